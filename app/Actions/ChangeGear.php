@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Athlete;
+use App\Models\Band;
+use App\Models\Bar;
+use App\Models\CallRecord;
+use Illuminate\Database\ConnectionInterface;
+
+/**
+ * Adds, changes or retires a bar or a band; every open call that stood on the old kit is made anew.
+ */
+final readonly class ChangeGear
+{
+    public function __construct(
+        private ConnectionInterface $db,
+        private StoreOnce $storeOnce,
+        private MakeCall $calls,
+    ) {}
+
+    /**
+     * @template T of Bar|Band
+     *
+     * @param  T  $gear
+     * @return Stored<T>
+     */
+    public function add(Bar|Band $gear, object $request): Stored
+    {
+        return $this->db->transaction(function () use ($gear, $request): Stored {
+            $stored = $this->storeOnce->store($gear, $request);
+            if ($stored->isNew) {
+                $this->remakeOpenCalls();
+            }
+
+            return $stored;
+        });
+    }
+
+    /** @param array<string, mixed> $columns */
+    public function change(Bar|Band $gear, array $columns): void
+    {
+        $this->db->transaction(function () use ($gear, $columns): void {
+            $gear->fill($columns)->save();
+            $this->remakeOpenCalls();
+        });
+    }
+
+    private function remakeOpenCalls(): void
+    {
+        $open = CallRecord::query()->whereNull('decided_at')->select('athlete_id');
+        foreach (Athlete::query()->whereIn('id', $open)->orderBy('id')->lockForUpdate()->get() as $athlete) {
+            $this->calls->for($athlete);
+        }
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Athlete;
+use App\Models\GymKit;
+use App\Problems\Problem;
+use App\Problems\ProblemCode;
+use Illuminate\Database\ConnectionInterface;
+use SteadyRung\Ladder\Choice;
+use SteadyRung\Ladder\RungSearch;
+use SteadyRung\Setup\DoesNotFit;
+
+/**
+ * Puts an athlete on a set-up.
+ */
+final readonly class ChooseSetup
+{
+    public function __construct(private ConnectionInterface $db, private GymKit $kit, private MakeCall $calls) {}
+
+    /** @throws Problem if the set-up does not fit the athlete */
+    public function choose(Athlete $athlete, Choice $choice): Athlete
+    {
+        return $this->db->transaction(function () use ($athlete, $choice): Athlete {
+            $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
+            $rung = (new RungSearch($this->kit->inUse()))->rung($choice, $athlete->toCore());
+            if ($rung instanceof DoesNotFit) {
+                throw new Problem(ProblemCode::DoesNotFit, $rung->reason);
+            }
+            $athlete->fill(['chosen' => $choice])->save();
+            $this->calls->for($athlete);
+
+            return $athlete;
+        });
+    }
+}

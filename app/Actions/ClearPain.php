@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Requests\ClearanceInput;
+use App\Models\Athlete;
+use App\Models\Clearance;
+use App\Models\User;
+use App\Problems\Problem;
+use Illuminate\Database\ConnectionInterface;
+use Psr\Clock\ClockInterface;
+
+/**
+ * Ends a pause for pain with the coach's note.
+ */
+final readonly class ClearPain
+{
+    public function __construct(
+        private ConnectionInterface $db,
+        private StoreOnce $storeOnce,
+        private WatchPain $pain,
+        private MakeCall $calls,
+        private ClockInterface $clock,
+    ) {}
+
+    /**
+     * @return Stored<Clearance>
+     *
+     * @throws Problem if the id holds another note
+     */
+    public function clear(Athlete $athlete, User $coach, ClearanceInput $input): Stored
+    {
+        return $this->db->transaction(function () use ($athlete, $coach, $input): Stored {
+            $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
+            $stored = $this->storeOnce->store(new Clearance([
+                'id' => $input->id,
+                'athlete_id' => $athlete->id,
+                'user_id' => $coach->id,
+                'note' => $input->note,
+                'cleared_at' => $this->clock->now(),
+            ]), $input);
+            if ($stored->isNew) {
+                $this->pain->of($athlete);
+                $this->calls->for($athlete);
+            }
+
+            return $stored;
+        });
+    }
+}

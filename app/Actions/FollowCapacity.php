@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Formats\Day;
+use App\Models\Athlete;
+use App\Models\CapacityRecord;
+use App\Models\CurrentGym;
+use App\Models\LoggedSet;
+use SteadyRung\Strength\CapacityFilter;
+use SteadyRung\Strength\CapacityState;
+use SteadyRung\Strength\Observation;
+use SteadyRung\Strength\RepCurve;
+
+/**
+ * Keeps the stored capacity after each session: from a day on, it is followed anew from the state before that day, so
+ * a late or corrected set gives the same states as a replay of the whole log.
+ */
+final readonly class FollowCapacity
+{
+    public function __construct(private CurrentGym $gym) {}
+
+    public function from(Athlete $athlete, string $day): void
+    {
+        $state = CapacityRecord::pullOf($athlete->id)->where('trained_on', '<', $day)->orderByDesc('trained_on')->first()?->toCore();
+        CapacityRecord::pullOf($athlete->id)->where('trained_on', '>=', $day)->delete();
+        $filter = new CapacityFilter(RepCurve::steady());
+        $rows = [];
+        foreach ($this->sessions($athlete, $day) as $on => $session) {
+            $state = $filter->after($state, $session);
+            $rows[] = $this->row($athlete, $on, $state);
+        }
+        CapacityRecord::query()->insert($rows);
+    }
+
+    /** @return array<string, non-empty-list<Observation>> */
+    private function sessions(Athlete $athlete, string $day): array
+    {
+        $sessions = [];
+        $sets = LoggedSet::standing($athlete->id)->where('trained_on', '>=', $day)->whereNotNull('clean_reps')
+            ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->get();
+        foreach ($sets as $set) {
+            $sessions[$set->trained_on][] = Observation::of(
+                Day::number($set->trained_on),
+                (float) $set->ascent_share,
+                (float) $set->share_sd,
+                (int) $set->clean_reps,
+                $set->reserve,
+            );
+        }
+
+        return $sessions;
+    }
+
+    /** @return array<string, string|float> */
+    private function row(Athlete $athlete, string $on, CapacityState $state): array
+    {
+        return [
+            'gym_id' => $this->gym->id(),
+            'athlete_id' => $athlete->id,
+            'pattern' => CapacityRecord::PULL,
+            'trained_on' => $on,
+            'mean_log' => $state->meanLog,
+            'variance' => $state->variance,
+        ];
+    }
+}

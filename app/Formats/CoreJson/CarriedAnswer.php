@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\CoreJson;
+
+use OpenApi\Attributes as OA;
+use SteadyRung\Setup\CarriedLoad;
+
+/**
+ * What the arms carry in a set-up that fits.
+ */
+#[OA\Schema]
+final readonly class CarriedAnswer
+{
+    /** @param list<WarningAnswer> $warnings */
+    public function __construct(
+        #[OA\Property]
+        public bool $fits,
+        #[OA\Property]
+        public Travel $carried_kg,
+        #[OA\Property]
+        public Travel $share,
+        #[OA\Property(description: 'Standard deviation of the mean share.')]
+        public float $share_sd,
+        #[OA\Property(description: 'Mean share on the way up, hysteresis taken off the help.')]
+        public float $ascent_share,
+        #[OA\Property]
+        public float $rom_m,
+        #[OA\Property(items: new OA\Items(ref: WarningAnswer::class))]
+        public array $warnings,
+    ) {}
+
+    public static function of(CarriedLoad $load): self
+    {
+        return new self(
+            true,
+            new Travel(CarriedLoad::kg($load->bottomN), CarriedLoad::kg($load->meanN), CarriedLoad::kg($load->topN)),
+            new Travel($load->shareOf($load->bottomN), $load->share(), $load->shareOf($load->topN)),
+            $load->shareSd,
+            $load->ascentShare(),
+            $load->romM,
+            array_map(WarningAnswer::of(...), $load->warnings),
+        );
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\CoreJson;
+
+enum Topic: string
+{
+    case Carried = 'carried';
+    case Band = 'band';
+    case Reps = 'reps';
+}

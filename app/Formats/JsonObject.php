@@ -1,0 +1,290 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats;
+
+use SteadyRung\CoreError;
+
+/**
+ * Reads a JSON object strictly: known keys, exact types, finite numbers, clean text; every refusal names its pointer.
+ */
+final readonly class JsonObject
+{
+    private const DEPTH = 24;
+
+    private function __construct(private \stdClass $values, private string $pointer) {}
+
+    /** @throws Unreadable if it is not a JSON object */
+    public static function parse(string $json): self
+    {
+        try {
+            $value = json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR);
+        } catch (\JsonException $e) {
+            throw Unreadable::syntax(sprintf('This is not readable JSON: %s.', lcfirst($e->getMessage())));
+        }
+        if (! $value instanceof \stdClass) {
+            throw Unreadable::syntax('The request must be a JSON object.');
+        }
+
+        return new self($value, '');
+    }
+
+    /**
+     * The query of an address, where every value is text; digits become numbers.
+     *
+     * @param  array<mixed>  $query
+     */
+    public static function ofQuery(array $query): self
+    {
+        return new self((object) array_map(
+            static fn (mixed $v): mixed => is_string($v) && preg_match('/^\d{1,9}$/', $v) === 1 ? (int) $v : $v,
+            $query,
+        ), '');
+    }
+
+    /** @throws Unreadable if there are keys beside these */
+    public function allowing(string ...$keys): self
+    {
+        $faults = [];
+        foreach (array_keys(get_object_vars($this->values)) as $key) {
+            if (! in_array((string) $key, $keys, true)) {
+                $faults[] = Fault::at($this->at((string) $key), 'This key is not known here.');
+            }
+        }
+
+        return $faults === [] ? $this : throw new Unreadable(array_slice($faults, 0, 20));
+    }
+
+    /**
+     * Runs a core factory on what was read here and gives its refusals this object's pointer.
+     *
+     * @template T
+     *
+     * @param  \Closure(self): T  $factory
+     * @return T
+     *
+     * @throws Unreadable if the core refuses
+     */
+    public function build(\Closure $factory): mixed
+    {
+        try {
+            return $factory($this);
+        } catch (CoreError $error) {
+            throw Unreadable::fromCore($error, $this->pointer);
+        }
+    }
+
+    /** A refusal of the value under a key, for rules over several keys. */
+    public function fault(string $key, string $detail): Unreadable
+    {
+        return Unreadable::at($this->at($key), $detail, $this->raw($key));
+    }
+
+    public function has(string $key): bool
+    {
+        return $this->raw($key) !== null;
+    }
+
+    public function number(string $key): float
+    {
+        return $this->optionalNumber($key) ?? throw $this->missing($key, 'a number');
+    }
+
+    public function optionalNumber(string $key): ?float
+    {
+        $value = $this->raw($key);
+
+        return $value === null ? null : self::finite($value, $this->at($key));
+    }
+
+    public function integer(string $key): int
+    {
+        return $this->optionalInteger($key) ?? throw $this->missing($key, 'a whole number');
+    }
+
+    public function optionalInteger(string $key): ?int
+    {
+        $number = $this->optionalNumber($key);
+        if ($number === null) {
+            return null;
+        }
+
+        return floor($number) === $number && abs($number) < 1e9
+            ? (int) $number
+            : throw Unreadable::at($this->at($key), 'This must be a whole number.', $number);
+    }
+
+    public function boolean(string $key): bool
+    {
+        $value = $this->raw($key);
+
+        return is_bool($value) ? $value : throw $this->missing($key, 'true or false');
+    }
+
+    /** Text of 1 to so many characters after trimming, without control characters. */
+    public function text(string $key, int $most): string
+    {
+        return $this->optionalText($key, $most) ?? throw $this->missing($key, 'text');
+    }
+
+    public function optionalText(string $key, int $most): ?string
+    {
+        $value = $this->raw($key);
+        if ($value === null) {
+            return null;
+        }
+        if (! is_string($value)) {
+            throw Unreadable::at($this->at($key), 'This must be text.', $value);
+        }
+        $text = trim($value);
+        if (! mb_check_encoding($text, 'UTF-8')) {
+            throw Unreadable::at($this->at($key), 'This is not valid UTF-8.');
+        }
+        if (preg_match('/[\x00-\x08\x0B-\x1F\x7F]/', $text) === 1) {
+            throw Unreadable::at($this->at($key), 'This holds control characters.');
+        }
+        if (mb_strlen($text) > $most) {
+            throw Unreadable::at($this->at($key), "This may be $most characters long at the most.", $text);
+        }
+
+        return $text === '' ? null : $text;
+    }
+
+    public function uuid(string $key): string
+    {
+        $text = strtolower($this->text($key, 36));
+        $shape = '/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/';
+
+        return preg_match($shape, $text) === 1 ? $text : throw Unreadable::at($this->at($key), 'This must be a UUID.', $text);
+    }
+
+    /** A moment in RFC 3339 form, year 2000 to 2100. */
+    public function moment(string $key): \DateTimeImmutable
+    {
+        $text = $this->text($key, 35);
+        $moment = preg_match('/^20\d\d-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,6})?(Z|[+-](0\d|1[0-4]):[0-5]\d)$/', $text) === 1
+            ? date_create_immutable($text)
+            : false;
+
+        return $moment !== false ? $moment : throw Unreadable::at($this->at($key), 'This must be a date and time with its offset, as in 2026-01-31T18:30:00Z.', $text);
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return T
+     */
+    public function choice(string $key, string $enum): \BackedEnum
+    {
+        return $this->optionalChoice($key, $enum) ?? throw $this->missing($key, 'one of '.self::names($enum));
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return T|null
+     */
+    public function optionalChoice(string $key, string $enum): ?\BackedEnum
+    {
+        $value = $this->raw($key);
+        if ($value === null) {
+            return null;
+        }
+
+        return (is_string($value) ? $enum::tryFrom($value) : null)
+            ?? throw Unreadable::at($this->at($key), 'This must be one of '.self::names($enum).'.', $value);
+    }
+
+    public function object(string $key): self
+    {
+        return $this->optionalObject($key) ?? throw $this->missing($key, 'an object');
+    }
+
+    public function optionalObject(string $key): ?self
+    {
+        $value = $this->raw($key);
+
+        return match (true) {
+            $value === null => null,
+            $value instanceof \stdClass => new self($value, $this->at($key)),
+            default => throw Unreadable::at($this->at($key), 'This must be an object.', $value),
+        };
+    }
+
+    /**
+     * A list of objects; a missing one is empty.
+     *
+     * @return list<self>
+     */
+    public function objects(string $key, int $most): array
+    {
+        $objects = [];
+        foreach ($this->items($key, $most) as $i => $item) {
+            $objects[] = $item instanceof \stdClass
+                ? new self($item, $this->at($key).'/'.$i)
+                : throw Unreadable::at($this->at($key).'/'.$i, 'This must be an object.', $item);
+        }
+
+        return $objects;
+    }
+
+    /**
+     * A list of short texts; a missing one is empty.
+     *
+     * @return list<string>
+     */
+    public function texts(string $key, int $most): array
+    {
+        $texts = [];
+        foreach ($this->items($key, $most) as $i => $item) {
+            $texts[] = (new self((object) [$key => $item], $this->pointer))->optionalText($key, 64)
+                ?? throw Unreadable::at($this->at($key).'/'.$i, 'This must be text.');
+        }
+
+        return $texts;
+    }
+
+    /** @return list<mixed> */
+    private function items(string $key, int $most): array
+    {
+        $value = $this->raw($key) ?? [];
+        if (! is_array($value)) {
+            throw Unreadable::at($this->at($key), 'This must be a list.', $value);
+        }
+
+        return count($value) <= $most
+            ? array_values($value)
+            : throw Unreadable::at($this->at($key), "This may hold $most entries at the most.", count($value));
+    }
+
+    private function raw(string $key): mixed
+    {
+        return $this->values->{$key} ?? null;
+    }
+
+    private static function finite(mixed $value, string $pointer): float
+    {
+        return (is_int($value) || is_float($value)) && is_finite((float) $value)
+            ? (float) $value
+            : throw Unreadable::at($pointer, 'This must be a finite number.', $value);
+    }
+
+    private function at(string $key): string
+    {
+        return $this->pointer.'/'.strtr(mb_strimwidth(mb_scrub($key), 0, 60, '…'), ['~' => '~0', '/' => '~1']);
+    }
+
+    private function missing(string $key, string $what): Unreadable
+    {
+        return Unreadable::at($this->at($key), "This must be given: $what.", $this->raw($key));
+    }
+
+    /** @param class-string<\BackedEnum> $enum */
+    private static function names(string $enum): string
+    {
+        return implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases()));
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats;
+
+use SteadyRung\CoreError;
+use SteadyRung\Kit\BadCalibration;
+use SteadyRung\Ladder\UnknownGear;
+use SteadyRung\OutOfRange;
+use SteadyRung\Violation;
+
+/**
+ * A request that cannot be read, with every fault found.
+ */
+final class Unreadable extends \RuntimeException
+{
+    /** @param non-empty-list<Fault> $faults */
+    public function __construct(public readonly array $faults, public readonly bool $isSyntax = false)
+    {
+        parent::__construct(implode(' ', array_map(static fn (Fault $f): string => trim("$f->pointer $f->detail"), $faults)));
+    }
+
+    public static function at(string $pointer, string $detail, mixed $value = null): self
+    {
+        return new self([Fault::at($pointer, $detail, $value)]);
+    }
+
+    public static function syntax(string $detail): self
+    {
+        return new self([Fault::at('', $detail)], isSyntax: true);
+    }
+
+    /** The core's refusal of values read below a pointer; the core names its quantities as JSON does. */
+    public static function fromCore(CoreError $error, string $pointer): self
+    {
+        return match (true) {
+            $error instanceof OutOfRange => new self(array_map(
+                static fn (Violation $v): Fault => self::violation($v, $pointer),
+                $error->violations,
+            )),
+            $error instanceof BadCalibration => self::at("$pointer/points/$error->pointIndex", $error->getMessage(), $error->point->forceN),
+            $error instanceof UnknownGear => self::at("$pointer/$error->field", $error->getMessage(), $error->gearId),
+            default => self::at($pointer, $error->getMessage()),
+        };
+    }
+
+    private static function violation(Violation $violation, string $pointer): Fault
+    {
+        $shown = Fault::at("$pointer/$violation->quantity", $violation->text(), $violation->value);
+
+        return new Fault($shown->pointer, $shown->detail, $shown->value, $violation->low, $violation->high, $violation->unit() ?: null);
+    }
+}

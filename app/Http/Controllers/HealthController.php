@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Docs\Answer;
+use App\Http\Resources\HealthResource;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+#[OA\Info(version: '1', title: 'Steady Rung', description: 'From no pull-up to several strict ones, on one scale.')]
+final class HealthController
+{
+    #[OA\Get(path: '/api/health', operationId: 'health', responses: [new Answer(200, HealthResource::class)])]
+    public function __invoke(ConnectionInterface $db): JsonResponse
+    {
+        $db->selectOne('SELECT 1');
+
+        return new JsonResponse(new HealthResource('steady-rung', true));
+    }
+}

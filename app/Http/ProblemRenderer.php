@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Formats\Unreadable;
+use App\Http\Resources\ProblemResource;
+use App\Problems\Problem;
+use App\Problems\ProblemCode;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\LostConnectionException;
+use Illuminate\Database\QueryException;
+use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Session\TokenMismatchException;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+
+/**
+ * The one place where a failure becomes an HTTP answer (Problem Details, RFC 9457).
+ */
+final class ProblemRenderer
+{
+    public function __invoke(\Throwable $error): JsonResponse
+    {
+        $problem = self::problem($error);
+        $headers = ['Content-Type' => 'application/problem+json'];
+        if ($problem->retryAfterS !== null) {
+            $headers['Retry-After'] = (string) $problem->retryAfterS;
+        }
+
+        return new JsonResponse(ProblemResource::of($problem), $problem->problem->status(), $headers, JSON_INVALID_UTF8_SUBSTITUTE);
+    }
+
+    private static function problem(\Throwable $error): Problem
+    {
+        return match (true) {
+            $error instanceof Problem => $error,
+            $error instanceof Unreadable => new Problem($error->isSyntax ? ProblemCode::BadJson : ProblemCode::Invalid, $error->getMessage(), $error->faults),
+            $error instanceof AuthenticationException => new Problem(ProblemCode::SignedOut, 'Sign in, then try again. Nothing typed is lost.'),
+            $error instanceof TokenMismatchException => self::pageExpired(),
+            $error instanceof PostTooLargeException => new Problem(ProblemCode::BodyTooLarge, 'A request may be 1 MB at the most.'),
+            $error instanceof ModelNotFoundException => self::notFound(),
+            $error instanceof LostConnectionException, self::isLostConnection($error) => new Problem(ProblemCode::Away, 'The database is starting. Nothing typed is lost: try again in a moment.', retryAfterS: 2),
+            $error instanceof HttpExceptionInterface => self::http($error->getStatusCode()),
+            default => new Problem(ProblemCode::Fault, 'The fault is on our side and is in the log. Try again; if it comes back, restart with bin/steady start.'),
+        };
+    }
+
+    /** Connection failures: class 08, or the server going down or coming up (57P01–57P03), or no server at all. */
+    private static function isLostConnection(\Throwable $error): bool
+    {
+        $pdo = $error instanceof QueryException ? $error->getPrevious() : $error;
+
+        return $pdo instanceof \PDOException
+            && (preg_match('/^(08|57P0)/', (string) $pdo->getCode()) === 1 || preg_match('/server closed the connection|connection to server|no connection to the server|terminating connection/', $pdo->getMessage()) === 1);
+    }
+
+    private static function http(int $status): Problem
+    {
+        return match ($status) {
+            404 => self::notFound(),
+            405 => new Problem(ProblemCode::MethodNotAllowed, 'This address does not take that method.'),
+            413 => new Problem(ProblemCode::BodyTooLarge, 'A request may be 1 MB at the most.'),
+            419 => self::pageExpired(),
+            429 => new Problem(ProblemCode::TooManyTries, 'Wait a minute, then try again.'),
+            default => $status < 500
+                ? new Problem(ProblemCode::BadRequest, 'The request cannot be read.')
+                : new Problem(ProblemCode::Away, 'The server is not ready. Try again in a moment.'),
+        };
+    }
+
+    private static function notFound(): Problem
+    {
+        return new Problem(ProblemCode::NotFound, 'There is nothing at this address in your gym.');
+    }
+
+    private static function pageExpired(): Problem
+    {
+        return new Problem(ProblemCode::PageExpired, 'Load the page again. Nothing stored is lost.');
+    }
+}

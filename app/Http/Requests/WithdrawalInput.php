@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Formats\JsonObject;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class WithdrawalInput
+{
+    private function __construct(
+        #[OA\Property(description: 'Id of the new log row that withdraws the set.', format: 'uuid')]
+        public string $id,
+    ) {}
+
+    public static function read(JsonObject $json): self
+    {
+        return new self($json->allowing('id')->uuid('id'));
+    }
+}

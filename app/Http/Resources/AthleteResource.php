@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Formats\CoreJson\RungAnswer;
+use App\Formats\PainJson;
+use App\Models\AthleteKind;
+use OpenApi\Attributes as OA;
+use SteadyRung\Body\ReachSource;
+
+/**
+ * One athlete: body, the set-up in use, capacity, pause, the open call.
+ */
+#[OA\Schema]
+final readonly class AthleteResource
+{
+    public function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $id,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public AthleteKind $kind,
+        #[OA\Property]
+        public float $mass_kg,
+        #[OA\Property]
+        public float $stature_m,
+        #[OA\Property]
+        public float $reach_m,
+        #[OA\Property]
+        public ReachSource $reach_source,
+        #[OA\Property]
+        public float $pull_distance_m,
+        #[OA\Property(description: 'The set-up in use.')]
+        public ?RungAnswer $rung,
+        #[OA\Property(description: 'Why the chosen set-up cannot be built any more.')]
+        public ?string $rung_lost,
+        #[OA\Property]
+        public ?CapacityResource $capacity,
+        #[OA\Property(description: 'Longest dead hang logged.')]
+        public ?float $best_hang_s,
+        #[OA\Property]
+        public ?PainJson $pain,
+        #[OA\Property(format: 'date-time')]
+        public ?string $paused_at,
+        #[OA\Property]
+        public ?CallResource $call,
+    ) {}
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Formats\ChoiceJson;
+use App\Formats\PainJson;
+use App\Models\LoggedSet;
+use App\Models\Purpose;
+use OpenApi\Attributes as OA;
+
+/**
+ * A set that stands in the log.
+ */
+#[OA\Schema]
+final readonly class SetResource
+{
+
+    public function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $id,
+        #[OA\Property(format: 'date-time')]
+        public string $performed_at,
+        #[OA\Property(format: 'date')]
+        public string $trained_on,
+        #[OA\Property]
+        public Purpose $purpose,
+        #[OA\Property]
+        public ?ChoiceJson $choice,
+        #[OA\Property]
+        public ?string $setup_name,
+        #[OA\Property]
+        public ?float $carried_kg,
+        #[OA\Property]
+        public ?float $carried_share,
+        #[OA\Property]
+        public ?int $clean_reps,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer'))]
+        public object $no_counts,
+        #[OA\Property]
+        public ?int $reserve,
+        #[OA\Property]
+        public ?float $hang_s,
+        #[OA\Property]
+        public ?PainJson $pain,
+        #[OA\Property]
+        public ?string $note,
+        #[OA\Property(description: 'Whether it corrects an earlier row.')]
+        public bool $corrected,
+    ) {}
+
+    public static function of(LoggedSet $set): self
+    {
+        return new self(
+            $set->id,
+            $set->performed_at->utc()->format('Y-m-d\TH:i:s\Z'),
+            $set->trained_on,
+            $set->purpose,
+            $set->choice === null ? null : ChoiceJson::of($set->choice),
+            $set->setup_name,
+            $set->carried_kg,
+            $set->carried_share,
+            $set->clean_reps,
+            (object) ($set->no_counts ?? []),
+            $set->reserve,
+            $set->hang_s,
+            $set->pain === null ? null : PainJson::of($set->pain),
+            $set->note,
+            $set->replaces_id !== null,
+        );
+    }
+}

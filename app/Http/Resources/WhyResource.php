@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+use SteadyRung\Why\Explanation;
+
+/**
+ * How a figure came about.
+ */
+#[OA\Schema]
+final readonly class WhyResource
+{
+    /**
+     * @param  list<StepResource>  $steps
+     * @param  list<string>  $uncertainties
+     * @param  list<string>  $remedies
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $name,
+        #[OA\Property(items: new OA\Items(ref: StepResource::class))]
+        public array $steps,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $uncertainties,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $remedies,
+    ) {}
+
+    public static function of(string $name, Explanation $why): self
+    {
+        return new self($name, array_map(StepResource::of(...), $why->steps), $why->uncertainties, $why->remedies);
+    }
+}

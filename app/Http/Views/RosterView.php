@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views;
+
+use App\Http\Requests\PageInput;
+use App\Http\Resources\CapacityResource;
+use App\Http\Resources\Page;
+use App\Http\Resources\RosterEntry;
+use App\Http\Resources\RosterPage;
+use App\Models\Athlete;
+use App\Models\CallRecord;
+use App\Models\CapacityRecord;
+use App\Models\GymKit;
+use SteadyRung\Ladder\Rung;
+use SteadyRung\Ladder\RungSearch;
+use SteadyRung\Ladder\UnknownGear;
+
+/**
+ * Puts the roster together, a page at a time.
+ */
+final readonly class RosterView
+{
+    public function __construct(private GymKit $kit) {}
+
+    public function page(PageInput $input): RosterPage
+    {
+        $query = Athlete::query()->orderBy('name')->orderBy('id');
+        if ($input->search !== null) {
+            $query->where('name', 'ilike', '%'.addcslashes($input->search, '%_\\').'%');
+        }
+        $page = Page::of($query, $input->page);
+        $ids = array_column($page->items, 'id');
+        $verdicts = CallRecord::query()->whereIn('athlete_id', $ids)->whereNull('decided_at')->get(['athlete_id', 'verdict'])->pluck('verdict', 'athlete_id');
+        $capacities = CapacityRecord::query()->whereIn('athlete_id', $ids)->where('pattern', CapacityRecord::PULL)
+            ->selectRaw('DISTINCT ON (athlete_id) *')->orderBy('athlete_id')->orderByDesc('trained_on')->get()->keyBy('athlete_id');
+        $search = new RungSearch($this->kit->inUse());
+
+        return new RosterPage(array_map(function (Athlete $athlete) use ($verdicts, $capacities, $search): RosterEntry {
+            $rung = $this->rung($athlete, $search);
+            $capacity = $capacities->get($athlete->id);
+
+            return new RosterEntry(
+                $athlete->id, $athlete->name, $athlete->kind, $athlete->mass_kg,
+                $rung?->name, $rung?->share(),
+                $capacity === null ? null : CapacityResource::of($capacity),
+                $verdicts->get($athlete->id),
+                $athlete->paused_at !== null,
+            );
+        }, $page->items), $page->next);
+    }
+
+    private function rung(Athlete $athlete, RungSearch $search): ?Rung
+    {
+        try {
+            $rung = $athlete->chosen === null ? null : $search->rung($athlete->chosen, $athlete->toCore());
+        } catch (UnknownGear) {
+            return null;
+        }
+
+        return $rung instanceof Rung ? $rung : null;
+    }
+}

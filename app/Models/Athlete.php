@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\ChoiceCast;
+use App\Models\Casts\PainCast;
+use Carbon\CarbonImmutable;
+use SteadyRung\Body\Body;
+use SteadyRung\Ladder\Choice;
+use SteadyRung\Safety\Pain;
+
+/**
+ * @property string $name
+ * @property AthleteKind $kind
+ * @property float $mass_kg
+ * @property float $stature_m
+ * @property float|null $reach_m
+ * @property Choice|null $chosen
+ * @property Pain|null $pain
+ * @property CarbonImmutable|null $paused_at
+ */
+final class Athlete extends Record
+{
+    protected $casts = [
+        'kind' => AthleteKind::class,
+        'mass_kg' => 'float',
+        'stature_m' => 'float',
+        'reach_m' => 'float',
+        'chosen' => ChoiceCast::class,
+        'pain' => PainCast::class,
+        'paused_at' => 'immutable_datetime',
+    ];
+
+    public function toCore(): Body
+    {
+        return Body::of($this->mass_kg, $this->stature_m, $this->reach_m);
+    }
+}

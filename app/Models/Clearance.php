@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+
+/**
+ * A coach's note that ends a pause for pain.
+ *
+ * @property string $athlete_id
+ * @property string $note
+ * @property CarbonImmutable $cleared_at
+ */
+final class Clearance extends Record
+{
+    public $timestamps = false;
+
+    protected $casts = ['cleared_at' => 'immutable_datetime'];
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\ChoiceCast;
+use App\Models\Casts\PainCast;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use SteadyRung\Ladder\Choice;
+use SteadyRung\Safety\Pain;
+
+/**
+ * One row of the append-only log; a correction or a withdrawal is a new row that names the one it replaces.
+ *
+ * @property string $athlete_id
+ * @property string $user_id
+ * @property string|null $replaces_id
+ * @property bool $withdrawn
+ * @property Purpose $purpose
+ * @property CarbonImmutable $performed_at
+ * @property string $trained_on
+ * @property float $mass_kg
+ * @property Choice|null $choice
+ * @property string|null $setup_name
+ * @property float|null $carried_kg
+ * @property float|null $carried_share
+ * @property float|null $ascent_share
+ * @property float|null $share_sd
+ * @property int|null $clean_reps
+ * @property array<string, int>|null $no_counts
+ * @property int|null $reserve
+ * @property float|null $hang_s
+ * @property Pain|null $pain
+ * @property string|null $note
+ * @property CarbonImmutable $logged_at
+ */
+final class LoggedSet extends Record
+{
+    public $timestamps = false;
+
+    protected $casts = [
+        'withdrawn' => 'boolean',
+        'purpose' => Purpose::class,
+        'performed_at' => 'immutable_datetime',
+        'mass_kg' => 'float',
+        'choice' => ChoiceCast::class,
+        'carried_kg' => 'float',
+        'carried_share' => 'float',
+        'ascent_share' => 'float',
+        'share_sd' => 'float',
+        'no_counts' => 'array',
+        'hang_s' => 'float',
+        'pain' => PainCast::class,
+        'logged_at' => 'immutable_datetime',
+    ];
+
+    /**
+     * The rows that stand: neither withdrawals nor replaced by a later row.
+     *
+     * @return Builder<self>
+     */
+    public static function standing(string $athleteId): Builder
+    {
+        return self::query()
+            ->where('athlete_id', $athleteId)
+            ->where('withdrawn', false)
+            ->whereNotExists(static fn ($later) => $later->selectRaw('1')
+                ->from('logged_sets as later')
+                ->whereColumn('later.gym_id', 'logged_sets.gym_id')
+                ->whereColumn('later.replaces_id', 'logged_sets.id'));
+    }
+}

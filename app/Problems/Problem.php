@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Problems;
+
+use App\Formats\Fault;
+
+/**
+ * A refusal, with what was wrong and what to do; ProblemRenderer turns it into HTTP.
+ */
+final class Problem extends \RuntimeException
+{
+    /** @param list<Fault> $faults */
+    public function __construct(
+        public readonly ProblemCode $problem,
+        string $detail,
+        public readonly array $faults = [],
+        public readonly ?int $retryAfterS = null,
+    ) {
+        parent::__construct($detail);
+    }
+}

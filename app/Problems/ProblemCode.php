@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Problems;
+
+use OpenApi\Attributes as OA;
+
+/**
+ * Every problem the API answers with; the codes are permanent.
+ */
+#[OA\Schema(type: 'string')]
+enum ProblemCode: string
+{
+    case BadJson = 'bad-json';
+    case BadRequest = 'bad-request';
+    case Invalid = 'invalid';
+    case SignedOut = 'signed-out';
+    case WrongSignIn = 'wrong-sign-in';
+    case TooManyTries = 'too-many-tries';
+    case ForeignOrigin = 'foreign-origin';
+    case PageExpired = 'page-expired';
+    case NotFound = 'not-found';
+    case MethodNotAllowed = 'method-not-allowed';
+    case BodyTooLarge = 'body-too-large';
+    case IdTaken = 'id-taken';
+    case PullingPaused = 'pulling-paused';
+    case DoesNotFit = 'does-not-fit';
+    case CallChanged = 'call-changed';
+    case CallDecided = 'call-decided';
+    case ReferStands = 'refer-stands';
+    case Away = 'away';
+    case Fault = 'fault';
+
+    public function status(): int
+    {
+        return match ($this) {
+            self::BadJson, self::BadRequest => 400,
+            self::SignedOut => 401,
+            self::ForeignOrigin => 403,
+            self::NotFound => 404,
+            self::MethodNotAllowed => 405,
+            self::IdTaken, self::PullingPaused, self::CallChanged, self::CallDecided, self::ReferStands => 409,
+            self::BodyTooLarge => 413,
+            self::PageExpired => 419,
+            self::Invalid, self::WrongSignIn, self::DoesNotFit => 422,
+            self::TooManyTries => 429,
+            self::Fault => 500,
+            self::Away => 503,
+        };
+    }
+
+    public function title(): string
+    {
+        return match ($this) {
+            self::BadJson => 'This is not readable JSON',
+            self::BadRequest => 'The request cannot be read',
+            self::Invalid => 'Something in it is not right',
+            self::SignedOut => 'Sign in first',
+            self::WrongSignIn => 'Email or password is wrong',
+            self::TooManyTries => 'Too many tries',
+            self::ForeignOrigin => 'Not from this application',
+            self::PageExpired => 'The page has expired',
+            self::NotFound => 'Not here',
+            self::MethodNotAllowed => 'Not possible here',
+            self::BodyTooLarge => 'The request is too large',
+            self::IdTaken => 'Stored before with other content',
+            self::PullingPaused => 'Pulling is paused',
+            self::DoesNotFit => 'This set-up does not fit',
+            self::CallChanged => 'The call has changed',
+            self::CallDecided => 'The call is decided already',
+            self::ReferStands => 'A referral stands until it is cleared',
+            self::Away => 'The server is away',
+            self::Fault => 'Something went wrong here',
+        };
+    }
+}

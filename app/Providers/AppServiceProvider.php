@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Formats\JsonObject;
+use App\Models\Athlete;
+use App\Models\CallRecord;
+use App\Models\CurrentGym;
+use App\Problems\Problem;
+use App\Problems\ProblemCode;
+use Carbon\CarbonImmutable;
+use Carbon\FactoryImmutable;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\ServiceProvider;
+use Psr\Clock\ClockInterface;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    private const LARGEST_BODY_BYTES = 256 * 1024;
+
+    public function register(): void
+    {
+        $this->app->scoped(CurrentGym::class);
+        $this->app->singleton(ClockInterface::class, static fn (): ClockInterface => new FactoryImmutable);
+        $this->app->bind(JsonObject::class, static fn (Application $app): JsonObject => self::body($app->make(Request::class)));
+    }
+
+    public function boot(): void
+    {
+        $this->keepDatesImmutable();
+        $this->refuseSloppyModels();
+        $this->bindRouteKeys();
+    }
+
+    private function keepDatesImmutable(): void
+    {
+        Date::use(CarbonImmutable::class);
+    }
+
+    private function refuseSloppyModels(): void
+    {
+        Model::preventLazyLoading(! $this->app->isProduction());
+        Model::preventAccessingMissingAttributes(! $this->app->isProduction());
+    }
+
+    private function bindRouteKeys(): void
+    {
+        Route::model('call', CallRecord::class);
+        Route::model('athlete', Athlete::class);
+    }
+
+    private static function body(Request $request): JsonObject
+    {
+        $body = $request->getContent();
+        if (strlen($body) > self::LARGEST_BODY_BYTES) {
+            throw new Problem(ProblemCode::BodyTooLarge, 'A request may be 256 kB at the most.');
+        }
+
+        return JsonObject::parse($body);
+    }
+}

@@ -1,0 +1,9 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Formats\CoreJson\CommandLine;
+
+require __DIR__.'/../vendor/autoload.php';
+
+exit((new CommandLine(STDIN, STDOUT, STDERR))->run(array_slice($argv, 1)));

@@ -1,0 +1,73 @@
+# Paths of this instance and how it speaks. STEADY_VAR lets a second instance (the tests') live beside the first.
+export STEADY_VAR="${STEADY_VAR:-$ROOT/var}"
+RUN="$STEADY_VAR/run"
+LOG="$STEADY_VAR/log"
+STAMPS="$ROOT/var/stamps"
+PATH="$PATH:/usr/sbin:/sbin"
+mkdir -p "$RUN" "$LOG" "$STAMPS" "$STEADY_VAR/storage/framework/views" "$STEADY_VAR/storage/logs"
+
+say() { printf '%s\n' "$*"; }
+
+die() { # exit code, text
+    local code="$1"
+    shift
+    printf '%s\n' "$*" >&2
+    exit "$code"
+}
+
+# Runs a long command with its output in a log, showing the seconds that pass and, if it fails, the end of the log.
+step() { # name, command…
+    local name="$1" log began=$SECONDS pid code=0
+    shift
+    log="$LOG/$(tr -cs 'a-zA-Z0-9' '-' < <(printf %s "$name")).log"
+    "$@" >"$log" 2>&1 9>&- &
+    pid=$!
+    while kill -0 "$pid" 2>/dev/null; do
+        [ -t 1 ] && printf '\r… %s (%d s) %s\e[K' "$name" $((SECONDS - began)) "$(tail -c 300 "$log" 2>/dev/null | tr '\r' '\n' | tail -n 1 | tr -cd '[:print:]' | cut -c1-60)"
+        if [ ! -t 1 ] && [ $((SECONDS - began)) -gt 0 ] && [ $(((SECONDS - began) % 20)) -eq 0 ]; then
+            say "… $name ($((SECONDS - began)) s)"
+            sleep 0.8
+        fi
+        sleep 0.2
+    done
+    wait "$pid" || code=$?
+    [ -t 1 ] && printf '\r\e[K'
+    if [ "$code" -ne 0 ]; then
+        tail -n 25 "$log" >&2
+        die 1 "✗ $name failed (the whole log: $log)"
+    fi
+    say "✓ $name ($((SECONDS - began)) s)"
+}
+
+one_at_a_time() {
+    exec 9>"$STEADY_VAR/lock"
+    flock -w 600 9 || die 1 "Another bin/steady is still at work here."
+}
+
+# A stamp says that a step was done for inputs of this sum; it is written last, so an interrupted step is done again.
+is_current() { [ "$(cat "$STAMPS/$1" 2>/dev/null)" = "$2" ]; }
+mark_current() { printf '%s' "$2" >"$STAMPS/$1.new" && mv "$STAMPS/$1.new" "$STAMPS/$1"; }
+
+sum_of() { # files and folders
+    (cd "$ROOT" && { find "$@" -type f -print0 2>/dev/null || true; } | LC_ALL=C sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
+}
+
+# Whether the process of a pid file lives (a zombie does not) and was started from this instance.
+pid_lives() { # pid file
+    local pid
+    pid="$(cat "$1" 2>/dev/null)" || return 1
+    [[ "$pid" =~ ^[0-9]+$ ]] || return 1
+    [ "$(sed 's/.*) //; s/ .*//' "/proc/$pid/stat" 2>/dev/null)" != Z ] || return 1
+    tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF "$RUN"
+}
+
+# What is left of a process group whose leader was killed: only processes of this name in the group of the pid file.
+end_orphans() { # pid file, process name
+    local pid
+    pid="$(cat "$1" 2>/dev/null)" || return 0
+    [[ "$pid" =~ ^[0-9]+$ ]] && pkill -KILL -g "$pid" -x "$2" || true
+}
+
+free_port() {
+    php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo explode(":", stream_socket_get_name($s, false))[1];'
+}

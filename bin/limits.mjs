@@ -1,0 +1,15 @@
+// Writes the allowed range of every request field, as the API document states it, for the client's forms.
+import { readFileSync, writeFileSync } from 'node:fs';
+
+const { schemas } = JSON.parse(readFileSync('docs/formats/openapi.json', 'utf8')).components;
+const limits = {};
+for (const [name, schema] of Object.entries(schemas)) {
+    for (const [field, { minimum, maximum, maxLength }] of Object.entries(schema.properties ?? {})) {
+        if (name.endsWith('Input') && (minimum ?? maximum ?? maxLength) !== undefined) {
+            limits[name] ??= {};
+            limits[name][field] = { low: minimum, high: maximum, longest: maxLength };
+        }
+    }
+}
+const text = JSON.stringify(limits, null, 4).replace(/"(\w+)":/g, '$1:');
+writeFileSync('client/domain/limits.gen.ts', `/** Made by bin/steady types from the API document; not to be edited. */\nexport const limits = ${text} as const;\n`);

@@ -1,0 +1,1 @@
+exec php "$ROOT/bin/core.php" "$@"

@@ -1,0 +1,2 @@
+source "$ROOT/bin/lib/common.sh"
+exec php "$ROOT/artisan" steady:replay

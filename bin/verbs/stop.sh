@@ -1,0 +1,8 @@
+source "$ROOT/bin/lib/common.sh"
+source "$ROOT/bin/lib/database.sh"
+source "$ROOT/bin/lib/server.sh"
+
+one_at_a_time
+stop_server
+stop_database
+say "Stopped."

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\EnterGym;
+use App\Http\ProblemRenderer;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
+use Illuminate\Foundation\Http\Middleware\TrimStrings;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+
+ini_set('precision', '-1'); // floats keep every digit on their way into the database
+
+$app = Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(api: __DIR__.'/../routes/api.php', commands: __DIR__.'/../routes/console.php')
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->statefulApi();
+        $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: EnterGym::class);
+        $middleware->redirectGuestsTo(fn () => null);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->dontReport(App\Problems\Problem::class);
+        $exceptions->dontReport(App\Formats\Unreadable::class);
+        $exceptions->render(new ProblemRenderer);
+    })
+    ->create();
+
+$var = getenv('STEADY_VAR') ?: dirname(__DIR__).'/var';
+$app->useEnvironmentPath($var);
+$app->useStoragePath("$var/storage");
+
+return $app;

@@ -1,0 +1,98 @@
+/** Made by bin/steady types from the API document; not to be edited. */
+export const limits = {
+    AthleteInput: {
+        name: {
+            longest: 80
+        },
+        mass_kg: {
+            low: 20,
+            high: 300
+        },
+        stature_m: {
+            low: 1,
+            high: 2.3
+        },
+        reach_m: {
+            low: 1.05,
+            high: 3.105
+        }
+    },
+    BandInput: {
+        name: {
+            longest: 60
+        },
+        hung_length_m: {
+            low: 0.2,
+            high: 2.5
+        },
+        width_mm: {
+            low: 3,
+            high: 150
+        },
+        thickness_mm: {
+            low: 0.5,
+            high: 20
+        }
+    },
+    BarInput: {
+        name: {
+            longest: 60
+        },
+        height_m: {
+            low: 0.5,
+            high: 6
+        }
+    },
+    ClearanceInput: {
+        note: {
+            longest: 500
+        }
+    },
+    DecisionInput: {
+        version: {
+            low: 1
+        },
+        reason: {
+            longest: 500
+        }
+    },
+    PointInput: {
+        length_m: {
+            low: 0.1,
+            high: 8
+        },
+        force_n: {
+            low: 1,
+            high: 4000
+        },
+        force_kg: {
+            low: 0.1,
+            high: 400
+        }
+    },
+    SetInput: {
+        clean_reps: {
+            low: 0,
+            high: 100
+        },
+        reserve: {
+            low: 0,
+            high: 5
+        },
+        hang_s: {
+            low: 0,
+            high: 600
+        },
+        note: {
+            longest: 500
+        }
+    },
+    SignInInput: {
+        email: {
+            longest: 200
+        },
+        password: {
+            longest: 200
+        }
+    }
+} as const;

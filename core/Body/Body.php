@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Body;
+
+use SteadyRung\Gravity;
+use SteadyRung\OutOfRange;
+use SteadyRung\Why\Explanation;
+use SteadyRung\Why\Step;
+
+/**
+ * An athlete's body as far as hanging and pulling need it.
+ */
+final readonly class Body
+{
+    public const MASS_KG = [20.0, 300.0];
+
+    public const STATURE_M = [1.0, 2.3];
+
+    /** A measured grip reach, as a part of stature; beyond this it is a misreading. */
+    public const REACH_PER_STATURE = [1.05, 1.35];
+
+    /** Widest measured reach over all statures. */
+    public const REACH_M = [1.05, 3.105];
+
+    /** Spread of reach between people of one stature, and of a tape reading (common practice). */
+    private const ESTIMATED_REACH_SD_PER_STATURE = 0.018;
+
+    private const MEASURED_REACH_SD_M = 0.01;
+
+    private function __construct(
+        public float $massKg,
+        public float $statureM,
+        public float $reachM,
+        public ReachSource $reachSource,
+    ) {}
+
+    /**
+     * A body of mass 20–300 kg and stature 1.00–2.30 m; a measured reach of 1.05–1.35 statures replaces the estimate 1.204·H.
+     *
+     * @throws OutOfRange if any of them is outside its range
+     */
+    public static function of(float $massKg, float $statureM, ?float $reachM = null): self
+    {
+        $reachRange = array_map(static fn (float $part): float => $part * $statureM, self::REACH_PER_STATURE);
+        $statureFits = $statureM >= self::STATURE_M[0] && $statureM <= self::STATURE_M[1];
+        OutOfRange::guard([
+            'mass_kg' => [$massKg, self::MASS_KG],
+            'stature_m' => [$statureM, self::STATURE_M],
+            'reach_m' => [$reachM, $statureFits ? $reachRange : self::REACH_M],
+        ]);
+
+        return new self(
+            $massKg,
+            $statureM,
+            $reachM ?? Proportions::GRIP_REACH * $statureM,
+            $reachM === null ? ReachSource::Estimated : ReachSource::Measured,
+        );
+    }
+
+    /** Weight m·g in N. */
+    public function weightN(): float
+    {
+        return $this->massKg * Gravity::M_PER_S2;
+    }
+
+    /** Standard deviation of the reach in m: 1.8 % of stature when estimated, 1 cm when measured (common practice). */
+    public function reachSdM(): float
+    {
+        return $this->reachSource === ReachSource::Measured
+            ? self::MEASURED_REACH_SD_M
+            : self::ESTIMATED_REACH_SD_PER_STATURE * $this->statureM;
+    }
+
+    /** Arm length R − 0.818·H in m, shoulder to grip. */
+    public function armM(): float
+    {
+        return $this->reachM - Proportions::SHOULDER_HEIGHT * $this->statureM;
+    }
+
+    /** Pull distance R − 0.870·H in m, full hang to chin at the bar. */
+    public function pullDistanceM(): float
+    {
+        return $this->reachM - Proportions::CHIN_HEIGHT * $this->statureM;
+    }
+
+    /** Knee height 0.285·H in m. */
+    public function kneeHeightM(): float
+    {
+        return Proportions::KNEE_HEIGHT * $this->statureM;
+    }
+
+    /** The same body with another reach, to see what an error of the reach does. */
+    public function withReach(float $reachM): self
+    {
+        return new self($this->massKg, $this->statureM, $reachM, $this->reachSource);
+    }
+
+    public function whyPullDistance(): Explanation
+    {
+        $measured = $this->reachSource === ReachSource::Measured;
+
+        return new Explanation(
+            [
+                new Step('Grip reach', $measured ? 'measured, floor to the middle of a closed fist overhead' : '1.204 × height', $this->reachM, 'm', $measured ? 'this athlete, measured' : Proportions::SOURCE),
+                new Step('Pull distance', 'reach − 0.870 × height: full hang to chin at the bar', $this->pullDistanceM(), 'm', Proportions::SOURCE),
+            ],
+            [sprintf('Reach ± %.0f mm.', 1000 * $this->reachSdM())],
+            $measured ? [] : ['Measure the reach.'],
+        );
+    }
+}

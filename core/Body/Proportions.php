@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Body;
+
+/**
+ * Segment proportions of stature (Drillis & Contini 1966, as tabulated in Winter, Biomechanics and Motor Control of
+ * Human Movement; memory).
+ */
+final class Proportions
+{
+    public const UPPER_ARM = 0.186;
+
+    public const FOREARM = 0.146;
+
+    public const HAND = 0.108;
+
+    public const SHOULDER_HEIGHT = 0.818;
+
+    public const CHIN_HEIGHT = 0.870;
+
+    public const KNEE_HEIGHT = 0.285;
+
+    /** Floor to the middle of a closed fist overhead. */
+    public const GRIP_REACH = self::SHOULDER_HEIGHT + self::UPPER_ARM + self::FOREARM + self::HAND / 2;
+
+    public const SOURCE = 'Drillis & Contini 1966, in Winter (memory)';
+}

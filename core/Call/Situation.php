@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Call;
+
+use SteadyRung\Ladder\Rung;
+use SteadyRung\Ladder\Steps;
+use SteadyRung\Safety\Pain;
+use SteadyRung\Strength\CapacityState;
+use SteadyRung\Strength\RepCurve;
+use SteadyRung\Strength\RepPrediction;
+
+/**
+ * Everything a call is made from.
+ */
+final readonly class Situation
+{
+    /** @param list<SessionResult> $sessions the latest sessions running on the present rung, oldest first */
+    public function __construct(
+        public Steps $steps,
+        public array $sessions,
+        public ?CapacityState $capacity,
+        public ?Pain $pain,
+        public RepCurve $curve,
+        public Standard $standard = new Standard,
+    ) {}
+
+    public function rung(): Rung
+    {
+        return $this->steps->from;
+    }
+
+    public function predict(Rung $rung): ?RepPrediction
+    {
+        return $this->capacity === null ? null : $rung->predict($this->curve, $this->capacity);
+    }
+
+    public function chanceOfFloor(Rung $rung): float
+    {
+        return $this->predict($rung)?->chanceOf($this->standard->floorReps) ?? 0.0;
+    }
+
+    /** How many of the latest sessions running met the gate. */
+    public function sessionsMet(): int
+    {
+        return $this->running(fn (SessionResult $s): bool => $s->meets($this->standard));
+    }
+
+    /** How many of the latest sessions running fell short of the floor. */
+    public function sessionsShort(): int
+    {
+        return $this->running(fn (SessionResult $s): bool => $s->fallsShort($this->standard));
+    }
+
+    public function latest(): ?SessionResult
+    {
+        return $this->sessions === [] ? null : $this->sessions[count($this->sessions) - 1];
+    }
+
+    /** @param \Closure(SessionResult): bool $holds */
+    private function running(\Closure $holds): int
+    {
+        $count = 0;
+        foreach (array_reverse($this->sessions) as $session) {
+            if (! $holds($session)) {
+                break;
+            }
+            $count++;
+        }
+
+        return $count;
+    }
+}

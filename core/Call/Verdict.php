@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Call;
+
+enum Verdict: string
+{
+    case Refer = 'refer';
+    case StepDown = 'step-down';
+    case Climb = 'climb';
+    case Stay = 'stay';
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Kit;
+
+use SteadyRung\OutOfRange;
+
+/**
+ * A bar to hang from.
+ */
+final readonly class Bar
+{
+    public const HEIGHT_M = [0.5, 6.0];
+
+    private function __construct(public string $id, public string $name, public float $heightM) {}
+
+    /**
+     * A bar 0.5–6 m above the floor.
+     *
+     * @throws OutOfRange if the height is outside
+     */
+    public static function of(string $id, string $name, float $heightM): self
+    {
+        OutOfRange::guard(['height_m' => [$heightM, self::HEIGHT_M]]);
+
+        return new self($id, $name, $heightM);
+    }
+}

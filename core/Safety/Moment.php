@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Safety;
+
+/**
+ * Where in the work a caution matters.
+ */
+enum Moment: string
+{
+    case Screening = 'screening';
+    case Gear = 'gear';
+    case Band = 'band';
+    case Hanging = 'hanging';
+    case Lowering = 'lowering';
+    case Pain = 'pain';
+}

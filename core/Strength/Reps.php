@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Strength;
+
+/**
+ * A predicted number of reps, clipped where the formulas stop being valid.
+ */
+final readonly class Reps
+{
+    public function __construct(public float $reps, public bool $clipped) {}
+}

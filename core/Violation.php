@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung;
+
+/**
+ * One quantity outside its allowed range; the quantity's name ends in its unit.
+ */
+final readonly class Violation
+{
+    private const UNITS = ['kg' => 'kg', 'm' => 'm', 'mm' => 'mm', 'n' => 'N', 's' => 's'];
+
+    public function __construct(
+        public string $quantity,
+        public float $value,
+        public float $low,
+        public float $high,
+    ) {}
+
+    public function unit(): string
+    {
+        $words = explode('_', $this->quantity);
+
+        return self::UNITS[end($words)] ?? '';
+    }
+
+    public function text(): string
+    {
+        $unit = $this->unit() === '' ? '' : ' '.$this->unit();
+
+        return sprintf('%s must be from %s to %s%s; it was %s.', $this->quantity, self::plain($this->low), self::plain($this->high), $unit, self::plain($this->value));
+    }
+
+    private static function plain(float $value): string
+    {
+        return (string) round($value, 3);
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\AthleteKind;
+
+/**
+ * An invented athlete of the demo: body, true capacity at the start as a share of bodyweight, and how the weeks go.
+ */
+final readonly class DemoAthlete
+{
+    public function __construct(
+        public string $name,
+        public AthleteKind $kind,
+        public float $massKg,
+        public float $statureM,
+        public ?float $reachM,
+        public float $capacityShare,
+        public float $weeklyGain,
+        public DemoEnding $ending = DemoEnding::Ordinary,
+        public int $weeks = 6,
+    ) {}
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+/**
+ * What the last sessions of a demo athlete show.
+ */
+enum DemoEnding
+{
+    case Ordinary;
+    case GateMet;
+    case BelowFloor;
+    case Pain;
+    case NotBegun;
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\Athlete;
+use App\Models\AthleteKind;
+use App\Models\Band;
+use App\Models\Bar;
+use App\Models\CurrentGym;
+use App\Models\Gym;
+use App\Models\User;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\ConnectionInterface;
+use Psr\Clock\ClockInterface;
+use SteadyRung\Kit\RubberLaw;
+
+/**
+ * Hollowbrook Mill, a climbing wall with a strength floor in an old paper mill. All of it is invented.
+ */
+final class DemoGym
+{
+    private const SEED = 20260301;
+
+    private const BARS = ['Sluice bar' => 2.05, 'Beam bar' => 2.38, 'Loft bar' => 2.62, 'Crane bar' => 3.05];
+
+    /** Tag => width mm, thickness mm, hung length m, stiffness over the size's estimate, stretches measured. */
+    private const BANDS = [
+        'Wren' => [13.0, 4.5, 0.98, 1.05, [1.4, 1.8, 2.2]],
+        'Finch' => [19.0, 4.5, 0.97, 0.92, [1.5, 2.1]],
+        'Swift' => [22.0, 4.5, 0.97, 1.10, [1.4, 1.8, 2.2]],
+        'Jay' => [29.0, 4.5, 0.96, 0.97, [1.9]],
+        'Rook' => [32.0, 4.5, 0.96, 1.02, [1.3, 1.7, 2.1, 2.4]],
+        'Heron' => [44.0, 4.5, 0.95, 0.95, [1.4, 1.9, 2.2]],
+        'Crane' => [64.0, 4.5, 0.94, 1.04, [1.4, 1.8, 2.1]],
+        'Swan' => [83.0, 4.5, 0.93, 1.00, []],
+    ];
+
+    /** Fixed errors of the demo's scale readings, in turn. */
+    private const READING_ERRORS = [0.012, -0.018, 0.007, 0.021, -0.009];
+
+    public function __construct(
+        private readonly Application $app,
+        private readonly ConnectionInterface $db,
+        private readonly CurrentGym $current,
+        private readonly ClockInterface $clock,
+    ) {}
+
+    /** Whether it was filled; a database with a gym in it is left alone. */
+    public function seedIfEmpty(): bool
+    {
+        if (Gym::query()->exists()) {
+            return false;
+        }
+        $this->db->transaction(function (): void {
+            $clock = new DemoClock($this->clock->now());
+            $this->app->instance(ClockInterface::class, $clock);
+            try {
+                $this->seed($clock);
+            } finally {
+                $this->app->instance(ClockInterface::class, $this->clock);
+            }
+        });
+
+        return true;
+    }
+
+    private function seed(DemoClock $clock): void
+    {
+        $gym = Gym::query()->create(['id' => self::id(1), 'name' => 'Hollowbrook Mill', 'timezone' => 'Europe/London']);
+        $coach = User::query()->create([
+            'id' => self::id(2), 'gym_id' => $gym->id, 'name' => 'Coach at the Mill',
+            'email' => 'coach@hollowbrook.example', 'password' => 'chalk-and-rope',
+        ]);
+        $this->current->enter($gym);
+        $this->kit($gym);
+        $today = $this->clock->now()->setTimezone(new \DateTimeZone($gym->timezone))->setTime(18, 30);
+        foreach (self::athletes() as $i => $demo) {
+            $athlete = Athlete::query()->create([
+                'id' => self::id(100 + $i), 'gym_id' => $gym->id, 'request_hash' => str_repeat('0', 64),
+                'name' => $demo->name, 'kind' => $demo->kind, 'mass_kg' => $demo->massKg, 'stature_m' => $demo->statureM, 'reach_m' => $demo->reachM,
+            ]);
+            $history = $this->app->make(DemoHistory::class, ['clock' => $clock]);
+            $this->db->statement('ANALYZE'); // the planner knows nothing of rows not yet committed
+            $history->write($demo, $athlete, $coach, $today->modify(sprintf('-%d days', 1 + $i % 2)), self::SEED + $i);
+        }
+    }
+
+    private function kit(Gym $gym): void
+    {
+        $number = 10;
+        $own = static fn (int $n): array => ['id' => self::id($n), 'gym_id' => $gym->id, 'request_hash' => str_repeat('0', 64)];
+        foreach (self::BARS as $name => $heightM) {
+            Bar::query()->create([...$own($number++), 'name' => $name, 'height_m' => $heightM]);
+        }
+        foreach (self::BANDS as $tag => [$widthMm, $thicknessMm, $hungM, $stiffness, $stretches]) {
+            $estimate = RubberLaw::fromSize($hungM, $widthMm, $thicknessMm);
+            $points = array_map(static fn (float $stretch, int $i): array => [
+                'length_m' => round($stretch * $hungM, 3),
+                'force_n' => round($stiffness * $estimate->forceN(round($stretch * $hungM, 3)) * (1.0 + self::READING_ERRORS[$i]), 1),
+            ], $stretches, array_keys($stretches));
+            Band::query()->create([
+                ...$own($number++), 'name' => sprintf('%s %d mm', $tag, $widthMm), 'hung_length_m' => $hungM,
+                'width_mm' => $widthMm, 'thickness_mm' => $thicknessMm, 'points' => $points,
+            ]);
+        }
+    }
+
+    /** @return list<DemoAthlete> */
+    private static function athletes(): array
+    {
+        return [
+            new DemoAthlete('Aldith Farrow', AthleteKind::Climbing, 61.0, 1.68, 2.05, 0.80, 0.012, DemoEnding::GateMet),
+            new DemoAthlete('Bastian Oakes', AthleteKind::Gym, 92.5, 1.84, null, 0.70, 0.010),
+            new DemoAthlete('Corvina Tull', AthleteKind::Both, 55.0, 1.60, 1.93, 0.98, 0.008, DemoEnding::GateMet),
+            new DemoAthlete('Dunstan Peel', AthleteKind::Gym, 78.0, 1.75, 2.11, 0.84, 0.009, DemoEnding::BelowFloor),
+            new DemoAthlete('Elspeth Rowntree', AthleteKind::Climbing, 66.5, 1.72, 2.10, 0.92, 0.011),
+            new DemoAthlete('Fenwick Bar-Lowe', AthleteKind::Climbing, 73.0, 1.79, 2.17, 0.95, 0.007, DemoEnding::Pain),
+            new DemoAthlete('Gwendra Salt', AthleteKind::Gym, 84.0, 1.66, null, 0.62, 0.015),
+            new DemoAthlete('Hobart Quill', AthleteKind::Both, 69.0, 1.77, 2.14, 1.04, 0.006),
+            new DemoAthlete('Isaura Wickham', AthleteKind::Gym, 58.0, 1.63, 1.96, 0.75, 0.013),
+            new DemoAthlete('Jolyon Thatch', AthleteKind::Climbing, 70.5, 1.81, 2.21, 0.88, 0.010, DemoEnding::GateMet),
+            new DemoAthlete('Kerensa Dobbs', AthleteKind::Both, 63.0, 1.70, 2.03, 0.86, 0.012),
+            new DemoAthlete('Leofric Amble', AthleteKind::Gym, 101.0, 1.88, 2.27, 0.66, 0.010),
+            new DemoAthlete('Merrin Stope', AthleteKind::Climbing, 52.5, 1.57, 1.88, 0.90, 0.009),
+            new DemoAthlete('Nesta Groves', AthleteKind::Gym, 74.0, 1.69, null, 0.70, 0.0, DemoEnding::NotBegun),
+        ];
+    }
+
+    private static function id(int $number): string
+    {
+        return sprintf('01900000-0000-7000-8000-%012d', $number);
+    }
+}

@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\ChooseSetup;
+use App\Actions\DecideCall;
+use App\Actions\LogSet;
+use App\Formats\ChoiceJson;
+use App\Formats\JsonObject;
+use App\Http\Requests\DecisionInput;
+use App\Http\Requests\SetInput;
+use App\Models\Athlete;
+use App\Models\CallRecord;
+use App\Models\GymKit;
+use App\Models\User;
+use SteadyRung\Call\Verdict;
+use SteadyRung\Ladder\Rung;
+use SteadyRung\Ladder\RungSearch;
+use SteadyRung\Simulation\VirtualAthlete;
+use SteadyRung\Strength\RepCurve;
+
+/**
+ * Lets a virtual athlete train through the same actions a coach uses, so that the demo's log, capacity and calls are real ones.
+ */
+final class DemoHistory
+{
+    private const SETS = 3;
+
+    private const DAYS_BETWEEN = [2, 3, 2];
+
+    private int $serial = 0;
+
+    private int $seed = 0;
+
+    public function __construct(
+        private readonly DemoClock $clock,
+        private readonly GymKit $kit,
+        private readonly LogSet $logSet,
+        private readonly ChooseSetup $chooseSetup,
+        private readonly DecideCall $decideCall,
+    ) {}
+
+    public function write(DemoAthlete $demo, Athlete $athlete, User $coach, \DateTimeImmutable $last, int $seed): void
+    {
+        if ($demo->ending === DemoEnding::NotBegun) {
+            return;
+        }
+        $this->seed = $seed;
+        $virtual = VirtualAthlete::of($demo->capacityShare, $demo->weeklyGain, $seed);
+        $days = self::days($last, $demo->weeks);
+        $this->baseline($athlete, $coach, $virtual, $days[0]);
+        foreach (array_slice($days, 1) as $i => $day) {
+            $left = count($days) - 2 - $i;
+            $virtual->train(self::DAYS_BETWEEN[$i % 3]);
+            if ($left > 0 && $virtual->chance(0.1)) {
+                continue; // nobody comes every time
+            }
+            $this->session($demo, $athlete, $coach, $virtual, $day, $left);
+        }
+    }
+
+    private function baseline(Athlete $athlete, User $coach, VirtualAthlete $virtual, \DateTimeImmutable $day): void
+    {
+        $this->clock->set($day);
+        $rung = $this->startingRung($athlete, $virtual);
+        $this->log($athlete, $coach, $day, ['purpose' => 'baseline', 'hang_s' => round(20 + 45 * max(0.0, $virtual->capacityShare() - 0.5), 1)]);
+        $reps = $virtual->repsToFailure($rung->load->ascentShare(), 0);
+        $this->log($athlete, $coach, $day->modify('+5 minutes'), [
+            'purpose' => 'baseline', 'choice' => $this->choice($rung), 'clean_reps' => max(0, $reps - 1), 'reserve' => 1,
+        ]);
+        $this->chooseSetup->choose($athlete, $rung->choice);
+    }
+
+    private function session(DemoAthlete $demo, Athlete $athlete, User $coach, VirtualAthlete $virtual, \DateTimeImmutable $day, int $left): void
+    {
+        $this->clock->set($day);
+        $athlete->refresh();
+        $rung = (new RungSearch($this->kit->inUse()))->rung($athlete->chosen ?? throw new \LogicException('The demo athlete has no set-up.'), $athlete->toCore());
+        if (! $rung instanceof Rung) {
+            throw new \LogicException("The demo set-up does not fit: $rung->reason");
+        }
+        for ($set = 0; $set < self::SETS; $set++) {
+            $this->log($athlete, $coach, $day->modify(sprintf('+%d minutes', 4 * $set)), [
+                'purpose' => 'work', 'choice' => $this->choice($rung),
+                ...$this->result($demo, $virtual, $rung, $set, $left),
+            ]);
+        }
+        if ($left > 0) {
+            $this->decide($athlete, $coach, $day->modify('+40 minutes'));
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private function result(DemoAthlete $demo, VirtualAthlete $virtual, Rung $rung, int $set, int $left): array
+    {
+        $failure = $virtual->repsToFailure($rung->load->ascentShare(), $set);
+        $reserve = $virtual->chance(0.15) ? null : min(2, intdiv($failure, 4));
+        $clean = min(10, max(0, $failure - ($reserve ?? 1)));
+        $result = match (true) {
+            $demo->ending === DemoEnding::GateMet && $left < 2 => ['clean_reps' => max(8, $clean), 'reserve' => 2],
+            $demo->ending === DemoEnding::BelowFloor && $left < 2 => ['clean_reps' => 4 - intdiv($set, 2), 'reserve' => 0],
+            default => ['clean_reps' => $clean, 'reserve' => $reserve],
+        };
+        if ($virtual->chance(0.2)) {
+            $result['no_counts'] = [$virtual->chance(0.5) ? 'short-at-top' : 'leg-drive' => 1];
+        }
+        if ($demo->ending === DemoEnding::Pain && $left === 0 && $set === self::SETS - 1) {
+            $result['pain'] = ['place' => 'elbow', 'level' => 4];
+        }
+
+        return $result;
+    }
+
+    private function decide(Athlete $athlete, User $coach, \DateTimeImmutable $at): void
+    {
+        $this->clock->set($at);
+        $call = CallRecord::query()->where('athlete_id', $athlete->id)->whereNull('decided_at')->first();
+        if ($call !== null && $call->verdict !== Verdict::Refer) {
+            $this->decideCall->decide($call, $coach, DecisionInput::read(JsonObject::parse((string) json_encode(['version' => $call->version, 'decision' => 'accepted']))));
+        }
+    }
+
+    /** The set-up on which about seven reps are there at the start. */
+    private function startingRung(Athlete $athlete, VirtualAthlete $virtual): Rung
+    {
+        $aim = $virtual->capacityShare() / RepCurve::steady()->ratio(7.0);
+        $rungs = (new RungSearch($this->kit->inUse()))->singles($athlete->toCore());
+        usort($rungs, static fn (Rung $a, Rung $b): int => abs($a->load->ascentShare() - $aim) <=> abs($b->load->ascentShare() - $aim));
+
+        return $rungs[0];
+    }
+
+    /** @param array<string, mixed> $set */
+    private function log(Athlete $athlete, User $coach, \DateTimeImmutable $at, array $set): void
+    {
+        $this->clock->set($at);
+        $json = json_encode(['id' => $this->nextId(), 'performed_at' => $at->format(DATE_RFC3339), ...$set], JSON_THROW_ON_ERROR);
+        $this->logSet->log($athlete, $coach, SetInput::read(JsonObject::parse($json), $at));
+    }
+
+    private function choice(Rung $rung): ChoiceJson
+    {
+        return ChoiceJson::of($rung->choice);
+    }
+
+    private function nextId(): string
+    {
+        return sprintf('01900000-0000-7000-9000-%04d%08d', $this->seed % 10000, ++$this->serial);
+    }
+
+    /** @return non-empty-list<\DateTimeImmutable> */
+    private static function days(\DateTimeImmutable $last, int $weeks): array
+    {
+        $days = [$last];
+        for ($i = 0; count($days) < 3 * $weeks; $i++) {
+            array_unshift($days, $days[0]->modify(sprintf('-%d days', self::DAYS_BETWEEN[$i % 3])));
+        }
+
+        return $days;
+    }
+}

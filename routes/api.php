@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\AthleteController;
+use App\Http\Controllers\BandController;
+use App\Http\Controllers\BarController;
+use App\Http\Controllers\CallController;
+use App\Http\Controllers\CautionController;
+use App\Http\Controllers\ClearanceController;
+use App\Http\Controllers\HealthController;
+use App\Http\Controllers\KitController;
+use App\Http\Controllers\ScaleController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SetController;
+use App\Http\Middleware\EnterGym;
+use Illuminate\Support\Facades\Route;
+
+foreach (['athlete', 'bar', 'band', 'call', 'set'] as $key) {
+    Route::pattern($key, '[0-9a-fA-F]{8}-([0-9a-fA-F]{4}-){3}[0-9a-fA-F]{12}');
+}
+
+Route::get('health', HealthController::class);
+Route::post('sign-in', [SessionController::class, 'signIn']);
+
+Route::middleware(['auth:sanctum', EnterGym::class])->group(function (): void {
+    Route::get('me', [SessionController::class, 'show']);
+    Route::post('sign-out', [SessionController::class, 'signOut']);
+    Route::get('cautions', CautionController::class);
+
+    Route::get('kit', KitController::class);
+    Route::post('bars', [BarController::class, 'store']);
+    Route::put('bars/{bar}', [BarController::class, 'update']);
+    Route::put('bars/{bar}/retirement', [BarController::class, 'retire']);
+    Route::post('bands', [BandController::class, 'store']);
+    Route::put('bands/{band}', [BandController::class, 'update']);
+    Route::put('bands/{band}/retirement', [BandController::class, 'retire']);
+
+    Route::get('athletes', [AthleteController::class, 'index']);
+    Route::post('athletes', [AthleteController::class, 'store']);
+    Route::get('athletes/{athlete}', [AthleteController::class, 'show']);
+    Route::put('athletes/{athlete}', [AthleteController::class, 'update']);
+    Route::get('athletes/{athlete}/scale', [ScaleController::class, 'show']);
+    Route::get('athletes/{athlete}/why', [ScaleController::class, 'why']);
+    Route::put('athletes/{athlete}/setup', [ScaleController::class, 'choose']);
+    Route::get('athletes/{athlete}/sets', [SetController::class, 'index']);
+    Route::post('athletes/{athlete}/sets', [SetController::class, 'store']);
+    Route::post('athletes/{athlete}/sets/{set}/withdrawal', [SetController::class, 'withdraw']);
+    Route::post('athletes/{athlete}/clearances', ClearanceController::class);
+    Route::get('athletes/{athlete}/calls', [CallController::class, 'past']);
+
+    Route::get('calls', [CallController::class, 'index']);
+    Route::put('calls/{call}/decision', [CallController::class, 'decide']);
+});
