@@ -15,7 +15,7 @@ use Illuminate\Routing\Middleware\SubstituteBindings;
 ini_set('precision', '-1'); // floats keep every digit on their way into the database
 
 $app = Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(api: __DIR__.'/../routes/api.php', commands: __DIR__.'/../routes/console.php')
+    ->withRouting(api: __DIR__.'/../routes/api.php')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->statefulApi();
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 if (! function_exists('array_first')) {
-    /** @param array<mixed> $array */
+    /** @param  array<mixed>  $array */
     function array_first(array $array): mixed
     {
         return $array === [] ? null : $array[array_key_first($array)];
@@ -11,7 +11,7 @@ if (! function_exists('array_first')) {
 }
 
 if (! function_exists('array_last')) {
-    /** @param array<mixed> $array */
+    /** @param  array<mixed>  $array */
     function array_last(array $array): mixed
     {
         return $array === [] ? null : $array[array_key_last($array)];

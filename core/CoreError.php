@@ -7,4 +7,6 @@ namespace SteadyRung;
 /**
  * What every refusal of the core has in common: the class is the kind, the readonly fields are the data.
  */
-interface CoreError extends \Throwable {}
+interface CoreError extends \Throwable
+{
+}

@@ -9,7 +9,7 @@ namespace SteadyRung;
  */
 final class OutOfRange extends \DomainException implements CoreError
 {
-    /** @param non-empty-list<Violation> $violations */
+    /** @param  non-empty-list<Violation>  $violations */
     private function __construct(public readonly array $violations)
     {
         parent::__construct(implode(' ', array_map(static fn (Violation $v): string => $v->text(), $violations)));

@@ -16,7 +16,8 @@ final readonly class Violation
         public float $value,
         public float $low,
         public float $high,
-    ) {}
+    ) {
+    }
 
     public function unit(): string
     {

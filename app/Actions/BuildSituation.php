@@ -26,7 +26,9 @@ final readonly class BuildSituation
 
     private const LATEST_SESSIONS = 8;
 
-    public function __construct(private GymKit $kit) {}
+    public function __construct(private GymKit $kit)
+    {
+    }
 
     /** Null while the athlete has no set-up that this kit can build and that fits. */
     public function of(Athlete $athlete): ?Situation

@@ -13,7 +13,9 @@ use Illuminate\Database\ConnectionInterface;
  */
 final readonly class ChangeAthlete
 {
-    public function __construct(private ConnectionInterface $db, private MakeCall $calls) {}
+    public function __construct(private ConnectionInterface $db, private MakeCall $calls)
+    {
+    }
 
     public function change(Athlete $athlete, AthleteInput $input): Athlete
     {

@@ -19,7 +19,8 @@ final readonly class ChangeGear
         private ConnectionInterface $db,
         private StoreOnce $storeOnce,
         private MakeCall $calls,
-    ) {}
+    ) {
+    }
 
     /**
      * @template T of Bar|Band
@@ -39,7 +40,7 @@ final readonly class ChangeGear
         });
     }
 
-    /** @param array<string, mixed> $columns */
+    /** @param  array<string, mixed>  $columns */
     public function change(Bar|Band $gear, array $columns): void
     {
         $this->db->transaction(function () use ($gear, $columns): void {

@@ -18,7 +18,9 @@ use SteadyRung\Setup\DoesNotFit;
  */
 final readonly class ChooseSetup
 {
-    public function __construct(private ConnectionInterface $db, private GymKit $kit, private MakeCall $calls) {}
+    public function __construct(private ConnectionInterface $db, private GymKit $kit, private MakeCall $calls)
+    {
+    }
 
     /** @throws Problem if the set-up does not fit the athlete */
     public function choose(Athlete $athlete, Choice $choice): Athlete

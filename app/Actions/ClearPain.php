@@ -23,7 +23,8 @@ final readonly class ClearPain
         private WatchPain $pain,
         private MakeCall $calls,
         private ClockInterface $clock,
-    ) {}
+    ) {
+    }
 
     /**
      * @return Stored<Clearance>

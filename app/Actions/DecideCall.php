@@ -27,7 +27,9 @@ use SteadyRung\Ladder\RungSearch;
  */
 final readonly class DecideCall
 {
-    public function __construct(private ConnectionInterface $db, private GymKit $kit, private ClockInterface $clock) {}
+    public function __construct(private ConnectionInterface $db, private GymKit $kit, private ClockInterface $clock)
+    {
+    }
 
     /** @throws Problem if the call changed since it was seen, is decided otherwise, or is a referral to be overridden */
     public function decide(CallRecord $call, User $coach, DecisionInput $input): CallRecord

@@ -20,7 +20,9 @@ use SteadyRung\Strength\RepCurve;
  */
 final readonly class FollowCapacity
 {
-    public function __construct(private CurrentGym $gym) {}
+    public function __construct(private CurrentGym $gym)
+    {
+    }
 
     public function from(Athlete $athlete, string $day): void
     {

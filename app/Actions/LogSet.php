@@ -32,7 +32,8 @@ final readonly class LogSet
         private StoreOnce $storeOnce,
         private RefreshAthlete $refresh,
         private ClockInterface $clock,
-    ) {}
+    ) {
+    }
 
     /**
      * @return Stored<LoggedSet>

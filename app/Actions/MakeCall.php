@@ -20,7 +20,9 @@ use SteadyRung\Call\Judge;
  */
 final readonly class MakeCall
 {
-    public function __construct(private BuildSituation $situations, private CurrentGym $gym, private ClockInterface $clock) {}
+    public function __construct(private BuildSituation $situations, private CurrentGym $gym, private ClockInterface $clock)
+    {
+    }
 
     public function for(Athlete $athlete): void
     {

@@ -15,7 +15,8 @@ final readonly class RefreshAthlete
         private FollowCapacity $capacity,
         private WatchPain $pain,
         private MakeCall $calls,
-    ) {}
+    ) {
+    }
 
     public function from(Athlete $athlete, string $day): void
     {

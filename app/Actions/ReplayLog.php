@@ -14,7 +14,9 @@ final readonly class ReplayLog
 {
     private const BEFORE_ALL = '0001-01-01';
 
-    public function __construct(private ConnectionInterface $db, private RefreshAthlete $refresh) {}
+    public function __construct(private ConnectionInterface $db, private RefreshAthlete $refresh)
+    {
+    }
 
     /** Returns how many athletes were replayed. */
     public function ofGym(): int

@@ -14,7 +14,9 @@ use App\Problems\ProblemCode;
  */
 final readonly class StoreOnce
 {
-    public function __construct(private CurrentGym $gym) {}
+    public function __construct(private CurrentGym $gym)
+    {
+    }
 
     /**
      * @template T of Record

@@ -13,6 +13,8 @@ use App\Models\Record;
  */
 final readonly class Stored
 {
-    /** @param T $record */
-    public function __construct(public Record $record, public bool $isNew) {}
+    /** @param  T  $record */
+    public function __construct(public Record $record, public bool $isNew)
+    {
+    }
 }

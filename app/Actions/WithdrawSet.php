@@ -22,7 +22,8 @@ final readonly class WithdrawSet
         private StoreOnce $storeOnce,
         private RefreshAthlete $refresh,
         private ClockInterface $clock,
-    ) {}
+    ) {
+    }
 
     /**
      * @return Stored<LoggedSet>

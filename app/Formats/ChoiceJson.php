@@ -14,7 +14,7 @@ use SteadyRung\Setup\Attach;
 #[OA\Schema(schema: 'Choice')]
 final readonly class ChoiceJson
 {
-    /** @param list<string> $band_ids */
+    /** @param  list<string>  $band_ids */
     public function __construct(
         #[OA\Property]
         public ChoiceKind $kind,
@@ -24,7 +24,8 @@ final readonly class ChoiceJson
         public ?Attach $attach,
         #[OA\Property(items: new OA\Items(type: 'string', format: 'uuid'), maxItems: 2)]
         public array $band_ids,
-    ) {}
+    ) {
+    }
 
     public static function of(Choice $choice): self
     {

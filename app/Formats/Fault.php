@@ -25,7 +25,8 @@ final readonly class Fault
         public ?float $high = null,
         #[OA\Property]
         public ?string $unit = null,
-    ) {}
+    ) {
+    }
 
     public static function at(string $pointer, string $detail, mixed $value = null): self
     {

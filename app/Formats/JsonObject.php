@@ -13,7 +13,9 @@ final readonly class JsonObject
 {
     private const DEPTH = 24;
 
-    private function __construct(private \stdClass $values, private string $pointer) {}
+    private function __construct(private \stdClass $values, private string $pointer)
+    {
+    }
 
     /** @throws Unreadable if it is not a JSON object */
     public static function parse(string $json): self
@@ -282,7 +284,7 @@ final readonly class JsonObject
         return Unreadable::at($this->at($key), "This must be given: $what.", $this->raw($key));
     }
 
-    /** @param class-string<\BackedEnum> $enum */
+    /** @param  class-string<\BackedEnum>  $enum */
     private static function names(string $enum): string
     {
         return implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases()));

@@ -19,7 +19,8 @@ final readonly class PainJson
         public PainPlace $place,
         #[OA\Property(minimum: Pain::LEVEL[0], maximum: Pain::LEVEL[1])]
         public int $level,
-    ) {}
+    ) {
+    }
 
     public static function of(Pain $pain): self
     {

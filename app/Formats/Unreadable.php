@@ -15,7 +15,7 @@ use SteadyRung\Violation;
  */
 final class Unreadable extends \RuntimeException
 {
-    /** @param non-empty-list<Fault> $faults */
+    /** @param  non-empty-list<Fault>  $faults */
     public function __construct(public readonly array $faults, public readonly bool $isSyntax = false)
     {
         parent::__construct(implode(' ', array_map(static fn (Fault $f): string => trim("$f->pointer $f->detail"), $faults)));

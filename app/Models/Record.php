@@ -23,5 +23,8 @@ abstract class Record extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
+    protected $casts = [];
+
     protected $dateFormat = 'Y-m-d H:i:s.uP';
 }

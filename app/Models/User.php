@@ -27,6 +27,7 @@ final class User extends Authenticatable
 
     protected $hidden = ['password', 'remember_token'];
 
+    /** @var array<string, string> */
     protected $casts = ['password' => 'hashed'];
 
     /** @return BelongsTo<Gym, $this> */

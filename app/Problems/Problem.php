@@ -11,7 +11,7 @@ use App\Formats\Fault;
  */
 final class Problem extends \RuntimeException
 {
-    /** @param list<Fault> $faults */
+    /** @param  list<Fault>  $faults */
     public function __construct(
         public readonly ProblemCode $problem,
         string $detail,

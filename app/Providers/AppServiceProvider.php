@@ -45,8 +45,9 @@ final class AppServiceProvider extends ServiceProvider
 
     private function refuseSloppyModels(): void
     {
-        Model::preventLazyLoading(! $this->app->isProduction());
-        Model::preventAccessingMissingAttributes(! $this->app->isProduction());
+        $careful = $this->app->environment() !== 'production';
+        Model::preventLazyLoading($careful);
+        Model::preventAccessingMissingAttributes($careful);
     }
 
     private function bindRouteKeys(): void

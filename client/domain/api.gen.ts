@@ -473,6 +473,10 @@ export interface components {
              * @description Standard deviation of the force.
              */
             sd_n: number;
+            /** Format: float */
+            force_kg: number;
+            /** Format: float */
+            sd_kg: number;
         };
         MixedSetAnswer: {
             first_reps: number;
@@ -664,6 +668,7 @@ export interface components {
             reach_source: "estimated" | "measured";
             /** Format: float */
             pull_distance_m: number;
+            standard: components["schemas"]["StandardResource"];
             rung: components["schemas"]["RungAnswer"] | null;
             /** @description Why the chosen set-up cannot be built any more. */
             rung_lost: string | null;
@@ -846,6 +851,12 @@ export interface components {
             note: string | null;
             /** @description Whether it corrects an earlier row. */
             corrected: boolean;
+        };
+        /** @description What a session asks for. */
+        StandardResource: {
+            sets: number;
+            gate_reps: number;
+            floor_reps: number;
         };
         StepResource: {
             label: string;

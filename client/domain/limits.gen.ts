@@ -32,6 +32,9 @@ export const limits = {
         thickness_mm: {
             low: 0.5,
             high: 20
+        },
+        points: {
+            most: 30
         }
     },
     BarInput: {

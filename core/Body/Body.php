@@ -34,7 +34,8 @@ final readonly class Body
         public float $statureM,
         public float $reachM,
         public ReachSource $reachSource,
-    ) {}
+    ) {
+    }
 
     /**
      * A body of mass 20–300 kg and stature 1.00–2.30 m; a measured reach of 1.05–1.35 statures replaces the estimate 1.204·H.
@@ -106,7 +107,7 @@ final readonly class Body
                 new Step('Grip reach', $measured ? 'measured, floor to the middle of a closed fist overhead' : '1.204 × height', $this->reachM, 'm', $measured ? 'this athlete, measured' : Proportions::SOURCE),
                 new Step('Pull distance', 'reach − 0.870 × height: full hang to chin at the bar', $this->pullDistanceM(), 'm', Proportions::SOURCE),
             ],
-            [sprintf('Reach ± %.0f mm.', 1000 * $this->reachSdM())],
+            [sprintf('Reach ± %.0f cm.', 100 * $this->reachSdM())],
             $measured ? [] : ['Measure the reach.'],
         );
     }

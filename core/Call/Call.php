@@ -31,5 +31,6 @@ final readonly class Call
         public array $between = [],
         public ?MixedSet $mixed = null,
         public array $cautions = [],
-    ) {}
+    ) {
+    }
 }

@@ -11,5 +11,7 @@ use SteadyRung\Ladder\Rung;
  */
 final readonly class MixedSet
 {
-    public function __construct(public int $firstReps, public Rung $first, public int $thenReps, public Rung $then) {}
+    public function __construct(public int $firstReps, public Rung $first, public int $thenReps, public Rung $then)
+    {
+    }
 }

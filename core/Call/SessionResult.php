@@ -9,8 +9,10 @@ namespace SteadyRung\Call;
  */
 final readonly class SessionResult
 {
-    /** @param non-empty-list<int> $clean */
-    public function __construct(public string $on, public array $clean) {}
+    /** @param  non-empty-list<int>  $clean */
+    public function __construct(public string $on, public array $clean)
+    {
+    }
 
     public function meets(Standard $standard): bool
     {

@@ -16,7 +16,7 @@ use SteadyRung\Strength\RepPrediction;
  */
 final readonly class Situation
 {
-    /** @param list<SessionResult> $sessions the latest sessions running on the present rung, oldest first */
+    /** @param  list<SessionResult>  $sessions the latest sessions running on the present rung, oldest first */
     public function __construct(
         public Steps $steps,
         public array $sessions,
@@ -24,7 +24,8 @@ final readonly class Situation
         public ?Pain $pain,
         public RepCurve $curve,
         public Standard $standard = new Standard,
-    ) {}
+    ) {
+    }
 
     public function rung(): Rung
     {
@@ -58,7 +59,7 @@ final readonly class Situation
         return $this->sessions === [] ? null : $this->sessions[count($this->sessions) - 1];
     }
 
-    /** @param \Closure(SessionResult): bool $holds */
+    /** @param  \Closure(SessionResult): bool  $holds */
     private function running(\Closure $holds): int
     {
         $count = 0;

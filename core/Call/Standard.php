@@ -15,5 +15,6 @@ final readonly class Standard
         public int $floorReps = 5,
         public int $sessions = 2,
         public float $chance = 0.8,
-    ) {}
+    ) {
+    }
 }

@@ -74,7 +74,7 @@ final readonly class Stay implements Rule
         )];
     }
 
-    /** @param list<Warning> $warnings */
+    /** @param  list<Warning>  $warnings */
     private function whatToMeasure(array $warnings): string
     {
         foreach ($warnings as $warning) {

@@ -17,7 +17,9 @@ final readonly class BandCalibration
 
     private const USED_STRETCH = 2.5;
 
-    private function __construct(public RubberLaw $law, public CurveStatus $status) {}
+    private function __construct(public RubberLaw $law, public CurveStatus $status)
+    {
+    }
 
     /**
      * The curve through the points.
@@ -46,7 +48,7 @@ final readonly class BandCalibration
         return $fit;
     }
 
-    /** @param non-empty-list<CalibrationPoint> $points */
+    /** @param  non-empty-list<CalibrationPoint>  $points */
     private static function scaled(float $hungM, array $points): RubberLaw
     {
         $sf = $ss = 0.0;
@@ -81,7 +83,7 @@ final readonly class BandCalibration
         return new RubberLaw($hungM, ($uf * $vv - $vf * $uv) / $det, ($uu * $vf - $uv * $uf) / $det);
     }
 
-    /** @param non-empty-list<CalibrationPoint> $points */
+    /** @param  non-empty-list<CalibrationPoint>  $points */
     private static function refuseAbsurd(RubberLaw $law, RubberLaw $fromSize, array $points, float $usedStretch): void
     {
         $suspect = self::suspect($fromSize, $points);

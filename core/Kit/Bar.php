@@ -13,7 +13,9 @@ final readonly class Bar
 {
     public const HEIGHT_M = [0.5, 6.0];
 
-    private function __construct(public string $id, public string $name, public float $heightM) {}
+    private function __construct(public string $id, public string $name, public float $heightM)
+    {
+    }
 
     /**
      * A bar 0.5–6 m above the floor.

@@ -18,7 +18,9 @@ final readonly class CalibrationPoint
 
     public const FORCE_KG = [0.1, 400.0];
 
-    private function __construct(public float $lengthM, public float $forceN) {}
+    private function __construct(public float $lengthM, public float $forceN)
+    {
+    }
 
     /**
      * A point at 0.1–8 m and 1–4000 N.

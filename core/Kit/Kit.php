@@ -13,7 +13,9 @@ final readonly class Kit
      * @param  list<Bar>  $bars
      * @param  list<LoopBand>  $bands
      */
-    public function __construct(public array $bars, public array $bands) {}
+    public function __construct(public array $bars, public array $bands)
+    {
+    }
 
     /**
      * The same bars with other bands.

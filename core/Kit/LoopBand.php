@@ -22,7 +22,7 @@ final readonly class LoopBand
     /** Extra relative uncertainty for each unit of stretch outside the measured points (common practice). */
     private const SD_PER_STRETCH_OUTSIDE = 0.10;
 
-    /** @param list<CalibrationPoint> $points */
+    /** @param  list<CalibrationPoint>  $points */
     private function __construct(
         public string $id,
         public string $name,
@@ -31,7 +31,8 @@ final readonly class LoopBand
         public array $points,
         public RubberLaw $law,
         public CurveStatus $status,
-    ) {}
+    ) {
+    }
 
     /**
      * A band of hung length 0.2–2.5 m, 3–150 mm wide and 0.5–20 mm thick, with up to 30 readings of the scale.

@@ -16,7 +16,9 @@ final readonly class RubberLaw
     /** Small-strain modulus of layered natural rubber in Pa (common practice, no single source). */
     private const MODULUS_PA = 0.55e6;
 
-    public function __construct(public float $hungLengthM, public float $a1N, public float $a2N) {}
+    public function __construct(public float $hungLengthM, public float $a1N, public float $a2N)
+    {
+    }
 
     /** The usual shape with a1 = scaleN. */
     public static function usual(float $hungLengthM, float $scaleN): self

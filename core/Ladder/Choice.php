@@ -14,8 +14,10 @@ final readonly class Choice
 {
     public const BANDS = [1.0, 2.0];
 
-    /** @param list<string> $bandIds sorted */
-    private function __construct(public ?string $barId, public ?Attach $attach, public array $bandIds) {}
+    /** @param  list<string>  $bandIds sorted */
+    private function __construct(public ?string $barId, public ?Attach $attach, public array $bandIds)
+    {
+    }
 
     /** The unassisted pull-up. */
     public static function strict(): self

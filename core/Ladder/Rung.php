@@ -20,7 +20,8 @@ final readonly class Rung
         public string $name,
         public Setup $setup,
         public CarriedLoad $load,
-    ) {}
+    ) {
+    }
 
     public function share(): float
     {

@@ -20,7 +20,9 @@ final readonly class RungSearch
 {
     public const STRICT_NAME = 'Unassisted pull-up';
 
-    public function __construct(private Kit $kit) {}
+    public function __construct(private Kit $kit)
+    {
+    }
 
     /**
      * The rung of one choice.
@@ -100,7 +102,7 @@ final readonly class RungSearch
         return $misfits;
     }
 
-    /** @param list<LoopBand> $bands */
+    /** @param  list<LoopBand>  $bands */
     private static function banded(Bar $bar, Attach $attach, array $bands, Body $body): Rung|DoesNotFit
     {
         $setup = BandHelp::of($bar->heightM, $attach, $bands);
@@ -112,7 +114,7 @@ final readonly class RungSearch
             : new Rung(Choice::bands($bar->id, $attach, $ids), self::name($bands, $attach, $bar), $setup, $load);
     }
 
-    /** @param list<LoopBand> $bands */
+    /** @param  list<LoopBand>  $bands */
     private static function name(array $bands, Attach $attach, Bar $bar): string
     {
         $names = array_map(static fn (LoopBand $b): string => $b->name, $bands);

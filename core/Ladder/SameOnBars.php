@@ -14,8 +14,10 @@ final readonly class SameOnBars
 {
     private const SAME_SHARE = 1e-6;
 
-    /** @param non-empty-list<Rung> $all */
-    private function __construct(public Rung $rung, private array $all) {}
+    /** @param  non-empty-list<Rung>  $all */
+    private function __construct(public Rung $rung, private array $all)
+    {
+    }
 
     /**
      * The rungs grouped, in their order; each group is shown by the chosen rung if it is among them.

@@ -21,13 +21,14 @@ final readonly class Steps
 
     private const SAME_SHARE = 1e-6;
 
-    /** @param list<Rung> $between set-ups of two bands inside a step that is too large */
+    /** @param  list<Rung>  $between set-ups of two bands inside a step that is too large */
     private function __construct(
         public Rung $from,
         public ?Rung $up,
         public ?Rung $down,
         public array $between,
-    ) {}
+    ) {
+    }
 
     public static function around(Rung $from, RungSearch $search, Body $body): self
     {

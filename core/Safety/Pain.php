@@ -13,7 +13,9 @@ final readonly class Pain
 {
     public const LEVEL = [1.0, 10.0];
 
-    private function __construct(public PainPlace $place, public int $level) {}
+    private function __construct(public PainPlace $place, public int $level)
+    {
+    }
 
     /**
      * Pain at a place, level 1–10.

@@ -17,7 +17,9 @@ final readonly class AddedWeight implements Setup
 {
     public const ADDED_KG = [0.0, 200.0];
 
-    private function __construct(public float $addedKg) {}
+    private function __construct(public float $addedKg)
+    {
+    }
 
     /**
      * A pull-up with 0–200 kg added.

@@ -11,7 +11,9 @@ use SteadyRung\Body\Body;
  */
 final readonly class BandHang
 {
-    public function __construct(public float $bottomM, public float $topM, public float $kneesBendByM) {}
+    public function __construct(public float $bottomM, public float $topM, public float $kneesBendByM)
+    {
+    }
 
     public static function of(BandHelp $help, Body $body): self|DoesNotFit
     {

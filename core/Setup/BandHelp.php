@@ -32,13 +32,14 @@ final readonly class BandHelp implements Setup
 
     private const SD_SLICES = 8;
 
-    /** @param non-empty-list<LoopBand> $bands */
+    /** @param  non-empty-list<LoopBand>  $bands */
     private function __construct(
         public float $barHeightM,
         public Attach $attach,
         public array $bands,
         public float $clearanceM,
-    ) {}
+    ) {
+    }
 
     /**
      * Bands on a bar, one to six of them.

@@ -25,7 +25,8 @@ final readonly class CarriedLoad
         public float $shareSd,
         public float $romM,
         public array $warnings = [],
-    ) {}
+    ) {
+    }
 
     /** A load that is the same all the way, known as well as bodyweight is. */
     public static function constant(float $weightN, float $loadN, float $romM): self

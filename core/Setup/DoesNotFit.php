@@ -9,7 +9,9 @@ namespace SteadyRung\Setup;
  */
 final readonly class DoesNotFit
 {
-    private function __construct(public Misfit $misfit, public string $reason) {}
+    private function __construct(public Misfit $misfit, public string $reason)
+    {
+    }
 
     public static function barTooLow(float $barHeightM, float $neededM): self
     {

@@ -9,5 +9,7 @@ namespace SteadyRung\Setup;
  */
 final readonly class Warning
 {
-    public function __construct(public WarningCode $code, public string $text) {}
+    public function __construct(public WarningCode $code, public string $text)
+    {
+    }
 }

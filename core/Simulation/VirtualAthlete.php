@@ -15,7 +15,7 @@ final class VirtualAthlete
 {
     private const FORM_SD = 0.025;
 
-    private const TIRING_PER_SET = 0.03;
+    private const TIRING_PER_SET = 0.015;
 
     private const STEPS = 1 << 30;
 

@@ -12,7 +12,9 @@ final readonly class CapacityFilter
     /** Drift of log capacity: standard deviation over one week (common practice); two idle weeks widen visibly. */
     private const WEEKLY_DRIFT_SD = 0.02;
 
-    public function __construct(public RepCurve $curve) {}
+    public function __construct(public RepCurve $curve)
+    {
+    }
 
     /** The same belief on a later day: the mean stays, the variance grows with the days between. */
     public function forward(CapacityState $state, int $day): CapacityState

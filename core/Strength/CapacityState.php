@@ -9,7 +9,9 @@ namespace SteadyRung\Strength;
  */
 final readonly class CapacityState
 {
-    public function __construct(public int $day, public float $meanLog, public float $variance) {}
+    public function __construct(public int $day, public float $meanLog, public float $variance)
+    {
+    }
 
     /** Median capacity as a share of bodyweight. */
     public function share(): float

@@ -38,7 +38,8 @@ final readonly class Observation
         public float $loadShareSd,
         public int $reps,
         public ?int $reserve,
-    ) {}
+    ) {
+    }
 
     /**
      * A set on a day (days of any one calendar count), 0–100 reps with 0–5 in reserve or unknown.

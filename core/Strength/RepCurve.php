@@ -21,7 +21,9 @@ final readonly class RepCurve
 
     public const LOAD_KG = [0.1, 1000.0];
 
-    private function __construct(public Formula $formula, public float $k) {}
+    private function __construct(public Formula $formula, public float $k)
+    {
+    }
 
     /**
      * C = L·(1 + (n − 1)/k), k 12–60; at 27 it agrees with the NSCA load chart (memory).

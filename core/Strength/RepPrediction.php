@@ -21,7 +21,8 @@ final readonly class RepPrediction
         private float $loadShare,
         private float $meanLogRatio,
         private float $sdLogRatio,
-    ) {}
+    ) {
+    }
 
     /** For a load as a share of bodyweight (on the way up) with its standard deviation. */
     public static function at(RepCurve $curve, CapacityState $state, float $loadShare, float $loadShareSd): self
@@ -63,7 +64,7 @@ final readonly class RepPrediction
     {
         return new Explanation(
             [
-                new Step('Capacity', 'one-rep load as a share of bodyweight, from the log', 100 * $this->state->share(), '%', 'local level filter over the logged sets'),
+                new Step('Capacity', 'one-rep load as a share of bodyweight, from the log', 100 * $this->state->share(), '%', 'followed from session to session, local level filter (Kalman 1960)'),
                 new Step('Load on the way up', 'carried share, ascent', 100 * $this->loadShare, '%'),
                 new Step('Predicted reps', sprintf('1 + %.0f × (capacity ÷ load − 1), at least 0 and at most 12', $this->curve->k), $this->median(), 'reps', 'NSCA load chart (memory), Epley 1985, Brzycki 1993'),
             ],

@@ -9,5 +9,7 @@ namespace SteadyRung\Strength;
  */
 final readonly class Reps
 {
-    public function __construct(public float $reps, public bool $clipped) {}
+    public function __construct(public float $reps, public bool $clipped)
+    {
+    }
 }

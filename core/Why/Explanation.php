@@ -18,7 +18,8 @@ final readonly class Explanation
         public array $steps,
         public array $uncertainties = [],
         public array $remedies = [],
-    ) {}
+    ) {
+    }
 
     public function then(self $next): self
     {

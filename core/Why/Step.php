@@ -15,5 +15,6 @@ final readonly class Step
         public float $value,
         public string $unit,
         public string $source = '',
-    ) {}
+    ) {
+    }
 }

@@ -20,6 +20,7 @@ final readonly class DemoAthlete
         public float $capacityShare,
         public float $weeklyGain,
         public DemoEnding $ending = DemoEnding::Ordinary,
-        public int $weeks = 6,
-    ) {}
+        public int $weeks = 5,
+    ) {
+    }
 }

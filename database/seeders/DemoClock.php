@@ -11,7 +11,9 @@ use Psr\Clock\ClockInterface;
  */
 final class DemoClock implements ClockInterface
 {
-    public function __construct(private \DateTimeImmutable $now) {}
+    public function __construct(private \DateTimeImmutable $now)
+    {
+    }
 
     public function now(): \DateTimeImmutable
     {

@@ -28,13 +28,13 @@ final class DemoGym
     /** Tag => width mm, thickness mm, hung length m, stiffness over the size's estimate, stretches measured. */
     private const BANDS = [
         'Wren' => [13.0, 4.5, 0.98, 1.05, [1.4, 1.8, 2.2]],
-        'Finch' => [19.0, 4.5, 0.97, 0.92, [1.5, 2.1]],
+        'Finch' => [19.0, 4.5, 0.97, 1.00, []],
         'Swift' => [22.0, 4.5, 0.97, 1.10, [1.4, 1.8, 2.2]],
         'Jay' => [29.0, 4.5, 0.96, 0.97, [1.9]],
         'Rook' => [32.0, 4.5, 0.96, 1.02, [1.3, 1.7, 2.1, 2.4]],
         'Heron' => [44.0, 4.5, 0.95, 0.95, [1.4, 1.9, 2.2]],
         'Crane' => [64.0, 4.5, 0.94, 1.04, [1.4, 1.8, 2.1]],
-        'Swan' => [83.0, 4.5, 0.93, 1.00, []],
+        'Swan' => [83.0, 4.5, 0.93, 0.93, [1.5, 2.1]],
     ];
 
     /** Fixed errors of the demo's scale readings, in turn. */
@@ -45,7 +45,8 @@ final class DemoGym
         private readonly ConnectionInterface $db,
         private readonly CurrentGym $current,
         private readonly ClockInterface $clock,
-    ) {}
+    ) {
+    }
 
     /** Whether it was filled; a database with a gym in it is left alone. */
     public function seedIfEmpty(): bool
@@ -111,19 +112,19 @@ final class DemoGym
     private static function athletes(): array
     {
         return [
-            new DemoAthlete('Aldith Farrow', AthleteKind::Climbing, 61.0, 1.68, 2.05, 0.80, 0.012, DemoEnding::GateMet),
-            new DemoAthlete('Bastian Oakes', AthleteKind::Gym, 92.5, 1.84, null, 0.70, 0.010),
-            new DemoAthlete('Corvina Tull', AthleteKind::Both, 55.0, 1.60, 1.93, 0.98, 0.008, DemoEnding::GateMet),
-            new DemoAthlete('Dunstan Peel', AthleteKind::Gym, 78.0, 1.75, 2.11, 0.84, 0.009, DemoEnding::BelowFloor),
-            new DemoAthlete('Elspeth Rowntree', AthleteKind::Climbing, 66.5, 1.72, 2.10, 0.92, 0.011),
-            new DemoAthlete('Fenwick Bar-Lowe', AthleteKind::Climbing, 73.0, 1.79, 2.17, 0.95, 0.007, DemoEnding::Pain),
-            new DemoAthlete('Gwendra Salt', AthleteKind::Gym, 84.0, 1.66, null, 0.62, 0.015),
-            new DemoAthlete('Hobart Quill', AthleteKind::Both, 69.0, 1.77, 2.14, 1.04, 0.006),
-            new DemoAthlete('Isaura Wickham', AthleteKind::Gym, 58.0, 1.63, 1.96, 0.75, 0.013),
-            new DemoAthlete('Jolyon Thatch', AthleteKind::Climbing, 70.5, 1.81, 2.21, 0.88, 0.010, DemoEnding::GateMet),
-            new DemoAthlete('Kerensa Dobbs', AthleteKind::Both, 63.0, 1.70, 2.03, 0.86, 0.012),
-            new DemoAthlete('Leofric Amble', AthleteKind::Gym, 101.0, 1.88, 2.27, 0.66, 0.010),
-            new DemoAthlete('Merrin Stope', AthleteKind::Climbing, 52.5, 1.57, 1.88, 0.90, 0.009),
+            new DemoAthlete('Aldith Farrow', AthleteKind::Climbing, 61.0, 1.68, 2.05, 0.74, 0.018, DemoEnding::GateMet),
+            new DemoAthlete('Bastian Oakes', AthleteKind::Gym, 92.5, 1.84, null, 0.68, 0.016),
+            new DemoAthlete('Corvina Tull', AthleteKind::Both, 55.0, 1.60, 1.93, 0.97, 0.014, DemoEnding::GateMet),
+            new DemoAthlete('Dunstan Peel', AthleteKind::Gym, 78.0, 1.75, 2.11, 0.84, 0.008, DemoEnding::BelowFloor),
+            new DemoAthlete('Elspeth Rowntree', AthleteKind::Climbing, 66.5, 1.72, 2.10, 0.88, 0.018),
+            new DemoAthlete('Fenwick Bar-Lowe', AthleteKind::Climbing, 73.0, 1.79, 2.17, 0.95, 0.010, DemoEnding::Pain),
+            new DemoAthlete('Gwendra Salt', AthleteKind::Gym, 84.0, 1.66, null, 0.62, 0.020),
+            new DemoAthlete('Hobart Quill', AthleteKind::Both, 69.0, 1.77, 2.14, 1.00, 0.010),
+            new DemoAthlete('Isaura Wickham', AthleteKind::Gym, 58.0, 1.63, 1.96, 0.72, 0.020),
+            new DemoAthlete('Jolyon Thatch', AthleteKind::Climbing, 70.5, 1.81, 2.21, 0.84, 0.016, DemoEnding::GateMet),
+            new DemoAthlete('Kerensa Dobbs', AthleteKind::Both, 63.0, 1.70, 2.03, 0.82, 0.018),
+            new DemoAthlete('Leofric Amble', AthleteKind::Gym, 101.0, 1.88, 2.27, 0.64, 0.016),
+            new DemoAthlete('Merrin Stope', AthleteKind::Climbing, 52.5, 1.57, 1.88, 0.90, 0.014),
             new DemoAthlete('Nesta Groves', AthleteKind::Gym, 74.0, 1.69, null, 0.70, 0.0, DemoEnding::NotBegun),
         ];
     }

@@ -40,7 +40,8 @@ final class DemoHistory
         private readonly LogSet $logSet,
         private readonly ChooseSetup $chooseSetup,
         private readonly DecideCall $decideCall,
-    ) {}
+    ) {
+    }
 
     public function write(DemoAthlete $demo, Athlete $athlete, User $coach, \DateTimeImmutable $last, int $seed): void
     {
@@ -99,7 +100,7 @@ final class DemoHistory
         $reserve = $virtual->chance(0.15) ? null : min(2, intdiv($failure, 4));
         $clean = min(10, max(0, $failure - ($reserve ?? 1)));
         $result = match (true) {
-            $demo->ending === DemoEnding::GateMet && $left < 2 => ['clean_reps' => max(8, $clean), 'reserve' => 2],
+            $demo->ending === DemoEnding::GateMet && $left < 2 => ['clean_reps' => max(10, $clean) - intdiv($set, 2), 'reserve' => 3],
             $demo->ending === DemoEnding::BelowFloor && $left < 2 => ['clean_reps' => 4 - intdiv($set, 2), 'reserve' => 0],
             default => ['clean_reps' => $clean, 'reserve' => $reserve],
         };
@@ -122,17 +123,17 @@ final class DemoHistory
         }
     }
 
-    /** The set-up on which about seven reps are there at the start. */
+    /** The set-up on which about ten reps are there at the start. */
     private function startingRung(Athlete $athlete, VirtualAthlete $virtual): Rung
     {
-        $aim = $virtual->capacityShare() / RepCurve::steady()->ratio(7.0);
+        $aim = $virtual->capacityShare() / RepCurve::steady()->ratio(10.0);
         $rungs = (new RungSearch($this->kit->inUse()))->singles($athlete->toCore());
         usort($rungs, static fn (Rung $a, Rung $b): int => abs($a->load->ascentShare() - $aim) <=> abs($b->load->ascentShare() - $aim));
 
         return $rungs[0];
     }
 
-    /** @param array<string, mixed> $set */
+    /** @param  array<string, mixed>  $set */
     private function log(Athlete $athlete, User $coach, \DateTimeImmutable $at, array $set): void
     {
         $this->clock->set($at);

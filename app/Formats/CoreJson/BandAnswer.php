@@ -8,6 +8,7 @@ use OpenApi\Attributes as OA;
 use SteadyRung\Kit\CurveStatus;
 use SteadyRung\Kit\LoopBand;
 use SteadyRung\Setup\BandHelp;
+use SteadyRung\Setup\CarriedLoad;
 
 /**
  * The curve of a band, from its hung length to the most it may be stretched.
@@ -17,7 +18,7 @@ final readonly class BandAnswer
 {
     private const SLICES = 40;
 
-    /** @param list<CurvePoint> $curve */
+    /** @param  list<CurvePoint>  $curve */
     public function __construct(
         #[OA\Property]
         public float $a1_n,
@@ -29,7 +30,8 @@ final readonly class BandAnswer
         public float $relative_sd,
         #[OA\Property(items: new OA\Items(ref: CurvePoint::class))]
         public array $curve,
-    ) {}
+    ) {
+    }
 
     public static function of(LoopBand $band): self
     {
@@ -38,7 +40,9 @@ final readonly class BandAnswer
                 $lengthM = $band->hungLengthM() * (1.0 + (BandHelp::MOST_STRETCH - 1.0) * $i / self::SLICES);
                 $forceN = $band->law->forceN($lengthM);
 
-                return new CurvePoint($lengthM, $forceN, $forceN * $band->relativeSdAt($lengthM));
+                $sdN = $forceN * $band->relativeSdAt($lengthM);
+
+                return new CurvePoint($lengthM, $forceN, $sdN, CarriedLoad::kg($forceN), CarriedLoad::kg($sdN));
             },
             range(0, self::SLICES),
         ));

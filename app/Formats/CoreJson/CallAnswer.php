@@ -51,7 +51,8 @@ final readonly class CallAnswer
         public ?MixedSetAnswer $mixed,
         #[OA\Property(items: new OA\Items(ref: CautionAnswer::class))]
         public array $cautions,
-    ) {}
+    ) {
+    }
 
     public static function of(Call $call, Situation $situation): self
     {

@@ -13,7 +13,7 @@ use SteadyRung\Setup\CarriedLoad;
 #[OA\Schema]
 final readonly class CarriedAnswer
 {
-    /** @param list<WarningAnswer> $warnings */
+    /** @param  list<WarningAnswer>  $warnings */
     public function __construct(
         #[OA\Property]
         public bool $fits,
@@ -29,7 +29,8 @@ final readonly class CarriedAnswer
         public float $rom_m,
         #[OA\Property(items: new OA\Items(ref: WarningAnswer::class))]
         public array $warnings,
-    ) {}
+    ) {
+    }
 
     public static function of(CarriedLoad $load): self
     {

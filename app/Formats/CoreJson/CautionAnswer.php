@@ -18,7 +18,8 @@ final readonly class CautionAnswer
         public Moment $moment,
         #[OA\Property]
         public string $text,
-    ) {}
+    ) {
+    }
 
     public static function of(Caution $caution): self
     {

@@ -24,9 +24,11 @@ final readonly class CommandLine
      * @param  resource  $out
      * @param  resource  $errors
      */
-    public function __construct(private mixed $in, private mixed $out, private mixed $errors) {}
+    public function __construct(private mixed $in, private mixed $out, private mixed $errors)
+    {
+    }
 
-    /** @param list<string> $arguments */
+    /** @param  list<string>  $arguments */
     public function run(array $arguments): int
     {
         $lines = in_array('--lines', $arguments, true);
@@ -81,13 +83,13 @@ final readonly class CommandLine
         ];
     }
 
-    /** @param resource $stream */
+    /** @param  resource  $stream */
     private function write(mixed $stream, mixed $value): void
     {
         fwrite($stream, json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n");
     }
 
-    /** @param list<string> $names */
+    /** @param  list<string>  $names */
     private static function usage(array $names): string
     {
         $topics = implode(', ', array_column(Topic::cases(), 'value'));

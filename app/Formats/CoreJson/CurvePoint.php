@@ -16,5 +16,10 @@ final readonly class CurvePoint
         public float $force_n,
         #[OA\Property(description: 'Standard deviation of the force.')]
         public float $sd_n,
-    ) {}
+        #[OA\Property]
+        public float $force_kg,
+        #[OA\Property]
+        public float $sd_kg,
+    ) {
+    }
 }

@@ -11,7 +11,9 @@ use SteadyRung\Setup\DoesNotFit;
  */
 final readonly class MisfitAnswer
 {
-    public function __construct(public bool $fits, public string $code, public string $reason) {}
+    public function __construct(public bool $fits, public string $code, public string $reason)
+    {
+    }
 
     public static function of(DoesNotFit $no): self
     {

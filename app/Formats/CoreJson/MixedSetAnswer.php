@@ -19,7 +19,8 @@ final readonly class MixedSetAnswer
         public int $then_reps,
         #[OA\Property]
         public string $then_name,
-    ) {}
+    ) {
+    }
 
     public static function of(MixedSet $set): self
     {

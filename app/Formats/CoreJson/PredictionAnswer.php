@@ -22,7 +22,8 @@ final readonly class PredictionAnswer
         public float $high80,
         #[OA\Property(description: 'Whether it lies above the 12 reps the formula is valid for.')]
         public bool $clipped,
-    ) {}
+    ) {
+    }
 
     public static function of(RepPrediction $prediction): self
     {

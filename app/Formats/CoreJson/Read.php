@@ -6,9 +6,9 @@ namespace App\Formats\CoreJson;
 
 use App\Formats\JsonObject;
 use SteadyRung\Body\Body;
+use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\CalibrationPoint;
 use SteadyRung\Kit\LoopBand;
-use SteadyRung\Kit\Bar;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\AddedWeight;
 use SteadyRung\Setup\Attach;

@@ -26,7 +26,8 @@ final readonly class RungAnswer
         public CarriedAnswer $carried,
         #[OA\Property(description: 'None before a first baseline.')]
         public ?PredictionAnswer $prediction,
-    ) {}
+    ) {
+    }
 
     public static function of(Rung $rung, ?RepPrediction $prediction): self
     {

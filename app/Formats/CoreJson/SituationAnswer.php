@@ -14,7 +14,7 @@ use SteadyRung\Strength\CapacityState;
  */
 final readonly class SituationAnswer
 {
-    /** @param list<array{on: string, clean: list<int>}> $sessions */
+    /** @param  list<array{on: string, clean: list<int>}>  $sessions */
     private function __construct(
         public float $mass_kg,
         public float $reach_m,
@@ -26,7 +26,8 @@ final readonly class SituationAnswer
         public array $sessions,
         public ?CapacityState $capacity,
         public ?PainJson $pain,
-    ) {}
+    ) {
+    }
 
     public static function of(Situation $situation, Body $body): self
     {

@@ -19,5 +19,6 @@ final readonly class Travel
         public float $mean,
         #[OA\Property(description: 'Chin at the bar.')]
         public float $top,
-    ) {}
+    ) {
+    }
 }

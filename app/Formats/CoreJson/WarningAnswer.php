@@ -15,7 +15,8 @@ final readonly class WarningAnswer
         public string $code,
         #[OA\Property]
         public string $text,
-    ) {}
+    ) {
+    }
 
     public static function of(Warning $warning): self
     {

@@ -17,7 +17,9 @@ use OpenApi\Attributes as OA;
 
 final readonly class BandController
 {
-    public function __construct(private ChangeGear $gear) {}
+    public function __construct(private ChangeGear $gear)
+    {
+    }
 
     #[OA\Post(path: '/api/bands', operationId: 'addBand', requestBody: new Body(BandInput::class, withId: true), responses: [new Answer(201, BandResource::class)])]
     public function store(JsonObject $json): JsonResponse

@@ -17,7 +17,9 @@ use OpenApi\Attributes as OA;
 
 final readonly class BarController
 {
-    public function __construct(private ChangeGear $gear) {}
+    public function __construct(private ChangeGear $gear)
+    {
+    }
 
     #[OA\Post(path: '/api/bars', operationId: 'addBar', requestBody: new Body(BarInput::class, withId: true), responses: [new Answer(201, BarResource::class)])]
     public function store(JsonObject $json): JsonResponse

@@ -29,7 +29,9 @@ final readonly class SessionController
 
     private const LOCKED_S = 60;
 
-    public function __construct(private Auth $auth, private RateLimiter $limiter) {}
+    public function __construct(private Auth $auth, private RateLimiter $limiter)
+    {
+    }
 
     #[OA\Get(path: '/api/me', operationId: 'me', responses: [new Answer(200, MeResource::class)])]
     public function show(Request $request): JsonResponse

@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
  */
 final class Body extends OA\RequestBody
 {
-    /** @param bool $withId whether the client makes the id */
+    /** @param  bool  $withId whether the client makes the id */
     public function __construct(string $of, bool $withId = false)
     {
         $own = new OA\Schema(ref: $of);

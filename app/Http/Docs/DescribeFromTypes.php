@@ -19,18 +19,22 @@ final class DescribeFromTypes
 {
     public function __invoke(Analysis $analysis): void
     {
-        foreach ($analysis->getAnnotationsOfType(OA\Schema::class, true) as $schema) {
+        /** @var list<OA\Schema> $schemas */
+        $schemas = $analysis->getAnnotationsOfType(OA\Schema::class, true);
+        foreach ($schemas as $schema) {
             $class = $schema->_context->fullyQualifiedName($schema->_context->class ?? null);
             if ($class !== '' && class_exists($class)) {
                 $this->describe($schema, new \ReflectionClass($class));
             }
         }
-        foreach ($analysis->getAnnotationsOfType(OA\Operation::class) as $operation) {
+        /** @var list<OA\Operation> $operations */
+        $operations = $analysis->getAnnotationsOfType(OA\Operation::class);
+        foreach ($operations as $operation) {
             $this->complete($operation);
         }
     }
 
-    /** @param \ReflectionClass<object> $class */
+    /** @param  \ReflectionClass<object>  $class */
     private function describe(OA\Schema $schema, \ReflectionClass $class): void
     {
         $required = [];
@@ -54,8 +58,6 @@ final class DescribeFromTypes
         $name = $type instanceof \ReflectionNamedType ? $type->getName() : '';
         if (is_subclass_of($name, \BackedEnum::class) && ! str_starts_with($name, 'App\\Problems')) {
             $property->ref = Generator::UNDEFINED;
-            $property->oneOf = Generator::UNDEFINED;
-            $property->allOf = Generator::UNDEFINED;
             $property->type = 'string';
             $property->enum = array_column($name::cases(), 'value');
         }

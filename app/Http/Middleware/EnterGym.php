@@ -15,7 +15,9 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final readonly class EnterGym
 {
-    public function __construct(private CurrentGym $gym) {}
+    public function __construct(private CurrentGym $gym)
+    {
+    }
 
     public function handle(Request $request, Closure $next): Response
     {

@@ -23,7 +23,8 @@ final readonly class AthleteInput
         public float $stature_m,
         #[OA\Property(description: 'Floor to the middle of a closed fist overhead, shoes on; 1.05 to 1.35 statures.', minimum: Body::REACH_M[0], maximum: Body::REACH_M[1])]
         public ?float $reach_m = null,
-    ) {}
+    ) {
+    }
 
     public static function read(JsonObject $json, string ...$besides): self
     {

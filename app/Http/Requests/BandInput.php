@@ -13,7 +13,7 @@ use SteadyRung\Kit\LoopBand;
 #[OA\Schema]
 final readonly class BandInput
 {
-    /** @param list<array{length_m: float, force_n: float}> $points */
+    /** @param  list<array{length_m: float, force_n: float}>  $points */
     private function __construct(
         #[OA\Property(maxLength: 60)]
         public string $name,
@@ -25,7 +25,8 @@ final readonly class BandInput
         public float $thickness_mm,
         #[OA\Property(items: new OA\Items(ref: PointInput::class), maxItems: LoopBand::MOST_POINTS)]
         public array $points = [],
-    ) {}
+    ) {
+    }
 
     public static function read(JsonObject $json, string ...$besides): self
     {

@@ -16,7 +16,8 @@ final readonly class BarInput
         public string $name,
         #[OA\Property(minimum: Bar::HEIGHT_M[0], maximum: Bar::HEIGHT_M[1])]
         public float $height_m,
-    ) {}
+    ) {
+    }
 
     public static function read(JsonObject $json, string ...$besides): self
     {

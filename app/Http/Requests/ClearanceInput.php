@@ -15,7 +15,8 @@ final readonly class ClearanceInput
         public string $id,
         #[OA\Property(description: 'Who looked at it and what was found.', maxLength: 500)]
         public string $note,
-    ) {}
+    ) {
+    }
 
     public static function read(JsonObject $json): self
     {

@@ -28,7 +28,8 @@ final readonly class DecisionInput
         public ?Choice $choice = null,
         #[OA\Property(maxLength: 500)]
         public ?string $reason = null,
-    ) {}
+    ) {
+    }
 
     public static function read(JsonObject $json): self
     {

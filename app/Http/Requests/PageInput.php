@@ -15,7 +15,9 @@ final readonly class PageInput
 {
     private const NUMBER = [1.0, 100000.0];
 
-    private function __construct(public int $page, public ?string $search) {}
+    private function __construct(public int $page, public ?string $search)
+    {
+    }
 
     public static function read(Request $request): self
     {

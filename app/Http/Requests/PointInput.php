@@ -21,7 +21,8 @@ final readonly class PointInput
         public ?float $force_n = null,
         #[OA\Property(description: 'What the scale shows in kg, times standard gravity.', minimum: CalibrationPoint::FORCE_KG[0], maximum: CalibrationPoint::FORCE_KG[1])]
         public ?float $force_kg = null,
-    ) {}
+    ) {
+    }
 
     public static function read(JsonObject $json): CalibrationPoint
     {

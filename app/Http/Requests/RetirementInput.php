@@ -17,7 +17,8 @@ final readonly class RetirementInput
     private function __construct(
         #[OA\Property]
         public bool $retired,
-    ) {}
+    ) {
+    }
 
     public static function read(JsonObject $json): self
     {

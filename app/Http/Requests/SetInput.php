@@ -26,7 +26,7 @@ final readonly class SetInput
 
     private const NO_COUNTS = [1.0, 50.0];
 
-    /** @param array<string, int> $no_counts */
+    /** @param  array<string, int>  $no_counts */
     private function __construct(
         #[OA\Property(format: 'uuid')]
         public string $id,
@@ -50,7 +50,8 @@ final readonly class SetInput
         public ?string $note = null,
         #[OA\Property(description: 'The set this one corrects.', format: 'uuid')]
         public ?string $replaces_id = null,
-    ) {}
+    ) {
+    }
 
     public static function read(JsonObject $json, \DateTimeImmutable $now): self
     {

@@ -15,7 +15,8 @@ final readonly class SignInInput
         public string $email,
         #[OA\Property(maxLength: 200)]
         public string $password,
-    ) {}
+    ) {
+    }
 
     public static function read(JsonObject $json): self
     {

@@ -13,7 +13,8 @@ final readonly class WithdrawalInput
     private function __construct(
         #[OA\Property(description: 'Id of the new log row that withdraws the set.', format: 'uuid')]
         public string $id,
-    ) {}
+    ) {
+    }
 
     public static function read(JsonObject $json): self
     {

@@ -33,6 +33,8 @@ final readonly class AthleteResource
         public ReachSource $reach_source,
         #[OA\Property]
         public float $pull_distance_m,
+        #[OA\Property(description: 'What a session asks for: sets and clean reps.')]
+        public StandardResource $standard,
         #[OA\Property(description: 'The set-up in use.')]
         public ?RungAnswer $rung,
         #[OA\Property(description: 'Why the chosen set-up cannot be built any more.')]
@@ -47,5 +49,6 @@ final readonly class AthleteResource
         public ?string $paused_at,
         #[OA\Property]
         public ?CallResource $call,
-    ) {}
+    ) {
+    }
 }

@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class BandResource
 {
-    /** @param list<PointResource> $points */
+    /** @param  list<PointResource>  $points */
     public function __construct(
         #[OA\Property(format: 'uuid')]
         public string $id,
@@ -29,7 +29,8 @@ final readonly class BandResource
         public BandAnswer $curve,
         #[OA\Property]
         public bool $retired,
-    ) {}
+    ) {
+    }
 
     public static function of(Band $band): self
     {

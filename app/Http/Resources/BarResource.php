@@ -19,7 +19,8 @@ final readonly class BarResource
         public float $height_m,
         #[OA\Property]
         public bool $retired,
-    ) {}
+    ) {
+    }
 
     public static function of(Bar $bar): self
     {

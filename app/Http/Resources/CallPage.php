@@ -9,11 +9,12 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class CallPage
 {
-    /** @param list<CallResource> $items */
+    /** @param  list<CallResource>  $items */
     public function __construct(
         #[OA\Property(items: new OA\Items(ref: CallResource::class))]
         public array $items,
         #[OA\Property]
         public ?int $next_page,
-    ) {}
+    ) {
+    }
 }

@@ -40,7 +40,8 @@ final readonly class CallResource
         public ?string $override_reason,
         #[OA\Property(format: 'date-time')]
         public ?string $decided_at,
-    ) {}
+    ) {
+    }
 
     public static function of(CallRecord $call, string $athleteName): self
     {

@@ -22,7 +22,8 @@ final readonly class CapacityResource
         public float $high80,
         #[OA\Property(description: 'The day of the latest session it rests on.', format: 'date')]
         public string $on,
-    ) {}
+    ) {
+    }
 
     public static function of(CapacityRecord $record): self
     {

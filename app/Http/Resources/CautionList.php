@@ -10,9 +10,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class CautionList
 {
-    /** @param list<CautionAnswer> $items */
+    /** @param  list<CautionAnswer>  $items */
     public function __construct(
         #[OA\Property(items: new OA\Items(ref: CautionAnswer::class))]
         public array $items,
-    ) {}
+    ) {
+    }
 }

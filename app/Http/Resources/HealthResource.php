@@ -14,5 +14,6 @@ final readonly class HealthResource
         public string $application,
         #[OA\Property]
         public bool $database,
-    ) {}
+    ) {
+    }
 }

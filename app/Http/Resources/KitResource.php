@@ -24,7 +24,8 @@ final readonly class KitResource
         public array $bars,
         #[OA\Property(items: new OA\Items(ref: BandResource::class))]
         public array $bands,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  Collection<int, Bar>  $bars

@@ -22,7 +22,8 @@ final readonly class MeResource
         public string $gym_name,
         #[OA\Property(description: 'IANA time zone of the gym.')]
         public string $timezone,
-    ) {}
+    ) {
+    }
 
     public static function of(User $user): self
     {

@@ -17,5 +17,6 @@ final readonly class MisfitResource
         public string $name,
         #[OA\Property]
         public string $reason,
-    ) {}
+    ) {
+    }
 }

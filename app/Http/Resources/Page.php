@@ -16,8 +16,10 @@ final readonly class Page
 {
     public const SIZE = 50;
 
-    /** @param list<T> $items */
-    private function __construct(public array $items, public ?int $next) {}
+    /** @param  list<T>  $items */
+    private function __construct(public array $items, public ?int $next)
+    {
+    }
 
     /**
      * @template R of Record

@@ -21,7 +21,8 @@ final readonly class PointResource
         public float $force_n,
         #[OA\Property]
         public float $force_kg,
-    ) {}
+    ) {
+    }
 
     public static function of(CalibrationPoint $point): self
     {

@@ -15,7 +15,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class ProblemResource
 {
-    /** @param list<Fault> $errors */
+    /** @param  list<Fault>  $errors */
     public function __construct(
         #[OA\Property]
         public string $type,
@@ -29,7 +29,8 @@ final readonly class ProblemResource
         public string $detail,
         #[OA\Property(items: new OA\Items(ref: Fault::class))]
         public array $errors,
-    ) {}
+    ) {
+    }
 
     public static function of(Problem $problem): self
     {

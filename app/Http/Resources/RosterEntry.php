@@ -33,5 +33,6 @@ final readonly class RosterEntry
         public ?Verdict $verdict,
         #[OA\Property]
         public bool $paused,
-    ) {}
+    ) {
+    }
 }

@@ -9,11 +9,12 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class RosterPage
 {
-    /** @param list<RosterEntry> $items */
+    /** @param  list<RosterEntry>  $items */
     public function __construct(
         #[OA\Property(items: new OA\Items(ref: RosterEntry::class))]
         public array $items,
         #[OA\Property]
         public ?int $next_page,
-    ) {}
+    ) {
+    }
 }

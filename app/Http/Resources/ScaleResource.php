@@ -21,5 +21,6 @@ final readonly class ScaleResource
         public array $rungs,
         #[OA\Property(items: new OA\Items(ref: MisfitResource::class))]
         public array $misfits,
-    ) {}
+    ) {
+    }
 }

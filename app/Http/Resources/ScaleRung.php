@@ -13,7 +13,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class ScaleRung
 {
-    /** @param list<string> $bars */
+    /** @param  list<string>  $bars */
     public function __construct(
         #[OA\Property]
         public RungAnswer $rung,
@@ -21,5 +21,6 @@ final readonly class ScaleRung
         public array $bars,
         #[OA\Property(description: 'Whether it is the set-up in use.')]
         public bool $chosen,
-    ) {}
+    ) {
+    }
 }

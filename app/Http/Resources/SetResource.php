@@ -16,7 +16,6 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class SetResource
 {
-
     public function __construct(
         #[OA\Property(format: 'uuid')]
         public string $id,
@@ -48,7 +47,8 @@ final readonly class SetResource
         public ?string $note,
         #[OA\Property(description: 'Whether it corrects an earlier row.')]
         public bool $corrected,
-    ) {}
+    ) {
+    }
 
     public static function of(LoggedSet $set): self
     {

@@ -21,7 +21,8 @@ final readonly class StepResource
         public string $unit,
         #[OA\Property]
         public string $source,
-    ) {}
+    ) {
+    }
 
     public static function of(Step $step): self
     {

@@ -27,7 +27,8 @@ final readonly class WhyResource
         public array $uncertainties,
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $remedies,
-    ) {}
+    ) {
+    }
 
     public static function of(string $name, Explanation $why): self
     {

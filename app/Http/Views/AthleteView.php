@@ -9,11 +9,13 @@ use App\Formats\PainJson;
 use App\Http\Resources\AthleteResource;
 use App\Http\Resources\CallResource;
 use App\Http\Resources\CapacityResource;
+use App\Http\Resources\StandardResource;
 use App\Models\Athlete;
 use App\Models\CallRecord;
 use App\Models\CapacityRecord;
 use App\Models\GymKit;
 use App\Models\LoggedSet;
+use SteadyRung\Call\Standard;
 use SteadyRung\Ladder\Rung;
 use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Ladder\UnknownGear;
@@ -26,7 +28,9 @@ use SteadyRung\Strength\RepCurve;
  */
 final readonly class AthleteView
 {
-    public function __construct(private GymKit $kit) {}
+    public function __construct(private GymKit $kit)
+    {
+    }
 
     public function of(Athlete $athlete): AthleteResource
     {
@@ -45,6 +49,7 @@ final readonly class AthleteView
             $body->reachM,
             $body->reachSource,
             $body->pullDistanceM(),
+            StandardResource::of(new Standard),
             $rung instanceof Rung ? self::answer($rung, $capacity?->toCore()) : null,
             is_string($rung) ? $rung : null,
             $capacity === null ? null : CapacityResource::of($capacity),

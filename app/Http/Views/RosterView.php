@@ -22,7 +22,9 @@ use SteadyRung\Ladder\UnknownGear;
  */
 final readonly class RosterView
 {
-    public function __construct(private GymKit $kit) {}
+    public function __construct(private GymKit $kit)
+    {
+    }
 
     public function page(PageInput $input): RosterPage
     {

@@ -26,7 +26,9 @@ use SteadyRung\Strength\RepCurve;
  */
 final readonly class ScaleView
 {
-    public function __construct(private GymKit $kit) {}
+    public function __construct(private GymKit $kit)
+    {
+    }
 
     public function of(Athlete $athlete, ?string $bandId): ScaleResource
     {

@@ -1,0 +1,23 @@
+<script setup lang="ts">
+import { NConfigProvider } from 'naive-ui';
+import AppShell from './parts/AppShell.vue';
+import { useSession } from './parts/useSession';
+import SignIn from './sign-in/SignIn.vue';
+import { themeOverrides } from './theme/naive';
+
+const session = useSession();
+void session.ask();
+</script>
+
+<template>
+    <NConfigProvider :theme-overrides="themeOverrides" preflight-style-disabled>
+        <div v-if="session.seen" :inert="!session.signedIn">
+            <AppShell>
+                <RouterView v-slot="{ Component, route }">
+                    <component :is="Component" :key="route.path" />
+                </RouterView>
+            </AppShell>
+        </div>
+        <SignIn v-if="session.asked && !session.signedIn" />
+    </NConfigProvider>
+</template>

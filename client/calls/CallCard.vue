@@ -1,0 +1,132 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import { computed, ref, shallowRef } from 'vue';
+import { api, outcome, type Schemas } from '../domain/http';
+import type { Problem } from '../domain/problems';
+import { intervalText, mass, percent, repsText, signedMass, signedPercent } from '../domain/units';
+import { confidenceWords } from '../domain/words';
+import CallMark from '../parts/CallMark.vue';
+import ProblemNote from '../parts/ProblemNote.vue';
+import CallReasons from './CallReasons.vue';
+import OverrideDialog from './OverrideDialog.vue';
+
+const props = defineProps<{ call: Schemas['CallResource']; line?: boolean }>();
+const emit = defineEmits<{ decided: [] }>();
+
+const busy = ref(false);
+const overriding = ref(false);
+const open = ref(false);
+const problem = shallowRef<Problem>();
+const made = computed(() => props.call.call);
+const moves = computed(() => made.value.next !== null && made.value.next.key !== made.value.from.key);
+
+async function decide(body: Schemas['DecisionInput']): Promise<boolean> {
+    busy.value = true;
+    const result = await outcome(api.PUT('/api/calls/{call}/decision', { params: { path: { call: props.call.id } }, body }));
+    busy.value = false;
+    problem.value = result.ok ? undefined : result.problem;
+    if (result.ok || result.problem.code === 'call-changed' || result.problem.code === 'call-decided') {
+        emit('decided');
+    }
+    return result.ok;
+}
+</script>
+
+<template>
+    <section class="card call" :class="[made.verdict, { line }]" :aria-label="`Call for ${call.athlete_name}`">
+        <div class="top">
+            <CallMark :verdict="made.verdict" :large="!line" />
+            <RouterLink v-if="line" class="athlete" :to="`/people/${call.athlete_id}`">{{ call.athlete_name }}</RouterLink>
+            <div v-if="made.next" class="next">
+                <strong>{{ made.next.name }}</strong>
+                <span class="small">
+                    {{ mass(made.next.carried.carried_kg.mean) }}, {{ percent(made.next.carried.share.mean) }}
+                    <template v-if="moves && made.change_kg !== null && made.change_share !== null">
+                        ({{ signedMass(made.change_kg) }}, {{ signedPercent(made.change_share) }})
+                    </template>
+                    <template v-if="made.next.prediction">· {{ repsText(made.next.prediction) }}, 80 %: {{ intervalText(made.next.prediction) }}</template>
+                </span>
+            </div>
+            <p v-else-if="line" class="next small">{{ made.reasons[0] }}</p>
+            <span v-if="!line" class="small dim sure">Confidence: {{ confidenceWords[made.confidence].toLowerCase() }}</span>
+            <div class="row deeds">
+                <NButton type="primary" :loading="busy" @click="decide({ version: call.version, decision: 'accepted' })">Accept</NButton>
+                <NButton v-if="made.verdict !== 'refer'" @click="overriding = true">Override…</NButton>
+                <NButton v-if="line" :aria-expanded="open" @click="open = !open">Why</NButton>
+            </div>
+        </div>
+        <ProblemNote v-if="problem" :problem="problem" />
+        <CallReasons v-if="!line || open" :call="made" />
+        <OverrideDialog v-model:open="overriding" :call="call" :decide="decide" />
+    </section>
+</template>
+
+<style scoped>
+.call {
+    display: grid;
+    gap: var(--space-small);
+    border-left-width: 5px;
+}
+
+.climb {
+    border-left-color: var(--color-climb);
+}
+
+.stay {
+    border-left-color: var(--color-stay);
+}
+
+.step-down {
+    border-left-color: var(--color-down);
+}
+
+.refer {
+    border-left-color: var(--color-refer);
+}
+
+.top {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: var(--space-hair) var(--space-base);
+}
+
+.line {
+    padding: 7px var(--space-base);
+}
+
+.line .top {
+    display: grid;
+    grid-template-columns: 120px 190px 1fr auto;
+}
+
+.athlete {
+    font-size: 16px;
+    font-weight: 600;
+    text-decoration: none;
+}
+
+.next {
+    display: grid;
+}
+
+.sure {
+    margin-left: auto;
+}
+
+.call:not(.line) .deeds {
+    order: 1;
+    flex-basis: 100%;
+}
+
+@media (max-width: 960px) {
+    .line .top {
+        grid-template-columns: auto 1fr;
+    }
+
+    .line .next,
+    .line .deeds {
+        grid-column: 1 / -1;
+    }
+}
+</style>

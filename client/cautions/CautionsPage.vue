@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { momentWords } from '../domain/words';
+import { useCautions } from '../parts/useCautions';
+
+const cautions = useCautions();
+void cautions.load();
+const groups = computed(() => Object.entries(momentWords).map(([moment, words]) => ({ words, items: cautions.items.filter((c) => c.moment === moment) })));
+</script>
+
+<template>
+    <div class="page-head"><h1>Cautions</h1></div>
+    <p class="lead">These stand where they matter, too. They defer to licensed clinicians, to the makers of the gear and to local codes.</p>
+    <div class="groups">
+        <section v-for="group in groups" :key="group.words" class="card stack">
+            <h2>{{ group.words }}</h2>
+            <ul>
+                <li v-for="caution in group.items" :key="caution.code">{{ caution.text }}</li>
+            </ul>
+        </section>
+    </div>
+</template>
+
+<style scoped>
+.lead {
+    margin-bottom: var(--space-wide);
+    max-width: 70ch;
+}
+
+.groups {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(min(360px, 100%), 1fr));
+    gap: var(--space-wide);
+}
+
+ul {
+    display: grid;
+    gap: var(--space-small);
+    padding-left: 18px;
+}
+</style>

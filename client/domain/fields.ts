@@ -1,0 +1,43 @@
+import type { Fault } from './problems';
+import { parseNumber, toApi, toTyped, type TypedUnit } from './units';
+
+/** The allowed range of a field in the API's unit. */
+export interface Limits {
+    low?: number | undefined;
+    high?: number | undefined;
+}
+
+export interface Reading {
+    value: number | undefined;
+    error: string | undefined;
+}
+
+export function rangeText(limits: Limits, unit: TypedUnit): string {
+    return limits.low === undefined || limits.high === undefined ? '' : `${toTyped(limits.low, unit)}–${toTyped(limits.high, unit)} ${unit}`;
+}
+
+/** Reads a typed quantity; what is wrong is said with the value and the range. */
+export function readQuantity(text: string, unit: TypedUnit, limits: Limits, required: boolean): Reading {
+    const typed = parseNumber(text);
+    if (typed === undefined) {
+        return { value: undefined, error: required ? `Needed: ${rangeText(limits, unit)}.` : undefined };
+    }
+    if (typed === null) {
+        return { value: undefined, error: `“${text.trim()}” is not a number. Allowed: ${rangeText(limits, unit)}.` };
+    }
+    const value = toApi(typed, unit);
+    const outside = value < (limits.low ?? -Infinity) || value > (limits.high ?? Infinity);
+    return { value, error: outside ? `${text.trim()} ${unit} is outside ${rangeText(limits, unit)}.` : undefined };
+}
+
+/** The server's word on a field, in the unit it was typed in. */
+export function faultText(faults: readonly Fault[], pointer: string, unit?: TypedUnit): string | undefined {
+    const fault = faults.find((f) => f.pointer === pointer);
+    if (fault === undefined) {
+        return undefined;
+    }
+    if (unit !== undefined && typeof fault.low === 'number' && typeof fault.high === 'number' && typeof fault.value === 'number') {
+        return `${toTyped(fault.value, unit)} ${unit} is outside ${rangeText({ low: fault.low, high: fault.high }, unit)}.`;
+    }
+    return fault.detail;
+}

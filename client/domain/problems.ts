@@ -1,0 +1,40 @@
+import type { components } from './api.gen';
+
+export type Fault = components['schemas']['Fault'];
+export type ProblemCode = components['schemas']['ProblemCode'] | 'offline';
+
+/** A refusal as the client knows it: what was wrong, and with which value. */
+export interface Problem {
+    code: ProblemCode;
+    detail: string;
+    faults: Fault[];
+}
+
+/** What to do about each problem; the codes are the API's own, so a new one there fails the type check here. */
+export const whatToDo: Record<ProblemCode, string> = {
+    'bad-json': 'Load the page again.',
+    'bad-request': 'Load the page again.',
+    invalid: 'Mend the marked fields. Nothing typed is lost.',
+    'signed-out': 'Sign in again. Nothing typed is lost.',
+    'wrong-sign-in': 'Email or password is wrong.',
+    'too-many-tries': '',
+    'foreign-origin': 'Open the application at its own address.',
+    'page-expired': 'Load the page again.',
+    'not-found': 'It may have been removed. Go back to the list.',
+    'method-not-allowed': 'Load the page again.',
+    'body-too-large': 'Shorten it.',
+    'id-taken': '',
+    'pulling-paused': '',
+    'does-not-fit': '',
+    'call-changed': '',
+    'call-decided': '',
+    'refer-stands': '',
+    away: '',
+    offline: 'No connection. What you typed is still here: try again.',
+    fault: '',
+};
+
+export function explain(problem: Problem): string {
+    const advice = whatToDo[problem.code];
+    return problem.code === 'invalid' || problem.code === 'wrong-sign-in' || problem.code === 'offline' ? advice : [problem.detail, advice].filter(Boolean).join(' ');
+}

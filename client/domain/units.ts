@@ -1,0 +1,61 @@
+/** How quantities are shown and typed. Everything is SI inside; people read kg, cm, mm, s and %. */
+
+const CM_PER_M = 100;
+
+export const mass = (kg: number): string => `${kg.toFixed(1)} kg`;
+export const signedMass = (kg: number): string => `${kg < 0 ? '−' : '+'}${Math.abs(kg).toFixed(1)} kg`;
+export const length = (m: number): string => `${Math.round(m * CM_PER_M)} cm`;
+export const seconds = (s: number): string => `${Math.round(s)} s`;
+export const percent = (share: number): string => `${Math.round(share * 100)} %`;
+export const signedPercent = (share: number): string => `${share < 0 ? '−' : '+'}${Math.abs(share * 100).toFixed(1)} %`;
+
+/** The formulas are valid to here. */
+const MOST_REPS = 12;
+
+interface Prediction {
+    reps: number;
+    low80: number;
+    high80: number;
+    clipped: boolean;
+}
+
+export const percentRange = (low: number, high: number): string => `${Math.round(low * 100)}–${Math.round(high * 100)} %`;
+export const massRange = (lowKg: number, highKg: number): string => `${lowKg.toFixed(1)}–${highKg.toFixed(1)} kg`;
+
+/** Whole reps: a rep that is not finished does not count. */
+export function repsText(prediction: Prediction): string {
+    const reps = Math.floor(prediction.reps);
+    return prediction.clipped ? `${MOST_REPS} or more` : `${reps} ${reps === 1 ? 'rep' : 'reps'}`;
+}
+
+export function intervalText(prediction: Prediction): string {
+    const high = prediction.high80 >= MOST_REPS ? `${MOST_REPS}+` : String(Math.floor(prediction.high80));
+    const low = prediction.low80 >= MOST_REPS ? '' : `${Math.floor(prediction.low80)}–`;
+    return low + high;
+}
+
+/** A typed number, with a decimal point or comma; null where it is none, undefined where nothing was typed. */
+export function parseNumber(text: string): number | null | undefined {
+    const plain = text.trim().replace(',', '.');
+    if (plain === '') {
+        return undefined;
+    }
+    return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : null;
+}
+
+export type TypedUnit = 'kg' | 'cm' | 'mm' | 'N' | 's';
+
+/** From the unit people type to the unit the API takes, and back. */
+const PER_API_UNIT: Record<TypedUnit, number> = { kg: 1, cm: CM_PER_M, mm: 1, N: 1, s: 1 };
+
+export function toApi(typed: number, unit: TypedUnit): number {
+    return Number((typed / PER_API_UNIT[unit]).toPrecision(12));
+}
+
+export function toTyped(value: number, unit: TypedUnit): string {
+    return String(Number((value * PER_API_UNIT[unit]).toPrecision(6)));
+}
+
+const dayFormat = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+
+export const day = (isoDate: string): string => dayFormat.format(new Date(`${isoDate.slice(0, 10)}T12:00:00`));

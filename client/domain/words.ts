@@ -1,0 +1,43 @@
+import type { Schemas } from './http';
+
+type CallAnswer = Schemas['CallAnswer'];
+
+export const verdictWords: Record<CallAnswer['verdict'], string> = { climb: 'Climb', stay: 'Stay', 'step-down': 'Step down', refer: 'Refer' };
+
+export const kindWords: Record<Schemas['AthleteInput']['kind'], string> = { gym: 'Gym', climbing: 'Climbing', both: 'Gym and climbing' };
+
+export const confidenceWords: Record<CallAnswer['confidence'], string> = { firm: 'Firm', fair: 'Fair', slight: 'Slight' };
+
+export const statusWords: Record<Schemas['BandAnswer']['status'], string> = { estimated: 'Estimated', 'one-point': 'One reading', measured: 'Measured' };
+
+export const noCountWords = {
+    'short-at-bottom': 'Short at bottom',
+    'short-at-top': 'Short at top',
+    swing: 'Swing',
+    drop: 'Drop',
+    'leg-drive': 'Leg drive',
+    'grip-slip': 'Grip slip',
+    other: 'Other',
+} as const;
+
+export type NoCountReason = keyof typeof noCountWords;
+
+export const painPlaceWords: Record<Schemas['Pain']['place'], string> = {
+    shoulder: 'Shoulder',
+    elbow: 'Elbow',
+    wrist: 'Wrist',
+    fingers: 'Fingers',
+    neck: 'Neck',
+    back: 'Back',
+    chest: 'Chest',
+    other: 'Elsewhere',
+};
+
+export const momentWords: Record<Schemas['CautionAnswer']['moment'], string> = {
+    screening: 'Before any hanging',
+    gear: 'Bars, anchors and the floor',
+    band: 'Bands',
+    hanging: 'Hanging and pulling',
+    lowering: 'Lowering and jumped reps',
+    pain: 'Pain',
+};

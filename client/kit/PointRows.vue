@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { NButton, NInput } from 'naive-ui';
+import { limits } from '../domain/limits.gen';
+import type { BandDraft } from './useBandDraft';
+
+defineProps<{ draft: BandDraft }>();
+</script>
+
+<template>
+    <fieldset>
+        <legend>Readings of a hanging scale</legend>
+        <p v-if="draft.typed.points.length === 0" class="small dim">
+            None yet, so the curve is an estimate. Hang the scale from the loop as hitched, pull to two or more lengths, and note length and force.
+        </p>
+        <div v-for="(point, i) in draft.typed.points" :key="i" class="point" :class="{ wrong: point.error }">
+            <span class="number">{{ i + 1 }}</span>
+            <NInput v-model:value="point.length" placeholder="" :input-props="{ inputmode: 'decimal', 'aria-label': `Length of point ${i + 1} in cm` }">
+                <template #suffix>cm</template>
+            </NInput>
+            <NInput v-model:value="point.force" placeholder="" :input-props="{ inputmode: 'decimal', 'aria-label': `Force of point ${i + 1} in ${point.unit}` }" />
+            <button type="button" class="unit" :aria-label="`Unit of point ${i + 1}: ${point.unit}, change`" @click="point.unit = point.unit === 'kg' ? 'N' : 'kg'">
+                {{ point.unit }}
+            </button>
+            <button type="button" class="unit" :aria-label="`Remove point ${i + 1}`" @click="draft.dropPoint(i)">×</button>
+            <p v-if="point.error" class="error" role="alert">{{ point.error }}</p>
+        </div>
+        <NButton v-if="draft.typed.points.length < limits.BandInput.points.most" size="small" @click="draft.addPoint">Add a reading</NButton>
+    </fieldset>
+</template>
+
+<style scoped>
+fieldset {
+    display: grid;
+    gap: 6px;
+    justify-items: start;
+    margin: 0;
+    padding: 0;
+    border: 0;
+}
+
+legend {
+    padding: 0 0 4px;
+    font-weight: 600;
+}
+
+.point {
+    display: grid;
+    grid-template-columns: 18px 1fr 1fr 44px 40px;
+    align-items: center;
+    gap: 6px;
+    width: 100%;
+}
+
+.number {
+    color: var(--color-dust);
+    text-align: right;
+}
+
+.unit {
+    height: 40px;
+    border: 1px solid #8d857a;
+    border-radius: var(--radius-small);
+    background: var(--color-card);
+    color: inherit;
+    font: 600 15px var(--type-text);
+    cursor: pointer;
+}
+
+.wrong {
+    padding: 6px;
+    border: 1px solid var(--color-refer);
+    border-radius: var(--radius-small);
+    background: var(--color-referTint);
+}
+
+.error {
+    grid-column: 2 / -1;
+    color: var(--color-refer);
+    font-size: var(--type-small);
+    font-weight: 600;
+}
+</style>

@@ -1,0 +1,84 @@
+import { reactive } from 'vue';
+import { faultText, readQuantity } from '../domain/fields';
+import type { Schemas } from '../domain/http';
+import { limits } from '../domain/limits.gen';
+import type { Fault } from '../domain/problems';
+import { toTyped } from '../domain/units';
+
+export interface PointDraft {
+    length: string;
+    force: string;
+    unit: 'kg' | 'N';
+    error?: string | undefined;
+}
+
+export interface BandDraft {
+    typed: { name: string; width: string; thickness: string; hung: string; points: PointDraft[] };
+    errors: Partial<Record<'name' | 'width' | 'thickness' | 'hung', string | undefined>>;
+    addPoint: () => void;
+    dropPoint: (index: number) => void;
+    read: () => Schemas['BandInput'] | undefined;
+    blame: (faults: readonly Fault[]) => void;
+}
+
+/** A band as it is typed, read into the API's form, with what is wrong beside each field and each point. */
+export function useBandDraft(start: Schemas['BandResource'] | undefined): BandDraft {
+    const range = limits.BandInput;
+    const typed = reactive({
+        name: start?.name ?? '',
+        width: start ? toTyped(start.width_mm, 'mm') : '',
+        thickness: start ? toTyped(start.thickness_mm, 'mm') : '',
+        hung: start ? toTyped(start.hung_length_m, 'cm') : '',
+        points: (start?.points ?? []).map((p): PointDraft => ({ length: toTyped(p.length_m, 'cm'), force: toTyped(p.force_n, 'N'), unit: 'N' })),
+    });
+    const errors = reactive<BandDraft['errors']>({});
+
+    function readPoint(point: PointDraft): Schemas['PointInput'] | undefined {
+        const length = readQuantity(point.length, 'cm', limits.PointInput.length_m, true);
+        const force = readQuantity(point.force, point.unit, point.unit === 'kg' ? limits.PointInput.force_kg : limits.PointInput.force_n, true);
+        point.error = [length.error && `Length: ${length.error}`, force.error && `Force: ${force.error}`].filter(Boolean).join(' ') || undefined;
+        if (point.error || length.value === undefined || force.value === undefined) {
+            return undefined;
+        }
+        return point.unit === 'kg' ? { length_m: length.value, force_kg: force.value } : { length_m: length.value, force_n: force.value };
+    }
+
+    function read(): Schemas['BandInput'] | undefined {
+        const width = readQuantity(typed.width, 'mm', range.width_mm, true);
+        const thickness = readQuantity(typed.thickness, 'mm', range.thickness_mm, true);
+        const hung = readQuantity(typed.hung, 'cm', range.hung_length_m, true);
+        const points = typed.points.map(readPoint);
+        Object.assign(errors, { name: typed.name.trim() ? undefined : 'Needed.', width: width.error, thickness: thickness.error, hung: hung.error });
+        if (Object.values(errors).some(Boolean) || points.includes(undefined) || width.value === undefined || thickness.value === undefined || hung.value === undefined) {
+            return undefined;
+        }
+        return {
+            name: typed.name,
+            width_mm: width.value,
+            thickness_mm: thickness.value,
+            hung_length_m: hung.value,
+            points: points.filter((p) => p !== undefined),
+        };
+    }
+
+    function blame(faults: readonly Fault[]): void {
+        Object.assign(errors, {
+            name: faultText(faults, '/name'),
+            width: faultText(faults, '/width_mm', 'mm'),
+            thickness: faultText(faults, '/thickness_mm', 'mm'),
+            hung: faultText(faults, '/hung_length_m', 'cm'),
+        });
+        typed.points.forEach((point, i) => {
+            point.error = faults.find((f) => f.pointer === `/points/${i}` || f.pointer.startsWith(`/points/${i}/`))?.detail;
+        });
+    }
+
+    return {
+        typed,
+        errors,
+        addPoint: () => typed.points.push({ length: '', force: '', unit: 'kg' }),
+        dropPoint: (index) => typed.points.splice(index, 1),
+        read,
+        blame,
+    };
+}

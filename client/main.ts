@@ -1,0 +1,14 @@
+import '@fontsource-variable/archivo/index.css';
+import '@fontsource-variable/bitter/index.css';
+import { createPinia } from 'pinia';
+import { createApp } from 'vue';
+import App from './App.vue';
+import { router } from './router';
+import './theme/base.css';
+import { cssVariables } from './theme/tokens';
+
+const variables = document.createElement('style');
+variables.textContent = cssVariables();
+document.head.prepend(variables);
+
+createApp(App).use(createPinia()).use(router).mount('#app');

@@ -1,0 +1,167 @@
+<script setup lang="ts">
+import { useRoute } from 'vue-router';
+import { useSession } from './useSession';
+
+const session = useSession();
+const route = useRoute();
+const places = [
+    { to: '/people', name: 'People', icon: 'M10 9a3.2 3.2 0 1 0 0-6.4A3.2 3.2 0 0 0 10 9Zm-6 8.5c0-4 2.6-6.2 6-6.2s6 2.2 6 6.2' },
+    { to: '/calls', name: 'Calls', icon: 'M4 14l6-8 6 8M4 18h12' },
+    { to: '/kit', name: 'Kit', icon: 'M2 4h16M7 4v9a3 3 0 0 0 6 0V4' },
+    { to: '/cautions', name: 'Cautions', icon: 'M10 3 18 17H2ZM10 8v4M10 14v1' },
+];
+</script>
+
+<template>
+    <a class="skip" href="#main">Skip to the content</a>
+    <header class="top no-print">
+        <RouterLink to="/people" class="brand">
+            <svg viewBox="0 0 32 32" width="26" height="26" aria-hidden="true">
+                <path d="M9 3v26M23 3v26" stroke="var(--color-timber)" stroke-width="3.4" stroke-linecap="round" />
+                <path d="M9 24h14M9 18h14" stroke="currentColor" stroke-width="2.4" />
+                <path d="M9 10h14" stroke="currentColor" stroke-width="4.6" />
+            </svg>
+            Steady Rung
+        </RouterLink>
+        <nav class="places" aria-label="Places">
+            <RouterLink v-for="place in places" :key="place.to" :to="place.to" class="place" :class="{ here: route.path.startsWith(place.to) }">
+                <svg viewBox="0 0 20 20" width="20" height="20" aria-hidden="true">
+                    <path :d="place.icon" fill="none" stroke="currentColor" stroke-width="1.8" stroke-linejoin="round" />
+                </svg>
+                {{ place.name }}
+            </RouterLink>
+        </nav>
+        <div class="who small">
+            <span class="gym">{{ session.me?.gym_name }}</span>
+            <button type="button" class="out" @click="session.signOut()">Sign out</button>
+        </div>
+    </header>
+    <main id="main" tabindex="-1"><slot /></main>
+</template>
+
+<style scoped>
+.skip {
+    position: absolute;
+    left: -999px;
+}
+
+.skip:focus {
+    left: var(--space-small);
+    top: var(--space-small);
+    z-index: 30;
+    padding: var(--space-small);
+    background: var(--color-card);
+}
+
+.top {
+    display: flex;
+    align-items: center;
+    gap: var(--space-broad);
+    height: 56px;
+    padding: 0 var(--space-broad);
+    border-bottom: 1px solid var(--color-line);
+    background: var(--color-card);
+}
+
+.brand {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    min-height: var(--target);
+    font: 700 19px var(--type-display);
+    text-decoration: none;
+}
+
+.places {
+    display: flex;
+    align-self: stretch;
+    gap: var(--space-hair);
+}
+
+.place {
+    display: flex;
+    align-items: center;
+    gap: 7px;
+    padding: 3px 14px 0;
+    border-bottom: 3px solid transparent;
+    color: var(--color-slate);
+    font-weight: 600;
+    text-decoration: none;
+}
+
+.place:hover {
+    color: var(--color-graphite);
+    background: var(--color-sunk);
+}
+
+.here {
+    border-color: var(--color-timber);
+    color: var(--color-graphite);
+}
+
+.who {
+    display: flex;
+    align-items: center;
+    gap: var(--space-base);
+    margin-left: auto;
+    color: var(--color-slate);
+}
+
+.out {
+    min-height: var(--target);
+    padding: 0 var(--space-small);
+    border: 0;
+    background: none;
+    color: inherit;
+    font: inherit;
+    text-decoration: underline;
+    cursor: pointer;
+}
+
+main {
+    max-width: 1280px;
+    margin: 0 auto;
+    padding: var(--space-wide) var(--space-broad) 96px;
+    outline: none;
+}
+
+@media (max-width: 720px) {
+    .top {
+        padding: 0 var(--space-base);
+    }
+
+    .gym {
+        display: none;
+    }
+
+    .places {
+        position: fixed;
+        left: 0;
+        right: 0;
+        bottom: 0;
+        z-index: 10;
+        height: 60px;
+        border-top: 1px solid var(--color-line);
+        background: var(--color-card);
+    }
+
+    .place {
+        flex: 1;
+        flex-direction: column;
+        justify-content: center;
+        gap: 2px;
+        padding: 0 0 3px;
+        border-bottom: 0;
+        border-top: 3px solid transparent;
+        font-size: var(--type-small);
+    }
+
+    .here {
+        border-color: var(--color-timber);
+    }
+
+    main {
+        padding: var(--space-base) var(--space-base) 140px;
+    }
+}
+</style>

@@ -1,0 +1,51 @@
+<script setup lang="ts" generic="T extends string | number | null">
+defineProps<{ label: string; showLabel?: boolean; chips: readonly { value: T; label: string }[]; value: T | null }>();
+const emit = defineEmits<{ pick: [value: T] }>();
+</script>
+
+<template>
+    <div class="chips" role="group" :aria-label="label">
+        <span v-if="showLabel" class="label small" aria-hidden="true">{{ label }}</span>
+        <button v-for="chip in chips" :key="String(chip.value)" type="button" :aria-pressed="chip.value === value" @click="emit('pick', chip.value)">
+            {{ chip.label }}
+        </button>
+    </div>
+</template>
+
+<style scoped>
+.chips {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 6px;
+}
+
+.label {
+    min-width: 76px;
+    color: var(--color-dust);
+}
+
+button {
+    min-width: var(--target);
+    height: var(--target);
+    padding: 0 10px;
+    border: 1px solid #8d857a;
+    border-radius: var(--radius-small);
+    background: var(--color-card);
+    color: inherit;
+    font: 600 16px/1 var(--type-text);
+    cursor: pointer;
+}
+
+button[aria-pressed='true'] {
+    background: var(--color-graphite);
+    border-color: var(--color-graphite);
+    color: var(--color-paper);
+}
+
+@media (max-width: 720px) {
+    .label {
+        min-width: 100%;
+    }
+}
+</style>

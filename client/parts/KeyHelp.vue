@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { NModal } from 'naive-ui';
+
+const open = defineModel<boolean>('open', { required: true });
+
+const keys = [
+    ['0–9', 'set the count of clean reps'],
+    ['Enter', 'log the set'],
+    ['N', 'no-count: then pick the reason'],
+    ['U', 'undo the last set, for ten seconds'],
+    ['/', 'find an athlete'],
+    ['?', 'this list'],
+] as const;
+</script>
+
+<template>
+    <NModal v-model:show="open" preset="card" title="Keys" style="width: min(420px, 94vw)" aria-label="Keys">
+        <dl>
+            <div v-for="[key, what] in keys" :key="key">
+                <dt>
+                    <kbd>{{ key }}</kbd>
+                </dt>
+                <dd>{{ what }}</dd>
+            </div>
+        </dl>
+    </NModal>
+</template>
+
+<style scoped>
+dl div {
+    display: grid;
+    grid-template-columns: 80px 1fr;
+    align-items: center;
+    padding: 5px 0;
+}
+
+kbd {
+    padding: 2px 8px;
+    border: 1px solid #8d857a;
+    border-radius: var(--radius-small);
+    font: 600 var(--type-base) var(--type-text);
+}
+</style>

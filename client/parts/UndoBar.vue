@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import type { Undoable } from './useUndo';
+
+defineProps<{ deed: Undoable | undefined }>();
+const emit = defineEmits<{ undo: [] }>();
+</script>
+
+<template>
+    <div class="bar" role="status" aria-live="polite">
+        <div v-if="deed" class="deed">
+            <span>{{ deed.text }}</span>
+            <NButton class="undo" @click="emit('undo')">Undo</NButton>
+        </div>
+    </div>
+</template>
+
+<style scoped>
+.bar {
+    position: fixed;
+    left: 0;
+    right: 0;
+    bottom: calc(var(--space-wide) + var(--dock, 0px));
+    display: grid;
+    justify-items: center;
+    pointer-events: none;
+    z-index: 20;
+}
+
+.deed {
+    pointer-events: auto;
+    display: flex;
+    align-items: center;
+    gap: var(--space-wide);
+    max-width: calc(100vw - 24px);
+    padding: var(--space-small) var(--space-small) var(--space-small) var(--space-wide);
+    border-radius: var(--radius-base);
+    background: var(--color-graphite);
+    color: var(--color-paper);
+    box-shadow: 0 6px 20px rgb(36 39 44 / 30%);
+}
+
+.undo {
+    min-width: 88px;
+    height: var(--target);
+}
+</style>

@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import { computed } from 'vue';
+import { length, mass, percent, percentRange, seconds } from '../domain/units';
+import { kindWords } from '../domain/words';
+import type { Athlete } from './useAthlete';
+
+const props = defineProps<{ athlete: Athlete }>();
+const emit = defineEmits<{ baseline: []; edit: []; keys: [] }>();
+
+const facts = computed(() => {
+    const a = props.athlete;
+    return [
+        { name: 'Bodyweight', value: mass(a.mass_kg) },
+        { name: 'Height', value: length(a.stature_m) },
+        { name: a.reach_source === 'measured' ? 'Reach, measured' : 'Reach, estimated', value: length(a.reach_m) },
+        { name: 'Pull distance', value: length(a.pull_distance_m) },
+        { name: 'Capacity, 80 % interval', value: a.capacity ? `${percent(a.capacity.share)} (${percentRange(a.capacity.low80, a.capacity.high80)})` : 'no baseline' },
+        { name: 'Best dead hang', value: a.best_hang_s === null ? 'none yet' : seconds(a.best_hang_s) },
+    ];
+});
+</script>
+
+<template>
+    <div class="head">
+        <div>
+            <h1>{{ athlete.name }}</h1>
+            <p class="dim small">{{ kindWords[athlete.kind] }}</p>
+        </div>
+        <dl class="facts">
+            <div v-for="fact in facts" :key="fact.name">
+                <dt>{{ fact.name }}</dt>
+                <dd>{{ fact.value }}</dd>
+            </div>
+        </dl>
+        <div class="row no-print">
+            <NButton @click="emit('baseline')">Baseline</NButton>
+            <NButton @click="emit('edit')">Change</NButton>
+            <NButton class="keys" aria-label="Keys" @click="emit('keys')">?</NButton>
+        </div>
+    </div>
+</template>
+
+<style scoped>
+.head {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: var(--space-small) var(--space-broad);
+    margin-bottom: var(--space-base);
+}
+
+.facts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: var(--space-hair) var(--space-broad);
+    margin-right: auto;
+}
+
+dt {
+    color: var(--color-dust);
+    font-size: 12px;
+}
+
+dd {
+    font-weight: 600;
+}
+
+@media (max-width: 720px) {
+    .facts {
+        display: grid;
+        grid-template-columns: repeat(3, 1fr);
+        gap: var(--space-hair) var(--space-base);
+        font-size: var(--type-small);
+    }
+
+    .keys {
+        display: none;
+    }
+}
+</style>

@@ -1,0 +1,135 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import CallCard from '../calls/CallCard.vue';
+import { api, outcome, type Schemas } from '../domain/http';
+import type { Problem } from '../domain/problems';
+import KeyHelp from '../parts/KeyHelp.vue';
+import ProblemNote from '../parts/ProblemNote.vue';
+import UndoBar from '../parts/UndoBar.vue';
+import { useKeys } from '../parts/useKeys';
+import { useLoad } from '../parts/useLoad';
+import { useSession } from '../parts/useSession';
+import { useUndo } from '../parts/useUndo';
+import AthleteHead from './AthleteHead.vue';
+import BaselineDrawer from './BaselineDrawer.vue';
+import LogPad from './LogPad.vue';
+import PausedCard from './PausedCard.vue';
+import ScaleCard from './ScaleCard.vue';
+import SetLog from './SetLog.vue';
+import { useAthlete, type Choice } from './useAthlete';
+import WhyDrawer from './WhyDrawer.vue';
+
+const props = defineProps<{ id: string }>();
+const router = useRouter();
+const page = useAthlete(() => props.id);
+const kit = useLoad(() => outcome(api.GET('/api/kit')));
+const session = useSession();
+const undo = useUndo();
+const problem = shallowRef<Problem>();
+const why = shallowRef<Schemas['ScaleRung']>();
+const baselineOpen = ref(false);
+const keysOpen = ref(false);
+
+const athlete = page.athlete.value;
+const today = computed(() => {
+    const zoned = new Intl.DateTimeFormat('en-CA', { timeZone: session.me?.timezone }).format(new Date());
+    return page.sets.value.filter((s) => s.purpose === 'work' && s.trained_on === zoned && s.clean_reps !== null);
+});
+
+/** The page opens on the band in use. */
+watch(athlete, (now, before) => {
+    if (now && !before) {
+        page.band.value = now.rung?.choice.band_ids[0] ?? null;
+    }
+});
+
+async function choose(choice: Choice): Promise<void> {
+    const result = await page.choose(choice);
+    problem.value = result.ok ? undefined : result.problem;
+    why.value = undefined;
+}
+
+async function takeBack(setId: string): Promise<void> {
+    const result = await page.takeBack(setId);
+    problem.value = result.ok ? undefined : result.problem;
+}
+
+function logged(set: Schemas['SetResource']): void {
+    const what = set.hang_s === null ? `${set.clean_reps} clean` : `${Math.round(set.hang_s)} s hang`;
+    undo.offer({ text: `Logged ${what}${set.pain ? ', with pain: pulling is paused' : ''}.`, undo: () => takeBack(set.id) });
+}
+
+useKeys((key) => {
+    const deeds: Record<string, () => unknown> = { u: undo.take, '?': () => (keysOpen.value = true), '/': () => router.push('/people') };
+    const deed = deeds[key.toLowerCase()];
+    void deed?.();
+    return deed !== undefined;
+});
+</script>
+
+<template>
+    <ProblemNote v-if="page.athlete.problem.value" :problem="page.athlete.problem.value" retry @retry="page.reload" />
+    <p v-else-if="!athlete" class="dim">Loading the athlete…</p>
+    <template v-else>
+        <AthleteHead :athlete="athlete" @baseline="baselineOpen = true" @edit="router.push(`/people/${id}/edit`)" @keys="keysOpen = true" />
+        <ProblemNote v-if="problem" :problem="problem" class="gap" />
+        <div class="columns">
+            <ScaleCard
+                class="scale-column"
+                :scale="page.scale"
+                :bands="kit.value.value?.bands ?? []"
+                :band="page.band.value"
+                :capacity="athlete.capacity"
+                :call="athlete.call?.call"
+                @band="page.band.value = $event"
+                @open="why = $event"
+            />
+            <div class="stack work-column">
+                <CallCard v-if="athlete.call" :call="athlete.call" @decided="page.reload" />
+                <PausedCard v-if="athlete.paused_at" :athlete="athlete" :clear="page.clear" />
+                <div v-if="athlete.rung_lost" class="card lost" role="alert">{{ athlete.rung_lost }} Choose another set-up on the scale.</div>
+                <LogPad v-if="athlete.rung" :rung="athlete.rung" :standard="athlete.standard" :paused="athlete.paused_at !== null" :done="today" :log="page.log" @logged="logged" />
+                <div v-else-if="!athlete.rung_lost" class="card stack">
+                    <h2>No set-up yet</h2>
+                    <p v-if="!athlete.capacity">Log a baseline first: clean reps with a band, and a dead hang. Then every set-up shows the reps to expect.</p>
+                    <p v-else>Open a set-up on the scale and put {{ athlete.name }} on it.</p>
+                    <div v-if="!athlete.capacity"><NButton type="primary" @click="baselineOpen = true">Log a baseline</NButton></div>
+                </div>
+                <SetLog :sets="page.sets.value" :older="page.older.value" @older="page.loadOlder" @take-back="takeBack" />
+            </div>
+        </div>
+        <WhyDrawer :athlete-id="id" :rung="why" @close="why = undefined" @choose="choose" />
+        <BaselineDrawer v-model:open="baselineOpen" :athlete="athlete" :kit="kit.value.value" :log="page.log" @logged="logged" />
+        <UndoBar :deed="undo.offered.value" @undo="undo.take" />
+        <KeyHelp v-model:open="keysOpen" />
+    </template>
+</template>
+
+<style scoped>
+.columns {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    gap: var(--space-wide);
+    align-items: start;
+}
+
+.gap {
+    margin-bottom: var(--space-base);
+}
+
+.lost {
+    border-left: 5px solid var(--color-down);
+}
+
+@media (max-width: 960px) {
+    .columns {
+        grid-template-columns: minmax(0, 1fr);
+    }
+
+    .work-column {
+        order: -1;
+    }
+}
+</style>

@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import { ref } from 'vue';
+import { readQuantity } from '../domain/fields';
+import { limits } from '../domain/limits.gen';
+import QuantityField from '../parts/QuantityField.vue';
+import type { SetInput } from './useAthlete';
+import { useHold } from './useHold';
+
+const props = defineProps<{ busy: boolean; save: (draft: Pick<SetInput, 'hang_s'>) => Promise<boolean> }>();
+
+const text = ref('');
+const error = ref<string>();
+const range = limits.SetInput.hang_s;
+const hold = useHold((s) => (text.value = s.toFixed(1)));
+
+async function submit(): Promise<void> {
+    const reading = readQuantity(text.value, 's', range, true);
+    error.value = reading.error;
+    if (reading.error === undefined && (await props.save({ hang_s: reading.value ?? null }))) {
+        text.value = '';
+    }
+}
+</script>
+
+<template>
+    <form class="card stack" novalidate @submit.prevent="submit">
+        <h2>Dead hang</h2>
+        <div class="pair">
+            <button
+                type="button"
+                class="hold"
+                :class="{ on: hold.holding.value }"
+                @pointerdown.prevent="hold.press"
+                @pointerup="hold.release"
+                @pointercancel="hold.release"
+                @keydown.space.prevent="!$event.repeat && hold.press()"
+                @keyup.space.prevent="hold.release"
+            >
+                <b>{{ hold.elapsedS.value.toFixed(1) }} s</b>
+                <small>{{ hold.holding.value ? 'let go when the hang ends' : 'press and hold while they hang' }}</small>
+            </button>
+            <QuantityField v-model="text" label="Seconds" unit="s" :limits="range" :error="error" />
+        </div>
+        <div><NButton attr-type="submit" type="primary" size="large" :loading="busy">Log hang</NButton></div>
+    </form>
+</template>
+
+<style scoped>
+.pair {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: var(--space-base);
+}
+
+.hold {
+    display: grid;
+    place-content: center;
+    justify-items: center;
+    min-height: 92px;
+    border: 2px solid var(--color-graphite);
+    border-radius: var(--radius-base);
+    background: var(--color-card);
+    color: inherit;
+    font: inherit;
+    touch-action: none;
+    user-select: none;
+    cursor: pointer;
+}
+
+.hold.on {
+    background: var(--color-graphite);
+    color: var(--color-paper);
+}
+
+b {
+    font-size: 28px;
+    line-height: 1.1;
+}
+</style>

@@ -1,0 +1,190 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import { v7 as uuidv7 } from 'uuid';
+import { computed, reactive, ref, shallowRef } from 'vue';
+import type { Result, Schemas } from '../domain/http';
+import type { Problem } from '../domain/problems';
+import { intervalText, mass, percent, repsText } from '../domain/units';
+import type { NoCountReason } from '../domain/words';
+import ChipRow from '../parts/ChipRow.vue';
+import ProblemNote from '../parts/ProblemNote.vue';
+import { useKeys } from '../parts/useKeys';
+import NoCountRow from './NoCountRow.vue';
+import PainRow from './PainRow.vue';
+import type { SetInput } from './useAthlete';
+import { useDigits } from './useDigits';
+
+const props = defineProps<{
+    rung: Schemas['RungAnswer'];
+    standard: Schemas['StandardResource'];
+    paused: boolean;
+    done: readonly Schemas['SetResource'][];
+    log: (set: SetInput) => Promise<Result<Schemas['SetResource']>>;
+}>();
+const emit = defineEmits<{ logged: [set: Schemas['SetResource']] }>();
+
+const MOST_REPS = 30;
+const counts = Array.from({ length: 13 }, (_, i) => ({ value: i, label: String(i) }));
+const reserves = [{ value: null, label: '?' }, ...Array.from({ length: 6 }, (_, i) => ({ value: i, label: String(i) }))];
+
+const digits = useDigits(MOST_REPS);
+const draft = reactive({ reserve: null as number | null, noCounts: {} as Partial<Record<NoCountReason, number>>, pain: null as Schemas['Pain'] | null });
+const busy = ref(false);
+const problem = shallowRef<Problem>();
+const unsent = shallowRef<SetInput>();
+const noCountRow = shallowRef<InstanceType<typeof NoCountRow>>();
+const clean = computed(() => digits.value.value ?? props.standard.gate_reps);
+
+/** A set that could not be sent keeps its id and its moment, so that sending it again stores it once. */
+async function send(set: SetInput): Promise<void> {
+    busy.value = true;
+    const result = await props.log(set);
+    busy.value = false;
+    unsent.value = result.ok ? undefined : set;
+    problem.value = result.ok ? undefined : result.problem;
+    if (result.ok) {
+        digits.clear();
+        Object.assign(draft, { reserve: null, noCounts: {}, pain: null });
+        emit('logged', result.value);
+    }
+}
+
+function logClean(cleanReps: number): void {
+    if (busy.value || unsent.value) {
+        return;
+    }
+    void send({
+        id: uuidv7(),
+        performed_at: new Date().toISOString(),
+        purpose: 'work',
+        choice: props.rung.choice,
+        clean_reps: cleanReps,
+        no_counts: { ...draft.noCounts } as Record<string, number>,
+        reserve: draft.reserve,
+        pain: draft.pain,
+    });
+}
+
+function dropUnsent(): void {
+    unsent.value = undefined;
+    problem.value = undefined;
+}
+
+useKeys((key) => {
+    if (/^\d$/.test(key)) {
+        digits.type(Number(key));
+    } else if (key === 'Enter') {
+        logClean(clean.value);
+    } else if (key.toLowerCase() === 'n') {
+        noCountRow.value?.focus();
+    } else {
+        return false;
+    }
+    return true;
+});
+</script>
+
+<template>
+    <section class="card pad" aria-label="Log a set">
+        <header class="page-head head">
+            <div>
+                <h2>{{ rung.name }}</h2>
+                <p class="small dim">
+                    carries {{ mass(rung.carried.carried_kg.mean) }}, {{ percent(rung.carried.share.mean) }}
+                    <template v-if="rung.prediction">· expect {{ repsText(rung.prediction) }} (80 %: {{ intervalText(rung.prediction) }})</template>
+                </p>
+            </div>
+            <p class="done" role="group" aria-label="Sets today">
+                <span v-for="set in [...done].reverse()" :key="set.id">{{ set.clean_reps }}</span>
+                <i v-for="n in Math.max(0, standard.sets - done.length)" :key="`left-${n}`" class="left" />
+            </p>
+        </header>
+        <div v-if="unsent" class="stack">
+            <ProblemNote v-if="problem" :problem="problem" />
+            <p>
+                <strong>Not stored yet: {{ unsent.clean_reps }} clean.</strong>
+            </p>
+            <div class="row">
+                <NButton type="primary" size="large" :loading="busy" @click="send(unsent)">Try again</NButton>
+                <NButton size="large" @click="dropUnsent">Drop it</NButton>
+            </div>
+        </div>
+        <template v-else>
+            <div class="count">
+                <button type="button" class="prescribed" :disabled="busy" @click="logClean(clean)">
+                    <b>{{ clean }}</b>
+                    clean
+                    <small>{{ digits.value.value === null ? 'as asked: one tap' : 'log it' }}</small>
+                </button>
+                <ChipRow class="grid" label="Clean reps" :chips="counts" :value="digits.value.value" @pick="digits.set" />
+            </div>
+            <ChipRow label="In reserve" show-label :chips="reserves" :value="draft.reserve" @pick="draft.reserve = $event" />
+            <NoCountRow ref="noCountRow" v-model="draft.noCounts" />
+            <PainRow v-model="draft.pain" />
+        </template>
+    </section>
+</template>
+
+<style scoped>
+.pad {
+    display: grid;
+    gap: var(--space-base);
+}
+
+.head {
+    margin: 0;
+    flex-wrap: nowrap;
+}
+
+.done {
+    display: flex;
+    gap: 8px;
+    font: 700 22px/1 var(--type-text);
+}
+
+.left {
+    width: 18px;
+    height: 18px;
+    border: 2px dashed var(--color-timber);
+    border-radius: 50%;
+}
+
+.count {
+    display: grid;
+    grid-template-columns: 150px 1fr;
+    gap: var(--space-base);
+}
+
+.prescribed {
+    display: grid;
+    place-content: center;
+    justify-items: center;
+    min-height: 96px;
+    border: 0;
+    border-radius: var(--radius-base);
+    background: var(--color-graphite);
+    color: var(--color-paper);
+    font: 600 16px/1.1 var(--type-text);
+    cursor: pointer;
+}
+
+.prescribed b {
+    font-size: var(--type-figure);
+    line-height: 1;
+}
+
+.prescribed small {
+    color: var(--color-ply);
+    font-weight: 400;
+}
+
+.prescribed:disabled {
+    opacity: 0.6;
+}
+
+@media (max-width: 720px) {
+    .count {
+        grid-template-columns: 110px 1fr;
+    }
+}
+</style>

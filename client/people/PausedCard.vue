@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import { NButton, NInput } from 'naive-ui';
+import { v7 as uuidv7 } from 'uuid';
+import { ref, shallowRef } from 'vue';
+import type { Result } from '../domain/http';
+import { limits } from '../domain/limits.gen';
+import type { Problem } from '../domain/problems';
+import { day } from '../domain/units';
+import { painPlaceWords } from '../domain/words';
+import CautionNote from '../parts/CautionNote.vue';
+import FormField from '../parts/FormField.vue';
+import ProblemNote from '../parts/ProblemNote.vue';
+import type { Athlete } from './useAthlete';
+
+const props = defineProps<{ athlete: Athlete; clear: (id: string, note: string) => Promise<Result<unknown>> }>();
+
+const note = ref('');
+const error = ref<string>();
+const problem = shallowRef<Problem>();
+let id = uuidv7();
+
+async function submit(): Promise<void> {
+    error.value = note.value.trim() ? undefined : 'Needed: who looked at it, and what was found.';
+    if (error.value) {
+        return;
+    }
+    const result = await props.clear(id, note.value);
+    problem.value = result.ok ? undefined : result.problem;
+    if (result.ok || result.problem.code === 'id-taken') {
+        id = uuidv7();
+    }
+}
+</script>
+
+<template>
+    <section class="card paused stack" aria-label="Pulling is paused">
+        <h2>Pulling is paused</h2>
+        <p v-if="athlete.pain && athlete.paused_at">{{ painPlaceWords[athlete.pain.place] }} pain, {{ athlete.pain.level }} of 10, on {{ day(athlete.paused_at) }}.</p>
+        <CautionNote :moments="['pain']" />
+        <form class="stack" @submit.prevent="submit">
+            <ProblemNote v-if="problem" :problem="problem" />
+            <FormField v-slot="{ inputProps, status }" label="Clearing note" :error="error">
+                <NInput
+                    v-model:value="note"
+                    type="textarea"
+                    :autosize="{ minRows: 2 }"
+                    :input-props="{ ...inputProps, maxlength: limits.ClearanceInput.note.longest }"
+                    :status="status"
+                    placeholder=""
+                />
+            </FormField>
+            <div><NButton attr-type="submit">Clear with this note</NButton></div>
+        </form>
+    </section>
+</template>
+
+<style scoped>
+.paused {
+    border-left: 5px solid var(--color-refer);
+}
+</style>

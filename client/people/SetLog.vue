@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import { NButton, NPopover } from 'naive-ui';
+import { computed } from 'vue';
+import type { Schemas } from '../domain/http';
+import { day, mass, percent, seconds } from '../domain/units';
+import { noCountWords, painPlaceWords, type NoCountReason } from '../domain/words';
+
+type LoggedSet = Schemas['SetResource'];
+
+const props = defineProps<{ sets: readonly LoggedSet[]; older: boolean }>();
+const emit = defineEmits<{ older: []; takeBack: [setId: string] }>();
+
+/** Sets in a row on one day and one set-up make one line. */
+const lines = computed(() => {
+    const made: { key: string; first: LoggedSet; sets: LoggedSet[] }[] = [];
+    for (const set of props.sets) {
+        const key = [set.trained_on, set.purpose, set.setup_name ?? 'hang'].join('|');
+        const last = made.at(-1);
+        if (last?.key === key) {
+            last.sets.unshift(set);
+        } else {
+            made.push({ key, first: set, sets: [set] });
+        }
+    }
+    return made;
+});
+
+const counted = (set: LoggedSet): string => (set.hang_s === null ? String(set.clean_reps) : seconds(set.hang_s));
+const missedCount = (set: LoggedSet): number => Object.values(set.no_counts).reduce((sum, n) => sum + n, 0);
+const missed = (set: LoggedSet): string =>
+    Object.entries(set.no_counts)
+        .map(([reason, n]) => `${noCountWords[reason as NoCountReason]} ${n}`)
+        .join(', ');
+</script>
+
+<template>
+    <section class="card" aria-label="Log">
+        <h2>Log</h2>
+        <p v-if="sets.length === 0" class="dim">Nothing logged yet.</p>
+        <ul class="lines">
+            <li v-for="line in lines" :key="line.key + line.first.id">
+                <span class="when">{{ day(line.first.trained_on) }}</span>
+                <span class="what">
+                    {{ line.first.setup_name ?? 'Dead hang' }}
+                    <em v-if="line.first.purpose === 'baseline'">· baseline</em>
+                    <small v-if="line.first.carried_kg !== null && line.first.carried_share !== null" class="dim">
+                        {{ mass(line.first.carried_kg) }}, {{ percent(line.first.carried_share) }}
+                    </small>
+                </span>
+                <span class="sets">
+                    <NPopover v-for="set in line.sets" :key="set.id" trigger="click" placement="bottom">
+                        <template #trigger>
+                            <button
+                                type="button"
+                                :class="{ pain: set.pain }"
+                                :aria-label="`${counted(set)}${set.pain ? ', with pain' : ''}${missed(set) ? `, ${missedCount(set)} not counted` : ''}, open`"
+                            >
+                                {{ counted(set) }}
+                                <i v-if="set.pain" aria-hidden="true">!</i>
+                                <small v-if="missed(set)" aria-hidden="true">−{{ missedCount(set) }}</small>
+                            </button>
+                        </template>
+                        <div class="stack">
+                            <p>
+                                <strong>{{ counted(set) }} {{ set.hang_s === null ? 'clean' : 'hang' }}</strong>
+                                <template v-if="set.hang_s === null">, {{ set.reserve ?? 'unknown' }} in reserve</template>
+                            </p>
+                            <p v-if="missed(set)">No-counts: {{ missed(set) }}</p>
+                            <p v-if="set.pain">{{ painPlaceWords[set.pain.place] }} pain, {{ set.pain.level }} of 10</p>
+                            <p v-if="set.note">{{ set.note }}</p>
+                            <NButton size="small" @click="emit('takeBack', set.id)">Take back</NButton>
+                        </div>
+                    </NPopover>
+                </span>
+            </li>
+        </ul>
+        <NButton v-if="older" class="older" @click="emit('older')">Older sets</NButton>
+    </section>
+</template>
+
+<style scoped>
+.lines {
+    list-style: none;
+}
+
+.lines li {
+    display: grid;
+    grid-template-columns: 84px 1fr auto;
+    align-items: center;
+    gap: var(--space-small);
+    padding: 3px 0;
+    border-bottom: 1px solid var(--color-line);
+}
+
+.when {
+    color: var(--color-dust);
+    font-size: var(--type-small);
+}
+
+em {
+    color: var(--color-bark);
+    font-style: normal;
+}
+
+small {
+    display: block;
+}
+
+button small {
+    color: var(--color-dust);
+    font-size: 11px;
+    font-weight: 400;
+}
+
+.sets {
+    display: flex;
+    gap: 2px;
+}
+
+button {
+    min-width: 40px;
+    height: 40px;
+    border: 1px solid transparent;
+    border-radius: var(--radius-small);
+    background: none;
+    color: inherit;
+    font: 700 17px/1 var(--type-text);
+    cursor: pointer;
+}
+
+button:hover {
+    border-color: var(--color-line);
+}
+
+.pain {
+    color: var(--color-refer);
+}
+
+i {
+    font-style: normal;
+}
+
+.older {
+    margin-top: var(--space-base);
+}
+</style>

@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import type { Schemas } from '../domain/http';
+
+defineProps<{ why: Schemas['WhyResource'] }>();
+
+const DECIMALS: Record<string, number> = { m: 2, kg: 1, '%': 1, reps: 1 };
+const shown = (step: Schemas['StepResource']): string => `${step.value.toFixed(DECIMALS[step.unit] ?? 2)} ${step.unit}`;
+</script>
+
+<template>
+    <ol class="steps">
+        <li v-for="step in why.steps" :key="step.label">
+            <span class="label">{{ step.label }}</span>
+            <strong>{{ shown(step) }}</strong>
+            <span class="how small">
+                {{ step.how }}
+                <template v-if="step.source">· {{ step.source }}</template>
+            </span>
+        </li>
+    </ol>
+    <p v-for="line in why.uncertainties" :key="line" class="small">{{ line }}</p>
+    <p v-if="why.remedies.length > 0" class="small">
+        <strong>To be surer:</strong>
+        {{ why.remedies.join(' ') }}
+    </p>
+</template>
+
+<style scoped>
+.steps {
+    list-style: none;
+}
+
+.steps li {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 0 var(--space-base);
+    padding: 6px 0;
+    border-bottom: 1px solid var(--color-line);
+}
+
+.label {
+    font-weight: 600;
+}
+
+.how {
+    grid-column: 1 / -1;
+    color: var(--color-dust);
+}
+</style>

@@ -1,0 +1,21 @@
+import { createRouter, createWebHistory } from 'vue-router';
+
+export const router = createRouter({
+    history: createWebHistory(),
+    scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
+    routes: [
+        { path: '/', redirect: '/people' },
+        { path: '/people', component: () => import('./people/RosterPage.vue'), meta: { title: 'People' } },
+        { path: '/people/new', component: () => import('./people/NewAthletePage.vue'), meta: { title: 'Add an athlete' } },
+        { path: '/people/:id', component: () => import('./people/AthletePage.vue'), props: true, meta: { title: 'Athlete' } },
+        { path: '/people/:id/edit', component: () => import('./people/EditAthletePage.vue'), props: true, meta: { title: 'Change an athlete' } },
+        { path: '/calls', component: () => import('./calls/CallsPage.vue'), meta: { title: 'Calls' } },
+        { path: '/kit', component: () => import('./kit/KitPage.vue'), meta: { title: 'Kit' } },
+        { path: '/cautions', component: () => import('./cautions/CautionsPage.vue'), meta: { title: 'Cautions' } },
+        { path: '/:rest(.*)*', component: () => import('./parts/NothingHere.vue'), meta: { title: 'Nothing here' } },
+    ],
+});
+
+router.afterEach((to) => {
+    document.title = `${String(to.meta.title ?? '')} · Steady Rung`;
+});

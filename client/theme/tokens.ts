@@ -1,0 +1,49 @@
+/** The one place for colour, space, radius and type. */
+export const tokens = {
+    color: {
+        paper: '#fbfaf6',
+        card: '#ffffff',
+        sunk: '#f3eee5',
+        ply: '#e4d8c5',
+        timber: '#b99a6b',
+        bark: '#7a5c36',
+        graphite: '#24272c',
+        slate: '#4b5058',
+        dust: '#666a70',
+        line: '#d9cfc0',
+        climb: '#1c6a50',
+        stay: '#3a5472',
+        down: '#865400',
+        refer: '#a2282b',
+        climbTint: '#e4f0ea',
+        stayTint: '#e8edf3',
+        downTint: '#f8ecd6',
+        referTint: '#f9e5e3',
+    },
+    space: { hair: '4px', small: '8px', base: '12px', wide: '16px', broad: '24px', huge: '40px' },
+    radius: { small: '6px', base: '10px' },
+    type: {
+        display: "'Bitter Variable', Georgia, serif",
+        text: "'Archivo Variable', 'Helvetica Neue', Arial, sans-serif",
+        small: '13px',
+        base: '15px',
+        large: '18px',
+        title: '26px',
+        figure: '40px',
+    },
+    target: '44px',
+} as const;
+
+export function cssVariables(): string {
+    const lines: string[] = [];
+    for (const [group, values] of Object.entries(tokens)) {
+        if (typeof values === 'string') {
+            lines.push(`--${group}: ${values};`);
+            continue;
+        }
+        for (const [name, value] of Object.entries(values)) {
+            lines.push(`--${group}-${name}: ${value};`);
+        }
+    }
+    return `:root { ${lines.join(' ')} }`;
+}

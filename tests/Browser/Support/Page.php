@@ -1,0 +1,232 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/**
+ * One browser window on the application, driven as a person would.
+ */
+final class Page
+{
+    private const FLAGS = [
+        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+        '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--force-prefers-reduced-motion', '--hide-scrollbars',
+    ];
+
+    private readonly ChromeDevToolsDriver $tools;
+
+    private function __construct(public readonly RemoteWebDriver $driver, private readonly string $base)
+    {
+        $this->tools = new ChromeDevToolsDriver($driver);
+    }
+
+    public static function open(string $base, int $width, int $height): self
+    {
+        $options = (new ChromeOptions)->addArguments(self::FLAGS);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        $page = new self(RemoteWebDriver::create(Driver::running()->url, $capabilities, 30_000, 60_000), $base);
+        $page->tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
+
+        return $page;
+    }
+
+    public function close(): void
+    {
+        $this->driver->quit();
+    }
+
+    public function visit(string $path): self
+    {
+        $this->driver->get($this->base.$path);
+
+        return $this;
+    }
+
+    public function signIn(string $email = 'coach@hollowbrook.example', string $password = 'chalk-and-rope'): self
+    {
+        $this->visit('/people')->fill('Email', $email)->fill('Password', $password)->press('Sign in');
+        $this->see('Kit');
+
+        return $this;
+    }
+
+    /** Waits until the text is shown. */
+    public function see(string $text): self
+    {
+        Wait::until(fn (): bool => str_contains($this->text(), $text), "\"$text\" is not to be seen. There is:\n".mb_strimwidth($this->textOrNothing(), 0, 2500, '…'));
+
+        return $this;
+    }
+
+    public function dontSee(string $text): self
+    {
+        Wait::until(fn (): bool => ! str_contains($this->text(), $text), "\"$text\" is still to be seen.");
+
+        return $this;
+    }
+
+    /** Types into the field of a label, as a person does: what was there goes first. */
+    public function fill(string $label, string $value): self
+    {
+        $this->retry(function () use ($label, $value): void {
+            $field = $this->field($label);
+            $field->click();
+            $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+            $field->sendKeys(WebDriverKeys::BACKSPACE.$value);
+        });
+
+        return $this;
+    }
+
+    public function valueOf(string $label): string
+    {
+        return (string) $this->field($label)->getAttribute('value');
+    }
+
+    /** Clicks the first button or link shown with this name. */
+    public function press(string $name, string $within = ''): self
+    {
+        $quoted = self::quote($name);
+        $control = "self::button or self::a or self::summary or @role='button' or @role='radio'";
+        $this->click(WebDriverBy::xpath("$within//*[$control][normalize-space(.)=$quoted or @aria-label=$quoted]"), $name);
+
+        return $this;
+    }
+
+    public function click(WebDriverBy $by, string $name = ''): self
+    {
+        $this->retry(function () use ($by, $name): void {
+            $this->shown($by, $name)->click();
+        });
+
+        return $this;
+    }
+
+    /** Picks an option of the select with this label. */
+    public function choose(string $label, string $option): self
+    {
+        $quoted = self::quote($label);
+        $this->click(WebDriverBy::xpath("//*[contains(@class,'n-base-selection')][ancestor-or-self::*[@aria-label=$quoted]]"), $label);
+        $this->click(WebDriverBy::xpath("//*[contains(@class,'n-base-select-option')][contains(normalize-space(.),".self::quote($option).')]'), $option);
+
+        return $this;
+    }
+
+    public function key(string $keys): self
+    {
+        $this->driver->executeScript('document.activeElement?.blur()');
+        $this->driver->getKeyboard()->sendKeys($keys);
+
+        return $this;
+    }
+
+    public function text(): string
+    {
+        return (string) $this->driver->executeScript('return document.body.innerText');
+    }
+
+    public function script(string $code): mixed
+    {
+        return $this->driver->executeScript($code);
+    }
+
+    /** @return list<string> errors the browser logged since last asked */
+    public function consoleErrors(): array
+    {
+        $severe = array_filter($this->driver->manage()->getLog('browser'), static fn (array $entry): bool => in_array($entry['level'], ['SEVERE', 'WARNING'], true));
+
+        return array_values(array_map(static fn (array $entry): string => $entry['message'], $severe));
+    }
+
+    /** @return list<string> serious and critical violations that axe-core finds on the page as it is */
+    public function accessibilityViolations(): array
+    {
+        $this->driver->executeScript((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
+        $result = $this->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            axe.run(document, { resultTypes: ['violations'] }).then((r) => done(r.violations
+                .filter((v) => ['serious', 'critical'].includes(v.impact))
+                .map((v) => v.id + ': ' + v.nodes.map((n) => n.html.slice(0, 160) + ' ' + n.any.map((a) => a.message).join(' ')).join(' | '))));
+            JS);
+
+        return array_values((array) $result);
+    }
+
+    public function picture(string $file): void
+    {
+        $this->script('return document.fonts.ready.then(() => 1)');
+        $this->driver->takeScreenshot($file);
+    }
+
+    public function offline(bool $off): void
+    {
+        $this->tools->execute('Network.enable');
+        $this->tools->execute('Network.emulateNetworkConditions', ['offline' => $off, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    }
+
+    private function field(string $label): RemoteWebElement
+    {
+        $quoted = self::quote($label);
+
+        return $this->shown(WebDriverBy::xpath("//*[self::input or self::textarea][@aria-label=$quoted or @id=//label[starts-with(normalize-space(.),$quoted)]/@for]"), $label);
+    }
+
+    private function shown(WebDriverBy $by, string $name): RemoteWebElement
+    {
+        $element = Wait::until(function () use ($by): ?RemoteWebElement {
+            foreach ($this->driver->findElements($by) as $element) {
+                if ($element->isDisplayed()) {
+                    return $element;
+                }
+            }
+
+            return null;
+        }, "\"$name\" is not to be found. There is:\n".mb_strimwidth($this->textOrNothing(), 0, 2500, '…'));
+        assert($element instanceof RemoteWebElement);
+        $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$element]);
+
+        return $element;
+    }
+
+    private function textOrNothing(): string
+    {
+        try {
+            return $this->text();
+        } catch (\Throwable) {
+            return '';
+        }
+    }
+
+    /** A page that draws itself anew between finding and clicking is asked again. */
+    private function retry(\Closure $deed): void
+    {
+        for ($try = 0; ; $try++) {
+            try {
+                $deed();
+
+                return;
+            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException|\Facebook\WebDriver\Exception\ElementClickInterceptedException|\Facebook\WebDriver\Exception\ElementNotInteractableException $error) {
+                if ($try > 20) {
+                    throw $error;
+                }
+                usleep(100_000);
+            }
+        }
+    }
+
+    private static function quote(string $text): string
+    {
+        return str_contains($text, "'") ? '"'.$text.'"' : "'".$text."'";
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+/**
+ * Waiting for something to become true, looking often, giving up in the end.
+ */
+final class Wait
+{
+    private const LOOK_EVERY_US = 25_000;
+
+    /** @param  \Closure(): mixed  $holds */
+    public static function until(\Closure $holds, string $otherwise, float $atMostS = 15.0): mixed
+    {
+        $deadline = microtime(true) + $atMostS;
+        while (microtime(true) < $deadline) {
+            $result = $holds();
+            if ($result !== false && $result !== null) {
+                return $result;
+            }
+            usleep(self::LOOK_EVERY_US);
+        }
+        throw new \RuntimeException($otherwise);
+    }
+
+    public static function get(string $url): ?string
+    {
+        $curl = curl_init($url);
+        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 5]);
+        $body = curl_exec($curl);
+        curl_close($curl);
+
+        return is_string($body) ? $body : null;
+    }
+}
