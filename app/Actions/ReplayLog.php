@@ -24,7 +24,7 @@ final readonly class ReplayLog
         $count = 0;
         foreach (Athlete::query()->orderBy('id')->lazyById(100) as $athlete) {
             $this->db->transaction(function () use ($athlete): void {
-                $this->refresh->from(Athlete::query()->lockForUpdate()->findOrFail($athlete->id), self::BEFORE_ALL);
+                $this->refresh->from(Athlete::query()->lockForUpdate()->whereKey($athlete->id)->firstOrFail(), self::BEFORE_ALL);
             });
             $count++;
         }

@@ -25,7 +25,8 @@ final readonly class CapacityFilter
     }
 
     /**
-     * The belief after a session: its most telling set is taken in; a lower bound can raise it, never lower it.
+     * The belief after a session: its most telling set is taken in; a lower bound can raise it, never lower
+     * it, and a set without one rep can lower it, never raise it.
      *
      * @param  non-empty-list<Observation>  $session  the sets of one day, first set first
      */
@@ -38,7 +39,7 @@ final readonly class CapacityFilter
             return new CapacityState($best->day, $seen, $noise);
         }
         $prior = $this->forward($before, $best->day);
-        if ($best->isLowerBound() && $seen <= $prior->meanLog) {
+        if (($best->isLowerBound() && $seen <= $prior->meanLog) || ($best->isUpperBound() && $seen >= $prior->meanLog)) {
             return $prior;
         }
         $gain = $prior->variance / ($prior->variance + $noise);

@@ -64,6 +64,12 @@ final readonly class Observation
         return $this->reserve === null || $this->reserve >= self::FAR_FROM_FAILURE;
     }
 
+    /** Whether it only says "less than so much": not one rep. */
+    public function isUpperBound(): bool
+    {
+        return $this->reps === 0;
+    }
+
     /** Log of the capacity, as a share of bodyweight, that this set speaks for. */
     public function logCapacity(RepCurve $curve): float
     {
@@ -75,7 +81,7 @@ final readonly class Observation
     {
         $repSd = self::REP_SD + self::REP_SD_PER_REP * $this->repsToFailure()
             + ($this->reserve === 0 ? 0.0 : self::RESERVE_SD);
-        if ($this->isLowerBound()) {
+        if ($this->isLowerBound() || $this->isUpperBound()) {
             $repSd = max($repSd, self::UNKNOWN_SD);
         }
         $repsInLog = $repSd * ($curve->ratio(2.0) - $curve->ratio(1.0)) / $curve->ratio($this->repsToFailure());

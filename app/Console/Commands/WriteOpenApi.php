@@ -15,6 +15,7 @@ final class WriteOpenApi extends Command
 
     public function handle(WriteApiDocument $document): void
     {
-        $document->to((string) $this->argument('file'));
+        $file = $this->argument('file');
+        $document->to(is_string($file) ? $file : throw new \InvalidArgumentException('Name a file.'));
     }
 }

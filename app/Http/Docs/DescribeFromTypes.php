@@ -22,8 +22,8 @@ final class DescribeFromTypes
         /** @var list<OA\Schema> $schemas */
         $schemas = $analysis->getAnnotationsOfType(OA\Schema::class, true);
         foreach ($schemas as $schema) {
-            $class = $schema->_context->fullyQualifiedName($schema->_context->class ?? null);
-            if ($class !== '' && class_exists($class)) {
+            $class = $schema->_context?->fullyQualifiedName($schema->_context->class) ?? '';
+            if (class_exists($class)) {
                 $this->describe($schema, new \ReflectionClass($class));
             }
         }

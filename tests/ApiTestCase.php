@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Models\CurrentGym;
+use App\Models\Gym;
+use App\Models\User;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Psr\Clock\ClockInterface;
+use Tests\Api\Support\SetClock;
+
+/**
+ * Tests of the API: one gym with a coach signed in, a clock that stands still until it is set.
+ */
+abstract class ApiTestCase extends TestCase
+{
+    public SetClock $clock;
+
+    protected User $coach;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->clock = new SetClock(new \DateTimeImmutable('2026-03-02T18:00:00Z'));
+        $this->app?->instance(ClockInterface::class, $this->clock);
+        $this->coach = $this->makeCoach('coach@one.example');
+        $this->signInAs($this->coach);
+    }
+
+    public function makeCoach(string $email): User
+    {
+        $gym = Gym::query()->create(['id' => (string) Str::uuid7(), 'name' => "Gym of $email", 'timezone' => 'Europe/London']);
+
+        return User::query()->create(['id' => (string) Str::uuid7(), 'gym_id' => $gym->id, 'name' => 'Coach', 'email' => $email, 'password' => 'right-password']);
+    }
+
+    public function signInAs(User $coach): static
+    {
+        $this->app?->make(CurrentGym::class)->enter($coach->gym_id);
+
+        return $this->actingAs($coach)->withHeaders(['Accept' => 'application/json', 'Origin' => 'http://127.0.0.1:8080']);
+    }
+
+    /**
+     * Sends a body as it is, well-formed or not.
+     *
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    public function raw(string $method, string $path, string $body): TestResponse
+    {
+        return $this->call($method, $path, [], [], [], $this->transformHeadersToServerVars(['Content-Type' => 'application/json', 'Accept' => 'application/json']), $body);
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+use SteadyRung\Call\Confidence;
+use SteadyRung\Call\Judge;
+use SteadyRung\Call\Verdict;
+use SteadyRung\Kit\Kit;
+use SteadyRung\Ladder\Choice;
+use SteadyRung\Safety\Caution;
+use SteadyRung\Safety\Pain;
+use SteadyRung\Safety\PainPlace;
+use SteadyRung\Setup\Attach;
+
+const MET = [8, 9, 8];
+const SHORT = [4, 3, 4];
+
+function fineKit(): Kit
+{
+    return kit(['a' => 13, 'b' => 19, 'c' => 22, 'd' => 29, 'e' => 32, 'f' => 44]);
+}
+
+function on(string ...$bands): Choice
+{
+    return Choice::bands('bar-0', Attach::Foot, array_values($bands));
+}
+
+it('climbs when the gate is met twice running and the floor is likely on the next rung', function (): void {
+    $call = Judge::call(situation(fineKit(), on('d'), [MET, MET], 1.1));
+
+    expect($call->verdict)->toBe(Verdict::Climb)
+        ->and($call->next->share())->toBeGreaterThan(rung(fineKit(), on('d'))->share())
+        ->and($call->chance)->toBeGreaterThanOrEqual(0.8)
+        ->and($call->confidence)->toBe(Confidence::Firm)
+        ->and(implode(' ', $call->reasons))->toContain('8 clean')->toContain('80 % is asked');
+});
+
+it('stays and says what is missing', function (array $sessions, ?float $capacity, string $missing): void {
+    $call = Judge::call(situation(fineKit(), on('d'), $sessions, $capacity));
+
+    expect($call->verdict)->toBe(Verdict::Stay)
+        ->and($call->next->choice)->toEqual(on('d'))
+        ->and(implode(' ', $call->missing))->toContain($missing);
+})->with([
+    'nothing yet' => [[], 1.1, '2 sessions running at 3 × 8 clean.'],
+    'one session met' => [[[6, 6, 5], MET], 1.1, 'One more session at 3 × 8 clean.'],
+    'met, but not running' => [[MET, [8, 8, 7]], 1.1, '2 sessions running at 3 × 8 clean.'],
+    'two sets only' => [[[9, 9], [9, 9]], 1.1, '2 sessions running'],
+    'floor unlikely on the next' => [[MET, MET], 0.9, '80 % is asked'],
+    'no baseline' => [[MET, MET], null, 'A baseline'],
+]);
+
+it('steps down when no set came up to the floor in two sessions running', function (): void {
+    $call = Judge::call(situation(fineKit(), on('d'), [[9, 9, 9], SHORT, SHORT], 0.8));
+
+    expect($call->verdict)->toBe(Verdict::StepDown)
+        ->and($call->next->share())->toBeLessThan(rung(fineKit(), on('d'))->share())
+        ->and($call->reasons[0])->toBe('Under 5 clean in 2 sessions running (4, 3, 4; 4, 3, 4).');
+});
+
+it('does not step down for one short session, a set at the floor, or with nothing easier', function (): void {
+    expect(Judge::call(situation(fineKit(), on('d'), [MET, SHORT]))->verdict)->toBe(Verdict::Stay)
+        ->and(Judge::call(situation(fineKit(), on('d'), [SHORT, [5, 4, 3]]))->verdict)->toBe(Verdict::Stay)
+        ->and(Judge::call(situation(kit(['a' => 13]), on('a'), [SHORT, SHORT]))->verdict)->toBe(Verdict::Stay);
+});
+
+it('refers for pain before anything else, names no set-up, and shows the cautions', function (array $sessions): void {
+    $call = Judge::call(situation(fineKit(), on('d'), $sessions, 1.2, pain: Pain::of(PainPlace::Elbow, 2)));
+
+    expect($call->verdict)->toBe(Verdict::Refer)
+        ->and($call->next)->toBeNull()
+        ->and($call->cautions)->toContain(Caution::StopForPain)
+        ->and(implode(' ', $call->missing))->toContain('clinician');
+})->with([[[MET, MET]], [[SHORT, SHORT]], [[]]]);
+
+it('puts emergency care first for pain in the chest', function (): void {
+    $call = Judge::call(situation(fineKit(), on('d'), [MET], pain: Pain::of(PainPlace::Chest, 1)));
+
+    expect($call->cautions[0])->toBe(Caution::Emergency);
+});
+
+it('says so when the next step is over 12 % of bodyweight, and goes in between where the kit can', function (): void {
+    $kit = kit(['a' => 13, 'b' => 22, 'c' => 83], 2.5);
+    $knee = Choice::bands('bar-0', Attach::Knee, ['c']);
+    $call = Judge::call(situation($kit, $knee, [MET, MET], 1.2));
+    $large = situation($kit, $knee, [MET, MET], 1.2)->steps;
+
+    expect($large->isTooLarge())->toBeTrue()
+        ->and($large->between)->not->toBe([])
+        ->and($call->verdict)->toBe(Verdict::Climb)
+        ->and($call->next->choice->bandIds)->toHaveCount(2)
+        ->and($call->next->share())->toBeLessThan($large->up->share())
+        ->and(implode(' ', $call->reasons))->toContain('more than 12 %')->toContain('Go in between');
+});
+
+it('offers a mixed set where the kit has nothing in between', function (): void {
+    $kit = kit(['c' => 44]);
+    $call = Judge::call(situation($kit, on('c'), [[8, 8, 7]], 0.9));
+
+    expect($call->between)->toBe([])
+        ->and($call->mixed?->firstReps)->toBe(2)
+        ->and($call->mixed?->thenReps)->toBe(6)
+        ->and($call->mixed?->then->choice)->toEqual(on('c'))
+        ->and(implode(' ', $call->reasons))->toContain('mix the set');
+});
+
+it('has nowhere to climb from the top of the ladder', function (): void {
+    $call = Judge::call(situation(fineKit(), Choice::strict(), [MET, MET], 1.4));
+
+    expect($call->verdict)->toBe(Verdict::Stay)->and(implode(' ', $call->missing))->toContain('top of the ladder');
+});
+
+it('never climbs by more than one rung, whatever the capacity', function (): void {
+    foreach (['c', 'd', 'e', 'f'] as $band) {
+        $situation = situation(fineKit(), on($band), [MET, MET], 2.0);
+        $call = Judge::call($situation);
+        expect($call->next)->toBe($situation->steps->up)->and($situation->steps->isTooLarge())->toBeFalse();
+    }
+});
+
+it('gives the same call for the same situation', function (): void {
+    expect(Judge::call(situation(fineKit(), on('d'), [MET, MET], 1.02)))->toEqual(Judge::call(situation(fineKit(), on('d'), [MET, MET], 1.02)));
+});
+
+it('asks to measure the band that makes the chance uncertain', function (): void {
+    $estimated = SteadyRung\Kit\LoopBand::of('z', 'Zelkova', 1.0, 24, 4.5);
+    $kit = new Kit(fineKit()->bars, [band(29, id: 'd'), $estimated]);
+    $call = Judge::call(situation($kit, on('d'), [MET, MET], 0.93));
+
+    expect(implode(' ', $call->missing))->toContain('Band Zelkova is estimated');
+});

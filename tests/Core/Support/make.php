@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+use SteadyRung\Body\Body;
+use SteadyRung\Call\SessionResult;
+use SteadyRung\Call\Situation;
+use SteadyRung\Kit\Bar;
+use SteadyRung\Kit\CalibrationPoint;
+use SteadyRung\Kit\Kit;
+use SteadyRung\Kit\LoopBand;
+use SteadyRung\Ladder\Choice;
+use SteadyRung\Ladder\Rung;
+use SteadyRung\Ladder\RungSearch;
+use SteadyRung\Ladder\Steps;
+use SteadyRung\Safety\Pain;
+use SteadyRung\Setup\Attach;
+use SteadyRung\Setup\BandHelp;
+use SteadyRung\Setup\CarriedLoad;
+use SteadyRung\Setup\DoesNotFit;
+use SteadyRung\Strength\CapacityState;
+use SteadyRung\Strength\RepCurve;
+
+function athlete(float $massKg = 70.0, float $statureM = 1.75, ?float $reachM = null): Body
+{
+    return Body::of($massKg, $statureM, $reachM);
+}
+
+/** A band measured exactly on a curve of the usual shape, stiffness over the estimate of its size. */
+function band(float $widthMm = 29.0, float $hungM = 1.0, string $id = 'band', float $stiffness = 1.0, float $thicknessMm = 4.5): LoopBand
+{
+    $law = LoopBand::of($id, $id, $hungM, $widthMm, $thicknessMm)->law;
+    $points = array_map(
+        static fn (float $stretch): CalibrationPoint => CalibrationPoint::of($stretch * $hungM, $stiffness * $law->forceN($stretch * $hungM)),
+        [1.3, 1.8, 2.4],
+    );
+
+    return LoopBand::of($id, $id, $hungM, $widthMm, $thicknessMm, $points);
+}
+
+/** @param list<LoopBand> $bands */
+function carried(array $bands, Attach $attach = Attach::Foot, ?Body $body = null, float $barM = 3.0): CarriedLoad
+{
+    $load = BandHelp::of($barM, $attach, $bands)->carriedBy($body ?? athlete());
+    if ($load instanceof DoesNotFit) {
+        throw new RuntimeException($load->reason);
+    }
+
+    return $load;
+}
+
+/** @param array<string, float> $widthsMm */
+function kit(array $widthsMm, float ...$barsM): Kit
+{
+    $bars = [];
+    foreach ($barsM === [] ? [2.5] : $barsM as $i => $heightM) {
+        $bars[] = Bar::of("bar-$i", "Bar $i", $heightM);
+    }
+    $bands = [];
+    foreach ($widthsMm as $id => $widthMm) {
+        $bands[] = band($widthMm, 1.0, $id);
+    }
+
+    return new Kit($bars, $bands);
+}
+
+function rung(Kit $kit, Choice $choice, ?Body $body = null): Rung
+{
+    $rung = (new RungSearch($kit))->rung($choice, $body ?? athlete());
+
+    return $rung instanceof Rung ? $rung : throw new RuntimeException($rung->reason);
+}
+
+/**
+ * A situation on one rung of a kit: sessions as lists of clean counts, capacity as a share with its spread in log.
+ *
+ * @param  list<non-empty-list<int>>  $sessions
+ */
+function situation(Kit $kit, Choice $on, array $sessions, ?float $capacity = 1.0, float $spread = 0.02, ?Pain $pain = null): Situation
+{
+    $from = rung($kit, $on);
+
+    return new Situation(
+        Steps::around($from, new RungSearch($kit), athlete()),
+        array_map(static fn (array $clean, int $i): SessionResult => new SessionResult("2026-03-0$i", $clean), $sessions, array_keys($sessions)),
+        $capacity === null ? null : new CapacityState(0, log($capacity), $spread ** 2),
+        $pain,
+        RepCurve::steady(),
+    );
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Tests\ApiTestCase;
+
+pest()->extend(ApiTestCase::class)->use(RefreshDatabase::class)->in('Api');
+
+require_once __DIR__.'/Core/Support/make.php';
+require_once __DIR__.'/Reference/Support/scipy.php';
