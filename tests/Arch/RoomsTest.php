@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+/** The rooms of the core in their order: each may use only those before it. */
+const ROOMS = ['Why', 'Body', 'Kit', 'Setup', 'Strength', 'Ladder', 'Safety', 'Call', 'Simulation'];
+
+const GROUND = ['SteadyRung\CoreError', 'SteadyRung\Gravity', 'SteadyRung\OutOfRange', 'SteadyRung\Violation'];
+
+foreach (ROOMS as $i => $room) {
+    $before = array_map(fn (string $name): string => "SteadyRung\\$name", array_slice(ROOMS, 0, $i + 1));
+
+    arch("core/$room uses only the rooms before it")
+        ->expect("SteadyRung\\$room")
+        ->toOnlyUse([...$before, ...GROUND, 'Random']);
+}
+
+it('has every room of the core in the list', function (): void {
+    $folders = array_map(basename(...), glob(dirname(__DIR__, 2).'/core/*', GLOB_ONLYDIR) ?: []);
+
+    expect($folders)->toEqualCanonicalizing(ROOMS);
+});
+
+arch('the core is pure: no clock, no hidden randomness, no input or output')
+    ->expect('SteadyRung')
+    ->not->toUse([
+        'time', 'microtime', 'date', 'hrtime', 'strtotime', 'rand', 'mt_rand', 'random_int', 'random_bytes', 'shuffle', 'uniqid',
+        'file_get_contents', 'file_put_contents', 'fopen', 'fwrite', 'getenv', 'env', 'config', 'app', 'now', 'echo', 'print_r', 'error_log',
+    ]);
+
+arch('the core declares strict types')
+    ->expect('SteadyRung')
+    ->toUseStrictTypes();
+
+arch('formats know the core and nothing of the web')
+    ->expect('App\Formats')
+    ->toOnlyUse(['SteadyRung', 'App\Formats', 'OpenApi\Attributes']);
+
+arch('actions know no HTTP but the inputs, and no facades')
+    ->expect('App\Actions')
+    ->not->toUse(['Illuminate\Support\Facades', 'Illuminate\Http', 'App\Http\Controllers', 'App\Http\Resources', 'App\Http\Views']);
+
+arch('models do not reach up')
+    ->expect('App\Models')
+    ->not->toUse(['App\Http', 'App\Actions']);
+
+arch('nothing but Laravel uses the stand-ins')
+    ->expect(['App', 'SteadyRung', 'Database\Seeders'])
+    ->not->toUse([Symfony\Component\Clock\NativeClock::class, Symfony\Component\Clock\ClockInterface::class]);
+
+arch('no forgotten debugging')->expect(['dd', 'dump', 'var_dump', 'ray', 'print_r'])->not->toBeUsed();
