@@ -40,6 +40,7 @@ abstract class ApiTestCase extends TestCase
 
     public function signInAs(User $coach): static
     {
+        $this->app?->make('session')->flush();
         $this->app?->make(CurrentGym::class)->enter($coach->gym_id);
 
         return $this->actingAs($coach)->withHeaders(['Accept' => 'application/json', 'Origin' => 'http://127.0.0.1:8080']);
@@ -52,6 +53,6 @@ abstract class ApiTestCase extends TestCase
      */
     public function raw(string $method, string $path, string $body): TestResponse
     {
-        return $this->call($method, $path, [], [], [], $this->transformHeadersToServerVars(['Content-Type' => 'application/json', 'Accept' => 'application/json']), $body);
+        return $this->call($method, $path, [], [], [], $this->transformHeadersToServerVars(['Content-Type' => 'application/json', 'Accept' => 'application/json', 'Origin' => 'http://127.0.0.1:8080']), $body);
     }
 }

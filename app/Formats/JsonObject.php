@@ -139,13 +139,13 @@ final readonly class JsonObject
         if (! is_string($value)) {
             throw Unreadable::at($this->at($key), 'This must be text.', $value);
         }
-        $text = trim($value);
-        if (! mb_check_encoding($text, 'UTF-8')) {
+        if (! mb_check_encoding($value, 'UTF-8')) {
             throw Unreadable::at($this->at($key), 'This is not valid UTF-8.');
         }
-        if (preg_match('/[\x00-\x08\x0B-\x1F\x7F]/', $text) === 1) {
+        if (preg_match('/[\x00-\x08\x0B-\x1F\x7F]/', $value) === 1) {
             throw Unreadable::at($this->at($key), 'This holds control characters.');
         }
+        $text = trim($value);
         if (mb_strlen($text) > $most) {
             throw Unreadable::at($this->at($key), "This may be $most characters long at the most.", $text);
         }

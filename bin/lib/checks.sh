@@ -1,0 +1,55 @@
+# Runs checks and suites one after the other, each to its end, and sums up.
+passed=0
+failed=0
+
+check() { # name, command…
+    local name="$1" log began=$SECONDS
+    shift
+    log="$LOG/check-$(tr -cs 'a-zA-Z0-9' '-' < <(printf %s "$name")).log"
+    if "$@" >"$log" 2>&1 9>&-; then
+        passed=$((passed + 1))
+        say "✓ $name ($((SECONDS - began)) s)"
+    else
+        failed=$((failed + 1))
+        cat "$log"
+        say "✗ $name ($((SECONDS - began)) s)"
+    fi
+}
+
+phpstan() { (cd "$ROOT" && vendor/bin/phpstan analyse -c "$1" --no-progress --memory-limit=1G); }
+
+# Writes the document and the types beside the committed ones and compares.
+api_types_current() {
+    local fresh="$STEADY_VAR/types"
+    rm -rf "$fresh" && mkdir -p "$fresh"
+    cp "$ROOT/docs/formats/openapi.json" "$ROOT/client/domain/api.gen.ts" "$ROOT/client/domain/limits.gen.ts" "$fresh/"
+    "$ROOT/bin/steady" types
+    local stale=0 name
+    for name in docs/formats/openapi.json client/domain/api.gen.ts client/domain/limits.gen.ts; do
+        cmp "$ROOT/$name" "$fresh/$(basename "$name")" || stale=1
+        cp "$fresh/$(basename "$name")" "$ROOT/$name"
+    done
+    [ "$stale" -eq 0 ] || { echo "Stale. Mend: bin/steady types"; return 1; }
+}
+
+suite() { # name, more arguments for Pest
+    local name="$1" report="$LOG/suite-$1.xml" began=$SECONDS
+    shift
+    rm -f "$report"
+    (cd "$ROOT" && vendor/bin/pest --testsuite="$name" --log-junit="$report" --colors=never --compact "$@" 9>&-) || true
+    local counts
+    counts="$(php -r '
+        $xml = @simplexml_load_file($argv[1]);
+        $all = $xml ? (int) $xml->testsuite["tests"] : 0;
+        $bad = $xml ? (int) $xml->testsuite["failures"] + (int) $xml->testsuite["errors"] : 1;
+        echo $all - ($xml ? $bad : 0), " ", $all === 0 ? 1 : $bad;
+    ' "$report")"
+    passed=$((passed + ${counts% *}))
+    failed=$((failed + ${counts#* }))
+    say "$([ "${counts#* }" -eq 0 ] && echo ✓ || echo ✗) tests/$name: ${counts% *} passed, ${counts#* } failed ($((SECONDS - began)) s)"
+}
+
+sum_up() {
+    say "$passed passed, $failed failed"
+    [ "$failed" -eq 0 ]
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+beforeEach(function (): void {
+    $this->athlete = addAthlete($this);
+    $this->bar = addBar($this);
+    foreach ([13, 19, 22, 29, 32] as $width) {
+        $this->bands[$width] = addBand($this, $width, "Width $width");
+    }
+    $this->choice = choice($this->bar, $this->bands[29]);
+    $this->putJson("/api/athletes/$this->athlete/setup", $this->choice)->assertOk();
+});
+
+/** Two sessions that meet the gate with reps to spare. */
+function meetGate($test): array
+{
+    logSession($test, $test->athlete, $test->choice, [10, 10, 10], 3);
+    $test->clock->set('2026-03-05T18:00:00Z');
+    logSession($test, $test->athlete, $test->choice, [10, 10, 10], 3);
+
+    return $test->getJson('/api/calls')->assertOk()->json('items.0');
+}
+
+it('climbs after two sessions at the gate, and accepting puts the athlete on the next set-up', function (): void {
+    $call = meetGate($this);
+    expect($call['call']['verdict'])->toBe('climb')
+        ->and($call['call']['chance'])->toBeGreaterThanOrEqual(0.8)
+        ->and($call['call']['change_share'])->toBeGreaterThan(0.02)
+        ->and($call['call']['change_kg'])->toEqualWithDelta(70 * $call['call']['change_share'], 1e-9)
+        ->and($call['call']['next']['prediction']['low80'])->toBeLessThan($call['call']['next']['prediction']['reps']);
+
+    $accept = ['version' => $call['version'], 'decision' => 'accepted'];
+    $this->putJson("/api/calls/{$call['id']}/decision", $accept)->assertOk()->assertJsonPath('decision', 'accepted');
+    $this->putJson("/api/calls/{$call['id']}/decision", $accept)->assertOk();
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.key', $call['call']['next']['key'])->assertJsonPath('call', null);
+    $this->getJson('/api/calls')->assertJsonCount(0, 'items');
+});
+
+it('keeps the call, the override and its reason', function (): void {
+    $call = meetGate($this);
+    $override = ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'stay', 'reason' => 'Long week on the wall'];
+    $this->putJson("/api/calls/{$call['id']}/decision", ['reason' => null] + $override)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/reason');
+    $this->putJson("/api/calls/{$call['id']}/decision", $override)->assertOk();
+    $this->putJson("/api/calls/{$call['id']}/decision", ['reason' => 'Another'] + $override)->assertStatus(409)->assertJsonPath('code', 'call-decided');
+
+    $past = $this->getJson("/api/athletes/$this->athlete/calls")->assertJsonCount(1, 'items')->json('items.0');
+    expect($past['call']['verdict'])->toBe('climb')->and($past['override_verdict'])->toBe('stay')->and($past['override_reason'])->toBe('Long week on the wall');
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.choice.band_ids.0', $this->bands[29]);
+});
+
+it('puts the athlete on the set-up an override names', function (): void {
+    $call = meetGate($this);
+    $other = choice($this->bar, $this->bands[32]);
+    $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'step-down', 'choice' => $other, 'reason' => 'Tired'])->assertOk();
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.choice.band_ids.0', $this->bands[32]);
+});
+
+it('refuses a decision on a call that changed since it was seen', function (): void {
+    $call = meetGate($this);
+    logSession($this, $this->athlete, $this->choice, [3]);
+    $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'accepted'])->assertStatus(409)->assertJsonPath('code', 'call-changed');
+});
+
+it('steps down after two sessions under the floor', function (): void {
+    logSession($this, $this->athlete, $this->choice, [4, 4, 3], 0);
+    $this->clock->set('2026-03-05T18:00:00Z');
+    logSession($this, $this->athlete, $this->choice, [4, 3, 3], 0);
+
+    $call = $this->getJson("/api/athletes/$this->athlete")->json('call.call');
+    expect($call['verdict'])->toBe('step-down')->and($call['change_share'])->toBeLessThan(-0.02);
+});
+
+it('begins anew on another set-up, and a session elsewhere breaks the run', function (): void {
+    logSession($this, $this->athlete, $this->choice, [10, 10, 10], 3);
+    $this->clock->set('2026-03-05T18:00:00Z');
+    logSession($this, $this->athlete, choice($this->bar, $this->bands[32]), [10, 10, 10], 3);
+    $this->clock->set('2026-03-08T18:00:00Z');
+    logSession($this, $this->athlete, $this->choice, [10, 10, 10], 3);
+
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('call.call.verdict', 'stay')->assertJsonPath('call.call.missing.0', 'One more session at 3 × 8 clean.');
+});
+
+it('refers for pain, pauses pulling until it is cleared with a note, and cannot be overridden', function (): void {
+    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->choice, 8, pain: ['place' => 'elbow', 'level' => 3]))->assertCreated();
+    $call = $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('pain.place', 'elbow')->json('call');
+    expect($call['call']['verdict'])->toBe('refer')->and($call['call']['next'])->toBeNull()->and($call['call']['cautions'])->not->toBe([]);
+    $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'climb', 'reason' => 'It is fine'])
+        ->assertStatus(409)->assertJsonPath('code', 'refer-stands');
+
+    // What was done the same day is still taken down; the next day nothing is.
+    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->choice, 6))->assertCreated();
+    $this->clock->set('2026-03-04T18:00:00Z');
+    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->choice, 6))->assertStatus(409)->assertJsonPath('code', 'pulling-paused');
+    $this->postJson("/api/athletes/$this->athlete/sets", ['id' => uuid(), 'performed_at' => '2026-03-04T18:00:00Z', 'purpose' => 'baseline', 'hang_s' => 20])->assertStatus(409);
+
+    $note = ['id' => uuid(), 'note' => 'Seen by the physiotherapist, fine to pull'];
+    $this->postJson("/api/athletes/$this->athlete/clearances", ['note' => ' '] + $note)->assertStatus(422);
+    $this->postJson("/api/athletes/$this->athlete/clearances", $note)->assertCreated()->assertJsonPath('paused_at', null);
+    $this->postJson("/api/athletes/$this->athlete/clearances", $note)->assertOk();
+    $this->clock->passSeconds(60);
+    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->choice, 6))->assertCreated();
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('call.call.verdict', 'stay');
+});
+
+it('pauses anew for pain that a correction adds, and ends the pause when the painful set is taken back', function (): void {
+    $set = set($this, $this->choice, 8);
+    $this->postJson("/api/athletes/$this->athlete/sets", $set)->assertCreated();
+    $painful = set($this, $this->choice, 8, pain: ['place' => 'shoulder', 'level' => 5], replaces_id: $set['id']);
+    $this->postJson("/api/athletes/$this->athlete/sets", $painful)->assertCreated();
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('pain.place', 'shoulder');
+
+    $this->postJson("/api/athletes/$this->athlete/sets/{$painful['id']}/withdrawal", ['id' => uuid()])->assertNoContent();
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('paused_at', null)->assertJsonPath('call', null);
+});
+
+it('keeps what was known with each call', function (): void {
+    $call = meetGate($this);
+    $situation = App\Models\CallRecord::query()->findOrFail($call['id'])->situation;
+
+    expect($situation['mass_kg'])->toEqual(70)->and($situation['sessions'])->toEqual([['on' => '2026-03-02', 'clean' => [10, 10, 10]], ['on' => '2026-03-05', 'clean' => [10, 10, 10]]])
+        ->and($situation['rung'])->toContain($this->bands[29]);
+});

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+const NEW_BAND = ['name' => 'Elm', 'hung_length_m' => 1.0, 'width_mm' => 29, 'thickness_mm' => 4.5];
+
+it('keeps bars and bands, and shows a band without points as estimated with its uncertainty', function (): void {
+    addBar($this, 2.4, 'Beam');
+    $this->postJson('/api/bands', ['id' => uuid(), ...NEW_BAND])->assertCreated()
+        ->assertJsonPath('curve.status', 'estimated')->assertJsonPath('curve.relative_sd', 0.3);
+
+    $this->getJson('/api/kit')->assertOk()->assertJsonPath('bars.0.name', 'Beam')->assertJsonPath('bands.0.retired', false);
+});
+
+it('takes readings in kg and in N alike', function (): void {
+    $band = fn (array $points): array => $this->postJson('/api/bands', ['id' => uuid(), ...NEW_BAND, 'points' => $points])->assertCreated()->json('curve');
+
+    expect($band([['length_m' => 1.4, 'force_kg' => 10], ['length_m' => 2.0, 'force_kg' => 16]])['a1_n'])
+        ->toEqualWithDelta($band([['length_m' => 1.4, 'force_n' => 98.0665], ['length_m' => 2.0, 'force_n' => 156.9064]])['a1_n'], 1e-9);
+});
+
+it('refuses a reading without force, or with two', function (array $point): void {
+    $this->postJson('/api/bands', ['id' => uuid(), ...NEW_BAND, 'points' => [$point]])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/points/0/force_n');
+})->with([[['length_m' => 1.5]], [['length_m' => 1.5, 'force_n' => 100, 'force_kg' => 10]]]);
+
+it('refuses a fit that cannot be right, names the point and stores nothing', function (): void {
+    $points = [['length_m' => 1.3, 'force_n' => 60], ['length_m' => 1.8, 'force_n' => 13], ['length_m' => 2.4, 'force_n' => 180]];
+    $this->postJson('/api/bands', ['id' => uuid(), ...NEW_BAND, 'points' => $points])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/points/1');
+    $this->getJson('/api/kit')->assertJsonCount(0, 'bands');
+});
+
+it('changes and retires gear; retired gear builds no set-up and can come back', function (): void {
+    [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
+    $rungs = fn (): int => count($this->getJson("/api/athletes/$athlete/scale")->json('rungs'));
+    $this->putJson("/api/bars/$bar", ['name' => 'Renamed', 'height_m' => 2.7])->assertOk()->assertJsonPath('height_m', 2.7);
+    expect($rungs())->toBe(3);
+
+    $this->putJson("/api/bands/$band/retirement", ['retired' => true])->assertOk()->assertJsonPath('retired', true);
+    $this->putJson("/api/bands/$band/retirement", ['retired' => true])->assertOk();
+    expect($rungs())->toBe(1);
+
+    $this->putJson("/api/bands/$band/retirement", ['retired' => false])->assertOk();
+    expect($rungs())->toBe(3);
+});
+
+it('says when the set-up in use was lost with its gear, and keeps the log', function (): void {
+    [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
+    $this->putJson("/api/athletes/$athlete/setup", choice($bar, $band))->assertOk();
+    logSession($this, $athlete, choice($bar, $band), [8]);
+    $this->putJson("/api/bars/$bar/retirement", ['retired' => true])->assertOk();
+
+    $this->getJson("/api/athletes/$athlete")->assertJsonPath('rung', null)->assertJsonPath('call', null)
+        ->assertJsonPath('rung_lost', 'This bar is not in the kit, or is retired.');
+    $this->getJson("/api/athletes/$athlete/sets")->assertJsonCount(1, 'items');
+    $this->getJson('/api/athletes')->assertJsonPath('items.0.setup_name', null);
+});
+
+it('makes open calls anew when the kit changes', function (): void {
+    [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
+    $this->putJson("/api/athletes/$athlete/setup", choice($bar, $band))->assertOk();
+    logSession($this, $athlete, choice($bar, $band), [8, 8, 8]);
+    $before = $this->getJson('/api/calls')->json('items.0.version');
+    addBand($this, 22, 'Thinner');
+
+    expect($this->getJson('/api/calls')->json('items.0.version'))->toBe($before + 1);
+});

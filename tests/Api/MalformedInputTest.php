@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\DB;
+
+require_once __DIR__.'/Support/everyRoute.php';
+
+/** How many rows stand in each table that a request could write. */
+function rowCounts(): array
+{
+    return array_map(fn (string $table): int => DB::table($table)->count(), ['athletes', 'bars', 'bands', 'logged_sets', 'clearances', 'calls', 'capacity_states']);
+}
+
+/** Bodies that no client sends. */
+function strangeBodies(): array
+{
+    return [
+        'nothing' => '', 'not JSON' => '{"id":', 'a word' => 'null', 'a list' => '[]', 'a number' => '7', 'NaN' => '{"mass_kg":NaN}',
+        'infinity' => '{"mass_kg":1e999}', 'bad UTF-8' => "{\"name\":\"\xC3\x28\"}", 'NUL key' => "{\"\\u0000a\":1}", 'empty key' => '{"":1}',
+        'deep' => str_repeat('{"choice":', 500).'1'.str_repeat('}', 500), 'deep list' => str_repeat('[', 100_000),
+        'two keys' => '{"id":"1","id":{"a":[]}}', 'huge number' => '{"version":'.str_repeat('9', 5000).'}',
+        'large' => '{"name":"'.str_repeat('a', 300_000).'"}',
+    ];
+}
+
+it('never breaks and never half-writes, whatever the body', function (string $body): void {
+    [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
+    $this->putJson("/api/athletes/$athlete/setup", choice($bar, $band))->assertOk();
+    $set = set($this, choice($bar, $band), 8);
+    $this->postJson("/api/athletes/$athlete/sets", $set)->assertCreated();
+    $ids = ['athlete' => $athlete, 'bar' => $bar, 'band' => $band, 'set' => $set['id'], 'call' => $this->getJson('/api/calls')->json('items.0.id')];
+    $before = rowCounts();
+
+    foreach (everyRoute() as [$method, $path]) {
+        if ($method === 'GET' || $path === '/api/sign-out') {
+            continue;
+        }
+        $address = (string) preg_replace_callback('/\{(\w+)\}/', fn (array $m): string => $ids[$m[1]], $path);
+        $response = $this->raw($method, $address, $body);
+        expect($response->getStatusCode())->toBeIn([400, 413, 422], "$method $path answered {$response->getStatusCode()}: {$response->getContent()}")
+            ->and($response->headers->get('Content-Type'))->toBe('application/problem+json')
+            ->and($response->json('errors'))->toBeArray();
+    }
+    expect(rowCounts())->toBe($before);
+})->with(strangeBodies());
+
+it('refuses every field of the wrong type, of every request', function (): void {
+    [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
+    $requests = [
+        ['POST', '/api/athletes', ['id' => uuid(), 'name' => 'Bo', 'kind' => 'gym', 'mass_kg' => 60, 'stature_m' => 1.7, 'reach_m' => 2.0]],
+        ['POST', '/api/bars', ['id' => uuid(), 'name' => 'Bar', 'height_m' => 2.4]],
+        ['POST', '/api/bands', ['id' => uuid(), 'name' => 'Band', 'hung_length_m' => 1.0, 'width_mm' => 29, 'thickness_mm' => 4.5, 'points' => [['length_m' => 1.5, 'force_n' => 100]]]],
+        ['POST', "/api/athletes/$athlete/sets", set($this, choice($bar, $band), 8, no_counts: ['swing' => 1], pain: ['place' => 'elbow', 'level' => 3], note: 'x')],
+        ['PUT', "/api/athletes/$athlete/setup", choice($bar, $band)],
+        ['POST', "/api/athletes/$athlete/clearances", ['id' => uuid(), 'note' => 'Seen']],
+        ['POST', '/api/sign-in', ['email' => 'a@b.example', 'password' => 'x']],
+    ];
+    $before = rowCounts();
+    foreach ($requests as [$method, $path, $body]) {
+        foreach (array_keys($body) as $key) {
+            foreach ([[[]], [['a' => 1]], true, -1, 1e300, "\u{0}", str_repeat('x', 5000), ['deep' => ['er' => [1, 2, [3]]]]] as $strange) {
+                $response = $this->json($method, $path, [$key => $strange] + $body);
+                expect($response->getStatusCode())->toBe(422, "$method $path with $key = ".json_encode($strange)." answered {$response->getStatusCode()}");
+            }
+        }
+        $this->json($method, $path, $body + ['gym_id' => uuid()])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/gym_id');
+    }
+    expect(rowCounts())->toBe($before);
+});
+
+it('refuses a strange query', function (string $query): void {
+    $this->getJson("/api/athletes?$query")->assertStatus(422);
+})->with(['page=0', 'page=-1', 'page=1e9', 'page=999999999', 'page=x', 'page[]=1', 'search=%00', 'search=%C3%28', 'search[]=a', 'order=name', 'page=99999999999999999999']);
+
+it('answers in JSON where nothing is, and to methods nothing takes', function (): void {
+    $this->getJson('/api/no-such-thing')->assertNotFound()->assertJsonPath('code', 'not-found');
+    $this->deleteJson('/api/athletes')->assertStatus(405)->assertJsonPath('code', 'method-not-allowed');
+});

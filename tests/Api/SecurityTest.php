@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\CallRecord;
+use App\Models\User;
+use Illuminate\Auth\AuthManager;
+
+require_once __DIR__.'/Support/everyRoute.php';
+
+const PUBLIC_ROUTES = ['/api/health', '/api/sign-in'];
+
+/** A body each route would take, so that only the ids are wrong. */
+function bodyFor(string $path, string $bar, string $band): array
+{
+    $choice = choice($bar, $band);
+
+    return match (true) {
+        str_ends_with($path, '/setup') => $choice,
+        str_ends_with($path, '/sets') => ['id' => uuid(), 'performed_at' => '2026-03-02T17:00:00Z', 'purpose' => 'work', 'choice' => $choice, 'clean_reps' => 8],
+        str_ends_with($path, '/withdrawal') => ['id' => uuid()],
+        str_ends_with($path, '/clearances') => ['id' => uuid(), 'note' => 'Seen'],
+        str_ends_with($path, '/decision') => ['version' => 1, 'decision' => 'accepted'],
+        str_ends_with($path, '/retirement') => ['retired' => true],
+        str_contains($path, '/bars') => ['name' => 'Mine now', 'height_m' => 2.0],
+        str_contains($path, '/bands') => ['name' => 'Mine now', 'hung_length_m' => 1.0, 'width_mm' => 20, 'thickness_mm' => 4],
+        default => ['name' => 'Mine now', 'kind' => 'gym', 'mass_kg' => 60, 'stature_m' => 1.7],
+    };
+}
+
+it('needs a sign-in for every route but the sign-in and the health check', function (): void {
+    $this->app->make(AuthManager::class)->forgetGuards();
+    $asked = 0;
+    foreach (everyRoute() as [$method, $path]) {
+        if (in_array($path, PUBLIC_ROUTES, true)) {
+            continue;
+        }
+        $asked++;
+        $this->json($method, (string) preg_replace('/\{\w+\}/', uuid(), $path))->assertStatus(401)->assertJsonPath('code', 'signed-out');
+    }
+
+    expect($asked)->toBeGreaterThan(20);
+});
+
+it('answers 404 to another gym’s ids on every route, and changes nothing there', function (): void {
+    [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
+    $this->putJson("/api/athletes/$athlete/setup", choice($bar, $band))->assertOk();
+    $set = set($this, choice($bar, $band), 8);
+    $this->postJson("/api/athletes/$athlete/sets", $set)->assertCreated();
+    $ids = ['athlete' => $athlete, 'bar' => $bar, 'band' => $band, 'set' => $set['id'], 'call' => CallRecord::query()->firstOrFail()->id];
+    $before = [$this->getJson("/api/athletes/$athlete")->json(), $this->getJson('/api/kit')->json(), $this->getJson('/api/calls')->json()];
+
+    $this->signInAs($this->makeCoach('coach@two.example'));
+    [$ownBar, $ownBand] = [addBar($this), addBand($this)];
+    $asked = 0;
+    foreach (everyRoute() as [$method, $path]) {
+        if (! str_contains($path, '{')) {
+            continue;
+        }
+        $asked++;
+        $address = (string) preg_replace_callback('/\{(\w+)\}/', fn (array $m): string => $ids[$m[1]], $path);
+        $this->json($method, $address.(str_ends_with($path, '/why') ? '?choice='.urlencode('{"kind":"strict"}') : ''), $method === 'GET' ? [] : bodyFor($path, $ownBar, $ownBand))
+            ->assertStatus(404);
+    }
+    expect($asked)->toBeGreaterThan(14);
+
+    // Another gym's gear cannot be used either, and its set ids say nothing.
+    $own = addAthlete($this);
+    $this->putJson("/api/athletes/$own/setup", choice($bar, $band))->assertStatus(422);
+    $this->getJson("/api/athletes/$own/scale?band=$band")->assertNotFound();
+    $this->postJson("/api/athletes/$own/sets", set($this, choice($ownBar, $ownBand), 5, replaces_id: $set['id']))->assertNotFound();
+    $this->postJson("/api/athletes/$own/sets", ['id' => $set['id']] + set($this, choice($ownBar, $ownBand), 5))->assertCreated();
+    $this->getJson('/api/athletes')->assertJsonCount(1, 'items');
+
+    $this->signInAs($this->coach);
+    expect([$this->getJson("/api/athletes/$athlete")->json(), $this->getJson('/api/kit')->json(), $this->getJson('/api/calls')->json()])->toBe($before);
+});
+
+it('answers 404 to ids that are none', function (string $id): void {
+    $this->getJson("/api/athletes/$id")->assertNotFound();
+})->with(['1', 'abc', '01900000-0000-7000-8000-00000000000g', '..%2f', "%00", '01900000-0000-7000-8000-000000000001%0a']);
+
+it('signs in with the right password only, and keeps the password to itself', function (): void {
+    $this->app->make(AuthManager::class)->forgetGuards();
+    $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'wrong'])->assertStatus(422)->assertJsonPath('code', 'wrong-sign-in');
+    $this->postJson('/api/sign-in', ['email' => 'COACH@one.example', 'password' => 'right-password'])->assertOk()
+        ->assertJsonPath('email', 'coach@one.example')->assertJsonMissingPath('password');
+    $this->getJson('/api/me')->assertOk();
+    $this->postJson('/api/sign-out')->assertNoContent();
+
+    expect(User::query()->firstOrFail()->password)->not->toContain('right-password');
+});
+
+it('slows down wrong passwords for an email, even the right one then, and tells how long', function (): void {
+    $this->app->make(AuthManager::class)->forgetGuards();
+    $try = fn (string $password, string $email = 'coach@one.example') => $this->postJson('/api/sign-in', ['email' => $email, 'password' => $password]);
+    foreach (range(1, 5) as $ignored) {
+        $try('wrong')->assertStatus(422);
+    }
+    $slowed = $try('right-password')->assertStatus(429)->assertJsonPath('code', 'too-many-tries');
+
+    expect((int) $slowed->headers->get('Retry-After'))->toBeGreaterThan(0)->toBeLessThanOrEqual(60);
+    foreach (range(1, 25) as $i) {
+        $try('wrong', "somebody$i@else.example")->assertStatus(422);
+    }
+    $try('wrong', 'one-more@else.example')->assertStatus(429);
+});
+
+it('signs nobody in from a foreign page', function (): void {
+    $this->app->make(AuthManager::class)->forgetGuards();
+    $this->withHeaders(['Origin' => 'https://elsewhere.example'])->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'right-password'])
+        ->assertStatus(403)->assertJsonPath('code', 'foreign-origin');
+});
+
+it('tells its health without a sign-in, and its cautions with one', function (): void {
+    $this->getJson('/api/cautions')->assertOk()->assertJsonFragment(['code' => 'band-recoil']);
+    $this->app->make(AuthManager::class)->forgetGuards();
+    $this->getJson('/api/health')->assertOk()->assertJson(['application' => 'steady-rung', 'database' => true]);
+});

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Str;
+use Tests\ApiTestCase;
+
+function uuid(): string
+{
+    return (string) Str::uuid7();
+}
+
+/** Adds an athlete and answers the id. */
+function addAthlete(ApiTestCase $test, mixed ...$changes): string
+{
+    $id = uuid();
+    $test->postJson('/api/athletes', ['id' => $id, 'name' => 'Ada', 'kind' => 'gym', 'mass_kg' => 70, 'stature_m' => 1.75, 'reach_m' => 2.1, ...$changes])->assertCreated();
+
+    return $id;
+}
+
+function addBar(ApiTestCase $test, float $heightM = 2.5, string $name = 'Bar'): string
+{
+    $id = uuid();
+    $test->postJson('/api/bars', ['id' => $id, 'name' => $name, 'height_m' => $heightM])->assertCreated();
+
+    return $id;
+}
+
+/** Adds a band measured at three lengths. */
+function addBand(ApiTestCase $test, float $widthMm = 29, string $name = 'Band'): string
+{
+    $id = uuid();
+    $law = SteadyRung\Kit\RubberLaw::fromSize(1.0, $widthMm, 4.5);
+    $test->postJson('/api/bands', [
+        'id' => $id, 'name' => $name, 'hung_length_m' => 1.0, 'width_mm' => $widthMm, 'thickness_mm' => 4.5,
+        'points' => array_map(fn (float $l): array => ['length_m' => $l, 'force_n' => $law->forceN($l)], [1.3, 1.8, 2.3]),
+    ])->assertCreated();
+
+    return $id;
+}
+
+/** @return array<string, mixed> */
+function choice(string $bar, string $band, string $attach = 'foot'): array
+{
+    return ['kind' => 'band', 'bar_id' => $bar, 'attach' => $attach, 'band_ids' => [$band]];
+}
+
+/**
+ * A set as a client sends it.
+ *
+ * @param  array<string, mixed>|null  $choice
+ * @return array<string, mixed>
+ */
+function set(ApiTestCase $test, ?array $choice, int $clean, mixed ...$changes): array
+{
+    return [
+        'id' => uuid(), 'performed_at' => $test->clock->now()->format(DATE_RFC3339), 'purpose' => 'work',
+        'choice' => $choice, 'clean_reps' => $clean, 'reserve' => 1, ...$changes,
+    ];
+}
+
+/**
+ * Logs sets of one session, a few minutes apart.
+ *
+ * @param  array<string, mixed>  $choice
+ * @param  list<int>  $counts
+ */
+function logSession(ApiTestCase $test, string $athlete, array $choice, array $counts, int $reserve = 2): void
+{
+    foreach ($counts as $clean) {
+        $test->clock->passSeconds(240);
+        $test->postJson("/api/athletes/$athlete/sets", set($test, $choice, $clean, reserve: $reserve))->assertCreated();
+    }
+}
