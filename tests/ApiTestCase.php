@@ -40,6 +40,7 @@ abstract class ApiTestCase extends TestCase
 
     public function signInAs(User $coach): static
     {
+        $this->app?->make('auth')->forgetGuards();
         $this->app?->make('session')->flush();
         $this->app?->make(CurrentGym::class)->enter($coach->gym_id);
 
