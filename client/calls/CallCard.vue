@@ -8,7 +8,7 @@ import { confidenceWords } from '../domain/words';
 import CallMark from '../parts/CallMark.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import CallReasons from './CallReasons.vue';
-import OverrideDialog from './OverrideDialog.vue';
+import OverridePanel from './OverridePanel.vue';
 
 const props = defineProps<{ call: Schemas['CallResource']; line?: boolean }>();
 const emit = defineEmits<{ decided: [] }>();
@@ -57,7 +57,7 @@ async function decide(body: Schemas['DecisionInput']): Promise<boolean> {
         </div>
         <ProblemNote v-if="problem" :problem="problem" />
         <CallReasons v-if="!line || open" :call="made" />
-        <OverrideDialog v-model:open="overriding" :call="call" :decide="decide" />
+        <OverridePanel v-model:open="overriding" :call="call" :decide="decide" />
     </section>
 </template>
 

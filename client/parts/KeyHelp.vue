@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NModal } from 'naive-ui';
+import SidePanel from './SidePanel.vue';
 
 const open = defineModel<boolean>('open', { required: true });
 
@@ -14,7 +14,7 @@ const keys = [
 </script>
 
 <template>
-    <NModal v-model:show="open" preset="card" title="Keys" style="width: min(420px, 94vw)" aria-label="Keys">
+    <SidePanel v-model:open="open" title="Keys">
         <dl>
             <div v-for="[key, what] in keys" :key="key">
                 <dt>
@@ -23,7 +23,7 @@ const keys = [
                 <dd>{{ what }}</dd>
             </div>
         </dl>
-    </NModal>
+    </SidePanel>
 </template>
 
 <style scoped>

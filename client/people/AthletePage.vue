@@ -13,13 +13,13 @@ import { useLoad } from '../parts/useLoad';
 import { useSession } from '../parts/useSession';
 import { useUndo } from '../parts/useUndo';
 import AthleteHead from './AthleteHead.vue';
-import BaselineDrawer from './BaselineDrawer.vue';
+import BaselinePanel from './BaselinePanel.vue';
 import LogPad from './LogPad.vue';
 import PausedCard from './PausedCard.vue';
 import ScaleCard from './ScaleCard.vue';
 import SetLog from './SetLog.vue';
 import { useAthlete, type Choice } from './useAthlete';
-import WhyDrawer from './WhyDrawer.vue';
+import WhyPanel from './WhyPanel.vue';
 
 const props = defineProps<{ id: string }>();
 const router = useRouter();
@@ -100,8 +100,8 @@ useKeys((key) => {
                 <SetLog :sets="page.sets.value" :older="page.older.value" @older="page.loadOlder" @take-back="takeBack" />
             </div>
         </div>
-        <WhyDrawer :athlete-id="id" :rung="why" @close="why = undefined" @choose="choose" />
-        <BaselineDrawer v-model:open="baselineOpen" :athlete="athlete" :kit="kit.value.value" :log="page.log" @logged="logged" />
+        <WhyPanel :athlete-id="id" :rung="why" @close="why = undefined" @choose="choose" />
+        <BaselinePanel v-model:open="baselineOpen" :athlete="athlete" :kit="kit.value.value" :log="page.log" @logged="logged" />
         <UndoBar :deed="undo.offered.value" @undo="undo.take" />
         <KeyHelp v-model:open="keysOpen" />
     </template>

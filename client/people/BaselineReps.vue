@@ -58,11 +58,11 @@ async function submit(): Promise<void> {
         <h2>Clean reps with a band</h2>
         <p class="small dim">Full hang to chin over the bar, no kick, no swing, no drop.</p>
         <FormField v-slot="{ status }" label="Band">
-            <NSelect v-model:value="draft.band" :options="bands" :status="status" placeholder="Which band" aria-label="Band" />
+            <NSelect v-model:value="draft.band" :virtual-scroll="false" :options="bands" :status="status" placeholder="Which band" aria-label="Band" />
         </FormField>
         <template v-if="!strict">
             <FormField v-slot="{ status }" label="Bar">
-                <NSelect v-model:value="draft.bar" :options="bars" :status="status" placeholder="Which bar" aria-label="Bar" />
+                <NSelect v-model:value="draft.bar" :virtual-scroll="false" :options="bars" :status="status" placeholder="Which bar" aria-label="Bar" />
             </FormField>
             <ChipRow label="Where" :chips="attaches" :value="draft.attach" @pick="draft.attach = $event" />
         </template>

@@ -35,6 +35,7 @@ const estimated = computed(() => props.bands.find((b) => b.id === props.band)?.c
         <div class="page-head head">
             <h2>Carried share</h2>
             <NSelect
+                :virtual-scroll="false"
                 class="pick"
                 :value="band ?? ALL"
                 :options="options"

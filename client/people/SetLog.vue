@@ -85,7 +85,7 @@ const missed = (set: LoggedSet): string =>
 
 .lines li {
     display: grid;
-    grid-template-columns: 84px 1fr auto;
+    grid-template-columns: 84px minmax(150px, 1fr) minmax(0, auto);
     align-items: center;
     gap: var(--space-small);
     padding: 3px 0;
@@ -114,6 +114,8 @@ button small {
 
 .sets {
     display: flex;
+    flex-wrap: wrap;
+    justify-content: flex-end;
     gap: 2px;
 }
 
@@ -125,6 +127,7 @@ button {
     background: none;
     color: inherit;
     font: 700 17px/1 var(--type-text);
+    white-space: nowrap;
     cursor: pointer;
 }
 

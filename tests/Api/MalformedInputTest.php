@@ -17,7 +17,7 @@ function strangeBodies(): array
 {
     return [
         'nothing' => '', 'not JSON' => '{"id":', 'a word' => 'null', 'a list' => '[]', 'a number' => '7', 'NaN' => '{"mass_kg":NaN}',
-        'infinity' => '{"mass_kg":1e999}', 'bad UTF-8' => "{\"name\":\"\xC3\x28\"}", 'NUL key' => "{\"\\u0000a\":1}", 'empty key' => '{"":1}',
+        'infinity' => '{"mass_kg":1e999}', 'bad UTF-8' => "{\"name\":\"\xC3\x28\"}", 'NUL key' => '{"\\u0000a":1}', 'empty key' => '{"":1}',
         'deep' => str_repeat('{"choice":', 500).'1'.str_repeat('}', 500), 'deep list' => str_repeat('[', 100_000),
         'two keys' => '{"id":"1","id":{"a":[]}}', 'huge number' => '{"version":'.str_repeat('9', 5000).'}',
         'large' => '{"name":"'.str_repeat('a', 300_000).'"}',

@@ -11,7 +11,9 @@ use Psr\Clock\ClockInterface;
  */
 final class SetClock implements ClockInterface
 {
-    public function __construct(private \DateTimeImmutable $now) {}
+    public function __construct(private \DateTimeImmutable $now)
+    {
+    }
 
     public function now(): \DateTimeImmutable
     {

@@ -25,7 +25,9 @@ final class Driver
     public function stop(): void
     {
         $this->process->stop(3);
-        @unlink(self::pidFile());
+        if (is_file(self::pidFile())) {
+            unlink(self::pidFile());
+        }
         self::$running = null;
     }
 
@@ -45,8 +47,8 @@ final class Driver
 
     private static function endStale(): void
     {
-        $pid = (int) @file_get_contents(self::pidFile());
-        if ($pid > 0 && str_contains((string) @file_get_contents("/proc/$pid/cmdline"), 'chromedriver')) {
+        $pid = is_file(self::pidFile()) ? (int) file_get_contents(self::pidFile()) : 0;
+        if ($pid > 0 && is_file("/proc/$pid/cmdline") && str_contains((string) file_get_contents("/proc/$pid/cmdline"), 'chromedriver')) {
             posix_kill($pid, SIGTERM);
         }
     }

@@ -114,10 +114,10 @@ final class Page
     }
 
     /** Picks an option of the select with this label. */
-    public function choose(string $label, string $option): self
+    public function choose(string $label, string $option, string $within = ''): self
     {
         $quoted = self::quote($label);
-        $this->click(WebDriverBy::xpath("//*[contains(@class,'n-base-selection')][ancestor-or-self::*[@aria-label=$quoted]]"), $label);
+        $this->click(WebDriverBy::xpath("$within//*[contains(@class,'n-base-selection')][ancestor-or-self::*[@aria-label=$quoted]]"), $label);
         $this->click(WebDriverBy::xpath("//*[contains(@class,'n-base-select-option')][contains(normalize-space(.),".self::quote($option).')]'), $option);
 
         return $this;
@@ -171,8 +171,8 @@ final class Page
 
     public function offline(bool $off): void
     {
-        $this->tools->execute('Network.enable');
-        $this->tools->execute('Network.emulateNetworkConditions', ['offline' => $off, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $conditions = ['offline' => $off, 'latency' => 0, 'download_throughput' => -1, 'upload_throughput' => -1];
+        $this->driver->executeCustomCommand('/session/:sessionId/chromium/network_conditions', 'POST', ['network_conditions' => $conditions]);
     }
 
     private function field(string $label): RemoteWebElement

@@ -10,7 +10,7 @@ use SteadyRung\Kit\LoopBand;
 use SteadyRung\Kit\RubberLaw;
 use SteadyRung\OutOfRange;
 
-/** @param list<array{float, float}> $points */
+/** @param  list<array{float, float}>  $points */
 function bandThrough(array $points): LoopBand
 {
     return LoopBand::of('b', 'b', 1.0, 29, 4.5, array_map(fn (array $p) => CalibrationPoint::of(...$p), $points));

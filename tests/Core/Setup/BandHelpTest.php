@@ -11,7 +11,7 @@ use SteadyRung\Setup\Misfit;
 use SteadyRung\Setup\Strict;
 use SteadyRung\Setup\WarningCode;
 
-/** @param list<SteadyRung\Kit\LoopBand> $bands */
+/** @param  list<SteadyRung\Kit\LoopBand>  $bands */
 function misfit(float $barM, Attach $attach, array $bands, ?SteadyRung\Body\Body $body = null): DoesNotFit
 {
     $answer = BandHelp::of($barM, $attach, $bands)->carriedBy($body ?? athlete());

@@ -38,7 +38,7 @@ function band(float $widthMm = 29.0, float $hungM = 1.0, string $id = 'band', fl
     return LoopBand::of($id, $id, $hungM, $widthMm, $thicknessMm, $points);
 }
 
-/** @param list<LoopBand> $bands */
+/** @param  list<LoopBand>  $bands */
 function carried(array $bands, Attach $attach = Attach::Foot, ?Body $body = null, float $barM = 3.0): CarriedLoad
 {
     $load = BandHelp::of($barM, $attach, $bands)->carriedBy($body ?? athlete());
@@ -49,7 +49,7 @@ function carried(array $bands, Attach $attach = Attach::Foot, ?Body $body = null
     return $load;
 }
 
-/** @param array<string, float> $widthsMm */
+/** @param  array<string, float>  $widthsMm */
 function kit(array $widthsMm, float ...$barsM): Kit
 {
     $bars = [];

@@ -14,7 +14,7 @@ function core(string $input, string ...$arguments): Process
     return $process;
 }
 
-/** @param array<string, mixed> $request */
+/** @param  array<string, mixed>  $request */
 function ask(string $topic, array $request): stdClass
 {
     $process = core(json_encode($request, JSON_THROW_ON_ERROR), $topic);

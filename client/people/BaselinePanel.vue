@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { NButton, NDrawer, NDrawerContent } from 'naive-ui';
+import { NButton } from 'naive-ui';
 import { v7 as uuidv7 } from 'uuid';
 import { computed, ref, shallowRef } from 'vue';
 import type { Result, Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import CautionNote from '../parts/CautionNote.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
+import SidePanel from '../parts/SidePanel.vue';
 import BaselineReps from './BaselineReps.vue';
 import HangTimer from './HangTimer.vue';
 import type { Athlete, SetInput } from './useAthlete';
@@ -45,15 +46,13 @@ async function save(draft: Draft): Promise<boolean> {
 </script>
 
 <template>
-    <NDrawer v-model:show="open" width="min(520px, 100vw)" aria-label="Baseline">
-        <NDrawerContent title="Baseline" closable>
-            <div class="stack">
-                <CautionNote :moments="['screening', 'hanging']" />
-                <ProblemNote v-if="problem" :problem="problem" />
-                <BaselineReps :gear="gear" :busy="busy" :save="save" />
-                <HangTimer :busy="busy" :save="save" />
-                <div><NButton @click="open = false">Done</NButton></div>
-            </div>
-        </NDrawerContent>
-    </NDrawer>
+    <SidePanel v-model:open="open" title="Baseline">
+        <div class="stack">
+            <CautionNote :moments="['screening', 'hanging']" />
+            <ProblemNote v-if="problem" :problem="problem" />
+            <BaselineReps :gear="gear" :busy="busy" :save="save" />
+            <HangTimer :busy="busy" :save="save" />
+            <div><NButton @click="open = false">Done</NButton></div>
+        </div>
+    </SidePanel>
 </template>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { NButton, NInput, NModal, NSelect } from 'naive-ui';
+import { NButton, NInput, NSelect } from 'naive-ui';
 import { computed, reactive, ref, watch } from 'vue';
 import { api, outcome, type Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import { percent } from '../domain/units';
 import { verdictWords } from '../domain/words';
+import SidePanel from '../parts/SidePanel.vue';
 import ChipRow from '../parts/ChipRow.vue';
 import FormField from '../parts/FormField.vue';
 
@@ -42,12 +43,12 @@ async function submit(): Promise<void> {
 </script>
 
 <template>
-    <NModal v-model:show="open" preset="card" :title="`Override: ${call.athlete_name}`" style="width: min(520px, 94vw)" :aria-label="`Override the call for ${call.athlete_name}`">
+    <SidePanel v-model:open="open" :title="`Override: ${call.athlete_name}`">
         <form class="stack" @submit.prevent="submit">
             <p class="small dim">The call, your word and your reason are all kept.</p>
             <ChipRow label="Instead" show-label :chips="verdicts" :value="draft.verdict" @pick="draft.verdict = $event" />
             <FormField label="Set-up (optional; otherwise it stays)">
-                <NSelect v-model:value="draft.rung" :options="options" clearable filterable placeholder="Same as now" aria-label="Set-up" />
+                <NSelect v-model:value="draft.rung" :virtual-scroll="false" :options="options" clearable placeholder="Same as now" aria-label="Set-up" />
             </FormField>
             <FormField v-slot="{ inputProps }" label="Reason" :error="error">
                 <NInput
@@ -63,5 +64,5 @@ async function submit(): Promise<void> {
                 <NButton @click="open = false">Cancel</NButton>
             </div>
         </form>
-    </NModal>
+    </SidePanel>
 </template>

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverBy;
+use Tests\Browser\Support\Instance;
+use Tests\Browser\Support\Page;
+
+const JOLYON = '/people/01900000-0000-7000-8000-000000000109';
+const FENWICK = '/people/01900000-0000-7000-8000-000000000105';
+
+it('has no serious accessibility violation and no console error on any page', function (int $width, int $height): void {
+    $page = Page::open(Instance::url(), $width, $height);
+    $look = function (string $name) use ($page): void {
+        expect($page->accessibilityViolations())->toBe([], $name)->and($page->consoleErrors())->toBe([], $name);
+        $wide = $page->script('return document.documentElement.scrollWidth - document.documentElement.clientWidth');
+        expect($wide)->toBe(0, "$name scrolls sideways");
+    };
+    try {
+        $page->visit('/people')->see('Sign in');
+        $look('sign-in');
+        $page->signIn()->see('Aldith Farrow');
+        $look('people');
+        $page->visit('/people/new')->see('Bodyweight');
+        $page->press('Add athlete')->see('Needed');
+        $look('new athlete with errors');
+        $page->visit(JOLYON)->see('Climb')->see('Log');
+        $look('athlete');
+        $page->click(WebDriverBy::cssSelector('[data-rung=strict]'))->see('How it came about')->see('Pull distance');
+        $look('why');
+        $page->visit(JOLYON)->see('Climb')->press('Baseline')->see('Dead hang');
+        $look('baseline');
+        $page->visit(JOLYON)->see('Climb')->press('Override…')->see('are all kept');
+        $look('override');
+        $page->visit(FENWICK)->see('Pulling is paused');
+        $look('paused athlete');
+        $page->visit('/kit')->see('Readings of a hanging scale');
+        $look('kit');
+        $page->press('Add a bar')->see('Height above the floor');
+        $look('kit, new bar');
+        $page->visit('/calls')->see('Refer');
+        $page->press('Why');
+        $look('calls');
+        $page->visit('/cautions')->see('Bands');
+        $look('cautions');
+        $page->visit('/nowhere')->see('Nothing here');
+        $look('nothing here');
+    } finally {
+        $page->close();
+    }
+})->with(['tablet and laptop' => [1280, 800], 'phone' => [390, 844]]);
+
+it('has targets of 44 px where the coach taps', function (): void {
+    $page = Page::open(Instance::url(), 390, 844);
+    try {
+        $page->signIn()->visit(JOLYON)->see('as asked: one tap');
+        $small = $page->script('return [...document.querySelectorAll("[aria-label=\"Log a set\"] button, [aria-label=\"Log a set\"] summary, nav a")].filter((b) => b.getClientRects().length && (b.getBoundingClientRect().height < 44 || b.getBoundingClientRect().width < 44)).map((b) => b.innerText)');
+        expect($small)->toBe([]);
+    } finally {
+        $page->close();
+    }
+});

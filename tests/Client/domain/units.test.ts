@@ -1,0 +1,38 @@
+import { expect, it } from 'vitest';
+import { day, intervalText, length, mass, parseNumber, percentRange, repsText, signedMass, signedPercent, toApi, toTyped } from '../../../client/domain/units';
+
+it('shows every quantity with its unit', () => {
+    expect([mass(61), length(1.684), percentRange(0.811, 0.869)]).toEqual(['61.0 kg', '168 cm', '81–87 %']);
+    expect([signedMass(-2.44), signedPercent(0.034)]).toEqual(['−2.4 kg', '+3.4 %']);
+    expect(day('2026-03-02')).toBe('Mon 2 Mar');
+});
+
+it('counts only reps that are finished, and says where the formulas end', () => {
+    expect(repsText({ reps: 1.99, low80: 0, high80: 3, clipped: false })).toBe('1 rep');
+    expect(repsText({ reps: 12, low80: 9, high80: 12, clipped: true })).toBe('12 or more');
+    expect(intervalText({ reps: 8.4, low80: 6.9, high80: 10.9, clipped: false })).toBe('6–10');
+    expect(intervalText({ reps: 12, low80: 9.2, high80: 12, clipped: true })).toBe('9–12+');
+    expect(intervalText({ reps: 12, low80: 12, high80: 12, clipped: true })).toBe('12+');
+});
+
+it.each([
+    ['64,5', 64.5],
+    [' 64.5 ', 64.5],
+    ['.5', 0.5],
+    ['-3', -3],
+    ['', undefined],
+    ['  ', undefined],
+    ['tall', null],
+    ['1e3', null],
+    ['6 4', null],
+    ['NaN', null],
+])('reads “%s” as %s', (text, value) => {
+    expect(parseNumber(text)).toBe(value);
+});
+
+it('turns what was typed into what the API takes, and back, without stray digits', () => {
+    expect(toApi(171, 'cm')).toBe(1.71);
+    for (const cm of [104, 137.2, 206, 230]) {
+        expect(toTyped(toApi(cm, 'cm'), 'cm')).toBe(String(cm));
+    }
+});
