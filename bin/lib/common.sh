@@ -15,12 +15,12 @@ die() { # exit code, text
     exit "$code"
 }
 
-# Runs a long command with its output in a log, showing the seconds that pass and, if it fails, the end of the log.
+# Runs a long command with its output in a log (it keeps the lock, should this shell be killed), showing the seconds that pass and, if it fails, the end of the log.
 step() { # name, command…
     local name="$1" log began=$SECONDS pid code=0
     shift
     log="$LOG/$(tr -cs 'a-zA-Z0-9' '-' < <(printf %s "$name")).log"
-    "$@" >"$log" 2>&1 9>&- &
+    "$@" >"$log" 2>&1 &
     pid=$!
     while kill -0 "$pid" 2>/dev/null; do
         [ -t 1 ] && printf '\r… %s (%d s) %s\e[K' "$name" $((SECONDS - began)) "$(tail -c 300 "$log" 2>/dev/null | tr '\r' '\n' | tail -n 1 | tr -cd '[:print:]' | cut -c1-60)"

@@ -41,7 +41,7 @@ launch_database() {
     local try
     for try in 1 2 3 4 5 6 7 8; do
         as_database_user "$PG_BIN/pg_ctl" -D "$PG_DATA" -w -t 60 -l "$PG_DATA/server.log" \
-            -o "-c listen_addresses=127.0.0.1 -c port=$(cat "$RUN/pg.port") -c unix_socket_directories='' -c max_connections=60" start && return
+            -o "-c listen_addresses=127.0.0.1 -c port=$(cat "$RUN/pg.port") -c unix_socket_directories='' -c max_connections=60" start 9>&- && return
         sleep 1 # after a kill the old server's children need a moment to go
         free_port >"$RUN/pg.port"
     done
