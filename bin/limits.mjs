@@ -5,7 +5,7 @@ const { schemas } = JSON.parse(readFileSync('docs/formats/openapi.json', 'utf8')
 const limits = {};
 for (const [name, schema] of Object.entries(schemas)) {
     for (const [field, { minimum, maximum, maxLength, maxItems }] of Object.entries(schema.properties ?? {})) {
-        if (name.endsWith('Input') && (minimum ?? maximum ?? maxLength ?? maxItems) !== undefined) {
+        if ((name.endsWith('Input') || name === 'GearFigures') && (minimum ?? maximum ?? maxLength ?? maxItems) !== undefined) {
             limits[name] ??= {};
             limits[name][field] = { low: minimum, high: maximum, longest: maxLength, most: maxItems };
         }

@@ -4,19 +4,23 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AthleteController;
 use App\Http\Controllers\BandController;
-use App\Http\Controllers\BarController;
+use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BodyController;
 use App\Http\Controllers\CallController;
 use App\Http\Controllers\CautionController;
 use App\Http\Controllers\ClearanceController;
+use App\Http\Controllers\GearController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\KitController;
+use App\Http\Controllers\LadderController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SetController;
+use App\Http\Controllers\SetupController;
 use App\Http\Middleware\EnterGym;
 use Illuminate\Support\Facades\Route;
 
-foreach (['athlete', 'bar', 'band', 'call', 'set'] as $key) {
+foreach (['athlete', 'gear', 'band', 'call', 'set'] as $key) {
     Route::pattern($key, '[0-9a-fA-F]{8}-([0-9a-fA-F]{4}-){3}[0-9a-fA-F]{12}');
 }
 
@@ -29,20 +33,33 @@ Route::middleware(['auth:sanctum', EnterGym::class])->group(function (): void {
     Route::get('cautions', CautionController::class);
 
     Route::get('kit', KitController::class);
-    Route::post('bars', [BarController::class, 'store']);
-    Route::put('bars/{bar}', [BarController::class, 'update']);
-    Route::put('bars/{bar}/retirement', [BarController::class, 'retire']);
+    Route::post('gear', [GearController::class, 'store']);
+    Route::put('gear/{gear}', [GearController::class, 'update']);
+    Route::put('gear/{gear}/retirement', [GearController::class, 'retire']);
     Route::post('bands', [BandController::class, 'store']);
     Route::put('bands/{band}', [BandController::class, 'update']);
     Route::put('bands/{band}/retirement', [BandController::class, 'retire']);
+    Route::get('bands/{band}/inspections', [BandController::class, 'inspections']);
+    Route::post('bands/{band}/inspections', [BandController::class, 'inspect']);
+
+    Route::get('bench/scale', [BenchController::class, 'scale']);
+    Route::put('bench/scale/zero', [BenchController::class, 'zero']);
+    Route::put('bench/scale/hang', [BenchController::class, 'hang']);
+    Route::post('bench/curve', [BenchController::class, 'curve']);
 
     Route::get('athletes', [AthleteController::class, 'index']);
     Route::post('athletes', [AthleteController::class, 'store']);
     Route::get('athletes/{athlete}', [AthleteController::class, 'show']);
     Route::put('athletes/{athlete}', [AthleteController::class, 'update']);
     Route::get('athletes/{athlete}/scale', [ScaleController::class, 'show']);
-    Route::get('athletes/{athlete}/why', [ScaleController::class, 'why']);
-    Route::put('athletes/{athlete}/setup', [ScaleController::class, 'choose']);
+    Route::get('athletes/{athlete}/body', [BodyController::class, 'show']);
+    Route::post('athletes/{athlete}/weighings', [BodyController::class, 'weigh']);
+    Route::get('athletes/{athlete}/ladder', LadderController::class);
+    Route::get('athletes/{athlete}/setup', [SetupController::class, 'show']);
+    Route::put('athletes/{athlete}/setup', [SetupController::class, 'choose']);
+    Route::get('athletes/{athlete}/heel-mark', [SetupController::class, 'heelMark']);
+    Route::get('athletes/{athlete}/standing-height', [SetupController::class, 'standingHeight']);
+    Route::get('athletes/{athlete}/for-reps', [SetupController::class, 'forReps']);
     Route::get('athletes/{athlete}/sets', [SetController::class, 'index']);
     Route::post('athletes/{athlete}/sets', [SetController::class, 'store']);
     Route::post('athletes/{athlete}/sets/{set}/withdrawal', [SetController::class, 'withdraw']);

@@ -11,10 +11,11 @@ use App\Models\LoggedSet;
 use App\Models\Purpose;
 use SteadyRung\Call\SessionResult;
 use SteadyRung\Call\Situation;
+use SteadyRung\Call\Standard;
+use SteadyRung\Ladder\Lane;
 use SteadyRung\Ladder\Rung;
 use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Ladder\Steps;
-use SteadyRung\Ladder\UnknownGear;
 use SteadyRung\Strength\RepCurve;
 
 /**
@@ -34,32 +35,19 @@ final readonly class BuildSituation
     public function of(Athlete $athlete): ?Situation
     {
         $search = new RungSearch($this->kit->inUse());
-        $rung = self::chosenRung($athlete, $search);
-        if ($rung === null) {
+        $rung = $search->standing($athlete->chosen, $athlete->toCore());
+        if (! $rung instanceof Rung) {
             return null;
         }
 
         return new Situation(
             Steps::around($rung, $search, $athlete->toCore()),
             $this->sessions($athlete, $rung),
-            CapacityRecord::pullOf($athlete->id)->orderByDesc('trained_on')->first()?->toCore(),
+            CapacityRecord::latest($athlete->id, $rung->lane()->pattern()),
             $athlete->pain,
             RepCurve::steady(),
+            $rung->lane() === Lane::Lower ? Standard::lowering() : new Standard,
         );
-    }
-
-    private static function chosenRung(Athlete $athlete, RungSearch $search): ?Rung
-    {
-        if ($athlete->chosen === null) {
-            return null;
-        }
-        try {
-            $rung = $search->rung($athlete->chosen, $athlete->toCore());
-        } catch (UnknownGear) {
-            return null;
-        }
-
-        return $rung instanceof Rung ? $rung : null;
     }
 
     /**
@@ -95,8 +83,7 @@ final readonly class BuildSituation
         $choice = $set->choice;
 
         return $choice !== null
-            && $choice->attach === $rung->choice->attach
-            && $choice->bandIds === $rung->choice->bandIds
-            && ($choice->barId === $rung->choice->barId || abs((float) $set->carried_share - $rung->share()) < Steps::SMALLEST);
+            && $choice->work() === $rung->choice->work()
+            && ($choice->key() === $rung->choice->key() || abs((float) $set->carried_share - $rung->share()) < Steps::SMALLEST);
     }
 }

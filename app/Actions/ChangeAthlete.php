@@ -6,14 +6,16 @@ namespace App\Actions;
 
 use App\Http\Requests\AthleteInput;
 use App\Models\Athlete;
+use App\Models\GymDay;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Support\Str;
 
 /**
  * Changes an athlete's particulars; the open call follows the body.
  */
 final readonly class ChangeAthlete
 {
-    public function __construct(private ConnectionInterface $db, private MakeCall $calls)
+    public function __construct(private ConnectionInterface $db, private MakeCall $calls, private WeighAthlete $weigh, private GymDay $days)
     {
     }
 
@@ -21,6 +23,9 @@ final readonly class ChangeAthlete
     {
         return $this->db->transaction(function () use ($athlete, $input): Athlete {
             $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
+            if ($athlete->mass_kg !== $input->mass_kg) {
+                $this->weigh->note($athlete, (string) Str::uuid7(), $this->days->today(), $input->mass_kg);
+            }
             $athlete->fill($input->columns())->save();
             $this->calls->for($athlete);
 

@@ -6,12 +6,12 @@ namespace App\Actions;
 
 use App\Models\Athlete;
 use App\Models\Band;
-use App\Models\Bar;
 use App\Models\CallRecord;
+use App\Models\Gear;
 use Illuminate\Database\ConnectionInterface;
 
 /**
- * Adds, changes or retires a bar or a band; every open call that stood on the old kit is made anew.
+ * Adds, changes or retires a piece of gear; every open call that stood on the old kit is made anew.
  */
 final readonly class ChangeGear
 {
@@ -23,12 +23,12 @@ final readonly class ChangeGear
     }
 
     /**
-     * @template T of Bar|Band
+     * @template T of Gear|Band
      *
      * @param  T  $gear
      * @return Stored<T>
      */
-    public function add(Bar|Band $gear, object $request): Stored
+    public function add(Gear|Band $gear, object $request): Stored
     {
         return $this->db->transaction(function () use ($gear, $request): Stored {
             $stored = $this->storeOnce->store($gear, $request);
@@ -41,7 +41,7 @@ final readonly class ChangeGear
     }
 
     /** @param  array<string, mixed>  $columns */
-    public function change(Bar|Band $gear, array $columns): void
+    public function change(Gear|Band $gear, array $columns): void
     {
         $this->db->transaction(function () use ($gear, $columns): void {
             $gear->fill($columns)->save();

@@ -10,6 +10,7 @@ use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use Illuminate\Database\ConnectionInterface;
 use SteadyRung\Ladder\Choice;
+use SteadyRung\Ladder\ChoiceKind;
 use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Setup\DoesNotFit;
 
@@ -28,6 +29,9 @@ final readonly class ChooseSetup
         return $this->db->transaction(function () use ($athlete, $choice): Athlete {
             $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
             $rung = (new RungSearch($this->kit->inUse()))->rung($choice, $athlete->toCore());
+            if ($choice->kind() === ChoiceKind::Hold) {
+                throw new Problem(ProblemCode::DoesNotFit, 'A hold is logged by its seconds, beside the set-up in use: nobody is put on it for reps.');
+            }
             if ($rung instanceof DoesNotFit) {
                 throw new Problem(ProblemCode::DoesNotFit, $rung->reason);
             }

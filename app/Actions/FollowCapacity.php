@@ -12,6 +12,7 @@ use App\Models\LoggedSet;
 use SteadyRung\Strength\CapacityFilter;
 use SteadyRung\Strength\CapacityState;
 use SteadyRung\Strength\Observation;
+use SteadyRung\Strength\Pattern;
 use SteadyRung\Strength\RepCurve;
 
 /**
@@ -26,22 +27,24 @@ final readonly class FollowCapacity
 
     public function from(Athlete $athlete, string $day): void
     {
-        $state = CapacityRecord::pullOf($athlete->id)->where('trained_on', '<', $day)->orderByDesc('trained_on')->first()?->toCore();
-        CapacityRecord::pullOf($athlete->id)->where('trained_on', '>=', $day)->delete();
         $filter = new CapacityFilter(RepCurve::steady());
         $rows = [];
-        foreach ($this->sessions($athlete, $day) as $on => $session) {
-            $state = $filter->after($state, $session);
-            $rows[] = $this->row($athlete, $on, $state);
+        foreach (Pattern::cases() as $pattern) {
+            $state = CapacityRecord::of($athlete->id, $pattern)->where('trained_on', '<', $day)->orderByDesc('trained_on')->first()?->toCore();
+            CapacityRecord::of($athlete->id, $pattern)->where('trained_on', '>=', $day)->delete();
+            foreach ($this->sessions($athlete, $pattern, $day) as $on => $session) {
+                $state = $filter->after($state, $session);
+                $rows[] = $this->row($athlete, $pattern, $on, $state);
+            }
         }
         CapacityRecord::query()->insert($rows);
     }
 
     /** @return array<string, non-empty-list<Observation>> */
-    private function sessions(Athlete $athlete, string $day): array
+    private function sessions(Athlete $athlete, Pattern $pattern, string $day): array
     {
         $sessions = [];
-        $sets = LoggedSet::standing($athlete->id)->where('trained_on', '>=', $day)->whereNotNull('clean_reps')
+        $sets = LoggedSet::standing($athlete->id)->where('trained_on', '>=', $day)->where('pattern', $pattern)->whereNotNull('clean_reps')
             ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->get();
         foreach ($sets as $set) {
             $sessions[$set->trained_on][] = Observation::of(
@@ -57,12 +60,12 @@ final readonly class FollowCapacity
     }
 
     /** @return array<string, string|float> */
-    private function row(Athlete $athlete, string $on, CapacityState $state): array
+    private function row(Athlete $athlete, Pattern $pattern, string $on, CapacityState $state): array
     {
         return [
             'gym_id' => $this->gym->id(),
             'athlete_id' => $athlete->id,
-            'pattern' => CapacityRecord::PULL,
+            'pattern' => $pattern->value,
             'trained_on' => $on,
             'mean_log' => $state->meanLog,
             'variance' => $state->variance,

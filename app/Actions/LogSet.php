@@ -6,11 +6,11 @@ namespace App\Actions;
 
 use App\Http\Requests\SetInput;
 use App\Models\Athlete;
-use App\Models\CurrentGym;
-use App\Models\Gym;
+use App\Models\GymDay;
 use App\Models\GymKit;
 use App\Models\LoggedSet;
 use App\Models\User;
+use App\Models\Weighing;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use Carbon\CarbonImmutable;
@@ -27,7 +27,7 @@ final readonly class LogSet
 {
     public function __construct(
         private ConnectionInterface $db,
-        private CurrentGym $gym,
+        private GymDay $days,
         private GymKit $kit,
         private StoreOnce $storeOnce,
         private RefreshAthlete $refresh,
@@ -62,6 +62,7 @@ final readonly class LogSet
 
     private function row(Athlete $athlete, User $coach, SetInput $input, ?LoggedSet $replaced): LoggedSet
     {
+        $day = $this->days->of($input->performed_at);
         $samePain = $replaced !== null && $replaced->pain == $input->pain;
 
         return new LoggedSet([
@@ -72,8 +73,8 @@ final readonly class LogSet
             'withdrawn' => false,
             'purpose' => $input->purpose,
             'performed_at' => CarbonImmutable::instance($input->performed_at),
-            'trained_on' => $input->performed_at->setTimezone(new \DateTimeZone($this->timezone()))->format('Y-m-d'),
-            'mass_kg' => $athlete->mass_kg,
+            'trained_on' => $day,
+            'mass_kg' => Weighing::massOn($athlete->id, $day) ?? $athlete->mass_kg,
             'clean_reps' => $input->clean_reps,
             'no_counts' => $input->clean_reps === null ? null : (object) $input->no_counts,
             'reserve' => $input->reserve,
@@ -86,7 +87,7 @@ final readonly class LogSet
 
     private function refuseWhilePaused(Athlete $athlete, LoggedSet $row): void
     {
-        $pausedOn = $athlete->paused_at?->setTimezone($this->timezone())->format('Y-m-d');
+        $pausedOn = $athlete->paused_at === null ? null : $this->days->of($athlete->paused_at);
         if ($pausedOn !== null && $row->trained_on > $pausedOn) {
             throw new Problem(ProblemCode::PullingPaused, "Pain was logged on $pausedOn. A licensed clinician looks at it first; then clear it with a note.");
         }
@@ -97,22 +98,18 @@ final readonly class LogSet
         if ($choice === null) {
             return;
         }
-        $rung = (new RungSearch($this->kit->inUse()))->rung($choice, $athlete->toCore());
+        $rung = (new RungSearch($this->kit->inUse()))->rung($choice, $athlete->bodyAt($row->mass_kg));
         if (! $rung instanceof Rung) {
             throw new Problem(ProblemCode::DoesNotFit, $rung->reason);
         }
         $row->fill([
             'choice' => $choice,
             'setup_name' => $rung->name,
+            'pattern' => $rung->lane()->pattern(),
             'carried_kg' => $rung->load::kg($rung->load->meanN),
             'carried_share' => $rung->share(),
             'ascent_share' => $rung->load->ascentShare(),
             'share_sd' => $rung->load->shareSd,
         ]);
-    }
-
-    private function timezone(): string
-    {
-        return Gym::query()->findOrFail($this->gym->id())->timezone;
     }
 }

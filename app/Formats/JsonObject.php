@@ -33,16 +33,19 @@ final readonly class JsonObject
     }
 
     /**
-     * The query of an address, where every value is text; digits become numbers.
+     * The query of an address, where every value is text; those of the named keys become numbers if they are.
      *
      * @param  array<mixed>  $query
      */
-    public static function ofQuery(array $query): self
+    public static function ofQuery(array $query, string ...$numbers): self
     {
-        return new self((object) array_map(
-            static fn (mixed $v): mixed => is_string($v) && preg_match('/^\d{1,9}$/', $v) === 1 ? (int) $v : $v,
-            $query,
-        ), '');
+        foreach (array_intersect($numbers, array_keys($query)) as $key) {
+            if (is_string($query[$key]) && preg_match('/^-?\d{1,9}(\.\d{1,15})?$/', $query[$key]) === 1) {
+                $query[$key] = (float) $query[$key];
+            }
+        }
+
+        return new self((object) $query, '');
     }
 
     /** @throws Unreadable if there are keys beside these */
@@ -74,6 +77,25 @@ final readonly class JsonObject
             return $factory($this);
         } catch (CoreError $error) {
             throw Unreadable::fromCore($error, $this->pointer);
+        }
+    }
+
+    /**
+     * The same for one value of this object: the refusal's pointer is the value's own.
+     *
+     * @template T
+     *
+     * @param  \Closure(): T  $factory
+     * @return T
+     *
+     * @throws Unreadable if the core refuses
+     */
+    public function buildAt(string $path, \Closure $factory): mixed
+    {
+        try {
+            return $factory();
+        } catch (CoreError $error) {
+            throw Unreadable::fromCore($error, $this->pointer)->movedTo("$this->pointer/$path");
         }
     }
 
@@ -159,6 +181,20 @@ final readonly class JsonObject
         $shape = '/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/';
 
         return preg_match($shape, $text) === 1 ? $text : throw Unreadable::at($this->at($key), 'This must be a UUID.', $text);
+    }
+
+    public function optionalUuid(string $key): ?string
+    {
+        return $this->has($key) ? $this->uuid($key) : null;
+    }
+
+    /** A calendar day, year 2000 to 2099. */
+    public function date(string $key): string
+    {
+        $text = $this->text($key, 10);
+        $is = preg_match('/^(20\d\d)-(\d\d)-(\d\d)$/', $text, $m) === 1 && checkdate((int) $m[2], (int) $m[3], (int) $m[1]);
+
+        return $is ? $text : throw Unreadable::at($this->at($key), 'This must be a date, as in 2026-01-31.', $text);
     }
 
     /** A moment in RFC 3339 form, year 2000 to 2100. */
@@ -247,6 +283,18 @@ final readonly class JsonObject
         }
 
         return $texts;
+    }
+
+    /**
+     * A list of numbers; a missing one is empty.
+     *
+     * @return list<float>
+     */
+    public function numbers(string $key, int $most): array
+    {
+        $pointer = $this->at($key);
+
+        return array_map(static fn (mixed $item, int $i): float => self::finite($item, "$pointer/$i"), $items = $this->items($key, $most), array_keys($items));
     }
 
     /** @return list<mixed> */

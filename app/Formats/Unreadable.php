@@ -6,7 +6,8 @@ namespace App\Formats;
 
 use SteadyRung\CoreError;
 use SteadyRung\Kit\BadCalibration;
-use SteadyRung\Ladder\UnknownGear;
+use SteadyRung\Kit\GearClash;
+use SteadyRung\Kit\UnknownGear;
 use SteadyRung\OutOfRange;
 use SteadyRung\Violation;
 
@@ -31,6 +32,12 @@ final class Unreadable extends \RuntimeException
         return new self([Fault::at('', $detail)], isSyntax: true);
     }
 
+    /** The same faults, all at one pointer. */
+    public function movedTo(string $pointer): self
+    {
+        return new self(array_map(static fn (Fault $f): Fault => new Fault($pointer, $f->detail, $f->value, $f->low, $f->high, $f->unit), $this->faults));
+    }
+
     /** The core's refusal of values read below a pointer; the core names its quantities as JSON does. */
     public static function fromCore(CoreError $error, string $pointer): self
     {
@@ -40,6 +47,7 @@ final class Unreadable extends \RuntimeException
                 $error->violations,
             )),
             $error instanceof BadCalibration => self::at("$pointer/points/$error->pointIndex", $error->getMessage(), $error->point->forceN),
+            $error instanceof GearClash => self::at("$pointer/$error->quantity", $error->getMessage(), $error->value),
             $error instanceof UnknownGear => self::at("$pointer/$error->field", $error->getMessage(), $error->gearId),
             default => self::at($pointer, $error->getMessage()),
         };

@@ -35,6 +35,12 @@ final class Athlete extends Record
 
     public function toCore(): Body
     {
-        return Body::of($this->mass_kg, $this->stature_m, $this->reach_m);
+        return $this->bodyAt($this->mass_kg);
+    }
+
+    /** The body at the mass of another day. */
+    public function bodyAt(float $massKg): Body
+    {
+        return Body::of($massKg, $this->stature_m, $this->reach_m);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Formats\Day;
 use Illuminate\Database\Eloquent\Builder;
 use SteadyRung\Strength\CapacityState;
+use SteadyRung\Strength\Pattern;
 
 /**
  * What was believed of an athlete's capacity after a day's session.
@@ -19,8 +20,6 @@ use SteadyRung\Strength\CapacityState;
  */
 final class CapacityRecord extends Record
 {
-    public const PULL = 'pull';
-
     public $timestamps = false;
 
     protected $table = 'capacity_states';
@@ -30,9 +29,15 @@ final class CapacityRecord extends Record
     protected $casts = ['mean_log' => 'float', 'variance' => 'float'];
 
     /** @return Builder<self> */
-    public static function pullOf(string $athleteId): Builder
+    public static function of(string $athleteId, Pattern $pattern): Builder
     {
-        return self::query()->where('athlete_id', $athleteId)->where('pattern', self::PULL);
+        return self::query()->where('athlete_id', $athleteId)->where('pattern', $pattern);
+    }
+
+    /** The latest state; none for lanes that have no capacity, or before a first session. */
+    public static function latest(string $athleteId, ?Pattern $pattern): ?CapacityState
+    {
+        return $pattern === null ? null : self::of($athleteId, $pattern)->orderByDesc('trained_on')->first()?->toCore();
     }
 
     public function toCore(): CapacityState

@@ -4,23 +4,53 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use SteadyRung\Kit\Bar as CoreBar;
+use Illuminate\Database\Eloquent\Builder;
+use SteadyRung\Kit\Bar;
+use SteadyRung\Kit\Box;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\LoopBand;
+use SteadyRung\Kit\Machine;
+use SteadyRung\Kit\Plate;
+use SteadyRung\Kit\RingPair;
+use SteadyRung\Kit\Weight;
 
 /**
- * The gear in use of the current gym.
+ * The gear of the current gym.
  */
 final class GymKit
 {
-    /** More gear of a kind than this no gym has. */
-    public const MOST_OF_A_KIND = 100;
+    /** More bands, and more other pieces, than this no gym has in use. */
+    public const MOST_BANDS = 100;
 
+    public const MOST_PIECES = 200;
+
+    /** The core's kit of what is in use. */
     public function inUse(): Kit
     {
-        return new Kit(
-            array_values(Bar::query()->whereNull('retired_at')->orderBy('height_m')->limit(self::MOST_OF_A_KIND)->get()->map(static fn (Bar $bar): CoreBar => $bar->toCore())->all()),
-            array_values(Band::query()->whereNull('retired_at')->orderBy('width_mm')->limit(self::MOST_OF_A_KIND)->get()->map(static fn (Band $band): LoopBand => $band->toCore())->all()),
-        );
+        $gear = self::gear()->whereNull('retired_at')->limit(self::MOST_PIECES)->get();
+        $bands = self::bands()->whereNull('retired_at')->limit(self::MOST_BANDS)->get();
+
+        return Kit::of([
+            ...$gear->map(static fn (Gear $gear): Bar|RingPair|Box|Plate|Weight|Machine => $gear->toCore()),
+            ...$bands->map(static fn (Band $band): LoopBand => $band->toCore()),
+        ]);
+    }
+
+    /**
+     * In use first, lowest and lightest first.
+     *
+     * @return Builder<Gear>
+     */
+    public static function gear(): Builder
+    {
+        return Gear::query()->orderByRaw('retired_at IS NOT NULL')->orderBy('kind')
+            ->orderByRaw("coalesce(figures->>'height_m', figures->>'anchor_height_m', figures->>'thickness_m', figures->>'mass_kg', figures->>'most_kg')::float")
+            ->orderBy('name')->orderBy('id');
+    }
+
+    /** @return Builder<Band> */
+    public static function bands(): Builder
+    {
+        return Band::query()->orderByRaw('retired_at IS NOT NULL')->orderBy('width_mm')->orderBy('name')->orderBy('id');
     }
 }

@@ -10,6 +10,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use SteadyRung\Ladder\Choice;
 use SteadyRung\Safety\Pain;
+use SteadyRung\Strength\Pattern;
 
 /**
  * One row of the append-only log; a correction or a withdrawal is a new row that names the one it replaces.
@@ -24,6 +25,7 @@ use SteadyRung\Safety\Pain;
  * @property float $mass_kg
  * @property Choice|null $choice
  * @property string|null $setup_name
+ * @property Pattern|null $pattern
  * @property float|null $carried_kg
  * @property float|null $carried_share
  * @property float|null $ascent_share
@@ -46,6 +48,7 @@ final class LoggedSet extends Record
         'performed_at' => 'immutable_datetime',
         'mass_kg' => 'float',
         'choice' => ChoiceCast::class,
+        'pattern' => Pattern::class,
         'carried_kg' => 'float',
         'carried_share' => 'float',
         'ascent_share' => 'float',
@@ -63,8 +66,26 @@ final class LoggedSet extends Record
      */
     public static function standing(string $athleteId): Builder
     {
+        return self::notReplaced()->where('athlete_id', $athleteId);
+    }
+
+    /**
+     * The rows that stand and were done on a band, whoever did them.
+     *
+     * @return Builder<self>
+     */
+    public static function onBand(string $bandId): Builder
+    {
+        $query = self::notReplaced();
+        $query->whereRaw("choice->'band_ids' @> ?::jsonb", [json_encode([$bandId])]);
+
+        return $query;
+    }
+
+    /** @return Builder<self> */
+    private static function notReplaced(): Builder
+    {
         return self::query()
-            ->where('athlete_id', $athleteId)
             ->where('withdrawn', false)
             ->whereNotExists(static fn ($later) => $later->selectRaw('1')
                 ->from('logged_sets as later')

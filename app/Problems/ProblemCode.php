@@ -29,6 +29,7 @@ enum ProblemCode: string
     case CallChanged = 'call-changed';
     case CallDecided = 'call-decided';
     case ReferStands = 'refer-stands';
+    case ScaleAway = 'scale-away';
     case Away = 'away';
     case Fault = 'fault';
 
@@ -40,7 +41,7 @@ enum ProblemCode: string
             self::ForeignOrigin => 403,
             self::NotFound => 404,
             self::MethodNotAllowed => 405,
-            self::IdTaken, self::PullingPaused, self::CallChanged, self::CallDecided, self::ReferStands => 409,
+            self::IdTaken, self::PullingPaused, self::CallChanged, self::CallDecided, self::ReferStands, self::ScaleAway => 409,
             self::BodyTooLarge => 413,
             self::PageExpired => 419,
             self::Invalid, self::WrongSignIn, self::DoesNotFit => 422,
@@ -70,6 +71,7 @@ enum ProblemCode: string
             self::CallChanged => 'The call has changed',
             self::CallDecided => 'The call is decided already',
             self::ReferStands => 'A referral stands until it is cleared',
+            self::ScaleAway => 'The scale does not answer',
             self::Away => 'The server is away',
             self::Fault => 'Something went wrong here',
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Devices\HangingScale;
 use App\Formats\JsonObject;
 use App\Models\Athlete;
 use App\Models\CallRecord;
@@ -28,6 +29,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->scoped(CurrentGym::class);
         $this->app->singleton(ClockInterface::class, static fn (): ClockInterface => new FactoryImmutable);
+        $this->app->singleton(HangingScale::class, static fn (): HangingScale => new HangingScale((string) config('devices.scale_address')));
         $this->app->bind(JsonObject::class, static fn (Application $app): JsonObject => self::body($app->make(Request::class)));
     }
 

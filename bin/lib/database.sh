@@ -80,6 +80,7 @@ CACHE_STORE=database
 QUEUE_CONNECTION=sync
 LOG_CHANNEL=single
 SANCTUM_STATEFUL_DOMAINS=127.0.0.1:$1,localhost:$1
+SCALE_ADDRESS=127.0.0.1:$(cat "$RUN/scale.port")
 TEXT
     chmod 600 "$STEADY_VAR/.env.new"
     mv "$STEADY_VAR/.env.new" "$STEADY_VAR/.env"

@@ -2,6 +2,7 @@ source "$ROOT/bin/lib/common.sh"
 source "$ROOT/bin/lib/install.sh"
 source "$ROOT/bin/lib/database.sh"
 source "$ROOT/bin/lib/server.sh"
+source "$ROOT/bin/lib/scale.sh"
 
 faults=0
 check() { # what, mend, command…
@@ -31,6 +32,7 @@ check "client built" "bin/steady start" is_current client "$(client_sum)"
 check "database cluster" "bin/steady start" test -f "$PG_DATA/PG_VERSION"
 check "database running" "bin/steady start" database_runs
 check "server running" "bin/steady start" server_answers
+check "simulated scale running" "bin/steady start" pid_lives "$RUN/scale.pid"
 for package in "${TEST_PACKAGES[@]}"; do
     check "$package (for the tests)" "$(apt_command "$package")" package_installed "$package"
 done

@@ -2,6 +2,7 @@ source "$ROOT/bin/lib/common.sh"
 source "$ROOT/bin/lib/install.sh"
 source "$ROOT/bin/lib/database.sh"
 source "$ROOT/bin/lib/server.sh"
+source "$ROOT/bin/lib/scale.sh"
 
 port=8080
 while [ $# -gt 0 ]; do
@@ -19,6 +20,8 @@ install_composer
 install_npm
 build_client
 start_database
+choose_scale_port
+start_scale
 write_environment "$port"
 migrate_and_seed
 start_server "$port"

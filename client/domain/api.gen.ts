@@ -84,7 +84,75 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bars": {
+    "/api/bands/{band}/inspections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Latest first. */
+        get: operations["inspections"];
+        put?: never;
+        /** @description A fault takes the band out of use. */
+        post: operations["inspectBand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The last seconds of the hanging scale. */
+        get: operations["scaleStream"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/scale/zero": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["zeroScale"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/scale/hang": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Simulated scale only: pulls a band to a length, or makes the scale fail. */
+        put: operations["hangOnScale"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/curve": {
         parameters: {
             query?: never;
             header?: never;
@@ -93,22 +161,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["addBar"];
+        /** @description The curve through readings, and what the band takes off an athlete; nothing is stored. */
+        post: operations["benchCurve"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/bars/{bar}": {
+    "/api/athletes/{athlete}/body": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
-        put: operations["changeBar"];
+        get: operations["body"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -116,7 +185,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bars/{bar}/retirement": {
+    "/api/athletes/{athlete}/weighings": {
         parameters: {
             query?: never;
             header?: never;
@@ -124,8 +193,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["retireBar"];
-        post?: never;
+        put?: never;
+        post: operations["weigh"];
         delete?: never;
         options?: never;
         head?: never;
@@ -214,6 +283,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gear": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addGear"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gear/{gear}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeGear"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gear/{gear}/retirement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["retireGear"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/health": {
         parameters: {
             query?: never;
@@ -246,6 +363,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/ladder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The steadiest ladder through everything this gym’s gear allows for this athlete. */
+        get: operations["ladder"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/scale": {
         parameters: {
             query?: never;
@@ -253,41 +387,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** @description Every set-up of one band, or of all bands, and the unassisted pull-up. */
+        /** @description Every set-up of one band, or of all bands and weights, and the unassisted pull-up; or all of a short lane. */
         get: operations["scale"];
         put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/why": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["why"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/setup": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["chooseSetup"];
         post?: never;
         delete?: never;
         options?: never;
@@ -376,19 +478,153 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/setup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What a set-up carries, how it looks, how the figures came about; or why it does not fit. */
+        get: operations["setup"];
+        put: operations["chooseSetup"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/heel-mark": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The heel mark of a row for a wanted carried share. */
+        get: operations["heelMark"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/standing-height": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The box or plates under the feet for a wanted leg part of the travel. */
+        get: operations["standingHeight"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/for-reps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The single bands and weights on which so many clean reps are expected, nearest first. */
+        get: operations["forReps"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        /** @description Which gear of the gym a set-up is made of, as JSON. */
+        /** @description Which gear of the gym a set-up is made of, and how, as JSON: the kind, and the keys that belong to it. */
         Choice: {
             /** @enum {string} */
-            kind: "strict" | "band";
-            /** Format: uuid */
-            bar_id: string | null;
-            /** @enum {string|null} */
-            attach: "foot" | "knee" | null;
-            band_ids: string[];
+            kind: "strict" | "band" | "row" | "foot" | "hop" | "counterweight" | "added" | "pulldown" | "lowering" | "hold";
+            /**
+             * Format: uuid
+             * @description band, foot, hop; row on a low bar.
+             */
+            bar_id?: string | null;
+            /**
+             * @description band.
+             * @enum {string|null}
+             */
+            attach?: "foot" | "knee" | null;
+            /** @description band. */
+            band_ids?: string[] | null;
+            /**
+             * Format: uuid
+             * @description row on rings.
+             */
+            ring_id?: string | null;
+            /**
+             * Format: float
+             * @description row on rings: anchor to ring.
+             */
+            strap_m?: number | null;
+            /**
+             * Format: float
+             * @description row: heels from the plumb line under the anchor, positive past it.
+             */
+            heel_mark_m?: number | null;
+            /**
+             * Format: uuid
+             * @description row, foot, hop: under the heels or the feet.
+             */
+            box_id?: string | null;
+            /** @description foot, hop: under the feet. */
+            plate_ids?: string[] | null;
+            /**
+             * Format: float
+             * @description foot: mean over a rep of a scale under the feet.
+             */
+            scale_kg?: number | null;
+            /**
+             * @description foot.
+             * @enum {string|null}
+             */
+            grade?: "flat-foot" | "heel" | "toes" | "one-foot" | "none" | null;
+            /**
+             * Format: float
+             * @description hop.
+             */
+            hop_m?: number | null;
+            /**
+             * Format: uuid
+             * @description counterweight, pulldown.
+             */
+            machine_id?: string | null;
+            /**
+             * Format: float
+             * @description counterweight, pulldown.
+             */
+            stack_kg?: number | null;
+            /** @description added. */
+            weight_ids?: string[] | null;
+            /**
+             * @description hold.
+             * @enum {string|null}
+             */
+            at?: "hang" | "top" | null;
+            /**
+             * Format: float
+             * @description lowering, hold.
+             */
+            seconds?: number | null;
         };
         /** @description The curve of a band, from its hung length to the most it may be stretched. */
         BandAnswer: {
@@ -456,6 +692,8 @@ export interface components {
             /** Format: float */
             rom_m: number;
             warnings: components["schemas"]["WarningAnswer"][];
+            /** @description Lowest and highest share, where it can only be an interval. */
+            share_range: number[] | null;
         };
         CautionAnswer: {
             code: string;
@@ -478,11 +716,38 @@ export interface components {
             /** Format: float */
             sd_kg: number;
         };
+        /** @description A measurement written into a side view. */
+        DimensionAnswer: {
+            label: string;
+            from: components["schemas"]["PointAnswer"];
+            to: components["schemas"]["PointAnswer"];
+            /** Format: float */
+            value: number;
+            /** @description m or °. */
+            unit: string;
+        };
+        /** @description A piece of gear in a side view. */
+        LineAnswer: {
+            /** @enum {string} */
+            part: "bar" | "post" | "band" | "strap" | "box" | "weight" | "cable" | "heel-mark";
+            points: components["schemas"]["PointAnswer"][];
+            /** Format: float */
+            thickness_m: number;
+            /** @description Whether it belongs to the finish of the rep. */
+            at_top: boolean;
+        };
         MixedSetAnswer: {
             first_reps: number;
             first_name: string;
             then_reps: number;
             then_name: string;
+        };
+        /** @description A place in a side view in m: x right of the plumb line, y up from the floor. */
+        PointAnswer: {
+            /** Format: float */
+            x_m: number;
+            /** Format: float */
+            y_m: number;
         };
         /** @description Clean reps to expect in one set. */
         PredictionAnswer: {
@@ -505,6 +770,28 @@ export interface components {
             choice: components["schemas"]["Choice"];
             carried: components["schemas"]["CarriedAnswer"];
             prediction: components["schemas"]["PredictionAnswer"] | null;
+        };
+        /** @description A set-up seen from the side, to scale, in m. */
+        SideViewAnswer: {
+            start: components["schemas"]["StickAnswer"];
+            finish: components["schemas"]["StickAnswer"] | null;
+            gear: components["schemas"]["LineAnswer"][];
+            dimensions: components["schemas"]["DimensionAnswer"][];
+            least: components["schemas"]["PointAnswer"];
+            most: components["schemas"]["PointAnswer"];
+        };
+        /** @description A body in a side view, as joints. */
+        StickAnswer: {
+            grip: components["schemas"]["PointAnswer"];
+            elbow: components["schemas"]["PointAnswer"];
+            shoulder: components["schemas"]["PointAnswer"];
+            head: components["schemas"]["PointAnswer"];
+            hip: components["schemas"]["PointAnswer"];
+            knee: components["schemas"]["PointAnswer"];
+            ankle: components["schemas"]["PointAnswer"];
+            toe: components["schemas"]["PointAnswer"];
+            /** Format: float */
+            head_radius_m: number;
         };
         /** @description A figure over the pull. */
         Travel: {
@@ -540,6 +827,53 @@ export interface components {
             high?: number | null;
             unit?: string | null;
         };
+        /** @description The figures of a piece of gear as JSON: the kind, and the keys that belong to it. */
+        GearFigures: {
+            /** @enum {string} */
+            kind: "bar" | "rings" | "box" | "plate" | "weight" | "machine";
+            /**
+             * Format: float
+             * @description bar (0.5–6), box (0.05–1.5).
+             */
+            height_m?: number | null;
+            /**
+             * Format: float
+             * @description rings.
+             */
+            anchor_height_m?: number | null;
+            /** @description rings: marks on the straps, anchor to ring. */
+            straps_m?: number[] | null;
+            /**
+             * Format: float
+             * @description plate.
+             */
+            thickness_m?: number | null;
+            /**
+             * Format: float
+             * @description weight.
+             */
+            mass_kg?: number | null;
+            /**
+             * @description machine.
+             * @enum {string|null}
+             */
+            use?: "counterweight" | "pulldown" | null;
+            /**
+             * Format: float
+             * @description machine: the stack’s step.
+             */
+            step_kg?: number | null;
+            /**
+             * Format: float
+             * @description machine: the whole stack.
+             */
+            most_kg?: number | null;
+            /**
+             * Format: float
+             * @description machine: kilograms at the athlete for each of the stack.
+             */
+            leverage?: number | null;
+        };
         /** @description Pain as JSON. */
         Pain: {
             /** @enum {string} */
@@ -570,10 +904,13 @@ export interface components {
             thickness_mm: number;
             points?: components["schemas"]["PointInput"][];
         };
-        BarInput: {
-            name: string;
-            /** Format: float */
-            height_m: number;
+        /** @description A band on the bench with the readings kept so far, and whom it is to help on which bar. */
+        BenchInput: {
+            band: components["schemas"]["BandInput"];
+            /** Format: uuid */
+            athlete_id?: string | null;
+            /** Format: uuid */
+            bar_id?: string | null;
         };
         ClearanceInput: {
             /** Format: uuid */
@@ -591,6 +928,29 @@ export interface components {
             verdict?: "refer" | "step-down" | "climb" | "stay" | null;
             choice?: components["schemas"]["Choice"] | null;
             reason?: string | null;
+        };
+        /** @description A piece of gear other than a band. */
+        GearInput: {
+            name: string;
+            figures: components["schemas"]["GearFigures"];
+        };
+        /** @description What somebody does to the simulated scale: pulls a band to a length, and whether the scale fails meanwhile. */
+        HangInput: {
+            band: components["schemas"]["BandInput"];
+            /** Format: float */
+            length_m: number;
+            /** @enum {string} */
+            fault?: "none" | "silent" | "repeat" | "jump";
+        };
+        /** @description A look at a band. */
+        InspectionInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            inspected_on: string;
+            /** @enum {string} */
+            finding: "sound" | "nick" | "chalking" | "thinning" | "other";
+            note?: string | null;
         };
         /** @description A reading of the hanging scale, in N or in kg. */
         PointInput: {
@@ -611,7 +971,7 @@ export interface components {
         RetirementInput: {
             retired: boolean;
         };
-        /** @description One set as it was done: clean reps on a set-up, or a dead hang in seconds. */
+        /** @description One set as it was done: clean reps on a set-up, or a hang or hold in seconds. */
         SetInput: {
             /** Format: uuid */
             id: string;
@@ -629,7 +989,7 @@ export interface components {
             reserve?: number | null;
             /**
              * Format: float
-             * @description Dead hang, instead of reps.
+             * @description Seconds of a dead hang, or of the hold chosen, instead of reps.
              */
             hang_s?: number | null;
             pain?: components["schemas"]["Pain"] | null;
@@ -643,6 +1003,15 @@ export interface components {
         SignInInput: {
             email: string;
             password: string;
+        };
+        /** @description An athlete's mass on a day. */
+        WeighingInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            weighed_on: string;
+            /** Format: float */
+            mass_kg: number;
         };
         WithdrawalInput: {
             /**
@@ -673,6 +1042,7 @@ export interface components {
             /** @description Why the chosen set-up cannot be built any more. */
             rung_lost: string | null;
             capacity: components["schemas"]["CapacityResource"] | null;
+            row_capacity: components["schemas"]["CapacityResource"] | null;
             /**
              * Format: float
              * @description Longest dead hang logged.
@@ -696,14 +1066,35 @@ export interface components {
             points: components["schemas"]["PointResource"][];
             curve: components["schemas"]["BandAnswer"];
             retired: boolean;
+            wear: components["schemas"]["WearResource"];
         };
-        BarResource: {
+        /** @description The curve of a band on the bench, and what it takes off the chosen athlete. */
+        BenchResource: {
+            curve: components["schemas"]["BandAnswer"];
+            points: components["schemas"]["PointResource"][];
+            help: components["schemas"]["HelpResource"][];
+        };
+        /** @description An athlete's body: what everything is computed from, and the mass over time. */
+        BodyResource: {
             /** Format: uuid */
-            id: string;
+            athlete_id: string;
             name: string;
             /** Format: float */
-            height_m: number;
-            retired: boolean;
+            mass_kg: number;
+            /** Format: float */
+            stature_m: number;
+            /** Format: float */
+            reach_m: number;
+            /** @enum {string} */
+            reach_source: "estimated" | "measured";
+            /**
+             * Format: float
+             * @description Standard deviation of the reach.
+             */
+            reach_sd_m: number;
+            proportions: components["schemas"]["ProportionResource"][];
+            /** @description Latest first. */
+            weighings: components["schemas"]["WeighingResource"][];
         };
         CallPage: {
             items: components["schemas"]["CallResource"][];
@@ -746,14 +1137,93 @@ export interface components {
         CautionList: {
             items: components["schemas"]["CautionAnswer"][];
         };
+        GearResource: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            figures: components["schemas"]["GearFigures"];
+            retired: boolean;
+        };
         HealthResource: {
             application: string;
             database: boolean;
         };
+        /** @description What a band takes off an athlete at the foot or the knee; or why it does not fit. */
+        HelpResource: {
+            /** @enum {string} */
+            attach: "foot" | "knee";
+            reason: string | null;
+            help_kg: components["schemas"]["Travel"] | null;
+            /**
+             * Format: float
+             * @description Mean carried share.
+             */
+            share: number | null;
+            /**
+             * Format: float
+             * @description Standard deviation of the mean carried share.
+             */
+            share_sd: number | null;
+            /**
+             * Format: float
+             * @description Length of the band at the hang.
+             */
+            bottom_m: number | null;
+            /**
+             * Format: float
+             * @description Length of the band at the top.
+             */
+            top_m: number | null;
+        };
+        InspectionPage: {
+            items: components["schemas"]["InspectionResource"][];
+            next_page: number | null;
+        };
+        InspectionResource: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            inspected_on: string;
+            /** @enum {string} */
+            finding: "sound" | "nick" | "chalking" | "thinning" | "other";
+            note: string | null;
+        };
         /** @description All gear of the gym, retired gear last. */
         KitResource: {
-            bars: components["schemas"]["BarResource"][];
+            gear: components["schemas"]["GearResource"][];
             bands: components["schemas"]["BandResource"][];
+        };
+        /** @description The steadiest ladder of an athlete in a lane, from today to the goal. */
+        LadderResource: {
+            /** @enum {string} */
+            lane: "row" | "lower" | "pull" | "apart";
+            /**
+             * Format: float
+             * @description Share it starts from: the set-up in use, else what eight reps are expected on.
+             */
+            from_share: number;
+            /** Format: float */
+            to_share: number;
+            now: components["schemas"]["RungAnswer"] | null;
+            rungs: components["schemas"]["LadderRung"][];
+            /** Format: float */
+            largest_step: number;
+            /** @description Name of the rung that the largest step leads to. */
+            largest_step_to: string | null;
+            /** @description Set-ups it was chosen from. */
+            candidates: number;
+            /** @description Whether this kit can build the goal. */
+            reaches_goal: boolean;
+            /** @description The one purchase or measurement that would close the largest step most. */
+            advice: string | null;
+        };
+        LadderRung: {
+            rung: components["schemas"]["RungAnswer"];
+            /**
+             * Format: float
+             * @description Step up to it in carried share.
+             */
+            step: number;
         };
         /** @description The coach who is signed in. */
         MeResource: {
@@ -786,6 +1256,14 @@ export interface components {
             detail: string;
             errors: components["schemas"]["Fault"][];
         };
+        ProportionResource: {
+            name: string;
+            /** Format: float */
+            length_m: number;
+            /** Format: float */
+            per_stature: number | null;
+            source: string;
+        };
         /** @description One athlete in one line. */
         RosterEntry: {
             /** Format: uuid */
@@ -807,6 +1285,11 @@ export interface components {
             items: components["schemas"]["RosterEntry"][];
             next_page: number | null;
         };
+        /** @description Set-ups that answer a question, the best first; or why there is none. */
+        RungList: {
+            items: components["schemas"]["RungAnswer"][];
+            reason: string | null;
+        };
         /** @description The upright scale of carried share: the rungs from the least carried to the most, and what does not fit. */
         ScaleResource: {
             rungs: components["schemas"]["ScaleRung"][];
@@ -818,6 +1301,28 @@ export interface components {
             bars: string[];
             /** @description Whether it is the set-up in use. */
             chosen: boolean;
+        };
+        /** @description The last seconds of the hanging scale, and whether its reading can be kept. */
+        ScaleStreamResource: {
+            /** @description Whether a scale answers at all. */
+            connected: boolean;
+            simulated: boolean;
+            /** @enum {string} */
+            state: "silent" | "repeating" | "jumping" | "settling" | "steady";
+            /**
+             * Format: float
+             * @description Median of the last 1.2 s.
+             */
+            force_n: number | null;
+            /** Format: float */
+            force_kg: number | null;
+            /**
+             * Format: float
+             * @description Standard deviation over the last 1.2 s.
+             */
+            sd_kg: number | null;
+            /** @description The readings of the last seconds, oldest first. */
+            trace_kg: number[];
         };
         SetPage: {
             items: components["schemas"]["SetResource"][];
@@ -852,6 +1357,20 @@ export interface components {
             /** @description Whether it corrects an earlier row. */
             corrected: boolean;
         };
+        /** @description One set-up for one athlete: what it carries, how it looks and how the figures came about; or why it does not fit. */
+        SetupResource: {
+            name: string;
+            /** @enum {string} */
+            lane: "row" | "lower" | "pull" | "apart";
+            choice: components["schemas"]["Choice"];
+            /** @description Whether it is the set-up in use. */
+            chosen: boolean;
+            /** @description Why it does not fit. */
+            reason: string | null;
+            rung: components["schemas"]["RungAnswer"] | null;
+            view: components["schemas"]["SideViewAnswer"] | null;
+            why: components["schemas"]["WhyResource"] | null;
+        };
         /** @description What a session asks for. */
         StandardResource: {
             sets: number;
@@ -866,6 +1385,23 @@ export interface components {
             unit: string;
             source: string;
         };
+        /** @description How long ago a band was looked at, how often it was used since, and whether it is due. */
+        WearResource: {
+            /** Format: date */
+            inspected_on: string | null;
+            /** @description Sets since the last inspection. */
+            uses_since: number;
+            due: boolean;
+            text: string;
+        };
+        WeighingResource: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            weighed_on: string;
+            /** Format: float */
+            mass_kg: number;
+        };
         /** @description How a figure came about. */
         WhyResource: {
             name: string;
@@ -877,7 +1413,7 @@ export interface components {
          * @description Every problem the API answers with; the codes are permanent.
          * @enum {string}
          */
-        ProblemCode: "bad-json" | "bad-request" | "invalid" | "signed-out" | "wrong-sign-in" | "too-many-tries" | "foreign-origin" | "page-expired" | "not-found" | "method-not-allowed" | "body-too-large" | "id-taken" | "pulling-paused" | "does-not-fit" | "call-changed" | "call-decided" | "refer-stands" | "away" | "fault";
+        ProblemCode: "bad-json" | "bad-request" | "invalid" | "signed-out" | "wrong-sign-in" | "too-many-tries" | "foreign-origin" | "page-expired" | "not-found" | "method-not-allowed" | "body-too-large" | "id-taken" | "pulling-paused" | "does-not-fit" | "call-changed" | "call-decided" | "refer-stands" | "scale-away" | "away" | "fault";
     };
     responses: never;
     parameters: never;
@@ -1127,19 +1663,51 @@ export interface operations {
             };
         };
     };
-    addBar: {
+    inspections: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path: {
+                band: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InspectionPage"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    inspectBand: {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
+            path: {
+                band: string;
+            };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": {
-                    /** Format: uuid */
-                    id?: string;
-                } & components["schemas"]["BarInput"];
+                "application/json": components["schemas"]["InspectionInput"];
             };
         };
         responses: {
@@ -1149,7 +1717,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BarResource"];
+                    "application/json": components["schemas"]["BandResource"];
                 };
             };
             /** @description A problem. */
@@ -1163,20 +1731,14 @@ export interface operations {
             };
         };
     };
-    changeBar: {
+    scaleStream: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                bar: string;
-            };
+            path?: never;
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BarInput"];
-            };
-        };
+        requestBody?: never;
         responses: {
             /** @description Done. */
             200: {
@@ -1184,7 +1746,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BarResource"];
+                    "application/json": components["schemas"]["ScaleStreamResource"];
                 };
             };
             /** @description A problem. */
@@ -1198,18 +1760,74 @@ export interface operations {
             };
         };
     };
-    retireBar: {
+    zeroScale: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                bar: string;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    hangOnScale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RetirementInput"];
+                "application/json": components["schemas"]["HangInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    benchCurve: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchInput"];
             };
         };
         responses: {
@@ -1219,7 +1837,73 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BarResource"];
+                    "application/json": components["schemas"]["BenchResource"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    body: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BodyResource"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    weigh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeighingInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BodyResource"];
                 };
             };
             /** @description A problem. */
@@ -1396,6 +2080,112 @@ export interface operations {
             };
         };
     };
+    addGear: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: uuid */
+                    id?: string;
+                } & components["schemas"]["GearInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GearResource"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    changeGear: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                gear: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GearInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GearResource"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    retireGear: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                gear: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RetirementInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GearResource"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
     health: {
         parameters: {
             query?: never;
@@ -1454,10 +2244,48 @@ export interface operations {
             };
         };
     };
+    ladder: {
+        parameters: {
+            query: {
+                lane: "pull" | "row";
+                goal_share?: number;
+                most_rungs?: number;
+                /** @description Given: look for the one purchase or measurement that helps most, too. */
+                advice?: string;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LadderResource"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
     scale: {
         parameters: {
             query?: {
                 band?: string;
+                lane?: "lower" | "apart";
             };
             header?: never;
             path: {
@@ -1474,75 +2302,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ScaleResource"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
-                };
-            };
-        };
-    };
-    why: {
-        parameters: {
-            query: {
-                /** @description A Choice as JSON. */
-                choice: string;
-            };
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WhyResource"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
-                };
-            };
-        };
-    };
-    chooseSetup: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Choice"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["AthleteResource"];
                 };
             };
             /** @description A problem. */
@@ -1744,6 +2503,177 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    setup: {
+        parameters: {
+            query: {
+                /** @description A Choice as JSON. */
+                choice: string;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetupResource"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    chooseSetup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Choice"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AthleteResource"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    heelMark: {
+        parameters: {
+            query: {
+                /** @description A Choice of a row as JSON; its heel mark does not matter. */
+                choice: string;
+                share: number;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RungList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    standingHeight: {
+        parameters: {
+            query: {
+                bar_id: string;
+                leg_part: number;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RungList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    forReps: {
+        parameters: {
+            query: {
+                reps: number;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RungList"];
+                };
             };
             /** @description A problem. */
             default: {

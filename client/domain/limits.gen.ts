@@ -1,5 +1,38 @@
 /** Made by bin/steady types from the API document; not to be edited. */
 export const limits = {
+    GearFigures: {
+        height_m: {
+            low: 0.05,
+            high: 6
+        },
+        anchor_height_m: {
+            low: 1,
+            high: 6
+        },
+        straps_m: {
+            most: 20
+        },
+        thickness_m: {
+            low: 0.005,
+            high: 0.12
+        },
+        mass_kg: {
+            low: 0.1,
+            high: 100
+        },
+        step_kg: {
+            low: 0.5,
+            high: 25
+        },
+        most_kg: {
+            low: 1,
+            high: 300
+        },
+        leverage: {
+            low: 0.1,
+            high: 4
+        }
+    },
     AthleteInput: {
         name: {
             longest: 80
@@ -37,15 +70,6 @@ export const limits = {
             most: 30
         }
     },
-    BarInput: {
-        name: {
-            longest: 60
-        },
-        height_m: {
-            low: 0.5,
-            high: 6
-        }
-    },
     ClearanceInput: {
         note: {
             longest: 500
@@ -56,6 +80,22 @@ export const limits = {
             low: 1
         },
         reason: {
+            longest: 500
+        }
+    },
+    GearInput: {
+        name: {
+            longest: 60
+        }
+    },
+    HangInput: {
+        length_m: {
+            low: 0,
+            high: 8
+        }
+    },
+    InspectionInput: {
+        note: {
             longest: 500
         }
     },
@@ -96,6 +136,12 @@ export const limits = {
         },
         password: {
             longest: 200
+        }
+    },
+    WeighingInput: {
+        mass_kg: {
+            low: 20,
+            high: 300
         }
     }
 } as const;

@@ -29,6 +29,7 @@ export const whatToDo: Record<ProblemCode, string> = {
     'call-changed': '',
     'call-decided': '',
     'refer-stands': '',
+    'scale-away': '',
     away: '',
     offline: 'No connection. What you typed is still here: try again.',
     fault: '',

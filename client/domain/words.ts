@@ -10,6 +10,37 @@ export const confidenceWords: Record<CallAnswer['confidence'], string> = { firm:
 
 export const statusWords: Record<Schemas['BandAnswer']['status'], string> = { estimated: 'Estimated', 'one-point': 'One reading', measured: 'Measured' };
 
+export const kindOfHelp: Record<Schemas['Choice']['kind'], string> = {
+    strict: 'Unassisted',
+    band: 'Band',
+    row: 'Row',
+    foot: 'Foot help',
+    hop: 'Hop',
+    counterweight: 'Counterweight',
+    added: 'Added weight',
+    pulldown: 'Pull-down',
+    lowering: 'Lowering',
+    hold: 'Hold',
+};
+
+export const gradeWords: Record<NonNullable<Schemas['Choice']['grade']>, string> = { 'flat-foot': 'Flat foot', heel: 'Heel', toes: 'Toes', 'one-foot': 'One foot', none: 'None' };
+
+export const findingWords: Record<Schemas['InspectionInput']['finding'], string> = {
+    sound: 'Sound',
+    nick: 'Nick',
+    chalking: 'Chalking',
+    thinning: 'Thinning at the hitch',
+    other: 'Other fault',
+};
+
+export const scaleStateWords: Record<Schemas['ScaleStreamResource']['state'], string> = {
+    silent: 'Silent: no reading for over a second. Check the scale, or type the reading.',
+    repeating: 'Stuck: it repeats the same reading. Switch it off and on, or type the reading.',
+    jumping: 'Jumping: hold the band still, and look at the hook.',
+    settling: 'Settling…',
+    steady: 'Steady',
+};
+
 export const noCountWords = {
     'short-at-bottom': 'Short at bottom',
     'short-at-top': 'Short at top',

@@ -1,27 +1,28 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
+import { roundSteps } from './axis';
 
-const props = defineProps<{ curve: Schemas['BandAnswer']; points: readonly Schemas['PointResource'][] }>();
+const props = defineProps<{
+    curve: Schemas['BandAnswer'];
+    points: readonly Schemas['PointResource'][];
+    /** The reading of the moment. */
+    live?: { lengthM: number; forceKg: number } | undefined;
+    /** Lengths in use at the foot and the knee, top to hang. */
+    spans?: readonly { label: string; fromM: number; toM: number }[];
+}>();
 
 const WIDTH = 420;
-const HEIGHT = 330;
+const HEIGHT = 300;
 const BOX = { left: 56, right: 12, top: 14, bottom: 46 };
 const SHOWN_STRETCH_PART = 0.75;
 
 const shown = computed(() => props.curve.curve.slice(0, Math.ceil(props.curve.curve.length * SHOWN_STRETCH_PART)));
 const low = computed(() => (shown.value[0]?.length_m ?? 0) * 100);
 const high = computed(() => (shown.value.at(-1)?.length_m ?? 1) * 100);
-const most = computed(() => Math.max(...shown.value.map((p) => p.force_kg + p.sd_kg), ...props.points.map((p) => p.force_kg)));
+const most = computed(() => Math.max(...shown.value.map((p) => p.force_kg + p.sd_kg), ...props.points.map((p) => p.force_kg), props.live?.forceKg ?? 0));
 const x = (lengthM: number): number => BOX.left + ((lengthM * 100 - low.value) / (high.value - low.value)) * (WIDTH - BOX.left - BOX.right);
 const y = (kg: number): number => HEIGHT - BOX.bottom - (kg / most.value) * (HEIGHT - BOX.top - BOX.bottom);
-
-function steps(from: number, to: number, about: number): number[] {
-    const rough = (to - from) / about;
-    const size = [1, 2, 5, 10, 20, 25, 50, 100].find((s) => s >= rough) ?? 200;
-    const first = Math.ceil(from / size) * size;
-    return Array.from({ length: Math.floor((to - first) / size) + 1 }, (_, i) => first + i * size);
-}
 
 const line = computed(() => shown.value.map((p) => `${x(p.length_m)},${y(p.force_kg)}`).join(' '));
 const band = computed(() =>
@@ -30,6 +31,7 @@ const band = computed(() =>
         ...[...shown.value].reverse().map((p) => `${x(p.length_m)},${y(Math.max(0, p.force_kg - p.sd_kg))}`),
     ].join(' '),
 );
+const caption = computed(() => `Line: the curve; shade: one standard deviation; dots: readings${(props.spans ?? []).length > 0 ? '; bars: from the top to the hang' : ''}.`);
 const words = computed(() => {
     const last = shown.value.at(-1);
     return last
@@ -42,19 +44,25 @@ const words = computed(() => {
     <figure>
         <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="words">
             <g class="grid">
-                <template v-for="kg in steps(0, most, 6)" :key="kg">
+                <template v-for="kg in roundSteps(0, most, 6)" :key="kg">
                     <line :x1="BOX.left" :x2="WIDTH - BOX.right" :y1="y(kg)" :y2="y(kg)" />
                     <text :x="BOX.left - 8" :y="y(kg) + 4" text-anchor="end">{{ kg }}</text>
                 </template>
-                <text v-for="cm in steps(low, high, 6)" :key="cm" :x="x(cm / 100)" :y="HEIGHT - BOX.bottom + 18" text-anchor="middle">{{ cm }}</text>
+                <text v-for="cm in roundSteps(low, high, 6)" :key="cm" :x="x(cm / 100)" :y="HEIGHT - BOX.bottom + 18" text-anchor="middle">{{ cm }}</text>
+            </g>
+            <g v-for="(span, i) in spans ?? []" :key="span.label" class="span">
+                <rect :x="x(span.fromM)" :width="x(span.toM) - x(span.fromM)" :y="BOX.top" :height="HEIGHT - BOX.top - BOX.bottom" />
+                <line :x1="x(span.fromM)" :x2="x(span.toM)" :y1="HEIGHT - BOX.bottom - 8 - 15 * i" :y2="HEIGHT - BOX.bottom - 8 - 15 * i" />
+                <text :x="x(span.toM) - 4" :y="HEIGHT - BOX.bottom - 12 - 15 * i" text-anchor="end">{{ span.label }}</text>
             </g>
             <polygon class="spread" :points="band" />
             <polyline class="curve" :points="line" />
             <circle v-for="(p, i) in points" :key="i" :cx="x(p.length_m)" :cy="y(p.force_kg)" r="5.5" />
+            <circle v-if="live" class="live" :cx="x(live.lengthM)" :cy="y(live.forceKg)" r="7" />
             <text class="axis" :x="(WIDTH + BOX.left) / 2" :y="HEIGHT - 6" text-anchor="middle">length in use, cm</text>
             <text class="axis" :transform="`translate(14 ${HEIGHT / 2 - 16}) rotate(-90)`" text-anchor="middle">pull, kg</text>
         </svg>
-        <figcaption class="small dim">Line: the curve. Shade: one standard deviation. Dots: readings.</figcaption>
+        <figcaption class="small dim">{{ caption }}</figcaption>
     </figure>
 </template>
 
@@ -81,6 +89,21 @@ text {
 
 .spread {
     fill: var(--color-ply);
+}
+
+.span rect {
+    fill: var(--color-sunk);
+    opacity: 0.6;
+}
+
+.span line {
+    stroke: var(--color-timber);
+    stroke-width: 5;
+}
+
+.live {
+    fill: var(--color-climb);
+    stroke: var(--color-card);
 }
 
 .curve {

@@ -58,7 +58,7 @@ legend {
 
 .unit {
     height: 40px;
-    border: 1px solid #8d857a;
+    border: 1px solid var(--color-edge);
     border-radius: var(--radius-small);
     background: var(--color-card);
     color: inherit;

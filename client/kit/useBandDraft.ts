@@ -17,9 +17,15 @@ export interface BandDraft {
     errors: Partial<Record<'name' | 'width' | 'thickness' | 'hung', string | undefined>>;
     addPoint: () => void;
     dropPoint: (index: number) => void;
+    keepPoint: (lengthM: number, forceKg: number) => void;
+    /** What is typed, if it can be read; nothing is marked. */
+    value: () => Schemas['BandInput'] | undefined;
+    /** The same, and what is wrong is marked. */
     read: () => Schemas['BandInput'] | undefined;
     blame: (faults: readonly Fault[]) => void;
 }
+
+const UNNAMED = 'new band';
 
 /** A band as it is typed, read into the API's form, with what is wrong beside each field and each point. */
 export function useBandDraft(start: Schemas['BandResource'] | undefined): BandDraft {
@@ -33,32 +39,54 @@ export function useBandDraft(start: Schemas['BandResource'] | undefined): BandDr
     });
     const errors = reactive<BandDraft['errors']>({});
 
-    function readPoint(point: PointDraft): Schemas['PointInput'] | undefined {
-        const length = readQuantity(point.length, 'cm', limits.PointInput.length_m, true);
-        const force = readQuantity(point.force, point.unit, point.unit === 'kg' ? limits.PointInput.force_kg : limits.PointInput.force_n, true);
-        point.error = [length.error && `Length: ${length.error}`, force.error && `Force: ${force.error}`].filter(Boolean).join(' ') || undefined;
-        if (point.error || length.value === undefined || force.value === undefined) {
+    const quantities = () => ({
+        width: readQuantity(typed.width, 'mm', range.width_mm, true),
+        thickness: readQuantity(typed.thickness, 'mm', range.thickness_mm, true),
+        hung: readQuantity(typed.hung, 'cm', range.hung_length_m, true),
+    });
+
+    const pointParts = (point: PointDraft) => ({
+        length: readQuantity(point.length, 'cm', limits.PointInput.length_m, true),
+        force: readQuantity(point.force, point.unit, point.unit === 'kg' ? limits.PointInput.force_kg : limits.PointInput.force_n, true),
+    });
+
+    function pointValue(point: PointDraft): Schemas['PointInput'] | undefined {
+        const { length, force } = pointParts(point);
+        if (length.error ?? force.error ?? (length.value === undefined || force.value === undefined)) {
             return undefined;
         }
-        return point.unit === 'kg' ? { length_m: length.value, force_kg: force.value } : { length_m: length.value, force_n: force.value };
+        return point.unit === 'kg' ? { length_m: length.value!, force_kg: force.value! } : { length_m: length.value!, force_n: force.value! };
     }
 
-    function read(): Schemas['BandInput'] | undefined {
-        const width = readQuantity(typed.width, 'mm', range.width_mm, true);
-        const thickness = readQuantity(typed.thickness, 'mm', range.thickness_mm, true);
-        const hung = readQuantity(typed.hung, 'cm', range.hung_length_m, true);
-        const points = typed.points.map(readPoint);
-        Object.assign(errors, { name: typed.name.trim() ? undefined : 'Needed.', width: width.error, thickness: thickness.error, hung: hung.error });
-        if (Object.values(errors).some(Boolean) || points.includes(undefined) || width.value === undefined || thickness.value === undefined || hung.value === undefined) {
+    function value(): Schemas['BandInput'] | undefined {
+        const { width, thickness, hung } = quantities();
+        const points = typed.points.map(pointValue);
+        if (
+            (width.error ?? thickness.error ?? hung.error) ||
+            points.includes(undefined) ||
+            width.value === undefined ||
+            thickness.value === undefined ||
+            hung.value === undefined
+        ) {
             return undefined;
         }
         return {
-            name: typed.name,
+            name: typed.name.trim() || UNNAMED,
             width_mm: width.value,
             thickness_mm: thickness.value,
             hung_length_m: hung.value,
             points: points.filter((p) => p !== undefined),
         };
+    }
+
+    function read(): Schemas['BandInput'] | undefined {
+        const { width, thickness, hung } = quantities();
+        Object.assign(errors, { name: typed.name.trim() ? undefined : 'Needed.', width: width.error, thickness: thickness.error, hung: hung.error });
+        for (const point of typed.points) {
+            const { length, force } = pointParts(point);
+            point.error = [length.error && `Length: ${length.error}`, force.error && `Force: ${force.error}`].filter(Boolean).join(' ') || undefined;
+        }
+        return errors.name ? undefined : value();
     }
 
     function blame(faults: readonly Fault[]): void {
@@ -77,7 +105,9 @@ export function useBandDraft(start: Schemas['BandResource'] | undefined): BandDr
         typed,
         errors,
         addPoint: () => typed.points.push({ length: '', force: '', unit: 'kg' }),
+        keepPoint: (lengthM, forceKg) => typed.points.push({ length: toTyped(lengthM, 'cm'), force: toTyped(Number(forceKg.toFixed(2)), 'kg'), unit: 'kg' }),
         dropPoint: (index) => typed.points.splice(index, 1),
+        value,
         read,
         blame,
     };

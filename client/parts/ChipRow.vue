@@ -29,7 +29,7 @@ button {
     min-width: var(--target);
     height: var(--target);
     padding: 0 10px;
-    border: 1px solid #8d857a;
+    border: 1px solid var(--color-edge);
     border-radius: var(--radius-small);
     background: var(--color-card);
     color: inherit;

@@ -21,6 +21,7 @@ const status = computed(() => (props.error ? ('error' as const) : undefined));
 <style scoped>
 .field {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 3px;
     align-content: start;
 }

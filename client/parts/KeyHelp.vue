@@ -36,7 +36,7 @@ dl div {
 
 kbd {
     padding: 2px 8px;
-    border: 1px solid #8d857a;
+    border: 1px solid var(--color-edge);
     border-radius: var(--radius-small);
     font: 600 var(--type-base) var(--type-text);
 }

@@ -35,6 +35,8 @@ const facts = computed(() => {
         </dl>
         <div class="row no-print">
             <NButton @click="emit('baseline')">Baseline</NButton>
+            <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/body`" custom><NButton @click="navigate">Body</NButton></RouterLink>
+            <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/card`" custom><NButton @click="navigate">Card</NButton></RouterLink>
             <NButton @click="emit('edit')">Change</NButton>
             <NButton class="keys" aria-label="Keys" @click="emit('keys')">?</NButton>
         </div>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
-import { computed, ref, shallowRef, watch } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import CallCard from '../calls/CallCard.vue';
 import { api, outcome, type Schemas } from '../domain/http';
@@ -10,7 +10,7 @@ import ProblemNote from '../parts/ProblemNote.vue';
 import UndoBar from '../parts/UndoBar.vue';
 import { useKeys } from '../parts/useKeys';
 import { useLoad } from '../parts/useLoad';
-import { useSession } from '../parts/useSession';
+import { useToday } from '../parts/useToday';
 import { useUndo } from '../parts/useUndo';
 import AthleteHead from './AthleteHead.vue';
 import BaselinePanel from './BaselinePanel.vue';
@@ -18,37 +18,27 @@ import LogPad from './LogPad.vue';
 import PausedCard from './PausedCard.vue';
 import ScaleCard from './ScaleCard.vue';
 import SetLog from './SetLog.vue';
+import SetupPanel from './SetupPanel.vue';
 import { useAthlete, type Choice } from './useAthlete';
-import WhyPanel from './WhyPanel.vue';
 
 const props = defineProps<{ id: string }>();
 const router = useRouter();
 const page = useAthlete(() => props.id);
 const kit = useLoad(() => outcome(api.GET('/api/kit')));
-const session = useSession();
+const day = useToday();
 const undo = useUndo();
 const problem = shallowRef<Problem>();
-const why = shallowRef<Schemas['ScaleRung']>();
+const opened = shallowRef<Schemas['RungAnswer']>();
 const baselineOpen = ref(false);
 const keysOpen = ref(false);
 
 const athlete = page.athlete.value;
-const today = computed(() => {
-    const zoned = new Intl.DateTimeFormat('en-CA', { timeZone: session.me?.timezone }).format(new Date());
-    return page.sets.value.filter((s) => s.purpose === 'work' && s.trained_on === zoned && s.clean_reps !== null);
-});
-
-/** The page opens on the band in use. */
-watch(athlete, (now, before) => {
-    if (now && !before) {
-        page.band.value = now.rung?.choice.band_ids[0] ?? null;
-    }
-});
+const today = computed(() => page.sets.value.filter((s) => s.purpose === 'work' && s.trained_on === day.value && s.clean_reps !== null));
 
 async function choose(choice: Choice): Promise<void> {
     const result = await page.choose(choice);
     problem.value = result.ok ? undefined : result.problem;
-    why.value = undefined;
+    opened.value = undefined;
 }
 
 async function takeBack(setId: string): Promise<void> {
@@ -78,13 +68,12 @@ useKeys((key) => {
         <div class="columns">
             <ScaleCard
                 class="scale-column"
-                :scale="page.scale"
+                :page="page"
+                :athlete="athlete"
                 :bands="kit.value.value?.bands ?? []"
-                :band="page.band.value"
-                :capacity="athlete.capacity"
-                :call="athlete.call?.call"
-                @band="page.band.value = $event"
-                @open="why = $event"
+                @open="opened = $event"
+                @show="page.shown.value = $event"
+                @length="page.mostRungs.value = $event"
             />
             <div class="stack work-column">
                 <CallCard v-if="athlete.call" :call="athlete.call" @decided="page.reload" />
@@ -100,7 +89,7 @@ useKeys((key) => {
                 <SetLog :sets="page.sets.value" :older="page.older.value" @older="page.loadOlder" @take-back="takeBack" />
             </div>
         </div>
-        <WhyPanel :athlete-id="id" :rung="why" @close="why = undefined" @choose="choose" />
+        <SetupPanel :athlete-id="id" :rung="opened" @close="opened = undefined" @choose="choose" />
         <BaselinePanel v-model:open="baselineOpen" :athlete="athlete" :kit="kit.value.value" :log="page.log" @logged="logged" />
         <UndoBar :deed="undo.offered.value" @undo="undo.take" />
         <KeyHelp v-model:open="keysOpen" />

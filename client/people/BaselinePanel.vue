@@ -2,6 +2,7 @@
 import { NButton } from 'naive-ui';
 import { v7 as uuidv7 } from 'uuid';
 import { computed, ref, shallowRef } from 'vue';
+import { inUse } from '../domain/gear';
 import type { Result, Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import CautionNote from '../parts/CautionNote.vue';
@@ -25,7 +26,7 @@ const busy = ref(false);
 const problem = shallowRef<Problem>();
 const unsent = shallowRef<SetInput>();
 const gear = computed(() => ({
-    bars: (props.kit?.bars ?? []).filter((b) => !b.retired),
+    bars: inUse(props.kit, 'bar'),
     bands: (props.kit?.bands ?? []).filter((b) => !b.retired),
 }));
 

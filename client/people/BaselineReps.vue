@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { NButton, NSelect } from 'naive-ui';
 import { computed, reactive, ref } from 'vue';
+import { figureText, type Gear } from '../domain/gear';
 import type { Schemas } from '../domain/http';
-import { length } from '../domain/units';
 import ChipRow from '../parts/ChipRow.vue';
 import FormField from '../parts/FormField.vue';
 import type { Choice, SetInput } from './useAthlete';
 
 const props = defineProps<{
-    gear: { bars: Schemas['BarResource'][]; bands: Schemas['BandResource'][] };
+    gear: { bars: Gear[]; bands: Schemas['BandResource'][] };
     busy: boolean;
     save: (draft: Pick<SetInput, 'choice' | 'clean_reps' | 'reserve'>) => Promise<boolean>;
 }>();
@@ -29,13 +29,13 @@ const draft = reactive({
 });
 const error = ref<string>();
 
-const bars = computed(() => props.gear.bars.map((b) => ({ value: b.id, label: `${b.name}, ${length(b.height_m)}` })));
+const bars = computed(() => props.gear.bars.map((b) => ({ value: b.id, label: `${b.name}, ${figureText(b)}` })));
 const bands = computed(() => [{ value: NO_BAND, label: 'No band: unassisted' }, ...props.gear.bands.map((b) => ({ value: b.id, label: b.name }))]);
 const strict = computed(() => draft.band === NO_BAND);
 
 function choice(): Choice | undefined {
     if (strict.value) {
-        return { kind: 'strict', bar_id: null, attach: null, band_ids: [] };
+        return { kind: 'strict' };
     }
     return draft.bar && draft.band ? { kind: 'band', bar_id: draft.bar, attach: draft.attach, band_ids: [draft.band] } : undefined;
 }

@@ -63,7 +63,7 @@ details[open] summary {
 button {
     height: var(--target);
     padding: 0 12px;
-    border: 1px solid #8d857a;
+    border: 1px solid var(--color-edge);
     border-radius: var(--radius-small);
     background: var(--color-card);
     color: inherit;

@@ -35,6 +35,7 @@ useKeys((key) => {
         <h1>People</h1>
         <div class="row">
             <NInput ref="box" v-model:value="search" class="find" clearable placeholder="Find by name ( / )" :input-props="{ 'aria-label': 'Find by name', maxlength: 80 }" />
+            <NButton @click="router.push('/cards')">Cards</NButton>
             <NButton type="primary" @click="router.push('/people/new')">Add an athlete</NButton>
         </div>
     </div>

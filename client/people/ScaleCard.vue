@@ -1,88 +1,51 @@
 <script setup lang="ts">
 import { NSelect } from 'naive-ui';
 import { computed } from 'vue';
-import RungScale from '../draw/RungScale.vue';
 import type { Schemas } from '../domain/http';
-import ProblemNote from '../parts/ProblemNote.vue';
-import type { Load } from '../parts/useLoad';
+import LadderView from './LadderView.vue';
+import SingleBands from './SingleBands.vue';
+import { ALL_BANDS, LADDER, type Athlete, type AthletePage } from './useAthlete';
 
-const props = defineProps<{
-    scale: Load<Schemas['ScaleResource']>;
-    bands: readonly Schemas['BandResource'][];
-    band: string | null;
-    capacity: Schemas['CapacityResource'] | null;
-    call: Schemas['CallAnswer'] | undefined;
-}>();
-const emit = defineEmits<{ band: [id: string | null]; open: [rung: Schemas['ScaleRung']] }>();
+const props = defineProps<{ page: AthletePage; athlete: Athlete; bands: readonly Schemas['BandResource'][] }>();
+const emit = defineEmits<{ open: [rung: Schemas['RungAnswer']]; show: [what: string]; length: [mostRungs: number] }>();
 
-const ALL = '';
 const options = computed(() => [
-    { label: 'All bands', value: ALL },
+    { label: 'Steady ladder', value: LADDER },
+    { label: 'All single bands', value: ALL_BANDS },
     ...props.bands.filter((b) => !b.retired).map((b) => ({ label: b.curve.status === 'estimated' ? `${b.name} (estimated)` : b.name, value: b.id })),
 ]);
-/** The next rung is always drawn, whichever band is picked. */
-const rungs = computed(() => {
-    const shown = props.scale.value.value?.rungs ?? [];
-    const next = props.call?.next;
-    const missing = next && !shown.some((r) => r.rung.key === next.key) ? [{ rung: next, bars: [next.name.split(', ').at(-1) ?? ''], chosen: false }] : [];
-    return [...shown, ...missing].sort((a, b) => a.rung.carried.share.mean - b.rung.carried.share.mean);
-});
-const estimated = computed(() => props.bands.find((b) => b.id === props.band)?.curve.status === 'estimated');
+const lengths = [5, 8, 12, 20].map((n) => ({ label: `${n} rungs at most`, value: n }));
+const isLadder = computed(() => props.page.shown.value === LADDER);
+const band = computed(() => props.bands.find((b) => b.id === props.page.shown.value));
 </script>
 
 <template>
     <section class="card" aria-label="Set-ups on the scale of carried share">
         <div class="page-head head">
             <h2>Carried share</h2>
-            <NSelect
-                :virtual-scroll="false"
-                class="pick"
-                :value="band ?? ALL"
-                :options="options"
-                :input-props="{ 'aria-label': 'Band' }"
-                aria-label="Band"
-                @update:value="emit('band', $event === ALL ? null : $event)"
-            />
+            <div class="row picks">
+                <NSelect
+                    v-if="isLadder"
+                    :virtual-scroll="false"
+                    class="length"
+                    :value="page.mostRungs.value"
+                    :options="lengths"
+                    aria-label="Length of the ladder"
+                    @update:value="emit('length', $event)"
+                />
+                <NSelect :virtual-scroll="false" class="pick" :value="page.shown.value" :options="options" aria-label="Shown" @update:value="emit('show', $event)" />
+            </div>
         </div>
-        <ProblemNote v-if="scale.problem.value" :problem="scale.problem.value" retry @retry="scale.reload" />
-        <p v-else-if="!scale.value.value" class="dim">Computing the set-ups…</p>
-        <template v-else>
-            <p v-if="bands.length === 0" class="small">
-                No bands in the kit yet.
-                <RouterLink to="/kit">Add one</RouterLink>
-                to see its set-ups here.
-            </p>
-            <p v-if="estimated" class="small note">
-                This band is estimated from its size, ± 30 %.
-                <RouterLink to="/kit">Measure it</RouterLink>
-                .
-            </p>
-            <RungScale :rungs="rungs" :capacity="capacity" :next-key="call?.next?.key" @open="emit('open', $event)" />
-            <p class="legend small dim">
-                <span>
-                    <i class="capacity" />
-                    capacity, 80 %
-                </span>
-                <span>
-                    <i class="now" />
-                    now, bottom to top
-                </span>
-                <span>
-                    <i class="next" />
-                    next
-                </span>
-                <span>Open a line for its why.</span>
-            </p>
-            <details v-if="scale.value.value.misfits.length > 0" class="small">
-                <summary>{{ scale.value.value.misfits.length }} set-ups do not fit</summary>
-                <ul>
-                    <li v-for="misfit in scale.value.value.misfits" :key="misfit.name">
-                        <strong>{{ misfit.name }}</strong>
-                        : {{ misfit.reason }}
-                    </li>
-                </ul>
-            </details>
-        </template>
+        <p v-if="bands.length === 0" class="small">
+            No bands in the kit yet.
+            <RouterLink to="/kit">Add one</RouterLink>
+            to see its set-ups here.
+        </p>
+        <LadderView v-if="isLadder" :ladders="page.ladders" :athlete="athlete" @open="emit('open', $event)" />
+        <SingleBands v-else :scale="page.scale" :band="band" :capacity="athlete.capacity" :call="athlete.call?.call" @open="emit('open', $event)" />
+        <p class="more small">
+            <RouterLink :to="`/people/${athlete.id}/setups`">Any other set-up: rows, foot help, hop, machines, weights…</RouterLink>
+        </p>
     </section>
 </template>
 
@@ -92,49 +55,26 @@ const estimated = computed(() => props.bands.find((b) => b.id === props.band)?.c
 }
 
 .pick {
-    width: 200px;
+    width: 170px;
 }
 
-.note {
-    color: var(--color-down);
+.length {
+    width: 160px;
 }
 
-.legend {
-    display: flex;
-    flex-wrap: wrap;
-    gap: var(--space-hair) var(--space-wide);
+.more {
     margin-top: var(--space-small);
 }
 
-.legend i {
-    display: inline-block;
-    width: 18px;
-    height: 10px;
-    margin-right: 3px;
-}
+@media (max-width: 720px) {
+    .picks {
+        width: 100%;
+    }
 
-.capacity {
-    background: var(--color-ply);
-}
-
-.now {
-    border-top: 6px solid var(--color-graphite);
-}
-
-.next {
-    border-top: 4px dashed var(--color-climb);
-}
-
-details {
-    margin-top: var(--space-small);
-}
-
-summary {
-    min-height: 28px;
-    cursor: pointer;
-}
-
-details ul {
-    padding-left: 18px;
+    .pick,
+    .length {
+        flex: 1;
+        width: auto;
+    }
 }
 </style>

@@ -10,9 +10,12 @@ export type SetInput = Schemas['SetInput'];
 export interface AthletePage {
     athlete: Load<Athlete>;
     scale: Load<Schemas['ScaleResource']>;
+    ladders: Load<Ladders>;
     sets: Readonly<ShallowRef<Schemas['SetResource'][]>>;
     older: Readonly<Ref<boolean>>;
-    band: Ref<string | null>;
+    /** The steady ladder, every single band (ALL_BANDS), or the id of one band. */
+    shown: Ref<string>;
+    mostRungs: Ref<number>;
     loadOlder: () => Promise<void>;
     reload: () => Promise<void>;
     choose: (choice: Choice) => Promise<Result<Athlete>>;
@@ -21,19 +24,33 @@ export interface AthletePage {
     clear: (id: string, note: string) => Promise<Result<Athlete>>;
 }
 
+export interface Ladders {
+    pull: Schemas['LadderResource'];
+    row: Schemas['LadderResource'];
+    lower: Schemas['ScaleResource'];
+}
+
+export const LADDER = 'ladder';
+export const ALL_BANDS = 'all';
+
 /** Everything on one athlete's page, and what a coach does there; each deed loads anew what follows from it. */
 export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
     const path = () => ({ athlete: toValue(id) });
-    const band = ref<string | null>(null);
+    const shown = ref(LADDER);
+    const mostRungs = ref(8);
     const sets = shallowRef<Schemas['SetResource'][]>([]);
     const nextPage = shallowRef<number | null>(1);
     const older = ref(false);
 
     const athlete = useLoad(() => outcome(api.GET('/api/athletes/{athlete}', { params: { path: path() } })), [() => toValue(id)]);
-    const scale = useLoad(
-        () => outcome(api.GET('/api/athletes/{athlete}/scale', { params: { path: path(), query: band.value === null ? {} : { band: band.value } } })),
-        [() => toValue(id), band],
-    );
+    const scale = useLoad<Schemas['ScaleResource']>(async () => {
+        if (shown.value === LADDER) {
+            return { ok: true, value: { rungs: [], misfits: [] } };
+        }
+        const query = shown.value === ALL_BANDS ? {} : { band: shown.value };
+        return outcome(api.GET('/api/athletes/{athlete}/scale', { params: { path: path(), query } }));
+    }, [() => toValue(id), shown]);
+    const ladders = useLoad(() => loadLadders(toValue(id), mostRungs.value), [() => toValue(id), mostRungs]);
 
     async function loadSets(page: number): Promise<void> {
         const result = await outcome(api.GET('/api/athletes/{athlete}/sets', { params: { path: path(), query: { page } } }));
@@ -45,7 +62,7 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
     }
 
     async function reload(): Promise<void> {
-        await Promise.all([athlete.reload(), scale.reload(), loadSets(1)]);
+        await Promise.all([athlete.reload(), scale.reload(), ladders.reload(), loadSets(1)]);
     }
 
     async function then<T>(result: Result<T>): Promise<Result<T>> {
@@ -60,9 +77,11 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
     return {
         athlete,
         scale,
+        ladders,
         sets,
         older,
-        band,
+        shown,
+        mostRungs,
         loadOlder: () => loadSets(nextPage.value ?? 1),
         reload,
         choose: async (choice) => then(await outcome(api.PUT('/api/athletes/{athlete}/setup', { params: { path: path() }, body: choice }))),
@@ -71,4 +90,22 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
             then(await outcome(api.POST('/api/athletes/{athlete}/sets/{set}/withdrawal', { params: { path: { ...path(), set: setId } }, body: { id: uuidv7() } }))),
         clear: async (clearanceId, note) => then(await outcome(api.POST('/api/athletes/{athlete}/clearances', { params: { path: path() }, body: { id: clearanceId, note } }))),
     };
+}
+
+/** The three lanes at once; the first refusal stands for all. */
+async function loadLadders(athlete: string, mostRungs: number): Promise<Result<Ladders>> {
+    const ladder = (lane: 'pull' | 'row') =>
+        outcome(api.GET('/api/athletes/{athlete}/ladder', { params: { path: { athlete }, query: { lane, most_rungs: mostRungs, advice: 'yes' } } }));
+    const [pull, row, lower] = await Promise.all([
+        ladder('pull'),
+        ladder('row'),
+        outcome(api.GET('/api/athletes/{athlete}/scale', { params: { path: { athlete }, query: { lane: 'lower' } } })),
+    ]);
+    if (!pull.ok) {
+        return pull;
+    }
+    if (!row.ok) {
+        return row;
+    }
+    return lower.ok ? { ok: true, value: { pull: pull.value, row: row.value, lower: lower.value } } : lower;
 }

@@ -20,7 +20,7 @@ export const themeOverrides: GlobalThemeOverrides = {
         cardColor: color.card,
         modalColor: color.paper,
         popoverColor: color.card,
-        borderColor: '#8d857a',
+        borderColor: color.edge,
         dividerColor: color.line,
         textColorBase: color.graphite,
         textColor1: color.graphite,
@@ -39,6 +39,6 @@ export const themeOverrides: GlobalThemeOverrides = {
         heightLarge: '48px',
         heightSmall: '34px',
     },
-    Button: { fontWeight: '600', textColor: color.graphite, border: '1px solid #8d857a', color: color.card, colorHover: color.sunk },
-    Input: { border: '1px solid #8d857a', boxShadowFocus: `0 0 0 3px ${color.ply}` },
+    Button: { fontWeight: '600', textColor: color.graphite, border: `1px solid ${color.edge}`, color: color.card, colorHover: color.sunk },
+    Input: { border: `1px solid ${color.edge}`, boxShadowFocus: `0 0 0 3px ${color.ply}` },
 };

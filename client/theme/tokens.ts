@@ -11,6 +11,7 @@ export const tokens = {
         slate: '#4b5058',
         dust: '#666a70',
         line: '#d9cfc0',
+        edge: '#8d857a',
         climb: '#1c6a50',
         stay: '#3a5472',
         down: '#865400',

@@ -86,10 +86,40 @@ final readonly class Body
         return $this->reachM - Proportions::CHIN_HEIGHT * $this->statureM;
     }
 
-    /** Knee height 0.285·H in m. */
-    public function kneeHeightM(): float
+    /** A height of the body over the floor, standing, from its part of stature, in m. */
+    public function heightM(float $perStature): float
     {
-        return Proportions::KNEE_HEIGHT * $this->statureM;
+        return $perStature * $this->statureM;
+    }
+
+    /** Centre of mass over the heels of the straight body, in m. */
+    public function centreM(Posture $posture): float
+    {
+        return Segments::centrePerStature($posture) * $this->statureM;
+    }
+
+    /**
+     * The lengths everything else is computed from, each with its source.
+     *
+     * @return list<Proportion>
+     */
+    public function proportions(): array
+    {
+        $measured = $this->reachSource === ReachSource::Measured;
+        $tabled = fn (string $name, float $part): Proportion => new Proportion($name, $this->heightM($part), $part, Proportions::SOURCE);
+        $fromReach = $measured ? 'from the measured reach' : 'from the estimated reach';
+
+        return [
+            new Proportion('Grip reach, fist overhead', $this->reachM, $measured ? null : Proportions::GRIP_REACH, $measured ? 'this athlete, measured' : Proportions::SOURCE),
+            new Proportion('Arm, shoulder to grip', $this->armM(), null, $fromReach),
+            new Proportion('Pull distance, chin to bar', $this->pullDistanceM(), null, $fromReach),
+            $tabled('Chin height', Proportions::CHIN_HEIGHT),
+            $tabled('Shoulder height', Proportions::SHOULDER_HEIGHT),
+            $tabled('Chest height, at the bar', Proportions::CHEST_HEIGHT),
+            $tabled('Hip height', Proportions::HIP_HEIGHT),
+            $tabled('Knee height', Proportions::KNEE_HEIGHT),
+            new Proportion('Centre of mass, standing', $this->centreM(Posture::ArmsDown), Segments::centrePerStature(Posture::ArmsDown), 'Dempster 1955, in Winter, trunk from reaction boards (memory)'),
+        ];
     }
 
     /** The same body with another reach, to see what an error of the reach does. */

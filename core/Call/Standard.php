@@ -17,4 +17,10 @@ final readonly class Standard
         public float $chance = 0.8,
     ) {
     }
+
+    /** For reps that are only the way down, of which few are done (common practice: three sets of five, floor of two). */
+    public static function lowering(): self
+    {
+        return new self(gateReps: 5, floorReps: 2);
+    }
 }

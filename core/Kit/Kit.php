@@ -12,18 +12,117 @@ final readonly class Kit
     /**
      * @param  list<Bar>  $bars
      * @param  list<LoopBand>  $bands
+     * @param  list<RingPair>  $ringPairs
+     * @param  list<Box>  $boxes
+     * @param  list<Plate>  $plates
+     * @param  list<Weight>  $weights
+     * @param  list<Machine>  $machines
      */
-    public function __construct(public array $bars, public array $bands)
+    public function __construct(
+        public array $bars = [],
+        public array $bands = [],
+        public array $ringPairs = [],
+        public array $boxes = [],
+        public array $plates = [],
+        public array $weights = [],
+        public array $machines = [],
+    ) {
+    }
+
+    /** @param  iterable<Bar|LoopBand|RingPair|Box|Plate|Weight|Machine>  $pieces */
+    public static function of(iterable $pieces): self
     {
+        $bars = $bands = $ringPairs = $boxes = $plates = $weights = $machines = [];
+        foreach ($pieces as $piece) {
+            match (true) {
+                $piece instanceof Bar => $bars[] = $piece,
+                $piece instanceof LoopBand => $bands[] = $piece,
+                $piece instanceof RingPair => $ringPairs[] = $piece,
+                $piece instanceof Box => $boxes[] = $piece,
+                $piece instanceof Plate => $plates[] = $piece,
+                $piece instanceof Weight => $weights[] = $piece,
+                $piece instanceof Machine => $machines[] = $piece,
+            };
+        }
+
+        return new self($bars, $bands, $ringPairs, $boxes, $plates, $weights, $machines);
+    }
+
+    /** The same bars with this band and nothing else. */
+    public function onlyBand(LoopBand $band): self
+    {
+        return new self($this->bars, [$band]);
+    }
+
+    /** The same kit with one more piece. */
+    public function with(LoopBand|RingPair|Box|Weight $piece): self
+    {
+        return new self(
+            $this->bars,
+            $piece instanceof LoopBand ? [...$this->bands, $piece] : $this->bands,
+            $piece instanceof RingPair ? [...$this->ringPairs, $piece] : $this->ringPairs,
+            $piece instanceof Box ? [...$this->boxes, $piece] : $this->boxes,
+            $this->plates,
+            $piece instanceof Weight ? [...$this->weights, $piece] : $this->weights,
+            $this->machines,
+        );
+    }
+
+    /** @throws UnknownGear if the kit lacks it */
+    public function bar(string $id): Bar
+    {
+        return self::find($this->bars, $id, 'bar', 'bar_id');
+    }
+
+    /** @throws UnknownGear if the kit lacks it */
+    public function band(string $id): LoopBand
+    {
+        return self::find($this->bands, $id, 'band', 'band_ids');
+    }
+
+    /** @throws UnknownGear if the kit lacks it */
+    public function ringPair(string $id): RingPair
+    {
+        return self::find($this->ringPairs, $id, 'pair of rings', 'ring_id');
+    }
+
+    /** @throws UnknownGear if the kit lacks it */
+    public function box(string $id): Box
+    {
+        return self::find($this->boxes, $id, 'box', 'box_id');
+    }
+
+    /** @throws UnknownGear if the kit lacks it */
+    public function plate(string $id): Plate
+    {
+        return self::find($this->plates, $id, 'plate', 'plate_ids');
+    }
+
+    /** @throws UnknownGear if the kit lacks it */
+    public function weight(string $id): Weight
+    {
+        return self::find($this->weights, $id, 'weight', 'weight_ids');
+    }
+
+    /** @throws UnknownGear if the kit lacks it */
+    public function machine(string $id): Machine
+    {
+        return self::find($this->machines, $id, 'machine', 'machine_id');
     }
 
     /**
-     * The same bars with other bands.
+     * @template T of Bar|LoopBand|RingPair|Box|Plate|Weight|Machine
      *
-     * @param  list<LoopBand>  $bands
+     * @param  list<T>  $pieces
+     * @return T
      */
-    public function withBands(array $bands): self
+    private static function find(array $pieces, string $id, string $noun, string $field): Bar|LoopBand|RingPair|Box|Plate|Weight|Machine
     {
-        return new self($this->bars, $bands);
+        foreach ($pieces as $piece) {
+            if ($piece->id === $id) {
+                return $piece;
+            }
+        }
+        throw UnknownGear::named($noun, $field, $id);
     }
 }

@@ -4,53 +4,26 @@ declare(strict_types=1);
 
 namespace SteadyRung\Ladder;
 
-use SteadyRung\OutOfRange;
-use SteadyRung\Setup\Attach;
+use SteadyRung\Kit\Kit;
+use SteadyRung\Kit\UnknownGear;
+use SteadyRung\Setup\Setup;
 
 /**
- * Which gear of the gym a set-up is made of: nothing but a bar, or bands on a bar under the foot or the knee.
+ * Which gear of the gym a set-up is made of, and how.
  */
-final readonly class Choice
+interface Choice
 {
-    public const BANDS = [1.0, 2.0];
+    public function kind(): ChoiceKind;
 
-    /** @param  list<string>  $bandIds sorted */
-    private function __construct(public ?string $barId, public ?Attach $attach, public array $bandIds)
-    {
-    }
+    /** One line that is the same for the same choice and for no other: the kind, then the gear, split by colons. */
+    public function key(): string;
 
-    /** The unassisted pull-up. */
-    public static function strict(): self
-    {
-        return new self(null, null, []);
-    }
+    /** The key without the bar: the same work done elsewhere. */
+    public function work(): string;
 
-    /**
-     * One or two bands on a bar.
-     *
-     * @param  list<string>  $bandIds
-     *
-     * @throws OutOfRange if there is no band or more than two different ones
-     */
-    public static function bands(string $barId, Attach $attach, array $bandIds): self
-    {
-        $bandIds = array_values(array_unique($bandIds));
-        OutOfRange::guard(['band_ids' => [count($bandIds), self::BANDS]]);
-        sort($bandIds);
+    /** @throws UnknownGear if the kit lacks a piece */
+    public function setup(Kit $kit): Setup;
 
-        return new self($barId, $attach, $bandIds);
-    }
-
-    public function isStrict(): bool
-    {
-        return $this->attach === null;
-    }
-
-    /** One line that is the same for the same choice and for no other. */
-    public function key(): string
-    {
-        return $this->attach === null
-            ? 'strict'
-            : implode(':', ['band', $this->attach->value, (string) $this->barId, implode('+', $this->bandIds)]);
-    }
+    /** @throws UnknownGear if the kit lacks a piece */
+    public function name(Kit $kit): string;
 }

@@ -28,6 +28,11 @@ final readonly class Rung
         return $this->load->share();
     }
 
+    public function lane(): Lane
+    {
+        return $this->choice->kind()->lane();
+    }
+
     public function predict(RepCurve $curve, CapacityState $capacity): RepPrediction
     {
         return RepPrediction::at($curve, $capacity, $this->load->ascentShare(), $this->load->shareSd);

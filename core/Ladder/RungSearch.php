@@ -5,172 +5,142 @@ declare(strict_types=1);
 namespace SteadyRung\Ladder;
 
 use SteadyRung\Body\Body;
-use SteadyRung\Kit\Bar;
+use SteadyRung\Kit\Box;
+use SteadyRung\Kit\GearClash;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\LoopBand;
-use SteadyRung\Setup\Attach;
-use SteadyRung\Setup\BandHelp;
+use SteadyRung\Kit\UnknownGear;
+use SteadyRung\Kit\Weight;
+use SteadyRung\Ladder\Choices\StrictPull;
 use SteadyRung\Setup\DoesNotFit;
-use SteadyRung\Setup\Strict;
 
 /**
  * Finds the rungs a kit can build for a body.
  */
 final readonly class RungSearch
 {
-    public const STRICT_NAME = 'Unassisted pull-up';
+    private Choices $choices;
 
     public function __construct(private Kit $kit)
     {
+        $this->choices = new Choices($kit);
     }
 
     /**
      * The rung of one choice.
      *
-     * @throws UnknownGear if the kit lacks the bar or a band
+     * @throws UnknownGear if the kit lacks a piece
+     * @throws GearClash if two pieces cannot go together
      */
     public function rung(Choice $choice, Body $body): Rung|DoesNotFit
     {
-        if ($choice->attach === null) {
-            return $this->strict($body);
-        }
+        $setup = $choice->setup($this->kit);
+        $load = $setup->carriedBy($body);
 
-        return self::banded(
-            $this->bar((string) $choice->barId),
-            $choice->attach,
-            array_map(fn (string $id): LoopBand => $this->band($id), $choice->bandIds),
-            $body,
-        );
+        return $load instanceof DoesNotFit ? $load : new Rung($choice, $choice->name($this->kit), $setup, $load);
+    }
+
+    /** The rung of a choice made before, whatever became of the gear since; null where none was made. */
+    public function standing(?Choice $choice, Body $body): Rung|DoesNotFit|null
+    {
+        try {
+            return $choice === null ? null : $this->rung($choice, $body);
+        } catch (UnknownGear|GearClash $error) {
+            return DoesNotFit::cannotBeBuilt($error);
+        }
     }
 
     public function strict(Body $body): Rung
     {
-        $setup = new Strict;
+        $choice = new StrictPull;
+        $setup = $choice->setup($this->kit);
 
-        return new Rung(Choice::strict(), self::STRICT_NAME, $setup, $setup->carriedBy($body));
+        return new Rung($choice, $choice->name($this->kit), $setup, $setup->carriedBy($body));
     }
 
     /**
-     * Every single band on every bar under foot and knee, and the unassisted pull-up, from the least carried to the most.
+     * All that fits in a lane, from the least carried to the most.
+     *
+     * @return list<Rung>
+     */
+    public function lane(Lane $lane, Body $body): array
+    {
+        return $this->fitting($this->choices->in($lane), $body);
+    }
+
+    /**
+     * The unassisted pull-up and what one band or one weight makes, likewise.
      *
      * @return list<Rung>
      */
     public function singles(Body $body): array
     {
-        $rungs = [$this->strict($body)];
-        foreach ($this->kit->bands as $band) {
-            array_push($rungs, ...$this->onEveryBar([$band], $body));
-        }
-
-        return self::sorted($rungs);
+        return $this->fitting($this->choices->singles(), $body);
     }
 
     /**
-     * Every pair of bands likewise.
+     * What one change makes of a rung, likewise.
+     *
+     * @return list<Rung>
+     */
+    public function near(Rung $from, Body $body): array
+    {
+        return $this->fitting($this->choices->near($from->choice), $body);
+    }
+
+    /**
+     * What two bands together make, likewise.
      *
      * @return list<Rung>
      */
     public function pairs(Body $body): array
     {
-        $rungs = [];
-        foreach ($this->kit->bands as $i => $first) {
-            foreach (array_slice($this->kit->bands, $i + 1) as $second) {
-                array_push($rungs, ...$this->onEveryBar([$first, $second], $body));
-            }
-        }
-
-        return self::sorted($rungs);
+        return $this->fitting($this->choices->pairs(), $body);
     }
 
     /**
-     * The set-ups of one band that do not fit, each with its reason.
+     * What one more piece would add, likewise.
+     *
+     * @return list<Rung>
+     */
+    public function addedBy(LoopBand|Box|Weight $piece, Body $body): array
+    {
+        return (new self($this->kit->with($piece)))->fitting($this->choices->addedBy($piece), $body);
+    }
+
+    /**
+     * What does not fit of the single bands and weights, each with its reason.
      *
      * @return list<array{string, DoesNotFit}>
      */
-    public function misfits(LoopBand $band, Body $body): array
+    public function misfits(Body $body): array
     {
         $misfits = [];
-        foreach ($this->kit->bars as $bar) {
-            foreach (Attach::cases() as $attach) {
-                $rung = self::banded($bar, $attach, [$band], $body);
-                if ($rung instanceof DoesNotFit) {
-                    $misfits[] = [self::name([$band], $attach, $bar), $rung];
-                }
+        foreach ($this->choices->singles() as $choice) {
+            $rung = $this->standing($choice, $body);
+            if ($rung instanceof DoesNotFit) {
+                $misfits[] = [$choice->name($this->kit), $rung];
             }
         }
 
         return $misfits;
     }
 
-    /** @param  list<LoopBand>  $bands */
-    private static function banded(Bar $bar, Attach $attach, array $bands, Body $body): Rung|DoesNotFit
-    {
-        $setup = BandHelp::of($bar->heightM, $attach, $bands);
-        $load = $setup->carriedBy($body);
-        $ids = array_map(static fn (LoopBand $b): string => $b->id, $bands);
-
-        return $load instanceof DoesNotFit
-            ? $load
-            : new Rung(Choice::bands($bar->id, $attach, $ids), self::name($bands, $attach, $bar), $setup, $load);
-    }
-
-    /** @param  list<LoopBand>  $bands */
-    private static function name(array $bands, Attach $attach, Bar $bar): string
-    {
-        $names = array_map(static fn (LoopBand $b): string => $b->name, $bands);
-
-        return sprintf('%s, %s, %s', implode(' + ', $names), $attach->value, $bar->name);
-    }
-
     /**
-     * @param  list<LoopBand>  $bands
+     * @param  iterable<Choice>  $choices
      * @return list<Rung>
      */
-    private function onEveryBar(array $bands, Body $body): array
+    private function fitting(iterable $choices, Body $body): array
     {
         $rungs = [];
-        foreach ($this->kit->bars as $bar) {
-            foreach (Attach::cases() as $attach) {
-                $rung = self::banded($bar, $attach, $bands, $body);
-                if ($rung instanceof Rung) {
-                    $rungs[] = $rung;
-                }
+        foreach ($choices as $choice) {
+            $rung = $this->standing($choice, $body);
+            if ($rung instanceof Rung) {
+                $rungs[] = $rung;
             }
         }
+        usort($rungs, static fn (Rung $a, Rung $b): int => $a->load->meanN <=> $b->load->meanN ?: strcmp($a->name, $b->name));
 
         return $rungs;
-    }
-
-    /**
-     * @param  list<Rung>  $rungs
-     * @return list<Rung>
-     */
-    private static function sorted(array $rungs): array
-    {
-        usort($rungs, static fn (Rung $a, Rung $b): int => [$a->share(), $a->name] <=> [$b->share(), $b->name]);
-
-        return $rungs;
-    }
-
-    /** @throws UnknownGear if the kit lacks it */
-    private function bar(string $id): Bar
-    {
-        foreach ($this->kit->bars as $bar) {
-            if ($bar->id === $id) {
-                return $bar;
-            }
-        }
-        throw UnknownGear::bar($id);
-    }
-
-    /** @throws UnknownGear if the kit lacks it */
-    private function band(string $id): LoopBand
-    {
-        foreach ($this->kit->bands as $band) {
-            if ($band->id === $id) {
-                return $band;
-            }
-        }
-        throw UnknownGear::band($id);
     }
 }

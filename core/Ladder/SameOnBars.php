@@ -6,6 +6,7 @@ namespace SteadyRung\Ladder;
 
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Kit;
+use SteadyRung\Ladder\Choices\OnBands;
 
 /**
  * A rung and the bars on which the same bands in the same place carry the same.
@@ -29,7 +30,7 @@ final readonly class SameOnBars
     {
         $groups = [];
         foreach ($rungs as $rung) {
-            $key = implode('|', [$rung->choice->attach->value ?? '', implode('+', $rung->choice->bandIds), round($rung->share() / self::SAME_SHARE)]);
+            $key = $rung->choice->work().'|'.round($rung->share() / self::SAME_SHARE);
             $groups[$key][] = $rung;
         }
 
@@ -48,7 +49,7 @@ final readonly class SameOnBars
     /** @return list<string> */
     public function barNames(Kit $kit): array
     {
-        $ids = array_map(static fn (Rung $r): ?string => $r->choice->barId, $this->all);
+        $ids = array_map(static fn (Rung $r): ?string => $r->choice instanceof OnBands ? $r->choice->barId : null, $this->all);
 
         return array_values(array_map(
             static fn (Bar $bar): string => $bar->name,

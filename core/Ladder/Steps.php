@@ -32,12 +32,12 @@ final readonly class Steps
 
     public static function around(Rung $from, RungSearch $search, Body $body): self
     {
-        $rungs = $search->singles($body);
+        $rungs = $search->near($from, $body);
         $up = self::nearest($from, array_filter($rungs, static fn (Rung $r): bool => $r->share() - $from->share() >= self::SMALLEST));
         $down = self::nearest($from, array_filter($rungs, static fn (Rung $r): bool => $from->share() - $r->share() >= self::SMALLEST));
         $tooLarge = $up !== null && $up->share() - $from->share() > self::LARGEST;
 
-        return new self($from, $up, $down, $tooLarge ? self::inside($from, $up, $search->pairs($body)) : []);
+        return new self($from, $up, $down, $tooLarge && $from->lane() === Lane::Pull ? self::inside($from, $up, $search->pairs($body)) : []);
     }
 
     /** Size of the step up in carried share, 0 if there is none. */
@@ -52,7 +52,7 @@ final readonly class Steps
     }
 
     /**
-     * The rung whose share is closest; of equals the one on the same bar, then with the same foot or knee.
+     * The rung whose share is closest; of equals the one with the most of the same gear.
      *
      * @param  array<Rung>  $rungs
      */
@@ -60,8 +60,7 @@ final readonly class Steps
     {
         $rank = static fn (Rung $r): array => [
             round(abs($r->share() - $from->share()) / self::SAME_SHARE),
-            $r->choice->barId === $from->choice->barId ? 0 : 1,
-            $r->choice->attach === $from->choice->attach ? 0 : 1,
+            -count(array_intersect_assoc(explode(':', $r->choice->key()), explode(':', $from->choice->key()))),
             $r->name,
         ];
         usort($rungs, static fn (Rung $a, Rung $b): int => $rank($a) <=> $rank($b));

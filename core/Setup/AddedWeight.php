@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace SteadyRung\Setup;
 
 use SteadyRung\Body\Body;
+use SteadyRung\Drawing\Line;
+use SteadyRung\Drawing\Part;
+use SteadyRung\Drawing\SideView;
 use SteadyRung\Gravity;
 use SteadyRung\OutOfRange;
 use SteadyRung\Why\Explanation;
@@ -45,5 +48,13 @@ final readonly class AddedWeight implements Setup
         return $body->whyPullDistance()->then(new Explanation([
             new Step('Carried', 'bodyweight + added weight', $body->massKg + $this->addedKg, 'kg'),
         ]));
+    }
+
+    public function sideView(Body $body): SideView
+    {
+        $hip = HangView::of($body)->start->hip;
+        $hung = $hip->plus(0.12, -0.25);
+
+        return HangView::of($body, null, [new Line(Part::Cable, [$hip, $hung]), new Line(Part::Weight, [$hung, $hung->plus(0.0, -0.12)], 0.2)]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Setup;
 
 use SteadyRung\Body\Body;
+use SteadyRung\Body\Proportions;
 
 /**
  * The lengths a band is pulled to, bar to foot or knee: at the hang (bottom) and with the chin at the bar (top), in m.
@@ -17,7 +18,7 @@ final readonly class BandHang
 
     public static function of(BandHelp $help, Body $body): self|DoesNotFit
     {
-        $kneeLengthM = $body->reachM - $body->kneeHeightM();
+        $kneeLengthM = $body->reachM - $body->heightM(Proportions::KNEE_HEIGHT);
         if ($help->barHeightM - $help->clearanceM < $kneeLengthM) {
             return DoesNotFit::barTooLow($help->barHeightM, $kneeLengthM + $help->clearanceM);
         }
@@ -42,7 +43,7 @@ final readonly class BandHang
     public static function lengths(BandHelp $help, Body $body): self
     {
         $romM = $body->pullDistanceM();
-        $wantedM = $help->attach === Attach::Foot ? $body->reachM : $body->reachM - $body->kneeHeightM();
+        $wantedM = $help->attach === Attach::Foot ? $body->reachM : $body->reachM - $body->heightM(Proportions::KNEE_HEIGHT);
         $bottomM = min($wantedM, $help->barHeightM - $help->clearanceM);
 
         return new self($bottomM, $bottomM - $romM, $wantedM - $bottomM);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Setup;
 
 use SteadyRung\Body\Body;
+use SteadyRung\Drawing\SideView;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\CurveStatus;
 use SteadyRung\Kit\LoopBand;
@@ -84,6 +85,11 @@ final readonly class BandHelp implements Setup
     public function why(Body $body): Explanation
     {
         return BandWhy::of($this, $body);
+    }
+
+    public function sideView(Body $body): SideView
+    {
+        return BandView::of($this, $body);
     }
 
     /** Sum of the bands' forces in N at a length. */

@@ -15,6 +15,7 @@ final readonly class CarriedLoad
      * @param  float  $ascentN  mean on the way up, where rubber gives back less than it took
      * @param  float  $shareSd  standard deviation of the mean carried share
      * @param  list<Warning>  $warnings
+     * @param  array{float, float}|null  $shareRange  lowest and highest share, where it can only be an interval
      */
     public function __construct(
         public float $weightN,
@@ -25,13 +26,20 @@ final readonly class CarriedLoad
         public float $shareSd,
         public float $romM,
         public array $warnings = [],
+        public ?array $shareRange = null,
     ) {
     }
 
     /** A load that is the same all the way, known as well as bodyweight is. */
     public static function constant(float $weightN, float $loadN, float $romM): self
     {
-        return new self($weightN, $loadN, $loadN, $loadN, $loadN, 0.0, $romM);
+        return self::even($weightN, $loadN, $romM, 0.0);
+    }
+
+    /** A load of which only the mean is known, with the standard deviation of its share. */
+    public static function even(float $weightN, float $loadN, float $romM, float $shareSd): self
+    {
+        return new self($weightN, $loadN, $loadN, $loadN, $loadN, $shareSd, $romM);
     }
 
     /** Mean carried share of bodyweight, 1 = all of it. */
@@ -49,6 +57,12 @@ final readonly class CarriedLoad
     public function shareOf(float $loadN): float
     {
         return $loadN / $this->weightN;
+    }
+
+    /** What the help takes off at a load, in kg. */
+    public function helpKg(float $loadN): float
+    {
+        return self::kg($this->weightN - $loadN);
     }
 
     public static function kg(float $loadN): float

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Setup;
 
+use SteadyRung\CoreError;
+
 /**
  * The answer of a set-up that this body, bar or band does not allow, with the reason and the way out.
  */
@@ -43,5 +45,61 @@ final readonly class DoesNotFit
             'At the bottom the band lifts %.1f kg, more than the %.1f kg on it: no full hang. Take a thinner band, or the knee.',
             $helpKg, $massKg,
         ));
+    }
+
+    public static function stackLifts(float $stackKg, float $massKg): self
+    {
+        return new self(Misfit::LiftsOff, sprintf('A stack of %.1f kg lifts an athlete of %.1f kg off the seat. Take a lighter stack.', $stackKg, $massKg));
+    }
+
+    public static function feetReachNothing(float $shortM): self
+    {
+        return new self(Misfit::FeetReachNothing, sprintf('The toes hang %.0f cm over it: no help. Take a box %.0f cm higher, or a lower bar.', 100 * $shortM, ceil(100 * $shortM)));
+    }
+
+    public static function hopTooSmall(float $shortM): self
+    {
+        return new self(Misfit::FeetReachNothing, sprintf('The hop ends %.0f cm below the bar. Take a higher box, a lower bar or a bigger hop.', 100 * $shortM));
+    }
+
+    public static function heelsTooFar(float $excessM): self
+    {
+        return new self(Misfit::HeelsTooFar, sprintf('The hands do not reach: %.0f cm too far from the anchor. Move the heels towards the plumb line, or lengthen the straps.', ceil(100 * $excessM)));
+    }
+
+    public static function heelsTooNear(float $missingM): self
+    {
+        return new self(Misfit::HeelsTooNear, sprintf('No room to pull in: the heels are %.0f cm too near the anchor. Move them away from the plumb line, or take a higher anchor.', ceil(100 * $missingM)));
+    }
+
+    public static function strapTooSlack(float $excessM): self
+    {
+        return new self(Misfit::TouchesFloor, sprintf('The straps are %.0f cm too long to hold the body up. Shorten the straps.', ceil(100 * $excessM)));
+    }
+
+    public static function touchesFloor(float $missingM): self
+    {
+        return new self(Misfit::TouchesFloor, sprintf('The shoulders come %.0f cm too near the floor. Shorten the straps, or move the heels back under the anchor.', ceil(100 * $missingM)));
+    }
+
+    public static function standsUpright(float $leanDeg): self
+    {
+        return new self(Misfit::StandsUpright, sprintf('The body stands upright (%.0f°), so the arms carry nothing. Move the heels forward, past the plumb line.', max(0.0, $leanDeg)));
+    }
+
+    public static function pullsAlongBody(float $angleDeg, float $leastDeg): self
+    {
+        return new self(Misfit::PullsAlongBody, sprintf('The straps meet the body at %.0f° (%.0f° is the least): they pull along it instead of lifting it. Move the heels back towards the plumb line, or change the straps.', $angleDeg, $leastDeg));
+    }
+
+    public static function shareOutOfReach(float $share, float $low, float $high): self
+    {
+        return new self(Misfit::ShareOutOfReach, sprintf('No heel mark gives %.0f %%: this anchor and strap reach from %.0f %% to %.0f %%.', 100 * $share, 100 * $low, 100 * $high));
+    }
+
+    /** The gear itself does not allow it: a piece is gone, or two cannot go together. */
+    public static function cannotBeBuilt(CoreError $error): self
+    {
+        return new self(Misfit::CannotBeBuilt, $error->getMessage());
     }
 }

@@ -10,4 +10,12 @@ enum Misfit: string
     case NoHelp = 'no-help';
     case StretchTooHigh = 'stretch-too-high';
     case LiftsOff = 'lifts-off';
+    case FeetReachNothing = 'feet-reach-nothing';
+    case HeelsTooFar = 'heels-too-far';
+    case HeelsTooNear = 'heels-too-near';
+    case TouchesFloor = 'touches-floor';
+    case StandsUpright = 'stands-upright';
+    case PullsAlongBody = 'pulls-along-body';
+    case CannotBeBuilt = 'cannot-be-built';
+    case ShareOutOfReach = 'share-out-of-reach';
 }

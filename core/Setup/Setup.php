@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Setup;
 
 use SteadyRung\Body\Body;
+use SteadyRung\Drawing\SideView;
 use SteadyRung\Why\Explanation;
 
 /**
@@ -16,4 +17,7 @@ interface Setup
 
     /** How the figures of carriedBy came about. */
     public function why(Body $body): Explanation;
+
+    /** The set-up drawn to scale, where it fits. */
+    public function sideView(Body $body): SideView;
 }

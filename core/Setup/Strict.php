@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Setup;
 
 use SteadyRung\Body\Body;
+use SteadyRung\Drawing\SideView;
 use SteadyRung\Why\Explanation;
 use SteadyRung\Why\Step;
 
@@ -23,5 +24,10 @@ final readonly class Strict implements Setup
         return $body->whyPullDistance()->then(new Explanation([
             new Step('Carried', 'bodyweight, nothing taken off', $body->massKg, 'kg'),
         ]));
+    }
+
+    public function sideView(Body $body): SideView
+    {
+        return HangView::of($body);
     }
 }

@@ -23,6 +23,7 @@ return new class extends Migration
             $table->double('mass_kg');
             $table->jsonb('choice')->nullable();
             $table->string('setup_name', 200)->nullable();
+            $table->string('pattern', 8)->nullable();
             $table->double('carried_kg')->nullable();
             $table->double('carried_share')->nullable();
             $table->double('ascent_share')->nullable();
@@ -73,6 +74,7 @@ return new class extends Migration
         DB::statement('CREATE UNIQUE INDEX logged_sets_replaced_once ON logged_sets (gym_id, replaces_id) WHERE replaces_id IS NOT NULL');
         DB::statement('CREATE UNIQUE INDEX calls_one_open ON calls (gym_id, athlete_id) WHERE decided_at IS NULL');
         DB::statement('CREATE INDEX calls_open ON calls (gym_id, made_at) WHERE decided_at IS NULL');
+        DB::statement("CREATE INDEX logged_sets_bands ON logged_sets USING gin ((choice->'band_ids'))");
         DB::statement('CREATE INDEX logged_sets_pain ON logged_sets (gym_id, athlete_id, logged_at) WHERE pain IS NOT NULL');
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Models\AthleteKind;
+use SteadyRung\Ladder\Lane;
 
 /**
  * An invented athlete of the demo: body, true capacity at the start as a share of bodyweight, and how the weeks go.
@@ -21,6 +22,7 @@ final readonly class DemoAthlete
         public float $weeklyGain,
         public DemoEnding $ending = DemoEnding::Ordinary,
         public int $weeks = 5,
+        public Lane $lane = Lane::Pull,
     ) {
     }
 }

@@ -7,14 +7,16 @@ namespace Database\Seeders;
 use App\Models\Athlete;
 use App\Models\AthleteKind;
 use App\Models\Band;
-use App\Models\Bar;
+use App\Models\BandInspection;
 use App\Models\CurrentGym;
+use App\Models\Gear;
 use App\Models\Gym;
 use App\Models\User;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
 use SteadyRung\Kit\RubberLaw;
+use SteadyRung\Ladder\Lane;
 
 /**
  * Hollowbrook Mill, a climbing wall with a strength floor in an old paper mill. All of it is invented.
@@ -23,7 +25,26 @@ final class DemoGym
 {
     private const SEED = 20260301;
 
-    private const BARS = ['Sluice bar' => 2.05, 'Beam bar' => 2.38, 'Loft bar' => 2.62, 'Crane bar' => 3.05];
+    private const GEAR = [
+        'Rack bar' => ['kind' => 'bar', 'height_m' => 1.10],
+        'Sluice bar' => ['kind' => 'bar', 'height_m' => 2.05],
+        'Beam bar' => ['kind' => 'bar', 'height_m' => 2.38],
+        'Loft bar' => ['kind' => 'bar', 'height_m' => 2.62],
+        'Crane bar' => ['kind' => 'bar', 'height_m' => 3.05],
+        'North rings' => ['kind' => 'rings', 'anchor_height_m' => 2.45, 'straps_m' => [1.0, 1.2, 1.4, 1.6]],
+        'Long rings' => ['kind' => 'rings', 'anchor_height_m' => 3.10, 'straps_m' => [1.6, 1.9, 2.2]],
+        'Low box' => ['kind' => 'box', 'height_m' => 0.30],
+        'Mid box' => ['kind' => 'box', 'height_m' => 0.45],
+        'High box' => ['kind' => 'box', 'height_m' => 0.60],
+        'Thin plate' => ['kind' => 'plate', 'thickness_m' => 0.025],
+        'Thick plate' => ['kind' => 'plate', 'thickness_m' => 0.05],
+        'Block plate' => ['kind' => 'plate', 'thickness_m' => 0.10],
+        'Disc 1.25 kg' => ['kind' => 'weight', 'mass_kg' => 1.25],
+        'Disc 2.5 kg' => ['kind' => 'weight', 'mass_kg' => 2.5],
+        'Disc 5 kg' => ['kind' => 'weight', 'mass_kg' => 5.0],
+        'Miller’s hoist' => ['kind' => 'machine', 'use' => 'counterweight', 'step_kg' => 5.0, 'most_kg' => 80.0, 'leverage' => 0.9],
+        'Cable column' => ['kind' => 'machine', 'use' => 'pulldown', 'step_kg' => 5.0, 'most_kg' => 100.0, 'leverage' => 1.0],
+    ];
 
     /** Tag => width mm, thickness mm, hung length m, stiffness over the size's estimate, stretches measured. */
     private const BANDS = [
@@ -36,6 +57,8 @@ final class DemoGym
         'Crane' => [64.0, 4.5, 0.94, 1.04, [1.4, 1.8, 2.1]],
         'Swan' => [83.0, 4.5, 0.93, 0.93, [1.5, 2.1]],
     ];
+
+    private const DAYS_SINCE_LOOK = [1, 3, 9, 5];
 
     /** Fixed errors of the demo's scale readings, in turn. */
     private const READING_ERRORS = [0.012, -0.018, 0.007, 0.021, -0.009];
@@ -76,6 +99,7 @@ final class DemoGym
         ]);
         $this->current->enter($gym);
         $this->kit($gym);
+        $this->inspections($gym, $coach);
         $today = $this->clock->now()->setTimezone(new \DateTimeZone($gym->timezone))->setTime(18, 30);
         foreach (self::athletes() as $i => $demo) {
             $athlete = Athlete::query()->create([
@@ -92,8 +116,8 @@ final class DemoGym
     {
         $number = 10;
         $own = static fn (int $n): array => ['id' => self::id($n), 'gym_id' => $gym->id, 'request_hash' => str_repeat('0', 64)];
-        foreach (self::BARS as $name => $heightM) {
-            Bar::query()->create([...$own($number++), 'name' => $name, 'height_m' => $heightM]);
+        foreach (self::GEAR as $name => $figures) {
+            Gear::query()->create([...$own($number++), 'name' => $name, 'kind' => $figures['kind'], 'figures' => $figures]);
         }
         foreach (self::BANDS as $tag => [$widthMm, $thicknessMm, $hungM, $stiffness, $stretches]) {
             $estimate = RubberLaw::fromSize($hungM, $widthMm, $thicknessMm);
@@ -108,6 +132,22 @@ final class DemoGym
         }
     }
 
+    /** Looked at over the last weeks, some longer ago than they should; one never. */
+    private function inspections(Gym $gym, User $coach): void
+    {
+        $today = $this->clock->now()->setTimezone(new \DateTimeZone($gym->timezone));
+        foreach (Band::query()->orderBy('id')->get() as $i => $band) {
+            foreach ($band->name === 'Finch 19 mm' ? [] : [24, self::DAYS_SINCE_LOOK[$i % 4]] as $j => $days) {
+                BandInspection::query()->create([
+                    'id' => self::id(300 + 10 * $i + $j), 'gym_id' => $gym->id, 'request_hash' => str_repeat('0', 64),
+                    'band_id' => $band->id, 'user_id' => $coach->id, 'finding' => 'sound',
+                    'inspected_on' => $today->modify("-$days days")->format('Y-m-d'),
+                    'note' => $j === 1 && $i % 3 === 0 ? 'Hitch moved on by a hand.' : null,
+                ]);
+            }
+        }
+    }
+
     /** @return list<DemoAthlete> */
     private static function athletes(): array
     {
@@ -118,7 +158,7 @@ final class DemoGym
             new DemoAthlete('Dunstan Peel', AthleteKind::Gym, 78.0, 1.75, 2.11, 0.84, 0.008, DemoEnding::BelowFloor),
             new DemoAthlete('Elspeth Rowntree', AthleteKind::Climbing, 66.5, 1.72, 2.10, 0.88, 0.018),
             new DemoAthlete('Fenwick Bar-Lowe', AthleteKind::Climbing, 73.0, 1.79, 2.17, 0.95, 0.010, DemoEnding::Pain),
-            new DemoAthlete('Gwendra Salt', AthleteKind::Gym, 84.0, 1.66, null, 0.62, 0.020),
+            new DemoAthlete('Gwendra Salt', AthleteKind::Gym, 84.0, 1.66, null, 0.62, 0.020, lane: Lane::Row),
             new DemoAthlete('Hobart Quill', AthleteKind::Both, 69.0, 1.77, 2.14, 1.00, 0.010),
             new DemoAthlete('Isaura Wickham', AthleteKind::Gym, 58.0, 1.63, 1.96, 0.72, 0.020),
             new DemoAthlete('Jolyon Thatch', AthleteKind::Climbing, 70.5, 1.81, 2.21, 0.84, 0.016, DemoEnding::GateMet),

@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Actions\ChooseSetup;
 use App\Actions\DecideCall;
 use App\Actions\LogSet;
+use App\Actions\WeighAthlete;
 use App\Formats\ChoiceJson;
 use App\Formats\JsonObject;
 use App\Http\Requests\DecisionInput;
@@ -16,6 +17,7 @@ use App\Models\CallRecord;
 use App\Models\GymKit;
 use App\Models\User;
 use SteadyRung\Call\Verdict;
+use SteadyRung\Ladder\Lane;
 use SteadyRung\Ladder\Rung;
 use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Simulation\VirtualAthlete;
@@ -30,6 +32,14 @@ final class DemoHistory
 
     private const DAYS_BETWEEN = [2, 3, 2];
 
+    /** What rows a person can do, in carried share, beside pulls. */
+    private const ROW_PER_PULL = 0.85;
+
+    private const SESSIONS_PER_WEIGHING = 4;
+
+    /** Backwards from the latest weighing. */
+    private const MASS_WANDERS_KG = [0.0, 0.4, -0.3, 0.7, 0.2];
+
     private int $serial = 0;
 
     private int $seed = 0;
@@ -40,6 +50,7 @@ final class DemoHistory
         private readonly LogSet $logSet,
         private readonly ChooseSetup $chooseSetup,
         private readonly DecideCall $decideCall,
+        private readonly WeighAthlete $weigh,
     ) {
     }
 
@@ -51,7 +62,8 @@ final class DemoHistory
         $this->seed = $seed;
         $virtual = VirtualAthlete::of($demo->capacityShare, $demo->weeklyGain, $seed);
         $days = self::days($last, $demo->weeks);
-        $this->baseline($athlete, $coach, $virtual, $days[0]);
+        $this->baseline($demo, $athlete, $coach, $virtual, $days[0]);
+        $this->weighings($athlete, $days);
         foreach (array_slice($days, 1) as $i => $day) {
             $left = count($days) - 2 - $i;
             $virtual->train(self::DAYS_BETWEEN[$i % 3]);
@@ -62,11 +74,15 @@ final class DemoHistory
         }
     }
 
-    private function baseline(Athlete $athlete, User $coach, VirtualAthlete $virtual, \DateTimeImmutable $day): void
+    private function baseline(DemoAthlete $demo, Athlete $athlete, User $coach, VirtualAthlete $virtual, \DateTimeImmutable $day): void
     {
         $this->clock->set($day);
-        $rung = $this->startingRung($athlete, $virtual);
+        $rung = $this->startingRung($demo->lane, $athlete, $virtual->capacityShare());
+        $row = $this->startingRung(Lane::Row, $athlete, self::ROW_PER_PULL * $virtual->capacityShare());
         $this->log($athlete, $coach, $day, ['purpose' => 'baseline', 'hang_s' => round(20 + 45 * max(0.0, $virtual->capacityShare() - 0.5), 1)]);
+        if ($demo->lane !== Lane::Row) {
+            $this->log($athlete, $coach, $day->modify('+2 minutes'), ['purpose' => 'baseline', 'choice' => $this->choice($row), 'clean_reps' => 9, 'reserve' => 1]);
+        }
         $reps = $virtual->repsToFailure($rung->load->ascentShare(), 0);
         $this->log($athlete, $coach, $day->modify('+5 minutes'), [
             'purpose' => 'baseline', 'choice' => $this->choice($rung), 'clean_reps' => max(0, $reps - 1), 'reserve' => 1,
@@ -124,13 +140,28 @@ final class DemoHistory
     }
 
     /** The set-up on which about ten reps are there at the start. */
-    private function startingRung(Athlete $athlete, VirtualAthlete $virtual): Rung
+    private function startingRung(Lane $lane, Athlete $athlete, float $capacityShare): Rung
     {
-        $aim = $virtual->capacityShare() / RepCurve::steady()->ratio(10.0);
-        $rungs = (new RungSearch($this->kit->inUse()))->singles($athlete->toCore());
+        $aim = $capacityShare / RepCurve::steady()->ratio(10.0);
+        $search = new RungSearch($this->kit->inUse());
+        $rungs = $lane === Lane::Pull ? $search->singles($athlete->toCore()) : $search->lane($lane, $athlete->toCore());
         usort($rungs, static fn (Rung $a, Rung $b): int => abs($a->load->ascentShare() - $aim) <=> abs($b->load->ascentShare() - $aim));
 
         return $rungs[0];
+    }
+
+    /**
+     * One in about two weeks, wandering within a kilogram, the last at the mass the athlete has.
+     *
+     * @param  non-empty-list<\DateTimeImmutable>  $days
+     */
+    private function weighings(Athlete $athlete, array $days): void
+    {
+        foreach (array_reverse($days) as $i => $day) {
+            if ($i % self::SESSIONS_PER_WEIGHING === 0) {
+                $this->weigh->note($athlete, $this->nextId(), $day->format('Y-m-d'), $athlete->mass_kg + self::MASS_WANDERS_KG[intdiv($i, self::SESSIONS_PER_WEIGHING) % count(self::MASS_WANDERS_KG)]);
+            }
+        }
     }
 
     /** @param  array<string, mixed>  $set */

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /** The rooms of the core in their order: each may use only those before it. */
-const ROOMS = ['Why', 'Body', 'Kit', 'Setup', 'Strength', 'Ladder', 'Safety', 'Call', 'Simulation'];
+const ROOMS = ['Why', 'Drawing', 'Body', 'Kit', 'Setup', 'Strength', 'Ladder', 'Safety', 'Call', 'Simulation'];
 
 const GROUND = ['SteadyRung\CoreError', 'SteadyRung\Gravity', 'SteadyRung\OutOfRange', 'SteadyRung\Violation'];
 

@@ -13,7 +13,10 @@ use SteadyRung\Setup\CarriedLoad;
 #[OA\Schema]
 final readonly class CarriedAnswer
 {
-    /** @param  list<WarningAnswer>  $warnings */
+    /**
+     * @param  list<WarningAnswer>  $warnings
+     * @param  array{float, float}|null  $share_range
+     */
     public function __construct(
         #[OA\Property]
         public bool $fits,
@@ -29,6 +32,8 @@ final readonly class CarriedAnswer
         public float $rom_m,
         #[OA\Property(items: new OA\Items(ref: WarningAnswer::class))]
         public array $warnings,
+        #[OA\Property(description: 'Lowest and highest share, where it can only be an interval.', items: new OA\Items(type: 'number'), minItems: 2, maxItems: 2)]
+        public ?array $share_range,
     ) {
     }
 
@@ -42,6 +47,7 @@ final readonly class CarriedAnswer
             $load->ascentShare(),
             $load->romM,
             array_map(WarningAnswer::of(...), $load->warnings),
+            $load->shareRange,
         );
     }
 }

@@ -17,7 +17,7 @@ final readonly class CommandLine
     private const REFUSED = 2;
 
     /** @var list<string> */
-    private const LATER = ['heel-mark', 'box', 'ladder', 'capacity', 'forecast', 'call', 'timetable', 'trace'];
+    private const LATER = ['capacity', 'forecast', 'call', 'timetable', 'trace'];
 
     /**
      * @param  resource  $in

@@ -6,7 +6,12 @@ namespace App\Formats\CoreJson;
 
 use App\Formats\JsonObject;
 use App\Formats\Unreadable;
+use SteadyRung\Kit\StandingHeight;
+use SteadyRung\OutOfRange;
+use SteadyRung\Setup\BoxReach;
 use SteadyRung\Setup\DoesNotFit;
+use SteadyRung\Setup\HeelMark;
+use SteadyRung\Setup\Row;
 use SteadyRung\Strength\RepCurve;
 
 /**
@@ -21,6 +26,9 @@ final class CoreJson
             Topic::Carried => self::carried($request),
             Topic::Band => BandAnswer::of(Read::band($request)),
             Topic::Reps => self::reps($request),
+            Topic::HeelMark => self::heelMark($request),
+            Topic::Box => self::box($request),
+            Topic::Ladder => LadderAnswer::of(LadderRequest::read($request)),
         };
     }
 
@@ -30,6 +38,42 @@ final class CoreJson
         $load = Read::setup($request->object('setup'))->carriedBy(Read::body($request->object('body')));
 
         return $load instanceof DoesNotFit ? MisfitAnswer::of($load) : CarriedAnswer::of($load);
+    }
+
+    private static function heelMark(JsonObject $request): object
+    {
+        $request->allowing('body', 'anchor_height_m', 'strap_m', 'heel_height_m', 'share');
+        $body = Read::body($request->object('body'));
+        $row = $request->build(static fn (JsonObject $j): Row => Row::of(
+            $j->number('anchor_height_m'),
+            $j->number('strap_m'),
+            0.0,
+            $j->optionalNumber('heel_height_m') ?? 0.0,
+        ));
+        $share = Read::share($request, 'share');
+        $found = HeelMark::forShare($row, $body, $share);
+        $load = $found instanceof Row ? $found->carriedBy($body) : $found;
+
+        return $load instanceof DoesNotFit
+            ? MisfitAnswer::of($load)
+            : (object) ['fits' => true, 'heel_mark_m' => $found->heelMarkM, 'share' => $load->share()];
+    }
+
+    private static function box(JsonObject $request): object
+    {
+        $request->allowing('body', 'bar_height_m', 'leg_part', 'heights_m');
+        $body = Read::body($request->object('body'));
+        [$boxes, $plates] = Read::standingGear($request, 'heights_m');
+        $barM = $request->number('bar_height_m');
+        $part = $request->number('leg_part');
+
+        return $request->build(static function () use ($body, $boxes, $plates, $barM, $part): object {
+            OutOfRange::guard(['leg_part' => [$part, [0.0, 1.0]]]);
+            $height = BoxReach::nearest($body, $barM, $part, StandingHeight::all($boxes, $plates));
+            $reach = BoxReach::of($barM, $height->heightM);
+
+            return (object) ['box_m' => $height->heightM, 'leg_part' => max(0.0, min(1.0, $reach->legPart($body)))];
+        });
     }
 
     private static function reps(JsonObject $request): object

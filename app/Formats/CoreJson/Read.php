@@ -7,12 +7,27 @@ namespace App\Formats\CoreJson;
 use App\Formats\JsonObject;
 use SteadyRung\Body\Body;
 use SteadyRung\Kit\Bar;
+use SteadyRung\Kit\Box;
 use SteadyRung\Kit\CalibrationPoint;
+use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\LoopBand;
+use SteadyRung\Kit\Plate;
+use SteadyRung\Kit\RingPair;
+use SteadyRung\Kit\Weight;
+use SteadyRung\Ladder\ChoiceKind;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\AddedWeight;
 use SteadyRung\Setup\Attach;
 use SteadyRung\Setup\BandHelp;
+use SteadyRung\Setup\Counterweight;
+use SteadyRung\Setup\FootHelp;
+use SteadyRung\Setup\HelpGrade;
+use SteadyRung\Setup\Hold;
+use SteadyRung\Setup\HoldAt;
+use SteadyRung\Setup\Hop;
+use SteadyRung\Setup\Lowering;
+use SteadyRung\Setup\PullDown;
+use SteadyRung\Setup\Row;
 use SteadyRung\Setup\Setup;
 use SteadyRung\Setup\Strict;
 use SteadyRung\Strength\Formula;
@@ -23,6 +38,16 @@ use SteadyRung\Strength\RepCurve;
  */
 final class Read
 {
+    public const SHARE = [0.01, 5.0];
+
+    private const MOST_BARS = 20;
+
+    private const MOST_BANDS = 60;
+
+    private const MOST_RINGS = 12;
+
+    private const MOST_PIECES = 24;
+
     public static function body(JsonObject $json): Body
     {
         return $json->allowing('mass_kg', 'stature_m', 'reach_m')->build(static fn (JsonObject $j): Body => Body::of(
@@ -34,13 +59,78 @@ final class Read
 
     public static function setup(JsonObject $json): Setup
     {
-        return match ($json->choice('kind', SetupKind::class)) {
-            SetupKind::Strict => self::strict($json),
-            SetupKind::Band => self::bandHelp($json),
-            SetupKind::Added => $json->allowing('kind', 'added_kg')->build(
+        return match ($json->choice('kind', ChoiceKind::class)) {
+            ChoiceKind::Strict => self::strict($json),
+            ChoiceKind::Band => self::bandHelp($json),
+            ChoiceKind::Added => $json->allowing('kind', 'added_kg')->build(
                 static fn (JsonObject $j): Setup => AddedWeight::of($j->number('added_kg')),
             ),
+            ChoiceKind::Row => $json->allowing('kind', 'anchor_height_m', 'strap_m', 'heel_mark_m', 'heel_height_m')->build(static fn (JsonObject $j): Setup => Row::of(
+                $j->number('anchor_height_m'),
+                $j->number('strap_m'),
+                $j->number('heel_mark_m'),
+                $j->optionalNumber('heel_height_m') ?? 0.0,
+            )),
+            ChoiceKind::Foot => $json->allowing('kind', 'bar_height_m', 'box_m', 'scale_kg', 'grade')->build(static fn (JsonObject $j): Setup => FootHelp::of(
+                $j->number('bar_height_m'),
+                $j->number('box_m'),
+                $j->optionalNumber('scale_kg'),
+                $j->optionalChoice('grade', HelpGrade::class),
+            )),
+            ChoiceKind::Hop => $json->allowing('kind', 'bar_height_m', 'box_m', 'hop_m')->build(
+                static fn (JsonObject $j): Setup => Hop::of($j->number('bar_height_m'), $j->number('box_m'), $j->number('hop_m')),
+            ),
+            ChoiceKind::Counterweight => $json->allowing('kind', 'stack_kg', 'leverage')->build(
+                static fn (JsonObject $j): Setup => Counterweight::of($j->number('stack_kg'), $j->number('leverage')),
+            ),
+            ChoiceKind::PullDown => $json->allowing('kind', 'stack_kg')->build(static fn (JsonObject $j): Setup => PullDown::of($j->number('stack_kg'))),
+            ChoiceKind::Lowering => $json->allowing('kind', 'seconds')->build(static fn (JsonObject $j): Setup => Lowering::of($j->number('seconds'))),
+            ChoiceKind::Hold => $json->allowing('kind', 'at', 'seconds')->build(
+                static fn (JsonObject $j): Setup => Hold::of($j->choice('at', HoldAt::class), $j->number('seconds')),
+            ),
         };
+    }
+
+    public static function kit(JsonObject $json): Kit
+    {
+        $json->allowing('bars', 'bands', 'rings', 'boxes_m', 'plates_m', 'weights_kg');
+        $bars = array_map(static fn (JsonObject $bar): Bar => $bar->allowing('id', 'height_m')->build(
+            static fn (JsonObject $j): Bar => Bar::of($id = $j->text('id', 64), $id, $j->number('height_m')),
+        ), $json->objects('bars', self::MOST_BARS));
+        $bands = array_map(static fn (JsonObject $band): LoopBand => self::band($band, $band->text('id', 64)), $json->objects('bands', self::MOST_BANDS));
+        $rings = array_map(static fn (JsonObject $ring): RingPair => $ring->allowing('id', 'anchor_height_m', 'strap_m')->build(
+            static fn (JsonObject $j): RingPair => RingPair::of($id = $j->text('id', 64), $id, $j->number('anchor_height_m'), $j->numbers('strap_m', RingPair::MOST_MARKS)),
+        ), $json->objects('rings', self::MOST_RINGS));
+
+        return new Kit($bars, $bands, $rings, self::boxes($json, 'boxes_m'), self::plates($json, 'plates_m'), self::weights($json));
+    }
+
+    /**
+     * Heights to stand on in one list: up to the thickest plate they stack, above it they are boxes.
+     *
+     * @return array{list<Box>, list<Plate>}
+     */
+    public static function standingGear(JsonObject $json, string $key): array
+    {
+        $boxes = $plates = [];
+        foreach ($json->numbers($key, self::MOST_PIECES) as $i => $m) {
+            if ($m <= Plate::THICKNESS_M[1]) {
+                $plates[] = $json->buildAt("$key/$i", static fn (): Plate => Plate::of("plate $i", "plate $i", $m));
+            } else {
+                $boxes[] = $json->buildAt("$key/$i", static fn (): Box => Box::of("box $i", "box $i", $m));
+            }
+        }
+
+        return [$boxes, $plates];
+    }
+
+    /** A carried share, 0.01–5. */
+    public static function share(JsonObject $json, string $key): float
+    {
+        $share = $json->number($key);
+        $json->build(static fn () => OutOfRange::guard([$key => [$share, self::SHARE]]));
+
+        return $share;
     }
 
     public static function band(JsonObject $json, string $defaultName = 'band'): LoopBand
@@ -112,5 +202,29 @@ final class Read
             ),
             $json->objects('points', LoopBand::MOST_POINTS),
         );
+    }
+
+    /** @return list<Box> */
+    private static function boxes(JsonObject $json, string $key): array
+    {
+        $heightsM = $json->numbers($key, self::MOST_PIECES);
+
+        return array_map(static fn (float $m, int $i): Box => $json->buildAt("$key/$i", static fn (): Box => Box::of("box $i", "box $i", $m)), $heightsM, array_keys($heightsM));
+    }
+
+    /** @return list<Plate> */
+    private static function plates(JsonObject $json, string $key): array
+    {
+        $thicknessesM = $json->numbers($key, self::MOST_PIECES);
+
+        return array_map(static fn (float $m, int $i): Plate => $json->buildAt("$key/$i", static fn (): Plate => Plate::of("plate $i", "plate $i", $m)), $thicknessesM, array_keys($thicknessesM));
+    }
+
+    /** @return list<Weight> */
+    private static function weights(JsonObject $json): array
+    {
+        $massesKg = $json->numbers('weights_kg', self::MOST_PIECES);
+
+        return array_map(static fn (float $kg, int $i): Weight => $json->buildAt("weights_kg/$i", static fn (): Weight => Weight::of("weight $i", "$kg kg", $kg)), $massesKg, array_keys($massesKg));
     }
 }

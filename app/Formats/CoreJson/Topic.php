@@ -9,4 +9,7 @@ enum Topic: string
     case Carried = 'carried';
     case Band = 'band';
     case Reps = 'reps';
+    case HeelMark = 'heel-mark';
+    case Box = 'box';
+    case Ladder = 'ladder';
 }

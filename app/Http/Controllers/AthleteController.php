@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\AddAthlete;
 use App\Actions\ChangeAthlete;
-use App\Actions\StoreOnce;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Body;
@@ -37,10 +37,10 @@ final class AthleteController
     }
 
     #[OA\Post(path: '/api/athletes', operationId: 'addAthlete', requestBody: new Body(AthleteInput::class, withId: true), responses: [new Answer(201, AthleteResource::class)])]
-    public function store(JsonObject $json, StoreOnce $storeOnce, AthleteView $view): JsonResponse
+    public function store(JsonObject $json, AddAthlete $add, AthleteView $view): JsonResponse
     {
         $input = AthleteInput::read($json, 'id');
-        $stored = $storeOnce->store(new Athlete(['id' => $json->uuid('id'), ...$input->columns()]), $input);
+        $stored = $add->add($json->uuid('id'), $input);
 
         return new JsonResponse($view->of($stored->record), $stored->isNew ? 201 : 200);
     }

@@ -41,6 +41,13 @@ final readonly class BandInput
         ));
     }
 
+    public function toCore(): LoopBand
+    {
+        $points = array_map(static fn (array $p): CalibrationPoint => CalibrationPoint::of($p['length_m'], $p['force_n']), $this->points);
+
+        return LoopBand::of('', $this->name, $this->hung_length_m, $this->width_mm, $this->thickness_mm, $points);
+    }
+
     /** @return array<string, mixed> */
     public function columns(): array
     {

@@ -21,7 +21,7 @@ final readonly class PageInput
 
     public static function read(Request $request): self
     {
-        $json = JsonObject::ofQuery($request->query->all())->allowing('page', 'search');
+        $json = JsonObject::ofQuery($request->query->all(), 'page')->allowing('page', 'search');
         $page = $json->optionalInteger('page') ?? 1;
         $json->build(static fn () => OutOfRange::guard(['page' => [$page, self::NUMBER]]));
 

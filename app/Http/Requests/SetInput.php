@@ -12,12 +12,13 @@ use App\Models\NoCount;
 use App\Models\Purpose;
 use OpenApi\Attributes as OA;
 use SteadyRung\Ladder\Choice;
+use SteadyRung\Ladder\ChoiceKind;
 use SteadyRung\OutOfRange;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Strength\Observation;
 
 /**
- * One set as it was done: clean reps on a set-up, or a dead hang in seconds.
+ * One set as it was done: clean reps on a set-up, or a hang or hold in seconds.
  */
 #[OA\Schema]
 final readonly class SetInput
@@ -42,7 +43,7 @@ final readonly class SetInput
         public array $no_counts = [],
         #[OA\Property(description: 'Reps in reserve; none if nobody knows.', minimum: Observation::RESERVE[0], maximum: Observation::RESERVE[1])]
         public ?int $reserve = null,
-        #[OA\Property(description: 'Dead hang, instead of reps.', minimum: self::HANG_S[0], maximum: self::HANG_S[1])]
+        #[OA\Property(description: 'Seconds of a dead hang, or of the hold chosen, instead of reps.', minimum: self::HANG_S[0], maximum: self::HANG_S[1])]
         public ?float $hang_s = null,
         #[OA\Property(ref: PainJson::class, nullable: true)]
         public ?Pain $pain = null,
@@ -59,6 +60,7 @@ final readonly class SetInput
         self::refuseMixture($json);
         $choice = $json->optionalObject('choice');
         $pain = $json->optionalObject('pain');
+        self::refuseWrongChoice($json, $choice === null ? null : ChoiceJson::read($choice));
         $input = new self(
             $json->uuid('id'),
             $json->moment('performed_at'),
@@ -89,9 +91,16 @@ final readonly class SetInput
         match (true) {
             $json->has('clean_reps') === $json->has('hang_s') => throw $json->fault('clean_reps', 'Give clean reps or hang seconds, one of them.'),
             $json->has('clean_reps') && ! $json->has('choice') => throw $json->fault('choice', 'Reps need the set-up they were done on.'),
-            $json->has('hang_s') && ($json->has('choice') || $json->has('reserve') || $json->has('no_counts')) => throw $json->fault('hang_s', 'A dead hang has no set-up, reserve or no-counts.'),
+            $json->has('hang_s') && ($json->has('reserve') || $json->has('no_counts')) => throw $json->fault('hang_s', 'A hang has no reserve or no-counts.'),
             default => null,
         };
+    }
+
+    private static function refuseWrongChoice(JsonObject $json, ?Choice $choice): void
+    {
+        if ($choice !== null && ($choice->kind() === ChoiceKind::Hold) !== $json->has('hang_s')) {
+            throw $json->fault('choice', 'A hold is logged by its seconds, everything else by its reps.');
+        }
     }
 
     /**

@@ -39,8 +39,10 @@ final readonly class AthleteResource
         public ?RungAnswer $rung,
         #[OA\Property(description: 'Why the chosen set-up cannot be built any more.')]
         public ?string $rung_lost,
-        #[OA\Property]
+        #[OA\Property(description: 'Of the vertical pull.')]
         public ?CapacityResource $capacity,
+        #[OA\Property]
+        public ?CapacityResource $row_capacity,
         #[OA\Property(description: 'Longest dead hang logged.')]
         public ?float $best_hang_s,
         #[OA\Property]

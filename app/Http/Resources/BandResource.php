@@ -29,10 +29,12 @@ final readonly class BandResource
         public BandAnswer $curve,
         #[OA\Property]
         public bool $retired,
+        #[OA\Property]
+        public WearResource $wear,
     ) {
     }
 
-    public static function of(Band $band): self
+    public static function of(Band $band, WearResource $wear): self
     {
         $core = $band->toCore();
 
@@ -41,6 +43,7 @@ final readonly class BandResource
             array_map(PointResource::of(...), $core->points),
             BandAnswer::of($core),
             $band->retired_at !== null,
+            $wear,
         );
     }
 }

@@ -25,6 +25,11 @@ final readonly class CapacityResource
     ) {
     }
 
+    public static function orNull(?CapacityRecord $record): ?self
+    {
+        return $record === null ? null : self::of($record);
+    }
+
     public static function of(CapacityRecord $record): self
     {
         $state = $record->toCore();

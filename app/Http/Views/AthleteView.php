@@ -16,11 +16,12 @@ use App\Models\CapacityRecord;
 use App\Models\GymKit;
 use App\Models\LoggedSet;
 use SteadyRung\Call\Standard;
+use SteadyRung\Ladder\Lane;
 use SteadyRung\Ladder\Rung;
 use SteadyRung\Ladder\RungSearch;
-use SteadyRung\Ladder\UnknownGear;
 use SteadyRung\Setup\DoesNotFit;
 use SteadyRung\Strength\CapacityState;
+use SteadyRung\Strength\Pattern;
 use SteadyRung\Strength\RepCurve;
 
 /**
@@ -35,10 +36,11 @@ final readonly class AthleteView
     public function of(Athlete $athlete): AthleteResource
     {
         $body = $athlete->toCore();
-        $capacity = CapacityRecord::pullOf($athlete->id)->orderByDesc('trained_on')->first();
-        $rung = $this->rung($athlete);
+        $rung = (new RungSearch($this->kit->inUse()))->standing($athlete->chosen, $body);
+        $pattern = $rung instanceof Rung ? $rung->lane()->pattern() : null;
+        $capacity = fn (Pattern $of): ?CapacityRecord => CapacityRecord::of($athlete->id, $of)->orderByDesc('trained_on')->first();
         $call = CallRecord::query()->where('athlete_id', $athlete->id)->whereNull('decided_at')->first();
-        $hang = LoggedSet::standing($athlete->id)->max('hang_s');
+        $hang = LoggedSet::standing($athlete->id)->whereRaw("coalesce(choice->>'at', 'hang') = 'hang'")->max('hang_s');
 
         return new AthleteResource(
             $athlete->id,
@@ -49,10 +51,11 @@ final readonly class AthleteView
             $body->reachM,
             $body->reachSource,
             $body->pullDistanceM(),
-            StandardResource::of(new Standard),
-            $rung instanceof Rung ? self::answer($rung, $capacity?->toCore()) : null,
-            is_string($rung) ? $rung : null,
-            $capacity === null ? null : CapacityResource::of($capacity),
+            StandardResource::of($rung instanceof Rung && $rung->lane() === Lane::Lower ? Standard::lowering() : new Standard),
+            $rung instanceof Rung ? self::answer($rung, CapacityRecord::latest($athlete->id, $pattern)) : null,
+            $rung instanceof DoesNotFit ? $rung->reason : null,
+            CapacityResource::orNull($capacity(Pattern::Pull)),
+            CapacityResource::orNull($capacity(Pattern::Row)),
             is_numeric($hang) ? (float) $hang : null,
             $athlete->pain === null ? null : PainJson::of($athlete->pain),
             $athlete->paused_at?->utc()->format('Y-m-d\TH:i:s\Z'),
@@ -63,20 +66,5 @@ final readonly class AthleteView
     public static function answer(Rung $rung, ?CapacityState $capacity): RungAnswer
     {
         return RungAnswer::of($rung, $capacity === null ? null : $rung->predict(RepCurve::steady(), $capacity));
-    }
-
-    /** The rung in use, or why it cannot be built any more. */
-    private function rung(Athlete $athlete): Rung|string|null
-    {
-        if ($athlete->chosen === null) {
-            return null;
-        }
-        try {
-            $rung = (new RungSearch($this->kit->inUse()))->rung($athlete->chosen, $athlete->toCore());
-        } catch (UnknownGear $error) {
-            return $error->getMessage();
-        }
-
-        return $rung instanceof DoesNotFit ? $rung->reason : $rung;
     }
 }

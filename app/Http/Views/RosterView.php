@@ -15,7 +15,7 @@ use App\Models\CapacityRecord;
 use App\Models\GymKit;
 use SteadyRung\Ladder\Rung;
 use SteadyRung\Ladder\RungSearch;
-use SteadyRung\Ladder\UnknownGear;
+use SteadyRung\Strength\Pattern;
 
 /**
  * Puts the roster together, a page at a time.
@@ -35,12 +35,13 @@ final readonly class RosterView
         $page = Page::of($query, $input->page);
         $ids = array_column($page->items, 'id');
         $verdicts = CallRecord::query()->whereIn('athlete_id', $ids)->whereNull('decided_at')->get(['athlete_id', 'verdict'])->pluck('verdict', 'athlete_id');
-        $capacities = CapacityRecord::query()->whereIn('athlete_id', $ids)->where('pattern', CapacityRecord::PULL)
+        $capacities = CapacityRecord::query()->whereIn('athlete_id', $ids)->where('pattern', Pattern::Pull)
             ->selectRaw('DISTINCT ON (athlete_id) *')->orderBy('athlete_id')->orderByDesc('trained_on')->get()->keyBy('athlete_id');
         $search = new RungSearch($this->kit->inUse());
 
         return new RosterPage(array_map(function (Athlete $athlete) use ($verdicts, $capacities, $search): RosterEntry {
-            $rung = $this->rung($athlete, $search);
+            $rung = $search->standing($athlete->chosen, $athlete->toCore());
+            $rung = $rung instanceof Rung ? $rung : null;
             $capacity = $capacities->get($athlete->id);
 
             return new RosterEntry(
@@ -51,16 +52,5 @@ final readonly class RosterView
                 $athlete->paused_at !== null,
             );
         }, $page->items), $page->next);
-    }
-
-    private function rung(Athlete $athlete, RungSearch $search): ?Rung
-    {
-        try {
-            $rung = $athlete->chosen === null ? null : $search->rung($athlete->chosen, $athlete->toCore());
-        } catch (UnknownGear) {
-            return null;
-        }
-
-        return $rung instanceof Rung ? $rung : null;
     }
 }

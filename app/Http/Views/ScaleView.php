@@ -7,19 +7,15 @@ namespace App\Http\Views;
 use App\Http\Resources\MisfitResource;
 use App\Http\Resources\ScaleResource;
 use App\Http\Resources\ScaleRung;
-use App\Http\Resources\WhyResource;
 use App\Models\Athlete;
 use App\Models\Band;
 use App\Models\CapacityRecord;
 use App\Models\GymKit;
-use App\Problems\Problem;
-use App\Problems\ProblemCode;
-use SteadyRung\Ladder\Choice;
+use SteadyRung\Ladder\Lane;
+use SteadyRung\Ladder\Rung;
 use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Ladder\SameOnBars;
-use SteadyRung\Ladder\UnknownGear;
-use SteadyRung\Setup\DoesNotFit;
-use SteadyRung\Strength\RepCurve;
+use SteadyRung\Strength\Pattern;
 
 /**
  * Puts the upright scale of one athlete together.
@@ -33,9 +29,9 @@ final readonly class ScaleView
     public function of(Athlete $athlete, ?string $bandId): ScaleResource
     {
         $kit = $this->kit->inUse();
-        $bands = $bandId === null ? $kit->bands : [Band::query()->whereNull('retired_at')->findOrFail($bandId)->toCore()];
-        $search = new RungSearch($kit->withBands($bands));
-        $capacity = CapacityRecord::pullOf($athlete->id)->orderByDesc('trained_on')->first()?->toCore();
+        $band = $bandId === null ? null : Band::query()->whereNull('retired_at')->findOrFail($bandId)->toCore();
+        $search = new RungSearch($band === null ? $kit : $kit->onlyBand($band));
+        $capacity = CapacityRecord::latest($athlete->id, Pattern::Pull);
         $body = $athlete->toCore();
         $rungs = array_map(
             static fn (SameOnBars $same): ScaleRung => new ScaleRung(
@@ -45,30 +41,22 @@ final readonly class ScaleView
             ),
             SameOnBars::grouped($search->singles($body), $athlete->chosen),
         );
-        $misfits = [];
-        foreach ($bandId === null ? [] : $bands as $band) {
-            foreach ($search->misfits($band, $body) as [$name, $no]) {
-                $misfits[] = new MisfitResource($name, $no->reason);
-            }
-        }
+        $misfits = $bandId === null ? [] : array_map(
+            static fn (array $misfit): MisfitResource => new MisfitResource($misfit[0], $misfit[1]->reason),
+            $search->misfits($body),
+        );
 
         return new ScaleResource($rungs, $misfits);
     }
 
-    public function why(Athlete $athlete, Choice $choice): WhyResource
+    /** All of a lane that holds few set-ups. */
+    public function lane(Athlete $athlete, Lane $lane): ScaleResource
     {
-        $body = $athlete->toCore();
-        try {
-            $rung = (new RungSearch($this->kit->inUse()))->rung($choice, $body);
-        } catch (UnknownGear $error) {
-            throw new Problem(ProblemCode::NotFound, $error->getMessage());
-        }
-        if ($rung instanceof DoesNotFit) {
-            throw new Problem(ProblemCode::DoesNotFit, $rung->reason);
-        }
-        $capacity = CapacityRecord::pullOf($athlete->id)->orderByDesc('trained_on')->first()?->toCore();
-        $why = $rung->setup->why($body);
+        $capacity = CapacityRecord::latest($athlete->id, $lane->pattern());
 
-        return WhyResource::of($rung->name, $capacity === null ? $why : $why->then($rung->predict(RepCurve::steady(), $capacity)->why()));
+        return new ScaleResource(array_map(
+            static fn (Rung $rung): ScaleRung => new ScaleRung(AthleteView::answer($rung, $capacity), [], $athlete->chosen?->key() === $rung->choice->key()),
+            (new RungSearch($this->kit->inUse()))->lane($lane, $athlete->toCore()),
+        ), []);
     }
 }

@@ -7,6 +7,8 @@ use SteadyRung\Call\Judge;
 use SteadyRung\Call\Verdict;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Ladder\Choice;
+use SteadyRung\Ladder\Choices\OnBands;
+use SteadyRung\Ladder\Choices\StrictPull;
 use SteadyRung\Safety\Caution;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Safety\PainPlace;
@@ -22,7 +24,7 @@ function fineKit(): Kit
 
 function on(string ...$bands): Choice
 {
-    return Choice::bands('bar-0', Attach::Foot, array_values($bands));
+    return OnBands::of('bar-0', Attach::Foot, array_values($bands));
 }
 
 it('climbs when the gate is met twice running and the floor is likely on the next rung', function (): void {
@@ -81,7 +83,7 @@ it('puts emergency care first for pain in the chest', function (): void {
 
 it('says so when the next step is over 12 % of bodyweight, and goes in between where the kit can', function (): void {
     $kit = kit(['a' => 13, 'b' => 22, 'c' => 83], 2.5);
-    $knee = Choice::bands('bar-0', Attach::Knee, ['c']);
+    $knee = OnBands::of('bar-0', Attach::Knee, ['c']);
     $call = Judge::call(situation($kit, $knee, [MET, MET], 1.2));
     $large = situation($kit, $knee, [MET, MET], 1.2)->steps;
 
@@ -105,7 +107,7 @@ it('offers a mixed set where the kit has nothing in between', function (): void 
 });
 
 it('has nowhere to climb from the top of the ladder', function (): void {
-    $call = Judge::call(situation(fineKit(), Choice::strict(), [MET, MET], 1.4));
+    $call = Judge::call(situation(fineKit(), new StrictPull, [MET, MET], 1.4));
 
     expect($call->verdict)->toBe(Verdict::Stay)->and(implode(' ', $call->missing))->toContain('top of the ladder');
 });

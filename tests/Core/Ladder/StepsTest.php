@@ -2,17 +2,20 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Kit\UnknownGear;
 use SteadyRung\Ladder\Choice;
+use SteadyRung\Ladder\ChoiceKind;
+use SteadyRung\Ladder\Choices\OnBands;
+use SteadyRung\Ladder\Choices\StrictPull;
 use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Ladder\SameOnBars;
 use SteadyRung\Ladder\Steps;
-use SteadyRung\Ladder\UnknownGear;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\Attach;
 
 function foot(string $band, string $bar = 'bar-0'): Choice
 {
-    return Choice::bands($bar, Attach::Foot, [$band]);
+    return OnBands::of($bar, Attach::Foot, [$band]);
 }
 
 it('finds every single band under foot and knee on every bar, and the unassisted pull-up, in order', function (): void {
@@ -21,15 +24,15 @@ it('finds every single band under foot and knee on every bar, and the unassisted
     $sorted = $shares;
     sort($sorted);
 
-    expect($rungs)->toHaveCount(9)->and($shares)->toBe($sorted)->and(end($rungs)->choice->isStrict())->toBeTrue();
+    expect($rungs)->toHaveCount(9)->and($shares)->toBe($sorted)->and(end($rungs)->choice->kind())->toBe(ChoiceKind::Strict);
 });
 
 it('leaves out what does not fit, and tells of it apart', function (): void {
     $search = new RungSearch(kit(['a' => 29], 1.4, 2.5));
 
     expect($search->singles(athlete()))->toHaveCount(3)
-        ->and($search->misfits(band(id: 'a'), athlete()))->toHaveCount(2)
-        ->and($search->misfits(band(id: 'a'), athlete())[0][0])->toContain('Bar 0');
+        ->and($search->misfits(athlete()))->toHaveCount(2)
+        ->and($search->misfits(athlete())[0][0])->toContain('Bar 0');
 });
 
 it('steps to the nearest rung that can be felt, up and down', function (): void {
@@ -52,13 +55,13 @@ it('stays on the same bar where several carry the same', function (): void {
 it('has no step up from the top and none down from the bottom', function (): void {
     $kit = kit(['a' => 13]);
 
-    expect(Steps::around(rung($kit, Choice::strict()), new RungSearch($kit), athlete())->up)->toBeNull()
+    expect(Steps::around(rung($kit, new StrictPull), new RungSearch($kit), athlete())->up)->toBeNull()
         ->and(Steps::around(rung($kit, foot('a')), new RungSearch($kit), athlete())->down)->toBeNull();
 });
 
 it('offers pairs of bands inside a step over 12 %, each a step that can be felt', function (): void {
     $kit = kit(['thin' => 13, 'thick' => 83]);
-    $knee = Choice::bands('bar-0', Attach::Knee, ['thick']);
+    $knee = OnBands::of('bar-0', Attach::Knee, ['thick']);
     $steps = Steps::around(rung($kit, $knee), new RungSearch(kit(['thin' => 13, 'mid' => 22, 'thick' => 83])), athlete());
     $large = Steps::around(rung($kit, $knee), new RungSearch(kit(['thick' => 83])), athlete());
 
@@ -66,7 +69,7 @@ it('offers pairs of bands inside a step over 12 %, each a step that can be felt'
 
     $body = athlete(50);
     $few = kit(['x' => 13, 'y' => 22, 'z' => 64]);
-    $from = rung($few, Choice::bands('bar-0', Attach::Knee, ['z']), $body);
+    $from = rung($few, OnBands::of('bar-0', Attach::Knee, ['z']), $body);
     $gap = Steps::around($from, new RungSearch($few), $body);
     foreach ($gap->between as $i => $rung) {
         $below = $gap->between[$i - 1] ?? $from;
@@ -91,9 +94,9 @@ it('groups bars on which a rung carries the same, and shows the chosen one', fun
 it('knows a choice by its gear, in any order, and refuses none, three or unknown bands', function (): void {
     $search = new RungSearch(kit(['a' => 22]));
 
-    expect(Choice::bands('p', Attach::Foot, ['b', 'a'])->key())->toBe(Choice::bands('p', Attach::Foot, ['a', 'b'])->key())
-        ->and(fn () => Choice::bands('p', Attach::Foot, []))->toThrow(OutOfRange::class)
-        ->and(fn () => Choice::bands('p', Attach::Foot, ['a', 'b', 'c']))->toThrow(OutOfRange::class)
+    expect(OnBands::of('p', Attach::Foot, ['b', 'a'])->key())->toBe(OnBands::of('p', Attach::Foot, ['a', 'b'])->key())
+        ->and(fn () => OnBands::of('p', Attach::Foot, []))->toThrow(OutOfRange::class)
+        ->and(fn () => OnBands::of('p', Attach::Foot, ['a', 'b', 'c']))->toThrow(OutOfRange::class)
         ->and(fn () => $search->rung(foot('zzz'), athlete()))->toThrow(UnknownGear::class)
         ->and(fn () => $search->rung(foot('a', 'zzz'), athlete()))->toThrow(UnknownGear::class);
 });

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Devices;
+
+/**
+ * Speaks to a hanging scale over its line protocol (docs/formats/scale.md).
+ */
+final readonly class HangingScale
+{
+    private const CONNECT_S = 0.4;
+
+    /** A scale that sends no LIVE line by then is read as far as it came. */
+    private const LISTEN_S = 0.6;
+
+    private const LONGEST_LINE = 200;
+
+    private const MOST_READINGS = 400;
+
+    public function __construct(private string $address)
+    {
+    }
+
+    /** What the scale has sent over the last seconds; null if nobody answers at its address. */
+    public function listen(): ?ScaleTape
+    {
+        $socket = $this->connect();
+        if ($socket === null) {
+            return null;
+        }
+        $tape = new ScaleTapeReader;
+        $end = microtime(true) + self::LISTEN_S;
+        while (! $tape->isComplete() && ($left = $end - microtime(true)) > 0 && self::waits($socket, $left)) {
+            $line = fgets($socket, self::LONGEST_LINE);
+            if ($line === false || $tape->count() >= self::MOST_READINGS) {
+                break;
+            }
+            $tape->take($line);
+        }
+        fclose($socket);
+
+        return $tape->tape();
+    }
+
+    /** Sends a command line; false if nobody answers or it is not accepted. */
+    public function tell(string $command): bool
+    {
+        $socket = $this->connect();
+        if ($socket === null) {
+            return false;
+        }
+        fwrite($socket, "$command\n");
+        $end = microtime(true) + self::LISTEN_S;
+        $accepted = false;
+        while (! $accepted && ($left = $end - microtime(true)) > 0 && self::waits($socket, $left)) {
+            $line = fgets($socket, self::LONGEST_LINE);
+            if ($line === false || str_starts_with($line, 'ERR')) {
+                break;
+            }
+            $accepted = trim($line) === 'OK';
+        }
+        fclose($socket);
+
+        return $accepted;
+    }
+
+    /** @return resource|null */
+    private function connect(): mixed
+    {
+        $socket = @stream_socket_client("tcp://$this->address", $code, $message, self::CONNECT_S);
+
+        return $socket === false ? null : $socket;
+    }
+
+    /** @param  resource  $socket */
+    private static function waits(mixed $socket, float $seconds): bool
+    {
+        $read = [$socket];
+        $write = $except = null;
+        $whole = (int) $seconds;
+
+        return stream_select($read, $write, $except, $whole, (int) (1e6 * ($seconds - $whole))) === 1;
+    }
+}

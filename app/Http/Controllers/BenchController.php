@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Devices\HangingScale;
+use App\Formats\JsonObject;
+use App\Http\Docs\Answer;
+use App\Http\Docs\Body;
+use App\Http\Docs\Nothing;
+use App\Http\Requests\BenchInput;
+use App\Http\Requests\HangInput;
+use App\Http\Resources\BenchResource;
+use App\Http\Resources\ScaleStreamResource;
+use App\Http\Views\BenchView;
+use App\Problems\Problem;
+use App\Problems\ProblemCode;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use OpenApi\Attributes as OA;
+
+/**
+ * The band bench: the scale as it reads now, and the curve of a band as far as it is measured. Nothing is stored here.
+ */
+final class BenchController
+{
+    #[OA\Get(path: '/api/bench/scale', operationId: 'scaleStream', description: 'The last seconds of the hanging scale.', responses: [new Answer(200, ScaleStreamResource::class)])]
+    public function scale(HangingScale $scale): JsonResponse
+    {
+        return new JsonResponse(ScaleStreamResource::of($scale->listen()));
+    }
+
+    #[OA\Put(path: '/api/bench/scale/zero', operationId: 'zeroScale', responses: [new Nothing])]
+    public function zero(HangingScale $scale): Response
+    {
+        return self::told($scale->tell('ZERO'));
+    }
+
+    #[OA\Put(
+        path: '/api/bench/scale/hang',
+        operationId: 'hangOnScale',
+        description: 'Simulated scale only: pulls a band to a length, or makes the scale fail.',
+        requestBody: new Body(HangInput::class),
+        responses: [new Nothing],
+    )]
+    public function hang(HangingScale $scale, JsonObject $json): Response
+    {
+        foreach (HangInput::read($json)->commands() as $command) {
+            self::told($scale->tell($command));
+        }
+
+        return new Response(status: 204);
+    }
+
+    #[OA\Post(
+        path: '/api/bench/curve',
+        operationId: 'benchCurve',
+        description: 'The curve through readings, and what the band takes off an athlete; nothing is stored.',
+        requestBody: new Body(BenchInput::class),
+        responses: [new Answer(200, BenchResource::class)],
+    )]
+    public function curve(JsonObject $json, BenchView $view): JsonResponse
+    {
+        return new JsonResponse($view->of(BenchInput::read($json)));
+    }
+
+    private static function told(bool $accepted): Response
+    {
+        return $accepted ? new Response(status: 204) : throw new Problem(ProblemCode::ScaleAway, 'The scale does not answer. Readings can be typed.');
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChooseSetup;
+use App\Formats\ChoiceJson;
+use App\Formats\CoreJson\Read;
+use App\Formats\JsonObject;
+use App\Http\Docs\Answer;
+use App\Http\Docs\Body;
+use App\Http\Resources\AthleteResource;
+use App\Http\Resources\RungList;
+use App\Http\Resources\SetupResource;
+use App\Http\Views\AthleteView;
+use App\Http\Views\SetupView;
+use App\Models\Athlete;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+use SteadyRung\Ladder\Choice;
+use SteadyRung\Ladder\Choices\InRow;
+use SteadyRung\OutOfRange;
+use SteadyRung\Strength\RepCurve;
+
+/**
+ * One set-up of one athlete, and which one to take for what is wanted.
+ */
+final readonly class SetupController
+{
+    public function __construct(private SetupView $view)
+    {
+    }
+
+    #[OA\Get(
+        path: '/api/athletes/{athlete}/setup',
+        operationId: 'setup',
+        description: 'What a set-up carries, how it looks, how the figures came about; or why it does not fit.',
+        parameters: [new OA\QueryParameter(name: 'choice', description: 'A Choice as JSON.', required: true, schema: new OA\Schema(type: 'string'))],
+        responses: [new Answer(200, SetupResource::class)],
+    )]
+    public function show(Athlete $athlete, Request $request): JsonResponse
+    {
+        $query = JsonObject::ofQuery($request->query->all())->allowing('choice');
+        $choice = self::choice($query);
+
+        return new JsonResponse($query->buildAt('choice', fn (): SetupResource => $this->view->of($athlete, $choice)));
+    }
+
+    #[OA\Put(path: '/api/athletes/{athlete}/setup', operationId: 'chooseSetup', requestBody: new Body(ChoiceJson::class), responses: [new Answer(200, AthleteResource::class)])]
+    public function choose(Athlete $athlete, JsonObject $json, ChooseSetup $choose, AthleteView $view): JsonResponse
+    {
+        $choice = ChoiceJson::read($json);
+
+        return new JsonResponse($view->of($json->build(static fn (): Athlete => $choose->choose($athlete, $choice))));
+    }
+
+    #[OA\Get(
+        path: '/api/athletes/{athlete}/heel-mark',
+        operationId: 'heelMark',
+        description: 'The heel mark of a row for a wanted carried share.',
+        parameters: [
+            new OA\QueryParameter(name: 'choice', description: 'A Choice of a row as JSON; its heel mark does not matter.', required: true, schema: new OA\Schema(type: 'string')),
+            new OA\QueryParameter(name: 'share', required: true, schema: new OA\Schema(type: 'number')),
+        ],
+        responses: [new Answer(200, RungList::class)],
+    )]
+    public function heelMark(Athlete $athlete, Request $request): JsonResponse
+    {
+        $query = JsonObject::ofQuery($request->query->all(), 'share')->allowing('choice', 'share');
+        $row = self::choice($query);
+        if (! $row instanceof InRow) {
+            throw $query->fault('choice', 'Only a row has a heel mark.');
+        }
+        $share = Read::share($query, 'share');
+
+        return new JsonResponse($query->buildAt('choice', fn (): RungList => $this->view->heelMark($athlete, $row, $share)));
+    }
+
+    #[OA\Get(
+        path: '/api/athletes/{athlete}/standing-height',
+        operationId: 'standingHeight',
+        description: 'The box or plates under the feet for a wanted leg part of the travel.',
+        parameters: [
+            new OA\QueryParameter(name: 'bar_id', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
+            new OA\QueryParameter(name: 'leg_part', required: true, schema: new OA\Schema(type: 'number')),
+        ],
+        responses: [new Answer(200, RungList::class)],
+    )]
+    public function standingHeight(Athlete $athlete, Request $request): JsonResponse
+    {
+        $query = JsonObject::ofQuery($request->query->all(), 'leg_part')->allowing('bar_id', 'leg_part');
+        $part = $query->number('leg_part');
+        $query->build(static fn () => OutOfRange::guard(['leg_part' => [$part, [0.0, 1.0]]]));
+        $barId = $query->uuid('bar_id');
+
+        return new JsonResponse($query->build(fn (): RungList => $this->view->standingHeight($athlete, $barId, $part)));
+    }
+
+    #[OA\Get(
+        path: '/api/athletes/{athlete}/for-reps',
+        operationId: 'forReps',
+        description: 'The single bands and weights on which so many clean reps are expected, nearest first.',
+        parameters: [new OA\QueryParameter(name: 'reps', required: true, schema: new OA\Schema(type: 'integer', minimum: 1, maximum: 12))],
+        responses: [new Answer(200, RungList::class)],
+    )]
+    public function forReps(Athlete $athlete, Request $request): JsonResponse
+    {
+        $query = JsonObject::ofQuery($request->query->all(), 'reps')->allowing('reps');
+        $reps = $query->integer('reps');
+        $query->build(static fn () => OutOfRange::guard(['reps' => [$reps, [1.0, RepCurve::MOST_REPS]]]));
+
+        return new JsonResponse($this->view->forReps($athlete, $reps));
+    }
+
+    private static function choice(JsonObject $query): Choice
+    {
+        return ChoiceJson::read(JsonObject::parse($query->text('choice', 800)));
+    }
+}

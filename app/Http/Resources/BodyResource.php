@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+use SteadyRung\Body\ReachSource;
+
+/**
+ * An athlete's body: what everything is computed from, and the mass over time.
+ */
+#[OA\Schema]
+final readonly class BodyResource
+{
+    /**
+     * @param  list<ProportionResource>  $proportions
+     * @param  list<WeighingResource>  $weighings
+     */
+    public function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $athlete_id,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public float $mass_kg,
+        #[OA\Property]
+        public float $stature_m,
+        #[OA\Property]
+        public float $reach_m,
+        #[OA\Property]
+        public ReachSource $reach_source,
+        #[OA\Property(description: 'Standard deviation of the reach.')]
+        public float $reach_sd_m,
+        #[OA\Property(items: new OA\Items(ref: ProportionResource::class))]
+        public array $proportions,
+        #[OA\Property(description: 'Latest first.', items: new OA\Items(ref: WeighingResource::class))]
+        public array $weighings,
+    ) {
+    }
+}

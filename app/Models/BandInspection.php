@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use SteadyRung\Kit\BandFinding;
+
+/**
+ * A look at a band: when, what was found.
+ *
+ * @property string $band_id
+ * @property string $user_id
+ * @property string $inspected_on
+ * @property BandFinding $finding
+ * @property string|null $note
+ */
+final class BandInspection extends Record
+{
+    protected $casts = ['finding' => BandFinding::class];
+}

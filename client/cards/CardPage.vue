@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useRoute } from 'vue-router';
+import { momentsOf } from '../domain/moments';
+import { day } from '../domain/units';
+import ProblemNote from '../parts/ProblemNote.vue';
+import { useCautions } from '../parts/useCautions';
+import { useLoad } from '../parts/useLoad';
+import { useSession } from '../parts/useSession';
+import { useToday } from '../parts/useToday';
+import PrintSheet from './PrintSheet.vue';
+import SetupCard from './SetupCard.vue';
+import { loadCard } from './useCards';
+
+const props = defineProps<{ id: string }>();
+
+const route = useRoute();
+const session = useSession();
+const today = useToday();
+const cautions = useCautions();
+void cautions.load();
+const card = useLoad(() => loadCard(props.id, typeof route.query.choice === 'string' ? route.query.choice : undefined));
+const shown = computed(() => {
+    const moments = card.value.value ? momentsOf(card.value.value.setup.choice.kind) : [];
+    return cautions.items.filter((c) => moments.includes(c.moment));
+});
+</script>
+
+<template>
+    <ProblemNote v-if="card.problem.value" :problem="card.problem.value" retry @retry="card.reload" />
+    <p v-else-if="card.busy.value" class="dim">Drawing the card…</p>
+    <p v-else-if="!card.value.value">
+        No set-up yet, so there is no card.
+        <RouterLink :to="`/people/${id}/setups`">Choose one</RouterLink>
+        .
+    </p>
+    <PrintSheet v-else title="Set-up card" paper="A5">
+        <template #deeds>
+            <RouterLink class="back" :to="`/people/${id}`">Back to {{ card.value.value.athlete.name }}</RouterLink>
+        </template>
+        <SetupCard class="single" :athlete="card.value.value.athlete" :setup="card.value.value.setup" :cautions="shown" :on="day(today)" :gym="session.me?.gym_name ?? ''" />
+    </PrintSheet>
+</template>
+
+<style scoped>
+.single {
+    max-width: 520px;
+    margin: 0 auto;
+}
+
+.back {
+    display: inline-flex;
+    align-items: center;
+    min-height: var(--target);
+}
+</style>

@@ -1,0 +1,45 @@
+import type { Schemas } from './http';
+import { length, lengthOf, mass } from './units';
+
+export type Kit = Schemas['KitResource'];
+export type Gear = Schemas['GearResource'];
+export type GearKind = Gear['figures']['kind'];
+export type Choice = Schemas['Choice'];
+
+export const gearWords: Record<GearKind, { one: string; many: string }> = {
+    bar: { one: 'bar', many: 'Bars' },
+    rings: { one: 'ring pair', many: 'Rings' },
+    box: { one: 'box', many: 'Boxes' },
+    plate: { one: 'plate', many: 'Plates' },
+    weight: { one: 'weight', many: 'Weights' },
+    machine: { one: 'machine', many: 'Machines' },
+};
+
+export const gearKinds = Object.keys(gearWords) as GearKind[];
+
+/** What is in use of a kind. */
+export function inUse(kit: Kit | undefined, kind: GearKind): Gear[] {
+    return (kit?.gear ?? []).filter((g) => g.figures.kind === kind && !g.retired);
+}
+
+/** The figure by which a piece is known. */
+export function figureText({ figures }: Gear): string {
+    switch (figures.kind) {
+        case 'rings':
+            return `${length(figures.anchor_height_m ?? 0)}, ${figures.straps_m?.length ?? 0} marks`;
+        case 'plate':
+            return lengthOf(figures.thickness_m ?? 0);
+        case 'weight':
+            return mass(figures.mass_kg ?? 0);
+        case 'machine':
+            return `to ${mass(figures.most_kg ?? 0)}`;
+        default:
+            return length(figures.height_m ?? 0);
+    }
+}
+
+/** The first part of a set-up's name, and the rest. */
+export function splitName(name: string): [string, string] {
+    const [first = '', ...rest] = name.replace(/^(Row|Foot help), /, '').split(', ');
+    return [first, rest.join(' · ')];
+}

@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import { NButton, NInput } from 'naive-ui';
+import { v7 as uuidv7 } from 'uuid';
+import { computed, ref, shallowRef } from 'vue';
+import CurvePlot from '../draw/CurvePlot.vue';
+import type { Kit } from '../domain/gear';
+import { api, outcome, type Result, type Schemas } from '../domain/http';
+import { limits } from '../domain/limits.gen';
+import type { Problem } from '../domain/problems';
+import { statusWords } from '../domain/words';
+import FormField from '../parts/FormField.vue';
+import ProblemNote from '../parts/ProblemNote.vue';
+import QuantityField from '../parts/QuantityField.vue';
+import HelpTable from './HelpTable.vue';
+import PointRows from './PointRows.vue';
+import ScalePanel from './ScalePanel.vue';
+import { useBandDraft } from './useBandDraft';
+import { useBench } from './useBench';
+
+type Band = Schemas['BandResource'];
+
+const props = defineProps<{ band: Band | undefined; kit: Kit }>();
+const emit = defineEmits<{ saved: [id: string] }>();
+const athlete = defineModel<string | null>('athlete', { required: true });
+const bar = defineModel<string | null>('bar', { required: true });
+
+const id = props.band?.id ?? uuidv7();
+const draft = useBandDraft(props.band);
+const { bench } = useBench(draft, () => ({ athlete: athlete.value, bar: bar.value }));
+const live = shallowRef<{ lengthM: number; forceKg: number }>();
+const problem = shallowRef<Problem>();
+const busy = ref(false);
+const curve = computed(() => bench.value?.curve ?? props.band?.curve);
+const sureness = computed(() => curve.value && `${statusWords[curve.value.status]}, ± ${Math.round(100 * curve.value.relative_sd)} %`);
+const points = computed(() => bench.value?.points ?? props.band?.points ?? []);
+const spans = computed(() =>
+    (bench.value?.help ?? []).flatMap((h) => (typeof h.bottom_m === 'number' && typeof h.top_m === 'number' ? [{ label: h.attach, fromM: h.top_m, toM: h.bottom_m }] : [])),
+);
+
+async function send(call: () => Promise<Result<Band>>): Promise<void> {
+    busy.value = true;
+    const result = await call();
+    busy.value = false;
+    problem.value = result.ok ? undefined : result.problem;
+    if (result.ok) {
+        emit('saved', id);
+    } else {
+        draft.blame(result.problem.faults);
+    }
+}
+
+async function save(): Promise<void> {
+    const body = draft.read();
+    if (body !== undefined) {
+        await send(() => outcome(props.band ? api.PUT('/api/bands/{band}', { params: { path: { band: id } }, body }) : api.POST('/api/bands', { body: { id, ...body } })));
+    }
+}
+
+const retire = (retired: boolean): Promise<void> => send(() => outcome(api.PUT('/api/bands/{band}/retirement', { params: { path: { band: id } }, body: { retired } })));
+</script>
+
+<template>
+    <form class="card bench" novalidate @submit.prevent="save">
+        <div class="stack">
+            <div class="name">
+                <FormField v-slot="{ inputProps, status }" label="Name or shop tag" :error="draft.errors.name">
+                    <NInput v-model:value="draft.typed.name" :input-props="{ ...inputProps, maxlength: limits.BandInput.name.longest }" :status="status" placeholder="" />
+                </FormField>
+                <div class="row deeds">
+                    <NButton attr-type="submit" type="primary" :loading="busy">{{ band ? 'Save' : 'Add band' }}</NButton>
+                    <NButton v-if="band" @click="retire(!band.retired)">{{ band.retired ? 'Take back into use' : 'Retire' }}</NButton>
+                </div>
+            </div>
+            <ProblemNote v-if="problem" :problem="problem" />
+            <div class="sizes">
+                <QuantityField v-model="draft.typed.width" label="Width" unit="mm" :limits="limits.BandInput.width_mm" :error="draft.errors.width" />
+                <QuantityField v-model="draft.typed.thickness" label="Thickness" unit="mm" :limits="limits.BandInput.thickness_mm" :error="draft.errors.thickness" />
+                <QuantityField v-model="draft.typed.hung" label="Hung length" unit="cm" :limits="limits.BandInput.hung_length_m" :error="draft.errors.hung" />
+            </div>
+            <ScalePanel :draft="draft" @live="live = $event" />
+            <PointRows :draft="draft" />
+        </div>
+        <div class="stack">
+            <div class="page-head state">
+                <h2>{{ band ? band.name : 'A new band' }}</h2>
+                <p v-if="sureness" class="small">{{ sureness }}</p>
+            </div>
+            <CurvePlot v-if="curve" :curve="curve" :points="points" :live="live" :spans="spans" />
+            <p v-else class="dim small">Hung length: hitched over the bar, unloaded, from the bar to the bottom of the loop. With width and thickness its curve stands here.</p>
+            <HelpTable v-model:athlete="athlete" v-model:bar="bar" :help="bench?.help ?? []" :kit="kit" />
+        </div>
+    </form>
+</template>
+
+<style scoped>
+.bench {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
+    gap: var(--space-broad);
+    align-items: start;
+}
+
+.name {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: var(--space-small);
+    align-items: start;
+}
+
+.deeds {
+    margin-top: 24px;
+}
+
+.sizes {
+    display: grid;
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+    gap: var(--space-small);
+}
+
+.state {
+    margin: 0;
+}
+
+@media (max-width: 960px) {
+    .bench {
+        grid-template-columns: minmax(0, 1fr);
+    }
+
+    .name {
+        grid-template-columns: minmax(0, 1fr);
+    }
+
+    .deeds {
+        margin-top: 0;
+    }
+}
+</style>

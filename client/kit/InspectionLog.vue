@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { NButton, NInput } from 'naive-ui';
+import { v7 as uuidv7 } from 'uuid';
+import { ref, shallowRef } from 'vue';
+import { api, outcome, type Schemas } from '../domain/http';
+import { limits } from '../domain/limits.gen';
+import type { Problem } from '../domain/problems';
+import { day } from '../domain/units';
+import { findingWords } from '../domain/words';
+import ChipRow from '../parts/ChipRow.vue';
+import DateField from '../parts/DateField.vue';
+import FormField from '../parts/FormField.vue';
+import ProblemNote from '../parts/ProblemNote.vue';
+import { useLoad } from '../parts/useLoad';
+import { useToday } from '../parts/useToday';
+
+type Finding = Schemas['InspectionInput']['finding'];
+
+const props = defineProps<{ band: Schemas['BandResource'] }>();
+const emit = defineEmits<{ inspected: [] }>();
+
+const log = useLoad(() => outcome(api.GET('/api/bands/{band}/inspections', { params: { path: { band: props.band.id } } })));
+const findings = (Object.keys(findingWords) as Finding[]).map((value) => ({ value, label: findingWords[value] }));
+const today = useToday();
+const on = ref(today.value);
+const finding = ref<Finding | null>(null);
+const note = ref('');
+const problem = shallowRef<Problem>();
+const busy = ref(false);
+let id = uuidv7();
+
+async function save(): Promise<void> {
+    if (finding.value === null) {
+        return;
+    }
+    busy.value = true;
+    const body = { id, inspected_on: on.value, finding: finding.value, note: note.value || null };
+    const result = await outcome(api.POST('/api/bands/{band}/inspections', { params: { path: { band: props.band.id } }, body }));
+    busy.value = false;
+    problem.value = result.ok ? undefined : result.problem;
+    if (result.ok) {
+        id = uuidv7();
+        finding.value = null;
+        note.value = '';
+        await log.reload();
+        emit('inspected');
+    }
+}
+</script>
+
+<template>
+    <section class="card stack" aria-label="Inspections">
+        <div class="page-head head">
+            <h2>Inspections</h2>
+            <p class="small" :class="{ due: band.wear.due }">{{ band.wear.due ? 'Due. ' : '' }}{{ band.wear.text }}</p>
+        </div>
+        <ProblemNote v-if="problem" :problem="problem" />
+        <div class="columns">
+            <form class="stack" novalidate @submit.prevent="save">
+                <ChipRow label="Found" :chips="findings" :value="finding" @pick="finding = $event" />
+                <div class="pair">
+                    <DateField v-model="on" label="Looked at on" :latest="today" />
+                    <FormField v-slot="{ inputProps }" label="Note (optional)">
+                        <NInput v-model:value="note" :input-props="{ ...inputProps, maxlength: limits.InspectionInput.note.longest }" placeholder="" />
+                    </FormField>
+                </div>
+                <p v-if="finding !== null && finding !== 'sound'" class="small due">A fault takes the band out of use at once.</p>
+                <div><NButton attr-type="submit" :disabled="finding === null" :loading="busy">Note the inspection</NButton></div>
+            </form>
+            <ul class="log small">
+                <li v-for="item in log.value.value?.items ?? []" :key="item.id">
+                    <span>{{ day(item.inspected_on) }}</span>
+                    <strong>{{ findingWords[item.finding] }}</strong>
+                    <span class="dim">{{ item.note }}</span>
+                </li>
+                <li v-if="log.value.value?.items.length === 0">Not looked at yet.</li>
+            </ul>
+        </div>
+    </section>
+</template>
+
+<style scoped>
+.head {
+    margin: 0;
+}
+
+.columns {
+    display: grid;
+    grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+    gap: var(--space-broad);
+}
+
+.pair {
+    display: grid;
+    grid-template-columns: 160px 1fr;
+    gap: var(--space-small);
+}
+
+.log {
+    list-style: none;
+}
+
+.log li {
+    display: grid;
+    grid-template-columns: 86px auto 1fr;
+    gap: var(--space-small);
+    padding: 4px 0;
+    border-bottom: 1px solid var(--color-line);
+}
+
+.due {
+    color: var(--color-down);
+    font-weight: 600;
+}
+
+@media (max-width: 720px) {
+    .columns {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+</style>

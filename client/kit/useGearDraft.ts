@@ -1,0 +1,81 @@
+import { reactive } from 'vue';
+import type { Gear, GearKind } from '../domain/gear';
+import { faultText, readQuantity } from '../domain/fields';
+import type { Schemas } from '../domain/http';
+import { limits } from '../domain/limits.gen';
+import type { Fault } from '../domain/problems';
+import { parseNumber, toApi, toTyped } from '../domain/units';
+import { gearFields, type GearField } from './gearFields';
+
+type ErrorKey = GearField['key'] | 'name' | 'straps' | 'leverage';
+
+export interface GearDraft {
+    typed: { name: string; straps: string; use: 'counterweight' | 'pulldown'; leverage: string; figures: Record<GearField['key'], string> };
+    errors: Partial<Record<ErrorKey, string | undefined>>;
+    read: () => Schemas['GearInput'] | undefined;
+    blame: (faults: readonly Fault[]) => void;
+}
+
+const KEYS: GearField['key'][] = ['height_m', 'anchor_height_m', 'thickness_m', 'mass_kg', 'step_kg', 'most_kg'];
+
+/** Lengths typed one after the other, in cm; undefined where one of them is none. */
+export function readStraps(text: string): number[] | undefined {
+    const numbers = text
+        .split(/[;\s]+|,(?=\s)|,/)
+        .filter((part) => part !== '')
+        .map(parseNumber);
+    return numbers.length > 0 && numbers.every((n) => typeof n === 'number') ? numbers.map((n) => toApi(n, 'cm')) : undefined;
+}
+
+/** A piece of gear as it is typed, read into the API's form, with what is wrong beside each field. */
+export function useGearDraft(kind: GearKind, start: Gear | undefined): GearDraft {
+    const fields = gearFields[kind];
+    const unitOf = (key: GearField['key']) => fields.find((f) => f.key === key)?.unit ?? 'cm';
+    const figures = Object.fromEntries(KEYS.map((key) => [key, typeof start?.figures[key] === 'number' ? toTyped(start.figures[key], unitOf(key)) : ''])) as Record<
+        GearField['key'],
+        string
+    >;
+    const typed = reactive({
+        name: start?.name ?? '',
+        straps: (start?.figures.straps_m ?? []).map((m) => toTyped(m, 'cm')).join(', '),
+        use: start?.figures.use ?? ('counterweight' as const),
+        leverage: String(start?.figures.leverage ?? 1),
+        figures,
+    });
+    const errors = reactive<GearDraft['errors']>({});
+
+    function read(): Schemas['GearInput'] | undefined {
+        const readings = fields.map((f) => ({ key: f.key, reading: readQuantity(typed.figures[f.key], f.unit, f.key === 'height_m' ? {} : limits.GearFigures[f.key], true) }));
+        const straps = kind === 'rings' ? readStraps(typed.straps) : undefined;
+        const leverage = kind === 'machine' ? parseNumber(typed.leverage) : undefined;
+        Object.assign(errors, {
+            name: typed.name.trim() ? undefined : 'Needed.',
+            straps: kind === 'rings' && straps === undefined ? `“${typed.straps.trim()}” is not a list of lengths in cm.` : undefined,
+            leverage: leverage === null ? `“${typed.leverage.trim()}” is not a number.` : undefined,
+            ...Object.fromEntries(readings.map(({ key, reading }) => [key, reading.error])),
+        });
+        if (Object.values(errors).some(Boolean)) {
+            return undefined;
+        }
+        return {
+            name: typed.name,
+            figures: {
+                kind,
+                ...Object.fromEntries(readings.map(({ key, reading }) => [key, reading.value])),
+                ...(straps && { straps_m: straps }),
+                ...(kind === 'machine' && { use: typed.use, leverage: leverage ?? 1 }),
+            },
+        };
+    }
+
+    function blame(faults: readonly Fault[]): void {
+        Object.assign(errors, {
+            name: faultText(faults, '/name'),
+            straps: faults.find((f) => f.pointer.startsWith('/figures/strap'))?.detail,
+            leverage: faultText(faults, '/figures/leverage'),
+            ...Object.fromEntries(fields.map((f) => [f.key, faultText(faults, `/figures/${f.key}`, f.unit)])),
+        });
+    }
+
+    return { typed, errors, read, blame };
+}

@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Schemas } from '../domain/http';
+
+const props = defineProps<{ pull: Schemas['LadderResource']; row: Schemas['LadderResource'] }>();
+
+const lanes = computed(() =>
+    [
+        { name: 'Pull', ladder: props.pull },
+        { name: 'Row', ladder: props.row },
+    ].filter(({ ladder }) => ladder.rungs.length > 0),
+);
+const points = (share: number): string => `${(100 * share).toFixed(1)} %`;
+</script>
+
+<template>
+    <div class="legend small">
+        <p v-for="{ name, ladder } in lanes" :key="name">
+            <strong>{{ name }}:</strong>
+            largest step {{ points(ladder.largest_step) }}, to {{ ladder.largest_step_to }}; chosen from {{ ladder.candidates }} set-ups.
+            <span v-if="!ladder.reaches_goal">This kit does not reach the goal.</span>
+            <span v-if="ladder.advice" class="advice">{{ ladder.advice }}</span>
+        </p>
+    </div>
+</template>
+
+<style scoped>
+.legend {
+    display: grid;
+    gap: 3px;
+    margin-top: var(--space-small);
+    color: var(--color-slate);
+}
+
+.advice {
+    color: var(--color-bark);
+    font-weight: 600;
+}
+</style>

@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import { computed } from 'vue';
+import { api, outcome, type Schemas } from '../domain/http';
+import { momentsOf } from '../domain/moments';
+import CautionNote from '../parts/CautionNote.vue';
+import ProblemNote from '../parts/ProblemNote.vue';
+import SidePanel from '../parts/SidePanel.vue';
+import { useLoad } from '../parts/useLoad';
+import SetupSheet from './SetupSheet.vue';
+import type { Choice } from './useAthlete';
+
+const props = defineProps<{ athleteId: string; rung: Schemas['RungAnswer'] | undefined }>();
+const emit = defineEmits<{ close: []; choose: [choice: Choice] }>();
+
+const query = computed(() => JSON.stringify(props.rung?.choice ?? null));
+const setup = useLoad<Schemas['SetupResource'] | undefined>(
+    async () =>
+        props.rung
+            ? await outcome(api.GET('/api/athletes/{athlete}/setup', { params: { path: { athlete: props.athleteId }, query: { choice: query.value } } }))
+            : { ok: true, value: undefined },
+    [query],
+);
+const shown = computed(() => (setup.busy.value ? undefined : setup.value.value));
+</script>
+
+<template>
+    <SidePanel :open="rung !== undefined" :title="rung?.name ?? ''" @update:open="emit('close')">
+        <div v-if="rung" class="stack">
+            <ProblemNote v-if="setup.problem.value" :problem="setup.problem.value" retry @retry="setup.reload" />
+            <p v-else-if="!shown" class="dim">Asking…</p>
+            <SetupSheet v-else :setup="shown">
+                <div class="row">
+                    <NButton v-if="rung.choice.kind !== 'hold'" type="primary" size="large" :disabled="shown.chosen" @click="emit('choose', rung.choice)">
+                        {{ shown.chosen ? 'In use' : 'Put on this set-up' }}
+                    </NButton>
+                    <RouterLink class="card-link" :to="{ path: `/people/${athleteId}/card`, query: { choice: query } }">Print its card</RouterLink>
+                </div>
+            </SetupSheet>
+            <CautionNote :moments="momentsOf(rung.choice.kind)" />
+        </div>
+    </SidePanel>
+</template>
+
+<style scoped>
+.card-link {
+    display: inline-flex;
+    align-items: center;
+    min-height: var(--target);
+    padding: 0 var(--space-small);
+    font-weight: 600;
+}
+</style>

@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import { computed, ref, shallowRef, watch } from 'vue';
+import type { Choice, Kit } from '../domain/gear';
+import { api, outcome, type Schemas } from '../domain/http';
+import { momentsOf } from '../domain/moments';
+import type { Problem } from '../domain/problems';
+import { kindOfHelp } from '../domain/words';
+import CautionNote from '../parts/CautionNote.vue';
+import ChipRow from '../parts/ChipRow.vue';
+import ProblemNote from '../parts/ProblemNote.vue';
+import { useLoad } from '../parts/useLoad';
+import SetupSheet from '../people/SetupSheet.vue';
+import AskInstead from './AskInstead.vue';
+import SetupForm from './SetupForm.vue';
+import { adopt, useSetupDraft } from './useSetupDraft';
+
+type Setup = Schemas['SetupResource'];
+type Athlete = Schemas['AthleteResource'];
+
+const props = defineProps<{ kit: Kit; athlete: Athlete }>();
+const emit = defineEmits<{ chosen: [athlete: Athlete] }>();
+
+const SETTLE_MS = 150;
+
+const { draft: start, choice } = useSetupDraft(props.kit);
+const draft = ref(start);
+if (props.athlete.rung) {
+    adopt(draft.value, props.athlete.rung.choice);
+}
+const kinds = (Object.keys(kindOfHelp) as Choice['kind'][]).map((value) => ({ value, label: kindOfHelp[value] }));
+const wanted = computed(() => (choice.value ? JSON.stringify(choice.value) : ''));
+const settled = ref(wanted.value);
+watch(wanted, (now, _before, onCleanup) => {
+    const timer = setTimeout(() => (settled.value = now), SETTLE_MS);
+    onCleanup(() => clearTimeout(timer));
+});
+const setup = useLoad<Setup | undefined>(
+    async () =>
+        settled.value
+            ? await outcome(api.GET('/api/athletes/{athlete}/setup', { params: { path: { athlete: props.athlete.id }, query: { choice: settled.value } } }))
+            : { ok: true, value: undefined },
+    [settled],
+);
+const refusal = computed(() => setup.problem.value?.faults.map((f) => f.detail).join(' '));
+const problem = shallowRef<Problem>();
+
+async function choose(): Promise<void> {
+    if (!choice.value) {
+        return;
+    }
+    const result = await outcome(api.PUT('/api/athletes/{athlete}/setup', { params: { path: { athlete: props.athlete.id } }, body: choice.value }));
+    problem.value = result.ok ? undefined : result.problem;
+    if (result.ok) {
+        emit('chosen', result.value);
+        await setup.reload();
+    }
+}
+</script>
+
+<template>
+    <ChipRow class="kinds" label="Kind of set-up" :chips="kinds" :value="draft.kind" @pick="draft.kind = $event" />
+    <div class="columns">
+        <section class="card stack" aria-label="Put it together">
+            <SetupForm v-model="draft" :kit="kit" />
+            <AskInstead :athlete-id="athlete.id" :choice="choice" :kind="draft.kind" @take="adopt(draft, $event)" />
+            <CautionNote :moments="momentsOf(draft.kind)" />
+        </section>
+        <section class="card stack" aria-label="What it is">
+            <ProblemNote v-if="problem" :problem="problem" />
+            <p v-if="refusal" class="refusal" role="alert">
+                <strong>Cannot be.</strong>
+                {{ refusal }}
+            </p>
+            <ProblemNote v-else-if="setup.problem.value" :problem="setup.problem.value" retry @retry="setup.reload" />
+            <p v-else-if="!choice" class="dim">Something is missing on the left: choose the gear and its figures.</p>
+            <template v-else-if="setup.value.value">
+                <h2>{{ setup.value.value.name }}</h2>
+                <SetupSheet :setup="setup.value.value">
+                    <div class="row">
+                        <NButton v-if="draft.kind !== 'hold'" type="primary" size="large" :disabled="setup.value.value.chosen" @click="choose">
+                            {{ setup.value.value.chosen ? 'In use' : 'Put on this set-up' }}
+                        </NButton>
+                        <RouterLink class="card-link" :to="{ path: `/people/${athlete.id}/card`, query: { choice: settled } }">Print its card</RouterLink>
+                    </div>
+                </SetupSheet>
+            </template>
+            <p v-else class="dim">Asking…</p>
+        </section>
+    </div>
+</template>
+
+<style scoped>
+.kinds {
+    margin-bottom: var(--space-wide);
+}
+
+.columns {
+    display: grid;
+    grid-template-columns: minmax(0, 5fr) minmax(0, 6fr);
+    gap: var(--space-wide);
+    align-items: start;
+}
+
+.refusal {
+    padding: var(--space-base);
+    border-left: 5px solid var(--color-refer);
+    background: var(--color-referTint);
+    border-radius: var(--radius-small);
+}
+
+.card-link {
+    display: inline-flex;
+    align-items: center;
+    min-height: var(--target);
+    padding: 0 var(--space-small);
+    font-weight: 600;
+}
+
+@media (max-width: 860px) {
+    .columns {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+</style>

@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { NInput, NSelect } from 'naive-ui';
+import { computed, watch } from 'vue';
+import { figureText, inUse, type Gear, type Kit } from '../domain/gear';
+import { lengthOf } from '../domain/units';
+import { gradeWords } from '../domain/words';
+import ChipRow from '../parts/ChipRow.vue';
+import FormField from '../parts/FormField.vue';
+import QuantityField from '../parts/QuantityField.vue';
+import { FLOOR, PLATES, type SetupDraft } from './useSetupDraft';
+
+const props = defineProps<{ kit: Kit }>();
+const draft = defineModel<SetupDraft>({ required: true });
+
+const named = (g: Gear) => ({ value: g.id, label: `${g.name}, ${figureText(g)}` });
+const bars = computed(() => inUse(props.kit, 'bar').map(named));
+const bands = computed(() => props.kit.bands.filter((b) => !b.retired).map((b) => ({ value: b.id, label: b.curve.status === 'estimated' ? `${b.name} (estimated)` : b.name })));
+const anchors = computed(() => [...inUse(props.kit, 'rings'), ...inUse(props.kit, 'bar')].map(named));
+const straps = computed(() => (inUse(props.kit, 'rings').find((r) => r.id === draft.value.anchor)?.figures.straps_m ?? []).map((m) => ({ value: m, label: lengthOf(m) })));
+const boxes = computed(() => inUse(props.kit, 'box').map(named));
+const heels = computed(() => [{ value: FLOOR, label: 'the floor' }, ...boxes.value]);
+const standings = computed(() => [{ value: FLOOR, label: 'the floor' }, ...boxes.value, { value: PLATES, label: 'plates' }]);
+const machines = computed(() =>
+    inUse(props.kit, 'machine')
+        .filter((m) => m.figures.use === draft.value.kind)
+        .map(named),
+);
+const weights = computed(() => inUse(props.kit, 'weight').map(named));
+const plates = computed(() => inUse(props.kit, 'plate').map(named));
+const grades = Object.entries(gradeWords).map(([value, label]) => ({ value: value as keyof typeof gradeWords, label }));
+const attaches = [
+    { value: 'foot' as const, label: 'Under the foot' },
+    { value: 'knee' as const, label: 'Under the knee' },
+];
+const hops = [
+    { value: 0.1, label: 'Small hop, 10 cm' },
+    { value: 0.25, label: 'Jump, 25 cm' },
+];
+const places = [
+    { value: 'hang' as const, label: 'At the hang' },
+    { value: 'top' as const, label: 'Chin over the bar' },
+];
+
+watch(straps, (marks) => {
+    if (!marks.some((m) => m.value === draft.value.strapM)) {
+        draft.value.strapM = marks.at(-1)?.value ?? null;
+    }
+});
+watch(
+    machines,
+    (list) => {
+        if (!list.some((m) => m.value === draft.value.machine)) {
+            draft.value.machine = list[0]?.value ?? null;
+        }
+    },
+    { immediate: true },
+);
+</script>
+
+<template>
+    <div class="stack form">
+        <template v-if="draft.kind === 'band'">
+            <FormField label="One band, or two together">
+                <NSelect
+                    v-model:value="draft.bands"
+                    multiple
+                    :max-tag-count="2"
+                    :options="bands.map((b) => ({ ...b, disabled: draft.bands.length >= 2 && !draft.bands.includes(b.value) }))"
+                    :virtual-scroll="false"
+                    aria-label="Bands"
+                />
+            </FormField>
+            <ChipRow label="Where" :chips="attaches" :value="draft.attach" @pick="draft.attach = $event" />
+        </template>
+        <FormField v-if="['band', 'foot', 'hop'].includes(draft.kind)" label="Bar">
+            <NSelect v-model:value="draft.bar" :options="bars" :virtual-scroll="false" placeholder="Add a bar in Kit" aria-label="Bar" />
+        </FormField>
+        <template v-if="draft.kind === 'row'">
+            <div class="pair">
+                <FormField label="Rings or low bar">
+                    <NSelect v-model:value="draft.anchor" :options="anchors" :virtual-scroll="false" placeholder="Add rings in Kit" aria-label="Rings or low bar" />
+                </FormField>
+                <FormField v-if="straps.length > 0" label="Strap mark">
+                    <NSelect v-model:value="draft.strapM" :options="straps" :virtual-scroll="false" aria-label="Strap mark" />
+                </FormField>
+            </div>
+            <div class="pair">
+                <QuantityField v-model="draft.markCm" label="Heel mark" unit="cm" :limits="{}" hint="from the plumb line; + is past it" />
+                <FormField label="Heels on">
+                    <NSelect v-model:value="draft.heelBox" :options="heels" :virtual-scroll="false" aria-label="Heels on" />
+                </FormField>
+            </div>
+        </template>
+        <template v-if="draft.kind === 'foot' || draft.kind === 'hop'">
+            <FormField label="Feet on">
+                <NSelect v-model:value="draft.standing" :options="standings" :virtual-scroll="false" aria-label="Feet on" />
+            </FormField>
+            <FormField v-if="draft.standing === PLATES" label="Plates, one on the other">
+                <NSelect v-model:value="draft.plates" multiple :options="plates" :virtual-scroll="false" aria-label="Plates" />
+            </FormField>
+        </template>
+        <template v-if="draft.kind === 'foot'">
+            <QuantityField v-model="draft.scaleKg" label="Scale under the feet, mean over a rep" unit="kg" optional :limits="{}" />
+            <ChipRow label="How the feet help" show-label :chips="grades" :value="draft.grade ?? null" @pick="draft.grade = draft.grade === $event ? null : $event" />
+        </template>
+        <ChipRow v-if="draft.kind === 'hop'" label="Hop" :chips="hops" :value="draft.hopM" @pick="draft.hopM = $event" />
+        <template v-if="draft.kind === 'counterweight' || draft.kind === 'pulldown'">
+            <FormField label="Machine">
+                <NSelect v-model:value="draft.machine" :options="machines" :virtual-scroll="false" placeholder="Add a machine in Kit" aria-label="Machine" />
+            </FormField>
+            <QuantityField v-model="draft.stackKg" label="Stack" unit="kg" :limits="{}" />
+        </template>
+        <FormField v-if="draft.kind === 'added'" label="Weights on the belt">
+            <NSelect v-model:value="draft.weights" multiple :options="weights" :virtual-scroll="false" placeholder="Add weights in Kit" aria-label="Weights" />
+        </FormField>
+        <ChipRow v-if="draft.kind === 'hold'" label="Where" :chips="places" :value="draft.at" @pick="draft.at = $event" />
+        <FormField v-if="draft.kind === 'lowering' || draft.kind === 'hold'" v-slot="{ inputProps }" label="Seconds">
+            <NInput v-model:value="draft.seconds" :input-props="{ ...inputProps, inputmode: 'decimal' }" placeholder=""><template #suffix>s</template></NInput>
+        </FormField>
+    </div>
+</template>
+
+<style scoped>
+.pair {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    gap: var(--space-small);
+}
+</style>

@@ -1,0 +1,25 @@
+<script setup lang="ts">
+import { api, outcome } from '../domain/http';
+import ProblemNote from '../parts/ProblemNote.vue';
+import { useLoad } from '../parts/useLoad';
+import SetupBuilder from './SetupBuilder.vue';
+
+const props = defineProps<{ id: string }>();
+
+const kit = useLoad(() => outcome(api.GET('/api/kit')));
+const athlete = useLoad(() => outcome(api.GET('/api/athletes/{athlete}', { params: { path: { athlete: props.id } } })));
+</script>
+
+<template>
+    <ProblemNote v-if="kit.problem.value ?? athlete.problem.value" :problem="(kit.problem.value ?? athlete.problem.value)!" />
+    <p v-else-if="!kit.value.value || !athlete.value.value" class="dim">Loading…</p>
+    <template v-else>
+        <div class="page-head">
+            <h1>
+                <RouterLink :to="`/people/${id}`">{{ athlete.value.value.name }}</RouterLink>
+                · any set-up
+            </h1>
+        </div>
+        <SetupBuilder :kit="kit.value.value" :athlete="athlete.value.value" @chosen="athlete.put($event)" />
+    </template>
+</template>

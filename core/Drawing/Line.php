@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Drawing;
+
+/**
+ * A piece of gear in the side view: a line through points, as thick as the thing is; a single point is seen end-on.
+ */
+final readonly class Line
+{
+    /** @param  non-empty-list<Point>  $points */
+    public function __construct(public Part $part, public array $points, public float $thicknessM = 0.0, public bool $atTop = false)
+    {
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Drawing;
+
+/**
+ * What a line of a side view stands for.
+ */
+enum Part: string
+{
+    case Bar = 'bar';
+    case Post = 'post';
+    case Band = 'band';
+    case Strap = 'strap';
+    case Box = 'box';
+    case Weight = 'weight';
+    case Cable = 'cable';
+    case HeelMark = 'heel-mark';
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Ladder\Choices;
+
+use SteadyRung\Kit\Kit;
+use SteadyRung\Ladder\Choice;
+use SteadyRung\Ladder\ChoiceKind;
+use SteadyRung\OutOfRange;
+use SteadyRung\Setup\Counterweight;
+
+/**
+ * A pin of a counterweight machine.
+ */
+final readonly class Counterweighted implements Choice
+{
+    private function __construct(public string $machineId, public float $stackKg)
+    {
+    }
+
+    /** @throws OutOfRange if the stack is outside its range */
+    public static function of(string $machineId, float $stackKg): self
+    {
+        OutOfRange::guard(['stack_kg' => [$stackKg, Counterweight::STACK_KG]]);
+
+        return new self($machineId, $stackKg);
+    }
+
+    public function kind(): ChoiceKind
+    {
+        return ChoiceKind::Counterweight;
+    }
+
+    public function key(): string
+    {
+        return sprintf('counterweight:%s:%.2f', $this->machineId, $this->stackKg);
+    }
+
+    public function work(): string
+    {
+        return $this->key();
+    }
+
+    public function setup(Kit $kit): Counterweight
+    {
+        return Counterweight::of($this->stackKg, $kit->machine($this->machineId)->leverage);
+    }
+
+    public function name(Kit $kit): string
+    {
+        return sprintf('%s, stack %.1f kg', $kit->machine($this->machineId)->name, $this->stackKg);
+    }
+}

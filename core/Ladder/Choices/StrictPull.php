@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Ladder\Choices;
+
+use SteadyRung\Kit\Kit;
+use SteadyRung\Ladder\Choice;
+use SteadyRung\Ladder\ChoiceKind;
+use SteadyRung\Setup\Strict;
+
+/**
+ * The unassisted pull-up.
+ */
+final readonly class StrictPull implements Choice
+{
+    public function kind(): ChoiceKind
+    {
+        return ChoiceKind::Strict;
+    }
+
+    public function key(): string
+    {
+        return 'strict';
+    }
+
+    public function work(): string
+    {
+        return $this->key();
+    }
+
+    public function setup(Kit $kit): Strict
+    {
+        return new Strict;
+    }
+
+    public function name(Kit $kit): string
+    {
+        return 'Unassisted pull-up';
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Ladder;
+
+use SteadyRung\Strength\CapacityState;
+use SteadyRung\Strength\RepCurve;
+
+/**
+ * Which rungs to take for so many reps; the inverse of a prediction.
+ */
+final class NearestReps
+{
+    /**
+     * The rungs whose predicted reps come nearest, the nearest first; of equals the surest.
+     *
+     * @param  list<Rung>  $rungs
+     * @return list<Rung>
+     */
+    public static function of(array $rungs, RepCurve $curve, CapacityState $capacity, int $reps, int $most): array
+    {
+        $away = static fn (Rung $r): float => abs(log($capacity->share() / $r->load->ascentShare()) - log($curve->ratio((float) $reps)));
+        usort($rungs, static fn (Rung $a, Rung $b): int => [round($away($a), 6), $a->load->shareSd, $a->name] <=> [round($away($b), 6), $b->load->shareSd, $b->name]);
+
+        return array_slice($rungs, 0, $most);
+    }
+}

@@ -1,0 +1,224 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Ladder;
+
+/**
+ * The steadiest way through the rungs from a share to a goal: the smallest possible largest step, then the fewest
+ * set-ups, then the surest ones.
+ */
+final readonly class SteadyLadder
+{
+    /** An interval wider than this is no rung: nobody knows how far up it stands. */
+    private const WIDEST_INTERVAL = Steps::LARGEST;
+
+    private const SAME_SHARE = 1e-9;
+
+    private const BISECTIONS = 48;
+
+    /**
+     * @param  list<Rung>  $rungs from the easiest to the goal
+     * @param  float  $largestStep in carried share
+     * @param  int  $largestAt index of the rung that the largest step leads to
+     * @param  int  $candidates how many set-ups it was chosen from
+     * @param  list<Rung>  $considered those of them that are rungs between start and goal, one for each share
+     * @param  bool  $reachesGoal whether this kit can build the goal at all
+     */
+    private function __construct(
+        public float $fromShare,
+        public array $rungs,
+        public float $largestStep,
+        public int $largestAt,
+        public int $candidates,
+        public array $considered,
+        public bool $reachesGoal,
+    ) {
+    }
+
+    /**
+     * The ladder through candidates sorted by share. The goal is the first candidate at or above toShare, or the last there is.
+     * Bottleneck shortest path: bisection on the largest step, each time the fewest rungs through steps in
+     * [smallest, largest] over the sorted line, with a sliding window minimum.
+     *
+     * @param  list<Rung>  $candidates
+     */
+    public static function through(array $candidates, float $fromShare, float $toShare, float $smallestStep = Steps::SMALLEST, ?int $mostRungs = null): self
+    {
+        $sure = self::distinct(array_values(array_filter($candidates, self::isRung(...))));
+        $above = array_values(array_filter($sure, static fn (Rung $r): bool => $r->share() > $fromShare + self::SAME_SHARE));
+        $goal = self::goalIndex($above, $toShare);
+        if ($goal === null || $fromShare >= $toShare) {
+            return new self($fromShare, [], 0.0, 0, count($candidates), $above, $fromShare >= $toShare);
+        }
+        $above = array_slice($above, 0, $goal + 1);
+        $path = self::evenest($above, $fromShare, $smallestStep, $mostRungs ?? count($above)) ?? [$goal];
+        $rungs = array_map(static fn (int $i): Rung => $above[$i], $path);
+        [$largest, $at] = self::largest($rungs, $fromShare);
+
+        return new self($fromShare, $rungs, $largest, $at, count($candidates), $above, $above[$goal]->share() >= $toShare - self::SAME_SHARE);
+    }
+
+    /**
+     * The step up to each rung, in carried share.
+     *
+     * @return list<float>
+     */
+    public function steps(): array
+    {
+        return self::stepsOf($this->rungs, $this->fromShare);
+    }
+
+    private static function isRung(Rung $rung): bool
+    {
+        $range = $rung->load->shareRange;
+        $wears = array_filter($rung->load->warnings, static fn ($w): bool => $w->code->isCaution());
+
+        return $wears === [] && ($range === null || $range[1] - $range[0] <= self::WIDEST_INTERVAL);
+    }
+
+    /**
+     * One rung for each share, the surest.
+     *
+     * @param  list<Rung>  $rungs sorted by share
+     * @return list<Rung>
+     */
+    private static function distinct(array $rungs): array
+    {
+        $distinct = [];
+        foreach ($rungs as $rung) {
+            $last = end($distinct);
+            if ($last !== false && $rung->share() - $last->share() <= self::SAME_SHARE) {
+                if ($rung->load->shareSd >= $last->load->shareSd) {
+                    continue;
+                }
+                array_pop($distinct);
+            }
+            $distinct[] = $rung;
+        }
+
+        return $distinct;
+    }
+
+    /** @param  list<Rung>  $rungs */
+    private static function goalIndex(array $rungs, float $toShare): ?int
+    {
+        foreach ($rungs as $i => $rung) {
+            if ($rung->share() >= $toShare - self::SAME_SHARE) {
+                return $i;
+            }
+        }
+
+        return $rungs === [] ? null : count($rungs) - 1;
+    }
+
+    /**
+     * @param  list<Rung>  $rungs
+     * @return list<int>|null
+     */
+    private static function evenest(array $rungs, float $fromShare, float $smallest, int $mostRungs): ?array
+    {
+        $high = $rungs[count($rungs) - 1]->share() - $fromShare + self::SAME_SHARE;
+        $low = 0.0;
+        $path = self::fewest($rungs, $fromShare, $smallest, $high);
+        for ($i = 0; $i < self::BISECTIONS && $path !== null; $i++) {
+            $middle = ($low + $high) / 2.0;
+            $tried = self::fewest($rungs, $fromShare, $smallest, $middle);
+            if ($tried !== null && count($tried) <= $mostRungs) {
+                $path = $tried;
+                $high = $middle;
+            } else {
+                $low = $middle;
+            }
+        }
+
+        return $path;
+    }
+
+    /**
+     * The fewest rungs (of equals the surest) from the start to the last one with every step in [smallest, largest].
+     *
+     * @param  list<Rung>  $rungs
+     * @return list<int>|null
+     */
+    private static function fewest(array $rungs, float $fromShare, float $smallest, float $largest): ?array
+    {
+        $cost = [-1 => 0.0];
+        $before = [];
+        $window = [-1];
+        $head = 0;
+        $enter = 0;
+        foreach ($rungs as $i => $rung) {
+            $share = $rung->share();
+            for (; $enter < $i && $rungs[$enter]->share() <= $share - $smallest; $enter++) {
+                if (! isset($cost[$enter])) {
+                    continue;
+                }
+                while (count($window) > $head && $cost[$window[count($window) - 1]] >= $cost[$enter]) {
+                    array_pop($window);
+                }
+                $window[] = $enter;
+            }
+            while (isset($window[$head]) && ($window[$head] < 0 ? $fromShare : $rungs[$window[$head]]->share()) < $share - $largest) {
+                $head++;
+            }
+            $from = $window[$head] ?? null;
+            if ($from !== null && ($from >= 0 || $fromShare <= $share - $smallest)) {
+                $cost[$i] = $cost[$from] + 1.0 + self::doubt($rung);
+                $before[$i] = $from;
+            }
+        }
+
+        return self::traced($before, count($rungs) - 1);
+    }
+
+    /** Less than one rung's cost however many rungs there are, and growing with the uncertainty of the share. */
+    private static function doubt(Rung $rung): float
+    {
+        return 1e-4 * min(1.0, $rung->load->shareSd);
+    }
+
+    /**
+     * @param  array<int, int>  $before
+     * @return list<int>|null
+     */
+    private static function traced(array $before, int $last): ?array
+    {
+        $path = [];
+        for ($i = $last; $i >= 0; $i = $before[$i]) {
+            if (! isset($before[$i])) {
+                return null;
+            }
+            array_unshift($path, $i);
+        }
+
+        return $path;
+    }
+
+    /**
+     * @param  list<Rung>  $rungs
+     * @return array{float, int}
+     */
+    private static function largest(array $rungs, float $fromShare): array
+    {
+        $steps = self::stepsOf($rungs, $fromShare);
+        $largest = $steps === [] ? 0.0 : max($steps);
+
+        return [$largest, (int) array_search($largest, $steps, true)];
+    }
+
+    /**
+     * @param  list<Rung>  $rungs
+     * @return list<float>
+     */
+    private static function stepsOf(array $rungs, float $fromShare): array
+    {
+        $steps = [];
+        foreach ($rungs as $rung) {
+            $steps[] = $rung->share() - $fromShare;
+            $fromShare = $rung->share();
+        }
+
+        return $steps;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Setup;
+
+use SteadyRung\Body\Body;
+
+/**
+ * Where to put the heels for a wanted share; the inverse of a row.
+ */
+final class HeelMark
+{
+    /** Marks looked at before the root is closed in on. */
+    private const GRID_M = 0.02;
+
+    private const BISECTIONS = 60;
+
+    /** The row at the heel mark nearest the head that gives a mean carried share, exact to rounding (bisection on a grid). */
+    public static function forShare(Row $row, Body $body, float $share): Row|DoesNotFit
+    {
+        $low = INF;
+        $high = -INF;
+        $before = null;
+        foreach (range(Row::HEEL_MARK_M[0], Row::HEEL_MARK_M[1], self::GRID_M) as $markM) {
+            $here = self::shareAt($row, $body, (float) $markM);
+            if ($here !== null) {
+                $low = min($low, $here);
+                $high = max($high, $here);
+                if ($before !== null && ($before - $share) * ($here - $share) <= 0.0) {
+                    return $row->withHeelMark(self::closeIn($row, $body, $share, $markM - self::GRID_M, (float) $markM));
+                }
+            }
+            $before = $here;
+        }
+
+        return $low > $high ? self::neverFits($row, $body) : DoesNotFit::shareOutOfReach($share, $low, $high);
+    }
+
+    private static function shareAt(Row $row, Body $body, float $markM): ?float
+    {
+        $path = RowPath::of($row->withHeelMark($markM), $body);
+
+        return $path instanceof RowPath ? $path->meanShare() : null;
+    }
+
+    private static function closeIn(Row $row, Body $body, float $share, float $fromM, float $toM): float
+    {
+        $below = self::shareAt($row, $body, $fromM) < $share;
+        for ($i = 0; $i < self::BISECTIONS; $i++) {
+            $middleM = ($fromM + $toM) / 2.0;
+            if ((self::shareAt($row, $body, $middleM) < $share) === $below) {
+                $fromM = $middleM;
+            } else {
+                $toM = $middleM;
+            }
+        }
+
+        return ($fromM + $toM) / 2.0;
+    }
+
+    private static function neverFits(Row $row, Body $body): DoesNotFit
+    {
+        $load = $row->withHeelMark(0.0)->carriedBy($body);
+        assert($load instanceof DoesNotFit);
+
+        return $load;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Setup;
+
+use SteadyRung\Drawing\Point;
+
+/**
+ * One moment of a row: a rod on its heels, held by a rope from the anchor to a point of the body.
+ */
+final readonly class RowPosition
+{
+    public function __construct(
+        public Point $anchor,
+        public Point $heels,
+        public Point $contact,
+        private float $centreM,
+        private float $shoulderM,
+    ) {
+    }
+
+    public function shoulder(): Point
+    {
+        return $this->heels->towards($this->contact, $this->shoulderM);
+    }
+
+    /** Lean of the body from the vertical in degrees, head side positive. */
+    public function leanDeg(): float
+    {
+        return rad2deg(atan2($this->heels->xM - $this->contact->xM, $this->contact->yM - $this->heels->yM));
+    }
+
+    /** Perpendicular distance of the rope from the heels in m. */
+    public function leverM(): float
+    {
+        $ropeX = $this->anchor->xM - $this->contact->xM;
+        $ropeY = $this->anchor->yM - $this->contact->yM;
+        $cross = $ropeX * ($this->heels->yM - $this->contact->yM) - $ropeY * ($this->heels->xM - $this->contact->xM);
+
+        return abs($cross) / hypot($ropeX, $ropeY);
+    }
+
+    /** Angle between rope and body in degrees, 90 at right angles. */
+    public function ropeAngleDeg(): float
+    {
+        return rad2deg(asin(min(1.0, $this->leverM() / $this->heels->distanceM($this->contact))));
+    }
+
+    /** Tension over bodyweight by moments about the heels: horizontal distance of the centre of mass ÷ lever of the rope. */
+    public function share(): float
+    {
+        $bodyM = $this->heels->distanceM($this->contact);
+
+        return $this->centreM * ($this->heels->xM - $this->contact->xM) / $bodyM / $this->leverM();
+    }
+}
