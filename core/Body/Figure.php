@@ -18,6 +18,9 @@ final readonly class Figure
 
     private const FOOT_LENGTH = 0.152;
 
+    /** With the chin at the bar the body hangs behind it. */
+    private const BEHIND_BAR = 0.05;
+
     public function __construct(private Body $body)
     {
     }
@@ -33,17 +36,19 @@ final readonly class Figure
     /** The chin at the bar, the sole at a height. */
     public function atBar(Point $grip, float $soleM): Stick
     {
-        $base = $grip->plus(-0.05 * $this->body->statureM, $this->body->pullDistanceM() - $this->body->reachM);
+        $behindM = self::BEHIND_BAR * $this->body->statureM;
+        $base = $grip->plus(-$behindM, $this->body->pullDistanceM() - $this->body->reachM);
 
-        return $this->upright($grip, $base, new Point($grip->xM, $soleM));
+        return $this->upright($grip, $base, new Point($grip->xM - $behindM, $soleM));
     }
 
     /** Kneeling on one knee at a height under the grip, the shank back; at the hang or with the body lifted. */
     public function kneeling(Point $grip, float $kneeM, float $liftM): Stick
     {
         $h = $this->body->statureM;
-        $base = $grip->plus($liftM > 0.0 ? -0.05 * $h : 0.0, $liftM - $this->body->reachM);
-        $knee = new Point($grip->xM, $kneeM);
+        $behindM = $liftM > 0.0 ? self::BEHIND_BAR * $h : 0.0;
+        $base = $grip->plus(-$behindM, $liftM - $this->body->reachM);
+        $knee = new Point($grip->xM - $behindM, $kneeM);
         $ankle = $knee->plus(-(Proportions::KNEE_HEIGHT - Proportions::ANKLE_HEIGHT) * $h, 0.0);
 
         return $this->stick($grip, $base->plus(0.0, Proportions::SHOULDER_HEIGHT * $h), $base->plus(0.0, Proportions::HIP_HEIGHT * $h), $knee, $ankle, $ankle->plus(-0.06 * $h, -0.03 * $h));

@@ -37,9 +37,9 @@ final class Segments
 
     /**
      * From the hip towards the shoulder. The table in Winter has 0.66, which puts a standing body's centre at 0.583 of
-     * stature; with 0.55 it comes out at 0.565, inside what reaction boards show (0.55–0.57; Hellebrandt 1938, memory).
+     * stature; with 0.58 it comes out at 0.569, inside what reaction boards show (0.55–0.57; Hellebrandt 1938, memory).
      */
-    public const TRUNK_CENTRE = 0.55;
+    public const TRUNK_CENTRE = 0.58;
 
     /** Sum of all mass fractions. */
     public static function totalMass(): float

@@ -9,7 +9,7 @@ it('keeps bars and bands, and shows a band without points as estimated with its 
     $this->postJson('/api/bands', ['id' => uuid(), ...NEW_BAND])->assertCreated()
         ->assertJsonPath('curve.status', 'estimated')->assertJsonPath('curve.relative_sd', 0.3);
 
-    $this->getJson('/api/kit')->assertOk()->assertJsonPath('bars.0.name', 'Beam')->assertJsonPath('bands.0.retired', false);
+    $this->getJson('/api/kit')->assertOk()->assertJsonPath('gear.0.name', 'Beam')->assertJsonPath('bands.0.retired', false);
 });
 
 it('takes readings in kg and in N alike', function (): void {
@@ -32,7 +32,7 @@ it('refuses a fit that cannot be right, names the point and stores nothing', fun
 it('changes and retires gear; retired gear builds no set-up and can come back', function (): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
     $rungs = fn (): int => count($this->getJson("/api/athletes/$athlete/scale")->json('rungs'));
-    $this->putJson("/api/bars/$bar", ['name' => 'Renamed', 'height_m' => 2.7])->assertOk()->assertJsonPath('height_m', 2.7);
+    $this->putJson("/api/gear/$bar", ['name' => 'Renamed', 'figures' => ['kind' => 'bar', 'height_m' => 2.7]])->assertOk()->assertJsonPath('figures.height_m', 2.7);
     expect($rungs())->toBe(3);
 
     $this->putJson("/api/bands/$band/retirement", ['retired' => true])->assertOk()->assertJsonPath('retired', true);
@@ -47,7 +47,7 @@ it('says when the set-up in use was lost with its gear, and keeps the log', func
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
     $this->putJson("/api/athletes/$athlete/setup", choice($bar, $band))->assertOk();
     logSession($this, $athlete, choice($bar, $band), [8]);
-    $this->putJson("/api/bars/$bar/retirement", ['retired' => true])->assertOk();
+    $this->putJson("/api/gear/$bar/retirement", ['retired' => true])->assertOk();
 
     $this->getJson("/api/athletes/$athlete")->assertJsonPath('rung', null)->assertJsonPath('call', null)
         ->assertJsonPath('rung_lost', 'This bar is not in the kit, or is retired.');

@@ -22,7 +22,9 @@ function bodyFor(string $path, string $bar, string $band): array
         str_ends_with($path, '/clearances') => ['id' => uuid(), 'note' => 'Seen'],
         str_ends_with($path, '/decision') => ['version' => 1, 'decision' => 'accepted'],
         str_ends_with($path, '/retirement') => ['retired' => true],
-        str_contains($path, '/bars') => ['name' => 'Mine now', 'height_m' => 2.0],
+        str_contains($path, '/gear') => ['name' => 'Mine now', 'figures' => ['kind' => 'bar', 'height_m' => 2.0]],
+        str_ends_with($path, '/weighings') => ['id' => uuid(), 'weighed_on' => '2026-03-01', 'mass_kg' => 60],
+        str_ends_with($path, '/inspections') => ['id' => uuid(), 'inspected_on' => '2026-03-01', 'finding' => 'nick'],
         str_contains($path, '/bands') => ['name' => 'Mine now', 'hung_length_m' => 1.0, 'width_mm' => 20, 'thickness_mm' => 4],
         default => ['name' => 'Mine now', 'kind' => 'gym', 'mass_kg' => 60, 'stature_m' => 1.7],
     };
@@ -47,7 +49,7 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
     $this->putJson("/api/athletes/$athlete/setup", choice($bar, $band))->assertOk();
     $set = set($this, choice($bar, $band), 8);
     $this->postJson("/api/athletes/$athlete/sets", $set)->assertCreated();
-    $ids = ['athlete' => $athlete, 'bar' => $bar, 'band' => $band, 'set' => $set['id'], 'call' => CallRecord::query()->firstOrFail()->id];
+    $ids = ['athlete' => $athlete, 'gear' => $bar, 'band' => $band, 'set' => $set['id'], 'call' => CallRecord::query()->firstOrFail()->id];
     $before = [$this->getJson("/api/athletes/$athlete")->json(), $this->getJson('/api/kit')->json(), $this->getJson('/api/calls')->json()];
 
     $this->signInAs($this->makeCoach('coach@two.example'));
@@ -59,15 +61,16 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
         }
         $asked++;
         $address = (string) preg_replace_callback('/\{(\w+)\}/', fn (array $m): string => $ids[$m[1]], $path);
-        $this->json($method, $address.(str_ends_with($path, '/why') ? '?choice='.urlencode('{"kind":"strict"}') : ''), $method === 'GET' ? [] : bodyFor($path, $ownBar, $ownBand))
+        $this->json($method, $address, $method === 'GET' ? [] : bodyFor($path, $ownBar, $ownBand))
             ->assertStatus(404);
     }
-    expect($asked)->toBeGreaterThan(14);
+    expect($asked)->toBeGreaterThan(22);
 
     // Another gym's gear cannot be used either, and its set ids say nothing.
     $own = addAthlete($this);
     $this->putJson("/api/athletes/$own/setup", choice($bar, $band))->assertStatus(422);
     $this->getJson("/api/athletes/$own/scale?band=$band")->assertNotFound();
+    $this->postJson('/api/bench/curve', ['band' => ['name' => 'B', 'hung_length_m' => 1, 'width_mm' => 29, 'thickness_mm' => 4.5], 'athlete_id' => $athlete])->assertNotFound();
     $this->postJson("/api/athletes/$own/sets", set($this, choice($ownBar, $ownBand), 5, replaces_id: $set['id']))->assertNotFound();
     $this->postJson("/api/athletes/$own/sets", ['id' => $set['id']] + set($this, choice($ownBar, $ownBand), 5))->assertCreated();
     $this->getJson('/api/athletes')->assertJsonCount(1, 'items');

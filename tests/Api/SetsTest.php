@@ -69,7 +69,7 @@ it('gives a late or corrected set exactly the states of a full replay', function
     $this->clock->set('2026-03-10T18:00:00Z');
     $first = $this->getJson($this->sets)->json('items.8');
     $this->postJson($this->sets, set($this, $this->choice, 5, replaces_id: $first['id'], performed_at: $first['performed_at']))->assertCreated();
-    $stored = fn () => CapacityRecord::pullOf($this->athlete)->orderBy('trained_on')->get(['trained_on', 'mean_log', 'variance'])->toArray();
+    $stored = fn () => CapacityRecord::of($this->athlete, SteadyRung\Strength\Pattern::Pull)->orderBy('trained_on')->get(['trained_on', 'mean_log', 'variance'])->toArray();
     $call = $this->getJson('/api/calls')->json('items.0.call');
     $before = $stored();
     $this->artisan('steady:replay')->assertSuccessful();

@@ -21,8 +21,14 @@ function addAthlete(ApiTestCase $test, mixed ...$changes): string
 
 function addBar(ApiTestCase $test, float $heightM = 2.5, string $name = 'Bar'): string
 {
+    return addGear($test, $name, ['kind' => 'bar', 'height_m' => $heightM]);
+}
+
+/** @param  array<string, mixed>  $figures */
+function addGear(ApiTestCase $test, string $name, array $figures): string
+{
     $id = uuid();
-    $test->postJson('/api/bars', ['id' => $id, 'name' => $name, 'height_m' => $heightM])->assertCreated();
+    $test->postJson('/api/gear', ['id' => $id, 'name' => $name, 'figures' => $figures])->assertCreated();
 
     return $id;
 }

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+use SteadyRung\Kit\Bar;
+use SteadyRung\Kit\Box;
+use SteadyRung\Kit\Kit;
+use SteadyRung\Kit\Machine;
+use SteadyRung\Kit\MachineUse;
+use SteadyRung\Kit\Plate;
+use SteadyRung\Kit\RingPair;
+use SteadyRung\Kit\Weight;
+use SteadyRung\Ladder\Choice;
+use SteadyRung\Ladder\ChoiceKind;
+use SteadyRung\Ladder\Choices;
+use SteadyRung\Ladder\Choices\Counterweighted;
+use SteadyRung\Ladder\Choices\FootHelped;
+use SteadyRung\Ladder\Choices\Footing;
+use SteadyRung\Ladder\Choices\InRow;
+use SteadyRung\Ladder\Choices\Weighted;
+use SteadyRung\Ladder\Lane;
+use SteadyRung\Ladder\RungSearch;
+use SteadyRung\Ladder\Steps;
+use SteadyRung\OutOfRange;
+use SteadyRung\Setup\DoesNotFit;
+
+function fullKit(): Kit
+{
+    return Kit::of([
+        Bar::of('low', 'Low bar', 1.0), Bar::of('high', 'High bar', 2.5), band(22, 0.97, 'thin'), band(44, 0.96, 'thick'),
+        RingPair::of('rings', 'Rings', 2.4, [1.2, 1.5]), Box::of('box', 'Box', 0.4), Plate::of('plate', 'Plate', 0.05),
+        Weight::of('five', '5 kg', 5), Weight::of('ten', '10 kg', 10),
+        Machine::of('lift', 'Lift', MachineUse::Counterweight, 10, 40, 0.9), Machine::of('cable', 'Cable', MachineUse::PullDown, 10, 60),
+    ]);
+}
+
+it('offers every kind of help in its lane', function (): void {
+    $kinds = fn (Lane $lane): array => array_values(array_unique(array_map(fn (Choice $c): string => $c->kind()->value, iterator_to_array((new Choices(fullKit()))->in($lane), false))));
+
+    expect($kinds(Lane::Pull))->toEqualCanonicalizing(['strict', 'band', 'foot', 'added', 'counterweight'])
+        ->and($kinds(Lane::Row))->toBe(['row'])
+        ->and($kinds(Lane::Lower))->toEqualCanonicalizing(['hold', 'lowering'])
+        ->and($kinds(Lane::Apart))->toBe(['pulldown']);
+});
+
+it('counts what a kit allows: bands and pairs on each bar, marks on each strap and bar with each box', function (): void {
+    $count = fn (Lane $lane): int => count(iterator_to_array((new Choices(fullKit()))->in($lane), false));
+    // Strict; 2 bands and 1 pair × 2 bars × foot and knee; 2 weights and their pair; 2 bars × floor, plate and box; 4 pins.
+    expect($count(Lane::Pull))->toBe(1 + 3 * 2 * 2 + 3 + 2 * 3 + 4)
+        // 71 marks × (2 straps and 2 bars) × floor and box.
+        ->and($count(Lane::Row))->toBe(71 * 4 * 2);
+});
+
+it('has a key of its own for every choice, and a name', function (): void {
+    $kit = fullKit();
+    $keys = [];
+    foreach (Lane::cases() as $lane) {
+        foreach ((new Choices($kit))->in($lane) as $choice) {
+            expect($choice->kind()->lane())->toBe($lane)->and($choice->name($kit))->not->toBe('');
+            $keys[] = $choice->key();
+        }
+    }
+
+    expect(array_unique($keys))->toHaveCount(count($keys));
+});
+
+it('offers what one change leads to: another mark of the same row, another pin, another band', function (): void {
+    $search = new RungSearch(fullKit());
+    $near = function (Choice $choice) use ($search): array {
+        $rung = $search->rung($choice, athlete());
+        assert(! $rung instanceof DoesNotFit);
+
+        return array_values(array_unique(array_map(fn ($r) => implode(':', array_slice(explode(':', $r->choice->key()), 0, -1)), $search->near($rung, athlete()))));
+    };
+    $row = InRow::onRings('rings', 1.5, 0.0);
+
+    expect($near($row))->toBe(['row:rings:1.500:'])
+        ->and($near(Counterweighted::of('lift', 20)))->toContain('counterweight:lift');
+});
+
+it('steps a row to the next heel mark that can be felt, in its own lane', function (): void {
+    $search = new RungSearch(fullKit());
+    $from = $search->rung(InRow::onRings('rings', 1.5, 0.0), athlete());
+    assert(! $from instanceof DoesNotFit);
+    $steps = Steps::around($from, $search, athlete());
+
+    expect($steps->up->choice->kind())->toBe(ChoiceKind::Row)->and($steps->up->choice->heelMarkM)->toBeGreaterThan(0.0)
+        ->and($steps->sizeUp())->toBeGreaterThanOrEqual(0.02)->toBeLessThan(0.06)
+        ->and($steps->down->choice->heelMarkM)->toBeLessThan(0.0);
+});
+
+it('stands on a box or on plates, whose heights add', function (): void {
+    $kit = fullKit();
+
+    expect(Footing::plates(['plate'])->heightM($kit))->toBe(0.05)
+        ->and(Footing::box('box')->heightM($kit))->toBe(0.4)
+        ->and(Footing::floor()->heightM($kit))->toEqual(0.0)
+        ->and(FootHelped::of('high', Footing::plates(['plate']))->name($kit))->toBe('Foot help, Plate, High bar')
+        ->and(fn () => Footing::plates([]))->toThrow(OutOfRange::class, 'plate_ids')
+        ->and(fn () => Weighted::of([]))->toThrow(OutOfRange::class, 'weight_ids');
+});
+
+it('tells of a choice made before what became of it when its gear is gone or clashes', function (): void {
+    $search = new RungSearch(fullKit());
+    $gone = $search->standing(Weighted::of(['sold']), athlete());
+    $clash = $search->standing(FootHelped::of('low', Footing::box('box')), athlete());
+    assert($gone instanceof DoesNotFit);
+
+    expect($gone->reason)->toBe('This weight is not in the kit, or is retired.')
+        ->and($clash)->not->toBeInstanceOf(DoesNotFit::class)
+        ->and($search->standing(null, athlete()))->toBeNull();
+});
