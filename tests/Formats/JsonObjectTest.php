@@ -59,9 +59,11 @@ it('escapes pointers, names enum values, and finds things in lists', function ()
 
 it('refuses JSON that is too deep, and a query that is no plain text', function (): void {
     expect(refusal(fn () => JsonObject::parse(str_repeat('{"a":', 60).'1'.str_repeat('}', 60))))->toContain('readable JSON')
-        ->and(refusal(fn () => JsonObject::ofQuery(['page' => ['1']])->integer('page')))->toContain('finite number')
+        ->and(refusal(fn () => JsonObject::ofQuery(['page' => ['1']], 'page')->integer('page')))->toContain('finite number')
         ->and(refusal(fn () => JsonObject::ofQuery(['search' => "\xC3\x28"])->optionalText('search', 80)))->toContain('UTF-8')
-        ->and(JsonObject::ofQuery(['page' => '3'])->integer('page'))->toBe(3);
+        ->and(JsonObject::ofQuery(['page' => '3'], 'page')->integer('page'))->toBe(3)
+        ->and(JsonObject::ofQuery(['share' => '0.55'], 'share')->number('share'))->toBe(0.55)
+        ->and(JsonObject::ofQuery(['search' => '12'])->optionalText('search', 80))->toBe('12');
 });
 
 it('counts days across months, leap days and years', function (): void {

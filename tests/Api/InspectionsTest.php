@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+beforeEach(function (): void {
+    $this->athlete = addAthlete($this);
+    $this->bar = addBar($this);
+    $this->band = addBand($this);
+    $this->inspect = fn (string $finding, string $on = '2026-03-02', ?string $id = null) => $this->postJson("/api/bands/$this->band/inspections", ['id' => $id ?? uuid(), 'inspected_on' => $on, 'finding' => $finding]);
+});
+
+it('is due until somebody looks, counts the sets since, and is due again', function (): void {
+    expect($this->getJson('/api/kit')->json('bands.0.wear'))->toMatchArray(['inspected_on' => null, 'due' => true]);
+    ($this->inspect)('sound', '2026-02-23')->assertCreated()->assertJsonPath('wear.due', false);
+    logSession($this, $this->athlete, choice($this->bar, $this->band), [5, 5]);
+    expect($this->getJson('/api/kit')->json('bands.0.wear'))->toMatchArray(['uses_since' => 2, 'due' => true])
+        ->and($this->getJson('/api/kit')->json('bands.0.wear.text'))->toContain('7 days ago');
+});
+
+it('counts a set that was taken back as no use, and a pair as one use of each', function (): void {
+    ($this->inspect)('sound', '2026-03-01');
+    $other = addBand($this, 13, 'Other');
+    $pair = ['kind' => 'band', 'bar_id' => $this->bar, 'attach' => 'knee', 'band_ids' => [$this->band, $other]];
+    $set = set($this, $pair, 4);
+    $this->postJson("/api/athletes/$this->athlete/sets", $set)->assertCreated();
+    $uses = fn (): array => array_column(array_column($this->getJson('/api/kit')->json('bands'), 'wear'), 'uses_since');
+    expect($uses())->toBe([1, 1]);
+    $this->postJson("/api/athletes/$this->athlete/sets/{$set['id']}/withdrawal", ['id' => uuid()])->assertNoContent();
+    expect($uses())->toBe([0, 0]);
+});
+
+it('takes a band with a fault out of use at once, and stores the same look once', function (): void {
+    $id = uuid();
+    ($this->inspect)('nick', id: $id)->assertCreated()->assertJsonPath('retired', true);
+    ($this->inspect)('nick', id: $id)->assertOk();
+    ($this->inspect)('sound', id: $id)->assertStatus(409);
+    $this->getJson("/api/bands/$this->band/inspections")->assertJsonCount(1, 'items')->assertJsonPath('items.0.finding', 'nick');
+    expect($this->getJson("/api/athletes/$this->athlete/scale")->json('rungs'))->toHaveCount(1);
+});
+
+it('refuses a finding there is not, and a day that has not come', function (): void {
+    ($this->inspect)('lovely')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/finding');
+    ($this->inspect)('sound', '2026-03-03')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/inspected_on');
+});
