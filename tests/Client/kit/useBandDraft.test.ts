@@ -61,7 +61,19 @@ it('starts from a stored band without changing it', () => {
         points: [{ length_m: 1.248, force_n: 101.3, force_kg: 10.33 }],
         curve: { a1_n: 1, a2_n: 1, status: 'one-point', relative_sd: 0.12, curve: [] },
         retired: false,
+        wear: { inspected_on: null, uses_since: 0, due: true, text: '' },
     });
 
     expect(draft.read()).toMatchObject({ hung_length_m: 0.96, points: [{ length_m: 1.248, force_n: 101.3 }] });
+});
+
+it('keeps a reading off the scale in kg, and gives what is typed without marking anything', () => {
+    const draft = typedBand();
+    draft.keepPoint(1.504, 10.333_33);
+    expect(draft.typed.points[0]).toMatchObject({ length: '150.4', force: '10.33', unit: 'kg' });
+    expect(draft.value()).toMatchObject({ points: [{ length_m: 1.504, force_kg: 10.33 }] });
+
+    draft.typed.width = '';
+    expect(draft.value()).toBeUndefined();
+    expect(draft.errors.width).toBeUndefined();
 });
