@@ -9,10 +9,10 @@ namespace App\Devices;
  */
 final readonly class HangingScale
 {
-    private const CONNECT_S = 0.4;
+    private const CONNECT_S = 1.0;
 
     /** A scale that sends no LIVE line by then is read as far as it came. */
-    private const LISTEN_S = 0.6;
+    private const LISTEN_S = 1.5;
 
     private const LONGEST_LINE = 200;
 

@@ -22,7 +22,10 @@ final class SimulatedScale
 
     private const NOISE_N = 0.25;
 
-    private const DRIFT_N_PER_STEP = 0.012;
+    private const DRIFT_N_PER_STEP = 0.02;
+
+    /** Drift wanders but comes back: about half a newton either way. */
+    private const DRIFT_KEPT = 0.9992;
 
     private const JUMP_N = 140.0;
 
@@ -67,7 +70,7 @@ final class SimulatedScale
     public function next(int $atMs): ?ScaleReading
     {
         $this->shownN += ($this->hungN - $this->shownN) * (1.0 - exp(-self::EVERY_MS / self::LAG_MS));
-        $this->driftN += self::DRIFT_N_PER_STEP * $this->gauss();
+        $this->driftN = self::DRIFT_KEPT * $this->driftN + self::DRIFT_N_PER_STEP * $this->gauss();
         $last = end($this->kept);
         if ($this->fault === ScaleFault::Silent) {
             return null;

@@ -96,6 +96,27 @@ function toggle(id: string): void {
     gap: 14px;
 }
 
+/* Two rows of cards and more on a sheet. */
+@media print {
+    .sheet {
+        gap: 8px;
+    }
+
+    .sheet :deep(.setup-card) {
+        gap: 5px;
+        padding: 9px 12px;
+        font-size: 13px;
+    }
+
+    .sheet :deep(.side-view) {
+        max-height: 56mm;
+    }
+
+    .sheet :deep(.cautions) {
+        font-size: 10.5px;
+    }
+}
+
 @media screen and (max-width: 720px) {
     .sheet {
         grid-template-columns: minmax(0, 1fr);

@@ -135,4 +135,10 @@ dd {
     border-radius: var(--radius-small);
     font-weight: 700;
 }
+
+@media print {
+    .setup-card :deep(.side-view) {
+        max-height: 82mm;
+    }
+}
 </style>

@@ -30,7 +30,7 @@ export function figureText({ figures }: Gear): string {
         case 'plate':
             return lengthOf(figures.thickness_m ?? 0);
         case 'weight':
-            return mass(figures.mass_kg ?? 0);
+            return `${Number((figures.mass_kg ?? 0).toFixed(2))} kg`;
         case 'machine':
             return `to ${mass(figures.most_kg ?? 0)}`;
         default:

@@ -25,6 +25,7 @@ const athlete = defineModel<string | null>('athlete', { required: true });
 const bar = defineModel<string | null>('bar', { required: true });
 
 const id = props.band?.id ?? uuidv7();
+const stored = ref(props.band !== undefined);
 const draft = useBandDraft(props.band);
 const { bench } = useBench(draft, () => ({ athlete: athlete.value, bar: bar.value }));
 const live = shallowRef<{ lengthM: number; forceKg: number }>();
@@ -43,6 +44,7 @@ async function send(call: () => Promise<Result<Band>>): Promise<void> {
     busy.value = false;
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {
+        stored.value = true;
         emit('saved', id);
     } else {
         draft.blame(result.problem.faults);
@@ -52,7 +54,7 @@ async function send(call: () => Promise<Result<Band>>): Promise<void> {
 async function save(): Promise<void> {
     const body = draft.read();
     if (body !== undefined) {
-        await send(() => outcome(props.band ? api.PUT('/api/bands/{band}', { params: { path: { band: id } }, body }) : api.POST('/api/bands', { body: { id, ...body } })));
+        await send(() => outcome(stored.value ? api.PUT('/api/bands/{band}', { params: { path: { band: id } }, body }) : api.POST('/api/bands', { body: { id, ...body } })));
     }
 }
 
@@ -67,7 +69,7 @@ const retire = (retired: boolean): Promise<void> => send(() => outcome(api.PUT('
                     <NInput v-model:value="draft.typed.name" :input-props="{ ...inputProps, maxlength: limits.BandInput.name.longest }" :status="status" placeholder="" />
                 </FormField>
                 <div class="row deeds">
-                    <NButton attr-type="submit" type="primary" :loading="busy">{{ band ? 'Save' : 'Add band' }}</NButton>
+                    <NButton attr-type="submit" type="primary" :loading="busy">{{ stored ? 'Save' : 'Add band' }}</NButton>
                     <NButton v-if="band" @click="retire(!band.retired)">{{ band.retired ? 'Take back into use' : 'Retire' }}</NButton>
                 </div>
             </div>

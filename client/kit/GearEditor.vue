@@ -17,6 +17,7 @@ const props = defineProps<{ kind: GearKind; gear: Gear | undefined }>();
 const emit = defineEmits<{ saved: [id: string] }>();
 
 const id = props.gear?.id ?? uuidv7();
+const stored = ref(props.gear !== undefined);
 const draft = useGearDraft(props.kind, props.gear);
 const problem = shallowRef<Problem>();
 const busy = ref(false);
@@ -31,6 +32,7 @@ async function send(call: () => Promise<Result<Gear>>): Promise<void> {
     busy.value = false;
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {
+        stored.value = true;
         emit('saved', id);
     } else {
         draft.blame(result.problem.faults);
@@ -40,7 +42,7 @@ async function send(call: () => Promise<Result<Gear>>): Promise<void> {
 async function save(): Promise<void> {
     const body = draft.read();
     if (body !== undefined) {
-        await send(() => outcome(props.gear ? api.PUT('/api/gear/{gear}', { params: { path: { gear: id } }, body }) : api.POST('/api/gear', { body: { id, ...body } })));
+        await send(() => outcome(stored.value ? api.PUT('/api/gear/{gear}', { params: { path: { gear: id } }, body }) : api.POST('/api/gear', { body: { id, ...body } })));
     }
 }
 
@@ -85,7 +87,7 @@ const retire = (retired: boolean): Promise<void> => send(() => outcome(api.PUT('
             <NInput v-model:value="draft.typed.leverage" :input-props="{ ...inputProps, inputmode: 'decimal' }" :status="status" placeholder="" />
         </FormField>
         <div class="row">
-            <NButton attr-type="submit" type="primary" :loading="busy">{{ gear ? 'Save' : `Add ${gearWords[kind].one}` }}</NButton>
+            <NButton attr-type="submit" type="primary" :loading="busy">{{ stored ? 'Save' : `Add ${gearWords[kind].one}` }}</NButton>
             <NButton v-if="gear" @click="retire(!gear.retired)">{{ gear.retired ? 'Take back into use' : 'Retire' }}</NButton>
         </div>
     </form>

@@ -23,7 +23,16 @@ const bars = computed(() => inUse(props.kit, 'bar').map((b) => ({ value: b.id, l
 <template>
     <section class="stack help" aria-label="What it takes off">
         <div class="picks">
-            <NSelect v-model:value="athlete" :virtual-scroll="false" filterable clearable :options="athletes" placeholder="What it takes off whom?" aria-label="Athlete" />
+            <NSelect
+                v-model:value="athlete"
+                :virtual-scroll="false"
+                filterable
+                clearable
+                :options="athletes"
+                placeholder="What it takes off whom?"
+                aria-label="Athlete"
+                :input-props="{ 'aria-label': 'Athlete' }"
+            />
             <NSelect v-model:value="bar" :virtual-scroll="false" clearable :options="bars" placeholder="Highest bar" aria-label="Bar" />
         </div>
         <table v-if="help.length > 0">

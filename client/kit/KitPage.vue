@@ -23,8 +23,12 @@ const open = computed((): Open => picked.value ?? { kind: 'band', id: kit.value.
 const band = computed(() => kit.value.value?.bands.find((b) => b.id === open.value.id));
 const gear = computed(() => kit.value.value?.gear.find((g) => g.id === open.value.id));
 
+/** A new editor for each pick; saving keeps the one that is open, with what was typed meanwhile. */
+const picks = ref(0);
+
 function pick(what: Open): void {
     picked.value = what;
+    picks.value++;
     if (window.matchMedia('(max-width: 720px)').matches) {
         detail.value?.scrollIntoView();
     }
@@ -44,12 +48,12 @@ async function saved(id: string): Promise<void> {
         <KitList :kit="kit.value.value" :open="open" @pick="pick" />
         <div ref="detail" class="stack">
             <template v-if="open.kind === 'band'">
-                <BandBench :key="`band-${open.id}`" v-model:athlete="athlete" v-model:bar="bar" :band="band" :kit="kit.value.value" @saved="saved" />
+                <BandBench :key="`band-${picks}`" v-model:athlete="athlete" v-model:bar="bar" :band="band" :kit="kit.value.value" @saved="saved" />
                 <InspectionLog v-if="band" :key="`log-${band.id}`" :band="band" @inspected="kit.reload" />
                 <CautionNote :moments="['band']" />
             </template>
             <template v-else>
-                <GearEditor :key="`${open.kind}-${open.id}`" :kind="open.kind" :gear="gear" @saved="saved" />
+                <GearEditor :key="`${open.kind}-${picks}`" :kind="open.kind" :gear="gear" @saved="saved" />
                 <CautionNote :moments="['gear']" />
             </template>
         </div>

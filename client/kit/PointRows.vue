@@ -31,6 +31,8 @@ defineProps<{ draft: BandDraft }>();
 <style scoped>
 fieldset {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    min-width: 0;
     gap: 6px;
     justify-items: start;
     margin: 0;
@@ -45,7 +47,7 @@ legend {
 
 .point {
     display: grid;
-    grid-template-columns: 18px 1fr 1fr 44px 40px;
+    grid-template-columns: 18px minmax(0, 1fr) minmax(0, 1fr) 44px 40px;
     align-items: center;
     gap: 6px;
     width: 100%;

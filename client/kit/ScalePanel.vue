@@ -18,6 +18,8 @@ const emit = defineEmits<{ live: [spot: { lengthM: number; forceKg: number } | u
 const scale = useScaleStream();
 const text = ref('');
 const stream = scale.stream;
+/** Once it said so it stays: an answer that is missed must not take the controls away. */
+const simulated = ref(false);
 const length = computed(() => readQuantity(text.value, 'cm', limits.PointInput.length_m, true));
 const state = computed(() =>
     stream.value?.connected === false ? 'No scale answers. Type the readings below.' : stream.value ? scaleStateWords[stream.value.state] : 'Asking the scale…',
@@ -25,6 +27,7 @@ const state = computed(() =>
 const keepable = computed(() => stream.value?.state === 'steady' && length.value.value !== undefined && (stream.value.force_kg ?? 0) > 0);
 
 watch([stream, length], () => {
+    simulated.value ||= stream.value?.simulated === true;
     const forceKg = stream.value?.force_kg;
     const lengthM = length.value.value;
     emit('live', lengthM !== undefined && typeof forceKg === 'number' ? { lengthM, forceKg } : undefined);
@@ -61,7 +64,7 @@ function stop(): void {
                 <button type="button" class="off small" @click="stop">Stop</button>
             </div>
             <p class="state small" :class="stream?.state" role="status">{{ state }}</p>
-            <SimulatedPull v-if="stream?.simulated" :draft="draft" @pulled="text = toTyped($event, 'cm')" />
+            <SimulatedPull v-if="simulated" :draft="draft" @pulled="text = toTyped($event, 'cm')" />
             <div class="keep">
                 <QuantityField v-model="text" label="Length in use" unit="cm" :limits="{}" :error="text ? length.error : undefined" />
                 <NButton type="primary" :disabled="!keepable" @click="keep">Keep this reading</NButton>
@@ -73,6 +76,7 @@ function stop(): void {
 <style scoped>
 .panel {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: var(--space-small);
     padding: var(--space-base);
     border: 1px solid var(--color-line);
@@ -82,6 +86,7 @@ function stop(): void {
 
 .reading {
     display: flex;
+    flex-wrap: wrap;
     align-items: baseline;
     gap: 6px;
 }
@@ -121,7 +126,7 @@ function stop(): void {
 
 .keep {
     display: grid;
-    grid-template-columns: 1fr auto;
+    grid-template-columns: minmax(0, 1fr) auto;
     gap: var(--space-small);
     align-items: start;
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NSelect, NSlider } from 'naive-ui';
+import { NSelect } from 'naive-ui';
 import { computed, ref, watch } from 'vue';
 import { api, outcome, type Schemas } from '../domain/http';
 import { length } from '../domain/units';
@@ -42,16 +42,16 @@ function pull(toM: number): void {
 <template>
     <div class="pull small">
         <span>Simulated: pull to {{ length(lengthM ?? hungM ?? 0) }}</span>
-        <NSlider
+        <input
             v-if="hungM"
             class="slider"
+            type="range"
             :value="lengthM ?? hungM"
             :min="hungM"
             :max="hungM * MOST_STRETCH"
             :step="STEP_M"
-            :tooltip="false"
             aria-label="Pull to"
-            @update:value="pull($event as number)"
+            @input="pull(Number(($event.target as HTMLInputElement).value))"
         />
         <NSelect v-model:value="fault" size="small" class="fault" :options="faults" :virtual-scroll="false" aria-label="The scale" />
     </div>
@@ -66,7 +66,10 @@ function pull(toM: number): void {
 }
 
 .slider {
+    width: 100%;
     min-width: 80px;
+    min-height: 36px;
+    accent-color: var(--color-graphite);
 }
 
 @media (max-width: 720px) {

@@ -164,4 +164,11 @@ main {
         padding: var(--space-base) var(--space-base) 140px;
     }
 }
+
+@media print {
+    main {
+        max-width: none;
+        padding: 0;
+    }
+}
 </style>

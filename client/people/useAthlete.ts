@@ -1,5 +1,5 @@
 import { v7 as uuidv7 } from 'uuid';
-import { ref, shallowRef, toValue, type MaybeRefOrGetter, type Ref, type ShallowRef } from 'vue';
+import { onScopeDispose, ref, shallowRef, toValue, type MaybeRefOrGetter, type Ref, type ShallowRef } from 'vue';
 import { api, outcome, type Result, type Schemas } from '../domain/http';
 import { useLoad, type Load } from '../parts/useLoad';
 
@@ -33,6 +33,8 @@ export interface Ladders {
 export const LADDER = 'ladder';
 export const ALL_BANDS = 'all';
 
+const LADDERS_AFTER_MS = 1500;
+
 /** Everything on one athlete's page, and what a coach does there; each deed loads anew what follows from it. */
 export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
     const path = () => ({ athlete: toValue(id) });
@@ -52,22 +54,32 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
     }, [() => toValue(id), shown]);
     const ladders = useLoad(() => loadLadders(toValue(id), mostRungs.value), [() => toValue(id), mostRungs]);
 
+    let latestAsk = 0;
+
     async function loadSets(page: number): Promise<void> {
+        const mine = ++latestAsk;
         const result = await outcome(api.GET('/api/athletes/{athlete}/sets', { params: { path: path(), query: { page } } }));
-        if (result.ok) {
+        if (result.ok && mine === latestAsk) {
             sets.value = page === 1 ? result.value.items : [...sets.value, ...result.value.items];
             nextPage.value = result.value.next_page;
             older.value = result.value.next_page !== null;
         }
     }
 
+    /** The ladders take their time, so they wait until nobody has logged for a moment. */
+    let idle: ReturnType<typeof setTimeout> | undefined;
+    onScopeDispose(() => clearTimeout(idle));
+
     async function reload(): Promise<void> {
-        await Promise.all([athlete.reload(), scale.reload(), ladders.reload(), loadSets(1)]);
+        clearTimeout(idle);
+        idle = setTimeout(() => void ladders.reload(), LADDERS_AFTER_MS);
+        await Promise.all([athlete.reload(), scale.reload(), loadSets(1)]);
     }
 
-    async function then<T>(result: Result<T>): Promise<Result<T>> {
+    /** What follows is loaded meanwhile: the next set need not wait for it. */
+    function then<T>(result: Result<T>): Result<T> {
         if (result.ok) {
-            await reload();
+            void reload();
         }
         return result;
     }

@@ -24,7 +24,7 @@ it('has no serious accessibility violation and no console error on any page', fu
         $page->visit('/people/new')->see('Bodyweight');
         $page->press('Add athlete')->see('Needed');
         $look('new athlete with errors');
-        $page->visit(JOLYON)->see('Climb')->see('Log');
+        $page->visit(JOLYON)->see('Climb')->see('Log')->see('largest step');
         $look('athlete');
         $page->click(WebDriverBy::cssSelector('[data-rung=strict]'))->see('How it came about')->see('Pull distance');
         $look('why');
@@ -34,10 +34,23 @@ it('has no serious accessibility violation and no console error on any page', fu
         $look('override');
         $page->visit(FENWICK)->see('Pulling is paused');
         $look('paused athlete');
-        $page->visit('/kit')->see('Readings of a hanging scale');
+        $page->visit('/kit')->see('Readings of a hanging scale')->press('Listen to the scale')->see('Length in use')->see('at the knee')->see('Looked at on');
         $look('kit');
-        $page->press('Add a bar')->see('Height above the floor');
-        $look('kit, new bar');
+        foreach (['Add a bar' => 'Height above the floor', 'Add a ring pair' => 'Strap marks', 'Add a machine' => 'Leverage'] as $button => $field) {
+            $page->press($button)->see($field);
+            $look("kit, $button");
+        }
+        $page->visit(JOLYON.'/body')->see('Pull distance');
+        $look('body');
+        $page->visit(JOLYON.'/setups')->see('How it came about');
+        foreach (['Row' => 'Heel mark', 'Foot help' => 'Feet on', 'Hop' => 'Small hop', 'Counterweight' => 'Stack', 'Added weight' => 'Weights on the belt', 'Hold' => 'Seconds'] as $kind => $field) {
+            $page->press($kind)->see($field);
+            $look("set-up, $kind");
+        }
+        $page->visit(JOLYON.'/card')->see('Print on A5');
+        $look('card');
+        $page->visit('/cards')->see('Print on A4')->see('carries');
+        $look('cards of the class');
         $page->visit('/calls')->see('Refer');
         $page->press('Why');
         $look('calls');

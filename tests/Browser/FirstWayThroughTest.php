@@ -44,7 +44,7 @@ it('goes from an athlete and a band to the next call', function (int $width, int
         $page->fill('Seconds', '31')->press('Log hang')->see('Logged 31 s hang.')->press('Done');
 
         // 5. See every set-up of the band on the scale; open a figure and read how it came about.
-        $page->choose('Band', "Otter $tag")->see("Otter $tag · foot")->see("Otter $tag · knee")->see('Unassisted pull-up');
+        $page->choose('Shown', "Otter $tag")->see("Otter $tag · foot")->see("Otter $tag · knee")->see('Unassisted pull-up');
         $page->click(WebDriverBy::cssSelector('[data-rung*=":foot:"]'))->see('How it came about')->see('Mean help')->see('Mooney 1940')->see('Step in with a hand');
 
         // 6. Choose it, log sets of a session, undo one.
@@ -72,10 +72,10 @@ it('goes from an athlete and a band to the next call', function (int $width, int
 it('shows on the scale what the core answers from the command line', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->visit('/people/01900000-0000-7000-8000-000000000100')->choose('Band', 'Rook 32 mm')->see('Rook 32 mm · knee');
+        $page->signIn()->visit('/people/01900000-0000-7000-8000-000000000100')->choose('Shown', 'Rook 32 mm')->see('Rook 32 mm · knee');
         $shown = $page->script('return [...document.querySelectorAll("[data-rung]")].map((b) => [b.dataset.rung, b.querySelector(".share").innerText, b.querySelector(".kg").innerText])');
         $data = $page->script('return fetch("/api/kit").then((r) => r.json())');
-        $bars = array_column($data['bars'], null, 'id');
+        $bars = array_map(fn (array $figures) => $figures['height_m'] ?? 0.0, array_column($data['gear'], 'figures', 'id'));
         $bands = array_column($data['bands'], null, 'id');
         $compared = 0;
         foreach ($shown as [$key, $share, $kg]) {
@@ -86,7 +86,7 @@ it('shows on the scale what the core answers from the command line', function ()
             $band = $bands[$band];
             $answer = ask('carried', [
                 'body' => ['mass_kg' => 61.0, 'stature_m' => 1.68, 'reach_m' => 2.05],
-                'setup' => ['kind' => 'band', 'bar_height_m' => $bars[$bar]['height_m'], 'attach' => $attach, 'bands' => [[
+                'setup' => ['kind' => 'band', 'bar_height_m' => $bars[$bar], 'attach' => $attach, 'bands' => [[
                     'id' => 'x', 'hung_length_m' => $band['hung_length_m'], 'width_mm' => $band['width_mm'], 'thickness_mm' => $band['thickness_mm'],
                     'points' => array_map(fn (array $p) => ['length_m' => $p['length_m'], 'force_n' => $p['force_n']], $band['points']),
                 ]]],

@@ -94,12 +94,12 @@ final class Page
         return (string) $this->field($label)->getAttribute('value');
     }
 
-    /** Clicks the first button or link shown with this name. */
+    /** Clicks the first button or link shown with this name, once it can be clicked. */
     public function press(string $name, string $within = ''): self
     {
         $quoted = self::quote($name);
         $control = "self::button or self::a or self::summary or @role='button' or @role='radio'";
-        $this->click(WebDriverBy::xpath("$within//*[$control][normalize-space(.)=$quoted or @aria-label=$quoted]"), $name);
+        $this->click(WebDriverBy::xpath("$within//*[$control][not(@disabled)][normalize-space(.)=$quoted or @aria-label=$quoted]"), $name);
 
         return $this;
     }
@@ -167,6 +167,44 @@ final class Page
     {
         $this->script('return document.fonts.ready.then(() => 1)');
         $this->driver->takeScreenshot($file);
+    }
+
+    /** Moves a slider to a part of its way. */
+    public function slide(string $label, float $part): self
+    {
+        $this->retry(function () use ($label, $part): void {
+            $slider = $this->shown(WebDriverBy::xpath('//input[@type="range"][@aria-label='.self::quote($label).']'), $label);
+            $this->driver->executeScript(<<<'JS'
+                const [slider, part] = arguments;
+                slider.value = Number(slider.min) + part * (Number(slider.max) - Number(slider.min));
+                slider.dispatchEvent(new Event('input', { bubbles: true }));
+                JS, [$slider, $part]);
+        });
+
+        return $this;
+    }
+
+    /** How many sheets the page prints on, on the paper it asks for. */
+    public function printedPages(): int
+    {
+        $pdf = base64_decode((string) $this->tools->execute('Page.printToPDF', ['preferCSSPageSize' => true, 'printBackground' => true])['data']);
+
+        return preg_match_all('#/Type\s*/Page\b(?!s)#', $pdf);
+    }
+
+    /** The smallest type of an element laid out so many mm wide, in points as printed. */
+    public function printedTypePt(string $selector, int $widthMm): float
+    {
+        return (float) $this->driver->executeScript(<<<'JS'
+            const [selector, widthMm] = arguments, card = document.querySelector(selector);
+            card.style.width = widthMm + 'mm';
+            const sizes = [...card.querySelectorAll('*')].filter((e) => [...e.childNodes].some((n) => n.nodeType === 3 && n.data.trim())).map((e) => {
+                const svg = e.closest('svg');
+                return parseFloat(getComputedStyle(e).fontSize) * (svg ? svg.clientWidth / svg.viewBox.baseVal.width : 1) * 0.75;
+            });
+            card.style.width = '';
+            return Math.min(...sizes);
+            JS, [$selector, $widthMm]);
     }
 
     public function offline(bool $off): void
