@@ -1,8 +1,7 @@
 # The simulated hanging scale of the band bench, on a loopback port of its own.
-choose_scale_port() { [ -s "$RUN/scale.port" ] || free_port >"$RUN/scale.port"; }
-
 start_scale() {
     local try
+    [ -s "$RUN/scale.port" ] || free_port >"$RUN/scale.port"
     pid_lives "$RUN/scale.pid" && return
     for try in 1 2 3; do
         rm -f "$RUN/scale.pid"

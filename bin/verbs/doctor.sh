@@ -1,8 +1,5 @@
 source "$ROOT/bin/lib/common.sh"
-source "$ROOT/bin/lib/install.sh"
-source "$ROOT/bin/lib/database.sh"
-source "$ROOT/bin/lib/server.sh"
-source "$ROOT/bin/lib/scale.sh"
+source "$ROOT/bin/lib/instance.sh"
 
 faults=0
 check() { # what, mend, command…

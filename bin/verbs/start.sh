@@ -1,8 +1,5 @@
 source "$ROOT/bin/lib/common.sh"
-source "$ROOT/bin/lib/install.sh"
-source "$ROOT/bin/lib/database.sh"
-source "$ROOT/bin/lib/server.sh"
-source "$ROOT/bin/lib/scale.sh"
+source "$ROOT/bin/lib/instance.sh"
 
 port=8080
 while [ $# -gt 0 ]; do
@@ -15,16 +12,7 @@ done
 [[ "$port" =~ ^[0-9]{2,5}$ ]] && [ "$port" -ge 1024 ] && [ "$port" -le 65535 ] || die 64 "The port must be a number from 1024 to 65535."
 
 one_at_a_time
-install_packages "${RUN_PACKAGES[@]}"
-install_composer
-install_npm
-build_client
-start_database
-choose_scale_port
-start_scale
-write_environment "$port"
-migrate_and_seed
-start_server "$port"
+bring_up "$port" "${RUN_PACKAGES[@]}"
 
 cat <<TEXT
 

@@ -1,10 +1,6 @@
 source "$ROOT/bin/lib/common.sh"
-source "$ROOT/bin/lib/database.sh"
-source "$ROOT/bin/lib/server.sh"
-source "$ROOT/bin/lib/scale.sh"
+source "$ROOT/bin/lib/instance.sh"
 
 one_at_a_time
-stop_server
-stop_scale
-stop_database
+take_down
 say "Stopped."

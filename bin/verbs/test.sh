@@ -1,26 +1,14 @@
 export STEADY_VAR="${STEADY_VAR:-$ROOT/var/test}"
 source "$ROOT/bin/lib/common.sh"
-source "$ROOT/bin/lib/install.sh"
-source "$ROOT/bin/lib/database.sh"
-source "$ROOT/bin/lib/server.sh"
-source "$ROOT/bin/lib/scale.sh"
+source "$ROOT/bin/lib/instance.sh"
 source "$ROOT/bin/lib/checks.sh"
 
 [ "$STEADY_VAR" != "$ROOT/var" ] || die 64 "The tests need an instance of their own, not the one in var."
 one_at_a_time
-trap 'stop_server; stop_scale; stop_database' EXIT
-install_packages "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"
-install_composer
-install_npm
-build_client
-start_database
-choose_scale_port
+trap take_down EXIT
 port="$(free_port)"
-start_scale
-write_environment "$port"
+bring_up "$port" "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"
 make_database steady_api
-migrate_and_seed
-start_server "$port"
 export STEADY_TEST_URL="http://127.0.0.1:$port"
 
 check "PHP style (Pint)" "$ROOT/vendor/bin/pint" --test

@@ -123,4 +123,5 @@ const laid = computed(() =>
     </div>
 </template>
 
+<style scoped src="./rail.css"></style>
 <style scoped src="./ladder-lanes.css"></style>

@@ -110,4 +110,5 @@ const next = computed(() => rows.value.find((r) => r.next));
     </div>
 </template>
 
+<style scoped src="./rail.css"></style>
 <style scoped src="./rung-scale.css"></style>

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { NButton, NInput } from 'naive-ui';
 import { v7 as uuidv7 } from 'uuid';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, shallowRef } from 'vue';
 import CurvePlot from '../draw/CurvePlot.vue';
 import type { Kit } from '../domain/gear';
-import { api, outcome, type Result, type Schemas } from '../domain/http';
+import { api, outcome, type Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
-import type { Problem } from '../domain/problems';
 import { statusWords } from '../domain/words';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
@@ -16,21 +15,18 @@ import PointRows from './PointRows.vue';
 import ScalePanel from './ScalePanel.vue';
 import { useBandDraft } from './useBandDraft';
 import { useBench } from './useBench';
+import { useSaving } from './useSaving';
 
-type Band = Schemas['BandResource'];
-
-const props = defineProps<{ band: Band | undefined; kit: Kit }>();
+const props = defineProps<{ band: Schemas['BandResource'] | undefined; kit: Kit }>();
 const emit = defineEmits<{ saved: [id: string] }>();
 const athlete = defineModel<string | null>('athlete', { required: true });
 const bar = defineModel<string | null>('bar', { required: true });
 
 const id = props.band?.id ?? uuidv7();
-const stored = ref(props.band !== undefined);
 const draft = useBandDraft(props.band);
 const { bench } = useBench(draft, () => ({ athlete: athlete.value, bar: bar.value }));
 const live = shallowRef<{ lengthM: number; forceKg: number }>();
-const problem = shallowRef<Problem>();
-const busy = ref(false);
+const saving = useSaving(props.band, { blame: draft.blame, saved: () => emit('saved', id) });
 const curve = computed(() => bench.value?.curve ?? props.band?.curve);
 const sureness = computed(() => curve.value && `${statusWords[curve.value.status]}, ± ${Math.round(100 * curve.value.relative_sd)} %`);
 const points = computed(() => bench.value?.points ?? props.band?.points ?? []);
@@ -38,27 +34,16 @@ const spans = computed(() =>
     (bench.value?.help ?? []).flatMap((h) => (typeof h.bottom_m === 'number' && typeof h.top_m === 'number' ? [{ label: h.attach, fromM: h.top_m, toM: h.bottom_m }] : [])),
 );
 
-async function send(call: () => Promise<Result<Band>>): Promise<void> {
-    busy.value = true;
-    const result = await call();
-    busy.value = false;
-    problem.value = result.ok ? undefined : result.problem;
-    if (result.ok) {
-        stored.value = true;
-        emit('saved', id);
-    } else {
-        draft.blame(result.problem.faults);
-    }
-}
-
 async function save(): Promise<void> {
     const body = draft.read();
     if (body !== undefined) {
-        await send(() => outcome(stored.value ? api.PUT('/api/bands/{band}', { params: { path: { band: id } }, body }) : api.POST('/api/bands', { body: { id, ...body } })));
+        await saving.send(() =>
+            outcome(saving.stored.value ? api.PUT('/api/bands/{band}', { params: { path: { band: id } }, body }) : api.POST('/api/bands', { body: { id, ...body } })),
+        );
     }
 }
 
-const retire = (retired: boolean): Promise<void> => send(() => outcome(api.PUT('/api/bands/{band}/retirement', { params: { path: { band: id } }, body: { retired } })));
+const retire = (retired: boolean): Promise<void> => saving.send(() => outcome(api.PUT('/api/bands/{band}/retirement', { params: { path: { band: id } }, body: { retired } })));
 </script>
 
 <template>
@@ -69,11 +54,11 @@ const retire = (retired: boolean): Promise<void> => send(() => outcome(api.PUT('
                     <NInput v-model:value="draft.typed.name" :input-props="{ ...inputProps, maxlength: limits.BandInput.name.longest }" :status="status" placeholder="" />
                 </FormField>
                 <div class="row deeds">
-                    <NButton attr-type="submit" type="primary" :loading="busy">{{ stored ? 'Save' : 'Add band' }}</NButton>
+                    <NButton attr-type="submit" type="primary" :loading="saving.busy.value">{{ saving.stored.value ? 'Save' : 'Add band' }}</NButton>
                     <NButton v-if="band" @click="retire(!band.retired)">{{ band.retired ? 'Take back into use' : 'Retire' }}</NButton>
                 </div>
             </div>
-            <ProblemNote v-if="problem" :problem="problem" />
+            <ProblemNote v-if="saving.problem.value" :problem="saving.problem.value" />
             <div class="sizes">
                 <QuantityField v-model="draft.typed.width" label="Width" unit="mm" :limits="limits.BandInput.width_mm" :error="draft.errors.width" />
                 <QuantityField v-model="draft.typed.thickness" label="Thickness" unit="mm" :limits="limits.BandInput.thickness_mm" :error="draft.errors.thickness" />

@@ -1,58 +1,44 @@
 <script setup lang="ts">
 import { NButton, NInput } from 'naive-ui';
 import { v7 as uuidv7 } from 'uuid';
-import { ref, shallowRef } from 'vue';
 import { gearWords, type Gear, type GearKind } from '../domain/gear';
-import { api, outcome, type Result } from '../domain/http';
+import { api, outcome } from '../domain/http';
 import { limits } from '../domain/limits.gen';
-import type { Problem } from '../domain/problems';
 import ChipRow from '../parts/ChipRow.vue';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import QuantityField from '../parts/QuantityField.vue';
 import { gearFields } from './gearFields';
 import { useGearDraft } from './useGearDraft';
+import { useSaving } from './useSaving';
 
 const props = defineProps<{ kind: GearKind; gear: Gear | undefined }>();
 const emit = defineEmits<{ saved: [id: string] }>();
 
 const id = props.gear?.id ?? uuidv7();
-const stored = ref(props.gear !== undefined);
 const draft = useGearDraft(props.kind, props.gear);
-const problem = shallowRef<Problem>();
-const busy = ref(false);
+const saving = useSaving(props.gear, { blame: draft.blame, saved: () => emit('saved', id) });
 const uses = [
     { value: 'counterweight' as const, label: 'Lifts the athlete' },
     { value: 'pulldown' as const, label: 'Is pulled down' },
 ];
 
-async function send(call: () => Promise<Result<Gear>>): Promise<void> {
-    busy.value = true;
-    const result = await call();
-    busy.value = false;
-    problem.value = result.ok ? undefined : result.problem;
-    if (result.ok) {
-        stored.value = true;
-        emit('saved', id);
-    } else {
-        draft.blame(result.problem.faults);
-    }
-}
-
 async function save(): Promise<void> {
     const body = draft.read();
     if (body !== undefined) {
-        await send(() => outcome(stored.value ? api.PUT('/api/gear/{gear}', { params: { path: { gear: id } }, body }) : api.POST('/api/gear', { body: { id, ...body } })));
+        await saving.send(() =>
+            outcome(saving.stored.value ? api.PUT('/api/gear/{gear}', { params: { path: { gear: id } }, body }) : api.POST('/api/gear', { body: { id, ...body } })),
+        );
     }
 }
 
-const retire = (retired: boolean): Promise<void> => send(() => outcome(api.PUT('/api/gear/{gear}/retirement', { params: { path: { gear: id } }, body: { retired } })));
+const retire = (retired: boolean): Promise<void> => saving.send(() => outcome(api.PUT('/api/gear/{gear}/retirement', { params: { path: { gear: id } }, body: { retired } })));
 </script>
 
 <template>
     <form class="card stack" novalidate @submit.prevent="save">
         <h2>{{ gear ? gear.name : `Add a ${gearWords[kind].one}` }}</h2>
-        <ProblemNote v-if="problem" :problem="problem" />
+        <ProblemNote v-if="saving.problem.value" :problem="saving.problem.value" />
         <FormField v-slot="{ inputProps, status }" label="Name" :error="draft.errors.name">
             <NInput v-model:value="draft.typed.name" :input-props="{ ...inputProps, maxlength: limits.GearInput.name.longest }" :status="status" placeholder="" />
         </FormField>
@@ -87,7 +73,7 @@ const retire = (retired: boolean): Promise<void> => send(() => outcome(api.PUT('
             <NInput v-model:value="draft.typed.leverage" :input-props="{ ...inputProps, inputmode: 'decimal' }" :status="status" placeholder="" />
         </FormField>
         <div class="row">
-            <NButton attr-type="submit" type="primary" :loading="busy">{{ stored ? 'Save' : `Add ${gearWords[kind].one}` }}</NButton>
+            <NButton attr-type="submit" type="primary" :loading="saving.busy.value">{{ saving.stored.value ? 'Save' : `Add ${gearWords[kind].one}` }}</NButton>
             <NButton v-if="gear" @click="retire(!gear.retired)">{{ gear.retired ? 'Take back into use' : 'Retire' }}</NButton>
         </div>
     </form>

@@ -1,0 +1,25 @@
+# Brings a whole instance up from whatever state it is in, and takes it down.
+source "$ROOT/bin/lib/install.sh"
+source "$ROOT/bin/lib/database.sh"
+source "$ROOT/bin/lib/server.sh"
+source "$ROOT/bin/lib/scale.sh"
+
+bring_up() { # port, packages…
+    local port="$1"
+    shift
+    install_packages "$@"
+    install_composer
+    install_npm
+    build_client
+    start_database
+    start_scale
+    write_environment "$port"
+    migrate_and_seed
+    start_server "$port"
+}
+
+take_down() {
+    stop_server
+    stop_scale
+    stop_database
+}
