@@ -1174,6 +1174,7 @@ export interface components {
              * @description Length of the band at the top.
              */
             top_m: number | null;
+            why: components["schemas"]["WhyResource"] | null;
         };
         InspectionPage: {
             items: components["schemas"]["InspectionResource"][];

@@ -5,6 +5,7 @@ import { figureText, inUse, type Kit } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import { mass, percent } from '../domain/units';
 import { useLoad } from '../parts/useLoad';
+import WhySteps from '../parts/WhySteps.vue';
 
 const props = defineProps<{ help: readonly Schemas['HelpResource'][]; kit: Kit }>();
 const athlete = defineModel<string | null>('athlete', { required: true });
@@ -59,6 +60,10 @@ const bars = computed(() => inUse(props.kit, 'bar').map((b) => ({ value: b.id, l
             </tbody>
         </table>
         <p v-else class="small dim">Choose an athlete to see what this band takes off at the foot and at the knee, bottom to top.</p>
+        <details v-for="h in help.filter((one) => one.why)" :key="`why-${h.attach}`" class="small">
+            <summary>Why? At the {{ h.attach }}</summary>
+            <WhySteps :why="h.why!" />
+        </details>
     </section>
 </template>
 
@@ -104,5 +109,10 @@ td {
     font-weight: 400;
     text-align: left;
     white-space: normal;
+}
+
+summary {
+    min-height: 28px;
+    cursor: pointer;
 }
 </style>

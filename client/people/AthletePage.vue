@@ -35,6 +35,9 @@ const keysOpen = ref(false);
 const athlete = page.athlete.value;
 const today = computed(() => page.sets.value.filter((s) => s.purpose === 'work' && s.trained_on === day.value && s.clean_reps !== null));
 
+/** Bands in use that somebody should look at first. */
+const due = computed(() => (kit.value.value?.bands ?? []).filter((b) => b.wear.due && athlete.value?.rung?.choice.band_ids?.includes(b.id)));
+
 async function choose(choice: Choice): Promise<void> {
     const result = await page.choose(choice);
     problem.value = result.ok ? undefined : result.problem;
@@ -79,6 +82,10 @@ useKeys((key) => {
                 <CallCard v-if="athlete.call" :call="athlete.call" @decided="page.reload" />
                 <PausedCard v-if="athlete.paused_at" :athlete="athlete" :clear="page.clear" />
                 <div v-if="athlete.rung_lost" class="card lost" role="alert">{{ athlete.rung_lost }} Choose another set-up on the scale.</div>
+                <p v-for="band in due" :key="band.id" class="due small" role="status">
+                    <RouterLink :to="{ path: '/kit', query: { band: band.id } }">{{ band.name }}</RouterLink>
+                    : look at it before the next set. {{ band.wear.text }}
+                </p>
                 <LogPad v-if="athlete.rung" :rung="athlete.rung" :standard="athlete.standard" :paused="athlete.paused_at !== null" :done="today" :log="page.log" @logged="logged" />
                 <div v-else-if="!athlete.rung_lost" class="card stack">
                     <h2>No set-up yet</h2>
@@ -89,7 +96,7 @@ useKeys((key) => {
                 <SetLog :sets="page.sets.value" :older="page.older.value" @older="page.loadOlder" @take-back="takeBack" />
             </div>
         </div>
-        <SetupPanel :athlete-id="id" :rung="opened" @close="opened = undefined" @choose="choose" />
+        <SetupPanel :athlete-id="id" :rung="opened" :log="page.log" @close="opened = undefined" @choose="choose" @logged="logged" />
         <BaselinePanel v-model:open="baselineOpen" :athlete="athlete" :kit="kit.value.value" :log="page.log" @logged="logged" />
         <UndoBar :deed="undo.offered.value" @undo="undo.take" />
         <KeyHelp v-model:open="keysOpen" />
@@ -106,6 +113,13 @@ useKeys((key) => {
 
 .gap {
     margin-bottom: var(--space-base);
+}
+
+.due {
+    padding: var(--space-small) var(--space-base);
+    border-left: 4px solid var(--color-down);
+    background: var(--color-downTint);
+    border-radius: 0 var(--radius-small) var(--radius-small) 0;
 }
 
 .lost {

@@ -52,7 +52,7 @@ async function save(draft: Draft): Promise<boolean> {
             <CautionNote :moments="['screening', 'hanging']" />
             <ProblemNote v-if="problem" :problem="problem" />
             <BaselineReps :gear="gear" :busy="busy" :save="save" />
-            <HangTimer :busy="busy" :save="save" />
+            <HangTimer title="Dead hang" :busy="busy" :save="save" />
             <div><NButton @click="open = false">Done</NButton></div>
         </div>
     </SidePanel>

@@ -7,7 +7,7 @@ import QuantityField from '../parts/QuantityField.vue';
 import type { SetInput } from './useAthlete';
 import { useHold } from './useHold';
 
-const props = defineProps<{ busy: boolean; save: (draft: Pick<SetInput, 'hang_s'>) => Promise<boolean> }>();
+const props = defineProps<{ title: string; busy: boolean; save: (draft: Pick<SetInput, 'hang_s'>) => Promise<boolean> }>();
 
 const text = ref('');
 const error = ref<string>();
@@ -25,7 +25,7 @@ async function submit(): Promise<void> {
 
 <template>
     <form class="card stack" novalidate @submit.prevent="submit">
-        <h2>Dead hang</h2>
+        <h2>{{ title }}</h2>
         <div class="pair">
             <button
                 type="button"

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import SideView from '../draw/SideView.vue';
 import type { Schemas } from '../domain/http';
 import { intervalText, mass, percent, repsText } from '../domain/units';
-import WhySteps from './WhySteps.vue';
+import WhySteps from '../parts/WhySteps.vue';
 
 const props = defineProps<{ setup: Schemas['SetupResource'] }>();
 

@@ -19,11 +19,11 @@ use SteadyRung\Setup\DoesNotFit;
  */
 final readonly class RungSearch
 {
-    private Choices $choices;
+    private EveryChoice $choices;
 
     public function __construct(private Kit $kit)
     {
-        $this->choices = new Choices($kit);
+        $this->choices = new EveryChoice($kit);
     }
 
     /**

@@ -88,6 +88,11 @@ it('takes a coach from the tape measure to the printed card', function (int $wid
         $page->click(WebDriverBy::xpath('(//section[@aria-label="Pull"]//*[@data-rung][not(contains(@class, "chosen"))])[last()]'))->see('How it came about')->press('Put on this set-up')->dontSee('How it came about');
         Wait::until(fn (): bool => fetched($page, 'athletes/'.KERENSA)['rung']['choice'] != $before, 'Nobody was put on the rung.');
 
+        if ($width < 500) {
+            $page->press('Lower & hold');
+        }
+        $page->click(WebDriverBy::cssSelector('[data-rung="hold:top:20.0"]'))->see('nothing moves')->fill('Seconds', '17')->press('Log hang')->see('Logged 17 s');
+
         // 6, 7. Its drawing on a card; the card of the set-up in use.
         $page->visit('/people/'.KERENSA.'/card')->see('Kerensa Dobbs')->see('3 × 8')->see('Test the anchor before anyone hangs.');
         $page->visit('/cards')->see('Kerensa Dobbs')->see('Merrin Stope')->press('Aldith Farrow');

@@ -29,6 +29,8 @@ final readonly class HelpResource
         public ?float $bottom_m,
         #[OA\Property(description: 'Length of the band at the top.')]
         public ?float $top_m,
+        #[OA\Property]
+        public ?WhyResource $why,
     ) {
     }
 }

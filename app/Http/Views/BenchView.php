@@ -10,6 +10,7 @@ use App\Http\Requests\BenchInput;
 use App\Http\Resources\BenchResource;
 use App\Http\Resources\HelpResource;
 use App\Http\Resources\PointResource;
+use App\Http\Resources\WhyResource;
 use App\Models\Athlete;
 use App\Models\GymKit;
 use SteadyRung\Body\Body;
@@ -53,7 +54,7 @@ final readonly class BenchView
         $setup = BandHelp::of($bar->heightM, $attach, [$band]);
         $load = $setup->carriedBy($body);
         if ($load instanceof DoesNotFit) {
-            return new HelpResource($attach, $load->reason, null, null, null, null, null);
+            return new HelpResource($attach, $load->reason, null, null, null, null, null, null);
         }
         $hang = BandHang::lengths($setup, $body);
 
@@ -65,6 +66,7 @@ final readonly class BenchView
             $load->shareSd,
             $hang->bottomM,
             $hang->topM,
+            WhyResource::of("At the $attach->value", $setup->why($body)),
         );
     }
 }

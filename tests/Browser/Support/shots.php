@@ -9,28 +9,46 @@ use Tests\Browser\Support\Page;
 require dirname(__DIR__, 3).'/vendor/autoload.php';
 
 const JOLYON_PAGE = '/people/01900000-0000-7000-8000-000000000109';
+const LAPTOP = [1280, 800];
+const PHONE = [390, 844];
 
+$click = fn (string $selector, string $then) => fn (Page $page) => $page->click(WebDriverBy::cssSelector($selector))->see($then);
+$measuring = function (Page $page): void {
+    $page->click(WebDriverBy::xpath('//nav[@aria-label="Gear"]//button[contains(., "Finch")]'))->press('Listen to the scale')->see('Simulated: pull to');
+    foreach ([0.25, 0.6] as $part) {
+        $page->slide('Pull to', $part);
+        usleep(3_500_000); // the simulated scale settles
+        $page->press('Keep this reading');
+    }
+    $page->see('Measured')->see('at the knee');
+};
 $views = [
-    'people' => [1280, 800, '/people', 'Aldith Farrow', null],
-    'athlete' => [1280, 800, JOLYON_PAGE, 'Expected', null],
-    'why' => [1280, 800, JOLYON_PAGE, 'Expected', '[data-rung*=":knee:"]'],
-    'kit' => [1280, 800, '/kit', 'Readings of a hanging scale', null],
-    'calls' => [1280, 800, '/calls', 'Refer', '.line.climb .deeds button:last-child'],
-    'paused' => [1280, 800, '/people/01900000-0000-7000-8000-000000000105', 'Pulling is paused', null],
-    'athlete-phone' => [390, 844, JOLYON_PAGE, 'as asked: one tap', null],
-    'calls-phone' => [390, 844, '/calls', 'Refer', null],
+    'people' => [LAPTOP, '/people', 'Aldith Farrow', null],
+    'athlete' => [LAPTOP, JOLYON_PAGE, 'largest step', null],
+    'athlete-phone' => [PHONE, JOLYON_PAGE, 'as asked: one tap', null],
+    'band-scale' => [LAPTOP, JOLYON_PAGE, 'largest step', fn (Page $page) => $page->choose('Shown', 'Heron 44 mm')->see('Heron 44 mm · knee')],
+    'setup' => [LAPTOP, JOLYON_PAGE, 'largest step', $click('[data-rung^=row]', 'Lever of the strap')],
+    'setups' => [LAPTOP, JOLYON_PAGE.'/setups', 'How it came about', fn (Page $page) => $page->press('Row')->press('Find it')->see('55 %')],
+    'setups-phone' => [PHONE, JOLYON_PAGE.'/setups', 'How it came about', fn (Page $page) => $page->press('Row')->press('Find it')->see('55 %')->script('document.querySelector(".side-view").scrollIntoView({ block: "center" })')],
+    'body' => [LAPTOP, JOLYON_PAGE.'/body', 'Pull distance', null],
+    'card' => [LAPTOP, JOLYON_PAGE.'/card', 'Print on A5', null],
+    'cards' => [LAPTOP, '/cards', 'Merrin Stope', fn (Page $page) => $page->see('carries')],
+    'kit' => [LAPTOP, '/kit', 'Readings of a hanging scale', $measuring],
+    'kit-phone' => [PHONE, '/kit', 'Readings of a hanging scale', fn (Page $page) => $page->see('at the knee')->script('document.querySelector(".bench").scrollIntoView()')],
+    'calls' => [LAPTOP, '/calls', 'Refer', $click('.line.climb .deeds button:last-child', 'Would change it')],
+    'calls-phone' => [PHONE, '/calls', 'Refer', null],
+    'paused' => [LAPTOP, '/people/01900000-0000-7000-8000-000000000105', 'Pulling is paused', fn (Page $page) => $page->see('largest step')],
 ];
 
-foreach ($views as $name => [$width, $height, $path, $text, $click]) {
+foreach ($views as $name => [[$width, $height], $path, $text, $then]) {
     $page = Page::open(Instance::url(), $width, $height);
     try {
         $page->signIn()->visit($path)->see($text);
-        if ($click !== null) {
-            $page->click(WebDriverBy::cssSelector($click));
-            $name === 'why' ? $page->see('Mean help') : $page->see('Would change it');
+        if ($then === null || str_ends_with($name, '-phone') === false) {
+            $page->script('window.scrollTo(0, 0)');
         }
-        $page->script('window.scrollTo(0, 0)');
-        usleep(400_000); // a slide that has begun comes to its end
+        $then === null ?: $then($page);
+        usleep(600_000); // a slide that has begun comes to its end
         $page->picture(dirname(__DIR__, 3)."/docs/screenshots/$name.png");
     } finally {
         $page->close();

@@ -3,7 +3,7 @@ import type { Schemas } from '../domain/http';
 
 defineProps<{ why: Schemas['WhyResource'] }>();
 
-const DECIMALS: Record<string, number> = { m: 2, kg: 1, '%': 1, reps: 1 };
+const DECIMALS: Record<string, number> = { m: 2, kg: 1, '%': 1, reps: 1, '°': 0, 'cm/s': 0 };
 const shown = (step: Schemas['StepResource']): string => `${step.value.toFixed(DECIMALS[step.unit] ?? 2)} ${step.unit}`;
 </script>
 

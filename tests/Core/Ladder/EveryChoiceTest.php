@@ -12,12 +12,12 @@ use SteadyRung\Kit\RingPair;
 use SteadyRung\Kit\Weight;
 use SteadyRung\Ladder\Choice;
 use SteadyRung\Ladder\ChoiceKind;
-use SteadyRung\Ladder\Choices;
 use SteadyRung\Ladder\Choices\Counterweighted;
 use SteadyRung\Ladder\Choices\FootHelped;
 use SteadyRung\Ladder\Choices\Footing;
 use SteadyRung\Ladder\Choices\InRow;
 use SteadyRung\Ladder\Choices\Weighted;
+use SteadyRung\Ladder\EveryChoice;
 use SteadyRung\Ladder\Lane;
 use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Ladder\Steps;
@@ -35,7 +35,7 @@ function fullKit(): Kit
 }
 
 it('offers every kind of help in its lane', function (): void {
-    $kinds = fn (Lane $lane): array => array_values(array_unique(array_map(fn (Choice $c): string => $c->kind()->value, iterator_to_array((new Choices(fullKit()))->in($lane), false))));
+    $kinds = fn (Lane $lane): array => array_values(array_unique(array_map(fn (Choice $c): string => $c->kind()->value, iterator_to_array((new EveryChoice(fullKit()))->in($lane), false))));
 
     expect($kinds(Lane::Pull))->toEqualCanonicalizing(['strict', 'band', 'foot', 'added', 'counterweight'])
         ->and($kinds(Lane::Row))->toBe(['row'])
@@ -44,7 +44,7 @@ it('offers every kind of help in its lane', function (): void {
 });
 
 it('counts what a kit allows: bands and pairs on each bar, marks on each strap and bar with each box', function (): void {
-    $count = fn (Lane $lane): int => count(iterator_to_array((new Choices(fullKit()))->in($lane), false));
+    $count = fn (Lane $lane): int => count(iterator_to_array((new EveryChoice(fullKit()))->in($lane), false));
     // Strict; 2 bands and 1 pair × 2 bars × foot and knee; 2 weights and their pair; 2 bars × floor, plate and box; 4 pins.
     expect($count(Lane::Pull))->toBe(1 + 3 * 2 * 2 + 3 + 2 * 3 + 4)
         // 71 marks × (2 straps and 2 bars) × floor and box.
@@ -55,7 +55,7 @@ it('has a key of its own for every choice, and a name', function (): void {
     $kit = fullKit();
     $keys = [];
     foreach (Lane::cases() as $lane) {
-        foreach ((new Choices($kit))->in($lane) as $choice) {
+        foreach ((new EveryChoice($kit))->in($lane) as $choice) {
             expect($choice->kind()->lane())->toBe($lane)->and($choice->name($kit))->not->toBe('');
             $keys[] = $choice->key();
         }

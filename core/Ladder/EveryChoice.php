@@ -27,7 +27,7 @@ use SteadyRung\Setup\HoldAt;
 /**
  * Every choice a kit allows, whether or not it fits a body.
  */
-final readonly class Choices
+final readonly class EveryChoice
 {
     /** Heel marks are taped on the floor this far apart, from this to that. */
     private const MARK_STEP_CM = 5;
