@@ -62,4 +62,11 @@ text {
     stroke-width: 4px;
     stroke-linejoin: round;
 }
+
+/* A sheet shown smaller than it is laid out keeps its words legible. */
+@media screen and (max-width: 720px) {
+    text {
+        font-size: 16px;
+    }
+}
 </style>

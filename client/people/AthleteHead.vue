@@ -14,8 +14,8 @@ const facts = computed(() => {
         { name: 'Bodyweight', value: mass(a.mass_kg) },
         { name: 'Height', value: length(a.stature_m) },
         { name: a.reach_source === 'measured' ? 'Reach, measured' : 'Reach, estimated', value: length(a.reach_m) },
-        { name: 'Pull distance', value: length(a.pull_distance_m) },
-        { name: 'Capacity, 80 % interval', value: a.capacity ? `${percent(a.capacity.share)} (${percentRange(a.capacity.low80, a.capacity.high80)})` : 'no baseline' },
+        { name: 'Pull capacity (80 %)', value: a.capacity ? `${percent(a.capacity.share)} (${percentRange(a.capacity.low80, a.capacity.high80)})` : 'no baseline' },
+        ...(a.row_capacity ? [{ name: 'Row capacity (80 %)', value: `${percent(a.row_capacity.share)} (${percentRange(a.row_capacity.low80, a.row_capacity.high80)})` }] : []),
         { name: 'Best dead hang', value: a.best_hang_s === null ? 'none yet' : seconds(a.best_hang_s) },
     ];
 });

@@ -5,6 +5,9 @@ import { parseNumber, toApi, toTyped } from '../domain/units';
 export const FLOOR = 'floor';
 export const PLATES = 'plates';
 
+/** A mark is taped to the millimetre. */
+const MARK_DIGITS = 3;
+
 export interface SetupDraft {
     kind: Choice['kind'];
     bar: string | null;
@@ -86,7 +89,7 @@ export function adopt(draft: SetupDraft, choice: Choice): void {
     if (choice.kind === 'row') {
         draft.anchor = choice.ring_id ?? choice.bar_id ?? null;
         draft.strapM = choice.strap_m ?? draft.strapM;
-        draft.markCm = toTyped(choice.heel_mark_m ?? 0, 'cm');
+        draft.markCm = toTyped(Number((choice.heel_mark_m ?? 0).toFixed(MARK_DIGITS)), 'cm');
         draft.heelBox = choice.box_id ?? FLOOR;
     }
     if (choice.kind === 'foot' || choice.kind === 'hop') {

@@ -26,6 +26,9 @@ final readonly class Row implements Setup
 
     public const HEEL_HEIGHT_M = [0.0, 1.5];
 
+    /** A box under the heels is for a body near level (judgement). */
+    private const LEAST_LEAN_ON_BOX_DEG = 65.0;
+
     /** The rigid rod against measured rows: what is left over (Melrose & Dawes 2015; memory). */
     private const MODEL_SD = 0.03;
 
@@ -83,6 +86,7 @@ final readonly class Row implements Setup
             $mean * $weightN,
             hypot(self::MODEL_SD, $this->reachSd($body, $mean)),
             $path->travelM,
+            $this->warnings($path->at(0.0)->leanDeg()),
         );
     }
 
@@ -99,6 +103,14 @@ final readonly class Row implements Setup
     public static function kg(float $share, Body $body): float
     {
         return $share * $body->weightN() / Gravity::M_PER_S2;
+    }
+
+    /** @return list<Warning> */
+    private function warnings(float $leanDeg): array
+    {
+        return $this->heelHeightM > 0.0 && $leanDeg < self::LEAST_LEAN_ON_BOX_DEG
+            ? [new Warning(WarningCode::HighHeelsUpright, sprintf('Heels on a box with a lean of only %.0f°: a slip is a fall. Put them on the floor.', $leanDeg))]
+            : [];
     }
 
     private function reachSd(Body $body, float $mean): float

@@ -17,6 +17,7 @@ use App\Models\CallRecord;
 use App\Models\GymKit;
 use App\Models\User;
 use SteadyRung\Call\Verdict;
+use SteadyRung\Ladder\Choices\InRow;
 use SteadyRung\Ladder\Lane;
 use SteadyRung\Ladder\Rung;
 use SteadyRung\Ladder\RungSearch;
@@ -144,7 +145,10 @@ final class DemoHistory
     {
         $aim = $capacityShare / RepCurve::steady()->ratio(10.0);
         $search = new RungSearch($this->kit->inUse());
-        $rungs = $lane === Lane::Pull ? $search->singles($athlete->toCore()) : $search->lane($lane, $athlete->toCore());
+        $rungs = $lane === Lane::Pull ? $search->singles($athlete->toCore()) : array_values(array_filter(
+            $search->lane($lane, $athlete->toCore()),
+            static fn (Rung $rung): bool => $rung->choice instanceof InRow && $rung->choice->ringId !== null && $rung->choice->boxId === null,
+        ));
         usort($rungs, static fn (Rung $a, Rung $b): int => abs($a->load->ascentShare() - $aim) <=> abs($b->load->ascentShare() - $aim));
 
         return $rungs[0];

@@ -35,14 +35,16 @@ final readonly class RosterView
         $page = Page::of($query, $input->page);
         $ids = array_column($page->items, 'id');
         $verdicts = CallRecord::query()->whereIn('athlete_id', $ids)->whereNull('decided_at')->get(['athlete_id', 'verdict'])->pluck('verdict', 'athlete_id');
-        $capacities = CapacityRecord::query()->whereIn('athlete_id', $ids)->where('pattern', Pattern::Pull)
-            ->selectRaw('DISTINCT ON (athlete_id) *')->orderBy('athlete_id')->orderByDesc('trained_on')->get()->keyBy('athlete_id');
+        $capacities = CapacityRecord::query()->whereIn('athlete_id', $ids)
+            ->selectRaw('DISTINCT ON (athlete_id, pattern) *')->orderBy('athlete_id')->orderBy('pattern')->orderByDesc('trained_on')->get()
+            ->keyBy(static fn (CapacityRecord $record): string => "$record->athlete_id $record->pattern");
         $search = new RungSearch($this->kit->inUse());
 
         return new RosterPage(array_map(function (Athlete $athlete) use ($verdicts, $capacities, $search): RosterEntry {
             $rung = $search->standing($athlete->chosen, $athlete->toCore());
             $rung = $rung instanceof Rung ? $rung : null;
-            $capacity = $capacities->get($athlete->id);
+            $pattern = $rung?->lane()->pattern() ?? Pattern::Pull;
+            $capacity = $capacities->get("$athlete->id $pattern->value");
 
             return new RosterEntry(
                 $athlete->id, $athlete->name, $athlete->kind, $athlete->mass_kg,

@@ -44,10 +44,10 @@ foreach ($views as $name => [[$width, $height], $path, $text, $then]) {
     $page = Page::open(Instance::url(), $width, $height);
     try {
         $page->signIn()->visit($path)->see($text);
-        if ($then === null || str_ends_with($name, '-phone') === false) {
+        $then === null ?: $then($page);
+        if ($width > 500) {
             $page->script('window.scrollTo(0, 0)');
         }
-        $then === null ?: $then($page);
         usleep(600_000); // a slide that has begun comes to its end
         $page->picture(dirname(__DIR__, 3)."/docs/screenshots/$name.png");
     } finally {

@@ -60,6 +60,12 @@ it('keeps heels, shoulder and anchor where the tape says', function (): void {
         ->and($start->contact->xM)->toBeLessThan($start->heels->xM);
 });
 
+it('warns of heels on a box while the body is upright, and not when it is near level', function (): void {
+    expect(rowed(row(-0.6, boxM: 0.3))->warnings[0]->code->isCaution())->toBeTrue()
+        ->and(rowed(row(0.3, boxM: 0.3))->warnings)->toBe([])
+        ->and(rowed(row(-0.6))->warnings)->toBe([]);
+});
+
 it('works on a low bar without straps', function (): void {
     expect(rowed(row(0.85, 1.0, 0.0))->share())->toBeGreaterThan(0.5)->toBeLessThan(0.8);
 });
