@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+use SteadyRung\Body\Body;
+use SteadyRung\Setup\AddedWeight;
+use SteadyRung\Setup\Attach;
+use SteadyRung\Setup\BandHelp;
+use SteadyRung\Setup\CarriedLoad;
+use SteadyRung\Setup\Counterweight;
+use SteadyRung\Setup\FootHelp;
+use SteadyRung\Setup\Hold;
+use SteadyRung\Setup\HoldAt;
+use SteadyRung\Setup\Hop;
+use SteadyRung\Setup\Lowering;
+use SteadyRung\Setup\PullDown;
+use SteadyRung\Setup\Row;
+use SteadyRung\Setup\Setup;
+use SteadyRung\Setup\Strict;
+
+/** @return array<string, array{Setup}> */
+function everySetup(): array
+{
+    return [
+        'strict' => [new Strict],
+        'band, foot' => [BandHelp::of(2.5, Attach::Foot, [band(29)])],
+        'band, knee' => [BandHelp::of(2.5, Attach::Knee, [band(44)])],
+        'two bands under a low bar' => [BandHelp::of(2.0, Attach::Foot, [band(13, 1.0, 'a'), band(22, 0.98, 'b')])],
+        'row' => [Row::of(2.4, 1.5, 0.1)],
+        'row, heels on a box' => [Row::of(2.4, 1.5, 0.3, 0.3)],
+        'foot help' => [FootHelp::of(2.3, 0.25)],
+        'foot help, weighed' => [FootHelp::of(2.3, 0.25, 14.0)],
+        'hop' => [Hop::of(2.3, 0.1, 0.25)],
+        'counterweight' => [Counterweight::of(25, 0.9)],
+        'pull-down' => [PullDown::of(30)],
+        'added' => [AddedWeight::of(7.5)],
+        'lowering' => [Lowering::of(5)],
+        'hold' => [Hold::of(HoldAt::Top, 20)],
+    ];
+}
+
+const BODIES = [[48.0, 1.58, null], [70.0, 1.75, 2.1], [96.0, 1.92, 2.34]];
+
+function everyBody(): Generator
+{
+    foreach (BODIES as [$massKg, $statureM, $reachM]) {
+        yield Body::of($massKg, $statureM, $reachM);
+    }
+}
+
+it('keeps the mean share between bottom and top, and inside an interval', function (Setup $setup): void {
+    foreach (everyBody() as $body) {
+        $load = $setup->carriedBy($body);
+        if ($load instanceof CarriedLoad) {
+            [$low, $high] = [min($load->bottomN, $load->topN), max($load->bottomN, $load->topN)];
+            expect($load->meanN)->toBeGreaterThanOrEqual($low - 1e-9)->toBeLessThanOrEqual($high + 1e-9);
+            expect($load->shareSd)->toBeGreaterThanOrEqual(0.0)->toBeLessThan(0.5);
+            if ($load->shareRange !== null) {
+                expect($load->share())->toBeGreaterThanOrEqual($load->shareRange[0])->toBeLessThanOrEqual($load->shareRange[1]);
+            }
+        }
+    }
+})->with(everySetup());
+
+it('never speaks of less than nothing, and only with weight on the belt of more than everything', function (Setup $setup): void {
+    foreach (everyBody() as $body) {
+        $load = $setup->carriedBy($body);
+        if ($load instanceof CarriedLoad) {
+            expect($load->meanN)->toBeGreaterThan(0.0);
+            $setup instanceof AddedWeight
+                ? expect($load->share())->toBeGreaterThan(1.0)
+                : expect($load->share())->toBeLessThanOrEqual(1.0 + 1e-12);
+        }
+    }
+})->with(everySetup());
+
+it('does not depend on anything but its figures: asked twice it answers the same', function (Setup $setup): void {
+    foreach (everyBody() as $body) {
+        expect($setup->carriedBy($body))->toEqual($setup->carriedBy($body));
+    }
+})->with(everySetup());
+
+it('explains itself with figures that are finite, each with a unit', function (Setup $setup): void {
+    $why = $setup->why(athlete(70, 1.75, 2.1));
+    foreach ($why->steps as $step) {
+        expect(is_finite($step->value))->toBeTrue($step->label)->and($step->unit)->not->toBe('')->and($step->how)->not->toBe('');
+    }
+    expect(array_unique(array_column($why->steps, 'label')))->toHaveCount(count($why->steps));
+})->with(everySetup());
+
+it('draws a body that stands on nothing but the floor or its box, and hangs where the hands are', function (Setup $setup): void {
+    foreach (everyBody() as $body) {
+        if (! $setup->carriedBy($body) instanceof CarriedLoad) {
+            continue;
+        }
+        $view = $setup->sideView($body);
+        foreach (array_filter([$view->start, $view->finish]) as $stick) {
+            expect($stick->toe->yM)->toBeGreaterThan(-0.12)
+                ->and($stick->grip->distanceM($stick->shoulder))->toBeLessThanOrEqual($body->armM() + 1e-6)
+                ->and($stick->hip->distanceM($stick->shoulder))->toEqualWithDelta($body->heightM(0.818 - 0.530), 1e-9);
+        }
+        foreach ($view->dimensions as $dimension) {
+            expect($dimension->value)->toBeGreaterThanOrEqual(0.0)
+                ->and($dimension->unit === 'm' ? $dimension->from->distanceM($dimension->to) : $dimension->value)->toEqualWithDelta($dimension->value, 1e-6);
+        }
+    }
+})->with(everySetup());
