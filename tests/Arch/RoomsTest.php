@@ -36,6 +36,10 @@ arch('formats know the core and nothing of the web')
     ->expect('App\Formats')
     ->toOnlyUse(['SteadyRung', 'App\Formats', 'OpenApi\Attributes']);
 
+arch('devices know the core and nothing of the shell')
+    ->expect('App\Devices')
+    ->toOnlyUse(['SteadyRung', 'App\Devices', 'Random']);
+
 arch('actions know no HTTP but the inputs, and no facades')
     ->expect('App\Actions')
     ->not->toUse(['Illuminate\Support\Facades', 'Illuminate\Http', 'App\Http\Controllers', 'App\Http\Resources', 'App\Http\Views']);

@@ -1,5 +1,20 @@
 import { expect, it } from 'vitest';
-import { day, intervalText, length, mass, parseNumber, percentRange, repsText, signedMass, signedPercent, toApi, toTyped } from '../../../client/domain/units';
+import {
+    day,
+    intervalText,
+    length,
+    mass,
+    parseNumber,
+    percentRange,
+    repsText,
+    signedMass,
+    signedPercent,
+    lengthOf,
+    angle,
+    toApi,
+    toTyped,
+    type TypedUnit,
+} from '../../../client/domain/units';
 
 it('shows every quantity with its unit', () => {
     expect([mass(61), length(1.684), percentRange(0.811, 0.869)]).toEqual(['61.0 kg', '168 cm', '81–87 %']);
@@ -35,4 +50,18 @@ it('turns what was typed into what the API takes, and back, without stray digits
     for (const cm of [104, 137.2, 206, 230]) {
         expect(toTyped(toApi(cm, 'cm'), 'cm')).toBe(String(cm));
     }
+});
+
+it('gives every quantity back as it was typed, whatever the unit', () => {
+    const units: TypedUnit[] = ['kg', 'cm', 'mm', 'N', 's'];
+    for (const unit of units) {
+        for (let i = 0; i < 200; i++) {
+            const typed = Number((Math.abs(Math.sin(i * 12.9898)) * 400).toFixed(i % 4));
+            expect(Number(toTyped(toApi(typed, unit), unit)), `${typed} ${unit}`).toBeCloseTo(typed, 6 - String(Math.trunc(typed)).length);
+        }
+    }
+});
+
+it('shows short lengths to the millimetre and angles whole', () => {
+    expect([lengthOf(0.025), lengthOf(1.4), lengthOf(0.3335), angle(59.6)]).toEqual(['2.5 cm', '140 cm', '33.4 cm', '60°']);
 });

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Support\Instance;
+use Tests\Browser\Support\Page;
+use Tests\Browser\Support\Wait;
+
+const LEOFRIC = '/people/01900000-0000-7000-8000-000000000111';
+const MERRIN = '/people/01900000-0000-7000-8000-000000000112';
+
+function pickGear(Page $page, string $name): Page
+{
+    return $page->click(WebDriverBy::xpath("//nav[@aria-label='Gear']//button[contains(., '$name')]"), $name);
+}
+
+it('keeps gear of every kind, refuses what cannot be beside the field, and keeps what was typed', function (int $width, int $height): void {
+    $tag = $width < 500 ? 'P' : 'L';
+    $page = Page::open(Instance::url(), $width, $height);
+    try {
+        $page->signIn()->visit('/kit')->see('Bands');
+        $page->press('Add a box')->press('Add box')->see('Needed')->fill('Name', "Crate $tag")->fill('Height', '900')->press('Add box')->see('900 cm is outside 5–150 cm.');
+        expect($page->valueOf('Name'))->toBe("Crate $tag");
+        $page->fill('Height', '42,5')->press('Add box')->see("Crate $tag")->press('Save')->press('Retire')->see('Take back into use');
+        $page->press('Add a plate')->fill('Name', "Slab $tag")->fill('Thickness', '2.5')->press('Add plate')->see("Slab $tag");
+        $page->press('Add a weight')->fill('Name', "Disc $tag")->fill('Mass', 'heavy')->press('Add weight')->see('“heavy” is not a number. Allowed: 0.1–100 kg.')->fill('Mass', '7.5')->press('Add weight')->see('7.5 kg');
+        $page->press('Add a machine')->fill('Name', "Winch $tag")->press('Is pulled down')->fill('Step of the stack', '5')->fill('Whole stack', '3')->press('Add machine')->see('3 kg is outside 5–300 kg.')
+            ->fill('Whole stack', '60')->fill('Leverage', 'much')->press('Add machine')->see('“much” is not a number.')->fill('Leverage', '0.5')->press('Add machine')->see('to 60.0 kg');
+
+        // What was added is there to be put together at once.
+        $page->visit(MERRIN.'/setups')->see('How it came about')->press('Pull-down')->choose('Machine', "Winch $tag")->fill('Stack', '40')->see('20.0 kg');
+        expect(array_filter($page->consoleErrors(), fn (string $line): bool => ! str_contains($line, 'status of 422')))->toBe([]);
+    } finally {
+        $page->close();
+    }
+})->with(['tablet and laptop' => [1280, 800], 'phone' => [390, 844]]);
+
+it('reminds of a band that is due where it is used; a fault takes it out of use, and everything follows at once', function (): void {
+    $page = Page::open(Instance::url(), 1280, 800);
+    try {
+        $page->signIn()->visit('/people/01900000-0000-7000-8000-000000000102')->see('Corvina Tull')->see('Swift 22 mm')->see('look at it before the next set');
+        $page->click(WebDriverBy::cssSelector('.due a'))->see('Inspections')->see('Due.');
+        expect($page->script('return document.querySelector("[aria-current=true]").innerText'))->toContain('Swift 22 mm');
+        $page->press('Nick')->see('A fault takes the band out of use at once.')->fill('Note (optional)', 'At the hitch')->press('Note the inspection')->see('Take back into use')->see('At the hitch');
+
+        $page->visit('/people/01900000-0000-7000-8000-000000000102')->see('This band is not in the kit, or is retired.')->see('largest step');
+        expect($page->script('return [...document.querySelectorAll(".lanes [data-rung]")].some((b) => b.title.includes("Swift"))'))->toBeFalse();
+
+        pickGear($page->visit('/kit'), 'Swift 22 mm')->press('Take back into use')->press('Sound')->press('Note the inspection')->see('Looked at today');
+        $page->visit('/people/01900000-0000-7000-8000-000000000102')->see('largest step')->dontSee('look at it before the next set');
+        expect($page->text())->not->toContain('is retired');
+    } finally {
+        $page->close();
+    }
+});
+
+it('changes the ladder at once when gear is taken away and brought back', function (): void {
+    $page = Page::open(Instance::url(), 1280, 800);
+    $rungs = fn (): array => $page->script('return [...document.querySelectorAll("section[aria-label=Pull] [data-rung]")].map((b) => b.title)');
+    try {
+        $page->signIn()->visit(LEOFRIC)->see('largest step');
+        $before = $rungs();
+        pickGear($page->visit('/kit'), 'Beam bar')->press('Retire')->see('Take back into use');
+        $page->visit(LEOFRIC)->see('largest step');
+        expect(array_filter($rungs(), fn (string $name): bool => str_contains($name, 'Beam bar')))->toBe([])->and($rungs())->not->toBe($before);
+        pickGear($page->visit('/kit'), 'Beam bar')->press('Take back into use')->see('Height above the floor');
+        $page->visit(LEOFRIC)->see('largest step');
+        expect($rungs())->toBe($before);
+    } finally {
+        $page->close();
+    }
+});
+
+it('is worked with the keyboard alone: a rung opened, read, and closed again', function (): void {
+    $page = Page::open(Instance::url(), 1280, 800);
+    try {
+        $page->signIn()->visit(LEOFRIC)->see('largest step');
+        $page->script('document.querySelector("section[aria-label=Pull] [data-rung]").focus()');
+        $page->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $page->see('How it came about');
+        $page->driver->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
+        $page->dontSee('How it came about');
+        $unnamed = $page->script('return [...document.querySelectorAll("main button, main a, main input")].filter((e) => !(e.innerText || e.getAttribute("aria-label") || e.labels?.length || e.closest("[aria-label]"))).map((e) => e.outerHTML.slice(0, 120))');
+        expect($unnamed)->toBe([]);
+    } finally {
+        $page->close();
+    }
+});
+
+it('shows one lane at a time on a phone, and any of them', function (): void {
+    $page = Page::open(Instance::url(), 390, 844);
+    $shown = fn (): array => $page->script('return [...document.querySelectorAll(".lanes section")].filter((s) => s.offsetParent).map((s) => s.getAttribute("aria-label"))');
+    try {
+        $page->signIn()->visit(LEOFRIC)->see('largest step');
+        expect($shown())->toBe(['Pull']);
+        foreach (['Row', 'Lower & hold', 'Pull'] as $lane) {
+            $page->press($lane);
+            Wait::until(fn (): bool => $shown() === [$lane], "The lane $lane is not shown.");
+        }
+    } finally {
+        $page->close();
+    }
+});
+
+it('says so when the network is gone, and asks again when it is back', function (): void {
+    $page = Page::open(Instance::url(), 1280, 800);
+    try {
+        $page->signIn()->visit(LEOFRIC.'/setups')->see('How it came about');
+        $page->offline(true);
+        $page->press('Lowering')->see('No connection')->offline(false);
+        $page->press('Try again')->see('bodyweight, by definition');
+        $page->visit(LEOFRIC.'/setups')->see('How it came about')->press('Row')->fill('Or: which heel mark for a carried share of', 'half')->press('Find it')->see('“half” is not a number.');
+        $page->fill('Or: which heel mark for a carried share of', '99')->press('Find it')->see('No heel mark gives 99 %');
+        expect($page->valueOf('Or: which heel mark for a carried share of'))->toBe('99');
+    } finally {
+        $page->offline(false);
+        $page->close();
+    }
+});

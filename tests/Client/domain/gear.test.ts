@@ -1,0 +1,50 @@
+import { expect, it } from 'vitest';
+import { figureText, gearKinds, gearWords, inUse, splitName, type Gear, type Kit } from '../../../client/domain/gear';
+import { momentsOf } from '../../../client/domain/moments';
+import { gradeWords, kindOfHelp, scaleStateWords } from '../../../client/domain/words';
+
+const piece = (figures: Gear['figures'], retired = false): Gear => ({ id: figures.kind, name: figures.kind, figures, retired });
+
+it('shows the figure by which each kind of gear is known, with its unit', () => {
+    const shown = [
+        piece({ kind: 'bar', height_m: 2.38 }),
+        piece({ kind: 'rings', anchor_height_m: 2.45, straps_m: [1, 1.2] }),
+        piece({ kind: 'box', height_m: 0.45 }),
+        piece({ kind: 'plate', thickness_m: 0.025 }),
+        piece({ kind: 'weight', mass_kg: 1.25 }),
+        piece({ kind: 'machine', use: 'pulldown', step_kg: 5, most_kg: 80 }),
+    ].map(figureText);
+
+    expect(shown).toEqual(['238 cm', '245 cm, 2 marks', '45 cm', '2.5 cm', '1.25 kg', 'to 80.0 kg']);
+});
+
+it('offers only what is in use, of the kind asked for', () => {
+    const kit: Kit = { bands: [], gear: [piece({ kind: 'bar', height_m: 2 }), piece({ kind: 'bar', height_m: 3 }, true), piece({ kind: 'box', height_m: 0.4 })] };
+    expect(inUse(kit, 'bar')).toHaveLength(1);
+    expect(inUse(kit, 'plate')).toEqual([]);
+    expect(inUse(undefined, 'bar')).toEqual([]);
+});
+
+it.each([
+    ['Rook 32 mm, foot, Beam bar', ['Rook 32 mm', 'foot · Beam bar']],
+    ['Row, North rings 160 cm, mark +30 cm, High box', ['North rings 160 cm', 'mark +30 cm · High box']],
+    ['Foot help, Thin plate + Block plate, Beam bar', ['Thin plate + Block plate', 'Beam bar']],
+    ['Unassisted pull-up', ['Unassisted pull-up', '']],
+])('splits the name of a set-up: %s', (name, parts) => {
+    expect(splitName(name)).toEqual(parts);
+});
+
+it('has a word for everything it can show', () => {
+    for (const words of [kindOfHelp, gradeWords, scaleStateWords]) {
+        expect(Object.values(words).every((word) => word.trim().length > 2)).toBe(true);
+    }
+    expect(gearKinds.map((kind) => gearWords[kind].one)).not.toContain('');
+});
+
+it('shows the cautions of a band with bands, of lowering with lowerings, of anchors with everything', () => {
+    expect(momentsOf('band')).toContain('band');
+    expect(momentsOf('lowering')).toContain('lowering');
+    for (const kind of Object.keys(kindOfHelp) as (keyof typeof kindOfHelp)[]) {
+        expect(momentsOf(kind), kind).toContain('gear');
+    }
+});
