@@ -10,4 +10,5 @@ pest()->extend(ApiTestCase::class)->use(RefreshDatabase::class)->in('Api');
 require_once __DIR__.'/Core/Support/make.php';
 require_once __DIR__.'/Reference/Support/scipy.php';
 require_once __DIR__.'/Formats/Support/core.php';
+require_once __DIR__.'/Devices/Support/scale.php';
 require_once __DIR__.'/Api/Support/gym.php';

@@ -68,7 +68,12 @@ final readonly class HangingScale
     /** @return resource|null */
     private function connect(): mixed
     {
-        $socket = @stream_socket_client("tcp://$this->address", $code, $message, self::CONNECT_S);
+        set_error_handler(static fn (): bool => true); // nobody there is an answer
+        try {
+            $socket = stream_socket_client("tcp://$this->address", $code, $message, self::CONNECT_S);
+        } finally {
+            restore_error_handler();
+        }
 
         return $socket === false ? null : $socket;
     }

@@ -18,7 +18,7 @@ check "Client types (vue-tsc)" npm_here run types
 check "Client lint (ESLint, Prettier)" npm_here run lint
 check "API document and client types are current" api_types_current
 check "Client units (Vitest)" npm_here run units
-for suite in core reference formats arch api browser; do
+for suite in core reference formats devices arch api browser; do
     suite "$suite" "$@"
 done
 sum_up

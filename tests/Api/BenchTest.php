@@ -4,35 +4,13 @@ declare(strict_types=1);
 
 use App\Devices\HangingScale;
 use App\Devices\ScaleTapeReader;
-use Symfony\Component\Process\Process;
 use Tests\Browser\Support\Wait;
 
 const ON_BENCH = ['name' => 'Elm', 'hung_length_m' => 1.0, 'width_mm' => 29, 'thickness_mm' => 4.5];
 
-/**
- * Starts the simulated scale on a port of its own.
- *
- * @return array{Process, HangingScale}
- */
-function startScale(): array
-{
-    $socket = stream_socket_server('tcp://127.0.0.1:0');
-    $address = (string) stream_socket_get_name($socket, false);
-    fclose($socket);
-    $folder = sys_get_temp_dir().'/scale-'.uuid();
-    mkdir($folder);
-    file_put_contents("$folder/port", explode(':', $address)[1]);
-    $process = new Process(['php', dirname(__DIR__, 2).'/bin/scale.php', "$folder/port", "$folder/pid"]);
-    $process->start();
-    $scale = new HangingScale($address);
-    Wait::until(fn (): bool => $scale->listen() !== null, 'The scale did not start.');
-
-    return [$process, $scale];
-}
-
 it('measures a band on the simulated scale, and bears with its silence, repetition and jumps', function (): void {
-    [$process, $device] = startScale();
-    $this->app->instance(HangingScale::class, $device);
+    [$process, $address] = startScale();
+    $this->app->instance(HangingScale::class, new HangingScale($address));
     try {
         $scale = fn () => $this->getJson('/api/bench/scale')->assertOk()->json();
         $hang = fn (string $fault = 'none') => $this->putJson('/api/bench/scale/hang', ['band' => ON_BENCH, 'length_m' => 1.6, 'fault' => $fault])->assertNoContent();
