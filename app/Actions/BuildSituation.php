@@ -31,11 +31,14 @@ final readonly class BuildSituation
     {
     }
 
-    /** Null while the athlete has no set-up that this kit can build and that fits. */
+    /** Null while the athlete has no set-up that this kit can build and that fits; pain needs none. */
     public function of(Athlete $athlete): ?Situation
     {
         $search = new RungSearch($this->kit->inUse());
         $rung = $search->standing($athlete->chosen, $athlete->toCore());
+        if (! $rung instanceof Rung && $athlete->pain !== null) {
+            $rung = $search->strict($athlete->toCore());
+        }
         if (! $rung instanceof Rung) {
             return null;
         }

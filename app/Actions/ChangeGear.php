@@ -6,12 +6,11 @@ namespace App\Actions;
 
 use App\Models\Athlete;
 use App\Models\Band;
-use App\Models\CallRecord;
 use App\Models\Gear;
 use Illuminate\Database\ConnectionInterface;
 
 /**
- * Adds, changes or retires a piece of gear; every open call that stood on the old kit is made anew.
+ * Adds, changes or retires a piece of gear; every call that waits is made anew on the kit as it is now.
  */
 final readonly class ChangeGear
 {
@@ -33,7 +32,7 @@ final readonly class ChangeGear
         return $this->db->transaction(function () use ($gear, $request): Stored {
             $stored = $this->storeOnce->store($gear, $request);
             if ($stored->isNew) {
-                $this->remakeOpenCalls();
+                $this->remakeCalls();
             }
 
             return $stored;
@@ -45,14 +44,13 @@ final readonly class ChangeGear
     {
         $this->db->transaction(function () use ($gear, $columns): void {
             $gear->fill($columns)->save();
-            $this->remakeOpenCalls();
+            $this->remakeCalls();
         });
     }
 
-    private function remakeOpenCalls(): void
+    private function remakeCalls(): void
     {
-        $open = CallRecord::query()->whereNull('decided_at')->select('athlete_id');
-        foreach (Athlete::query()->whereIn('id', $open)->orderBy('id')->lockForUpdate()->get() as $athlete) {
+        foreach (Athlete::query()->whereNotNull('chosen')->orderBy('id')->lockForUpdate()->get() as $athlete) {
             $this->calls->for($athlete);
         }
     }

@@ -64,3 +64,24 @@ it('makes open calls anew when the kit changes', function (): void {
 
     expect($this->getJson('/api/calls')->json('items.0.version'))->toBe($before + 1);
 });
+
+it('brings the call back when the gear it stood on comes back', function (): void {
+    [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
+    $this->putJson("/api/athletes/$athlete/setup", choice($bar, $band))->assertOk();
+    logSession($this, $athlete, choice($bar, $band), [8, 8, 8]);
+    $this->putJson("/api/gear/$bar/retirement", ['retired' => true])->assertOk();
+    $this->getJson('/api/calls')->assertJsonCount(0, 'items');
+    $this->putJson("/api/gear/$bar/retirement", ['retired' => false])->assertOk();
+
+    $this->getJson('/api/calls')->assertJsonCount(1, 'items')->assertJsonPath('items.0.call.verdict', 'stay');
+});
+
+it('never loses a referral with the gear', function (): void {
+    [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
+    $this->putJson("/api/athletes/$athlete/setup", choice($bar, $band))->assertOk();
+    $this->postJson("/api/athletes/$athlete/sets", set($this, choice($bar, $band), 5, pain: ['place' => 'elbow', 'level' => 4]))->assertCreated();
+    $this->putJson("/api/bands/$band/retirement", ['retired' => true])->assertOk();
+
+    $this->getJson('/api/calls')->assertJsonCount(1, 'items')->assertJsonPath('items.0.call.verdict', 'refer');
+    $this->getJson("/api/athletes/$athlete")->assertJsonPath('rung', null)->assertJsonPath('call.call.verdict', 'refer');
+});
