@@ -9,7 +9,7 @@ use Tests\Browser\Support\Page;
 use Tests\Browser\Support\Wait;
 
 const LEOFRIC = '/people/01900000-0000-7000-8000-000000000111';
-const MERRIN = '/people/01900000-0000-7000-8000-000000000112';
+const MERRINS_PAGE = '/people/01900000-0000-7000-8000-000000000112';
 
 function pickGear(Page $page, string $name): Page
 {
@@ -30,7 +30,7 @@ it('keeps gear of every kind, refuses what cannot be beside the field, and keeps
             ->fill('Whole stack', '60')->fill('Leverage', 'much')->press('Add machine')->see('“much” is not a number.')->fill('Leverage', '0.5')->press('Add machine')->see('to 60.0 kg');
 
         // What was added is there to be put together at once.
-        $page->visit(MERRIN.'/setups')->see('How it came about')->press('Pull-down')->choose('Machine', "Winch $tag")->fill('Stack', '40')->see('20.0 kg');
+        $page->visit(MERRINS_PAGE.'/setups')->see('How it came about')->press('Pull-down')->choose('Machine', "Winch $tag")->fill('Stack', '40')->see('20.0 kg');
         expect(array_filter($page->consoleErrors(), fn (string $line): bool => ! str_contains($line, 'status of 422')))->toBe([]);
     } finally {
         $page->close();
