@@ -1,11 +1,12 @@
-export STEADY_VAR="${STEADY_VAR:-$ROOT/var/test}"
+export STEADY_VAR="$ROOT/var/test"
 source "$ROOT/bin/lib/common.sh"
 source "$ROOT/bin/lib/instance.sh"
 source "$ROOT/bin/lib/checks.sh"
 
-[ "$STEADY_VAR" != "$ROOT/var" ] || die 64 "The tests need an instance of their own, not the one in var."
 one_at_a_time
 trap take_down EXIT
+take_down
+rm -rf "$PG_DATA"
 port="$(free_port)"
 bring_up "$port" "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"
 make_database steady_api
