@@ -26,9 +26,11 @@ secret() { # name: made once, kept
 
 database_runs() { as_database_user "$PG_BIN/pg_ctl" -D "$PG_DATA" status >/dev/null 2>&1 && "$PG_BIN/pg_isready" -q -h 127.0.0.1 -p "$(cat "$RUN/pg.port" 2>/dev/null)"; }
 
+seeded() { echo "seeded-$(sha256sum <<<"$PG_DATA" | cut -c1-12)"; }
+
 make_cluster() {
     local fresh="$PG_DATA.new" password="$PG_DATA.password"
-    rm -rf "$fresh"
+    rm -rf "$fresh" "$STAMPS/$(seeded)"
     mkdir -p "$fresh"
     (umask 077 && secret database >"$password")
     [ "$(id -u)" -ne 0 ] || chown "$PG_USER" "$fresh" "$password"
@@ -92,12 +94,11 @@ make_database() { # name
 }
 
 migrate_and_seed() {
-    local sum stamp
+    local sum
     sum="$(sum_of database)"
-    stamp="seeded-$(sha256sum <<<"$PG_DATA" | cut -c1-12)"
-    is_current "$stamp" "$sum" && return
+    is_current "$(seeded)" "$sum" && return
     make_database steady
     step "Bringing the tables up to date" php "$ROOT/artisan" migrate --force --no-interaction
     step "Filling the demo gym, if there is no gym yet" php "$ROOT/artisan" steady:demo
-    mark_current "$stamp" "$sum"
+    mark_current "$(seeded)" "$sum"
 }
