@@ -15,6 +15,7 @@ use SteadyRung\Call\Standard;
 use SteadyRung\Ladder\Lane;
 use SteadyRung\Ladder\Rung;
 use SteadyRung\Ladder\RungSearch;
+use SteadyRung\Ladder\SameOnBars;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Strength\RepCurve;
 
@@ -86,7 +87,7 @@ final readonly class BuildSituation
         $choice = $set->choice;
 
         return $choice !== null
-            && $choice->work() === $rung->choice->work()
+            && SameOnBars::work($choice) === SameOnBars::work($rung->choice)
             && ($choice->key() === $rung->choice->key() || abs((float) $set->carried_share - $rung->share()) < Steps::SMALLEST);
     }
 }

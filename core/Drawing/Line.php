@@ -13,4 +13,10 @@ final readonly class Line
     public function __construct(public Part $part, public array $points, public float $thicknessM = 0.0, public bool $atTop = false)
     {
     }
+
+    /** A box on the floor, from its left to its right edge. */
+    public static function box(float $leftM, float $rightM, float $heightM): self
+    {
+        return new self(Part::Box, [new Point($leftM, 0.0), new Point($leftM, $heightM), new Point($rightM, $heightM), new Point($rightM, 0.0)]);
+    }
 }

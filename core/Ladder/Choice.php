@@ -18,9 +18,6 @@ interface Choice
     /** One line that is the same for the same choice and for no other: the kind, then the gear, split by colons. */
     public function key(): string;
 
-    /** The key without the bar: the same work done elsewhere. */
-    public function work(): string;
-
     /** @throws UnknownGear if the kit lacks a piece */
     public function setup(Kit $kit): Setup;
 

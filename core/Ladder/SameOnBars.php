@@ -30,7 +30,7 @@ final readonly class SameOnBars
     {
         $groups = [];
         foreach ($rungs as $rung) {
-            $key = $rung->choice->work().'|'.round($rung->share() / self::SAME_SHARE);
+            $key = self::work($rung->choice).'|'.round($rung->share() / self::SAME_SHARE);
             $groups[$key][] = $rung;
         }
 
@@ -39,6 +39,12 @@ final readonly class SameOnBars
 
             return new self(array_values($picked)[0] ?? $all[0], $all);
         }, array_values($groups));
+    }
+
+    /** One line that is the same wherever the same work is done; only bands go from bar to bar. */
+    public static function work(Choice $choice): string
+    {
+        return $choice instanceof OnBands ? $choice->work() : $choice->key();
     }
 
     public function includes(?Choice $choice): bool

@@ -8,7 +8,6 @@ use SteadyRung\Body\Body;
 use SteadyRung\Body\Figure;
 use SteadyRung\Drawing\Dimension;
 use SteadyRung\Drawing\Line;
-use SteadyRung\Drawing\Part;
 use SteadyRung\Drawing\Point;
 use SteadyRung\Drawing\SideView;
 
@@ -30,7 +29,7 @@ final class BoxView
         $start = $gapM > 0.0 && $hopM > 0.0 ? $standing : $figure->hanging($bar, $gapM > 0.0 ? $reach->barHeightM - $body->reachM : $reach->boxM);
         $finish = $figure->atBar($bar, max($reach->boxM, $reach->barHeightM - $body->reachM + $body->pullDistanceM()));
         $top = new Point(self::BOX_RIGHT_M, $reach->boxM);
-        $box = $reach->boxM > 0.0 ? [new Line(Part::Box, [new Point(self::BOX_LEFT_M, 0.0), new Point(self::BOX_LEFT_M, $reach->boxM), $top, new Point(self::BOX_RIGHT_M, 0.0)])] : [];
+        $box = $reach->boxM > 0.0 ? [Line::box(self::BOX_LEFT_M, self::BOX_RIGHT_M, $reach->boxM)] : [];
 
         return new SideView($start, $finish, [HangView::bar($bar), ...$box], array_values(array_filter([
             HangView::barHeight($bar),

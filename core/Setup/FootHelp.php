@@ -41,33 +41,23 @@ final readonly class FootHelp implements Setup
 
     public function carriedBy(Body $body): CarriedLoad|DoesNotFit
     {
-        if ($this->reach->legPart($body) <= 0.0) {
-            return DoesNotFit::feetReachNothing($this->legsShortM($body));
+        $part = $this->reach->legPart($body);
+        if ($part <= 0.0) {
+            return DoesNotFit::feetReachNothing(-$part * $body->pullDistanceM());
         }
         if ($this->scaleKg === null) {
-            return LegInterval::load($body, $this->grade === HelpGrade::None ? 0.0 : $this->reach->legPart($body));
+            return LegInterval::load($body, $this->grade === HelpGrade::None ? 0.0 : $part);
         }
         $loadKg = $body->massKg - $this->scaleKg;
 
         return $loadKg <= 0.0
             ? DoesNotFit::liftsOff($this->scaleKg, $body->massKg)
-            : CarriedLoad::even($body->weightN(), $loadKg * Gravity::M_PER_S2, $body->pullDistanceM(), self::SCALE_SD * $this->scaleKg / $body->massKg);
+            : CarriedLoad::even($body->weightN(), $loadKg * Gravity::M_PER_S2, $body->pullDistanceM(), self::scaleSd($this->scaleKg, $body));
     }
 
     public function why(Body $body): Explanation
     {
-        $bound = $body->whyPullDistance()->then(LegInterval::why($this->reach, $body, 0.0));
-        if ($this->grade !== null) {
-            $bound = $bound->then(new Explanation([], [sprintf('The coach saw: %s.', str_replace('-', ' ', $this->grade->value))]));
-        }
-
-        return $this->scaleKg === null ? $bound->then(new Explanation([], [], ['Put a scale under the feet and note its mean over a rep.'])) : $body->whyPullDistance()->then(new Explanation(
-            [
-                new Step('Scale under the feet', 'mean over the rep', $this->scaleKg, 'kg', 'measured'),
-                new Step('Carried, mean', 'bodyweight − scale reading', $body->massKg - $this->scaleKg, 'kg'),
-            ],
-            [sprintf('Carried share ± %.1f points: a mean off a moving dial is good to %.0f %%.', 100 * self::SCALE_SD * $this->scaleKg / $body->massKg, 100 * self::SCALE_SD)],
-        ));
+        return $body->whyPullDistance()->then($this->scaleKg === null ? $this->whyBounded($body) : self::whyWeighed($this->scaleKg, $body));
     }
 
     public function sideView(Body $body): SideView
@@ -75,8 +65,27 @@ final readonly class FootHelp implements Setup
         return BoxView::of($this->reach, $body, 0.0);
     }
 
-    private function legsShortM(Body $body): float
+    private function whyBounded(Body $body): Explanation
     {
-        return -$this->reach->legPart($body) * $body->pullDistanceM();
+        $seen = $this->grade === null ? [] : [sprintf('The coach saw: %s.', str_replace('-', ' ', $this->grade->value))];
+
+        return LegInterval::why($this->reach, $body, 0.0)->then(new Explanation([], $seen, ['Put a scale under the feet and note its mean over a rep.']));
+    }
+
+    private static function whyWeighed(float $scaleKg, Body $body): Explanation
+    {
+        return new Explanation(
+            [
+                new Step('Scale under the feet', 'mean over the rep', $scaleKg, 'kg', 'measured'),
+                new Step('Carried, mean', 'bodyweight − scale reading', $body->massKg - $scaleKg, 'kg'),
+            ],
+            [sprintf('Carried share ± %.1f points: a mean off a moving dial is good to %.0f %%.', 100 * self::scaleSd($scaleKg, $body), 100 * self::SCALE_SD)],
+        );
+    }
+
+    /** Of the carried share. */
+    private static function scaleSd(float $scaleKg, Body $body): float
+    {
+        return self::SCALE_SD * $scaleKg / $body->massKg;
     }
 }

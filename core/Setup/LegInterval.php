@@ -37,7 +37,7 @@ final class LegInterval
     public static function why(BoxReach $reach, Body $body, float $hopM): Explanation
     {
         $part = max(0.0, min(1.0, $reach->legPart($body, $hopM)));
-        $hop = $hopM > 0.0 ? [new Step('Hop', 'small 0.10 m, jump 0.25 m', $hopM, 'm', 'common practice')] : [];
+        $hop = $hopM > 0.0 ? [new Step('Hop', sprintf('small %.2f m, jump %.2f m', Hop::SMALL_M, Hop::JUMP_M), $hopM, 'm', 'common practice')] : [];
 
         return new Explanation(
             [

@@ -66,7 +66,7 @@ final readonly class PullDown implements Setup
         $pulley = $top->plus(0.0, 0.3);
 
         return new SideView($figure->seated($top, self::SEAT_M), null, [
-            new Line(Part::Box, [new Point(-0.2, 0.0), new Point(-0.2, self::SEAT_M), new Point(0.2, self::SEAT_M), new Point(0.2, 0.0)]),
+            Line::box(-0.2, 0.2, self::SEAT_M),
             HangView::bar($top),
             new Line(Part::Bar, [$bottom], 0.02, atTop: true),
             new Line(Part::Cable, [$top, $pulley, $pulley->plus(-0.6, 0.0), new Point(-0.6, 1.0)]),

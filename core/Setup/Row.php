@@ -6,7 +6,6 @@ namespace SteadyRung\Setup;
 
 use SteadyRung\Body\Body;
 use SteadyRung\Drawing\SideView;
-use SteadyRung\Gravity;
 use SteadyRung\Kit\GearClash;
 use SteadyRung\Kit\RingPair;
 use SteadyRung\OutOfRange;
@@ -98,11 +97,6 @@ final readonly class Row implements Setup
     public function sideView(Body $body): SideView
     {
         return RowView::of($this, $body);
-    }
-
-    public static function kg(float $share, Body $body): float
-    {
-        return $share * $body->weightN() / Gravity::M_PER_S2;
     }
 
     /** @return list<Warning> */

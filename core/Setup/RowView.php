@@ -6,7 +6,6 @@ namespace SteadyRung\Setup;
 
 use SteadyRung\Body\Body;
 use SteadyRung\Body\Figure;
-use SteadyRung\Body\Proportions;
 use SteadyRung\Drawing\Dimension;
 use SteadyRung\Drawing\Line;
 use SteadyRung\Drawing\Part;
@@ -30,10 +29,10 @@ final class RowView
         $mark = new Point($row->heelMarkM, 0.0);
 
         return new SideView($startStick, $finishStick, array_values(array_filter([
-            new Line(Part::Bar, [$start->anchor], 0.03),
+            HangView::bar($start->anchor),
             $row->strapM > 0.0 ? new Line(Part::Strap, [$start->anchor, $startStick->grip], 0.01) : null,
             $row->strapM > 0.0 ? new Line(Part::Strap, [$start->anchor, $finishStick->grip], 0.01, atTop: true) : null,
-            $row->heelHeightM > 0.0 ? new Line(Part::Box, [$mark->plus(-0.15, 0.0), $mark->plus(-0.15, $row->heelHeightM), $mark->plus(0.3, $row->heelHeightM), $mark->plus(0.3, 0.0)]) : null,
+            $row->heelHeightM > 0.0 ? Line::box($mark->xM - 0.15, $mark->xM + 0.3, $row->heelHeightM) : null,
             new Line(Part::HeelMark, [$mark]),
         ])), array_values(array_filter([
             Dimension::length('anchor', new Point(0.0, 0.0), $start->anchor),
@@ -46,9 +45,8 @@ final class RowView
 
     private static function stick(RowPosition $position, Body $body, float $strapM): Stick
     {
-        $shoulder = $position->heels->towards($position->contact, $body->heightM(Proportions::SHOULDER_HEIGHT));
         $grip = $strapM > 0.0 ? $position->anchor->towards($position->contact, $strapM) : $position->anchor;
 
-        return (new Figure($body))->straight($position->heels, $shoulder, $grip);
+        return (new Figure($body))->straight($position->heels, $position->shoulder(), $grip);
     }
 }

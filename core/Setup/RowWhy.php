@@ -18,11 +18,12 @@ final class RowWhy
 
     public static function of(Row $row, Body $body): Explanation
     {
-        $path = RowPath::of($row, $body);
         $load = $row->carriedBy($body);
-        if ($path instanceof DoesNotFit || $load instanceof DoesNotFit) {
-            return new Explanation([], [$load instanceof DoesNotFit ? $load->reason : '']);
+        if ($load instanceof DoesNotFit) {
+            return new Explanation([], [$load->reason]);
         }
+        $path = RowPath::of($row, $body);
+        assert($path instanceof RowPath);
         $start = $path->at(0.0);
         $finish = $path->at(1.0);
 
@@ -33,8 +34,8 @@ final class RowWhy
                 new Step('Lean, pulled in', 'chest at the hands', $finish->leanDeg(), '°'),
                 new Step('Centre of mass', 'from the heels, arms forward', $body->centreM(Posture::ArmsForward), 'm', 'Dempster 1955, in Winter (memory)'),
                 new Step('Lever of the strap', 'from the heels, at right angles, arms straight', $start->leverM(), 'm'),
-                new Step('Carried, arms straight', self::MOMENTS, Row::kg($start->share(), $body), 'kg'),
-                new Step('Carried, pulled in', self::MOMENTS, Row::kg($finish->share(), $body), 'kg'),
+                new Step('Carried, arms straight', self::MOMENTS, CarriedLoad::kg($load->bottomN), 'kg'),
+                new Step('Carried, pulled in', self::MOMENTS, CarriedLoad::kg($load->topN), 'kg'),
                 new Step('Carried, mean', 'over the way in', CarriedLoad::kg($load->meanN), 'kg'),
                 new Step('Carried share', 'carried ÷ bodyweight', 100 * $load->share(), '%'),
             ],

@@ -37,11 +37,6 @@ final readonly class Counterweighted implements Choice
         return sprintf('counterweight:%s:%.2f', $this->machineId, $this->stackKg);
     }
 
-    public function work(): string
-    {
-        return $this->key();
-    }
-
     public function setup(Kit $kit): Counterweight
     {
         return Counterweight::of($this->stackKg, $kit->machine($this->machineId)->leverage);

@@ -38,11 +38,6 @@ final readonly class FootHelped implements Choice
         return sprintf('foot:%s:%s:%s:%s', $this->barId, $this->footing->key(), $this->scaleKg ?? '', $this->grade->value ?? '');
     }
 
-    public function work(): string
-    {
-        return $this->key();
-    }
-
     public function setup(Kit $kit): FootHelp
     {
         return FootHelp::of($kit->bar($this->barId)->heightM, $this->footing->heightM($kit), $this->scaleKg, $this->grade);

@@ -38,11 +38,7 @@ final readonly class Footing
      */
     public static function plates(array $plateIds): self
     {
-        $plateIds = array_values(array_unique($plateIds));
-        OutOfRange::guard(['plate_ids' => [count($plateIds), self::PLATES]]);
-        sort($plateIds);
-
-        return new self(null, $plateIds);
+        return new self(null, PieceIds::of('plate_ids', $plateIds, self::PLATES));
     }
 
     public static function at(StandingHeight $height): self

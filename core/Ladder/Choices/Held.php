@@ -38,11 +38,6 @@ final readonly class Held implements Choice
         return sprintf('hold:%s:%.1f', $this->at->value, $this->seconds);
     }
 
-    public function work(): string
-    {
-        return $this->key();
-    }
-
     public function setup(Kit $kit): Hold
     {
         return Hold::of($this->at, $this->seconds);

@@ -37,11 +37,6 @@ final readonly class Hopped implements Choice
         return sprintf('hop:%s:%s:%.3f', $this->barId, $this->footing->key(), $this->hopM);
     }
 
-    public function work(): string
-    {
-        return $this->key();
-    }
-
     public function setup(Kit $kit): Hop
     {
         return Hop::of($kit->bar($this->barId)->heightM, $this->footing->heightM($kit), $this->hopM);

@@ -55,11 +55,6 @@ final readonly class InRow implements Choice
         return sprintf('row:%s:%.3f:%s:%.3f', $this->ringId ?? $this->barId, $this->strapM, $this->boxId ?? '', $this->heelMarkM);
     }
 
-    public function work(): string
-    {
-        return $this->key();
-    }
-
     public function setup(Kit $kit): Row
     {
         return Row::of(

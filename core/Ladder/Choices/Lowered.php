@@ -37,11 +37,6 @@ final readonly class Lowered implements Choice
         return sprintf('lowering:%.1f', $this->seconds);
     }
 
-    public function work(): string
-    {
-        return $this->key();
-    }
-
     public function setup(Kit $kit): Lowering
     {
         return Lowering::of($this->seconds);

@@ -31,11 +31,7 @@ final readonly class OnBands implements Choice
      */
     public static function of(string $barId, Attach $attach, array $bandIds): self
     {
-        $bandIds = array_values(array_unique($bandIds));
-        OutOfRange::guard(['band_ids' => [count($bandIds), self::BANDS]]);
-        sort($bandIds);
-
-        return new self($barId, $attach, $bandIds);
+        return new self($barId, $attach, PieceIds::of('band_ids', $bandIds, self::BANDS));
     }
 
     public function kind(): ChoiceKind
@@ -48,6 +44,7 @@ final readonly class OnBands implements Choice
         return implode(':', ['band', $this->attach->value, $this->barId, implode('+', $this->bandIds)]);
     }
 
+    /** The key without the bar: the same work done elsewhere. */
     public function work(): string
     {
         return implode(':', ['band', $this->attach->value, implode('+', $this->bandIds)]);

@@ -37,11 +37,6 @@ final readonly class PulledDown implements Choice
         return sprintf('pulldown:%s:%.2f', $this->machineId, $this->stackKg);
     }
 
-    public function work(): string
-    {
-        return $this->key();
-    }
-
     public function setup(Kit $kit): PullDown
     {
         return PullDown::of($this->stackKg * $kit->machine($this->machineId)->leverage);

@@ -24,11 +24,6 @@ final readonly class StrictPull implements Choice
         return 'strict';
     }
 
-    public function work(): string
-    {
-        return $this->key();
-    }
-
     public function setup(Kit $kit): Strict
     {
         return new Strict;

@@ -30,11 +30,7 @@ final readonly class Weighted implements Choice
      */
     public static function of(array $weightIds): self
     {
-        $weightIds = array_values(array_unique($weightIds));
-        OutOfRange::guard(['weight_ids' => [count($weightIds), self::WEIGHTS]]);
-        sort($weightIds);
-
-        return new self($weightIds);
+        return new self(PieceIds::of('weight_ids', $weightIds, self::WEIGHTS));
     }
 
     public function kind(): ChoiceKind
@@ -45,11 +41,6 @@ final readonly class Weighted implements Choice
     public function key(): string
     {
         return 'added:'.implode('+', $this->weightIds);
-    }
-
-    public function work(): string
-    {
-        return $this->key();
     }
 
     public function setup(Kit $kit): AddedWeight
