@@ -30,7 +30,7 @@ final readonly class FollowCapacity
         $filter = new CapacityFilter(RepCurve::steady());
         $rows = [];
         foreach (Pattern::cases() as $pattern) {
-            $state = CapacityRecord::of($athlete->id, $pattern)->where('trained_on', '<', $day)->orderByDesc('trained_on')->first()?->toCore();
+            $state = CapacityRecord::newest($athlete->id, $pattern, before: $day)?->toCore();
             CapacityRecord::of($athlete->id, $pattern)->where('trained_on', '>=', $day)->delete();
             foreach ($this->sessions($athlete, $pattern, $day) as $on => $session) {
                 $state = $filter->after($state, $session);

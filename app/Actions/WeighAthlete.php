@@ -25,8 +25,7 @@ final readonly class WeighAthlete
             $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
             $stored = $this->note($athlete, $input->id, $input->weighed_on, $input->mass_kg);
             if ($stored->isNew) {
-                $latest = Weighing::query()->where('athlete_id', $athlete->id)->orderByDesc('weighed_on')->orderByDesc('created_at')->firstOrFail();
-                $athlete->fill(['mass_kg' => $latest->mass_kg])->save();
+                $athlete->fill(['mass_kg' => Weighing::latestFirst($athlete->id)->firstOrFail()->mass_kg])->save();
                 $this->calls->for($athlete);
             }
 

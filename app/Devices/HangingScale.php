@@ -30,13 +30,11 @@ final readonly class HangingScale
             return null;
         }
         $tape = new ScaleTapeReader;
-        $end = microtime(true) + self::LISTEN_S;
-        while (! $tape->isComplete() && ($left = $end - microtime(true)) > 0 && self::waits($socket, $left)) {
-            $line = fgets($socket, self::LONGEST_LINE);
-            if ($line === false || $tape->count() >= self::MOST_READINGS) {
+        foreach (self::lines($socket) as $line) {
+            $tape->take($line);
+            if ($tape->isComplete() || $tape->count() >= self::MOST_READINGS) {
                 break;
             }
-            $tape->take($line);
         }
         fclose($socket);
 
@@ -51,18 +49,16 @@ final readonly class HangingScale
             return false;
         }
         fwrite($socket, "$command\n");
-        $end = microtime(true) + self::LISTEN_S;
-        $accepted = false;
-        while (! $accepted && ($left = $end - microtime(true)) > 0 && self::waits($socket, $left)) {
-            $line = fgets($socket, self::LONGEST_LINE);
-            if ($line === false || str_starts_with($line, 'ERR')) {
+        $answer = '';
+        foreach (self::lines($socket) as $line) {
+            $answer = trim($line);
+            if ($answer === 'OK' || str_starts_with($answer, 'ERR')) {
                 break;
             }
-            $accepted = trim($line) === 'OK';
         }
         fclose($socket);
 
-        return $accepted;
+        return $answer === 'OK';
     }
 
     /** @return resource|null */
@@ -76,6 +72,24 @@ final readonly class HangingScale
         }
 
         return $socket === false ? null : $socket;
+    }
+
+    /**
+     * The lines that come while somebody listens.
+     *
+     * @param  resource  $socket
+     * @return \Generator<int, string>
+     */
+    private static function lines(mixed $socket): \Generator
+    {
+        $end = microtime(true) + self::LISTEN_S;
+        while (($left = $end - microtime(true)) > 0 && self::waits($socket, $left)) {
+            $line = fgets($socket, self::LONGEST_LINE);
+            if ($line === false) {
+                return;
+            }
+            yield $line;
+        }
     }
 
     /** @param  resource  $socket */

@@ -93,7 +93,7 @@ final readonly class ChoiceJson implements \JsonSerializable
     public static function read(JsonObject $json): Choice
     {
         return match ($json->choice('kind', ChoiceKind::class)) {
-            ChoiceKind::Strict => self::strict($json),
+            ChoiceKind::Strict => $json->allowing('kind')->build(static fn (): Choice => new StrictPull),
             ChoiceKind::Band => $json->allowing('kind', 'bar_id', 'attach', 'band_ids')->build(static fn (JsonObject $j): Choice => OnBands::of(
                 $j->uuid('bar_id'),
                 $j->choice('attach', Attach::class),
@@ -131,13 +131,6 @@ final readonly class ChoiceJson implements \JsonSerializable
     public function jsonSerialize(): array
     {
         return array_filter(get_object_vars($this), static fn (mixed $value): bool => $value !== null && $value !== []);
-    }
-
-    private static function strict(JsonObject $json): Choice
-    {
-        $json->allowing('kind');
-
-        return new StrictPull;
     }
 
     private static function row(JsonObject $json): Choice

@@ -188,13 +188,17 @@ final readonly class JsonObject
         return $this->has($key) ? $this->uuid($key) : null;
     }
 
-    /** A calendar day, year 2000 to 2099. */
-    public function date(string $key): string
+    /** A calendar day from the year 2000 on, up to the latest. */
+    public function date(string $key, string $latest): string
     {
         $text = $this->text($key, 10);
         $is = preg_match('/^(20\d\d)-(\d\d)-(\d\d)$/', $text, $m) === 1 && checkdate((int) $m[2], (int) $m[3], (int) $m[1]);
 
-        return $is ? $text : throw Unreadable::at($this->at($key), 'This must be a date, as in 2026-01-31.', $text);
+        return match (true) {
+            ! $is => throw Unreadable::at($this->at($key), 'This must be a date, as in 2026-01-31.', $text),
+            $text > $latest => throw $this->fault($key, 'This day has not come yet.'),
+            default => $text,
+        };
     }
 
     /** A moment in RFC 3339 form, year 2000 to 2100. */

@@ -34,10 +34,16 @@ final class CapacityRecord extends Record
         return self::query()->where('athlete_id', $athleteId)->where('pattern', $pattern);
     }
 
+    /** The state after the last session, or after the last before a day; none before a first. */
+    public static function newest(string $athleteId, Pattern $pattern, ?string $before = null): ?self
+    {
+        return self::of($athleteId, $pattern)->when($before !== null, static fn (Builder $of) => $of->where('trained_on', '<', $before))->orderByDesc('trained_on')->first();
+    }
+
     /** The latest state; none for lanes that have no capacity, or before a first session. */
     public static function latest(string $athleteId, ?Pattern $pattern): ?CapacityState
     {
-        return $pattern === null ? null : self::of($athleteId, $pattern)->orderByDesc('trained_on')->first()?->toCore();
+        return $pattern === null ? null : self::newest($athleteId, $pattern)?->toCore();
     }
 
     public function toCore(): CapacityState

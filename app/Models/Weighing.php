@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
+
 /**
  * An athlete's mass on a day.
  *
@@ -15,12 +17,17 @@ final class Weighing extends Record
 {
     protected $casts = ['mass_kg' => 'float'];
 
+    /** @return Builder<self> */
+    public static function latestFirst(string $athleteId): Builder
+    {
+        return self::query()->where('athlete_id', $athleteId)->orderByDesc('weighed_on')->orderByDesc('created_at');
+    }
+
     /** The mass on a day: the latest weighing up to it, else the first after it; none where nobody was weighed. */
     public static function massOn(string $athleteId, string $day): ?float
     {
-        $of = static fn () => self::query()->where('athlete_id', $athleteId);
-        $row = $of()->where('weighed_on', '<=', $day)->orderByDesc('weighed_on')->orderByDesc('created_at')->first()
-            ?? $of()->orderBy('weighed_on')->orderBy('created_at')->first();
+        $row = self::latestFirst($athleteId)->where('weighed_on', '<=', $day)->first()
+            ?? self::query()->where('athlete_id', $athleteId)->orderBy('weighed_on')->orderBy('created_at')->first();
 
         return $row?->mass_kg;
     }

@@ -19,6 +19,8 @@ final readonly class BoxReach
 {
     public const BOX_M = [0.0, Box::HEIGHT_M[1]];
 
+    public const LEG_PART = [0.0, 1.0];
+
     /** A box closer to the bar than this leaves no room for a body. */
     public const LEAST_BELOW_BAR_M = 0.5;
 
@@ -66,11 +68,11 @@ final readonly class BoxReach
      *
      * @param  non-empty-list<StandingHeight>  $heights ascending
      *
-     * @throws OutOfRange if the bar height is outside its range
+     * @throws OutOfRange if the bar height or the leg part is outside its range
      */
     public static function nearest(Body $body, float $barHeightM, float $legPart, array $heights): StandingHeight
     {
-        OutOfRange::guard(['bar_height_m' => [$barHeightM, Bar::HEIGHT_M]]);
+        OutOfRange::guard(['bar_height_m' => [$barHeightM, Bar::HEIGHT_M], 'leg_part' => [$legPart, self::LEG_PART]]);
         $below = array_values(array_filter($heights, static fn (StandingHeight $h): bool => $h->heightM <= $barHeightM - self::LEAST_BELOW_BAR_M));
 
         return StandingHeight::nearest($below === [] ? [$heights[0]] : $below, self::boxFor($body, $barHeightM, $legPart));

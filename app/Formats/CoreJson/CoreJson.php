@@ -7,7 +7,6 @@ namespace App\Formats\CoreJson;
 use App\Formats\JsonObject;
 use App\Formats\Unreadable;
 use SteadyRung\Kit\StandingHeight;
-use SteadyRung\OutOfRange;
 use SteadyRung\Setup\BoxReach;
 use SteadyRung\Setup\DoesNotFit;
 use SteadyRung\Setup\HeelMark;
@@ -68,7 +67,6 @@ final class CoreJson
         $part = $request->number('leg_part');
 
         return $request->build(static function () use ($body, $boxes, $plates, $barM, $part): object {
-            OutOfRange::guard(['leg_part' => [$part, [0.0, 1.0]]]);
             $height = BoxReach::nearest($body, $barM, $part, StandingHeight::all($boxes, $plates));
             $reach = BoxReach::of($barM, $height->heightM);
 

@@ -9,6 +9,7 @@ use SteadyRung\Body\Body;
 use SteadyRung\Ladder\Advice;
 use SteadyRung\Ladder\Adviser;
 use SteadyRung\Ladder\Lane;
+use SteadyRung\Ladder\Rung;
 use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Ladder\SteadyLadder;
 use SteadyRung\Ladder\Steps;
@@ -19,7 +20,7 @@ use SteadyRung\OutOfRange;
  */
 final readonly class LadderRequest
 {
-    public const SMALLEST_STEP = [0.001, 0.5];
+    private const SMALLEST_STEP = [0.001, 0.5];
 
     public const MOST_RUNGS = [1.0, 50.0];
 
@@ -37,10 +38,7 @@ final readonly class LadderRequest
     public static function read(JsonObject $json): self
     {
         $json->allowing('body', 'kit', 'from_share', 'to_share', 'lane', 'smallest_step', 'most_rungs');
-        $lane = $json->choice('lane', Lane::class);
-        if ($lane !== Lane::Pull && $lane !== Lane::Row) {
-            throw $json->fault('lane', 'A ladder climbs in the pull or the row lane.');
-        }
+        $lane = self::lane($json);
         $smallest = $json->optionalNumber('smallest_step') ?? Steps::SMALLEST;
         $most = $json->optionalInteger('most_rungs');
         $json->build(static fn () => OutOfRange::guard(['smallest_step' => [$smallest, self::SMALLEST_STEP], 'most_rungs' => [$most, self::MOST_RUNGS]]));
@@ -56,6 +54,14 @@ final readonly class LadderRequest
         );
     }
 
+    /** A lane that has a ladder. */
+    public static function lane(JsonObject $json): Lane
+    {
+        $lane = $json->choice('lane', Lane::class);
+
+        return $lane === Lane::Pull || $lane === Lane::Row ? $lane : throw $json->fault('lane', 'A ladder climbs in the pull or the row lane.');
+    }
+
     public function ladder(): SteadyLadder
     {
         return $this->through($this->search->lane($this->lane, $this->body));
@@ -66,7 +72,7 @@ final readonly class LadderRequest
         return (new Adviser($this->search, $this->body))->advise($this->lane, $ladder, $this->through(...));
     }
 
-    /** @param  list<\SteadyRung\Ladder\Rung>  $candidates */
+    /** @param  list<Rung>  $candidates */
     private function through(array $candidates): SteadyLadder
     {
         return SteadyLadder::through($candidates, $this->fromShare, $this->toShare, $this->smallestStep, $this->mostRungs);

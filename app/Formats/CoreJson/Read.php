@@ -102,7 +102,14 @@ final class Read
             static fn (JsonObject $j): RingPair => RingPair::of($id = $j->text('id', 64), $id, $j->number('anchor_height_m'), $j->numbers('strap_m', RingPair::MOST_MARKS)),
         ), $json->objects('rings', self::MOST_RINGS));
 
-        return new Kit($bars, $bands, $rings, self::boxes($json, 'boxes_m'), self::plates($json, 'plates_m'), self::weights($json));
+        return new Kit(
+            $bars,
+            $bands,
+            $rings,
+            self::pieces($json, 'boxes_m', self::box(...)),
+            self::pieces($json, 'plates_m', self::plate(...)),
+            self::pieces($json, 'weights_kg', static fn (float $kg, int $i): Weight => Weight::of("weight $i", "$kg kg", $kg)),
+        );
     }
 
     /**
@@ -112,16 +119,9 @@ final class Read
      */
     public static function standingGear(JsonObject $json, string $key): array
     {
-        $boxes = $plates = [];
-        foreach ($json->numbers($key, self::MOST_PIECES) as $i => $m) {
-            if ($m <= Plate::THICKNESS_M[1]) {
-                $plates[] = $json->buildAt("$key/$i", static fn (): Plate => Plate::of("plate $i", "plate $i", $m));
-            } else {
-                $boxes[] = $json->buildAt("$key/$i", static fn (): Box => Box::of("box $i", "box $i", $m));
-            }
-        }
+        $kit = Kit::of(self::pieces($json, $key, static fn (float $m, int $i): Box|Plate => $m <= Plate::THICKNESS_M[1] ? self::plate($m, $i) : self::box($m, $i)));
 
-        return [$boxes, $plates];
+        return [$kit->boxes, $kit->plates];
     }
 
     /** A carried share, 0.01–5. */
@@ -204,27 +204,28 @@ final class Read
         );
     }
 
-    /** @return list<Box> */
-    private static function boxes(JsonObject $json, string $key): array
+    private static function box(float $heightM, int $i): Box
     {
-        $heightsM = $json->numbers($key, self::MOST_PIECES);
-
-        return array_map(static fn (float $m, int $i): Box => $json->buildAt("$key/$i", static fn (): Box => Box::of("box $i", "box $i", $m)), $heightsM, array_keys($heightsM));
+        return Box::of("box $i", "box $i", $heightM);
     }
 
-    /** @return list<Plate> */
-    private static function plates(JsonObject $json, string $key): array
+    private static function plate(float $thicknessM, int $i): Plate
     {
-        $thicknessesM = $json->numbers($key, self::MOST_PIECES);
-
-        return array_map(static fn (float $m, int $i): Plate => $json->buildAt("$key/$i", static fn (): Plate => Plate::of("plate $i", "plate $i", $m)), $thicknessesM, array_keys($thicknessesM));
+        return Plate::of("plate $i", "plate $i", $thicknessM);
     }
 
-    /** @return list<Weight> */
-    private static function weights(JsonObject $json): array
+    /**
+     * A piece for each number of a list; the core's refusal points to the number.
+     *
+     * @template T of Box|Plate|Weight
+     *
+     * @param  \Closure(float, int): T  $piece
+     * @return list<T>
+     */
+    private static function pieces(JsonObject $json, string $key, \Closure $piece): array
     {
-        $massesKg = $json->numbers('weights_kg', self::MOST_PIECES);
+        $numbers = $json->numbers($key, self::MOST_PIECES);
 
-        return array_map(static fn (float $kg, int $i): Weight => $json->buildAt("weights_kg/$i", static fn (): Weight => Weight::of("weight $i", "$kg kg", $kg)), $massesKg, array_keys($massesKg));
+        return array_map(static fn (float $number, int $i): Box|Plate|Weight => $json->buildAt("$key/$i", static fn () => $piece($number, $i)), $numbers, array_keys($numbers));
     }
 }

@@ -9,6 +9,7 @@ use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
 use SteadyRung\Kit\CalibrationPoint;
 use SteadyRung\Kit\LoopBand;
+use SteadyRung\OutOfRange;
 
 /**
  * What somebody does to the simulated scale: pulls a band to a length, and whether the scale fails meanwhile.
@@ -30,7 +31,7 @@ final readonly class HangInput
     {
         $json->allowing('band', 'length_m', 'fault');
         $lengthM = $json->number('length_m');
-        $json->build(static fn () => \SteadyRung\OutOfRange::guard(['length_m' => [$lengthM, [0.0, CalibrationPoint::LENGTH_M[1]]]]));
+        $json->build(static fn () => OutOfRange::guard(['length_m' => [$lengthM, [0.0, CalibrationPoint::LENGTH_M[1]]]]));
 
         return new self(BandInput::read($json->object('band'))->toCore(), $lengthM, $json->optionalChoice('fault', ScaleFault::class) ?? ScaleFault::None);
     }

@@ -23,10 +23,7 @@ final readonly class LadderInput
     public static function read(Request $request): self
     {
         $json = JsonObject::ofQuery($request->query->all(), 'goal_share', 'most_rungs')->allowing('lane', 'goal_share', 'most_rungs', 'advice');
-        $lane = $json->choice('lane', Lane::class);
-        if ($lane !== Lane::Pull && $lane !== Lane::Row) {
-            throw $json->fault('lane', 'A ladder climbs in the pull or the row lane.');
-        }
+        $lane = LadderRequest::lane($json);
         $most = $json->optionalInteger('most_rungs');
         $json->build(static fn () => OutOfRange::guard(['most_rungs' => [$most, LadderRequest::MOST_RUNGS]]));
 

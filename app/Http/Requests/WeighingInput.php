@@ -30,10 +30,7 @@ final readonly class WeighingInput
         $json->allowing('id', 'weighed_on', 'mass_kg');
         $massKg = $json->number('mass_kg');
         $json->build(static fn () => OutOfRange::guard(['mass_kg' => [$massKg, Body::MASS_KG]]));
-        $on = $json->date('weighed_on');
-        if ($on > $today) {
-            throw $json->fault('weighed_on', 'This day has not come yet.');
-        }
+        $on = $json->date('weighed_on', $today);
 
         return new self($json->uuid('id'), $on, $massKg);
     }

@@ -38,7 +38,6 @@ final readonly class AthleteView
         $body = $athlete->toCore();
         $rung = (new RungSearch($this->kit->inUse()))->standing($athlete->chosen, $body);
         $pattern = $rung instanceof Rung ? $rung->lane()->pattern() : null;
-        $capacity = fn (Pattern $of): ?CapacityRecord => CapacityRecord::of($athlete->id, $of)->orderByDesc('trained_on')->first();
         $call = CallRecord::query()->where('athlete_id', $athlete->id)->whereNull('decided_at')->first();
         $hang = LoggedSet::standing($athlete->id)->whereRaw("coalesce(choice->>'at', 'hang') = 'hang'")->max('hang_s');
 
@@ -54,8 +53,8 @@ final readonly class AthleteView
             StandardResource::of($rung instanceof Rung && $rung->lane() === Lane::Lower ? Standard::lowering() : new Standard),
             $rung instanceof Rung ? self::answer($rung, CapacityRecord::latest($athlete->id, $pattern)) : null,
             $rung instanceof DoesNotFit ? $rung->reason : null,
-            CapacityResource::orNull($capacity(Pattern::Pull)),
-            CapacityResource::orNull($capacity(Pattern::Row)),
+            CapacityResource::orNull(CapacityRecord::newest($athlete->id, Pattern::Pull)),
+            CapacityResource::orNull(CapacityRecord::newest($athlete->id, Pattern::Row)),
             is_numeric($hang) ? (float) $hang : null,
             $athlete->pain === null ? null : PainJson::of($athlete->pain),
             $athlete->paused_at?->utc()->format('Y-m-d\TH:i:s\Z'),

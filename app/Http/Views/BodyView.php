@@ -21,7 +21,7 @@ final readonly class BodyView
     public function of(Athlete $athlete): BodyResource
     {
         $body = $athlete->toCore();
-        $weighings = Weighing::query()->where('athlete_id', $athlete->id)->orderByDesc('weighed_on')->orderByDesc('created_at')->limit(self::MOST_WEIGHINGS)->get();
+        $weighings = Weighing::latestFirst($athlete->id)->limit(self::MOST_WEIGHINGS)->get();
 
         return new BodyResource(
             $athlete->id,

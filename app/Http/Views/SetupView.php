@@ -74,9 +74,7 @@ final readonly class SetupView
         $body = $athlete->toCore();
         $found = HeelMark::forShare($row->setup($kit), $body, $share);
 
-        return $found instanceof Row
-            ? $this->list($athlete, [(new RungSearch($kit))->rung($row->withHeelMark($found->heelMarkM), $body)])
-            : new RungList([], $found->reason);
+        return self::one($athlete, $found instanceof Row ? (new RungSearch($kit))->rung($row->withHeelMark($found->heelMarkM), $body) : $found);
     }
 
     /** The box or plates at which the legs can carry a part of the travel. */
@@ -86,29 +84,28 @@ final readonly class SetupView
         $body = $athlete->toCore();
         $height = BoxReach::nearest($body, $kit->bar($barId)->heightM, $legPart, StandingHeight::all($kit->boxes, $kit->plates));
 
-        return $this->list($athlete, [(new RungSearch($kit))->rung(FootHelped::of($barId, Footing::at($height)), $body)]);
+        return self::one($athlete, (new RungSearch($kit))->rung(FootHelped::of($barId, Footing::at($height)), $body));
     }
 
     /** The single bands and weights on which so many reps are expected. */
     public function forReps(Athlete $athlete, int $reps): RungList
     {
         $capacity = CapacityRecord::latest($athlete->id, Pattern::Pull);
+        if ($capacity === null) {
+            return new RungList([], 'Log a baseline first: reps are predicted from it.');
+        }
         $rungs = (new RungSearch($this->kit->inUse()))->singles($athlete->toCore());
 
-        return $capacity === null
-            ? new RungList([], 'Log a baseline first: reps are predicted from it.')
-            : $this->list($athlete, NearestReps::of($rungs, RepCurve::steady(), $capacity, $reps, self::MOST_ANSWERS));
+        return new RungList(array_map(
+            static fn (Rung $rung): RungAnswer => AthleteView::answer($rung, $capacity),
+            NearestReps::of($rungs, RepCurve::steady(), $capacity, $reps, self::MOST_ANSWERS),
+        ), null);
     }
 
-    /** @param  list<Rung|DoesNotFit>  $found */
-    private function list(Athlete $athlete, array $found): RungList
+    private static function one(Athlete $athlete, Rung|DoesNotFit $found): RungList
     {
-        $fitting = array_values(array_filter($found, static fn (Rung|DoesNotFit $r): bool => $r instanceof Rung));
-        $misfit = array_values(array_filter($found, static fn (Rung|DoesNotFit $r): bool => $r instanceof DoesNotFit))[0] ?? null;
-
-        return new RungList(array_map(
-            static fn (Rung $rung): RungAnswer => AthleteView::answer($rung, CapacityRecord::latest($athlete->id, $rung->lane()->pattern())),
-            $fitting,
-        ), $misfit?->reason);
+        return $found instanceof Rung
+            ? new RungList([AthleteView::answer($found, CapacityRecord::latest($athlete->id, $found->lane()->pattern()))], null)
+            : new RungList([], $found->reason);
     }
 }
