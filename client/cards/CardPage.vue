@@ -36,7 +36,7 @@ const shown = computed(() => {
     </p>
     <PrintSheet v-else title="Set-up card" paper="A5">
         <template #deeds>
-            <RouterLink class="back" :to="`/people/${id}`">Back to {{ card.value.value.athlete.name }}</RouterLink>
+            <RouterLink class="tap" :to="`/people/${id}`">Back to {{ card.value.value.athlete.name }}</RouterLink>
         </template>
         <SetupCard class="single" :athlete="card.value.value.athlete" :setup="card.value.value.setup" :cautions="shown" :on="day(today)" :gym="session.me?.gym_name ?? ''" />
     </PrintSheet>
@@ -46,11 +46,5 @@ const shown = computed(() => {
 .single {
     max-width: 520px;
     margin: 0 auto;
-}
-
-.back {
-    display: inline-flex;
-    align-items: center;
-    min-height: var(--target);
 }
 </style>

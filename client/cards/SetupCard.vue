@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import SideView from '../draw/SideView.vue';
 import type { Schemas } from '../domain/http';
-import { angle, intervalText, lengthOf, mass, percent, percentRange, repsText } from '../domain/units';
+import { angle, expectation, lengthOf, mass, percent, percentRange } from '../domain/units';
 
 const props = defineProps<{ athlete: Schemas['AthleteResource']; setup: Schemas['SetupResource']; cautions: readonly Schemas['CautionAnswer'][]; on: string; gym: string }>();
 
@@ -15,7 +15,7 @@ const carries = computed(() => {
     if (range) {
         return `the arms carry ${percentRange(range[0] ?? 0, range[1] ?? 1)}`;
     }
-    const expected = rung.prediction ? ` · expect ${repsText(rung.prediction)} (80 %: ${intervalText(rung.prediction)})` : '';
+    const expected = rung.prediction ? ` · expect ${expectation(rung.prediction)}` : '';
     return `carries ${mass(kg.mean)}, ${percent(share.mean)}${expected}`;
 });
 </script>

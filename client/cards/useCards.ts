@@ -1,4 +1,5 @@
 import { api, outcome, type Result, type Schemas } from '../domain/http';
+import { askSetup } from '../domain/setups';
 
 export interface Card {
     athlete: Schemas['AthleteResource'];
@@ -7,15 +8,10 @@ export interface Card {
 
 /** What stands on an athlete's card: a choice, or the set-up in use; undefined where there is none. */
 export async function loadCard(athleteId: string, choice?: string): Promise<Result<Card | undefined>> {
-    const path = { athlete: athleteId };
-    const athlete = await outcome(api.GET('/api/athletes/{athlete}', { params: { path } }));
+    const athlete = await outcome(api.GET('/api/athletes/{athlete}', { params: { path: { athlete: athleteId } } }));
     if (!athlete.ok) {
         return athlete;
     }
-    const wanted = choice ?? (athlete.value.rung ? JSON.stringify(athlete.value.rung.choice) : undefined);
-    if (wanted === undefined) {
-        return { ok: true, value: undefined };
-    }
-    const setup = await outcome(api.GET('/api/athletes/{athlete}/setup', { params: { path, query: { choice: wanted } } }));
-    return setup.ok ? { ok: true, value: { athlete: athlete.value, setup: setup.value } } : setup;
+    const setup = await askSetup(athleteId, choice ?? (athlete.value.rung ? JSON.stringify(athlete.value.rung.choice) : undefined));
+    return setup.ok ? { ok: true, value: setup.value && { athlete: athlete.value, setup: setup.value } } : setup;
 }

@@ -30,6 +30,9 @@ export function readQuantity(text: string, unit: TypedUnit, limits: Limits, requ
     return { value, error: outside ? `${text.trim()} ${unit} is outside ${rangeText(limits, unit)}.` : undefined };
 }
 
+/** What can be used of a reading: its value, if nothing is wrong with it. */
+export const usable = ({ value, error }: Reading): number | undefined => (error === undefined ? value : undefined);
+
 /** The server's word on a field, in the unit it was typed in. */
 export function faultText(faults: readonly Fault[], pointer: string, unit?: TypedUnit): string | undefined {
     const fault = faults.find((f) => f.pointer === pointer);

@@ -22,6 +22,13 @@ export function inUse(kit: Kit | undefined, kind: GearKind): Gear[] {
     return (kit?.gear ?? []).filter((g) => g.figures.kind === kind && !g.retired);
 }
 
+export type Band = Schemas['BandResource'];
+
+export const bandsInUse = (kit: Kit | undefined): Band[] => (kit?.bands ?? []).filter((b) => !b.retired);
+
+/** A band's name, and that it is only estimated. */
+export const bandText = (band: Band): string => (band.curve.status === 'estimated' ? `${band.name} (estimated)` : band.name);
+
 /** The figure by which a piece is known. */
 export function figureText({ figures }: Gear): string {
     switch (figures.kind) {

@@ -37,6 +37,9 @@ export function intervalText(prediction: Prediction): string {
     return low + high;
 }
 
+/** What is expected, and the interval it lies in four times out of five. */
+export const expectation = (prediction: Prediction): string => `${repsText(prediction)} (80 %: ${intervalText(prediction)})`;
+
 /** A typed number, with a decimal point or comma; null where it is none, undefined where nothing was typed. */
 export function parseNumber(text: string): number | null | undefined {
     const plain = text.trim().replace(',', '.');

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
-import { angle, length } from '../domain/units';
-import type { Sheet } from './toScale';
+import { dimensionText, type Sheet } from './toScale';
 
 const props = defineProps<{ dimension: Schemas['DimensionAnswer']; sheet: Sheet }>();
 
@@ -13,7 +12,7 @@ const UNDER_PX = 25;
 
 const from = computed(() => props.sheet.at(props.dimension.from));
 const to = computed(() => props.sheet.at(props.dimension.to));
-const text = computed(() => `${props.dimension.label} ${props.dimension.unit === '°' ? angle(props.dimension.value) : length(props.dimension.value)}`);
+const text = computed(() => dimensionText(props.dimension));
 const isAngle = computed(() => props.dimension.unit === '°');
 const longPx = computed(() => Math.hypot(to.value.x - from.value.x, to.value.y - from.value.y));
 const along = computed(() => ({ x: (to.value.x - from.value.x) / longPx.value, y: (to.value.y - from.value.y) / longPx.value }));

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
-import { angle, length } from '../domain/units';
 import DimensionLine from './DimensionLine.vue';
 import GearLine from './GearLine.vue';
 import StickFigure from './StickFigure.vue';
-import { layOut } from './toScale';
+import { dimensionText, layOut } from './toScale';
 
 const props = withDefaults(defineProps<{ view: Schemas['SideViewAnswer']; name: string; widthPx?: number; heightPx?: number }>(), { widthPx: 460, heightPx: 400 });
 
@@ -15,9 +14,7 @@ const BEHIND: Schemas['LineAnswer']['part'][] = ['box', 'weight', 'post'];
 const sheet = computed(() => layOut(props.view, props.widthPx, props.heightPx));
 const behind = computed(() => props.view.gear.filter((line) => BEHIND.includes(line.part)));
 const before = computed(() => props.view.gear.filter((line) => !BEHIND.includes(line.part)));
-const words = computed(
-    () => `${props.name}, from the side, to scale: ${props.view.dimensions.map((d) => `${d.label} ${d.unit === '°' ? angle(d.value) : length(d.value)}`).join(', ')}.`,
-);
+const words = computed(() => `${props.name}, from the side, to scale: ${props.view.dimensions.map(dimensionText).join(', ')}.`);
 </script>
 
 <template>

@@ -1,4 +1,5 @@
 import type { Schemas } from '../domain/http';
+import { angle, length } from '../domain/units';
 
 type SideView = Schemas['SideViewAnswer'];
 type Place = Schemas['PointAnswer'];
@@ -38,6 +39,9 @@ export function layOut(view: Pick<SideView, 'least' | 'most' | 'dimensions'>, wi
         at: ({ x_m, y_m }) => ({ x: leftPx + (x_m - view.least.x_m) * pxPerM, y: floorPx - y_m * pxPerM }),
     };
 }
+
+/** A measurement as it is written into the drawing. */
+export const dimensionText = ({ label, value, unit }: Schemas['DimensionAnswer']): string => `${label} ${unit === '°' ? angle(value) : length(value)}`;
 
 /** A polyline's points attribute. */
 export const through = (points: readonly Drawn[]): string => points.map(({ x, y }) => `${x.toFixed(2)},${y.toFixed(2)}`).join(' ');

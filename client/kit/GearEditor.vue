@@ -8,7 +8,7 @@ import ChipRow from '../parts/ChipRow.vue';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import QuantityField from '../parts/QuantityField.vue';
-import { gearFields } from './gearFields';
+import { gearFields, limitsOf } from './gearFields';
 import { useGearDraft } from './useGearDraft';
 import { useSaving } from './useSaving';
 
@@ -49,7 +49,7 @@ const retire = (retired: boolean): Promise<void> => saving.send(() => outcome(ap
             v-model="draft.typed.figures[field.key]"
             :label="field.label"
             :unit="field.unit"
-            :limits="field.key === 'height_m' ? {} : limits.GearFigures[field.key]"
+            :limits="limitsOf(field.key)"
             :error="draft.errors[field.key]"
         />
         <FormField

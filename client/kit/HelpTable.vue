@@ -110,9 +110,4 @@ td {
     text-align: left;
     white-space: normal;
 }
-
-summary {
-    min-height: 28px;
-    cursor: pointer;
-}
 </style>

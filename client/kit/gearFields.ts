@@ -1,4 +1,6 @@
 import type { GearKind } from '../domain/gear';
+import type { Limits } from '../domain/fields';
+import { limits } from '../domain/limits.gen';
 import type { TypedUnit } from '../domain/units';
 
 export interface GearField {
@@ -6,6 +8,9 @@ export interface GearField {
     label: string;
     unit: TypedUnit;
 }
+
+/** A height means one range for a bar and another for a box, so the server says which. */
+export const limitsOf = (key: GearField['key']): Limits => (key === 'height_m' ? {} : limits.GearFigures[key]);
 
 /** What is asked of each kind of gear, besides its name. */
 export const gearFields: Record<GearKind, readonly GearField[]> = {

@@ -1,5 +1,5 @@
 import { reactive } from 'vue';
-import { faultText, readQuantity } from '../domain/fields';
+import { faultText, readQuantity, usable } from '../domain/fields';
 import type { Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import type { Fault } from '../domain/problems';
@@ -52,31 +52,21 @@ export function useBandDraft(start: Schemas['BandResource'] | undefined): BandDr
 
     function pointValue(point: PointDraft): Schemas['PointInput'] | undefined {
         const { length, force } = pointParts(point);
-        if (length.error ?? force.error ?? (length.value === undefined || force.value === undefined)) {
+        const [length_m, pull] = [usable(length), usable(force)];
+        if (length_m === undefined || pull === undefined) {
             return undefined;
         }
-        return point.unit === 'kg' ? { length_m: length.value!, force_kg: force.value! } : { length_m: length.value!, force_n: force.value! };
+        return point.unit === 'kg' ? { length_m, force_kg: pull } : { length_m, force_n: pull };
     }
 
     function value(): Schemas['BandInput'] | undefined {
         const { width, thickness, hung } = quantities();
+        const [width_mm, thickness_mm, hung_length_m] = [usable(width), usable(thickness), usable(hung)];
         const points = typed.points.map(pointValue);
-        if (
-            (width.error ?? thickness.error ?? hung.error) ||
-            points.includes(undefined) ||
-            width.value === undefined ||
-            thickness.value === undefined ||
-            hung.value === undefined
-        ) {
+        if (points.includes(undefined) || width_mm === undefined || thickness_mm === undefined || hung_length_m === undefined) {
             return undefined;
         }
-        return {
-            name: typed.name.trim() || UNNAMED,
-            width_mm: width.value,
-            thickness_mm: thickness.value,
-            hung_length_m: hung.value,
-            points: points.filter((p) => p !== undefined),
-        };
+        return { name: typed.name.trim() || UNNAMED, width_mm, thickness_mm, hung_length_m, points: points.filter((p) => p !== undefined) };
     }
 
     function read(): Schemas['BandInput'] | undefined {

@@ -2,10 +2,9 @@ import { reactive } from 'vue';
 import type { Gear, GearKind } from '../domain/gear';
 import { faultText, readQuantity } from '../domain/fields';
 import type { Schemas } from '../domain/http';
-import { limits } from '../domain/limits.gen';
 import type { Fault } from '../domain/problems';
 import { parseNumber, toApi, toTyped } from '../domain/units';
-import { gearFields, type GearField } from './gearFields';
+import { gearFields, limitsOf, type GearField } from './gearFields';
 
 type ErrorKey = GearField['key'] | 'name' | 'straps' | 'leverage';
 
@@ -45,7 +44,7 @@ export function useGearDraft(kind: GearKind, start: Gear | undefined): GearDraft
     const errors = reactive<GearDraft['errors']>({});
 
     function read(): Schemas['GearInput'] | undefined {
-        const readings = fields.map((f) => ({ key: f.key, reading: readQuantity(typed.figures[f.key], f.unit, f.key === 'height_m' ? {} : limits.GearFigures[f.key], true) }));
+        const readings = fields.map((f) => ({ key: f.key, reading: readQuantity(typed.figures[f.key], f.unit, limitsOf(f.key), true) }));
         const straps = kind === 'rings' ? readStraps(typed.straps) : undefined;
         const leverage = kind === 'machine' ? parseNumber(typed.leverage) : undefined;
         Object.assign(errors, {

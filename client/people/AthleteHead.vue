@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
+import type { Schemas } from '../domain/http';
 import { length, mass, percent, percentRange, seconds } from '../domain/units';
 import { kindWords } from '../domain/words';
 import type { Athlete } from './useAthlete';
@@ -8,14 +9,15 @@ import type { Athlete } from './useAthlete';
 const props = defineProps<{ athlete: Athlete }>();
 const emit = defineEmits<{ baseline: []; edit: []; keys: [] }>();
 
+const known = (c: Schemas['CapacityResource']): string => `${percent(c.share)} (${percentRange(c.low80, c.high80)})`;
 const facts = computed(() => {
     const a = props.athlete;
     return [
         { name: 'Bodyweight', value: mass(a.mass_kg) },
         { name: 'Height', value: length(a.stature_m) },
         { name: a.reach_source === 'measured' ? 'Reach, measured' : 'Reach, estimated', value: length(a.reach_m) },
-        { name: 'Pull capacity (80 %)', value: a.capacity ? `${percent(a.capacity.share)} (${percentRange(a.capacity.low80, a.capacity.high80)})` : 'no baseline' },
-        ...(a.row_capacity ? [{ name: 'Row capacity (80 %)', value: `${percent(a.row_capacity.share)} (${percentRange(a.row_capacity.low80, a.row_capacity.high80)})` }] : []),
+        { name: 'Pull capacity (80 %)', value: a.capacity ? known(a.capacity) : 'no baseline' },
+        ...(a.row_capacity ? [{ name: 'Row capacity (80 %)', value: known(a.row_capacity) }] : []),
         { name: 'Best dead hang', value: a.best_hang_s === null ? 'none yet' : seconds(a.best_hang_s) },
     ];
 });

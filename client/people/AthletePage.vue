@@ -3,6 +3,7 @@ import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import CallCard from '../calls/CallCard.vue';
+import type { Choice } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import KeyHelp from '../parts/KeyHelp.vue';
@@ -19,7 +20,7 @@ import PausedCard from './PausedCard.vue';
 import ScaleCard from './ScaleCard.vue';
 import SetLog from './SetLog.vue';
 import SetupPanel from './SetupPanel.vue';
-import { useAthlete, type Choice } from './useAthlete';
+import { useAthlete } from './useAthlete';
 
 const props = defineProps<{ id: string }>();
 const router = useRouter();

@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
-import { v7 as uuidv7 } from 'uuid';
-import { computed, ref, shallowRef } from 'vue';
-import { inUse } from '../domain/gear';
+import { computed } from 'vue';
+import { bandsInUse, inUse } from '../domain/gear';
 import type { Result, Schemas } from '../domain/http';
-import type { Problem } from '../domain/problems';
 import CautionNote from '../parts/CautionNote.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import SidePanel from '../parts/SidePanel.vue';
 import BaselineReps from './BaselineReps.vue';
 import HangTimer from './HangTimer.vue';
 import type { Athlete, SetInput } from './useAthlete';
+import { useSetSender } from './useSetSender';
 
 const props = defineProps<{
     athlete: Athlete;
@@ -22,28 +21,13 @@ const open = defineModel<boolean>('open', { required: true });
 
 type Draft = Omit<SetInput, 'id' | 'performed_at' | 'purpose'>;
 
-const busy = ref(false);
-const problem = shallowRef<Problem>();
-const unsent = shallowRef<SetInput>();
+const { busy, problem, send } = useSetSender(props.log, (set) => emit('logged', set));
 const gear = computed(() => ({
     bars: inUse(props.kit, 'bar'),
-    bands: (props.kit?.bands ?? []).filter((b) => !b.retired),
+    bands: bandsInUse(props.kit),
 }));
 
-/** The same draft after a failure is the same set, so its id and moment stay. */
-async function save(draft: Draft): Promise<boolean> {
-    const same = unsent.value && JSON.stringify({ ...unsent.value, ...draft }) === JSON.stringify(unsent.value);
-    const set = same ? unsent.value! : { id: uuidv7(), performed_at: new Date().toISOString(), purpose: 'baseline' as const, ...draft };
-    busy.value = true;
-    const result = await props.log(set);
-    busy.value = false;
-    unsent.value = result.ok ? undefined : set;
-    problem.value = result.ok ? undefined : result.problem;
-    if (result.ok) {
-        emit('logged', result.value);
-    }
-    return result.ok;
-}
+const save = (draft: Draft): Promise<boolean> => send({ purpose: 'baseline', ...draft });
 </script>
 
 <template>

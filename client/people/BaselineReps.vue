@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { NButton, NSelect } from 'naive-ui';
 import { computed, reactive, ref } from 'vue';
-import { figureText, type Gear } from '../domain/gear';
+import { figureText, type Choice, type Gear } from '../domain/gear';
 import type { Schemas } from '../domain/http';
 import ChipRow from '../parts/ChipRow.vue';
 import FormField from '../parts/FormField.vue';
-import type { Choice, SetInput } from './useAthlete';
+import type { SetInput } from './useAthlete';
 
 const props = defineProps<{
     gear: { bars: Gear[]; bands: Schemas['BandResource'][] };

@@ -20,7 +20,7 @@ const body = useLoad(() => outcome(api.GET('/api/athletes/{athlete}/body', { par
                 <RouterLink :to="`/people/${id}`">{{ body.value.value.name }}</RouterLink>
                 · body
             </h1>
-            <RouterLink class="edit" :to="`/people/${id}/edit`">Change height or reach</RouterLink>
+            <RouterLink class="tap edit" :to="`/people/${id}/edit`">Change height or reach</RouterLink>
         </div>
         <div class="columns">
             <section class="card stack" aria-label="Mass over time">
@@ -80,9 +80,6 @@ const body = useLoad(() => outcome(api.GET('/api/athletes/{athlete}/body', { par
 }
 
 .edit {
-    display: inline-flex;
-    align-items: center;
-    min-height: var(--target);
     font-weight: 600;
 }
 

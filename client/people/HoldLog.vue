@@ -1,33 +1,17 @@
 <script setup lang="ts">
-import { v7 as uuidv7 } from 'uuid';
-import { ref, shallowRef } from 'vue';
+import type { Choice } from '../domain/gear';
 import type { Result, Schemas } from '../domain/http';
-import type { Problem } from '../domain/problems';
 import ProblemNote from '../parts/ProblemNote.vue';
 import HangTimer from './HangTimer.vue';
-import type { Choice, SetInput } from './useAthlete';
+import type { SetInput } from './useAthlete';
+import { useSetSender } from './useSetSender';
 
 const props = defineProps<{ choice: Choice; log: (set: SetInput) => Promise<Result<Schemas['SetResource']>> }>();
 const emit = defineEmits<{ logged: [set: Schemas['SetResource']] }>();
 
-const busy = ref(false);
-const problem = shallowRef<Problem>();
-/** A hold that could not be sent keeps its id and its moment, so that sending it again stores it once. */
-const unsent = shallowRef<SetInput>();
+const { busy, problem, send } = useSetSender(props.log, (set) => emit('logged', set));
 
-async function save({ hang_s }: Pick<SetInput, 'hang_s'>): Promise<boolean> {
-    const same = unsent.value?.hang_s === hang_s ? unsent.value : undefined;
-    const set = same ?? { id: uuidv7(), performed_at: new Date().toISOString(), purpose: 'work' as const, choice: props.choice, hang_s: hang_s ?? null };
-    busy.value = true;
-    const result = await props.log(set);
-    busy.value = false;
-    unsent.value = result.ok ? undefined : set;
-    problem.value = result.ok ? undefined : result.problem;
-    if (result.ok) {
-        emit('logged', result.value);
-    }
-    return result.ok;
-}
+const save = ({ hang_s }: Pick<SetInput, 'hang_s'>): Promise<boolean> => send({ purpose: 'work', choice: props.choice, hang_s: hang_s ?? null });
 </script>
 
 <template>

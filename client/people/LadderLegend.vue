@@ -45,9 +45,4 @@ const points = (share: number): string => `${(100 * share).toFixed(1)} %`;
     color: var(--color-bark);
     font-weight: 600;
 }
-
-summary {
-    min-height: 28px;
-    cursor: pointer;
-}
 </style>

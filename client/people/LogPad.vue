@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
-import { v7 as uuidv7 } from 'uuid';
-import { computed, reactive, ref, shallowRef } from 'vue';
+import { computed, reactive, shallowRef } from 'vue';
 import type { Result, Schemas } from '../domain/http';
-import type { Problem } from '../domain/problems';
-import { intervalText, mass, percent, repsText } from '../domain/units';
+import { expectation, mass, percent } from '../domain/units';
 import type { NoCountReason } from '../domain/words';
 import ChipRow from '../parts/ChipRow.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
@@ -13,6 +11,7 @@ import NoCountRow from './NoCountRow.vue';
 import PainRow from './PainRow.vue';
 import type { SetInput } from './useAthlete';
 import { useDigits } from './useDigits';
+import { useSetSender } from './useSetSender';
 
 const props = defineProps<{
     rung: Schemas['RungAnswer'];
@@ -29,33 +28,19 @@ const reserves = [{ value: null, label: '?' }, ...Array.from({ length: 6 }, (_, 
 
 const digits = useDigits(MOST_REPS);
 const draft = reactive({ reserve: null as number | null, noCounts: {} as Partial<Record<NoCountReason, number>>, pain: null as Schemas['Pain'] | null });
-const busy = ref(false);
-const problem = shallowRef<Problem>();
-const unsent = shallowRef<SetInput>();
+const { busy, problem, unsent, send, drop } = useSetSender(props.log, (set) => {
+    digits.clear();
+    Object.assign(draft, { reserve: null, noCounts: {}, pain: null });
+    emit('logged', set);
+});
 const noCountRow = shallowRef<InstanceType<typeof NoCountRow>>();
 const clean = computed(() => digits.value.value ?? props.standard.gate_reps);
-
-/** A set that could not be sent keeps its id and its moment, so that sending it again stores it once. */
-async function send(set: SetInput): Promise<void> {
-    busy.value = true;
-    const result = await props.log(set);
-    busy.value = false;
-    unsent.value = result.ok ? undefined : set;
-    problem.value = result.ok ? undefined : result.problem;
-    if (result.ok) {
-        digits.clear();
-        Object.assign(draft, { reserve: null, noCounts: {}, pain: null });
-        emit('logged', result.value);
-    }
-}
 
 function logClean(cleanReps: number): void {
     if (busy.value || unsent.value) {
         return;
     }
     void send({
-        id: uuidv7(),
-        performed_at: new Date().toISOString(),
         purpose: 'work',
         choice: props.rung.choice,
         clean_reps: cleanReps,
@@ -63,11 +48,6 @@ function logClean(cleanReps: number): void {
         reserve: draft.reserve,
         pain: draft.pain,
     });
-}
-
-function dropUnsent(): void {
-    unsent.value = undefined;
-    problem.value = undefined;
 }
 
 useKeys((key) => {
@@ -91,7 +71,7 @@ useKeys((key) => {
                 <h2>{{ rung.name }}</h2>
                 <p class="small dim">
                     carries {{ mass(rung.carried.carried_kg.mean) }}, {{ percent(rung.carried.share.mean) }}
-                    <template v-if="rung.prediction">· expect {{ repsText(rung.prediction) }} (80 %: {{ intervalText(rung.prediction) }})</template>
+                    <template v-if="rung.prediction">· expect {{ expectation(rung.prediction) }}</template>
                 </p>
             </div>
             <p class="done" role="group" aria-label="Sets today">
@@ -106,7 +86,7 @@ useKeys((key) => {
             </p>
             <div class="row">
                 <NButton type="primary" size="large" :loading="busy" @click="send(unsent)">Try again</NButton>
-                <NButton size="large" @click="dropUnsent">Drop it</NButton>
+                <NButton size="large" @click="drop">Drop it</NButton>
             </div>
         </div>
         <template v-else>

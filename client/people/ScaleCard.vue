@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { NSelect } from 'naive-ui';
 import { computed } from 'vue';
+import { bandText } from '../domain/gear';
 import type { Schemas } from '../domain/http';
 import LadderView from './LadderView.vue';
 import SingleBands from './SingleBands.vue';
@@ -12,7 +13,7 @@ const emit = defineEmits<{ open: [rung: Schemas['RungAnswer']]; show: [what: str
 const options = computed(() => [
     { label: 'Steady ladder', value: LADDER },
     { label: 'All single bands', value: ALL_BANDS },
-    ...props.bands.filter((b) => !b.retired).map((b) => ({ label: b.curve.status === 'estimated' ? `${b.name} (estimated)` : b.name, value: b.id })),
+    ...props.bands.filter((b) => !b.retired).map((b) => ({ label: bandText(b), value: b.id })),
 ]);
 const lengths = [5, 8, 12, 20].map((n) => ({ label: `${n} rungs at most`, value: n }));
 const isLadder = computed(() => props.page.shown.value === LADDER);

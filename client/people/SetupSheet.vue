@@ -1,11 +1,14 @@
 <script setup lang="ts">
+import { NButton } from 'naive-ui';
 import { computed } from 'vue';
 import SideView from '../draw/SideView.vue';
+import type { Choice } from '../domain/gear';
 import type { Schemas } from '../domain/http';
-import { intervalText, mass, percent, repsText } from '../domain/units';
+import { expectation, intervalText, mass, percent } from '../domain/units';
 import WhySteps from '../parts/WhySteps.vue';
 
-const props = defineProps<{ setup: Schemas['SetupResource'] }>();
+const props = defineProps<{ athleteId: string; setup: Schemas['SetupResource'] }>();
+const emit = defineEmits<{ choose: [choice: Choice] }>();
 
 const carried = computed(() => props.setup.rung?.carried);
 const rows = computed(() =>
@@ -29,7 +32,7 @@ const sureness = computed(() => {
         return `Bounded, not measured: the arms carry anything from ${percent(low)} to ${percent(high)}.${expected}`;
     }
     const known = `Mean share ± ${(100 * rung.carried.share_sd).toFixed(1)} points.`;
-    return rung.prediction ? `${known} Expect ${repsText(rung.prediction)} (80 %: ${intervalText(rung.prediction)}).` : known;
+    return rung.prediction ? `${known} Expect ${expectation(rung.prediction)}.` : known;
 });
 </script>
 
@@ -61,6 +64,12 @@ const sureness = computed(() => {
             <li v-for="warning in carried.warnings" :key="warning.code + warning.text">{{ warning.text }}</li>
         </ul>
         <slot />
+        <div class="row">
+            <NButton v-if="setup.choice.kind !== 'hold'" type="primary" size="large" :disabled="setup.chosen" @click="emit('choose', setup.choice)">
+                {{ setup.chosen ? 'In use' : 'Put on this set-up' }}
+            </NButton>
+            <RouterLink class="tap print" :to="{ path: `/people/${athleteId}/card`, query: { choice: JSON.stringify(setup.choice) } }">Print its card</RouterLink>
+        </div>
         <h2>How it came about</h2>
         <WhySteps v-if="setup.why" :why="setup.why" />
     </template>
@@ -94,6 +103,11 @@ const sureness = computed(() => {
 }
 
 .sureness {
+    font-weight: 600;
+}
+
+.print {
+    padding: 0 var(--space-small);
     font-weight: 600;
 }
 

@@ -94,11 +94,6 @@ details {
     margin-top: var(--space-small);
 }
 
-summary {
-    min-height: 28px;
-    cursor: pointer;
-}
-
 details ul {
     padding-left: 18px;
 }

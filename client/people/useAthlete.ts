@@ -1,10 +1,10 @@
 import { v7 as uuidv7 } from 'uuid';
 import { onScopeDispose, ref, shallowRef, toValue, type MaybeRefOrGetter, type Ref, type ShallowRef } from 'vue';
+import type { Choice } from '../domain/gear';
 import { api, outcome, type Result, type Schemas } from '../domain/http';
 import { useLoad, type Load } from '../parts/useLoad';
 
 export type Athlete = Schemas['AthleteResource'];
-export type Choice = Schemas['Choice'];
 export type SetInput = Schemas['SetInput'];
 
 export interface AthletePage {

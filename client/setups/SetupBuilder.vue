@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { Choice, Kit } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import { momentsOf } from '../domain/moments';
 import type { Problem } from '../domain/problems';
+import { askSetup } from '../domain/setups';
 import { kindOfHelp } from '../domain/words';
 import CautionNote from '../parts/CautionNote.vue';
 import ChipRow from '../parts/ChipRow.vue';
@@ -15,7 +15,6 @@ import AskInstead from './AskInstead.vue';
 import SetupForm from './SetupForm.vue';
 import { adopt, useSetupDraft } from './useSetupDraft';
 
-type Setup = Schemas['SetupResource'];
 type Athlete = Schemas['AthleteResource'];
 
 const props = defineProps<{ kit: Kit; athlete: Athlete }>();
@@ -29,19 +28,13 @@ if (props.athlete.rung) {
     adopt(draft.value, props.athlete.rung.choice);
 }
 const kinds = (Object.keys(kindOfHelp) as Choice['kind'][]).map((value) => ({ value, label: kindOfHelp[value] }));
-const wanted = computed(() => (choice.value ? JSON.stringify(choice.value) : ''));
+const wanted = computed(() => choice.value && JSON.stringify(choice.value));
 const settled = ref(wanted.value);
 watch(wanted, (now, _before, onCleanup) => {
     const timer = setTimeout(() => (settled.value = now), SETTLE_MS);
     onCleanup(() => clearTimeout(timer));
 });
-const setup = useLoad<Setup | undefined>(
-    async () =>
-        settled.value
-            ? await outcome(api.GET('/api/athletes/{athlete}/setup', { params: { path: { athlete: props.athlete.id }, query: { choice: settled.value } } }))
-            : { ok: true, value: undefined },
-    [settled],
-);
+const setup = useLoad(() => askSetup(props.athlete.id, settled.value), [settled]);
 const refusal = computed(() => setup.problem.value?.faults.map((f) => f.detail).join(' '));
 const problem = shallowRef<Problem>();
 
@@ -76,14 +69,7 @@ async function choose(): Promise<void> {
             <p v-else-if="!choice" class="dim">Something is missing on the left: choose the gear and its figures.</p>
             <template v-else-if="setup.value.value">
                 <h2>{{ setup.value.value.name }}</h2>
-                <SetupSheet :setup="setup.value.value">
-                    <div class="row">
-                        <NButton v-if="draft.kind !== 'hold'" type="primary" size="large" :disabled="setup.value.value.chosen" @click="choose">
-                            {{ setup.value.value.chosen ? 'In use' : 'Put on this set-up' }}
-                        </NButton>
-                        <RouterLink class="card-link" :to="{ path: `/people/${athlete.id}/card`, query: { choice: settled } }">Print its card</RouterLink>
-                    </div>
-                </SetupSheet>
+                <SetupSheet :athlete-id="athlete.id" :setup="setup.value.value" @choose="choose" />
             </template>
             <p v-else class="dim">Asking…</p>
         </section>
@@ -107,14 +93,6 @@ async function choose(): Promise<void> {
     border-left: 5px solid var(--color-refer);
     background: var(--color-referTint);
     border-radius: var(--radius-small);
-}
-
-.card-link {
-    display: inline-flex;
-    align-items: center;
-    min-height: var(--target);
-    padding: 0 var(--space-small);
-    font-weight: 600;
 }
 
 @media (max-width: 860px) {

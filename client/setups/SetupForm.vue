@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { NInput, NSelect } from 'naive-ui';
 import { computed, watch } from 'vue';
-import { figureText, inUse, type Gear, type Kit } from '../domain/gear';
+import { bandsInUse, bandText, figureText, inUse, type Gear, type Kit } from '../domain/gear';
 import { lengthOf } from '../domain/units';
 import { gradeWords } from '../domain/words';
 import ChipRow from '../parts/ChipRow.vue';
@@ -14,7 +14,7 @@ const draft = defineModel<SetupDraft>({ required: true });
 
 const named = (g: Gear) => ({ value: g.id, label: `${g.name}, ${figureText(g)}` });
 const bars = computed(() => inUse(props.kit, 'bar').map(named));
-const bands = computed(() => props.kit.bands.filter((b) => !b.retired).map((b) => ({ value: b.id, label: b.curve.status === 'estimated' ? `${b.name} (estimated)` : b.name })));
+const bands = computed(() => bandsInUse(props.kit).map((b) => ({ value: b.id, label: bandText(b) })));
 const anchors = computed(() => [...inUse(props.kit, 'rings'), ...inUse(props.kit, 'bar')].map(named));
 const straps = computed(() => (inUse(props.kit, 'rings').find((r) => r.id === draft.value.anchor)?.figures.straps_m ?? []).map((m) => ({ value: m, label: lengthOf(m) })));
 const boxes = computed(() => inUse(props.kit, 'box').map(named));

@@ -1,5 +1,5 @@
 import { computed, reactive, type ComputedRef } from 'vue';
-import { inUse, type Choice, type Kit } from '../domain/gear';
+import { bandsInUse, inUse, type Choice, type Kit } from '../domain/gear';
 import { parseNumber, toApi, toTyped } from '../domain/units';
 
 export const FLOOR = 'floor';
@@ -116,8 +116,7 @@ export function useSetupDraft(kit: Kit): { draft: SetupDraft; choice: ComputedRe
     const draft = reactive<SetupDraft>({
         kind: 'band',
         bar: (bars.at(-2) ?? bars.at(-1))?.id ?? null,
-        bands: kit.bands
-            .filter((b) => !b.retired)
+        bands: bandsInUse(kit)
             .slice(-MOST_BANDS - 1, -MOST_BANDS)
             .map((b) => b.id),
         attach: 'foot',
