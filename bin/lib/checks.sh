@@ -1,16 +1,18 @@
-# Runs checks and suites one after the other, each to its end, and sums up.
-passed=0
-failed=0
+# Runs checks and suites, each to its end, and sums up; two rows of them may run side by side.
+COUNTS="$LOG/counts"
+: >"$COUNTS"
+
+count() { printf '%s %s\n' "$1" "$2" >>"$COUNTS"; } # passed, failed
 
 check() { # name, command…
     local name="$1" log began=$SECONDS
     shift
     log="$LOG/check-$(tr -cs 'a-zA-Z0-9' '-' < <(printf %s "$name")).log"
     if "$@" >"$log" 2>&1 9>&-; then
-        passed=$((passed + 1))
+        count 1 0
         say "✓ $name ($((SECONDS - began)) s)"
     else
-        failed=$((failed + 1))
+        count 0 1
         cat "$log"
         say "✗ $name ($((SECONDS - began)) s)"
     fi
@@ -44,12 +46,10 @@ suite() { # name, more arguments for Pest
         $bad = $xml ? (int) $xml->testsuite["failures"] + (int) $xml->testsuite["errors"] : 1;
         echo $all - ($xml ? $bad : 0), " ", $all === 0 ? 1 : $bad;
     ' "$report")"
-    passed=$((passed + ${counts% *}))
-    failed=$((failed + ${counts#* }))
+    count $counts
     say "$([ "${counts#* }" -eq 0 ] && echo ✓ || echo ✗) tests/$name: ${counts% *} passed, ${counts#* } failed ($((SECONDS - began)) s)"
 }
 
 sum_up() {
-    say "$passed passed, $failed failed"
-    [ "$failed" -eq 0 ]
+    awk '{ passed += $1; failed += $2 } END { print passed + 0 " passed, " failed + 0 " failed"; exit failed > 0 }' "$COUNTS"
 }

@@ -12,14 +12,19 @@ bring_up "$port" "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"
 make_database steady_api
 export STEADY_TEST_URL="http://127.0.0.1:$port"
 
-check "PHP style (Pint)" "$ROOT/vendor/bin/pint" --test
-check "PHPStan, core and formats at level max" phpstan phpstan.neon
-check "PHPStan, shell at level 8" phpstan phpstan-app.neon
-check "Client types (vue-tsc)" npm_here run types
-check "Client lint (ESLint, Prettier)" npm_here run lint
-check "API document and client types are current" api_types_current
-check "Client units (Vitest)" npm_here run units
-for suite in core reference formats devices arch api browser; do
+{
+    check "PHP style (Pint)" "$ROOT/vendor/bin/pint" --test
+    check "PHPStan, core and formats at level max" phpstan phpstan.neon
+    check "PHPStan, shell at level 8" phpstan phpstan-app.neon
+    check "Client types (vue-tsc)" npm_here run types
+    check "Client lint (ESLint, Prettier)" npm_here run lint
+    check "API document and client types are current" api_types_current
+    check "Client units (Vitest)" npm_here run units
+} &
+reading=$!
+for suite in core reference formats devices arch api; do
     suite "$suite" "$@"
 done
+wait "$reading"
+suite browser "$@"
 sum_up

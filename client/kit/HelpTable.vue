@@ -69,6 +69,9 @@ const bars = computed(() => inUse(props.kit, 'bar').map((b) => ({ value: b.id, l
 
 <style scoped>
 .help {
+    /* As high as the two rows and their reasons: what stands below does not move under the thumb when they come. */
+    min-height: 210px;
+    align-content: start;
     gap: var(--space-small);
 }
 

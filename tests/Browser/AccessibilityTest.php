@@ -17,7 +17,7 @@ it('has no serious accessibility violation and no console error on any page', fu
         expect($wide)->toBe(0, "$name scrolls sideways");
     };
     try {
-        $page->visit('/people')->see('Sign in');
+        $page->forget()->visit('/people')->see('Sign in');
         $look('sign-in');
         $page->signIn()->see('Aldith Farrow');
         $look('people');

@@ -15,7 +15,7 @@ it('goes from an athlete and a band to the next call', function (int $width, int
     $page = Page::open(Instance::url(), $width, $height);
     try {
         // 1. Sign in, see the roster.
-        $page->visit('/people')->fill('Email', 'coach@hollowbrook.example')->fill('Password', 'wrong')->press('Sign in')->see('Email or password is wrong.');
+        $page->forget()->visit('/people')->fill('Email', 'coach@hollowbrook.example')->fill('Password', 'wrong')->press('Sign in')->see('Email or password is wrong.');
         $page->fill('Password', 'chalk-and-rope')->press('Sign in')->see('Aldith Farrow')->see('Nesta Groves');
 
         // 2. Add an athlete; wrong values are refused next to the field and nothing typed is lost.

@@ -115,7 +115,6 @@ it('says so when the network is gone, and asks again when it is back', function 
         $page->fill('Or: which heel mark for a carried share of', '99')->press('Find it')->see('No heel mark gives 99 %');
         expect($page->valueOf('Or: which heel mark for a carried share of'))->toBe('99');
     } finally {
-        $page->offline(false);
         $page->close();
     }
 });

@@ -6,6 +6,9 @@ namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -22,6 +25,8 @@ final class Page
         '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--force-prefers-reduced-motion', '--hide-scrollbars',
     ];
 
+    private static ?RemoteWebDriver $browser = null;
+
     private readonly ChromeDevToolsDriver $tools;
 
     private function __construct(public readonly RemoteWebDriver $driver, private readonly string $base)
@@ -29,21 +34,39 @@ final class Page
         $this->tools = new ChromeDevToolsDriver($driver);
     }
 
+    /** A window of this size on a clean page; who signed in in it before still is. */
     public static function open(string $base, int $width, int $height): self
+    {
+        $page = new self(self::$browser ??= self::browser(), $base);
+        $page->tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
+        $page->consoleErrors();
+
+        return $page;
+    }
+
+    private static function browser(): RemoteWebDriver
     {
         $options = (new ChromeOptions)->addArguments(self::FLAGS);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        $page = new self(RemoteWebDriver::create(Driver::running()->url, $capabilities, 30_000, 60_000), $base);
-        $page->tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
 
-        return $page;
+        return RemoteWebDriver::create(Driver::running()->url, $capabilities, 30_000, 60_000);
     }
 
     public function close(): void
     {
-        $this->driver->quit();
+        $this->offline(false);
+        $this->driver->get('about:blank');
+    }
+
+    /** Forgets who is signed in. */
+    public function forget(): self
+    {
+        $this->tools->execute('Network.clearBrowserCookies');
+        $this->tools->execute('Storage.clearDataForOrigin', ['origin' => $this->base, 'storageTypes' => 'local_storage']);
+
+        return $this;
     }
 
     public function visit(string $path): self
@@ -53,10 +76,13 @@ final class Page
         return $this;
     }
 
-    public function signIn(string $email = 'coach@hollowbrook.example', string $password = 'chalk-and-rope'): self
+    public function signIn(): self
     {
-        $this->visit('/people')->fill('Email', $email)->fill('Password', $password)->press('Sign in');
-        $this->see('Kit');
+        $this->visit('/people');
+        Wait::until(fn (): bool => str_contains($this->text(), 'Kit') || str_contains($this->text(), 'Sign in'), 'Neither the sign-in nor the roster is to be seen.');
+        if (! str_contains($this->text(), 'Kit')) {
+            $this->fill('Email', 'coach@hollowbrook.example')->fill('Password', 'chalk-and-rope')->press('Sign in')->see('Kit');
+        }
 
         return $this;
     }
@@ -107,7 +133,12 @@ final class Page
     public function click(WebDriverBy $by, string $name = ''): self
     {
         $this->retry(function () use ($by, $name): void {
-            $this->shown($by, $name)->click();
+            $element = $this->shown($by, $name);
+            $this->driver->executeScript('window.clickMissed = true; arguments[0].addEventListener("click", () => (window.clickMissed = false), { once: true, capture: true })', [$element]);
+            $element->click();
+            if ($this->driver->executeScript('return window.clickMissed') === true) {
+                throw new ElementClickInterceptedException("\"$name\" moved away under the pointer.");
+            }
         });
 
         return $this;
@@ -254,7 +285,7 @@ final class Page
                 $deed();
 
                 return;
-            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException|\Facebook\WebDriver\Exception\ElementClickInterceptedException|\Facebook\WebDriver\Exception\ElementNotInteractableException $error) {
+            } catch (StaleElementReferenceException|ElementClickInterceptedException|ElementNotInteractableException $error) {
                 if ($try > 20) {
                     throw $error;
                 }

@@ -9,7 +9,7 @@ namespace Tests\Browser\Support;
  */
 final class Wait
 {
-    private const LOOK_EVERY_US = 25_000;
+    private const LOOK_EVERY_US = 40_000;
 
     /** @param  \Closure(): mixed  $holds */
     public static function until(\Closure $holds, string $otherwise, float $atMostS = 15.0): mixed
