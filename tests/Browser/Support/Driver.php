@@ -4,17 +4,32 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Support;
 
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Symfony\Component\Process\Process;
 
 /**
- * A ChromeDriver of our own: started once, ended with us; a stale one of an earlier run is ended by its pid.
+ * A ChromeDriver of our own and one browser under it: started once, ended with us; a stale one of an earlier run is ended by its pid.
  */
 final class Driver
 {
+    private const FLAGS = [
+        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+        '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--force-prefers-reduced-motion', '--hide-scrollbars',
+    ];
+
     private static ?self $running = null;
 
-    private function __construct(private readonly Process $process, public readonly string $url)
+    public readonly RemoteWebDriver $browser;
+
+    private function __construct(private readonly Process $process, string $url)
     {
+        Wait::until(static fn (): bool => str_contains((string) Wait::get("$url/status"), '"ready":true'), 'ChromeDriver does not answer.');
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, (new ChromeOptions)->addArguments(self::FLAGS));
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        $this->browser = RemoteWebDriver::create($url, $capabilities, 30_000, 60_000);
     }
 
     public static function running(): self
@@ -24,6 +39,7 @@ final class Driver
 
     public function stop(): void
     {
+        $this->browser->quit();
         $this->process->stop(3);
         if (is_file(self::pidFile())) {
             unlink(self::pidFile());
@@ -38,11 +54,9 @@ final class Driver
         $process = new Process(['/usr/bin/chromedriver', "--port=$port", '--allowed-ips=127.0.0.1']);
         $process->setTimeout(null)->start();
         file_put_contents(self::pidFile(), (string) $process->getPid());
-        $driver = new self($process, "http://127.0.0.1:$port");
         register_shutdown_function(static fn () => self::$running?->stop());
-        Wait::until(static fn (): bool => str_contains((string) Wait::get("$driver->url/status"), '"ready":true'), 'ChromeDriver does not answer.');
 
-        return $driver;
+        return new self($process, "http://127.0.0.1:$port");
     }
 
     private static function endStale(): void

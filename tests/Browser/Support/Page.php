@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
-use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
-use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -20,13 +18,6 @@ use Facebook\WebDriver\WebDriverKeys;
  */
 final class Page
 {
-    private const FLAGS = [
-        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-        '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--force-prefers-reduced-motion', '--hide-scrollbars',
-    ];
-
-    private static ?RemoteWebDriver $browser = null;
-
     private readonly ChromeDevToolsDriver $tools;
 
     private function __construct(public readonly RemoteWebDriver $driver, private readonly string $base)
@@ -37,21 +28,11 @@ final class Page
     /** A window of this size on a clean page; who signed in in it before still is. */
     public static function open(string $base, int $width, int $height): self
     {
-        $page = new self(self::$browser ??= self::browser(), $base);
+        $page = new self(Driver::running()->browser, $base);
         $page->tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
         $page->consoleErrors();
 
         return $page;
-    }
-
-    private static function browser(): RemoteWebDriver
-    {
-        $options = (new ChromeOptions)->addArguments(self::FLAGS);
-        $capabilities = DesiredCapabilities::chrome();
-        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
-        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-
-        return RemoteWebDriver::create(Driver::running()->url, $capabilities, 30_000, 60_000);
     }
 
     public function close(): void
