@@ -5,6 +5,7 @@ import { api, outcome } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { day } from '../domain/units';
 import ChipRow from '../parts/ChipRow.vue';
+import PageTurner from '../parts/PageTurner.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import { useCautions } from '../parts/useCautions';
 import { useLoad } from '../parts/useLoad';
@@ -18,7 +19,8 @@ const session = useSession();
 const today = useToday();
 const cautions = useCautions();
 void cautions.load();
-const roster = useLoad(() => outcome(api.GET('/api/athletes')));
+const page = ref(1);
+const roster = useLoad(() => outcome(api.GET('/api/athletes', { params: { query: { page: page.value } } })), [page]);
 const left = ref<string[]>([]);
 const columns = ref(2);
 const layouts = [
@@ -82,6 +84,7 @@ function toggle(id: string): void {
                 :gym="session.me?.gym_name ?? ''"
             />
         </div>
+        <PageTurner v-model="page" :next="roster.value.value?.next_page" back="Earlier names" on="Later names" />
     </PrintSheet>
 </template>
 

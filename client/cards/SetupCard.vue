@@ -33,7 +33,7 @@ const carries = computed(() => {
                 {{ on }}
             </p>
         </header>
-        <p v-if="athlete.paused_at" class="paused">Pulling is paused for pain. A licensed clinician looks at it first.</p>
+        <p v-if="athlete.paused_on" class="paused">Pulling is paused for pain. A licensed clinician looks at it first.</p>
         <p v-else-if="setup.reason" class="paused">{{ setup.reason }}</p>
         <template v-if="setup.rung && setup.view">
             <SideView :view="setup.view" :name="setup.name" :width-px="440" :height-px="330" />

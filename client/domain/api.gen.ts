@@ -208,7 +208,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** @description The calls that wait for a decision, newest first. */
+        /** @description The calls that wait for a decision, the most urgent first, then the newest. */
         get: operations["openCalls"];
         put?: never;
         post?: never;
@@ -1049,8 +1049,11 @@ export interface components {
              */
             best_hang_s: number | null;
             pain: components["schemas"]["Pain"] | null;
-            /** Format: date-time */
-            paused_at: string | null;
+            /**
+             * Format: date
+             * @description The gym's day on which the pain was logged that pulling is paused for.
+             */
+            paused_on: string | null;
             call: components["schemas"]["CallResource"] | null;
         };
         BandResource: {
@@ -1099,6 +1102,14 @@ export interface components {
         CallPage: {
             items: components["schemas"]["CallResource"][];
             next_page: number | null;
+        };
+        /** @description A page of the calls that wait, and how many of each kind wait in all. */
+        CallQueue: {
+            items: components["schemas"]["CallResource"][];
+            next_page: number | null;
+            waiting: {
+                [key: string]: number;
+            };
         };
         /** @description A call as it was stored, and the coach's word on it. */
         CallResource: {
@@ -1922,6 +1933,7 @@ export interface operations {
         parameters: {
             query?: {
                 page?: number;
+                verdict?: "refer" | "step-down" | "climb" | "stay";
             };
             header?: never;
             path?: never;
@@ -1935,7 +1947,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["CallPage"];
+                    "application/json": components["schemas"]["CallQueue"];
                 };
             };
             /** @description A problem. */

@@ -64,4 +64,4 @@ export function toTyped(value: number, unit: TypedUnit): string {
 
 const dayFormat = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
 
-export const day = (isoDate: string): string => dayFormat.format(new Date(`${isoDate.slice(0, 10)}T12:00:00`));
+export const day = (isoDate: string): string => dayFormat.format(new Date(`${isoDate}T12:00:00`));

@@ -2,7 +2,8 @@ import type { Schemas } from './http';
 
 type CallAnswer = Schemas['CallAnswer'];
 
-export const verdictWords: Record<CallAnswer['verdict'], string> = { climb: 'Climb', stay: 'Stay', 'step-down': 'Step down', refer: 'Refer' };
+/** The most urgent first. */
+export const verdictWords: Record<CallAnswer['verdict'], string> = { refer: 'Refer', 'step-down': 'Step down', climb: 'Climb', stay: 'Stay' };
 
 export const kindWords: Record<Schemas['AthleteInput']['kind'], string> = { gym: 'Gym', climbing: 'Climbing', both: 'Gym and climbing' };
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { NSelect } from 'naive-ui';
-import { computed, watch } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import { figureText, inUse, type Kit } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import { mass, percent } from '../domain/units';
@@ -11,13 +11,14 @@ const props = defineProps<{ help: readonly Schemas['HelpResource'][]; kit: Kit }
 const athlete = defineModel<string | null>('athlete', { required: true });
 const bar = defineModel<string | null>('bar', { required: true });
 
-const roster = useLoad(() => outcome(api.GET('/api/athletes')));
-watch(
-    () => roster.value.value,
-    (list) => (athlete.value ??= list?.items[0]?.id ?? null),
-    { once: true },
-);
-const athletes = computed(() => (roster.value.value?.items ?? []).map((a) => ({ value: a.id, label: `${a.name}, ${mass(a.mass_kg)}` })));
+const search = ref('');
+const roster = useLoad(() => outcome(api.GET('/api/athletes', { params: { query: search.value ? { search: search.value } : {} } })), [search]);
+const found = computed(() => (roster.value.value?.items ?? []).map((a) => ({ value: a.id, label: `${a.name}, ${mass(a.mass_kg)}` })));
+/** Whoever is chosen stays among the options, whatever is looked for. */
+const chosen = shallowRef<(typeof found.value)[number]>();
+const athletes = computed(() => [...(chosen.value && !found.value.some((a) => a.value === chosen.value?.value) ? [chosen.value] : []), ...found.value]);
+watch(found, (list) => (athlete.value ??= list[0]?.value ?? null), { once: true });
+watch([athlete, found], () => (chosen.value = athletes.value.find((a) => a.value === athlete.value)));
 const bars = computed(() => inUse(props.kit, 'bar').map((b) => ({ value: b.id, label: `${b.name}, ${figureText(b)}` })));
 </script>
 
@@ -28,11 +29,14 @@ const bars = computed(() => inUse(props.kit, 'bar').map((b) => ({ value: b.id, l
                 v-model:value="athlete"
                 :virtual-scroll="false"
                 filterable
+                remote
                 clearable
+                :loading="roster.busy.value"
                 :options="athletes"
                 placeholder="What it takes off whom?"
                 aria-label="Athlete"
                 :input-props="{ 'aria-label': 'Athlete' }"
+                @search="search = $event.trim()"
             />
             <NSelect v-model:value="bar" :virtual-scroll="false" clearable :options="bars" placeholder="Highest bar" aria-label="Bar" />
         </div>
@@ -71,7 +75,6 @@ const bars = computed(() => inUse(props.kit, 'bar').map((b) => ({ value: b.id, l
 .help {
     /* As high as the two rows and their reasons: what stands below does not move under the thumb when they come. */
     min-height: 210px;
-    align-content: start;
     gap: var(--space-small);
 }
 

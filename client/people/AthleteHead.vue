@@ -36,7 +36,7 @@ const facts = computed(() => {
             </div>
         </dl>
         <div class="row no-print">
-            <NButton @click="emit('baseline')">Baseline</NButton>
+            <NButton :disabled="athlete.paused_on !== null" @click="emit('baseline')">Baseline</NButton>
             <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/body`" custom><NButton @click="navigate">Body</NButton></RouterLink>
             <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/card`" custom><NButton @click="navigate">Card</NButton></RouterLink>
             <NButton @click="emit('edit')">Change</NButton>

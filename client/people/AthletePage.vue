@@ -3,6 +3,7 @@ import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import CallCard from '../calls/CallCard.vue';
+import PastCalls from '../calls/PastCalls.vue';
 import type { Choice } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
@@ -32,9 +33,14 @@ const problem = shallowRef<Problem>();
 const opened = shallowRef<Schemas['RungAnswer']>();
 const baselineOpen = ref(false);
 const keysOpen = ref(false);
+const pastOpen = ref(false);
 
 const athlete = page.athlete.value;
 const today = computed(() => page.sets.value.filter((s) => s.purpose === 'work' && s.trained_on === day.value && s.clean_reps !== null));
+
+/** While pulling is paused only what was done before the pain is taken down, that day, and only when asked for. */
+const beforePain = ref(false);
+const padOpen = computed(() => !athlete.value?.paused_on || (beforePain.value && athlete.value.paused_on === day.value));
 
 /** Bands in use that somebody should look at first. */
 const due = computed(() => (kit.value.value?.bands ?? []).filter((b) => b.wear.due && athlete.value?.rung?.choice.band_ids?.includes(b.id)));
@@ -81,23 +87,28 @@ useKeys((key) => {
             />
             <div class="stack work-column">
                 <CallCard v-if="athlete.call" :call="athlete.call" @decided="page.reload" />
-                <PausedCard v-if="athlete.paused_at" :athlete="athlete" :clear="page.clear" />
+                <PausedCard v-if="athlete.paused_on" :athlete="athlete" :clear="page.clear" />
                 <div v-if="athlete.rung_lost" class="card lost" role="alert">{{ athlete.rung_lost }} Choose another set-up on the scale.</div>
                 <p v-for="band in due" :key="band.id" class="due small" role="status">
                     <RouterLink :to="{ path: '/kit', query: { band: band.id } }">{{ band.name }}</RouterLink>
                     : look at it before the next set. {{ band.wear.text }}
                 </p>
-                <LogPad v-if="athlete.rung" :rung="athlete.rung" :standard="athlete.standard" :paused="athlete.paused_at !== null" :done="today" :log="page.log" @logged="logged" />
-                <div v-else-if="!athlete.rung_lost" class="card stack">
+                <LogPad v-if="athlete.rung && padOpen" :rung="athlete.rung" :standard="athlete.standard" :done="today" :log="page.log" @logged="logged" />
+                <div v-else-if="athlete.paused_on === day"><NButton @click="beforePain = true">Log a set that was done before the pain</NButton></div>
+                <div v-else-if="!athlete.rung && !athlete.rung_lost" class="card stack">
                     <h2>No set-up yet</h2>
                     <p v-if="!athlete.capacity">Log a baseline first: clean reps with a band, and a dead hang. Then every set-up shows the reps to expect.</p>
                     <p v-else>Open a set-up on the scale and put {{ athlete.name }} on it.</p>
-                    <div v-if="!athlete.capacity"><NButton type="primary" @click="baselineOpen = true">Log a baseline</NButton></div>
+                    <div v-if="!athlete.capacity && !athlete.paused_on"><NButton type="primary" @click="baselineOpen = true">Log a baseline</NButton></div>
                 </div>
+                <details v-if="athlete.capacity || athlete.row_capacity" class="card" @toggle="pastOpen = ($event.target as HTMLDetailsElement).open">
+                    <summary>Earlier calls</summary>
+                    <PastCalls v-if="pastOpen" :athlete-id="id" />
+                </details>
                 <SetLog :sets="page.sets.value" :older="page.older.value" @older="page.loadOlder" @take-back="takeBack" />
             </div>
         </div>
-        <SetupPanel :athlete-id="id" :rung="opened" :log="page.log" @close="opened = undefined" @choose="choose" @logged="logged" />
+        <SetupPanel :athlete-id="id" :rung="opened" :paused="athlete.paused_on !== null" :log="page.log" @close="opened = undefined" @choose="choose" @logged="logged" />
         <BaselinePanel v-model:open="baselineOpen" :athlete="athlete" :kit="kit.value.value" :log="page.log" @logged="logged" />
         <UndoBar :deed="undo.offered.value" @undo="undo.take" />
         <KeyHelp v-model:open="keysOpen" />

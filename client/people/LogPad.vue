@@ -16,7 +16,6 @@ import { useSetSender } from './useSetSender';
 const props = defineProps<{
     rung: Schemas['RungAnswer'];
     standard: Schemas['StandardResource'];
-    paused: boolean;
     done: readonly Schemas['SetResource'][];
     log: (set: SetInput) => Promise<Result<Schemas['SetResource']>>;
 }>();

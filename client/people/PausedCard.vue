@@ -35,7 +35,7 @@ async function submit(): Promise<void> {
 <template>
     <section class="card paused stack" aria-label="Pulling is paused">
         <h2>Pulling is paused</h2>
-        <p v-if="athlete.pain && athlete.paused_at">{{ painPlaceWords[athlete.pain.place] }} pain, {{ athlete.pain.level }} of 10, on {{ day(athlete.paused_at) }}.</p>
+        <p v-if="athlete.pain && athlete.paused_on">{{ painPlaceWords[athlete.pain.place] }} pain, {{ athlete.pain.level }} of 10, on {{ day(athlete.paused_on) }}.</p>
         <CautionNote :moments="['pain']" />
         <form class="stack" @submit.prevent="submit">
             <ProblemNote v-if="problem" :problem="problem" />

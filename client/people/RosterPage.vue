@@ -6,6 +6,7 @@ import { api, outcome } from '../domain/http';
 import { mass, percent, percentRange } from '../domain/units';
 import { kindWords } from '../domain/words';
 import CallMark from '../parts/CallMark.vue';
+import PageTurner from '../parts/PageTurner.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import { useKeys } from '../parts/useKeys';
 import { useLoad } from '../parts/useLoad';
@@ -82,10 +83,7 @@ useKeys((key) => {
             </tr>
         </tbody>
     </table>
-    <div v-if="page > 1 || roster.value.value?.next_page" class="row pages">
-        <NButton :disabled="page === 1" @click="page--">Earlier names</NButton>
-        <NButton :disabled="!roster.value.value?.next_page" @click="page++">Later names</NButton>
-    </div>
+    <PageTurner v-model="page" :next="roster.value.value?.next_page" back="Earlier names" on="Later names" />
 </template>
 
 <style scoped>
@@ -139,10 +137,6 @@ small {
 
 .number {
     text-align: right;
-}
-
-.pages {
-    margin-top: var(--space-base);
 }
 
 @media (max-width: 720px) {

@@ -15,6 +15,7 @@ import type { SetInput } from './useAthlete';
 const props = defineProps<{
     athleteId: string;
     rung: Schemas['RungAnswer'] | undefined;
+    paused: boolean;
     log: (set: SetInput) => Promise<Result<Schemas['SetResource']>>;
 }>();
 const emit = defineEmits<{ close: []; choose: [choice: Choice]; logged: [set: Schemas['SetResource']] }>();
@@ -30,7 +31,7 @@ const shown = computed(() => (setup.busy.value ? undefined : setup.value.value))
             <ProblemNote v-if="setup.problem.value" :problem="setup.problem.value" retry @retry="setup.reload" />
             <p v-else-if="!shown" class="dim">Asking…</p>
             <SetupSheet v-else :athlete-id="athleteId" :setup="shown" @choose="emit('choose', $event)">
-                <HoldLog v-if="rung.choice.kind === 'hold'" :choice="rung.choice" :log="log" @logged="emit('logged', $event)" />
+                <HoldLog v-if="rung.choice.kind === 'hold' && !paused" :choice="rung.choice" :log="log" @logged="emit('logged', $event)" />
             </SetupSheet>
             <CautionNote :moments="momentsOf(rung.choice.kind)" />
         </div>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call;
 
+/** The verdicts, the most urgent first. */
 enum Verdict: string
 {
     case Refer = 'refer';

@@ -6,7 +6,7 @@ it('adds an athlete and shows the body as computed', function (): void {
     $id = addAthlete($this, reach_m: null);
 
     $this->getJson("/api/athletes/$id")->assertOk()
-        ->assertJson(['name' => 'Ada', 'reach_source' => 'estimated', 'rung' => null, 'capacity' => null, 'call' => null, 'paused_at' => null])
+        ->assertJson(['name' => 'Ada', 'reach_source' => 'estimated', 'rung' => null, 'capacity' => null, 'call' => null, 'paused_on' => null])
         ->assertJsonPath('reach_m', 1.204 * 1.75);
 });
 

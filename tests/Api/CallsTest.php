@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Models\Athlete;
+use App\Models\CallRecord;
+
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);
     $this->bar = addBar($this);
@@ -96,7 +99,7 @@ it('refers for pain, pauses pulling until it is cleared with a note, and cannot 
 
     $note = ['id' => uuid(), 'note' => 'Seen by the physiotherapist, fine to pull'];
     $this->postJson("/api/athletes/$this->athlete/clearances", ['note' => ' '] + $note)->assertStatus(422);
-    $this->postJson("/api/athletes/$this->athlete/clearances", $note)->assertCreated()->assertJsonPath('paused_at', null);
+    $this->postJson("/api/athletes/$this->athlete/clearances", $note)->assertCreated()->assertJsonPath('paused_on', null);
     $this->postJson("/api/athletes/$this->athlete/clearances", $note)->assertOk();
     $this->clock->passSeconds(60);
     $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->choice, 6))->assertCreated();
@@ -111,13 +114,36 @@ it('pauses anew for pain that a correction adds, and ends the pause when the pai
     $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('pain.place', 'shoulder');
 
     $this->postJson("/api/athletes/$this->athlete/sets/{$painful['id']}/withdrawal", ['id' => uuid()])->assertNoContent();
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('paused_at', null)->assertJsonPath('call', null);
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('paused_on', null)->assertJsonPath('call', null);
 });
 
 it('keeps what was known with each call', function (): void {
     $call = meetGate($this);
-    $situation = App\Models\CallRecord::query()->findOrFail($call['id'])->situation;
+    $situation = CallRecord::query()->findOrFail($call['id'])->situation;
 
     expect($situation['mass_kg'])->toEqual(70)->and($situation['sessions'])->toEqual([['on' => '2026-03-02', 'clean' => [10, 10, 10]], ['on' => '2026-03-05', 'clean' => [10, 10, 10]]])
         ->and($situation['rung'])->toContain($this->bands[29]);
+});
+
+it('shows the most urgent calls first, however many are newer, counts them all, and filters', function (): void {
+    $this->clock->set('2026-03-02T18:00:00Z');
+    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->choice, 5, pain: ['place' => 'elbow', 'level' => 4]))->assertCreated();
+    $this->clock->set('2026-03-05T18:00:00Z');
+    $other = addAthlete($this, name: 'Ada');
+    $this->putJson("/api/athletes/$other/setup", $this->choice)->assertOk();
+    logSession($this, $other, $this->choice, [6]);
+    $call = CallRecord::query()->where('athlete_id', $other)->sole();
+    for ($n = 0; $n < 50; $n++) {
+        $athlete = Athlete::query()->findOrFail($other)->replicate()->fill(['id' => uuid(), 'name' => "Ada $n"]);
+        $athlete->save();
+        $call->replicate()->fill(['id' => uuid(), 'athlete_id' => $athlete->id])->save();
+    }
+
+    $queue = $this->getJson('/api/calls')->assertOk()->assertJsonCount(50, 'items')->assertJsonPath('next_page', 2)->json();
+    expect($queue['items'][0]['athlete_id'])->toBe($this->athlete)->and($queue['items'][0]['call']['verdict'])->toBe('refer')
+        ->and($queue['waiting'])->toEqual(['refer' => 1, 'stay' => 51, 'climb' => 0, 'step-down' => 0]);
+    $this->getJson('/api/calls?page=2')->assertJsonCount(2, 'items')->assertJsonPath('next_page', null);
+    $this->getJson('/api/calls?verdict=refer')->assertJsonCount(1, 'items')->assertJsonPath('waiting.stay', 51);
+    $this->getJson('/api/calls?verdict=climb')->assertJsonCount(0, 'items');
+    $this->getJson('/api/calls?verdict=perhaps')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/verdict');
 });

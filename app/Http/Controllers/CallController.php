@@ -10,34 +10,35 @@ use App\Http\Docs\Answer;
 use App\Http\Docs\Body;
 use App\Http\Requests\DecisionInput;
 use App\Http\Requests\PageInput;
+use App\Http\Requests\QueueInput;
 use App\Http\Resources\CallPage;
+use App\Http\Resources\CallQueue;
 use App\Http\Resources\CallResource;
 use App\Http\Resources\Page;
+use App\Http\Views\CallQueueView;
 use App\Models\Athlete;
 use App\Models\CallRecord;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
+use SteadyRung\Call\Verdict;
 
 final class CallController
 {
     #[OA\Get(
         path: '/api/calls',
         operationId: 'openCalls',
-        description: 'The calls that wait for a decision, newest first.',
-        parameters: [new OA\QueryParameter(name: 'page', schema: new OA\Schema(type: 'integer'))],
-        responses: [new Answer(200, CallPage::class)],
+        description: 'The calls that wait for a decision, the most urgent first, then the newest.',
+        parameters: [
+            new OA\QueryParameter(name: 'page', schema: new OA\Schema(type: 'integer')),
+            new OA\QueryParameter(name: 'verdict', schema: new OA\Schema(enum: Verdict::class, type: 'string')),
+        ],
+        responses: [new Answer(200, CallQueue::class)],
     )]
-    public function index(Request $request): JsonResponse
+    public function index(Request $request, CallQueueView $view): JsonResponse
     {
-        $page = Page::of(CallRecord::query()->whereNull('decided_at')->orderByDesc('made_at')->orderBy('id'), PageInput::read($request)->page);
-        $names = Athlete::query()->whereIn('id', array_column($page->items, 'athlete_id'))->pluck('name', 'id');
-
-        return new JsonResponse(new CallPage(
-            array_map(static fn (CallRecord $call): CallResource => CallResource::of($call, (string) $names[$call->athlete_id]), $page->items),
-            $page->next,
-        ));
+        return new JsonResponse($view->page(QueueInput::read($request)));
     }
 
     #[OA\Get(

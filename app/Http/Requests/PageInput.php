@@ -22,9 +22,15 @@ final readonly class PageInput
     public static function read(Request $request): self
     {
         $json = JsonObject::ofQuery($request->query->all(), 'page')->allowing('page', 'search');
+
+        return new self(self::number($json), $json->optionalText('search', 80));
+    }
+
+    public static function number(JsonObject $json): int
+    {
         $page = $json->optionalInteger('page') ?? 1;
         $json->build(static fn () => OutOfRange::guard(['page' => [$page, self::NUMBER]]));
 
-        return new self($page, $json->optionalText('search', 80));
+        return $page;
     }
 }

@@ -47,8 +47,8 @@ final readonly class AthleteResource
         public ?float $best_hang_s,
         #[OA\Property]
         public ?PainJson $pain,
-        #[OA\Property(format: 'date-time')]
-        public ?string $paused_at,
+        #[OA\Property(description: 'The gym\'s day on which the pain was logged that pulling is paused for.', format: 'date')]
+        public ?string $paused_on,
         #[OA\Property]
         public ?CallResource $call,
     ) {

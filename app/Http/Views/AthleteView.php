@@ -13,6 +13,7 @@ use App\Http\Resources\StandardResource;
 use App\Models\Athlete;
 use App\Models\CallRecord;
 use App\Models\CapacityRecord;
+use App\Models\GymDay;
 use App\Models\GymKit;
 use App\Models\LoggedSet;
 use SteadyRung\Call\Standard;
@@ -29,7 +30,7 @@ use SteadyRung\Strength\RepCurve;
  */
 final readonly class AthleteView
 {
-    public function __construct(private GymKit $kit)
+    public function __construct(private GymKit $kit, private GymDay $days)
     {
     }
 
@@ -57,7 +58,7 @@ final readonly class AthleteView
             CapacityResource::orNull(CapacityRecord::newest($athlete->id, Pattern::Row)),
             is_numeric($hang) ? (float) $hang : null,
             $athlete->pain === null ? null : PainJson::of($athlete->pain),
-            $athlete->paused_at?->utc()->format('Y-m-d\TH:i:s\Z'),
+            $athlete->paused_at === null ? null : $this->days->of($athlete->paused_at),
             $call === null ? null : CallResource::of($call, $athlete->name),
         );
     }

@@ -20,7 +20,7 @@ const athlete: Schemas['AthleteResource'] = {
     row_capacity: null,
     best_hang_s: null,
     pain: null,
-    paused_at: null,
+    paused_on: null,
     call: null,
 };
 const band = rung('band:foot:a', 'Heron 44 mm, foot, Beam bar', 0.67, { kind: 'band', bar_id: 'b', attach: 'foot', band_ids: ['h'] }, 8.4);
@@ -59,7 +59,7 @@ it('asks for seconds where seconds count', async () => {
 });
 
 it('says that pulling is paused before anything is asked, and why a set-up does not fit', async () => {
-    expect(await card({ athlete: { paused_at: '2026-03-02T18:00:00Z' } })).toContain('Pulling is paused for pain. A licensed clinician looks at it first.');
+    expect(await card({ athlete: { paused_on: '2026-03-02' } })).toContain('Pulling is paused for pain. A licensed clinician looks at it first.');
     const misfit = await card({ setup: { reason: 'The bar is too low.', rung: null, view: null } });
     expect(misfit).toContain('The bar is too low.');
     expect(misfit).not.toContain('clean');

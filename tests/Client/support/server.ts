@@ -1,0 +1,51 @@
+import { vi } from 'vitest';
+import type { Schemas } from '../../../client/domain/http';
+
+export interface Asked {
+    deed: string;
+    query: Record<string, string>;
+    body: unknown;
+}
+
+class Refusal {
+    constructor(
+        readonly status: number,
+        readonly problem: Schemas['ProblemResource'],
+    ) {}
+}
+
+/** A refusal as the API gives it, with what is wrong at which field. */
+export function refuse(status: number, code: Schemas['ProblemCode'], detail: string, errors: Schemas['Fault'][] = []): Refusal {
+    return new Refusal(status, { type: 'about:blank', title: detail, status, code, detail, errors } as Schemas['ProblemResource']);
+}
+
+export const fault = (pointer: string, detail: string, more: Partial<Schemas['Fault']> = {}): Schemas['Fault'] => ({
+    pointer,
+    detail,
+    value: null,
+    low: null,
+    high: null,
+    unit: null,
+    ...more,
+});
+
+type Answer = (asked: Asked) => unknown;
+
+/** A server with these answers, “GET /api/kit” → what it says. It returns the list of what it is asked, which grows. */
+export function serve(answers: Record<string, Answer>): Asked[] {
+    const all: Asked[] = [];
+    vi.stubGlobal('fetch', async (input: Request | string) => {
+        const request = typeof input === 'string' ? new Request(input) : input;
+        const url = new URL(request.url);
+        const text = await request.text();
+        const asked = { deed: `${request.method} ${url.pathname}`, query: Object.fromEntries(url.searchParams), body: text === '' ? null : (JSON.parse(text) as unknown) };
+        all.push(asked);
+        const answer = answers[asked.deed];
+        if (answer === undefined) {
+            throw new TypeError(`Nothing answers ${asked.deed}.`);
+        }
+        const said = await answer(asked);
+        return said instanceof Refusal ? Response.json(said.problem, { status: said.status }) : Response.json(said);
+    });
+    return all;
+}
