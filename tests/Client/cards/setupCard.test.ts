@@ -2,32 +2,12 @@ import { expect, it } from 'vitest';
 import SetupCard from '../../../client/cards/SetupCard.vue';
 import type { Schemas } from '../../../client/domain/http';
 import { markup, words } from '../support/render';
-import { bandView, rung } from '../support/samples';
+import { bandView, heron, jolyon } from '../support/samples';
 
-const athlete: Schemas['AthleteResource'] = {
-    id: 'a',
-    name: 'Jolyon Thatch',
-    kind: 'climbing',
-    mass_kg: 70,
-    stature_m: 1.75,
-    reach_m: 2.1,
-    reach_source: 'measured',
-    pull_distance_m: 0.58,
-    standard: { sets: 3, gate_reps: 8 } as Schemas['StandardResource'],
-    rung: null,
-    rung_lost: null,
-    capacity: null,
-    row_capacity: null,
-    best_hang_s: null,
-    pain: null,
-    paused_on: null,
-    call: null,
-};
-const band = rung('band:foot:a', 'Heron 44 mm, foot, Beam bar', 0.67, { kind: 'band', bar_id: 'b', attach: 'foot', band_ids: ['h'] }, 8.4);
-const setup: Schemas['SetupResource'] = { name: band.name, lane: 'pull', choice: band.choice, chosen: true, reason: null, rung: band, view: bandView, why: null };
+const setup: Schemas['SetupResource'] = { name: heron.name, lane: 'pull', choice: heron.choice, chosen: true, reason: null, rung: heron, view: bandView, why: null };
 const cautions = [{ code: 'band-wear', moment: 'band' as const, text: 'Look for nicks.' }];
 const card = async (changes: { athlete?: object; setup?: object } = {}): Promise<string> =>
-    words(await markup(SetupCard, { athlete: { ...athlete, ...changes.athlete }, setup: { ...setup, ...changes.setup }, cautions, on: 'Mon 2 Mar', gym: 'The Mill' }));
+    words(await markup(SetupCard, { athlete: { ...jolyon, ...changes.athlete }, setup: { ...setup, ...changes.setup }, cautions, on: 'Mon 2 Mar', gym: 'The Mill' }));
 
 it('says who, on what, how it is measured, how much and with what care', async () => {
     const text = await card();
@@ -47,7 +27,7 @@ it('says who, on what, how it is measured, how much and with what care', async (
 });
 
 it('gives an interval where there is no figure, and promises no reps from it', async () => {
-    const hop = { ...band, carried: { ...band.carried, share_range: [0.6, 1] } };
+    const hop = { ...heron, carried: { ...heron.carried, share_range: [0.6, 1] } };
     const text = await card({ setup: { rung: hop } });
     expect(text).toContain('the arms carry 60–100 %');
     expect(text).not.toContain('expect');

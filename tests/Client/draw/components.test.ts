@@ -4,7 +4,7 @@ import LadderLanes from '../../../client/draw/LadderLanes.vue';
 import MassPlot from '../../../client/draw/MassPlot.vue';
 import SideView from '../../../client/draw/SideView.vue';
 import { attributes, markup, words } from '../support/render';
-import { bandView, rung } from '../support/samples';
+import { bandView, curve, rung } from '../support/samples';
 
 const numbers = (points: string): number[][] => points.split(' ').map((p) => p.split(',').map(Number));
 
@@ -74,14 +74,6 @@ it('draws no capacity where none is known, and stays whole with nothing to show'
     expect(words(empty)).toContain('100 %');
     expect(await markup(LadderLanes, { lanes, nextKey: undefined, largestKeys: [] })).toContain('class="capacity"');
 });
-
-const curve = {
-    a1_n: 60,
-    a2_n: 70,
-    status: 'measured',
-    relative_sd: 0.04,
-    curve: Array.from({ length: 41 }, (_, i) => ({ length_m: 1 + i / 20, force_n: i * 10, sd_n: i, force_kg: i * 1.02, sd_kg: i / 10 })),
-};
 
 it('plots the curve with its readings, the reading of the moment and the lengths in use', async () => {
     const html = await markup(CurvePlot, {

@@ -41,3 +41,99 @@ export function rung(key: string, name: string, share: number, choice: Schemas['
         prediction: reps === undefined ? null : { reps, low80: reps - 2, high80: reps + 2, clipped: false },
     };
 }
+
+export const jolyon: Schemas['AthleteResource'] = {
+    id: 'jolyon',
+    name: 'Jolyon Thatch',
+    kind: 'climbing',
+    mass_kg: 70,
+    stature_m: 1.75,
+    reach_m: 2.1,
+    reach_source: 'measured',
+    pull_distance_m: 0.58,
+    standard: { sets: 3, gate_reps: 8, floor_reps: 5 },
+    rung: null,
+    rung_lost: null,
+    capacity: null,
+    row_capacity: null,
+    best_hang_s: null,
+    pain: null,
+    paused_on: null,
+    call: null,
+};
+
+export const heron = rung('band:foot:b:h', 'Heron 44 mm, foot, Beam bar', 0.67, { kind: 'band', bar_id: 'b', attach: 'foot', band_ids: ['h'] }, 8.4);
+export const rook = rung('band:foot:b:r', 'Rook 32 mm, foot, Beam bar', 0.71, { kind: 'band', bar_id: 'b', attach: 'foot', band_ids: ['r'] }, 7.1);
+
+export const set = (changes: Partial<Schemas['SetResource']> = {}): Schemas['SetResource'] => ({
+    id: 'set',
+    performed_at: '2026-03-02T18:00:00Z',
+    trained_on: '2026-03-02',
+    purpose: 'work',
+    choice: heron.choice,
+    setup_name: heron.name,
+    carried_kg: 46.9,
+    carried_share: 0.67,
+    clean_reps: 8,
+    no_counts: {},
+    reserve: 2,
+    hang_s: null,
+    pain: null,
+    note: null,
+    corrected: false,
+    ...changes,
+});
+
+export const call = (changes: Partial<Schemas['CallAnswer']> = {}, record: Partial<Schemas['CallResource']> = {}): Schemas['CallResource'] => ({
+    id: 'call',
+    athlete_id: 'jolyon',
+    athlete_name: 'Jolyon Thatch',
+    version: 3,
+    made_at: '2026-03-02T18:00:00Z',
+    call: {
+        verdict: 'climb',
+        rule: 'gate',
+        from: heron,
+        next: rook,
+        change_kg: 2.4,
+        change_share: 0.034,
+        reasons: ['Two sessions at the gate.'],
+        missing: [],
+        confidence: 'firm',
+        chance: 0.86,
+        between: [],
+        mixed: null,
+        cautions: [],
+        ...changes,
+    },
+    decision: null,
+    override_verdict: null,
+    override_choice: null,
+    override_reason: null,
+    decided_at: null,
+    ...record,
+});
+
+export const curve: Schemas['BandAnswer'] = {
+    a1_n: 60,
+    a2_n: 70,
+    status: 'measured',
+    relative_sd: 0.04,
+    curve: Array.from({ length: 41 }, (_, i) => ({ length_m: 1 + i / 20, force_n: i * 10, sd_n: i, force_kg: i * 1.02, sd_kg: i / 10 })),
+};
+
+export const band = (id: string, name: string, changes: Partial<Schemas['BandResource']> = {}): Schemas['BandResource'] => ({
+    id,
+    name,
+    hung_length_m: 1,
+    width_mm: 29,
+    thickness_mm: 4.5,
+    points: [],
+    curve: { ...curve, status: 'estimated', relative_sd: 0.3 },
+    retired: false,
+    wear: { inspected_on: null, uses_since: 0, due: false, text: 'Not looked at yet.' },
+    ...changes,
+});
+
+export const beam: Schemas['GearResource'] = { id: 'b', name: 'Beam bar', figures: { kind: 'bar', height_m: 2.4 }, retired: false };
+export const kit: Schemas['KitResource'] = { bands: [band('h', 'Heron 44 mm'), band('r', 'Rook 32 mm')], gear: [beam] };

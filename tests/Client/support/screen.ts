@@ -1,9 +1,10 @@
 import { userEvent, type UserEvent } from '@testing-library/user-event';
-import { render, screen, within } from '@testing-library/vue';
+import { fireEvent, render, screen, within } from '@testing-library/vue';
 import { createPinia } from 'pinia';
 import { expect, vi } from 'vitest';
 import type { Component } from 'vue';
-import { createMemoryHistory, createRouter } from 'vue-router';
+import { createMemoryHistory, createRouter, type Router } from 'vue-router';
+import { words } from './render';
 
 export interface Shown {
     emitted: <T = unknown[]>(event: string) => T[];
@@ -18,24 +19,26 @@ export interface Shown {
     path: () => string;
 }
 
+const FIELD = { selector: 'input, textarea' };
 const Nothing = { render: () => null };
 
+const routes = (): Router => createRouter({ history: createMemoryHistory(), routes: [{ path: '/:any(.*)*', component: Nothing }] });
+
+/** Where a component is shown that reads the address. */
+export async function at(path: string): Promise<Router> {
+    const router = routes();
+    await router.push(path);
+    return router;
+}
+
 /** A component on a page, used as a person uses it: by names, labels and words. */
-export function show(component: Component, props: Record<string, unknown> = {}, { path = '/' } = {}): Shown {
-    const router = createRouter({ history: createMemoryHistory(), routes: [{ path: '/:any(.*)*', component: Nothing }] });
-    void router.push(path);
+export function show(component: Component, props: Record<string, unknown> = {}, router = routes()): Shown {
     const user = userEvent.setup({ advanceTimers: (ms) => (vi.isFakeTimers() ? vi.advanceTimersByTime(ms) : undefined), delay: null });
     const { emitted, rerender } = render(component, { props, global: { plugins: [createPinia(), router] } });
-    const text = (): string => (document.body.textContent ?? '').replace(/\s+/g, ' ');
-    const place = (inside?: string) => (inside === undefined ? screen : within(screen.getByLabelText(inside)));
+    const text = (): string => words(document.body.innerHTML);
+    const place = async (inside?: string) => (inside === undefined ? screen : within(await screen.findByLabelText(inside)));
 
-    async function fill(label: string | RegExp, value: string): Promise<void> {
-        const field = await screen.findByLabelText(label);
-        await user.clear(field);
-        if (value !== '') {
-            await user.type(field, value);
-        }
-    }
+    const fill = async (label: string | RegExp, value: string): Promise<void> => fireEvent.update(await screen.findByLabelText(label, FIELD), value);
 
     async function choose(label: string, option: string | RegExp): Promise<void> {
         const select = screen.getByLabelText(label);
@@ -46,10 +49,10 @@ export function show(component: Component, props: Record<string, unknown> = {}, 
     return {
         emitted: <T>(event: string) => (emitted()[event] ?? []) as T[],
         user,
-        press: async (name, inside) => user.click(await place(inside).findByRole('button', { name })),
+        press: async (name, inside) => user.click(await (await place(inside)).findByRole('button', { name })),
         fill,
         choose,
-        value: (label) => screen.getByLabelText<HTMLInputElement>(label).value,
+        value: (label) => screen.getByLabelText<HTMLInputElement>(label, FIELD).value,
         text,
         sees: (wanted) => vi.waitFor(() => (typeof wanted === 'string' ? expect(text()).toContain(wanted) : expect(text()).toMatch(wanted))),
         change: rerender,

@@ -1,4 +1,4 @@
-import { cleanup } from '@testing-library/vue';
+import { cleanup, configure } from '@testing-library/vue';
 import { afterEach, beforeEach, vi } from 'vitest';
 
 /** What a browser has and the simulated one lacks: an address that paths are relative to, sizes, media and scrolling. */
@@ -14,10 +14,14 @@ class SizeObserver {
     disconnect(): void {}
 }
 
+/* Looking through every style for what hides a button takes most of a test's time. */
+configure({ defaultHidden: true });
+
 globalThis.Request = AddressedRequest;
 globalThis.ResizeObserver = SizeObserver;
 globalThis.matchMedia = ((media: string) => ({ matches: false, media, addEventListener: () => {}, removeEventListener: () => {} })) as never;
 Element.prototype.scrollIntoView = () => {};
+Element.prototype.scrollTo = () => {};
 
 beforeEach(() => {
     document.cookie = 'XSRF-TOKEN=chalk';

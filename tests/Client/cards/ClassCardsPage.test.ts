@@ -1,0 +1,60 @@
+import { expect, it, vi } from 'vitest';
+import CardPage from '../../../client/cards/CardPage.vue';
+import ClassCardsPage from '../../../client/cards/ClassCardsPage.vue';
+import type { Schemas } from '../../../client/domain/http';
+import { bandView, heron, jolyon, rook } from '../support/samples';
+import { at, show } from '../support/screen';
+import { refuse, serve } from '../support/server';
+
+const setup = (rung: Schemas['RungAnswer']): Schemas['SetupResource'] => ({
+    name: rung.name,
+    lane: 'pull',
+    choice: rung.choice,
+    chosen: true,
+    reason: null,
+    rung,
+    view: bandView,
+    why: null,
+});
+const cautions = { items: [{ code: 'band-wear', moment: 'band', text: 'Look for nicks.' }] };
+const entry = (id: string, setup_name: string | null) => ({ id, name: id, setup_name });
+
+function answers(more: Record<string, () => unknown> = {}) {
+    return serve({
+        'GET /api/cautions': () => cautions,
+        'GET /api/athletes': ({ query }) =>
+            query['page'] === '2' ? { items: [entry('cody', 'Rook')], next_page: null } : { items: [entry('ada', 'Heron'), entry('brae', null)], next_page: 2 },
+        'GET /api/athletes/ada': () => ({ ...jolyon, id: 'ada', name: 'Ada', rung: heron }),
+        'GET /api/athletes/cody': () => ({ ...jolyon, id: 'cody', name: 'Cody', rung: rook }),
+        'GET /api/athletes/ada/setup': () => setup(heron),
+        'GET /api/athletes/cody/setup': () => setup(rook),
+        ...more,
+    });
+}
+
+it('draws a card for everybody who is on a set-up, of every page of names, and leaves out whom it is told to', async () => {
+    const asked = answers();
+    const { press, sees } = show(ClassCardsPage);
+    await sees('carries 46.9 kg, 67 %');
+    expect(asked.some((a) => a.deed === 'GET /api/athletes/brae')).toBe(false);
+    expect(document.querySelectorAll('article')).toHaveLength(1);
+    await press('Ada');
+    await vi.waitFor(() => expect(document.querySelectorAll('article')).toHaveLength(0));
+    await press('Later names');
+    await sees('carries 49.7 kg, 71 %');
+});
+
+it('says which card could not be drawn, and draws the others', async () => {
+    answers({ 'GET /api/athletes/ada/setup': () => refuse(500, 'fault', 'Something went wrong.') });
+    const { sees, press } = show(ClassCardsPage);
+    await sees('Something went wrong.');
+    await press('Later names');
+    await sees('carries 49.7 kg, 71 %');
+});
+
+it('draws the card of one athlete, of the set-up in use or of another', async () => {
+    const asked = answers();
+    const { sees } = show(CardPage, { id: 'ada' }, await at(`/people/ada/card?choice=${encodeURIComponent(JSON.stringify(rook.choice))}`));
+    await sees('Look for nicks.');
+    expect(JSON.parse(asked.find((a) => a.deed === 'GET /api/athletes/ada/setup')!.query['choice']!)).toEqual(rook.choice);
+});

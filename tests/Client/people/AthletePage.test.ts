@@ -1,0 +1,152 @@
+import { expect, it, vi } from 'vitest';
+import AthletePage from '../../../client/people/AthletePage.vue';
+import type { Schemas } from '../../../client/domain/http';
+import { useSession } from '../../../client/parts/useSession';
+import { band, bandView, beam, call, heron, jolyon, kit, rook, set } from '../support/samples';
+import { show } from '../support/screen';
+import { refuse, serve } from '../support/server';
+
+const A = '/api/athletes/jolyon';
+const ladder = (lane: 'pull' | 'row', rungs: Schemas['RungAnswer'][] = []): Schemas['LadderResource'] => ({
+    lane,
+    from_share: 0.67,
+    to_share: 1,
+    now: lane === 'pull' ? heron : null,
+    rungs: rungs.map((rung) => ({ rung, step: 0.04 })),
+    largest_step: 0.04,
+    largest_step_to: rungs[0]?.name ?? null,
+    candidates: 400,
+    reaches_goal: rungs.length > 0,
+    advice: null,
+});
+
+/** The athlete on the Heron band, with what differs and with what else is answered. */
+function page(athlete: Partial<Schemas['AthleteResource']> = {}, answers: Record<string, (asked: { body: unknown }) => unknown> = {}) {
+    localStorage.setItem('steady-rung.signed-in', 'yes');
+    const asked = serve({
+        'GET /api/me': () => ({ name: 'Coach', email: '', gym_name: 'The Mill', timezone: 'Europe/London' }),
+        'GET /api/cautions': () => ({ items: [] }),
+        'GET /api/kit': () => kit,
+        [`GET ${A}`]: () => ({ ...jolyon, rung: heron, ...athlete }),
+        [`GET ${A}/sets`]: () => ({ items: [], next_page: null }),
+        [`GET ${A}/ladder`]: ({ query }) => (query['lane'] === 'pull' ? ladder('pull', [rook]) : ladder('row')),
+        [`GET ${A}/scale`]: () => ({ rungs: [], misfits: [] }),
+        ...answers,
+    });
+    const shown = show(AthletePage, { id: 'jolyon' });
+    void useSession().ask();
+    return { asked, count: (deed: string) => asked.filter((a) => a.deed === deed).length, ...shown };
+}
+
+const today = new Intl.DateTimeFormat('en-CA', { timeZone: 'Europe/London' }).format(new Date());
+
+it('offers to undo a logged set, takes it back once, and loads the log anew', async () => {
+    const stored = set({ id: 'new', trained_on: today });
+    const { press, sees, count } = page({}, { [`POST ${A}/sets`]: () => stored, [`POST ${A}/sets/new/withdrawal`]: () => null });
+    await press(/as asked/);
+    await sees('Logged 8 clean.');
+    const before = count(`GET ${A}/sets`);
+    await press('Undo');
+    await vi.waitFor(() => expect(count(`GET ${A}/sets`)).toBeGreaterThan(before));
+    expect(count(`POST ${A}/sets/new/withdrawal`)).toBe(1);
+    expect(document.body.textContent).not.toContain('Logged 8 clean.');
+});
+
+it('offers no set to log while pulling is paused, not by hand and not by key', async () => {
+    const { sees, text, user, count } = page({ pain: { place: 'elbow', level: 4 }, paused_on: '2026-03-02' });
+    await sees('Elbow pain, 4 of 10, on Mon 2 Mar.');
+    await user.keyboard('8{Enter}');
+    expect(text()).not.toContain('as asked');
+    expect(text()).not.toContain('before the pain');
+    expect(document.querySelector<HTMLButtonElement>('.head button')!.disabled).toBe(true);
+    expect(count(`POST ${A}/sets`)).toBe(0);
+});
+
+it('takes down what was done before the pain, that day, when asked to', async () => {
+    const { press, sees } = page({ pain: { place: 'elbow', level: 4 }, paused_on: today });
+    await press('Log a set that was done before the pain');
+    await sees('as asked: one tap');
+});
+
+it('asks for a note before it clears a pause, and sends the note once', async () => {
+    const deed = `POST ${A}/clearances`;
+    let paused = true;
+    const { press, fill, sees, asked, count, text } = page(
+        {},
+        {
+            [`GET ${A}`]: () => ({ ...jolyon, rung: heron, pain: paused ? { place: 'elbow', level: 4 } : null, paused_on: paused ? '2026-03-02' : null }),
+            [deed]: () => ((paused = false), { ...jolyon, rung: heron }),
+        },
+    );
+    await press('Clear with this note');
+    await sees('Needed: who looked at it, and what was found.');
+    expect(count(deed)).toBe(0);
+    await fill('Clearing note', 'Seen by the physiotherapist');
+    await press('Clear with this note');
+    await sees('as asked: one tap');
+    expect(asked.find((a) => a.deed === deed)!.body).toMatchObject({ note: 'Seen by the physiotherapist' });
+    expect(text()).not.toContain('Pulling is paused');
+});
+
+it('reminds of a band in use that is due, and of no other', async () => {
+    const due = { inspected_on: '2026-02-01', uses_since: 12, due: true, text: 'Used 12 times since.' };
+    const bands = [band('h', 'Heron 44 mm', { wear: due }), band('r', 'Rook 32 mm', { wear: due })];
+    const { sees } = page({}, { 'GET /api/kit': () => ({ bands, gear: [beam] }) });
+    await sees('look at it before the next set. Used 12 times since.');
+    expect([...document.querySelectorAll('.due a')].map((a) => [a.textContent, a.getAttribute('href')])).toEqual([['Heron 44 mm', '/kit?band=h']]);
+});
+
+const sheet = (changes: Partial<Schemas['SetupResource']> = {}): Schemas['SetupResource'] => ({
+    name: rook.name,
+    lane: 'pull',
+    choice: rook.choice,
+    chosen: false,
+    reason: null,
+    rung: rook,
+    view: bandView,
+    why: null,
+    ...changes,
+});
+
+it('opens a rung of the ladder and puts the athlete on it', async () => {
+    const { user, sees, press, asked } = page({}, { [`GET ${A}/setup`]: () => sheet(), [`PUT ${A}/setup`]: () => ({ ...jolyon, rung: rook }) });
+    await sees('+4.0 %');
+    await user.click(document.querySelector(`[data-rung="${rook.key}"]`)!);
+    await sees('Mean share ± 1.0 points. Expect 7 reps (80 %: 5–9).');
+    await press('Put on this set-up');
+    await vi.waitFor(() => expect(asked.find((a) => a.deed === `PUT ${A}/setup`)?.body).toEqual(rook.choice));
+});
+
+it('says why a rung does not fit, and does not offer it', async () => {
+    const { user, sees, text } = page({}, { [`GET ${A}/setup`]: () => sheet({ reason: 'The bar is 14 cm too low.', rung: null, view: null }) });
+    await sees('+4.0 %');
+    await user.click(document.querySelector(`[data-rung="${rook.key}"]`)!);
+    await sees('Does not fit. The bar is 14 cm too low.');
+    expect(text()).not.toContain('Put on this set-up');
+});
+
+it('says what was decided before, when asked', async () => {
+    const past = [
+        call({}, { id: '2', decision: 'accepted', decided_at: '2026-03-04T18:00:00Z' }),
+        call({ next: heron }, { id: '1', decision: 'overridden', override_verdict: 'stay', override_reason: 'Long week on the wall', decided_at: '2026-03-02T23:30:00Z' }),
+    ];
+    const capacity = { share: 0.9, low80: 0.86, high80: 0.93, on: '2026-03-02' };
+    const { user, sees, text, count } = page({ capacity }, { [`GET ${A}/calls`]: () => ({ items: past, next_page: null }) });
+    await sees('Earlier calls');
+    expect(count(`GET ${A}/calls`)).toBe(0);
+    await user.click([...document.querySelectorAll('summary')].find((s) => s.textContent === 'Earlier calls')!);
+    await sees('Accepted Heron 44 mm, foot, Beam bar → Rook 32 mm, foot, Beam bar');
+    expect(text()).toContain('Overridden to Stay: Long week on the wall Heron 44 mm, foot, Beam bar');
+    expect(text()).toContain('Wed 4 Mar');
+});
+
+it('says what to do first for somebody new, and offers to try again when the athlete cannot be loaded', async () => {
+    let there = false;
+    const { press, sees } = page({}, { [`GET ${A}`]: () => (there ? { ...jolyon } : refuse(500, 'fault', 'Something went wrong.')) });
+    await sees('Something went wrong.');
+    there = true;
+    await press('Try again');
+    await sees('Log a baseline first');
+    await press('Log a baseline');
+    await sees('Clean reps with a band');
+});
