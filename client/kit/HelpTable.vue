@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { NSelect } from 'naive-ui';
-import { computed, ref, shallowRef, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { figureText, inUse, type Kit } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import { mass, percent } from '../domain/units';
@@ -13,12 +13,8 @@ const bar = defineModel<string | null>('bar', { required: true });
 
 const search = ref('');
 const roster = useLoad(() => outcome(api.GET('/api/athletes', { params: { query: search.value ? { search: search.value } : {} } })), [search]);
-const found = computed(() => (roster.value.value?.items ?? []).map((a) => ({ value: a.id, label: `${a.name}, ${mass(a.mass_kg)}` })));
-/** Whoever is chosen stays among the options, whatever is looked for. */
-const chosen = shallowRef<(typeof found.value)[number]>();
-const athletes = computed(() => [...(chosen.value && !found.value.some((a) => a.value === chosen.value?.value) ? [chosen.value] : []), ...found.value]);
-watch(found, (list) => (athlete.value ??= list[0]?.value ?? null), { once: true });
-watch([athlete, found], () => (chosen.value = athletes.value.find((a) => a.value === athlete.value)));
+const athletes = computed(() => (roster.value.value?.items ?? []).map((a) => ({ value: a.id, label: `${a.name}, ${mass(a.mass_kg)}` })));
+watch(athletes, (list) => (athlete.value ??= list[0]?.value ?? null), { once: true });
 const bars = computed(() => inUse(props.kit, 'bar').map((b) => ({ value: b.id, label: `${b.name}, ${figureText(b)}` })));
 </script>
 

@@ -13,7 +13,10 @@ function page(answers: Record<string, (asked: Asked) => unknown> = {}, { gear = 
     const asked = serve({
         'GET /api/kit': () => gear,
         'GET /api/cautions': () => ({ items: [{ code: 'band-wear', moment: 'band', text: 'Look for nicks.' }] }),
-        'GET /api/athletes': ({ query }) => ({ items: [query['search'] === 'zo' ? { id: 'zoe', name: 'Zoe', mass_kg: 55 } : { id: 'ada', name: 'Ada', mass_kg: 61 }], next_page: null }),
+        'GET /api/athletes': ({ query }) => ({
+            items: [query['search'] === 'zo' ? { id: 'zoe', name: 'Zoe', mass_kg: 55 } : { id: 'ada', name: 'Ada', mass_kg: 61 }],
+            next_page: null,
+        }),
         'GET /api/bands/h/inspections': () => ({ items: [{ id: 'i', inspected_on: '2026-03-02', finding: 'sound', note: 'Supple' }], next_page: null }),
         'GET /api/bands/r/inspections': () => ({ items: [], next_page: null }),
         'POST /api/bench/curve': () => ({ curve, points: [], help: [help] }),
