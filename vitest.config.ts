@@ -1,4 +1,7 @@
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vitest/config';
 
-export default defineConfig({ plugins: [vue()], test: { include: ['tests/Client/**/*.test.ts'], environment: 'jsdom', setupFiles: ['tests/Client/support/window.ts'] } });
+export default defineConfig({
+    plugins: [vue()],
+    test: { include: ['tests/Client/**/*.test.ts'], environment: 'jsdom', testTimeout: 30_000, setupFiles: ['tests/Client/support/window.ts'] },
+});

@@ -63,5 +63,10 @@ export function toTyped(value: number, unit: TypedUnit): string {
 }
 
 const dayFormat = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+const dayOfYearFormat = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 
-export const day = (isoDate: string): string => dayFormat.format(new Date(`${isoDate}T12:00:00`));
+/** A day of this year with its weekday, one of another year with the year. */
+export function day(isoDate: string): string {
+    const date = new Date(`${isoDate}T12:00:00`);
+    return (date.getFullYear() === new Date().getFullYear() ? dayFormat : dayOfYearFormat).format(date);
+}

@@ -101,11 +101,11 @@ useKeys((key) => {
                     <p v-else>Open a set-up on the scale and put {{ athlete.name }} on it.</p>
                     <div v-if="!athlete.capacity && !athlete.paused_on"><NButton type="primary" @click="baselineOpen = true">Log a baseline</NButton></div>
                 </div>
+                <SetLog :sets="page.sets.value" :older="page.older.value" @older="page.loadOlder" @take-back="takeBack" />
                 <details v-if="athlete.capacity || athlete.row_capacity" class="card" @toggle="pastOpen = ($event.target as HTMLDetailsElement).open">
                     <summary>Earlier calls</summary>
                     <PastCalls v-if="pastOpen" :athlete-id="id" />
                 </details>
-                <SetLog :sets="page.sets.value" :older="page.older.value" @older="page.loadOlder" @take-back="takeBack" />
             </div>
         </div>
         <SetupPanel :athlete-id="id" :rung="opened" :paused="athlete.paused_on !== null" :log="page.log" @close="opened = undefined" @choose="choose" @logged="logged" />

@@ -1,8 +1,8 @@
-import { expect, it, vi } from 'vitest';
+import { expect, it } from 'vitest';
 import CallsPage from '../../../client/calls/CallsPage.vue';
 import type { Schemas } from '../../../client/domain/http';
 import { call, heron, rook } from '../support/samples';
-import { show } from '../support/screen';
+import { eventually, show } from '../support/screen';
 import { refuse, serve, type Asked } from '../support/server';
 
 const refer = call({ verdict: 'refer', next: null, change_kg: null, change_share: null, reasons: ['Pain logged: elbow, 4 of 10.'] }, { id: 'refer', athlete_name: 'Fenwick' });
@@ -28,9 +28,9 @@ it('counts every call that waits, whatever page or kind is shown, and begins a k
     await sees('All 61');
     expect(text()).toContain('Refer 1 Step down 0 Climb 60 Stay 0');
     await press('Later calls');
-    await vi.waitFor(() => expect(loads().at(-1)).toEqual({ page: '2' }));
+    await eventually(() => expect(loads().at(-1)).toEqual({ page: '2' }));
     await press('Refer 1');
-    await vi.waitFor(() => expect(loads().at(-1)).toEqual({ page: '1', verdict: 'refer' }));
+    await eventually(() => expect(loads().at(-1)).toEqual({ page: '1', verdict: 'refer' }));
     await press('Stay 0');
     await sees('None of these.');
     expect(text()).toContain('All 61');
@@ -47,7 +47,7 @@ it('shows each call with its figures, and its reasons when asked', async () => {
 it('accepts a call as it was seen, and loads the queue anew', async () => {
     const { press, asked, loads } = queue();
     await press('Accept', 'Call for Jolyon Thatch');
-    await vi.waitFor(() => expect(loads()).toHaveLength(2));
+    await eventually(() => expect(loads()).toHaveLength(2));
     expect(asked.find((a) => a.deed.startsWith('PUT'))?.body).toEqual({ version: 3, decision: 'accepted' });
 });
 
@@ -76,7 +76,7 @@ it('overrides with another word, another set-up and a reason, and needs the reas
     await choose('Set-up', /67 % · Heron/);
     await fill('Reason', 'Long week on the wall');
     await press('Override');
-    await vi.waitFor(() =>
+    await eventually(() =>
         expect(asked.find((a) => a.deed.startsWith('PUT'))?.body).toEqual({
             version: 3,
             decision: 'overridden',

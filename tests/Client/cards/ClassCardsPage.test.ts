@@ -1,9 +1,9 @@
-import { expect, it, vi } from 'vitest';
+import { expect, it } from 'vitest';
 import CardPage from '../../../client/cards/CardPage.vue';
 import ClassCardsPage from '../../../client/cards/ClassCardsPage.vue';
 import type { Schemas } from '../../../client/domain/http';
 import { bandView, heron, jolyon, rook } from '../support/samples';
-import { at, show } from '../support/screen';
+import { at, eventually, show } from '../support/screen';
 import { refuse, serve } from '../support/server';
 
 const setup = (rung: Schemas['RungAnswer']): Schemas['SetupResource'] => ({
@@ -39,7 +39,7 @@ it('draws a card for everybody who is on a set-up, of every page of names, and l
     expect(asked.some((a) => a.deed === 'GET /api/athletes/brae')).toBe(false);
     expect(document.querySelectorAll('article')).toHaveLength(1);
     await press('Ada');
-    await vi.waitFor(() => expect(document.querySelectorAll('article')).toHaveLength(0));
+    await eventually(() => expect(document.querySelectorAll('article')).toHaveLength(0));
     await press('Later names');
     await sees('carries 49.7 kg, 71 %');
 });

@@ -19,7 +19,7 @@ import {
 it('shows every quantity with its unit', () => {
     expect([mass(61), length(1.684), percentRange(0.811, 0.869)]).toEqual(['61.0 kg', '168 cm', '81–87 %']);
     expect([signedMass(-2.44), signedPercent(0.034)]).toEqual(['−2.4 kg', '+3.4 %']);
-    expect(day('2026-03-02')).toBe('Mon 2 Mar');
+    expect([day('2026-03-02'), day('2019-12-31')]).toEqual(['Mon 2 Mar', '31 Dec 2019']);
 });
 
 it('counts only reps that are finished, and says where the formulas end', () => {

@@ -1,9 +1,9 @@
-import { expect, it, vi } from 'vitest';
+import { expect, it } from 'vitest';
 import type { Router } from 'vue-router';
 import type { Schemas } from '../../../client/domain/http';
 import KitPage from '../../../client/kit/KitPage.vue';
 import { band, beam, curve, kit } from '../support/samples';
-import { at, show } from '../support/screen';
+import { at, eventually, show } from '../support/screen';
 import { fault, refuse, serve, type Asked } from '../support/server';
 
 const help = { attach: 'foot', reason: null, help_kg: { bottom: 16.6, mean: 13.8, top: 10.6 }, share: 0.77, share_sd: 0.009, bottom_m: 2, top_m: 1.4, why: null };
@@ -46,10 +46,10 @@ it('looks for an athlete among all of the gym, and keeps the one that is chosen'
     await fill('Athlete', 'zo');
     await sees('Zoe, 55.0 kg');
     await user.click([...document.querySelectorAll('.n-base-select-option__content')].find((o) => o.textContent === 'Zoe, 55.0 kg')!);
-    await vi.waitFor(() => expect(sent('POST /api/bench/curve').at(-1)).toMatchObject({ athlete_id: 'zoe' }));
+    await eventually(() => expect(sent('POST /api/bench/curve').at(-1)).toMatchObject({ athlete_id: 'zoe' }));
     await fill('Athlete', 'ad');
     await fill('Athlete', '');
-    await vi.waitFor(() => expect(asked.at(-1)).toMatchObject({ deed: 'GET /api/athletes', query: {} }));
+    await eventually(() => expect(asked.at(-1)).toMatchObject({ deed: 'GET /api/athletes', query: {} }));
     await sees('Ada, 61.0 kg');
     expect(document.querySelector('[aria-label=Athlete] .n-base-selection')!.textContent).toContain('Zoe, 55.0 kg');
 });
@@ -69,7 +69,7 @@ it('adds a band with its readings in the unit they were typed in, and loads the 
     await press('Unit of point 1: kg, change');
     await fill('Force of point 1 in N', '70');
     await user.click(document.querySelector('form [type=submit]')!);
-    await vi.waitFor(() => expect(added).toHaveLength(1));
+    await eventually(() => expect(added).toHaveLength(1));
 
     expect(added[0]).toMatchObject({ name: 'Wren', width_mm: 13, thickness_mm: 4.5, hung_length_m: 1, points: [{ length_m: 1.3, force_n: 70 }] });
     await sees('Save');
@@ -142,7 +142,7 @@ it('notes an inspection under one id until it is stored, warns of a fault, and l
     there = true;
     const loads = sent('GET /api/kit').length;
     await press('Note the inspection');
-    await vi.waitFor(() => expect(sent('GET /api/kit')).toHaveLength(loads + 1));
+    await eventually(() => expect(sent('GET /api/kit')).toHaveLength(loads + 1));
     const [first, second] = sent(deed) as { id: string }[];
     expect(second).toEqual(first);
     expect(first).toMatchObject({ finding: 'nick', note: 'At the hitch' });
@@ -164,13 +164,13 @@ it('keeps gear of each kind with its own fields, and takes it out of use and bac
     await fill('Height of the anchor', '245');
     await fill('Strap marks, anchor to ring', '100, 120; 140');
     await press('Add ring pair');
-    await vi.waitFor(() => expect(sent('POST /api/gear')[0]).toMatchObject({ name: 'North rings', figures: { kind: 'rings', anchor_height_m: 2.45, straps_m: [1, 1.2, 1.4] } }));
+    await eventually(() => expect(sent('POST /api/gear')[0]).toMatchObject({ name: 'North rings', figures: { kind: 'rings', anchor_height_m: 2.45, straps_m: [1, 1.2, 1.4] } }));
 
     await press(/Beam bar/);
     await press('Retire');
     await press(/Old box/);
     await press('Take back into use');
-    await vi.waitFor(() => expect(retired).toEqual([{ retired: true }, { retired: false }]));
+    await eventually(() => expect(retired).toEqual([{ retired: true }, { retired: false }]));
     expect(text()).toContain('No bands yet.');
     await sees('Old box Retired');
 });

@@ -2,7 +2,7 @@ import { expect, it, vi } from 'vitest';
 import { h } from 'vue';
 import App from '../../../client/App.vue';
 import { api, outcome } from '../../../client/domain/http';
-import { show } from '../support/screen';
+import { eventually, show } from '../support/screen';
 import { refuse, serve } from '../support/server';
 
 const me = { name: 'Coach', email: 'coach@hollowbrook.example', gym_name: 'The Mill', timezone: 'Europe/London' };
@@ -42,7 +42,7 @@ it('fetches the token before the first write, and sends it', async () => {
     });
     const { press } = show(App);
     await press('Sign in');
-    await vi.waitFor(() => expect(sent).toEqual(['fresh=']));
+    await eventually(() => expect(sent).toEqual(['fresh=']));
 });
 
 it('knows a coach who comes back, and holds the page when the session is lost', async () => {
@@ -57,7 +57,7 @@ it('knows a coach who comes back, and holds the page when the session is lost', 
     await sees('You were signed out. What you typed is kept behind this page.');
     expect(held()).toBe('true');
     await press('Sign in');
-    await vi.waitFor(() => expect(held()).toBe('false'));
+    await eventually(() => expect(held()).toBe('false'));
 });
 
 it('forgets a session that has ended, and one that is ended', async () => {
@@ -71,6 +71,6 @@ it('forgets a session that has ended, and one that is ended', async () => {
     const asked = serve({ 'GET /api/me': () => me, 'POST /api/sign-out': () => null });
     const second = show({ render: () => h(App) });
     await second.press('Sign out');
-    await vi.waitFor(() => expect(localStorage.getItem(KNOWN)).toBeNull());
+    await eventually(() => expect(localStorage.getItem(KNOWN)).toBeNull());
     expect(asked.at(-1)!.deed).toBe('POST /api/sign-out');
 });

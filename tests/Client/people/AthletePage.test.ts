@@ -1,9 +1,9 @@
-import { expect, it, vi } from 'vitest';
+import { expect, it } from 'vitest';
 import AthletePage from '../../../client/people/AthletePage.vue';
 import type { Schemas } from '../../../client/domain/http';
 import { useSession } from '../../../client/parts/useSession';
 import { band, bandView, beam, call, heron, jolyon, kit, rook, set } from '../support/samples';
-import { show } from '../support/screen';
+import { eventually, show } from '../support/screen';
 import { refuse, serve } from '../support/server';
 
 const A = '/api/athletes/jolyon';
@@ -38,7 +38,7 @@ function page(athlete: Partial<Schemas['AthleteResource']> = {}, answers: Record
     return { asked, count: (deed: string) => asked.filter((a) => a.deed === deed).length, ...shown };
 }
 
-const today = new Intl.DateTimeFormat('en-CA', { timeZone: 'Europe/London' }).format(new Date());
+const today = '2026-03-20';
 
 it('offers to undo a logged set, takes it back once, and loads the log anew', async () => {
     const stored = set({ id: 'new', trained_on: today });
@@ -47,7 +47,7 @@ it('offers to undo a logged set, takes it back once, and loads the log anew', as
     await sees('Logged 8 clean.');
     const before = count(`GET ${A}/sets`);
     await press('Undo');
-    await vi.waitFor(() => expect(count(`GET ${A}/sets`)).toBeGreaterThan(before));
+    await eventually(() => expect(count(`GET ${A}/sets`)).toBeGreaterThan(before));
     expect(count(`POST ${A}/sets/new/withdrawal`)).toBe(1);
     expect(document.body.textContent).not.toContain('Logged 8 clean.');
 });
@@ -114,7 +114,7 @@ it('opens a rung of the ladder and puts the athlete on it', async () => {
     await user.click(document.querySelector(`[data-rung="${rook.key}"]`)!);
     await sees('Mean share ± 1.0 points. Expect 7 reps (80 %: 5–9).');
     await press('Put on this set-up');
-    await vi.waitFor(() => expect(asked.find((a) => a.deed === `PUT ${A}/setup`)?.body).toEqual(rook.choice));
+    await eventually(() => expect(asked.find((a) => a.deed === `PUT ${A}/setup`)?.body).toEqual(rook.choice));
 });
 
 it('says why a rung does not fit, and does not offer it', async () => {

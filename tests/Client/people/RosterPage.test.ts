@@ -1,8 +1,8 @@
-import { expect, it, vi } from 'vitest';
+import { expect, it } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
 import RosterPage from '../../../client/people/RosterPage.vue';
 import { words } from '../support/render';
-import { show } from '../support/screen';
+import { eventually, show } from '../support/screen';
 import { refuse, serve } from '../support/server';
 
 const entry = (name: string, changes: Partial<Schemas['RosterEntry']> = {}): Schemas['RosterEntry'] => ({
@@ -37,7 +37,7 @@ it('shows who is on what, how strong, and what the call is; a pause counts as a 
 it('looks for a name on the first page, whatever page was shown, and says when there is nobody', async () => {
     const { press, fill, asked, sees } = roster([aldith], 2);
     await press('Later names');
-    await vi.waitFor(() => expect(asked.at(-1)!.query).toEqual({ page: '2' }));
+    await eventually(() => expect(asked.at(-1)!.query).toEqual({ page: '2' }));
     await fill('Find by name', 'zz');
     await sees('Nobody is called “zz”.');
     expect(asked.at(-1)!.query).toEqual({ page: '1', search: 'zz' });
@@ -56,7 +56,7 @@ it('opens an athlete from anywhere in the row', async () => {
     const { user, sees, path } = roster();
     await sees('Aldith');
     await user.click(document.querySelector('td.setup')!);
-    await vi.waitFor(() => expect(path()).toBe('/people/aldith'));
+    await eventually(() => expect(path()).toBe('/people/aldith'));
 });
 
 it('says how to begin in an empty gym, and offers to try again without a connection', async () => {

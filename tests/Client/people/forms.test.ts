@@ -1,4 +1,4 @@
-import { expect, it, vi } from 'vitest';
+import { expect, it } from 'vitest';
 import type { Result, Schemas } from '../../../client/domain/http';
 import BaselinePanel from '../../../client/people/BaselinePanel.vue';
 import SetLog from '../../../client/people/SetLog.vue';
@@ -6,7 +6,7 @@ import type { SetInput } from '../../../client/people/useAthlete';
 import WeighForm from '../../../client/people/WeighForm.vue';
 import { band, jolyon, kit, set } from '../support/samples';
 import { words } from '../support/render';
-import { show } from '../support/screen';
+import { eventually, show } from '../support/screen';
 import { fault, refuse, serve } from '../support/server';
 
 function baseline() {
@@ -56,7 +56,7 @@ it('logs a dead hang as typed or as held, and refuses one that cannot be', async
     expect(value('Seconds')).toBe('9999');
     await fill('Seconds', '41,5');
     await press('Log hang');
-    await vi.waitFor(() => expect(value('Seconds')).toBe(''));
+    await eventually(() => expect(value('Seconds')).toBe(''));
 
     const stopwatch = document.querySelector('button.hold')!;
     await user.pointer([{ keys: '[MouseLeft>]', target: stopwatch }]);
@@ -86,7 +86,7 @@ it('notes a weighing under one id until it is stored, and says beside the field 
     await sees('The database is away.');
     expect(value('Weighed today')).toBe('70,4');
     await press('Note it');
-    await vi.waitFor(() => expect(emitted('weighed')).toHaveLength(1));
+    await eventually(() => expect(emitted('weighed')).toHaveLength(1));
     expect(bodies.map((b) => b.mass_kg)).toEqual([90, 70.4, 70.4]);
     expect(new Set(bodies.map((b) => b.id)).size).toBe(1);
 });

@@ -1,8 +1,8 @@
-import { expect, it, vi } from 'vitest';
+import { expect, it } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
 import SetupsPage from '../../../client/setups/SetupsPage.vue';
 import { bandView, beam, heron, jolyon, kit, rook, rung } from '../support/samples';
-import { show } from '../support/screen';
+import { eventually, show } from '../support/screen';
 import { fault, refuse, serve, type Asked } from '../support/server';
 
 const A = '/api/athletes/jolyon';
@@ -41,10 +41,10 @@ it('begins with the set-up in use, and asks anew for each kind once its gear is 
     await press('Row');
     await fill('Heel mark', '30');
     await sees('A row');
-    await vi.waitFor(() => expect(choices().at(-1)).toMatchObject({ kind: 'row', ring_id: 'n', heel_mark_m: 0.3 }));
+    await eventually(() => expect(choices().at(-1)).toMatchObject({ kind: 'row', ring_id: 'n', heel_mark_m: 0.3 }));
     await press('Counterweight');
     await fill('Stack', '25');
-    await vi.waitFor(() => expect(choices().at(-1)).toEqual({ kind: 'counterweight', machine_id: 'm', stack_kg: 25 }));
+    await eventually(() => expect(choices().at(-1)).toEqual({ kind: 'counterweight', machine_id: 'm', stack_kg: 25 }));
 });
 
 it('asks once for what is typed quickly, and nothing while something is missing', async () => {
@@ -76,7 +76,7 @@ it('finds the heel mark of a share and takes it over', async () => {
     await fill('Heel mark', '0');
     await fill('Or: which heel mark for a carried share of', '55');
     await press('Find it');
-    await vi.waitFor(() => expect(value('Heel mark')).toBe('30'));
+    await eventually(() => expect(value('Heel mark')).toBe('30'));
     expect(asked.find((a) => a.deed === `GET ${A}/heel-mark`)?.query).toMatchObject({ share: '0.55' });
     await sees('A row');
 });
@@ -99,7 +99,7 @@ it('lists the bands for a number of reps, and takes the one that is picked', asy
     await press('Find it');
     await sees('Rook 32 mm foot · Beam bar 71 % , 7 reps');
     await press(/Rook 32 mm/);
-    await vi.waitFor(() => expect(choices().at(-1)).toEqual(rook.choice));
+    await eventually(() => expect(choices().at(-1)).toEqual(rook.choice));
 });
 
 it('puts the athlete on what was put together, and says when it is in use', async () => {

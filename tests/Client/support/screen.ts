@@ -5,6 +5,7 @@ import { expect, vi } from 'vitest';
 import type { Component } from 'vue';
 import { createMemoryHistory, createRouter, type Router } from 'vue-router';
 import { words } from './render';
+import { PATIENCE_MS } from './patience';
 
 export interface Shown {
     emitted: <T = unknown[]>(event: string) => T[];
@@ -18,6 +19,8 @@ export interface Shown {
     change: (props: Record<string, unknown>) => Promise<void>;
     path: () => string;
 }
+
+export const eventually = (holds: () => void): Promise<void> => vi.waitFor(holds, { timeout: PATIENCE_MS });
 
 const FIELD = { selector: 'input, textarea' };
 const Nothing = { render: () => null };
@@ -54,7 +57,7 @@ export function show(component: Component, props: Record<string, unknown> = {}, 
         choose,
         value: (label) => screen.getByLabelText<HTMLInputElement>(label, FIELD).value,
         text,
-        sees: (wanted) => vi.waitFor(() => (typeof wanted === 'string' ? expect(text()).toContain(wanted) : expect(text()).toMatch(wanted))),
+        sees: (wanted) => eventually(() => (typeof wanted === 'string' ? expect(text()).toContain(wanted) : expect(text()).toMatch(wanted))),
         change: rerender,
         path: () => router.currentRoute.value.fullPath,
     };

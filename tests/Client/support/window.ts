@@ -1,5 +1,6 @@
 import { cleanup, configure } from '@testing-library/vue';
 import { afterEach, beforeEach, vi } from 'vitest';
+import { PATIENCE_MS } from './patience';
 
 /** What a browser has and the simulated one lacks: an address that paths are relative to, sizes, media and scrolling. */
 const AddressedRequest = class extends Request {
@@ -15,7 +16,7 @@ class SizeObserver {
 }
 
 /* Looking through every style for what hides a button takes most of a test's time. */
-configure({ defaultHidden: true });
+configure({ defaultHidden: true, asyncUtilTimeout: PATIENCE_MS });
 
 globalThis.Request = AddressedRequest;
 globalThis.ResizeObserver = SizeObserver;
@@ -24,6 +25,7 @@ Element.prototype.scrollIntoView = () => {};
 Element.prototype.scrollTo = () => {};
 
 beforeEach(() => {
+    vi.setSystemTime('2026-03-20T12:00:00Z');
     document.cookie = 'XSRF-TOKEN=chalk';
     localStorage.clear();
 });
@@ -31,4 +33,5 @@ beforeEach(() => {
 afterEach(() => {
     cleanup();
     vi.unstubAllGlobals();
+    vi.useRealTimers();
 });
