@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Kit;
 
 use SteadyRung\CoreError;
+use SteadyRung\InWords;
 
 /**
  * Two pieces of gear, each fine by itself, that cannot go together; names the quantity to change.
@@ -19,21 +20,21 @@ final class GearClash extends \DomainException implements CoreError
     public static function boxAboveBar(float $boxM, float $barHeightM, float $leastBelowM): self
     {
         return new self('box_m', $boxM, sprintf(
-            'A box of %.2f m under a bar at %.2f m leaves no room to hang: take one at least %.2f m lower than the bar.',
-            $boxM, $barHeightM, $leastBelowM,
+            'A box of %s under a bar at %s leaves no room to hang: take one at least %s lower than the bar.',
+            InWords::cm($boxM), InWords::cm($barHeightM), InWords::cm($leastBelowM),
         ));
     }
 
     public static function strapTooLong(float $strapM, float $anchorHeightM, float $leastOverFloorM): self
     {
         return new self('strap_m', $strapM, sprintf(
-            'A strap of %.2f m on an anchor at %.2f m hangs to the floor: keep the rings %.2f m over it.',
-            $strapM, $anchorHeightM, $leastOverFloorM,
+            'A strap of %s on an anchor at %s hangs to the floor: keep the rings %s over it.',
+            InWords::cm($strapM), InWords::cm($anchorHeightM), InWords::cm($leastOverFloorM),
         ));
     }
 
     public static function heelsAboveAnchor(float $heelHeightM, float $anchorHeightM): self
     {
-        return new self('heel_height_m', $heelHeightM, sprintf('Heels at %.2f m are not below the anchor at %.2f m. Take a lower box.', $heelHeightM, $anchorHeightM));
+        return new self('heel_height_m', $heelHeightM, sprintf('Heels at %s are not below the anchor at %s. Take a lower box.', InWords::cm($heelHeightM), InWords::cm($anchorHeightM)));
     }
 }

@@ -6,6 +6,7 @@ namespace SteadyRung\Setup;
 
 use SteadyRung\Body\Body;
 use SteadyRung\Body\Proportions;
+use SteadyRung\InWords;
 use SteadyRung\Kit\CurveStatus;
 use SteadyRung\Kit\LoopBand;
 use SteadyRung\Why\Explanation;
@@ -41,7 +42,7 @@ final class BandWhy
     {
         $words = $help->attach === Attach::Foot ? 'reach, legs straight' : 'reach − 0.285 × height';
         if ($hang->kneesBendByM > 0.0) {
-            $words = sprintf('bar %.2f m − %.2f m clearance: too low for straight legs, knees bend', $help->barHeightM, $help->clearanceM);
+            $words = sprintf('bar %s − %s clearance: too low for straight legs, knees bend', InWords::cm($help->barHeightM), InWords::cm($help->clearanceM));
         }
 
         return [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Setup;
 
 use SteadyRung\CoreError;
+use SteadyRung\InWords;
 
 /**
  * The answer of a set-up that this body, bar or band does not allow, with the reason and the way out.
@@ -18,16 +19,16 @@ final readonly class DoesNotFit
     public static function barTooLow(float $barHeightM, float $neededM): self
     {
         return new self(Misfit::BarTooLow, sprintf(
-            'The bar at %.2f m is %.0f cm too low to hang clear of the floor here. Take a bar at %.2f m or higher.',
-            $barHeightM, ceil(100 * ($neededM - $barHeightM)), $neededM,
+            'The bar at %s is %s too low to hang clear of the floor here. Take a bar at %s or higher.',
+            InWords::cm($barHeightM), InWords::cm(ceil(100 * ($neededM - $barHeightM)) / 100), InWords::cm(ceil(100 * $neededM) / 100),
         ));
     }
 
     public static function noHelp(string $band, float $hungLengthM, float $hangLengthM): self
     {
         return new self(Misfit::NoHelp, sprintf(
-            'Band %s hangs %.2f m long and has only %.2f m to fill, so it stays slack and helps nothing. Take a shorter band, or the foot instead of the knee.',
-            $band, $hungLengthM, $hangLengthM,
+            'Band %s hangs %s long and has only %s to fill, so it stays slack and helps nothing. Take a shorter band, or the foot instead of the knee.',
+            $band, InWords::cm($hungLengthM), InWords::cm($hangLengthM),
         ));
     }
 

@@ -6,6 +6,7 @@ namespace SteadyRung\Setup;
 
 use SteadyRung\Body\Body;
 use SteadyRung\Body\Proportions;
+use SteadyRung\InWords;
 use SteadyRung\Why\Explanation;
 use SteadyRung\Why\Step;
 
@@ -37,7 +38,7 @@ final class LegInterval
     public static function why(BoxReach $reach, Body $body, float $hopM): Explanation
     {
         $part = max(0.0, min(1.0, $reach->legPart($body, $hopM)));
-        $hop = $hopM > 0.0 ? [new Step('Hop', sprintf('small %.2f m, jump %.2f m', Hop::SMALL_M, Hop::JUMP_M), $hopM, 'm', 'common practice')] : [];
+        $hop = $hopM > 0.0 ? [new Step('Hop', sprintf('small %s, jump %s', InWords::cm(Hop::SMALL_M), InWords::cm(Hop::JUMP_M)), $hopM, 'm', 'common practice')] : [];
 
         return new Explanation(
             [

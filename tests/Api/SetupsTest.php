@@ -66,7 +66,7 @@ it('keeps the capacities of pulls, rows and pull-downs apart', function (): void
 it('says why a set-up does not fit, and refuses gear that clashes or is not there', function (): void {
     ($this->ask)(['kind' => 'row', 'ring_id' => $this->rings, 'strap_m' => 1.5, 'heel_mark_m' => 1.3])->assertOk()->assertJsonPath('rung', null);
     $low = addBar($this, 0.7, 'Low');
-    ($this->ask)(['kind' => 'foot', 'bar_id' => $low, 'box_id' => $this->box])->assertStatus(422)->assertJsonPath('errors.0.detail', 'A box of 0.30 m under a bar at 0.70 m leaves no room to hang: take one at least 0.50 m lower than the bar.');
+    ($this->ask)(['kind' => 'foot', 'bar_id' => $low, 'box_id' => $this->box])->assertStatus(422)->assertJsonPath('errors.0.detail', 'A box of 30 cm under a bar at 70 cm leaves no room to hang: take one at least 50 cm lower than the bar.');
     ($this->ask)(['kind' => 'added', 'weight_ids' => [uuid()]])->assertStatus(422);
     ($this->ask)(['kind' => 'row', 'heel_mark_m' => 0])->assertStatus(422);
     ($this->ask)(['kind' => 'strict', 'bar_id' => $this->bar])->assertStatus(422);

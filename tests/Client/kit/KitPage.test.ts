@@ -78,8 +78,8 @@ it('adds a band with its readings in the unit they were typed in, and loads the 
 
 it('marks the reading the server refuses, and loses nothing of what was typed', async () => {
     const { press, fill, value, sees, user } = page({
-        'PUT /api/bands/h': () => refuse(422, 'invalid', '', [fault('/points/1', 'Point 2 at 1.800 m pulls less than point 1.')]),
-        'POST /api/bench/curve': () => refuse(422, 'invalid', '', [fault('/band/points/1', 'Point 2 at 1.800 m pulls less than point 1.')]),
+        'PUT /api/bands/h': () => refuse(422, 'invalid', '', [fault('/points/1', 'Point 2 at 180 cm pulls less than point 1.')]),
+        'POST /api/bench/curve': () => refuse(422, 'invalid', '', [fault('/band/points/1', 'Point 2 at 180 cm pulls less than point 1.')]),
     });
     await press('Add a reading');
     await press('Add a reading');
@@ -92,7 +92,7 @@ it('marks the reading the server refuses, and loses nothing of what was typed', 
         await fill(label, text);
     }
     await user.click(document.querySelector('form [type=submit]')!);
-    await sees('Point 2 at 1.800 m pulls less than point 1.');
+    await sees('Point 2 at 180 cm pulls less than point 1.');
     expect(value('Force of point 2 in kg')).toBe('1,3');
     await press('Remove point 2');
     expect(document.body.textContent).not.toContain('pulls less');

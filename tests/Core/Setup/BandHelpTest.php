@@ -78,7 +78,7 @@ it('bends the knees under a low bar, and says what that costs', function (): voi
 
 it('does not fit where the body, the bar or the band does not allow it, and says why', function (): void {
     expect(misfit(1.6, Attach::Knee, [band()])->misfit)->toBe(Misfit::BarTooLow)
-        ->and(misfit(1.6, Attach::Foot, [band()])->reason)->toContain('Take a bar at 1.66 m or higher')
+        ->and(misfit(1.6, Attach::Foot, [band()])->reason)->toContain('Take a bar at 166 cm or higher')
         ->and(misfit(3.0, Attach::Knee, [band(hungM: 1.7)])->misfit)->toBe(Misfit::NoHelp)
         ->and(misfit(3.0, Attach::Foot, [band(hungM: 0.65)])->misfit)->toBe(Misfit::StretchTooHigh)
         ->and(misfit(3.0, Attach::Foot, [band(120)], athlete(40, 1.7))->misfit)->toBe(Misfit::LiftsOff);

@@ -69,7 +69,7 @@ it('does not fit where feet or hop reach nothing, and says by how much', functio
 });
 
 it('refuses a box above the bar, or too near it, and figures out of range', function (): void {
-    expect(fn () => FootHelp::of(2.0, 2.4))->toThrow(GearClash::class, 'A box of 2.40 m under a bar at 2.00 m')
+    expect(fn () => FootHelp::of(2.0, 2.4))->toThrow(GearClash::class, 'A box of 240 cm under a bar at 200 cm')
         ->and(fn () => Hop::of(1.4, 1.0, 0.1))->toThrow(GearClash::class)
         ->and(fn () => Hop::of(2.4, 0.3, 0.9))->toThrow(OutOfRange::class, 'hop_m')
         ->and(fn () => FootHelp::of(2.4, 0.3, -1.0))->toThrow(OutOfRange::class, 'scale_kg')
