@@ -7,6 +7,7 @@ use App\Http\Controllers\BandController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BodyController;
 use App\Http\Controllers\CallController;
+use App\Http\Controllers\CapacityController;
 use App\Http\Controllers\CautionController;
 use App\Http\Controllers\ClearanceController;
 use App\Http\Controllers\GearController;
@@ -54,6 +55,7 @@ Route::middleware(['auth:sanctum', EnterGym::class])->group(function (): void {
     Route::get('athletes/{athlete}/scale', [ScaleController::class, 'show']);
     Route::get('athletes/{athlete}/body', [BodyController::class, 'show']);
     Route::post('athletes/{athlete}/weighings', [BodyController::class, 'weigh']);
+    Route::get('athletes/{athlete}/capacity', CapacityController::class);
     Route::get('athletes/{athlete}/ladder', LadderController::class);
     Route::get('athletes/{athlete}/setup', [SetupController::class, 'show']);
     Route::put('athletes/{athlete}/setup', [SetupController::class, 'choose']);

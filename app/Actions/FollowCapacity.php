@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Formats\Day;
 use App\Models\Athlete;
 use App\Models\CapacityRecord;
 use App\Models\CurrentGym;
 use App\Models\LoggedSet;
 use SteadyRung\Strength\CapacityFilter;
 use SteadyRung\Strength\CapacityState;
-use SteadyRung\Strength\Observation;
 use SteadyRung\Strength\Pattern;
 use SteadyRung\Strength\RepCurve;
 
@@ -32,31 +30,12 @@ final readonly class FollowCapacity
         foreach (Pattern::cases() as $pattern) {
             $state = CapacityRecord::newest($athlete->id, $pattern, before: $day)?->toCore();
             CapacityRecord::of($athlete->id, $pattern)->where('trained_on', '>=', $day)->delete();
-            foreach ($this->sessions($athlete, $pattern, $day) as $on => $session) {
-                $state = $filter->after($state, $session);
+            foreach (LoggedSet::sessions($athlete->id, $pattern, $day) as $on => $session) {
+                $state = $filter->after($state, $session)->state;
                 $rows[] = $this->row($athlete, $pattern, $on, $state);
             }
         }
         CapacityRecord::query()->insert($rows);
-    }
-
-    /** @return array<string, non-empty-list<Observation>> */
-    private function sessions(Athlete $athlete, Pattern $pattern, string $day): array
-    {
-        $sessions = [];
-        $sets = LoggedSet::standing($athlete->id)->where('trained_on', '>=', $day)->where('pattern', $pattern)->whereNotNull('clean_reps')
-            ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->get();
-        foreach ($sets as $set) {
-            $sessions[$set->trained_on][] = Observation::of(
-                Day::number($set->trained_on),
-                (float) $set->ascent_share,
-                (float) $set->share_sd,
-                (int) $set->clean_reps,
-                $set->reserve,
-            );
-        }
-
-        return $sessions;
     }
 
     /** @return array<string, string|float> */

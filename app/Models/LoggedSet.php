@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Formats\Day;
 use App\Models\Casts\ChoiceCast;
 use App\Models\Casts\PainCast;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use SteadyRung\Ladder\Choice;
 use SteadyRung\Safety\Pain;
+use SteadyRung\Strength\Observation;
 use SteadyRung\Strength\Pattern;
 
 /**
@@ -80,6 +82,29 @@ final class LoggedSet extends Record
         $query->whereRaw("choice->'band_ids' @> ?::jsonb", [json_encode([$bandId])]);
 
         return $query;
+    }
+
+    /**
+     * What the sessions from a day on say of a capacity, by day, first set first.
+     *
+     * @return array<string, non-empty-list<Observation>>
+     */
+    public static function sessions(string $athleteId, Pattern $pattern, string $fromDay): array
+    {
+        $sessions = [];
+        $sets = self::standing($athleteId)->where('trained_on', '>=', $fromDay)->where('pattern', $pattern)->whereNotNull('clean_reps')
+            ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->get();
+        foreach ($sets as $set) {
+            $sessions[$set->trained_on][] = Observation::of(
+                Day::number($set->trained_on),
+                (float) $set->ascent_share,
+                (float) $set->share_sd,
+                (int) $set->clean_reps,
+                $set->reserve,
+            );
+        }
+
+        return $sessions;
     }
 
     /** @return Builder<self> */

@@ -251,6 +251,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/capacity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description How the capacity of a movement came about. */
+        get: operations["capacityWhy"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cautions": {
         parameters: {
             query?: never;
@@ -2016,6 +2033,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CallResource"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    capacityWhy: {
+        parameters: {
+            query: {
+                pattern: "pull" | "row" | "pulldown";
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhyResource"];
                 };
             };
             /** @description A problem. */

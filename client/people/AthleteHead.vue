@@ -4,20 +4,26 @@ import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { length, mass, percent, percentRange, seconds } from '../domain/units';
 import { kindWords } from '../domain/words';
-import type { Athlete } from './useAthlete';
+import type { Athlete, Movement } from './useAthlete';
 
 const props = defineProps<{ athlete: Athlete }>();
-const emit = defineEmits<{ baseline: []; edit: []; keys: [] }>();
+const emit = defineEmits<{ baseline: []; edit: []; keys: []; why: [movement: Movement] }>();
+
+interface Fact {
+    name: string;
+    value: string;
+    why?: Movement;
+}
 
 const known = (c: Schemas['CapacityResource']): string => `${percent(c.share)} (${percentRange(c.low80, c.high80)})`;
-const facts = computed(() => {
+const facts = computed((): Fact[] => {
     const a = props.athlete;
     return [
         { name: 'Bodyweight', value: mass(a.mass_kg) },
         { name: 'Height', value: length(a.stature_m) },
         { name: a.reach_source === 'measured' ? 'Reach, measured' : 'Reach, estimated', value: length(a.reach_m) },
-        { name: 'Pull capacity (80 %)', value: a.capacity ? known(a.capacity) : 'no baseline' },
-        ...(a.row_capacity ? [{ name: 'Row capacity (80 %)', value: known(a.row_capacity) }] : []),
+        a.capacity ? { name: 'Pull capacity (80 %)', value: known(a.capacity), why: 'pull' } : { name: 'Pull capacity (80 %)', value: 'no baseline' },
+        ...(a.row_capacity ? [{ name: 'Row capacity (80 %)', value: known(a.row_capacity), why: 'row' as const }] : []),
         { name: 'Best dead hang', value: a.best_hang_s === null ? 'none yet' : seconds(a.best_hang_s) },
     ];
 });
@@ -32,7 +38,10 @@ const facts = computed(() => {
         <dl class="facts">
             <div v-for="fact in facts" :key="fact.name">
                 <dt>{{ fact.name }}</dt>
-                <dd>{{ fact.value }}</dd>
+                <dd>
+                    <button v-if="fact.why" type="button" :aria-label="`${fact.name}, ${fact.value}: why?`" @click="emit('why', fact.why)">{{ fact.value }}</button>
+                    <template v-else>{{ fact.value }}</template>
+                </dd>
             </div>
         </dl>
         <div class="row no-print">
@@ -68,6 +77,18 @@ dt {
 
 dd {
     font-weight: 600;
+}
+
+dd button {
+    margin: -6px 0;
+    padding: 6px 0;
+    border: 0;
+    background: none;
+    color: inherit;
+    font: inherit;
+    text-decoration: underline dotted;
+    text-underline-offset: 4px;
+    cursor: pointer;
 }
 
 @media (max-width: 720px) {

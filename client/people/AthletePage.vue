@@ -16,12 +16,13 @@ import { useToday } from '../parts/useToday';
 import { useUndo } from '../parts/useUndo';
 import AthleteHead from './AthleteHead.vue';
 import BaselinePanel from './BaselinePanel.vue';
+import CapacityPanel from './CapacityPanel.vue';
 import LogPad from './LogPad.vue';
 import PausedCard from './PausedCard.vue';
 import ScaleCard from './ScaleCard.vue';
 import SetLog from './SetLog.vue';
 import SetupPanel from './SetupPanel.vue';
-import { useAthlete } from './useAthlete';
+import { useAthlete, type Movement } from './useAthlete';
 
 const props = defineProps<{ id: string }>();
 const router = useRouter();
@@ -31,6 +32,7 @@ const day = useToday();
 const undo = useUndo();
 const problem = shallowRef<Problem>();
 const opened = shallowRef<Schemas['RungAnswer']>();
+const explained = ref<Movement>();
 const baselineOpen = ref(false);
 const keysOpen = ref(false);
 const pastOpen = ref(false);
@@ -73,7 +75,7 @@ useKeys((key) => {
     <ProblemNote v-if="page.athlete.problem.value" :problem="page.athlete.problem.value" retry @retry="page.reload" />
     <p v-else-if="!athlete" class="dim">Loading the athlete…</p>
     <template v-else>
-        <AthleteHead :athlete="athlete" @baseline="baselineOpen = true" @edit="router.push(`/people/${id}/edit`)" @keys="keysOpen = true" />
+        <AthleteHead :athlete="athlete" @baseline="baselineOpen = true" @edit="router.push(`/people/${id}/edit`)" @keys="keysOpen = true" @why="explained = $event" />
         <ProblemNote v-if="problem" :problem="problem" class="gap" />
         <div class="columns">
             <ScaleCard
@@ -109,6 +111,7 @@ useKeys((key) => {
             </div>
         </div>
         <SetupPanel :athlete-id="id" :rung="opened" :paused="athlete.paused_on !== null" :log="page.log" @close="opened = undefined" @choose="choose" @logged="logged" />
+        <CapacityPanel :athlete="athlete" :movement="explained" @close="explained = undefined" />
         <BaselinePanel v-model:open="baselineOpen" :athlete="athlete" :kit="kit.value.value" :log="page.log" @logged="logged" />
         <UndoBar :deed="undo.offered.value" @undo="undo.take" />
         <KeyHelp v-model:open="keysOpen" />

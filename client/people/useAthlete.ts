@@ -4,6 +4,8 @@ import type { Choice } from '../domain/gear';
 import { api, outcome, type Result, type Schemas } from '../domain/http';
 import { useLoad, type Load } from '../parts/useLoad';
 
+/** What a capacity is followed of. */
+export type Movement = 'pull' | 'row';
 export type Athlete = Schemas['AthleteResource'];
 export type SetInput = Schemas['SetInput'];
 

@@ -30,21 +30,11 @@ final readonly class CapacityFilter
      *
      * @param  non-empty-list<Observation>  $session  the sets of one day, first set first
      */
-    public function after(?CapacityState $before, array $session): CapacityState
+    public function after(?CapacityState $before, array $session): CapacityUpdate
     {
         $best = $this->mostTelling($session);
-        $seen = $best->logCapacity($this->curve);
-        $noise = $best->variance($this->curve);
-        if ($before === null) {
-            return new CapacityState($best->day, $seen, $noise);
-        }
-        $prior = $this->forward($before, $best->day);
-        if (($best->isLowerBound() && $seen <= $prior->meanLog) || ($best->isUpperBound() && $seen >= $prior->meanLog)) {
-            return $prior;
-        }
-        $gain = $prior->variance / ($prior->variance + $noise);
 
-        return new CapacityState($best->day, $prior->meanLog + $gain * ($seen - $prior->meanLog), (1.0 - $gain) * $prior->variance);
+        return $before === null ? CapacityUpdate::first($this->curve, $best) : CapacityUpdate::of($this->curve, $this->forward($before, $best->day), $best);
     }
 
     /**

@@ -17,7 +17,7 @@ it('equals the exact Gaussian posterior of a random walk, conditioned all at onc
     $given = [];
     foreach ($sets as $set) {
         $observation = Observation::of(...$set);
-        $state = $filter->after($state, [$observation]);
+        $state = $filter->after($state, [$observation])->state;
         $given[] = [$set[0], $observation->logCapacity($curve), $observation->variance($curve)];
     }
     [$mean, $variance] = scipy(<<<'PY'

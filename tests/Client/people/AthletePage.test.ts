@@ -4,7 +4,7 @@ import type { Schemas } from '../../../client/domain/http';
 import { useSession } from '../../../client/parts/useSession';
 import { band, bandView, beam, call, heron, jolyon, kit, rook, set } from '../support/samples';
 import { eventually, show } from '../support/screen';
-import { refuse, serve } from '../support/server';
+import { refuse, serve, type Asked } from '../support/server';
 
 const A = '/api/athletes/jolyon';
 const ladder = (lane: 'pull' | 'row', rungs: Schemas['RungAnswer'][] = []): Schemas['LadderResource'] => ({
@@ -21,7 +21,7 @@ const ladder = (lane: 'pull' | 'row', rungs: Schemas['RungAnswer'][] = []): Sche
 });
 
 /** The athlete on the Heron band, with what differs and with what else is answered. */
-function page(athlete: Partial<Schemas['AthleteResource']> = {}, answers: Record<string, (asked: { body: unknown }) => unknown> = {}) {
+function page(athlete: Partial<Schemas['AthleteResource']> = {}, answers: Record<string, (asked: Asked) => unknown> = {}) {
     localStorage.setItem('steady-rung.signed-in', 'yes');
     const asked = serve({
         'GET /api/me': () => ({ name: 'Coach', email: '', gym_name: 'The Mill', timezone: 'Europe/London' }),
@@ -123,6 +123,25 @@ it('says why a rung does not fit, and does not offer it', async () => {
     await user.click(document.querySelector(`[data-rung="${rook.key}"]`)!);
     await sees('Does not fit. The bar is 14 cm too low.');
     expect(text()).not.toContain('Put on this set-up');
+});
+
+it('says how a capacity came about, of the movement that is asked for', async () => {
+    const capacity = { share: 0.9, low80: 0.86, high80: 0.93, on: '2026-03-02' };
+    const why = (value: number): Schemas['WhyResource'] => ({
+        name: 'Capacity',
+        steps: [{ label: 'Capacity', how: 'one-rep load', value, unit: '%', source: '' }],
+        uncertainties: [],
+        remedies: ['Log a set.'],
+    });
+    const { press, sees } = page(
+        { capacity, row_capacity: { ...capacity, on: '2026-03-04' } },
+        { [`GET ${A}/capacity`]: ({ query }) => why(query['pattern'] === 'pull' ? 89.9 : 72.1) },
+    );
+    await press(/^Pull capacity .*why/);
+    await sees('After the session of Mon 2 Mar Capacity 89.9 %');
+    await press('close');
+    await press(/^Row capacity .*why/);
+    await sees('After the session of Wed 4 Mar Capacity 72.1 %');
 });
 
 it('says what was decided before, when asked', async () => {

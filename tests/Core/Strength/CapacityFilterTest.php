@@ -16,7 +16,7 @@ function filter(): CapacityFilter
 }
 
 it('begins at what the first session says', function (): void {
-    $state = filter()->after(null, [Observation::of(10, 0.7, 0.0, 7, 1)]);
+    $state = filter()->after(null, [Observation::of(10, 0.7, 0.0, 7, 1)])->state;
 
     expect($state->share())->toEqualWithDelta(0.7 * (1 + 7 / 27), 1e-12)->and($state->day)->toBe(10);
 });
@@ -26,13 +26,13 @@ it('takes the set that speaks for most, a known reserve before an unknown one', 
     $more = Observation::of(1, 0.7, 0.0, 7, 1);
     $unknown = Observation::of(1, 0.7, 0.0, 9, null);
 
-    expect(filter()->after(null, [$known, $more, $unknown]))->toEqual(filter()->after(null, [$more]));
+    expect(filter()->after(null, [$known, $more, $unknown])->state)->toEqual(filter()->after(null, [$more])->state);
 });
 
 it('lets a set far from failure raise the estimate but never lower it', function (?int $reserve): void {
     $before = new CapacityState(0, log(0.9), 0.03 ** 2);
-    $easy = filter()->after($before, [Observation::of(7, 0.6, 0.0, 3, $reserve)]);
-    $strong = filter()->after($before, [Observation::of(7, 0.8, 0.0, 10, $reserve)]);
+    $easy = filter()->after($before, [Observation::of(7, 0.6, 0.0, 3, $reserve)])->state;
+    $strong = filter()->after($before, [Observation::of(7, 0.8, 0.0, 10, $reserve)])->state;
 
     expect($easy->meanLog)->toBe($before->meanLog)
         ->and($easy->variance)->toBeGreaterThan($before->variance)
@@ -42,9 +42,9 @@ it('lets a set far from failure raise the estimate but never lower it', function
 it('lowers the estimate for a hard set that falls short, and never raises it for a set without one rep', function (): void {
     $before = new CapacityState(0, log(0.9), 0.03 ** 2);
 
-    expect(filter()->after($before, [Observation::of(7, 0.8, 0.0, 2, 0)])->meanLog)->toBeLessThan($before->meanLog)
-        ->and(filter()->after($before, [Observation::of(7, 0.85, 0.0, 0, null)])->meanLog)->toBeLessThan($before->meanLog)
-        ->and(filter()->after($before, [Observation::of(7, 1.10, 0.0, 0, null)])->meanLog)->toBe($before->meanLog);
+    expect(filter()->after($before, [Observation::of(7, 0.8, 0.0, 2, 0)])->state->meanLog)->toBeLessThan($before->meanLog)
+        ->and(filter()->after($before, [Observation::of(7, 0.85, 0.0, 0, null)])->state->meanLog)->toBeLessThan($before->meanLog)
+        ->and(filter()->after($before, [Observation::of(7, 1.10, 0.0, 0, null)])->state->meanLog)->toBe($before->meanLog);
 });
 
 it('widens visibly over two idle weeks and stays where it was', function (): void {
@@ -57,8 +57,8 @@ it('widens visibly over two idle weeks and stays where it was', function (): voi
 
 it('trusts a measured band more than an estimated one', function (): void {
     $before = new CapacityState(0, log(0.8), 0.05 ** 2);
-    $sure = filter()->after($before, [Observation::of(1, 0.8, 0.02, 6, 0)]);
-    $vague = filter()->after($before, [Observation::of(1, 0.8, 0.20, 6, 0)]);
+    $sure = filter()->after($before, [Observation::of(1, 0.8, 0.02, 6, 0)])->state;
+    $vague = filter()->after($before, [Observation::of(1, 0.8, 0.20, 6, 0)])->state;
 
     expect($sure->meanLog)->toBeGreaterThan($vague->meanLog)->and($sure->variance)->toBeLessThan($vague->variance);
 });
@@ -94,7 +94,7 @@ it('holds the next first set of virtual athletes inside its 80 % interval about 
                 $asked++;
                 $inside += floor($prediction->low80()) <= $reps && $reps <= floor($prediction->high80()) ? 1 : 0;
             }
-            $state = filter()->after($state, [Observation::of($day, $load, 0.0, $reps, 0)]);
+            $state = filter()->after($state, [Observation::of($day, $load, 0.0, $reps, 0)])->state;
         }
     }
 

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Formats\JsonObject;
+use App\Http\Docs\Answer;
+use App\Http\Resources\WhyResource;
+use App\Http\Views\CapacityView;
+use App\Models\Athlete;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+use SteadyRung\Strength\Pattern;
+
+final class CapacityController
+{
+    #[OA\Get(
+        path: '/api/athletes/{athlete}/capacity',
+        operationId: 'capacityWhy',
+        description: 'How the capacity of a movement came about.',
+        parameters: [new OA\QueryParameter(name: 'pattern', required: true, schema: new OA\Schema(enum: Pattern::class, type: 'string'))],
+        responses: [new Answer(200, WhyResource::class)],
+    )]
+    public function __invoke(Athlete $athlete, Request $request, CapacityView $view): JsonResponse
+    {
+        $pattern = JsonObject::ofQuery($request->query->all())->allowing('pattern')->choice('pattern', Pattern::class);
+
+        return new JsonResponse($view->of($athlete, $pattern));
+    }
+}

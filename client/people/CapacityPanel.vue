@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { api, outcome, type Schemas } from '../domain/http';
+import { day } from '../domain/units';
+import ProblemNote from '../parts/ProblemNote.vue';
+import SidePanel from '../parts/SidePanel.vue';
+import { useLoad } from '../parts/useLoad';
+import WhySteps from '../parts/WhySteps.vue';
+import type { Athlete, Movement } from './useAthlete';
+
+const props = defineProps<{ athlete: Athlete; movement: Movement | undefined }>();
+const emit = defineEmits<{ close: [] }>();
+
+const TITLES: Record<Movement, string> = { pull: 'Pull capacity', row: 'Row capacity' };
+
+const capacity = computed(() => (props.movement === 'row' ? props.athlete.row_capacity : props.athlete.capacity));
+const why = useLoad<Schemas['WhyResource'] | undefined>(
+    async () =>
+        props.movement === undefined
+            ? { ok: true, value: undefined }
+            : outcome(api.GET('/api/athletes/{athlete}/capacity', { params: { path: { athlete: props.athlete.id }, query: { pattern: props.movement } } })),
+    [() => props.movement, capacity],
+);
+</script>
+
+<template>
+    <SidePanel :open="movement !== undefined" :title="movement ? TITLES[movement] : ''" @update:open="emit('close')">
+        <div class="stack">
+            <p class="small dim">The load for one clean rep, as a part of bodyweight, followed from session to session.</p>
+            <ProblemNote v-if="why.problem.value" :problem="why.problem.value" retry @retry="why.reload" />
+            <p v-else-if="!why.value.value" class="dim">Asking…</p>
+            <template v-else>
+                <h2 v-if="capacity">After the session of {{ day(capacity.on) }}</h2>
+                <WhySteps :why="why.value.value" />
+            </template>
+        </div>
+    </SidePanel>
+</template>
