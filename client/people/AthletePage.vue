@@ -95,7 +95,7 @@ useKeys((key) => {
                     <RouterLink :to="{ path: '/kit', query: { band: band.id } }">{{ band.name }}</RouterLink>
                     : look at it before the next set. {{ band.wear.text }}
                 </p>
-                <LogPad v-if="athlete.rung && padOpen" :rung="athlete.rung" :standard="athlete.standard" :done="today" :log="page.log" @logged="logged" />
+                <LogPad v-if="athlete.rung && padOpen" :athlete-id="id" :rung="athlete.rung" :standard="athlete.standard" :done="today" :log="page.log" @logged="logged" />
                 <div v-else-if="athlete.paused_on === day"><NButton @click="beforePain = true">Log a set that was done before the pain</NButton></div>
                 <div v-else-if="!athlete.rung && !athlete.rung_lost" class="card stack">
                     <h2>No set-up yet</h2>

@@ -14,6 +14,7 @@ import { useDigits } from './useDigits';
 import { useSetSender } from './useSetSender';
 
 const props = defineProps<{
+    athleteId: string;
     rung: Schemas['RungAnswer'];
     standard: Schemas['StandardResource'];
     done: readonly Schemas['SetResource'][];
@@ -27,11 +28,17 @@ const reserves = [{ value: null, label: '?' }, ...Array.from({ length: 6 }, (_, 
 
 const digits = useDigits(MOST_REPS);
 const draft = reactive({ reserve: null as number | null, noCounts: {} as Partial<Record<NoCountReason, number>>, pain: null as Schemas['Pain'] | null });
-const { busy, problem, unsent, send, drop } = useSetSender(props.log, (set) => {
-    digits.clear();
-    Object.assign(draft, { reserve: null, noCounts: {}, pain: null });
-    emit('logged', set);
-});
+const { busy, problem, unsent, send, drop } = useSetSender(
+    props.log,
+    (set) => {
+        digits.clear();
+        Object.assign(draft, { reserve: null, noCounts: {}, pain: null });
+        emit('logged', set);
+    },
+    { keepAt: `steady-rung.unsent.${props.athleteId}` },
+);
+/** A set that is on its first way is not yet one that could not be sent. */
+const stuck = computed(() => (problem.value !== undefined || !busy.value ? unsent.value : undefined));
 const noCountRow = shallowRef<InstanceType<typeof NoCountRow>>();
 const clean = computed(() => digits.value.value ?? props.standard.gate_reps);
 
@@ -78,13 +85,14 @@ useKeys((key) => {
                 <i v-for="n in Math.max(0, standard.sets - done.length)" :key="`left-${n}`" class="left" />
             </p>
         </header>
-        <div v-if="unsent" class="stack">
+        <div v-if="stuck" class="stack">
             <ProblemNote v-if="problem" :problem="problem" />
             <p>
-                <strong>Not stored yet: {{ unsent.clean_reps }} clean.</strong>
+                <strong>Not stored yet: {{ stuck.clean_reps }} clean.</strong>
+                <template v-if="!problem || problem.code === 'offline'">It is kept on this device, and goes by itself when the network is back.</template>
             </p>
             <div class="row">
-                <NButton type="primary" size="large" :loading="busy" @click="send(unsent)">Try again</NButton>
+                <NButton type="primary" size="large" :loading="busy" @click="send(stuck)">Try again</NButton>
                 <NButton size="large" @click="drop">Drop it</NButton>
             </div>
         </div>

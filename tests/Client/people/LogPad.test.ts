@@ -1,3 +1,4 @@
+import { cleanup } from '@testing-library/vue';
 import { expect, it } from 'vitest';
 import LogPad from '../../../client/people/LogPad.vue';
 import type { Result, Schemas } from '../../../client/domain/http';
@@ -17,7 +18,7 @@ function pad(answers: Stored[] = [], done: Schemas['SetResource'][] = []) {
         sent.push(input);
         return Promise.resolve(answers[sent.length - 1] ?? { ok: true, value: set({ id: input.id }) });
     };
-    return { sent, ...show(LogPad, { rung: heron, standard: jolyon.standard, done, log }) };
+    return { sent, ...show(LogPad, { athleteId: 'jolyon', rung: heron, standard: jolyon.standard, done, log }) };
 }
 
 it('logs a set done as asked with one tap, on the set-up it shows', async () => {
@@ -82,6 +83,31 @@ it('lets go of a set that could not be sent, when told to', async () => {
     expect(text()).not.toContain('Not stored yet');
     await press(/log it|as asked/);
     expect(sent[1]!.id).not.toBe(sent[0]!.id);
+});
+
+it('keeps a set on the device before it is sent, over a page that is loaded anew, until it is stored', async () => {
+    const lost = pad([offline]);
+    await lost.press('7', 'Clean reps');
+    await lost.press(/log it/);
+    cleanup();
+
+    const found = pad();
+    expect(found.text()).toContain('Not stored yet: 7 clean.');
+    await found.press('Try again');
+    expect(found.sent).toEqual(lost.sent);
+    cleanup();
+    expect(pad().text()).not.toContain('Not stored yet');
+});
+
+it('sends what it kept by itself when the network is back', async () => {
+    const { sent, press, sees } = pad([offline]);
+    await press(/as asked/);
+    await sees('Not stored yet: 8 clean.');
+    window.dispatchEvent(new Event('online'));
+    await sees('as asked: one tap');
+    expect(sent[1]).toEqual(sent[0]);
+    window.dispatchEvent(new Event('online'));
+    expect(sent).toHaveLength(2);
 });
 
 it('shows the sets done today, oldest first, and as many rings as are left', () => {
