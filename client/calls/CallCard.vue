@@ -11,7 +11,7 @@ import CallReasons from './CallReasons.vue';
 import OverridePanel from './OverridePanel.vue';
 
 const props = defineProps<{ call: Schemas['CallResource']; line?: boolean }>();
-const emit = defineEmits<{ decided: [] }>();
+const emit = defineEmits<{ decided: []; open: [rung: Schemas['RungAnswer']] }>();
 
 const busy = ref(false);
 const overriding = ref(false);
@@ -38,7 +38,8 @@ async function decide(body: Schemas['DecisionInput']): Promise<boolean> {
             <CallMark :verdict="made.verdict" :large="!line" />
             <RouterLink v-if="line" class="athlete" :to="`/people/${call.athlete_id}`">{{ call.athlete_name }}</RouterLink>
             <div v-if="made.next" class="next">
-                <strong>{{ made.next.name }}</strong>
+                <strong v-if="line">{{ made.next.name }}</strong>
+                <button v-else type="button" class="why" :aria-label="`${made.next.name}: why?`" @click="emit('open', made.next)">{{ made.next.name }}</button>
                 <span class="small">
                     {{ mass(made.next.carried.carried_kg.mean) }}, {{ percent(made.next.carried.share.mean) }}
                     <template v-if="moves && made.change_kg !== null && made.change_share !== null">

@@ -39,7 +39,7 @@ const facts = computed((): Fact[] => {
             <div v-for="fact in facts" :key="fact.name">
                 <dt>{{ fact.name }}</dt>
                 <dd>
-                    <button v-if="fact.why" type="button" :aria-label="`${fact.name}, ${fact.value}: why?`" @click="emit('why', fact.why)">{{ fact.value }}</button>
+                    <button v-if="fact.why" type="button" class="why" :aria-label="`${fact.name}, ${fact.value}: why?`" @click="emit('why', fact.why)">{{ fact.value }}</button>
                     <template v-else>{{ fact.value }}</template>
                 </dd>
             </div>
@@ -77,18 +77,6 @@ dt {
 
 dd {
     font-weight: 600;
-}
-
-dd button {
-    margin: -6px 0;
-    padding: 6px 0;
-    border: 0;
-    background: none;
-    color: inherit;
-    font: inherit;
-    text-decoration: underline dotted;
-    text-underline-offset: 4px;
-    cursor: pointer;
 }
 
 @media (max-width: 720px) {

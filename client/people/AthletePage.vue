@@ -88,7 +88,7 @@ useKeys((key) => {
                 @length="page.mostRungs.value = $event"
             />
             <div class="stack work-column">
-                <CallCard v-if="athlete.call" :call="athlete.call" @decided="page.reload" />
+                <CallCard v-if="athlete.call" :call="athlete.call" @decided="page.reload" @open="opened = $event" />
                 <PausedCard v-if="athlete.paused_on" :athlete="athlete" :clear="page.clear" />
                 <div v-if="athlete.rung_lost" class="card lost" role="alert">{{ athlete.rung_lost }} Choose another set-up on the scale.</div>
                 <p v-for="band in due" :key="band.id" class="due small" role="status">

@@ -117,6 +117,12 @@ it('opens a rung of the ladder and puts the athlete on it', async () => {
     await eventually(() => expect(asked.find((a) => a.deed === `PUT ${A}/setup`)?.body).toEqual(rook.choice));
 });
 
+it('opens the set-up that the call names', async () => {
+    const { sees, press } = page({ call: call() }, { [`GET ${A}/setup`]: () => sheet() });
+    await press('Rook 32 mm, foot, Beam bar: why?');
+    await sees('Put on this set-up');
+});
+
 it('says why a rung does not fit, and does not offer it', async () => {
     const { user, sees, text } = page({}, { [`GET ${A}/setup`]: () => sheet({ reason: 'The bar is 14 cm too low.', rung: null, view: null }) });
     await sees('+4.0 %');
