@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { NButton, NInput, NSelect } from 'naive-ui';
-import { computed, reactive, ref, watch } from 'vue';
+import { computed, reactive, ref } from 'vue';
 import { api, outcome, type Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import { percent } from '../domain/units';
@@ -8,6 +8,8 @@ import { verdictWords } from '../domain/words';
 import SidePanel from '../parts/SidePanel.vue';
 import ChipRow from '../parts/ChipRow.vue';
 import FormField from '../parts/FormField.vue';
+import ProblemNote from '../parts/ProblemNote.vue';
+import { useLoad } from '../parts/useLoad';
 
 type Verdict = Schemas['CallAnswer']['verdict'];
 
@@ -16,19 +18,15 @@ const open = defineModel<boolean>('open', { required: true });
 
 const draft = reactive({ verdict: null as Verdict | null, rung: null as string | null, reason: '' });
 const error = ref<string>();
-const rungs = ref<Schemas['RungAnswer'][]>([]);
+const scale = useLoad<Schemas['ScaleResource'] | undefined>(
+    async () => (open.value ? outcome(api.GET('/api/athletes/{athlete}/scale', { params: { path: { athlete: props.call.athlete_id } } })) : { ok: true, value: undefined }),
+    [open],
+);
+const rungs = computed(() => [...props.call.call.between, ...(scale.value.value?.rungs ?? []).map((r) => r.rung)]);
 const verdicts = computed(() =>
     (Object.entries(verdictWords) as [Verdict, string][]).filter(([v]) => v !== props.call.call.verdict && v !== 'refer').map(([value, label]) => ({ value, label })),
 );
 const options = computed(() => rungs.value.map((r) => ({ value: r.key, label: `${percent(r.carried.share.mean)} · ${r.name}` })));
-
-watch(open, async (isOpen) => {
-    if (!isOpen) {
-        return;
-    }
-    const result = await outcome(api.GET('/api/athletes/{athlete}/scale', { params: { path: { athlete: props.call.athlete_id } } }));
-    rungs.value = result.ok ? [...props.call.call.between, ...result.value.rungs.map((r) => r.rung)] : [];
-});
 
 async function submit(): Promise<void> {
     error.value = draft.verdict && draft.reason.trim() ? undefined : 'Needed: what instead, and why.';
@@ -46,6 +44,7 @@ async function submit(): Promise<void> {
     <SidePanel v-model:open="open" :title="`Override: ${call.athlete_name}`">
         <form class="stack" @submit.prevent="submit">
             <p class="small dim">The call, your word and your reason are all kept.</p>
+            <ProblemNote v-if="scale.problem.value" :problem="scale.problem.value" retry @retry="scale.reload" />
             <ChipRow label="Instead" show-label :chips="verdicts" :value="draft.verdict" @pick="draft.verdict = $event" />
             <FormField label="Set-up (optional; otherwise it stays)">
                 <NSelect v-model:value="draft.rung" :virtual-scroll="false" :options="options" clearable placeholder="Same as now" aria-label="Set-up" />

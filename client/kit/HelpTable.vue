@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue';
 import { figureText, inUse, type Kit } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import { mass, percent } from '../domain/units';
+import ProblemNote from '../parts/ProblemNote.vue';
 import { useLoad } from '../parts/useLoad';
 import WhySteps from '../parts/WhySteps.vue';
 
@@ -36,6 +37,7 @@ const bars = computed(() => inUse(props.kit, 'bar').map((b) => ({ value: b.id, l
             />
             <NSelect v-model:value="bar" :virtual-scroll="false" clearable :options="bars" placeholder="Highest bar" aria-label="Bar" />
         </div>
+        <ProblemNote v-if="roster.problem.value" :problem="roster.problem.value" retry @retry="roster.reload" />
         <table v-if="help.length > 0">
             <thead>
                 <tr>

@@ -10,6 +10,7 @@ import { findingWords } from '../domain/words';
 import ChipRow from '../parts/ChipRow.vue';
 import DateField from '../parts/DateField.vue';
 import FormField from '../parts/FormField.vue';
+import PageTurner from '../parts/PageTurner.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import { useLoad } from '../parts/useLoad';
 import { useToday } from '../parts/useToday';
@@ -19,7 +20,8 @@ type Finding = Schemas['InspectionInput']['finding'];
 const props = defineProps<{ band: Schemas['BandResource'] }>();
 const emit = defineEmits<{ inspected: [] }>();
 
-const log = useLoad(() => outcome(api.GET('/api/bands/{band}/inspections', { params: { path: { band: props.band.id } } })));
+const page = ref(1);
+const log = useLoad(() => outcome(api.GET('/api/bands/{band}/inspections', { params: { path: { band: props.band.id }, query: { page: page.value } } })), [page]);
 const findings = (Object.keys(findingWords) as Finding[]).map((value) => ({ value, label: findingWords[value] }));
 const today = useToday();
 const on = ref(today.value);
@@ -42,6 +44,7 @@ async function save(): Promise<void> {
         id = uuidv7();
         finding.value = null;
         note.value = '';
+        page.value = 1;
         await log.reload();
         emit('inspected');
     }
@@ -67,14 +70,18 @@ async function save(): Promise<void> {
                 <p v-if="finding !== null && finding !== 'sound'" class="small due">A fault takes the band out of use at once.</p>
                 <div><NButton attr-type="submit" :disabled="finding === null" :loading="busy">Note the inspection</NButton></div>
             </form>
-            <ul class="log small">
-                <li v-for="item in log.value.value?.items ?? []" :key="item.id">
-                    <span>{{ day(item.inspected_on) }}</span>
-                    <strong>{{ findingWords[item.finding] }}</strong>
-                    <span class="dim">{{ item.note }}</span>
-                </li>
-                <li v-if="log.value.value?.items.length === 0">Not looked at yet.</li>
-            </ul>
+            <div>
+                <ProblemNote v-if="log.problem.value" :problem="log.problem.value" retry @retry="log.reload" />
+                <ul class="log small">
+                    <li v-for="item in log.value.value?.items ?? []" :key="item.id">
+                        <span>{{ day(item.inspected_on) }}</span>
+                        <strong>{{ findingWords[item.finding] }}</strong>
+                        <span class="dim">{{ item.note }}</span>
+                    </li>
+                    <li v-if="log.value.value?.items.length === 0">Not looked at yet.</li>
+                </ul>
+                <PageTurner v-model="page" :next="log.value.value?.next_page" back="Later" on="Earlier" />
+            </div>
         </div>
     </section>
 </template>

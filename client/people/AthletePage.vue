@@ -77,12 +77,13 @@ useKeys((key) => {
     <template v-else>
         <AthleteHead :athlete="athlete" @baseline="baselineOpen = true" @edit="router.push(`/people/${id}/edit`)" @keys="keysOpen = true" @why="explained = $event" />
         <ProblemNote v-if="problem" :problem="problem" class="gap" />
+        <ProblemNote v-if="kit.problem.value" :problem="kit.problem.value" class="gap" retry @retry="kit.reload" />
         <div class="columns">
             <ScaleCard
                 class="scale-column"
                 :page="page"
                 :athlete="athlete"
-                :bands="kit.value.value?.bands ?? []"
+                :kit="kit.value.value"
                 @open="opened = $event"
                 @show="page.shown.value = $event"
                 @length="page.mostRungs.value = $event"

@@ -1,23 +1,23 @@
 <script setup lang="ts">
 import { NSelect } from 'naive-ui';
 import { computed } from 'vue';
-import { bandText } from '../domain/gear';
+import { bandsInUse, bandText } from '../domain/gear';
 import type { Schemas } from '../domain/http';
 import LadderView from './LadderView.vue';
 import SingleBands from './SingleBands.vue';
 import { ALL_BANDS, LADDER, type Athlete, type AthletePage } from './useAthlete';
 
-const props = defineProps<{ page: AthletePage; athlete: Athlete; bands: readonly Schemas['BandResource'][] }>();
+const props = defineProps<{ page: AthletePage; athlete: Athlete; kit: Schemas['KitResource'] | undefined }>();
 const emit = defineEmits<{ open: [rung: Schemas['RungAnswer']]; show: [what: string]; length: [mostRungs: number] }>();
 
 const options = computed(() => [
     { label: 'Steady ladder', value: LADDER },
     { label: 'All single bands', value: ALL_BANDS },
-    ...props.bands.filter((b) => !b.retired).map((b) => ({ label: bandText(b), value: b.id })),
+    ...bandsInUse(props.kit).map((b) => ({ label: bandText(b), value: b.id })),
 ]);
 const lengths = [5, 8, 12, 20].map((n) => ({ label: `${n} rungs at most`, value: n }));
 const isLadder = computed(() => props.page.shown.value === LADDER);
-const band = computed(() => props.bands.find((b) => b.id === props.page.shown.value));
+const band = computed(() => props.kit?.bands.find((b) => b.id === props.page.shown.value));
 </script>
 
 <template>
@@ -37,7 +37,7 @@ const band = computed(() => props.bands.find((b) => b.id === props.page.shown.va
                 <NSelect :virtual-scroll="false" class="pick" :value="page.shown.value" :options="options" aria-label="Shown" @update:value="emit('show', $event)" />
             </div>
         </div>
-        <p v-if="bands.length === 0" class="small">
+        <p v-if="kit?.bands.length === 0" class="small">
             No bands in the kit yet.
             <RouterLink to="/kit">Add one</RouterLink>
             to see its set-ups here.

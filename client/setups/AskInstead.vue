@@ -45,16 +45,18 @@ function call(wanted: number): Promise<Result<Answer>> | undefined {
     }
 }
 
+const refusal = (detail: string): Result<Answer> => ({
+    ok: false,
+    problem: { code: 'invalid', detail: '', faults: [{ pointer: '', detail, value: null, low: null, high: null, unit: null }] },
+});
+
 async function ask(): Promise<void> {
     const wanted = parseNumber(text.value);
     if (typeof wanted !== 'number') {
-        answer.value = {
-            ok: false,
-            problem: { code: 'invalid', detail: '', faults: [{ pointer: '', detail: `“${text.value}” is not a number.`, value: null, low: null, high: null, unit: null }] },
-        };
+        answer.value = refusal(`“${text.value}” is not a number.`);
         return;
     }
-    answer.value = await call(wanted);
+    answer.value = (await call(wanted)) ?? refusal('Choose the gear above first.');
     const first = answer.value?.ok ? answer.value.value.items[0] : undefined;
     if (first && props.kind !== 'band') {
         emit('take', first.choice);

@@ -87,6 +87,21 @@ it('overrides with another word, another set-up and a reason, and needs the reas
     );
 });
 
+it('overrides without another set-up when the set-ups cannot be loaded', async () => {
+    const asked = serve({
+        'GET /api/calls': () => ({ items: [call()], next_page: null, waiting: { climb: 1 } }),
+        'GET /api/athletes/jolyon/scale': () => refuse(503, 'away', 'The database is away.'),
+        'PUT /api/calls/call/decision': () => call(),
+    });
+    const { press, fill, sees } = show(CallsPage);
+    await press('Override…');
+    await sees('The database is away.');
+    await press('Step down', 'Instead');
+    await fill('Reason', 'Tired');
+    await press('Override');
+    await eventually(() => expect(asked.find((a) => a.deed.startsWith('PUT'))?.body).toMatchObject({ verdict: 'step-down', choice: null }));
+});
+
 it('shows the in-between set-ups and the mixed set of a step that is too large', async () => {
     const mixed = { first_reps: 3, first_name: rook.name, then_reps: 5, then_name: heron.name };
     const wide = call({

@@ -148,6 +148,25 @@ it('notes an inspection under one id until it is stored, warns of a fault, and l
     expect(first).toMatchObject({ finding: 'nick', note: 'At the hitch' });
 });
 
+it('turns the pages of a long log of inspections, and comes back to the newest after another', async () => {
+    const pages: (string | undefined)[] = [];
+    const item = (id: string, note: string) => ({ id, inspected_on: '2026-03-02', finding: 'sound', note });
+    const { press, sees } = page({
+        'GET /api/bands/h/inspections': ({ query }) => {
+            pages.push(query['page']);
+            return query['page'] === '2' ? { items: [item('old', 'Long ago')], next_page: null } : { items: [item('new', 'Lately')], next_page: 2 };
+        },
+        'POST /api/bands/h/inspections': () => ({ id: 'x' }),
+    });
+    await sees('Lately');
+    await press('Earlier');
+    await sees('Long ago');
+    await press('Sound');
+    await press('Note the inspection');
+    await sees('Lately');
+    expect(pages.at(-1)).toBe('1');
+});
+
 it('keeps gear of each kind with its own fields, and takes it out of use and back', async () => {
     const retired: unknown[] = [];
     const gear = { bands: [], gear: [beam, { id: 'o', name: 'Old box', figures: { kind: 'box' as const, height_m: 0.4 }, retired: true }] };

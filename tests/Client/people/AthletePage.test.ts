@@ -108,6 +108,16 @@ const sheet = (changes: Partial<Schemas['SetupResource']> = {}): Schemas['SetupR
     ...changes,
 });
 
+it('says that the kit could not be loaded, not that there is none', async () => {
+    let there = false;
+    const { press, sees, text } = page({}, { 'GET /api/kit': () => (there ? { bands: [], gear: [] } : refuse(503, 'away', 'The database is away.')) });
+    await sees('The database is away.');
+    expect(text()).not.toContain('No bands in the kit yet.');
+    there = true;
+    await press('Try again');
+    await sees('No bands in the kit yet.');
+});
+
 it('opens a rung of the ladder and puts the athlete on it', async () => {
     const { user, sees, press, asked } = page({}, { [`GET ${A}/setup`]: () => sheet(), [`PUT ${A}/setup`]: () => ({ ...jolyon, rung: rook }) });
     await sees('+4.0 %');

@@ -93,6 +93,13 @@ it('says why there is no answer, keeps the question, and refuses one that is no 
     expect(value('Or: which heel mark for a carried share of')).toBe('99');
 });
 
+it('asks for the gear first where the question needs it', async () => {
+    const { press, sees } = page({ 'GET /api/kit': () => ({ bands: [], gear: [] }) });
+    await press('Row');
+    await press('Find it');
+    await sees('Choose the gear above first.');
+});
+
 it('lists the bands for a number of reps, and takes the one that is picked', async () => {
     const { press, sees, fill, choices } = page({ [`GET ${A}/for-reps`]: () => ({ items: [rook, heron], reason: null }) });
     await fill('Or: which band for', '7');
