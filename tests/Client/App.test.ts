@@ -1,9 +1,9 @@
 import { expect, it, vi } from 'vitest';
 import { h } from 'vue';
-import App from '../../../client/App.vue';
-import { api, outcome } from '../../../client/domain/http';
-import { eventually, show } from '../support/screen';
-import { refuse, serve } from '../support/server';
+import App from '../../client/App.vue';
+import { api, outcome } from '../../client/domain/http';
+import { eventually, show } from './support/screen';
+import { refuse, serve } from './support/server';
 
 const me = { name: 'Coach', email: 'coach@hollowbrook.example', gym_name: 'The Mill', timezone: 'Europe/London' };
 const wrong = refuse(401, 'wrong-sign-in', 'Wrong.');
