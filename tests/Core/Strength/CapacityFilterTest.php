@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use SteadyRung\OutOfRange;
 use SteadyRung\Simulation\VirtualAthlete;
 use SteadyRung\Strength\CapacityFilter;
 use SteadyRung\Strength\CapacityState;
@@ -63,22 +62,11 @@ it('trusts a measured band more than an estimated one', function (): void {
     expect($sure->meanLog)->toBeGreaterThan($vague->meanLog)->and($sure->variance)->toBeLessThan($vague->variance);
 });
 
-it('refuses observations that cannot be', function (array $figures): void {
-    expect(fn () => Observation::of(...$figures))->toThrow(OutOfRange::class);
-})->with([[[0, 0.0, 0.0, 5, 1]], [[0, NAN, 0.0, 5, 1]], [[0, 0.7, -0.1, 5, 1]], [[0, 0.7, 0.0, 101, 1]], [[0, 0.7, 0.0, 5, 6]]]);
+it('drifts by two points a week, by the day, and not backwards', function (int $day, float $weeks): void {
+    $later = filter()->forward(new CapacityState(10, log(0.9), 0.03 ** 2), $day);
 
-it('predicts fewer reps for more load, wider for a vaguer load, within 0 and 12', function (): void {
-    $at = fn (float $share, float $sd = 0.0) => RepPrediction::at(RepCurve::steady(), new CapacityState(0, log(0.9), 0.03 ** 2), $share, $sd);
-
-    expect($at(0.8)->median())->toBeLessThan($at(0.7)->median())
-        ->and($at(0.7)->median())->toEqualWithDelta(1 + 27 * (0.9 / 0.7 - 1), 1e-9)
-        ->and($at(0.7, 0.1)->high80())->toBeGreaterThan($at(0.7)->high80())
-        ->and($at(0.7)->low80())->toBeLessThan($at(0.7)->median())
-        ->and($at(1.5)->median())->toBe(0.0)
-        ->and($at(0.3)->isClipped())->toBeTrue()
-        ->and($at(0.7)->chanceOf(5))->toBeGreaterThan($at(0.75)->chanceOf(5))
-        ->and($at(0.7)->chanceOf(9))->toEqualWithDelta(0.5, 0.2);
-});
+    expect($later->variance)->toEqualWithDelta(0.03 ** 2 + $weeks * 0.02 ** 2, 1e-15)->and($later->day)->toBe(max(10, $day));
+})->with([[10, 0.0], [11, 1 / 7], [24, 2.0], [3, 0.0]]);
 
 it('holds the next first set of virtual athletes inside its 80 % interval about 80 times in 100', function (): void {
     $inside = $asked = 0;

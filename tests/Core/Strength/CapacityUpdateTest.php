@@ -42,6 +42,8 @@ it('says what would make it surer, and that a mere bound changes nothing', funct
 
     expect(figures($update)['Weight of this session'] > 0.0)->toBe($weight > 0.0)
         ->and($update->why()->remedies)->toBe($remedies)
+        ->and($update->why()->steps[0]->how)->toStartWith("$reps clean, ".($reps === 0 ? '0 in reserve' : ($reserve === null ? 'reserve unknown' : "$reserve in reserve")))
+        ->and($update->why()->steps[3]->how)->toBe($weight > 0.0 ? 'the surer of the two counts more' : 'it only bounds what was believed already, so it changes nothing')
         ->and($update->why()->uncertainties[1])->toBe('The load of that set is known to ± 2.0 points.');
 })->with([
     'reserve unknown' => [3, null, 0.0, ['Log a set with the reps left in reserve.']],
@@ -49,3 +51,7 @@ it('says what would make it surer, and that a mere bound changes nothing', funct
     'not one rep' => [0, null, 1.0, ['Log a set on more help: without one clean rep it only says “less than so much”.']],
     'near failure' => [8, 1, 1.0, []],
 ]);
+
+it('says how wide the capacity is known, and of the load only where there is a doubt', function (): void {
+    expect(update(Observation::of(7, 0.8, 0.0, 6, 0))->why()->uncertainties)->toBe(['Eight times in ten it lies from 89 to 101 %.']);
+});
