@@ -54,4 +54,14 @@ li {
 small {
     display: block;
 }
+
+@media (max-width: 720px) {
+    li {
+        grid-template-columns: 84px 1fr;
+    }
+
+    li > :last-child {
+        grid-column: 1 / -1;
+    }
+}
 </style>

@@ -114,4 +114,12 @@ td {
     text-align: left;
     white-space: normal;
 }
+
+@media (max-width: 720px) {
+    th,
+    td {
+        padding-inline: 2px;
+        font-size: var(--type-small);
+    }
+}
 </style>
