@@ -8,7 +8,9 @@ trap take_down EXIT
 take_down
 rm -rf "$PG_DATA"
 port="$(free_port)"
-bring_up "$port" "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"
+bring_up "$port" "${RUN_PACKAGES[@]}"
+install_packages "${TEST_PACKAGES[@]}" &
+tools=$!
 make_database steady_api
 export STEADY_TEST_URL="http://127.0.0.1:$port"
 
@@ -22,9 +24,11 @@ export STEADY_TEST_URL="http://127.0.0.1:$port"
     check "Client units (Vitest)" npm_here run units
 } &
 reading=$!
-for suite in core reference formats devices arch api; do
+for suite in core formats devices arch api; do
     suite "$suite" "$@"
 done
+wait "$tools"
+suite reference "$@"
 wait "$reading"
 suite browser "$@"
 sum_up

@@ -12,7 +12,7 @@ final class Wait
     private const LOOK_EVERY_US = 40_000;
 
     /** @param  \Closure(): mixed  $holds */
-    public static function until(\Closure $holds, string $otherwise, float $atMostS = 15.0): mixed
+    public static function until(\Closure $holds, string $otherwise, float $atMostS = 30.0): mixed
     {
         $deadline = microtime(true) + $atMostS;
         while (microtime(true) < $deadline) {
