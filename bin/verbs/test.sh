@@ -29,6 +29,6 @@ for suite in core formats devices arch api; do
 done
 wait "$tools"
 suite reference "$@"
-wait "$reading"
 suite browser "$@"
+wait "$reading"
 sum_up
