@@ -27,16 +27,9 @@ const counts = Array.from({ length: 13 }, (_, i) => ({ value: i, label: String(i
 const reserves = [{ value: null, label: '?' }, ...Array.from({ length: 6 }, (_, i) => ({ value: i, label: String(i) }))];
 
 const digits = useDigits(MOST_REPS);
-const draft = reactive({ reserve: null as number | null, noCounts: {} as Partial<Record<NoCountReason, number>>, pain: null as Schemas['Pain'] | null });
-const { busy, problem, unsent, send, drop } = useSetSender(
-    props.log,
-    (set) => {
-        digits.clear();
-        Object.assign(draft, { reserve: null, noCounts: {}, pain: null });
-        emit('logged', set);
-    },
-    { keepAt: `steady-rung.unsent.${props.athleteId}` },
-);
+const untouched = () => ({ reserve: null as number | null, noCounts: {} as Partial<Record<NoCountReason, number>>, pain: null as Schemas['Pain'] | null });
+const draft = reactive(untouched());
+const { busy, problem, unsent, send, drop } = useSetSender(props.log, (set) => emit('logged', set), { keepAt: `steady-rung.unsent.${props.athleteId}` });
 /** A set that is on its first way is not yet one that could not be sent. */
 const stuck = computed(() => (problem.value !== undefined || !busy.value ? unsent.value : undefined));
 const noCountRow = shallowRef<InstanceType<typeof NoCountRow>>();
@@ -54,6 +47,13 @@ function logClean(cleanReps: number): void {
         reserve: draft.reserve,
         pain: draft.pain,
     });
+    startNextSet();
+}
+
+/** At once: what is tapped while the last set is on its way belongs to the next. */
+function startNextSet(): void {
+    digits.clear();
+    Object.assign(draft, untouched());
 }
 
 useKeys((key) => {

@@ -49,7 +49,7 @@ it('goes from an athlete and a band to the next call', function (int $width, int
 
         // 6. Choose it, log sets of a session, undo one.
         $page->press('Put on this set-up')->see('as asked: one tap');
-        $page->click(WebDriverBy::cssSelector('.prescribed'))->see('Logged 8 clean.')->press('Undo');
+        $page->click(WebDriverBy::cssSelector('.prescribed'))->see('Logged 8 clean.')->see('Last session on this set-up: 8 clean.')->press('Undo');
         Wait::until(fn (): bool => ! str_contains($page->text(), 'Last session on this set-up'), 'The set was not taken back.');
         $page->click(WebDriverBy::cssSelector('.prescribed'))->see('Last session on this set-up: 8 clean.');
         $page->click(WebDriverBy::cssSelector('.no-counts summary'))->press('Swing')->press('6', "//*[@aria-label='Clean reps']")->click(WebDriverBy::cssSelector('.prescribed'))->see('8, 6 clean');

@@ -4,14 +4,14 @@ import LogPad from '../../../client/people/LogPad.vue';
 import type { Result, Schemas } from '../../../client/domain/http';
 import type { SetInput } from '../../../client/people/useAthlete';
 import { heron, jolyon, set } from '../support/samples';
-import { show } from '../support/screen';
+import { eventually, show } from '../support/screen';
 import { serve } from '../support/server';
 
 type Stored = Result<Schemas['SetResource']>;
 
 const offline: Stored = { ok: false, problem: { code: 'offline', detail: '', faults: [] } };
 
-function pad(answers: Stored[] = [], done: Schemas['SetResource'][] = []) {
+function pad(answers: (Stored | Promise<Stored>)[] = [], done: Schemas['SetResource'][] = []) {
     const sent: SetInput[] = [];
     serve({ 'GET /api/cautions': () => ({ items: [{ code: 'pain-stop', moment: 'pain', text: 'Stop pulling. A licensed clinician looks at it.' }] }) });
     const log = (input: SetInput): Promise<Stored> => {
@@ -49,6 +49,26 @@ it('logs what was counted, the no-counts, the reserve and the pain, and starts t
     expect(sent[0]).toMatchObject({ clean_reps: 6, reserve: 1, no_counts: { swing: 2, 'grip-slip': 1 }, pain: { place: 'elbow', level: 4 } });
     expect(sent[1]).toMatchObject({ clean_reps: 8, reserve: null, no_counts: {}, pain: null });
     expect(text()).not.toContain('Level of 10');
+});
+
+it('keeps what is tapped for the next set while the last one is on its way', async () => {
+    let store = (): void => {};
+    const { sent, press, user, sees, emitted } = pad([new Promise((answer) => (store = () => answer({ ok: true, value: set({}) })))]);
+    await press('7', 'Clean reps');
+    await press(/log it/);
+    await press('6', 'Clean reps');
+    await press('1', 'In reserve');
+    await user.keyboard('{Enter}');
+    expect(sent).toHaveLength(1);
+
+    store();
+    await eventually(() => expect(emitted('logged')).toHaveLength(1));
+    await sees('log it');
+    await press(/log it/);
+    expect(sent.map((s) => [s.clean_reps, s.reserve])).toEqual([
+        [7, null],
+        [6, 1],
+    ]);
 });
 
 it('is worked from the keyboard: digits, enter, and N for a no-count', async () => {
