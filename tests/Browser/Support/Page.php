@@ -71,7 +71,7 @@ final class Page
     /** Waits until the text is shown. */
     public function see(string $text): self
     {
-        Wait::until(fn (): bool => str_contains($this->text(), $text), "\"$text\" is not to be seen. There is:\n".mb_strimwidth($this->textOrNothing(), 0, 2500, '…'));
+        Wait::until(fn (): bool => str_contains($this->text(), $text), fn (): string => "\"$text\" is not to be seen. ".$this->whatThereIs());
 
         return $this;
     }
@@ -242,20 +242,16 @@ final class Page
             }
 
             return null;
-        }, "\"$name\" is not to be found. There is:\n".mb_strimwidth($this->textOrNothing(), 0, 2500, '…'));
+        }, fn (): string => "\"$name\" is not to be found. ".$this->whatThereIs());
         assert($element instanceof RemoteWebElement);
         $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$element]);
 
         return $element;
     }
 
-    private function textOrNothing(): string
+    private function whatThereIs(): string
     {
-        try {
-            return $this->text();
-        } catch (\Throwable) {
-            return '';
-        }
+        return "There is:\n".mb_strimwidth($this->text(), 0, 2500, '…');
     }
 
     /** A page that draws itself anew between finding and clicking is asked again. */

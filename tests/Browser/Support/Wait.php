@@ -11,8 +11,11 @@ final class Wait
 {
     private const LOOK_EVERY_US = 40_000;
 
-    /** @param  \Closure(): mixed  $holds */
-    public static function until(\Closure $holds, string $otherwise, float $atMostS = 30.0): mixed
+    /**
+     * @param  \Closure(): mixed  $holds
+     * @param  string|\Closure(): string  $otherwise  asked in the end only
+     */
+    public static function until(\Closure $holds, string|\Closure $otherwise, float $atMostS = 30.0): mixed
     {
         $deadline = microtime(true) + $atMostS;
         while (microtime(true) < $deadline) {
@@ -22,7 +25,7 @@ final class Wait
             }
             usleep(self::LOOK_EVERY_US);
         }
-        throw new \RuntimeException($otherwise);
+        throw new \RuntimeException(is_string($otherwise) ? $otherwise : $otherwise());
     }
 
     public static function get(string $url): ?string
