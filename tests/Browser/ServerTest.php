@@ -80,12 +80,8 @@ it('loses no acknowledged set when php-fpm or PostgreSQL is killed while logging
 })->with(['php-fpm', 'PostgreSQL']);
 
 it('starts in under five seconds when everything is there, and stops only its own', function (): void {
-    $quickestS = INF;
-    for ($try = 0; $try < 3 && $quickestS >= 5.0; $try++) {
-        $began = microtime(true);
-        startAgain();
-        $quickestS = min($quickestS, microtime(true) - $began);
-    }
+    $began = microtime(true);
+    startAgain();
 
-    expect($quickestS)->toBeLessThan(5.0)->and(Http::signedIn(Instance::url())->send('GET', '/api/me')[0])->toBe(200);
+    expect(microtime(true) - $began)->toBeLessThan(5.0)->and(Http::signedIn(Instance::url())->send('GET', '/api/me')[0])->toBe(200);
 });
