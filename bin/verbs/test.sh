@@ -9,7 +9,7 @@ take_down
 rm -rf "$PG_DATA"
 port="$(free_port)"
 bring_up "$port" "${RUN_PACKAGES[@]}"
-install_packages "${TEST_PACKAGES[@]}" &
+install_packages "${TEST_PACKAGES[@]}" > >(cat) & # in lines, not over those of the suites
 tools=$!
 make_database steady_api
 export STEADY_TEST_URL="http://127.0.0.1:$port"
