@@ -16,8 +16,9 @@ const LEAST_HEIGHT_PX = 530;
 const MARGIN_PX = 24;
 const TOP_SHARE = 1.1;
 const WIDTH_PX = 118;
-const RAIL_LEFT_PX = 42;
+const RAIL_LEFT_PX = 48;
 const RAIL_RIGHT_PX = 84;
+const RAIL_MIDDLE_PX = (RAIL_LEFT_PX + RAIL_RIGHT_PX) / 2;
 
 const heightPx = computed(() => Math.max(LEAST_HEIGHT_PX, props.rungs.length * ROW_PX + 2 * MARGIN_PX));
 const y = (share: number): number => heightPx.value - MARGIN_PX - (Math.min(Math.max(share, 0), TOP_SHARE) / TOP_SHARE) * (heightPx.value - 2 * MARGIN_PX);
@@ -72,7 +73,14 @@ const next = computed(() => rows.value.find((r) => r.next));
             />
             <line v-for="x in [RAIL_LEFT_PX, RAIL_RIGHT_PX]" :key="x" class="rail" :x1="x" :x2="x" :y1="MARGIN_PX - 10" :y2="heightPx - MARGIN_PX + 8" />
             <g v-for="row in rows" :key="row.rung.key" :class="{ chosen: row.chosen, next: row.next }">
-                <line class="span" :x1="63" :x2="63" :y1="y(row.rung.carried.share.bottom)" :y2="y(row.rung.carried.share.top)" :opacity="row.chosen ? 1 : 0" />
+                <line
+                    class="span"
+                    :x1="RAIL_MIDDLE_PX"
+                    :x2="RAIL_MIDDLE_PX"
+                    :y1="y(row.rung.carried.share.bottom)"
+                    :y2="y(row.rung.carried.share.top)"
+                    :opacity="row.chosen ? 1 : 0"
+                />
                 <line class="rung" :x1="RAIL_LEFT_PX" :x2="RAIL_RIGHT_PX" :y1="row.meanPx" :y2="row.meanPx" />
                 <polyline
                     class="lead"

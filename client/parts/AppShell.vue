@@ -134,13 +134,18 @@ main {
         display: none;
     }
 
+    .places,
+    main {
+        --dock: 60px;
+    }
+
     .places {
         position: fixed;
         left: 0;
         right: 0;
         bottom: 0;
         z-index: 10;
-        height: 60px;
+        height: var(--dock);
         border-top: 1px solid var(--color-line);
         background: var(--color-card);
     }

@@ -32,6 +32,13 @@ const draft = reactive(untouched());
 const { busy, problem, unsent, send, drop } = useSetSender(props.log, (set) => emit('logged', set), { keepAt: `steady-rung.unsent.${props.athleteId}` });
 /** A set that is on its first way is not yet one that could not be sent. */
 const stuck = computed(() => (problem.value !== undefined || !busy.value ? unsent.value : undefined));
+/** What the large button says of itself. */
+const onTap = computed(() => {
+    if (busy.value && unsent.value) {
+        return `storing ${unsent.value.clean_reps}…`;
+    }
+    return digits.value.value === null ? 'as asked: one tap' : 'log it';
+});
 const noCountRow = shallowRef<InstanceType<typeof NoCountRow>>();
 const clean = computed(() => digits.value.value ?? props.standard.gate_reps);
 
@@ -89,6 +96,7 @@ useKeys((key) => {
             <ProblemNote v-if="problem" :problem="problem" />
             <p>
                 <strong>Not stored yet: {{ stuck.clean_reps }} clean.</strong>
+                {{ ' ' }}
                 <template v-if="!problem || problem.code === 'offline'">It is kept on this device, and goes by itself when the network is back.</template>
             </p>
             <div class="row">
@@ -101,7 +109,7 @@ useKeys((key) => {
                 <button type="button" class="prescribed" :disabled="busy" @click="logClean(clean)">
                     <b>{{ clean }}</b>
                     clean
-                    <small>{{ digits.value.value === null ? 'as asked: one tap' : 'log it' }}</small>
+                    <small>{{ onTap }}</small>
                 </button>
                 <ChipRow class="grid" label="Clean reps" :chips="counts" :value="digits.value.value" @pick="digits.set" />
             </div>

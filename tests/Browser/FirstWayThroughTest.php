@@ -49,7 +49,9 @@ it('goes from an athlete and a band to the next call', function (int $width, int
 
         // 6. Choose it, log sets of a session, undo one.
         $page->press('Put on this set-up')->see('as asked: one tap');
-        $page->click(WebDriverBy::cssSelector('.prescribed'))->see('Logged 8 clean.')->see('Last session on this set-up: 8 clean.')->press('Undo');
+        $page->click(WebDriverBy::cssSelector('.prescribed'))->see('Logged 8 clean.')->see('Last session on this set-up: 8 clean.');
+        expect($page->script('const [undo, places] = [".deed", ".places"].map((s) => document.querySelector(s).getBoundingClientRect()); return undo.bottom <= places.top || places.bottom <= undo.top'))->toBeTrue();
+        $page->press('Undo');
         Wait::until(fn (): bool => ! str_contains($page->text(), 'Last session on this set-up'), 'The set was not taken back.');
         $page->click(WebDriverBy::cssSelector('.prescribed'))->see('Last session on this set-up: 8 clean.');
         $page->click(WebDriverBy::cssSelector('.no-counts summary'))->press('Swing')->press('6', "//*[@aria-label='Clean reps']")->click(WebDriverBy::cssSelector('.prescribed'))->see('8, 6 clean');
@@ -73,6 +75,7 @@ it('shows on the scale what the core answers from the command line', function ()
     $page = Page::open(Instance::url(), 1280, 800);
     try {
         $page->signIn()->visit('/people/01900000-0000-7000-8000-000000000100')->choose('Shown', 'Rook 32 mm')->see('Rook 32 mm · knee');
+        expect($page->script('return [...document.querySelectorAll(".ticks text")].every((t) => t.getBBox().x >= 0)'))->toBeTrue();
         $shown = $page->script('return [...document.querySelectorAll("[data-rung]")].map((b) => [b.dataset.rung, b.querySelector(".share").innerText, b.querySelector(".kg").innerText])');
         $data = $page->script('return fetch("/api/kit").then((r) => r.json())');
         $bars = array_map(fn (array $figures) => $figures['height_m'] ?? 0.0, array_column($data['gear'], 'figures', 'id'));
@@ -107,7 +110,7 @@ it('keeps a set that could not be sent, and stores it once, by itself, when the 
         $ids = fn (): array => array_column($page->script('return fetch("/api/athletes/01900000-0000-7000-8000-000000000110/sets").then((r) => r.json())')['items'], 'id');
         $before = $ids();
         $page->offline(true);
-        $page->click(WebDriverBy::cssSelector('.prescribed'))->see('Not stored yet: 8 clean.')->press('Try again')->see('No connection.');
+        $page->click(WebDriverBy::cssSelector('.prescribed'))->see('Not stored yet: 8 clean. It is kept on this device')->press('Try again')->see('No connection.');
         $page->offline(false);
         $page->see('Logged 8 clean.');
         expect(array_diff($ids(), $before))->toHaveCount(1);

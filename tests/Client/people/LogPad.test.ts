@@ -53,13 +53,14 @@ it('logs what was counted, the no-counts, the reserve and the pain, and starts t
 
 it('keeps what is tapped for the next set while the last one is on its way', async () => {
     let store = (): void => {};
-    const { sent, press, user, sees, emitted } = pad([new Promise((answer) => (store = () => answer({ ok: true, value: set({}) })))]);
+    const { sent, press, user, sees, emitted, text } = pad([new Promise((answer) => (store = () => answer({ ok: true, value: set({}) })))]);
     await press('7', 'Clean reps');
     await press(/log it/);
     await press('6', 'Clean reps');
     await press('1', 'In reserve');
     await user.keyboard('{Enter}');
     expect(sent).toHaveLength(1);
+    expect(text()).toContain('storing 7…');
 
     store();
     await eventually(() => expect(emitted('logged')).toHaveLength(1));
