@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Formats\CoreJson\CommandLine;
+use App\Formats\CommandLine\CommandLine;
 
 require __DIR__.'/../vendor/autoload.php';
 

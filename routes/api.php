@@ -14,6 +14,7 @@ use App\Http\Controllers\GearController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LadderController;
+use App\Http\Controllers\PainController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SetController;
@@ -21,14 +22,14 @@ use App\Http\Controllers\SetupController;
 use App\Http\Middleware\EnterGym;
 use Illuminate\Support\Facades\Route;
 
-foreach (['athlete', 'gear', 'band', 'call', 'set'] as $key) {
+foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing'] as $key) {
     Route::pattern($key, '[0-9a-fA-F]{8}-([0-9a-fA-F]{4}-){3}[0-9a-fA-F]{12}');
 }
 
 Route::get('health', HealthController::class);
 Route::post('sign-in', [SessionController::class, 'signIn']);
 
-Route::middleware(['auth:sanctum', EnterGym::class])->group(function (): void {
+Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::get('me', [SessionController::class, 'show']);
     Route::post('sign-out', [SessionController::class, 'signOut']);
     Route::get('cautions', CautionController::class);
@@ -52,9 +53,12 @@ Route::middleware(['auth:sanctum', EnterGym::class])->group(function (): void {
     Route::post('athletes', [AthleteController::class, 'store']);
     Route::get('athletes/{athlete}', [AthleteController::class, 'show']);
     Route::put('athletes/{athlete}', [AthleteController::class, 'update']);
+    Route::put('athletes/{athlete}/archive', [AthleteController::class, 'archive']);
     Route::get('athletes/{athlete}/scale', [ScaleController::class, 'show']);
+    Route::get('athletes/{athlete}/instead', [ScaleController::class, 'instead']);
     Route::get('athletes/{athlete}/body', [BodyController::class, 'show']);
     Route::post('athletes/{athlete}/weighings', [BodyController::class, 'weigh']);
+    Route::post('athletes/{athlete}/weighings/{weighing}/withdrawal', [BodyController::class, 'takeBack']);
     Route::get('athletes/{athlete}/capacity', CapacityController::class);
     Route::get('athletes/{athlete}/ladder', LadderController::class);
     Route::get('athletes/{athlete}/setup', [SetupController::class, 'show']);
@@ -66,8 +70,11 @@ Route::middleware(['auth:sanctum', EnterGym::class])->group(function (): void {
     Route::post('athletes/{athlete}/sets', [SetController::class, 'store']);
     Route::post('athletes/{athlete}/sets/{set}/withdrawal', [SetController::class, 'withdraw']);
     Route::post('athletes/{athlete}/clearances', ClearanceController::class);
+    Route::post('athletes/{athlete}/pain', PainController::class);
+    Route::post('sets', [SetController::class, 'storeAll']);
     Route::get('athletes/{athlete}/calls', [CallController::class, 'past']);
 
     Route::get('calls', [CallController::class, 'index']);
     Route::put('calls/{call}/decision', [CallController::class, 'decide']);
+    Route::delete('calls/{call}/decision', [CallController::class, 'takeBack']);
 });

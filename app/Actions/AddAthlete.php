@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Http\Requests\AthleteInput;
+use App\Actions\Deeds\AthleteParticulars;
 use App\Models\Athlete;
 use App\Models\GymDay;
 use Illuminate\Database\ConnectionInterface;
@@ -19,12 +19,12 @@ final readonly class AddAthlete
     }
 
     /** @return Stored<Athlete> */
-    public function add(string $id, AthleteInput $input): Stored
+    public function add(string $id, AthleteParticulars $particulars): Stored
     {
-        return $this->db->transaction(function () use ($id, $input): Stored {
-            $stored = $this->storeOnce->store(new Athlete(['id' => $id, ...$input->columns()]), $input);
+        return $this->db->transaction(function () use ($id, $particulars): Stored {
+            $stored = $this->storeOnce->store(new Athlete(['id' => $id, ...$particulars->columns()]), $particulars);
             if ($stored->isNew) {
-                $this->weigh->note($stored->record, $id, $this->days->today(), $input->mass_kg);
+                $this->weigh->note($stored->record, $id, $this->days->today(), $particulars->mass_kg);
             }
 
             return $stored;

@@ -4,30 +4,44 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Http\Requests\AthleteInput;
+use App\Actions\Deeds\AthleteParticulars;
 use App\Models\Athlete;
+use App\Models\CallRecord;
 use App\Models\GymDay;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Str;
+use Psr\Clock\ClockInterface;
 
 /**
- * Changes an athlete's particulars; the open call follows the body.
+ * Changes an athlete's particulars, or sets them aside; the open call follows.
  */
 final readonly class ChangeAthlete
 {
-    public function __construct(private ConnectionInterface $db, private MakeCall $calls, private WeighAthlete $weigh, private GymDay $days)
+    public function __construct(private ConnectionInterface $db, private MakeCall $calls, private WeighAthlete $weigh, private GymDay $days, private ClockInterface $clock)
     {
     }
 
-    public function change(Athlete $athlete, AthleteInput $input): Athlete
+    public function change(Athlete $athlete, AthleteParticulars $particulars): Athlete
     {
-        return $this->db->transaction(function () use ($athlete, $input): Athlete {
+        return $this->db->transaction(function () use ($athlete, $particulars): Athlete {
             $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
-            if ($athlete->mass_kg !== $input->mass_kg) {
-                $this->weigh->note($athlete, (string) Str::uuid7(), $this->days->today(), $input->mass_kg);
+            if ($athlete->mass_kg !== $particulars->mass_kg) {
+                $this->weigh->note($athlete, (string) Str::uuid7(), $this->days->today(), $particulars->mass_kg);
             }
-            $athlete->fill($input->columns())->save();
-            $this->calls->for($athlete);
+            $athlete->fill($particulars->columns())->save();
+            $this->calls->for($athlete, 'The body was changed.');
+
+            return $athlete;
+        });
+    }
+
+    /** Out of the roster and the waiting calls, or back into both; the log stays. */
+    public function archive(Athlete $athlete, bool $archived): Athlete
+    {
+        return $this->db->transaction(function () use ($athlete, $archived): Athlete {
+            $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
+            $athlete->fill(['archived_at' => $archived ? $athlete->archived_at ?? $this->clock->now() : null])->save();
+            $archived ? CallRecord::openOf($athlete->id)?->delete() : $this->calls->for($athlete);
 
             return $athlete;
         });

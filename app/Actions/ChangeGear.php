@@ -4,20 +4,24 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\Athlete;
 use App\Models\Band;
 use App\Models\Gear;
+use App\Models\GymKit;
+use App\Problems\Problem;
+use App\Problems\ProblemCode;
 use Illuminate\Database\ConnectionInterface;
+use SteadyRung\Kit\Kit;
 
 /**
- * Adds, changes or retires a piece of gear; every call that waits is made anew on the kit as it is now.
+ * Adds, changes or retires a piece of gear; the calls it touches are made anew afterwards.
  */
 final readonly class ChangeGear
 {
     public function __construct(
         private ConnectionInterface $db,
         private StoreOnce $storeOnce,
-        private MakeCall $calls,
+        private GymKit $kit,
+        private RemakeCalls $calls,
     ) {
     }
 
@@ -26,32 +30,65 @@ final readonly class ChangeGear
      *
      * @param  T  $gear
      * @return Stored<T>
+     *
+     * @throws Problem if the kit is full
      */
-    public function add(Gear|Band $gear, object $request): Stored
+    public function add(Gear|Band $gear, object $particulars): Stored
     {
-        return $this->db->transaction(function () use ($gear, $request): Stored {
-            $stored = $this->storeOnce->store($gear, $request);
+        $stored = $this->db->transaction(function () use ($gear, $particulars): Stored {
+            if (! $gear::query()->whereKey($gear->id)->exists()) {
+                self::refuseMore($gear);
+            }
+            $stored = $this->storeOnce->store($gear, $particulars);
             if ($stored->isNew) {
-                $this->remakeCalls();
+                $this->kit->changed();
             }
 
             return $stored;
         });
+        if ($stored->isNew) {
+            $this->calls->afterKitChange();
+        }
+
+        return $stored;
     }
 
-    /** @param  array<string, mixed>  $columns */
+    /**
+     * @param  array<string, mixed>  $columns
+     *
+     * @throws Problem if the kit is full
+     */
     public function change(Gear|Band $gear, array $columns): void
     {
-        $this->db->transaction(function () use ($gear, $columns): void {
-            $gear->fill($columns)->save();
-            $this->remakeCalls();
+        $before = self::said($gear);
+        $wasRetired = $gear->retired_at !== null;
+        $gear->fill($columns);
+        if (self::said($gear) == $before) {
+            $gear->syncOriginal();
+
+            return;
+        }
+        $this->db->transaction(function () use ($gear, $wasRetired): void {
+            if ($wasRetired && $gear->retired_at === null) {
+                self::refuseMore($gear);
+            }
+            $gear->save();
+            $this->kit->changed();
         });
+        $this->calls->afterKitChange();
     }
 
-    private function remakeCalls(): void
+    /** @return array<mixed> what a piece says of itself, whatever form it is kept in */
+    private static function said(Gear|Band $gear): array
     {
-        foreach (Athlete::query()->whereNotNull('chosen')->orderBy('id')->lockForUpdate()->get() as $athlete) {
-            $this->calls->for($athlete);
+        return [$gear->name, $gear->toCore(), $gear->retired_at?->getTimestamp()];
+    }
+
+    private static function refuseMore(Gear|Band $gear): void
+    {
+        $most = $gear instanceof Band ? Kit::MOST_BANDS : Kit::MOST_PIECES;
+        if ($gear::query()->whereNull('retired_at')->count() >= $most) {
+            throw new Problem(ProblemCode::KitFull, sprintf('%d %s are in use, and no more can be. Retire one first.', $most, $gear instanceof Band ? 'bands' : 'pieces of gear'));
         }
     }
 }

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Athlete;
-use App\Models\GymKit;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
+use App\Reading\FindWay;
 use Illuminate\Database\ConnectionInterface;
 use SteadyRung\Ladder\Choice;
 use SteadyRung\Ladder\ChoiceKind;
-use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Setup\DoesNotFit;
 
 /**
@@ -19,26 +18,32 @@ use SteadyRung\Setup\DoesNotFit;
  */
 final readonly class ChooseSetup
 {
-    public function __construct(private ConnectionInterface $db, private GymKit $kit, private MakeCall $calls)
+    public function __construct(private ConnectionInterface $db, private FindWay $ways, private MakeCall $calls)
     {
     }
 
-    /** @throws Problem if the set-up does not fit the athlete */
+    /** @throws Problem if the set-up does not fit the athlete, or nobody is put on it */
     public function choose(Athlete $athlete, Choice $choice): Athlete
     {
         return $this->db->transaction(function () use ($athlete, $choice): Athlete {
             $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
-            $rung = (new RungSearch($this->kit->inUse()))->rung($choice, $athlete->toCore());
-            if ($choice->kind() === ChoiceKind::Hold) {
-                throw new Problem(ProblemCode::DoesNotFit, 'A hold is logged by its seconds, beside the set-up in use: nobody is put on it for reps.');
-            }
-            if ($rung instanceof DoesNotFit) {
-                throw new Problem(ProblemCode::DoesNotFit, $rung->reason);
-            }
-            $athlete->fill(['chosen' => $choice])->save();
-            $this->calls->for($athlete);
+            $this->put($athlete, $choice);
+            $this->calls->for($athlete, 'The set-up was changed.');
 
             return $athlete;
         });
+    }
+
+    /** @throws Problem likewise */
+    public function put(Athlete $athlete, Choice $choice): void
+    {
+        $rung = $this->ways->search()->rung($choice, $athlete->toCore());
+        if ($choice->kind() === ChoiceKind::Hold) {
+            throw new Problem(ProblemCode::DoesNotFit, 'A hold is logged by its seconds, beside the set-up in use: nobody is put on it for reps.');
+        }
+        if ($rung instanceof DoesNotFit) {
+            throw new Problem(ProblemCode::DoesNotFit, $rung->reason);
+        }
+        $athlete->fill(['chosen' => $choice])->save();
     }
 }

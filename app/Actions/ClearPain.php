@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Http\Requests\ClearanceInput;
+use App\Actions\Deeds\ClearingNote;
 use App\Models\Athlete;
 use App\Models\Clearance;
 use App\Models\User;
@@ -13,7 +13,7 @@ use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
 
 /**
- * Ends a pause for pain with the coach's note.
+ * Ends a pause for pain with the coach's note; nothing else does.
  */
 final readonly class ClearPain
 {
@@ -31,17 +31,17 @@ final readonly class ClearPain
      *
      * @throws Problem if the id holds another note
      */
-    public function clear(Athlete $athlete, User $coach, ClearanceInput $input): Stored
+    public function clear(Athlete $athlete, User $coach, ClearingNote $note): Stored
     {
-        return $this->db->transaction(function () use ($athlete, $coach, $input): Stored {
+        return $this->db->transaction(function () use ($athlete, $coach, $note): Stored {
             $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
             $stored = $this->storeOnce->store(new Clearance([
-                'id' => $input->id,
+                'id' => $note->id,
                 'athlete_id' => $athlete->id,
                 'user_id' => $coach->id,
-                'note' => $input->note,
+                'note' => $note->note,
                 'cleared_at' => $this->clock->now(),
-            ]), $input);
+            ]), $note, ['athlete' => $athlete->id]);
             if ($stored->isNew) {
                 $this->pain->of($athlete);
                 $this->calls->for($athlete);

@@ -4,91 +4,122 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Formats\ChoiceJson;
+use App\Actions\Deeds\CallDecision;
+use App\Formats\Fault;
 use App\Formats\JsonObject;
-use App\Http\Requests\DecisionInput;
+use App\Formats\Stored\StoredChoice;
+use App\Formats\Stored\StoredForm;
 use App\Models\Athlete;
 use App\Models\CallRecord;
 use App\Models\Decision;
-use App\Models\GymKit;
 use App\Models\User;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
+use App\Reading\FindWay;
 use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
 use SteadyRung\Call\Verdict;
 use SteadyRung\Ladder\Choice;
 use SteadyRung\Ladder\Rung;
-use SteadyRung\Ladder\RungSearch;
 
 /**
  * The coach's word on a call: accepted, or overridden with a reason. The call and the word are both kept, and the
- * athlete goes on the set-up that follows.
+ * athlete goes on the set-up that follows. For a moment it can be taken back.
  */
 final readonly class DecideCall
 {
-    public function __construct(private ConnectionInterface $db, private GymKit $kit, private ClockInterface $clock)
+    private const UNDO_S = 60;
+
+    public function __construct(private ConnectionInterface $db, private ChooseSetup $setups, private FindWay $ways, private ClockInterface $clock)
     {
     }
 
-    /** @throws Problem if the call changed since it was seen, is decided otherwise, or is a referral to be overridden */
-    public function decide(CallRecord $call, User $coach, DecisionInput $input): CallRecord
+    /** @throws Problem if the call changed since it was seen, is decided otherwise, or is overridden to what makes no sense */
+    public function decide(CallRecord $call, User $coach, CallDecision $decision): CallRecord
     {
-        return $this->db->transaction(function () use ($call, $coach, $input): CallRecord {
+        return $this->db->transaction(function () use ($call, $coach, $decision): CallRecord {
             $athlete = Athlete::query()->lockForUpdate()->findOrFail($call->athlete_id);
             $call = CallRecord::query()->lockForUpdate()->findOrFail($call->id);
             if ($call->decided_at !== null) {
-                return $this->sameAgain($call, $input);
+                return $this->sameAgain($call, $decision);
             }
-            $this->refuseUnsafeOrStale($call, $input);
-            $choice = $input->decision === Decision::Accepted ? $this->nextOf($call) : $input->choice;
+            $this->refuseUnsafeOrStale($call, $decision);
+            $this->refuseContradiction($athlete, $decision);
+            $before = $athlete->chosen;
+            $choice = $decision->decision === Decision::Accepted ? self::nextOf($call) : $decision->choice;
             if ($choice !== null) {
-                $this->refuseMisfit($choice, $athlete);
-                $athlete->fill(['chosen' => $choice])->save();
+                $this->setups->put($athlete, $choice);
             }
             $call->fill([
-                'decision' => $input->decision,
-                'decision_hash' => StoreOnce::hash($input),
-                'override_verdict' => $input->verdict,
-                'override_choice' => $input->choice,
-                'override_reason' => $input->reason,
+                'decision' => $decision->decision,
+                'override_verdict' => $decision->verdict,
+                'override_choice' => $decision->choice,
+                'override_reason' => $decision->reason,
                 'decided_by' => $coach->id,
                 'decided_at' => $this->clock->now(),
+                'chosen_before' => $before,
             ])->save();
 
             return $call;
         });
     }
 
-    private function sameAgain(CallRecord $call, DecisionInput $input): CallRecord
+    /** @throws Problem if it is too late for that */
+    public function takeBack(CallRecord $call): CallRecord
     {
-        return $call->decision_hash === StoreOnce::hash($input)
-            ? $call
-            : throw new Problem(ProblemCode::CallDecided, 'This call was decided before. Both stay in the record; log a set to get a new call.');
+        return $this->db->transaction(function () use ($call): CallRecord {
+            $athlete = Athlete::query()->lockForUpdate()->findOrFail($call->athlete_id);
+            $call = CallRecord::query()->lockForUpdate()->findOrFail($call->id);
+            if ($call->decided_at === null) {
+                return $call;
+            }
+            $age = $this->clock->now()->getTimestamp() - $call->decided_at->getTimestamp();
+            if ($age > self::UNDO_S || CallRecord::openOf($athlete->id) !== null) {
+                throw new Problem(ProblemCode::CallDecided, 'It is too late to take this decision back. Choose another set-up, or decide the next call.');
+            }
+            $athlete->fill(['chosen' => $call->chosen_before])->save();
+            $call->fill(array_fill_keys(['decision', 'override_verdict', 'override_choice', 'override_reason', 'decided_by', 'decided_at', 'chosen_before'], null))->save();
+
+            return $call;
+        });
     }
 
-    private function refuseUnsafeOrStale(CallRecord $call, DecisionInput $input): void
+    private function sameAgain(CallRecord $call, CallDecision $decision): CallRecord
     {
-        if ($call->version !== $input->version) {
+        $same = $call->version === $decision->version && $call->decision === $decision->decision && $call->override_verdict === $decision->verdict
+            && $call->override_choice?->key() === $decision->choice?->key() && $call->override_reason === $decision->reason;
+
+        return $same ? $call : throw new Problem(ProblemCode::CallDecided, 'This call was decided before. Both stay in the record; log a set to get a new call.');
+    }
+
+    private function refuseUnsafeOrStale(CallRecord $call, CallDecision $decision): void
+    {
+        if ($call->version !== $decision->version) {
             throw new Problem(ProblemCode::CallChanged, 'Something was logged or changed since you saw this call. Look at it again.');
         }
-        if ($call->verdict === Verdict::Refer && $input->decision === Decision::Overridden) {
+        if ($call->verdict === Verdict::Refer && $decision->decision === Decision::Overridden) {
             throw new Problem(ProblemCode::ReferStands, 'Pain is not overridden. Clear it with a note once a licensed clinician has looked at it.');
         }
     }
 
-    private function refuseMisfit(Choice $choice, Athlete $athlete): void
+    /** A climb goes to more, a step down to less, and the set-up is one that fits. */
+    private function refuseContradiction(Athlete $athlete, CallDecision $decision): void
     {
-        $rung = (new RungSearch($this->kit->inUse()))->rung($choice, $athlete->toCore());
-        if (! $rung instanceof Rung) {
-            throw new Problem(ProblemCode::DoesNotFit, $rung->reason);
+        if ($decision->verdict !== Verdict::Climb && $decision->verdict !== Verdict::StepDown) {
+            return;
+        }
+        $climbs = $decision->verdict === Verdict::Climb;
+        $now = $this->ways->standing($athlete);
+        $then = $decision->choice === null ? null : $this->ways->search()->standing($decision->choice, $athlete->toCore());
+        $moves = $then instanceof Rung && (! $now instanceof Rung || ($climbs ? $then->share() > $now->share() : $then->share() < $now->share()));
+        if (! $moves) {
+            $detail = $climbs ? 'A climb needs the set-up it goes to: one that carries more than the present one.' : 'A step down needs the set-up it goes to: one that carries less than the present one.';
+            throw new Problem(ProblemCode::Invalid, $detail, [Fault::at('/choice', $detail)]);
         }
     }
 
-    private function nextOf(CallRecord $call): ?Choice
+    private static function nextOf(CallRecord $call): ?Choice
     {
-        $stored = JsonObject::parse(json_encode($call->call, JSON_THROW_ON_ERROR))->optionalObject('next')?->object('choice');
-
-        return $stored === null ? null : ChoiceJson::read($stored);
+        return StoredForm::read('call', $call->call, static fn (JsonObject $j): ?Choice => $j->has('next') ? StoredChoice::of($j->object('next')->object('choice')) : null);
     }
 }

@@ -11,7 +11,6 @@ use App\Models\LoggedSet;
 use SteadyRung\Strength\CapacityFilter;
 use SteadyRung\Strength\CapacityState;
 use SteadyRung\Strength\Pattern;
-use SteadyRung\Strength\RepCurve;
 
 /**
  * Keeps the stored capacity after each session: from a day on, it is followed anew from the state before that day, so
@@ -23,11 +22,11 @@ final readonly class FollowCapacity
     {
     }
 
-    public function from(Athlete $athlete, string $day): void
+    public function from(Athlete $athlete, string $day, Pattern ...$patterns): void
     {
-        $filter = new CapacityFilter(RepCurve::steady());
+        $filter = CapacityFilter::usual();
         $rows = [];
-        foreach (Pattern::cases() as $pattern) {
+        foreach ($patterns as $pattern) {
             $state = CapacityRecord::newest($athlete->id, $pattern, before: $day)?->toCore();
             CapacityRecord::of($athlete->id, $pattern)->where('trained_on', '>=', $day)->delete();
             foreach (LoggedSet::sessions($athlete->id, $pattern, $day) as $on => $session) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Http\Requests\InspectionInput;
+use App\Actions\Deeds\BandInspected;
 use App\Models\Band;
 use App\Models\BandInspection;
 use App\Models\User;
@@ -25,18 +25,18 @@ final readonly class InspectBand
     }
 
     /** @return Stored<BandInspection> */
-    public function inspect(Band $band, User $coach, InspectionInput $input): Stored
+    public function inspect(Band $band, User $coach, BandInspected $inspected): Stored
     {
-        return $this->db->transaction(function () use ($band, $coach, $input): Stored {
+        return $this->db->transaction(function () use ($band, $coach, $inspected): Stored {
             $stored = $this->storeOnce->store(new BandInspection([
-                'id' => $input->id,
+                'id' => $inspected->id,
                 'band_id' => $band->id,
                 'user_id' => $coach->id,
-                'inspected_on' => $input->inspected_on,
-                'finding' => $input->finding,
-                'note' => $input->note,
-            ]), $input);
-            if ($stored->isNew && $input->finding->isFault() && $band->retired_at === null) {
+                'inspected_on' => $inspected->inspected_on,
+                'finding' => $inspected->finding,
+                'note' => $inspected->note,
+            ]), $inspected, ['band' => $band->id]);
+            if ($stored->isNew && $inspected->finding->isFault() && $band->retired_at === null) {
                 $this->gear->change($band, ['retired_at' => $this->clock->now()]);
             }
 

@@ -4,33 +4,40 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Http\Requests\SetInput;
+use App\Actions\Deeds\SetDone;
 use App\Models\Athlete;
+use App\Models\CurrentGym;
 use App\Models\GymDay;
-use App\Models\GymKit;
 use App\Models\LoggedSet;
 use App\Models\User;
 use App\Models\Weighing;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
+use App\Reading\FindWay;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
+use SteadyRung\CoreError;
 use SteadyRung\Ladder\Choice;
+use SteadyRung\Ladder\Choices\Held;
+use SteadyRung\Ladder\Choices\OnBands;
 use SteadyRung\Ladder\Rung;
-use SteadyRung\Ladder\RungSearch;
+use SteadyRung\Ladder\SameOnBars;
+use SteadyRung\Setup\HoldAt;
 
 /**
- * Takes a set into the log, or a correction of one, and what follows from it: capacity, pause, call.
+ * Takes sets into the log, or corrections of them, and what follows from them: capacity, pause, call.
  */
 final readonly class LogSet
 {
     public function __construct(
         private ConnectionInterface $db,
+        private CurrentGym $gym,
         private GymDay $days,
-        private GymKit $kit,
+        private FindWay $ways,
         private StoreOnce $storeOnce,
         private RefreshAthlete $refresh,
+        private WatchPain $pain,
         private ClockInterface $clock,
     ) {
     }
@@ -39,49 +46,106 @@ final readonly class LogSet
      * @return Stored<LoggedSet>
      *
      * @throws Problem if pulling is paused, the set-up does not fit, or the id holds another set
+     * @throws CoreError if the gear cannot make the set-up
      */
-    public function log(Athlete $athlete, User $coach, SetInput $input): Stored
+    public function log(Athlete $athlete, User $coach, SetDone $done): Stored
     {
-        return $this->db->transaction(function () use ($athlete, $coach, $input): Stored {
+        $outcome = $this->logAll($athlete, $coach, [$done])[0];
+
+        return $outcome instanceof Stored ? $outcome : throw $outcome;
+    }
+
+    /**
+     * Several sets of one athlete in their order, with one refreshing at the end; what is refused does not keep the others out.
+     *
+     * @param  non-empty-list<SetDone>  $sets
+     * @return non-empty-list<Stored<LoggedSet>|Problem|CoreError>
+     */
+    public function logAll(Athlete $athlete, User $coach, array $sets): array
+    {
+        return $this->db->transaction(function () use ($athlete, $coach, $sets): array {
             $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
-            $replaced = $input->replaces_id === null ? null : LoggedSet::query()->where('athlete_id', $athlete->id)->findOrFail($input->replaces_id);
-            $row = $this->row($athlete, $coach, $input, $replaced);
-            $before = LoggedSet::query()->find($input->id);
-            if ($before === null) {
-                $this->refuseWhilePaused($athlete, $row);
-                $this->fillLoad($row, $athlete, $input->choice);
+            $outcomes = $new = [];
+            foreach ($sets as $done) {
+                try {
+                    $outcomes[] = $stored = $this->take($athlete, $coach, $done);
+                    if ($stored->isNew) {
+                        $new[] = $stored->record;
+                    }
+                } catch (Problem|CoreError $refused) {
+                    $outcomes[] = $refused;
+                }
             }
-            $stored = $this->storeOnce->store($row, $input);
-            if ($stored->isNew) {
-                $this->refresh->from($athlete, min($row->trained_on, $replaced->trained_on ?? $row->trained_on));
+            if ($new !== []) {
+                $this->follow($athlete, $new);
             }
 
-            return $stored;
+            return $outcomes;
         });
     }
 
-    private function row(Athlete $athlete, User $coach, SetInput $input, ?LoggedSet $replaced): LoggedSet
+    /** @return Stored<LoggedSet> */
+    private function take(Athlete $athlete, User $coach, SetDone $done): Stored
     {
-        $day = $this->days->of($input->performed_at);
-        $samePain = $replaced !== null && $replaced->pain == $input->pain;
+        $replaced = $done->replaces_id === null ? null : LoggedSet::query()->where('athlete_id', $athlete->id)->findOrFail($done->replaces_id);
+        $row = $this->row($athlete, $coach, $done, $replaced);
+        if (! LoggedSet::query()->whereKey($done->id)->exists()) {
+            $this->refuseWhilePaused($athlete, $row);
+            $this->fillLoad($row, $athlete, $done->choice);
+        }
+        $stored = $this->storeOnce->store($row, $done, ['athlete' => $athlete->id]);
+        if ($stored->isNew) {
+            $this->noteBands($stored->record);
+            if ($done->pain !== null) {
+                $this->pain->of($athlete);
+            }
+        }
+
+        return $stored;
+    }
+
+    /** @param  non-empty-list<LoggedSet>  $rows */
+    private function follow(Athlete $athlete, array $rows): void
+    {
+        $days = $patterns = [];
+        foreach ($rows as $row) {
+            $replaced = $row->replaces_id === null ? null : LoggedSet::query()->find($row->replaces_id);
+            foreach (array_filter([$row, $replaced]) as $touched) {
+                $days[] = $touched->trained_on;
+                $patterns[] = $touched->pattern;
+            }
+        }
+        $athlete->last_trained_on = max((string) $athlete->last_trained_on, ...$days);
+        $athlete->save();
+        $this->refresh->from($athlete, min($days), array_values(array_unique(array_filter($patterns), SORT_REGULAR)));
+    }
+
+    private function row(Athlete $athlete, User $coach, SetDone $done, ?LoggedSet $replaced): LoggedSet
+    {
+        $day = $this->days->of($done->performed_at);
+        $now = $this->clock->now();
+        $toldBefore = $done->pain !== null && $replaced?->pain == $done->pain ? $replaced?->pain_told_at : null;
 
         return new LoggedSet([
-            'id' => $input->id,
+            'id' => $done->id,
             'athlete_id' => $athlete->id,
             'user_id' => $coach->id,
             'replaces_id' => $replaced?->id,
             'withdrawn' => false,
-            'purpose' => $input->purpose,
-            'performed_at' => CarbonImmutable::instance($input->performed_at),
+            'purpose' => $done->purpose,
+            'performed_at' => CarbonImmutable::instance($done->performed_at),
             'trained_on' => $day,
             'mass_kg' => Weighing::massOn($athlete->id, $day) ?? $athlete->mass_kg,
-            'clean_reps' => $input->clean_reps,
-            'no_counts' => $input->clean_reps === null ? null : (object) $input->no_counts,
-            'reserve' => $input->reserve,
-            'hang_s' => $input->hang_s,
-            'pain' => $input->pain,
-            'note' => $input->note,
-            'logged_at' => $samePain ? $replaced->logged_at : $this->clock->now(),
+            'choice' => $done->choice,
+            'held_at' => $done->hang_s === null ? null : ($done->choice instanceof Held ? $done->choice->at : HoldAt::Hang)->value,
+            'clean_reps' => $done->clean_reps,
+            'no_counts' => $done->clean_reps === null ? null : (object) $done->no_counts,
+            'reserve' => $done->reserve,
+            'hang_s' => $done->hang_s,
+            'pain' => $done->pain,
+            'pain_told_at' => $done->pain === null ? null : $toldBefore ?? $now,
+            'note' => $done->note,
+            'logged_at' => $now,
         ]);
     }
 
@@ -98,12 +162,13 @@ final readonly class LogSet
         if ($choice === null) {
             return;
         }
-        $rung = (new RungSearch($this->kit->inUse()))->rung($choice, $athlete->bodyAt($row->mass_kg));
+        $rung = $this->ways->search()->rung($choice, $athlete->bodyAt($row->mass_kg));
         if (! $rung instanceof Rung) {
             throw new Problem(ProblemCode::DoesNotFit, $rung->reason);
         }
         $row->fill([
-            'choice' => $choice,
+            'setup_key' => $choice->key(),
+            'work_key' => SameOnBars::work($choice),
             'setup_name' => $rung->name,
             'pattern' => $rung->lane()->pattern(),
             'carried_kg' => $rung->load::kg($rung->load->meanN),
@@ -111,5 +176,15 @@ final readonly class LogSet
             'ascent_share' => $rung->load->ascentShare(),
             'share_sd' => $rung->load->shareSd,
         ]);
+    }
+
+    /** For the wear of each band. */
+    private function noteBands(LoggedSet $row): void
+    {
+        $ids = $row->choice instanceof OnBands ? $row->choice->bandIds : [];
+        $this->db->table('set_bands')->insert(array_map(
+            fn (string $id): array => ['gym_id' => $this->gym->id(), 'band_id' => $id, 'trained_on' => $row->trained_on, 'set_id' => $row->id],
+            $ids,
+        ));
     }
 }

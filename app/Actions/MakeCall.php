@@ -4,19 +4,23 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Formats\CoreJson\CallAnswer;
-use App\Formats\CoreJson\SituationAnswer;
+use App\Formats\Stored\StoredCall;
+use App\Formats\Stored\StoredSituation;
 use App\Models\Athlete;
 use App\Models\CallRecord;
+use App\Models\CapacityRecord;
 use App\Models\CurrentGym;
 use App\Models\LoggedSet;
-use App\Models\Purpose;
+use App\Models\PainReport;
+use App\Reading\BuildSituation;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 use SteadyRung\Call\Judge;
+use SteadyRung\Call\Situation;
 
 /**
- * Makes the athlete's open call anew, or takes it away where nothing was done since the last decision.
+ * Keeps an athlete's open call as what is known asks for: made anew where that changed, left alone where it did not, taken
+ * away where nothing was done since the last decision.
  */
 final readonly class MakeCall
 {
@@ -24,16 +28,38 @@ final readonly class MakeCall
     {
     }
 
-    public function for(Athlete $athlete): void
+    /** @param  string|null  $because  what was changed under the call, if it was not the log */
+    public function for(Athlete $athlete, ?string $because = null): void
     {
-        $open = CallRecord::query()->where('athlete_id', $athlete->id)->whereNull('decided_at')->first();
+        $open = CallRecord::openOf($athlete->id);
+        $situation = $athlete->archived_at === null && $this->hasNews($athlete) ? $this->situations->of($athlete) : null;
+        $situation === null ? $open?->delete() : $this->keep($athlete, $situation, $open, $because);
+    }
+
+    /** After a change of gear only where the rungs are others than the call was made with. */
+    public function afterKitChange(Athlete $athlete): void
+    {
+        $open = CallRecord::openOf($athlete->id);
         $situation = $this->hasNews($athlete) ? $this->situations->of($athlete) : null;
         if ($situation === null) {
             $open?->delete();
 
             return;
         }
-        $call = CallAnswer::of(Judge::call($situation), $situation);
+        $now = StoredSituation::rungs($this->written($athlete, $situation));
+        $before = $open === null ? [] : StoredSituation::rungs($open->situation);
+        if ($now != $before) {
+            $this->keep($athlete, $situation, $open, self::difference($before, $now));
+        }
+    }
+
+    private function keep(Athlete $athlete, Situation $situation, ?CallRecord $open, ?string $because): void
+    {
+        $known = $this->written($athlete, $situation);
+        if ($open !== null && ! StoredSituation::differ($open->situation, $known)) {
+            return;
+        }
+        $call = Judge::call($situation);
         $record = $open ?? new CallRecord([
             'id' => (string) Str::uuid7(),
             'gym_id' => $this->gym->id(),
@@ -43,20 +69,48 @@ final readonly class MakeCall
         $record->fill([
             'version' => $record->version + 1,
             'verdict' => $call->verdict,
-            'call' => $call,
-            'situation' => SituationAnswer::of($situation, $athlete->toCore()),
+            'call' => StoredCall::write($call, $situation),
+            'situation' => $known,
             'made_at' => $this->clock->now(),
+            'changed' => $open === null ? null : $because,
         ])->save();
     }
 
-    /** Work, or a set with pain, logged since the last decision. */
+    /** @return array<string, mixed> */
+    private function written(Athlete $athlete, Situation $situation): array
+    {
+        $pattern = $situation->rung()->lane()->pattern();
+
+        return StoredSituation::write($situation, $athlete->toCore(), $pattern === null ? null : CapacityRecord::newest($athlete->id, $pattern)?->toCore());
+    }
+
+    /** Work, or pain, logged or told since the last decision. */
     private function hasNews(Athlete $athlete): bool
     {
-        $decidedAt = CallRecord::query()->where('athlete_id', $athlete->id)->whereNotNull('decided_at')->max('decided_at');
+        $since = CallRecord::latestDecidedOf($athlete->id)?->decided_at;
 
-        return LoggedSet::standing($athlete->id)
-            ->where(static fn ($q) => $q->where('purpose', Purpose::Work)->orWhereNotNull('pain'))
-            ->when($decidedAt !== null, static fn ($q) => $q->where('logged_at', '>', $decidedAt))
-            ->exists();
+        return LoggedSet::anyNewsSince($athlete->id, $since) || PainReport::anySince($athlete->id, $since);
+    }
+
+    /**
+     * @param  array<string, mixed>  $before
+     * @param  array<string, mixed>  $now
+     */
+    private static function difference(array $before, array $now): string
+    {
+        $words = [];
+        foreach (['from' => 'the set-up in use', 'up' => 'the next rung', 'down' => 'the rung below'] as $place => $noun) {
+            [$old, $new] = [$before[$place] ?? null, $now[$place] ?? null];
+            if ($old != $new) {
+                $words[] = sprintf('%s was %s, now %s', $noun, self::named($old), self::named($new));
+            }
+        }
+
+        return mb_strimwidth('The gear changed: '.implode('; ', $words).'.', 0, 590, '…');
+    }
+
+    private static function named(mixed $rung): string
+    {
+        return is_array($rung) && is_string($rung['name'] ?? null) ? sprintf('%s (%.0f %%)', $rung['name'], 100 * (float) $rung['share']) : 'none';
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Athlete;
+use SteadyRung\Strength\Pattern;
 
 /**
  * Everything that follows from an athlete's log, from a day on.
@@ -18,10 +19,13 @@ final readonly class RefreshAthlete
     ) {
     }
 
-    public function from(Athlete $athlete, string $day): void
+    /** @param  list<Pattern>|null  $patterns  what the sets in question speak of; everything is followed anew if nobody says */
+    public function from(Athlete $athlete, string $day, ?array $patterns = null): void
     {
-        $this->capacity->from($athlete, $day);
-        $this->pain->of($athlete);
+        $this->capacity->from($athlete, $day, ...$patterns ?? Pattern::cases());
+        if ($patterns === null) {
+            $this->pain->of($athlete);
+        }
         $this->calls->for($athlete);
     }
 }

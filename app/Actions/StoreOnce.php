@@ -10,7 +10,7 @@ use App\Problems\Problem;
 use App\Problems\ProblemCode;
 
 /**
- * Inserts a row under the client's UUID once: the same request again finds it, another one under the same UUID is refused.
+ * Inserts a row under the client's UUID once: the same deed again finds it, another one under the same UUID is refused.
  */
 final readonly class StoreOnce
 {
@@ -22,28 +22,24 @@ final readonly class StoreOnce
      * @template T of Record
      *
      * @param  T  $row
+     * @param  array<string, string>  $parents  what the deed is done to
      * @return Stored<T>
      *
      * @throws Problem if the UUID holds other content
      */
-    public function store(Record $row, object $request): Stored
+    public function store(Record $row, object $deed, array $parents = []): Stored
     {
         $row->gym_id = $this->gym->id();
-        $row->request_hash = self::hash($request);
+        $row->fingerprint = Fingerprint::of($row->getTable(), $parents, $deed);
         if ($row->usesTimestamps()) {
             $row->updateTimestamps();
         }
         $isNew = $row->newQuery()->toBase()->insertOrIgnore($row->getAttributes()) === 1;
         $stored = $row->newQuery()->find($row->id);
-        if ($stored === null || $stored->request_hash !== $row->request_hash) {
+        if ($stored === null || ! $stored->isOfSameDeed($row)) {
             throw new Problem(ProblemCode::IdTaken, 'Under this id something else is stored. Nothing was changed. Load the page again.');
         }
 
         return new Stored($stored, $isNew);
-    }
-
-    public static function hash(object $request): string
-    {
-        return hash('sha256', json_encode($request, JSON_THROW_ON_ERROR));
     }
 }

@@ -7,18 +7,27 @@ namespace App\Actions;
 use App\Models\Athlete;
 use App\Models\Clearance;
 use App\Models\LoggedSet;
+use App\Models\PainReport;
 
 /**
- * Keeps whether pulling is paused: pain reported since the last clearance.
+ * Keeps whether pulling is paused: pain told since the last clearing note, whatever became of the set it was told with.
  */
 final class WatchPain
 {
     public function of(Athlete $athlete): void
     {
-        $clearedAt = Clearance::query()->where('athlete_id', $athlete->id)->max('cleared_at');
-        $painful = LoggedSet::standing($athlete->id)->whereNotNull('pain')
-            ->when($clearedAt !== null, static fn ($q) => $q->where('logged_at', '>', $clearedAt))
-            ->orderByDesc('performed_at')->orderByDesc('id')->first();
-        $athlete->fill(['pain' => $painful?->pain, 'paused_at' => $painful?->performed_at])->save();
+        $clearedAt = Clearance::latestOf($athlete->id)?->cleared_at;
+        $set = LoggedSet::query()->where('athlete_id', $athlete->id)->whereNotNull('pain_told_at')
+            ->when($clearedAt !== null, static fn ($q) => $q->where('pain_told_at', '>', $clearedAt))
+            ->orderByDesc('pain_told_at')->orderByDesc('id')->first();
+        $report = PainReport::latestOf($athlete->id);
+        if ($report !== null && $clearedAt !== null && $report->told_at <= $clearedAt) {
+            $report = null;
+        }
+        $bySet = $set !== null && ($report === null || $set->pain_told_at > $report->told_at);
+        $athlete->fill([
+            'pain' => $bySet ? $set->pain : $report?->pain,
+            'paused_at' => $bySet ? $set->performed_at : $report?->told_at,
+        ])->save();
     }
 }

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Http\Requests\WeighingInput;
+use App\Actions\Deeds\MassWeighed;
 use App\Models\Athlete;
 use App\Models\Weighing;
+use App\Problems\Problem;
+use App\Problems\ProblemCode;
 use Illuminate\Database\ConnectionInterface;
 
 /**
- * Notes an athlete's mass on a day; the latest weighing is the mass everything is computed from.
+ * Notes an athlete's mass on a day, or takes a weighing back; the latest that stands is the mass everything is computed from.
  */
 final readonly class WeighAthlete
 {
@@ -19,14 +21,38 @@ final readonly class WeighAthlete
     }
 
     /** @return Stored<Weighing> */
-    public function weigh(Athlete $athlete, WeighingInput $input): Stored
+    public function weigh(Athlete $athlete, MassWeighed $weighed): Stored
     {
-        return $this->db->transaction(function () use ($athlete, $input): Stored {
+        return $this->db->transaction(function () use ($athlete, $weighed): Stored {
             $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
-            $stored = $this->note($athlete, $input->id, $input->weighed_on, $input->mass_kg);
+            $stored = $this->note($athlete, $weighed->id, $weighed->weighed_on, $weighed->mass_kg);
             if ($stored->isNew) {
-                $athlete->fill(['mass_kg' => Weighing::latestFirst($athlete->id)->firstOrFail()->mass_kg])->save();
-                $this->calls->for($athlete);
+                $this->follow($athlete);
+            }
+
+            return $stored;
+        });
+    }
+
+    /**
+     * @return Stored<Weighing>
+     *
+     * @throws Problem if it is the only one that stands
+     */
+    public function takeBack(Athlete $athlete, string $weighingId, string $id): Stored
+    {
+        return $this->db->transaction(function () use ($athlete, $weighingId, $id): Stored {
+            $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
+            $weighing = Weighing::query()->where('athlete_id', $athlete->id)->whereNull('replaces_id')->findOrFail($weighingId);
+            $others = Weighing::latestFirst($athlete->id)->whereKeyNot($weighing->id)->exists();
+            if (! $others && ! Weighing::query()->whereKey($id)->exists()) {
+                throw new Problem(ProblemCode::LastWeighing, 'This is the only weighing: add the right one first, then take this one back.');
+            }
+            $stored = $this->storeOnce->store(new Weighing([
+                'id' => $id, 'athlete_id' => $athlete->id, 'weighed_on' => $weighing->weighed_on, 'mass_kg' => $weighing->mass_kg, 'replaces_id' => $weighing->id,
+            ]), (object) ['takes_back' => $weighing->id], ['athlete' => $athlete->id]);
+            if ($stored->isNew) {
+                $this->follow($athlete);
             }
 
             return $stored;
@@ -36,8 +62,14 @@ final readonly class WeighAthlete
     /** @return Stored<Weighing> */
     public function note(Athlete $athlete, string $id, string $day, float $massKg): Stored
     {
-        $columns = ['athlete_id' => $athlete->id, 'weighed_on' => $day, 'mass_kg' => $massKg];
+        $columns = ['weighed_on' => $day, 'mass_kg' => $massKg];
 
-        return $this->storeOnce->store(new Weighing(['id' => $id, ...$columns]), (object) $columns);
+        return $this->storeOnce->store(new Weighing(['id' => $id, 'athlete_id' => $athlete->id, ...$columns]), (object) $columns, ['athlete' => $athlete->id]);
+    }
+
+    private function follow(Athlete $athlete): void
+    {
+        $athlete->fill(['mass_kg' => Weighing::latestFirst($athlete->id)->firstOrFail()->mass_kg])->save();
+        $this->calls->for($athlete, 'The bodyweight changed.');
     }
 }

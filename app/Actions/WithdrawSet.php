@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Http\Requests\WithdrawalInput;
 use App\Models\Athlete;
 use App\Models\LoggedSet;
 use App\Models\User;
@@ -13,7 +12,7 @@ use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
 
 /**
- * Takes a set back: a new row that names it, so that the log keeps both.
+ * Takes a set back: a new row that names it, so that the log keeps both. Pain told with it stays told.
  */
 final readonly class WithdrawSet
 {
@@ -26,17 +25,18 @@ final readonly class WithdrawSet
     }
 
     /**
+     * @param  string  $id  of the row that withdraws it
      * @return Stored<LoggedSet>
      *
      * @throws Problem if another row replaced the set already
      */
-    public function withdraw(Athlete $athlete, string $setId, User $coach, WithdrawalInput $input): Stored
+    public function withdraw(Athlete $athlete, string $setId, User $coach, string $id): Stored
     {
-        return $this->db->transaction(function () use ($athlete, $setId, $coach, $input): Stored {
+        return $this->db->transaction(function () use ($athlete, $setId, $coach, $id): Stored {
             $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
             $set = LoggedSet::query()->where('athlete_id', $athlete->id)->findOrFail($setId);
             $stored = $this->storeOnce->store(new LoggedSet([
-                'id' => $input->id,
+                'id' => $id,
                 'athlete_id' => $athlete->id,
                 'user_id' => $coach->id,
                 'replaces_id' => $set->id,
@@ -46,9 +46,9 @@ final readonly class WithdrawSet
                 'trained_on' => $set->trained_on,
                 'mass_kg' => $set->mass_kg,
                 'logged_at' => $this->clock->now(),
-            ]), (object) ['withdraws' => $set->id]);
+            ]), (object) ['withdraws' => $set->id], ['athlete' => $athlete->id]);
             if ($stored->isNew) {
-                $this->refresh->from($athlete, $set->trained_on);
+                $this->refresh->from($athlete, $set->trained_on, $set->pattern === null ? [] : [$set->pattern]);
             }
 
             return $stored;

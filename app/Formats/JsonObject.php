@@ -13,6 +13,9 @@ final readonly class JsonObject
 {
     private const DEPTH = 24;
 
+    /** Direction overrides, zero-width marks and the like, which nobody types and nobody sees; joiners inside words stay. */
+    private const UNSEEN = '/[\x{00AD}\x{061C}\x{180E}\x{200B}\x{200E}\x{200F}\x{2028}-\x{202E}\x{2060}-\x{206F}\x{FEFF}\x{FFF9}-\x{FFFB}]|^[\x{200C}\x{200D}]+|[\x{200C}\x{200D}]+$/u';
+
     private function __construct(private \stdClass $values, private string $pointer)
     {
     }
@@ -27,6 +30,10 @@ final readonly class JsonObject
         }
         if (! $value instanceof \stdClass) {
             throw Unreadable::syntax('The request must be a JSON object.');
+        }
+        $twice = DuplicateKeys::firstIn($json);
+        if ($twice !== null) {
+            throw Unreadable::syntax("The key $twice stands twice in one object.");
         }
 
         return new self($value, '');
@@ -167,12 +174,20 @@ final readonly class JsonObject
         if (preg_match('/[\x00-\x08\x0B-\x1F\x7F]/', $value) === 1) {
             throw Unreadable::at($this->at($key), 'This holds control characters.');
         }
-        $text = trim($value);
+        $text = trim((string) preg_replace(self::UNSEEN, '', $value));
         if (mb_strlen($text) > $most) {
             throw Unreadable::at($this->at($key), "This may be $most characters long at the most.", $text);
         }
 
         return $text === '' ? null : $text;
+    }
+
+    /** A name: one line with something to be seen in it, its spaces single. */
+    public function name(string $key, int $most): string
+    {
+        $text = (string) preg_replace('/[\s\x{00A0}\x{2000}-\x{200A}\x{3000}\x{3164}\x{115F}\x{1160}\x{FFA0}\x{2800}]+/u', ' ', $this->text($key, $most));
+
+        return preg_match('/[\p{L}\p{N}\p{P}\p{S}]/u', $text) === 1 ? trim($text) : throw $this->missing($key, 'text that can be seen');
     }
 
     public function uuid(string $key): string
@@ -205,9 +220,9 @@ final readonly class JsonObject
     public function moment(string $key): \DateTimeImmutable
     {
         $text = $this->text($key, 35);
-        $moment = preg_match('/^20\d\d-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,6})?(Z|[+-](0\d|1[0-4]):[0-5]\d)$/', $text) === 1
-            ? date_create_immutable($text)
-            : false;
+        $is = preg_match('/^(20\d\d)-(\d\d)-(\d\d)T([01]\d|2[0-3]):[0-5]\d:[0-5]\d(\.\d{1,6})?(Z|[+-](0\d|1[0-4]):[0-5]\d)$/', $text, $m) === 1
+            && checkdate((int) $m[2], (int) $m[3], (int) $m[1]);
+        $moment = $is ? date_create_immutable($text) : false;
 
         return $moment !== false ? $moment : throw Unreadable::at($this->at($key), 'This must be a date and time with its offset, as in 2026-01-31T18:30:00Z.', $text);
     }
@@ -278,11 +293,11 @@ final readonly class JsonObject
      *
      * @return list<string>
      */
-    public function texts(string $key, int $most): array
+    public function texts(string $key, int $most, int $longest = 64): array
     {
         $texts = [];
         foreach ($this->items($key, $most) as $i => $item) {
-            $texts[] = (new self((object) [$key => $item], $this->pointer))->optionalText($key, 64)
+            $texts[] = (new self((object) [$key => $item], $this->pointer))->optionalText($key, $longest)
                 ?? throw Unreadable::at($this->at($key).'/'.$i, 'This must be text.');
         }
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Formats\Unreadable;
-use App\Http\Resources\ProblemResource;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
+use App\Problems\ProblemJson;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\LostConnectionException;
@@ -30,10 +30,11 @@ final class ProblemRenderer
             $headers['Retry-After'] = (string) $problem->retryAfterS;
         }
 
-        return new JsonResponse(ProblemResource::of($problem), $problem->problem->status(), $headers, JSON_INVALID_UTF8_SUBSTITUTE);
+        return new JsonResponse(ProblemJson::of($problem), $problem->problem->status(), $headers, JSON_INVALID_UTF8_SUBSTITUTE);
     }
 
-    private static function problem(\Throwable $error): Problem
+    /** What a failure is, for whoever asked. */
+    public static function problem(\Throwable $error): Problem
     {
         return match (true) {
             $error instanceof Problem => $error,

@@ -17,17 +17,24 @@ use SteadyRung\Safety\Pain;
  * @property float $mass_kg
  * @property float $stature_m
  * @property float|null $reach_m
+ * @property list<string> $tags
+ * @property CarbonImmutable|null $archived_at
+ * @property string|null $last_trained_on
  * @property Choice|null $chosen
  * @property Pain|null $pain
  * @property CarbonImmutable|null $paused_at
  */
 final class Athlete extends Record
 {
+    protected array $told = ['name', 'kind', 'mass_kg', 'stature_m', 'reach_m'];
+
     protected $casts = [
         'kind' => AthleteKind::class,
         'mass_kg' => 'float',
         'stature_m' => 'float',
         'reach_m' => 'float',
+        'tags' => 'array',
+        'archived_at' => 'immutable_datetime',
         'chosen' => ChoiceCast::class,
         'pain' => PainCast::class,
         'paused_at' => 'immutable_datetime',
@@ -42,5 +49,12 @@ final class Athlete extends Record
     public function bodyAt(float $massKg): Body
     {
         return Body::of($massKg, $this->stature_m, $this->reach_m);
+    }
+
+    /** @return list<string> at most so many, in order */
+    public static function tagsInUse(int $most = 60): array
+    {
+        return array_values(self::query()->toBase()->crossJoin(\Illuminate\Support\Facades\DB::raw('jsonb_array_elements_text(tags) AS tag'))
+            ->distinct()->orderBy('tag')->limit($most)->pluck('tag')->map(static fn (mixed $tag): string => (string) $tag)->all());
     }
 }

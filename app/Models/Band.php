@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Formats\Stored\StoredPoints;
+use App\Models\Casts\StoredText;
 use Carbon\CarbonImmutable;
-use SteadyRung\Kit\CalibrationPoint;
 use SteadyRung\Kit\LoopBand;
 
 /**
@@ -13,7 +14,7 @@ use SteadyRung\Kit\LoopBand;
  * @property float $hung_length_m
  * @property float $width_mm
  * @property float $thickness_mm
- * @property list<array{length_m: float, force_n: float}> $points
+ * @property string $points as kept
  * @property CarbonImmutable|null $retired_at
  */
 final class Band extends Record
@@ -22,17 +23,17 @@ final class Band extends Record
         'hung_length_m' => 'float',
         'width_mm' => 'float',
         'thickness_mm' => 'float',
-        'points' => 'array',
+        'points' => StoredText::class,
         'retired_at' => 'immutable_datetime',
     ];
 
     public function toCore(): LoopBand
     {
-        $points = array_map(
-            static fn (array $p): CalibrationPoint => CalibrationPoint::of((float) $p['length_m'], (float) $p['force_n']),
-            $this->points,
-        );
+        return LoopBand::of($this->id, $this->name, $this->hung_length_m, $this->width_mm, $this->thickness_mm, StoredPoints::read($this->points));
+    }
 
-        return LoopBand::of($this->id, $this->name, $this->hung_length_m, $this->width_mm, $this->thickness_mm, $points);
+    protected function told(): array
+    {
+        return [$this->name, $this->toCore()];
     }
 }

@@ -17,5 +17,7 @@ use SteadyRung\Kit\BandFinding;
  */
 final class BandInspection extends Record
 {
+    protected array $told = ['band_id', 'inspected_on', 'finding', 'note'];
+
     protected $casts = ['finding' => BandFinding::class];
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\ChoiceCast;
+use App\Models\Casts\StoredText;
 use Carbon\CarbonImmutable;
 use SteadyRung\Call\Verdict;
 use SteadyRung\Ladder\Choice;
@@ -15,14 +16,15 @@ use SteadyRung\Ladder\Choice;
  * @property string $athlete_id
  * @property int $version
  * @property Verdict $verdict
- * @property array<string, mixed> $call
+ * @property string $call as kept
  * @property array<string, mixed> $situation
  * @property CarbonImmutable $made_at
+ * @property string|null $changed what was changed under it since, in words
  * @property Decision|null $decision
- * @property string|null $decision_hash
  * @property Verdict|null $override_verdict
  * @property Choice|null $override_choice
  * @property string|null $override_reason
+ * @property Choice|null $chosen_before what the athlete was on when it was decided
  * @property string|null $decided_by
  * @property CarbonImmutable|null $decided_at
  */
@@ -34,12 +36,24 @@ final class CallRecord extends Record
 
     protected $casts = [
         'verdict' => Verdict::class,
-        'call' => 'array',
+        'call' => StoredText::class,
         'situation' => 'array',
         'made_at' => 'immutable_datetime',
         'decision' => Decision::class,
         'override_verdict' => Verdict::class,
         'override_choice' => ChoiceCast::class,
+        'chosen_before' => ChoiceCast::class,
         'decided_at' => 'immutable_datetime',
     ];
+
+    public static function openOf(string $athleteId): ?self
+    {
+        return self::query()->where('athlete_id', $athleteId)->whereNull('decided_at')->first();
+    }
+
+    /** The one decided last. */
+    public static function latestDecidedOf(string $athleteId): ?self
+    {
+        return self::query()->where('athlete_id', $athleteId)->whereNotNull('decided_at')->orderByDesc('decided_at')->first();
+    }
 }

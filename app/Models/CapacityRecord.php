@@ -40,10 +40,28 @@ final class CapacityRecord extends Record
         return self::of($athleteId, $pattern)->when($before !== null, static fn (Builder $of) => $of->where('trained_on', '<', $before))->orderByDesc('trained_on')->first();
     }
 
-    /** The latest state; none for lanes that have no capacity, or before a first session. */
-    public static function latest(string $athleteId, ?Pattern $pattern): ?CapacityState
+    /**
+     * The state after the last session of each athlete in each movement, by both; one step down an index for each.
+     *
+     * @param  list<string>  $athleteIds
+     * @return array<string, self>
+     */
+    public static function newestOfAll(array $athleteIds): array
     {
-        return $pattern === null ? null : self::newest($athleteId, $pattern)?->toCore();
+        $rows = self::query()->getConnection()->select(
+            'SELECT newest.* FROM unnest(?::uuid[]) AS a(id) CROSS JOIN unnest(?::varchar[]) AS p(pattern) CROSS JOIN LATERAL (
+                SELECT * FROM capacity_states s WHERE s.gym_id = ? AND s.athlete_id = a.id AND s.pattern = p.pattern ORDER BY s.trained_on DESC LIMIT 1
+            ) AS newest',
+            ['{'.implode(',', $athleteIds).'}', '{'.implode(',', array_column(Pattern::cases(), 'value')).'}', app(CurrentGym::class)->id()],
+        );
+
+        $newest = [];
+        foreach ($rows as $row) {
+            $record = (new self)->newFromBuilder((array) $row);
+            $newest["$record->athlete_id $record->pattern"] = $record;
+        }
+
+        return $newest;
     }
 
     public function toCore(): CapacityState

@@ -17,5 +17,12 @@ final class Clearance extends Record
 {
     public $timestamps = false;
 
+    protected array $told = ['athlete_id', 'note'];
+
     protected $casts = ['cleared_at' => 'immutable_datetime'];
+
+    public static function latestOf(string $athleteId): ?self
+    {
+        return self::query()->where('athlete_id', $athleteId)->orderByDesc('cleared_at')->first();
+    }
 }

@@ -11,13 +11,26 @@ final class CurrentGym
 {
     private ?string $id = null;
 
+    private ?Gym $gym = null;
+
     public function enter(Gym|string $gym): void
     {
         $this->id = $gym instanceof Gym ? $gym->id : $gym;
+        $this->gym = $gym instanceof Gym ? $gym : null;
     }
 
     public function id(): string
     {
         return $this->id ?? throw new \LogicException('No gym was entered.');
+    }
+
+    public function timezone(): string
+    {
+        return $this->gym()->timezone;
+    }
+
+    public function gym(): Gym
+    {
+        return $this->gym ??= Gym::query()->findOrFail($this->id());
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Formats\GearJson;
-use App\Formats\GearKind;
-use App\Formats\JsonObject;
+use App\Formats\Json\GearKind;
+use App\Formats\Stored\StoredGear;
+use App\Models\Casts\StoredText;
 use Carbon\CarbonImmutable;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Box;
@@ -20,17 +20,22 @@ use SteadyRung\Kit\Weight;
  *
  * @property GearKind $kind
  * @property string $name
- * @property array<string, mixed> $figures
+ * @property string $figures as kept
  * @property CarbonImmutable|null $retired_at
  */
 final class Gear extends Record
 {
     protected $table = 'gear';
 
-    protected $casts = ['kind' => GearKind::class, 'figures' => 'array', 'retired_at' => 'immutable_datetime'];
+    protected $casts = ['kind' => GearKind::class, 'figures' => StoredText::class, 'retired_at' => 'immutable_datetime'];
 
     public function toCore(): Bar|RingPair|Box|Plate|Weight|Machine
     {
-        return GearJson::read(JsonObject::parse(json_encode($this->figures, JSON_THROW_ON_ERROR)), $this->id, $this->name);
+        return StoredGear::read($this->figures, $this->id, $this->name);
+    }
+
+    protected function told(): array
+    {
+        return [$this->name, $this->toCore()];
     }
 }

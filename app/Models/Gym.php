@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property string $name
  * @property string $timezone
+ * @property int $kit_version grows with every change of what is in use
  */
 final class Gym extends Model
 {
@@ -18,4 +19,7 @@ final class Gym extends Model
     protected $keyType = 'string';
 
     protected $guarded = [];
+
+    /** @var array<string, string> */
+    protected $casts = ['kit_version' => 'integer'];
 }

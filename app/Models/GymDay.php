@@ -17,9 +17,12 @@ final readonly class GymDay
 
     public function of(\DateTimeImmutable $moment): string
     {
-        $timezone = Gym::query()->findOrFail($this->gym->id())->timezone;
+        return $moment->setTimezone(new \DateTimeZone($this->gym->timezone()))->format('Y-m-d');
+    }
 
-        return $moment->setTimezone(new \DateTimeZone($timezone))->format('Y-m-d');
+    public function startOfToday(): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable($this->today().' 00:00', new \DateTimeZone($this->gym->timezone()));
     }
 
     public function today(): string

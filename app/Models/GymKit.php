@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Formats\Stored\Damaged;
 use Illuminate\Database\Eloquent\Builder;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Box;
@@ -19,21 +20,39 @@ use SteadyRung\Kit\Weight;
  */
 final class GymKit
 {
-    /** More bands, and more other pieces, than this no gym has in use. */
-    public const MOST_BANDS = 100;
+    private ?Kit $inUse = null;
 
-    public const MOST_PIECES = 200;
+    private ?string $ofGym = null;
 
-    /** The core's kit of what is in use. */
+    public function __construct(private readonly CurrentGym $gym)
+    {
+    }
+
+    /** The core's kit of what is in use, read once a request; a piece that cannot be read is logged and left out. */
     public function inUse(): Kit
     {
-        $gear = self::gear()->whereNull('retired_at')->limit(self::MOST_PIECES)->get();
-        $bands = self::bands()->whereNull('retired_at')->limit(self::MOST_BANDS)->get();
+        if ($this->inUse === null || $this->ofGym !== $this->gym->id()) {
+            $this->ofGym = $this->gym->id();
+            $gear = self::gear()->whereNull('retired_at')->limit(Kit::MOST_PIECES)->get();
+            $bands = self::bands()->whereNull('retired_at')->limit(Kit::MOST_BANDS)->get();
+            $this->inUse = Kit::of(self::readable([...array_values($gear->all()), ...array_values($bands->all())]));
+        }
 
-        return Kit::of([
-            ...$gear->map(static fn (Gear $gear): Bar|RingPair|Box|Plate|Weight|Machine => $gear->toCore()),
-            ...$bands->map(static fn (Band $band): LoopBand => $band->toCore()),
-        ]);
+        return $this->inUse;
+    }
+
+    /** Something in use was added, changed or retired. */
+    public function changed(): void
+    {
+        $this->inUse = null;
+        Gym::query()->whereKey($this->gym->id())->increment('kit_version');
+        $this->gym->enter($this->gym->id());
+    }
+
+    /** The number of this kit; what was computed for another is void. */
+    public function version(): int
+    {
+        return $this->gym->gym()->kit_version;
     }
 
     /**
@@ -52,5 +71,20 @@ final class GymKit
     public static function bands(): Builder
     {
         return Band::query()->orderByRaw('retired_at IS NOT NULL')->orderBy('width_mm')->orderBy('name')->orderBy('id');
+    }
+
+    /**
+     * @param  list<Gear|Band>  $rows
+     * @return \Generator<int, Bar|LoopBand|RingPair|Box|Plate|Weight|Machine>
+     */
+    private static function readable(array $rows): \Generator
+    {
+        foreach ($rows as $row) {
+            try {
+                yield $row->toCore();
+            } catch (Damaged $damaged) {
+                report($damaged);
+            }
+        }
     }
 }

@@ -11,6 +11,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use SteadyRung\Ladder\Choice;
 use SteadyRung\Safety\Pain;
+use SteadyRung\Setup\HoldAt;
 use SteadyRung\Strength\Observation;
 use SteadyRung\Strength\Pattern;
 
@@ -26,6 +27,9 @@ use SteadyRung\Strength\Pattern;
  * @property string $trained_on
  * @property float $mass_kg
  * @property Choice|null $choice
+ * @property string|null $setup_key of the choice
+ * @property string|null $work_key the same wherever the same work is done
+ * @property string|null $held_at where a hang or hold was held
  * @property string|null $setup_name
  * @property Pattern|null $pattern
  * @property float|null $carried_kg
@@ -37,12 +41,15 @@ use SteadyRung\Strength\Pattern;
  * @property int|null $reserve
  * @property float|null $hang_s
  * @property Pain|null $pain
+ * @property CarbonImmutable|null $pain_told_at when this pain was first told of
  * @property string|null $note
  * @property CarbonImmutable $logged_at
  */
 final class LoggedSet extends Record
 {
     public $timestamps = false;
+
+    protected array $told = ['athlete_id', 'replaces_id', 'withdrawn', 'purpose', 'performed_at', 'choice', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note'];
 
     protected $casts = [
         'withdrawn' => 'boolean',
@@ -58,6 +65,7 @@ final class LoggedSet extends Record
         'no_counts' => 'array',
         'hang_s' => 'float',
         'pain' => PainCast::class,
+        'pain_told_at' => 'immutable_datetime',
         'logged_at' => 'immutable_datetime',
     ];
 
@@ -71,17 +79,19 @@ final class LoggedSet extends Record
         return self::notReplaced()->where('athlete_id', $athleteId);
     }
 
-    /**
-     * The rows that stand and were done on a band, whoever did them.
-     *
-     * @return Builder<self>
-     */
-    public static function onBand(string $bandId): Builder
+    /** Whether work, or pain, was logged since a moment and stands. */
+    public static function anyNewsSince(string $athleteId, ?\DateTimeInterface $since): bool
     {
-        $query = self::notReplaced();
-        $query->whereRaw("choice->'band_ids' @> ?::jsonb", [json_encode([$bandId])]);
+        return self::standing($athleteId)
+            ->where(static fn ($q) => $q->where('purpose', Purpose::Work)->orWhereNotNull('pain_told_at'))
+            ->when($since !== null, static fn ($q) => $q->where('logged_at', '>', $since))
+            ->orderByDesc('logged_at')->limit(1)->exists();
+    }
 
-        return $query;
+    /** The longest dead hang that stands. */
+    public static function bestHangS(string $athleteId): ?float
+    {
+        return self::standing($athleteId)->where('held_at', HoldAt::Hang->value)->whereNotNull('hang_s')->orderByDesc('hang_s')->first(['hang_s'])?->hang_s;
     }
 
     /**

@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string $id
  * @property string $gym_id
- * @property string $request_hash
+ * @property string|null $fingerprint of the deed that stored it; none for rows of the first program
  */
 abstract class Record extends Model
 {
@@ -27,4 +27,29 @@ abstract class Record extends Model
     protected $casts = [];
 
     protected $dateFormat = 'Y-m-d H:i:s.uP';
+
+    /**
+     * The columns a deed fills as it was told; by them a row without a fingerprint is known again.
+     *
+     * @var list<string>
+     */
+    protected array $told = [];
+
+    /** Whether the same deed would store both rows. */
+    public function isOfSameDeed(self $other): bool
+    {
+        return $this->fingerprint === null ? $other instanceof static && $this->told() == $other->told() : $this->fingerprint === $other->fingerprint;
+    }
+
+    /** @return array<mixed> */
+    protected function told(): array
+    {
+        $told = [];
+        foreach ($this->told as $column) {
+            $value = $this->{$column};
+            $told[$column] = $value === [] || $value instanceof \stdClass && (array) $value === [] ? null : $value;
+        }
+
+        return $told;
+    }
 }

@@ -7,28 +7,41 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Builder;
 
 /**
- * An athlete's mass on a day.
+ * An athlete's mass on a day; a row that names another takes that one back.
  *
  * @property string $athlete_id
  * @property string $weighed_on
  * @property float $mass_kg
+ * @property string|null $replaces_id
  */
 final class Weighing extends Record
 {
+    protected array $told = ['athlete_id', 'weighed_on', 'mass_kg', 'replaces_id'];
+
     protected $casts = ['mass_kg' => 'float'];
 
-    /** @return Builder<self> */
+    /** @return Builder<self> those that stand */
     public static function latestFirst(string $athleteId): Builder
     {
-        return self::query()->where('athlete_id', $athleteId)->orderByDesc('weighed_on')->orderByDesc('created_at');
+        return self::standing($athleteId)->orderByDesc('weighed_on')->orderByDesc('created_at');
     }
 
     /** The mass on a day: the latest weighing up to it, else the first after it; none where nobody was weighed. */
     public static function massOn(string $athleteId, string $day): ?float
     {
         $row = self::latestFirst($athleteId)->where('weighed_on', '<=', $day)->first()
-            ?? self::query()->where('athlete_id', $athleteId)->orderBy('weighed_on')->orderBy('created_at')->first();
+            ?? self::standing($athleteId)->orderBy('weighed_on')->orderBy('created_at')->first();
 
         return $row?->mass_kg;
+    }
+
+    /** @return Builder<self> */
+    private static function standing(string $athleteId): Builder
+    {
+        return self::query()->where('athlete_id', $athleteId)->whereNull('replaces_id')
+            ->whereNotExists(static fn ($later) => $later->selectRaw('1')
+                ->from('weighings as later')
+                ->whereColumn('later.gym_id', 'weighings.gym_id')
+                ->whereColumn('later.replaces_id', 'weighings.id'));
     }
 }

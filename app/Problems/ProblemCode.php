@@ -30,6 +30,9 @@ enum ProblemCode: string
     case CallDecided = 'call-decided';
     case ReferStands = 'refer-stands';
     case ScaleAway = 'scale-away';
+    case KitFull = 'kit-full';
+    case LastWeighing = 'last-weighing';
+    case Busy = 'busy';
     case Away = 'away';
     case Fault = 'fault';
 
@@ -41,13 +44,13 @@ enum ProblemCode: string
             self::ForeignOrigin => 403,
             self::NotFound => 404,
             self::MethodNotAllowed => 405,
-            self::IdTaken, self::PullingPaused, self::CallChanged, self::CallDecided, self::ReferStands, self::ScaleAway => 409,
+            self::IdTaken, self::PullingPaused, self::CallChanged, self::CallDecided, self::ReferStands, self::ScaleAway, self::KitFull, self::LastWeighing => 409,
             self::BodyTooLarge => 413,
             self::PageExpired => 419,
             self::Invalid, self::WrongSignIn, self::DoesNotFit => 422,
             self::TooManyTries => 429,
             self::Fault => 500,
-            self::Away => 503,
+            self::Away, self::Busy => 503,
         };
     }
 
@@ -72,6 +75,9 @@ enum ProblemCode: string
             self::CallDecided => 'The call is decided already',
             self::ReferStands => 'A referral stands until it is cleared',
             self::ScaleAway => 'The scale does not answer',
+            self::KitFull => 'The kit is full',
+            self::LastWeighing => 'The only weighing stays',
+            self::Busy => 'Busy with something long',
             self::Away => 'The server is away',
             self::Fault => 'Something went wrong here',
         };

@@ -10,8 +10,8 @@ import ProblemNote from '../parts/ProblemNote.vue';
 import CallReasons from './CallReasons.vue';
 import OverridePanel from './OverridePanel.vue';
 
-const props = defineProps<{ call: Schemas['CallResource']; line?: boolean }>();
-const emit = defineEmits<{ decided: []; open: [rung: Schemas['RungAnswer']] }>();
+const props = defineProps<{ call: Schemas['KeptCall']; line?: boolean }>();
+const emit = defineEmits<{ decided: []; open: [rung: Schemas['Rung']] }>();
 
 const busy = ref(false);
 const overriding = ref(false);

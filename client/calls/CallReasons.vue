@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { mass, percent } from '../domain/units';
 
-const props = defineProps<{ call: Schemas['CallAnswer'] }>();
+const props = defineProps<{ call: Schemas['Call'] }>();
 
 const between = computed(() => props.call.between.filter((r) => r.key !== props.call.next?.key));
 </script>

@@ -8,7 +8,7 @@ import ProblemNote from '../parts/ProblemNote.vue';
 import { useLoad } from '../parts/useLoad';
 import CallCard from './CallCard.vue';
 
-type Verdict = Schemas['CallAnswer']['verdict'];
+type Verdict = Schemas['Call']['verdict'];
 
 const page = ref(1);
 const only = ref<Verdict | 'all'>('all');

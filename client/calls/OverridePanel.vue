@@ -11,14 +11,14 @@ import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import { useLoad } from '../parts/useLoad';
 
-type Verdict = Schemas['CallAnswer']['verdict'];
+type Verdict = Schemas['Call']['verdict'];
 
-const props = defineProps<{ call: Schemas['CallResource']; decide: (body: Schemas['DecisionInput']) => Promise<boolean> }>();
+const props = defineProps<{ call: Schemas['KeptCall']; decide: (body: Schemas['DecisionInput']) => Promise<boolean> }>();
 const open = defineModel<boolean>('open', { required: true });
 
 const draft = reactive({ verdict: null as Verdict | null, rung: null as string | null, reason: '' });
 const error = ref<string>();
-const scale = useLoad<Schemas['ScaleResource'] | undefined>(
+const scale = useLoad<Schemas['Scale'] | undefined>(
     async () => (open.value ? outcome(api.GET('/api/athletes/{athlete}/scale', { params: { path: { athlete: props.call.athlete_id } } })) : { ok: true, value: undefined }),
     [open],
 );

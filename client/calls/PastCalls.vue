@@ -15,7 +15,7 @@ const page = ref(1);
 const past = useLoad(() => outcome(api.GET('/api/athletes/{athlete}/calls', { params: { path: { athlete: props.athleteId }, query: { page: page.value } } })), [page]);
 const dayOf = useDayOf();
 
-function decided({ decision, override_verdict, override_reason }: Schemas['CallResource']): string {
+function decided({ decision, override_verdict, override_reason }: Schemas['KeptCall']): string {
     return decision === 'overridden' && override_verdict ? `Overridden to ${verdictWords[override_verdict]}: ${override_reason}` : 'Accepted';
 }
 </script>

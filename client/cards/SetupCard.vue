@@ -4,7 +4,7 @@ import SideView from '../draw/SideView.vue';
 import type { Schemas } from '../domain/http';
 import { angle, expectation, lengthOf, mass, percent, percentRange } from '../domain/units';
 
-const props = defineProps<{ athlete: Schemas['AthleteResource']; setup: Schemas['SetupResource']; cautions: readonly Schemas['CautionAnswer'][]; on: string; gym: string }>();
+const props = defineProps<{ athlete: Schemas['Athlete']; setup: Schemas['SetupAnswer']; cautions: readonly Schemas['Caution'][]; on: string; gym: string }>();
 
 const carries = computed(() => {
     const rung = props.setup.rung;

@@ -2,8 +2,8 @@ import { api, outcome, type Result, type Schemas } from '../domain/http';
 import { askSetup } from '../domain/setups';
 
 export interface Card {
-    athlete: Schemas['AthleteResource'];
-    setup: Schemas['SetupResource'];
+    athlete: Schemas['Athlete'];
+    setup: Schemas['SetupAnswer'];
 }
 
 /** What stands on an athlete's card: a choice, or the set-up in use; undefined where there is none. */

@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["archiveAthlete"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bands": {
         parameters: {
             query?: never;
@@ -201,6 +217,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/weighings/{weighing}/withdrawal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeWeighingBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calls": {
         parameters: {
             query?: never;
@@ -245,7 +277,8 @@ export interface paths {
         get?: never;
         put: operations["decideCall"];
         post?: never;
-        delete?: never;
+        /** @description Within a minute, while no new call was made. */
+        delete: operations["takeDecisionBack"];
         options?: never;
         head?: never;
         patch?: never;
@@ -397,6 +430,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/pain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Pain told without a set; pulling is paused at once. */
+        post: operations["tellPain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/scale": {
         parameters: {
             query?: never;
@@ -406,6 +456,23 @@ export interface paths {
         };
         /** @description Every set-up of one band, or of all bands and weights, and the unassisted pull-up; or all of a short lane. */
         get: operations["scale"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/instead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What the athlete can be put on instead: the rungs of the ladder, and the single bands and weights. */
+        get: operations["instead"];
         put?: never;
         post?: never;
         delete?: never;
@@ -473,6 +540,23 @@ export interface paths {
         get: operations["sets"];
         put?: never;
         post: operations["logSet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Sets that waited on a device, in the order they were done; each is stored once, and each athlete is refreshed once. What is refused does not keep the others out. */
+        post: operations["logSets"];
         delete?: never;
         options?: never;
         head?: never;
@@ -567,6 +651,217 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description Who an athlete is, and the body everything is computed from. */
+        AthleteInput: {
+            name: string;
+            /** @enum {string} */
+            kind: "gym" | "climbing" | "both";
+            /** Format: float */
+            mass_kg: number;
+            /** Format: float */
+            stature_m: number;
+            /**
+             * Format: float
+             * @description Floor to the middle of a closed fist overhead, shoes on; 1.05 to 1.35 statures.
+             */
+            reach_m?: number | null;
+            /** @description Classes and the like, to find people by. */
+            tags?: string[];
+        };
+        /** @description A look at a band. */
+        InspectionInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            inspected_on: string;
+            /** @enum {string} */
+            finding: "sound" | "nick" | "chalking" | "thinning" | "other";
+            note?: string | null;
+        };
+        /** @description A band: its name, its size, and its readings. */
+        BandInput: {
+            name: string;
+            /** Format: float */
+            hung_length_m: number;
+            /** Format: float */
+            width_mm: number;
+            /** Format: float */
+            thickness_mm: number;
+            points?: components["schemas"]["PointInput"][];
+        };
+        /** @description The coach's word: accepted as it is, or overridden with another verdict and a reason, and a set-up if it changes. */
+        DecisionInput: {
+            /** @description The version of the call that the coach saw. */
+            version: number;
+            /** @enum {string} */
+            decision: "accepted" | "overridden";
+            /** @enum {string|null} */
+            verdict?: "refer" | "step-down" | "climb" | "stay" | null;
+            choice?: components["schemas"]["Choice"] | null;
+            reason?: string | null;
+        };
+        /** @description What ends a pause for pain: a coach's note. */
+        ClearanceInput: {
+            /** Format: uuid */
+            id: string;
+            /** @description Who looked at it and what was found. */
+            note: string;
+        };
+        /** @description A piece of gear other than a band: its name and its figures. */
+        GearInput: {
+            name: string;
+            figures: components["schemas"]["GearFigures"];
+        };
+        /** @description An athlete's mass on a day. */
+        WeighingInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            weighed_on: string;
+            /** Format: float */
+            mass_kg: number;
+        };
+        /** @description Pain told without a set: on arriving, between sets, the day after. */
+        PainReportInput: {
+            /** Format: uuid */
+            id: string;
+            pain: components["schemas"]["Pain"];
+            note?: string | null;
+        };
+        /** @description One set as it was done: clean reps on a set-up, or a hang or hold in seconds. */
+        SetInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            performed_at: string;
+            /** @enum {string} */
+            purpose: "baseline" | "work";
+            choice?: components["schemas"]["Choice"] | null;
+            clean_reps?: number | null;
+            /** @description Reps that did not count, by reason. */
+            no_counts?: {
+                [key: string]: number;
+            };
+            /** @description Reps in reserve; none if nobody knows. */
+            reserve?: number | null;
+            /**
+             * Format: float
+             * @description Seconds of a dead hang, or of the hold chosen, instead of reps.
+             */
+            hang_s?: number | null;
+            pain?: components["schemas"]["Pain"] | null;
+            note?: string | null;
+            /**
+             * Format: uuid
+             * @description The set this one corrects.
+             */
+            replaces_id?: string | null;
+        };
+        /** @description One thing wrong in a request: where (JSON pointer), what, and the allowed range where there is one. */
+        Fault: {
+            /** @description JSON pointer to the value, RFC 6901. */
+            pointer: string;
+            detail: string;
+            value?: (string | number | boolean) | null;
+            /** Format: float */
+            low?: number | null;
+            /** Format: float */
+            high?: number | null;
+            unit?: string | null;
+        };
+        /** @description The curve of a band, from its hung length to the most it may be stretched. */
+        BandCurve: {
+            /** Format: float */
+            a1_n: number;
+            /** Format: float */
+            a2_n: number;
+            /** @enum {string} */
+            status: "estimated" | "one-point" | "measured";
+            /**
+             * Format: float
+             * @description Relative standard deviation of the force inside the known range.
+             */
+            relative_sd: number;
+            curve: components["schemas"]["CurvePoint"][];
+        };
+        /** @description A reading of the hanging scale. */
+        BandPoint: {
+            /** Format: float */
+            length_m: number;
+            /** Format: float */
+            force_n: number;
+            /** Format: float */
+            force_kg: number;
+        };
+        /** @description The curve of a band on the bench, and what it takes off the chosen athlete. */
+        Bench: {
+            curve: components["schemas"]["BandCurve"];
+            points: components["schemas"]["BandPoint"][];
+            help: components["schemas"]["Help"][];
+        };
+        /** @description What to do next time, and why. */
+        Call: {
+            /** @enum {string} */
+            verdict: "refer" | "step-down" | "climb" | "stay";
+            /** @description The rule that fired. */
+            rule: string;
+            from: components["schemas"]["Rung"];
+            next: components["schemas"]["Rung"] | null;
+            /**
+             * Format: float
+             * @description What next changes in carried kilograms.
+             */
+            change_kg: number | null;
+            /**
+             * Format: float
+             * @description What next changes in carried share.
+             */
+            change_share: number | null;
+            reasons: components["schemas"]["Evidence"][];
+            /** @description What would change the call. */
+            missing: string[];
+            /** @enum {string} */
+            confidence: "firm" | "fair" | "slight";
+            /**
+             * Format: float
+             * @description Chance of the floor reps on the next set-up.
+             */
+            chance: number | null;
+            mixed: components["schemas"]["MixedSet"] | null;
+            cautions: components["schemas"]["Caution"][];
+            /** @description Rules that nearly fired. */
+            nearly: components["schemas"]["Nearly"][];
+        };
+        /** @description What the arms carry in a set-up that fits. */
+        Carried: {
+            fits: boolean;
+            carried_kg: components["schemas"]["Travel"];
+            share: components["schemas"]["Travel"];
+            /**
+             * Format: float
+             * @description Standard deviation of the mean share.
+             */
+            share_sd: number;
+            /**
+             * Format: float
+             * @description Mean share on the way up, hysteresis taken off the help.
+             */
+            ascent_share: number;
+            /** Format: float */
+            rom_m: number;
+            warnings: components["schemas"]["Warning"][];
+            /** @description Lowest and highest share, where it can only be an interval. */
+            share_range: number[] | null;
+        };
+        Caution: {
+            code: string;
+            /** @enum {string} */
+            moment: "screening" | "gear" | "band" | "hanging" | "lowering" | "pain";
+            text: string;
+        };
+        CautionList: {
+            items: components["schemas"]["Caution"][];
+        };
         /** @description Which gear of the gym a set-up is made of, and how, as JSON: the kind, and the keys that belong to it. */
         Choice: {
             /** @enum {string} */
@@ -643,81 +938,6 @@ export interface components {
              */
             seconds?: number | null;
         };
-        /** @description The curve of a band, from its hung length to the most it may be stretched. */
-        BandAnswer: {
-            /** Format: float */
-            a1_n: number;
-            /** Format: float */
-            a2_n: number;
-            /** @enum {string} */
-            status: "estimated" | "one-point" | "measured";
-            /**
-             * Format: float
-             * @description Relative standard deviation of the force inside the known range.
-             */
-            relative_sd: number;
-            curve: components["schemas"]["CurvePoint"][];
-        };
-        /** @description What to do next time, and why. */
-        CallAnswer: {
-            /** @enum {string} */
-            verdict: "refer" | "step-down" | "climb" | "stay";
-            /** @description The rule that fired. */
-            rule: string;
-            from: components["schemas"]["RungAnswer"];
-            next: components["schemas"]["RungAnswer"] | null;
-            /**
-             * Format: float
-             * @description What next changes in carried kilograms.
-             */
-            change_kg: number | null;
-            /**
-             * Format: float
-             * @description What next changes in carried share.
-             */
-            change_share: number | null;
-            reasons: string[];
-            /** @description What would change the call. */
-            missing: string[];
-            /** @enum {string} */
-            confidence: "firm" | "fair" | "slight";
-            /**
-             * Format: float
-             * @description Chance of the floor reps on the next set-up.
-             */
-            chance: number | null;
-            /** @description Set-ups inside a step that is too large. */
-            between: components["schemas"]["RungAnswer"][];
-            mixed: components["schemas"]["MixedSetAnswer"] | null;
-            cautions: components["schemas"]["CautionAnswer"][];
-        };
-        /** @description What the arms carry in a set-up that fits. */
-        CarriedAnswer: {
-            fits: boolean;
-            carried_kg: components["schemas"]["Travel"];
-            share: components["schemas"]["Travel"];
-            /**
-             * Format: float
-             * @description Standard deviation of the mean share.
-             */
-            share_sd: number;
-            /**
-             * Format: float
-             * @description Mean share on the way up, hysteresis taken off the help.
-             */
-            ascent_share: number;
-            /** Format: float */
-            rom_m: number;
-            warnings: components["schemas"]["WarningAnswer"][];
-            /** @description Lowest and highest share, where it can only be an interval. */
-            share_range: number[] | null;
-        };
-        CautionAnswer: {
-            code: string;
-            /** @enum {string} */
-            moment: "screening" | "gear" | "band" | "hanging" | "lowering" | "pain";
-            text: string;
-        };
         CurvePoint: {
             /** Format: float */
             length_m: number;
@@ -734,115 +954,22 @@ export interface components {
             sd_kg: number;
         };
         /** @description A measurement written into a side view. */
-        DimensionAnswer: {
+        Dimension: {
             label: string;
-            from: components["schemas"]["PointAnswer"];
-            to: components["schemas"]["PointAnswer"];
+            from: components["schemas"]["Spot"];
+            to: components["schemas"]["Spot"];
             /** Format: float */
             value: number;
             /** @description m or °. */
             unit: string;
         };
-        /** @description A piece of gear in a side view. */
-        LineAnswer: {
-            /** @enum {string} */
-            part: "bar" | "post" | "band" | "strap" | "box" | "weight" | "cable" | "heel-mark";
-            points: components["schemas"]["PointAnswer"][];
-            /** Format: float */
-            thickness_m: number;
-            /** @description Whether it belongs to the finish of the rep. */
-            at_top: boolean;
-        };
-        MixedSetAnswer: {
-            first_reps: number;
-            first_name: string;
-            then_reps: number;
-            then_name: string;
-        };
-        /** @description A place in a side view in m: x right of the plumb line, y up from the floor. */
-        PointAnswer: {
-            /** Format: float */
-            x_m: number;
-            /** Format: float */
-            y_m: number;
-        };
-        /** @description Clean reps to expect in one set. */
-        PredictionAnswer: {
-            /**
-             * Format: float
-             * @description Median.
-             */
-            reps: number;
-            /** Format: float */
-            low80: number;
-            /** Format: float */
-            high80: number;
-            /** @description Whether it lies above the 12 reps the formula is valid for. */
-            clipped: boolean;
-        };
-        /** @description A set-up of this gym's gear for one athlete. */
-        RungAnswer: {
-            key: string;
-            name: string;
-            choice: components["schemas"]["Choice"];
-            carried: components["schemas"]["CarriedAnswer"];
-            prediction: components["schemas"]["PredictionAnswer"] | null;
-        };
-        /** @description A set-up seen from the side, to scale, in m. */
-        SideViewAnswer: {
-            start: components["schemas"]["StickAnswer"];
-            finish: components["schemas"]["StickAnswer"] | null;
-            gear: components["schemas"]["LineAnswer"][];
-            dimensions: components["schemas"]["DimensionAnswer"][];
-            least: components["schemas"]["PointAnswer"];
-            most: components["schemas"]["PointAnswer"];
-        };
-        /** @description A body in a side view, as joints. */
-        StickAnswer: {
-            grip: components["schemas"]["PointAnswer"];
-            elbow: components["schemas"]["PointAnswer"];
-            shoulder: components["schemas"]["PointAnswer"];
-            head: components["schemas"]["PointAnswer"];
-            hip: components["schemas"]["PointAnswer"];
-            knee: components["schemas"]["PointAnswer"];
-            ankle: components["schemas"]["PointAnswer"];
-            toe: components["schemas"]["PointAnswer"];
-            /** Format: float */
-            head_radius_m: number;
-        };
-        /** @description A figure over the pull. */
-        Travel: {
-            /**
-             * Format: float
-             * @description At full hang.
-             */
-            bottom: number;
-            /**
-             * Format: float
-             * @description Mean over the pull, work-equivalent.
-             */
-            mean: number;
-            /**
-             * Format: float
-             * @description Chin at the bar.
-             */
-            top: number;
-        };
-        WarningAnswer: {
-            code: string;
+        /** @description One figure a rule looked at, in words, with the threshold it was held against. */
+        Evidence: {
             text: string;
-        };
-        /** @description One thing wrong in a request: where (JSON pointer), what, and the allowed range where there is one. */
-        Fault: {
-            /** @description JSON pointer to the value, RFC 6901. */
-            pointer: string;
-            detail: string;
-            value?: (string | number | boolean) | null;
             /** Format: float */
-            low?: number | null;
+            figure?: number | null;
             /** Format: float */
-            high?: number | null;
-            unit?: string | null;
+            threshold?: number | null;
         };
         /** @description The figures of a piece of gear as JSON: the kind, and the keys that belong to it. */
         GearFigures: {
@@ -891,293 +1018,8 @@ export interface components {
              */
             leverage?: number | null;
         };
-        /** @description Pain as JSON. */
-        Pain: {
-            /** @enum {string} */
-            place: "shoulder" | "elbow" | "wrist" | "fingers" | "neck" | "back" | "chest" | "other";
-            level: number;
-        };
-        AthleteInput: {
-            name: string;
-            /** @enum {string} */
-            kind: "gym" | "climbing" | "both";
-            /** Format: float */
-            mass_kg: number;
-            /** Format: float */
-            stature_m: number;
-            /**
-             * Format: float
-             * @description Floor to the middle of a closed fist overhead, shoes on; 1.05 to 1.35 statures.
-             */
-            reach_m?: number | null;
-        };
-        BandInput: {
-            name: string;
-            /** Format: float */
-            hung_length_m: number;
-            /** Format: float */
-            width_mm: number;
-            /** Format: float */
-            thickness_mm: number;
-            points?: components["schemas"]["PointInput"][];
-        };
-        /** @description A band on the bench with the readings kept so far, and whom it is to help on which bar. */
-        BenchInput: {
-            band: components["schemas"]["BandInput"];
-            /** Format: uuid */
-            athlete_id?: string | null;
-            /** Format: uuid */
-            bar_id?: string | null;
-        };
-        ClearanceInput: {
-            /** Format: uuid */
-            id: string;
-            /** @description Who looked at it and what was found. */
-            note: string;
-        };
-        /** @description The coach's word: accepted as it is, or overridden with another verdict and a reason, and a set-up if it changes. */
-        DecisionInput: {
-            /** @description The version of the call that the coach saw. */
-            version: number;
-            /** @enum {string} */
-            decision: "accepted" | "overridden";
-            /** @enum {string|null} */
-            verdict?: "refer" | "step-down" | "climb" | "stay" | null;
-            choice?: components["schemas"]["Choice"] | null;
-            reason?: string | null;
-        };
-        /** @description A piece of gear other than a band. */
-        GearInput: {
-            name: string;
-            figures: components["schemas"]["GearFigures"];
-        };
-        /** @description What somebody does to the simulated scale: pulls a band to a length, and whether the scale fails meanwhile. */
-        HangInput: {
-            band: components["schemas"]["BandInput"];
-            /** Format: float */
-            length_m: number;
-            /** @enum {string} */
-            fault?: "none" | "silent" | "repeat" | "jump";
-        };
-        /** @description A look at a band. */
-        InspectionInput: {
-            /** Format: uuid */
-            id: string;
-            /** Format: date */
-            inspected_on: string;
-            /** @enum {string} */
-            finding: "sound" | "nick" | "chalking" | "thinning" | "other";
-            note?: string | null;
-        };
-        /** @description A reading of the hanging scale, in N or in kg. */
-        PointInput: {
-            /** Format: float */
-            length_m: number;
-            /**
-             * Format: float
-             * @description Either this or force_kg.
-             */
-            force_n?: number | null;
-            /**
-             * Format: float
-             * @description What the scale shows in kg, times standard gravity.
-             */
-            force_kg?: number | null;
-        };
-        /** @description Whether a piece of gear is out of use. */
-        RetirementInput: {
-            retired: boolean;
-        };
-        /** @description One set as it was done: clean reps on a set-up, or a hang or hold in seconds. */
-        SetInput: {
-            /** Format: uuid */
-            id: string;
-            /** Format: date-time */
-            performed_at: string;
-            /** @enum {string} */
-            purpose: "baseline" | "work";
-            choice?: components["schemas"]["Choice"] | null;
-            clean_reps?: number | null;
-            /** @description Reps that did not count, by reason. */
-            no_counts?: {
-                [key: string]: number;
-            };
-            /** @description Reps in reserve; none if nobody knows. */
-            reserve?: number | null;
-            /**
-             * Format: float
-             * @description Seconds of a dead hang, or of the hold chosen, instead of reps.
-             */
-            hang_s?: number | null;
-            pain?: components["schemas"]["Pain"] | null;
-            note?: string | null;
-            /**
-             * Format: uuid
-             * @description The set this one corrects.
-             */
-            replaces_id?: string | null;
-        };
-        SignInInput: {
-            email: string;
-            password: string;
-        };
-        /** @description An athlete's mass on a day. */
-        WeighingInput: {
-            /** Format: uuid */
-            id: string;
-            /** Format: date */
-            weighed_on: string;
-            /** Format: float */
-            mass_kg: number;
-        };
-        WithdrawalInput: {
-            /**
-             * Format: uuid
-             * @description Id of the new log row that withdraws the set.
-             */
-            id: string;
-        };
-        /** @description One athlete: body, the set-up in use, capacity, pause, the open call. */
-        AthleteResource: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-            /** @enum {string} */
-            kind: "gym" | "climbing" | "both";
-            /** Format: float */
-            mass_kg: number;
-            /** Format: float */
-            stature_m: number;
-            /** Format: float */
-            reach_m: number;
-            /** @enum {string} */
-            reach_source: "estimated" | "measured";
-            /** Format: float */
-            pull_distance_m: number;
-            standard: components["schemas"]["StandardResource"];
-            rung: components["schemas"]["RungAnswer"] | null;
-            /** @description Why the chosen set-up cannot be built any more. */
-            rung_lost: string | null;
-            capacity: components["schemas"]["CapacityResource"] | null;
-            row_capacity: components["schemas"]["CapacityResource"] | null;
-            /**
-             * Format: float
-             * @description Longest dead hang logged.
-             */
-            best_hang_s: number | null;
-            pain: components["schemas"]["Pain"] | null;
-            /**
-             * Format: date
-             * @description The gym's day on which the pain was logged that pulling is paused for.
-             */
-            paused_on: string | null;
-            call: components["schemas"]["CallResource"] | null;
-        };
-        BandResource: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-            /** Format: float */
-            hung_length_m: number;
-            /** Format: float */
-            width_mm: number;
-            /** Format: float */
-            thickness_mm: number;
-            points: components["schemas"]["PointResource"][];
-            curve: components["schemas"]["BandAnswer"];
-            retired: boolean;
-            wear: components["schemas"]["WearResource"];
-        };
-        /** @description The curve of a band on the bench, and what it takes off the chosen athlete. */
-        BenchResource: {
-            curve: components["schemas"]["BandAnswer"];
-            points: components["schemas"]["PointResource"][];
-            help: components["schemas"]["HelpResource"][];
-        };
-        /** @description An athlete's body: what everything is computed from, and the mass over time. */
-        BodyResource: {
-            /** Format: uuid */
-            athlete_id: string;
-            name: string;
-            /** Format: float */
-            mass_kg: number;
-            /** Format: float */
-            stature_m: number;
-            /** Format: float */
-            reach_m: number;
-            /** @enum {string} */
-            reach_source: "estimated" | "measured";
-            /**
-             * Format: float
-             * @description Standard deviation of the reach.
-             */
-            reach_sd_m: number;
-            proportions: components["schemas"]["ProportionResource"][];
-            /** @description Latest first. */
-            weighings: components["schemas"]["WeighingResource"][];
-        };
-        CallPage: {
-            items: components["schemas"]["CallResource"][];
-            next_page: number | null;
-        };
-        /** @description A page of the calls that wait, and how many of each kind wait in all. */
-        CallQueue: {
-            items: components["schemas"]["CallResource"][];
-            next_page: number | null;
-            waiting: {
-                [key: string]: number;
-            };
-        };
-        /** @description A call as it was stored, and the coach's word on it. */
-        CallResource: {
-            /** Format: uuid */
-            id: string;
-            /** Format: uuid */
-            athlete_id: string;
-            athlete_name: string;
-            version: number;
-            /** Format: date-time */
-            made_at: string;
-            call: components["schemas"]["CallAnswer"];
-            /** @enum {string|null} */
-            decision: "accepted" | "overridden" | null;
-            /** @enum {string|null} */
-            override_verdict: "refer" | "step-down" | "climb" | "stay" | null;
-            override_choice: components["schemas"]["Choice"] | null;
-            override_reason: string | null;
-            /** Format: date-time */
-            decided_at: string | null;
-        };
-        /** @description One-rep capacity as a share of bodyweight, with its 80 % interval. */
-        CapacityResource: {
-            /** Format: float */
-            share: number;
-            /** Format: float */
-            low80: number;
-            /** Format: float */
-            high80: number;
-            /**
-             * Format: date
-             * @description The day of the latest session it rests on.
-             */
-            on: string;
-        };
-        CautionList: {
-            items: components["schemas"]["CautionAnswer"][];
-        };
-        GearResource: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-            figures: components["schemas"]["GearFigures"];
-            retired: boolean;
-        };
-        HealthResource: {
-            application: string;
-            database: boolean;
-        };
         /** @description What a band takes off an athlete at the foot or the knee; or why it does not fit. */
-        HelpResource: {
+        Help: {
             /** @enum {string} */
             attach: "foot" | "knee";
             reason: string | null;
@@ -1202,28 +1044,10 @@ export interface components {
              * @description Length of the band at the top.
              */
             top_m: number | null;
-            why: components["schemas"]["WhyResource"] | null;
-        };
-        InspectionPage: {
-            items: components["schemas"]["InspectionResource"][];
-            next_page: number | null;
-        };
-        InspectionResource: {
-            /** Format: uuid */
-            id: string;
-            /** Format: date */
-            inspected_on: string;
-            /** @enum {string} */
-            finding: "sound" | "nick" | "chalking" | "thinning" | "other";
-            note: string | null;
-        };
-        /** @description All gear of the gym, retired gear last. */
-        KitResource: {
-            gear: components["schemas"]["GearResource"][];
-            bands: components["schemas"]["BandResource"][];
+            why: components["schemas"]["Why"] | null;
         };
         /** @description The steadiest ladder of an athlete in a lane, from today to the goal. */
-        LadderResource: {
+        Ladder: {
             /** @enum {string} */
             lane: "row" | "lower" | "pull" | "apart";
             /**
@@ -1233,11 +1057,12 @@ export interface components {
             from_share: number;
             /** Format: float */
             to_share: number;
-            now: components["schemas"]["RungAnswer"] | null;
+            now: components["schemas"]["Rung"] | null;
+            below: components["schemas"]["Rung"] | null;
             rungs: components["schemas"]["LadderRung"][];
             /** Format: float */
             largest_step: number;
-            /** @description Name of the rung that the largest step leads to. */
+            /** @description Key of the rung that the largest step leads to. */
             largest_step_to: string | null;
             /** @description Set-ups it was chosen from. */
             candidates: number;
@@ -1245,39 +1070,261 @@ export interface components {
             reaches_goal: boolean;
             /** @description The one purchase or measurement that would close the largest step most. */
             advice: string | null;
+            tried: components["schemas"]["Rung"] | null;
+            /** @description Key of the rung to begin on, where none is in use yet and there is a baseline. */
+            start_key: string | null;
         };
         LadderRung: {
-            rung: components["schemas"]["RungAnswer"];
+            rung: components["schemas"]["Rung"];
             /**
              * Format: float
              * @description Step up to it in carried share.
              */
             step: number;
         };
-        /** @description The coach who is signed in. */
-        MeResource: {
-            name: string;
-            email: string;
-            gym_name: string;
-            /** @description IANA time zone of the gym. */
-            timezone: string;
+        /** @description A piece of gear in a side view. */
+        Line: {
+            /** @enum {string} */
+            part: "bar" | "post" | "band" | "strap" | "box" | "weight" | "cable" | "heel-mark";
+            points: components["schemas"]["Spot"][];
+            /** Format: float */
+            thickness_m: number;
+            /** @description Whether it belongs to the finish of the rep. */
+            at_top: boolean;
+        };
+        MixedSet: {
+            first_reps: number;
+            first_name: string;
+            then_reps: number;
+            then_name: string;
         };
         /** @description A set-up that does not fit, and why. */
-        MisfitResource: {
+        NamedMisfit: {
             name: string;
             reason: string;
         };
-        /** @description A reading of the hanging scale. */
-        PointResource: {
+        /** @description A rule that almost made the call, and how far it was met. */
+        Nearly: {
+            /** @enum {string} */
+            verdict: "refer" | "step-down" | "climb" | "stay";
+            rule: string;
+            evidence: components["schemas"]["Evidence"][];
+        };
+        /** @description Pain as JSON. */
+        Pain: {
+            /** @enum {string} */
+            place: "shoulder" | "elbow" | "wrist" | "neck" | "back" | "ribs" | "chest" | "hip" | "knee" | "head" | "other";
+            level: number;
+        };
+        /** @description Clean reps to expect in one set. */
+        Prediction: {
+            /**
+             * Format: float
+             * @description Median.
+             */
+            reps: number;
+            /** Format: float */
+            low80: number;
+            /** Format: float */
+            high80: number;
+            /** @description Whether it lies above the 12 reps the formula is valid for. */
+            clipped: boolean;
+        };
+        Proportion: {
+            name: string;
             /** Format: float */
             length_m: number;
             /** Format: float */
-            force_n: number;
-            /** Format: float */
-            force_kg: number;
+            per_stature: number | null;
+            source: string;
         };
+        /** @description A set-up of this gym's gear for one athlete. */
+        Rung: {
+            key: string;
+            name: string;
+            choice: components["schemas"]["Choice"];
+            carried: components["schemas"]["Carried"];
+            prediction: components["schemas"]["Prediction"] | null;
+        };
+        /** @description Set-ups that answer a question, the best first; or why there is none. */
+        RungList: {
+            items: components["schemas"]["Rung"][];
+            reason: string | null;
+        };
+        /** @description The upright scale of carried share: the rungs from the least carried to the most, and what does not fit. */
+        Scale: {
+            rungs: components["schemas"]["ScaleRung"][];
+            misfits: components["schemas"]["NamedMisfit"][];
+        };
+        /** @description One rung of the scale; bars on which it carries the same are named together. */
+        ScaleRung: {
+            rung: components["schemas"]["Rung"];
+            bars: string[];
+            /** @description Whether it is the set-up in use. */
+            chosen: boolean;
+        };
+        /** @description One set-up for one athlete: what it carries, how it looks and how the figures came about; or why it does not fit. */
+        SetupAnswer: {
+            name: string;
+            /** @enum {string} */
+            lane: "row" | "lower" | "pull" | "apart";
+            choice: components["schemas"]["Choice"];
+            /** @description Whether it is the set-up in use. */
+            chosen: boolean;
+            /** @description Why it does not fit. */
+            reason: string | null;
+            rung: components["schemas"]["Rung"] | null;
+            view: components["schemas"]["SideView"] | null;
+            why: components["schemas"]["Why"] | null;
+        };
+        /** @description A set-up seen from the side, to scale, in m. */
+        SideView: {
+            start: components["schemas"]["Stick"];
+            finish: components["schemas"]["Stick"] | null;
+            gear: components["schemas"]["Line"][];
+            dimensions: components["schemas"]["Dimension"][];
+            least: components["schemas"]["Spot"];
+            most: components["schemas"]["Spot"];
+        };
+        /** @description A place in a side view in m: x right of the plumb line, y up from the floor. */
+        Spot: {
+            /** Format: float */
+            x_m: number;
+            /** Format: float */
+            y_m: number;
+        };
+        /** @description What a session asks for. */
+        Standard: {
+            sets: number;
+            gate_reps: number;
+            floor_reps: number;
+        };
+        Step: {
+            label: string;
+            how: string;
+            /** Format: float */
+            value: number;
+            unit: string;
+            source: string;
+        };
+        /** @description A body in a side view, as joints. */
+        Stick: {
+            grip: components["schemas"]["Spot"];
+            elbow: components["schemas"]["Spot"];
+            shoulder: components["schemas"]["Spot"];
+            head: components["schemas"]["Spot"];
+            hip: components["schemas"]["Spot"];
+            knee: components["schemas"]["Spot"];
+            ankle: components["schemas"]["Spot"];
+            toe: components["schemas"]["Spot"];
+            /** Format: float */
+            head_radius_m: number;
+        };
+        /** @description A figure over the pull. */
+        Travel: {
+            /**
+             * Format: float
+             * @description At full hang.
+             */
+            bottom: number;
+            /**
+             * Format: float
+             * @description Mean over the pull, work-equivalent.
+             */
+            mean: number;
+            /**
+             * Format: float
+             * @description Chin at the bar.
+             */
+            top: number;
+        };
+        Warning: {
+            code: string;
+            text: string;
+        };
+        /** @description How long ago a band was looked at, how often it was used since, and whether it is due. */
+        Wear: {
+            /** Format: date */
+            inspected_on: string | null;
+            /** @description Sets since the last inspection. */
+            uses_since: number;
+            due: boolean;
+            text: string;
+        };
+        /** @description How a figure came about. */
+        Why: {
+            name: string;
+            steps: components["schemas"]["Step"][];
+            uncertainties: string[];
+            remedies: string[];
+        };
+        /** @description Whether an athlete is set aside. */
+        ArchiveInput: {
+            archived: boolean;
+        };
+        /** @description A band on the bench with the readings kept so far, and whom it is to help on which bar. */
+        BenchInput: {
+            band: components["schemas"]["BandInput"];
+            /** Format: uuid */
+            athlete_id?: string | null;
+            /** Format: uuid */
+            bar_id?: string | null;
+        };
+        /** @description What somebody does to the simulated scale: pulls a band to a length, and whether the scale fails meanwhile. */
+        HangInput: {
+            band: components["schemas"]["BandInput"];
+            /** Format: float */
+            length_m: number;
+            /** @enum {string} */
+            fault?: "none" | "silent" | "repeat" | "jump";
+        };
+        /** @description A reading of the hanging scale, in N or in kg. */
+        PointInput: {
+            /** Format: float */
+            length_m: number;
+            /**
+             * Format: float
+             * @description Either this or force_kg.
+             */
+            force_n?: number | null;
+            /**
+             * Format: float
+             * @description What the scale shows in kg, times standard gravity.
+             */
+            force_kg?: number | null;
+        };
+        QueuedSetsInput: {
+            sets: ({
+                /**
+                 * Format: uuid
+                 * @description A queue of sets of several athletes, in the order they were done.
+                 */
+                athlete_id: string;
+            } & components["schemas"]["SetInput"])[];
+        };
+        /** @description Whether a piece of gear is out of use. */
+        RetirementInput: {
+            retired: boolean;
+        };
+        SignInInput: {
+            email: string;
+            password: string;
+        };
+        /** @description Takes something back under an id of its own. */
+        WithdrawalInput: {
+            /**
+             * Format: uuid
+             * @description Id of the new row that takes the other one back.
+             */
+            id: string;
+        };
+        /**
+         * @description Every problem the API answers with; the codes are permanent.
+         * @enum {string}
+         */
+        ProblemCode: "bad-json" | "bad-request" | "invalid" | "signed-out" | "wrong-sign-in" | "too-many-tries" | "foreign-origin" | "page-expired" | "not-found" | "method-not-allowed" | "body-too-large" | "id-taken" | "pulling-paused" | "does-not-fit" | "call-changed" | "call-decided" | "refer-stands" | "scale-away" | "kit-full" | "last-weighing" | "busy" | "away" | "fault";
         /** @description Problem Details, RFC 9457. */
-        ProblemResource: {
+        Problem: {
             type: string;
             code: components["schemas"]["ProblemCode"];
             title: string;
@@ -1285,13 +1332,187 @@ export interface components {
             detail: string;
             errors: components["schemas"]["Fault"][];
         };
-        ProportionResource: {
+        /** @description One athlete: body, the set-up in use, capacity, pause, the open call. */
+        Athlete: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            kind: "gym" | "climbing" | "both";
+            tags: string[];
+            archived: boolean;
+            /** Format: float */
+            mass_kg: number;
+            /** Format: float */
+            stature_m: number;
+            /** Format: float */
+            reach_m: number;
+            /** @enum {string} */
+            reach_source: "estimated" | "measured";
+            /** Format: float */
+            pull_distance_m: number;
+            standard: components["schemas"]["Standard"];
+            rung: components["schemas"]["Rung"] | null;
+            /** @description Why the chosen set-up cannot be built any more. */
+            rung_lost: string | null;
+            capacity: components["schemas"]["Capacity"] | null;
+            row_capacity: components["schemas"]["Capacity"] | null;
+            /**
+             * Format: float
+             * @description Longest dead hang logged.
+             */
+            best_hang_s: number | null;
+            pain: components["schemas"]["Pain"] | null;
+            /**
+             * Format: date
+             * @description The gym's day on which the pain was logged that pulling is paused for.
+             */
+            paused_on: string | null;
+            cleared: components["schemas"]["Cleared"] | null;
+            call: components["schemas"]["KeptCall"] | null;
+            decided: components["schemas"]["KeptCall"] | null;
+        };
+        Band: {
+            /** Format: uuid */
+            id: string;
             name: string;
             /** Format: float */
-            length_m: number;
+            hung_length_m: number;
             /** Format: float */
-            per_stature: number | null;
-            source: string;
+            width_mm: number;
+            /** Format: float */
+            thickness_mm: number;
+            points: components["schemas"]["BandPoint"][];
+            curve: components["schemas"]["BandCurve"];
+            retired: boolean;
+            wear: components["schemas"]["Wear"];
+        };
+        /** @description An athlete's body: what everything is computed from, and the mass over time. */
+        Body: {
+            /** Format: uuid */
+            athlete_id: string;
+            name: string;
+            /** Format: float */
+            mass_kg: number;
+            /** Format: float */
+            stature_m: number;
+            /** Format: float */
+            reach_m: number;
+            /** @enum {string} */
+            reach_source: "estimated" | "measured";
+            /**
+             * Format: float
+             * @description Standard deviation of the reach.
+             */
+            reach_sd_m: number;
+            proportions: components["schemas"]["Proportion"][];
+            /** @description Latest first. */
+            weighings: components["schemas"]["Weighing"][];
+        };
+        CallPage: {
+            items: components["schemas"]["KeptCall"][];
+            next_page: number | null;
+        };
+        /** @description A page of the calls that wait, and how many of each kind wait in all. */
+        CallQueue: {
+            items: components["schemas"]["KeptCall"][];
+            next_page: number | null;
+            waiting: {
+                [key: string]: number;
+            };
+            /** @description Calls of this page that cannot be read. */
+            damaged: components["schemas"]["Damaged"][];
+        };
+        /** @description One-rep capacity as a share of bodyweight, as it is believed today, with its 80 % interval. */
+        Capacity: {
+            /** Format: float */
+            share: number;
+            /** Format: float */
+            low80: number;
+            /** Format: float */
+            high80: number;
+            /**
+             * Format: date
+             * @description The day of the latest session it rests on.
+             */
+            on: string;
+        };
+        /** @description The note that ended the last pause for pain. */
+        Cleared: {
+            /** Format: date */
+            on: string;
+            note: string;
+        };
+        /** @description A row of a list that is kept but cannot be read any more; the fault is in the log. */
+        Damaged: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
+        Gear: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            figures: components["schemas"]["GearFigures"];
+            retired: boolean;
+        };
+        Health: {
+            application: string;
+            database: boolean;
+        };
+        Inspection: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            inspected_on: string;
+            /** @enum {string} */
+            finding: "sound" | "nick" | "chalking" | "thinning" | "other";
+            note: string | null;
+        };
+        InspectionPage: {
+            items: components["schemas"]["Inspection"][];
+            next_page: number | null;
+        };
+        /** @description A call as it was stored, and the coach's word on it. */
+        KeptCall: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            athlete_id: string;
+            athlete_name: string;
+            version: number;
+            /** Format: date-time */
+            made_at: string;
+            call: components["schemas"]["Call"];
+            /** @description What was changed under it since it was made. */
+            changed: string | null;
+            /** @enum {string|null} */
+            decision: "accepted" | "overridden" | null;
+            /** @enum {string|null} */
+            override_verdict: "refer" | "step-down" | "climb" | "stay" | null;
+            override_choice: components["schemas"]["Choice"] | null;
+            override_reason: string | null;
+            /** Format: date-time */
+            decided_at: string | null;
+        };
+        /** @description All gear of the gym, retired gear last. */
+        Kit: {
+            gear: components["schemas"]["Gear"][];
+            bands: components["schemas"]["Band"][];
+            /** @description Pieces that cannot be read any more. */
+            damaged: components["schemas"]["Damaged"][];
+        };
+        /** @description The coach who is signed in. */
+        Me: {
+            name: string;
+            email: string;
+            gym_name: string;
+            /** @description IANA time zone of the gym. */
+            timezone: string;
+        };
+        /** @description What became of each set of a queue, in its order. */
+        QueueOutcome: {
+            outcomes: components["schemas"]["SetOutcome"][];
         };
         /** @description One athlete in one line. */
         RosterEntry: {
@@ -1300,39 +1521,38 @@ export interface components {
             name: string;
             /** @enum {string} */
             kind: "gym" | "climbing" | "both";
+            tags: string[];
             /** Format: float */
             mass_kg: number;
             setup_name: string | null;
             /** Format: float */
             setup_share: number | null;
-            capacity: components["schemas"]["CapacityResource"] | null;
-            /** @enum {string|null} */
+            capacity: components["schemas"]["Capacity"] | null;
+            /**
+             * @description Of the call that waits, else of the one decided today.
+             * @enum {string|null}
+             */
             verdict: "refer" | "step-down" | "climb" | "stay" | null;
+            /**
+             * @description What was decided today, where no call waits.
+             * @enum {string|null}
+             */
+            decided: "accepted" | "overridden" | null;
             paused: boolean;
+            archived: boolean;
+            /** Format: date */
+            last_trained_on: string | null;
+            /** @description Whether part of it is kept but cannot be read any more. */
+            damaged: boolean;
         };
         RosterPage: {
             items: components["schemas"]["RosterEntry"][];
             next_page: number | null;
-        };
-        /** @description Set-ups that answer a question, the best first; or why there is none. */
-        RungList: {
-            items: components["schemas"]["RungAnswer"][];
-            reason: string | null;
-        };
-        /** @description The upright scale of carried share: the rungs from the least carried to the most, and what does not fit. */
-        ScaleResource: {
-            rungs: components["schemas"]["ScaleRung"][];
-            misfits: components["schemas"]["MisfitResource"][];
-        };
-        /** @description One rung of the scale; bars on which it carries the same are named together. */
-        ScaleRung: {
-            rung: components["schemas"]["RungAnswer"];
-            bars: string[];
-            /** @description Whether it is the set-up in use. */
-            chosen: boolean;
+            /** @description All tags in use in the gym. */
+            tags: string[];
         };
         /** @description The last seconds of the hanging scale, and whether its reading can be kept. */
-        ScaleStreamResource: {
+        ScaleStream: {
             /** @description Whether a scale answers at all. */
             connected: boolean;
             simulated: boolean;
@@ -1353,13 +1573,8 @@ export interface components {
             /** @description The readings of the last seconds, oldest first. */
             trace_kg: number[];
         };
-        SetPage: {
-            items: components["schemas"]["SetResource"][];
-            /** @description The next page, if there is one. */
-            next_page: number | null;
-        };
         /** @description A set that stands in the log. */
-        SetResource: {
+        Set: {
             /** Format: uuid */
             id: string;
             /** Format: date-time */
@@ -1369,6 +1584,8 @@ export interface components {
             /** @enum {string} */
             purpose: "baseline" | "work";
             choice: components["schemas"]["Choice"] | null;
+            /** @description The same for the same set-up. */
+            setup_key: string | null;
             setup_name: string | null;
             /** Format: float */
             carried_kg: number | null;
@@ -1385,45 +1602,21 @@ export interface components {
             note: string | null;
             /** @description Whether it corrects an earlier row. */
             corrected: boolean;
+            /** @description Whether part of it is kept but cannot be read any more. */
+            damaged: boolean;
         };
-        /** @description One set-up for one athlete: what it carries, how it looks and how the figures came about; or why it does not fit. */
-        SetupResource: {
-            name: string;
-            /** @enum {string} */
-            lane: "row" | "lower" | "pull" | "apart";
-            choice: components["schemas"]["Choice"];
-            /** @description Whether it is the set-up in use. */
-            chosen: boolean;
-            /** @description Why it does not fit. */
-            reason: string | null;
-            rung: components["schemas"]["RungAnswer"] | null;
-            view: components["schemas"]["SideViewAnswer"] | null;
-            why: components["schemas"]["WhyResource"] | null;
+        /** @description What became of one queued set: it is stored, or refused with the reason. */
+        SetOutcome: {
+            id: string;
+            stored: components["schemas"]["Set"] | null;
+            problem: components["schemas"]["Problem"] | null;
         };
-        /** @description What a session asks for. */
-        StandardResource: {
-            sets: number;
-            gate_reps: number;
-            floor_reps: number;
+        SetPage: {
+            items: components["schemas"]["Set"][];
+            /** @description The next page, if there is one. */
+            next_page: number | null;
         };
-        StepResource: {
-            label: string;
-            how: string;
-            /** Format: float */
-            value: number;
-            unit: string;
-            source: string;
-        };
-        /** @description How long ago a band was looked at, how often it was used since, and whether it is due. */
-        WearResource: {
-            /** Format: date */
-            inspected_on: string | null;
-            /** @description Sets since the last inspection. */
-            uses_since: number;
-            due: boolean;
-            text: string;
-        };
-        WeighingResource: {
+        Weighing: {
             /** Format: uuid */
             id: string;
             /** Format: date */
@@ -1431,18 +1624,6 @@ export interface components {
             /** Format: float */
             mass_kg: number;
         };
-        /** @description How a figure came about. */
-        WhyResource: {
-            name: string;
-            steps: components["schemas"]["StepResource"][];
-            uncertainties: string[];
-            remedies: string[];
-        };
-        /**
-         * @description Every problem the API answers with; the codes are permanent.
-         * @enum {string}
-         */
-        ProblemCode: "bad-json" | "bad-request" | "invalid" | "signed-out" | "wrong-sign-in" | "too-many-tries" | "foreign-origin" | "page-expired" | "not-found" | "method-not-allowed" | "body-too-large" | "id-taken" | "pulling-paused" | "does-not-fit" | "call-changed" | "call-decided" | "refer-stands" | "scale-away" | "away" | "fault";
     };
     responses: never;
     parameters: never;
@@ -1456,7 +1637,12 @@ export interface operations {
         parameters: {
             query?: {
                 page?: number;
+                /** @description Words of the name, in any order. */
                 search?: string;
+                tag?: string;
+                order?: "name" | "last-session";
+                /** @description Given: those set aside. */
+                archived?: string;
             };
             header?: never;
             path?: never;
@@ -1479,7 +1665,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -1506,7 +1692,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AthleteResource"];
+                    "application/json": components["schemas"]["Athlete"];
                 };
             };
             /** @description A problem. */
@@ -1515,7 +1701,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -1537,7 +1723,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AthleteResource"];
+                    "application/json": components["schemas"]["Athlete"];
                 };
             };
             /** @description A problem. */
@@ -1546,7 +1732,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -1572,7 +1758,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AthleteResource"];
+                    "application/json": components["schemas"]["Athlete"];
                 };
             };
             /** @description A problem. */
@@ -1581,7 +1767,42 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    archiveAthlete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ArchiveInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -1608,7 +1829,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BandResource"];
+                    "application/json": components["schemas"]["Band"];
                 };
             };
             /** @description A problem. */
@@ -1617,7 +1838,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -1643,7 +1864,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BandResource"];
+                    "application/json": components["schemas"]["Band"];
                 };
             };
             /** @description A problem. */
@@ -1652,7 +1873,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -1678,7 +1899,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BandResource"];
+                    "application/json": components["schemas"]["Band"];
                 };
             };
             /** @description A problem. */
@@ -1687,7 +1908,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -1720,7 +1941,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -1746,7 +1967,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BandResource"];
+                    "application/json": components["schemas"]["Band"];
                 };
             };
             /** @description A problem. */
@@ -1755,7 +1976,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -1775,7 +1996,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ScaleStreamResource"];
+                    "application/json": components["schemas"]["ScaleStream"];
                 };
             };
             /** @description A problem. */
@@ -1784,7 +2005,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -1811,7 +2032,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -1842,7 +2063,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -1866,7 +2087,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BenchResource"];
+                    "application/json": components["schemas"]["Bench"];
                 };
             };
             /** @description A problem. */
@@ -1875,7 +2096,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -1897,7 +2118,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BodyResource"];
+                    "application/json": components["schemas"]["Body"];
                 };
             };
             /** @description A problem. */
@@ -1906,7 +2127,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -1932,7 +2153,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BodyResource"];
+                    "application/json": components["schemas"]["Body"];
                 };
             };
             /** @description A problem. */
@@ -1941,7 +2162,43 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeWeighingBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+                weighing: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WithdrawalInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Body"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -1973,7 +2230,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2006,7 +2263,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2032,7 +2289,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["CallResource"];
+                    "application/json": components["schemas"]["KeptCall"];
                 };
             };
             /** @description A problem. */
@@ -2041,7 +2298,38 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeDecisionBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                call: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptCall"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2065,7 +2353,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WhyResource"];
+                    "application/json": components["schemas"]["Why"];
                 };
             };
             /** @description A problem. */
@@ -2074,7 +2362,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2103,7 +2391,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2129,7 +2417,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AthleteResource"];
+                    "application/json": components["schemas"]["Athlete"];
                 };
             };
             /** @description A problem. */
@@ -2138,7 +2426,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2165,7 +2453,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["GearResource"];
+                    "application/json": components["schemas"]["Gear"];
                 };
             };
             /** @description A problem. */
@@ -2174,7 +2462,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2200,7 +2488,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["GearResource"];
+                    "application/json": components["schemas"]["Gear"];
                 };
             };
             /** @description A problem. */
@@ -2209,7 +2497,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2235,7 +2523,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["GearResource"];
+                    "application/json": components["schemas"]["Gear"];
                 };
             };
             /** @description A problem. */
@@ -2244,7 +2532,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2264,7 +2552,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HealthResource"];
+                    "application/json": components["schemas"]["Health"];
                 };
             };
             /** @description A problem. */
@@ -2273,7 +2561,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2293,7 +2581,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["KitResource"];
+                    "application/json": components["schemas"]["Kit"];
                 };
             };
             /** @description A problem. */
@@ -2302,7 +2590,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2330,7 +2618,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LadderResource"];
+                    "application/json": components["schemas"]["Ladder"];
                 };
             };
             /** @description A problem. */
@@ -2339,7 +2627,42 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tellPain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PainReportInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2364,7 +2687,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ScaleResource"];
+                    "application/json": components["schemas"]["Scale"];
                 };
             };
             /** @description A problem. */
@@ -2373,7 +2696,38 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    instead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scale"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2393,7 +2747,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MeResource"];
+                    "application/json": components["schemas"]["Me"];
                 };
             };
             /** @description A problem. */
@@ -2402,7 +2756,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2426,7 +2780,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MeResource"];
+                    "application/json": components["schemas"]["Me"];
                 };
             };
             /** @description A problem. */
@@ -2435,7 +2789,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2462,7 +2816,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2495,7 +2849,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2521,7 +2875,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SetResource"];
+                    "application/json": components["schemas"]["Set"];
                 };
             };
             /** @description Stored. */
@@ -2530,7 +2884,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SetResource"];
+                    "application/json": components["schemas"]["Set"];
                 };
             };
             /** @description A problem. */
@@ -2539,7 +2893,40 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    logSets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QueuedSetsInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QueueOutcome"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2573,7 +2960,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2598,7 +2985,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SetupResource"];
+                    "application/json": components["schemas"]["SetupAnswer"];
                 };
             };
             /** @description A problem. */
@@ -2607,7 +2994,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2633,7 +3020,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AthleteResource"];
+                    "application/json": components["schemas"]["Athlete"];
                 };
             };
             /** @description A problem. */
@@ -2642,7 +3029,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2677,7 +3064,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2711,7 +3098,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2744,7 +3131,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ProblemResource"];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };

@@ -1,8 +1,8 @@
 import type { Schemas } from './http';
 import { length, lengthOf, mass } from './units';
 
-export type Kit = Schemas['KitResource'];
-export type Gear = Schemas['GearResource'];
+export type Kit = Schemas['Kit'];
+export type Gear = Schemas['Gear'];
 export type GearKind = Gear['figures']['kind'];
 export type Choice = Schemas['Choice'];
 
@@ -22,7 +22,7 @@ export function inUse(kit: Kit | undefined, kind: GearKind): Gear[] {
     return (kit?.gear ?? []).filter((g) => g.figures.kind === kind && !g.retired);
 }
 
-export type Band = Schemas['BandResource'];
+export type Band = Schemas['Band'];
 
 export const bandsInUse = (kit: Kit | undefined): Band[] => (kit?.bands ?? []).filter((b) => !b.retired);
 

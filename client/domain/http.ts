@@ -36,7 +36,7 @@ const offline: Problem = { code: 'offline', detail: 'No connection to the server
 
 interface Answer<T> {
     data?: T;
-    error?: Schemas['ProblemResource'];
+    error?: Schemas['Problem'];
     response: Response;
 }
 

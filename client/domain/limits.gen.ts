@@ -1,5 +1,96 @@
 /** Made by bin/steady types from the API document; not to be edited. */
 export const limits = {
+    AthleteInput: {
+        name: {
+            longest: 80
+        },
+        mass_kg: {
+            low: 20,
+            high: 300
+        },
+        stature_m: {
+            low: 1,
+            high: 2.3
+        },
+        reach_m: {
+            low: 1.05,
+            high: 3.105
+        },
+        tags: {
+            most: 8
+        }
+    },
+    InspectionInput: {
+        note: {
+            longest: 500
+        }
+    },
+    BandInput: {
+        name: {
+            longest: 60
+        },
+        hung_length_m: {
+            low: 0.2,
+            high: 2.5
+        },
+        width_mm: {
+            low: 3,
+            high: 150
+        },
+        thickness_mm: {
+            low: 0.5,
+            high: 20
+        },
+        points: {
+            most: 30
+        }
+    },
+    DecisionInput: {
+        version: {
+            low: 1
+        },
+        reason: {
+            longest: 500
+        }
+    },
+    ClearanceInput: {
+        note: {
+            longest: 500
+        }
+    },
+    GearInput: {
+        name: {
+            longest: 60
+        }
+    },
+    WeighingInput: {
+        mass_kg: {
+            low: 20,
+            high: 300
+        }
+    },
+    PainReportInput: {
+        note: {
+            longest: 500
+        }
+    },
+    SetInput: {
+        clean_reps: {
+            low: 0,
+            high: 100
+        },
+        reserve: {
+            low: 0,
+            high: 5
+        },
+        hang_s: {
+            low: 0,
+            high: 600
+        },
+        note: {
+            longest: 500
+        }
+    },
     GearFigures: {
         height_m: {
             low: 0.05,
@@ -33,70 +124,10 @@ export const limits = {
             high: 4
         }
     },
-    AthleteInput: {
-        name: {
-            longest: 80
-        },
-        mass_kg: {
-            low: 20,
-            high: 300
-        },
-        stature_m: {
-            low: 1,
-            high: 2.3
-        },
-        reach_m: {
-            low: 1.05,
-            high: 3.105
-        }
-    },
-    BandInput: {
-        name: {
-            longest: 60
-        },
-        hung_length_m: {
-            low: 0.2,
-            high: 2.5
-        },
-        width_mm: {
-            low: 3,
-            high: 150
-        },
-        thickness_mm: {
-            low: 0.5,
-            high: 20
-        },
-        points: {
-            most: 30
-        }
-    },
-    ClearanceInput: {
-        note: {
-            longest: 500
-        }
-    },
-    DecisionInput: {
-        version: {
-            low: 1
-        },
-        reason: {
-            longest: 500
-        }
-    },
-    GearInput: {
-        name: {
-            longest: 60
-        }
-    },
     HangInput: {
         length_m: {
             low: 0,
             high: 8
-        }
-    },
-    InspectionInput: {
-        note: {
-            longest: 500
         }
     },
     PointInput: {
@@ -113,21 +144,9 @@ export const limits = {
             high: 400
         }
     },
-    SetInput: {
-        clean_reps: {
-            low: 0,
-            high: 100
-        },
-        reserve: {
-            low: 0,
-            high: 5
-        },
-        hang_s: {
-            low: 0,
-            high: 600
-        },
-        note: {
-            longest: 500
+    QueuedSetsInput: {
+        sets: {
+            most: 200
         }
     },
     SignInInput: {
@@ -136,12 +155,6 @@ export const limits = {
         },
         password: {
             longest: 200
-        }
-    },
-    WeighingInput: {
-        mass_kg: {
-            low: 20,
-            high: 300
         }
     }
 } as const;

@@ -1,7 +1,7 @@
 import type { Choice } from './gear';
 import type { Schemas } from './http';
 
-type Moment = Schemas['CautionAnswer']['moment'];
+type Moment = Schemas['Caution']['moment'];
 
 /** The moments whose cautions belong to a kind of set-up. */
 export function momentsOf(kind: Choice['kind']): Moment[] {

@@ -1,6 +1,6 @@
 import type { Schemas } from './http';
 
-type CallAnswer = Schemas['CallAnswer'];
+type CallAnswer = Schemas['Call'];
 
 /** The most urgent first. */
 export const verdictWords: Record<CallAnswer['verdict'], string> = { refer: 'Refer', 'step-down': 'Step down', climb: 'Climb', stay: 'Stay' };
@@ -9,7 +9,7 @@ export const kindWords: Record<Schemas['AthleteInput']['kind'], string> = { gym:
 
 export const confidenceWords: Record<CallAnswer['confidence'], string> = { firm: 'Firm', fair: 'Fair', slight: 'Slight' };
 
-export const statusWords: Record<Schemas['BandAnswer']['status'], string> = { estimated: 'Estimated', 'one-point': 'One reading', measured: 'Measured' };
+export const statusWords: Record<Schemas['BandCurve']['status'], string> = { estimated: 'Estimated', 'one-point': 'One reading', measured: 'Measured' };
 
 export const kindOfHelp: Record<Schemas['Choice']['kind'], string> = {
     strict: 'Unassisted',
@@ -34,7 +34,7 @@ export const findingWords: Record<Schemas['InspectionInput']['finding'], string>
     other: 'Other fault',
 };
 
-export const scaleStateWords: Record<Schemas['ScaleStreamResource']['state'], string> = {
+export const scaleStateWords: Record<Schemas['ScaleStream']['state'], string> = {
     silent: 'Silent: no reading for over a second. Check the scale, or type the reading.',
     repeating: 'Stuck: it repeats the same reading. Switch it off and on, or type the reading.',
     jumping: 'Jumping: hold the band still, and look at the hook.',
@@ -65,7 +65,7 @@ export const painPlaceWords: Record<Schemas['Pain']['place'], string> = {
     other: 'Elsewhere',
 };
 
-export const momentWords: Record<Schemas['CautionAnswer']['moment'], string> = {
+export const momentWords: Record<Schemas['Caution']['moment'], string> = {
     screening: 'Before any hanging',
     gear: 'Bars, anchors and the floor',
     band: 'Bands',

@@ -4,8 +4,8 @@ import type { Schemas } from '../domain/http';
 import { roundSteps } from './axis';
 
 const props = defineProps<{
-    curve: Schemas['BandAnswer'];
-    points: readonly Schemas['PointResource'][];
+    curve: Schemas['BandCurve'];
+    points: readonly Schemas['BandPoint'][];
     /** The reading of the moment. */
     live?: { lengthM: number; forceKg: number } | undefined;
     /** Lengths in use at the foot and the knee, top to hang. */

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { dimensionText, type Sheet } from './toScale';
 
-const props = defineProps<{ dimension: Schemas['DimensionAnswer']; sheet: Sheet }>();
+const props = defineProps<{ dimension: Schemas['Dimension']; sheet: Sheet }>();
 
 const TICK_PX = 5;
 const CHAR_PX = 6.6;

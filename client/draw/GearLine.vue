@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { through, type Sheet } from './toScale';
 
-const props = defineProps<{ line: Schemas['LineAnswer']; sheet: Sheet }>();
+const props = defineProps<{ line: Schemas['Line']; sheet: Sheet }>();
 
 const LEAST_STROKE_PX = 2.5;
 const LEAST_SPOT_PX = 4.5;

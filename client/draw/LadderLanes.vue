@@ -6,12 +6,12 @@ import { percent, repsText, signedPercent } from '../domain/units';
 import ChipRow from '../parts/ChipRow.vue';
 import { spread } from './spread';
 
-type Rung = Schemas['RungAnswer'];
+type Rung = Schemas['Rung'];
 
 export interface LaneShown {
     title: string;
     rungs: { rung: Rung; step: number | null; chosen: boolean }[];
-    capacity: Schemas['CapacityResource'] | null;
+    capacity: Schemas['Capacity'] | null;
     /** Seconds count here, all at the same share: one line each. */
     compact?: boolean;
 }

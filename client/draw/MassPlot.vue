@@ -5,7 +5,7 @@ import { day, mass } from '../domain/units';
 import { roundSteps } from './axis';
 import { through } from './toScale';
 
-const props = defineProps<{ weighings: readonly Schemas['WeighingResource'][] }>();
+const props = defineProps<{ weighings: readonly Schemas['Weighing'][] }>();
 
 const WIDTH = 420;
 const HEIGHT = 190;

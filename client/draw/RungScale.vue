@@ -6,7 +6,7 @@ import { spread } from './spread';
 
 const props = defineProps<{
     rungs: readonly Schemas['ScaleRung'][];
-    capacity: Schemas['CapacityResource'] | null;
+    capacity: Schemas['Capacity'] | null;
     nextKey: string | undefined;
 }>();
 const emit = defineEmits<{ open: [rung: Schemas['ScaleRung']] }>();

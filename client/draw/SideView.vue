@@ -6,10 +6,10 @@ import GearLine from './GearLine.vue';
 import StickFigure from './StickFigure.vue';
 import { dimensionText, layOut } from './toScale';
 
-const props = withDefaults(defineProps<{ view: Schemas['SideViewAnswer']; name: string; widthPx?: number; heightPx?: number }>(), { widthPx: 460, heightPx: 400 });
+const props = withDefaults(defineProps<{ view: Schemas['SideView']; name: string; widthPx?: number; heightPx?: number }>(), { widthPx: 460, heightPx: 400 });
 
 /** Boxes and machines stand behind the body, what it hangs by is drawn over it. */
-const BEHIND: Schemas['LineAnswer']['part'][] = ['box', 'weight', 'post'];
+const BEHIND: Schemas['Line']['part'][] = ['box', 'weight', 'post'];
 
 const sheet = computed(() => layOut(props.view, props.widthPx, props.heightPx));
 const behind = computed(() => props.view.gear.filter((line) => BEHIND.includes(line.part)));

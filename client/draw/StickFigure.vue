@@ -3,11 +3,11 @@ import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { through, type Sheet } from './toScale';
 
-const props = defineProps<{ stick: Schemas['StickAnswer']; sheet: Sheet; ghost?: boolean }>();
+const props = defineProps<{ stick: Schemas['Stick']; sheet: Sheet; ghost?: boolean }>();
 
 const limbs = computed(() => {
     const { stick, sheet } = props;
-    const line = (...places: Schemas['PointAnswer'][]): string => through(places.map(sheet.at));
+    const line = (...places: Schemas['Spot'][]): string => through(places.map(sheet.at));
     return {
         arm: line(stick.grip, stick.elbow, stick.shoulder),
         trunk: line(stick.shoulder, stick.hip),

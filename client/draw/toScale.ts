@@ -1,8 +1,8 @@
 import type { Schemas } from '../domain/http';
 import { angle, length } from '../domain/units';
 
-type SideView = Schemas['SideViewAnswer'];
-type Place = Schemas['PointAnswer'];
+type SideView = Schemas['SideView'];
+type Place = Schemas['Spot'];
 
 export interface Drawn {
     x: number;
@@ -41,7 +41,7 @@ export function layOut(view: Pick<SideView, 'least' | 'most' | 'dimensions'>, wi
 }
 
 /** A measurement as it is written into the drawing. */
-export const dimensionText = ({ label, value, unit }: Schemas['DimensionAnswer']): string => `${label} ${unit === '°' ? angle(value) : length(value)}`;
+export const dimensionText = ({ label, value, unit }: Schemas['Dimension']): string => `${label} ${unit === '°' ? angle(value) : length(value)}`;
 
 /** A polyline's points attribute. */
 export const through = (points: readonly Drawn[]): string => points.map(({ x, y }) => `${x.toFixed(2)},${y.toFixed(2)}`).join(' ');

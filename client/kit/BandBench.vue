@@ -17,7 +17,7 @@ import { useBandDraft } from './useBandDraft';
 import { useBench } from './useBench';
 import { useSaving } from './useSaving';
 
-const props = defineProps<{ band: Schemas['BandResource'] | undefined; kit: Kit }>();
+const props = defineProps<{ band: Schemas['Band'] | undefined; kit: Kit }>();
 const emit = defineEmits<{ saved: [id: string] }>();
 const athlete = defineModel<string | null>('athlete', { required: true });
 const bar = defineModel<string | null>('bar', { required: true });

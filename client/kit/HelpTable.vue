@@ -8,7 +8,7 @@ import ProblemNote from '../parts/ProblemNote.vue';
 import { useLoad } from '../parts/useLoad';
 import WhySteps from '../parts/WhySteps.vue';
 
-const props = defineProps<{ help: readonly Schemas['HelpResource'][]; kit: Kit }>();
+const props = defineProps<{ help: readonly Schemas['Help'][]; kit: Kit }>();
 const athlete = defineModel<string | null>('athlete', { required: true });
 const bar = defineModel<string | null>('bar', { required: true });
 

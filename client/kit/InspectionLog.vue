@@ -17,7 +17,7 @@ import { useToday } from '../parts/useToday';
 
 type Finding = Schemas['InspectionInput']['finding'];
 
-const props = defineProps<{ band: Schemas['BandResource'] }>();
+const props = defineProps<{ band: Schemas['Band'] }>();
 const emit = defineEmits<{ inspected: [] }>();
 
 const page = ref(1);

@@ -28,7 +28,7 @@ export interface BandDraft {
 const UNNAMED = 'new band';
 
 /** A band as it is typed, read into the API's form, with what is wrong beside each field and each point. */
-export function useBandDraft(start: Schemas['BandResource'] | undefined): BandDraft {
+export function useBandDraft(start: Schemas['Band'] | undefined): BandDraft {
     const range = limits.BandInput;
     const typed = reactive({
         name: start?.name ?? '',

@@ -2,7 +2,7 @@ import { shallowRef, toValue, watch, type MaybeRefOrGetter, type ShallowRef } fr
 import { api, outcome, type Schemas } from '../domain/http';
 import type { BandDraft } from './useBandDraft';
 
-type Bench = Schemas['BenchResource'];
+type Bench = Schemas['Bench'];
 
 /** The curve through what is typed and kept so far, asked anew shortly after each change; late answers never win. */
 export function useBench(

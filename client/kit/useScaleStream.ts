@@ -1,7 +1,7 @@
 import { onScopeDispose, readonly, ref, shallowRef, type Ref, type ShallowRef } from 'vue';
 import { api, outcome, type Schemas } from '../domain/http';
 
-export type Stream = Schemas['ScaleStreamResource'];
+export type Stream = Schemas['ScaleStream'];
 
 export interface ScaleStream {
     stream: Readonly<ShallowRef<Stream | undefined>>;

@@ -2,9 +2,9 @@
 import type { Schemas } from '../domain/http';
 import { verdictWords } from '../domain/words';
 
-defineProps<{ verdict: Schemas['CallAnswer']['verdict']; large?: boolean }>();
+defineProps<{ verdict: Schemas['Call']['verdict']; large?: boolean }>();
 
-const shapes: Record<Schemas['CallAnswer']['verdict'], string> = {
+const shapes: Record<Schemas['Call']['verdict'], string> = {
     climb: 'M3 14 10 5l7 9M3 19 10 10l7 9',
     stay: 'M3 8h14M3 14h14',
     'step-down': 'M3 8l7 9 7-9',

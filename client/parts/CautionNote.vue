@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { useCautions } from './useCautions';
 
-const props = defineProps<{ moments: Schemas['CautionAnswer']['moment'][] }>();
+const props = defineProps<{ moments: Schemas['Caution']['moment'][] }>();
 
 const cautions = useCautions();
 void cautions.load();

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import type { Schemas } from '../domain/http';
 
-defineProps<{ why: Schemas['WhyResource'] }>();
+defineProps<{ why: Schemas['Why'] }>();
 
 const DECIMALS: Record<string, number> = { m: 2, kg: 1, '%': 1, reps: 1, '°': 0, 'cm/s': 0 };
-const shown = (step: Schemas['StepResource']): string => `${step.value.toFixed(DECIMALS[step.unit] ?? 2)} ${step.unit}`;
+const shown = (step: Schemas['Step']): string => `${step.value.toFixed(DECIMALS[step.unit] ?? 2)} ${step.unit}`;
 </script>
 
 <template>

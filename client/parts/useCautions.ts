@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { shallowRef } from 'vue';
 import { api, outcome, type Schemas } from '../domain/http';
 
-type Caution = Schemas['CautionAnswer'];
+type Caution = Schemas['Caution'];
 
 /** The cautions, loaded once. */
 export const useCautions = defineStore('cautions', () => {

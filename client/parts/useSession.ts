@@ -5,7 +5,7 @@ import type { Problem } from '../domain/problems';
 
 /** Who is signed in. Losing the session keeps the page and what was typed in it. */
 export const useSession = defineStore('session', () => {
-    const me = shallowRef<Schemas['MeResource']>();
+    const me = shallowRef<Schemas['Me']>();
     const asked = shallowRef(false);
     const seen = shallowRef(false);
 
@@ -14,7 +14,7 @@ export const useSession = defineStore('session', () => {
     /** Asking while nobody is signed in would be answered with a refusal, so the device remembers whether it is worth asking. */
     const SIGNED_IN = 'steady-rung.signed-in';
 
-    function enter(who: Schemas['MeResource']): void {
+    function enter(who: Schemas['Me']): void {
         me.value = who;
         seen.value = true;
         localStorage.setItem(SIGNED_IN, 'yes');

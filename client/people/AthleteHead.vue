@@ -15,7 +15,7 @@ interface Fact {
     why?: Movement;
 }
 
-const known = (c: Schemas['CapacityResource']): string => `${percent(c.share)} (${percentRange(c.low80, c.high80)})`;
+const known = (c: Schemas['Capacity']): string => `${percent(c.share)} (${percentRange(c.low80, c.high80)})`;
 const facts = computed((): Fact[] => {
     const a = props.athlete;
     return [

@@ -31,7 +31,7 @@ const kit = useLoad(() => outcome(api.GET('/api/kit')));
 const day = useToday();
 const undo = useUndo();
 const problem = shallowRef<Problem>();
-const opened = shallowRef<Schemas['RungAnswer']>();
+const opened = shallowRef<Schemas['Rung']>();
 const explained = ref<Movement>();
 const baselineOpen = ref(false);
 const keysOpen = ref(false);
@@ -58,7 +58,7 @@ async function takeBack(setId: string): Promise<void> {
     problem.value = result.ok ? undefined : result.problem;
 }
 
-function logged(set: Schemas['SetResource']): void {
+function logged(set: Schemas['Set']): void {
     const what = set.hang_s === null ? `${set.clean_reps} clean` : `${Math.round(set.hang_s)} s hang`;
     undo.offer({ text: `Logged ${what}${set.pain ? ', with pain: pulling is paused' : ''}.`, undo: () => takeBack(set.id) });
 }

@@ -13,10 +13,10 @@ import { useSetSender } from './useSetSender';
 
 const props = defineProps<{
     athlete: Athlete;
-    kit: Schemas['KitResource'] | undefined;
-    log: (set: SetInput) => Promise<Result<Schemas['SetResource']>>;
+    kit: Schemas['Kit'] | undefined;
+    log: (set: SetInput) => Promise<Result<Schemas['Set']>>;
 }>();
-const emit = defineEmits<{ logged: [set: Schemas['SetResource']] }>();
+const emit = defineEmits<{ logged: [set: Schemas['Set']] }>();
 const open = defineModel<boolean>('open', { required: true });
 
 type Draft = Omit<SetInput, 'id' | 'performed_at' | 'purpose'>;

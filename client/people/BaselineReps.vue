@@ -8,7 +8,7 @@ import FormField from '../parts/FormField.vue';
 import type { SetInput } from './useAthlete';
 
 const props = defineProps<{
-    gear: { bars: Gear[]; bands: Schemas['BandResource'][] };
+    gear: { bars: Gear[]; bands: Schemas['Band'][] };
     busy: boolean;
     save: (draft: Pick<SetInput, 'choice' | 'clean_reps' | 'reserve'>) => Promise<boolean>;
 }>();

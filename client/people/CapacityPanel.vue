@@ -14,7 +14,7 @@ const emit = defineEmits<{ close: [] }>();
 const TITLES: Record<Movement, string> = { pull: 'Pull capacity', row: 'Row capacity' };
 
 const capacity = computed(() => (props.movement === 'row' ? props.athlete.row_capacity : props.athlete.capacity));
-const why = useLoad<Schemas['WhyResource'] | undefined>(
+const why = useLoad<Schemas['Why'] | undefined>(
     async () =>
         props.movement === undefined
             ? { ok: true, value: undefined }

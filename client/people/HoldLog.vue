@@ -6,8 +6,8 @@ import HangTimer from './HangTimer.vue';
 import type { SetInput } from './useAthlete';
 import { useSetSender } from './useSetSender';
 
-const props = defineProps<{ choice: Choice; log: (set: SetInput) => Promise<Result<Schemas['SetResource']>> }>();
-const emit = defineEmits<{ logged: [set: Schemas['SetResource']] }>();
+const props = defineProps<{ choice: Choice; log: (set: SetInput) => Promise<Result<Schemas['Set']>> }>();
+const emit = defineEmits<{ logged: [set: Schemas['Set']] }>();
 
 const { busy, problem, send } = useSetSender(props.log, (set) => emit('logged', set));
 

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 
-const props = defineProps<{ pull: Schemas['LadderResource']; row: Schemas['LadderResource'] }>();
+const props = defineProps<{ pull: Schemas['Ladder']; row: Schemas['Ladder'] }>();
 
 const lanes = computed(() =>
     [

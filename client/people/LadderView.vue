@@ -7,10 +7,10 @@ import type { Load } from '../parts/useLoad';
 import LadderLegend from './LadderLegend.vue';
 import type { Athlete, Ladders } from './useAthlete';
 
-type Ladder = Schemas['LadderResource'];
+type Ladder = Schemas['Ladder'];
 
 const props = defineProps<{ ladders: Load<Ladders>; athlete: Athlete }>();
-const emit = defineEmits<{ open: [rung: Schemas['RungAnswer']] }>();
+const emit = defineEmits<{ open: [rung: Schemas['Rung']] }>();
 
 /** The rung in use stands below the ladder that leads up from it; the call's next rung is drawn if the ladder has another. */
 function ofLadder(title: string, ladder: Ladder, capacity: LaneShown['capacity']): LaneShown {

@@ -15,12 +15,12 @@ import { useSetSender } from './useSetSender';
 
 const props = defineProps<{
     athleteId: string;
-    rung: Schemas['RungAnswer'];
-    standard: Schemas['StandardResource'];
-    done: readonly Schemas['SetResource'][];
-    log: (set: SetInput) => Promise<Result<Schemas['SetResource']>>;
+    rung: Schemas['Rung'];
+    standard: Schemas['Standard'];
+    done: readonly Schemas['Set'][];
+    log: (set: SetInput) => Promise<Result<Schemas['Set']>>;
 }>();
-const emit = defineEmits<{ logged: [set: Schemas['SetResource']] }>();
+const emit = defineEmits<{ logged: [set: Schemas['Set']] }>();
 
 const MOST_REPS = 30;
 const counts = Array.from({ length: 13 }, (_, i) => ({ value: i, label: String(i) }));

@@ -7,8 +7,8 @@ import LadderView from './LadderView.vue';
 import SingleBands from './SingleBands.vue';
 import { ALL_BANDS, LADDER, type Athlete, type AthletePage } from './useAthlete';
 
-const props = defineProps<{ page: AthletePage; athlete: Athlete; kit: Schemas['KitResource'] | undefined }>();
-const emit = defineEmits<{ open: [rung: Schemas['RungAnswer']]; show: [what: string]; length: [mostRungs: number] }>();
+const props = defineProps<{ page: AthletePage; athlete: Athlete; kit: Schemas['Kit'] | undefined }>();
+const emit = defineEmits<{ open: [rung: Schemas['Rung']]; show: [what: string]; length: [mostRungs: number] }>();
 
 const options = computed(() => [
     { label: 'Steady ladder', value: LADDER },

@@ -5,7 +5,7 @@ import type { Schemas } from '../domain/http';
 import { day, mass, percent, seconds } from '../domain/units';
 import { noCountWords, painPlaceWords, type NoCountReason } from '../domain/words';
 
-type LoggedSet = Schemas['SetResource'];
+type LoggedSet = Schemas['Set'];
 
 const props = defineProps<{ sets: readonly LoggedSet[]; older: boolean }>();
 const emit = defineEmits<{ older: []; takeBack: [setId: string] }>();

@@ -14,11 +14,11 @@ import type { SetInput } from './useAthlete';
 
 const props = defineProps<{
     athleteId: string;
-    rung: Schemas['RungAnswer'] | undefined;
+    rung: Schemas['Rung'] | undefined;
     paused: boolean;
-    log: (set: SetInput) => Promise<Result<Schemas['SetResource']>>;
+    log: (set: SetInput) => Promise<Result<Schemas['Set']>>;
 }>();
-const emit = defineEmits<{ close: []; choose: [choice: Choice]; logged: [set: Schemas['SetResource']] }>();
+const emit = defineEmits<{ close: []; choose: [choice: Choice]; logged: [set: Schemas['Set']] }>();
 
 const choice = computed(() => props.rung && JSON.stringify(props.rung.choice));
 const setup = useLoad(() => askSetup(props.athleteId, choice.value), [choice]);

@@ -7,7 +7,7 @@ import type { Schemas } from '../domain/http';
 import { expectation, intervalText, mass, percent } from '../domain/units';
 import WhySteps from '../parts/WhySteps.vue';
 
-const props = defineProps<{ athleteId: string; setup: Schemas['SetupResource'] }>();
+const props = defineProps<{ athleteId: string; setup: Schemas['SetupAnswer'] }>();
 const emit = defineEmits<{ choose: [choice: Choice] }>();
 
 const carried = computed(() => props.setup.rung?.carried);

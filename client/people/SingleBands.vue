@@ -6,12 +6,12 @@ import ProblemNote from '../parts/ProblemNote.vue';
 import type { Load } from '../parts/useLoad';
 
 const props = defineProps<{
-    scale: Load<Schemas['ScaleResource']>;
-    band: Schemas['BandResource'] | undefined;
-    capacity: Schemas['CapacityResource'] | null;
-    call: Schemas['CallAnswer'] | undefined;
+    scale: Load<Schemas['Scale']>;
+    band: Schemas['Band'] | undefined;
+    capacity: Schemas['Capacity'] | null;
+    call: Schemas['Call'] | undefined;
 }>();
-const emit = defineEmits<{ open: [rung: Schemas['RungAnswer']] }>();
+const emit = defineEmits<{ open: [rung: Schemas['Rung']] }>();
 
 /** The next rung is always drawn, whichever band is picked. */
 const rungs = computed(() => {

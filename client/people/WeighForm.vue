@@ -12,7 +12,7 @@ import QuantityField from '../parts/QuantityField.vue';
 import { useToday } from '../parts/useToday';
 
 const props = defineProps<{ athleteId: string }>();
-const emit = defineEmits<{ weighed: [body: Schemas['BodyResource']] }>();
+const emit = defineEmits<{ weighed: [body: Schemas['Body']] }>();
 
 const range = limits.WeighingInput.mass_kg;
 const today = useToday();

@@ -6,14 +6,14 @@ import { useLoad, type Load } from '../parts/useLoad';
 
 /** What a capacity is followed of. */
 export type Movement = 'pull' | 'row';
-export type Athlete = Schemas['AthleteResource'];
+export type Athlete = Schemas['Athlete'];
 export type SetInput = Schemas['SetInput'];
 
 export interface AthletePage {
     athlete: Load<Athlete>;
-    scale: Load<Schemas['ScaleResource']>;
+    scale: Load<Schemas['Scale']>;
     ladders: Load<Ladders>;
-    sets: Readonly<ShallowRef<Schemas['SetResource'][]>>;
+    sets: Readonly<ShallowRef<Schemas['Set'][]>>;
     older: Readonly<Ref<boolean>>;
     /** The steady ladder, every single band (ALL_BANDS), or the id of one band. */
     shown: Ref<string>;
@@ -21,15 +21,15 @@ export interface AthletePage {
     loadOlder: () => Promise<void>;
     reload: () => Promise<void>;
     choose: (choice: Choice) => Promise<Result<Athlete>>;
-    log: (set: SetInput) => Promise<Result<Schemas['SetResource']>>;
+    log: (set: SetInput) => Promise<Result<Schemas['Set']>>;
     takeBack: (setId: string) => Promise<Result<unknown>>;
     clear: (id: string, note: string) => Promise<Result<Athlete>>;
 }
 
 export interface Ladders {
-    pull: Schemas['LadderResource'];
-    row: Schemas['LadderResource'];
-    lower: Schemas['ScaleResource'];
+    pull: Schemas['Ladder'];
+    row: Schemas['Ladder'];
+    lower: Schemas['Scale'];
 }
 
 export const LADDER = 'ladder';
@@ -42,12 +42,12 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
     const path = () => ({ athlete: toValue(id) });
     const shown = ref(LADDER);
     const mostRungs = ref(8);
-    const sets = shallowRef<Schemas['SetResource'][]>([]);
+    const sets = shallowRef<Schemas['Set'][]>([]);
     const nextPage = shallowRef<number | null>(1);
     const older = ref(false);
 
     const athlete = useLoad(() => outcome(api.GET('/api/athletes/{athlete}', { params: { path: path() } })), [() => toValue(id)]);
-    const scale = useLoad<Schemas['ScaleResource']>(async () => {
+    const scale = useLoad<Schemas['Scale']>(async () => {
         if (shown.value === LADDER) {
             return { ok: true, value: { rungs: [], misfits: [] } };
         }

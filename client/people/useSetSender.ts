@@ -18,8 +18,8 @@ export interface SetSender {
  * place to keep it, it is on the device before it is sent, outlives the page, and goes by itself when the network is back.
  */
 export function useSetSender(
-    log: (set: SetInput) => Promise<Result<Schemas['SetResource']>>,
-    logged: (set: Schemas['SetResource']) => void,
+    log: (set: SetInput) => Promise<Result<Schemas['Set']>>,
+    logged: (set: Schemas['Set']) => void,
     { keepAt }: { keepAt?: string } = {},
 ): SetSender {
     const busy = ref(false);

@@ -15,7 +15,7 @@ import AskInstead from './AskInstead.vue';
 import SetupForm from './SetupForm.vue';
 import { adopt, useSetupDraft } from './useSetupDraft';
 
-type Athlete = Schemas['AthleteResource'];
+type Athlete = Schemas['Athlete'];
 
 const props = defineProps<{ kit: Kit; athlete: Athlete }>();
 const emit = defineEmits<{ chosen: [athlete: Athlete] }>();

@@ -15,10 +15,10 @@ final readonly class Call
     /**
      * @param  Rung|null  $next  the exact next set-up; none while pulling is paused
      * @param  float|null  $chance  of the floor reps on it
-     * @param  list<string>  $reasons
+     * @param  list<Evidence>  $reasons
      * @param  list<string>  $missing  what would change the call
-     * @param  list<Rung>  $between  set-ups inside a step that is too large
      * @param  list<Caution>  $cautions
+     * @param  list<NearlyFired>  $nearly
      */
     public function __construct(
         public Verdict $verdict,
@@ -28,9 +28,15 @@ final readonly class Call
         public Confidence $confidence,
         public ?float $chance = null,
         public array $missing = [],
-        public array $between = [],
         public ?MixedSet $mixed = null,
         public array $cautions = [],
+        public array $nearly = [],
     ) {
+    }
+
+    /** @param  list<NearlyFired>  $nearly */
+    public function besides(array $nearly): self
+    {
+        return new self($this->verdict, $this->rule, $this->next, $this->reasons, $this->confidence, $this->chance, $this->missing, $this->mixed, $this->cautions, $nearly);
     }
 }

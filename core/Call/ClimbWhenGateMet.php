@@ -7,53 +7,70 @@ namespace SteadyRung\Call;
 use SteadyRung\Ladder\Rung;
 
 /**
- * The gate met in two sessions running, and the floor likely on the next rung: less help. Where the step is too large,
- * the hardest in-between set-up that the athlete is likely to manage.
+ * The gate met in two sessions running, and the floor likely on the next rung: less help.
  */
 final readonly class ClimbWhenGateMet implements Rule
 {
     private const FIRM_CHANCE = 0.9;
 
-    public function judge(Situation $situation): ?Call
+    public function verdict(): Verdict
     {
-        $standard = $situation->standard;
-        if ($situation->sessionsMet() < $standard->sessions) {
-            return null;
-        }
-        $next = $this->next($situation);
-        if ($next === null) {
-            return null;
-        }
-        $chance = $situation->chanceOfFloor($next);
-        $steps = $situation->steps;
+        return Verdict::Climb;
+    }
 
+    public function name(): string
+    {
+        return 'gate-met';
+    }
+
+    public function look(Situation $situation): Finding
+    {
+        $met = $situation->sessionsMet();
+        $next = $situation->steps->up;
+        $chance = $next === null ? null : $situation->chanceOfFloor($next);
+
+        return match (true) {
+            $met === 0 || $next === null => Finding::silent(),
+            $met < $situation->standard->sessions => Finding::nearly($this->gate($situation, $met)),
+            $chance === null => Finding::nearly($this->gate($situation, $met), new Evidence('No baseline yet, so nobody knows the reps on the next set-up.')),
+            $chance < $situation->standard->chance => Finding::nearly($this->gate($situation, $met), $this->likely($situation, $chance)),
+            default => Finding::fires($this->call($situation, $next, $chance)),
+        };
+    }
+
+    private function call(Situation $situation, Rung $next, float $chance): Call
+    {
         return new Call(
-            Verdict::Climb,
-            'gate-met',
+            $this->verdict(),
+            $this->name(),
             $next,
-            [
-                sprintf('Every set at %d clean or more in %d sessions running (%d sets or more each).', $standard->gateReps, $standard->sessions, $standard->sets),
-                sprintf('%.0f %% chance of %d clean or more on the next set-up (%.0f %% is asked).', 100 * $chance, $standard->floorReps, 100 * $standard->chance),
-                ...LargeStep::words($situation, $next),
-            ],
+            [$this->gate($situation, $situation->sessionsMet()), $this->likely($situation, $chance), ...$situation->largeStep()],
             $chance >= self::FIRM_CHANCE ? Confidence::Firm : Confidence::Fair,
             $chance,
             ['Pain, or a session under the gate.'],
-            $steps->between,
-            LargeStep::mixedSet($situation),
+            MixedSet::over($situation),
         );
     }
 
-    private function next(Situation $situation): ?Rung
+    private function gate(Situation $situation, int $met): Evidence
     {
-        $steps = $situation->steps;
-        $candidates = $steps->between === [] ? array_filter([$steps->up]) : $steps->between;
-        foreach (array_reverse($candidates) as $rung) {
-            if ($situation->chanceOfFloor($rung) >= $situation->standard->chance) {
-                return $rung;
-            }
-        }
+        $standard = $situation->standard;
 
-        return null;
+        return new Evidence(
+            sprintf('Every set at %d clean or more in %s (%d sets or more each).', $standard->gateReps, $met === 1 ? 'one session' : "$met sessions running", $standard->sets),
+            (float) $met,
+            (float) $standard->sessions,
+        );
+    }
+
+    private function likely(Situation $situation, float $chance): Evidence
+    {
+        $standard = $situation->standard;
+
+        return new Evidence(
+            sprintf('%.0f %% chance of %d clean or more on the next set-up (%.0f %% is asked).', 100 * $chance, $standard->floorReps, 100 * $standard->chance),
+            $chance,
+            $standard->chance,
+        );
     }
 }

@@ -5,19 +5,31 @@ declare(strict_types=1);
 namespace SteadyRung\Call;
 
 /**
- * Makes the one call of a situation: the rules in order of precedence, the first that fires.
+ * Makes the one call of a situation: the first rule that fires, in the verdicts' order of precedence.
  */
 final class Judge
 {
     public static function call(Situation $situation): Call
     {
-        foreach ([new ReferForPain, new StepDownBelowFloor, new ClimbWhenGateMet] as $rule) {
-            $call = $rule->judge($situation);
-            if ($call !== null) {
-                return $call;
+        $call = null;
+        $nearly = [];
+        foreach (self::rules() as $rule) {
+            $finding = $rule->look($situation);
+            $call ??= $finding->call;
+            if ($finding->firing === Firing::Nearly) {
+                $nearly[] = new NearlyFired($rule->verdict(), $rule->name(), $finding->evidence);
             }
         }
 
-        return (new Stay)->judge($situation);
+        return $call?->besides($nearly) ?? throw new \LogicException('The last rule always fires.');
+    }
+
+    /** @return list<Rule> in order of precedence */
+    public static function rules(): array
+    {
+        $rules = [new Stay, new ReferForPain, new StepDownBelowFloor, new ClimbWhenGateMet];
+        usort($rules, static fn (Rule $a, Rule $b): int => $a->verdict()->rank() <=> $b->verdict()->rank());
+
+        return $rules;
     }
 }

@@ -11,21 +11,31 @@ use SteadyRung\Safety\Caution;
  */
 final readonly class ReferForPain implements Rule
 {
-    public function judge(Situation $situation): ?Call
+    public function verdict(): Verdict
+    {
+        return Verdict::Refer;
+    }
+
+    public function name(): string
+    {
+        return 'pain';
+    }
+
+    public function look(Situation $situation): Finding
     {
         if ($situation->pain === null) {
-            return null;
+            return Finding::silent();
         }
         $pain = $situation->pain;
 
-        return new Call(
-            Verdict::Refer,
-            'pain',
+        return Finding::fires(new Call(
+            $this->verdict(),
+            $this->name(),
             null,
-            [sprintf('Pain logged: %s, %d of 10. Pulling is paused.', $pain->place->value, $pain->level)],
+            [new Evidence(sprintf('Pain told: %s, %d of 10. Pulling is paused.', $pain->place->words(), $pain->level), (float) $pain->level, 1.0)],
             Confidence::Firm,
             missing: ['A licensed clinician’s word, and the coach’s note that clears it.'],
             cautions: $pain->place->isUrgent() ? [Caution::Emergency, Caution::StopForPain] : [Caution::StopForPain, Caution::Emergency],
-        );
+        ));
     }
 }

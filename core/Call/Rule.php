@@ -5,9 +5,14 @@ declare(strict_types=1);
 namespace SteadyRung\Call;
 
 /**
- * One rule of the call: it answers if it fires and is silent otherwise.
+ * One rule of the call. Which comes first follows from the order of the verdicts.
  */
 interface Rule
 {
-    public function judge(Situation $situation): ?Call;
+    public function verdict(): Verdict;
+
+    /** Its permanent name. */
+    public function name(): string;
+
+    public function look(Situation $situation): Finding;
 }

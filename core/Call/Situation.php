@@ -7,8 +7,7 @@ namespace SteadyRung\Call;
 use SteadyRung\Ladder\Rung;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Safety\Pain;
-use SteadyRung\Strength\CapacityState;
-use SteadyRung\Strength\RepCurve;
+use SteadyRung\Strength\Belief;
 use SteadyRung\Strength\RepPrediction;
 
 /**
@@ -20,9 +19,8 @@ final readonly class Situation
     public function __construct(
         public Steps $steps,
         public array $sessions,
-        public ?CapacityState $capacity,
+        public Belief $belief,
         public ?Pain $pain,
-        public RepCurve $curve,
         public Standard $standard = new Standard,
     ) {
     }
@@ -34,12 +32,30 @@ final readonly class Situation
 
     public function predict(Rung $rung): ?RepPrediction
     {
-        return $this->capacity === null ? null : $rung->predict($this->curve, $this->capacity);
+        return $rung->predict($this->belief);
     }
 
-    public function chanceOfFloor(Rung $rung): float
+    /** Chance of the floor reps on a rung; none before a baseline. */
+    public function chanceOfFloor(Rung $rung): ?float
     {
-        return $this->predict($rung)?->chanceOf($this->standard->floorReps) ?? 0.0;
+        return $this->predict($rung)?->chanceOf($this->standard->floorReps);
+    }
+
+    /**
+     * What to say where the next step up is larger than 12 % of bodyweight, though the ladder has in-between rungs wherever
+     * the gear allows them.
+     *
+     * @return list<Evidence>
+     */
+    public function largeStep(): array
+    {
+        $size = $this->steps->sizeUp();
+
+        return $this->steps->isTooLarge() ? [new Evidence(
+            sprintf('The next step is %.0f %% of bodyweight, more than %.0f %%: this kit has nothing in between. Mix the set.', 100 * $size, 100 * Steps::LARGEST),
+            $size,
+            Steps::LARGEST,
+        )] : [];
     }
 
     /** How many of the latest sessions running met the gate. */

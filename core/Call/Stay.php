@@ -12,24 +12,33 @@ use SteadyRung\Setup\WarningCode;
  */
 final readonly class Stay implements Rule
 {
-    public function judge(Situation $situation): Call
+    public function verdict(): Verdict
+    {
+        return Verdict::Stay;
+    }
+
+    public function name(): string
+    {
+        return 'otherwise';
+    }
+
+    public function look(Situation $situation): Finding
     {
         $latest = $situation->latest();
 
-        return new Call(
-            Verdict::Stay,
-            'otherwise',
+        return Finding::fires(new Call(
+            $this->verdict(),
+            $this->name(),
             $situation->rung(),
             [
-                $latest === null ? 'No session on this set-up yet.' : sprintf('Last session on this set-up: %s clean.', $latest->counts()),
-                ...LargeStep::words($situation),
+                new Evidence($latest === null ? 'No session on this set-up yet.' : sprintf('Last session on this set-up: %s clean.', $latest->counts())),
+                ...$situation->largeStep(),
             ],
-            $situation->capacity === null || count($situation->sessions) < $situation->standard->sessions ? Confidence::Slight : Confidence::Fair,
-            $situation->capacity === null ? null : $situation->chanceOfFloor($situation->rung()),
+            $situation->belief->state === null || count($situation->sessions) < $situation->standard->sessions ? Confidence::Slight : Confidence::Fair,
+            $situation->chanceOfFloor($situation->rung()),
             $this->missing($situation),
-            $situation->steps->between,
-            LargeStep::mixedSet($situation),
-        );
+            MixedSet::over($situation),
+        ));
     }
 
     /** @return non-empty-list<string> */
@@ -55,23 +64,19 @@ final readonly class Stay implements Rule
     /** @return list<string> */
     private function missingChance(Situation $situation): array
     {
-        $up = $situation->steps->between[0] ?? $situation->steps->up;
-        if ($up === null) {
-            return ['No set-up with less help in this kit: top of the ladder.'];
-        }
-        if ($situation->capacity === null) {
-            return ['A baseline: log clean reps with a band.'];
-        }
-        $chance = $situation->chanceOfFloor($up);
-        if ($chance >= $situation->standard->chance) {
-            return [];
-        }
+        $standard = $situation->standard;
+        $up = $situation->steps->up;
+        $chance = $up === null ? null : $situation->chanceOfFloor($up);
 
-        return [sprintf(
-            'Chance of %d clean on %s is %.0f %%; %.0f %% is asked.%s',
-            $situation->standard->floorReps, $up->name, 100 * $chance, 100 * $situation->standard->chance,
-            $this->whatToMeasure($up->load->warnings),
-        )];
+        return match (true) {
+            $up === null => ['No set-up with less help in this kit: top of the ladder.'],
+            $chance === null => ['A baseline: log clean reps with a band.'],
+            $chance >= $standard->chance => [],
+            default => [sprintf(
+                'Chance of %d clean on %s is %.0f %%; %.0f %% is asked.%s',
+                $standard->floorReps, $up->name, 100 * $chance, 100 * $standard->chance, $this->whatToMeasure($up->load->warnings),
+            )],
+        };
     }
 
     /** @param  list<Warning>  $warnings */

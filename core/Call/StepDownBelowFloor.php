@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call;
 
+use SteadyRung\Ladder\Rung;
 use SteadyRung\Ladder\Steps;
 
 /**
@@ -11,35 +12,60 @@ use SteadyRung\Ladder\Steps;
  */
 final readonly class StepDownBelowFloor implements Rule
 {
-    public function judge(Situation $situation): ?Call
+    public function verdict(): Verdict
+    {
+        return Verdict::StepDown;
+    }
+
+    public function name(): string
+    {
+        return 'below-floor';
+    }
+
+    public function look(Situation $situation): Finding
+    {
+        $short = $situation->sessionsShort();
+        $down = $situation->steps->down;
+
+        return match (true) {
+            $short === 0 || $down === null => Finding::silent(),
+            $short < $situation->standard->sessions => Finding::nearly($this->evidence($situation, $short)),
+            default => Finding::fires($this->call($situation, $down)),
+        };
+    }
+
+    private function call(Situation $situation, Rung $down): Call
     {
         $standard = $situation->standard;
-        $down = $situation->steps->down;
-        if ($situation->sessionsShort() < $standard->sessions || $down === null) {
-            return null;
-        }
-        $last = array_slice($situation->sessions, -$standard->sessions);
-        $counts = implode('; ', array_map(static fn (SessionResult $s): string => $s->counts(), $last));
 
         return new Call(
-            Verdict::StepDown,
-            'below-floor',
+            $this->verdict(),
+            $this->name(),
             $down,
-            [
-                sprintf('Under %d clean in %d sessions running (%s).', $standard->floorReps, $standard->sessions, $counts),
-                $this->easing($situation->rung()->share(), $down->share()),
-            ],
+            [$this->evidence($situation, $situation->sessionsShort()), $this->easing($situation->rung()->share() - $down->share())],
             Confidence::Firm,
-            $situation->capacity === null ? null : $situation->chanceOfFloor($down),
+            $situation->chanceOfFloor($down),
             [sprintf('One set of %d clean or more would hold this set-up.', $standard->floorReps)],
         );
     }
 
-    private function easing(float $from, float $to): string
+    private function evidence(Situation $situation, int $short): Evidence
     {
-        $easing = $from - $to;
+        $standard = $situation->standard;
+        $last = array_slice($situation->sessions, -$short);
+        $counts = implode('; ', array_map(static fn (SessionResult $s): string => $s->counts(), $last));
+
+        return new Evidence(
+            sprintf('Under %d clean in %s (%s).', $standard->floorReps, $short === 1 ? 'one session' : "$short sessions running", $counts),
+            (float) $short,
+            (float) $standard->sessions,
+        );
+    }
+
+    private function easing(float $easing): Evidence
+    {
         $large = $easing > Steps::LARGEST ? ' The kit has nothing nearer.' : '';
 
-        return sprintf('The next easier set-up takes off %.0f %% of bodyweight more.%s', 100 * $easing, $large);
+        return new Evidence(sprintf('The next easier set-up takes off %.0f %% of bodyweight more.%s', 100 * $easing, $large), $easing);
     }
 }

@@ -9,6 +9,11 @@ namespace SteadyRung\Kit;
  */
 final readonly class Kit
 {
+    /** More bands, and more other pieces, than this no gym has in use. */
+    public const MOST_BANDS = 100;
+
+    public const MOST_PIECES = 200;
+
     /**
      * @param  list<Bar>  $bars
      * @param  list<LoopBand>  $bands
@@ -104,10 +109,15 @@ final readonly class Kit
         return self::find($this->weights, $id, 'weight', 'weight_ids');
     }
 
-    /** @throws UnknownGear if the kit lacks it */
-    public function machine(string $id): Machine
+    /**
+     * @throws UnknownGear if the kit lacks it
+     * @throws GearClash if its stack does something else
+     */
+    public function machine(string $id, ?MachineUse $for = null): Machine
     {
-        return self::find($this->machines, $id, 'machine', 'machine_id');
+        $machine = self::find($this->machines, $id, 'machine', 'machine_id');
+
+        return $for === null || $machine->use === $for ? $machine : throw GearClash::otherMachine($machine, $for);
     }
 
     /**

@@ -12,6 +12,9 @@ final readonly class StandingHeight
     /** Plates are not stacked higher than this. */
     public const MOST_STACK_M = 0.30;
 
+    /** More plates than this nobody stacks. */
+    public const MOST_PLATES = 12;
+
     private const STEPS_PER_M = 10000.0;
 
     /** @param  list<string>  $plateIds */
@@ -74,7 +77,7 @@ final readonly class StandingHeight
                 $higher = new self($stack->heightM + $plate->thicknessM, null, [...$stack->plateIds, $plate->id]);
                 $key = (int) round($higher->heightM * self::STEPS_PER_M);
                 $isNew = ! isset($reached[$key]) || count($higher->plateIds) < count($reached[$key]->plateIds);
-                if ($higher->heightM <= self::MOST_STACK_M + 1e-9 && $isNew) {
+                if ($higher->heightM <= self::MOST_STACK_M + 1e-9 && $isNew && count($higher->plateIds) <= self::MOST_PLATES) {
                     $added[$key] = $higher;
                 }
             }

@@ -15,8 +15,15 @@ interface Choice
 {
     public function kind(): ChoiceKind;
 
-    /** One line that is the same for the same choice and for no other: the kind, then the gear, split by colons. */
+    /** One line that is the same for the same choice and for no other. */
     public function key(): string;
+
+    /**
+     * What it is made of, each in its place, so that two choices can be compared piece by piece.
+     *
+     * @return array<string, string>
+     */
+    public function pieces(): array;
 
     /** @throws UnknownGear if the kit lacks a piece */
     public function setup(Kit $kit): Setup;

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Ladder;
 
-use SteadyRung\Strength\CapacityState;
-use SteadyRung\Strength\RepCurve;
+use SteadyRung\Strength\Belief;
 
 /**
  * Which rungs to take for so many reps; the inverse of a prediction.
@@ -18,9 +17,13 @@ final class NearestReps
      * @param  list<Rung>  $rungs
      * @return list<Rung>
      */
-    public static function of(array $rungs, RepCurve $curve, CapacityState $capacity, int $reps, int $most): array
+    public static function of(array $rungs, Belief $belief, int $reps, int $most): array
     {
-        $away = static fn (Rung $r): float => abs(log($capacity->share() / $r->load->ascentShare()) - log($curve->ratio((float) $reps)));
+        $wanted = $belief->shareFor((float) $reps);
+        if ($wanted === null) {
+            return [];
+        }
+        $away = static fn (Rung $r): float => abs(log($wanted / $r->load->ascentShare()));
         usort($rungs, static fn (Rung $a, Rung $b): int => [round($away($a), 6), $a->load->shareSd, $a->name] <=> [round($away($b), 6), $b->load->shareSd, $b->name]);
 
         return array_slice($rungs, 0, $most);

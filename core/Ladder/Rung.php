@@ -6,8 +6,8 @@ namespace SteadyRung\Ladder;
 
 use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\Setup;
-use SteadyRung\Strength\CapacityState;
-use SteadyRung\Strength\RepCurve;
+use SteadyRung\Setup\Warning;
+use SteadyRung\Strength\Belief;
 use SteadyRung\Strength\RepPrediction;
 
 /**
@@ -15,6 +15,9 @@ use SteadyRung\Strength\RepPrediction;
  */
 final readonly class Rung
 {
+    /** An interval wider than this is no rung: nobody knows how far up it stands. */
+    private const WIDEST_INTERVAL = 0.12;
+
     public function __construct(
         public Choice $choice,
         public string $name,
@@ -33,8 +36,23 @@ final readonly class Rung
         return $this->choice->kind()->lane();
     }
 
-    public function predict(RepCurve $curve, CapacityState $capacity): RepPrediction
+    public function key(): string
     {
-        return RepPrediction::at($curve, $capacity, $this->load->ascentShare(), $this->load->shareSd);
+        return $this->choice->key();
+    }
+
+    /** Reps to expect on it; none before a baseline. */
+    public function predict(Belief $belief): ?RepPrediction
+    {
+        return $belief->predict($this->load->ascentShare(), $this->load->shareSd);
+    }
+
+    /** Whether one can stand on it: no caution speaks against it, and it is known well enough where it lies. */
+    public function holds(): bool
+    {
+        $range = $this->load->shareRange;
+        $cautioned = array_filter($this->load->warnings, static fn (Warning $w): bool => $w->code->isCaution());
+
+        return $cautioned === [] && ($range === null || $range[1] - $range[0] <= self::WIDEST_INTERVAL);
     }
 }

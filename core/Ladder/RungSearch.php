@@ -19,11 +19,8 @@ use SteadyRung\Setup\DoesNotFit;
  */
 final readonly class RungSearch
 {
-    private EveryChoice $choices;
-
-    public function __construct(private Kit $kit)
+    public function __construct(public Kit $kit)
     {
-        $this->choices = new EveryChoice($kit);
     }
 
     /**
@@ -65,7 +62,7 @@ final readonly class RungSearch
      */
     public function lane(Lane $lane, Body $body): array
     {
-        return $this->fitting($this->choices->in($lane), $body);
+        return $this->fitting((new EveryChoice($this->kit, $body))->in($lane), $body);
     }
 
     /**
@@ -75,7 +72,7 @@ final readonly class RungSearch
      */
     public function singles(Body $body): array
     {
-        return $this->fitting($this->choices->singles(), $body);
+        return $this->fitting((new EveryChoice($this->kit, $body))->singles(), $body);
     }
 
     /**
@@ -85,17 +82,7 @@ final readonly class RungSearch
      */
     public function near(Rung $from, Body $body): array
     {
-        return $this->fitting($this->choices->near($from->choice), $body);
-    }
-
-    /**
-     * What two bands together make, likewise.
-     *
-     * @return list<Rung>
-     */
-    public function pairs(Body $body): array
-    {
-        return $this->fitting($this->choices->pairs(), $body);
+        return $this->fitting((new EveryChoice($this->kit, $body))->near($from->choice), $body);
     }
 
     /**
@@ -105,7 +92,7 @@ final readonly class RungSearch
      */
     public function addedBy(LoopBand|Box|Weight $piece, Body $body): array
     {
-        return (new self($this->kit->with($piece)))->fitting($this->choices->addedBy($piece), $body);
+        return (new self($this->kit->with($piece)))->fitting((new EveryChoice($this->kit, $body))->addedBy($piece), $body);
     }
 
     /**
@@ -116,7 +103,7 @@ final readonly class RungSearch
     public function misfits(Body $body): array
     {
         $misfits = [];
-        foreach ($this->choices->singles() as $choice) {
+        foreach ((new EveryChoice($this->kit, $body))->singles() as $choice) {
             $rung = $this->standing($choice, $body);
             if ($rung instanceof DoesNotFit) {
                 $misfits[] = [$choice->name($this->kit), $rung];

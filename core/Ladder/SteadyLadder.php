@@ -10,9 +10,6 @@ namespace SteadyRung\Ladder;
  */
 final readonly class SteadyLadder
 {
-    /** An interval wider than this is no rung: nobody knows how far up it stands. */
-    private const WIDEST_INTERVAL = Steps::LARGEST;
-
     private const SAME_SHARE = 1e-9;
 
     private const BISECTIONS = 48;
@@ -39,24 +36,30 @@ final readonly class SteadyLadder
     /**
      * The ladder through candidates sorted by share. The goal is the first candidate at or above toShare, or the last there is.
      * Bottleneck shortest path: bisection on the largest step, each time the fewest rungs through steps in
-     * [smallest, largest] over the sorted line, with a sliding window minimum.
+     * [smallest, largest] over the sorted line, with a sliding window minimum. A first rung that is set is kept; the rest is
+     * steadiest from there.
      *
      * @param  list<Rung>  $candidates
      */
-    public static function through(array $candidates, float $fromShare, float $toShare, float $smallestStep = Steps::SMALLEST, ?int $mostRungs = null): self
+    public static function through(array $candidates, float $fromShare, float $toShare, float $smallestStep = Steps::SMALLEST, ?int $mostRungs = null, ?Rung $first = null): self
     {
-        $sure = self::distinct(array_values(array_filter($candidates, self::isRung(...))));
+        $sure = self::distinct(array_values(array_filter($candidates, static fn (Rung $r): bool => $r->holds())));
         $above = array_values(array_filter($sure, static fn (Rung $r): bool => $r->share() > $fromShare + self::SAME_SHARE));
         $goal = self::goalIndex($above, $toShare);
         if ($goal === null || $fromShare >= $toShare) {
             return new self($fromShare, [], 0.0, 0, count($candidates), $above, $fromShare >= $toShare);
         }
         $above = array_slice($above, 0, $goal + 1);
-        $path = self::evenest($above, $fromShare, $smallestStep, $mostRungs ?? count($above)) ?? [$goal];
-        $rungs = array_map(static fn (int $i): Rung => $above[$i], $path);
+        $rungs = self::path($above, $fromShare, $smallestStep, $mostRungs ?? count($above), $first);
         [$largest, $at] = self::largest($rungs, $fromShare);
 
         return new self($fromShare, $rungs, $largest, $at, count($candidates), $above, $above[$goal]->share() >= $toShare - self::SAME_SHARE);
+    }
+
+    /** @param  \Closure(Rung): Rung  $swap the same work elsewhere */
+    public function on(\Closure $swap): self
+    {
+        return new self($this->fromShare, array_map($swap, $this->rungs), $this->largestStep, $this->largestAt, $this->candidates, $this->considered, $this->reachesGoal);
     }
 
     /**
@@ -69,12 +72,18 @@ final readonly class SteadyLadder
         return self::stepsOf($this->rungs, $this->fromShare);
     }
 
-    private static function isRung(Rung $rung): bool
+    /**
+     * @param  list<Rung>  $above at least one
+     * @return list<Rung>
+     */
+    private static function path(array $above, float $fromShare, float $smallestStep, int $mostRungs, ?Rung $first): array
     {
-        $range = $rung->load->shareRange;
-        $wears = array_filter($rung->load->warnings, static fn ($w): bool => $w->code->isCaution());
+        if ($first === null || $first->share() > $above[count($above) - 1]->share() + self::SAME_SHARE) {
+            return array_map(static fn (int $i): Rung => $above[$i], self::evenest($above, $fromShare, $smallestStep, $mostRungs) ?? [count($above) - 1]);
+        }
+        $rest = array_values(array_filter($above, static fn (Rung $r): bool => $r->share() > $first->share() + self::SAME_SHARE));
 
-        return $wears === [] && ($range === null || $range[1] - $range[0] <= self::WIDEST_INTERVAL);
+        return $rest === [] || $mostRungs < 2 ? [$first] : [$first, ...self::path($rest, $first->share(), $smallestStep, $mostRungs - 1, null)];
     }
 
     /**

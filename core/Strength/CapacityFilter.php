@@ -16,6 +16,12 @@ final readonly class CapacityFilter
     {
     }
 
+    /** The filter everybody is followed by. */
+    public static function usual(): self
+    {
+        return new self(RepCurve::steady());
+    }
+
     /** The same belief on a later day: the mean stays, the variance grows with the days between. */
     public function forward(CapacityState $state, int $day): CapacityState
     {

@@ -103,7 +103,7 @@ final class DemoGym
         $today = $this->clock->now()->setTimezone(new \DateTimeZone($gym->timezone))->setTime(18, 30);
         foreach (self::athletes() as $i => $demo) {
             $athlete = Athlete::query()->create([
-                'id' => self::id(100 + $i), 'gym_id' => $gym->id, 'request_hash' => str_repeat('0', 64),
+                'id' => self::id(100 + $i), 'gym_id' => $gym->id,
                 'name' => $demo->name, 'kind' => $demo->kind, 'mass_kg' => $demo->massKg, 'stature_m' => $demo->statureM, 'reach_m' => $demo->reachM,
             ]);
             $history = $this->app->make(DemoHistory::class, ['clock' => $clock]);
@@ -115,7 +115,7 @@ final class DemoGym
     private function kit(Gym $gym): void
     {
         $number = 10;
-        $own = static fn (int $n): array => ['id' => self::id($n), 'gym_id' => $gym->id, 'request_hash' => str_repeat('0', 64)];
+        $own = static fn (int $n): array => ['id' => self::id($n), 'gym_id' => $gym->id];
         foreach (self::GEAR as $name => $figures) {
             Gear::query()->create([...$own($number++), 'name' => $name, 'kind' => $figures['kind'], 'figures' => $figures]);
         }
@@ -139,7 +139,7 @@ final class DemoGym
         foreach (Band::query()->orderBy('id')->get() as $i => $band) {
             foreach ($band->name === 'Finch 19 mm' ? [] : [24, self::DAYS_SINCE_LOOK[$i % 4]] as $j => $days) {
                 BandInspection::query()->create([
-                    'id' => self::id(300 + 10 * $i + $j), 'gym_id' => $gym->id, 'request_hash' => str_repeat('0', 64),
+                    'id' => self::id(300 + 10 * $i + $j), 'gym_id' => $gym->id,
                     'band_id' => $band->id, 'user_id' => $coach->id, 'finding' => 'sound',
                     'inspected_on' => $today->modify("-$days days")->format('Y-m-d'),
                     'note' => $j === 1 && $i % 3 === 0 ? 'Hitch moved on by a hand.' : null,

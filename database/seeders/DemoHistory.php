@@ -6,21 +6,22 @@ namespace Database\Seeders;
 
 use App\Actions\ChooseSetup;
 use App\Actions\DecideCall;
+use App\Actions\Deeds\CallDecision;
+use App\Actions\Deeds\SetDone;
 use App\Actions\LogSet;
 use App\Actions\WeighAthlete;
-use App\Formats\ChoiceJson;
-use App\Formats\JsonObject;
-use App\Http\Requests\DecisionInput;
-use App\Http\Requests\SetInput;
 use App\Models\Athlete;
 use App\Models\CallRecord;
 use App\Models\GymKit;
+use App\Models\Purpose;
 use App\Models\User;
 use SteadyRung\Call\Verdict;
 use SteadyRung\Ladder\Choices\InRow;
 use SteadyRung\Ladder\Lane;
 use SteadyRung\Ladder\Rung;
 use SteadyRung\Ladder\RungSearch;
+use SteadyRung\Safety\Pain;
+use SteadyRung\Safety\PainPlace;
 use SteadyRung\Simulation\VirtualAthlete;
 use SteadyRung\Strength\RepCurve;
 
@@ -80,14 +81,12 @@ final class DemoHistory
         $this->clock->set($day);
         $rung = $this->startingRung($demo->lane, $athlete, $virtual->capacityShare());
         $row = $this->startingRung(Lane::Row, $athlete, self::ROW_PER_PULL * $virtual->capacityShare());
-        $this->log($athlete, $coach, $day, ['purpose' => 'baseline', 'hang_s' => round(20 + 45 * max(0.0, $virtual->capacityShare() - 0.5), 1)]);
+        $this->log($athlete, $coach, new SetDone($this->nextId(), $day, Purpose::Baseline, hang_s: round(20 + 45 * max(0.0, $virtual->capacityShare() - 0.5), 1)));
         if ($demo->lane !== Lane::Row) {
-            $this->log($athlete, $coach, $day->modify('+2 minutes'), ['purpose' => 'baseline', 'choice' => $this->choice($row), 'clean_reps' => 9, 'reserve' => 1]);
+            $this->log($athlete, $coach, new SetDone($this->nextId(), $day->modify('+2 minutes'), Purpose::Baseline, $row->choice, 9, reserve: 1));
         }
         $reps = $virtual->repsToFailure($rung->load->ascentShare(), 0);
-        $this->log($athlete, $coach, $day->modify('+5 minutes'), [
-            'purpose' => 'baseline', 'choice' => $this->choice($rung), 'clean_reps' => max(0, $reps - 1), 'reserve' => 1,
-        ]);
+        $this->log($athlete, $coach, new SetDone($this->nextId(), $day->modify('+5 minutes'), Purpose::Baseline, $rung->choice, max(0, $reps - 1), reserve: 1));
         $this->chooseSetup->choose($athlete, $rung->choice);
     }
 
@@ -100,17 +99,15 @@ final class DemoHistory
             throw new \LogicException("The demo set-up does not fit: $rung->reason");
         }
         for ($set = 0; $set < self::SETS; $set++) {
-            $this->log($athlete, $coach, $day->modify(sprintf('+%d minutes', 4 * $set)), [
-                'purpose' => 'work', 'choice' => $this->choice($rung),
-                ...$this->result($demo, $virtual, $rung, $set, $left),
-            ]);
+            $at = $day->modify(sprintf('+%d minutes', 4 * $set));
+            $this->log($athlete, $coach, new SetDone($this->nextId(), $at, Purpose::Work, $rung->choice, ...$this->result($demo, $virtual, $rung, $set, $left)));
         }
         if ($left > 0) {
             $this->decide($athlete, $coach, $day->modify('+40 minutes'));
         }
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{clean_reps: int, reserve: int|null, no_counts?: array<string, int>, pain?: Pain} */
     private function result(DemoAthlete $demo, VirtualAthlete $virtual, Rung $rung, int $set, int $left): array
     {
         $failure = $virtual->repsToFailure($rung->load->ascentShare(), $set);
@@ -125,7 +122,7 @@ final class DemoHistory
             $result['no_counts'] = [$virtual->chance(0.5) ? 'short-at-top' : 'leg-drive' => 1];
         }
         if ($demo->ending === DemoEnding::Pain && $left === 0 && $set === self::SETS - 1) {
-            $result['pain'] = ['place' => 'elbow', 'level' => 4];
+            $result['pain'] = Pain::of(PainPlace::Elbow, 4);
         }
 
         return $result;
@@ -134,9 +131,9 @@ final class DemoHistory
     private function decide(Athlete $athlete, User $coach, \DateTimeImmutable $at): void
     {
         $this->clock->set($at);
-        $call = CallRecord::query()->where('athlete_id', $athlete->id)->whereNull('decided_at')->first();
+        $call = CallRecord::openOf($athlete->id);
         if ($call !== null && $call->verdict !== Verdict::Refer) {
-            $this->decideCall->decide($call, $coach, DecisionInput::read(JsonObject::parse((string) json_encode(['version' => $call->version, 'decision' => 'accepted']))));
+            $this->decideCall->decide($call, $coach, CallDecision::accept($call->version));
         }
     }
 
@@ -168,17 +165,10 @@ final class DemoHistory
         }
     }
 
-    /** @param  array<string, mixed>  $set */
-    private function log(Athlete $athlete, User $coach, \DateTimeImmutable $at, array $set): void
+    private function log(Athlete $athlete, User $coach, SetDone $done): void
     {
-        $this->clock->set($at);
-        $json = json_encode(['id' => $this->nextId(), 'performed_at' => $at->format(DATE_RFC3339), ...$set], JSON_THROW_ON_ERROR);
-        $this->logSet->log($athlete, $coach, SetInput::read(JsonObject::parse($json), $at));
-    }
-
-    private function choice(Rung $rung): ChoiceJson
-    {
-        return ChoiceJson::of($rung->choice);
+        $this->clock->set($done->performed_at);
+        $this->logSet->log($athlete, $coach, $done);
     }
 
     private function nextId(): string

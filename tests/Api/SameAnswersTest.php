@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Formats\CoreJson\CoreJson;
-use App\Formats\CoreJson\Topic;
+use App\Formats\CommandLine\Answers;
+use App\Formats\CommandLine\Topic;
 use App\Formats\JsonObject;
 
 /** What `bin/steady core` answers, in this process. */
 function coreAnswer(string $topic, array $request): array
 {
-    return json_decode((string) json_encode(CoreJson::answer(Topic::from($topic), JsonObject::parse((string) json_encode($request)))), true);
+    return json_decode((string) json_encode(Answers::answer(Topic::from($topic), JsonObject::parse((string) json_encode($request)))), true);
 }
 
 const SAME_BODY = ['mass_kg' => 70, 'stature_m' => 1.75, 'reach_m' => 2.1];

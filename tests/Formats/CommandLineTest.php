@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Formats\CoreJson\CoreJson;
-use App\Formats\CoreJson\Topic;
+use App\Formats\CommandLine\Answers;
+use App\Formats\CommandLine\Topic;
 use App\Formats\JsonObject;
 use App\Formats\Unreadable;
 
@@ -188,7 +188,7 @@ it('keeps its memory constant over a hundred thousand lines of every kind', func
     $hop = ['body' => BODY, 'setup' => ['kind' => 'hop', 'bar_height_m' => 2.3, 'box_m' => 0.2, 'hop_m' => 0.1]];
     $request = json_encode(banded())."\n".json_encode($row)."\n".json_encode($hop)."\nnonsense\n";
     $peak = fn (int $lines): int => (int) trim((new Symfony\Component\Process\Process(
-        ['php', '-r', 'require "vendor/autoload.php"; (new App\Formats\CoreJson\CommandLine(STDIN, fopen("/dev/null", "w"), STDERR))->run(["carried", "--lines"]); echo memory_get_peak_usage();'],
+        ['php', '-r', 'require "vendor/autoload.php"; (new App\Formats\CommandLine\CommandLine(STDIN, fopen("/dev/null", "w"), STDERR))->run(["carried", "--lines"]); echo memory_get_peak_usage();'],
         dirname(__DIR__, 2), input: str_repeat($request, intdiv($lines, 4)), timeout: 120,
     ))->mustRun()->getOutput());
 
@@ -199,7 +199,7 @@ it('reads exactly what the schemas allow', function (string $topic, array $reque
     $json = json_encode($request, JSON_THROW_ON_ERROR);
     $read = true;
     try {
-        CoreJson::answer(Topic::from($topic), JsonObject::parse($json));
+        Answers::answer(Topic::from($topic), JsonObject::parse($json));
     } catch (Unreadable) {
         $read = false;
     }

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Formats\GearJson;
-use App\Formats\GearKind;
+use App\Formats\Json\GearFiguresJson;
+use App\Formats\Json\GearKind;
 use App\Formats\JsonObject;
 use App\Formats\Unreadable;
 
@@ -22,13 +22,13 @@ function everyGear(): array
 
 function gear(array $json): object
 {
-    return GearJson::read(JsonObject::parse((string) json_encode($json)), 'id', 'Name');
+    return GearFiguresJson::read(JsonObject::parse((string) json_encode($json)), 'id', 'Name');
 }
 
 it('gives every piece back as it came, under the id and name known otherwise', function (array $json): void {
     $piece = gear($json);
 
-    expect(json_decode((string) json_encode(GearJson::of($piece)), true))->toEqual($json)
+    expect(json_decode((string) json_encode(GearFiguresJson::of($piece)), true))->toEqual($json)
         ->and($piece->id)->toBe('id')->and($piece->name)->toBe('Name');
 })->with(everyGear());
 

@@ -5,54 +5,57 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ChangeGear;
+use App\Actions\Deeds\BandInspected;
+use App\Actions\Deeds\BandParticulars;
 use App\Actions\InspectBand;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Body;
-use App\Http\Requests\BandInput;
-use App\Http\Requests\InspectionInput;
 use App\Http\Requests\PageInput;
+use App\Http\Requests\ReadBand;
+use App\Http\Requests\ReadInspection;
 use App\Http\Requests\RetirementInput;
-use App\Http\Resources\BandResource;
-use App\Http\Resources\InspectionPage;
-use App\Http\Resources\InspectionResource;
-use App\Http\Resources\Page;
-use App\Http\Views\KitView;
 use App\Models\Band;
 use App\Models\BandInspection;
 use App\Models\GymDay;
 use App\Models\User;
+use App\Reading\BandJson;
+use App\Reading\InspectionJson;
+use App\Reading\InspectionPageJson;
+use App\Reading\KitReading;
+use App\Reading\Page;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
+use Psr\Clock\ClockInterface;
 
 final readonly class BandController
 {
-    public function __construct(private ChangeGear $gear, private KitView $view)
+    public function __construct(private ChangeGear $gear, private KitReading $view, private ClockInterface $clock)
     {
     }
 
-    #[OA\Post(path: '/api/bands', operationId: 'addBand', requestBody: new Body(BandInput::class, withId: true), responses: [new Answer(201, BandResource::class)])]
+    #[OA\Post(path: '/api/bands', operationId: 'addBand', requestBody: new Body(BandParticulars::class, withId: true), responses: [new Answer(201, BandJson::class)])]
     public function store(JsonObject $json): JsonResponse
     {
-        $input = BandInput::read($json, 'id');
+        $input = ReadBand::from($json, 'id');
         $stored = $this->gear->add(new Band(['id' => $json->uuid('id'), ...$input->columns()]), $input);
 
         return new JsonResponse($this->view->band($stored->record), $stored->isNew ? 201 : 200);
     }
 
-    #[OA\Put(path: '/api/bands/{band}', operationId: 'changeBand', requestBody: new Body(BandInput::class), responses: [new Answer(200, BandResource::class)])]
+    #[OA\Put(path: '/api/bands/{band}', operationId: 'changeBand', requestBody: new Body(BandParticulars::class), responses: [new Answer(200, BandJson::class)])]
     public function update(Band $band, JsonObject $json): JsonResponse
     {
-        $this->gear->change($band, BandInput::read($json)->columns());
+        $this->gear->change($band, ReadBand::from($json)->columns());
 
         return new JsonResponse($this->view->band($band));
     }
 
-    #[OA\Put(path: '/api/bands/{band}/retirement', operationId: 'retireBand', requestBody: new Body(RetirementInput::class), responses: [new Answer(200, BandResource::class)])]
+    #[OA\Put(path: '/api/bands/{band}/retirement', operationId: 'retireBand', requestBody: new Body(RetirementInput::class), responses: [new Answer(200, BandJson::class)])]
     public function retire(Band $band, JsonObject $json): JsonResponse
     {
-        $this->gear->change($band, RetirementInput::read($json)->columns($band->retired_at));
+        $this->gear->change($band, RetirementInput::read($json)->columns($band->retired_at, $this->clock->now()));
 
         return new JsonResponse($this->view->band($band));
     }
@@ -62,28 +65,28 @@ final readonly class BandController
         operationId: 'inspections',
         description: 'Latest first.',
         parameters: [new OA\QueryParameter(name: 'page', schema: new OA\Schema(type: 'integer'))],
-        responses: [new Answer(200, InspectionPage::class)],
+        responses: [new Answer(200, InspectionPageJson::class)],
     )]
     public function inspections(Band $band, Request $request): JsonResponse
     {
         $query = BandInspection::query()->where('band_id', $band->id)->orderByDesc('inspected_on')->orderByDesc('created_at')->orderBy('id');
         $page = Page::of($query, PageInput::read($request)->page);
 
-        return new JsonResponse(new InspectionPage(array_map(InspectionResource::of(...), $page->items), $page->next));
+        return new JsonResponse(new InspectionPageJson(array_map(InspectionJson::of(...), $page->items), $page->next));
     }
 
     #[OA\Post(
         path: '/api/bands/{band}/inspections',
         operationId: 'inspectBand',
         description: 'A fault takes the band out of use.',
-        requestBody: new Body(InspectionInput::class),
-        responses: [new Answer(201, BandResource::class)],
+        requestBody: new Body(BandInspected::class),
+        responses: [new Answer(201, BandJson::class)],
     )]
     public function inspect(Band $band, Request $request, JsonObject $json, InspectBand $inspect, GymDay $days): JsonResponse
     {
         /** @var User $coach */
         $coach = $request->user();
-        $stored = $inspect->inspect($band, $coach, InspectionInput::read($json, $days->today()));
+        $stored = $inspect->inspect($band, $coach, ReadInspection::from($json, $days->today()));
 
         return new JsonResponse($this->view->band($band->refresh()), $stored->isNew ? 201 : 200);
     }

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Devices\HangingScale;
+use App\Formats\Json\BenchJson;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Body;
 use App\Http\Docs\Nothing;
 use App\Http\Requests\BenchInput;
 use App\Http\Requests\HangInput;
-use App\Http\Resources\BenchResource;
-use App\Http\Resources\ScaleStreamResource;
-use App\Http\Views\BenchView;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
+use App\Reading\BenchReading;
+use App\Reading\ScaleStreamJson;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -25,10 +25,10 @@ use OpenApi\Attributes as OA;
  */
 final class BenchController
 {
-    #[OA\Get(path: '/api/bench/scale', operationId: 'scaleStream', description: 'The last seconds of the hanging scale.', responses: [new Answer(200, ScaleStreamResource::class)])]
+    #[OA\Get(path: '/api/bench/scale', operationId: 'scaleStream', description: 'The last seconds of the hanging scale.', responses: [new Answer(200, ScaleStreamJson::class)])]
     public function scale(HangingScale $scale): JsonResponse
     {
-        return new JsonResponse(ScaleStreamResource::of($scale->listen()));
+        return new JsonResponse(ScaleStreamJson::of($scale->listen()));
     }
 
     #[OA\Put(path: '/api/bench/scale/zero', operationId: 'zeroScale', responses: [new Nothing])]
@@ -58,11 +58,13 @@ final class BenchController
         operationId: 'benchCurve',
         description: 'The curve through readings, and what the band takes off an athlete; nothing is stored.',
         requestBody: new Body(BenchInput::class),
-        responses: [new Answer(200, BenchResource::class)],
+        responses: [new Answer(200, BenchJson::class)],
     )]
-    public function curve(JsonObject $json, BenchView $view): JsonResponse
+    public function curve(JsonObject $json, BenchReading $view): JsonResponse
     {
-        return new JsonResponse($view->of(BenchInput::read($json)));
+        $asked = BenchInput::read($json);
+
+        return new JsonResponse($json->build(static fn (): BenchJson => $view->of($asked->band->toCore(), $asked->athlete_id, $asked->bar_id)));
     }
 
     private static function told(bool $accepted): Response

@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\DecideCall;
+use App\Actions\Deeds\CallDecision;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Body;
-use App\Http\Requests\DecisionInput;
 use App\Http\Requests\PageInput;
 use App\Http\Requests\QueueInput;
-use App\Http\Resources\CallPage;
-use App\Http\Resources\CallQueue;
-use App\Http\Resources\CallResource;
-use App\Http\Resources\Page;
-use App\Http\Views\CallQueueView;
+use App\Http\Requests\ReadDecision;
 use App\Models\Athlete;
 use App\Models\CallRecord;
 use App\Models\User;
+use App\Reading\CallPageJson;
+use App\Reading\CallQueueJson;
+use App\Reading\CallQueueReading;
+use App\Reading\KeptCallJson;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -34,11 +34,13 @@ final class CallController
             new OA\QueryParameter(name: 'page', schema: new OA\Schema(type: 'integer')),
             new OA\QueryParameter(name: 'verdict', schema: new OA\Schema(enum: Verdict::class, type: 'string')),
         ],
-        responses: [new Answer(200, CallQueue::class)],
+        responses: [new Answer(200, CallQueueJson::class)],
     )]
-    public function index(Request $request, CallQueueView $view): JsonResponse
+    public function index(Request $request, CallQueueReading $view): JsonResponse
     {
-        return new JsonResponse($view->page(QueueInput::read($request)));
+        $asked = QueueInput::read($request);
+
+        return new JsonResponse($view->page($asked->page, $asked->verdict));
     }
 
     #[OA\Get(
@@ -46,27 +48,29 @@ final class CallController
         operationId: 'pastCalls',
         description: 'The decided calls of an athlete, newest first.',
         parameters: [new OA\QueryParameter(name: 'page', schema: new OA\Schema(type: 'integer'))],
-        responses: [new Answer(200, CallPage::class)],
+        responses: [new Answer(200, CallPageJson::class)],
     )]
-    public function past(Athlete $athlete, Request $request): JsonResponse
+    public function past(Athlete $athlete, Request $request, CallQueueReading $view): JsonResponse
     {
-        $query = CallRecord::query()->where('athlete_id', $athlete->id)->whereNotNull('decided_at')->orderByDesc('made_at')->orderBy('id');
-        $page = Page::of($query, PageInput::read($request)->page);
-
-        return new JsonResponse(new CallPage(
-            array_map(static fn (CallRecord $call): CallResource => CallResource::of($call, $athlete->name), $page->items),
-            $page->next,
-        ));
+        return new JsonResponse($view->past($athlete, PageInput::read($request)->page));
     }
 
-    #[OA\Put(path: '/api/calls/{call}/decision', operationId: 'decideCall', requestBody: new Body(DecisionInput::class), responses: [new Answer(200, CallResource::class)])]
+    #[OA\Put(path: '/api/calls/{call}/decision', operationId: 'decideCall', requestBody: new Body(CallDecision::class), responses: [new Answer(200, KeptCallJson::class)])]
     public function decide(CallRecord $call, Request $request, JsonObject $json, DecideCall $decide): JsonResponse
     {
         /** @var User $coach */
         $coach = $request->user();
-        $input = DecisionInput::read($json);
+        $input = ReadDecision::from($json);
         $decided = $json->build(static fn (): CallRecord => $decide->decide($call, $coach, $input));
 
-        return new JsonResponse(CallResource::of($decided, Athlete::query()->findOrFail($decided->athlete_id)->name));
+        return new JsonResponse(KeptCallJson::of($decided, Athlete::query()->findOrFail($decided->athlete_id)->name));
+    }
+
+    #[OA\Delete(path: '/api/calls/{call}/decision', operationId: 'takeDecisionBack', description: 'Within a minute, while no new call was made.', responses: [new Answer(200, KeptCallJson::class)])]
+    public function takeBack(CallRecord $call, DecideCall $decide): JsonResponse
+    {
+        $open = $decide->takeBack($call);
+
+        return new JsonResponse(KeptCallJson::of($open, Athlete::query()->findOrFail($open->athlete_id)->name));
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Formats\Json\WhyJson;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Resources\WhyResource;
-use App\Http\Views\CapacityView;
 use App\Models\Athlete;
+use App\Reading\CapacityReading;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -21,9 +21,9 @@ final class CapacityController
         operationId: 'capacityWhy',
         description: 'How the capacity of a movement came about.',
         parameters: [new OA\QueryParameter(name: 'pattern', required: true, schema: new OA\Schema(enum: Pattern::class, type: 'string'))],
-        responses: [new Answer(200, WhyResource::class)],
+        responses: [new Answer(200, WhyJson::class)],
     )]
-    public function __invoke(Athlete $athlete, Request $request, CapacityView $view): JsonResponse
+    public function __invoke(Athlete $athlete, Request $request, CapacityReading $view): JsonResponse
     {
         $pattern = JsonObject::ofQuery($request->query->all())->allowing('pattern')->choice('pattern', Pattern::class);
 

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Formats\CoreJson\CautionAnswer;
+use App\Formats\Json\CautionJson;
+use App\Formats\Json\CautionListJson;
 use App\Http\Docs\Answer;
-use App\Http\Resources\CautionList;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 use SteadyRung\Safety\Caution;
 
 final class CautionController
 {
-    #[OA\Get(path: '/api/cautions', operationId: 'cautions', responses: [new Answer(200, CautionList::class)])]
+    #[OA\Get(path: '/api/cautions', operationId: 'cautions', responses: [new Answer(200, CautionListJson::class)])]
     public function __invoke(): JsonResponse
     {
-        return new JsonResponse(new CautionList(array_map(CautionAnswer::of(...), Caution::cases())));
+        return new JsonResponse(new CautionListJson(array_map(CautionJson::of(...), Caution::cases())));
     }
 }

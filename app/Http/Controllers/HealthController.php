@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Docs\Answer;
-use App\Http\Resources\HealthResource;
+use App\Reading\HealthJson;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
@@ -13,11 +13,11 @@ use OpenApi\Attributes as OA;
 #[OA\Info(version: '1', title: 'Steady Rung', description: 'From no pull-up to several strict ones, on one scale.')]
 final class HealthController
 {
-    #[OA\Get(path: '/api/health', operationId: 'health', responses: [new Answer(200, HealthResource::class)])]
+    #[OA\Get(path: '/api/health', operationId: 'health', responses: [new Answer(200, HealthJson::class)])]
     public function __invoke(ConnectionInterface $db): JsonResponse
     {
         $db->selectOne('SELECT 1');
 
-        return new JsonResponse(new HealthResource('steady-rung', true));
+        return new JsonResponse(new HealthJson('steady-rung', true));
     }
 }

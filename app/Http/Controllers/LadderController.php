@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Formats\Json\LadderJson;
 use App\Http\Docs\Answer;
 use App\Http\Requests\LadderInput;
-use App\Http\Resources\LadderResource;
-use App\Http\Views\LadderView;
 use App\Models\Athlete;
+use App\Reading\LadderReading;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -25,10 +25,12 @@ final class LadderController
             new OA\QueryParameter(name: 'most_rungs', schema: new OA\Schema(type: 'integer')),
             new OA\QueryParameter(name: 'advice', description: 'Given: look for the one purchase or measurement that helps most, too.', schema: new OA\Schema(type: 'string')),
         ],
-        responses: [new Answer(200, LadderResource::class)],
+        responses: [new Answer(200, LadderJson::class)],
     )]
-    public function __invoke(Athlete $athlete, Request $request, LadderView $view): JsonResponse
+    public function __invoke(Athlete $athlete, Request $request, LadderReading $view): JsonResponse
     {
-        return new JsonResponse($view->of($athlete, LadderInput::read($request)));
+        $asked = LadderInput::read($request);
+
+        return new JsonResponse($view->of($athlete, $asked->lane, $asked->goal_share, $asked->most_rungs, $asked->advice));
     }
 }

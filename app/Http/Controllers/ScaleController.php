@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Formats\Json\ScaleJson;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Resources\ScaleResource;
-use App\Http\Views\ScaleView;
 use App\Models\Athlete;
+use App\Reading\ScaleReading;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -24,9 +24,9 @@ final class ScaleController
         operationId: 'scale',
         description: 'Every set-up of one band, or of all bands and weights, and the unassisted pull-up; or all of a short lane.',
         parameters: [new OA\QueryParameter(name: 'band', schema: new OA\Schema(type: 'string', format: 'uuid')), new OA\QueryParameter(name: 'lane', schema: new OA\Schema(type: 'string', enum: ['lower', 'apart']))],
-        responses: [new Answer(200, ScaleResource::class)],
+        responses: [new Answer(200, ScaleJson::class)],
     )]
-    public function show(Athlete $athlete, Request $request, ScaleView $view): JsonResponse
+    public function show(Athlete $athlete, Request $request, ScaleReading $view): JsonResponse
     {
         $query = JsonObject::ofQuery($request->query->all())->allowing('band', 'lane');
         $lane = $query->optionalChoice('lane', Lane::class);
@@ -35,5 +35,16 @@ final class ScaleController
         }
 
         return new JsonResponse($lane !== null ? $view->lane($athlete, $lane) : $view->of($athlete, $query->has('band') ? $query->uuid('band') : null));
+    }
+
+    #[OA\Get(
+        path: '/api/athletes/{athlete}/instead',
+        operationId: 'instead',
+        description: 'What the athlete can be put on instead: the rungs of the ladder, and the single bands and weights.',
+        responses: [new Answer(200, ScaleJson::class)],
+    )]
+    public function instead(Athlete $athlete, ScaleReading $view): JsonResponse
+    {
+        return new JsonResponse($view->instead($athlete));
     }
 }

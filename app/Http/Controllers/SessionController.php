@@ -9,10 +9,10 @@ use App\Http\Docs\Answer;
 use App\Http\Docs\Body;
 use App\Http\Docs\Nothing;
 use App\Http\Requests\SignInInput;
-use App\Http\Resources\MeResource;
 use App\Models\User;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
+use App\Reading\MeJson;
 use Illuminate\Auth\SessionGuard;
 use Illuminate\Cache\RateLimiter;
 use Illuminate\Contracts\Auth\Factory as Auth;
@@ -33,16 +33,16 @@ final readonly class SessionController
     {
     }
 
-    #[OA\Get(path: '/api/me', operationId: 'me', responses: [new Answer(200, MeResource::class)])]
+    #[OA\Get(path: '/api/me', operationId: 'me', responses: [new Answer(200, MeJson::class)])]
     public function show(Request $request): JsonResponse
     {
         /** @var User $user */
         $user = $request->user();
 
-        return new JsonResponse(MeResource::of($user));
+        return new JsonResponse(MeJson::of($user));
     }
 
-    #[OA\Post(path: '/api/sign-in', operationId: 'signIn', requestBody: new Body(SignInInput::class), responses: [new Answer(200, MeResource::class)])]
+    #[OA\Post(path: '/api/sign-in', operationId: 'signIn', requestBody: new Body(SignInInput::class), responses: [new Answer(200, MeJson::class)])]
     public function signIn(Request $request, JsonObject $json): JsonResponse
     {
         if (! $request->hasSession()) {
@@ -60,7 +60,7 @@ final readonly class SessionController
         /** @var User $user */
         $user = $guard->user();
 
-        return new JsonResponse(MeResource::of($user));
+        return new JsonResponse(MeJson::of($user));
     }
 
     #[OA\Post(path: '/api/sign-out', operationId: 'signOut', responses: [new Nothing])]

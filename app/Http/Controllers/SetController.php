@@ -4,21 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Deeds\SetDone;
 use App\Actions\LogSet;
 use App\Actions\WithdrawSet;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Body;
 use App\Http\Docs\Nothing;
+use App\Http\LogQueue;
 use App\Http\Requests\PageInput;
-use App\Http\Requests\SetInput;
+use App\Http\Requests\QueuedSetsInput;
+use App\Http\Requests\ReadSet;
 use App\Http\Requests\WithdrawalInput;
-use App\Http\Resources\Page;
-use App\Http\Resources\SetPage;
-use App\Http\Resources\SetResource;
 use App\Models\Athlete;
-use App\Models\LoggedSet;
 use App\Models\User;
+use App\Reading\QueueOutcomeJson;
+use App\Reading\SetJson;
+use App\Reading\SetPageJson;
+use App\Reading\SetReading;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -32,29 +35,42 @@ final class SetController
         operationId: 'sets',
         description: 'The sets that stand, newest first.',
         parameters: [new OA\QueryParameter(name: 'page', schema: new OA\Schema(type: 'integer'))],
-        responses: [new Answer(200, SetPage::class)],
+        responses: [new Answer(200, SetPageJson::class)],
     )]
-    public function index(Athlete $athlete, Request $request): JsonResponse
+    public function index(Athlete $athlete, Request $request, SetReading $reading): JsonResponse
     {
-        $query = LoggedSet::standing($athlete->id)->orderByDesc('trained_on')->orderByDesc('performed_at')->orderByDesc('id');
-
-        return new JsonResponse(SetPage::of(Page::of($query, PageInput::read($request)->page)));
+        return new JsonResponse($reading->page($athlete->id, PageInput::read($request)->page));
     }
 
     #[OA\Post(
         path: '/api/athletes/{athlete}/sets',
         operationId: 'logSet',
-        requestBody: new Body(SetInput::class),
-        responses: [new Answer(201, SetResource::class, 'Stored.'), new Answer(200, SetResource::class, 'Stored before.')],
+        requestBody: new Body(SetDone::class),
+        responses: [new Answer(201, SetJson::class, 'Stored.'), new Answer(200, SetJson::class, 'Stored before.')],
     )]
     public function store(Athlete $athlete, Request $request, JsonObject $json, LogSet $log, ClockInterface $clock): JsonResponse
     {
         /** @var User $coach */
         $coach = $request->user();
-        $input = SetInput::read($json, $clock->now());
-        $stored = $json->build(static fn () => $log->log($athlete, $coach, $input));
+        $done = ReadSet::from($json, $clock->now());
+        $stored = $json->build(static fn () => $log->log($athlete, $coach, $done));
 
-        return new JsonResponse(SetResource::of($stored->record), $stored->isNew ? 201 : 200);
+        return new JsonResponse(SetJson::of($stored->record), $stored->isNew ? 201 : 200);
+    }
+
+    #[OA\Post(
+        path: '/api/sets',
+        operationId: 'logSets',
+        description: 'Sets that waited on a device, in the order they were done; each is stored once, and each athlete is refreshed once. What is refused does not keep the others out.',
+        requestBody: new Body(QueuedSetsInput::class),
+        responses: [new Answer(200, QueueOutcomeJson::class)],
+    )]
+    public function storeAll(Request $request, JsonObject $json, LogQueue $queue): JsonResponse
+    {
+        /** @var User $coach */
+        $coach = $request->user();
+
+        return new JsonResponse($queue->log($json, $coach));
     }
 
     #[OA\Post(path: '/api/athletes/{athlete}/sets/{set}/withdrawal', operationId: 'withdrawSet', requestBody: new Body(WithdrawalInput::class), responses: [new Nothing])]
@@ -62,7 +78,7 @@ final class SetController
     {
         /** @var User $coach */
         $coach = $request->user();
-        $withdraw->withdraw($athlete, $set, $coach, WithdrawalInput::read($json));
+        $withdraw->withdraw($athlete, $set, $coach, WithdrawalInput::read($json)->id);
 
         return new Response(status: 204);
     }

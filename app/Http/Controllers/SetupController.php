@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ChooseSetup;
-use App\Formats\ChoiceJson;
-use App\Formats\CoreJson\Read;
+use App\Formats\Json\ChoiceJson;
+use App\Formats\Json\Read;
+use App\Formats\Json\RungListJson;
+use App\Formats\Json\SetupAnswerJson;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Body;
-use App\Http\Resources\AthleteResource;
-use App\Http\Resources\RungList;
-use App\Http\Resources\SetupResource;
-use App\Http\Views\AthleteView;
-use App\Http\Views\SetupView;
 use App\Models\Athlete;
+use App\Reading\AthleteJson;
+use App\Reading\AthleteReading;
+use App\Reading\SetupReading;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -29,7 +29,7 @@ use SteadyRung\Strength\RepCurve;
  */
 final readonly class SetupController
 {
-    public function __construct(private SetupView $view)
+    public function __construct(private SetupReading $view)
     {
     }
 
@@ -38,18 +38,18 @@ final readonly class SetupController
         operationId: 'setup',
         description: 'What a set-up carries, how it looks, how the figures came about; or why it does not fit.',
         parameters: [new OA\QueryParameter(name: 'choice', description: 'A Choice as JSON.', required: true, schema: new OA\Schema(type: 'string'))],
-        responses: [new Answer(200, SetupResource::class)],
+        responses: [new Answer(200, SetupAnswerJson::class)],
     )]
     public function show(Athlete $athlete, Request $request): JsonResponse
     {
         $query = JsonObject::ofQuery($request->query->all())->allowing('choice');
         $choice = self::choice($query);
 
-        return new JsonResponse($query->buildAt('choice', fn (): SetupResource => $this->view->of($athlete, $choice)));
+        return new JsonResponse($query->buildAt('choice', fn (): SetupAnswerJson => $this->view->of($athlete, $choice)));
     }
 
-    #[OA\Put(path: '/api/athletes/{athlete}/setup', operationId: 'chooseSetup', requestBody: new Body(ChoiceJson::class), responses: [new Answer(200, AthleteResource::class)])]
-    public function choose(Athlete $athlete, JsonObject $json, ChooseSetup $choose, AthleteView $view): JsonResponse
+    #[OA\Put(path: '/api/athletes/{athlete}/setup', operationId: 'chooseSetup', requestBody: new Body(ChoiceJson::class), responses: [new Answer(200, AthleteJson::class)])]
+    public function choose(Athlete $athlete, JsonObject $json, ChooseSetup $choose, AthleteReading $view): JsonResponse
     {
         $choice = ChoiceJson::read($json);
 
@@ -64,7 +64,7 @@ final readonly class SetupController
             new OA\QueryParameter(name: 'choice', description: 'A Choice of a row as JSON; its heel mark does not matter.', required: true, schema: new OA\Schema(type: 'string')),
             new OA\QueryParameter(name: 'share', required: true, schema: new OA\Schema(type: 'number')),
         ],
-        responses: [new Answer(200, RungList::class)],
+        responses: [new Answer(200, RungListJson::class)],
     )]
     public function heelMark(Athlete $athlete, Request $request): JsonResponse
     {
@@ -75,7 +75,7 @@ final readonly class SetupController
         }
         $share = Read::share($query, 'share');
 
-        return new JsonResponse($query->buildAt('choice', fn (): RungList => $this->view->heelMark($athlete, $row, $share)));
+        return new JsonResponse($query->buildAt('choice', fn (): RungListJson => $this->view->heelMark($athlete, $row, $share)));
     }
 
     #[OA\Get(
@@ -86,7 +86,7 @@ final readonly class SetupController
             new OA\QueryParameter(name: 'bar_id', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
             new OA\QueryParameter(name: 'leg_part', required: true, schema: new OA\Schema(type: 'number')),
         ],
-        responses: [new Answer(200, RungList::class)],
+        responses: [new Answer(200, RungListJson::class)],
     )]
     public function standingHeight(Athlete $athlete, Request $request): JsonResponse
     {
@@ -94,7 +94,7 @@ final readonly class SetupController
         $part = $query->number('leg_part');
         $barId = $query->uuid('bar_id');
 
-        return new JsonResponse($query->build(fn (): RungList => $this->view->standingHeight($athlete, $barId, $part)));
+        return new JsonResponse($query->build(fn (): RungListJson => $this->view->standingHeight($athlete, $barId, $part)));
     }
 
     #[OA\Get(
@@ -102,7 +102,7 @@ final readonly class SetupController
         operationId: 'forReps',
         description: 'The single bands and weights on which so many clean reps are expected, nearest first.',
         parameters: [new OA\QueryParameter(name: 'reps', required: true, schema: new OA\Schema(type: 'integer', minimum: 1, maximum: 12))],
-        responses: [new Answer(200, RungList::class)],
+        responses: [new Answer(200, RungListJson::class)],
     )]
     public function forReps(Athlete $athlete, Request $request): JsonResponse
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Docs;
 
-use App\Http\Resources\ProblemResource;
+use App\Problems\ProblemJson;
 use OpenApi\Analysis;
 use OpenApi\Annotations as OA;
 use OpenApi\Attributes\PathParameter;
@@ -79,7 +79,7 @@ final class DescribeFromTypes
         $operation->responses[] = new \OpenApi\Attributes\Response(
             response: 'default',
             description: 'A problem.',
-            content: new \OpenApi\Attributes\MediaType(mediaType: 'application/problem+json', schema: new Schema(ref: '#/components/schemas/'.class_basename(ProblemResource::class))),
+            content: new \OpenApi\Attributes\MediaType(mediaType: 'application/problem+json', schema: new Schema(ref: '#/components/schemas/'.class_basename(ProblemJson::class))),
         );
     }
 }

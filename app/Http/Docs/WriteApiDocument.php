@@ -29,7 +29,14 @@ final class WriteApiDocument
         $generator = new Generator($logger);
         $generator->setVersion('3.0.0');
         $generator->addProcessor(new DescribeFromTypes, CleanUnmerged::class);
-        $document = $generator->generate([Util::finder([app_path('Http'), app_path('Formats'), app_path('Problems')])]);
-        file_put_contents($file, ($document ?? throw new \RuntimeException('OpenAPI: nothing found'))->toJson()."\n");
+        $document = $generator->generate([Util::finder(array_map(app_path(...), ['Http', 'Formats', 'Problems', 'Reading', 'Actions']))]);
+        $json = ($document ?? throw new \RuntimeException('OpenAPI: nothing found'))->toJson();
+        file_put_contents($file, self::namedByThing($json)."\n");
+    }
+
+    /** A schema is called after the thing, not after the class that writes it: AthleteJson is Athlete. */
+    private static function namedByThing(string $json): string
+    {
+        return (string) preg_replace(['~(#/components/schemas/\w+)Json"~', '~^(            "\w+)Json": \{~m'], ['$1"', '$1": {'], $json);
     }
 }

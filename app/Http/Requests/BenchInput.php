@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\Deeds\BandParticulars;
 use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
 
@@ -14,8 +15,8 @@ use OpenApi\Attributes as OA;
 final readonly class BenchInput
 {
     private function __construct(
-        #[OA\Property(ref: BandInput::class)]
-        public BandInput $band,
+        #[OA\Property(ref: BandParticulars::class)]
+        public BandParticulars $band,
         #[OA\Property(format: 'uuid')]
         public ?string $athlete_id = null,
         #[OA\Property(format: 'uuid')]
@@ -27,6 +28,6 @@ final readonly class BenchInput
     {
         $json->allowing('band', 'athlete_id', 'bar_id');
 
-        return new self(BandInput::read($json->object('band')), $json->optionalUuid('athlete_id'), $json->optionalUuid('bar_id'));
+        return new self(ReadBand::from($json->object('band')), $json->optionalUuid('athlete_id'), $json->optionalUuid('bar_id'));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\Deeds\BandParticulars;
 use App\Devices\ScaleFault;
 use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
@@ -18,7 +19,7 @@ use SteadyRung\OutOfRange;
 final readonly class HangInput
 {
     private function __construct(
-        #[OA\Property(ref: BandInput::class)]
+        #[OA\Property(ref: BandParticulars::class)]
         public LoopBand $band,
         #[OA\Property(minimum: 0.0, maximum: CalibrationPoint::LENGTH_M[1])]
         public float $length_m,
@@ -33,7 +34,7 @@ final readonly class HangInput
         $lengthM = $json->number('length_m');
         $json->build(static fn () => OutOfRange::guard(['length_m' => [$lengthM, [0.0, CalibrationPoint::LENGTH_M[1]]]]));
 
-        return new self(BandInput::read($json->object('band'))->toCore(), $lengthM, $json->optionalChoice('fault', ScaleFault::class) ?? ScaleFault::None);
+        return new self(ReadBand::from($json->object('band'))->toCore(), $lengthM, $json->optionalChoice('fault', ScaleFault::class) ?? ScaleFault::None);
     }
 
     /** @return list<string> */

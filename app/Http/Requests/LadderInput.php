@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Formats\CoreJson\LadderRequest;
-use App\Formats\CoreJson\Read;
+use App\Formats\CommandLine\LadderQuestion;
+use App\Formats\Json\Read;
 use App\Formats\JsonObject;
 use Illuminate\Http\Request;
 use SteadyRung\Ladder\Lane;
@@ -23,9 +23,9 @@ final readonly class LadderInput
     public static function read(Request $request): self
     {
         $json = JsonObject::ofQuery($request->query->all(), 'goal_share', 'most_rungs')->allowing('lane', 'goal_share', 'most_rungs', 'advice');
-        $lane = LadderRequest::lane($json);
+        $lane = LadderQuestion::lane($json);
         $most = $json->optionalInteger('most_rungs');
-        $json->build(static fn () => OutOfRange::guard(['most_rungs' => [$most, LadderRequest::MOST_RUNGS]]));
+        $json->build(static fn () => OutOfRange::guard(['most_rungs' => [$most, LadderQuestion::MOST_RUNGS]]));
 
         return new self($lane, $json->has('goal_share') ? Read::share($json, 'goal_share') : null, $most, $json->has('advice'));
     }

@@ -9,21 +9,19 @@ use Illuminate\Http\Request;
 use SteadyRung\OutOfRange;
 
 /**
- * Which page of a list, and what to look for in it.
+ * Which page of a list.
  */
 final readonly class PageInput
 {
     private const NUMBER = [1.0, 100000.0];
 
-    private function __construct(public int $page, public ?string $search)
+    private function __construct(public int $page)
     {
     }
 
     public static function read(Request $request): self
     {
-        $json = JsonObject::ofQuery($request->query->all(), 'page')->allowing('page', 'search');
-
-        return new self(self::number($json), $json->optionalText('search', 80));
+        return new self(self::number(JsonObject::ofQuery($request->query->all(), 'page')->allowing('page')));
     }
 
     public static function number(JsonObject $json): int

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Formats\JsonObject;
-use Carbon\CarbonImmutable;
 use OpenApi\Attributes as OA;
 
 /**
@@ -25,9 +24,9 @@ final readonly class RetirementInput
         return new self($json->allowing('retired')->boolean('retired'));
     }
 
-    /** @return array<string, CarbonImmutable|null> */
-    public function columns(?CarbonImmutable $since): array
+    /** @return array<string, \DateTimeImmutable|null> */
+    public function columns(?\DateTimeImmutable $since, \DateTimeImmutable $now): array
     {
-        return ['retired_at' => $this->retired ? $since ?? CarbonImmutable::now() : null];
+        return ['retired_at' => $this->retired ? $since ?? $now : null];
     }
 }

@@ -7,11 +7,14 @@ namespace App\Http\Requests;
 use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
 
+/**
+ * Takes something back under an id of its own.
+ */
 #[OA\Schema]
 final readonly class WithdrawalInput
 {
     private function __construct(
-        #[OA\Property(description: 'Id of the new log row that withdraws the set.', format: 'uuid')]
+        #[OA\Property(description: 'Id of the new row that takes the other one back.', format: 'uuid')]
         public string $id,
     ) {
     }

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Casts;
 
-use App\Formats\ChoiceJson;
-use App\Formats\JsonObject;
+use App\Formats\Stored\StoredChoice;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use SteadyRung\Ladder\Choice;
@@ -17,11 +16,11 @@ final class ChoiceCast implements CastsAttributes
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): ?Choice
     {
-        return is_string($value) ? ChoiceJson::read(JsonObject::parse($value)) : null;
+        return is_string($value) ? StoredChoice::read($value) : null;
     }
 
     public function set(Model $model, string $key, mixed $value, array $attributes): ?string
     {
-        return $value instanceof Choice ? json_encode(ChoiceJson::of($value), JSON_THROW_ON_ERROR) : null;
+        return $value instanceof Choice ? json_encode(StoredChoice::write($value), JSON_THROW_ON_ERROR) : null;
     }
 }

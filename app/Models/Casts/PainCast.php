@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Casts;
 
-use App\Formats\JsonObject;
-use App\Formats\PainJson;
+use App\Formats\Stored\StoredPain;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 use SteadyRung\Safety\Pain;
@@ -17,11 +16,11 @@ final class PainCast implements CastsAttributes
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): ?Pain
     {
-        return is_string($value) ? PainJson::read(JsonObject::parse($value)) : null;
+        return is_string($value) ? StoredPain::read($value) : null;
     }
 
     public function set(Model $model, string $key, mixed $value, array $attributes): ?string
     {
-        return $value instanceof Pain ? json_encode(PainJson::of($value), JSON_THROW_ON_ERROR) : null;
+        return $value instanceof Pain ? json_encode(StoredPain::write($value), JSON_THROW_ON_ERROR) : null;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Ladder\Choices;
 
 use SteadyRung\Kit\Kit;
+use SteadyRung\Kit\MachineUse;
 use SteadyRung\Ladder\Choice;
 use SteadyRung\Ladder\ChoiceKind;
 use SteadyRung\OutOfRange;
@@ -37,9 +38,14 @@ final readonly class Counterweighted implements Choice
         return sprintf('counterweight:%s:%.2f', $this->machineId, $this->stackKg);
     }
 
+    public function pieces(): array
+    {
+        return ['machine' => $this->machineId, 'stack' => sprintf('%.2f', $this->stackKg)];
+    }
+
     public function setup(Kit $kit): Counterweight
     {
-        return Counterweight::of($this->stackKg, $kit->machine($this->machineId)->leverage);
+        return Counterweight::of($this->stackKg, $kit->machine($this->machineId, MachineUse::Counterweight)->leverage);
     }
 
     public function name(Kit $kit): string

@@ -38,6 +38,11 @@ final readonly class FootHelped implements Choice
         return sprintf('foot:%s:%s:%s:%s', $this->barId, $this->footing->key(), $this->scaleKg ?? '', $this->grade->value ?? '');
     }
 
+    public function pieces(): array
+    {
+        return ['bar' => $this->barId, 'footing' => $this->footing->key(), 'scale' => (string) $this->scaleKg, 'grade' => $this->grade->value ?? ''];
+    }
+
     public function setup(Kit $kit): FootHelp
     {
         return FootHelp::of($kit->bar($this->barId)->heightM, $this->footing->heightM($kit), $this->scaleKg, $this->grade);

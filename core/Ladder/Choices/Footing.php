@@ -14,7 +14,7 @@ use SteadyRung\OutOfRange;
  */
 final readonly class Footing
 {
-    public const PLATES = [1.0, 12.0];
+    public const PLATES = [1.0, StandingHeight::MOST_PLATES + 0.0];
 
     /** @param  list<string>  $plateIds sorted */
     private function __construct(public ?string $boxId, public array $plateIds)

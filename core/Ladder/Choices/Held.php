@@ -38,6 +38,11 @@ final readonly class Held implements Choice
         return sprintf('hold:%s:%.1f', $this->at->value, $this->seconds);
     }
 
+    public function pieces(): array
+    {
+        return ['at' => $this->at->value, 'seconds' => sprintf('%.1f', $this->seconds)];
+    }
+
     public function setup(Kit $kit): Hold
     {
         return Hold::of($this->at, $this->seconds);

@@ -37,6 +37,11 @@ final readonly class Hopped implements Choice
         return sprintf('hop:%s:%s:%.3f', $this->barId, $this->footing->key(), $this->hopM);
     }
 
+    public function pieces(): array
+    {
+        return ['bar' => $this->barId, 'footing' => $this->footing->key(), 'hop' => sprintf('%.3f', $this->hopM)];
+    }
+
     public function setup(Kit $kit): Hop
     {
         return Hop::of($kit->bar($this->barId)->heightM, $this->footing->heightM($kit), $this->hopM);

@@ -55,6 +55,11 @@ final readonly class InRow implements Choice
         return sprintf('row:%s:%.3f:%s:%.3f', $this->ringId ?? $this->barId, $this->strapM, $this->boxId ?? '', $this->heelMarkM);
     }
 
+    public function pieces(): array
+    {
+        return ['hang' => (string) ($this->ringId ?? $this->barId), 'strap' => sprintf('%.3f', $this->strapM), 'box' => (string) $this->boxId, 'mark' => sprintf('%.3f', $this->heelMarkM)];
+    }
+
     public function setup(Kit $kit): Row
     {
         return Row::of(

@@ -37,6 +37,11 @@ final readonly class Lowered implements Choice
         return sprintf('lowering:%.1f', $this->seconds);
     }
 
+    public function pieces(): array
+    {
+        return ['seconds' => sprintf('%.1f', $this->seconds)];
+    }
+
     public function setup(Kit $kit): Lowering
     {
         return Lowering::of($this->seconds);

@@ -44,6 +44,16 @@ final readonly class OnBands implements Choice
         return implode(':', ['band', $this->attach->value, $this->barId, implode('+', $this->bandIds)]);
     }
 
+    public function pieces(): array
+    {
+        return ['bar' => $this->barId, 'attach' => $this->attach->value, 'bands' => implode('+', $this->bandIds)];
+    }
+
+    public function onBar(string $barId): self
+    {
+        return new self($barId, $this->attach, $this->bandIds);
+    }
+
     /** The key without the bar: the same work done elsewhere. */
     public function work(): string
     {

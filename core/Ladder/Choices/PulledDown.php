@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Ladder\Choices;
 
 use SteadyRung\Kit\Kit;
+use SteadyRung\Kit\MachineUse;
 use SteadyRung\Ladder\Choice;
 use SteadyRung\Ladder\ChoiceKind;
 use SteadyRung\OutOfRange;
@@ -37,9 +38,14 @@ final readonly class PulledDown implements Choice
         return sprintf('pulldown:%s:%.2f', $this->machineId, $this->stackKg);
     }
 
+    public function pieces(): array
+    {
+        return ['machine' => $this->machineId, 'stack' => sprintf('%.2f', $this->stackKg)];
+    }
+
     public function setup(Kit $kit): PullDown
     {
-        return PullDown::of($this->stackKg * $kit->machine($this->machineId)->leverage);
+        return PullDown::of($this->stackKg * $kit->machine($this->machineId, MachineUse::PullDown)->leverage);
     }
 
     public function name(Kit $kit): string

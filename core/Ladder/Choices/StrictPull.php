@@ -24,6 +24,11 @@ final readonly class StrictPull implements Choice
         return 'strict';
     }
 
+    public function pieces(): array
+    {
+        return [];
+    }
+
     public function setup(Kit $kit): Strict
     {
         return new Strict;

@@ -43,6 +43,11 @@ final readonly class Weighted implements Choice
         return 'added:'.implode('+', $this->weightIds);
     }
 
+    public function pieces(): array
+    {
+        return ['weights' => implode('+', $this->weightIds)];
+    }
+
     public function setup(Kit $kit): AddedWeight
     {
         return AddedWeight::of(array_sum(array_map(static fn (Weight $w): float => $w->massKg, $this->weights($kit))));

@@ -106,7 +106,7 @@ it('shows the in-between set-ups and the mixed set of a step that is too large',
     const mixed = { first_reps: 3, first_name: rook.name, then_reps: 5, then_name: heron.name };
     const wide = call({
         between: [rook, { ...heron, key: 'other', name: 'Wren 13 mm, knee, Beam bar' }],
-        mixed: mixed as Schemas['CallAnswer']['mixed'],
+        mixed: mixed as Schemas['Call']['mixed'],
         missing: ['One more session at the gate.'],
     });
     serve({ 'GET /api/calls': () => ({ items: [wide], next_page: null, waiting: { climb: 1 } }) });

@@ -6,7 +6,7 @@ import { bandView, heron, jolyon, rook } from '../support/samples';
 import { at, eventually, show } from '../support/screen';
 import { refuse, serve } from '../support/server';
 
-const setup = (rung: Schemas['RungAnswer']): Schemas['SetupResource'] => ({
+const setup = (rung: Schemas['Rung']): Schemas['SetupAnswer'] => ({
     name: rung.name,
     lane: 'pull',
     choice: rung.choice,

@@ -4,7 +4,7 @@ import type { Schemas } from '../../../client/domain/http';
 import { markup, words } from '../support/render';
 import { bandView, heron, jolyon } from '../support/samples';
 
-const setup: Schemas['SetupResource'] = { name: heron.name, lane: 'pull', choice: heron.choice, chosen: true, reason: null, rung: heron, view: bandView, why: null };
+const setup: Schemas['SetupAnswer'] = { name: heron.name, lane: 'pull', choice: heron.choice, chosen: true, reason: null, rung: heron, view: bandView, why: null };
 const cautions = [{ code: 'band-wear', moment: 'band' as const, text: 'Look for nicks.' }];
 const card = async (changes: { athlete?: object; setup?: object } = {}): Promise<string> =>
     words(await markup(SetupCard, { athlete: { ...jolyon, ...changes.athlete }, setup: { ...setup, ...changes.setup }, cautions, on: 'Mon 2 Mar', gym: 'The Mill' }));

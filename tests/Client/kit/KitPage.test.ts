@@ -7,9 +7,9 @@ import { at, eventually, show } from '../support/screen';
 import { fault, refuse, serve, type Asked } from '../support/server';
 
 const help = { attach: 'foot', reason: null, help_kg: { bottom: 16.6, mean: 13.8, top: 10.6 }, share: 0.77, share_sd: 0.009, bottom_m: 2, top_m: 1.4, why: null };
-const steady: Schemas['ScaleStreamResource'] = { connected: true, simulated: false, state: 'steady', force_n: 100, force_kg: 10.2, sd_kg: 0.02, trace_kg: [10, 10.2] };
+const steady: Schemas['ScaleStream'] = { connected: true, simulated: false, state: 'steady', force_n: 100, force_kg: 10.2, sd_kg: 0.02, trace_kg: [10, 10.2] };
 
-function page(answers: Record<string, (asked: Asked) => unknown> = {}, { gear = kit, router }: { gear?: Schemas['KitResource']; router?: Router } = {}) {
+function page(answers: Record<string, (asked: Asked) => unknown> = {}, { gear = kit, router }: { gear?: Schemas['Kit']; router?: Router } = {}) {
     const asked = serve({
         'GET /api/kit': () => gear,
         'GET /api/cautions': () => ({ items: [{ code: 'band-wear', moment: 'band', text: 'Look for nicks.' }] }),
@@ -99,7 +99,7 @@ it('marks the reading the server refuses, and loses nothing of what was typed', 
 });
 
 it('keeps a steady reading of the scale as a point, and none while it is not steady', async () => {
-    let stream = { ...steady, state: 'settling' as Schemas['ScaleStreamResource']['state'] };
+    let stream = { ...steady, state: 'settling' as Schemas['ScaleStream']['state'] };
     const { press, fill, sees, value } = page({ 'GET /api/bench/scale': () => stream });
     await press('Listen to the scale');
     await sees('Settling…');

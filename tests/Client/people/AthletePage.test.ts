@@ -7,7 +7,7 @@ import { eventually, show } from '../support/screen';
 import { refuse, serve, type Asked } from '../support/server';
 
 const A = '/api/athletes/jolyon';
-const ladder = (lane: 'pull' | 'row', rungs: Schemas['RungAnswer'][] = []): Schemas['LadderResource'] => ({
+const ladder = (lane: 'pull' | 'row', rungs: Schemas['Rung'][] = []): Schemas['Ladder'] => ({
     lane,
     from_share: 0.67,
     to_share: 1,
@@ -21,7 +21,7 @@ const ladder = (lane: 'pull' | 'row', rungs: Schemas['RungAnswer'][] = []): Sche
 });
 
 /** The athlete on the Heron band, with what differs and with what else is answered. */
-function page(athlete: Partial<Schemas['AthleteResource']> = {}, answers: Record<string, (asked: Asked) => unknown> = {}) {
+function page(athlete: Partial<Schemas['Athlete']> = {}, answers: Record<string, (asked: Asked) => unknown> = {}) {
     localStorage.setItem('steady-rung.signed-in', 'yes');
     const asked = serve({
         'GET /api/me': () => ({ name: 'Coach', email: '', gym_name: 'The Mill', timezone: 'Europe/London' }),
@@ -96,7 +96,7 @@ it('reminds of a band in use that is due, and of no other', async () => {
     expect([...document.querySelectorAll('.due a')].map((a) => [a.textContent, a.getAttribute('href')])).toEqual([['Heron 44 mm', '/kit?band=h']]);
 });
 
-const sheet = (changes: Partial<Schemas['SetupResource']> = {}): Schemas['SetupResource'] => ({
+const sheet = (changes: Partial<Schemas['SetupAnswer']> = {}): Schemas['SetupAnswer'] => ({
     name: rook.name,
     lane: 'pull',
     choice: rook.choice,
@@ -143,7 +143,7 @@ it('says why a rung does not fit, and does not offer it', async () => {
 
 it('says how a capacity came about, of the movement that is asked for', async () => {
     const capacity = { share: 0.9, low80: 0.86, high80: 0.93, on: '2026-03-02' };
-    const why = (value: number): Schemas['WhyResource'] => ({
+    const why = (value: number): Schemas['Why'] => ({
         name: 'Capacity',
         steps: [{ label: 'Capacity', how: 'one-rep load', value, unit: '%', source: '' }],
         uncertainties: [],

@@ -9,7 +9,7 @@ import { serve } from '../support/server';
 function baseline() {
     const sent: SetInput[] = [];
     serve({ 'GET /api/cautions': () => ({ items: [] }) });
-    const log = (input: SetInput): Promise<Result<Schemas['SetResource']>> => {
+    const log = (input: SetInput): Promise<Result<Schemas['Set']>> => {
         sent.push(input);
         return Promise.resolve({ ok: true, value: set() });
     };

@@ -7,11 +7,11 @@ import { heron, jolyon, set } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { serve } from '../support/server';
 
-type Stored = Result<Schemas['SetResource']>;
+type Stored = Result<Schemas['Set']>;
 
 const offline: Stored = { ok: false, problem: { code: 'offline', detail: '', faults: [] } };
 
-function pad(answers: (Stored | Promise<Stored>)[] = [], done: Schemas['SetResource'][] = []) {
+function pad(answers: (Stored | Promise<Stored>)[] = [], done: Schemas['Set'][] = []) {
     const sent: SetInput[] = [];
     serve({ 'GET /api/cautions': () => ({ items: [{ code: 'pain-stop', moment: 'pain', text: 'Stop pulling. A licensed clinician looks at it.' }] }) });
     const log = (input: SetInput): Promise<Stored> => {

@@ -3,10 +3,10 @@ import type { Result, Schemas } from '../../../client/domain/http';
 import type { SetInput } from '../../../client/people/useAthlete';
 import { useSetSender } from '../../../client/people/useSetSender';
 
-type Stored = Result<Schemas['SetResource']>;
+type Stored = Result<Schemas['Set']>;
 
 const offline: Stored = { ok: false, problem: { code: 'offline', detail: 'No connection.', faults: [] } };
-const stored = (id: string): Stored => ({ ok: true, value: { id } as Schemas['SetResource'] });
+const stored = (id: string): Stored => ({ ok: true, value: { id } as Schemas['Set'] });
 
 function sender(answers: ((set: SetInput) => Stored)[]) {
     const sent: SetInput[] = [];

@@ -6,12 +6,12 @@ import { eventually, show } from '../support/screen';
 import { fault, refuse, serve, type Asked } from '../support/server';
 
 const A = '/api/athletes/jolyon';
-const rings: Schemas['GearResource'] = { id: 'n', name: 'North rings', figures: { kind: 'rings', anchor_height_m: 2.45, straps_m: [1.2, 1.6] }, retired: false };
-const box: Schemas['GearResource'] = { id: 'x', name: 'Mid box', figures: { kind: 'box', height_m: 0.45 }, retired: false };
-const machine: Schemas['GearResource'] = { id: 'm', name: 'Hoist', figures: { kind: 'machine', use: 'counterweight', step_kg: 5, most_kg: 80, leverage: 1 }, retired: false };
+const rings: Schemas['Gear'] = { id: 'n', name: 'North rings', figures: { kind: 'rings', anchor_height_m: 2.45, straps_m: [1.2, 1.6] }, retired: false };
+const box: Schemas['Gear'] = { id: 'x', name: 'Mid box', figures: { kind: 'box', height_m: 0.45 }, retired: false };
+const machine: Schemas['Gear'] = { id: 'm', name: 'Hoist', figures: { kind: 'machine', use: 'counterweight', step_kg: 5, most_kg: 80, leverage: 1 }, retired: false };
 const row = rung('row', 'Row, North rings 160 cm, mark +30 cm', 0.55, { kind: 'row', ring_id: 'n', strap_m: 1.6, heel_mark_m: 0.3 }, 6);
 
-const sheetOf = (choice: Schemas['Choice']): Schemas['SetupResource'] => ({
+const sheetOf = (choice: Schemas['Choice']): Schemas['SetupAnswer'] => ({
     name: `A ${choice.kind}`,
     lane: 'pull',
     choice,

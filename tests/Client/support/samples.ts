@@ -3,7 +3,7 @@ import type { Schemas } from '../../../client/domain/http';
 const at = (x_m: number, y_m: number) => ({ x_m, y_m });
 
 /** A body hanging from a bar at 2.4 m, 1.75 m tall with a reach of 2.1 m. */
-export const hanging: Schemas['StickAnswer'] = {
+export const hanging: Schemas['Stick'] = {
     grip: at(0, 2.4),
     elbow: at(0, 2.06),
     shoulder: at(0, 1.73),
@@ -15,7 +15,7 @@ export const hanging: Schemas['StickAnswer'] = {
     head_radius_m: 0.11,
 };
 
-export const bandView: Schemas['SideViewAnswer'] = {
+export const bandView: Schemas['SideView'] = {
     start: hanging,
     finish: { ...hanging, shoulder: at(-0.09, 2.3) },
     gear: [
@@ -31,7 +31,7 @@ export const bandView: Schemas['SideViewAnswer'] = {
     most: at(0.5, 2.6),
 };
 
-export function rung(key: string, name: string, share: number, choice: Schemas['Choice'], reps?: number): Schemas['RungAnswer'] {
+export function rung(key: string, name: string, share: number, choice: Schemas['Choice'], reps?: number): Schemas['Rung'] {
     const travel = (of: number) => ({ bottom: of - 0.1, mean: of, top: of + 0.05 });
     return {
         key,
@@ -42,7 +42,7 @@ export function rung(key: string, name: string, share: number, choice: Schemas['
     };
 }
 
-export const jolyon: Schemas['AthleteResource'] = {
+export const jolyon: Schemas['Athlete'] = {
     id: 'jolyon',
     name: 'Jolyon Thatch',
     kind: 'climbing',
@@ -65,7 +65,7 @@ export const jolyon: Schemas['AthleteResource'] = {
 export const heron = rung('band:foot:b:h', 'Heron 44 mm, foot, Beam bar', 0.67, { kind: 'band', bar_id: 'b', attach: 'foot', band_ids: ['h'] }, 8.4);
 export const rook = rung('band:foot:b:r', 'Rook 32 mm, foot, Beam bar', 0.71, { kind: 'band', bar_id: 'b', attach: 'foot', band_ids: ['r'] }, 7.1);
 
-export const set = (changes: Partial<Schemas['SetResource']> = {}): Schemas['SetResource'] => ({
+export const set = (changes: Partial<Schemas['Set']> = {}): Schemas['Set'] => ({
     id: 'set',
     performed_at: '2026-03-02T18:00:00Z',
     trained_on: '2026-03-02',
@@ -84,7 +84,7 @@ export const set = (changes: Partial<Schemas['SetResource']> = {}): Schemas['Set
     ...changes,
 });
 
-export const call = (changes: Partial<Schemas['CallAnswer']> = {}, record: Partial<Schemas['CallResource']> = {}): Schemas['CallResource'] => ({
+export const call = (changes: Partial<Schemas['Call']> = {}, record: Partial<Schemas['KeptCall']> = {}): Schemas['KeptCall'] => ({
     id: 'call',
     athlete_id: 'jolyon',
     athlete_name: 'Jolyon Thatch',
@@ -114,7 +114,7 @@ export const call = (changes: Partial<Schemas['CallAnswer']> = {}, record: Parti
     ...record,
 });
 
-export const curve: Schemas['BandAnswer'] = {
+export const curve: Schemas['BandCurve'] = {
     a1_n: 60,
     a2_n: 70,
     status: 'measured',
@@ -122,7 +122,7 @@ export const curve: Schemas['BandAnswer'] = {
     curve: Array.from({ length: 41 }, (_, i) => ({ length_m: 1 + i / 20, force_n: i * 10, sd_n: i, force_kg: i * 1.02, sd_kg: i / 10 })),
 };
 
-export const band = (id: string, name: string, changes: Partial<Schemas['BandResource']> = {}): Schemas['BandResource'] => ({
+export const band = (id: string, name: string, changes: Partial<Schemas['Band']> = {}): Schemas['Band'] => ({
     id,
     name,
     hung_length_m: 1,
@@ -135,5 +135,5 @@ export const band = (id: string, name: string, changes: Partial<Schemas['BandRes
     ...changes,
 });
 
-export const beam: Schemas['GearResource'] = { id: 'b', name: 'Beam bar', figures: { kind: 'bar', height_m: 2.4 }, retired: false };
-export const kit: Schemas['KitResource'] = { bands: [band('h', 'Heron 44 mm'), band('r', 'Rook 32 mm')], gear: [beam] };
+export const beam: Schemas['Gear'] = { id: 'b', name: 'Beam bar', figures: { kind: 'bar', height_m: 2.4 }, retired: false };
+export const kit: Schemas['Kit'] = { bands: [band('h', 'Heron 44 mm'), band('r', 'Rook 32 mm')], gear: [beam] };

@@ -10,13 +10,13 @@ export interface Asked {
 class Refusal {
     constructor(
         readonly status: number,
-        readonly problem: Schemas['ProblemResource'],
+        readonly problem: Schemas['Problem'],
     ) {}
 }
 
 /** A refusal as the API gives it, with what is wrong at which field. */
 export function refuse(status: number, code: Schemas['ProblemCode'], detail: string, errors: Schemas['Fault'][] = []): Refusal {
-    return new Refusal(status, { type: 'about:blank', title: detail, status, code, detail, errors } as Schemas['ProblemResource']);
+    return new Refusal(status, { type: 'about:blank', title: detail, status, code, detail, errors } as Schemas['Problem']);
 }
 
 export const fault = (pointer: string, detail: string, more: Partial<Schemas['Fault']> = {}): Schemas['Fault'] => ({

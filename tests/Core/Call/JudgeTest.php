@@ -2,13 +2,17 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Call\Call;
 use SteadyRung\Call\Confidence;
+use SteadyRung\Call\Evidence;
+use SteadyRung\Call\Firing;
 use SteadyRung\Call\Judge;
 use SteadyRung\Call\Verdict;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Ladder\Choice;
 use SteadyRung\Ladder\Choices\OnBands;
 use SteadyRung\Ladder\Choices\StrictPull;
+use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Safety\Caution;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Safety\PainPlace;
@@ -20,6 +24,11 @@ const SHORT = [4, 3, 4];
 function fineKit(): Kit
 {
     return kit(['a' => 13, 'b' => 19, 'c' => 22, 'd' => 29, 'e' => 32, 'f' => 44]);
+}
+
+function reasonsOf(Call $call): string
+{
+    return implode(' ', array_map(fn (Evidence $e): string => $e->text, $call->reasons));
 }
 
 function on(string ...$bands): Choice
@@ -34,7 +43,7 @@ it('climbs when the gate is met twice running and the floor is likely on the nex
         ->and($call->next->share())->toBeGreaterThan(rung(fineKit(), on('d'))->share())
         ->and($call->chance)->toBeGreaterThanOrEqual(0.8)
         ->and($call->confidence)->toBe(Confidence::Firm)
-        ->and(implode(' ', $call->reasons))->toContain('8 clean')->toContain('80 % is asked');
+        ->and(reasonsOf($call))->toContain('8 clean')->toContain('80 % is asked');
 });
 
 it('stays and says what is missing', function (array $sessions, ?float $capacity, string $missing): void {
@@ -57,7 +66,7 @@ it('steps down when no set came up to the floor in two sessions running', functi
 
     expect($call->verdict)->toBe(Verdict::StepDown)
         ->and($call->next->share())->toBeLessThan(rung(fineKit(), on('d'))->share())
-        ->and($call->reasons[0])->toBe('Under 5 clean in 2 sessions running (4, 3, 4; 4, 3, 4).');
+        ->and($call->reasons[0]->text)->toBe('Under 5 clean in 2 sessions running (4, 3, 4; 4, 3, 4).');
 });
 
 it('does not step down for one short session, a set at the floor, or with nothing easier', function (): void {
@@ -81,29 +90,47 @@ it('puts emergency care first for pain in the chest', function (): void {
     expect($call->cautions[0])->toBe(Caution::Emergency);
 });
 
-it('says so when the next step is over 12 % of bodyweight, and goes in between where the kit can', function (): void {
+it('goes in between with two bands where the next single band is far', function (): void {
     $kit = kit(['a' => 13, 'b' => 22, 'c' => 83], 2.5);
     $knee = OnBands::of('bar-0', Attach::Knee, ['c']);
     $call = Judge::call(situation($kit, $knee, [MET, MET], 1.2));
-    $large = situation($kit, $knee, [MET, MET], 1.2)->steps;
+    $singles = array_filter((new RungSearch($kit))->singles(athlete()), fn ($r) => $r->share() > rung($kit, $knee)->share() + 0.02);
 
-    expect($large->isTooLarge())->toBeTrue()
-        ->and($large->between)->not->toBe([])
-        ->and($call->verdict)->toBe(Verdict::Climb)
+    expect($call->verdict)->toBe(Verdict::Climb)
         ->and($call->next->choice->bandIds)->toHaveCount(2)
-        ->and($call->next->share())->toBeLessThan($large->up->share())
-        ->and(implode(' ', $call->reasons))->toContain('more than 12 %')->toContain('Go in between');
+        ->and($call->next->share())->toBeLessThan(min(array_map(fn ($r) => $r->share(), $singles)))
+        ->and($call->mixed)->toBeNull();
 });
 
-it('offers a mixed set where the kit has nothing in between', function (): void {
-    $kit = kit(['c' => 44]);
-    $call = Judge::call(situation($kit, on('c'), [[8, 8, 7]], 0.9));
+it('says so and offers a mixed set where the kit has nothing in between', function (): void {
+    $call = Judge::call(situation(kit(['c' => 44]), on('c'), [[8, 8, 7]], 0.9));
 
-    expect($call->between)->toBe([])
-        ->and($call->mixed?->firstReps)->toBe(2)
+    expect($call->mixed?->firstReps)->toBe(2)
         ->and($call->mixed?->thenReps)->toBe(6)
         ->and($call->mixed?->then->choice)->toEqual(on('c'))
-        ->and(implode(' ', $call->reasons))->toContain('mix the set');
+        ->and(reasonsOf($call))->toContain('more than 12 %')->toContain('Mix the set');
+});
+
+it('tells which rules nearly fired, and how far they were met', function (array $sessions, float $capacity, Verdict $nearly, float $figure, float $threshold): void {
+    $call = Judge::call(situation(fineKit(), on('d'), $sessions, $capacity));
+    $found = array_values(array_filter($call->nearly, fn ($n) => $n->verdict === $nearly));
+    $last = $found[0]->evidence[count($found[0]->evidence) - 1];
+
+    expect($call->verdict)->toBe(Verdict::Stay)->and($found)->toHaveCount(1)
+        ->and($last->figure)->toEqualWithDelta($figure, 0.5)->and($last->threshold)->toBe($threshold);
+})->with([
+    'one short session' => [[MET, SHORT], 0.8, Verdict::StepDown, 1.0, 2.0],
+    'one session at the gate' => [[[6, 6, 6], MET], 1.1, Verdict::Climb, 1.0, 2.0],
+    'the gate met, the floor unlikely' => [[MET, MET], 0.85, Verdict::Climb, 0.3, 0.8],
+]);
+
+it('looks at the rules in the order of the verdicts, each with a name of its own', function (): void {
+    $rules = Judge::rules();
+    $names = array_map(fn ($r) => $r->name(), $rules);
+
+    expect(array_map(fn ($r) => $r->verdict(), $rules))->toBe(Verdict::cases())
+        ->and(array_unique($names))->toHaveCount(count($names))
+        ->and(end($rules)->look(situation(fineKit(), on('d'), []))->firing)->toBe(Firing::Fires);
 });
 
 it('has nowhere to climb from the top of the ladder', function (): void {

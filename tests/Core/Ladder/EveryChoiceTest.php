@@ -17,10 +17,12 @@ use SteadyRung\Ladder\Choices\FootHelped;
 use SteadyRung\Ladder\Choices\Footing;
 use SteadyRung\Ladder\Choices\InRow;
 use SteadyRung\Ladder\Choices\Weighted;
+use SteadyRung\Kit\GearClash;
+use SteadyRung\Ladder\Choices\OnBands;
+use SteadyRung\Ladder\Choices\PulledDown;
 use SteadyRung\Ladder\EveryChoice;
 use SteadyRung\Ladder\Lane;
 use SteadyRung\Ladder\RungSearch;
-use SteadyRung\Ladder\Steps;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\DoesNotFit;
 
@@ -35,7 +37,7 @@ function fullKit(): Kit
 }
 
 it('offers every kind of help in its lane', function (): void {
-    $kinds = fn (Lane $lane): array => array_values(array_unique(array_map(fn (Choice $c): string => $c->kind()->value, iterator_to_array((new EveryChoice(fullKit()))->in($lane), false))));
+    $kinds = fn (Lane $lane): array => array_values(array_unique(array_map(fn (Choice $c): string => $c->kind()->value, iterator_to_array((new EveryChoice(fullKit(), athlete()))->in($lane), false))));
 
     expect($kinds(Lane::Pull))->toEqualCanonicalizing(['strict', 'band', 'foot', 'added', 'counterweight'])
         ->and($kinds(Lane::Row))->toBe(['row'])
@@ -44,9 +46,10 @@ it('offers every kind of help in its lane', function (): void {
 });
 
 it('counts what a kit allows: bands and pairs on each bar, marks on each strap and bar with each box', function (): void {
-    $count = fn (Lane $lane): int => count(iterator_to_array((new EveryChoice(fullKit()))->in($lane), false));
-    // Strict; 2 bands and 1 pair × 2 bars × foot and knee; 2 weights and their pair; 2 bars × floor, plate and box; 4 pins.
-    expect($count(Lane::Pull))->toBe(1 + 3 * 2 * 2 + 3 + 2 * 3 + 4)
+    $count = fn (Lane $lane): int => count(iterator_to_array((new EveryChoice(fullKit(), athlete()))->in($lane), false));
+    // Strict; 2 bands × 2 bars and 1 pair on the bar that is high enough, × foot and knee; 2 weights and their pair;
+    // 2 bars × floor, plate and box; 4 pins.
+    expect($count(Lane::Pull))->toBe(1 + 2 * 2 * 2 + 2 + 3 + 2 * 3 + 4)
         // 71 marks × (2 straps and 2 bars) × floor and box.
         ->and($count(Lane::Row))->toBe(71 * 4 * 2);
 });
@@ -55,7 +58,7 @@ it('has a key of its own for every choice, and a name', function (): void {
     $kit = fullKit();
     $keys = [];
     foreach (Lane::cases() as $lane) {
-        foreach ((new EveryChoice($kit))->in($lane) as $choice) {
+        foreach ((new EveryChoice($kit, athlete()))->in($lane) as $choice) {
             expect($choice->kind()->lane())->toBe($lane)->and($choice->name($kit))->not->toBe('');
             $keys[] = $choice->key();
         }
@@ -70,19 +73,19 @@ it('offers what one change leads to: another mark of the same row, another pin, 
         $rung = $search->rung($choice, athlete());
         assert(! $rung instanceof DoesNotFit);
 
-        return array_values(array_unique(array_map(fn ($r) => implode(':', array_slice(explode(':', $r->choice->key()), 0, -1)), $search->near($rung, athlete()))));
+        return array_values(array_unique(array_map(fn ($r) => json_encode(array_diff_key($r->choice->pieces(), ['mark' => 0, 'stack' => 0])), $search->near($rung, athlete()))));
     };
     $row = InRow::onRings('rings', 1.5, 0.0);
 
-    expect($near($row))->toBe(['row:rings:1.500:'])
-        ->and($near(Counterweighted::of('lift', 20)))->toContain('counterweight:lift');
+    expect($near($row))->toBe(['{"hang":"rings","strap":"1.500","box":""}'])
+        ->and($near(Counterweighted::of('lift', 20)))->toContain('{"machine":"lift"}');
 });
 
 it('steps a row to the next heel mark that can be felt, in its own lane', function (): void {
     $search = new RungSearch(fullKit());
     $from = $search->rung(InRow::onRings('rings', 1.5, 0.0), athlete());
     assert(! $from instanceof DoesNotFit);
-    $steps = Steps::around($from, $search, athlete());
+    $steps = stepsAround($from, $search);
 
     expect($steps->up->choice->kind())->toBe(ChoiceKind::Row)->and($steps->up->choice->heelMarkM)->toBeGreaterThan(0.0)
         ->and($steps->sizeUp())->toBeGreaterThanOrEqual(0.02)->toBeLessThan(0.06)
@@ -98,6 +101,24 @@ it('stands on a box or on plates, whose heights add', function (): void {
         ->and(FootHelped::of('high', Footing::plates(['plate']))->name($kit))->toBe('Foot help, Plate, High bar')
         ->and(fn () => Footing::plates([]))->toThrow(OutOfRange::class, 'plate_ids')
         ->and(fn () => Weighted::of([]))->toThrow(OutOfRange::class, 'weight_ids');
+});
+
+it('looks through a bounded part of a kit of any lawful size, its ends and every single band among it', function (): void {
+    $kit = hugeKit();
+    foreach ([Lane::Pull, Lane::Row, Lane::Apart] as $lane) {
+        $count = 0;
+        $bands = [];
+        foreach ((new EveryChoice($kit, athlete()))->in($lane) as $choice) {
+            $count++;
+            $choice instanceof OnBands && count($choice->bandIds) === 1 ? $bands[$choice->bandIds[0]] = true : null;
+        }
+        expect($count)->toBeLessThan(5000)->and(count($bands))->toBe($lane === Lane::Pull ? Kit::MOST_BANDS : 0);
+    }
+});
+
+it('refuses a pull-down on a machine that lifts', function (): void {
+    expect(fn () => PulledDown::of('lift', 10)->setup(fullKit()))->toThrow(GearClash::class, 'Lift lifts the athlete')
+        ->and(fn () => Counterweighted::of('cable', 10)->setup(fullKit()))->toThrow(GearClash::class, 'is pulled down');
 });
 
 it('tells of a choice made before what became of it when its gear is gone or clashes', function (): void {

@@ -19,8 +19,6 @@ use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\Lowering;
 use SteadyRung\Setup\Warning;
 use SteadyRung\Setup\WarningCode;
-use SteadyRung\Strength\CapacityState;
-use SteadyRung\Strength\RepCurve;
 
 /** @param  list<Warning>  $warnings */
 function at(float $share, float $sd = 0.0, array $warnings = [], ?array $range = null): Rung
@@ -126,11 +124,9 @@ it('names its largest step', function (): void {
 });
 
 it('begins at the set-up in use, else at the load of eight reps, else below the easiest', function (): void {
-    $curve = RepCurve::steady();
-
-    expect(LadderStart::share(at(0.63), null, $curve, []))->toBe(0.63)
-        ->and(LadderStart::share(null, new CapacityState(0, log(0.9), 0.01), $curve, []))->toEqualWithDelta(0.9 / (1 + 7 / 27), 1e-12)
-        ->and(LadderStart::share(null, null, $curve, [at(0.4)]))->toEqualWithDelta(0.38, 1e-12);
+    expect(LadderStart::share(at(0.63), believed(null), []))->toBe(0.63)
+        ->and(LadderStart::share(null, believed(0.9), []))->toEqualWithDelta(0.9 / (1 + 7 / 27), 1e-12)
+        ->and(LadderStart::share(null, believed(null), [at(0.4)]))->toEqualWithDelta(0.38, 1e-12);
 });
 
 it('leads to the unassisted pull-up, beyond it from there, and to the hardest row', function (): void {
@@ -140,8 +136,7 @@ it('leads to the unassisted pull-up, beyond it from there, and to the hardest ro
 });
 
 it('finds the set-ups nearest to a wanted number of reps', function (): void {
-    $capacity = new CapacityState(0, log(0.9), 0.001);
-    $best = NearestReps::of([at(0.5), at(0.9 / (1 + 5 / 27)), at(1.0)], RepCurve::steady(), $capacity, 6, 1);
+    $best = NearestReps::of([at(0.5), at(0.9 / (1 + 5 / 27)), at(1.0)], believed(0.9), 6, 1);
 
-    expect($best)->toHaveCount(1)->and($best[0]->predict(RepCurve::steady(), $capacity)->median())->toEqualWithDelta(6.0, 1e-9);
+    expect($best)->toHaveCount(1)->and($best[0]->predict(believed(0.9))->median())->toEqualWithDelta(6.0, 1e-9);
 });

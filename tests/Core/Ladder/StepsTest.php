@@ -9,7 +9,8 @@ use SteadyRung\Ladder\Choices\OnBands;
 use SteadyRung\Ladder\Choices\StrictPull;
 use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Ladder\SameOnBars;
-use SteadyRung\Ladder\Steps;
+use SteadyRung\Ladder\Lane;
+use SteadyRung\Ladder\Way;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\Attach;
 
@@ -35,19 +36,23 @@ it('leaves out what does not fit, and tells of it apart', function (): void {
         ->and($search->misfits(athlete())[0][0])->toContain('Bar 0');
 });
 
-it('steps to the nearest rung that can be felt, up and down', function (): void {
+it('steps down to the nearest single band that is felt, and up without passing a single band under the foot', function (): void {
     $kit = kit(['a' => 13, 'b' => 22, 'c' => 32, 'd' => 44], 2.5, 3.0);
     $from = rung($kit, foot('b'));
-    $steps = Steps::around($from, new RungSearch($kit), athlete());
-    $others = array_map(fn ($r) => $r->share() - $from->share(), (new RungSearch($kit))->singles(athlete()));
+    $steps = stepsAround($from, new RungSearch($kit));
+    $singles = (new RungSearch($kit))->singles(athlete());
+    $below = array_filter(array_map(fn ($r) => $from->share() - $r->share(), $singles), fn ($d) => $d >= 0.02);
+    $passed = array_filter($singles, fn ($r) => $r->choice instanceof OnBands && $r->choice->attach === Attach::Foot
+        && $r->share() - $from->share() >= 0.02 && $r->share() < $steps->up->share() - 1e-9);
 
-    expect($steps->sizeUp())->toBe(min(array_filter($others, fn ($d) => $d >= 0.02)))
-        ->and($from->share() - $steps->down->share())->toEqualWithDelta(-max(array_filter($others, fn ($d) => $d <= -0.02)), 1e-12);
+    expect($steps->sizeUp())->toBeGreaterThanOrEqual(0.02)->toBeLessThanOrEqual(0.12)
+        ->and($passed)->toBe([])
+        ->and($from->share() - $steps->down->share())->toEqualWithDelta(min($below), 1e-12);
 });
 
 it('stays on the same bar where several carry the same', function (): void {
     $kit = kit(['a' => 13, 'b' => 22], 2.5, 3.0);
-    $steps = Steps::around(rung($kit, foot('b', 'bar-1')), new RungSearch($kit), athlete());
+    $steps = stepsAround(rung($kit, foot('b', 'bar-1')), new RungSearch($kit));
 
     expect($steps->up?->choice->barId)->toBe('bar-1');
 });
@@ -55,30 +60,19 @@ it('stays on the same bar where several carry the same', function (): void {
 it('has no step up from the top and none down from the bottom', function (): void {
     $kit = kit(['a' => 13]);
 
-    expect(Steps::around(rung($kit, new StrictPull), new RungSearch($kit), athlete())->up)->toBeNull()
-        ->and(Steps::around(rung($kit, foot('a')), new RungSearch($kit), athlete())->down)->toBeNull();
+    expect(stepsAround(rung($kit, new StrictPull), new RungSearch($kit))->up)->toBeNull()
+        ->and(stepsAround(rung($kit, foot('a')), new RungSearch($kit))->down)->toBeNull();
 });
 
-it('offers pairs of bands inside a step over 12 %, each a step that can be felt', function (): void {
-    $kit = kit(['thin' => 13, 'thick' => 83]);
-    $knee = OnBands::of('bar-0', Attach::Knee, ['thick']);
-    $steps = Steps::around(rung($kit, $knee), new RungSearch(kit(['thin' => 13, 'mid' => 22, 'thick' => 83])), athlete());
-    $large = Steps::around(rung($kit, $knee), new RungSearch(kit(['thick' => 83])), athlete());
+it('begins every ladder with the same rung, however many rungs are asked for', function (?int $most): void {
+    $kit = kit(['a' => 13, 'b' => 22, 'c' => 32, 'd' => 44]);
+    $search = new RungSearch($kit);
+    $way = Way::of($search, athlete(), Lane::Pull, $search->lane(Lane::Pull, athlete()), rung($kit, foot('d')), believed(null), null, $most);
 
-    expect($large->isTooLarge())->toBeTrue()->and($large->between)->toBe([])->and($steps->sizeUp())->toBeGreaterThan(0.02);
-
-    $body = athlete(50);
-    $few = kit(['x' => 13, 'y' => 22, 'z' => 64]);
-    $from = rung($few, OnBands::of('bar-0', Attach::Knee, ['z']), $body);
-    $gap = Steps::around($from, new RungSearch($few), $body);
-    foreach ($gap->between as $i => $rung) {
-        $below = $gap->between[$i - 1] ?? $from;
-        expect($rung->share() - $below->share())->toBeGreaterThanOrEqual(0.02)
-            ->and($gap->up->share() - $rung->share())->toBeGreaterThanOrEqual(0.02)
-            ->and($rung->choice->bandIds)->toHaveCount(2);
-    }
-    expect($gap->isTooLarge())->toBe($gap->sizeUp() > 0.12);
-});
+    expect($way->ladder->rungs[0]->key())->toBe(stepsAround(rung($kit, foot('d')), $search)->up->key())
+        ->and($way->below)->toBeNull()
+        ->and($way->ladder->rungs[count($way->ladder->rungs) - 1]->choice)->toEqual(new StrictPull);
+})->with([null, 3, 5, 20]);
 
 it('groups bars on which a rung carries the same, and shows the chosen one', function (): void {
     $kit = kit(['a' => 22], 2.0, 2.5, 3.0);

@@ -6,6 +6,12 @@ use SteadyRung\Body\Body;
 use SteadyRung\Call\SessionResult;
 use SteadyRung\Call\Situation;
 use SteadyRung\Kit\Bar;
+use SteadyRung\Kit\Box;
+use SteadyRung\Kit\Machine;
+use SteadyRung\Kit\MachineUse;
+use SteadyRung\Kit\Plate;
+use SteadyRung\Kit\RingPair;
+use SteadyRung\Kit\Weight;
 use SteadyRung\Kit\CalibrationPoint;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\LoopBand;
@@ -13,13 +19,14 @@ use SteadyRung\Ladder\Choice;
 use SteadyRung\Ladder\Rung;
 use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Ladder\Steps;
+use SteadyRung\Ladder\Way;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Setup\Attach;
 use SteadyRung\Setup\BandHelp;
 use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\DoesNotFit;
+use SteadyRung\Strength\Belief;
 use SteadyRung\Strength\CapacityState;
-use SteadyRung\Strength\RepCurve;
 
 function athlete(float $massKg = 70.0, float $statureM = 1.75, ?float $reachM = null): Body
 {
@@ -81,10 +88,40 @@ function situation(Kit $kit, Choice $on, array $sessions, ?float $capacity = 1.0
     $from = rung($kit, $on);
 
     return new Situation(
-        Steps::around($from, new RungSearch($kit), athlete()),
+        stepsAround($from, new RungSearch($kit)),
         array_map(static fn (array $clean, int $i): SessionResult => new SessionResult("2026-03-0$i", $clean), $sessions, array_keys($sessions)),
-        $capacity === null ? null : new CapacityState(0, log($capacity), $spread ** 2),
+        believed($capacity, $spread),
         $pain,
-        RepCurve::steady(),
     );
+}
+
+/** A capacity as a share, believed today with a spread in log; nothing is believed of none. */
+function believed(?float $capacity, float $spread = 0.02): Belief
+{
+    return Belief::on(0, $capacity === null ? null : new CapacityState(0, log($capacity), $spread ** 2));
+}
+
+/** Up and down from a rung on the one list. */
+function stepsAround(Rung $from, RungSearch $search, ?Body $body = null): Steps
+{
+    $body ??= athlete();
+
+    return Way::of($search, $body, $from->lane(), $search->lane($from->lane(), $body), $from, believed(null))->steps() ?? throw new LogicException('A rung in use has steps.');
+}
+
+/** As much gear as a gym may have: 100 bands, and 200 pieces of all kinds. */
+function hugeKit(): Kit
+{
+    $range = fn (int $count, Closure $piece): array => array_map($piece, range(0, $count - 1));
+
+    return Kit::of([
+        ...$range(Kit::MOST_BANDS, fn (int $i) => band(8.0 + 0.8 * $i, 0.94 + 0.0005 * $i, "band-$i")),
+        ...$range(40, fn (int $i) => RingPair::of("rings-$i", "Rings $i", 2.2 + 0.02 * $i, array_map(fn (int $j): float => 0.4 + 0.07 * $j, range(0, 19)))),
+        ...$range(40, fn (int $i) => Box::of("box-$i", "Box $i", 0.1 + 0.02 * $i)),
+        ...$range(40, fn (int $i) => Bar::of("bar-$i", "Bar $i", 0.9 + 0.06 * $i)),
+        ...$range(30, fn (int $i) => Plate::of("plate-$i", "Plate $i", 0.011 + 0.0013 * $i)),
+        ...$range(40, fn (int $i) => Weight::of("weight-$i", "Weight $i", 0.5 + 0.5 * $i)),
+        ...$range(5, fn (int $i) => Machine::of("lift-$i", "Lift $i", MachineUse::Counterweight, 0.5, 300)),
+        ...$range(5, fn (int $i) => Machine::of("cable-$i", "Cable $i", MachineUse::PullDown, 0.5, 300)),
+    ]);
 }

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Deeds;
+
+use App\Formats\Json\ChoiceJson;
+use App\Formats\Json\PainJson;
+use App\Models\Purpose;
+use OpenApi\Attributes as OA;
+use SteadyRung\Ladder\Choice;
+use SteadyRung\OutOfRange;
+use SteadyRung\Safety\Pain;
+use SteadyRung\Strength\Observation;
+
+/**
+ * One set as it was done: clean reps on a set-up, or a hang or hold in seconds.
+ */
+#[OA\Schema(schema: 'SetInput')]
+final readonly class SetDone
+{
+    public const HANG_S = [0.0, 600.0];
+
+    public const NO_COUNTS = [1.0, 50.0];
+
+    /**
+     * @param  array<string, int>  $no_counts by reason
+     *
+     * @throws OutOfRange if a figure is outside its range
+     */
+    public function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $id,
+        #[OA\Property(type: 'string', format: 'date-time')]
+        public \DateTimeImmutable $performed_at,
+        #[OA\Property]
+        public Purpose $purpose,
+        #[OA\Property(ref: ChoiceJson::class, nullable: true)]
+        public ?Choice $choice = null,
+        #[OA\Property(minimum: Observation::REPS[0], maximum: Observation::REPS[1])]
+        public ?int $clean_reps = null,
+        #[OA\Property(type: 'object', description: 'Reps that did not count, by reason.', additionalProperties: new OA\AdditionalProperties(type: 'integer'))]
+        public array $no_counts = [],
+        #[OA\Property(description: 'Reps in reserve; none if nobody knows.', minimum: Observation::RESERVE[0], maximum: Observation::RESERVE[1])]
+        public ?int $reserve = null,
+        #[OA\Property(description: 'Seconds of a dead hang, or of the hold chosen, instead of reps.', minimum: self::HANG_S[0], maximum: self::HANG_S[1])]
+        public ?float $hang_s = null,
+        #[OA\Property(ref: PainJson::class, nullable: true)]
+        public ?Pain $pain = null,
+        #[OA\Property(maxLength: 500)]
+        public ?string $note = null,
+        #[OA\Property(description: 'The set this one corrects.', format: 'uuid')]
+        public ?string $replaces_id = null,
+    ) {
+        OutOfRange::guard([
+            'clean_reps' => [$clean_reps, Observation::REPS],
+            'reserve' => [$reserve, Observation::RESERVE],
+            'hang_s' => [$hang_s, self::HANG_S],
+        ]);
+        foreach ($no_counts as $reason => $count) {
+            OutOfRange::guard(["no_counts/$reason" => [$count, self::NO_COUNTS]]);
+        }
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\CommandLine;
+
+use App\Formats\Json\BandCurveJson;
+use App\Formats\Json\CarriedJson;
+use App\Formats\Json\MisfitJson;
+use App\Formats\Json\Read;
+use App\Formats\Json\SetupJson;
+use App\Formats\JsonObject;
+use App\Formats\Unreadable;
+use SteadyRung\Kit\StandingHeight;
+use SteadyRung\Setup\BoxReach;
+use SteadyRung\Setup\DoesNotFit;
+use SteadyRung\Setup\HeelMark;
+use SteadyRung\Setup\Row;
+use SteadyRung\Strength\RepCurve;
+
+/**
+ * Answers a topic of the core: JSON in, a value that becomes JSON out.
+ */
+final class Answers
+{
+    /** @throws Unreadable if the request cannot be read */
+    public static function answer(Topic $topic, JsonObject $request): object
+    {
+        return match ($topic) {
+            Topic::Carried => self::carried($request),
+            Topic::Band => BandCurveJson::of(Read::band($request)),
+            Topic::Reps => self::reps($request),
+            Topic::HeelMark => self::heelMark($request),
+            Topic::Box => self::box($request),
+            Topic::Ladder => LadderAnswer::of(LadderQuestion::read($request)),
+        };
+    }
+
+    private static function carried(JsonObject $request): CarriedJson|MisfitJson
+    {
+        $request->allowing('body', 'setup');
+        $load = SetupJson::read($request->object('setup'))->carriedBy(Read::body($request->object('body')));
+
+        return $load instanceof DoesNotFit ? MisfitJson::of($load) : CarriedJson::of($load);
+    }
+
+    private static function heelMark(JsonObject $request): object
+    {
+        $request->allowing('body', 'anchor_height_m', 'strap_m', 'heel_height_m', 'share');
+        $body = Read::body($request->object('body'));
+        $row = $request->build(static fn (JsonObject $j): Row => Row::of(
+            $j->number('anchor_height_m'),
+            $j->number('strap_m'),
+            0.0,
+            $j->optionalNumber('heel_height_m') ?? 0.0,
+        ));
+        $share = Read::share($request, 'share');
+        $found = HeelMark::forShare($row, $body, $share);
+        $load = $found instanceof Row ? $found->carriedBy($body) : $found;
+
+        return $load instanceof DoesNotFit
+            ? MisfitJson::of($load)
+            : (object) ['fits' => true, 'heel_mark_m' => $found->heelMarkM, 'share' => $load->share()];
+    }
+
+    private static function box(JsonObject $request): object
+    {
+        $request->allowing('body', 'bar_height_m', 'leg_part', 'heights_m');
+        $body = Read::body($request->object('body'));
+        [$boxes, $plates] = Read::standingGear($request, 'heights_m');
+        $barM = $request->number('bar_height_m');
+        $part = $request->number('leg_part');
+
+        return $request->build(static function () use ($body, $boxes, $plates, $barM, $part): object {
+            $height = BoxReach::nearest($body, $barM, $part, StandingHeight::all($boxes, $plates));
+            $reach = BoxReach::of($barM, $height->heightM);
+
+            return (object) ['box_m' => $height->heightM, 'leg_part' => max(0.0, min(1.0, $reach->legPart($body)))];
+        });
+    }
+
+    private static function reps(JsonObject $request): object
+    {
+        return $request->has('reps') ? self::capacity($request) : self::repsAtLoad($request);
+    }
+
+    private static function capacity(JsonObject $request): object
+    {
+        $curve = Read::curve($request->allowing('load_kg', 'reps', 'k', 'formula'));
+        $reps = $request->number('reps');
+
+        return (object) [
+            'capacity_kg' => $request->build(static fn (JsonObject $j): float => $curve->capacity($j->number('load_kg'), $reps)),
+            'clipped' => $reps > RepCurve::MOST_REPS,
+        ];
+    }
+
+    private static function repsAtLoad(JsonObject $request): object
+    {
+        $curve = Read::curve($request->allowing('capacity_kg', 'load_kg', 'k', 'formula'));
+
+        return $request->build(static fn (JsonObject $j): object => $curve->repsAt($j->number('capacity_kg'), $j->number('load_kg')));
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\CommandLine;
+
+use App\Formats\JsonObject;
+use App\Formats\Unreadable;
+
+/**
+ * One topic from the command line: a request on the input, its answer on the output, problems on the error stream.
+ */
+final readonly class CommandLine
+{
+    private const OK = 0;
+
+    private const REFUSED = 2;
+
+    /** @var list<string> */
+    private const LATER = ['capacity', 'forecast', 'call', 'timetable', 'trace'];
+
+    /**
+     * @param  resource  $in
+     * @param  resource  $out
+     * @param  resource  $errors
+     */
+    public function __construct(private mixed $in, private mixed $out, private mixed $errors)
+    {
+    }
+
+    /** @param  list<string>  $arguments */
+    public function run(array $arguments): int
+    {
+        $lines = in_array('--lines', $arguments, true);
+        $names = array_values(array_diff($arguments, ['--lines']));
+        $topic = count($names) === 1 ? Topic::tryFrom($names[0]) : null;
+        if ($topic === null) {
+            return $this->refuse(Unreadable::at('', self::usage($names)));
+        }
+
+        return $lines ? $this->lines($topic) : $this->once($topic);
+    }
+
+    private function once(Topic $topic): int
+    {
+        try {
+            $this->write($this->out, Answers::answer($topic, JsonObject::parse((string) stream_get_contents($this->in))));
+
+            return self::OK;
+        } catch (Unreadable $problem) {
+            return $this->refuse($problem);
+        }
+    }
+
+    private function lines(Topic $topic): int
+    {
+        while (($line = fgets($this->in)) !== false) {
+            try {
+                $this->write($this->out, Answers::answer($topic, JsonObject::parse($line)));
+            } catch (Unreadable $problem) {
+                $this->write($this->out, self::problem($problem));
+            }
+        }
+
+        return self::OK;
+    }
+
+    private function refuse(Unreadable $problem): int
+    {
+        $this->write($this->errors, self::problem($problem));
+
+        return self::REFUSED;
+    }
+
+    /** @return array<string, mixed> */
+    private static function problem(Unreadable $problem): array
+    {
+        return [
+            'type' => 'about:blank',
+            'title' => 'The request cannot be read',
+            'detail' => $problem->getMessage(),
+            'errors' => array_map(static fn (object $fault): array => array_filter((array) $fault, static fn (mixed $v): bool => $v !== null), $problem->faults),
+        ];
+    }
+
+    /** @param  resource  $stream */
+    private function write(mixed $stream, mixed $value): void
+    {
+        fwrite($stream, json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n");
+    }
+
+    /** @param  list<string>  $names */
+    private static function usage(array $names): string
+    {
+        $topics = implode(', ', array_column(Topic::cases(), 'value'));
+
+        return match (true) {
+            $names === [] => "Name a topic: $topics.",
+            in_array($names[0], self::LATER, true) => "The topic $names[0] is not there yet. There are: $topics.",
+            default => sprintf('There is no topic "%s". There are: %s.', implode(' ', $names), $topics),
+        };
+    }
+}

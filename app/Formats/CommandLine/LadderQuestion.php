@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\CommandLine;
+
+use App\Formats\Json\Read;
+use App\Formats\JsonObject;
+use SteadyRung\Body\Body;
+use SteadyRung\Ladder\Advice;
+use SteadyRung\Ladder\Adviser;
+use SteadyRung\Ladder\Lane;
+use SteadyRung\Ladder\Rung;
+use SteadyRung\Ladder\RungSearch;
+use SteadyRung\Ladder\SteadyLadder;
+use SteadyRung\Ladder\Steps;
+use SteadyRung\OutOfRange;
+
+/**
+ * A question for the steadiest ladder in a lane, and its answer.
+ */
+final readonly class LadderQuestion
+{
+    private const SMALLEST_STEP = [0.001, 0.5];
+
+    public const MOST_RUNGS = [1.0, 50.0];
+
+    private function __construct(
+        private Body $body,
+        private RungSearch $search,
+        private Lane $lane,
+        private float $fromShare,
+        private float $toShare,
+        private float $smallestStep,
+        private ?int $mostRungs,
+    ) {
+    }
+
+    public static function read(JsonObject $json): self
+    {
+        $json->allowing('body', 'kit', 'from_share', 'to_share', 'lane', 'smallest_step', 'most_rungs');
+        $lane = self::lane($json);
+        $smallest = $json->optionalNumber('smallest_step') ?? Steps::SMALLEST;
+        $most = $json->optionalInteger('most_rungs');
+        $json->build(static fn () => OutOfRange::guard(['smallest_step' => [$smallest, self::SMALLEST_STEP], 'most_rungs' => [$most, self::MOST_RUNGS]]));
+
+        return new self(
+            Read::body($json->object('body')),
+            new RungSearch(Read::kit($json->object('kit'))),
+            $lane,
+            Read::share($json, 'from_share'),
+            Read::share($json, 'to_share'),
+            $smallest,
+            $most,
+        );
+    }
+
+    /** A lane that has a ladder. */
+    public static function lane(JsonObject $json): Lane
+    {
+        $lane = $json->choice('lane', Lane::class);
+
+        return $lane === Lane::Pull || $lane === Lane::Row ? $lane : throw $json->fault('lane', 'A ladder climbs in the pull or the row lane.');
+    }
+
+    public function ladder(): SteadyLadder
+    {
+        return $this->through($this->search->lane($this->lane, $this->body));
+    }
+
+    public function advice(SteadyLadder $ladder): ?Advice
+    {
+        return (new Adviser($this->search, $this->body))->advise($this->lane, $ladder, $this->through(...));
+    }
+
+    /** @param  list<Rung>  $candidates */
+    private function through(array $candidates): SteadyLadder
+    {
+        return SteadyLadder::through($candidates, $this->fromShare, $this->toShare, $this->smallestStep, $this->mostRungs);
+    }
+}

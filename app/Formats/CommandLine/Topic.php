@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\CommandLine;
+
+enum Topic: string
+{
+    case Carried = 'carried';
+    case Band = 'band';
+    case Reps = 'reps';
+    case HeelMark = 'heel-mark';
+    case Box = 'box';
+    case Ladder = 'ladder';
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\Json;
+
+use OpenApi\Attributes as OA;
+use SteadyRung\Kit\CurveStatus;
+use SteadyRung\Kit\LoopBand;
+use SteadyRung\Setup\BandHelp;
+use SteadyRung\Setup\CarriedLoad;
+
+/**
+ * The curve of a band, from its hung length to the most it may be stretched.
+ */
+#[OA\Schema]
+final readonly class BandCurveJson
+{
+    private const SLICES = 40;
+
+    /** @param  list<CurvePointJson>  $curve */
+    public function __construct(
+        #[OA\Property]
+        public float $a1_n,
+        #[OA\Property]
+        public float $a2_n,
+        #[OA\Property]
+        public CurveStatus $status,
+        #[OA\Property(description: 'Relative standard deviation of the force inside the known range.')]
+        public float $relative_sd,
+        #[OA\Property(items: new OA\Items(ref: CurvePointJson::class))]
+        public array $curve,
+    ) {
+    }
+
+    public static function of(LoopBand $band): self
+    {
+        return new self($band->law->a1N, $band->law->a2N, $band->status, $band->status->relativeSd(), array_map(
+            static function (int $i) use ($band): CurvePointJson {
+                $lengthM = $band->hungLengthM() * (1.0 + (BandHelp::MOST_STRETCH - 1.0) * $i / self::SLICES);
+                $forceN = $band->law->forceN($lengthM);
+
+                $sdN = $forceN * $band->relativeSdAt($lengthM);
+
+                return new CurvePointJson($lengthM, $forceN, $sdN, CarriedLoad::kg($forceN), CarriedLoad::kg($sdN));
+            },
+            range(0, self::SLICES),
+        ));
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\Json;
+
+use OpenApi\Attributes as OA;
+use SteadyRung\Call\Evidence;
+
+/**
+ * One figure a rule looked at, in words, with the threshold it was held against.
+ */
+#[OA\Schema]
+final readonly class EvidenceJson
+{
+    public function __construct(
+        #[OA\Property]
+        public string $text,
+        #[OA\Property]
+        public ?float $figure = null,
+        #[OA\Property]
+        public ?float $threshold = null,
+    ) {
+    }
+
+    public static function of(Evidence $evidence): self
+    {
+        return new self($evidence->text, $evidence->figure, $evidence->threshold);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\Json;
+
+use OpenApi\Attributes as OA;
+use SteadyRung\Call\MixedSet;
+
+#[OA\Schema]
+final readonly class MixedSetJson
+{
+    public function __construct(
+        #[OA\Property]
+        public int $first_reps,
+        #[OA\Property]
+        public string $first_name,
+        #[OA\Property]
+        public int $then_reps,
+        #[OA\Property]
+        public string $then_name,
+    ) {
+    }
+
+    public static function of(MixedSet $set): self
+    {
+        return new self($set->firstReps, $set->first->name, $set->thenReps, $set->then->name);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\Json;
+
+use OpenApi\Attributes as OA;
+use SteadyRung\Call\NearlyFired;
+use SteadyRung\Call\Verdict;
+
+/**
+ * A rule that almost made the call, and how far it was met.
+ */
+#[OA\Schema]
+final readonly class NearlyJson
+{
+    /** @param  list<EvidenceJson>  $evidence */
+    public function __construct(
+        #[OA\Property]
+        public Verdict $verdict,
+        #[OA\Property]
+        public string $rule,
+        #[OA\Property(items: new OA\Items(ref: EvidenceJson::class))]
+        public array $evidence,
+    ) {
+    }
+
+    public static function of(NearlyFired $nearly): self
+    {
+        return new self($nearly->verdict, $nearly->rule, array_map(EvidenceJson::of(...), $nearly->evidence));
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\Json;
+
+use OpenApi\Attributes as OA;
+use SteadyRung\Ladder\Lane;
+
+/**
+ * One set-up for one athlete: what it carries, how it looks and how the figures came about; or why it does not fit.
+ */
+#[OA\Schema]
+final readonly class SetupAnswerJson
+{
+    public function __construct(
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public Lane $lane,
+        #[OA\Property]
+        public ChoiceJson $choice,
+        #[OA\Property(description: 'Whether it is the set-up in use.')]
+        public bool $chosen,
+        #[OA\Property(description: 'Why it does not fit.')]
+        public ?string $reason,
+        #[OA\Property]
+        public ?RungJson $rung,
+        #[OA\Property]
+        public ?SideViewJson $view,
+        #[OA\Property]
+        public ?WhyJson $why,
+    ) {
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\Stored;
+
+use App\Formats\Json\CallJson;
+use App\Formats\Json\CautionJson;
+use App\Formats\Json\EvidenceJson;
+use App\Formats\Json\MixedSetJson;
+use App\Formats\Json\NearlyJson;
+use App\Formats\JsonObject;
+use SteadyRung\Call\Call;
+use SteadyRung\Call\Confidence;
+use SteadyRung\Call\Evidence;
+use SteadyRung\Call\NearlyFired;
+use SteadyRung\Call\Situation;
+use SteadyRung\Call\Verdict;
+use SteadyRung\Ladder\Rung;
+use SteadyRung\Safety\Caution;
+use SteadyRung\Setup\CarriedLoad;
+
+/**
+ * A call as it is kept for good, version 2; the first program kept its reasons as texts and no version.
+ */
+final class StoredCall
+{
+    private const VERSION = 2;
+
+    private const MOST = 20;
+
+    private const LONGEST_TEXT = 600;
+
+    /** @return array<string, mixed> */
+    public static function write(Call $call, Situation $situation): array
+    {
+        $from = $situation->rung();
+        $rung = static fn (?Rung $r): ?array => $r === null ? null : StoredRung::write($r, $situation->predict($r));
+        $changeN = $call->next === null ? null : $call->next->load->meanN - $from->load->meanN;
+
+        return StoredForm::keys(self::VERSION, [
+            'verdict' => $call->verdict->value,
+            'rule' => $call->rule,
+            'from' => $rung($from),
+            'next' => $rung($call->next),
+            'change_kg' => $changeN === null ? null : CarriedLoad::kg($changeN),
+            'change_share' => $changeN === null ? null : $from->load->shareOf($changeN),
+            'reasons' => array_map(self::evidence(...), $call->reasons),
+            'missing' => $call->missing,
+            'confidence' => $call->confidence->value,
+            'chance' => $call->chance,
+            'mixed' => $call->mixed === null ? null : [
+                'first_reps' => $call->mixed->firstReps, 'first_name' => $call->mixed->first->name, 'then_reps' => $call->mixed->thenReps, 'then_name' => $call->mixed->then->name,
+            ],
+            'cautions' => array_map(static fn (Caution $c): array => ['code' => $c->value], $call->cautions),
+            'nearly' => array_map(static fn (NearlyFired $n): array => ['verdict' => $n->verdict->value, 'rule' => $n->rule, 'evidence' => array_map(self::evidence(...), $n->evidence)], $call->nearly),
+        ]);
+    }
+
+    /** @throws Damaged if it cannot be read */
+    public static function read(string $json): CallJson
+    {
+        return StoredForm::read('call', $json, static fn (JsonObject $j): CallJson => new CallJson(
+            $j->choice('verdict', Verdict::class),
+            $j->text('rule', 64),
+            StoredRung::read($j->object('from')),
+            $j->has('next') ? StoredRung::read($j->object('next')) : null,
+            $j->optionalNumber('change_kg'),
+            $j->optionalNumber('change_share'),
+            self::reasons($j),
+            $j->texts('missing', self::MOST, self::LONGEST_TEXT),
+            $j->choice('confidence', Confidence::class),
+            $j->optionalNumber('chance'),
+            self::mixed($j->optionalObject('mixed')),
+            array_map(static fn (JsonObject $c): CautionJson => CautionJson::of($c->choice('code', Caution::class)), $j->objects('cautions', self::MOST)),
+            array_map(static fn (JsonObject $n): NearlyJson => new NearlyJson(
+                $n->choice('verdict', Verdict::class),
+                $n->text('rule', 64),
+                array_map(self::readEvidence(...), $n->objects('evidence', self::MOST)),
+            ), $j->objects('nearly', self::MOST)),
+        ));
+    }
+
+    /** @return array<string, mixed> */
+    private static function evidence(Evidence $evidence): array
+    {
+        return array_filter(['text' => $evidence->text, 'figure' => $evidence->figure, 'threshold' => $evidence->threshold], static fn (mixed $value): bool => $value !== null);
+    }
+
+    private static function readEvidence(JsonObject $j): EvidenceJson
+    {
+        return new EvidenceJson($j->text('text', self::LONGEST_TEXT), $j->optionalNumber('figure'), $j->optionalNumber('threshold'));
+    }
+
+    /** @return list<EvidenceJson> */
+    private static function reasons(JsonObject $j): array
+    {
+        return $j->has('v')
+            ? array_map(self::readEvidence(...), $j->objects('reasons', self::MOST))
+            : array_map(static fn (string $text): EvidenceJson => new EvidenceJson($text), $j->texts('reasons', self::MOST, self::LONGEST_TEXT));
+    }
+
+    private static function mixed(?JsonObject $j): ?MixedSetJson
+    {
+        return $j === null ? null : new MixedSetJson($j->integer('first_reps'), $j->text('first_name', self::LONGEST_TEXT), $j->integer('then_reps'), $j->text('then_name', self::LONGEST_TEXT));
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\Stored;
+
+use App\Formats\Json\GearKind;
+use App\Formats\JsonObject;
+use SteadyRung\Kit\Bar;
+use SteadyRung\Kit\Box;
+use SteadyRung\Kit\Machine;
+use SteadyRung\Kit\MachineUse;
+use SteadyRung\Kit\Plate;
+use SteadyRung\Kit\RingPair;
+use SteadyRung\Kit\Weight;
+
+/**
+ * The figures of a piece of gear as they are kept, version 1; rows of the first program carry no version.
+ */
+final class StoredGear
+{
+    private const VERSION = 1;
+
+    /** @return array<string, mixed> */
+    public static function write(Bar|RingPair|Box|Plate|Weight|Machine $gear): array
+    {
+        return StoredForm::keys(self::VERSION, ['kind' => GearKind::of($gear)->value] + match (true) {
+            $gear instanceof Bar, $gear instanceof Box => ['height_m' => $gear->heightM],
+            $gear instanceof RingPair => ['anchor_height_m' => $gear->anchorHeightM, 'straps_m' => $gear->strapsM],
+            $gear instanceof Plate => ['thickness_m' => $gear->thicknessM],
+            $gear instanceof Weight => ['mass_kg' => $gear->massKg],
+            $gear instanceof Machine => ['use' => $gear->use->value, 'step_kg' => $gear->stepKg, 'most_kg' => $gear->mostKg, 'leverage' => $gear->leverage],
+        });
+    }
+
+    /**
+     * The piece of these figures, under an id and a name kept beside them.
+     *
+     * @throws Damaged if they cannot be read
+     */
+    public static function read(string $json, string $id, string $name): Bar|RingPair|Box|Plate|Weight|Machine
+    {
+        return StoredForm::read('gear', $json, static fn (JsonObject $j): Bar|RingPair|Box|Plate|Weight|Machine => match ($j->choice('kind', GearKind::class)) {
+            GearKind::Bar => Bar::of($id, $name, $j->number('height_m')),
+            GearKind::Rings => RingPair::of($id, $name, $j->number('anchor_height_m'), $j->numbers('straps_m', RingPair::MOST_MARKS)),
+            GearKind::Box => Box::of($id, $name, $j->number('height_m')),
+            GearKind::Plate => Plate::of($id, $name, $j->number('thickness_m')),
+            GearKind::Weight => Weight::of($id, $name, $j->number('mass_kg')),
+            GearKind::Machine => Machine::of($id, $name, $j->choice('use', MachineUse::class), $j->number('step_kg'), $j->number('most_kg'), $j->optionalNumber('leverage') ?? 1.0),
+        });
+    }
+}

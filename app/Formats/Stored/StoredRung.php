@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\Stored;
+
+use App\Formats\Json\CarriedJson;
+use App\Formats\Json\ChoiceJson;
+use App\Formats\Json\PredictionJson;
+use App\Formats\Json\RungJson;
+use App\Formats\Json\TravelJson;
+use App\Formats\Json\WarningJson;
+use App\Formats\JsonObject;
+use SteadyRung\Ladder\Rung;
+use SteadyRung\Setup\CarriedLoad;
+use SteadyRung\Setup\Warning;
+use SteadyRung\Strength\RepPrediction;
+
+/**
+ * A rung as it is kept inside a call: which gear, and the figures it had then. They are shown as they were, whatever becomes
+ * of gear and formulas.
+ */
+final class StoredRung
+{
+    private const MOST_WARNINGS = 20;
+
+    private const LONGEST_TEXT = 400;
+
+    /** @return array<string, mixed> */
+    public static function write(Rung $rung, ?RepPrediction $prediction): array
+    {
+        $load = $rung->load;
+
+        return array_filter([
+            'choice' => StoredChoice::write($rung->choice),
+            'name' => $rung->name,
+            'carried' => array_filter([
+                'carried_kg' => ['bottom' => CarriedLoad::kg($load->bottomN), 'mean' => CarriedLoad::kg($load->meanN), 'top' => CarriedLoad::kg($load->topN)],
+                'share' => ['bottom' => $load->shareOf($load->bottomN), 'mean' => $load->share(), 'top' => $load->shareOf($load->topN)],
+                'share_sd' => $load->shareSd,
+                'ascent_share' => $load->ascentShare(),
+                'rom_m' => $load->romM,
+                'warnings' => array_map(static fn (Warning $w): array => ['code' => $w->code->value, 'text' => $w->text], $load->warnings),
+                'share_range' => $load->shareRange,
+            ], static fn (mixed $value): bool => $value !== null && $value !== []),
+            'prediction' => $prediction === null ? null : [
+                'reps' => $prediction->median(), 'low80' => $prediction->low80(), 'high80' => $prediction->high80(), 'clipped' => $prediction->isClipped(),
+            ],
+        ]);
+    }
+
+    public static function read(JsonObject $j): RungJson
+    {
+        $choice = StoredChoice::of($j->object('choice'));
+        $prediction = $j->optionalObject('prediction');
+
+        return new RungJson(
+            $choice->key(),
+            $j->text('name', self::LONGEST_TEXT),
+            ChoiceJson::of($choice),
+            self::carried($j->object('carried')),
+            $prediction === null ? null : new PredictionJson($prediction->number('reps'), $prediction->number('low80'), $prediction->number('high80'), $prediction->boolean('clipped')),
+        );
+    }
+
+    private static function carried(JsonObject $j): CarriedJson
+    {
+        $range = $j->numbers('share_range', 2);
+
+        return new CarriedJson(
+            true,
+            self::travel($j->object('carried_kg')),
+            self::travel($j->object('share')),
+            $j->number('share_sd'),
+            $j->number('ascent_share'),
+            $j->number('rom_m'),
+            array_map(static fn (JsonObject $w): WarningJson => new WarningJson($w->text('code', 64), $w->text('text', self::LONGEST_TEXT)), $j->objects('warnings', self::MOST_WARNINGS)),
+            count($range) === 2 ? [$range[0], $range[1]] : null,
+        );
+    }
+
+    private static function travel(JsonObject $j): TravelJson
+    {
+        return new TravelJson($j->number('bottom'), $j->number('mean'), $j->number('top'));
+    }
+}

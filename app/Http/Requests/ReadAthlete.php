@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Actions\Deeds\AthleteParticulars;
+use App\Formats\JsonObject;
+use App\Models\AthleteKind;
+
+final class ReadAthlete
+{
+    public static function from(JsonObject $json, string ...$besides): AthleteParticulars
+    {
+        $json->allowing('name', 'kind', 'mass_kg', 'stature_m', 'reach_m', 'tags', ...$besides);
+
+        return $json->build(static fn (JsonObject $j): AthleteParticulars => new AthleteParticulars(
+            $j->name('name', 80),
+            $j->choice('kind', AthleteKind::class),
+            $j->number('mass_kg'),
+            $j->number('stature_m'),
+            $j->optionalNumber('reach_m'),
+            self::tags($j),
+        ));
+    }
+
+    /** @return list<string> each once, whatever its capitals */
+    private static function tags(JsonObject $json): array
+    {
+        $tags = [];
+        foreach ($json->texts('tags', AthleteParticulars::MOST_TAGS, AthleteParticulars::LONGEST_TAG) as $tag) {
+            $tags[mb_strtolower($tag)] ??= $tag;
+        }
+
+        return array_values($tags);
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Actions\Deeds\BandParticulars;
+use App\Formats\JsonObject;
+use SteadyRung\Kit\LoopBand;
+
+final class ReadBand
+{
+    public static function from(JsonObject $json, string ...$besides): BandParticulars
+    {
+        $json->allowing('name', 'hung_length_m', 'width_mm', 'thickness_mm', 'points', ...$besides);
+        $points = array_map(PointInput::read(...), $json->objects('points', LoopBand::MOST_POINTS));
+
+        return $json->build(static fn (JsonObject $j): BandParticulars => new BandParticulars(
+            $j->name('name', 60), $j->number('hung_length_m'), $j->number('width_mm'), $j->number('thickness_mm'), $points,
+        ));
+    }
+}

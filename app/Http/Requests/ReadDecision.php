@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Actions\Deeds\CallDecision;
+use App\Formats\Json\ChoiceJson;
+use App\Formats\JsonObject;
+use App\Models\Decision;
+use SteadyRung\Call\Verdict;
+
+final class ReadDecision
+{
+    public static function from(JsonObject $json): CallDecision
+    {
+        $json->allowing('version', 'decision', 'verdict', 'choice', 'reason');
+        $accepted = $json->choice('decision', Decision::class) === Decision::Accepted;
+        if ($accepted && ($json->has('verdict') || $json->has('reason') || $json->has('choice'))) {
+            throw $json->fault('decision', 'An accepted call takes no verdict, set-up or reason of its own.');
+        }
+
+        return $accepted ? CallDecision::accept($json->integer('version')) : new CallDecision(
+            $json->integer('version'),
+            Decision::Overridden,
+            $json->choice('verdict', Verdict::class),
+            $json->has('choice') ? ChoiceJson::read($json->object('choice')) : null,
+            $json->text('reason', 500),
+        );
+    }
+}

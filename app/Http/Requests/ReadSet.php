@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Actions\Deeds\SetDone;
+use App\Formats\Json\ChoiceJson;
+use App\Formats\Json\PainJson;
+use App\Formats\JsonObject;
+use App\Formats\Unreadable;
+use App\Models\NoCount;
+use App\Models\Purpose;
+use SteadyRung\Ladder\Choice;
+use SteadyRung\Ladder\ChoiceKind;
+
+final class ReadSet
+{
+    private const KEYS = ['id', 'performed_at', 'purpose', 'choice', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'replaces_id'];
+
+    public static function from(JsonObject $json, \DateTimeImmutable $now, string ...$besides): SetDone
+    {
+        $json->allowing(...self::KEYS, ...$besides);
+        self::refuseMixture($json);
+        $choice = $json->has('choice') ? ChoiceJson::read($json->object('choice')) : null;
+        self::refuseWrongChoice($json, $choice);
+        $at = $json->moment('performed_at');
+        if ($at > $now->modify('+10 minutes')) {
+            throw $json->fault('performed_at', 'This lies in the future. Check the clock of this device.');
+        }
+
+        return $json->build(static fn (JsonObject $j): SetDone => new SetDone(
+            $j->uuid('id'),
+            $at,
+            $j->choice('purpose', Purpose::class),
+            $choice,
+            $j->optionalInteger('clean_reps'),
+            self::noCounts($j->optionalObject('no_counts')),
+            $j->optionalInteger('reserve'),
+            $j->optionalNumber('hang_s'),
+            $j->has('pain') ? PainJson::read($j->object('pain')) : null,
+            $j->optionalText('note', 500),
+            $j->optionalUuid('replaces_id'),
+        ));
+    }
+
+    private static function refuseMixture(JsonObject $json): void
+    {
+        match (true) {
+            $json->has('clean_reps') === $json->has('hang_s') => throw $json->fault('clean_reps', 'Give clean reps or hang seconds, one of them.'),
+            $json->has('clean_reps') && ! $json->has('choice') => throw $json->fault('choice', 'Reps need the set-up they were done on.'),
+            $json->has('hang_s') && ($json->has('reserve') || $json->has('no_counts')) => throw $json->fault('hang_s', 'A hang has no reserve or no-counts.'),
+            default => null,
+        };
+    }
+
+    private static function refuseWrongChoice(JsonObject $json, ?Choice $choice): void
+    {
+        if ($choice !== null && ($choice->kind() === ChoiceKind::Hold) !== $json->has('hang_s')) {
+            throw $json->fault('choice', 'A hold is logged by its seconds, everything else by its reps.');
+        }
+    }
+
+    /**
+     * @return array<string, int>
+     *
+     * @throws Unreadable if a reason is not known or a count is no whole number
+     */
+    private static function noCounts(?JsonObject $json): array
+    {
+        $reasons = array_column(NoCount::cases(), 'value');
+        $json?->allowing(...$reasons);
+        $counts = array_map(static fn (string $reason): ?int => $json?->optionalInteger($reason), array_combine($reasons, $reasons));
+
+        return array_filter($counts, static fn (?int $count): bool => $count !== null);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Formats\Json\PainJson;
+use App\Formats\Json\RungJson;
+use App\Formats\Json\StandardJson;
+use App\Models\AthleteKind;
+use OpenApi\Attributes as OA;
+use SteadyRung\Body\ReachSource;
+
+/**
+ * One athlete: body, the set-up in use, capacity, pause, the open call.
+ */
+#[OA\Schema]
+final readonly class AthleteJson
+{
+    /** @param  list<string>  $tags */
+    public function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $id,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public AthleteKind $kind,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $tags,
+        #[OA\Property]
+        public bool $archived,
+        #[OA\Property]
+        public float $mass_kg,
+        #[OA\Property]
+        public float $stature_m,
+        #[OA\Property]
+        public float $reach_m,
+        #[OA\Property]
+        public ReachSource $reach_source,
+        #[OA\Property]
+        public float $pull_distance_m,
+        #[OA\Property(description: 'What a session asks for: sets and clean reps.')]
+        public StandardJson $standard,
+        #[OA\Property(description: 'The set-up in use.')]
+        public ?RungJson $rung,
+        #[OA\Property(description: 'Why the chosen set-up cannot be built any more.')]
+        public ?string $rung_lost,
+        #[OA\Property(description: 'Of the vertical pull.')]
+        public ?CapacityJson $capacity,
+        #[OA\Property]
+        public ?CapacityJson $row_capacity,
+        #[OA\Property(description: 'Longest dead hang logged.')]
+        public ?float $best_hang_s,
+        #[OA\Property]
+        public ?PainJson $pain,
+        #[OA\Property(description: 'The gym\'s day on which the pain was logged that pulling is paused for.', format: 'date')]
+        public ?string $paused_on,
+        #[OA\Property(description: 'The note that ended the last pause.')]
+        public ?ClearedJson $cleared,
+        #[OA\Property(description: 'The call that waits.')]
+        public ?KeptCallJson $call,
+        #[OA\Property(description: 'The call decided today, where none waits.')]
+        public ?KeptCallJson $decided,
+    ) {
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Formats\Json\PainJson;
+use App\Formats\Json\RungJson;
+use App\Formats\Json\StandardJson;
+use App\Models\Athlete;
+use App\Models\CallRecord;
+use App\Models\CapacityRecord;
+use App\Models\Clearance;
+use App\Models\GymDay;
+use App\Models\LoggedSet;
+use SteadyRung\Ladder\Rung;
+use SteadyRung\Setup\DoesNotFit;
+use SteadyRung\Strength\Pattern;
+
+/**
+ * Puts one athlete's page together.
+ */
+final readonly class AthleteReading
+{
+    public function __construct(private FindWay $ways, private Believed $believed, private GymDay $days)
+    {
+    }
+
+    public function of(Athlete $athlete): AthleteJson
+    {
+        $body = $athlete->toCore();
+        $standing = $this->ways->standing($athlete);
+        $rung = $standing instanceof Rung ? $standing : null;
+        $belief = $this->believed->of($athlete->id, $rung?->lane()->pattern());
+        $open = CallRecord::openOf($athlete->id);
+        $cleared = Clearance::latestOf($athlete->id);
+
+        return new AthleteJson(
+            $athlete->id,
+            $athlete->name,
+            $athlete->kind,
+            $athlete->tags,
+            $athlete->archived_at !== null,
+            $body->massKg,
+            $body->statureM,
+            $body->reachM,
+            $body->reachSource,
+            $body->pullDistanceM(),
+            StandardJson::of(BuildSituation::standard($rung)),
+            $rung === null ? null : RungJson::of($rung, $rung->predict($belief)),
+            $standing instanceof DoesNotFit ? $standing->reason : null,
+            $this->capacity($athlete, Pattern::Pull),
+            $this->capacity($athlete, Pattern::Row),
+            LoggedSet::bestHangS($athlete->id),
+            $athlete->pain === null ? null : PainJson::of($athlete->pain),
+            $athlete->paused_at === null ? null : $this->days->of($athlete->paused_at),
+            $cleared === null ? null : new ClearedJson($this->days->of($cleared->cleared_at), $cleared->note),
+            $open === null ? null : KeptCallJson::of($open, $athlete->name),
+            $open === null ? $this->decidedToday($athlete) : null,
+        );
+    }
+
+    private function capacity(Athlete $athlete, Pattern $pattern): ?CapacityJson
+    {
+        $newest = CapacityRecord::newest($athlete->id, $pattern);
+
+        return CapacityJson::of($this->believed->from($newest), $newest?->trained_on);
+    }
+
+    /** The call decided last, if that was today. */
+    private function decidedToday(Athlete $athlete): ?KeptCallJson
+    {
+        $decided = CallRecord::latestDecidedOf($athlete->id);
+
+        return $decided?->decided_at !== null && $this->days->of($decided->decided_at) === $this->days->today() ? KeptCallJson::of($decided, $athlete->name) : null;
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Formats\Json\BandCurveJson;
+use App\Formats\Json\BandPointJson;
+use App\Formats\Json\WearJson;
+use App\Models\Band;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class BandJson
+{
+    /** @param  list<BandPointJson>  $points */
+    public function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $id,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public float $hung_length_m,
+        #[OA\Property]
+        public float $width_mm,
+        #[OA\Property]
+        public float $thickness_mm,
+        #[OA\Property(items: new OA\Items(ref: BandPointJson::class))]
+        public array $points,
+        #[OA\Property]
+        public BandCurveJson $curve,
+        #[OA\Property]
+        public bool $retired,
+        #[OA\Property]
+        public WearJson $wear,
+    ) {
+    }
+
+    public static function of(Band $band, WearJson $wear): self
+    {
+        $core = $band->toCore();
+
+        return new self(
+            $band->id, $band->name, $band->hung_length_m, $band->width_mm, $band->thickness_mm,
+            array_map(BandPointJson::of(...), $core->points),
+            BandCurveJson::of($core),
+            $band->retired_at !== null,
+            $wear,
+        );
+    }
+}

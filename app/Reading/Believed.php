@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Formats\Day;
+use App\Models\CapacityRecord;
+use App\Models\GymDay;
+use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Pattern;
+
+/**
+ * What is believed of athletes today: the one place where a stored state becomes a belief.
+ */
+final readonly class Believed
+{
+    public function __construct(private GymDay $days)
+    {
+    }
+
+    /** Of an athlete in a movement; where a lane has no capacity nothing is believed. */
+    public function of(string $athleteId, ?Pattern $pattern): Belief
+    {
+        return $this->from($pattern === null ? null : CapacityRecord::newest($athleteId, $pattern));
+    }
+
+    public function from(?CapacityRecord $newest): Belief
+    {
+        return Belief::on(Day::number($this->days->today()), $newest?->toCore());
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Formats\Json\BandCurveJson;
+use App\Formats\Json\BandPointJson;
+use App\Formats\Json\BenchJson;
+use App\Formats\Json\HelpJson;
+use App\Formats\Json\TravelJson;
+use App\Formats\Json\WhyJson;
+use App\Models\Athlete;
+use App\Models\GymKit;
+use SteadyRung\Body\Body;
+use SteadyRung\Kit\Bar;
+use SteadyRung\Kit\Kit;
+use SteadyRung\Kit\LoopBand;
+use SteadyRung\Setup\Attach;
+use SteadyRung\Setup\BandHang;
+use SteadyRung\Setup\BandHelp;
+use SteadyRung\Setup\DoesNotFit;
+
+/**
+ * Puts the band bench together.
+ */
+final readonly class BenchReading
+{
+    public function __construct(private GymKit $kit)
+    {
+    }
+
+    public function of(LoopBand $band, ?string $athleteId, ?string $barId): BenchJson
+    {
+        $athlete = $athleteId === null ? null : Athlete::query()->findOrFail($athleteId);
+        $bar = self::bar($this->kit->inUse(), $barId);
+
+        return new BenchJson(BandCurveJson::of($band), array_map(BandPointJson::of(...), $band->points), $athlete === null || $bar === null ? [] : array_map(
+            static fn (Attach $attach): HelpJson => self::help($band, $attach, $bar, $athlete->toCore()),
+            Attach::cases(),
+        ));
+    }
+
+    /** The bar asked for, else the highest. */
+    private static function bar(Kit $kit, ?string $id): ?Bar
+    {
+        return $id === null ? $kit->bars[count($kit->bars) - 1] ?? null : $kit->bar($id);
+    }
+
+    private static function help(LoopBand $band, Attach $attach, Bar $bar, Body $body): HelpJson
+    {
+        $setup = BandHelp::of($bar->heightM, $attach, [$band]);
+        $load = $setup->carriedBy($body);
+        if ($load instanceof DoesNotFit) {
+            return new HelpJson($attach, $load->reason, null, null, null, null, null, null);
+        }
+        $hang = BandHang::lengths($setup, $body);
+
+        return new HelpJson(
+            $attach,
+            null,
+            new TravelJson($load->helpKg($load->bottomN), $load->helpKg($load->meanN), $load->helpKg($load->topN)),
+            $load->share(),
+            $load->shareSd,
+            $hang->bottomM,
+            $hang->topM,
+            WhyJson::of("At the $attach->value", $setup->why($body)),
+        );
+    }
+}

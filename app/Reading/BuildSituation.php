@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Models\Athlete;
+use App\Models\LoggedSet;
+use App\Models\Purpose;
+use SteadyRung\Call\SessionResult;
+use SteadyRung\Call\Situation;
+use SteadyRung\Call\Standard;
+use SteadyRung\Ladder\Lane;
+use SteadyRung\Ladder\Rung;
+use SteadyRung\Ladder\SameOnBars;
+use SteadyRung\Ladder\Steps;
+
+/**
+ * The one place where what is known of an athlete becomes the situation a call is made from.
+ */
+final readonly class BuildSituation
+{
+    private const LATEST_SETS = 80;
+
+    private const LATEST_SESSIONS = 8;
+
+    public function __construct(private FindWay $ways, private Believed $believed)
+    {
+    }
+
+    /** Null while the athlete has no set-up that this kit can build and that fits; pain needs none. */
+    public function of(Athlete $athlete): ?Situation
+    {
+        $body = $athlete->toCore();
+        $rung = $this->ways->standing($athlete);
+        if (! $rung instanceof Rung && $athlete->pain !== null) {
+            $rung = $this->ways->search()->strict($body);
+        }
+        if (! $rung instanceof Rung) {
+            return null;
+        }
+        $belief = $this->believed->of($athlete->id, $rung->lane()->pattern());
+
+        return new Situation($this->ways->steps($rung, $body, $belief), $this->sessions($athlete, $rung), $belief, $athlete->pain, self::standard($rung));
+    }
+
+    public static function standard(?Rung $rung): Standard
+    {
+        return $rung?->lane() === Lane::Lower ? Standard::lowering() : new Standard;
+    }
+
+    /**
+     * The latest sessions that had work on the rung, back to the first that had none, oldest first.
+     *
+     * @return list<SessionResult>
+     */
+    private function sessions(Athlete $athlete, Rung $rung): array
+    {
+        $byDay = [];
+        $sets = LoggedSet::standing($athlete->id)->where('purpose', Purpose::Work)->whereNotNull('clean_reps')
+            ->orderByDesc('trained_on')->orderByDesc('performed_at')->orderByDesc('id')->limit(self::LATEST_SETS)
+            ->get(['trained_on', 'setup_key', 'work_key', 'carried_share', 'clean_reps']);
+        foreach ($sets as $set) {
+            $byDay[$set->trained_on] ??= [];
+            if (self::isOn($set, $rung)) {
+                array_unshift($byDay[$set->trained_on], (int) $set->clean_reps);
+            }
+        }
+        $sessions = [];
+        foreach (array_slice($byDay, 0, self::LATEST_SESSIONS, true) as $day => $counts) {
+            if ($counts === []) {
+                break;
+            }
+            array_unshift($sessions, new SessionResult((string) $day, $counts));
+        }
+
+        return $sessions;
+    }
+
+    /** The same bands in the same place; another bar counts where it hardly changes the load. */
+    private static function isOn(LoggedSet $set, Rung $rung): bool
+    {
+        return $set->work_key === SameOnBars::work($rung->choice)
+            && ($set->setup_key === $rung->key() || abs((float) $set->carried_share - $rung->share()) < Steps::SMALLEST);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class CallPageJson
+{
+    /** @param  list<KeptCallJson>  $items */
+    public function __construct(
+        #[OA\Property(items: new OA\Items(ref: KeptCallJson::class))]
+        public array $items,
+        #[OA\Property]
+        public ?int $next_page,
+    ) {
+    }
+}

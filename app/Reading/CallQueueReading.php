@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Models\Athlete;
+use App\Models\CallRecord;
+use SteadyRung\Call\Verdict;
+
+/**
+ * Puts the waiting calls together: the most urgent first, then the newest; and an athlete's decided ones.
+ */
+final readonly class CallQueueReading
+{
+    public function page(int $number, ?Verdict $verdict): CallQueueJson
+    {
+        $open = CallRecord::query()->whereNull('decided_at');
+        $asked = clone $open;
+        if ($verdict !== null) {
+            $asked->where('verdict', $verdict);
+        }
+        $byUrgency = implode(',', array_column(Verdict::cases(), 'value'));
+        $page = Page::of($asked->orderByRaw("array_position(string_to_array('$byUrgency', ','), verdict::text)")->orderByDesc('made_at')->orderBy('id'), $number);
+        $names = Athlete::query()->whereIn('id', array_column($page->items, 'athlete_id'))->pluck('name', 'id');
+        $name = static fn (CallRecord $call): string => (string) $names[$call->athlete_id];
+        [$items, $damaged] = Readable::all(
+            $page->items,
+            static fn (CallRecord $call): KeptCallJson => KeptCallJson::of($call, $name($call)),
+            static fn (CallRecord $call): DamagedJson => new DamagedJson($call->athlete_id, $name($call)),
+        );
+        /** @var array<value-of<Verdict>, int> $counts */
+        $counts = (clone $open)->toBase()->selectRaw('verdict, count(*) AS waiting')->groupBy('verdict')->pluck('waiting', 'verdict')->all();
+
+        return new CallQueueJson($items, $page->next, array_map(intval(...), $counts) + array_fill_keys(array_column(Verdict::cases(), 'value'), 0), $damaged);
+    }
+
+    public function past(Athlete $athlete, int $number): CallPageJson
+    {
+        $query = CallRecord::query()->where('athlete_id', $athlete->id)->whereNotNull('decided_at')->orderByDesc('decided_at')->orderBy('id');
+        $page = Page::of($query, $number);
+        [$items] = Readable::all(
+            $page->items,
+            static fn (CallRecord $call): KeptCallJson => KeptCallJson::of($call, $athlete->name),
+            static fn (CallRecord $call): DamagedJson => new DamagedJson($call->id, $athlete->name),
+        );
+
+        return new CallPageJson($items, $page->next);
+    }
+}

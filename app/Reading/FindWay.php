@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Models\Athlete;
+use App\Models\GymKit;
+use SteadyRung\Body\Body;
+use SteadyRung\Ladder\Adviser;
+use SteadyRung\Ladder\LadderStart;
+use SteadyRung\Ladder\Lane;
+use SteadyRung\Ladder\Rung;
+use SteadyRung\Ladder\RungSearch;
+use SteadyRung\Ladder\SteadyLadder;
+use SteadyRung\Ladder\Steps;
+use SteadyRung\Ladder\Way;
+use SteadyRung\Setup\DoesNotFit;
+use SteadyRung\Strength\Belief;
+
+/**
+ * The one list of rungs: what an athlete can be put on today with this gym's gear. It is searched once for a body and a kit,
+ * kept, and looked at by ladder, call and set-up lists alike.
+ */
+final readonly class FindWay
+{
+    public function __construct(private GymKit $kit, private KeptAnswers $kept)
+    {
+    }
+
+    public function search(): RungSearch
+    {
+        return new RungSearch($this->kit->inUse());
+    }
+
+    /** The set-up in use as far as it can be built today, else why not; null where none was chosen. */
+    public function standing(Athlete $athlete): Rung|DoesNotFit|null
+    {
+        return $this->search()->standing($athlete->chosen, $athlete->toCore());
+    }
+
+    /** The way up in a lane and the rung below, from the rung in use, else from what is believed. */
+    public function way(Body $body, Lane $lane, ?Rung $now, Belief $belief, ?float $goalShare = null, ?int $mostRungs = null, bool $advice = false): KeptWay
+    {
+        $now = $now?->lane() === $lane ? $now : null;
+        $from = $now?->key() ?? $belief->shareFor(LadderStart::REPS);
+        $found = $this->kept->to(['way', $lane->value, $from, $goalShare, $mostRungs, $advice], $body, fn (): array => $this->find($body, $lane, $now, $belief, $goalShare, $mostRungs, $advice));
+
+        return KeptWay::read($found, $now, $this->search(), $body);
+    }
+
+    public function steps(Rung $now, Body $body, Belief $belief): Steps
+    {
+        return $this->way($body, $now->lane(), $now, $belief)->steps($now);
+    }
+
+    /** @return array<string, mixed> */
+    private function find(Body $body, Lane $lane, ?Rung $now, Belief $belief, ?float $goalShare, ?int $mostRungs, bool $advice): array
+    {
+        $search = $this->search();
+        $way = Way::of($search, $body, $lane, $search->lane($lane, $body), $now, $belief, $goalShare, $mostRungs);
+        $through = static fn (array $rungs): SteadyLadder => SteadyLadder::through(array_values($rungs), $way->fromShare, $way->toShare, Steps::SMALLEST, $mostRungs ?? Way::USUAL_RUNGS);
+
+        return KeptWay::write($way, $advice ? (new Adviser($search, $body))->advise($lane, $way->ladder, $through)?->text : null);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema]
+final readonly class HealthJson
+{
+    public function __construct(
+        #[OA\Property]
+        public string $application,
+        #[OA\Property]
+        public bool $database,
+    ) {
+    }
+}

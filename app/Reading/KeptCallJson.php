@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Formats\Json\CallJson;
+use App\Formats\Json\ChoiceJson;
+use App\Formats\Stored\StoredCall;
+use App\Models\CallRecord;
+use App\Models\Decision;
+use OpenApi\Attributes as OA;
+use SteadyRung\Call\Verdict;
+
+/**
+ * A call as it was stored, and the coach's word on it.
+ */
+#[OA\Schema]
+final readonly class KeptCallJson
+{
+    public function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $id,
+        #[OA\Property(format: 'uuid')]
+        public string $athlete_id,
+        #[OA\Property]
+        public string $athlete_name,
+        #[OA\Property]
+        public int $version,
+        #[OA\Property(format: 'date-time')]
+        public string $made_at,
+        #[OA\Property]
+        public CallJson $call,
+        #[OA\Property(description: 'What was changed under it since it was made.')]
+        public ?string $changed,
+        #[OA\Property]
+        public ?Decision $decision,
+        #[OA\Property]
+        public ?Verdict $override_verdict,
+        #[OA\Property]
+        public ?ChoiceJson $override_choice,
+        #[OA\Property]
+        public ?string $override_reason,
+        #[OA\Property(format: 'date-time')]
+        public ?string $decided_at,
+    ) {
+    }
+
+    public static function of(CallRecord $call, string $athleteName): self
+    {
+        return new self(
+            $call->id,
+            $call->athlete_id,
+            $athleteName,
+            $call->version,
+            $call->made_at->utc()->format('Y-m-d\TH:i:s\Z'),
+            StoredCall::read($call->call),
+            $call->changed,
+            $call->decision,
+            $call->override_verdict,
+            $call->override_choice === null ? null : ChoiceJson::of($call->override_choice),
+            $call->override_reason,
+            $call->decided_at?->utc()->format('Y-m-d\TH:i:s\Z'),
+        );
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Formats\JsonObject;
+use App\Formats\Stored\StoredChoice;
+use App\Formats\Stored\StoredForm;
+use SteadyRung\Body\Body;
+use SteadyRung\Ladder\Rung;
+use SteadyRung\Ladder\RungSearch;
+use SteadyRung\Ladder\Steps;
+use SteadyRung\Ladder\Way;
+
+/**
+ * An athlete's way as it was found and kept: which set-ups, and what the search saw. The loads are computed when it is read.
+ */
+final readonly class KeptWay
+{
+    private const MOST_RUNGS = 60;
+
+    private const SAME_SHARE = 1e-9;
+
+    /** @param  list<Rung>  $rungs from the easiest to the goal */
+    private function __construct(
+        public float $fromShare,
+        public float $toShare,
+        public ?Rung $below,
+        public array $rungs,
+        public float $largestStep,
+        public int $candidates,
+        public bool $reachesGoal,
+        public ?string $advice,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public static function write(Way $way, ?string $advice): array
+    {
+        return [
+            'from' => $way->fromShare,
+            'to' => $way->toShare,
+            'below' => $way->below === null ? null : StoredChoice::write($way->below->choice),
+            'rungs' => array_map(static fn (Rung $r): array => StoredChoice::write($r->choice), $way->ladder->rungs),
+            'largest' => $way->ladder->largestStep,
+            'candidates' => $way->ladder->candidates,
+            'reaches' => $way->ladder->reachesGoal,
+            'advice' => $advice,
+        ];
+    }
+
+    /** @param  array<mixed>  $kept */
+    public static function read(array $kept, ?Rung $now, RungSearch $search, Body $body): self
+    {
+        return StoredForm::read('way', json_encode($kept, JSON_THROW_ON_ERROR), static function (JsonObject $j) use ($now, $search, $body): self {
+            $rung = static fn (JsonObject $choice): mixed => $search->standing(StoredChoice::of($choice), $body);
+            $below = $j->has('below') ? $rung($j->object('below')) : null;
+
+            return new self(
+                $now?->share() ?? $j->number('from'),
+                $j->number('to'),
+                $below instanceof Rung ? $below : null,
+                array_values(array_filter(array_map($rung, $j->objects('rungs', self::MOST_RUNGS)), static fn (mixed $r): bool => $r instanceof Rung)),
+                $j->number('largest'),
+                $j->integer('candidates'),
+                $j->boolean('reaches'),
+                $j->optionalText('advice', 600),
+            );
+        });
+    }
+
+    public function steps(Rung $now): Steps
+    {
+        return new Steps($now, $this->rungs[0] ?? null, $this->below);
+    }
+
+    /**
+     * The step up to each rung, in carried share.
+     *
+     * @return list<float>
+     */
+    public function stepsUp(): array
+    {
+        $from = $this->fromShare;
+        $steps = [];
+        foreach ($this->rungs as $rung) {
+            $steps[] = $rung->share() - $from;
+            $from = $rung->share();
+        }
+
+        return $steps;
+    }
+
+    /** Key of the rung that the largest step leads to. */
+    public function largestStepTo(): ?string
+    {
+        foreach ($this->stepsUp() as $i => $step) {
+            if ($step >= $this->largestStep - self::SAME_SHARE) {
+                return $this->rungs[$i]->key();
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use OpenApi\Attributes as OA;
+
+/**
+ * All gear of the gym, retired gear last.
+ */
+#[OA\Schema]
+final readonly class KitJson
+{
+    /**
+     * @param  list<GearJson>  $gear
+     * @param  list<BandJson>  $bands
+     * @param  list<DamagedJson>  $damaged
+     */
+    public function __construct(
+        #[OA\Property(items: new OA\Items(ref: GearJson::class))]
+        public array $gear,
+        #[OA\Property(items: new OA\Items(ref: BandJson::class))]
+        public array $bands,
+        #[OA\Property(description: 'Pieces that cannot be read any more.', items: new OA\Items(ref: DamagedJson::class))]
+        public array $damaged,
+    ) {
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Models\User;
+use OpenApi\Attributes as OA;
+
+/**
+ * The coach who is signed in.
+ */
+#[OA\Schema]
+final readonly class MeJson
+{
+    public function __construct(
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public string $email,
+        #[OA\Property]
+        public string $gym_name,
+        #[OA\Property(description: 'IANA time zone of the gym.')]
+        public string $timezone,
+    ) {
+    }
+
+    public static function of(User $user): self
+    {
+        return new self($user->name, $user->email, $user->gym->name, $user->gym->timezone);
+    }
+}

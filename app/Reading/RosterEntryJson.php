@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Models\AthleteKind;
+use App\Models\Decision;
+use OpenApi\Attributes as OA;
+use SteadyRung\Call\Verdict;
+
+/**
+ * One athlete in one line.
+ */
+#[OA\Schema]
+final readonly class RosterEntryJson
+{
+    /** @param  list<string>  $tags */
+    public function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $id,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public AthleteKind $kind,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $tags,
+        #[OA\Property]
+        public float $mass_kg,
+        #[OA\Property]
+        public ?string $setup_name,
+        #[OA\Property]
+        public ?float $setup_share,
+        #[OA\Property]
+        public ?CapacityJson $capacity,
+        #[OA\Property(description: 'Of the call that waits, else of the one decided today.')]
+        public ?Verdict $verdict,
+        #[OA\Property(description: 'What was decided today, where no call waits.')]
+        public ?Decision $decided,
+        #[OA\Property]
+        public bool $paused,
+        #[OA\Property]
+        public bool $archived,
+        #[OA\Property(format: 'date')]
+        public ?string $last_trained_on,
+        #[OA\Property(description: 'Whether part of it is kept but cannot be read any more.')]
+        public bool $damaged,
+    ) {
+    }
+}

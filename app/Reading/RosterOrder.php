@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+/**
+ * How the roster is sorted.
+ */
+enum RosterOrder: string
+{
+    case Name = 'name';
+    case LastSession = 'last-session';
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Formats\Stored\Damaged;
+use App\Models\Athlete;
+use App\Models\CallRecord;
+use App\Models\CapacityRecord;
+use App\Models\GymDay;
+use Illuminate\Support\Collection;
+use SteadyRung\Ladder\Rung;
+use SteadyRung\Strength\Pattern;
+
+/**
+ * Puts the roster together, a page at a time.
+ */
+final readonly class RosterReading
+{
+    public function __construct(private FindWay $ways, private Believed $believed, private GymDay $days)
+    {
+    }
+
+    public function page(int $number, ?string $search, ?string $tag = null, RosterOrder $order = RosterOrder::Name, bool $archived = false): RosterPageJson
+    {
+        $query = Athlete::query()->{$archived ? 'whereNotNull' : 'whereNull'}('archived_at');
+        foreach (preg_split('/[\s,]+/', (string) $search, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            $query->where('name', 'ilike', '%'.addcslashes($word, '%_\\').'%');
+        }
+        if ($tag !== null) {
+            $query->whereRaw('tags @> ?::jsonb', [json_encode([$tag], JSON_THROW_ON_ERROR)]);
+        }
+        if ($order === RosterOrder::LastSession) {
+            $query->orderByRaw('last_trained_on DESC NULLS LAST');
+        }
+        $page = Page::of($query->orderBy('name')->orderBy('id'), $number);
+        $calls = $this->calls(array_column($page->items, 'id'));
+        $capacities = CapacityRecord::newestOfAll(array_column($page->items, 'id'));
+
+        return new RosterPageJson(
+            array_map(fn (Athlete $athlete): RosterEntryJson => $this->entry($athlete, $calls->get($athlete->id), $capacities), $page->items),
+            $page->next,
+            Athlete::tagsInUse(),
+        );
+    }
+
+    /** @param  array<string, CapacityRecord>  $capacities by athlete and movement */
+    private function entry(Athlete $athlete, ?CallRecord $call, array $capacities): RosterEntryJson
+    {
+        $rung = null;
+        $damaged = false;
+        try {
+            $rung = $this->ways->standing($athlete);
+        } catch (Damaged $fault) {
+            report($fault);
+            $damaged = true;
+        }
+        $rung = $rung instanceof Rung ? $rung : null;
+        $pattern = $rung?->lane()->pattern() ?? Pattern::Pull;
+        $capacity = $capacities["$athlete->id $pattern->value"] ?? null;
+
+        return new RosterEntryJson(
+            $athlete->id, $athlete->name, $athlete->kind, $athlete->tags, $athlete->mass_kg,
+            $rung?->name, $rung?->share(),
+            CapacityJson::of($this->believed->from($capacity), $capacity?->trained_on),
+            $call === null ? null : $call->override_verdict ?? $call->verdict,
+            $call?->decision,
+            $athlete->paused_at !== null,
+            $athlete->archived_at !== null,
+            $athlete->last_trained_on,
+            $damaged,
+        );
+    }
+
+    /**
+     * The call that waits of each, else the one decided today.
+     *
+     * @param  list<string>  $ids
+     * @return Collection<array-key, CallRecord>
+     */
+    private function calls(array $ids): Collection
+    {
+        $midnight = $this->days->startOfToday();
+        $columns = ['athlete_id', 'verdict', 'decision', 'override_verdict', 'decided_at'];
+        $open = CallRecord::query()->whereIn('athlete_id', $ids)->whereNull('decided_at')->get($columns)->keyBy('athlete_id');
+        $decided = CallRecord::query()->whereIn('athlete_id', $ids)->where('decided_at', '>=', $midnight)->orderBy('decided_at')->get($columns)->keyBy('athlete_id');
+
+        return $decided->merge($open)->toBase();
+    }
+}

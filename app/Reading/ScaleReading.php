@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Formats\Json\NamedMisfitJson;
+use App\Formats\Json\RungJson;
+use App\Formats\Json\ScaleJson;
+use App\Formats\Json\ScaleRungJson;
+use App\Models\Athlete;
+use App\Models\Band;
+use App\Models\GymKit;
+use SteadyRung\Ladder\Lane;
+use SteadyRung\Ladder\Rung;
+use SteadyRung\Ladder\RungSearch;
+use SteadyRung\Ladder\SameOnBars;
+use SteadyRung\Strength\Pattern;
+
+/**
+ * Puts the upright scale of one athlete together.
+ */
+final readonly class ScaleReading
+{
+    public function __construct(private GymKit $kit, private FindWay $ways, private Believed $believed)
+    {
+    }
+
+    public function of(Athlete $athlete, ?string $bandId): ScaleJson
+    {
+        $kit = $this->kit->inUse();
+        $band = $bandId === null ? null : Band::query()->whereNull('retired_at')->findOrFail($bandId)->toCore();
+        $search = new RungSearch($band === null ? $kit : $kit->onlyBand($band));
+        $belief = $this->believed->of($athlete->id, Pattern::Pull);
+        $body = $athlete->toCore();
+        $rungs = array_map(
+            static fn (SameOnBars $same): ScaleRungJson => new ScaleRungJson(
+                RungJson::of($same->rung, $same->rung->predict($belief)),
+                $same->barNames($kit),
+                $same->includes($athlete->chosen),
+            ),
+            SameOnBars::grouped($search->singles($body), $athlete->chosen),
+        );
+        $misfits = $bandId === null ? [] : array_map(
+            static fn (array $misfit): NamedMisfitJson => new NamedMisfitJson($misfit[0], $misfit[1]->reason),
+            $search->misfits($body),
+        );
+
+        return new ScaleJson($rungs, $misfits);
+    }
+
+    /** All of a lane that holds few set-ups. */
+    public function lane(Athlete $athlete, Lane $lane): ScaleJson
+    {
+        $belief = $this->believed->of($athlete->id, $lane->pattern());
+
+        return new ScaleJson(array_map(
+            static fn (Rung $rung): ScaleRungJson => new ScaleRungJson(RungJson::of($rung, $rung->predict($belief)), [], $athlete->chosen?->key() === $rung->key()),
+            $this->ways->search()->lane($lane, $athlete->toCore()),
+        ), []);
+    }
+
+    /** What a coach can put the athlete on instead: the rungs of the ladder and the one below, then the single bands and weights that hold. */
+    public function instead(Athlete $athlete): ScaleJson
+    {
+        $body = $athlete->toCore();
+        $now = $this->ways->standing($athlete);
+        $lane = $now instanceof Rung ? $now->lane() : Lane::Pull;
+        $belief = $this->believed->of($athlete->id, $lane->pattern());
+        $now = $now instanceof Rung ? $now : null;
+        $way = $this->ways->way($body, $lane, $now, $belief);
+        $others = $lane === Lane::Pull ? $this->ways->search()->singles($body) : ($now === null ? [] : $this->ways->search()->near($now, $body));
+        $byKey = [];
+        foreach ([...array_filter([$now, $way->below]), ...$way->rungs, ...array_filter($others, static fn (Rung $r): bool => $r->holds())] as $rung) {
+            $byKey[SameOnBars::work($rung->choice).'|'.round($rung->share(), 6)] ??= $rung;
+        }
+        usort($byKey, static fn (Rung $a, Rung $b): int => $a->share() <=> $b->share());
+
+        return new ScaleJson(array_map(
+            static fn (Rung $rung): ScaleRungJson => new ScaleRungJson(RungJson::of($rung, $rung->predict($belief)), [], $athlete->chosen?->key() === $rung->key()),
+            $byKey,
+        ), []);
+    }
+}

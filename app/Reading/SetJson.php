@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Formats\Json\ChoiceJson;
+use App\Formats\Json\PainJson;
+use App\Models\LoggedSet;
+use App\Models\Purpose;
+use OpenApi\Attributes as OA;
+
+/**
+ * A set that stands in the log.
+ */
+#[OA\Schema]
+final readonly class SetJson
+{
+    public function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $id,
+        #[OA\Property(format: 'date-time')]
+        public string $performed_at,
+        #[OA\Property(format: 'date')]
+        public string $trained_on,
+        #[OA\Property]
+        public Purpose $purpose,
+        #[OA\Property]
+        public ?ChoiceJson $choice,
+        #[OA\Property(description: 'The same for the same set-up.')]
+        public ?string $setup_key,
+        #[OA\Property]
+        public ?string $setup_name,
+        #[OA\Property]
+        public ?float $carried_kg,
+        #[OA\Property]
+        public ?float $carried_share,
+        #[OA\Property]
+        public ?int $clean_reps,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer'))]
+        public object $no_counts,
+        #[OA\Property]
+        public ?int $reserve,
+        #[OA\Property]
+        public ?float $hang_s,
+        #[OA\Property]
+        public ?PainJson $pain,
+        #[OA\Property]
+        public ?string $note,
+        #[OA\Property(description: 'Whether it corrects an earlier row.')]
+        public bool $corrected,
+        #[OA\Property(description: 'Whether part of it is kept but cannot be read any more.')]
+        public bool $damaged,
+    ) {
+    }
+
+    public static function of(LoggedSet $set): self
+    {
+        $choice = Readable::orNull(static fn () => $set->choice);
+        $pain = Readable::orNull(static fn () => $set->pain);
+
+        return new self(
+            $set->id,
+            $set->performed_at->utc()->format('Y-m-d\TH:i:s\Z'),
+            $set->trained_on,
+            $set->purpose,
+            $choice === null ? null : ChoiceJson::of($choice),
+            $set->setup_key,
+            $set->setup_name,
+            $set->carried_kg,
+            $set->carried_share,
+            $set->clean_reps,
+            (object) ($set->no_counts ?? []),
+            $set->reserve,
+            $set->hang_s,
+            $pain === null ? null : PainJson::of($pain),
+            $set->note,
+            $set->replaces_id !== null,
+            $choice === null && $set->setup_key !== null || $pain === null && $set->pain_told_at !== null,
+        );
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/../tests/Browser/Support/Http.php';
+
+use Tests\Browser\Support\Http;
+
+// Processor time a request costs the running demo instance (php-fpm and PostgreSQL together), as ratios to the bare signed-in
+// route /api/me in the same run. php bench/requests.php [requests a route, 60] [lower bound of the speed-up over the first version]
+
+const MERRIN = '/api/athletes/01900000-0000-7000-8000-000000000112';
+const NESTA = '/api/athletes/01900000-0000-7000-8000-000000000113';
+
+$root = dirname(__DIR__);
+$var = getenv('STEADY_VAR') ?: "$root/var";
+$url = 'http://127.0.0.1:'.trim((string) file_get_contents("$var/run/port"));
+$requests = (int) ($argv[1] ?? 60);
+
+/** Milliseconds of processor time that processes below these have used so far, whatever became of their children. */
+function usedMs(int ...$roots): float
+{
+    $parents = $used = [];
+    foreach (glob('/proc/[0-9]*/stat') ?: [] as $file) {
+        $fields = explode(' ', (string) preg_replace('/^.*\) /', '', (string) @file_get_contents($file)));
+        if (count($fields) > 14) {
+            $pid = (int) basename(dirname($file));
+            $parents[$pid] = (int) $fields[1];
+            $used[$pid] = array_sum(array_slice($fields, 11, 4)) * 10.0;
+        }
+    }
+    $sum = 0.0;
+    foreach ($used as $pid => $ms) {
+        for ($up = $pid; $up > 1; $up = $parents[$up] ?? 0) {
+            if (in_array($up, $roots, true)) {
+                $sum += $ms;
+                break;
+            }
+        }
+    }
+
+    return $sum;
+}
+
+function postmaster(string $var): int
+{
+    foreach (["$var/pg", '/var/lib/postgresql/steady-rung-'.substr(hash('sha256', "$var\n"), 0, 12)] as $folder) {
+        if (is_file("$folder/postmaster.pid")) {
+            return (int) strtok((string) file_get_contents("$folder/postmaster.pid"), "\n");
+        }
+    }
+    exit("PostgreSQL does not run.\n");
+}
+
+$http = Http::signedIn($url);
+[, $merrin] = $http->send('GET', MERRIN);
+$choice = $merrin['rung']['choice'] ?? exit("The demo is not there.\n");
+$setId = static fn (): string => (string) Ramsey\Uuid\Uuid::uuid7();
+$measured = [
+    'health' => static fn () => $http->send('GET', '/api/health'),
+    'me' => static fn () => $http->send('GET', '/api/me'),
+    'kit' => static fn () => $http->send('GET', '/api/kit'),
+    'roster' => static fn () => $http->send('GET', '/api/athletes'),
+    'athlete' => static fn () => $http->send('GET', MERRIN),
+    'pull ladder' => static fn () => $http->send('GET', MERRIN.'/ladder?lane=pull&most_rungs=8&advice=yes'),
+    'row ladder' => static fn () => $http->send('GET', MERRIN.'/ladder?lane=row&most_rungs=8&advice=yes'),
+    'log a set' => static fn () => $http->send('POST', MERRIN.'/sets', ['id' => $setId(), 'performed_at' => gmdate(DATE_RFC3339), 'purpose' => 'work', 'choice' => $choice, 'clean_reps' => 5, 'reserve' => 2]),
+];
+$fpm = (int) file_get_contents("$var/run/fpm.pid");
+$sql = postmaster($var);
+$costs = [];
+foreach ($measured as $name => $ask) {
+    for ($i = 0; $i < 8; $i++) {
+        $ask();
+    }
+    $began = usedMs($fpm, $sql);
+    for ($i = 0; $i < $requests; $i++) {
+        [$status] = $ask();
+        if ($status >= 300) {
+            exit("$name answered $status\n");
+        }
+    }
+    $costs[$name] = (usedMs($fpm, $sql) - $began) / $requests;
+}
+foreach ($costs as $name => $ms) {
+    printf("%-12s %6.1f ms of processor, %5.2f × me\n", $name, $ms, $ms / $costs['me']);
+}

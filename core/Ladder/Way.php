@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Ladder;
+
+use SteadyRung\Body\Body;
+use SteadyRung\Ladder\Choices\OnBands;
+use SteadyRung\Setup\Attach;
+use SteadyRung\Strength\Belief;
+
+/**
+ * One athlete's ladder in one lane, the one list that ladder, call and set-up lists look at: the rung in use, the one
+ * below it, and the steadiest way up from it.
+ */
+final readonly class Way
+{
+    /** Rungs up to the goal, unless the coach asks for more or fewer. */
+    public const USUAL_RUNGS = 8;
+
+    private const SAME_SHARE = 1e-6;
+
+    private function __construct(public float $fromShare, public float $toShare, public ?Rung $now, public ?Rung $below, public SteadyLadder $ladder)
+    {
+    }
+
+    /**
+     * The way from the rung in use (else from where eight reps are expected) to a goal. Its first rung does not depend on how
+     * many are asked for: from a band or foot help it is the steadiest, never past a single band under the foot; in all else it
+     * changes one thing, the next heel mark, pin or weight.
+     *
+     * @param  list<Rung>  $candidates what fits in the lane, sorted by share
+     */
+    public static function of(RungSearch $search, Body $body, Lane $lane, array $candidates, ?Rung $now, Belief $belief, ?float $goalShare = null, ?int $mostRungs = null): self
+    {
+        $from = LadderStart::share($now, $belief, $candidates);
+        $to = $goalShare ?? Goal::share($lane, $from, $candidates);
+        $first = match (true) {
+            $now === null => null,
+            self::fades($now) => self::next($candidates, $from, Goal::share($lane, $from, $candidates)),
+            default => Steps::nearestUp($now, self::near($now, $search, $body)),
+        };
+        $ladder = SteadyLadder::through($candidates, $from, $to, Steps::SMALLEST, $mostRungs ?? self::USUAL_RUNGS, $first)
+            ->on(static fn (Rung $rung): Rung => self::onBarOf($now, $rung, $search, $body));
+
+        return new self($from, $to, $now, $now === null ? null : self::belowOf($now, $search, $body), $ladder);
+    }
+
+    public function steps(): ?Steps
+    {
+        return $this->now === null ? null : new Steps($this->now, $this->ladder->rungs[0] ?? null, $this->below);
+    }
+
+    /** @param  list<Rung>  $candidates */
+    private static function next(array $candidates, float $fromShare, float $toShare): ?Rung
+    {
+        $steadiest = SteadyLadder::through($candidates, $fromShare, $toShare, Steps::SMALLEST, self::USUAL_RUNGS)->rungs[0] ?? null;
+        foreach ($candidates as $rung) {
+            if ($steadiest === null || $rung->share() >= $steadiest->share()) {
+                break;
+            }
+            if ($rung->share() - $fromShare >= Steps::SMALLEST && $rung->holds() && self::isSingleAtFoot($rung)) {
+                return $rung;
+            }
+        }
+
+        return $steadiest;
+    }
+
+    private static function isSingleAtFoot(Rung $rung): bool
+    {
+        return $rung->choice instanceof OnBands && $rung->choice->attach === Attach::Foot && count($rung->choice->bandIds) === 1;
+    }
+
+    /** The nearest of those that one change leads to: another band, weight or pin, or the heels at another mark. */
+    private static function belowOf(Rung $now, RungSearch $search, Body $body): ?Rung
+    {
+        return Steps::nearestDown($now, self::near($now, $search, $body));
+    }
+
+    /** @return list<Rung> */
+    private static function near(Rung $now, RungSearch $search, Body $body): array
+    {
+        return array_values(array_filter($search->near($now, $body), static fn (Rung $r): bool => $r->holds()));
+    }
+
+    /** Whether the help is of a kind that bands and boxes make in many small steps. */
+    private static function fades(Rung $now): bool
+    {
+        return in_array($now->choice->kind(), [ChoiceKind::Band, ChoiceKind::Foot, ChoiceKind::Hop], true);
+    }
+
+    /** The same bands on the bar in use, where they carry the same there. */
+    private static function onBarOf(?Rung $now, Rung $rung, RungSearch $search, Body $body): Rung
+    {
+        if (! $now?->choice instanceof OnBands || ! $rung->choice instanceof OnBands || $rung->choice->barId === $now->choice->barId) {
+            return $rung;
+        }
+        $there = $search->standing($rung->choice->onBar($now->choice->barId), $body);
+
+        return $there instanceof Rung && abs($there->share() - $rung->share()) < self::SAME_SHARE ? $there : $rung;
+    }
+}

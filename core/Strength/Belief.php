@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Strength;
+
+/**
+ * What is believed of an athlete's capacity today: the state after the last session moved to this day, with its curve.
+ */
+final readonly class Belief
+{
+    private function __construct(public RepCurve $curve, public ?CapacityState $state, public int $today)
+    {
+    }
+
+    /** The belief on a day, from the state after the last session; none where nothing was logged. */
+    public static function on(int $today, ?CapacityState $lastState): self
+    {
+        $filter = CapacityFilter::usual();
+
+        return new self($filter->curve, $lastState === null ? null : $filter->forward($lastState, $today), $today);
+    }
+
+    /** Reps to expect at a load as a share of bodyweight (on the way up) with its standard deviation; none before a baseline. */
+    public function predict(float $loadShare, float $loadShareSd): ?RepPrediction
+    {
+        return $this->state === null ? null : RepPrediction::at($this->curve, $this->state, $loadShare, $loadShareSd);
+    }
+
+    /** The load, as a share of bodyweight, on which so many reps are the median; none before a baseline. */
+    public function shareFor(float $reps): ?float
+    {
+        return $this->state === null ? null : $this->state->share() / $this->curve->ratio($reps);
+    }
+}
