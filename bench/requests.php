@@ -11,7 +11,6 @@ use Tests\Browser\Support\Http;
 // route /api/me in the same run. php bench/requests.php [requests a route, 60] [lower bound of the speed-up over the first version]
 
 const MERRIN = '/api/athletes/01900000-0000-7000-8000-000000000112';
-const NESTA = '/api/athletes/01900000-0000-7000-8000-000000000113';
 
 $root = dirname(__DIR__);
 $var = getenv('STEADY_VAR') ?: "$root/var";
@@ -54,9 +53,21 @@ function postmaster(string $var): int
 }
 
 $http = Http::signedIn($url);
-[, $merrin] = $http->send('GET', MERRIN);
-$choice = $merrin['rung']['choice'] ?? exit("The demo is not there.\n");
-$setId = static fn (): string => (string) Ramsey\Uuid\Uuid::uuid7();
+/** @var list<array{string, array<string, mixed>}> $class who is on a set-up and may pull, with what */
+$class = [];
+[, $roster] = $http->send('GET', '/api/athletes');
+foreach ($roster['items'] ?? [] as $entry) {
+    [, $athlete] = $http->send('GET', "/api/athletes/{$entry['id']}");
+    if (($athlete['rung'] ?? null) !== null && $athlete['paused_on'] === null) {
+        $class[] = ["/api/athletes/{$entry['id']}/sets", $athlete['rung']['choice']];
+    }
+}
+$turn = 0;
+$logNext = static function () use ($http, $class, &$turn): array {
+    [$path, $choice] = $class[$turn++ % count($class)] ?? exit("The demo is not there.\n");
+
+    return $http->send('POST', $path, ['id' => (string) Ramsey\Uuid\Uuid::uuid7(), 'performed_at' => gmdate(DATE_RFC3339), 'purpose' => 'work', 'choice' => $choice, 'clean_reps' => 5, 'reserve' => 2]);
+};
 $measured = [
     'health' => static fn () => $http->send('GET', '/api/health'),
     'me' => static fn () => $http->send('GET', '/api/me'),
@@ -65,7 +76,7 @@ $measured = [
     'athlete' => static fn () => $http->send('GET', MERRIN),
     'pull ladder' => static fn () => $http->send('GET', MERRIN.'/ladder?lane=pull&most_rungs=8&advice=yes'),
     'row ladder' => static fn () => $http->send('GET', MERRIN.'/ladder?lane=row&most_rungs=8&advice=yes'),
-    'log a set' => static fn () => $http->send('POST', MERRIN.'/sets', ['id' => $setId(), 'performed_at' => gmdate(DATE_RFC3339), 'purpose' => 'work', 'choice' => $choice, 'clean_reps' => 5, 'reserve' => 2]),
+    'log a set' => $logNext,
 ];
 $fpm = (int) file_get_contents("$var/run/fpm.pid");
 $sql = postmaster($var);

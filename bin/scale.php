@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Devices\ScaleServer;
-use App\Devices\SimulatedScale;
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -14,4 +13,4 @@ if ($socket === false) {
     exit(1);
 }
 file_put_contents($pidFile, (string) getmypid());
-(new ScaleServer(new SimulatedScale(random_int(1, 1 << 30)), $socket))->run();
+(new ScaleServer(random_int(1, 1 << 30), $socket))->run();

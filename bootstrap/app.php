@@ -20,11 +20,13 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->statefulApi();
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: EnterGym::class);
+        $middleware->api(append: [App\Http\Middleware\KeepOutOfCaches::class]);
         $middleware->redirectGuestsTo(fn () => null);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport(App\Problems\Problem::class);
         $exceptions->dontReport(App\Formats\Unreadable::class);
+        $exceptions->report(fn (Illuminate\Database\QueryException $fault) => App\Problems\QuietReport::of($fault, app(Psr\Log\LoggerInterface::class)))->stop();
         $exceptions->render(new ProblemRenderer);
     })
     ->create();

@@ -18,20 +18,25 @@ use App\Http\Controllers\PainController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SetController;
+use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SetupController;
 use App\Http\Middleware\EnterGym;
 use Illuminate\Support\Facades\Route;
+use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
 foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing'] as $key) {
     Route::pattern($key, '[0-9a-fA-F]{8}-([0-9a-fA-F]{4}-){3}[0-9a-fA-F]{12}');
 }
 
-Route::get('health', HealthController::class);
+Route::get('health', HealthController::class)->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
 Route::post('sign-in', [SessionController::class, 'signIn']);
+Route::post('gym', [SettingsController::class, 'found']);
 
 Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::get('me', [SessionController::class, 'show']);
     Route::post('sign-out', [SessionController::class, 'signOut']);
+    Route::put('settings', [SettingsController::class, 'change']);
+    Route::put('password', [SettingsController::class, 'password']);
     Route::get('cautions', CautionController::class);
 
     Route::get('kit', KitController::class);

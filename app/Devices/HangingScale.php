@@ -18,8 +18,14 @@ final readonly class HangingScale
 
     private const MOST_READINGS = 400;
 
-    public function __construct(private string $address)
+    /** @param  string  $room  whose scale it is, where one simulated scale stands in for many */
+    public function __construct(private string $address, private string $room = '')
     {
+    }
+
+    public function of(string $room): self
+    {
+        return new self($this->address, $room);
     }
 
     /** What the scale has sent over the last seconds; null if nobody answers at its address. */
@@ -71,7 +77,36 @@ final readonly class HangingScale
             restore_error_handler();
         }
 
-        return $socket === false ? null : $socket;
+        if ($socket === false) {
+            return null;
+        }
+        stream_set_timeout($socket, 1, 500_000);
+
+        return $this->room === '' ? $socket : $this->inRoom($socket);
+    }
+
+    /**
+     * A simulated scale stands in for many: from its welcome on it speaks of this room alone.
+     *
+     * @param  resource  $socket
+     * @return resource|null
+     */
+    private function inRoom(mixed $socket): mixed
+    {
+        foreach (self::lines($socket) as $line) {
+            if (trim($line) === 'LIVE') {
+                fwrite($socket, "ROOM $this->room\n");
+
+                return $socket;
+            }
+            if (str_starts_with($line, 'STEADY-SCALE') && ! str_contains($line, ' simulated ')) {
+                fclose($socket);
+
+                return (new self($this->address))->connect();
+            }
+        }
+
+        return $socket;
     }
 
     /**

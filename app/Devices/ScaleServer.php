@@ -7,7 +7,8 @@ namespace App\Devices;
 use SteadyRung\Kit\ScaleReading;
 
 /**
- * Serves a simulated scale over the line protocol on a loopback port, to as many listeners as come.
+ * Serves simulated scales over the line protocol on a loopback port, to as many listeners as come: one scale a room, so that
+ * what one gym hangs up another does not see.
  */
 final class ScaleServer
 {
@@ -15,12 +16,21 @@ final class ScaleServer
 
     private const MOST_LISTENERS = 32;
 
+    private const MOST_ROOMS = 64;
+
     /** @var array<int, resource> */
     private array $listeners = [];
 
+    /** @var array<int, string> the room each listener is in */
+    private array $roomOf = [];
+
+    /** @var array<string, SimulatedScale> the room used last stands last */
+    private array $rooms;
+
     /** @param  resource  $socket a listening one */
-    public function __construct(private readonly SimulatedScale $scale, private readonly mixed $socket)
+    public function __construct(private readonly int $seed, private readonly mixed $socket)
     {
+        $this->rooms = ['' => new SimulatedScale($seed)];
     }
 
     public function run(): never
@@ -30,9 +40,11 @@ final class ScaleServer
             $this->serve(max(0, $due - self::nowMs()));
             if (self::nowMs() >= $due) {
                 $due = max($due + SimulatedScale::EVERY_MS, self::nowMs());
-                $reading = $this->scale->next(self::nowMs());
-                if ($reading !== null) {
-                    $this->send(self::line($reading));
+                foreach ($this->rooms as $room => $scale) {
+                    $reading = $scale->next(self::nowMs());
+                    if ($reading !== null) {
+                        $this->send((string) $room, self::line($reading));
+                    }
                 }
             }
         }
@@ -57,9 +69,20 @@ final class ScaleServer
             return;
         }
         stream_set_blocking($listener, false);
-        $lines = array_map(self::line(...), $this->scale->kept());
-        @fwrite($listener, sprintf("STEADY-SCALE 1 simulated NOW %d\n%sLIVE\n", self::nowMs(), implode('', $lines)));
         $this->listeners[(int) $listener] = $listener;
+        $this->enter($listener, '');
+    }
+
+    /** @param  resource  $listener */
+    private function enter(mixed $listener, string $room): void
+    {
+        $scale = $this->rooms[$room] ?? new SimulatedScale($this->seed + count($this->rooms));
+        unset($this->rooms[$room]);
+        $this->rooms[$room] = $scale;
+        $this->rooms = array_slice($this->rooms, -self::MOST_ROOMS, null, true);
+        $this->roomOf[(int) $listener] = $room;
+        $lines = array_map(self::line(...), $scale->kept());
+        @fwrite($listener, sprintf("STEADY-SCALE 1 simulated NOW %d\n%sLIVE\n", self::nowMs(), implode('', $lines)));
     }
 
     /** @param  resource  $listener */
@@ -68,25 +91,31 @@ final class ScaleServer
         $line = fgets($listener, self::LONGEST_COMMAND);
         if ($line === false) {
             if (feof($listener)) {
-                unset($this->listeners[(int) $listener]);
+                unset($this->listeners[(int) $listener], $this->roomOf[(int) $listener]);
                 fclose($listener);
             }
 
             return;
         }
-        @fwrite($listener, $this->obey(trim($line)) ? "OK\n" : "ERR not understood\n");
+        $words = explode(' ', trim($line));
+        if ($words[0] === 'ROOM' && preg_match('/^[0-9a-f-]{1,36}$/', $words[1] ?? '') === 1) {
+            $this->enter($listener, $words[1]);
+
+            return;
+        }
+        @fwrite($listener, $this->obey($words, $this->rooms[$this->roomOf[(int) $listener]] ?? $this->rooms[array_key_last($this->rooms)]) ? "OK\n" : "ERR not understood\n");
     }
 
-    private function obey(string $command): bool
+    /** @param  list<string>  $words */
+    private function obey(array $words, SimulatedScale $scale): bool
     {
-        $words = explode(' ', $command);
         $fault = $words[0] === 'FAULT' ? ScaleFault::tryFrom($words[1] ?? '') : null;
         if ($words === ['ZERO']) {
-            $this->scale->zero();
+            $scale->zero();
         } elseif ($words[0] === 'HANG' && preg_match('/^\d{1,4}(\.\d{1,6})?$/', $words[1] ?? '') === 1) {
-            $this->scale->hang((float) $words[1]);
+            $scale->hang((float) $words[1]);
         } elseif ($fault !== null) {
-            $this->scale->failAs($fault);
+            $scale->failAs($fault);
         } else {
             return false;
         }
@@ -94,11 +123,11 @@ final class ScaleServer
         return true;
     }
 
-    private function send(string $line): void
+    private function send(string $room, string $line): void
     {
-        foreach ($this->listeners as $key => $listener) {
-            if (@fwrite($listener, $line) === false) {
-                unset($this->listeners[$key]);
+        foreach (array_keys($this->roomOf, $room, true) as $key) {
+            if (@fwrite($this->listeners[$key], $line) === false) {
+                unset($this->listeners[$key], $this->roomOf[$key]);
             }
         }
     }

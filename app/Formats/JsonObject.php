@@ -190,6 +190,22 @@ final readonly class JsonObject
         return preg_match('/[\p{L}\p{N}\p{P}\p{S}]/u', $text) === 1 ? trim($text) : throw $this->missing($key, 'text that can be seen');
     }
 
+    /** Text taken as it is, spaces and all, and never repeated in a refusal. */
+    public function secret(string $key, int $most): string
+    {
+        $value = $this->raw($key);
+
+        return is_string($value) && $value !== '' && mb_check_encoding($value, 'UTF-8') && mb_strlen($value) <= $most
+            ? $value
+            : throw $this->withheld($key, "This must be given: text of at most $most characters.");
+    }
+
+    /** A refusal that does not repeat the value. */
+    public function withheld(string $key, string $detail): Unreadable
+    {
+        return Unreadable::at($this->at($key), $detail);
+    }
+
     public function uuid(string $key): string
     {
         $text = strtolower($this->text($key, 36));

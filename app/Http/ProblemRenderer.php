@@ -43,6 +43,7 @@ final class ProblemRenderer
             $error instanceof TokenMismatchException => self::pageExpired(),
             $error instanceof PostTooLargeException => new Problem(ProblemCode::BodyTooLarge, 'A request may be 1 MB at the most.'),
             $error instanceof ModelNotFoundException => self::notFound(),
+            self::tookTooLong($error) => new Problem(ProblemCode::Busy, 'Something else is using this just now. Nothing typed is lost: try again in a moment.', retryAfterS: 2),
             $error instanceof LostConnectionException, self::isLostConnection($error) => new Problem(ProblemCode::Away, 'The database is starting. Nothing typed is lost: try again in a moment.', retryAfterS: 2),
             $error instanceof HttpExceptionInterface => self::http($error->getStatusCode()),
             default => new Problem(ProblemCode::Fault, 'The fault is on our side and is in the log. Try again; if it comes back, restart with bin/steady start.'),
@@ -56,6 +57,14 @@ final class ProblemRenderer
 
         return $pdo instanceof \PDOException
             && (preg_match('/^(08|57P0)/', (string) $pdo->getCode()) === 1 || preg_match('/server closed the connection|connection to server|no connection to the server|terminating connection/', $pdo->getMessage()) === 1);
+    }
+
+    /** Statements and locks that the database ended in time, and transactions that ran into one another. */
+    private static function tookTooLong(\Throwable $error): bool
+    {
+        $pdo = $error instanceof QueryException ? $error->getPrevious() : $error;
+
+        return $pdo instanceof \PDOException && in_array((string) $pdo->getCode(), ['57014', '55P03', '40001', '40P01', '25P03'], true);
     }
 
     private static function http(int $status): Problem

@@ -16,7 +16,7 @@ final class CurrentGym
     public function enter(Gym|string $gym): void
     {
         $this->id = $gym instanceof Gym ? $gym->id : $gym;
-        $this->gym = $gym instanceof Gym ? $gym : null;
+        $this->gym = null;
     }
 
     public function id(): string

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property string $name
  * @property string $timezone
+ * @property bool $is_demo
  * @property int $kit_version grows with every change of what is in use
  */
 final class Gym extends Model
@@ -21,5 +22,5 @@ final class Gym extends Model
     protected $guarded = [];
 
     /** @var array<string, string> */
-    protected $casts = ['kit_version' => 'integer'];
+    protected $casts = ['kit_version' => 'integer', 'is_demo' => 'boolean'];
 }

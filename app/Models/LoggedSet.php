@@ -103,7 +103,7 @@ final class LoggedSet extends Record
     {
         $sessions = [];
         $sets = self::standing($athleteId)->where('trained_on', '>=', $fromDay)->where('pattern', $pattern)->whereNotNull('clean_reps')
-            ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->get();
+            ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->toBase()->get(['trained_on', 'ascent_share', 'share_sd', 'clean_reps', 'reserve']);
         foreach ($sets as $set) {
             $sessions[$set->trained_on][] = Observation::of(
                 Day::number($set->trained_on),

@@ -33,6 +33,8 @@ enum ProblemCode: string
     case KitFull = 'kit-full';
     case LastWeighing = 'last-weighing';
     case Busy = 'busy';
+    case Founded = 'founded';
+    case WrongPassword = 'wrong-password';
     case Away = 'away';
     case Fault = 'fault';
 
@@ -44,10 +46,10 @@ enum ProblemCode: string
             self::ForeignOrigin => 403,
             self::NotFound => 404,
             self::MethodNotAllowed => 405,
-            self::IdTaken, self::PullingPaused, self::CallChanged, self::CallDecided, self::ReferStands, self::ScaleAway, self::KitFull, self::LastWeighing => 409,
+            self::IdTaken, self::PullingPaused, self::CallChanged, self::CallDecided, self::ReferStands, self::ScaleAway, self::KitFull, self::LastWeighing, self::Founded => 409,
             self::BodyTooLarge => 413,
             self::PageExpired => 419,
-            self::Invalid, self::WrongSignIn, self::DoesNotFit => 422,
+            self::Invalid, self::WrongSignIn, self::WrongPassword, self::DoesNotFit => 422,
             self::TooManyTries => 429,
             self::Fault => 500,
             self::Away, self::Busy => 503,
@@ -77,6 +79,8 @@ enum ProblemCode: string
             self::ScaleAway => 'The scale does not answer',
             self::KitFull => 'The kit is full',
             self::LastWeighing => 'The only weighing stays',
+            self::Founded => 'There is a gym already',
+            self::WrongPassword => 'The password is another',
             self::Busy => 'Busy with something long',
             self::Away => 'The server is away',
             self::Fault => 'Something went wrong here',

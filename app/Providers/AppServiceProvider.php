@@ -4,20 +4,25 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Actions\RemakeCalls;
 use App\Devices\HangingScale;
 use App\Formats\JsonObject;
+use App\Http\QuietSessions;
 use App\Models\Athlete;
 use App\Models\CallRecord;
 use App\Models\CurrentGym;
+use App\Models\GymKit;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use Carbon\CarbonImmutable;
 use Carbon\FactoryImmutable;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use Psr\Clock\ClockInterface;
 
@@ -28,6 +33,8 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(CurrentGym::class);
+        $this->app->scoped(GymKit::class);
+        $this->app->scoped(RemakeCalls::class);
         $this->app->singleton(ClockInterface::class, static fn (): ClockInterface => new FactoryImmutable);
         $this->app->singleton(HangingScale::class, static fn (): HangingScale => new HangingScale((string) config('devices.scale_address')));
         $this->app->bind(JsonObject::class, static fn (Application $app): JsonObject => self::body($app->make(Request::class)));
@@ -38,6 +45,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->keepDatesImmutable();
         $this->refuseSloppyModels();
         $this->bindRouteKeys();
+        $this->keepSessionsQuietly();
     }
 
     private function keepDatesImmutable(): void
@@ -56,6 +64,11 @@ final class AppServiceProvider extends ServiceProvider
     {
         Route::model('call', CallRecord::class);
         Route::model('athlete', Athlete::class);
+    }
+
+    private function keepSessionsQuietly(): void
+    {
+        Session::extend('quiet', fn (): QuietSessions => new QuietSessions($this->app->make(ConnectionInterface::class), $this->app->make(ClockInterface::class), (int) config('session.lifetime')));
     }
 
     private static function body(Request $request): JsonObject

@@ -59,7 +59,7 @@ final readonly class BuildSituation
         $byDay = [];
         $sets = LoggedSet::standing($athlete->id)->where('purpose', Purpose::Work)->whereNotNull('clean_reps')
             ->orderByDesc('trained_on')->orderByDesc('performed_at')->orderByDesc('id')->limit(self::LATEST_SETS)
-            ->get(['trained_on', 'setup_key', 'work_key', 'carried_share', 'clean_reps']);
+            ->toBase()->get(['trained_on', 'setup_key', 'work_key', 'carried_share', 'clean_reps']);
         foreach ($sets as $set) {
             $byDay[$set->trained_on] ??= [];
             if (self::isOn($set, $rung)) {
@@ -77,8 +77,12 @@ final readonly class BuildSituation
         return $sessions;
     }
 
-    /** The same bands in the same place; another bar counts where it hardly changes the load. */
-    private static function isOn(LoggedSet $set, Rung $rung): bool
+    /**
+     * The same bands in the same place; another bar counts where it hardly changes the load.
+     *
+     * @param  object{work_key: string|null, setup_key: string|null, carried_share: float|null}  $set
+     */
+    private static function isOn(object $set, Rung $rung): bool
     {
         return $set->work_key === SameOnBars::work($rung->choice)
             && ($set->setup_key === $rung->key() || abs((float) $set->carried_share - $rung->share()) < Steps::SMALLEST);

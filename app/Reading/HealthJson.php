@@ -14,6 +14,8 @@ final readonly class HealthJson
         public string $application,
         #[OA\Property]
         public bool $database,
+        #[OA\Property(description: 'Whether there is a gym; without one the first page makes it.')]
+        public bool $founded,
     ) {
     }
 }

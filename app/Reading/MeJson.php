@@ -22,11 +22,15 @@ final readonly class MeJson
         public string $gym_name,
         #[OA\Property(description: 'IANA time zone of the gym.')]
         public string $timezone,
+        #[OA\Property(description: 'Known to this device as the owner of what waits on it.')]
+        public string $key,
+        #[OA\Property(description: 'Whether this is the demo gym.')]
+        public bool $demo,
     ) {
     }
 
     public static function of(User $user): self
     {
-        return new self($user->name, $user->email, $user->gym->name, $user->gym->timezone);
+        return new self($user->name, $user->email, $user->gym->name, $user->gym->timezone, "$user->gym_id.$user->id", $user->gym->is_demo);
     }
 }

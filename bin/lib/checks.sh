@@ -50,6 +50,9 @@ suite() { # name, more arguments for Pest
     say "$([ "${counts#* }" -eq 0 ] && echo ✓ || echo ✗) tests/$name: ${counts% *} passed, ${counts#* } failed ($((SECONDS - began)) s)"
 }
 
+# The suites that make their tables anew sign in as the tables' owner.
+as_owner_suite() { DB_USERNAME="$PG_OWNER" DB_PASSWORD="$(secret database)" suite "$@"; }
+
 sum_up() {
     awk '{ passed += $1; failed += $2 } END { print passed + 0 " passed, " failed + 0 " failed"; exit failed > 0 }' "$COUNTS"
 }

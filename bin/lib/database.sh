@@ -1,6 +1,9 @@
-# A PostgreSQL cluster of this instance's own, on loopback, with a password nobody needs to know.
+# A PostgreSQL cluster of this instance's own: on a socket in a private folder, no network, no password for anybody else.
 PG_BIN=/usr/lib/postgresql/15/bin
 PG_USER=postgres
+PG_OWNER=steady      # owns the tables; used to bring them up to date and for nothing else
+PG_APP=steady_app    # what the application signs in as
+APPEND_ONLY="logged_sets set_bands clearances pain_reports band_inspections weighings"
 
 # Root may not run PostgreSQL, so its user does; where that user cannot reach this folder the cluster stands beside its home.
 database_folder() {
@@ -11,6 +14,12 @@ database_folder() {
     fi
 }
 PG_DATA="$(database_folder)"
+
+# Beside the cluster; Unix sockets allow 107 characters, so a deep folder gets a short name elsewhere.
+socket_folder() {
+    if [ ${#PG_DATA} -gt 80 ]; then echo "/tmp/steady-pg-$(sha256sum <<<"$PG_DATA" | cut -c1-12)"; else echo "$PG_DATA.socket"; fi
+}
+PG_SOCKET="$(socket_folder)"
 
 as_database_user() {
     if [ "$(id -u)" -eq 0 ]; then (cd / && runuser -u "$PG_USER" -- "$@"); else "$@"; fi
@@ -24,7 +33,16 @@ secret() { # name: made once, kept
     cat "$file"
 }
 
-database_runs() { as_database_user "$PG_BIN/pg_ctl" -D "$PG_DATA" status >/dev/null 2>&1 && "$PG_BIN/pg_isready" -q -h 127.0.0.1 -p "$(cat "$RUN/pg.port" 2>/dev/null)"; }
+as_owner() { # command…: with the owner's word for psql and artisan
+    env PGPASSWORD="$(secret database)" DB_USERNAME="$PG_OWNER" DB_PASSWORD="$(secret database)" DB_PERSISTENT=false LOG_CHANNEL=stderr \
+        APP_CONFIG_CACHE=var/no-such/config.php APP_ROUTES_CACHE=var/no-such/routes.php "$@"
+}
+
+sql() { # database, statements
+    as_owner psql -h "$PG_SOCKET" -U "$PG_OWNER" -d "$1" -v ON_ERROR_STOP=1 -qtAc "$2"
+}
+
+database_runs() { as_database_user "$PG_BIN/pg_ctl" -D "$PG_DATA" status >/dev/null 2>&1 && "$PG_BIN/pg_isready" -q -h "$PG_SOCKET"; }
 
 seeded() { echo "seeded-$(sha256sum <<<"$PG_DATA" | cut -c1-12)"; }
 
@@ -34,18 +52,28 @@ make_cluster() {
     mkdir -p "$fresh"
     (umask 077 && secret database >"$password")
     [ "$(id -u)" -ne 0 ] || chown "$PG_USER" "$fresh" "$password"
-    as_database_user "$PG_BIN/initdb" -D "$fresh" -U steady --pwfile="$password" --auth=scram-sha-256 -E UTF8 --locale=C.UTF-8 --data-checksums
+    as_database_user "$PG_BIN/initdb" -D "$fresh" -U "$PG_OWNER" --pwfile="$password" --auth=scram-sha-256 -E UTF8 --locale=C.UTF-8 --data-checksums
     rm -f "$password"
     mv "$fresh" "$PG_DATA"
 }
 
+# The folder is the database's, and the application may pass through it; nobody else.
+make_socket_folder() {
+    mkdir -p "$PG_SOCKET"
+    [ "$(id -u)" -ne 0 ] || chown "$PG_USER:$(id -gn "$(app_user)")" "$PG_SOCKET"
+    chmod 750 "$PG_SOCKET"
+}
+
+# Its log keeps neither statements nor values, turns over by the day of the week, and is its own to read.
 launch_database() {
     local try
+    make_socket_folder
     for try in 1 2 3 4 5 6 7 8; do
         as_database_user "$PG_BIN/pg_ctl" -D "$PG_DATA" -w -t 60 -l "$PG_DATA/server.log" \
-            -o "-c listen_addresses=127.0.0.1 -c port=$(cat "$RUN/pg.port") -c unix_socket_directories='' -c max_connections=60" start 9>&- && return
+            -o "-c listen_addresses='' -c unix_socket_directories='$PG_SOCKET' -c max_connections=60 \
+                -c logging_collector=on -c log_directory=log -c log_filename=server-%a.log -c log_truncate_on_rotation=on -c log_rotation_age=1d -c log_file_mode=0600 \
+                -c log_min_error_statement=panic -c log_error_verbosity=terse -c log_parameter_max_length_on_error=0 -c log_statement=none" start 9>&- && return
         sleep 1 # after a kill the old server's children need a moment to go
-        free_port >"$RUN/pg.port"
     done
     tail -n 20 "$PG_DATA/server.log"
     return 1
@@ -54,7 +82,7 @@ launch_database() {
 start_database() {
     [ -f "$PG_DATA/PG_VERSION" ] || step "Making the database" make_cluster
     database_runs && return
-    [ -s "$RUN/pg.port" ] || free_port >"$RUN/pg.port"
+    stop_database # one of an earlier version may listen elsewhere
     step "Starting the database" launch_database
 }
 
@@ -64,41 +92,60 @@ stop_database() {
 }
 
 write_environment() { # port
-    cat >"$STEADY_VAR/.env.new" <<TEXT
+    (
+        umask 077
+        cat >"$STEADY_VAR/.env.new" <<TEXT
 APP_NAME="Steady Rung"
 APP_ENV=production
 APP_KEY=base64:$(secret application)
 APP_URL=http://127.0.0.1:$1
 BCRYPT_ROUNDS=12
 DB_CONNECTION=pgsql
-DB_HOST=127.0.0.1
-DB_PORT=$(cat "$RUN/pg.port")
+DB_HOST=$PG_SOCKET
 DB_DATABASE=steady
-DB_USERNAME=steady
-DB_PASSWORD=$(secret database)
-SESSION_DRIVER=database
+DB_USERNAME=$PG_APP
+DB_PASSWORD=$(secret app-database)
+DB_PERSISTENT=true
+SESSION_DRIVER=quiet
 SESSION_LIFETIME=720
 CACHE_STORE=database
 QUEUE_CONNECTION=sync
-LOG_CHANNEL=single
+LOG_CHANNEL=daily
 SANCTUM_STATEFUL_DOMAINS=127.0.0.1:$1,localhost:$1
 SCALE_ADDRESS=127.0.0.1:$(cat "$RUN/scale.port")
 TEXT
-    chmod 600 "$STEADY_VAR/.env.new"
+    )
+    [ "$(id -u)" -ne 0 ] || chown "$(app_user)" "$STEADY_VAR/.env.new"
     mv "$STEADY_VAR/.env.new" "$STEADY_VAR/.env"
 }
 
 make_database() { # name
-    PGPASSWORD="$(secret database)" psql -h 127.0.0.1 -p "$(cat "$RUN/pg.port")" -U steady -d postgres -qtAc "SELECT 1 FROM pg_database WHERE datname = '$1'" | grep -q 1 ||
-        PGPASSWORD="$(secret database)" psql -h 127.0.0.1 -p "$(cat "$RUN/pg.port")" -U steady -d postgres -qc "CREATE DATABASE $1"
+    sql postgres "SELECT 1 FROM pg_database WHERE datname = '$1'" | grep -q 1 || sql postgres "CREATE DATABASE $1"
+}
+
+# The application may read and write, but neither change nor delete what is append-only, nor touch the shape of anything; its
+# statements, locks and idle transactions end by themselves.
+grant_to_app() { # database
+    sql postgres "DO \$\$ BEGIN CREATE ROLE $PG_APP LOGIN; EXCEPTION WHEN duplicate_object THEN NULL; END \$\$;
+        ALTER ROLE $PG_APP LOGIN NOSUPERUSER NOCREATEDB NOCREATEROLE PASSWORD '$(secret app-database)';
+        ALTER ROLE $PG_OWNER SET timezone = 'UTC'; ALTER ROLE $PG_APP SET timezone = 'UTC';
+        ALTER ROLE $PG_APP SET statement_timeout = '8s'; ALTER ROLE $PG_APP SET lock_timeout = '3s';
+        ALTER ROLE $PG_APP SET idle_in_transaction_session_timeout = '15s'"
+    sql "$1" "REVOKE CREATE ON SCHEMA public FROM PUBLIC; GRANT USAGE ON SCHEMA public TO $PG_APP;
+        GRANT SELECT, INSERT, UPDATE, DELETE ON ALL TABLES IN SCHEMA public TO $PG_APP;
+        REVOKE INSERT, UPDATE, DELETE ON migrations FROM $PG_APP;
+        REVOKE UPDATE, DELETE ON ${APPEND_ONLY// /, } FROM $PG_APP"
 }
 
 migrate_and_seed() {
     local sum
-    sum="$(sum_of database)"
-    is_current "$(seeded)" "$sum" && return
-    make_database steady
-    step "Bringing the tables up to date" php "$ROOT/artisan" migrate --force --no-interaction
-    step "Filling the demo gym, if there is no gym yet" php "$ROOT/artisan" steady:demo
-    mark_current "$(seeded)" "$sum"
+    sum="$(sum_of database bin/lib/database.sh)"
+    if ! is_current "$(seeded)" "$sum"; then
+        make_database steady
+        step "Bringing the tables up to date" as_owner php "$ROOT/artisan" migrate --force --no-interaction
+        grant_to_app steady
+        mark_current "$(seeded)" "$sum"
+    fi
+    [ -n "${STEADY_EMPTY:-}" ] || [ "$(sql steady 'SELECT count(*) FROM gyms')" -gt 0 ] ||
+        step "Filling the demo gym" as_app_user php "$ROOT/artisan" steady:demo
 }

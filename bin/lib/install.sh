@@ -30,6 +30,7 @@ install_composer() {
     sum="$(composer_sum)"
     is_current composer "$sum" && [ -f "$ROOT/vendor/autoload.php" ] && return
     step "Installing PHP packages" env COMPOSER_ALLOW_SUPERUSER=1 composer --working-dir="$ROOT" update --no-interaction --no-progress
+    chmod -R a+rX "$ROOT/vendor" # some packages come readable by their owner alone
     mark_current composer "$sum"
 }
 
@@ -59,5 +60,6 @@ build_client() {
     sum="$(client_sum)"
     is_current client "$sum" && [ -f "$ROOT/public/build/index.html" ] && return
     step "Building the client" npm_here run build
+    chmod -R a+rX "$ROOT/public"
     mark_current client "$sum"
 }

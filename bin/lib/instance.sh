@@ -7,10 +7,12 @@ source "$ROOT/bin/lib/scale.sh"
 bring_up() { # port, packages…
     local port="$1"
     shift
+    refuse_taken_port "$port"
     install_packages "$@"
     install_composer
     install_npm
     build_client
+    hand_over
     start_database
     start_scale
     write_environment "$port"

@@ -1,43 +1,79 @@
 # nginx and php-fpm of this instance's own; configuration and pid files stand under its run folder.
 
 # Unix sockets allow 107 characters; a deep folder gets a short name elsewhere.
-fpm_socket() {
-    local socket="$RUN/fpm.sock"
-    if [ ${#socket} -gt 100 ]; then
+fpm_sockets() {
+    if [ ${#RUN} -gt 85 ]; then
         local short
         short="/tmp/steady-$(id -u)-$(sha256sum <<<"$STEADY_VAR" | cut -c1-12)"
         mkdir -p -m 700 "$short"
-        [ -O "$short" ] || die 1 "$short belongs to somebody else."
-        socket="$short/fpm.sock"
+        [ -O "$short" ] || [ "$(stat -c %U "$short")" = "$(app_user)" ] || die 1 "$short belongs to somebody else."
+        [ "$(id -u)" -ne 0 ] || chown "$(app_user)" "$short"
+        echo "$short"
+    else
+        echo "$RUN"
     fi
-    echo "$socket"
 }
 
 fill() { # template, target, port
-    local owner="" group=""
-    if [ "$(id -u)" -eq 0 ]; then
-        owner="user root;"
-        group="user = root"$'\n'"group = root"
-    fi
-    sed -e "s|@ROOT@|$ROOT|g; s|@RUN@|$RUN|g; s|@LOG@|$LOG|g; s|@VAR@|$STEADY_VAR|g; s|@PORT@|$3|g; s|@SOCKET@|$(fpm_socket)|g; s|@NGINX_USER@|$owner|g" \
-        -e "s|@FPM_USER@|${group//$'\n'/\\n}|g" "$ROOT/bin/server/$1" >"$2.new"
+    local owner=""
+    [ "$(app_user)" != root ] || owner="user root;"
+    sed -e "s|@ROOT@|$ROOT|g; s|@RUN@|$RUN|g; s|@LOG@|$LOG|g; s|@VAR@|$STEADY_VAR|g; s|@CACHE@|$CACHE|g; s|@PORT@|$3|g; s|@SOCKETS@|$(fpm_sockets)|g; s|@NGINX_USER@|$owner|g" \
+        -e "s|@FPM_USER@|$([ "$(app_user)" != root ] || printf 'user = root\\ngroup = root')|g" "$ROOT/bin/server/$1" >"$2.new"
     cmp -s "$2.new" "$2" && rm "$2.new" || mv "$2.new" "$2"
 }
 
 server_answers() { curl -fsS -m 5 "http://127.0.0.1:${1:-$(cat "$RUN/port" 2>/dev/null)}/api/health" 2>/dev/null | grep -q '"steady-rung"'; }
 
+# Configuration, routes and what is loaded beforehand, for this instance and this state of the code.
+cache_code() {
+    local sum
+    sum="$(sum_of app core config routes bootstrap/app.php bin/server database/seeders composer.json "$STEADY_VAR/.env" | sha256sum | cut -c1-64)"
+    [ "$(cat "$CACHE/sum" 2>/dev/null)" != "$sum" ] || return 0
+    stop_server
+    rm -f "$CACHE"/*
+    (umask 077 && step "Preparing the code" write_cache) || exit 1
+    printf %s "$sum" >"$CACHE/sum"
+}
+
+write_cache() {
+    cached php "$ROOT/artisan" config:cache && cached php "$ROOT/artisan" route:cache && cached php "$ROOT/artisan" event:cache && cached php "$ROOT/bin/server/loaded.php" >"$CACHE/loaded.new" && mv "$CACHE/loaded.new" "$CACHE/loaded"
+}
+
+cached() {
+    env APP_CONFIG_CACHE="$CACHE/config.php" APP_ROUTES_CACHE="$CACHE/routes.php" APP_EVENTS_CACHE="$CACHE/events.php" LOG_CHANNEL=daily "$@"
+}
+
 start_fpm() {
     pid_lives "$RUN/fpm.pid" && return
     end_orphans "$RUN/fpm.pid" php-fpm8.2
-    rm -f "$(fpm_socket)"
-    php-fpm8.2 $([ "$(id -u)" -eq 0 ] && echo -R) -d opcache.memory_consumption=128 -d opcache.interned_strings_buffer=16 -d opcache.max_accelerated_files=20000 \
-        -d opcache.revalidate_freq=2 -d pcov.enabled=0 -y "$RUN/fpm.conf" 9>&- || die 1 "php-fpm did not start; see $LOG/fpm.log"
+    rm -f "$(fpm_sockets)"/fpm-*.sock
+    as_app_user php-fpm8.2 $([ "$(app_user)" = root ] && echo -R) -d opcache.memory_consumption=128 -d opcache.interned_strings_buffer=16 -d opcache.max_accelerated_files=20000 \
+        -d opcache.revalidate_freq=2 -d opcache.preload="$ROOT/bin/server/preload.php" -d opcache.preload_user="$(app_user)" -d pcov.enabled=0 -d zend.exception_ignore_args=1 \
+        -y "$RUN/fpm.conf" 9>&- || die 1 "php-fpm did not start; see $LOG/fpm.log"
+    await_pid "$RUN/fpm.pid"
+    own "$RUN/fpm.pid"
 }
 
 start_nginx() {
     pid_lives "$RUN/nginx.pid" && return
     end_orphans "$RUN/nginx.pid" nginx
-    nginx -p "$RUN" -c "$RUN/nginx.conf" -e "$LOG/nginx.log" 9>&- || die 1 "nginx did not start; see $LOG/nginx.log. If port $1 is taken: bin/steady start --port $(($1 + 1))"
+    as_app_user nginx -p "$RUN" -c "$RUN/nginx.conf" -e "$LOG/nginx.log" 9>&- || die 1 "nginx did not start; see $LOG/nginx.log. If port $1 is taken: bin/steady start --port $(($1 + 1))"
+    await_pid "$RUN/nginx.pid"
+    own "$RUN/nginx.pid"
+}
+
+await_pid() { # pid file
+    local try
+    for try in $(seq 1 50); do
+        [ -s "$1" ] && return
+        sleep 0.1
+    done
+}
+
+# A port that somebody else holds is told of before anything that runs is touched.
+refuse_taken_port() { # port
+    [ "$(cat "$RUN/port" 2>/dev/null)" = "$1" ] && pid_lives "$RUN/nginx.pid" && return
+    ! port_taken "$1" || die 1 "Port $1 is taken; nothing was changed. Try: bin/steady start --port $(($1 + 1))"
 }
 
 start_server() { # port
@@ -48,6 +84,10 @@ start_server() { # port
     fill fpm.conf "$RUN/fpm.conf" "$1"
     fill nginx.conf "$RUN/nginx.conf" "$1"
     fill php.ini "$RUN/php.ini" "$1"
+    fill fastcgi.conf "$RUN/fastcgi.conf" "$1"
+    cache_code
+    pid_lives "$RUN/nginx.pid" || turn_logs_over
+    hand_over
     start_fpm
     start_nginx "$1"
     printf '%s' "$1" >"$RUN/port"
@@ -71,5 +111,5 @@ stop_server() {
     done
     end_orphans "$RUN/nginx.pid" nginx
     end_orphans "$RUN/fpm.pid" php-fpm8.2
-    rm -f "$RUN/nginx.pid" "$RUN/fpm.pid" "$RUN/port"
+    rm -f "$RUN/nginx.pid" "$RUN/fpm.pid" "$RUN"/*.own "$RUN/port"
 }

@@ -1,2 +1,2 @@
 source "$ROOT/bin/lib/common.sh"
-exec php "$ROOT/artisan" steady:replay
+as_app_user php "$ROOT/artisan" steady:replay

@@ -24,9 +24,10 @@ export STEADY_TEST_URL="http://127.0.0.1:$port"
     check "Client units (Vitest)" npm_here run units
 } &
 reading=$!
-for suite in core formats devices arch api; do
+for suite in core formats devices arch; do
     suite "$suite" "$@"
 done
+as_owner_suite api "$@"
 wait "$tools"
 suite reference "$@"
 suite browser "$@"

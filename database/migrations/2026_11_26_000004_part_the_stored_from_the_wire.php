@@ -26,7 +26,11 @@ return new class extends Migration
                 $table->char('fingerprint', 64)->nullable();
             });
         }
-        Schema::table('gyms', fn (Blueprint $table) => $table->bigInteger('kit_version')->default(1));
+        Schema::table('gyms', function (Blueprint $table): void {
+            $table->bigInteger('kit_version')->default(1);
+            $table->boolean('is_demo')->default(false);
+        });
+        DB::statement("UPDATE gyms SET is_demo = true WHERE id = '01900000-0000-7000-8000-000000000001'");
         Schema::table('athletes', function (Blueprint $table): void {
             $table->jsonb('tags')->default('[]');
             $table->timestampTz('archived_at', 6)->nullable();
@@ -47,6 +51,11 @@ return new class extends Migration
             $table->string('changed', 600)->nullable();
             $table->jsonb('chosen_before')->nullable();
         });
+        Schema::table('sessions', function (Blueprint $table): void {
+            $table->integer('began_at')->default(0);
+            $table->dropColumn(['ip_address', 'user_agent']);
+        });
+        DB::table('sessions')->delete();
         Schema::create('set_bands', function (Blueprint $table): void {
             $table->uuid('gym_id');
             $table->uuid('band_id');

@@ -92,7 +92,7 @@ final class DemoGym
 
     private function seed(DemoClock $clock): void
     {
-        $gym = Gym::query()->create(['id' => self::id(1), 'name' => 'Hollowbrook Mill', 'timezone' => 'Europe/London']);
+        $gym = Gym::query()->create(['id' => self::id(1), 'name' => 'Hollowbrook Mill', 'timezone' => 'Europe/London', 'is_demo' => true]);
         $coach = User::query()->create([
             'id' => self::id(2), 'gym_id' => $gym->id, 'name' => 'Coach at the Mill',
             'email' => 'coach@hollowbrook.example', 'password' => 'chalk-and-rope',

@@ -9,8 +9,9 @@ namespace App\Formats\Stored;
  */
 final class Damaged extends \RuntimeException
 {
-    public static function form(string $form, string $json, \Throwable $why): self
+    /** Names the form and what is wrong with it, not what stands in it. */
+    public static function form(string $form, \Throwable $why): self
     {
-        return new self(sprintf('Stored %s cannot be read: %s (%s)', $form, $why->getMessage(), mb_strimwidth(mb_scrub($json), 0, 300, '…')), 0, $why);
+        return new self(sprintf('Stored %s cannot be read: %s', $form, $why->getMessage()), 0, $why);
     }
 }

@@ -27,7 +27,7 @@ final class StoredForm
         try {
             return $read(JsonObject::parse($json));
         } catch (Unreadable|CoreError $error) {
-            throw Damaged::form($form, $json, $error);
+            throw Damaged::form($form, $error);
         }
     }
 

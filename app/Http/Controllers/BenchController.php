@@ -12,6 +12,7 @@ use App\Http\Docs\Body;
 use App\Http\Docs\Nothing;
 use App\Http\Requests\BenchInput;
 use App\Http\Requests\HangInput;
+use App\Models\CurrentGym;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use App\Reading\BenchReading;
@@ -23,18 +24,25 @@ use OpenApi\Attributes as OA;
 /**
  * The band bench: the scale as it reads now, and the curve of a band as far as it is measured. Nothing is stored here.
  */
-final class BenchController
+final readonly class BenchController
 {
-    #[OA\Get(path: '/api/bench/scale', operationId: 'scaleStream', description: 'The last seconds of the hanging scale.', responses: [new Answer(200, ScaleStreamJson::class)])]
-    public function scale(HangingScale $scale): JsonResponse
+    private HangingScale $scale;
+
+    public function __construct(HangingScale $scale, CurrentGym $gym)
     {
-        return new JsonResponse(ScaleStreamJson::of($scale->listen()));
+        $this->scale = $scale->of($gym->id());
+    }
+
+    #[OA\Get(path: '/api/bench/scale', operationId: 'scaleStream', description: 'The last seconds of the hanging scale.', responses: [new Answer(200, ScaleStreamJson::class)])]
+    public function scale(): JsonResponse
+    {
+        return new JsonResponse(ScaleStreamJson::of($this->scale->listen()));
     }
 
     #[OA\Put(path: '/api/bench/scale/zero', operationId: 'zeroScale', responses: [new Nothing])]
-    public function zero(HangingScale $scale): Response
+    public function zero(): Response
     {
-        return self::told($scale->tell('ZERO'));
+        return self::told($this->scale->tell('ZERO'));
     }
 
     #[OA\Put(
@@ -44,10 +52,10 @@ final class BenchController
         requestBody: new Body(HangInput::class),
         responses: [new Nothing],
     )]
-    public function hang(HangingScale $scale, JsonObject $json): Response
+    public function hang(JsonObject $json): Response
     {
         foreach (HangInput::read($json)->commands() as $command) {
-            self::told($scale->tell($command));
+            self::told($this->scale->tell($command));
         }
 
         return new Response(status: 204);

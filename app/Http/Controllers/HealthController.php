@@ -16,8 +16,8 @@ final class HealthController
     #[OA\Get(path: '/api/health', operationId: 'health', responses: [new Answer(200, HealthJson::class)])]
     public function __invoke(ConnectionInterface $db): JsonResponse
     {
-        $db->selectOne('SELECT 1');
+        $founded = $db->selectOne('SELECT EXISTS (SELECT 1 FROM gyms) AS founded')->founded;
 
-        return new JsonResponse(new HealthJson('steady-rung', true));
+        return new JsonResponse(new HealthJson('steady-rung', true, $founded));
     }
 }

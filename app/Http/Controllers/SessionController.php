@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\SlowSignIns;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Body;
 use App\Http\Docs\Nothing;
+use App\Http\KnownDevice;
 use App\Http\Requests\SignInInput;
+use App\Http\WebGuard;
 use App\Models\User;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use App\Reading\MeJson;
-use Illuminate\Auth\SessionGuard;
-use Illuminate\Cache\RateLimiter;
-use Illuminate\Contracts\Auth\Factory as Auth;
+use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -23,13 +24,10 @@ use OpenApi\Attributes as OA;
 
 final readonly class SessionController
 {
-    private const TRIES = 5;
+    /** Of nobody's password: looked at where no account is, so that the answer takes as long. */
+    private const NOBODYS = '$2y$12$ffQh1/DwJYuxIGR4Z2S7KOcql9BT4LpdT7/DmXbxQeZV4gHSLUwAK';
 
-    private const TRIES_PER_ADDRESS = 30;
-
-    private const LOCKED_S = 60;
-
-    public function __construct(private Auth $auth, private RateLimiter $limiter)
+    public function __construct(private WebGuard $web)
     {
     }
 
@@ -43,56 +41,30 @@ final readonly class SessionController
     }
 
     #[OA\Post(path: '/api/sign-in', operationId: 'signIn', requestBody: new Body(SignInInput::class), responses: [new Answer(200, MeJson::class)])]
-    public function signIn(Request $request, JsonObject $json): JsonResponse
+    public function signIn(Request $request, JsonObject $json, SlowSignIns $slow, KnownDevice $devices, Hasher $hasher): JsonResponse
     {
         if (! $request->hasSession()) {
             throw new Problem(ProblemCode::ForeignOrigin, 'Sign in from the application’s own page.');
         }
         $input = SignInInput::read($json);
-        $keys = ["sign-in|$input->email" => self::TRIES, 'sign-in|'.$request->ip() => self::TRIES_PER_ADDRESS];
-        $this->refuseTooMany($keys);
-        $guard = $this->guard();
-        if (! $guard->attempt(['email' => $input->email, 'password' => $input->password])) {
+        $user = User::query()->where('email', $input->email)->first();
+        $slow->begin($input->email, (string) $request->ip(), $devices->isKnown($request, $user));
+        if (! $hasher->check($input->password, $user->password ?? self::NOBODYS) || $user === null) {
             throw new Problem(ProblemCode::WrongSignIn, 'Check both and try again.');
         }
-        $this->limiter->clear("sign-in|$input->email");
-        $request->session()->regenerate();
-        /** @var User $user */
-        $user = $guard->user();
+        $slow->succeeded($input->email);
+        $this->web->enter($request, $user);
+        $response = new JsonResponse(MeJson::of($user));
+        $response->headers->setCookie($devices->remember($user));
 
-        return new JsonResponse(MeJson::of($user));
+        return $response;
     }
 
     #[OA\Post(path: '/api/sign-out', operationId: 'signOut', responses: [new Nothing])]
     public function signOut(Request $request): Response
     {
-        $this->guard()->logout();
-        $request->session()->invalidate();
-        $request->session()->regenerateToken();
+        $this->web->leave($request);
 
         return new Response(status: 204);
-    }
-
-    /**
-     * Counts the try before looking at the password, so that many at once are slowed down too.
-     *
-     * @param  array<string, int>  $keys  what is counted => how many are allowed
-     */
-    private function refuseTooMany(array $keys): void
-    {
-        foreach ($keys as $key => $tries) {
-            if ($this->limiter->hit($key, self::LOCKED_S) > $tries) {
-                $wait = max(1, $this->limiter->availableIn($key));
-                throw new Problem(ProblemCode::TooManyTries, "Too many wrong passwords. Wait $wait s, then try again.", retryAfterS: $wait);
-            }
-        }
-    }
-
-    private function guard(): SessionGuard
-    {
-        $guard = $this->auth->guard('web');
-        assert($guard instanceof SessionGuard);
-
-        return $guard;
     }
 }

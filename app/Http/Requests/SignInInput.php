@@ -22,6 +22,6 @@ final readonly class SignInInput
     {
         $json->allowing('email', 'password');
 
-        return new self(mb_strtolower($json->text('email', 200)), $json->text('password', 200));
+        return new self(mb_strtolower($json->text('email', 200)), $json->secret('password', 200));
     }
 }

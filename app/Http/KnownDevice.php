@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Models\User;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\Cookie;
+
+/**
+ * A device on which an account was signed in before, known by a cookie of its own that survives signing out.
+ */
+final readonly class KnownDevice
+{
+    private const COOKIE = 'steady-rung-device';
+
+    private const DAYS = 180;
+
+    public function __construct(private ConnectionInterface $db, private ClockInterface $clock)
+    {
+    }
+
+    public function isKnown(Request $request, ?User $user): bool
+    {
+        $token = $request->cookies->get(self::COOKIE);
+
+        return $user !== null && is_string($token) && $this->db->table('known_devices')
+            ->where('user_id', $user->id)->where('token', hash('sha256', $token))->where('seen_at', '>', $this->oldest())->exists();
+    }
+
+    public function remember(User $user): Cookie
+    {
+        $token = Str::random(48);
+        $now = $this->clock->now();
+        $this->db->table('known_devices')->where('user_id', $user->id)->where('seen_at', '<', $this->oldest())->delete();
+        $this->db->table('known_devices')->insert(['user_id' => $user->id, 'token' => hash('sha256', $token), 'seen_at' => $now]);
+
+        return new Cookie(self::COOKIE, $token, $now->modify(sprintf('+%d days', self::DAYS)), '/api/sign-in', httpOnly: true, sameSite: Cookie::SAMESITE_STRICT);
+    }
+
+    private function oldest(): \DateTimeImmutable
+    {
+        return $this->clock->now()->modify(sprintf('-%d days', self::DAYS));
+    }
+}

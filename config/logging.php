@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'default' => env('LOG_CHANNEL', 'daily'),
+    'channels' => [
+        'daily' => ['driver' => 'daily', 'path' => storage_path('logs/steady.log'), 'level' => 'info', 'days' => 14, 'permission' => 0600],
+        'stderr' => ['driver' => 'monolog', 'handler' => Monolog\Handler\StreamHandler::class, 'with' => ['stream' => 'php://stderr']],
+        'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
+    ],
+];
