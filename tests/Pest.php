@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\ApiTestCase;
+use Tests\UpgradeTestCase;
 
+pest()->extend(UpgradeTestCase::class)->in('Upgrade');
 pest()->extend(ApiTestCase::class)->use(RefreshDatabase::class)->in('Api');
 
 require_once __DIR__.'/Core/Support/make.php';

@@ -89,7 +89,8 @@ final readonly class MakeCall
     {
         $since = CallRecord::latestDecidedOf($athlete->id)?->decided_at;
 
-        return LoggedSet::anyNewsSince($athlete->id, $since) || PainReport::anySince($athlete->id, $since);
+        return LoggedSet::anyNewsSince($athlete->id, $since) || PainReport::anySince($athlete->id, $since)
+            || ($athlete->pain !== null && LoggedSet::anyPainSince($athlete->id, $since));
     }
 
     /**

@@ -41,9 +41,8 @@ final readonly class BandWear
         CROSS JOIN LATERAL (
             SELECT count(*) AS uses FROM (
                 SELECT 1 FROM set_bands b
-                JOIN logged_sets s ON s.gym_id = b.gym_id AND s.id = b.set_id
                 WHERE b.gym_id = ? AND b.band_id = band.id AND b.trained_on > coalesce(looked.inspected_on, '0001-01-01')
-                    AND NOT EXISTS (SELECT 1 FROM logged_sets later WHERE later.gym_id = s.gym_id AND later.replaces_id = s.id)
+                    AND NOT EXISTS (SELECT 1 FROM logged_sets later WHERE later.gym_id = b.gym_id AND later.replaces_id = b.set_id)
                 LIMIT ?
             ) AS counted
         ) AS used

@@ -88,6 +88,13 @@ final class LoggedSet extends Record
             ->orderByDesc('logged_at')->limit(1)->exists();
     }
 
+    /** Whether pain was told with any set since a moment, whatever became of the set. */
+    public static function anyPainSince(string $athleteId, ?\DateTimeInterface $since): bool
+    {
+        return self::query()->where('athlete_id', $athleteId)->whereNotNull('pain_told_at')
+            ->when($since !== null, static fn ($q) => $q->where('pain_told_at', '>', $since))->exists();
+    }
+
     /** The longest dead hang that stands. */
     public static function bestHangS(string $athleteId): ?float
     {

@@ -80,9 +80,9 @@ final readonly class BuildSituation
     /**
      * The same bands in the same place; another bar counts where it hardly changes the load.
      *
-     * @param  object{work_key: string|null, setup_key: string|null, carried_share: float|null}  $set
+     * @param  \stdClass  $set of these columns
      */
-    private static function isOn(object $set, Rung $rung): bool
+    private static function isOn(\stdClass $set, Rung $rung): bool
     {
         return $set->work_key === SameOnBars::work($rung->choice)
             && ($set->setup_key === $rung->key() || abs((float) $set->carried_share - $rung->share()) < Steps::SMALLEST);

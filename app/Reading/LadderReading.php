@@ -9,8 +9,10 @@ use App\Formats\Json\LadderRungJson;
 use App\Formats\Json\RungJson;
 use App\Models\Athlete;
 use App\Models\LoggedSet;
+use SteadyRung\Body\Body;
 use SteadyRung\Ladder\LadderStart;
 use SteadyRung\Ladder\Lane;
+use SteadyRung\Ladder\NearestReps;
 use SteadyRung\Ladder\Rung;
 use SteadyRung\Strength\Belief;
 
@@ -32,6 +34,7 @@ final readonly class LadderReading
         $way = $this->ways->way($body, $lane, $now, $belief, $goalShare, $mostRungs, $advice);
         $answer = static fn (Rung $rung): RungJson => RungJson::of($rung, $rung->predict($belief));
         $tried = $now === null ? $this->tried($athlete, $lane) : null;
+        $start = $now === null && $belief->state !== null ? $this->start($way, $tried, $lane, $body, $belief) : null;
 
         return new LadderJson(
             $lane,
@@ -46,7 +49,7 @@ final readonly class LadderReading
             $way->reachesGoal,
             $way->advice,
             $tried === null ? null : $answer($tried),
-            $now === null ? self::start([...$way->rungs, ...array_filter([$tried])], $belief)?->key() : null,
+            $start === null ? null : $answer($start),
         );
     }
 
@@ -60,16 +63,17 @@ final readonly class LadderReading
         return $rung instanceof Rung ? $rung : null;
     }
 
-    /**
-     * Where to begin: the rung on which about eight reps are expected.
-     *
-     * @param  list<Rung>  $rungs
-     */
-    private static function start(array $rungs, Belief $belief): ?Rung
+    /** Where to begin: the rung on which about eight reps are expected, of the ladder, of the set-up tried, and of what is easy to build. */
+    private function start(KeptWay $way, ?Rung $tried, Lane $lane, Body $body, Belief $belief): ?Rung
     {
-        $away = static fn (Rung $r): float => abs(($r->predict($belief)?->median() ?? INF) - LadderStart::REPS);
-        usort($rungs, static fn (Rung $a, Rung $b): int => $away($a) <=> $away($b));
+        $search = $this->ways->search();
+        $easy = match (true) {
+            $lane === Lane::Pull => $search->singles($body),
+            $tried !== null => $search->near($tried, $body),
+            default => [],
+        };
+        $rungs = array_values(array_filter([...$way->rungs, ...array_filter([$tried]), ...$easy], static fn (Rung $r): bool => $r->holds()));
 
-        return $belief->state === null ? null : $rungs[0] ?? null;
+        return NearestReps::of($rungs, $belief, (int) LadderStart::REPS, 1)[0] ?? null;
     }
 }

@@ -86,6 +86,6 @@ final readonly class RosterReading
         $open = CallRecord::query()->whereIn('athlete_id', $ids)->whereNull('decided_at')->get($columns)->keyBy('athlete_id');
         $decided = CallRecord::query()->whereIn('athlete_id', $ids)->where('decided_at', '>=', $midnight)->orderBy('decided_at')->get($columns)->keyBy('athlete_id');
 
-        return $decided->merge($open)->toBase();
+        return $decided->toBase()->merge($open->toBase());
     }
 }

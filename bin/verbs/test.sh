@@ -28,6 +28,7 @@ for suite in core formats devices arch; do
     suite "$suite" "$@"
 done
 as_owner_suite api "$@"
+as_owner_suite upgrade "$@"
 wait "$tools"
 suite reference "$@"
 suite browser "$@"

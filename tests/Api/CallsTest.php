@@ -106,7 +106,7 @@ it('refers for pain, pauses pulling until it is cleared with a note, and cannot 
     $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('call.call.verdict', 'stay');
 });
 
-it('pauses anew for pain that a correction adds, and ends the pause when the painful set is taken back', function (): void {
+it('pauses for pain that a correction adds, and ends the pause with a clearing note alone, whatever becomes of the set', function (): void {
     $set = set($this, $this->choice, 8);
     $this->postJson("/api/athletes/$this->athlete/sets", $set)->assertCreated();
     $painful = set($this, $this->choice, 8, pain: ['place' => 'shoulder', 'level' => 5], replaces_id: $set['id']);
@@ -114,7 +114,14 @@ it('pauses anew for pain that a correction adds, and ends the pause when the pai
     $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('pain.place', 'shoulder');
 
     $this->postJson("/api/athletes/$this->athlete/sets/{$painful['id']}/withdrawal", ['id' => uuid()])->assertNoContent();
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('paused_on', null)->assertJsonPath('call', null);
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('paused_on', '2026-03-02')->assertJsonPath('call.call.verdict', 'refer');
+    $this->artisan('steady:replay')->assertSuccessful();
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('paused_on', '2026-03-02');
+
+    $this->postJson("/api/athletes/$this->athlete/clearances", ['id' => uuid(), 'note' => '...'])->assertStatus(422);
+    $this->clock->passSeconds(60);
+    $this->postJson("/api/athletes/$this->athlete/clearances", ['id' => uuid(), 'note' => 'Physio: free to pull.'])->assertCreated()
+        ->assertJsonPath('paused_on', null)->assertJsonPath('cleared.note', 'Physio: free to pull.');
 });
 
 it('keeps what was known with each call', function (): void {
@@ -122,7 +129,7 @@ it('keeps what was known with each call', function (): void {
     $situation = CallRecord::query()->findOrFail($call['id'])->situation;
 
     expect($situation['mass_kg'])->toEqual(70)->and($situation['sessions'])->toEqual([['on' => '2026-03-02', 'clean' => [10, 10, 10]], ['on' => '2026-03-05', 'clean' => [10, 10, 10]]])
-        ->and($situation['rung'])->toContain($this->bands[29]);
+        ->and($situation['from']['key'])->toContain($this->bands[29])->and($situation['up']['key'])->toBe($call['call']['next']['key']);
 });
 
 it('shows the most urgent calls first, however many are newer, counts them all, and filters', function (): void {

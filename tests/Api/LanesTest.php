@@ -113,21 +113,6 @@ it('says that a set-up was lost when two pieces of it no longer go together', fu
     $this->getJson('/api/athletes')->assertOk()->assertJsonPath('items.0.setup_name', null);
 });
 
-it('has an index for every question that grows with the years', function (string $query, string $index): void {
-    DB::statement('SET enable_seqscan = off');
-    $plan = implode("\n", array_map(fn (object $row): string => $row->{'QUERY PLAN'}, DB::select("EXPLAIN $query")));
-    DB::statement('SET enable_seqscan = on');
-
-    expect($plan)->toContain($index);
-})->with([
-    'uses of a band' => ["SELECT id FROM logged_sets WHERE choice->'band_ids' @> '[\"x\"]'::jsonb", 'logged_sets_bands'],
-    'sessions of an athlete' => ["SELECT * FROM logged_sets WHERE gym_id = '01900000-0000-7000-8000-000000000001' AND athlete_id = '01900000-0000-7000-8000-000000000001' AND trained_on >= '2026-01-01'", 'logged_sets_gym_id_athlete_id_trained_on_performed_at_index'],
-    'corrections' => ["SELECT 1 FROM logged_sets WHERE gym_id = '01900000-0000-7000-8000-000000000001' AND replaces_id = '01900000-0000-7000-8000-000000000001'", 'logged_sets_replaced_once'],
-    'the latest capacity' => ["SELECT * FROM capacity_states WHERE gym_id = '01900000-0000-7000-8000-000000000001' AND athlete_id = '01900000-0000-7000-8000-000000000001' AND pattern = 'row' ORDER BY trained_on DESC LIMIT 1", 'capacity_states_pkey'],
-    'weighings' => ["SELECT * FROM weighings WHERE gym_id = '01900000-0000-7000-8000-000000000001' AND athlete_id = '01900000-0000-7000-8000-000000000001' ORDER BY weighed_on DESC LIMIT 1", 'weighings_gym_id_athlete_id_weighed_on_index'],
-    'inspections' => ["SELECT max(inspected_on) FROM band_inspections WHERE gym_id = '01900000-0000-7000-8000-000000000001' AND band_id = '01900000-0000-7000-8000-000000000001'", 'band_inspections_gym_id_band_id_inspected_on_index'],
-]);
-
 it('adds gear once under its id, and refuses another piece there', function (): void {
     $box = ['id' => uuid(), 'name' => 'Box', 'figures' => ['kind' => 'box', 'height_m' => 0.4]];
     $this->postJson('/api/gear', $box)->assertCreated();

@@ -5,10 +5,12 @@ declare(strict_types=1);
 use App\Models\CallRecord;
 use App\Models\User;
 use Illuminate\Auth\AuthManager;
+use Illuminate\Contracts\Hashing\Hasher;
+use Illuminate\Support\Facades\DB;
 
 require_once __DIR__.'/Support/everyRoute.php';
 
-const PUBLIC_ROUTES = ['/api/health', '/api/sign-in'];
+const PUBLIC_ROUTES = ['/api/health', '/api/sign-in', '/api/gym'];
 
 /** A body each route would take, so that only the ids are wrong. */
 function bodyFor(string $path, string $bar, string $band): array
@@ -19,6 +21,8 @@ function bodyFor(string $path, string $bar, string $band): array
         str_ends_with($path, '/setup') => $choice,
         str_ends_with($path, '/sets') => ['id' => uuid(), 'performed_at' => '2026-03-02T17:00:00Z', 'purpose' => 'work', 'choice' => $choice, 'clean_reps' => 8],
         str_ends_with($path, '/withdrawal') => ['id' => uuid()],
+        str_ends_with($path, '/archive') => ['archived' => true],
+        str_ends_with($path, '/pain') => ['id' => uuid(), 'pain' => ['place' => 'knee', 'level' => 2]],
         str_ends_with($path, '/clearances') => ['id' => uuid(), 'note' => 'Seen'],
         str_ends_with($path, '/decision') => ['version' => 1, 'decision' => 'accepted'],
         str_ends_with($path, '/retirement') => ['retired' => true],
@@ -49,7 +53,7 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
     $this->putJson("/api/athletes/$athlete/setup", choice($bar, $band))->assertOk();
     $set = set($this, choice($bar, $band), 8);
     $this->postJson("/api/athletes/$athlete/sets", $set)->assertCreated();
-    $ids = ['athlete' => $athlete, 'gear' => $bar, 'band' => $band, 'set' => $set['id'], 'call' => CallRecord::query()->firstOrFail()->id];
+    $ids = ['athlete' => $athlete, 'gear' => $bar, 'band' => $band, 'set' => $set['id'], 'weighing' => $athlete, 'call' => CallRecord::query()->firstOrFail()->id];
     $before = [$this->getJson("/api/athletes/$athlete")->json(), $this->getJson('/api/kit')->json(), $this->getJson('/api/calls')->json()];
 
     $this->signInAs($this->makeCoach('coach@two.example'));
@@ -94,19 +98,93 @@ it('signs in with the right password only, and keeps the password to itself', fu
     expect(User::query()->firstOrFail()->password)->not->toContain('right-password');
 });
 
-it('slows down wrong passwords for an email, even the right one then, and tells how long', function (): void {
+it('slows down wrong passwords for an account, longer each time, and tells how long', function (): void {
     $this->app->make(AuthManager::class)->forgetGuards();
     $try = fn (string $password, string $email = 'coach@one.example') => $this->postJson('/api/sign-in', ['email' => $email, 'password' => $password]);
     foreach (range(1, 5) as $ignored) {
         $try('wrong')->assertStatus(422);
     }
-    $slowed = $try('right-password')->assertStatus(429)->assertJsonPath('code', 'too-many-tries');
-
-    expect((int) $slowed->headers->get('Retry-After'))->toBeGreaterThan(0)->toBeLessThanOrEqual(60);
-    foreach (range(1, 25) as $i) {
-        $try('wrong', "somebody$i@else.example")->assertStatus(422);
+    $waits = [];
+    foreach (range(1, 4) as $ignored) {
+        $waits[] = $wait = (int) $try('right-password')->assertStatus(429)->assertJsonPath('code', 'too-many-tries')->headers->get('Retry-After');
+        $this->clock->passSeconds($wait + 1);
+        $try('wrong')->assertStatus(422);
     }
-    $try('wrong', 'one-more@else.example')->assertStatus(429);
+    expect($waits)->toBe([8, 16, 32, 64]);
+
+    $this->clock->passSeconds(130);
+    $try('right-password')->assertOk();
+});
+
+it('does not lock an account out on a device that knows it, nor by an address as its name', function (): void {
+    $this->app->make(AuthManager::class)->forgetGuards();
+    $try = fn (string $password, string $email = 'coach@one.example') => $this->postJson('/api/sign-in', ['email' => $email, 'password' => $password]);
+    $device = $try('right-password')->assertOk()->getCookie('steady-rung-device', false)?->getValue();
+    foreach (range(1, 5) as $ignored) {
+        $try('wrong', '127.0.0.1')->assertStatus(422);
+        $try('wrong')->assertStatus(422);
+    }
+    $try('right-password')->assertStatus(429);
+
+    $this->withCredentials()->withUnencryptedCookie('steady-rung-device', (string) $device);
+    $try('right-password')->assertOk();
+});
+
+it('slows an address down that tries many accounts, and forgets it after a day', function (): void {
+    $this->app->make(AuthManager::class)->forgetGuards();
+    $try = fn (string $email) => $this->postJson('/api/sign-in', ['email' => $email, 'password' => 'wrong']);
+    foreach (range(1, 21) as $i) {
+        $try("somebody$i@else.example")->assertStatus(422);
+    }
+    $try('one-more@else.example')->assertStatus(429);
+    $this->clock->passSeconds(2 * 86400);
+    $try('again@else.example')->assertStatus(422);
+
+    expect(DB::table('sign_in_delays')->count())->toBe(2);
+});
+
+it('takes as long for an account that is not there, and takes any text as one', function (): void {
+    $this->app->make(AuthManager::class)->forgetGuards();
+    $seen = [];
+    $this->app->instance(Hasher::class, new class($seen) implements Hasher
+    {
+        /** @param  list<string>  $seen */
+        public function __construct(private array &$seen)
+        {
+        }
+
+        public function info($hashedValue): array
+        {
+            return [];
+        }
+
+        public function make($value, array $options = []): string
+        {
+            return password_hash($value, PASSWORD_BCRYPT);
+        }
+
+        public function check($value, $hashedValue, array $options = []): bool
+        {
+            $this->seen[] = $hashedValue;
+
+            return false;
+        }
+
+        public function needsRehash($hashedValue, array $options = []): bool
+        {
+            return false;
+        }
+    });
+    $this->postJson('/api/sign-in', ['email' => 'nobody@else.example', 'password' => 'wrong'])->assertStatus(422);
+    $this->postJson('/api/sign-in', ['email' => str_repeat("'", 200), 'password' => 'wrong'])->assertStatus(422);
+
+    expect($seen)->toHaveCount(2)->and(password_get_info($seen[0])['options']['cost'])->toBe(12);
+});
+
+it('answers 401 to a token of any kind, and keeps every answer out of caches', function (): void {
+    $this->getJson('/api/athletes')->assertOk()->assertHeader('Cache-Control', 'no-store, private');
+    $this->app->make(AuthManager::class)->forgetGuards();
+    $this->withHeaders(['Authorization' => 'Bearer 1|abc'])->getJson('/api/me')->assertStatus(401);
 });
 
 it('signs nobody in from a foreign page', function (): void {

@@ -39,8 +39,8 @@ final readonly class LadderJson
         public ?string $advice,
         #[OA\Property(description: 'The set-up of the last set in this lane, where none is in use yet.')]
         public ?RungJson $tried,
-        #[OA\Property(description: 'Key of the rung to begin on, where none is in use yet and there is a baseline.')]
-        public ?string $start_key,
+        #[OA\Property(description: 'The rung to begin on, where none is in use yet and there is a baseline.')]
+        public ?RungJson $start,
     ) {
     }
 }

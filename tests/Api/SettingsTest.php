@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Gym;
+use App\Models\User;
+use Illuminate\Auth\AuthManager;
+use Illuminate\Support\Facades\DB;
+
+const FOUNDING = ['gym_name' => 'The Loft', 'timezone' => 'Europe/Lisbon', 'coach_name' => 'Ines', 'email' => 'Ines@loft.example', 'password' => 'rope and chalk'];
+
+it('makes the first gym and its coach once, and signs the coach in', function (): void {
+    $this->app->make(AuthManager::class)->forgetGuards();
+    User::query()->delete();
+    Gym::query()->delete();
+    $this->getJson('/api/health')->assertJsonPath('founded', false);
+    foreach (['email' => 'ines', 'timezone' => 'Europe/Atlantis', 'password' => 'short', 'gym_name' => "\u{200B}"] as $field => $wrong) {
+        $this->postJson('/api/gym', [$field => $wrong] + FOUNDING)->assertStatus(422)->assertJsonPath('errors.0.pointer', "/$field")->assertJsonMissing(['value' => 'short']);
+    }
+    $this->postJson('/api/gym', FOUNDING)->assertCreated()->assertJsonPath('gym_name', 'The Loft')->assertJsonPath('demo', false);
+    $this->getJson('/api/me')->assertOk()->assertJsonPath('email', 'ines@loft.example');
+    $this->getJson('/api/health')->assertJsonPath('founded', true);
+    $this->postJson('/api/gym', FOUNDING)->assertStatus(409)->assertJsonPath('code', 'founded');
+});
+
+it('changes the gym, the time zone and the coach', function (): void {
+    $this->putJson('/api/settings', ['gym_name' => 'New name', 'timezone' => 'America/Lima', 'coach_name' => 'Ines'])->assertOk()->assertJsonPath('gym_name', 'New name')->assertJsonPath('timezone', 'America/Lima');
+    $this->putJson('/api/settings', ['gym_name' => 'New name', 'timezone' => 'Mars', 'coach_name' => 'Ines'])->assertStatus(422);
+});
+
+it('changes the password with the present one, and signs other devices out', function (): void {
+    DB::table('sessions')->insert(['id' => 'elsewhere', 'user_id' => $this->coach->id, 'payload' => '', 'last_activity' => 1, 'began_at' => 1]);
+    $this->putJson('/api/password', ['present' => 'wrong-password', 'new' => 'a longer one'])->assertStatus(422)->assertJsonPath('code', 'wrong-password');
+    $this->putJson('/api/password', ['present' => 'right-password', 'new' => 'short'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/new');
+    $this->putJson('/api/password', ['present' => 'right-password', 'new' => 'a longer one'])->assertNoContent();
+    $this->getJson('/api/me')->assertOk();
+
+    expect(DB::table('sessions')->count())->toBe(0);
+    $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'right-password'])->assertStatus(422);
+    $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'a longer one'])->assertOk();
+});

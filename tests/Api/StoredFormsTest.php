@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Formats\Stored\Damaged;
+use App\Formats\Stored\StoredCall;
+use App\Formats\Stored\StoredChoice;
+use App\Formats\Stored\StoredPain;
+use Illuminate\Contracts\Debug\ExceptionHandler;
+use Illuminate\Support\Facades\DB;
+use SteadyRung\Safety\PainPlace;
+
+beforeEach(function (): void {
+    [$this->athlete, $this->bar, $this->band] = [addAthlete($this), addBar($this), addBand($this)];
+    $this->choice = choice($this->bar, $this->band);
+    $this->putJson("/api/athletes/$this->athlete/setup", $this->choice)->assertOk();
+    logSession($this, $this->athlete, $this->choice, [8, 8]);
+    $this->other = addAthlete($this, name: 'Bea');
+});
+
+it('passes over keys that a newer program kept', function (): void {
+    DB::table('athletes')->where('id', $this->athlete)->update(['chosen' => json_encode($this->choice + ['v' => 9, 'wind_m_per_s' => 3])]);
+    DB::statement("UPDATE logged_sets SET choice = choice || '{\"wind\": 3}', pain = '{\"place\": \"fingers\", \"level\": 2, \"side\": \"left\"}', pain_told_at = logged_at");
+    DB::statement("UPDATE calls SET call = call || '{\"tide\": 1}'");
+
+    $this->getJson('/api/athletes')->assertOk()->assertJsonPath('items.0.damaged', false)->assertJsonPath('items.0.setup_share', fn (float $share): bool => $share > 0.3);
+    $this->getJson("/api/athletes/$this->athlete")->assertOk()->assertJsonPath('call.call.verdict', 'stay');
+    $this->getJson("/api/athletes/$this->athlete/sets")->assertOk()->assertJsonPath('items.0.pain.place', 'wrist');
+});
+
+it('marks what cannot be read in lists that still answer, and fails on its own page only', function (): void {
+    $reported = [];
+    $this->app->make(ExceptionHandler::class)->reportable(function (Damaged $fault) use (&$reported): bool {
+        $reported[] = $fault->getMessage();
+
+        return false;
+    });
+    DB::table('athletes')->where('id', $this->athlete)->update(['chosen' => '{"kind":"levitation"}']);
+    DB::statement("UPDATE logged_sets SET choice = '{\"kind\":\"levitation\"}'");
+    DB::statement("UPDATE calls SET call = '{\"verdict\":\"soar\"}'");
+    $gear = addGear($this, 'Odd', ['kind' => 'plate', 'thickness_m' => 0.05]);
+    DB::table('gear')->where('id', $gear)->update(['figures' => '{"kind":"plate"}']);
+
+    $this->getJson('/api/athletes')->assertOk()->assertJsonCount(2, 'items')->assertJsonPath('items.0.damaged', true)->assertJsonPath('items.1.damaged', false);
+    $this->getJson("/api/athletes/$this->athlete/sets")->assertOk()->assertJsonCount(2, 'items')->assertJsonPath('items.0.damaged', true)->assertJsonPath('items.0.clean_reps', 8);
+    $this->getJson('/api/calls')->assertOk()->assertJsonPath('damaged.0.id', $this->athlete)->assertJsonPath('items', []);
+    $this->getJson('/api/kit')->assertOk()->assertJsonPath('damaged.0.name', 'Odd')->assertJsonCount(1, 'bands');
+    $this->getJson("/api/athletes/$this->other")->assertOk();
+    $this->getJson("/api/athletes/$this->athlete")->assertStatus(500)->assertJsonPath('code', 'fault');
+
+    expect($reported)->not->toBe([])->and(implode(' ', $reported))->not->toContain('levitation"}');
+});
+
+it('reads the calls and pains of the first program', function (): void {
+    $first = json_encode([
+        'rule' => 'otherwise', 'verdict' => 'stay', 'confidence' => 'fair', 'chance' => 0.9, 'reasons' => ['Last session: 8, 8.'], 'missing' => ['One more.'], 'between' => [], 'mixed' => null, 'cautions' => [],
+        'next' => null, 'change_kg' => null, 'change_share' => null,
+        'from' => ['key' => 'x', 'name' => 'Unassisted', 'choice' => ['kind' => 'strict'], 'prediction' => null, 'carried' => [
+            'fits' => true, 'carried_kg' => ['bottom' => 70, 'mean' => 70, 'top' => 70], 'share' => ['bottom' => 1, 'mean' => 1, 'top' => 1], 'share_sd' => 0, 'ascent_share' => 1, 'rom_m' => 0.58, 'warnings' => [], 'share_range' => null,
+        ]],
+    ]);
+    $call = StoredCall::read((string) $first);
+
+    expect($call->reasons[0]->text)->toBe('Last session: 8, 8.')->and($call->from->key)->toBe('strict')->and($call->nearly)->toBe([])
+        ->and(StoredPain::read('{"place":"fingers","level":4}')->place)->toBe(PainPlace::Wrist)
+        ->and(fn () => StoredChoice::read('[]'))->toThrow(Damaged::class);
+});
