@@ -3,7 +3,7 @@ import vue from 'eslint-plugin-vue';
 import ts from 'typescript-eslint';
 
 const noVue = [{ group: ['vue', 'vue-*', 'pinia', 'naive-ui', '*.vue'], message: 'client/domain is plain TypeScript.' }];
-const noPlaces = [{ group: ['**/people/**', '**/calls/**', '**/kit/**', '**/cautions/**', '**/sign-in/**'], message: 'Parts and drawings know no place.' }];
+const noPlaces = [{ group: ['**/people/**', '**/calls/**', '**/kit/**', '**/cautions/**', '**/sign-in/**', '**/settings/**'], message: 'Parts and drawings know no place.' }];
 
 export default ts.config(
     { ignores: ['client/domain/*.gen.ts'] },

@@ -12,4 +12,8 @@ for (const [name, schema] of Object.entries(schemas)) {
     }
 }
 const text = JSON.stringify(limits, null, 4).replace(/"(\w+)":/g, '$1:');
-writeFileSync('client/domain/limits.gen.ts', `/** Made by bin/steady types from the API document; not to be edited. */\nexport const limits = ${text} as const;\n`);
+const order = JSON.stringify(schemas.Call.properties.verdict.enum).replaceAll('"', "'").replaceAll(',', ', ');
+writeFileSync(
+    'client/domain/limits.gen.ts',
+    `/** Made by bin/steady types from the API document; not to be edited. */\nexport const limits = ${text} as const;\n\n/** The verdicts in their order of precedence. */\nexport const verdictOrder = ${order} as const;\n`,
+);

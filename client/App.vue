@@ -2,6 +2,7 @@
 import { NConfigProvider } from 'naive-ui';
 import AppShell from './parts/AppShell.vue';
 import { useSession } from './parts/useSession';
+import FirstPage from './sign-in/FirstPage.vue';
 import SignIn from './sign-in/SignIn.vue';
 import { themeOverrides } from './theme/naive';
 
@@ -18,6 +19,7 @@ void session.ask();
                 </RouterView>
             </AppShell>
         </div>
-        <SignIn v-if="session.asked && !session.signedIn" />
+        <FirstPage v-if="session.asked && !session.founded" />
+        <SignIn v-else-if="session.asked && !session.signedIn" />
     </NConfigProvider>
 </template>

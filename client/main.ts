@@ -1,8 +1,10 @@
 import '@fontsource-variable/archivo/index.css';
 import '@fontsource-variable/bitter/index.css';
+import { VueQueryPlugin } from '@tanstack/vue-query';
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './App.vue';
+import { makeReads } from './parts/reads';
 import { router } from './router';
 import './theme/base.css';
 import { cssVariables } from './theme/tokens';
@@ -11,4 +13,4 @@ const variables = document.createElement('style');
 variables.textContent = cssVariables();
 document.head.prepend(variables);
 
-createApp(App).use(createPinia()).use(router).mount('#app');
+createApp(App).use(VueQueryPlugin, { queryClient: makeReads() }).use(createPinia()).use(router).mount('#app');

@@ -15,6 +15,7 @@ export const router = createRouter({
         { path: '/cards', component: () => import('./cards/ClassCardsPage.vue'), meta: { title: 'Cards of the class' } },
         { path: '/calls', component: () => import('./calls/CallsPage.vue'), meta: { title: 'Calls' } },
         { path: '/kit', component: () => import('./kit/KitPage.vue'), meta: { title: 'Kit' } },
+        { path: '/settings', component: () => import('./settings/SettingsPage.vue'), meta: { title: 'Settings' } },
         { path: '/cautions', component: () => import('./cautions/CautionsPage.vue'), meta: { title: 'Cautions' } },
         { path: '/:rest(.*)*', component: () => import('./parts/NothingHere.vue'), meta: { title: 'Nothing here' } },
     ],

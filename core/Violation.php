@@ -28,9 +28,15 @@ final readonly class Violation
 
     public function text(): string
     {
+        return "$this->quantity: {$this->sentence()}";
+    }
+
+    /** The same for people, who see beside which field it stands. */
+    public function sentence(): string
+    {
         $unit = $this->unit() === '' ? '' : ' '.$this->unit();
 
-        return sprintf('%s must be from %s to %s%s; it was %s.', $this->quantity, self::plain($this->low), self::plain($this->high), $unit, self::plain($this->value));
+        return sprintf('It must be from %s to %s%s; it was %s.', self::plain($this->low), self::plain($this->high), $unit, self::plain($this->value));
     }
 
     private static function plain(float $value): string

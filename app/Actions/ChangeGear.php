@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Formats\Fault;
 use App\Models\Band;
 use App\Models\Gear;
 use App\Models\GymKit;
@@ -38,6 +39,7 @@ final readonly class ChangeGear
         $stored = $this->db->transaction(function () use ($gear, $particulars): Stored {
             if (! $gear::query()->whereKey($gear->id)->exists()) {
                 self::refuseMore($gear);
+                self::refuseSameName($gear);
             }
             $stored = $this->storeOnce->store($gear, $particulars);
             if ($stored->isNew) {
@@ -72,6 +74,9 @@ final readonly class ChangeGear
             if ($wasRetired && $gear->retired_at === null) {
                 self::refuseMore($gear);
             }
+            if ($gear->retired_at === null) {
+                self::refuseSameName($gear);
+            }
             $gear->save();
             $this->kit->changed();
         });
@@ -82,6 +87,16 @@ final readonly class ChangeGear
     private static function said(Gear|Band $gear): array
     {
         return [$gear->name, $gear->toCore(), $gear->retired_at?->getTimestamp()];
+    }
+
+    /** Two pieces of one name cannot be told apart on the floor. */
+    private static function refuseSameName(Gear|Band $gear): void
+    {
+        $same = static fn (string $model): bool => $model::query()->whereNull('retired_at')->whereKeyNot($gear->id)->whereRaw('lower(name) = lower(?)', [$gear->name])->exists();
+        if ($same(Gear::class) || $same(Band::class)) {
+            $detail = "Another piece in use is called “{$gear->name}” already. Give this one a name of its own.";
+            throw new Problem(ProblemCode::Invalid, $detail, [Fault::at('/name', $detail)]);
+        }
     }
 
     private static function refuseMore(Gear|Band $gear): void

@@ -55,7 +55,7 @@ final class Unreadable extends \RuntimeException
 
     private static function violation(Violation $violation, string $pointer): Fault
     {
-        $shown = Fault::at("$pointer/$violation->quantity", $violation->text(), $violation->value);
+        $shown = Fault::at("$pointer/$violation->quantity", $violation->sentence(), $violation->value);
 
         return new Fault($shown->pointer, $shown->detail, $shown->value, $violation->low, $violation->high, $violation->unit() ?: null);
     }

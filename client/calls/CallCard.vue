@@ -1,19 +1,27 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
-import { computed, ref, shallowRef } from 'vue';
+import { useTimeoutFn } from '@vueuse/core';
+import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { api, outcome, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { intervalText, mass, percent, repsText, signedMass, signedPercent } from '../domain/units';
 import { confidenceWords } from '../domain/words';
 import CallMark from '../parts/CallMark.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
+import { useOnce } from '../parts/useOnce';
 import CallReasons from './CallReasons.vue';
 import OverridePanel from './OverridePanel.vue';
 
 const props = defineProps<{ call: Schemas['KeptCall']; line?: boolean }>();
-const emit = defineEmits<{ decided: []; open: [rung: Schemas['Rung']] }>();
+const emit = defineEmits<{ decided: [call: Schemas['KeptCall'] | undefined]; open: [rung: Schemas['Rung']] }>();
+
+const UNDO_MS = 10_000;
 
 const busy = ref(false);
+const once = useOnce();
+/** The call as it was decided here a moment ago: it stays in its place, and can be taken back. */
+const settled = shallowRef<Schemas['KeptCall']>();
+const undoable = useTimeoutFn(() => emit('decided', settled.value), UNDO_MS, { immediate: false });
 const overriding = ref(false);
 const open = ref(false);
 const problem = shallowRef<Problem>();
@@ -25,15 +33,28 @@ async function decide(body: Schemas['DecisionInput']): Promise<boolean> {
     const result = await outcome(api.PUT('/api/calls/{call}/decision', { params: { path: { call: props.call.id } }, body }));
     busy.value = false;
     problem.value = result.ok ? undefined : result.problem;
-    if (result.ok || result.problem.code === 'call-changed' || result.problem.code === 'call-decided') {
-        emit('decided');
+    if (result.ok) {
+        settled.value = result.value;
+        undoable.start();
+    } else if (result.problem.code === 'call-changed' || result.problem.code === 'call-decided') {
+        emit('decided', undefined);
     }
     return result.ok;
 }
+
+async function takeBack(): Promise<void> {
+    undoable.stop();
+    const result = await outcome(api.DELETE('/api/calls/{call}/decision', { params: { path: { call: props.call.id } } }));
+    problem.value = result.ok ? undefined : result.problem;
+    settled.value = undefined;
+}
+
+/** Leaving does not lose the word: whoever shows the list reads it anew. */
+onScopeDispose(() => settled.value && emit('decided', settled.value));
 </script>
 
 <template>
-    <section class="card call" :class="[made.verdict, { line }]" :aria-label="`Call for ${call.athlete_name}`">
+    <section class="card call" :class="{ line, settled }" :aria-label="`Call for ${call.athlete_name}`">
         <div class="top">
             <CallMark :verdict="made.verdict" :large="!line" />
             <RouterLink v-if="line" class="athlete" :to="`/people/${call.athlete_id}`">{{ call.athlete_name }}</RouterLink>
@@ -48,16 +69,20 @@ async function decide(body: Schemas['DecisionInput']): Promise<boolean> {
                     <template v-if="made.next.prediction">· {{ repsText(made.next.prediction) }}, 80 %: {{ intervalText(made.next.prediction) }}</template>
                 </span>
             </div>
-            <p v-else-if="line" class="next small">{{ made.reasons[0] }}</p>
+            <p v-else-if="line" class="next small">{{ made.reasons[0]?.text }}</p>
             <span v-if="!line" class="small dim sure">Confidence: {{ confidenceWords[made.confidence].toLowerCase() }}</span>
-            <div class="row deeds">
-                <NButton type="primary" :loading="busy" @click="decide({ version: call.version, decision: 'accepted' })">Accept</NButton>
+            <div v-if="settled" class="row deeds" role="status">
+                <strong>{{ settled.decision === 'accepted' ? 'Accepted' : 'Overridden' }}</strong>
+                <NButton v-if="undoable.isPending.value" @click="takeBack">Undo</NButton>
+            </div>
+            <div v-else class="row deeds">
+                <NButton type="primary" :loading="busy" @click="once(() => void decide({ version: call.version, decision: 'accepted' }))">Accept</NButton>
                 <NButton v-if="made.verdict !== 'refer'" @click="overriding = true">Override…</NButton>
                 <NButton v-if="line" :aria-expanded="open" @click="open = !open">Why</NButton>
             </div>
         </div>
         <ProblemNote v-if="problem" :problem="problem" />
-        <CallReasons v-if="!line || open" :call="made" />
+        <CallReasons v-if="!line || open" :call="made" :changed="call.changed" />
         <OverridePanel v-model:open="overriding" :call="call" :decide="decide" />
     </section>
 </template>
@@ -66,23 +91,6 @@ async function decide(body: Schemas['DecisionInput']): Promise<boolean> {
 .call {
     display: grid;
     gap: var(--space-small);
-    border-left-width: 5px;
-}
-
-.climb {
-    border-left-color: var(--color-climb);
-}
-
-.stay {
-    border-left-color: var(--color-stay);
-}
-
-.step-down {
-    border-left-color: var(--color-down);
-}
-
-.refer {
-    border-left-color: var(--color-refer);
 }
 
 .top {
@@ -101,7 +109,14 @@ async function decide(body: Schemas['DecisionInput']): Promise<boolean> {
     grid-template-columns: 120px 190px 1fr auto;
 }
 
+.settled .athlete,
+.settled .next {
+    text-decoration: line-through;
+    opacity: 0.7;
+}
+
 .athlete {
+    overflow-wrap: anywhere;
     font-size: 16px;
     font-weight: 600;
     text-decoration: none;

@@ -1,27 +1,23 @@
 <script setup lang="ts">
-import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
-import { mass, percent } from '../domain/units';
+import { verdictWord } from '../domain/words';
 
-const props = defineProps<{ call: Schemas['Call'] }>();
-
-const between = computed(() => props.call.between.filter((r) => r.key !== props.call.next?.key));
+defineProps<{ call: Schemas['Call']; changed?: string | null }>();
 </script>
 
 <template>
     <ul>
-        <li v-for="reason in call.reasons" :key="reason">{{ reason }}</li>
+        <li v-if="changed" class="changed">{{ changed }}</li>
+        <li v-for="reason in call.reasons" :key="reason.text">{{ reason.text }}</li>
+        <li v-for="near in call.nearly" :key="near.rule" class="nearly">
+            <b>Nearly {{ verdictWord(near.verdict).toLowerCase() }}:</b>
+            <template v-for="one in near.evidence" :key="one.text">{{ ` ${one.text}` }}</template>
+        </li>
         <li v-for="line in call.missing" :key="line" class="missing">
             <b>Would change it:</b>
             {{ line }}
         </li>
         <li v-for="caution in call.cautions" :key="caution.code" class="caution">{{ caution.text }}</li>
-        <li v-if="between.length > 0">
-            <b>In between:</b>
-            <ul>
-                <li v-for="rung in between" :key="rung.key">{{ rung.name }}: {{ mass(rung.carried.carried_kg.mean) }}, {{ percent(rung.carried.share.mean) }}</li>
-            </ul>
-        </li>
         <li v-if="call.mixed">
             <b>Mixed set:</b>
             {{ call.mixed.first_reps }} on {{ call.mixed.first_name }}, then {{ call.mixed.then_reps }} on {{ call.mixed.then_name }}.
@@ -34,6 +30,12 @@ ul {
     padding-left: 18px;
 }
 
+.changed {
+    color: var(--color-bark);
+    font-weight: 600;
+}
+
+.nearly,
 .missing {
     color: var(--color-slate);
 }

@@ -1,25 +1,27 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { api, outcome, type Schemas } from '../domain/http';
-import { verdictWords } from '../domain/words';
+import { api, outcome } from '../domain/http';
+import { verdicts, verdictWord, type Verdict } from '../domain/words';
 import ChipRow from '../parts/ChipRow.vue';
 import PageTurner from '../parts/PageTurner.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
-import { useLoad } from '../parts/useLoad';
+import { useRead } from '../parts/useRead';
 import CallCard from './CallCard.vue';
-
-type Verdict = Schemas['Call']['verdict'];
 
 const page = ref(1);
 const only = ref<Verdict | 'all'>('all');
-const queue = useLoad(() => outcome(api.GET('/api/calls', { params: { query: { page: page.value, ...(only.value !== 'all' && { verdict: only.value }) } } })), [page, only]);
+const queue = useRead(
+    () => ['calls', page.value, only.value],
+    () => outcome(api.GET('/api/calls', { params: { query: { page: page.value, ...(only.value !== 'all' && { verdict: only.value }) } } })),
+    { previous: true },
+);
 watch(only, () => (page.value = 1));
 
 const calls = computed(() => queue.value.value?.items ?? []);
 const waiting = computed(() => Object.values(queue.value.value?.waiting ?? {}).reduce((sum, n) => sum + n, 0));
 const filters = computed(() => [
     { value: 'all' as const, label: `All ${waiting.value}` },
-    ...(Object.entries(verdictWords) as [Verdict, string][]).map(([value, word]) => ({ value, label: `${word} ${queue.value.value?.waiting[value] ?? 0}` })),
+    ...verdicts.map((value) => ({ value, label: `${verdictWord(value)} ${queue.value.value?.waiting[value] ?? 0}` })),
 ]);
 </script>
 
@@ -36,6 +38,11 @@ const filters = computed(() => [
     </div>
     <div v-else class="list">
         <CallCard v-for="call in calls" :key="call.id" :call="call" line @decided="queue.reload" />
+        <p v-for="one in queue.value.value.damaged" :key="one.id" class="card" role="alert">
+            The call of
+            <RouterLink :to="`/people/${one.id}`">{{ one.name }}</RouterLink>
+            cannot be read any more; the fault is in the log. The next set makes it anew.
+        </p>
         <p v-if="calls.length === 0" class="dim">None of these.</p>
     </div>
     <PageTurner v-model="page" :next="queue.value.value?.next_page" back="Earlier calls" on="Later calls" />

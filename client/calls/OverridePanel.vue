@@ -4,36 +4,42 @@ import { computed, reactive, ref } from 'vue';
 import { api, outcome, type Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import { percent } from '../domain/units';
-import { verdictWords } from '../domain/words';
+import { verdicts, verdictWord, type Verdict } from '../domain/words';
 import SidePanel from '../parts/SidePanel.vue';
 import ChipRow from '../parts/ChipRow.vue';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
-import { useLoad } from '../parts/useLoad';
-
-type Verdict = Schemas['Call']['verdict'];
+import { useRead } from '../parts/useRead';
 
 const props = defineProps<{ call: Schemas['KeptCall']; decide: (body: Schemas['DecisionInput']) => Promise<boolean> }>();
 const open = defineModel<boolean>('open', { required: true });
 
 const draft = reactive({ verdict: null as Verdict | null, rung: null as string | null, reason: '' });
 const error = ref<string>();
-const scale = useLoad<Schemas['Scale'] | undefined>(
-    async () => (open.value ? outcome(api.GET('/api/athletes/{athlete}/scale', { params: { path: { athlete: props.call.athlete_id } } })) : { ok: true, value: undefined }),
-    [open],
+const rungError = ref<string>();
+const instead = useRead(
+    () => ['instead', props.call.athlete_id, props.call.version],
+    () => outcome(api.GET('/api/athletes/{athlete}/instead', { params: { path: { athlete: props.call.athlete_id } } })),
+    { enabled: open },
 );
-const rungs = computed(() => [...props.call.call.between, ...(scale.value.value?.rungs ?? []).map((r) => r.rung)]);
-const verdicts = computed(() =>
-    (Object.entries(verdictWords) as [Verdict, string][]).filter(([v]) => v !== props.call.call.verdict && v !== 'refer').map(([value, label]) => ({ value, label })),
+const moves = computed(() => draft.verdict === 'climb' || draft.verdict === 'step-down');
+const from = computed(() => props.call.call.from.carried.share.mean);
+/** A climb goes to more, a step down to less; otherwise anything that fits. */
+const rungs = computed(() =>
+    (instead.value.value?.rungs ?? [])
+        .map((r) => r.rung)
+        .filter((r) => (draft.verdict === 'climb' ? r.carried.share.mean > from.value : draft.verdict === 'step-down' ? r.carried.share.mean < from.value : true)),
 );
+const words = computed(() => verdicts.filter((v) => v !== props.call.call.verdict && v !== 'refer').map((value) => ({ value, label: verdictWord(value) })));
 const options = computed(() => rungs.value.map((r) => ({ value: r.key, label: `${percent(r.carried.share.mean)} · ${r.name}` })));
 
 async function submit(): Promise<void> {
+    const choice = rungs.value.find((r) => r.key === draft.rung)?.choice ?? null;
     error.value = draft.verdict && draft.reason.trim() ? undefined : 'Needed: what instead, and why.';
-    if (error.value || draft.verdict === null) {
+    rungError.value = moves.value && choice === null ? `Needed: the set-up to ${draft.verdict === 'climb' ? 'climb to' : 'step down to'}.` : undefined;
+    if (error.value || rungError.value || draft.verdict === null) {
         return;
     }
-    const choice = rungs.value.find((r) => r.key === draft.rung)?.choice ?? null;
     if (await props.decide({ version: props.call.version, decision: 'overridden', verdict: draft.verdict, choice, reason: draft.reason })) {
         open.value = false;
     }
@@ -44,10 +50,10 @@ async function submit(): Promise<void> {
     <SidePanel v-model:open="open" :title="`Override: ${call.athlete_name}`">
         <form class="stack" @submit.prevent="submit">
             <p class="small dim">The call, your word and your reason are all kept.</p>
-            <ProblemNote v-if="scale.problem.value" :problem="scale.problem.value" retry @retry="scale.reload" />
-            <ChipRow label="Instead" show-label :chips="verdicts" :value="draft.verdict" @pick="draft.verdict = $event" />
-            <FormField label="Set-up (optional; otherwise it stays)">
-                <NSelect v-model:value="draft.rung" :virtual-scroll="false" :options="options" clearable placeholder="Same as now" aria-label="Set-up" />
+            <ProblemNote v-if="instead.problem.value" :problem="instead.problem.value" retry @retry="instead.reload" />
+            <ChipRow label="Instead" show-label :chips="words" :value="draft.verdict" @pick="draft.verdict = $event" />
+            <FormField :label="moves ? 'Set-up it goes to' : 'Set-up (optional; otherwise it stays)'" :error="rungError">
+                <NSelect v-model:value="draft.rung" :virtual-scroll="false" :options="options" clearable :placeholder="moves ? 'Choose one' : 'Same as now'" aria-label="Set-up" />
             </FormField>
             <FormField v-slot="{ inputProps }" label="Reason" :error="error">
                 <NInput

@@ -2,21 +2,24 @@
 import { ref } from 'vue';
 import { api, outcome, type Schemas } from '../domain/http';
 import { day } from '../domain/units';
-import { verdictWords } from '../domain/words';
+import { verdictWord } from '../domain/words';
 import CallMark from '../parts/CallMark.vue';
 import PageTurner from '../parts/PageTurner.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
-import { useLoad } from '../parts/useLoad';
+import { useRead } from '../parts/useRead';
 import { useDayOf } from '../parts/useToday';
 
 const props = defineProps<{ athleteId: string }>();
 
 const page = ref(1);
-const past = useLoad(() => outcome(api.GET('/api/athletes/{athlete}/calls', { params: { path: { athlete: props.athleteId }, query: { page: page.value } } })), [page]);
+const past = useRead(
+    () => ['past-calls', props.athleteId, page.value],
+    () => outcome(api.GET('/api/athletes/{athlete}/calls', { params: { path: { athlete: props.athleteId }, query: { page: page.value } } })),
+);
 const dayOf = useDayOf();
 
 function decided({ decision, override_verdict, override_reason }: Schemas['KeptCall']): string {
-    return decision === 'overridden' && override_verdict ? `Overridden to ${verdictWords[override_verdict]}: ${override_reason}` : 'Accepted';
+    return decision === 'overridden' && override_verdict ? `Overridden to ${verdictWord(override_verdict)}: ${override_reason}` : 'Accepted';
 }
 </script>
 

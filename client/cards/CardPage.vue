@@ -5,7 +5,7 @@ import { momentsOf } from '../domain/moments';
 import { day } from '../domain/units';
 import ProblemNote from '../parts/ProblemNote.vue';
 import { useCautions } from '../parts/useCautions';
-import { useLoad } from '../parts/useLoad';
+import { useRead } from '../parts/useRead';
 import { useSession } from '../parts/useSession';
 import { useToday } from '../parts/useToday';
 import PrintSheet from './PrintSheet.vue';
@@ -19,7 +19,7 @@ const session = useSession();
 const today = useToday();
 const cautions = useCautions();
 void cautions.load();
-const card = useLoad(() => loadCard(props.id, typeof route.query.choice === 'string' ? route.query.choice : undefined));
+const card = useRead(['card', props.id, route.query.choice], () => loadCard(props.id, typeof route.query.choice === 'string' ? route.query.choice : undefined));
 const shown = computed(() => {
     const moments = card.value.value ? momentsOf(card.value.value.setup.choice.kind) : [];
     return cautions.items.filter((c) => moments.includes(c.moment));

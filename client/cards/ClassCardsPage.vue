@@ -1,26 +1,25 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { api, outcome } from '../domain/http';
+import { useRoute } from 'vue-router';
 import type { Problem } from '../domain/problems';
 import { day } from '../domain/units';
 import ChipRow from '../parts/ChipRow.vue';
-import PageTurner from '../parts/PageTurner.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import { useCautions } from '../parts/useCautions';
-import { useLoad } from '../parts/useLoad';
 import { useSession } from '../parts/useSession';
 import { useToday } from '../parts/useToday';
 import PrintSheet from './PrintSheet.vue';
 import SetupCard from './SetupCard.vue';
-import { loadCard, type Card } from './useCards';
+import { loadClass, type Card } from './useCards';
 
 const session = useSession();
 const today = useToday();
 const cautions = useCautions();
 void cautions.load();
-const page = ref(1);
-const roster = useLoad(() => outcome(api.GET('/api/athletes', { params: { query: { page: page.value } } })), [page]);
+const route = useRoute();
+/** The class asked for, if one was. */
+const tag = computed(() => (typeof route.query.tag === 'string' ? route.query.tag : undefined));
 const left = ref<string[]>([]);
 const columns = ref(2);
 const layouts = [
@@ -31,22 +30,20 @@ const cards = shallowRef<Card[]>([]);
 const problem = shallowRef<Problem>();
 const loading = ref(true);
 
-const withSetup = computed(() => (roster.value.value?.items ?? []).filter((a) => a.setup_name !== null));
 const shown = computed(() => cards.value.filter((c) => !left.value.includes(c.athlete.id)));
 /** On a card among several, what every pull needs. */
 const short = computed(() => cautions.items.filter((c) => c.code === 'grip-failing' || c.code === 'band-wear'));
 
-watch(withSetup, async (athletes, _before, onCleanup) => {
-    let current = true;
-    onCleanup(() => (current = false));
-    const results = await Promise.all(athletes.map((a) => loadCard(a.id)));
-    if (!current) {
-        return;
-    }
-    cards.value = results.flatMap((r) => (r.ok && r.value ? [r.value] : []));
-    problem.value = results.find((r) => !r.ok)?.problem;
-    loading.value = roster.busy.value;
-});
+/** All who are on a set-up, not only those of one page; a few are asked at once. */
+async function load(): Promise<void> {
+    loading.value = true;
+    problem.value = undefined;
+    cards.value = [];
+    const result = await loadClass((card) => (cards.value = [...cards.value, card]), tag.value);
+    problem.value = result.ok ? undefined : result.problem;
+    loading.value = false;
+}
+watch(tag, load, { immediate: true });
 
 function toggle(id: string): void {
     left.value = left.value.includes(id) ? left.value.filter((other) => other !== id) : [...left.value, id];
@@ -54,12 +51,12 @@ function toggle(id: string): void {
 </script>
 
 <template>
-    <ProblemNote v-if="roster.problem.value ?? problem" :problem="(roster.problem.value ?? problem)!" retry @retry="roster.reload" />
+    <ProblemNote v-if="problem" :problem="problem" retry @retry="load" />
     <PrintSheet title="Cards of the class" paper="A4">
         <template #deeds>
             <ChipRow label="Cards in a row" :chips="layouts" :value="columns" @pick="columns = $event" />
         </template>
-        <p v-if="loading && cards.length === 0" class="dim no-print">Drawing the cards…</p>
+        <p v-if="loading" class="dim no-print" role="status">Drawing the cards… {{ cards.length }} so far.</p>
         <p v-else-if="cards.length === 0" class="no-print">Nobody is on a set-up yet.</p>
         <div class="row no-print who" role="group" aria-label="Who is printed">
             <NButton
@@ -84,7 +81,6 @@ function toggle(id: string): void {
                 :gym="session.me?.gym_name ?? ''"
             />
         </div>
-        <PageTurner v-model="page" :next="roster.value.value?.next_page" back="Earlier names" on="Later names" />
     </PrintSheet>
 </template>
 

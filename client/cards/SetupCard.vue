@@ -43,7 +43,7 @@ const carries = computed(() => {
                     <dd>{{ d.unit === '°' ? angle(d.value) : lengthOf(d.value) }}</dd>
                 </div>
             </dl>
-            <p class="asks">
+            <p v-if="!athlete.paused_on" class="asks">
                 <template v-if="setup.choice.seconds">
                     <b>{{ setup.choice.seconds }} s</b>
                     <span>{{ setup.choice.kind === 'hold' ? 'held' : `each way down, ${athlete.standard.sets} × ${athlete.standard.gate_reps}` }}</span>

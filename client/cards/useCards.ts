@@ -15,3 +15,28 @@ export async function loadCard(athleteId: string, choice?: string): Promise<Resu
     const setup = await askSetup(athleteId, choice ?? (athlete.value.rung ? JSON.stringify(athlete.value.rung.choice) : undefined));
     return setup.ok ? { ok: true, value: setup.value && { athlete: athlete.value, setup: setup.value } } : setup;
 }
+
+const AT_ONCE = 3;
+
+/** The cards of everybody (or of a class) who is on a set-up, handed out as they come. */
+export async function loadClass(drawn: (card: Card) => void, tag?: string): Promise<Result<undefined>> {
+    for (let page: number | null = 1; page !== null;) {
+        const roster: Result<Schemas['RosterPage']> = await outcome(api.GET('/api/athletes', { params: { query: { page, ...(tag && { tag }) } } }));
+        if (!roster.ok) {
+            return roster;
+        }
+        const ids = roster.value.items.filter((a) => a.setup_name !== null).map((a) => a.id);
+        for (let i = 0; i < ids.length; i += AT_ONCE) {
+            for (const card of await Promise.all(ids.slice(i, i + AT_ONCE).map((id) => loadCard(id)))) {
+                if (!card.ok) {
+                    return card;
+                }
+                if (card.value) {
+                    drawn(card.value);
+                }
+            }
+        }
+        page = roster.value.next_page;
+    }
+    return { ok: true, value: undefined };
+}

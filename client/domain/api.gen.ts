@@ -579,6 +579,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gym": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Once, on an install without a gym. */
+        post: operations["foundGym"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeSettings"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changePassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/setup": {
         parameters: {
             query?: never;
@@ -711,6 +760,15 @@ export interface components {
         GearInput: {
             name: string;
             figures: components["schemas"]["GearFigures"];
+        };
+        /** @description A gym begins: its name and time zone, and its first coach. */
+        FoundingInput: {
+            gym_name: string;
+            /** @description IANA time zone. */
+            timezone: string;
+            coach_name: string;
+            email: string;
+            password: string;
         };
         /** @description An athlete's mass on a day. */
         WeighingInput: {
@@ -1071,8 +1129,7 @@ export interface components {
             /** @description The one purchase or measurement that would close the largest step most. */
             advice: string | null;
             tried: components["schemas"]["Rung"] | null;
-            /** @description Key of the rung to begin on, where none is in use yet and there is a baseline. */
-            start_key: string | null;
+            start: components["schemas"]["Rung"] | null;
         };
         LadderRung: {
             rung: components["schemas"]["Rung"];
@@ -1278,6 +1335,11 @@ export interface components {
             /** @enum {string} */
             fault?: "none" | "silent" | "repeat" | "jump";
         };
+        /** @description A new password, with the present one as proof. */
+        PasswordInput: {
+            present: string;
+            new: string;
+        };
         /** @description A reading of the hanging scale, in N or in kg. */
         PointInput: {
             /** Format: float */
@@ -1306,6 +1368,12 @@ export interface components {
         RetirementInput: {
             retired: boolean;
         };
+        /** @description What can be set of a gym and its coach. */
+        SettingsInput: {
+            gym_name: string;
+            timezone: string;
+            coach_name: string;
+        };
         SignInInput: {
             email: string;
             password: string;
@@ -1322,7 +1390,7 @@ export interface components {
          * @description Every problem the API answers with; the codes are permanent.
          * @enum {string}
          */
-        ProblemCode: "bad-json" | "bad-request" | "invalid" | "signed-out" | "wrong-sign-in" | "too-many-tries" | "foreign-origin" | "page-expired" | "not-found" | "method-not-allowed" | "body-too-large" | "id-taken" | "pulling-paused" | "does-not-fit" | "call-changed" | "call-decided" | "refer-stands" | "scale-away" | "kit-full" | "last-weighing" | "busy" | "away" | "fault";
+        ProblemCode: "bad-json" | "bad-request" | "invalid" | "signed-out" | "wrong-sign-in" | "too-many-tries" | "foreign-origin" | "page-expired" | "not-found" | "method-not-allowed" | "body-too-large" | "id-taken" | "pulling-paused" | "does-not-fit" | "call-changed" | "call-decided" | "refer-stands" | "scale-away" | "kit-full" | "last-weighing" | "busy" | "founded" | "wrong-password" | "away" | "fault";
         /** @description Problem Details, RFC 9457. */
         Problem: {
             type: string;
@@ -1459,6 +1527,8 @@ export interface components {
         Health: {
             application: string;
             database: boolean;
+            /** @description Whether there is a gym; without one the first page makes it. */
+            founded: boolean;
         };
         Inspection: {
             /** Format: uuid */
@@ -1509,6 +1579,10 @@ export interface components {
             gym_name: string;
             /** @description IANA time zone of the gym. */
             timezone: string;
+            /** @description Known to this device as the owner of what waits on it. */
+            key: string;
+            /** @description Whether this is the demo gym. */
+            demo: boolean;
         };
         /** @description What became of each set of a queue, in its order. */
         QueueOutcome: {
@@ -2944,6 +3018,103 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["WithdrawalInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    foundGym: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FoundingInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeSettings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettingsInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasswordInput"];
             };
         };
         responses: {

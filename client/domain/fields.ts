@@ -20,10 +20,11 @@ export function rangeText(limits: Limits, unit: TypedUnit): string {
 export function readQuantity(text: string, unit: TypedUnit, limits: Limits, required: boolean): Reading {
     const typed = parseNumber(text);
     if (typed === undefined) {
-        return { value: undefined, error: required ? `Needed: ${rangeText(limits, unit)}.` : undefined };
+        return { value: undefined, error: required ? `Needed: ${rangeText(limits, unit) || `a number of ${unit}`}.` : undefined };
     }
     if (typed === null) {
-        return { value: undefined, error: `“${text.trim()}” is not a number. Allowed: ${rangeText(limits, unit)}.` };
+        const range = rangeText(limits, unit);
+        return { value: undefined, error: `“${text.trim()}” is not a number.${range && ` Allowed: ${range}.`}` };
     }
     const value = toApi(typed, unit);
     const outside = value < (limits.low ?? -Infinity) || value > (limits.high ?? Infinity);

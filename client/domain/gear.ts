@@ -1,5 +1,5 @@
 import type { Schemas } from './http';
-import { length, lengthOf, mass } from './units';
+import { lengthOf, mass } from './units';
 
 export type Kit = Schemas['Kit'];
 export type Gear = Schemas['Gear'];
@@ -33,7 +33,7 @@ export const bandText = (band: Band): string => (band.curve.status === 'estimate
 export function figureText({ figures }: Gear): string {
     switch (figures.kind) {
         case 'rings':
-            return `${length(figures.anchor_height_m ?? 0)}, ${figures.straps_m?.length ?? 0} marks`;
+            return `${lengthOf(figures.anchor_height_m ?? 0)}, ${figures.straps_m?.length ?? 0} marks`;
         case 'plate':
             return lengthOf(figures.thickness_m ?? 0);
         case 'weight':
@@ -41,7 +41,7 @@ export function figureText({ figures }: Gear): string {
         case 'machine':
             return `to ${mass(figures.most_kg ?? 0)}`;
         default:
-            return length(figures.height_m ?? 0);
+            return lengthOf(figures.height_m ?? 0);
     }
 }
 

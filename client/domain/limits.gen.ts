@@ -63,6 +63,23 @@ export const limits = {
             longest: 60
         }
     },
+    FoundingInput: {
+        gym_name: {
+            longest: 80
+        },
+        timezone: {
+            longest: 64
+        },
+        coach_name: {
+            longest: 80
+        },
+        email: {
+            longest: 200
+        },
+        password: {
+            longest: 200
+        }
+    },
     WeighingInput: {
         mass_kg: {
             low: 20,
@@ -130,6 +147,14 @@ export const limits = {
             high: 8
         }
     },
+    PasswordInput: {
+        present: {
+            longest: 200
+        },
+        new: {
+            longest: 200
+        }
+    },
     PointInput: {
         length_m: {
             low: 0.1,
@@ -149,6 +174,17 @@ export const limits = {
             most: 200
         }
     },
+    SettingsInput: {
+        gym_name: {
+            longest: 80
+        },
+        timezone: {
+            longest: 64
+        },
+        coach_name: {
+            longest: 80
+        }
+    },
     SignInInput: {
         email: {
             longest: 200
@@ -158,3 +194,6 @@ export const limits = {
         }
     }
 } as const;
+
+/** The verdicts in their order of precedence. */
+export const verdictOrder = ['refer', 'step-down', 'climb', 'stay'] as const;

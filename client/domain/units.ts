@@ -70,3 +70,9 @@ export function day(isoDate: string): string {
     const date = new Date(`${isoDate}T12:00:00`);
     return (date.getFullYear() === new Date().getFullYear() ? dayFormat : dayOfYearFormat).format(date);
 }
+
+/** Standard gravity: what a scale that shows kg makes of newtons. */
+const N_PER_KG = 9.80665;
+
+/** A pull typed in the other unit, in this one. */
+export const forceIn = (value: number, unit: 'kg' | 'N'): string => String(Number(unit === 'N' ? (value * N_PER_KG).toFixed(1) : (value / N_PER_KG).toFixed(2)));

@@ -1,13 +1,26 @@
 import type { Schemas } from './http';
+import { verdictOrder } from './limits.gen';
 
-type CallAnswer = Schemas['Call'];
+type Call = Schemas['Call'];
 
-/** The most urgent first. */
-export const verdictWords: Record<CallAnswer['verdict'], string> = { refer: 'Refer', 'step-down': 'Step down', climb: 'Climb', stay: 'Stay' };
+export type Verdict = Call['verdict'];
+
+/** Word, shape and tone of each verdict: the one table that marks, lists and filters are made from. Shapes are drawn in 20 × 21. */
+export const verdictLooks: Record<Verdict, { word: string; shape: string; tone: string }> = {
+    refer: { word: 'Refer', shape: 'M6.5 2.5h7l4 4v7l-4 4h-7l-4-4v-7zM10 6v5M10 13v1.6', tone: 'refer' },
+    'step-down': { word: 'Step down', shape: 'M3 8l7 9 7-9', tone: 'down' },
+    climb: { word: 'Climb', shape: 'M3 14 10 5l7 9M3 19 10 10l7 9', tone: 'climb' },
+    stay: { word: 'Stay', shape: 'M3 8h14M3 14h14', tone: 'stay' },
+};
+
+/** In the order of precedence the API states, the most urgent first. */
+export const verdicts: readonly Verdict[] = verdictOrder;
+
+export const verdictWord = (verdict: Verdict): string => verdictLooks[verdict].word;
 
 export const kindWords: Record<Schemas['AthleteInput']['kind'], string> = { gym: 'Gym', climbing: 'Climbing', both: 'Gym and climbing' };
 
-export const confidenceWords: Record<CallAnswer['confidence'], string> = { firm: 'Firm', fair: 'Fair', slight: 'Slight' };
+export const confidenceWords: Record<Call['confidence'], string> = { firm: 'Firm', fair: 'Fair', slight: 'Slight' };
 
 export const statusWords: Record<Schemas['BandCurve']['status'], string> = { estimated: 'Estimated', 'one-point': 'One reading', measured: 'Measured' };
 
@@ -57,11 +70,14 @@ export type NoCountReason = keyof typeof noCountWords;
 export const painPlaceWords: Record<Schemas['Pain']['place'], string> = {
     shoulder: 'Shoulder',
     elbow: 'Elbow',
-    wrist: 'Wrist',
-    fingers: 'Fingers',
+    wrist: 'Wrist or hand',
     neck: 'Neck',
     back: 'Back',
+    ribs: 'Ribs',
     chest: 'Chest',
+    hip: 'Hip',
+    knee: 'Knee',
+    head: 'Head',
     other: 'Elsewhere',
 };
 

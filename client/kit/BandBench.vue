@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { NButton, NInput } from 'naive-ui';
 import { v7 as uuidv7 } from 'uuid';
-import { computed, shallowRef } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import CurvePlot from '../draw/CurvePlot.vue';
 import type { Kit } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
@@ -15,6 +15,7 @@ import PointRows from './PointRows.vue';
 import ScalePanel from './ScalePanel.vue';
 import { useBandDraft } from './useBandDraft';
 import { useBench } from './useBench';
+import { useLeaving } from '../parts/useLeaving';
 import { useSaving } from './useSaving';
 
 const props = defineProps<{ band: Schemas['Band'] | undefined; kit: Kit }>();
@@ -26,7 +27,13 @@ const id = props.band?.id ?? uuidv7();
 const draft = useBandDraft(props.band);
 const { bench } = useBench(draft, () => ({ athlete: athlete.value, bar: bar.value }));
 const live = shallowRef<{ lengthM: number; forceKg: number }>();
-const saving = useSaving(props.band, { blame: draft.blame, saved: () => emit('saved', id) });
+const untouched = ref(JSON.stringify(draft.typed));
+useLeaving(() => JSON.stringify(draft.typed) !== untouched.value);
+const saving = useSaving(props.band, { blame: draft.blame, saved: () => {
+        untouched.value = JSON.stringify(draft.typed);
+        emit('saved', id);
+    },
+});
 const curve = computed(() => bench.value?.curve ?? props.band?.curve);
 const sureness = computed(() => curve.value && `${statusWords[curve.value.status]}, ± ${Math.round(100 * curve.value.relative_sd)} %`);
 const points = computed(() => bench.value?.points ?? props.band?.points ?? []);

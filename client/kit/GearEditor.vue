@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { NButton, NInput } from 'naive-ui';
 import { v7 as uuidv7 } from 'uuid';
+import { ref } from 'vue';
 import { gearWords, type Gear, type GearKind } from '../domain/gear';
 import { api, outcome } from '../domain/http';
 import { limits } from '../domain/limits.gen';
@@ -10,6 +11,7 @@ import ProblemNote from '../parts/ProblemNote.vue';
 import QuantityField from '../parts/QuantityField.vue';
 import { gearFields, limitsOf } from './gearFields';
 import { useGearDraft } from './useGearDraft';
+import { useLeaving } from '../parts/useLeaving';
 import { useSaving } from './useSaving';
 
 const props = defineProps<{ kind: GearKind; gear: Gear | undefined }>();
@@ -17,7 +19,13 @@ const emit = defineEmits<{ saved: [id: string] }>();
 
 const id = props.gear?.id ?? uuidv7();
 const draft = useGearDraft(props.kind, props.gear);
-const saving = useSaving(props.gear, { blame: draft.blame, saved: () => emit('saved', id) });
+const untouched = ref(JSON.stringify(draft.typed));
+useLeaving(() => JSON.stringify(draft.typed) !== untouched.value);
+const saving = useSaving(props.gear, { blame: draft.blame, saved: () => {
+        untouched.value = JSON.stringify(draft.typed);
+        emit('saved', id);
+    },
+});
 const uses = [
     { value: 'counterweight' as const, label: 'Lifts the athlete' },
     { value: 'pulldown' as const, label: 'Is pulled down' },
@@ -56,7 +64,7 @@ const retire = (retired: boolean): Promise<void> => saving.send(() => outcome(ap
             v-if="kind === 'rings'"
             v-slot="{ inputProps, status }"
             label="Strap marks, anchor to ring"
-            hint="In cm, one after the other: 100, 120, 140"
+            hint="In cm, one after the other: 100; 120,5; 140"
             :error="draft.errors.straps"
         >
             <NInput v-model:value="draft.typed.straps" :input-props="inputProps" :status="status" placeholder="">

@@ -5,7 +5,7 @@ import { figureText, inUse, type Kit } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import { mass, percent } from '../domain/units';
 import ProblemNote from '../parts/ProblemNote.vue';
-import { useLoad } from '../parts/useLoad';
+import { useRead } from '../parts/useRead';
 import WhySteps from '../parts/WhySteps.vue';
 
 const props = defineProps<{ help: readonly Schemas['Help'][]; kit: Kit }>();
@@ -13,7 +13,11 @@ const athlete = defineModel<string | null>('athlete', { required: true });
 const bar = defineModel<string | null>('bar', { required: true });
 
 const search = ref('');
-const roster = useLoad(() => outcome(api.GET('/api/athletes', { params: { query: search.value ? { search: search.value } : {} } })), [search]);
+const roster = useRead(
+    () => ['roster', { search: search.value }],
+    () => outcome(api.GET('/api/athletes', { params: { query: search.value ? { search: search.value } : {} } })),
+    { previous: true },
+);
 const athletes = computed(() => (roster.value.value?.items ?? []).map((a) => ({ value: a.id, label: `${a.name}, ${mass(a.mass_kg)}` })));
 watch(athletes, (list) => (athlete.value ??= list[0]?.value ?? null), { once: true });
 const bars = computed(() => inUse(props.kit, 'bar').map((b) => ({ value: b.id, label: `${b.name}, ${figureText(b)}` })));

@@ -12,7 +12,7 @@ import DateField from '../parts/DateField.vue';
 import FormField from '../parts/FormField.vue';
 import PageTurner from '../parts/PageTurner.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
-import { useLoad } from '../parts/useLoad';
+import { useRead } from '../parts/useRead';
 import { useToday } from '../parts/useToday';
 
 type Finding = Schemas['InspectionInput']['finding'];
@@ -21,7 +21,10 @@ const props = defineProps<{ band: Schemas['Band'] }>();
 const emit = defineEmits<{ inspected: [] }>();
 
 const page = ref(1);
-const log = useLoad(() => outcome(api.GET('/api/bands/{band}/inspections', { params: { path: { band: props.band.id }, query: { page: page.value } } })), [page]);
+const log = useRead(
+    () => ['inspections', props.band.id, page.value],
+    () => outcome(api.GET('/api/bands/{band}/inspections', { params: { path: { band: props.band.id }, query: { page: page.value } } })),
+);
 const findings = (Object.keys(findingWords) as Finding[]).map((value) => ({ value, label: findingWords[value] }));
 const today = useToday();
 const on = ref(today.value);

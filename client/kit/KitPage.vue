@@ -4,13 +4,13 @@ import { useRoute } from 'vue-router';
 import { api, outcome } from '../domain/http';
 import CautionNote from '../parts/CautionNote.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
-import { useLoad } from '../parts/useLoad';
+import { useRead } from '../parts/useRead';
 import BandBench from './BandBench.vue';
 import GearEditor from './GearEditor.vue';
 import InspectionLog from './InspectionLog.vue';
 import KitList, { type Open } from './KitList.vue';
 
-const kit = useLoad(() => outcome(api.GET('/api/kit')));
+const kit = useRead(['kit'], () => outcome(api.GET('/api/kit')));
 const route = useRoute();
 const asked = typeof route.query.band === 'string' ? ({ kind: 'band', id: route.query.band } as const) : undefined;
 const picked = ref<Open | undefined>(asked);

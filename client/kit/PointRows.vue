@@ -18,7 +18,7 @@ defineProps<{ draft: BandDraft }>();
                 <template #suffix>cm</template>
             </NInput>
             <NInput v-model:value="point.force" placeholder="" :input-props="{ inputmode: 'decimal', 'aria-label': `Force of point ${i + 1} in ${point.unit}` }" />
-            <button type="button" class="unit" :aria-label="`Unit of point ${i + 1}: ${point.unit}, change`" @click="point.unit = point.unit === 'kg' ? 'N' : 'kg'">
+            <button type="button" class="unit" :aria-label="`Unit of point ${i + 1}: ${point.unit}, change`" @click="draft.switchUnit(i)">
                 {{ point.unit }}
             </button>
             <button type="button" class="unit" :aria-label="`Remove point ${i + 1}`" @click="draft.dropPoint(i)">×</button>

@@ -3,7 +3,7 @@ import { faultText, readQuantity, usable } from '../domain/fields';
 import type { Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import type { Fault } from '../domain/problems';
-import { toTyped } from '../domain/units';
+import { forceIn, parseNumber, toTyped } from '../domain/units';
 
 export interface PointDraft {
     length: string;
@@ -17,6 +17,8 @@ export interface BandDraft {
     errors: Partial<Record<'name' | 'width' | 'thickness' | 'hung', string | undefined>>;
     addPoint: () => void;
     dropPoint: (index: number) => void;
+    /** The same pull in the other unit. */
+    switchUnit: (index: number) => void;
     keepPoint: (lengthM: number, forceKg: number) => void;
     /** What is typed, if it can be read; nothing is marked. */
     value: () => Schemas['BandInput'] | undefined;
@@ -59,6 +61,16 @@ export function useBandDraft(start: Schemas['Band'] | undefined): BandDraft {
         return point.unit === 'kg' ? { length_m, force_kg: pull } : { length_m, force_n: pull };
     }
 
+    /** What is typed is converted; what is no number keeps its digits. */
+    function switchUnit(index: number): void {
+        const point = typed.points[index];
+        if (point) {
+            const typedForce = parseNumber(point.force);
+            point.unit = point.unit === 'kg' ? 'N' : 'kg';
+            point.force = typeof typedForce === 'number' ? forceIn(typedForce, point.unit) : point.force;
+        }
+    }
+
     function value(): Schemas['BandInput'] | undefined {
         const { width, thickness, hung } = quantities();
         const [width_mm, thickness_mm, hung_length_m] = [usable(width), usable(thickness), usable(hung)];
@@ -71,7 +83,7 @@ export function useBandDraft(start: Schemas['Band'] | undefined): BandDraft {
 
     function read(): Schemas['BandInput'] | undefined {
         const { width, thickness, hung } = quantities();
-        Object.assign(errors, { name: typed.name.trim() ? undefined : 'Needed.', width: width.error, thickness: thickness.error, hung: hung.error });
+        Object.assign(errors, { name: typed.name.trim() ? undefined : 'Needed: a name.', width: width.error, thickness: thickness.error, hung: hung.error });
         for (const point of typed.points) {
             const { length, force } = pointParts(point);
             point.error = [length.error && `Length: ${length.error}`, force.error && `Force: ${force.error}`].filter(Boolean).join(' ') || undefined;
@@ -97,6 +109,7 @@ export function useBandDraft(start: Schemas['Band'] | undefined): BandDraft {
         addPoint: () => typed.points.push({ length: '', force: '', unit: 'kg' }),
         keepPoint: (lengthM, forceKg) => typed.points.push({ length: toTyped(lengthM, 'cm'), force: toTyped(Number(forceKg.toFixed(2)), 'kg'), unit: 'kg' }),
         dropPoint: (index) => typed.points.splice(index, 1),
+        switchUnit,
         value,
         read,
         blame,

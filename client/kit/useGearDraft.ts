@@ -17,10 +17,10 @@ export interface GearDraft {
 
 const KEYS: GearField['key'][] = ['height_m', 'anchor_height_m', 'thickness_m', 'mass_kg', 'step_kg', 'most_kg'];
 
-/** Lengths typed one after the other, in cm; undefined where one of them is none. */
+/** Lengths typed one after the other, in cm, parted by spaces or semicolons; a comma inside a number is a decimal one. */
 export function readStraps(text: string): number[] | undefined {
     const numbers = text
-        .split(/[;\s]+|,(?=\s)|,/)
+        .split(/[;\s]+|,\s+/)
         .filter((part) => part !== '')
         .map(parseNumber);
     return numbers.length > 0 && numbers.every((n) => typeof n === 'number') ? numbers.map((n) => toApi(n, 'cm')) : undefined;
@@ -36,7 +36,7 @@ export function useGearDraft(kind: GearKind, start: Gear | undefined): GearDraft
     >;
     const typed = reactive({
         name: start?.name ?? '',
-        straps: (start?.figures.straps_m ?? []).map((m) => toTyped(m, 'cm')).join(', '),
+        straps: (start?.figures.straps_m ?? []).map((m) => toTyped(m, 'cm')).join('; '),
         use: start?.figures.use ?? ('counterweight' as const),
         leverage: String(start?.figures.leverage ?? 1),
         figures,
@@ -48,7 +48,7 @@ export function useGearDraft(kind: GearKind, start: Gear | undefined): GearDraft
         const straps = kind === 'rings' ? readStraps(typed.straps) : undefined;
         const leverage = kind === 'machine' ? parseNumber(typed.leverage) : undefined;
         Object.assign(errors, {
-            name: typed.name.trim() ? undefined : 'Needed.',
+            name: typed.name.trim() ? undefined : 'Needed: a name.',
             straps: kind === 'rings' && straps === undefined ? `“${typed.straps.trim()}” is not a list of lengths in cm.` : undefined,
             leverage: leverage === null ? `“${typed.leverage.trim()}” is not a number.` : undefined,
             ...Object.fromEntries(readings.map(({ key, reading }) => [key, reading.error])),

@@ -1,9 +1,27 @@
 <script setup lang="ts">
-import { useRoute } from 'vue-router';
+import { ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import KeyHelp from './KeyHelp.vue';
+import { useKeys } from './useKeys';
 import { useSession } from './useSession';
+import WaitingSets from './WaitingSets.vue';
 
 const session = useSession();
 const route = useRoute();
+const router = useRouter();
+const keysOpen = ref(false);
+
+/** Esc leaves a page under an athlete for the athlete; the pages handle what is open first. */
+useKeys((key) => {
+    const under = /^(\/people\/[^/]+)\/.+/.exec(route.path)?.[1];
+    const deeds: Record<string, () => unknown> = {
+        '?': () => (keysOpen.value = !keysOpen.value),
+        '/': () => route.path !== '/people' && router.push('/people'),
+        ...(under && { Escape: () => router.push(under) }),
+    };
+    const deed = deeds[key];
+    return deed !== undefined && deed() !== false;
+});
 const places = [
     { to: '/people', name: 'People', icon: 'M10 9a3.2 3.2 0 1 0 0-6.4A3.2 3.2 0 0 0 10 9Zm-6 8.5c0-4 2.6-6.2 6-6.2s6 2.2 6 6.2' },
     { to: '/calls', name: 'Calls', icon: 'M4 14l6-8 6 8M4 18h12' },
@@ -32,11 +50,17 @@ const places = [
             </RouterLink>
         </nav>
         <div class="who small">
-            <span class="gym">{{ session.me?.gym_name }}</span>
+            <WaitingSets />
+            <span class="gym">
+                <bdi>{{ session.me?.gym_name }}</bdi>
+                <b v-if="session.me?.demo" class="demo" title="Invented people and gear; make your own gym with bin/steady start --empty">demo</b>
+            </span>
+            <RouterLink to="/settings" class="tap">Settings</RouterLink>
             <button type="button" class="out" @click="session.signOut()">Sign out</button>
         </div>
     </header>
     <main id="main" tabindex="-1"><slot /></main>
+    <KeyHelp v-model:open="keysOpen" />
 </template>
 
 <style scoped>
@@ -105,6 +129,14 @@ const places = [
     gap: var(--space-base);
     margin-left: auto;
     color: var(--color-slate);
+}
+
+.demo {
+    margin-left: 6px;
+    padding: 1px 7px;
+    border: 1px solid var(--color-timber);
+    border-radius: var(--radius-small);
+    color: var(--color-bark);
 }
 
 .out {

@@ -5,10 +5,15 @@ const open = defineModel<boolean>('open', { required: true });
 
 const keys = [
     ['0–9', 'set the count of clean reps'],
-    ['Enter', 'log the set'],
-    ['N', 'no-count: then pick the reason'],
+    ['Enter', 'log the count typed, else the likely one'],
+    ['R 0–5', 'reps left in reserve'],
+    ['N 1–7', 'a no-count, by its number'],
+    ['P', 'pain: the place by its number, then the degree (0 for 10)'],
+    ['S', 'hold while they hang, let go to log the seconds'],
     ['U', 'undo the last set, for ten seconds'],
+    ['← →', 'the athlete before, the next one'],
     ['/', 'find an athlete'],
+    ['Esc', 'leave what is open'],
     ['?', 'this list'],
 ] as const;
 </script>

@@ -1,8 +1,32 @@
 <script setup lang="ts">
 import { NDrawer, NDrawerContent } from 'naive-ui';
+import { useId, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 
 defineProps<{ title: string }>();
 const open = defineModel<boolean>('open', { required: true });
+
+/** An open panel is a step in the history: Back closes it and stays on the page. */
+const id = useId();
+const route = useRoute();
+const router = useRouter();
+
+watch(open, (is) => {
+    const shown = route.query.panel === id;
+    if (is && !shown) {
+        void router.push({ query: { ...route.query, panel: id } });
+    } else if (!is && shown) {
+        router.back();
+    }
+});
+watch(
+    () => route.query.panel,
+    (now, before) => {
+        if (before === id && now !== id) {
+            open.value = false;
+        }
+    },
+);
 </script>
 
 <template>

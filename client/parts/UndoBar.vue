@@ -24,7 +24,7 @@ const emit = defineEmits<{ undo: [] }>();
     display: grid;
     justify-items: center;
     pointer-events: none;
-    z-index: 20;
+    z-index: 5000; /* over the panels, which stand at 2000 and up */
 }
 
 .deed {

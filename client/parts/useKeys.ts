@@ -1,22 +1,24 @@
-import { onScopeDispose } from 'vue';
+import { useEventListener } from '@vueuse/core';
 
 const TYPING = 'input, textarea, select, [contenteditable="true"], [role="dialog"]';
+const PRESSABLE = 'button, a, summary';
 
-/** Listens for single keys while nobody types in a field or a dialog. */
-export function useKeys(handle: (key: string) => boolean): void {
-    function listen(event: KeyboardEvent): void {
+/**
+ * Listens for single keys while nobody types in a field or a dialog. Enter and Space stay with a button that the keyboard
+ * went to; one that was only tapped does not keep them.
+ */
+export function useKeys(handle: (key: string, event: KeyboardEvent) => boolean, { released }: { released?: (key: string) => void } = {}): void {
+    useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         const target = event.target as HTMLElement | null;
-        if (event.ctrlKey || event.metaKey || event.altKey || target?.closest(TYPING)) {
+        if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented || target?.closest(TYPING)) {
             return;
         }
-        if (event.key === 'Enter' && target?.closest('button, a')) {
+        if ((event.key === 'Enter' || event.key === ' ') && target?.closest(PRESSABLE)?.matches(':focus-visible')) {
             return;
         }
-        if (handle(event.key)) {
+        if (handle(event.key, event)) {
             event.preventDefault();
         }
-    }
-
-    window.addEventListener('keydown', listen);
-    onScopeDispose(() => window.removeEventListener('keydown', listen));
+    });
+    useEventListener(window, 'keyup', (event: KeyboardEvent) => released?.(event.key));
 }

@@ -1,52 +1,92 @@
+import { useQueryClient } from '@tanstack/vue-query';
+import { useLocalStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
+import { keptReads } from '../domain/device';
 import { api, onSignedOut, outcome, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
+import { keepReads } from './reads';
+import { useSetQueue } from './useSetQueue';
+
+type Me = Schemas['Me'];
 
 /** Who is signed in. Losing the session keeps the page and what was typed in it. */
 export const useSession = defineStore('session', () => {
-    const me = shallowRef<Schemas['Me']>();
+    const client = useQueryClient();
+    const queue = useSetQueue();
+    const me = shallowRef<Me>();
     const asked = shallowRef(false);
     const seen = shallowRef(false);
+    const founded = shallowRef(true);
+    /** Who was signed in here last: while the server is away the page goes on with that, and without one nothing is asked. */
+    const last = useLocalStorage<Me | null>('steady-rung.me', null, { serializer: { read: (t) => JSON.parse(t) as Me | null, write: JSON.stringify } });
+    let stopKeeping = (): void => {};
 
     onSignedOut(() => (me.value = undefined));
 
-    /** Asking while nobody is signed in would be answered with a refusal, so the device remembers whether it is worth asking. */
-    const SIGNED_IN = 'steady-rung.signed-in';
-
-    function enter(who: Schemas['Me']): void {
+    async function enter(who: Me): Promise<void> {
+        if (last.value !== null && last.value.key !== who.key) {
+            await forget();
+        }
+        stopKeeping();
+        stopKeeping = await keepReads(client, who.key);
         me.value = who;
+        last.value = who;
         seen.value = true;
-        localStorage.setItem(SIGNED_IN, 'yes');
+        queue.serve(who.key);
+    }
+
+    /** Nothing that was read stays on the device; sets that wait stay for their owner. */
+    async function forget(): Promise<void> {
+        stopKeeping();
+        stopKeeping = () => {};
+        client.clear();
+        await keptReads.wipe().catch(() => undefined);
     }
 
     async function ask(): Promise<void> {
-        if (localStorage.getItem(SIGNED_IN) !== null) {
+        if (last.value === null) {
+            const health = await outcome(api.GET('/api/health'));
+            founded.value = !health.ok || health.value.founded;
+        } else {
             const result = await outcome(api.GET('/api/me'));
             if (result.ok) {
-                enter(result.value);
+                await enter(result.value);
             } else if (result.problem.code === 'signed-out') {
-                localStorage.removeItem(SIGNED_IN);
+                await forget();
+                last.value = null;
+            } else {
+                await enter(last.value);
             }
         }
         asked.value = true;
     }
 
-    async function signIn(email: string, password: string): Promise<Problem | undefined> {
-        const result = await outcome(api.POST('/api/sign-in', { body: { email, password } }));
+    async function begin(result: Awaited<ReturnType<typeof outcome<Me>>>): Promise<Problem | undefined> {
         if (!result.ok) {
             return result.problem;
         }
-        enter(result.value);
+        await enter(result.value);
+        founded.value = true;
         return undefined;
     }
 
+    const signIn = async (email: string, password: string): Promise<Problem | undefined> => begin(await outcome(api.POST('/api/sign-in', { body: { email, password } })));
+    const found = async (body: Schemas['FoundingInput']): Promise<Problem | undefined> => begin(await outcome(api.POST('/api/gym', { body })));
+
     async function signOut(): Promise<void> {
         await outcome(api.POST('/api/sign-out'));
+        queue.serve(undefined);
+        await forget();
         me.value = undefined;
         seen.value = false;
-        localStorage.removeItem(SIGNED_IN);
+        last.value = null;
     }
 
-    return { me, asked, seen, signedIn: computed(() => me.value !== undefined), ask, signIn, signOut };
+    function change(who: Me): void {
+        me.value = who;
+        last.value = who;
+    }
+
+    return { me, asked, seen, founded, signedIn: computed(() => me.value !== undefined), ask, signIn, found, signOut, change };
 });

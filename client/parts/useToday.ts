@@ -1,5 +1,8 @@
-import { computed, type ComputedRef } from 'vue';
+import { useIntervalFn } from '@vueuse/core';
+import { computed, ref, type ComputedRef } from 'vue';
 import { useSession } from './useSession';
+
+const MINUTE_MS = 60_000;
 
 /** The calendar day of a moment where the gym is, as 2026-01-31. */
 export function useDayOf(): (moment: Date | string) => string {
@@ -10,5 +13,7 @@ export function useDayOf(): (moment: Date | string) => string {
 /** The calendar day where the gym is. */
 export function useToday(): ComputedRef<string> {
     const dayOf = useDayOf();
-    return computed(() => dayOf(new Date()));
+    const now = ref(new Date());
+    useIntervalFn(() => (now.value = new Date()), MINUTE_MS);
+    return computed(() => dayOf(now.value));
 }

@@ -1,3 +1,4 @@
+import { useTimeoutFn } from '@vueuse/core';
 import { onScopeDispose, readonly, shallowRef, type ShallowRef } from 'vue';
 
 export interface Undoable {
@@ -12,26 +13,21 @@ export function useUndo({ offerMs = 10_000 }: { offerMs?: number } = {}): {
     take: () => Promise<void>;
 } {
     const offered = shallowRef<Undoable>();
-    let timer: ReturnType<typeof setTimeout> | undefined;
-
-    function drop(): void {
-        clearTimeout(timer);
-        offered.value = undefined;
-    }
+    const timer = useTimeoutFn(() => (offered.value = undefined), offerMs, { immediate: false });
 
     function offer(deed: Undoable): void {
-        drop();
         offered.value = deed;
-        timer = setTimeout(drop, offerMs);
+        timer.start();
     }
 
     async function take(): Promise<void> {
         const deed = offered.value;
-        drop();
+        timer.stop();
+        offered.value = undefined;
         await deed?.undo();
     }
 
-    onScopeDispose(drop);
+    onScopeDispose(() => (offered.value = undefined));
 
     return { offered: readonly(offered) as Readonly<ShallowRef<Undoable | undefined>>, offer, take };
 }

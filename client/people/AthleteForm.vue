@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NButton, NInput, NRadio, NRadioGroup } from 'naive-ui';
+import { NButton, NDynamicTags, NInput, NRadio, NRadioGroup } from 'naive-ui';
 import { reactive, shallowRef } from 'vue';
 import { faultText, readQuantity } from '../domain/fields';
 import type { Result, Schemas } from '../domain/http';
@@ -11,6 +11,7 @@ import CautionNote from '../parts/CautionNote.vue';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import QuantityField from '../parts/QuantityField.vue';
+import { useLeaving } from '../parts/useLeaving';
 
 type Input = Schemas['AthleteInput'];
 
@@ -23,7 +24,10 @@ const typed = reactive({
     mass: props.start ? toTyped(props.start.mass_kg, 'kg') : '',
     stature: props.start ? toTyped(props.start.stature_m, 'cm') : '',
     reach: props.start?.reach_m ? toTyped(props.start.reach_m, 'cm') : '',
+    tags: [...(props.start?.tags ?? [])],
 });
+const untouched = JSON.stringify(typed);
+const leaving = useLeaving(() => JSON.stringify(typed) !== untouched);
 const errors = reactive<{ name?: string | undefined; mass?: string | undefined; stature?: string | undefined; reach?: string | undefined }>({});
 const problem = shallowRef<Problem>();
 const busy = shallowRef(false);
@@ -32,13 +36,14 @@ async function submit(): Promise<void> {
     const mass = readQuantity(typed.mass, 'kg', limits.AthleteInput.mass_kg, true);
     const stature = readQuantity(typed.stature, 'cm', limits.AthleteInput.stature_m, true);
     const reach = readQuantity(typed.reach, 'cm', limits.AthleteInput.reach_m, false);
-    Object.assign(errors, { name: typed.name.trim() ? undefined : 'Needed.', mass: mass.error, stature: stature.error, reach: reach.error });
+    Object.assign(errors, { name: typed.name.trim() ? undefined : 'Needed: a name.', mass: mass.error, stature: stature.error, reach: reach.error });
     problem.value = undefined;
     if (Object.values(errors).some(Boolean) || mass.value === undefined || stature.value === undefined) {
         return;
     }
     busy.value = true;
-    const result = await props.save({ name: typed.name, kind: typed.kind, mass_kg: mass.value, stature_m: stature.value, reach_m: reach.value ?? null });
+    leaving.free();
+    const result = await props.save({ name: typed.name, kind: typed.kind, mass_kg: mass.value, stature_m: stature.value, reach_m: reach.value ?? null, tags: typed.tags });
     busy.value = false;
     if (!result.ok) {
         const { faults } = result.problem;
@@ -83,6 +88,9 @@ async function submit(): Promise<void> {
                 :limits="{}"
                 :error="errors.reach"
             />
+            <FormField label="Classes" hint="Tuesday, Youth … to find people by; Enter after each.">
+                <NDynamicTags v-model:value="typed.tags" :max="limits.AthleteInput.tags.most" :input-props="{ maxlength: 24, inputProps: { 'aria-label': 'Class' } }" />
+            </FormField>
             <div class="row">
                 <NButton attr-type="submit" type="primary" size="large" :loading="busy">{{ verb }}</NButton>
                 <NButton size="large" @click="emit('cancel')">Cancel</NButton>

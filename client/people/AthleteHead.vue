@@ -7,7 +7,7 @@ import { kindWords } from '../domain/words';
 import type { Athlete, Movement } from './useAthlete';
 
 const props = defineProps<{ athlete: Athlete }>();
-const emit = defineEmits<{ baseline: []; edit: []; keys: []; why: [movement: Movement] }>();
+const emit = defineEmits<{ baseline: []; edit: []; archive: [archived: boolean]; why: [movement: Movement] }>();
 
 interface Fact {
     name: string;
@@ -33,7 +33,7 @@ const facts = computed((): Fact[] => {
     <div class="head">
         <div>
             <h1>{{ athlete.name }}</h1>
-            <p class="dim small">{{ kindWords[athlete.kind] }}</p>
+            <p class="dim small">{{ [kindWords[athlete.kind], ...athlete.tags, ...(athlete.archived ? ['archived'] : [])].join(' · ') }}</p>
         </div>
         <dl class="facts">
             <div v-for="fact in facts" :key="fact.name">
@@ -49,7 +49,7 @@ const facts = computed((): Fact[] => {
             <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/body`" custom><NButton @click="navigate">Body</NButton></RouterLink>
             <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/card`" custom><NButton @click="navigate">Card</NButton></RouterLink>
             <NButton @click="emit('edit')">Change</NButton>
-            <NButton class="keys" aria-label="Keys" @click="emit('keys')">?</NButton>
+            <NButton @click="emit('archive', !athlete.archived)">{{ athlete.archived ? 'Bring back' : 'Archive' }}</NButton>
         </div>
     </div>
 </template>
@@ -85,10 +85,6 @@ dd {
         grid-template-columns: repeat(3, 1fr);
         gap: var(--space-hair) var(--space-base);
         font-size: var(--type-small);
-    }
-
-    .keys {
-        display: none;
     }
 }
 </style>

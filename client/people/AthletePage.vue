@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
+import { useTitle } from '@vueuse/core';
 import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import CallCard from '../calls/CallCard.vue';
@@ -7,17 +8,19 @@ import PastCalls from '../calls/PastCalls.vue';
 import type { Choice } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
-import KeyHelp from '../parts/KeyHelp.vue';
+import CallMark from '../parts/CallMark.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import UndoBar from '../parts/UndoBar.vue';
 import { useKeys } from '../parts/useKeys';
-import { useLoad } from '../parts/useLoad';
+import { useRead } from '../parts/useRead';
 import { useToday } from '../parts/useToday';
 import { useUndo } from '../parts/useUndo';
 import AthleteHead from './AthleteHead.vue';
 import BaselinePanel from './BaselinePanel.vue';
 import CapacityPanel from './CapacityPanel.vue';
+import CorrectPanel from './CorrectPanel.vue';
 import LogPad from './LogPad.vue';
+import StartHere from './StartHere.vue';
 import PausedCard from './PausedCard.vue';
 import ScaleCard from './ScaleCard.vue';
 import SetLog from './SetLog.vue';
@@ -27,17 +30,18 @@ import { useAthlete, type Movement } from './useAthlete';
 const props = defineProps<{ id: string }>();
 const router = useRouter();
 const page = useAthlete(() => props.id);
-const kit = useLoad(() => outcome(api.GET('/api/kit')));
+const kit = useRead(['kit'], () => outcome(api.GET('/api/kit')));
 const day = useToday();
 const undo = useUndo();
 const problem = shallowRef<Problem>();
 const opened = shallowRef<Schemas['Rung']>();
 const explained = ref<Movement>();
 const baselineOpen = ref(false);
-const keysOpen = ref(false);
+const correcting = shallowRef<Schemas['Set']>();
 const pastOpen = ref(false);
 
 const athlete = page.athlete.value;
+useTitle(() => `${athlete.value?.name ?? 'Athlete'} · Steady Rung`);
 const today = computed(() => page.sets.value.filter((s) => s.purpose === 'work' && s.trained_on === day.value && s.clean_reps !== null));
 
 /** While pulling is paused only what was done before the pain is taken down, that day, and only when asked for. */
@@ -53,18 +57,43 @@ async function choose(choice: Choice): Promise<void> {
     opened.value = undefined;
 }
 
+async function archive(archived: boolean): Promise<void> {
+    const result = await outcome(api.PUT('/api/athletes/{athlete}/archive', { params: { path: { athlete: props.id } }, body: { archived } }));
+    problem.value = result.ok ? undefined : result.problem;
+    await page.reload();
+}
+
 async function takeBack(setId: string): Promise<void> {
     const result = await page.takeBack(setId);
     problem.value = result.ok ? undefined : result.problem;
 }
 
-function logged(set: Schemas['Set']): void {
-    const what = set.hang_s === null ? `${set.clean_reps} clean` : `${Math.round(set.hang_s)} s hang`;
-    undo.offer({ text: `Logged ${what}${set.pain ? ', with pain: pulling is paused' : ''}.`, undo: () => takeBack(set.id) });
+function logged(id: string, text: string): void {
+    undo.offer({ text: `Logged ${text}.`, undo: () => takeBack(id) });
+}
+
+async function tellPain(pain: Schemas['Pain']): Promise<Problem | undefined> {
+    const result = await page.tellPain(pain);
+    return result.ok ? undefined : result.problem;
+}
+
+/** Counts of the latest session before today on this set-up, in order. */
+const before = computed(() => {
+    const earlier = page.sets.value.filter((s) => s.purpose === 'work' && s.trained_on < day.value && s.setup_key === athlete.value?.rung?.key && s.clean_reps !== null);
+    return earlier.filter((s) => s.trained_on === earlier[0]?.trained_on).map((s) => s.clean_reps ?? 0).reverse();
+});
+
+async function beside(step: 1 | -1): Promise<void> {
+    const roster = await outcome(api.GET('/api/athletes', { params: { query: {} } }));
+    const ids = roster.ok ? roster.value.items.map((a) => a.id) : [];
+    const next = ids[ids.indexOf(props.id) + step];
+    if (next !== undefined) {
+        await router.push(`/people/${next}`);
+    }
 }
 
 useKeys((key) => {
-    const deeds: Record<string, () => unknown> = { u: undo.take, '?': () => (keysOpen.value = true), '/': () => router.push('/people') };
+    const deeds: Record<string, () => unknown> = { u: undo.take, arrowleft: () => beside(-1), arrowright: () => beside(1), escape: () => router.push('/people') };
     const deed = deeds[key.toLowerCase()];
     void deed?.();
     return deed !== undefined;
@@ -75,7 +104,7 @@ useKeys((key) => {
     <ProblemNote v-if="page.athlete.problem.value" :problem="page.athlete.problem.value" retry @retry="page.reload" />
     <p v-else-if="!athlete" class="dim">Loading the athlete…</p>
     <template v-else>
-        <AthleteHead :athlete="athlete" @baseline="baselineOpen = true" @edit="router.push(`/people/${id}/edit`)" @keys="keysOpen = true" @why="explained = $event" />
+        <AthleteHead :athlete="athlete" @baseline="baselineOpen = true" @edit="router.push(`/people/${id}/edit`)" @archive="archive" @why="explained = $event" />
         <ProblemNote v-if="problem" :problem="problem" class="gap" />
         <ProblemNote v-if="kit.problem.value" :problem="kit.problem.value" class="gap" retry @retry="kit.reload" />
         <div class="columns">
@@ -89,33 +118,32 @@ useKeys((key) => {
                 @length="page.mostRungs.value = $event"
             />
             <div class="stack work-column">
-                <CallCard v-if="athlete.call" :call="athlete.call" @decided="page.reload" @open="opened = $event" />
+                <CallCard v-if="athlete.call" :key="athlete.call.id" :call="athlete.call" @decided="page.reload" @open="opened = $event" />
+                <p v-else-if="athlete.decided" class="card decided">
+                    <CallMark :verdict="athlete.decided.override_verdict ?? athlete.decided.call.verdict" />
+                    {{ athlete.decided.decision === 'accepted' ? 'accepted today' : 'overridden today' }}
+                </p>
                 <PausedCard v-if="athlete.paused_on" :athlete="athlete" :clear="page.clear" />
                 <div v-if="athlete.rung_lost" class="card lost" role="alert">{{ athlete.rung_lost }} Choose another set-up on the scale.</div>
                 <p v-for="band in due" :key="band.id" class="due small" role="status">
                     <RouterLink :to="{ path: '/kit', query: { band: band.id } }">{{ band.name }}</RouterLink>
                     : look at it before the next set. {{ band.wear.text }}
                 </p>
-                <LogPad v-if="athlete.rung && padOpen" :athlete-id="id" :rung="athlete.rung" :standard="athlete.standard" :done="today" :log="page.log" @logged="logged" />
+                <LogPad v-if="athlete.rung && padOpen" :athlete-id="id" :rung="athlete.rung" :standard="athlete.standard" :done="today" :before="before" :tell-pain="tellPain" @logged="logged" />
                 <div v-else-if="athlete.paused_on === day"><NButton @click="beforePain = true">Log a set that was done before the pain</NButton></div>
-                <div v-else-if="!athlete.rung && !athlete.rung_lost" class="card stack">
-                    <h2>No set-up yet</h2>
-                    <p v-if="!athlete.capacity">Log a baseline first: clean reps with a band, and a dead hang. Then every set-up shows the reps to expect.</p>
-                    <p v-else>Open a set-up on the scale and put {{ athlete.name }} on it.</p>
-                    <div v-if="!athlete.capacity && !athlete.paused_on"><NButton type="primary" @click="baselineOpen = true">Log a baseline</NButton></div>
-                </div>
-                <SetLog :sets="page.sets.value" :older="page.older.value" @older="page.loadOlder" @take-back="takeBack" />
+                <StartHere v-else-if="!athlete.rung && !athlete.rung_lost" :athlete="athlete" :ladders="page.ladders.value.value" @baseline="baselineOpen = true" @choose="choose" />
+                <SetLog :sets="page.sets.value" :older="page.older.value" @older="page.loadOlder" @take-back="takeBack" @correct="correcting = $event" />
                 <details v-if="athlete.capacity || athlete.row_capacity" class="card" @toggle="pastOpen = ($event.target as HTMLDetailsElement).open">
                     <summary>Earlier calls</summary>
                     <PastCalls v-if="pastOpen" :athlete-id="id" />
                 </details>
             </div>
         </div>
-        <SetupPanel :athlete-id="id" :rung="opened" :paused="athlete.paused_on !== null" :log="page.log" @close="opened = undefined" @choose="choose" @logged="logged" />
+        <SetupPanel :athlete-id="id" :rung="opened" :paused="athlete.paused_on !== null" @close="opened = undefined" @choose="choose" @logged="logged" />
         <CapacityPanel :athlete="athlete" :movement="explained" @close="explained = undefined" />
-        <BaselinePanel v-model:open="baselineOpen" :athlete="athlete" :kit="kit.value.value" :log="page.log" @logged="logged" />
+        <BaselinePanel v-model:open="baselineOpen" :athlete="athlete" :kit="kit.value.value" @logged="logged" />
+        <CorrectPanel :set="correcting" :athlete-id="id" @close="correcting = undefined" @logged="logged" />
         <UndoBar :deed="undo.offered.value" @undo="undo.take" />
-        <KeyHelp v-model:open="keysOpen" />
     </template>
 </template>
 
@@ -139,7 +167,13 @@ useKeys((key) => {
 }
 
 .lost {
-    border-left: 5px solid var(--color-down);
+    border: 1.5px solid var(--color-down);
+}
+
+.decided {
+    display: flex;
+    align-items: center;
+    gap: var(--space-small);
 }
 
 @media (max-width: 960px) {

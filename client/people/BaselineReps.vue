@@ -5,12 +5,12 @@ import { figureText, type Choice, type Gear } from '../domain/gear';
 import type { Schemas } from '../domain/http';
 import ChipRow from '../parts/ChipRow.vue';
 import FormField from '../parts/FormField.vue';
-import type { SetInput } from './useAthlete';
+import type { SetDraft } from '../domain/queue';
 
 const props = defineProps<{
     gear: { bars: Gear[]; bands: Schemas['Band'][] };
     busy: boolean;
-    save: (draft: Pick<SetInput, 'choice' | 'clean_reps' | 'reserve'>) => Promise<boolean>;
+    save: (draft: Pick<SetDraft, 'choice' | 'clean_reps' | 'reserve'>) => Promise<boolean>;
 }>();
 
 const NO_BAND = 'none';

@@ -1,14 +1,26 @@
 <script setup lang="ts">
+import { v7 as uuidv7 } from 'uuid';
+import { shallowRef } from 'vue';
 import MassPlot from '../draw/MassPlot.vue';
 import { api, outcome } from '../domain/http';
+import type { Problem } from '../domain/problems';
 import { day, lengthOf, mass } from '../domain/units';
 import ProblemNote from '../parts/ProblemNote.vue';
-import { useLoad } from '../parts/useLoad';
+import { useRead } from '../parts/useRead';
 import WeighForm from './WeighForm.vue';
 
 const props = defineProps<{ id: string }>();
 
-const body = useLoad(() => outcome(api.GET('/api/athletes/{athlete}/body', { params: { path: { athlete: props.id } } })));
+const problem = shallowRef<Problem>();
+const body = useRead(['body', props.id], () => outcome(api.GET('/api/athletes/{athlete}/body', { params: { path: { athlete: props.id } } })));
+
+async function takeBack(weighing: string): Promise<void> {
+    const result = await outcome(api.POST('/api/athletes/{athlete}/weighings/{weighing}/withdrawal', { params: { path: { athlete: props.id, weighing } }, body: { id: uuidv7() } }));
+    problem.value = result.ok ? undefined : result.problem;
+    if (result.ok) {
+        body.put(result.value);
+    }
+}
 </script>
 
 <template>
@@ -27,11 +39,15 @@ const body = useLoad(() => outcome(api.GET('/api/athletes/{athlete}/body', { par
                 <h2>Mass: {{ mass(body.value.value.mass_kg) }}</h2>
                 <MassPlot v-if="body.value.value.weighings.length > 1" :weighings="body.value.value.weighings" />
                 <p v-else class="small dim">One weighing so far. From the second on, the curve stands here.</p>
+                <ProblemNote v-if="problem" :problem="problem" />
                 <WeighForm :athlete-id="id" @weighed="body.put($event)" />
                 <ul class="weighings small">
                     <li v-for="weighing in body.value.value.weighings.slice(0, 8)" :key="weighing.id">
                         <span>{{ day(weighing.weighed_on) }}</span>
                         <strong>{{ mass(weighing.mass_kg) }}</strong>
+                        <button v-if="body.value.value.weighings.length > 1" type="button" :aria-label="`Take back ${mass(weighing.mass_kg)} of ${day(weighing.weighed_on)}`" @click="takeBack(weighing.id)">
+                            ×
+                        </button>
                     </li>
                 </ul>
             </section>
@@ -117,14 +133,22 @@ td:nth-child(2) {
 }
 
 .weighings {
-    columns: 2;
     list-style: none;
 }
 
 .weighings li {
-    display: flex;
-    justify-content: space-between;
-    padding: 2px 12px 2px 0;
+    display: grid;
+    grid-template-columns: 1fr auto 44px;
+    align-items: center;
+}
+
+.weighings button {
+    height: 36px;
+    border: 0;
+    background: none;
+    color: var(--color-slate);
+    font: inherit;
+    cursor: pointer;
 }
 
 @media (max-width: 720px) {

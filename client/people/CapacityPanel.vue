@@ -4,7 +4,7 @@ import { api, outcome, type Schemas } from '../domain/http';
 import { day } from '../domain/units';
 import ProblemNote from '../parts/ProblemNote.vue';
 import SidePanel from '../parts/SidePanel.vue';
-import { useLoad } from '../parts/useLoad';
+import { useRead } from '../parts/useRead';
 import WhySteps from '../parts/WhySteps.vue';
 import type { Athlete, Movement } from './useAthlete';
 
@@ -14,12 +14,10 @@ const emit = defineEmits<{ close: [] }>();
 const TITLES: Record<Movement, string> = { pull: 'Pull capacity', row: 'Row capacity' };
 
 const capacity = computed(() => (props.movement === 'row' ? props.athlete.row_capacity : props.athlete.capacity));
-const why = useLoad<Schemas['Why'] | undefined>(
-    async () =>
-        props.movement === undefined
-            ? { ok: true, value: undefined }
-            : outcome(api.GET('/api/athletes/{athlete}/capacity', { params: { path: { athlete: props.athlete.id }, query: { pattern: props.movement } } })),
-    [() => props.movement, capacity],
+const why = useRead(
+    () => ['capacity', props.athlete.id, props.movement, capacity.value?.on],
+    () => outcome(api.GET('/api/athletes/{athlete}/capacity', { params: { path: { athlete: props.athlete.id }, query: { pattern: props.movement ?? 'pull' } } })),
+    { enabled: () => props.movement !== undefined },
 );
 </script>
 

@@ -3,16 +3,16 @@ import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, outcome, type Result, type Schemas } from '../domain/http';
 import ProblemNote from '../parts/ProblemNote.vue';
-import { useLoad } from '../parts/useLoad';
+import { useRead } from '../parts/useRead';
 import AthleteForm from './AthleteForm.vue';
 
 const props = defineProps<{ id: string }>();
 const router = useRouter();
 const path = computed(() => ({ path: { athlete: props.id } }));
-const athlete = useLoad(() => outcome(api.GET('/api/athletes/{athlete}', { params: path.value })));
+const athlete = useRead(['athlete', props.id], () => outcome(api.GET('/api/athletes/{athlete}', { params: path.value })));
 const start = computed<Schemas['AthleteInput'] | undefined>(() => {
     const a = athlete.value.value;
-    return a && { name: a.name, kind: a.kind, mass_kg: a.mass_kg, stature_m: a.stature_m, reach_m: a.reach_source === 'measured' ? a.reach_m : null };
+    return a && { name: a.name, kind: a.kind, mass_kg: a.mass_kg, stature_m: a.stature_m, reach_m: a.reach_source === 'measured' ? a.reach_m : null, tags: a.tags };
 });
 
 async function save(input: Schemas['AthleteInput']): Promise<Result<unknown>> {

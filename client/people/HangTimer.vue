@@ -4,10 +4,9 @@ import { ref } from 'vue';
 import { readQuantity } from '../domain/fields';
 import { limits } from '../domain/limits.gen';
 import QuantityField from '../parts/QuantityField.vue';
-import type { SetInput } from './useAthlete';
 import { useHold } from './useHold';
 
-const props = defineProps<{ title: string; busy: boolean; save: (draft: Pick<SetInput, 'hang_s'>) => Promise<boolean> }>();
+const props = defineProps<{ title: string; busy: boolean; save: (draft: { hang_s: number }) => Promise<boolean> }>();
 
 const text = ref('');
 const error = ref<string>();
@@ -17,7 +16,7 @@ const hold = useHold((s) => (text.value = s.toFixed(1)));
 async function submit(): Promise<void> {
     const reading = readQuantity(text.value, 's', range, true);
     error.value = reading.error;
-    if (reading.error === undefined && (await props.save({ hang_s: reading.value ?? null }))) {
+    if (reading.error === undefined && reading.value !== undefined && (await props.save({ hang_s: reading.value }))) {
         text.value = '';
     }
 }

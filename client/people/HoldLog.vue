@@ -1,20 +1,22 @@
 <script setup lang="ts">
 import type { Choice } from '../domain/gear';
-import type { Result, Schemas } from '../domain/http';
-import ProblemNote from '../parts/ProblemNote.vue';
+import { useSetQueue } from '../parts/useSetQueue';
 import HangTimer from './HangTimer.vue';
-import type { SetInput } from './useAthlete';
-import { useSetSender } from './useSetSender';
 
-const props = defineProps<{ choice: Choice; log: (set: SetInput) => Promise<Result<Schemas['Set']>> }>();
-const emit = defineEmits<{ logged: [set: Schemas['Set']] }>();
+const props = defineProps<{ athleteId: string; choice: Choice }>();
+const emit = defineEmits<{ logged: [id: string, text: string] }>();
 
-const { busy, problem, send } = useSetSender(props.log, (set) => emit('logged', set));
+const queue = useSetQueue();
 
-const save = ({ hang_s }: Pick<SetInput, 'hang_s'>): Promise<boolean> => send({ purpose: 'work', choice: props.choice, hang_s: hang_s ?? null });
+async function save({ hang_s }: { hang_s: number }): Promise<boolean> {
+    const made = await queue.add(props.athleteId, { purpose: 'work', choice: props.choice, hang_s });
+    if (made) {
+        emit('logged', made.id, `${Math.round(hang_s)} s hold`);
+    }
+    return made !== undefined;
+}
 </script>
 
 <template>
-    <ProblemNote v-if="problem" :problem="problem" />
-    <HangTimer title="Log it in seconds" :busy="busy" :save="save" />
+    <HangTimer title="Log it in seconds" :busy="false" :save="save" />
 </template>

@@ -3,30 +3,36 @@ import { computed } from 'vue';
 import LadderLanes, { type LaneShown } from '../draw/LadderLanes.vue';
 import type { Schemas } from '../domain/http';
 import ProblemNote from '../parts/ProblemNote.vue';
-import type { Load } from '../parts/useLoad';
+import type { Read } from '../parts/useRead';
 import LadderLegend from './LadderLegend.vue';
 import type { Athlete, Ladders } from './useAthlete';
 
 type Ladder = Schemas['Ladder'];
 
-const props = defineProps<{ ladders: Load<Ladders>; athlete: Athlete }>();
+const props = defineProps<{ ladders: Read<Ladders>; athlete: Athlete }>();
 const emit = defineEmits<{ open: [rung: Schemas['Rung']] }>();
 
-/** The rung in use stands below the ladder that leads up from it; the call's next rung is drawn if the ladder has another. */
+/** The rung in use stands between the one below and the ladder that leads up from it; before one is in use, what was tried and where to begin. */
 function ofLadder(title: string, ladder: Ladder, capacity: LaneShown['capacity']): LaneShown {
-    const rungs = ladder.rungs.map(({ rung, step }) => ({ rung, step, chosen: false }));
-    const now = ladder.now ? [{ rung: ladder.now, step: null, chosen: true }] : [];
-    const next = props.athlete.call?.call.next;
-    const all = [...now, ...rungs];
-    const extra = next && ladder.now && !all.some((r) => r.rung.key === next.key) ? [{ rung: next, step: props.athlete.call?.call.change_share ?? null, chosen: false }] : [];
-    return { title, capacity, rungs: [...all, ...extra].sort((a, b) => a.rung.carried.share.mean - b.rung.carried.share.mean) };
+    const apart = [ladder.below, ladder.tried, ladder.start].filter((r) => r !== null);
+    const shown: LaneShown['rungs'] = [
+        ...(ladder.now ? [{ rung: ladder.now, step: null, chosen: true }] : []),
+        ...ladder.rungs.map(({ rung, step }) => ({ rung, step, chosen: false })),
+    ];
+    for (const rung of apart) {
+        if (!shown.some((r) => r.rung.key === rung.key)) {
+            shown.push({ rung, step: null, chosen: false });
+        }
+    }
+    return { title, capacity, rungs: shown.sort((a, b) => a.rung.carried.share.mean - b.rung.carried.share.mean) };
 }
 
-const ORDER = ['hold:hang', 'lowering', 'hold:top'];
+/** What is counted in seconds, the easiest first. */
+const ORDER = ['hang', 'lowering', 'top'] as const;
 
 /** Hangs lowest, then lowerings, then holds at the top; the longer the higher. */
 function bySeconds(rungs: readonly Schemas['ScaleRung'][]): Schemas['ScaleRung'][] {
-    const place = ({ rung }: Schemas['ScaleRung']): number => ORDER.findIndex((start) => rung.key.startsWith(start)) * 1000 + (rung.choice.seconds ?? 0);
+    const place = ({ rung: { choice } }: Schemas['ScaleRung']): number => ORDER.findIndex((o) => o === (choice.at ?? choice.kind)) * 1000 + (choice.seconds ?? 0);
     return [...rungs].sort((a, b) => place(a) - place(b));
 }
 
@@ -42,7 +48,7 @@ const lanes = computed((): LaneShown[] => {
 });
 const largest = computed(() => {
     const ladders = props.ladders.value.value;
-    return ladders ? [ladders.pull, ladders.row].flatMap((l) => l.rungs.filter((r) => r.rung.name === l.largest_step_to).map((r) => r.rung.key)) : [];
+    return ladders ? [ladders.pull, ladders.row].flatMap((l) => (l.largest_step_to === null ? [] : [l.largest_step_to])) : [];
 });
 </script>
 

@@ -1,80 +1,87 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
-import { computed, reactive, shallowRef } from 'vue';
-import type { Result, Schemas } from '../domain/http';
+import { computed, ref, shallowRef } from 'vue';
+import { likelyCounts } from '../domain/likely';
+import type { Schemas } from '../domain/http';
+import type { Problem } from '../domain/problems';
+import type { SetDraft } from '../domain/queue';
 import { expectation, mass, percent } from '../domain/units';
-import type { NoCountReason } from '../domain/words';
 import ChipRow from '../parts/ChipRow.vue';
+import DateField from '../parts/DateField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
-import { useKeys } from '../parts/useKeys';
+import { useOnce } from '../parts/useOnce';
+import { useSetQueue } from '../parts/useSetQueue';
+import { useToday } from '../parts/useToday';
+import LikelyCounts from './LikelyCounts.vue';
 import NoCountRow from './NoCountRow.vue';
 import PainRow from './PainRow.vue';
-import type { SetInput } from './useAthlete';
-import { useDigits } from './useDigits';
-import { useSetSender } from './useSetSender';
+import SetsToday from './SetsToday.vue';
+import { toldPain, usePad } from './usePad';
 
 const props = defineProps<{
     athleteId: string;
     rung: Schemas['Rung'];
     standard: Schemas['Standard'];
     done: readonly Schemas['Set'][];
-    log: (set: SetInput) => Promise<Result<Schemas['Set']>>;
+    /** Clean counts of the session before, in order. */
+    before: readonly number[];
+    tellPain: (pain: Schemas['Pain']) => Promise<Problem | undefined>;
 }>();
-const emit = defineEmits<{ logged: [set: Schemas['Set']] }>();
+const emit = defineEmits<{ logged: [id: string, text: string] }>();
 
-const MOST_REPS = 30;
-const counts = Array.from({ length: 13 }, (_, i) => ({ value: i, label: String(i) }));
+const counts = Array.from({ length: 16 }, (_, i) => ({ value: i, label: String(i) }));
 const reserves = [{ value: null, label: '?' }, ...Array.from({ length: 6 }, (_, i) => ({ value: i, label: String(i) }))];
 
-const digits = useDigits(MOST_REPS);
-const untouched = () => ({ reserve: null as number | null, noCounts: {} as Partial<Record<NoCountReason, number>>, pain: null as Schemas['Pain'] | null });
-const draft = reactive(untouched());
-const { busy, problem, unsent, send, drop } = useSetSender(props.log, (set) => emit('logged', set), { keepAt: `steady-rung.unsent.${props.athleteId}` });
-/** A set that is on its first way is not yet one that could not be sent. */
-const stuck = computed(() => (problem.value !== undefined || !busy.value ? unsent.value : undefined));
-/** What the large button says of itself. */
-const onTap = computed(() => {
-    if (busy.value && unsent.value) {
-        return `storing ${unsent.value.clean_reps}…`;
-    }
-    return digits.value.value === null ? 'as asked: one tap' : 'log it';
-});
-const noCountRow = shallowRef<InstanceType<typeof NoCountRow>>();
-const clean = computed(() => digits.value.value ?? props.standard.gate_reps);
+const queue = useSetQueue();
+const today = useToday();
+const once = useOnce();
+const problem = shallowRef<Problem>();
+const others = ref(false);
+const otherDay = ref(false);
+const on = ref(today.value);
+const waiting = computed(() => queue.pending.filter((w) => w.athleteId === props.athleteId));
+const last = computed(() => props.before[props.done.length + waiting.value.length] ?? props.before.at(-1) ?? null);
+const likely = computed(() => likelyCounts(props.rung.prediction, last.value, props.standard.gate_reps).likely);
+const pad = usePad(
+    () => logClean(pad.count.value ?? likely.value),
+    (seconds) => void take({ purpose: 'work', hang_s: Number(seconds.toFixed(1)) }, `${seconds.toFixed(1)} s hang`),
+);
+const draft = pad.draft;
+const painOpen = computed(() => draft.pain !== null && toldPain(draft) === null);
+const noCountsOpen = computed({ get: () => pad.mode.value === 'no-count', set: (open) => (pad.mode.value = open ? 'no-count' : 'count') });
 
-function logClean(cleanReps: number): void {
-    if (busy.value || unsent.value) {
+/** On the day chosen, else now. */
+const moment = (): Partial<SetDraft> => (otherDay.value && on.value !== today.value ? { performed_at: new Date(`${on.value}T12:00:00`).toISOString() } : {});
+
+async function take(set: SetDraft, words: string): Promise<void> {
+    const made = await queue.add(props.athleteId, { ...set, ...moment() });
+    if (made) {
+        emit('logged', made.id, words);
+    }
+}
+
+function logClean(clean: number): void {
+    if (painOpen.value) {
         return;
     }
-    void send({
-        purpose: 'work',
-        choice: props.rung.choice,
-        clean_reps: cleanReps,
-        no_counts: { ...draft.noCounts } as Record<string, number>,
-        reserve: draft.reserve,
-        pain: draft.pain,
+    once(() => {
+        const pain = toldPain(draft);
+        void take(
+            { purpose: 'work', choice: props.rung.choice, clean_reps: clean, no_counts: { ...draft.noCounts } as Record<string, number>, reserve: draft.reserve, pain },
+            `${clean} clean${pain ? ', with pain: pulling is paused' : ''}`,
+        );
+        others.value = false;
+        pad.clear();
     });
-    startNextSet();
 }
 
-/** At once: what is tapped while the last set is on its way belongs to the next. */
-function startNextSet(): void {
-    digits.clear();
-    Object.assign(draft, untouched());
-}
-
-useKeys((key) => {
-    if (/^\d$/.test(key)) {
-        digits.type(Number(key));
-    } else if (key === 'Enter') {
-        logClean(clean.value);
-    } else if (key.toLowerCase() === 'n') {
-        noCountRow.value?.focus();
-    } else {
-        return false;
+async function tellOnly(): Promise<void> {
+    const pain = toldPain(draft);
+    problem.value = pain === null ? undefined : await props.tellPain(pain);
+    if (pain !== null && problem.value === undefined) {
+        pad.clear();
     }
-    return true;
-});
+}
 </script>
 
 <template>
@@ -87,36 +94,26 @@ useKeys((key) => {
                     <template v-if="rung.prediction">· expect {{ expectation(rung.prediction) }}</template>
                 </p>
             </div>
-            <p class="done" role="group" aria-label="Sets today">
-                <span v-for="set in [...done].reverse()" :key="set.id">{{ set.clean_reps }}</span>
-                <i v-for="n in Math.max(0, standard.sets - done.length)" :key="`left-${n}`" class="left" />
-            </p>
+            <SetsToday :done="done" :waiting="waiting" :sets="standard.sets" />
         </header>
-        <div v-if="stuck" class="stack">
-            <ProblemNote v-if="problem" :problem="problem" />
-            <p>
-                <strong>Not stored yet: {{ stuck.clean_reps }} clean.</strong>
-                {{ ' ' }}
-                <template v-if="!problem || problem.code === 'offline'">It is kept on this device, and goes by itself when the network is back.</template>
-            </p>
-            <div class="row">
-                <NButton type="primary" size="large" :loading="busy" @click="send(stuck)">Try again</NButton>
-                <NButton size="large" @click="drop">Drop it</NButton>
-            </div>
+        <p v-if="queue.broken" class="broken" role="alert">This device keeps nothing just now: its store is full or closed to us. Free some room, then log again.</p>
+        <LikelyCounts :prediction="rung.prediction" :last="last" :aim="standard.gate_reps" :picked="pad.count.value" :busy="painOpen" @log="logClean" @other="others = !others" />
+        <div v-if="others || pad.count.value !== null" class="row typed">
+            <ChipRow label="Clean reps" :chips="counts" :value="pad.count.value" @pick="pad.pick" />
+            <NButton v-if="pad.count.value !== null" type="primary" size="large" :disabled="painOpen" @click="logClean(pad.count.value)">Log {{ pad.count.value }}</NButton>
         </div>
-        <template v-else>
-            <div class="count">
-                <button type="button" class="prescribed" :disabled="busy" @click="logClean(clean)">
-                    <b>{{ clean }}</b>
-                    clean
-                    <small>{{ onTap }}</small>
-                </button>
-                <ChipRow class="grid" label="Clean reps" :chips="counts" :value="digits.value.value" @pick="digits.set" />
-            </div>
-            <ChipRow label="In reserve" show-label :chips="reserves" :value="draft.reserve" @pick="draft.reserve = $event" />
-            <NoCountRow ref="noCountRow" v-model="draft.noCounts" />
-            <PainRow v-model="draft.pain" />
-        </template>
+        <ChipRow label="In reserve" show-label :chips="reserves" :value="draft.reserve" :class="{ asked: pad.mode.value === 'reserve' }" @pick="draft.reserve = $event" />
+        <NoCountRow v-model="draft.noCounts" v-model:open="noCountsOpen" />
+        <PainRow v-model="draft.pain">
+            <p v-if="painOpen" class="small ask">Say where and how much, then log the set or tell the pain alone.</p>
+            <ProblemNote v-if="problem" :problem="problem" />
+            <div><NButton :disabled="painOpen" @click="tellOnly">Tell the pain without a set</NButton></div>
+        </PainRow>
+        <div class="row">
+            <NButton size="small" :aria-pressed="otherDay" @click="otherDay = !otherDay">{{ otherDay ? 'Log for today' : 'For another day…' }}</NButton>
+            <DateField v-if="otherDay" v-model="on" label="Done on" :latest="today" />
+            <p v-if="pad.hold.holding.value" class="watch" role="timer">{{ pad.hold.elapsedS.value.toFixed(1) }} s</p>
+        </div>
     </section>
 </template>
 
@@ -131,55 +128,24 @@ useKeys((key) => {
     flex-wrap: nowrap;
 }
 
-.done {
-    display: flex;
-    gap: 8px;
-    font: 700 22px/1 var(--type-text);
+.typed {
+    align-items: end;
 }
 
-.left {
-    width: 18px;
-    height: 18px;
-    border: 2px dashed var(--color-timber);
-    border-radius: 50%;
+.asked {
+    outline: 2px solid var(--color-timber);
+    outline-offset: 4px;
+    border-radius: var(--radius-small);
 }
 
-.count {
-    display: grid;
-    grid-template-columns: 150px 1fr;
-    gap: var(--space-base);
+.ask,
+.broken {
+    color: var(--color-refer);
+    font-weight: 600;
 }
 
-.prescribed {
-    display: grid;
-    place-content: center;
-    justify-items: center;
-    min-height: 96px;
-    border: 0;
-    border-radius: var(--radius-base);
-    background: var(--color-graphite);
-    color: var(--color-paper);
-    font: 600 16px/1.1 var(--type-text);
-    cursor: pointer;
-}
-
-.prescribed b {
-    font-size: var(--type-figure);
-    line-height: 1;
-}
-
-.prescribed small {
-    color: var(--color-ply);
-    font-weight: 400;
-}
-
-.prescribed:disabled {
-    opacity: 0.6;
-}
-
-@media (max-width: 720px) {
-    .count {
-        grid-template-columns: 110px 1fr;
-    }
+.watch {
+    margin-left: auto;
+    font: 700 28px/1 var(--type-text);
 }
 </style>

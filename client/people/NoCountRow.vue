@@ -1,35 +1,28 @@
 <script setup lang="ts">
-import { computed, useTemplateRef } from 'vue';
+import { computed } from 'vue';
 import { noCountWords, type NoCountReason } from '../domain/words';
 
 const counts = defineModel<Partial<Record<NoCountReason, number>>>({ required: true });
+/** Whether the reasons are shown; by key each is its number. */
+const open = defineModel<boolean>('open', { required: true });
 
-const details = useTemplateRef('details');
 const total = computed(() => Object.values(counts.value).reduce((sum, n) => sum + n, 0));
 
 function add(reason: NoCountReason): void {
     counts.value = { ...counts.value, [reason]: (counts.value[reason] ?? 0) + 1 };
 }
-
-function focus(): void {
-    if (details.value) {
-        details.value.open = true;
-        details.value.querySelector('button')?.focus();
-    }
-}
-
-defineExpose({ focus });
 </script>
 
 <template>
-    <details ref="details" class="no-counts">
+    <details class="no-counts" :open="open" @toggle="open = ($event.target as HTMLDetailsElement).open">
         <summary>
             No-counts
             <b v-if="total > 0">{{ total }}</b>
             <span v-else class="dim small">none</span>
         </summary>
         <div class="row">
-            <button v-for="(word, reason) in noCountWords" :key="reason" type="button" @click="add(reason)">
+            <button v-for="(word, reason, i) in noCountWords" :key="reason" type="button" @click="add(reason)">
+                <kbd aria-hidden="true">{{ i + 1 }}</kbd>
                 {{ word }}
                 <b v-if="counts[reason]">{{ counts[reason] }}</b>
             </button>
@@ -76,5 +69,16 @@ b {
     border-radius: 9px;
     background: var(--color-graphite);
     color: var(--color-paper);
+}
+
+kbd {
+    color: var(--color-dust);
+    font: 400 12px var(--type-text);
+}
+
+@media (max-width: 720px) {
+    kbd {
+        display: none;
+    }
 }
 </style>

@@ -56,6 +56,6 @@ async function submit(): Promise<void> {
 
 <style scoped>
 .paused {
-    border-left: 5px solid var(--color-refer);
+    border: 2px solid var(--color-refer);
 }
 </style>

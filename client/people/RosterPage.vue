@@ -1,25 +1,49 @@
 <script setup lang="ts">
-import { NButton, NInput } from 'naive-ui';
-import { computed, ref, useTemplateRef, watch } from 'vue';
+import { NButton, NInput, NSelect } from 'naive-ui';
+import { watchDebounced } from '@vueuse/core';
+import { computed, ref, useTemplateRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, outcome } from '../domain/http';
-import { mass, percent, percentRange } from '../domain/units';
-import { kindWords } from '../domain/words';
-import CallMark from '../parts/CallMark.vue';
 import PageTurner from '../parts/PageTurner.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
+import { useAddress } from '../parts/useAddress';
 import { useKeys } from '../parts/useKeys';
-import { useLoad } from '../parts/useLoad';
+import { useRead } from '../parts/useRead';
+import RosterTable from './RosterTable.vue';
+
+const SETTLE_MS = 200;
 
 const router = useRouter();
-const search = ref('');
-const page = ref(1);
-const roster = useLoad(
-    () => outcome(api.GET('/api/athletes', { params: { query: { page: page.value, ...(search.value.trim() && { search: search.value.trim() }) } } })),
-    [search, page],
+const address = useAddress({ page: '1', search: '', tag: '', order: 'name', archived: '' });
+const typed = ref(address.value.search);
+const page = computed({ get: () => Number(address.value.page) || 1, set: (n) => address.set({ page: String(n) }) });
+const roster = useRead(
+    () => ['roster', { ...address.value }],
+    () =>
+        outcome(
+            api.GET('/api/athletes', {
+                params: {
+                    query: {
+                        page: page.value,
+                        ...(address.value.search.trim() && { search: address.value.search.trim() }),
+                        ...(address.value.tag && { tag: address.value.tag }),
+                        ...(address.value.order === 'last-session' && { order: 'last-session' as const }),
+                        ...(address.value.archived && { archived: 'yes' }),
+                    },
+                },
+            }),
+        ),
+    { previous: true },
 );
-watch(search, () => (page.value = 1));
+watchDebounced(typed, (search) => address.set({ search, page: '1' }), { debounce: SETTLE_MS });
+
 const people = computed(() => roster.value.value?.items ?? []);
+const tags = computed(() => (roster.value.value?.tags ?? []).map((tag) => ({ value: tag, label: tag })));
+const orders = [
+    { value: 'name', label: 'By name' },
+    { value: 'last-session', label: 'By last session' },
+];
+const narrowed = computed(() => Boolean(address.value.search.trim() || address.value.tag || address.value.archived));
 
 const box = useTemplateRef('box');
 useKeys((key) => {
@@ -29,60 +53,68 @@ useKeys((key) => {
     box.value?.focus();
     return true;
 });
+
+/** The only hit is opened. */
+async function open(): Promise<void> {
+    address.set({ search: typed.value, page: '1' });
+    const found = await outcome(api.GET('/api/athletes', { params: { query: { search: typed.value.trim() } } }));
+    const only = found.ok && found.value.items.length === 1 ? found.value.items[0] : undefined;
+    if (only && typed.value.trim()) {
+        await router.push(`/people/${only.id}`);
+    }
+}
 </script>
 
 <template>
     <div class="page-head">
         <h1>People</h1>
         <div class="row">
-            <NInput ref="box" v-model:value="search" class="find" clearable placeholder="Find by name ( / )" :input-props="{ 'aria-label': 'Find by name', maxlength: 80 }" />
-            <NButton @click="router.push('/cards')">Cards</NButton>
+            <NInput
+                ref="box"
+                v-model:value="typed"
+                class="find"
+                clearable
+                placeholder="Find by name ( / )"
+                :input-props="{ 'aria-label': 'Find by name', maxlength: 80 }"
+                @keydown.enter="open"
+                @keydown.esc="typed = ''"
+            />
+            <NSelect
+                v-if="tags.length > 0"
+                :virtual-scroll="false"
+                class="pick"
+                clearable
+                :value="address.value.tag || null"
+                :options="tags"
+                placeholder="All classes"
+                aria-label="Class"
+                @update:value="address.set({ tag: $event ?? '', page: '1' })"
+            />
+            <NSelect
+                :virtual-scroll="false"
+                class="pick"
+                :value="address.value.order"
+                :options="orders"
+                aria-label="Sorted"
+                @update:value="address.set({ order: $event, page: '1' })"
+            />
+            <NButton :aria-pressed="Boolean(address.value.archived)" @click="address.set({ archived: address.value.archived ? '' : 'yes', page: '1' })">
+                {{ address.value.archived ? 'Show the others' : 'Archived' }}
+            </NButton>
+            <NButton @click="router.push({ path: '/cards', query: address.value.tag ? { tag: address.value.tag } : {} })">Cards</NButton>
             <NButton type="primary" @click="router.push('/people/new')">Add an athlete</NButton>
         </div>
     </div>
     <ProblemNote v-if="roster.problem.value" :problem="roster.problem.value" retry @retry="roster.reload" />
-    <p v-else-if="!roster.value.value" class="dim">Loading the people…</p>
-    <div v-else-if="people.length === 0" class="card stack">
-        <template v-if="search.trim()">
-            <p>Nobody is called “{{ search.trim() }}”.</p>
-        </template>
+    <p v-if="!roster.value.value && !roster.problem.value" class="dim">Loading the people…</p>
+    <div v-else-if="roster.value.value && people.length === 0" class="card stack">
+        <p v-if="narrowed">{{ address.value.search.trim() ? `Nobody here is called “${address.value.search.trim()}”.` : 'Nobody here.' }}</p>
         <template v-else>
             <h2>No athletes yet</h2>
             <p>Add the first one: name, bodyweight and height are enough to see every set-up in kilograms.</p>
         </template>
     </div>
-    <table v-else class="card roster">
-        <thead>
-            <tr>
-                <th scope="col">Athlete</th>
-                <th scope="col">Set-up in use</th>
-                <th scope="col" class="number">Carried</th>
-                <th scope="col" class="number">Capacity</th>
-                <th scope="col">Call</th>
-            </tr>
-        </thead>
-        <tbody>
-            <tr v-for="athlete in people" :key="athlete.id" @click="router.push(`/people/${athlete.id}`)">
-                <th scope="row">
-                    <RouterLink :to="`/people/${athlete.id}`" @click.stop>{{ athlete.name }}</RouterLink>
-                    <small class="dim">{{ kindWords[athlete.kind] }} · {{ mass(athlete.mass_kg) }}</small>
-                </th>
-                <td class="setup">{{ athlete.setup_name ?? 'No set-up chosen yet' }}</td>
-                <td class="number">{{ athlete.setup_share === null ? '–' : percent(athlete.setup_share) }}</td>
-                <td class="number">
-                    <template v-if="athlete.capacity">
-                        {{ percent(athlete.capacity.share) }}
-                        <small class="dim">{{ percentRange(athlete.capacity.low80, athlete.capacity.high80) }}</small>
-                    </template>
-                    <span v-else class="dim">no baseline</span>
-                </td>
-                <td>
-                    <CallMark v-if="athlete.verdict" :verdict="athlete.verdict" />
-                    <CallMark v-else-if="athlete.paused" verdict="refer" />
-                </td>
-            </tr>
-        </tbody>
-    </table>
+    <RosterTable v-else-if="people.length > 0" :people="people" />
     <PageTurner v-model="page" :next="roster.value.value?.next_page" back="Earlier names" on="Later names" />
 </template>
 
@@ -91,95 +123,14 @@ useKeys((key) => {
     width: 220px;
 }
 
-.roster {
-    width: 100%;
-    padding: 0;
-    border-collapse: separate;
-    border-spacing: 0;
-}
-
-th,
-td {
-    padding: 2px var(--space-wide);
-    border-bottom: 1px solid var(--color-line);
-    text-align: left;
-    font-weight: 400;
-}
-
-thead th {
-    padding-block: var(--space-small);
-    color: var(--color-dust);
-    font-size: var(--type-small);
-}
-
-tbody tr {
-    height: 44px;
-    cursor: pointer;
-}
-
-tbody tr:hover {
-    background: var(--color-sunk);
-}
-
-tbody tr:last-child > * {
-    border-bottom: 0;
-}
-
-tbody th a {
-    font-weight: 600;
-    font-size: 16px;
-    text-decoration: none;
-}
-
-small {
-    margin-left: 6px;
-}
-
-.number {
-    text-align: right;
+.pick {
+    width: 160px;
 }
 
 @media (max-width: 720px) {
-    .find {
-        width: 190px;
-    }
-
-    thead {
-        position: absolute;
-        clip-path: inset(50%);
-    }
-
-    tbody tr {
-        display: grid;
-        grid-template-columns: 1fr auto;
-        height: auto;
-        border-bottom: 1px solid var(--color-line);
-        padding: 6px 0;
-    }
-
-    th,
-    td {
-        border: 0;
-        padding: 2px var(--space-base);
-    }
-
-    .setup {
-        grid-row: 2;
-        font-size: var(--type-small);
-        color: var(--color-slate);
-    }
-
-    .number:nth-of-type(3) {
-        display: none;
-    }
-
-    small {
-        display: block;
-        margin-left: 0;
-    }
-
-    td.number {
-        font-size: var(--type-small);
+    .find,
+    .pick {
+        width: calc(50vw - 24px);
     }
 }
 </style>

@@ -8,13 +8,13 @@ import { noCountWords, painPlaceWords, type NoCountReason } from '../domain/word
 type LoggedSet = Schemas['Set'];
 
 const props = defineProps<{ sets: readonly LoggedSet[]; older: boolean }>();
-const emit = defineEmits<{ older: []; takeBack: [setId: string] }>();
+const emit = defineEmits<{ older: []; takeBack: [setId: string]; correct: [set: LoggedSet] }>();
 
 /** Sets in a row on one day and one set-up make one line. */
 const lines = computed(() => {
     const made: { key: string; first: LoggedSet; sets: LoggedSet[] }[] = [];
     for (const set of props.sets) {
-        const key = [set.trained_on, set.purpose, set.setup_name ?? 'hang'].join('|');
+        const key = [set.trained_on, set.purpose, set.setup_key ?? 'hang'].join('|');
         const last = made.at(-1);
         if (last?.key === key) {
             last.sets.unshift(set);
@@ -68,7 +68,11 @@ const missed = (set: LoggedSet): string =>
                             <p v-if="missed(set)">No-counts: {{ missed(set) }}</p>
                             <p v-if="set.pain">{{ painPlaceWords[set.pain.place] }} pain, {{ set.pain.level }} of 10</p>
                             <p v-if="set.note">{{ set.note }}</p>
-                            <NButton size="small" @click="emit('takeBack', set.id)">Take back</NButton>
+                            <p v-if="set.damaged" role="alert">Part of this set cannot be read any more.</p>
+                            <div class="row">
+                                <NButton v-if="set.hang_s === null && set.choice" size="small" @click="emit('correct', set)">Correct</NButton>
+                                <NButton size="small" @click="emit('takeBack', set.id)">Take back</NButton>
+                            </div>
                         </div>
                     </NPopover>
                 </span>

@@ -1,28 +1,30 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Choice } from '../domain/gear';
-import type { Result, Schemas } from '../domain/http';
+import type { Schemas } from '../domain/http';
 import { momentsOf } from '../domain/moments';
 import { askSetup } from '../domain/setups';
 import CautionNote from '../parts/CautionNote.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import SidePanel from '../parts/SidePanel.vue';
-import { useLoad } from '../parts/useLoad';
+import { useRead } from '../parts/useRead';
 import HoldLog from './HoldLog.vue';
 import SetupSheet from './SetupSheet.vue';
-import type { SetInput } from './useAthlete';
 
 const props = defineProps<{
     athleteId: string;
     rung: Schemas['Rung'] | undefined;
     paused: boolean;
-    log: (set: SetInput) => Promise<Result<Schemas['Set']>>;
 }>();
-const emit = defineEmits<{ close: []; choose: [choice: Choice]; logged: [set: Schemas['Set']] }>();
+const emit = defineEmits<{ close: []; choose: [choice: Choice]; logged: [id: string, text: string] }>();
 
 const choice = computed(() => props.rung && JSON.stringify(props.rung.choice));
-const setup = useLoad(() => askSetup(props.athleteId, choice.value), [choice]);
-const shown = computed(() => (setup.busy.value ? undefined : setup.value.value));
+const setup = useRead(
+    () => ['setup', props.athleteId, choice.value],
+    () => askSetup(props.athleteId, choice.value),
+    { enabled: () => choice.value !== undefined },
+);
+const shown = computed(() => setup.value.value);
 </script>
 
 <template>
@@ -31,7 +33,7 @@ const shown = computed(() => (setup.busy.value ? undefined : setup.value.value))
             <ProblemNote v-if="setup.problem.value" :problem="setup.problem.value" retry @retry="setup.reload" />
             <p v-else-if="!shown" class="dim">Asking…</p>
             <SetupSheet v-else :athlete-id="athleteId" :setup="shown" @choose="emit('choose', $event)">
-                <HoldLog v-if="rung.choice.kind === 'hold' && !paused" :choice="rung.choice" :log="log" @logged="emit('logged', $event)" />
+                <HoldLog v-if="rung.choice.kind === 'hold' && !paused" :athlete-id="athleteId" :choice="rung.choice" @logged="(id, text) => emit('logged', id, text)" />
             </SetupSheet>
             <CautionNote :moments="momentsOf(rung.choice.kind)" />
         </div>

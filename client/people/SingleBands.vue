@@ -3,10 +3,10 @@ import { computed } from 'vue';
 import RungScale from '../draw/RungScale.vue';
 import type { Schemas } from '../domain/http';
 import ProblemNote from '../parts/ProblemNote.vue';
-import type { Load } from '../parts/useLoad';
+import type { Read } from '../parts/useRead';
 
 const props = defineProps<{
-    scale: Load<Schemas['Scale']>;
+    scale: Read<Schemas['Scale']>;
     band: Schemas['Band'] | undefined;
     capacity: Schemas['Capacity'] | null;
     call: Schemas['Call'] | undefined;

@@ -1,29 +1,31 @@
+import { useQueryClient } from '@tanstack/vue-query';
+import { refDebounced } from '@vueuse/core';
 import { v7 as uuidv7 } from 'uuid';
-import { onScopeDispose, ref, shallowRef, toValue, type MaybeRefOrGetter, type Ref, type ShallowRef } from 'vue';
+import { computed, ref, shallowRef, toValue, watch, type ComputedRef, type MaybeRefOrGetter, type Ref } from 'vue';
 import type { Choice } from '../domain/gear';
 import { api, outcome, type Result, type Schemas } from '../domain/http';
-import { useLoad, type Load } from '../parts/useLoad';
+import { useRead, type Read } from '../parts/useRead';
+import { useSetQueue } from '../parts/useSetQueue';
 
 /** What a capacity is followed of. */
 export type Movement = 'pull' | 'row';
 export type Athlete = Schemas['Athlete'];
-export type SetInput = Schemas['SetInput'];
 
 export interface AthletePage {
-    athlete: Load<Athlete>;
-    scale: Load<Schemas['Scale']>;
-    ladders: Load<Ladders>;
-    sets: Readonly<ShallowRef<Schemas['Set'][]>>;
-    older: Readonly<Ref<boolean>>;
+    athlete: Read<Athlete>;
+    scale: Read<Schemas['Scale']>;
+    ladders: Read<Ladders>;
+    sets: ComputedRef<readonly Schemas['Set'][]>;
+    older: ComputedRef<boolean>;
     /** The steady ladder, every single band (ALL_BANDS), or the id of one band. */
     shown: Ref<string>;
     mostRungs: Ref<number>;
     loadOlder: () => Promise<void>;
     reload: () => Promise<void>;
     choose: (choice: Choice) => Promise<Result<Athlete>>;
-    log: (set: SetInput) => Promise<Result<Schemas['Set']>>;
     takeBack: (setId: string) => Promise<Result<unknown>>;
     clear: (id: string, note: string) => Promise<Result<Athlete>>;
+    tellPain: (pain: Schemas['Pain']) => Promise<Result<Athlete>>;
 }
 
 export interface Ladders {
@@ -37,48 +39,64 @@ export const ALL_BANDS = 'all';
 
 const LADDERS_AFTER_MS = 1500;
 
-/** Everything on one athlete's page, and what a coach does there; each deed loads anew what follows from it. */
+/** Everything on one athlete's page, and what a coach does there; each deed freshens what follows from it. */
 export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
+    const client = useQueryClient();
+    const queue = useSetQueue();
     const path = () => ({ athlete: toValue(id) });
     const shown = ref(LADDER);
     const mostRungs = ref(8);
-    const sets = shallowRef<Schemas['Set'][]>([]);
-    const nextPage = shallowRef<number | null>(1);
-    const older = ref(false);
+    const further = shallowRef<Schemas['Set'][]>([]);
+    const furtherPage = ref<number | null>();
 
-    const athlete = useLoad(() => outcome(api.GET('/api/athletes/{athlete}', { params: { path: path() } })), [() => toValue(id)]);
-    const scale = useLoad<Schemas['Scale']>(async () => {
-        if (shown.value === LADDER) {
-            return { ok: true, value: { rungs: [], misfits: [] } };
-        }
-        const query = shown.value === ALL_BANDS ? {} : { band: shown.value };
-        return outcome(api.GET('/api/athletes/{athlete}/scale', { params: { path: path(), query } }));
-    }, [() => toValue(id), shown]);
-    const ladders = useLoad(() => loadLadders(toValue(id), mostRungs.value), [() => toValue(id), mostRungs]);
+    const athlete = useRead(
+        () => ['athlete', toValue(id)],
+        () => outcome(api.GET('/api/athletes/{athlete}', { params: { path: path() } })),
+    );
+    const scale = useRead(
+        () => ['scale', toValue(id), shown.value],
+        () => outcome(api.GET('/api/athletes/{athlete}/scale', { params: { path: path(), query: shown.value === ALL_BANDS ? {} : { band: shown.value } } })),
+        { enabled: () => shown.value !== LADDER },
+    );
+    /** The ladder hangs on the set-up in use; it waits until nobody has logged for a moment. */
+    const standing = refDebounced(
+        computed(() => `${athlete.value.value?.rung?.key ?? ''}|${athlete.value.value?.mass_kg ?? ''}`),
+        () => (athlete.value.value === undefined ? 0 : LADDERS_AFTER_MS),
+    );
+    const ladders = useRead(
+        () => ['ladders', toValue(id), mostRungs.value, standing.value],
+        () => loadLadders(toValue(id), mostRungs.value),
+        { enabled: () => athlete.value.value !== undefined && shown.value === LADDER, previous: true },
+    );
+    const newest = useRead(
+        () => ['sets', toValue(id)],
+        () => loadSets(1),
+    );
 
-    let latestAsk = 0;
+    const loadSets = (page: number): Promise<Result<Schemas['SetPage']>> => outcome(api.GET('/api/athletes/{athlete}/sets', { params: { path: path(), query: { page } } }));
 
-    async function loadSets(page: number): Promise<void> {
-        const mine = ++latestAsk;
-        const result = await outcome(api.GET('/api/athletes/{athlete}/sets', { params: { path: path(), query: { page } } }));
-        if (result.ok && mine === latestAsk) {
-            sets.value = page === 1 ? result.value.items : [...sets.value, ...result.value.items];
-            nextPage.value = result.value.next_page;
-            older.value = result.value.next_page !== null;
+    watch([() => newest.value.value, () => toValue(id)], () => {
+        further.value = [];
+        furtherPage.value = newest.value.value?.next_page ?? null;
+    });
+
+    async function loadOlder(): Promise<void> {
+        const result = await loadSets(furtherPage.value ?? 2);
+        if (result.ok) {
+            further.value = [...further.value, ...result.value.items];
+            furtherPage.value = result.value.next_page;
         }
     }
-
-    /** The ladders take their time, so they wait until nobody has logged for a moment. */
-    let idle: ReturnType<typeof setTimeout> | undefined;
-    onScopeDispose(() => clearTimeout(idle));
 
     async function reload(): Promise<void> {
-        clearTimeout(idle);
-        idle = setTimeout(() => void ladders.reload(), LADDERS_AFTER_MS);
-        await Promise.all([athlete.reload(), scale.reload(), loadSets(1)]);
+        await Promise.all(
+            [['athlete', toValue(id)], ['sets', toValue(id)], ['ladders', toValue(id)], ['scale', toValue(id)], ['roster'], ['calls']].map((queryKey) =>
+                client.invalidateQueries({ queryKey }),
+            ),
+        );
     }
 
-    /** What follows is loaded meanwhile: the next set need not wait for it. */
+    /** What follows is read meanwhile: the next set need not wait for it. */
     function then<T>(result: Result<T>): Result<T> {
         if (result.ok) {
             void reload();
@@ -86,23 +104,28 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
         return result;
     }
 
-    void loadSets(1);
+    /** A set that still waits here was never sent; one that is stored is withdrawn. */
+    async function takeBack(setId: string): Promise<Result<unknown>> {
+        if (await queue.drop(setId)) {
+            return { ok: true, value: undefined };
+        }
+        return then(await outcome(api.POST('/api/athletes/{athlete}/sets/{set}/withdrawal', { params: { path: { ...path(), set: setId } }, body: { id: uuidv7() } })));
+    }
 
     return {
         athlete,
         scale,
         ladders,
-        sets,
-        older,
+        sets: computed(() => [...(newest.value.value?.items ?? []), ...further.value]),
+        older: computed(() => typeof furtherPage.value === 'number'),
         shown,
         mostRungs,
-        loadOlder: () => loadSets(nextPage.value ?? 1),
+        loadOlder,
         reload,
         choose: async (choice) => then(await outcome(api.PUT('/api/athletes/{athlete}/setup', { params: { path: path() }, body: choice }))),
-        log: async (set) => then(await outcome(api.POST('/api/athletes/{athlete}/sets', { params: { path: path() }, body: set }))),
-        takeBack: async (setId) =>
-            then(await outcome(api.POST('/api/athletes/{athlete}/sets/{set}/withdrawal', { params: { path: { ...path(), set: setId } }, body: { id: uuidv7() } }))),
+        takeBack,
         clear: async (clearanceId, note) => then(await outcome(api.POST('/api/athletes/{athlete}/clearances', { params: { path: path() }, body: { id: clearanceId, note } }))),
+        tellPain: async (pain) => then(await outcome(api.POST('/api/athletes/{athlete}/pain', { params: { path: path() }, body: { id: uuidv7(), pain } }))),
     };
 }
 

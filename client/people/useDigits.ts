@@ -1,4 +1,5 @@
-import { onScopeDispose, readonly, ref, type Ref } from 'vue';
+import { useTimeoutFn } from '@vueuse/core';
+import { readonly, ref, type Ref } from 'vue';
 
 /** A count typed digit by digit: a second digit soon after the first makes one number of both. */
 export function useDigits(
@@ -11,23 +12,18 @@ export function useDigits(
     clear: () => void;
 } {
     const value = ref<number | null>(null);
-    let joining = false;
-    let timer: ReturnType<typeof setTimeout> | undefined;
+    const joining = useTimeoutFn(() => undefined, joinWithinMs, { immediate: false });
 
     function type(digit: number): void {
         const joined = (value.value ?? 0) * 10 + digit;
-        value.value = joining && joined <= most ? joined : digit;
-        joining = true;
-        clearTimeout(timer);
-        timer = setTimeout(() => (joining = false), joinWithinMs);
+        value.value = joining.isPending.value && joined <= most ? joined : digit;
+        joining.start();
     }
 
     function set(next: number | null): void {
-        joining = false;
+        joining.stop();
         value.value = next;
     }
-
-    onScopeDispose(() => clearTimeout(timer));
 
     return { value: readonly(value), type, set, clear: () => set(null) };
 }

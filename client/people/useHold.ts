@@ -1,4 +1,5 @@
-import { onScopeDispose, readonly, ref, type Ref } from 'vue';
+import { useIntervalFn } from '@vueuse/core';
+import { readonly, ref, type Ref } from 'vue';
 
 /** A stopwatch that runs while it is held. */
 export function useHold(
@@ -13,27 +14,23 @@ export function useHold(
     const holding = ref(false);
     const elapsedS = ref(0);
     let beganMs = 0;
-    let timer: ReturnType<typeof setInterval> | undefined;
-
     const measure = (): number => (elapsedS.value = (performance.now() - beganMs) / 1000);
+    const ticks = useIntervalFn(measure, tickMs, { immediate: false });
 
     function press(): void {
-        clearInterval(timer);
         beganMs = performance.now();
         holding.value = true;
-        timer = setInterval(measure, tickMs);
+        ticks.resume();
     }
 
     function release(): void {
         if (!holding.value) {
             return;
         }
-        clearInterval(timer);
+        ticks.pause();
         holding.value = false;
         released(measure());
     }
-
-    onScopeDispose(() => clearInterval(timer));
 
     return { holding: readonly(holding), elapsedS: readonly(elapsedS), press, release };
 }

@@ -9,7 +9,7 @@ import { kindOfHelp } from '../domain/words';
 import CautionNote from '../parts/CautionNote.vue';
 import ChipRow from '../parts/ChipRow.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
-import { useLoad } from '../parts/useLoad';
+import { useRead } from '../parts/useRead';
 import SetupSheet from '../people/SetupSheet.vue';
 import AskInstead from './AskInstead.vue';
 import SetupForm from './SetupForm.vue';
@@ -34,7 +34,11 @@ watch(wanted, (now, _before, onCleanup) => {
     const timer = setTimeout(() => (settled.value = now), SETTLE_MS);
     onCleanup(() => clearTimeout(timer));
 });
-const setup = useLoad(() => askSetup(props.athlete.id, settled.value), [settled]);
+const setup = useRead(
+    () => ['setup', props.athlete.id, settled.value],
+    () => askSetup(props.athlete.id, settled.value),
+    { previous: true },
+);
 const refusal = computed(() => setup.problem.value?.faults.map((f) => f.detail).join(' '));
 const problem = shallowRef<Problem>();
 

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { api, outcome } from '../domain/http';
 import ProblemNote from '../parts/ProblemNote.vue';
-import { useLoad } from '../parts/useLoad';
+import { useRead } from '../parts/useRead';
 import SetupBuilder from './SetupBuilder.vue';
 
 const props = defineProps<{ id: string }>();
 
-const kit = useLoad(() => outcome(api.GET('/api/kit')));
-const athlete = useLoad(() => outcome(api.GET('/api/athletes/{athlete}', { params: { path: { athlete: props.id } } })));
+const kit = useRead(['kit'], () => outcome(api.GET('/api/kit')));
+const athlete = useRead(['athlete', props.id], () => outcome(api.GET('/api/athletes/{athlete}', { params: { path: { athlete: props.id } } })));
 </script>
 
 <template>

@@ -1,0 +1,52 @@
+import Dexie, { liveQuery, type Table } from 'dexie';
+import type { Problem } from './problems';
+import type { SetStore, Waiting } from './queue';
+
+interface Kept {
+    owner: string;
+    text: string;
+}
+
+/** What is kept on this device: sets that wait, and what was read last. */
+class Device extends Dexie {
+    sets!: Table<Waiting, number>;
+    reads!: Table<Kept, string>;
+
+    constructor() {
+        super('steady-rung');
+        this.version(1).stores({ sets: '++order, &id, owner', reads: 'owner' });
+    }
+}
+
+const device = new Device();
+
+export const setStore: SetStore = {
+    add: async (waiting) => void (await device.sets.add(waiting)),
+    all: (owner) => device.sets.where('owner').equals(owner).sortBy('order'),
+    update: async (id, problem: Problem | undefined) =>
+        void (await device.sets
+            .where('id')
+            .equals(id)
+            .modify((w) => {
+                w.problem = problem;
+            })),
+    remove: async (id) => void (await device.sets.where('id').equals(id).delete()),
+};
+
+/** Tells of every change of an owner's waiting sets, in whatever tab. */
+export function watchSets(owner: string, changed: (waiting: Waiting[]) => void, failed: () => void): () => void {
+    const watching = liveQuery(() => setStore.all(owner)).subscribe({ next: changed, error: failed });
+    return () => watching.unsubscribe();
+}
+
+export const keptReads = {
+    get: async (owner: string): Promise<string | undefined> => (await device.reads.get(owner))?.text,
+    put: async (owner: string, text: string): Promise<void> => void (await device.reads.put({ owner, text })),
+    /** At signing out nothing of anybody stays readable. */
+    wipe: (): Promise<void> => device.reads.clear(),
+};
+
+/** Only one tab of this device sends at a time, where the browser can see to that. */
+export async function alone(work: () => Promise<void>): Promise<void> {
+    await (navigator.locks ? navigator.locks.request('steady-rung.send', work) : work());
+}

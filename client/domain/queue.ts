@@ -1,0 +1,119 @@
+import { v7 as uuidv7 } from 'uuid';
+import type { Result, Schemas } from './http';
+import type { Problem } from './problems';
+
+export type SetInput = Schemas['SetInput'];
+export type SetDraft = Omit<SetInput, 'id' | 'performed_at'> & { performed_at?: string };
+
+/** A set that is on this device and not yet known to be stored. */
+export interface Waiting {
+    /** The place in the queue; given by the store. */
+    order?: number;
+    id: string;
+    /** Whose it is: only that coach of that gym sends it. */
+    owner: string;
+    athleteId: string;
+    set: SetInput;
+    /** Why the server refused it; it stays until somebody drops it or sends it again. */
+    problem?: Problem | undefined;
+}
+
+export interface SetStore {
+    add: (waiting: Waiting) => Promise<void>;
+    /** All of an owner, in the order they were added. */
+    all: (owner: string) => Promise<Waiting[]>;
+    update: (id: string, problem: Problem | undefined) => Promise<void>;
+    remove: (id: string) => Promise<void>;
+}
+
+type Send = (sets: (SetInput & { athlete_id: string })[]) => Promise<Result<Schemas['QueueOutcome']>>;
+
+export interface QueueOptions {
+    store: SetStore;
+    send: Send;
+    /** Runs work while no other tab of this device does. */
+    alone?: (work: () => Promise<void>) => Promise<void>;
+    stored?: (set: Schemas['Set'], athleteId: string) => void;
+    changed?: () => void;
+    now?: () => Date;
+}
+
+const BATCH = 50;
+
+/**
+ * Sets on their way to the server: on the device before they are sent, sent in order, and stored exactly once, for the
+ * server knows each by its id.
+ */
+export class SetQueue {
+    private sending: Promise<boolean> | undefined;
+
+    constructor(private readonly options: QueueOptions) {}
+
+    async add(owner: string, athleteId: string, draft: SetDraft): Promise<Waiting> {
+        const performed_at = draft.performed_at ?? (this.options.now?.() ?? new Date()).toISOString();
+        const id = uuidv7();
+        const waiting: Waiting = { id, owner, athleteId, set: { ...draft, id, performed_at } };
+        await this.options.store.add(waiting);
+        this.options.changed?.();
+        return waiting;
+    }
+
+    /** Sends what waits; answers whether all of it got an answer. */
+    flush(owner: string): Promise<boolean> {
+        this.sending ??= this.sendAll(owner).finally(() => (this.sending = undefined));
+        return this.sending;
+    }
+
+    /** Takes a set back that was not sent; false if it is gone already. */
+    async drop(owner: string, id: string): Promise<boolean> {
+        await this.sending;
+        const waits = (await this.options.store.all(owner)).some((w) => w.id === id);
+        if (waits) {
+            await this.options.store.remove(id);
+            this.options.changed?.();
+        }
+        return waits;
+    }
+
+    async sendAgain(owner: string, id: string): Promise<boolean> {
+        await this.options.store.update(id, undefined);
+        this.options.changed?.();
+        return this.flush(owner);
+    }
+
+    private async sendAll(owner: string): Promise<boolean> {
+        let done = true;
+        await (this.options.alone ?? ((work) => work()))(async () => {
+            for (let batch = await this.next(owner); batch.length > 0; batch = await this.next(owner)) {
+                done = await this.sendBatch(batch);
+                if (!done) {
+                    return;
+                }
+            }
+        });
+        return done;
+    }
+
+    private async next(owner: string): Promise<Waiting[]> {
+        return (await this.options.store.all(owner)).filter((w) => w.problem === undefined).slice(0, BATCH);
+    }
+
+    private async sendBatch(batch: Waiting[]): Promise<boolean> {
+        const result = await this.options.send(batch.map((w) => ({ ...w.set, athlete_id: w.athleteId })));
+        if (!result.ok) {
+            return false;
+        }
+        for (const [i, waiting] of batch.entries()) {
+            const outcome = result.value.outcomes[i];
+            if (outcome?.stored) {
+                await this.options.store.remove(waiting.id);
+                this.options.stored?.(outcome.stored, waiting.athleteId);
+            } else {
+                const { code, detail, errors } = outcome?.problem ?? { code: 'fault' as const, detail: 'The server said nothing of this set.', errors: [] };
+                await this.options.store.update(waiting.id, { code, detail, faults: errors });
+            }
+        }
+        this.options.changed?.();
+        return true;
+    }
+}

@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import { computed, ref } from 'vue';
+import { explain } from '../domain/problems';
+import type { Waiting } from '../domain/queue';
+import { seconds } from '../domain/units';
+import SidePanel from './SidePanel.vue';
+import { useSetQueue } from './useSetQueue';
+
+const queue = useSetQueue();
+const open = ref(false);
+const text = computed(() => {
+    const [waits, refused] = [queue.pending.length, queue.refused.length];
+    return [waits > 0 ? `${waits} ${waits === 1 ? 'set waits' : 'sets wait'}` : '', refused > 0 ? `${refused} refused` : ''].filter(Boolean).join(', ');
+});
+const words = ({ set }: Waiting): string => (set.hang_s ? seconds(set.hang_s) : `${set.clean_reps} clean`);
+const at = ({ set }: Waiting): string => new Date(set.performed_at).toLocaleString(undefined, { weekday: 'short', hour: '2-digit', minute: '2-digit' });
+</script>
+
+<template>
+    <button v-if="text" type="button" class="waits" :class="{ refused: queue.refused.length > 0 }" aria-live="polite" @click="open = true">{{ text }}</button>
+    <SidePanel v-model:open="open" title="Sets on this device">
+        <div class="stack">
+            <p class="small dim">They are kept here until the server has them, and go by themselves when it answers.</p>
+            <ul>
+                <li v-for="one in queue.waiting" :key="one.id">
+                    <p>
+                        <RouterLink :to="`/people/${one.athleteId}`" @click="open = false">
+                            <strong>{{ words(one) }}</strong>
+                        </RouterLink>
+                        {{ at(one) }}
+                    </p>
+                    <p v-if="one.problem" role="alert">{{ explain(one.problem) }}{{ one.problem.faults[0] ? ` ${one.problem.faults[0].detail}` : '' }}</p>
+                    <div class="row">
+                        <NButton v-if="one.problem" size="small" @click="queue.sendAgain(one.id)">Send again</NButton>
+                        <NButton size="small" @click="queue.drop(one.id)">Drop it</NButton>
+                    </div>
+                </li>
+            </ul>
+            <p v-if="queue.waiting.length === 0">Nothing waits.</p>
+            <div v-else><NButton :loading="queue.busy" @click="queue.flush">Send now</NButton></div>
+        </div>
+    </SidePanel>
+</template>
+
+<style scoped>
+.waits {
+    min-height: var(--target);
+    padding: 0 var(--space-base);
+    border: 1px dashed var(--color-timber);
+    border-radius: var(--radius-small);
+    background: none;
+    color: var(--color-bark);
+    font: 600 var(--type-small) var(--type-text);
+    cursor: pointer;
+}
+
+.refused {
+    border: 1.5px solid var(--color-refer);
+    color: var(--color-refer);
+}
+
+ul {
+    list-style: none;
+}
+
+li {
+    display: grid;
+    gap: 4px;
+    padding: var(--space-small) 0;
+    border-bottom: 1px solid var(--color-line);
+}
+</style>

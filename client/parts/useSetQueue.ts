@@ -1,0 +1,85 @@
+import { useBroadcastChannel, useIntervalFn, useOnline } from '@vueuse/core';
+import { useQueryClient } from '@tanstack/vue-query';
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { alone, setStore, watchSets } from '../domain/device';
+import { api, outcome, type Schemas } from '../domain/http';
+import { SetQueue, type SetDraft, type Waiting } from '../domain/queue';
+
+const AGAIN_AFTER_MS = 4000;
+
+/** The sets of whoever is signed in that wait on this device; they go by themselves, whatever page is open. */
+export const useSetQueue = defineStore('set-queue', () => {
+    const client = useQueryClient();
+    const owner = ref<string>();
+    const waiting = shallowRef<Waiting[]>([]);
+    const busy = ref(false);
+    /** The device refuses to keep anything: full, or forbidden. */
+    const broken = ref(false);
+    const online = useOnline();
+    const { post: tellTabs, data: told } = useBroadcastChannel<string, string>({ name: 'steady-rung.stored' });
+    let stopWatching = (): void => {};
+
+    const refresh = (athleteId: string): void => {
+        for (const key of [['athlete', athleteId], ['sets', athleteId], ['ladders', athleteId], ['roster'], ['calls']]) {
+            void client.invalidateQueries({ queryKey: key });
+        }
+    };
+    const queue = new SetQueue({
+        store: setStore,
+        alone,
+        send: (sets) => outcome(api.POST('/api/sets', { body: { sets } })),
+        stored: (_set: Schemas['Set'], athleteId) => {
+            refresh(athleteId);
+            tellTabs(athleteId);
+        },
+    });
+
+    watch(told, (athleteId) => athleteId && refresh(athleteId));
+
+    /** From here on the sets of this owner are sent; those of others stay where they are. */
+    function serve(who: string | undefined): void {
+        stopWatching();
+        owner.value = who;
+        waiting.value = [];
+        if (who !== undefined) {
+            stopWatching = watchSets(who, (all) => (waiting.value = all), () => (broken.value = true));
+            void flush();
+        }
+    }
+
+    async function flush(): Promise<void> {
+        if (owner.value === undefined) {
+            return;
+        }
+        busy.value = true;
+        await queue.flush(owner.value);
+        busy.value = false;
+    }
+
+    /** On the device first; the sending goes on behind. */
+    async function add(athleteId: string, draft: SetDraft): Promise<Waiting | undefined> {
+        if (owner.value === undefined) {
+            return undefined;
+        }
+        try {
+            const made = await queue.add(owner.value, athleteId, draft);
+            broken.value = false;
+            void flush();
+            return made;
+        } catch {
+            broken.value = true;
+            return undefined;
+        }
+    }
+
+    const drop = (id: string): Promise<boolean> => (owner.value === undefined ? Promise.resolve(false) : queue.drop(owner.value, id));
+    const sendAgain = (id: string): Promise<boolean> => (owner.value === undefined ? Promise.resolve(false) : queue.sendAgain(owner.value, id));
+    const pending = computed(() => waiting.value.filter((w) => w.problem === undefined));
+    const refused = computed(() => waiting.value.filter((w) => w.problem !== undefined));
+
+    watch(online, (is) => is && void flush());
+    useIntervalFn(() => pending.value.length > 0 && !busy.value && void flush(), AGAIN_AFTER_MS);
+
+    return { waiting, pending, refused, busy, broken, serve, add, drop, sendAgain, flush };
+});

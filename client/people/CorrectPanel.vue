@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import { reactive, watch } from 'vue';
+import type { Schemas } from '../domain/http';
+import { day, seconds } from '../domain/units';
+import type { NoCountReason } from '../domain/words';
+import ChipRow from '../parts/ChipRow.vue';
+import SidePanel from '../parts/SidePanel.vue';
+import { useSetQueue } from '../parts/useSetQueue';
+import NoCountRow from './NoCountRow.vue';
+
+const props = defineProps<{ set: Schemas['Set'] | undefined; athleteId: string }>();
+const emit = defineEmits<{ close: []; logged: [id: string, text: string] }>();
+
+const counts = Array.from({ length: 21 }, (_, i) => ({ value: i, label: String(i) }));
+const reserves = [{ value: null, label: '?' }, ...Array.from({ length: 6 }, (_, i) => ({ value: i, label: String(i) }))];
+const queue = useSetQueue();
+const draft = reactive({ clean: 0, reserve: null as number | null, noCounts: {} as Partial<Record<NoCountReason, number>>, open: true });
+
+watch(
+    () => props.set,
+    (set) => set && Object.assign(draft, { clean: set.clean_reps ?? 0, reserve: set.reserve, noCounts: { ...set.no_counts } }),
+);
+
+/** The log keeps both: this row names the one it stands for. */
+async function save(): Promise<void> {
+    const set = props.set;
+    if (set?.choice) {
+        const made = await queue.add(props.athleteId, {
+            purpose: set.purpose,
+            choice: set.choice,
+            performed_at: set.performed_at,
+            clean_reps: draft.clean,
+            reserve: draft.reserve,
+            no_counts: { ...draft.noCounts } as Record<string, number>,
+            pain: set.pain,
+            note: set.note,
+            replaces_id: set.id,
+        });
+        if (made) {
+            emit('logged', made.id, `the correction: ${draft.clean} clean`);
+            emit('close');
+        }
+    }
+}
+</script>
+
+<template>
+    <SidePanel :open="set !== undefined" title="Correct a set" @update:open="emit('close')">
+        <form v-if="set" class="stack" @submit.prevent="save">
+            <p>
+                {{ day(set.trained_on) }}, {{ set.setup_name ?? 'dead hang' }}:
+                <strong>{{ set.hang_s === null ? `${set.clean_reps} clean` : seconds(set.hang_s) }}</strong>
+            </p>
+            <ChipRow label="Clean reps" show-label :chips="counts" :value="draft.clean" @pick="draft.clean = $event" />
+            <ChipRow label="In reserve" show-label :chips="reserves" :value="draft.reserve" @pick="draft.reserve = $event" />
+            <NoCountRow v-model="draft.noCounts" v-model:open="draft.open" />
+            <div class="row">
+                <NButton attr-type="submit" type="primary" size="large">Correct it</NButton>
+                <NButton size="large" @click="emit('close')">Cancel</NButton>
+            </div>
+        </form>
+    </SidePanel>
+</template>

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Schemas } from '../domain/http';
+import { likelyCounts } from '../domain/likely';
+
+const props = defineProps<{ prediction: Schemas['Prediction'] | null; last: number | null; aim: number; picked: number | null; busy: boolean }>();
+const emit = defineEmits<{ log: [count: number]; other: [] }>();
+
+const counts = computed(() => likelyCounts(props.prediction, props.last, props.aim));
+const noteOf = (count: number): string => [count === props.aim ? 'aim' : '', count === props.last ? 'last' : ''].filter(Boolean).join(' · ');
+</script>
+
+<template>
+    <div class="counts" role="group" aria-label="Clean reps: one tap logs">
+        <button v-for="count in counts.around" :key="count" type="button" :class="{ likely: count === (picked ?? counts.likely) }" :disabled="busy" @click="emit('log', count)">
+            <b>{{ count }}</b>
+            <small>{{ noteOf(count) || '\u00a0' }}</small>
+        </button>
+        <button type="button" class="other" @click="emit('other')">other</button>
+    </div>
+</template>
+
+<style scoped>
+.counts {
+    display: grid;
+    grid-template-columns: repeat(6, minmax(0, 1fr));
+    gap: 8px;
+}
+
+button {
+    display: grid;
+    place-content: center;
+    justify-items: center;
+    min-height: 84px;
+    border: 1.5px solid var(--color-edge);
+    border-radius: var(--radius-base);
+    background: var(--color-card);
+    color: inherit;
+    font: 600 13px/1.1 var(--type-text);
+    cursor: pointer;
+    touch-action: manipulation;
+}
+
+b {
+    font: 700 30px/1 var(--type-text);
+}
+
+.likely {
+    border-color: var(--color-graphite);
+    background: var(--color-graphite);
+    color: var(--color-paper);
+}
+
+.other {
+    font-size: 15px;
+}
+
+@media (max-width: 720px) {
+    .counts {
+        grid-template-columns: repeat(3, minmax(0, 1fr));
+    }
+
+    button {
+        min-height: 68px;
+    }
+}
+</style>

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { NButton, NInput } from 'naive-ui';
+import { computed, reactive, ref, shallowRef } from 'vue';
+import { faultText } from '../domain/fields';
+import { api, outcome } from '../domain/http';
+import { limits } from '../domain/limits.gen';
+import type { Problem } from '../domain/problems';
+import FormField from '../parts/FormField.vue';
+import ProblemNote from '../parts/ProblemNote.vue';
+import { useLeaving } from '../parts/useLeaving';
+import { useSession } from '../parts/useSession';
+import PasswordForm from './PasswordForm.vue';
+import TimeZoneField from './TimeZoneField.vue';
+
+const session = useSession();
+const range = limits.SettingsInput;
+const known = computed(() => ({ gym_name: session.me?.gym_name ?? '', timezone: session.me?.timezone ?? '', coach_name: session.me?.name ?? '' }));
+const typed = reactive({ ...known.value });
+const busy = ref(false);
+const saved = ref(false);
+const problem = shallowRef<Problem>();
+const error = (field: keyof typeof typed): string | undefined => faultText(problem.value?.faults ?? [], `/${field}`);
+useLeaving(() => JSON.stringify(typed) !== JSON.stringify(known.value));
+
+async function submit(): Promise<void> {
+    busy.value = true;
+    const result = await outcome(api.PUT('/api/settings', { body: { ...typed } }));
+    busy.value = false;
+    problem.value = result.ok ? undefined : result.problem;
+    saved.value = result.ok;
+    if (result.ok) {
+        session.change(result.value);
+    }
+}
+</script>
+
+<template>
+    <div class="page-head"><h1>Settings</h1></div>
+    <p v-if="session.me?.demo" class="card demo">This is the demo: its people, gear and history are invented. For a gym of your own, stop it and run bin/steady start --empty in a fresh folder.</p>
+    <div class="columns">
+        <form class="card stack" novalidate @submit.prevent="submit">
+            <h2>Gym and coach</h2>
+            <ProblemNote v-if="problem" :problem="problem" />
+            <FormField v-slot="{ inputProps, status }" label="Gym" :error="error('gym_name')">
+                <NInput v-model:value="typed.gym_name" :status="status" placeholder="" :input-props="{ ...inputProps, maxlength: range.gym_name.longest }" />
+            </FormField>
+            <TimeZoneField v-model="typed.timezone" :error="error('timezone')" />
+            <FormField v-slot="{ inputProps, status }" label="Your name" :error="error('coach_name')">
+                <NInput v-model:value="typed.coach_name" :status="status" placeholder="" :input-props="{ ...inputProps, maxlength: range.coach_name.longest }" />
+            </FormField>
+            <div class="row">
+                <NButton attr-type="submit" type="primary" :loading="busy">Save</NButton>
+                <span v-if="saved" role="status">Saved.</span>
+            </div>
+        </form>
+        <PasswordForm :email="session.me?.email ?? ''" />
+    </div>
+</template>
+
+<style scoped>
+.columns {
+    display: grid;
+    grid-template-columns: repeat(2, minmax(0, 460px));
+    gap: var(--space-wide);
+    align-items: start;
+}
+
+.demo {
+    margin-bottom: var(--space-base);
+}
+
+@media (max-width: 720px) {
+    .columns {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+</style>
