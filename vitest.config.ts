@@ -3,5 +3,11 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
     plugins: [vue()],
-    test: { include: ['tests/Client/**/*.test.ts'], environment: 'jsdom', testTimeout: 60_000, setupFiles: ['tests/Client/support/window.ts'] },
+    test: {
+        include: ['tests/Client/**/*.test.ts'],
+        environment: 'jsdom',
+        testTimeout: 60_000,
+        setupFiles: ['tests/Client/support/window.ts'],
+        pool: 'threads',
+    },
 });

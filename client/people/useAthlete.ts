@@ -48,6 +48,7 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
     const mostRungs = ref(8);
     const further = shallowRef<Schemas['Set'][]>([]);
     const furtherPage = ref<number | null>();
+    const loadSets = (page: number): Promise<Result<Schemas['SetPage']>> => outcome(api.GET('/api/athletes/{athlete}/sets', { params: { path: path(), query: { page } } }));
 
     const athlete = useRead(
         () => ['athlete', toValue(id)],
@@ -72,8 +73,6 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
         () => ['sets', toValue(id)],
         () => loadSets(1),
     );
-
-    const loadSets = (page: number): Promise<Result<Schemas['SetPage']>> => outcome(api.GET('/api/athletes/{athlete}/sets', { params: { path: path(), query: { page } } }));
 
     watch([() => newest.value.value, () => toValue(id)], () => {
         further.value = [];

@@ -3,18 +3,19 @@ import { h } from 'vue';
 import App from '../../client/App.vue';
 import { api, outcome } from '../../client/domain/http';
 import { eventually, show } from './support/screen';
-import { refuse, serve } from './support/server';
+import { me } from './support/samples';
+import { fault, refuse, serve } from './support/server';
 
-const me = { name: 'Coach', email: 'coach@hollowbrook.example', gym_name: 'The Mill', timezone: 'Europe/London' };
 const wrong = refuse(401, 'wrong-sign-in', 'Wrong.');
 const signedOut = refuse(401, 'signed-out', 'Nobody is signed in.');
-const KNOWN = 'steady-rung.signed-in';
+const KNOWN = 'steady-rung.me';
+const health = { application: 'steady-rung', database: true, founded: true };
 
 const held = (): string | null | undefined => document.querySelector('[inert]')?.getAttribute('inert');
 
 it('asks to sign in without asking who is there, says what is wrong, keeps the email, and lets the coach in', async () => {
     let right = false;
-    const asked = serve({ 'POST /api/sign-in': () => (right ? me : wrong) });
+    const asked = serve({ 'GET /api/health': () => health, 'POST /api/sign-in': () => (right ? me : wrong) });
     const { fill, press, sees, value, text } = show(App);
     await fill('Email', me.email);
     await fill('Password', 'wrong');
@@ -25,8 +26,8 @@ it('asks to sign in without asking who is there, says what is wrong, keeps the e
     await press('Sign in');
     await sees('The Mill');
     expect(text()).not.toContain('Password');
-    expect(asked.map((a) => a.deed)).toEqual(['POST /api/sign-in', 'POST /api/sign-in']);
-    expect(localStorage.getItem(KNOWN)).toBe('yes');
+    expect(asked.map((a) => a.deed)).toEqual(['GET /api/health', 'POST /api/sign-in', 'POST /api/sign-in']);
+    expect(JSON.parse(localStorage.getItem(KNOWN)!)).toMatchObject({ key: me.key });
 });
 
 it('fetches the token before the first write, and sends it', async () => {
@@ -37,6 +38,9 @@ it('fetches the token before the first write, and sends it', async () => {
             document.cookie = 'XSRF-TOKEN=fresh%3D';
             return new Response();
         }
+        if (input.method === 'GET') {
+            return Response.json(health);
+        }
         sent.push(input.headers.get('X-XSRF-TOKEN'));
         return Response.json(me);
     });
@@ -46,7 +50,7 @@ it('fetches the token before the first write, and sends it', async () => {
 });
 
 it('knows a coach who comes back, and holds the page when the session is lost', async () => {
-    localStorage.setItem(KNOWN, 'yes');
+    localStorage.setItem(KNOWN, JSON.stringify(me));
     let lost = false;
     serve({ 'GET /api/me': () => me, 'GET /api/kit': () => (lost ? signedOut : {}), 'POST /api/sign-in': () => me });
     const { sees, press, text } = show(App);
@@ -61,16 +65,44 @@ it('knows a coach who comes back, and holds the page when the session is lost', 
 });
 
 it('forgets a session that has ended, and one that is ended', async () => {
-    localStorage.setItem(KNOWN, 'yes');
+    localStorage.setItem(KNOWN, JSON.stringify(me));
     serve({ 'GET /api/me': () => signedOut });
     const first = show(App);
     await first.sees('Password');
-    expect(localStorage.getItem(KNOWN)).toBeNull();
+    await eventually(() => expect(localStorage.getItem(KNOWN)).toBeNull());
 
-    localStorage.setItem(KNOWN, 'yes');
+    localStorage.setItem(KNOWN, JSON.stringify(me));
     const asked = serve({ 'GET /api/me': () => me, 'POST /api/sign-out': () => null });
     const second = show({ render: () => h(App) });
     await second.press('Sign out');
     await eventually(() => expect(localStorage.getItem(KNOWN)).toBeNull());
     expect(asked.at(-1)!.deed).toBe('POST /api/sign-out');
+});
+
+it('goes on with who was there last while the server is away', async () => {
+    localStorage.setItem(KNOWN, JSON.stringify(me));
+    serve({});
+    const { sees, text } = show(App);
+    await sees('The Mill');
+    expect(text()).not.toContain('Password');
+});
+
+it('asks for the gym first on an install that has none, and says what is wrong at its field', async () => {
+    let right = false;
+    const asked = serve({
+        'GET /api/health': () => ({ ...health, founded: false }),
+        'POST /api/gym': () => (right ? me : refuse(422, 'invalid', 'Something in it is not right.', [fault('/password', 'Take a password of at least 10 characters.')])),
+    });
+    const { fill, press, sees } = show(App);
+    await sees('Steady Rung begins empty.');
+    await fill('Gym', 'The Mill');
+    await fill('Your name', 'Coach');
+    await fill('Email', me.email);
+    await fill('Password', 'short');
+    await press('Make the gym');
+    await sees('Take a password of at least 10 characters.');
+    right = true;
+    await press('Make the gym');
+    await eventually(() => expect(document.body.textContent).not.toContain('begins empty'));
+    expect(asked.at(-1)!.body).toMatchObject({ gym_name: 'The Mill', coach_name: 'Coach', timezone: expect.stringMatching(/./) });
 });

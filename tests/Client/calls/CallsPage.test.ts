@@ -5,18 +5,19 @@ import { call, heron, rook } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, serve, type Asked } from '../support/server';
 
-const refer = call({ verdict: 'refer', next: null, change_kg: null, change_share: null, reasons: ['Pain logged: elbow, 4 of 10.'] }, { id: 'refer', athlete_name: 'Fenwick' });
+const refer = call({ verdict: 'refer', next: null, change_kg: null, change_share: null, reasons: [{ text: 'Pain told: elbow, 4 of 10.' }] }, { id: 'refer', athlete_name: 'Fenwick' });
 const waiting = { refer: 1, climb: 60 };
 
 /** The queue as the server has it, until a decision is taken. */
-function queue(decide: (asked: Asked) => unknown = () => call()) {
+function queue(decide: (asked: Asked) => unknown = () => call({}, { decision: 'accepted' })) {
     const asked = serve({
         'GET /api/calls': ({ query }) => ({
             items: query['verdict'] === 'stay' ? [] : query['verdict'] === 'refer' ? [refer] : [refer, call()],
             next_page: query['verdict'] || query['page'] === '2' ? null : 2,
             waiting,
+            damaged: [],
         }),
-        'GET /api/athletes/jolyon/scale': () => ({ rungs: [{ rung: heron, bars: [], chosen: true }], misfits: [] }),
+        'GET /api/athletes/jolyon/instead': () => ({ rungs: [heron, rook].map((rung) => ({ rung, bars: [], chosen: rung === heron })), misfits: [] }),
         'PUT /api/calls/call/decision': decide,
     });
     const loads = (): Record<string, string>[] => asked.filter((a) => a.deed === 'GET /api/calls').map((a) => a.query);
@@ -44,11 +45,19 @@ it('shows each call with its figures, and its reasons when asked', async () => {
     await sees('Two sessions at the gate.');
 });
 
-it('accepts a call as it was seen, and loads the queue anew', async () => {
-    const { press, asked, loads } = queue();
-    await press('Accept', 'Call for Jolyon Thatch');
-    await eventually(() => expect(loads()).toHaveLength(2));
-    expect(asked.find((a) => a.deed.startsWith('PUT'))?.body).toEqual({ version: 3, decision: 'accepted' });
+it('accepts a call as it was seen, once for a double click, and leaves it in its place with Undo', async () => {
+    const { user, asked, loads, sees, press } = queue();
+    await sees('Jolyon Thatch');
+    const accept = document.querySelector('[aria-label="Call for Jolyon Thatch"] .deeds button')!;
+    await user.dblClick(accept);
+    await sees('Accepted Undo');
+    expect(asked.filter((a) => a.deed.startsWith('PUT')).map((a) => a.body)).toEqual([{ version: 3, decision: 'accepted' }]);
+    expect(document.querySelector('[aria-label="Call for Jolyon Thatch"]')!.classList).toContain('settled');
+    expect(loads()).toHaveLength(1);
+
+    serve({ 'DELETE /api/calls/call/decision': () => call() });
+    await press('Undo');
+    await eventually(() => expect(document.querySelector('[aria-label="Call for Jolyon Thatch"]')!.classList).not.toContain('settled'));
 });
 
 it('says so and shows the new call when it changed since it was seen', async () => {
@@ -60,7 +69,7 @@ it('says so and shows the new call when it changed since it was seen', async () 
 
 it('lets nobody override a referral', async () => {
     const { sees } = queue();
-    await sees('Pain logged: elbow, 4 of 10.');
+    await sees('Pain told: elbow, 4 of 10.');
     const card = document.querySelector('[aria-label="Call for Fenwick"]')!;
     expect([...card.querySelectorAll('button')].map((b) => b.textContent?.trim())).toEqual(['Accept', 'Why']);
 });
@@ -87,35 +96,42 @@ it('overrides with another word, another set-up and a reason, and needs the reas
     );
 });
 
-it('overrides without another set-up when the set-ups cannot be loaded', async () => {
-    const asked = serve({
-        'GET /api/calls': () => ({ items: [call()], next_page: null, waiting: { climb: 1 } }),
-        'GET /api/athletes/jolyon/scale': () => refuse(503, 'away', 'The database is away.'),
-        'PUT /api/calls/call/decision': () => call(),
-    });
-    const { press, fill, sees } = show(CallsPage);
-    await press('Override…');
-    await sees('The database is away.');
+it('needs the set-up of a climb, offers only ones that carry more, and says when they cannot be loaded', async () => {
+    const { press, fill, choose, asked, sees, text } = queue(() => call({}, { decision: 'overridden' }));
+    await press('Override…', 'Call for Jolyon Thatch');
     await press('Step down', 'Instead');
     await fill('Reason', 'Tired');
     await press('Override');
-    await eventually(() => expect(asked.find((a) => a.deed.startsWith('PUT'))?.body).toMatchObject({ verdict: 'step-down', choice: null }));
+    await sees('Needed: the set-up to step down to.');
+    expect(asked.some((a) => a.deed.startsWith('PUT'))).toBe(false);
+    expect(text()).toContain('Set-up it goes to');
+
+    serve({ 'GET /api/calls': () => ({ items: [call({ verdict: 'stay' })], next_page: null, waiting: { stay: 1 }, damaged: [] }), 'GET /api/athletes/jolyon/instead': () => refuse(500, 'fault', 'The database is away.') });
+    document.body.innerHTML = '';
+    const second = show(CallsPage);
+    await second.press('Override…');
+    await second.sees('The database is away.');
+    expect(choose).toBeTypeOf('function');
 });
 
-it('shows the in-between set-ups and the mixed set of a step that is too large', async () => {
+it('shows what nearly fired, what changed under the call, and the mixed set of a step that is too large', async () => {
     const mixed = { first_reps: 3, first_name: rook.name, then_reps: 5, then_name: heron.name };
-    const wide = call({
-        between: [rook, { ...heron, key: 'other', name: 'Wren 13 mm, knee, Beam bar' }],
-        mixed: mixed as Schemas['Call']['mixed'],
-        missing: ['One more session at the gate.'],
-    });
-    serve({ 'GET /api/calls': () => ({ items: [wide], next_page: null, waiting: { climb: 1 } }) });
+    const wide = call(
+        {
+            mixed: mixed as Schemas['Call']['mixed'],
+            missing: ['One more session at the gate.'],
+            nearly: [{ verdict: 'step-down', rule: 'below-floor', evidence: [{ text: 'Under 5 clean in one session (4).', figure: 1, threshold: 2 }] }],
+        },
+        { changed: 'The gear changed: the next rung was Finch.' },
+    );
+    serve({ 'GET /api/calls': () => ({ items: [wide], next_page: null, waiting: { climb: 1 }, damaged: [{ id: 'x', name: 'Bea' }] }) });
     const { press, sees, text } = show(CallsPage);
+    await sees('The call of Bea cannot be read any more');
     await press('Why');
-    await sees('Wren 13 mm, knee, Beam bar: 46.9 kg, 67 %');
+    await sees('The gear changed: the next rung was Finch.');
+    expect(text()).toContain('Nearly step down: Under 5 clean in one session (4).');
     expect(text()).toContain('Mixed set: 3 on Rook 32 mm, foot, Beam bar, then 5 on Heron 44 mm, foot, Beam bar.');
     expect(text()).toContain('Would change it: One more session at the gate.');
-    expect(text().split('In between:')[1]).not.toContain('Rook 32 mm, foot, Beam bar: ');
 });
 
 it('says when nothing waits, and offers to try again when it cannot be known', async () => {
@@ -123,7 +139,7 @@ it('says when nothing waits, and offers to try again when it cannot be known', a
     serve({ 'GET /api/calls': () => answer });
     const { press, sees } = show(CallsPage);
     await sees('The database is away.');
-    answer = { items: [], next_page: null, waiting: {} };
+    answer = { items: [], next_page: null, waiting: {}, damaged: [] };
     await press('Try again');
     await sees('No calls are waiting');
 });

@@ -33,7 +33,7 @@ it('says what is wrong beside each field and each point, and loses nothing', () 
     Object.assign(draft.typed.points[0]!, { length: 'long', force: '' });
 
     expect(draft.read()).toBeUndefined();
-    expect(draft.errors.name).toBe('Needed.');
+    expect(draft.errors.name).toBe('Needed: a name.');
     expect(draft.errors.width).toBe('900 mm is outside 3–150 mm.');
     expect(draft.typed.points[0]?.error).toContain('Length: “long” is not a number');
     expect(draft.typed.points[0]?.error).toContain('Force: Needed');
@@ -76,4 +76,16 @@ it('keeps a reading off the scale in kg, and gives what is typed without marking
     draft.typed.width = '';
     expect(draft.value()).toBeUndefined();
     expect(draft.errors.width).toBeUndefined();
+});
+
+it('converts a reading when its unit is switched, and keeps what is no number', () => {
+    const draft = useBandDraft(undefined);
+    draft.keepPoint(1.5, 17.39);
+    draft.switchUnit(0);
+    expect(draft.typed.points[0]).toMatchObject({ force: '170.5', unit: 'N' });
+    draft.switchUnit(0);
+    expect(draft.typed.points[0]).toMatchObject({ force: '17.39', unit: 'kg' });
+    draft.typed.points[0]!.force = 'much';
+    draft.switchUnit(0);
+    expect(draft.typed.points[0]).toMatchObject({ force: 'much', unit: 'N' });
 });

@@ -19,7 +19,7 @@ it('says what is wrong beside the field, and loses nothing', () => {
     rings.typed.figures.anchor_height_m = 'high';
 
     expect(rings.read()).toBeUndefined();
-    expect(rings.errors).toMatchObject({ name: 'Needed.', straps: '“short, long” is not a list of lengths in cm.' });
+    expect(rings.errors).toMatchObject({ name: 'Needed: a name.', straps: '“short, long” is not a list of lengths in cm.' });
     expect(rings.errors.anchor_height_m).toContain('is not a number');
     expect(rings.typed.straps).toBe('short, long');
 });
@@ -36,7 +36,8 @@ it('starts from stored gear without changing it', () => {
 });
 
 it('takes straps parted by commas, semicolons or spaces, and nothing else', () => {
-    expect(readStraps('100;120,140 160')).toEqual([1, 1.2, 1.4, 1.6]);
+    expect(readStraps('100;120, 140 160')).toEqual([1, 1.2, 1.4, 1.6]);
+    expect(readStraps('100,5; 120')).toEqual([1.005, 1.2]);
     expect(readStraps('')).toBeUndefined();
     expect(readStraps('100, x')).toBeUndefined();
 });

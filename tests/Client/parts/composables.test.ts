@@ -1,7 +1,6 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { effectScope, nextTick, ref, type EffectScope } from 'vue';
-import type { Result } from '../../../client/domain/http';
-import { useLoad } from '../../../client/parts/useLoad';
+import { effectScope, type EffectScope } from 'vue';
+import { useOnce } from '../../../client/parts/useOnce';
 import { useUndo } from '../../../client/parts/useUndo';
 import { useDigits } from '../../../client/people/useDigits';
 import { useHold } from '../../../client/people/useHold';
@@ -17,32 +16,6 @@ beforeEach(() => {
 afterEach(() => {
     scope.stop();
     vi.useRealTimers();
-});
-
-it('lets a late answer never win over a later question', async () => {
-    const answers: ((r: Result<string>) => void)[] = [];
-    const asked = ref(1);
-    const load = within(() => useLoad(() => new Promise<Result<string>>((done) => answers.push(done)), [asked]));
-    asked.value = 2;
-    await nextTick();
-    answers[1]?.({ ok: true, value: 'second' });
-    await nextTick();
-    answers[0]?.({ ok: true, value: 'first' });
-    await nextTick();
-
-    expect(load.value.value).toBe('second');
-    expect(load.busy.value).toBe(false);
-});
-
-it('keeps what was loaded when a later load fails', async () => {
-    let result: Result<string> = { ok: true, value: 'here' };
-    const load = within(() => useLoad(() => Promise.resolve(result)));
-    await vi.runAllTimersAsync();
-    result = { ok: false, problem: { code: 'offline', detail: '', faults: [] } };
-    await load.reload();
-
-    expect(load.value.value).toBe('here');
-    expect(load.problem.value?.code).toBe('offline');
 });
 
 it('offers to undo the latest deed, once, for ten seconds', async () => {
@@ -88,4 +61,15 @@ it('measures how long it was held, and nothing for a release without a press', (
 
     expect(released).toHaveBeenCalledTimes(1);
     expect(released.mock.calls[0]?.[0]).toBeCloseTo(4.3, 1);
+});
+
+it('swallows what comes right after a deed, and lets the next one through', () => {
+    let now = 0;
+    const once = useOnce({ now: () => now });
+    const deed = vi.fn();
+    for (const at of [0, 80, 400, 899, 901, 1300]) {
+        now = at;
+        once(deed);
+    }
+    expect(deed).toHaveBeenCalledTimes(2);
 });

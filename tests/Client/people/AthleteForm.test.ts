@@ -38,7 +38,7 @@ it('refuses beside the field, sends nothing, and keeps what was typed', async ()
     await press('Add athlete');
 
     expect(saved).toEqual([]);
-    for (const part of ['Needed.', '7 kg is outside 20–300 kg.', '“tall” is not a number. Allowed: 100–230 cm.']) {
+    for (const part of ['Needed: a name.', '7 kg is outside 20–300 kg.', '“tall” is not a number. Allowed: 100–230 cm.']) {
         expect(text()).toContain(part);
     }
     expect([value('Bodyweight'), value('Height')]).toEqual(['7', 'tall']);

@@ -2,11 +2,12 @@ import { expect, it } from 'vitest';
 import AthletePage from '../../../client/people/AthletePage.vue';
 import type { Schemas } from '../../../client/domain/http';
 import { useSession } from '../../../client/parts/useSession';
-import { band, bandView, beam, call, heron, jolyon, kit, rook, set } from '../support/samples';
+import { band, bandView, beam, call, heron, jolyon, kit, me, rook, set } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, serve, type Asked } from '../support/server';
 
 const A = '/api/athletes/jolyon';
+const today = '2026-03-20';
 const ladder = (lane: 'pull' | 'row', rungs: Schemas['Rung'][] = []): Schemas['Ladder'] => ({
     lane,
     from_share: 0.67,
@@ -14,7 +15,10 @@ const ladder = (lane: 'pull' | 'row', rungs: Schemas['Rung'][] = []): Schemas['L
     now: lane === 'pull' ? heron : null,
     rungs: rungs.map((rung) => ({ rung, step: 0.04 })),
     largest_step: 0.04,
-    largest_step_to: rungs[0]?.name ?? null,
+    below: null,
+    tried: null,
+    start: null,
+    largest_step_to: rungs[0]?.key ?? null,
     candidates: 400,
     reaches_goal: rungs.length > 0,
     advice: null,
@@ -22,9 +26,10 @@ const ladder = (lane: 'pull' | 'row', rungs: Schemas['Rung'][] = []): Schemas['L
 
 /** The athlete on the Heron band, with what differs and with what else is answered. */
 function page(athlete: Partial<Schemas['Athlete']> = {}, answers: Record<string, (asked: Asked) => unknown> = {}) {
-    localStorage.setItem('steady-rung.signed-in', 'yes');
+    localStorage.setItem('steady-rung.me', JSON.stringify(me));
     const asked = serve({
-        'GET /api/me': () => ({ name: 'Coach', email: '', gym_name: 'The Mill', timezone: 'Europe/London' }),
+        'GET /api/me': () => me,
+        'POST /api/sets': ({ body }) => ({ outcomes: (body as { sets: { id: string }[] }).sets.map((s) => ({ id: s.id, stored: set({ id: s.id, trained_on: today }), problem: null })) }),
         'GET /api/cautions': () => ({ items: [] }),
         'GET /api/kit': () => kit,
         [`GET ${A}`]: () => ({ ...jolyon, rung: heron, ...athlete }),
@@ -38,17 +43,19 @@ function page(athlete: Partial<Schemas['Athlete']> = {}, answers: Record<string,
     return { asked, count: (deed: string) => asked.filter((a) => a.deed === deed).length, ...shown };
 }
 
-const today = '2026-03-20';
+const COUNTS = 'Clean reps: one tap logs';
 
-it('offers to undo a logged set, takes it back once, and loads the log anew', async () => {
-    const stored = set({ id: 'new', trained_on: today });
-    const { press, sees, count } = page({}, { [`POST ${A}/sets`]: () => stored, [`POST ${A}/sets/new/withdrawal`]: () => null });
-    await press(/as asked/);
+it('offers to undo a logged set, takes it back once, and freshens the log', async () => {
+    const { press, sees, asked, count } = page({}, { 'POST /api/athletes/jolyon/sets/new/withdrawal': () => null });
+    await sees('In reserve');
+    await eventually(() => expect(useSession().signedIn).toBe(true));
+    await press(/^8/, COUNTS);
     await sees('Logged 8 clean.');
-    const before = count(`GET ${A}/sets`);
+    await eventually(() => expect(count('POST /api/sets')).toBe(1));
+    const id = (asked.find((a) => a.deed === 'POST /api/sets')!.body as { sets: { id: string }[] }).sets[0]!.id;
+    await eventually(() => expect(count(`GET ${A}/sets`)).toBeGreaterThan(1));
     await press('Undo');
-    await eventually(() => expect(count(`GET ${A}/sets`)).toBeGreaterThan(before));
-    expect(count(`POST ${A}/sets/new/withdrawal`)).toBe(1);
+    await eventually(() => expect(count(`POST ${A}/sets/${id}/withdrawal`)).toBe(1));
     expect(document.body.textContent).not.toContain('Logged 8 clean.');
 });
 
@@ -56,16 +63,16 @@ it('offers no set to log while pulling is paused, not by hand and not by key', a
     const { sees, text, user, count } = page({ pain: { place: 'elbow', level: 4 }, paused_on: '2026-03-02' });
     await sees('Elbow pain, 4 of 10, on Mon 2 Mar.');
     await user.keyboard('8{Enter}');
-    expect(text()).not.toContain('as asked');
+    expect(text()).not.toContain('In reserve');
     expect(text()).not.toContain('before the pain');
     expect(document.querySelector<HTMLButtonElement>('.head button')!.disabled).toBe(true);
-    expect(count(`POST ${A}/sets`)).toBe(0);
+    expect(count('POST /api/sets')).toBe(0);
 });
 
 it('takes down what was done before the pain, that day, when asked to', async () => {
     const { press, sees } = page({ pain: { place: 'elbow', level: 4 }, paused_on: today });
     await press('Log a set that was done before the pain');
-    await sees('as asked: one tap');
+    await sees('In reserve');
 });
 
 it('asks for a note before it clears a pause, and sends the note once', async () => {
@@ -83,7 +90,7 @@ it('asks for a note before it clears a pause, and sends the note once', async ()
     expect(count(deed)).toBe(0);
     await fill('Clearing note', 'Seen by the physiotherapist');
     await press('Clear with this note');
-    await sees('as asked: one tap');
+    await sees('In reserve');
     expect(asked.find((a) => a.deed === deed)!.body).toMatchObject({ note: 'Seen by the physiotherapist' });
     expect(text()).not.toContain('Pulling is paused');
 });
@@ -91,7 +98,7 @@ it('asks for a note before it clears a pause, and sends the note once', async ()
 it('reminds of a band in use that is due, and of no other', async () => {
     const due = { inspected_on: '2026-02-01', uses_since: 12, due: true, text: 'Used 12 times since.' };
     const bands = [band('h', 'Heron 44 mm', { wear: due }), band('r', 'Rook 32 mm', { wear: due })];
-    const { sees } = page({}, { 'GET /api/kit': () => ({ bands, gear: [beam] }) });
+    const { sees } = page({}, { 'GET /api/kit': () => ({ bands, gear: [beam], damaged: [] }) });
     await sees('look at it before the next set. Used 12 times since.');
     expect([...document.querySelectorAll('.due a')].map((a) => [a.textContent, a.getAttribute('href')])).toEqual([['Heron 44 mm', '/kit?band=h']]);
 });
@@ -110,7 +117,7 @@ const sheet = (changes: Partial<Schemas['SetupAnswer']> = {}): Schemas['SetupAns
 
 it('says that the kit could not be loaded, not that there is none', async () => {
     let there = false;
-    const { press, sees, text } = page({}, { 'GET /api/kit': () => (there ? { bands: [], gear: [] } : refuse(503, 'away', 'The database is away.')) });
+    const { press, sees, text } = page({}, { 'GET /api/kit': () => (there ? { bands: [], gear: [], damaged: [] } : refuse(503, 'away', 'The database is away.')) });
     await sees('The database is away.');
     expect(text()).not.toContain('No bands in the kit yet.');
     there = true;
@@ -184,4 +191,30 @@ it('says what to do first for somebody new, and offers to try again when the ath
     await sees('Log a baseline first');
     await press('Log a baseline');
     await sees('Clean reps with a band');
+});
+
+it('keeps in sight what was accepted today, and offers where to begin after a baseline', async () => {
+    const accepted = page({ decided: call({}, { decision: 'accepted', decided_at: '2026-03-20T10:00:00Z' }) });
+    await accepted.sees('Climb accepted today');
+    document.body.innerHTML = '';
+
+    const capacity = { share: 0.7, low80: 0.6, high80: 0.8, on: '2026-03-20' };
+    const begun = page({ rung: null, capacity }, { [`GET ${A}/ladder`]: ({ query }) => (query['lane'] === 'pull' ? { ...ladder('pull'), now: null, start: rook, tried: heron } : ladder('row')), [`PUT ${A}/setup`]: () => jolyon });
+    await begun.sees('this is where to begin: Rook 32 mm, foot, Beam bar carries 49.7 kg');
+    await begun.press('Put on this', 'Where to begin');
+    await eventually(() => expect(begun.asked.find((a) => a.deed === `PUT ${A}/setup`)?.body).toEqual(rook.choice));
+});
+
+it('corrects a set on screen with a row that names it', async () => {
+    const done = set({ id: 'old', trained_on: '2026-03-18', reserve: 1 });
+    const { press, sees, asked, count } = page({}, { [`GET ${A}/sets`]: () => ({ items: [done], next_page: null }) });
+    await sees('Wed 18 Mar');
+    await eventually(() => expect(useSession().signedIn).toBe(true));
+    await press(/^8, open/);
+    await press('Correct');
+    await press('6', 'Clean reps');
+    await press('Correct it');
+    await eventually(() => expect(count('POST /api/sets')).toBe(1));
+    const [sent] = (asked.find((a) => a.deed === 'POST /api/sets')!.body as { sets: Record<string, unknown>[] }).sets;
+    expect(sent).toMatchObject({ replaces_id: 'old', clean_reps: 6, reserve: 1, performed_at: done.performed_at });
 });

@@ -1,20 +1,23 @@
 import { expect, it } from 'vitest';
-import type { Result, Schemas } from '../../../client/domain/http';
+import type { SetInput } from '../../../client/domain/queue';
+import { useSetQueue } from '../../../client/parts/useSetQueue';
 import BaselinePanel from '../../../client/people/BaselinePanel.vue';
-import type { SetInput } from '../../../client/people/useAthlete';
-import { band, jolyon, kit, set } from '../support/samples';
+import { band, COACH, jolyon, kit, set } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { serve } from '../support/server';
 
+type Sets = { sets: SetInput[] };
+
 function baseline() {
-    const sent: SetInput[] = [];
-    serve({ 'GET /api/cautions': () => ({ items: [] }) });
-    const log = (input: SetInput): Promise<Result<Schemas['Set']>> => {
-        sent.push(input);
-        return Promise.resolve({ ok: true, value: set() });
-    };
+    const asked = serve({
+        'GET /api/cautions': () => ({ items: [] }),
+        'POST /api/sets': ({ body }) => ({ outcomes: (body as Sets).sets.map((s) => ({ id: s.id, stored: set({ id: s.id }), problem: null })) }),
+    });
     const gear = { ...kit, bands: [...kit.bands, band('old', 'Old band', { retired: true })] };
-    return { sent, ...show(BaselinePanel, { open: true, athlete: jolyon, kit: gear, log }) };
+    const shown = show(BaselinePanel, { open: true, athlete: jolyon, kit: gear });
+    useSetQueue().serve(COACH);
+    const sent = (): SetInput[] => asked.filter((a) => a.deed === 'POST /api/sets').flatMap((a) => (a.body as Sets).sets);
+    return { sent, ...shown };
 }
 
 it('logs a baseline with a band that is in use, under the knee', async () => {
@@ -32,8 +35,8 @@ it('logs a baseline with a band that is in use, under the knee', async () => {
     await press('2', 'In reserve');
     await press('Log reps');
 
-    expect(sent).toHaveLength(1);
-    expect(sent[0]).toMatchObject({ purpose: 'baseline', choice: { kind: 'band', bar_id: 'b', attach: 'knee', band_ids: ['h'] }, clean_reps: 9, reserve: 2 });
+    await eventually(() => expect(sent()).toHaveLength(1));
+    expect(sent()[0]).toMatchObject({ purpose: 'baseline', choice: { kind: 'band', bar_id: 'b', attach: 'knee', band_ids: ['h'] }, clean_reps: 9, reserve: 2 });
 });
 
 it('logs unassisted reps without asking for a bar', async () => {
@@ -42,7 +45,8 @@ it('logs unassisted reps without asking for a bar', async () => {
     expect(text()).not.toContain('Which bar');
     await press('0', 'Clean reps');
     await press('Log reps');
-    expect(sent[0]).toMatchObject({ choice: { kind: 'strict' }, clean_reps: 0 });
+    await eventually(() => expect(sent()).toHaveLength(1));
+    expect(sent()[0]).toMatchObject({ choice: { kind: 'strict' }, clean_reps: 0 });
 });
 
 it('logs a dead hang as typed or as held, and refuses one that cannot be', async () => {
@@ -60,5 +64,5 @@ it('logs a dead hang as typed or as held, and refuses one that cannot be', async
     await sees('let go when the hang ends');
     await user.pointer([{ keys: '[/MouseLeft]', target: stopwatch }]);
     expect(value('Seconds')).toMatch(/^\d+\.\d$/);
-    expect(sent.map((s) => s.hang_s)).toEqual([41.5]);
+    expect(sent().map((s) => s.hang_s)).toEqual([41.5]);
 });

@@ -1,138 +1,75 @@
-import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { effectScope, nextTick, type EffectScope } from 'vue';
+import { VueQueryPlugin, QueryClient } from '@tanstack/vue-query';
+import { render } from '@testing-library/vue';
+import { createPinia } from 'pinia';
+import { expect, it } from 'vitest';
 import { ALL_BANDS, useAthlete, type AthletePage } from '../../../client/people/useAthlete';
+import { heron, jolyon, set } from '../support/samples';
+import { eventually } from '../support/screen';
+import { refuse, serve, type Asked } from '../support/server';
 
-interface Asked {
-    path: string;
-    query: Record<string, unknown>;
-    answer: (value: unknown) => void;
-    refuse: () => void;
+const A = '/api/athletes/ada';
+
+function athlete(answers: Record<string, (asked: Asked) => unknown> = {}) {
+    const asked = serve({
+        [`GET ${A}`]: () => ({ ...jolyon, rung: heron }),
+        [`GET ${A}/sets`]: ({ query }) => (query['page'] === '1' ? { items: [set({ id: '1' })], next_page: 2 } : { items: [set({ id: '2' })], next_page: null }),
+        [`GET ${A}/ladder`]: ({ query }) => ({ lane: query['lane'], rungs: [] }),
+        [`GET ${A}/scale`]: () => ({ rungs: [], misfits: [] }),
+        ...answers,
+    });
+    let page!: AthletePage;
+    render(
+        {
+            setup() {
+                page = useAthlete('ada');
+                return () => null;
+            },
+        },
+        { global: { plugins: [[VueQueryPlugin, { queryClient: new QueryClient() }], createPinia()] } },
+    );
+    const queries = (path: string) => asked.filter((a) => a.deed === `GET ${A}${path}`).map((a) => a.query);
+    return { page, asked, queries };
 }
 
-const { asked } = vi.hoisted(() => ({ asked: [] as Asked[] }));
-
-vi.mock('../../../client/domain/http', () => {
-    const call = (path: string, options?: { params?: { query?: Record<string, unknown> } }) =>
-        new Promise((done) =>
-            asked.push({
-                path: path.replace('/api/athletes/{athlete}', ''),
-                query: options?.params?.query ?? {},
-                answer: (value) => done({ ok: true, value }),
-                refuse: () => done({ ok: false, problem: { code: 'offline', detail: '', faults: [] } }),
-            }),
-        );
-    return { api: { GET: call, POST: call, PUT: call }, outcome: (request: unknown) => request };
+it('asks for the athlete and the log at once, then for the three lanes, and for no band while the ladder is shown', async () => {
+    const { page, queries } = athlete();
+    await eventually(() => expect(page.ladders.value.value?.row).toMatchObject({ lane: 'row' }));
+    expect([queries('').length, queries('/sets').length]).toEqual([1, 1]);
+    expect(queries('/scale')).toEqual([{ lane: 'lower' }]);
 });
 
-let scope: EffectScope;
-let page: AthletePage;
-const settle = async (): Promise<void> => {
-    for (let i = 0; i < 12; i++) {
-        await Promise.resolve();
-    }
-    await nextTick();
-};
-const latest = (path: string): Asked => asked.filter((a) => a.path === path).at(-1)!;
-const count = (path: string): number => asked.filter((a) => a.path === path).length;
-
-beforeEach(() => {
-    vi.useFakeTimers();
-    asked.length = 0;
-    scope = effectScope();
-    page = scope.run(() => useAthlete('ada'))!;
-});
-
-afterEach(() => {
-    scope.stop();
-    vi.useRealTimers();
-});
-
-it('asks for the athlete, the log and the three lanes at once, and for no band while the ladder is shown', () => {
-    expect([count(''), count('/sets'), count('/ladder')]).toEqual([1, 1, 2]);
-    expect(asked.filter((a) => a.path === '/scale').map((a) => a.query)).toEqual([{ lane: 'lower' }]);
-});
-
-it('has ladders once all lanes have answered, and a problem if one of them fails', async () => {
-    asked.filter((a) => a.path === '/ladder').forEach((a) => a.answer({ rungs: [], lane: a.query['lane'] }));
-    await settle();
-    expect(page.ladders.value.value).toBeUndefined();
-    latest('/scale').answer({ rungs: [], misfits: [] });
-    await settle();
-    expect(page.ladders.value.value?.row).toMatchObject({ lane: 'row' });
-
-    page.mostRungs.value = 5;
-    await settle();
-    expect(latest('/ladder').query).toMatchObject({ most_rungs: 5 });
-    latest('/ladder').refuse();
-    asked.filter((a) => a.path === '/ladder')[2]!.answer({});
-    latest('/scale').answer({ rungs: [] });
-    await settle();
-    expect(page.ladders.problem.value?.code).toBe('offline');
-    expect(page.ladders.value.value?.row).toMatchObject({ lane: 'row' });
+it('has ladders once all lanes have answered, and a problem if one of them fails, with the last ladders still there', async () => {
+    let broken = false;
+    const { page } = athlete({ [`GET ${A}/ladder`]: ({ query }) => (broken ? refuse(500, 'fault', 'Broken.') : { lane: query['lane'], rungs: [] }) });
+    await eventually(() => expect(page.ladders.value.value).toBeDefined());
+    broken = true;
+    await page.ladders.reload();
+    expect([page.ladders.problem.value?.code, page.ladders.value.value?.row]).toMatchObject(['fault', { lane: 'row' }]);
 });
 
 it('asks for one band, or for all of them, when they are to be shown', async () => {
+    const { page, queries } = athlete();
     page.shown.value = 'rook';
-    await settle();
-    expect(latest('/scale').query).toEqual({ band: 'rook' });
+    await eventually(() => expect(queries('/scale').at(-1)).toEqual({ band: 'rook' }));
     page.shown.value = ALL_BANDS;
-    await settle();
-    expect(latest('/scale').query).toEqual({});
+    await eventually(() => expect(queries('/scale').at(-1)).toEqual({}));
 });
 
-it('answers a logged set before what follows from it is loaded, and lets the ladders wait for a quiet moment', async () => {
-    const before = count('/ladder');
-    let answered = false;
-    void page.log({ id: 'a', performed_at: '', purpose: 'work' }).then(() => (answered = true));
-    asked
-        .filter((a) => a.path === '/sets')
-        .at(-1)!
-        .answer({ id: 'a' });
-    await settle();
-    expect(answered).toBe(true);
-    expect(count('')).toBe(2);
-    expect(count('/ladder')).toBe(before);
-
-    await vi.advanceTimersByTimeAsync(1000);
-    void page.log({ id: 'b', performed_at: '', purpose: 'work' });
-    asked
-        .filter((a) => a.path === '/sets')
-        .at(-1)!
-        .answer({ id: 'b' });
-    await settle();
-    await vi.advanceTimersByTimeAsync(1000);
-    expect(count('/ladder')).toBe(before);
-    await vi.advanceTimersByTimeAsync(600);
-    expect(count('/ladder')).toBe(before + 2);
+it('adds older pages of the log below the newer ones, and begins anew when the log changes', async () => {
+    let newest = '1';
+    const { page } = athlete({ [`GET ${A}/sets`]: ({ query }) => (query['page'] === '1' ? { items: [set({ id: newest })], next_page: 2 } : { items: [set({ id: '2' })], next_page: null }) });
+    await eventually(() => expect(page.older.value).toBe(true));
+    await page.loadOlder();
+    expect([page.sets.value.map((s) => s.id), page.older.value]).toEqual([['1', '2'], false]);
+    newest = '3';
+    await page.reload();
+    await eventually(() => expect(page.sets.value.map((s) => s.id)).toEqual(['3']));
 });
 
-it('loads nothing anew after a set that was refused', async () => {
+it('freshens nothing after a deed that was refused', async () => {
+    const { page, asked } = athlete({ [`PUT ${A}/setup`]: () => refuse(422, 'does-not-fit', 'Too low.') });
+    await eventually(() => expect(page.ladders.value.value).toBeDefined());
     const before = asked.length;
-    const result = page.log({ id: 'a', performed_at: '', purpose: 'work' });
-    asked.at(-1)!.refuse();
-    expect((await result).ok).toBe(false);
-    await vi.advanceTimersByTimeAsync(5000);
+    expect((await page.choose(heron.choice)).ok).toBe(false);
     expect(asked.length).toBe(before + 1);
-});
-
-it('lets a late page of the log never win over a newer one', async () => {
-    const first = latest('/sets');
-    void page.reload();
-    const second = latest('/sets');
-    second.answer({ items: [{ id: 'new' }], next_page: null });
-    await settle();
-    first.answer({ items: [{ id: 'old' }], next_page: 2 });
-    await settle();
-    expect(page.sets.value).toEqual([{ id: 'new' }]);
-    expect(page.older.value).toBe(false);
-});
-
-it('adds older pages of the log below the newer ones', async () => {
-    latest('/sets').answer({ items: [{ id: '1' }], next_page: 2 });
-    await settle();
-    void page.loadOlder();
-    expect(latest('/sets').query).toEqual({ page: 2 });
-    latest('/sets').answer({ items: [{ id: '2' }], next_page: null });
-    await settle();
-    expect(page.sets.value.map((s) => s.id)).toEqual(['1', '2']);
 });

@@ -34,7 +34,7 @@ it.each(choices)('adopts a choice and gives it back: %j', (choice) => {
 });
 
 it('is no choice while something is missing or unreadable', () => {
-    const { draft } = useSetupDraft({ bands: [], gear: [] });
+    const { draft } = useSetupDraft({ bands: [], gear: [] , damaged: [] });
     for (const kind of ['band', 'row', 'foot', 'hop', 'counterweight', 'added'] as const) {
         draft.kind = kind;
         expect(choiceOf(draft, kit), kind).toBeUndefined();

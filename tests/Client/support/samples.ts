@@ -1,5 +1,10 @@
 import type { Schemas } from '../../../client/domain/http';
 
+/** Whose sets wait on this device. */
+export const COACH = 'gym.coach';
+
+export const me: Schemas['Me'] = { name: 'Coach', email: 'coach@hollowbrook.example', gym_name: 'The Mill', timezone: 'Europe/London', key: COACH, demo: false };
+
 const at = (x_m: number, y_m: number) => ({ x_m, y_m });
 
 /** A body hanging from a bar at 2.4 m, 1.75 m tall with a reach of 2.1 m. */
@@ -46,6 +51,8 @@ export const jolyon: Schemas['Athlete'] = {
     id: 'jolyon',
     name: 'Jolyon Thatch',
     kind: 'climbing',
+    tags: [],
+    archived: false,
     mass_kg: 70,
     stature_m: 1.75,
     reach_m: 2.1,
@@ -59,7 +66,9 @@ export const jolyon: Schemas['Athlete'] = {
     best_hang_s: null,
     pain: null,
     paused_on: null,
+    cleared: null,
     call: null,
+    decided: null,
 };
 
 export const heron = rung('band:foot:b:h', 'Heron 44 mm, foot, Beam bar', 0.67, { kind: 'band', bar_id: 'b', attach: 'foot', band_ids: ['h'] }, 8.4);
@@ -71,6 +80,7 @@ export const set = (changes: Partial<Schemas['Set']> = {}): Schemas['Set'] => ({
     trained_on: '2026-03-02',
     purpose: 'work',
     choice: heron.choice,
+    setup_key: heron.key,
     setup_name: heron.name,
     carried_kg: 46.9,
     carried_share: 0.67,
@@ -81,6 +91,7 @@ export const set = (changes: Partial<Schemas['Set']> = {}): Schemas['Set'] => ({
     pain: null,
     note: null,
     corrected: false,
+    damaged: false,
     ...changes,
 });
 
@@ -90,6 +101,7 @@ export const call = (changes: Partial<Schemas['Call']> = {}, record: Partial<Sch
     athlete_name: 'Jolyon Thatch',
     version: 3,
     made_at: '2026-03-02T18:00:00Z',
+    changed: null,
     call: {
         verdict: 'climb',
         rule: 'gate',
@@ -97,13 +109,13 @@ export const call = (changes: Partial<Schemas['Call']> = {}, record: Partial<Sch
         next: rook,
         change_kg: 2.4,
         change_share: 0.034,
-        reasons: ['Two sessions at the gate.'],
+        reasons: [{ text: 'Two sessions at the gate.' }],
         missing: [],
         confidence: 'firm',
         chance: 0.86,
-        between: [],
         mixed: null,
         cautions: [],
+        nearly: [],
         ...changes,
     },
     decision: null,
@@ -136,4 +148,4 @@ export const band = (id: string, name: string, changes: Partial<Schemas['Band']>
 });
 
 export const beam: Schemas['Gear'] = { id: 'b', name: 'Beam bar', figures: { kind: 'bar', height_m: 2.4 }, retired: false };
-export const kit: Schemas['Kit'] = { bands: [band('h', 'Heron 44 mm'), band('r', 'Rook 32 mm')], gear: [beam] };
+export const kit: Schemas['Kit'] = { bands: [band('h', 'Heron 44 mm'), band('r', 'Rook 32 mm')], gear: [beam], damaged: [] };

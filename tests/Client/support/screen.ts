@@ -1,5 +1,6 @@
 import { userEvent, type UserEvent } from '@testing-library/user-event';
 import { fireEvent, render, screen, within } from '@testing-library/vue';
+import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
 import { createPinia } from 'pinia';
 import { expect, vi } from 'vitest';
 import type { Component } from 'vue';
@@ -37,7 +38,7 @@ export async function at(path: string): Promise<Router> {
 /** A component on a page, used as a person uses it: by names, labels and words. */
 export function show(component: Component, props: Record<string, unknown> = {}, router = routes()): Shown {
     const user = userEvent.setup({ advanceTimers: (ms) => (vi.isFakeTimers() ? vi.advanceTimersByTime(ms) : undefined), delay: null });
-    const { emitted, rerender } = render(component, { props, global: { plugins: [createPinia(), router] } });
+    const { emitted, rerender } = render(component, { props, global: { plugins: [[VueQueryPlugin, { queryClient: new QueryClient() }], createPinia(), router] } });
     const text = (): string => words(document.body.innerHTML);
     const place = async (inside?: string) => (inside === undefined ? screen : within(await screen.findByLabelText(inside)));
 

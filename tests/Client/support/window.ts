@@ -1,6 +1,9 @@
+import 'fake-indexeddb/auto';
 import { cleanup, configure } from '@testing-library/vue';
 import { afterEach, beforeEach, vi } from 'vitest';
+import { keptReads, setStore } from '../../../client/domain/device';
 import { PATIENCE_MS } from './patience';
+import { COACH } from './samples';
 
 /** What a browser has and the simulated one lacks: an address that paths are relative to, sizes, media and scrolling. */
 const AddressedRequest = class extends Request {
@@ -24,7 +27,11 @@ globalThis.matchMedia = ((media: string) => ({ matches: false, media, addEventLi
 Element.prototype.scrollIntoView = () => {};
 Element.prototype.scrollTo = () => {};
 
-beforeEach(() => {
+beforeEach(async () => {
+    await keptReads.wipe();
+    for (const waiting of await setStore.all(COACH)) {
+        await setStore.remove(waiting.id);
+    }
     vi.setSystemTime('2026-03-20T12:00:00Z');
     document.cookie = 'XSRF-TOKEN=chalk';
     localStorage.clear();

@@ -1,0 +1,119 @@
+import { beforeEach, expect, it } from 'vitest';
+import type { Result, Schemas } from '../../../client/domain/http';
+import { SetQueue, type SetInput, type SetStore, type Waiting } from '../../../client/domain/queue';
+
+type Outcome = Result<Schemas['QueueOutcome']>;
+type Sent = SetInput & { athlete_id: string };
+
+const offline: Outcome = { ok: false, problem: { code: 'offline', detail: '', faults: [] } };
+const problem = (code: Schemas['ProblemCode']): Schemas['Problem'] => ({ type: '', code, title: '', status: 409, detail: 'Pulling is paused.', errors: [] });
+const allStored = (sets: Sent[]): Outcome => ({ ok: true, value: { outcomes: sets.map((s) => ({ id: s.id, stored: { id: s.id } as Schemas['Set'], problem: null })) } });
+
+let rows: Waiting[];
+let sent: Sent[][];
+let stored: string[];
+let answer: (sets: Sent[]) => Outcome | Promise<Outcome>;
+let queue: SetQueue;
+
+const store: SetStore = {
+    add: async (w) => void rows.push({ ...w, order: rows.length }),
+    all: async (owner) => rows.filter((w) => w.owner === owner),
+    update: async (id, why) => void (rows = rows.map((w) => (w.id === id ? { ...w, problem: why } : w))),
+    remove: async (id) => void (rows = rows.filter((w) => w.id !== id)),
+};
+
+beforeEach(() => {
+    [rows, sent, stored, answer] = [[], [], [], allStored];
+    queue = new SetQueue({
+        store,
+        send: async (sets) => (sent.push(sets), answer(sets)),
+        stored: (set) => stored.push(set.id),
+        now: () => new Date('2026-03-20T18:00:00Z'),
+    });
+});
+
+const log = (athlete: string, clean: number, owner = 'ada') => queue.add(owner, athlete, { purpose: 'work', clean_reps: clean });
+
+it('is on the device before it is sent, with an id and a moment of its own', async () => {
+    const first = await log('x', 8);
+    expect(rows.map((w) => [w.id, w.set.performed_at, w.athleteId])).toEqual([[first.id, '2026-03-20T18:00:00.000Z', 'x']]);
+    expect(sent).toEqual([]);
+    expect((await log('x', 8)).id).not.toBe(first.id);
+});
+
+it('sends the sets of all athletes in the order they were done, and lets go of what is stored', async () => {
+    await log('x', 8);
+    await log('y', 5);
+    await log('x', 7);
+    expect(await queue.flush('ada')).toBe(true);
+    expect(sent.map((batch) => batch.map((s) => [s.athlete_id, s.clean_reps]))).toEqual([
+        [
+            ['x', 8],
+            ['y', 5],
+            ['x', 7],
+        ],
+    ]);
+    expect([rows, stored.length]).toEqual([[], 3]);
+});
+
+it('keeps everything while nobody answers, and sends the same again later', async () => {
+    answer = () => offline;
+    await log('x', 8);
+    expect(await queue.flush('ada')).toBe(false);
+    expect(rows).toHaveLength(1);
+    answer = allStored;
+    await queue.flush('ada');
+    expect(sent[1]).toEqual(sent[0]);
+    expect(rows).toEqual([]);
+});
+
+it('sends once however often it is told to while it sends, and takes up what came meanwhile', async () => {
+    let release = (): void => {};
+    answer = (sets) => new Promise((done) => (release = () => done(allStored(sets))));
+    await log('x', 8);
+    const all = [queue.flush('ada'), queue.flush('ada')];
+    await log('x', 7);
+    await Promise.resolve();
+    answer = allStored;
+    await new Promise((r) => setTimeout(r));
+    release();
+    await Promise.all(all);
+    expect(sent.map((b) => b.map((s) => s.clean_reps))).toEqual([[8], [7]]);
+});
+
+it('keeps what is refused with the reason, goes on with the others, and sends it again when asked', async () => {
+    answer = (sets) => ({ ok: true, value: { outcomes: sets.map((s, i) => (i === 0 ? { id: s.id, stored: null, problem: problem('pulling-paused') } : { id: s.id, stored: { id: s.id } as Schemas['Set'], problem: null })) } });
+    const refused = await log('x', 8);
+    await log('y', 5);
+    await queue.flush('ada');
+    expect(rows.map((w) => [w.id, w.problem?.code])).toEqual([[refused.id, 'pulling-paused']]);
+    await queue.flush('ada');
+    expect(sent).toHaveLength(1);
+    answer = allStored;
+    await queue.sendAgain('ada', refused.id);
+    expect(rows).toEqual([]);
+});
+
+it('never sends what another coach left on this device', async () => {
+    await log('x', 8, 'ada');
+    await log('x', 5, 'bea');
+    await queue.flush('bea');
+    expect(sent.flat().map((s) => s.clean_reps)).toEqual([5]);
+    expect(rows.map((w) => w.owner)).toEqual(['ada']);
+});
+
+it('drops a set that waits, and says so of one that is gone', async () => {
+    const waiting = await log('x', 8);
+    expect(await queue.drop('ada', waiting.id)).toBe(true);
+    expect(await queue.drop('ada', waiting.id)).toBe(false);
+    expect(await queue.flush('ada')).toBe(true);
+    expect(sent).toEqual([]);
+});
+
+it('sends a long queue in parts', async () => {
+    for (let i = 0; i < 120; i++) {
+        await log('x', i % 10);
+    }
+    await queue.flush('ada');
+    expect(sent.map((b) => b.length)).toEqual([50, 50, 20]);
+});
