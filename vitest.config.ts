@@ -9,5 +9,6 @@ export default defineConfig({
         testTimeout: 60_000,
         setupFiles: ['tests/Client/support/window.ts'],
         pool: 'threads',
+        isolate: false,
     },
 });

@@ -40,6 +40,9 @@ export interface QueueOptions {
 
 const BATCH = 50;
 
+/** As it will be on the wire: a store of the device takes no live objects of a page. */
+const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+
 /**
  * Sets on their way to the server: on the device before they are sent, sent in order, and stored exactly once, for the
  * server knows each by its id.
@@ -52,7 +55,7 @@ export class SetQueue {
     async add(owner: string, athleteId: string, draft: SetDraft): Promise<Waiting> {
         const performed_at = draft.performed_at ?? (this.options.now?.() ?? new Date()).toISOString();
         const id = uuidv7();
-        const waiting: Waiting = { id, owner, athleteId, set: { ...draft, id, performed_at } };
+        const waiting: Waiting = { id, owner, athleteId, set: plain({ ...draft, id, performed_at }) };
         await this.options.store.add(waiting);
         this.options.changed?.();
         return waiting;

@@ -29,7 +29,9 @@ const { bench } = useBench(draft, () => ({ athlete: athlete.value, bar: bar.valu
 const live = shallowRef<{ lengthM: number; forceKg: number }>();
 const untouched = ref(JSON.stringify(draft.typed));
 useLeaving(() => JSON.stringify(draft.typed) !== untouched.value);
-const saving = useSaving(props.band, { blame: draft.blame, saved: () => {
+const saving = useSaving(props.band, {
+    blame: draft.blame,
+    saved: () => {
         untouched.value = JSON.stringify(draft.typed);
         emit('saved', id);
     },

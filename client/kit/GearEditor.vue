@@ -21,7 +21,9 @@ const id = props.gear?.id ?? uuidv7();
 const draft = useGearDraft(props.kind, props.gear);
 const untouched = ref(JSON.stringify(draft.typed));
 useLeaving(() => JSON.stringify(draft.typed) !== untouched.value);
-const saving = useSaving(props.gear, { blame: draft.blame, saved: () => {
+const saving = useSaving(props.gear, {
+    blame: draft.blame,
+    saved: () => {
         untouched.value = JSON.stringify(draft.typed);
         emit('saved', id);
     },

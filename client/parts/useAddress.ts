@@ -5,8 +5,8 @@ import { useRoute, useRouter } from 'vue-router';
 export function useAddress<T extends Record<string, string>>(defaults: T): { value: Readonly<T>; set: (changes: Partial<T>) => void } {
     const route = useRoute();
     const router = useRouter();
-    const read = (): T =>
-        Object.fromEntries(Object.entries(defaults).map(([key, fallback]) => [key, typeof route.query[key] === 'string' ? route.query[key] : fallback])) as T;
+    const home = route.path;
+    const read = (): T => Object.fromEntries(Object.entries(defaults).map(([key, fallback]) => [key, typeof route.query[key] === 'string' ? route.query[key] : fallback])) as T;
     const value = reactive(read()) as T;
 
     watch(
@@ -16,6 +16,9 @@ export function useAddress<T extends Record<string, string>>(defaults: T): { val
 
     function set(changes: Partial<T>): void {
         Object.assign(value, changes);
+        if (route.path !== home) {
+            return;
+        }
         const said = Object.entries(value).filter(([key, now]) => now !== defaults[key]);
         void router.replace({ query: Object.fromEntries(said) });
     }

@@ -8,12 +8,17 @@ const PRESSABLE = 'button, a, summary';
  * went to; one that was only tapped does not keep them.
  */
 export function useKeys(handle: (key: string, event: KeyboardEvent) => boolean, { released }: { released?: (key: string) => void } = {}): void {
+    let pressed = '';
+    let wentTo: EventTarget | null = null;
+    useEventListener(window, 'pointerdown', () => (pressed = ''), { capture: true });
+    useEventListener(window, 'focusin', (event: FocusEvent) => (wentTo = pressed === 'Tab' ? event.target : null));
     useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+        pressed = event.key;
         const target = event.target as HTMLElement | null;
         if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented || target?.closest(TYPING)) {
             return;
         }
-        if ((event.key === 'Enter' || event.key === ' ') && target?.closest(PRESSABLE)?.matches(':focus-visible')) {
+        if ((event.key === 'Enter' || event.key === ' ') && target !== null && target === wentTo && target.matches(PRESSABLE)) {
             return;
         }
         if (handle(event.key, event)) {

@@ -42,6 +42,7 @@ export function useRead<T>(
         enabled: () => toValue(enabled),
         retry: worthRetrying,
         meta: { kept },
+        shallow: true,
         placeholderData: previous ? (keepPreviousData as never) : undefined,
     });
 

@@ -43,7 +43,11 @@ export const useSetQueue = defineStore('set-queue', () => {
         owner.value = who;
         waiting.value = [];
         if (who !== undefined) {
-            stopWatching = watchSets(who, (all) => (waiting.value = all), () => (broken.value = true));
+            stopWatching = watchSets(
+                who,
+                (all) => (waiting.value = all),
+                () => (broken.value = true),
+            );
             void flush();
         }
     }

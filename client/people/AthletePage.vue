@@ -80,7 +80,10 @@ async function tellPain(pain: Schemas['Pain']): Promise<Problem | undefined> {
 /** Counts of the latest session before today on this set-up, in order. */
 const before = computed(() => {
     const earlier = page.sets.value.filter((s) => s.purpose === 'work' && s.trained_on < day.value && s.setup_key === athlete.value?.rung?.key && s.clean_reps !== null);
-    return earlier.filter((s) => s.trained_on === earlier[0]?.trained_on).map((s) => s.clean_reps ?? 0).reverse();
+    return earlier
+        .filter((s) => s.trained_on === earlier[0]?.trained_on)
+        .map((s) => s.clean_reps ?? 0)
+        .reverse();
 });
 
 async function beside(step: 1 | -1): Promise<void> {
@@ -129,9 +132,24 @@ useKeys((key) => {
                     <RouterLink :to="{ path: '/kit', query: { band: band.id } }">{{ band.name }}</RouterLink>
                     : look at it before the next set. {{ band.wear.text }}
                 </p>
-                <LogPad v-if="athlete.rung && padOpen" :athlete-id="id" :rung="athlete.rung" :standard="athlete.standard" :done="today" :before="before" :tell-pain="tellPain" @logged="logged" />
+                <LogPad
+                    v-if="athlete.rung && padOpen"
+                    :athlete-id="id"
+                    :rung="athlete.rung"
+                    :standard="athlete.standard"
+                    :done="today"
+                    :before="before"
+                    :tell-pain="tellPain"
+                    @logged="logged"
+                />
                 <div v-else-if="athlete.paused_on === day"><NButton @click="beforePain = true">Log a set that was done before the pain</NButton></div>
-                <StartHere v-else-if="!athlete.rung && !athlete.rung_lost" :athlete="athlete" :ladders="page.ladders.value.value" @baseline="baselineOpen = true" @choose="choose" />
+                <StartHere
+                    v-else-if="!athlete.rung && !athlete.rung_lost"
+                    :athlete="athlete"
+                    :ladders="page.ladders.value.value"
+                    @baseline="baselineOpen = true"
+                    @choose="choose"
+                />
                 <SetLog :sets="page.sets.value" :older="page.older.value" @older="page.loadOlder" @take-back="takeBack" @correct="correcting = $event" />
                 <details v-if="athlete.capacity || athlete.row_capacity" class="card" @toggle="pastOpen = ($event.target as HTMLDetailsElement).open">
                     <summary>Earlier calls</summary>

@@ -15,7 +15,9 @@ const problem = shallowRef<Problem>();
 const body = useRead(['body', props.id], () => outcome(api.GET('/api/athletes/{athlete}/body', { params: { path: { athlete: props.id } } })));
 
 async function takeBack(weighing: string): Promise<void> {
-    const result = await outcome(api.POST('/api/athletes/{athlete}/weighings/{weighing}/withdrawal', { params: { path: { athlete: props.id, weighing } }, body: { id: uuidv7() } }));
+    const result = await outcome(
+        api.POST('/api/athletes/{athlete}/weighings/{weighing}/withdrawal', { params: { path: { athlete: props.id, weighing } }, body: { id: uuidv7() } }),
+    );
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {
         body.put(result.value);
@@ -45,7 +47,12 @@ async function takeBack(weighing: string): Promise<void> {
                     <li v-for="weighing in body.value.value.weighings.slice(0, 8)" :key="weighing.id">
                         <span>{{ day(weighing.weighed_on) }}</span>
                         <strong>{{ mass(weighing.mass_kg) }}</strong>
-                        <button v-if="body.value.value.weighings.length > 1" type="button" :aria-label="`Take back ${mass(weighing.mass_kg)} of ${day(weighing.weighed_on)}`" @click="takeBack(weighing.id)">
+                        <button
+                            v-if="body.value.value.weighings.length > 1"
+                            type="button"
+                            :aria-label="`Take back ${mass(weighing.mass_kg)} of ${day(weighing.weighed_on)}`"
+                            @click="takeBack(weighing.id)"
+                        >
                             ×
                         </button>
                     </li>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { api, outcome, type Schemas } from '../domain/http';
+import { api, outcome } from '../domain/http';
 import { day } from '../domain/units';
 import ProblemNote from '../parts/ProblemNote.vue';
 import SidePanel from '../parts/SidePanel.vue';

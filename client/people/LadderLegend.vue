@@ -17,7 +17,8 @@ const points = (share: number): string => `${(100 * share).toFixed(1)} %`;
     <div class="legend small">
         <p v-for="{ name, ladder } in lanes" :key="name">
             <strong>{{ name }}:</strong>
-            largest step {{ points(ladder.largest_step) }}, to {{ ladder.rungs.find((r) => r.rung.key === ladder.largest_step_to)?.rung.name ?? 'the goal' }}; chosen from {{ ladder.candidates }} set-ups.
+            largest step {{ points(ladder.largest_step) }}, to {{ ladder.rungs.find((r) => r.rung.key === ladder.largest_step_to)?.rung.name ?? 'the goal' }}; chosen from
+            {{ ladder.candidates }} set-ups.
             <span v-if="!ladder.reaches_goal">This kit does not reach the goal.</span>
             <span v-if="ladder.advice" class="advice">{{ ladder.advice }}</span>
         </p>

@@ -54,6 +54,14 @@ useKeys((key) => {
     return true;
 });
 
+function key({ key }: KeyboardEvent): void {
+    if (key === 'Enter') {
+        void open();
+    } else if (key === 'Escape') {
+        typed.value = '';
+    }
+}
+
 /** The only hit is opened. */
 async function open(): Promise<void> {
     address.set({ search: typed.value, page: '1' });
@@ -76,8 +84,7 @@ async function open(): Promise<void> {
                 clearable
                 placeholder="Find by name ( / )"
                 :input-props="{ 'aria-label': 'Find by name', maxlength: 80 }"
-                @keydown.enter="open"
-                @keydown.esc="typed = ''"
+                @keydown="key"
             />
             <NSelect
                 v-if="tags.length > 0"

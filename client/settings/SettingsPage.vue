@@ -36,7 +36,9 @@ async function submit(): Promise<void> {
 
 <template>
     <div class="page-head"><h1>Settings</h1></div>
-    <p v-if="session.me?.demo" class="card demo">This is the demo: its people, gear and history are invented. For a gym of your own, stop it and run bin/steady start --empty in a fresh folder.</p>
+    <p v-if="session.me?.demo" class="card demo">
+        This is the demo: its people, gear and history are invented. For a gym of your own, stop it and run bin/steady start --empty in a fresh folder.
+    </p>
     <div class="columns">
         <form class="card stack" novalidate @submit.prevent="submit">
             <h2>Gym and coach</h2>

@@ -32,11 +32,21 @@ async function submit(): Promise<void> {
             </div>
             <ProblemNote v-if="problem" :problem="problem" />
             <FormField v-slot="{ inputProps, status }" label="Gym" :error="error('gym_name')">
-                <NInput v-model:value="typed.gym_name" :status="status" placeholder="" :input-props="{ ...inputProps, maxlength: range.gym_name.longest, autocomplete: 'organization' }" />
+                <NInput
+                    v-model:value="typed.gym_name"
+                    :status="status"
+                    placeholder=""
+                    :input-props="{ ...inputProps, maxlength: range.gym_name.longest, autocomplete: 'organization' }"
+                />
             </FormField>
             <TimeZoneField v-model="typed.timezone" :error="error('timezone')" />
             <FormField v-slot="{ inputProps, status }" label="Your name" :error="error('coach_name')">
-                <NInput v-model:value="typed.coach_name" :status="status" placeholder="" :input-props="{ ...inputProps, maxlength: range.coach_name.longest, autocomplete: 'name' }" />
+                <NInput
+                    v-model:value="typed.coach_name"
+                    :status="status"
+                    placeholder=""
+                    :input-props="{ ...inputProps, maxlength: range.coach_name.longest, autocomplete: 'name' }"
+                />
             </FormField>
             <FormField v-slot="{ inputProps, status }" label="Email" :error="error('email')">
                 <NInput v-model:value="typed.email" :status="status" placeholder="" :input-props="{ ...inputProps, type: 'email', autocomplete: 'username' }" />

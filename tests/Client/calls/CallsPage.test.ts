@@ -5,7 +5,10 @@ import { call, heron, rook } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, serve, type Asked } from '../support/server';
 
-const refer = call({ verdict: 'refer', next: null, change_kg: null, change_share: null, reasons: [{ text: 'Pain told: elbow, 4 of 10.' }] }, { id: 'refer', athlete_name: 'Fenwick' });
+const refer = call(
+    { verdict: 'refer', next: null, change_kg: null, change_share: null, reasons: [{ text: 'Pain told: elbow, 4 of 10.' }] },
+    { id: 'refer', athlete_name: 'Fenwick' },
+);
 const waiting = { refer: 1, climb: 60 };
 
 /** The queue as the server has it, until a decision is taken. */
@@ -106,7 +109,10 @@ it('needs the set-up of a climb, offers only ones that carry more, and says when
     expect(asked.some((a) => a.deed.startsWith('PUT'))).toBe(false);
     expect(text()).toContain('Set-up it goes to');
 
-    serve({ 'GET /api/calls': () => ({ items: [call({ verdict: 'stay' })], next_page: null, waiting: { stay: 1 }, damaged: [] }), 'GET /api/athletes/jolyon/instead': () => refuse(500, 'fault', 'The database is away.') });
+    serve({
+        'GET /api/calls': () => ({ items: [call({ verdict: 'stay' })], next_page: null, waiting: { stay: 1 }, damaged: [] }),
+        'GET /api/athletes/jolyon/instead': () => refuse(500, 'fault', 'The database is away.'),
+    });
     document.body.innerHTML = '';
     const second = show(CallsPage);
     await second.press('Override…');

@@ -19,7 +19,7 @@ it('shows the figure by which each kind of gear is known, with its unit', () => 
 });
 
 it('offers only what is in use, of the kind asked for', () => {
-    const kit: Kit = { bands: [], gear: [piece({ kind: 'bar', height_m: 2 , damaged: [] }), piece({ kind: 'bar', height_m: 3 }, true), piece({ kind: 'box', height_m: 0.4 })] };
+    const kit: Kit = { bands: [], damaged: [], gear: [piece({ kind: 'bar', height_m: 2 }), piece({ kind: 'bar', height_m: 3 }, true), piece({ kind: 'box', height_m: 0.4 })] };
     expect(inUse(kit, 'bar')).toHaveLength(1);
     expect(inUse(kit, 'plate')).toEqual([]);
     expect(inUse(undefined, 'bar')).toEqual([]);

@@ -82,7 +82,14 @@ it('sends once however often it is told to while it sends, and takes up what cam
 });
 
 it('keeps what is refused with the reason, goes on with the others, and sends it again when asked', async () => {
-    answer = (sets) => ({ ok: true, value: { outcomes: sets.map((s, i) => (i === 0 ? { id: s.id, stored: null, problem: problem('pulling-paused') } : { id: s.id, stored: { id: s.id } as Schemas['Set'], problem: null })) } });
+    answer = (sets) => ({
+        ok: true,
+        value: {
+            outcomes: sets.map((s, i) =>
+                i === 0 ? { id: s.id, stored: null, problem: problem('pulling-paused') } : { id: s.id, stored: { id: s.id } as Schemas['Set'], problem: null },
+            ),
+        },
+    });
     const refused = await log('x', 8);
     await log('y', 5);
     await queue.flush('ada');

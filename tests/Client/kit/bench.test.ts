@@ -1,25 +1,25 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { effectScope, nextTick, type EffectScope } from 'vue';
+import { api } from '../../../client/domain/http';
 import { useBandDraft } from '../../../client/kit/useBandDraft';
 import { useBench } from '../../../client/kit/useBench';
 import { useScaleStream } from '../../../client/kit/useScaleStream';
 
 let scope: EffectScope;
-const { answers } = vi.hoisted(() => ({ answers: [] as ((value: unknown) => void)[] }));
-
-vi.mock('../../../client/domain/http', () => {
-    const call = () => new Promise((done) => answers.push((value) => done({ ok: true, value })));
-    return { api: { GET: call, POST: call }, outcome: (asked: unknown) => asked };
-});
+const answers: ((value: unknown) => void)[] = [];
+const later = (): never => new Promise((done) => answers.push((data) => done({ data, response: new Response() }))) as never;
 
 beforeEach(() => {
     vi.useFakeTimers();
     scope = effectScope();
     answers.length = 0;
+    vi.spyOn(api, 'GET').mockImplementation(later);
+    vi.spyOn(api, 'POST').mockImplementation(later);
 });
 
 afterEach(() => {
     scope.stop();
+    vi.restoreAllMocks();
     vi.useRealTimers();
 });
 

@@ -17,7 +17,11 @@ function reading(client = new QueryClient(), { kept = true }: { kept?: boolean }
     render(
         {
             setup() {
-                read = useRead(() => ['thing', id.value], () => new Promise<Result<string>>((done) => answers.push(done)), { kept });
+                read = useRead(
+                    () => ['thing', id.value],
+                    () => new Promise<Result<string>>((done) => answers.push(done)),
+                    { kept },
+                );
                 return () => null;
             },
         },

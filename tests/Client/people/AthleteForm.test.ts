@@ -25,8 +25,8 @@ it('sends what was typed in the units of the API, and a reach only where it was 
     await press('Add athlete');
 
     expect(saved).toEqual([
-        { name: 'Tamsin Vail', kind: 'gym', mass_kg: 64.5, stature_m: 1.71, reach_m: null },
-        { name: 'Tamsin Vail', kind: 'climbing', mass_kg: 64.5, stature_m: 1.71, reach_m: 2.06 },
+        { name: 'Tamsin Vail', kind: 'gym', mass_kg: 64.5, stature_m: 1.71, reach_m: null, tags: [] },
+        { name: 'Tamsin Vail', kind: 'climbing', mass_kg: 64.5, stature_m: 1.71, reach_m: 2.06, tags: [] },
     ]);
 });
 
@@ -48,7 +48,7 @@ it('puts what the server refuses beside its field, in the unit that was typed', 
     const refusal = fault('/reach_m', 'reach_m must be …', { value: 2.5, low: 1.7955, high: 2.3085, unit: 'm' });
     const { fill, press, value, sees } = form(
         { ok: false, problem: { code: 'invalid', detail: '', faults: [refusal] } },
-        { name: 'Ada', kind: 'both', mass_kg: 64.5, stature_m: 1.71, reach_m: 2.06 },
+        { name: 'Ada', kind: 'both', mass_kg: 64.5, stature_m: 1.71, reach_m: 2.06, tags: [] },
     );
     expect([value('Name'), value('Bodyweight'), value('Height'), value(/Measured reach/)]).toEqual(['Ada', '64.5', '171', '206']);
     await fill(/Measured reach/, '250');

@@ -29,7 +29,9 @@ function page(athlete: Partial<Schemas['Athlete']> = {}, answers: Record<string,
     localStorage.setItem('steady-rung.me', JSON.stringify(me));
     const asked = serve({
         'GET /api/me': () => me,
-        'POST /api/sets': ({ body }) => ({ outcomes: (body as { sets: { id: string }[] }).sets.map((s) => ({ id: s.id, stored: set({ id: s.id, trained_on: today }), problem: null })) }),
+        'POST /api/sets': ({ body }) => ({
+            outcomes: (body as { sets: { id: string }[] }).sets.map((s) => ({ id: s.id, stored: set({ id: s.id, trained_on: today }), problem: null })),
+        }),
         'GET /api/cautions': () => ({ items: [] }),
         'GET /api/kit': () => kit,
         [`GET ${A}`]: () => ({ ...jolyon, rung: heron, ...athlete }),
@@ -199,7 +201,13 @@ it('keeps in sight what was accepted today, and offers where to begin after a ba
     document.body.innerHTML = '';
 
     const capacity = { share: 0.7, low80: 0.6, high80: 0.8, on: '2026-03-20' };
-    const begun = page({ rung: null, capacity }, { [`GET ${A}/ladder`]: ({ query }) => (query['lane'] === 'pull' ? { ...ladder('pull'), now: null, start: rook, tried: heron } : ladder('row')), [`PUT ${A}/setup`]: () => jolyon });
+    const begun = page(
+        { rung: null, capacity },
+        {
+            [`GET ${A}/ladder`]: ({ query }) => (query['lane'] === 'pull' ? { ...ladder('pull'), now: null, start: rook, tried: heron } : ladder('row')),
+            [`PUT ${A}/setup`]: () => jolyon,
+        },
+    );
     await begun.sees('this is where to begin: Rook 32 mm, foot, Beam bar carries 49.7 kg');
     await begun.press('Put on this', 'Where to begin');
     await eventually(() => expect(begun.asked.find((a) => a.deed === `PUT ${A}/setup`)?.body).toEqual(rook.choice));

@@ -122,7 +122,11 @@ it('keeps sets on the device while the server is away, shows them as waiting, an
     state.away = false;
     await queue.flush();
     await eventually(() => expect(queue.waiting).toEqual([]));
-    expect(sent().slice(-2).map((s) => s.clean_reps)).toEqual([8, 7]);
+    expect(
+        sent()
+            .slice(-2)
+            .map((s) => s.clean_reps),
+    ).toEqual([8, 7]);
     await sees('In reserve');
 });
 

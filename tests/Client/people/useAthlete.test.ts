@@ -57,7 +57,9 @@ it('asks for one band, or for all of them, when they are to be shown', async () 
 
 it('adds older pages of the log below the newer ones, and begins anew when the log changes', async () => {
     let newest = '1';
-    const { page } = athlete({ [`GET ${A}/sets`]: ({ query }) => (query['page'] === '1' ? { items: [set({ id: newest })], next_page: 2 } : { items: [set({ id: '2' })], next_page: null }) });
+    const { page } = athlete({
+        [`GET ${A}/sets`]: ({ query }) => (query['page'] === '1' ? { items: [set({ id: newest })], next_page: 2 } : { items: [set({ id: '2' })], next_page: null }),
+    });
     await eventually(() => expect(page.older.value).toBe(true));
     await page.loadOlder();
     expect([page.sets.value.map((s) => s.id), page.older.value]).toEqual([['1', '2'], false]);

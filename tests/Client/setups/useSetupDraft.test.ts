@@ -5,6 +5,7 @@ import { adopt, choiceOf, useSetupDraft } from '../../../client/setups/useSetupD
 const gear = (id: string, figures: Kit['gear'][number]['figures']): Kit['gear'][number] => ({ id, name: id, figures, retired: false });
 const kit: Kit = {
     bands: [],
+    damaged: [],
     gear: [
         gear('bar', { kind: 'bar', height_m: 2.4 }),
         gear('rings', { kind: 'rings', anchor_height_m: 2.4, straps_m: [1.2, 1.5] }),
@@ -34,7 +35,7 @@ it.each(choices)('adopts a choice and gives it back: %j', (choice) => {
 });
 
 it('is no choice while something is missing or unreadable', () => {
-    const { draft } = useSetupDraft({ bands: [], gear: [] , damaged: [] });
+    const { draft } = useSetupDraft({ bands: [], gear: [], damaged: [] });
     for (const kind of ['band', 'row', 'foot', 'hop', 'counterweight', 'added'] as const) {
         draft.kind = kind;
         expect(choiceOf(draft, kit), kind).toBeUndefined();
