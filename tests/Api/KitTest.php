@@ -13,7 +13,7 @@ it('keeps bars and bands, and shows a band without points as estimated with its 
 });
 
 it('takes readings in kg and in N alike', function (): void {
-    $band = fn (array $points): array => $this->postJson('/api/bands', ['id' => uuid(), ...NEW_BAND, 'points' => $points])->assertCreated()->json('curve');
+    $band = fn (array $points): array => $this->postJson('/api/bands', ['id' => $id = uuid(), ...NEW_BAND, 'name' => "Band {$id}", 'points' => $points])->assertCreated()->json('curve');
 
     expect($band([['length_m' => 1.4, 'force_kg' => 10], ['length_m' => 2.0, 'force_kg' => 16]])['a1_n'])
         ->toEqualWithDelta($band([['length_m' => 1.4, 'force_n' => 98.0665], ['length_m' => 2.0, 'force_n' => 156.9064]])['a1_n'], 1e-9);
