@@ -111,5 +111,5 @@ stop_server() {
     done
     end_orphans "$RUN/nginx.pid" nginx
     end_orphans "$RUN/fpm.pid" php-fpm8.2
-    rm -f "$RUN/nginx.pid" "$RUN/fpm.pid" "$RUN"/*.own "$RUN/port"
+    rm -f "$RUN"/{nginx,fpm}.pid{,.own} "$RUN/port"
 }

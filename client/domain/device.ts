@@ -2,19 +2,25 @@ import Dexie, { liveQuery, type Table } from 'dexie';
 import type { Problem } from './problems';
 import type { SetStore, Waiting } from './queue';
 
-interface Kept {
+/** What an owner was answered to a question last, as text. */
+export interface Kept {
     owner: string;
-    text: string;
+    key: string;
+    answer: string;
+    at: number;
 }
+
+/** Enough for a class and its kit. */
+const MOST_KEPT = 400;
 
 /** What is kept on this device: sets that wait, and what was read last. */
 class Device extends Dexie {
     sets!: Table<Waiting, number>;
-    reads!: Table<Kept, string>;
+    reads!: Table<Kept, [string, string]>;
 
     constructor() {
         super('steady-rung');
-        this.version(1).stores({ sets: '++order, &id, owner', reads: 'owner' });
+        this.version(1).stores({ sets: '++order, &id, owner', reads: '[owner+key], owner' });
     }
 }
 
@@ -40,8 +46,14 @@ export function watchSets(owner: string, changed: (waiting: Waiting[]) => void, 
 }
 
 export const keptReads = {
-    get: async (owner: string): Promise<string | undefined> => (await device.reads.get(owner))?.text,
-    put: async (owner: string, text: string): Promise<void> => void (await device.reads.put({ owner, text })),
+    /** The newest of an owner, not older than a moment; what is beyond goes. */
+    all: async (owner: string, since: number): Promise<Kept[]> => {
+        const rows = (await device.reads.where('owner').equals(owner).toArray()).sort((a, b) => b.at - a.at);
+        const kept = rows.filter((row, i) => i < MOST_KEPT && row.at >= since);
+        await device.reads.bulkDelete(rows.filter((row) => !kept.includes(row)).map((row) => [row.owner, row.key]));
+        return kept;
+    },
+    put: async (kept: Kept): Promise<void> => void (await device.reads.put(kept)),
     /** At signing out nothing of anybody stays readable. */
     wipe: (): Promise<void> => device.reads.clear(),
 };

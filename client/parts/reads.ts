@@ -1,11 +1,8 @@
-import { persistQueryClient, type PersistedClient } from '@tanstack/query-persist-client-core';
 import { QueryClient } from '@tanstack/vue-query';
 import { keptReads } from '../domain/device';
 import { withoutHealth } from '../domain/keeping';
 
 const WEEK_MS = 7 * 86_400_000;
-/** Grows when what is kept would not be understood any more. */
-const FORM = 'reads-1';
 
 /** Everything the client reads goes through here: kept, shown at once the next time, and freshened behind. */
 export const makeReads = (): QueryClient =>
@@ -15,22 +12,15 @@ export const makeReads = (): QueryClient =>
         },
     });
 
-/** Brings back what this owner read last, and keeps it up to date on the device; answers how to stop. */
+/** Brings back what this owner read last, and keeps each answer on the device as it comes; answers how to stop. */
 export async function keepReads(client: QueryClient, owner: string): Promise<() => void> {
-    const [stop, restored] = persistQueryClient({
-        queryClient: client,
-        maxAge: WEEK_MS,
-        buster: FORM,
-        persister: {
-            persistClient: (kept) => keptReads.put(owner, JSON.stringify(withoutHealth(kept))),
-            restoreClient: async () => {
-                const text = await keptReads.get(owner);
-                return text === undefined ? undefined : (JSON.parse(text) as PersistedClient);
-            },
-            removeClient: () => keptReads.wipe(),
-        },
-        dehydrateOptions: { shouldDehydrateQuery: (query) => query.state.status === 'success' && query.meta?.kept !== false },
+    for (const { key, answer, at } of await keptReads.all(owner, Date.now() - WEEK_MS).catch(() => [])) {
+        client.setQueryData(JSON.parse(key) as unknown[], JSON.parse(answer), { updatedAt: at });
+    }
+    return client.getQueryCache().subscribe((event) => {
+        if (event.type === 'updated' && event.action.type === 'success' && event.query.meta?.kept !== false) {
+            const { queryKey, state } = event.query;
+            void keptReads.put({ owner, key: JSON.stringify(queryKey), answer: JSON.stringify(withoutHealth(state.data)), at: state.dataUpdatedAt }).catch(() => undefined);
+        }
     });
-    await restored.catch(() => undefined);
-    return stop;
 }

@@ -8,17 +8,28 @@ const PRESSABLE = 'button, a, summary';
  * went to; one that was only tapped does not keep them.
  */
 export function useKeys(handle: (key: string, event: KeyboardEvent) => boolean, { released }: { released?: (key: string) => void } = {}): void {
+    const tapped = new WeakSet<EventTarget>();
     let pressed = '';
-    let wentTo: EventTarget | null = null;
-    useEventListener(window, 'pointerdown', () => (pressed = ''), { capture: true });
-    useEventListener(window, 'focusin', (event: FocusEvent) => (wentTo = pressed === 'Tab' ? event.target : null));
+    useEventListener(
+        window,
+        'pointerdown',
+        (event: PointerEvent) => {
+            pressed = '';
+            const button = (event.target as Element | null)?.closest(PRESSABLE);
+            if (button) {
+                tapped.add(button);
+            }
+        },
+        { capture: true },
+    );
+    useEventListener(window, 'focusin', (event: FocusEvent) => pressed === 'Tab' && event.target && tapped.delete(event.target));
     useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         pressed = event.key;
         const target = event.target as HTMLElement | null;
         if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented || target?.closest(TYPING)) {
             return;
         }
-        if ((event.key === 'Enter' || event.key === ' ') && target !== null && target === wentTo && target.matches(PRESSABLE)) {
+        if ((event.key === 'Enter' || event.key === ' ') && target?.matches(PRESSABLE) && !tapped.has(target)) {
             return;
         }
         if (handle(event.key, event)) {

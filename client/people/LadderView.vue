@@ -14,7 +14,7 @@ const emit = defineEmits<{ open: [rung: Schemas['Rung']] }>();
 
 /** The rung in use stands between the one below and the ladder that leads up from it; before one is in use, what was tried and where to begin. */
 function ofLadder(title: string, ladder: Ladder, capacity: LaneShown['capacity']): LaneShown {
-    const apart = [ladder.below, ladder.tried, ladder.start].filter((r) => r !== null);
+    const apart = [ladder.below, ...(props.athlete.rung ? [] : [ladder.tried, ladder.start])].filter((r) => r !== null);
     const shown: LaneShown['rungs'] = [
         ...(ladder.now ? [{ rung: ladder.now, step: null, chosen: true }] : []),
         ...ladder.rungs.map(({ rung, step }) => ({ rung, step, chosen: false })),

@@ -107,10 +107,10 @@ async function tellOnly(): Promise<void> {
         <PainRow v-model="draft.pain">
             <p v-if="painOpen" class="small ask">Say where and how much, then log the set or tell the pain alone.</p>
             <ProblemNote v-if="problem" :problem="problem" />
-            <div><NButton :disabled="painOpen" @click="tellOnly">Tell the pain without a set</NButton></div>
+            <div><NButton size="large" :disabled="painOpen" @click="tellOnly">Tell the pain without a set</NButton></div>
         </PainRow>
         <div class="row">
-            <NButton size="small" :aria-pressed="otherDay" @click="otherDay = !otherDay">{{ otherDay ? 'Log for today' : 'For another day…' }}</NButton>
+            <NButton size="large" :aria-pressed="otherDay" @click="otherDay = !otherDay">{{ otherDay ? 'Log for today' : 'For another day…' }}</NButton>
             <DateField v-if="otherDay" v-model="on" label="Done on" :latest="today" />
             <p v-if="pad.hold.holding.value" class="watch" role="timer">{{ pad.hold.elapsedS.value.toFixed(1) }} s</p>
         </div>

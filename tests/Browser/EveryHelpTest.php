@@ -44,9 +44,9 @@ function asCore(array $choice, array $kit): array
     };
 }
 
-it('takes a coach from the tape measure to the printed card', function (int $width, int $height): void {
-    $tag = $width < 500 ? 'P' : 'L';
-    $page = Page::open(Instance::url(), $width, $height);
+it('takes a coach from the tape measure to the printed card', function (): void {
+    $tag = 'L';
+    $page = Page::open(Instance::url(), 1280, 800);
     try {
         // 1. The body: weigh, wrong and right; see the proportions with their source.
         $page->signIn()->visit('/people/'.KERENSA.'/body')->see('Drillis & Contini 1966')->see('measured');
@@ -88,9 +88,6 @@ it('takes a coach from the tape measure to the printed card', function (int $wid
         $page->click(WebDriverBy::xpath('(//section[@aria-label="Pull"]//*[@data-rung][not(contains(@class, "chosen"))])[last()]'))->see('How it came about')->press('Put on this set-up')->dontSee('How it came about');
         Wait::until(fn (): bool => fetched($page, 'athletes/'.KERENSA)['rung']['choice'] != $before, 'Nobody was put on the rung.');
 
-        if ($width < 500) {
-            $page->press('Lower & hold');
-        }
         $page->click(WebDriverBy::cssSelector('[data-rung="hold:top:20.0"]'))->see('nothing moves')->fill('Seconds', '17')->press('Log hang')->see('Logged 17 s');
 
         // 6, 7. Its drawing on a card; the card of the set-up in use.
@@ -101,7 +98,7 @@ it('takes a coach from the tape measure to the printed card', function (int $wid
     } finally {
         $page->close();
     }
-})->with(['tablet and laptop' => [1280, 800], 'phone' => [390, 844]]);
+});
 
 it('shows on the ladder, the bench and the set-up page what the core answers from the command line', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);

@@ -8,11 +8,25 @@ use Tests\Browser\Support\Instance;
 use Tests\Browser\Support\Page;
 use Tests\Browser\Support\Wait;
 
-const WINDOWS = ['tablet and laptop' => [1280, 800], 'phone' => [390, 844]];
+const TAPS = "//*[@aria-label='Clean reps: one tap logs']";
+const OVERRIDE = "//*[@role='dialog']";
 
-it('goes from an athlete and a band to the next call', function (int $width, int $height): void {
-    $tag = $width < 500 ? 'P' : 'L';
-    $page = Page::open(Instance::url(), $width, $height);
+/** Lets the time pass in which a second tap is taken for the first one's bounce. */
+function rest(Page $page): Page
+{
+    usleep(950_000);
+
+    return $page;
+}
+
+function tapCount(Page $page, int $clean): Page
+{
+    return rest($page)->click(WebDriverBy::xpath(TAPS."//b[.='$clean']/.."), "$clean");
+}
+
+it('goes from an athlete and a band to the next call, on a phone', function (): void {
+    $tag = 'P';
+    $page = Page::open(Instance::url(), 390, 844);
     try {
         // 1. Sign in, see the roster.
         $page->forget()->visit('/people')->fill('Email', 'coach@hollowbrook.example')->fill('Password', 'wrong')->press('Sign in')->see('Email or password is wrong.');
@@ -48,20 +62,21 @@ it('goes from an athlete and a band to the next call', function (int $width, int
         $page->click(WebDriverBy::cssSelector('[data-rung*=":foot:"]'))->see('How it came about')->see('Mean help')->see('Mooney 1940')->see('Step in with a hand');
 
         // 6. Choose it, log sets of a session, undo one.
-        $page->press('Put on this set-up')->see('as asked: one tap');
-        $page->click(WebDriverBy::cssSelector('.prescribed'))->see('Logged 8 clean.')->see('Last session on this set-up: 8 clean.');
+        $page->press('Put on this set-up')->see('In reserve');
+        tapCount($page, 8)->see('Logged 8 clean.')->see('Last session on this set-up: 8 clean.');
         expect($page->script('const [undo, places] = [".deed", ".places"].map((s) => document.querySelector(s).getBoundingClientRect()); return undo.bottom <= places.top || places.bottom <= undo.top'))->toBeTrue();
         $page->press('Undo');
         Wait::until(fn (): bool => ! str_contains($page->text(), 'Last session on this set-up'), 'The set was not taken back.');
-        $page->click(WebDriverBy::cssSelector('.prescribed'))->see('Last session on this set-up: 8 clean.');
-        $page->click(WebDriverBy::cssSelector('.no-counts summary'))->press('Swing')->press('6', "//*[@aria-label='Clean reps']")->click(WebDriverBy::cssSelector('.prescribed'))->see('8, 6 clean');
-        $page->key('1')->key('0')->key(WebDriverKeys::ENTER)->see('8, 6, 10 clean')->key('u')->see('Last session on this set-up: 8, 6 clean.');
+        tapCount($page, 8)->see('Last session on this set-up: 8 clean.');
+        $page->click(WebDriverBy::cssSelector('.no-counts summary'))->press('3 Swing')->press('other')->press('6', "//*[@aria-label='Clean reps']");
+        rest($page)->press('Log 6')->see('8, 6 clean');
+        rest($page->key('1')->key('0'))->key(WebDriverKeys::ENTER)->see('8, 6, 10 clean')->key('u')->see('Last session on this set-up: 8, 6 clean.');
 
         // 7. The call for next time, overridden with a reason; then pain, and the referral.
-        $page->see('Stay')->see('2 sessions running at 3 × 8 clean.')->press('Override…')->press('Step down', "//*[@role='dialog']")->press('Override', "//*[@role='dialog']")->see('Needed: what instead, and why.');
-        $page->fill('Reason', 'Long day on the wall')->press('Override', "//*[@role='dialog']")->dontSee('Needed: what instead');
-        $page->press('Pain', "//*[@aria-label='Pain']")->press('Elbow')->press('4', "//*[@aria-label='Level of 10']")->click(WebDriverBy::cssSelector('.prescribed'))
-            ->see('Refer')->see('Pulling is paused')->see('A licensed clinician looks at it');
+        $page->see('Stay')->see('2 sessions running at 3 × 8 clean.')->press('Override…')->press('Step down', OVERRIDE)->press('Override', OVERRIDE)->see('Needed: what instead, and why.')->see('Needed: the set-up to step down to.');
+        $page->fill('Reason', 'Long day on the wall')->choose('Set-up', '%', OVERRIDE)->press('Override', OVERRIDE)->dontSee('Needed: what instead')->see('Overridden');
+        $page->press('Pain', "//*[@aria-label='Pain']")->press('Elbow')->press('4', "//*[@aria-label='Level of 10']");
+        tapCount($page, 8)->see('Refer')->see('Pulling is paused')->see('A licensed clinician looks at it');
         $page->fill('Clearing note', 'Seen by the physiotherapist')->press('Clear with this note')->dontSee('Pulling is paused.');
 
         // The refused sign-in and the refused band are answers of 422, which Chromium notes as failed loads.
@@ -69,7 +84,7 @@ it('goes from an athlete and a band to the next call', function (int $width, int
     } finally {
         $page->close();
     }
-})->with(WINDOWS);
+});
 
 it('shows on the scale what the core answers from the command line', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
@@ -103,18 +118,49 @@ it('shows on the scale what the core answers from the command line', function ()
     }
 });
 
-it('keeps a set that could not be sent, and stores it once, by itself, when the network is back', function (): void {
+it('keeps sets of several athletes that could not be sent, and stores each once, by itself, from whatever page, when the network is back', function (): void {
     $page = Page::open(Instance::url(), 390, 844);
+    $athletes = ['01900000-0000-7000-8000-000000000110', '01900000-0000-7000-8000-000000000104'];
+    $ids = fn (): array => array_merge(...array_map(fn (string $id): array => array_column($page->script("return fetch('/api/athletes/$id/sets').then((r) => r.json())")['items'], 'id'), $athletes));
     try {
-        $page->signIn()->visit('/people/01900000-0000-7000-8000-000000000110')->see('as asked: one tap');
-        $ids = fn (): array => array_column($page->script('return fetch("/api/athletes/01900000-0000-7000-8000-000000000110/sets").then((r) => r.json())')['items'], 'id');
+        $page->signIn();
+        foreach ($athletes as $id) {
+            $page->visit("/people/$id")->see('In reserve');
+        }
         $before = $ids();
         $page->offline(true);
-        $page->click(WebDriverBy::cssSelector('.prescribed'))->see('Not stored yet: 8 clean. It is kept on this device')->press('Try again')->see('No connection.');
+        tapCount($page, 8)->see('1 set waits');
+        $page->click(WebDriverBy::cssSelector('nav a[href="/people"]'))->see('Kerensa Dobbs');
+        $page->click(WebDriverBy::xpath('//a[contains(., "Kerensa Dobbs")]'))->see('In reserve');
+        tapCount($page, 8)->see('2 sets wait');
+        $page->press('2 sets wait')->see('Sets on this device')->press('Drop it')->see('1 set waits')->key(WebDriverKeys::ESCAPE);
+        tapCount($page, 8)->see('2 sets wait')->click(WebDriverBy::cssSelector('nav a[href="/calls"]'));
         $page->offline(false);
-        $page->see('Logged 8 clean.');
-        expect(array_diff($ids(), $before))->toHaveCount(1);
-        $page->press('Undo')->dontSee('Logged 8 clean.');
+        $page->dontSee('sets wait')->dontSee('set waits');
+        expect(array_diff($ids(), $before))->toHaveCount(2);
+    } finally {
+        $page->close();
+    }
+});
+
+it('shows the sets of one tab in another, and logs a double tap once', function (): void {
+    $page = Page::open(Instance::url(), 1280, 800);
+    $merrin = '/people/01900000-0000-7000-8000-000000000112';
+    $today = fn (): string => $page->script('return document.querySelector("[aria-label=\'Sets today\']").innerText.replace(/\\s+/g, " ").trim()');
+    try {
+        $page->signIn()->visit($merrin)->see('In reserve');
+        $first = $page->driver->getWindowHandle();
+        $page->driver->switchTo()->newWindow();
+        $page->visit($merrin)->see('In reserve');
+        $before = $today();
+        $page->script('const b = [...document.querySelectorAll("[aria-label=\'Clean reps: one tap logs\'] b")][0].parentElement; b.click(); setTimeout(() => b.click(), 200)');
+        Wait::until(fn (): bool => $today() !== $before, 'The set is not shown where it was logged.');
+        usleep(400_000);
+        $after = $today();
+        expect(count(explode(' ', $after)))->toBe($before === '' ? 1 : count(explode(' ', $before)) + 1);
+        $page->driver->close();
+        $page->driver->switchTo()->window($first);
+        Wait::until(fn (): bool => $today() === $after, 'The other tab does not show the set.');
     } finally {
         $page->close();
     }

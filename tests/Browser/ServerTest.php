@@ -48,6 +48,87 @@ it('serves pages with a policy that loads nothing from elsewhere', function (): 
     expect($headers['content-security-policy'])->toContain("default-src 'self'")->and($headers['x-content-type-options'])->toBe('nosniff');
 });
 
+/** The instance's database, as its tables' owner or as the application. */
+function database(string $role, string $secret): PDO
+{
+    preg_match('/^DB_HOST=(.*)$/m', (string) file_get_contents(getenv('STEADY_VAR').'/.env'), $host);
+
+    return new PDO("pgsql:host=$host[1];dbname=steady", $role, (string) file_get_contents(getenv('STEADY_VAR')."/secrets/$secret"), [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+}
+
+/** @return list<string> everything this instance writes down beside its tables */
+function logFiles(): array
+{
+    preg_match('/^DB_HOST=(.*)\.socket$/m', (string) file_get_contents(getenv('STEADY_VAR').'/.env'), $data);
+    $files = array_merge(glob(getenv('STEADY_VAR').'/log/*') ?: [], glob(getenv('STEADY_VAR').'/storage/logs/*') ?: [], glob("$data[1]/log/*") ?: []);
+
+    return array_values(array_filter($files, is_file(...)));
+}
+
+it('refuses with 503 what waits too long for a row, answers of its health meanwhile, and writes down nobody’s words', function (): void {
+    $words = 'Hushed words of a physiotherapist';
+    $owner = database('steady', 'database');
+    $owner->beginTransaction();
+    $owner->query("SELECT * FROM athletes WHERE id = '".basename(MERRIN)."' FOR UPDATE");
+    $http = Http::signedIn(Instance::url());
+    $stuck = [];
+    foreach (range(1, 4) as $ignored) {
+        $stuck[] = $http->begin('POST', MERRIN.'/clearances', ['id' => uuid(), 'note' => $words]);
+    }
+    usleep(300_000);
+    $began = microtime(true);
+    expect((new Http(Instance::url()))->send('GET', '/api/health')[0])->toBe(200)->and(microtime(true) - $began)->toBeLessThan(1.0);
+    foreach ($stuck as $wait) {
+        [$status, $problem, $headers] = $wait();
+        expect($status)->toBe(503)->and($problem['code'])->toBe('busy')->and($headers)->toMatch('/^Retry-After: \d+/mi');
+    }
+    $owner->rollBack();
+    expect(logFiles())->not->toBe([]);
+    foreach (logFiles() as $file) {
+        expect((string) file_get_contents($file))->not->toContain($words)->and(substr(sprintf('%o', fileperms($file)), -3))->toBe('600', $file);
+    }
+});
+
+it('signs in to its database as one who can neither change nor delete what is append-only, nor what the tables are', function (): void {
+    $app = database('steady_app', 'app-database');
+    foreach (['UPDATE logged_sets SET clean_reps = 0', 'DELETE FROM logged_sets', 'UPDATE clearances SET note = NULL', 'DELETE FROM weighings', 'CREATE TABLE own (id int)', 'DROP TABLE calls'] as $statement) {
+        expect(fn () => $app->exec($statement))->toThrow(PDOException::class);
+    }
+    expect($app->query('SELECT rolsuper OR rolcreatedb OR rolcreaterole FROM pg_roles WHERE rolname = current_user')->fetchColumn())->toBeFalse();
+});
+
+it('makes no session for who only asks whether it is well', function (): void {
+    $sessions = fn (): int => (int) database('steady', 'database')->query('SELECT count(*) FROM sessions')->fetchColumn();
+    $before = $sessions();
+    foreach (range(1, 3) as $ignored) {
+        (new Http(Instance::url()))->send('GET', '/api/health');
+    }
+    expect($sessions())->toBe($before);
+});
+
+it('never ends a process that only has the number of one of its own', function (): void {
+    $var = sys_get_temp_dir().'/steady-stale-'.getmypid();
+    $shell = new Process(['bash', '-c', <<<'SH'
+        source "$ROOT/bin/lib/common.sh"; source "$ROOT/bin/lib/instance.sh"
+        sleep 60 & foreign=$!
+        for name in nginx fpm scale; do echo $foreign >"$RUN/$name.pid"; printf '%s 1 an-earlier-boot' $foreign >"$RUN/$name.pid.own"; done
+        stop_server; stop_scale
+        kill -0 $foreign && kill $foreign && echo lives
+        SH], env: ['ROOT' => dirname(__DIR__, 2), 'STEADY_VAR' => $var]);
+
+    expect(trim($shell->mustRun()->getOutput()))->toEndWith('lives');
+    (new Process(['rm', '-rf', $var]))->mustRun();
+});
+
+it('leaves everything running when it is asked to start on a port that is taken', function (): void {
+    $holder = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port.');
+    $port = substr((string) strrchr((string) stream_socket_get_name($holder, false), ':'), 1);
+    $start = new Process([dirname(__DIR__, 2).'/bin/steady', 'start', '--port', $port]);
+
+    expect($start->run())->not->toBe(0)->and($start->getErrorOutput())->toContain("Port $port is taken; nothing was changed.")
+        ->and((new Http(Instance::url()))->send('GET', '/api/health')[0])->toBe(200);
+});
+
 it('loses no acknowledged set when php-fpm or PostgreSQL is killed while logging', function (string $victim): void {
     $log = fn (string $id) => ['id' => $id, 'performed_at' => gmdate(DATE_RFC3339), 'purpose' => 'baseline', 'hang_s' => 12];
     $http = Http::signedIn(Instance::url());

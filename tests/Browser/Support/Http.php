@@ -32,7 +32,44 @@ final class Http
      */
     public function send(string $method, string $path, array|string|null $body = null, bool $withToken = true): array
     {
-        curl_setopt_array($this->curl, [
+        $this->ask($this->curl, $method, $path, $body, $withToken);
+        $answer = curl_exec($this->curl);
+
+        return [is_string($answer) ? (int) curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE) : 0, is_string($answer) ? json_decode($answer, true) : null];
+    }
+
+    /**
+     * Sends and goes on.
+     *
+     * @param  array<string, mixed>  $body
+     * @return \Closure(): array{int, mixed, string} waits for the status, the JSON and the headers
+     */
+    public function begin(string $method, string $path, array $body): \Closure
+    {
+        $curl = curl_init();
+        $this->ask($curl, $method, $path, $body, true);
+        $cookies = array_map(static fn (string $line): string => implode('=', array_slice(explode("\t", $line), 5)), (array) curl_getinfo($this->curl, CURLINFO_COOKIELIST));
+        curl_setopt_array($curl, [CURLOPT_COOKIE => implode('; ', $cookies), CURLOPT_HEADER => true]);
+        $many = curl_multi_init();
+        curl_multi_add_handle($many, $curl);
+        curl_multi_exec($many, $running);
+
+        return static function () use ($many, $curl): array {
+            do {
+                curl_multi_exec($many, $running);
+                curl_multi_select($many, 0.2);
+            } while ($running > 0);
+            $answer = (string) curl_multi_getcontent($curl);
+            $size = (int) curl_getinfo($curl, CURLINFO_HEADER_SIZE);
+
+            return [(int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE), json_decode(substr($answer, $size), true), substr($answer, 0, $size)];
+        };
+    }
+
+    /** @param  array<string, mixed>|string|null  $body */
+    private function ask(\CurlHandle $curl, string $method, string $path, array|string|null $body, bool $withToken): void
+    {
+        curl_setopt_array($curl, [
             CURLOPT_URL => $this->base.$path,
             CURLOPT_CUSTOMREQUEST => $method,
             CURLOPT_RETURNTRANSFER => true,
@@ -40,9 +77,6 @@ final class Http
             CURLOPT_POSTFIELDS => is_array($body) ? json_encode($body, JSON_THROW_ON_ERROR) : (string) $body,
             CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', "Origin: $this->base", ...($withToken ? ['X-XSRF-TOKEN: '.$this->token()] : [])],
         ]);
-        $answer = curl_exec($this->curl);
-
-        return [is_string($answer) ? (int) curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE) : 0, is_string($answer) ? json_decode($answer, true) : null];
     }
 
     private function token(): string

@@ -25,7 +25,7 @@ $measuring = function (Page $page): void {
 $views = [
     'people' => [LAPTOP, '/people', 'Aldith Farrow', null],
     'athlete' => [LAPTOP, JOLYON_PAGE, 'largest step', null],
-    'athlete-phone' => [PHONE, JOLYON_PAGE, 'as asked: one tap', null],
+    'athlete-phone' => [PHONE, JOLYON_PAGE, 'In reserve', null],
     'band-scale' => [LAPTOP, JOLYON_PAGE, 'largest step', fn (Page $page) => $page->choose('Shown', 'Heron 44 mm')->see('Heron 44 mm · knee')],
     'setup' => [LAPTOP, JOLYON_PAGE, 'largest step', $click('[data-rung^=row]', 'Lever of the strap')],
     'setups' => [LAPTOP, JOLYON_PAGE.'/setups', 'How it came about', fn (Page $page) => $page->press('Row')->press('Find it')->see('55 %')],

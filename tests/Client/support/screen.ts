@@ -21,7 +21,7 @@ export interface Shown {
     path: () => string;
 }
 
-export const eventually = (holds: () => void): Promise<void> => vi.waitFor(holds, { timeout: PATIENCE_MS });
+export const eventually = (holds: () => void | Promise<void>): Promise<void> => vi.waitFor(holds, { timeout: PATIENCE_MS });
 
 const FIELD = { selector: 'input, textarea' };
 const Nothing = { render: () => null };
