@@ -26,8 +26,6 @@ abstract class Record extends Model
     /** @var array<string, string> */
     protected $casts = [];
 
-    protected $dateFormat = 'Y-m-d H:i:s.uP';
-
     /**
      * The columns a deed fills as it was told; by them a row without a fingerprint is known again.
      *

@@ -17,6 +17,7 @@ use App\Problems\ProblemCode;
 use Carbon\CarbonImmutable;
 use Carbon\FactoryImmutable;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Connection;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -32,6 +33,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
+        Connection::resolverFor('pgsql', static fn (...$parts): ExactPostgres => new ExactPostgres(...$parts));
         $this->app->scoped(CurrentGym::class);
         $this->app->scoped(GymKit::class);
         $this->app->scoped(RemakeCalls::class);

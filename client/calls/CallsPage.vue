@@ -4,7 +4,7 @@ import { api, outcome } from '../domain/http';
 import { verdicts, verdictWord, type Verdict } from '../domain/words';
 import ChipRow from '../parts/ChipRow.vue';
 import PageTurner from '../parts/PageTurner.vue';
-import ProblemNote from '../parts/ProblemNote.vue';
+import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../parts/useRead';
 import CallCard from './CallCard.vue';
 
@@ -30,13 +30,12 @@ const filters = computed(() => [
         <h1>Calls</h1>
         <ChipRow v-if="waiting > 0" label="Show" :chips="filters" :value="only" @pick="only = $event" />
     </div>
-    <ProblemNote v-if="queue.problem.value" :problem="queue.problem.value" retry @retry="queue.reload" />
-    <p v-else-if="!queue.value.value" class="dim">Loading the calls…</p>
-    <div v-else-if="waiting === 0" class="card stack">
+    <ReadNote :read="queue" waits="Loading the calls…" />
+    <div v-if="queue.value.value && waiting === 0" class="card stack">
         <h2>No calls are waiting</h2>
         <p>Log a set for an athlete and the call for next time stands here.</p>
     </div>
-    <div v-else class="list">
+    <div v-else-if="queue.value.value" class="list">
         <CallCard v-for="call in calls" :key="call.id" :call="call" line @decided="queue.reload" />
         <p v-for="one in queue.value.value.damaged" :key="one.id" class="card" role="alert">
             The call of

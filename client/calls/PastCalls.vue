@@ -5,7 +5,7 @@ import { day } from '../domain/units';
 import { verdictWord } from '../domain/words';
 import CallMark from '../parts/CallMark.vue';
 import PageTurner from '../parts/PageTurner.vue';
-import ProblemNote from '../parts/ProblemNote.vue';
+import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../parts/useRead';
 import { useDayOf } from '../parts/useToday';
 
@@ -24,10 +24,9 @@ function decided({ decision, override_verdict, override_reason }: Schemas['KeptC
 </script>
 
 <template>
-    <ProblemNote v-if="past.problem.value" :problem="past.problem.value" retry @retry="past.reload" />
-    <p v-else-if="!past.value.value" class="dim">Loading the calls…</p>
-    <p v-else-if="past.value.value.items.length === 0" class="dim">No call was decided yet.</p>
-    <ul v-else class="past">
+    <ReadNote :read="past" waits="Loading the calls…" />
+    <p v-if="past.value.value?.items.length === 0" class="dim">No call was decided yet.</p>
+    <ul v-else-if="past.value.value" class="past">
         <li v-for="call in past.value.value.items" :key="call.id">
             <span class="small dim">{{ day(dayOf(call.decided_at ?? call.made_at)) }}</span>
             <CallMark :verdict="call.call.verdict" />

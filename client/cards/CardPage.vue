@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import { momentsOf } from '../domain/moments';
 import { day } from '../domain/units';
-import ProblemNote from '../parts/ProblemNote.vue';
+import ReadNote from '../parts/ReadNote.vue';
 import { useCautions } from '../parts/useCautions';
 import { useRead } from '../parts/useRead';
 import { useSession } from '../parts/useSession';
@@ -27,14 +27,13 @@ const shown = computed(() => {
 </script>
 
 <template>
-    <ProblemNote v-if="card.problem.value" :problem="card.problem.value" retry @retry="card.reload" />
-    <p v-else-if="card.busy.value" class="dim">Drawing the card…</p>
+    <ReadNote v-if="card.busy.value || card.problem.value" :read="card" waits="Drawing the card…" />
     <p v-else-if="!card.value.value">
         No set-up yet, so there is no card.
         <RouterLink :to="`/people/${id}/setups`">Choose one</RouterLink>
         .
     </p>
-    <PrintSheet v-else title="Set-up card" paper="A5">
+    <PrintSheet v-if="card.value.value" title="Set-up card" paper="A5">
         <template #deeds>
             <RouterLink class="tap" :to="`/people/${id}`">Back to {{ card.value.value.athlete.name }}</RouterLink>
         </template>

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { api, outcome } from '../domain/http';
 import CautionNote from '../parts/CautionNote.vue';
-import ProblemNote from '../parts/ProblemNote.vue';
+import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../parts/useRead';
 import BandBench from './BandBench.vue';
 import GearEditor from './GearEditor.vue';
@@ -42,9 +42,8 @@ async function saved(id: string): Promise<void> {
 
 <template>
     <h1 class="unseen">Kit</h1>
-    <ProblemNote v-if="kit.problem.value" :problem="kit.problem.value" retry @retry="kit.reload" />
-    <p v-else-if="!kit.value.value" class="dim">Loading the kit…</p>
-    <div v-else class="columns">
+    <ReadNote :read="kit" waits="Loading the kit…" />
+    <div v-if="kit.value.value" class="columns">
         <KitList :kit="kit.value.value" :open="open" @pick="pick" />
         <div ref="detail" class="stack">
             <template v-if="open.kind === 'band'">

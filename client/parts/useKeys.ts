@@ -1,10 +1,11 @@
 import { useEventListener } from '@vueuse/core';
 
-const TYPING = 'input, textarea, select, [contenteditable="true"], [role="dialog"]';
+const TYPING = 'input, textarea, select, [contenteditable="true"]';
+const PANEL = '[role="dialog"]';
 const PRESSABLE = 'button, a, summary';
 
 /**
- * Listens for single keys while nobody types in a field or a dialog. Enter and Space stay with a button that the keyboard
+ * Listens for single keys while nobody types in a field and no panel is open. Enter and Space stay with a button that the keyboard
  * went to; one that was only tapped does not keep them.
  */
 export function useKeys(handle: (key: string, event: KeyboardEvent) => boolean, { released }: { released?: (key: string) => void } = {}): void {
@@ -26,7 +27,7 @@ export function useKeys(handle: (key: string, event: KeyboardEvent) => boolean, 
     useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         pressed = event.key;
         const target = event.target as HTMLElement | null;
-        if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented || target?.closest(TYPING)) {
+        if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented || target?.closest(TYPING) || document.querySelector(PANEL)) {
             return;
         }
         if ((event.key === 'Enter' || event.key === ' ') && target?.matches(PRESSABLE) && !tapped.has(target)) {

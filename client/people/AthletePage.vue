@@ -10,6 +10,7 @@ import { api, outcome, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import CallMark from '../parts/CallMark.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
+import ReadNote from '../parts/ReadNote.vue';
 import UndoBar from '../parts/UndoBar.vue';
 import { useKeys } from '../parts/useKeys';
 import { useRead } from '../parts/useRead';
@@ -104,9 +105,8 @@ useKeys((key) => {
 </script>
 
 <template>
-    <ProblemNote v-if="page.athlete.problem.value" :problem="page.athlete.problem.value" retry @retry="page.reload" />
-    <p v-else-if="!athlete" class="dim">Loading the athlete…</p>
-    <template v-else>
+    <ReadNote :read="page.athlete" waits="Loading the athlete…" />
+    <template v-if="athlete">
         <AthleteHead :athlete="athlete" @baseline="baselineOpen = true" @edit="router.push(`/people/${id}/edit`)" @archive="archive" @why="explained = $event" />
         <ProblemNote v-if="problem" :problem="problem" class="gap" />
         <ProblemNote v-if="kit.problem.value" :problem="kit.problem.value" class="gap" retry @retry="kit.reload" />

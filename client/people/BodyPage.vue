@@ -6,6 +6,7 @@ import { api, outcome } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { day, lengthOf, mass } from '../domain/units';
 import ProblemNote from '../parts/ProblemNote.vue';
+import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../parts/useRead';
 import WeighForm from './WeighForm.vue';
 
@@ -26,9 +27,8 @@ async function takeBack(weighing: string): Promise<void> {
 </script>
 
 <template>
-    <ProblemNote v-if="body.problem.value" :problem="body.problem.value" retry @retry="body.reload" />
-    <p v-else-if="!body.value.value" class="dim">Loading the body…</p>
-    <template v-else>
+    <ReadNote :read="body" waits="Loading the body…" />
+    <template v-if="body.value.value">
         <div class="page-head">
             <h1>
                 <RouterLink :to="`/people/${id}`">{{ body.value.value.name }}</RouterLink>

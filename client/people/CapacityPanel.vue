@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { api, outcome } from '../domain/http';
 import { day } from '../domain/units';
-import ProblemNote from '../parts/ProblemNote.vue';
+import ReadNote from '../parts/ReadNote.vue';
 import SidePanel from '../parts/SidePanel.vue';
 import { useRead } from '../parts/useRead';
 import WhySteps from '../parts/WhySteps.vue';
@@ -25,9 +25,8 @@ const why = useRead(
     <SidePanel :open="movement !== undefined" :title="movement ? TITLES[movement] : ''" @update:open="emit('close')">
         <div class="stack">
             <p class="small dim">The load for one clean rep, as a part of bodyweight, followed from session to session.</p>
-            <ProblemNote v-if="why.problem.value" :problem="why.problem.value" retry @retry="why.reload" />
-            <p v-else-if="!why.value.value" class="dim">Asking…</p>
-            <template v-else>
+            <ReadNote :read="why" waits="Asking…" />
+            <template v-if="why.value.value">
                 <h2 v-if="capacity">After the session of {{ day(capacity.on) }}</h2>
                 <WhySteps :why="why.value.value" />
             </template>

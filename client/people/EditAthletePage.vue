@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, outcome, type Result, type Schemas } from '../domain/http';
-import ProblemNote from '../parts/ProblemNote.vue';
+import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../parts/useRead';
 import AthleteForm from './AthleteForm.vue';
 
@@ -26,7 +26,6 @@ async function save(input: Schemas['AthleteInput']): Promise<Result<unknown>> {
 
 <template>
     <div class="page-head"><h1>Change an athlete</h1></div>
-    <ProblemNote v-if="athlete.problem.value" :problem="athlete.problem.value" retry @retry="athlete.reload" />
-    <AthleteForm v-else-if="start" :start="start" verb="Save" :save="save" @cancel="router.push(`/people/${id}`)" />
-    <p v-else class="dim">Loading…</p>
+    <ReadNote :read="athlete" waits="Loading the athlete…" />
+    <AthleteForm v-if="start" :start="start" verb="Save" :save="save" @cancel="router.push(`/people/${id}`)" />
 </template>

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import LadderLanes, { type LaneShown } from '../draw/LadderLanes.vue';
 import type { Schemas } from '../domain/http';
-import ProblemNote from '../parts/ProblemNote.vue';
+import ReadNote from '../parts/ReadNote.vue';
 import type { Read } from '../parts/useRead';
 import LadderLegend from './LadderLegend.vue';
 import type { Athlete, Ladders } from './useAthlete';
@@ -53,9 +53,8 @@ const largest = computed(() => {
 </script>
 
 <template>
-    <ProblemNote v-if="ladders.problem.value" :problem="ladders.problem.value" retry @retry="ladders.reload" />
-    <p v-else-if="!ladders.value.value" class="dim">Looking through every set-up this kit allows…</p>
-    <template v-else>
+    <ReadNote :read="ladders" waits="Looking through every set-up this kit allows…" />
+    <template v-if="ladders.value.value">
         <LadderLanes :lanes="lanes" :next-key="athlete.call?.call.next?.key" :largest-keys="largest" @open="emit('open', $event)" />
         <LadderLegend :pull="ladders.value.value.pull" :row="ladders.value.value.row" />
     </template>

@@ -5,7 +5,7 @@ import { computed, ref, useTemplateRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, outcome } from '../domain/http';
 import PageTurner from '../parts/PageTurner.vue';
-import ProblemNote from '../parts/ProblemNote.vue';
+import ReadNote from '../parts/ReadNote.vue';
 import { useAddress } from '../parts/useAddress';
 import { useKeys } from '../parts/useKeys';
 import { useRead } from '../parts/useRead';
@@ -112,9 +112,8 @@ async function open(): Promise<void> {
             <NButton type="primary" @click="router.push('/people/new')">Add an athlete</NButton>
         </div>
     </div>
-    <ProblemNote v-if="roster.problem.value" :problem="roster.problem.value" retry @retry="roster.reload" />
-    <p v-if="!roster.value.value && !roster.problem.value" class="dim">Loading the people…</p>
-    <div v-else-if="roster.value.value && people.length === 0" class="card stack">
+    <ReadNote :read="roster" waits="Loading the people…" />
+    <div v-if="roster.value.value && people.length === 0" class="card stack">
         <p v-if="narrowed">{{ address.value.search.trim() ? `Nobody here is called “${address.value.search.trim()}”.` : 'Nobody here.' }}</p>
         <template v-else>
             <h2>No athletes yet</h2>

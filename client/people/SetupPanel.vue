@@ -5,7 +5,7 @@ import type { Schemas } from '../domain/http';
 import { momentsOf } from '../domain/moments';
 import { askSetup } from '../domain/setups';
 import CautionNote from '../parts/CautionNote.vue';
-import ProblemNote from '../parts/ProblemNote.vue';
+import ReadNote from '../parts/ReadNote.vue';
 import SidePanel from '../parts/SidePanel.vue';
 import { useRead } from '../parts/useRead';
 import HoldLog from './HoldLog.vue';
@@ -30,9 +30,8 @@ const shown = computed(() => setup.value.value);
 <template>
     <SidePanel :open="rung !== undefined" :title="rung?.name ?? ''" @update:open="emit('close')">
         <div v-if="rung" class="stack">
-            <ProblemNote v-if="setup.problem.value" :problem="setup.problem.value" retry @retry="setup.reload" />
-            <p v-else-if="!shown" class="dim">Asking…</p>
-            <SetupSheet v-else :athlete-id="athleteId" :setup="shown" @choose="emit('choose', $event)">
+            <ReadNote :read="setup" waits="Asking…" />
+            <SetupSheet v-if="shown" :athlete-id="athleteId" :setup="shown" @choose="emit('choose', $event)">
                 <HoldLog v-if="rung.choice.kind === 'hold' && !paused" :athlete-id="athleteId" :choice="rung.choice" @logged="(id, text) => emit('logged', id, text)" />
             </SetupSheet>
             <CautionNote :moments="momentsOf(rung.choice.kind)" />

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import RungScale from '../draw/RungScale.vue';
 import type { Schemas } from '../domain/http';
-import ProblemNote from '../parts/ProblemNote.vue';
+import ReadNote from '../parts/ReadNote.vue';
 import type { Read } from '../parts/useRead';
 
 const props = defineProps<{
@@ -23,9 +23,8 @@ const rungs = computed(() => {
 </script>
 
 <template>
-    <ProblemNote v-if="scale.problem.value" :problem="scale.problem.value" retry @retry="scale.reload" />
-    <p v-else-if="!scale.value.value || scale.busy.value" class="dim">Computing the set-ups…</p>
-    <template v-else>
+    <ReadNote :read="scale" waits="Computing the set-ups…" />
+    <template v-if="scale.value.value">
         <p v-if="band?.curve.status === 'estimated'" class="small note">
             This band is estimated from its size, ± 30 %.
             <RouterLink :to="{ path: '/kit', query: { band: band.id } }">Measure it</RouterLink>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { api, outcome } from '../domain/http';
-import ProblemNote from '../parts/ProblemNote.vue';
+import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../parts/useRead';
 import SetupBuilder from './SetupBuilder.vue';
 
@@ -11,9 +11,9 @@ const athlete = useRead(['athlete', props.id], () => outcome(api.GET('/api/athle
 </script>
 
 <template>
-    <ProblemNote v-if="kit.problem.value ?? athlete.problem.value" :problem="(kit.problem.value ?? athlete.problem.value)!" />
-    <p v-else-if="!kit.value.value || !athlete.value.value" class="dim">Loading…</p>
-    <template v-else>
+    <ReadNote :read="kit" waits="Loading the kit…" />
+    <ReadNote :read="athlete" waits="Loading the athlete…" />
+    <template v-if="kit.value.value && athlete.value.value">
         <div class="page-head">
             <h1>
                 <RouterLink :to="`/people/${id}`">{{ athlete.value.value.name }}</RouterLink>

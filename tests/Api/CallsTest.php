@@ -109,6 +109,7 @@ it('refers for pain, pauses pulling until it is cleared with a note, and cannot 
 it('pauses for pain that a correction adds, and ends the pause with a clearing note alone, whatever becomes of the set', function (): void {
     $set = set($this, $this->choice, 8);
     $this->postJson("/api/athletes/$this->athlete/sets", $set)->assertCreated();
+    $this->clock->set('2026-03-02T18:00:00.200000Z');
     $painful = set($this, $this->choice, 8, pain: ['place' => 'shoulder', 'level' => 5], replaces_id: $set['id']);
     $this->postJson("/api/athletes/$this->athlete/sets", $painful)->assertCreated();
     $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('pain.place', 'shoulder');
@@ -119,7 +120,7 @@ it('pauses for pain that a correction adds, and ends the pause with a clearing n
     $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('paused_on', '2026-03-02');
 
     $this->postJson("/api/athletes/$this->athlete/clearances", ['id' => uuid(), 'note' => '...'])->assertStatus(422);
-    $this->clock->passSeconds(60);
+    $this->clock->set('2026-03-02T18:00:00.500000Z'); // in the second in which it was told
     $this->postJson("/api/athletes/$this->athlete/clearances", ['id' => uuid(), 'note' => 'Physio: free to pull.'])->assertCreated()
         ->assertJsonPath('paused_on', null)->assertJsonPath('cleared.note', 'Physio: free to pull.');
 });

@@ -78,7 +78,7 @@ final class Page
 
     public function dontSee(string $text): self
     {
-        Wait::until(fn (): bool => ! str_contains($this->text(), $text), "\"$text\" is still to be seen.");
+        Wait::until(fn (): bool => ! str_contains($this->text(), $text), fn (): string => "\"$text\" is still to be seen. ".$this->whatThereIs());
 
         return $this;
     }
