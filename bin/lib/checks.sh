@@ -1,6 +1,7 @@
 # Runs checks and suites, each to its end, and sums up; two rows of them may run side by side.
 COUNTS="$LOG/counts"
-: >"$COUNTS"
+private() { install -m 600 /dev/null "$1"; } # an empty file of nobody else's
+private "$COUNTS"
 
 count() { printf '%s %s\n' "$1" "$2" >>"$COUNTS"; } # passed, failed
 
@@ -8,6 +9,7 @@ check() { # name, command…
     local name="$1" log began=$SECONDS
     shift
     log="$LOG/check-$(tr -cs 'a-zA-Z0-9' '-' < <(printf %s "$name")).log"
+    private "$log"
     if "$@" >"$log" 2>&1 9>&-; then
         count 1 0
         say "✓ $name ($((SECONDS - began)) s)"
@@ -37,7 +39,7 @@ api_types_current() {
 suite() { # name, more arguments for Pest
     local name="$1" report="$LOG/suite-$1.xml" began=$SECONDS
     shift
-    rm -f "$report"
+    private "$report"
     (cd "$ROOT" && vendor/bin/pest --testsuite="$name" --log-junit="$report" --colors=never --compact "$@" 9>&-) || true
     local counts
     counts="$(php -r '

@@ -1,21 +1,35 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import type { Waiting } from '../domain/queue';
 
-defineProps<{ done: readonly Schemas['Set'][]; waiting: readonly Waiting[]; sets: number }>();
+const props = defineProps<{ done: readonly Schemas['Set'][]; waiting: readonly Waiting[]; sets: number }>();
+
+/** A row of figures that fits a phone; what came before is counted. */
+const SHOWN = 6;
+
+const shown = computed(() => props.done.slice(0, Math.max(0, SHOWN - props.waiting.length)).reverse());
+const before = computed(() => props.done.length - shown.value.length);
 </script>
 
 <template>
     <p class="done" role="group" aria-label="Sets today">
-        <span v-for="set in [...done].reverse()" :key="set.id">{{ set.clean_reps }}</span>
+        <small v-if="before > 0" class="dim" :title="`${before} sets before these`">{{ before }} +</small>
+        <span v-for="set in shown" :key="set.id">{{ set.clean_reps }}</span>
         <span v-for="one in waiting" :key="one.id" class="waits" :aria-label="`${one.set.clean_reps ?? 'hang'}, waiting on this device`">{{ one.set.clean_reps ?? 'hang' }}</span>
         <i v-for="n in Math.max(0, sets - done.length - waiting.length)" :key="`left-${n}`" class="left" />
     </p>
 </template>
 
 <style scoped>
+small {
+    font: 400 15px/1.4 var(--type-text);
+    white-space: nowrap;
+}
+
 .done {
     display: flex;
+    flex: none;
     gap: 8px;
     font: 700 22px/1 var(--type-text);
 }

@@ -145,3 +145,8 @@ it('shows the sets done today, oldest first, and as many rings as are left', () 
     expect([...today.querySelectorAll('span')].map((s) => s.textContent)).toEqual(['8', '7']);
     expect(today.querySelectorAll('.left')).toHaveLength(1);
 });
+
+it('counts the sets of a long day that do not fit', () => {
+    pad({ done: Array.from({ length: 9 }, (_, i) => set({ id: String(i), clean_reps: 9 - i })) });
+    expect(document.querySelector('[aria-label="Sets today"]')!.textContent.replace(/\s+/g, ' ').trim()).toBe('3 +456789');
+});
