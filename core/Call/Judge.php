@@ -9,6 +9,7 @@ namespace SteadyRung\Call;
  */
 final class Judge
 {
+    /** What was nearly fired is told too, but beside a referral nothing speaks of climbing. */
     public static function call(Situation $situation): Call
     {
         $call = null;
@@ -21,7 +22,7 @@ final class Judge
             }
         }
 
-        return $call?->besides($nearly) ?? throw new \LogicException('The last rule always fires.');
+        return ($call?->verdict === Verdict::Refer ? $call : $call?->besides($nearly)) ?? throw new \LogicException('The last rule always fires.');
     }
 
     /** @return list<Rule> in order of precedence */

@@ -37,7 +37,7 @@ $views = [
     'kit-phone' => [PHONE, '/kit', 'Readings of a hanging scale', fn (Page $page) => $page->see('at the knee')->script('document.querySelector(".bench").scrollIntoView()')],
     'settings' => [LAPTOP, '/settings', 'Time zone of the gym', null],
     'override' => [LAPTOP, JOLYON_PAGE, 'largest step', fn (Page $page) => $page->press('Override…')->see('are all kept')->press('Step down', "//*[@role='dialog']")],
-    'calls' => [LAPTOP, '/calls', 'Refer', $click('.line.climb .deeds button:last-child', 'Would change it')],
+    'calls' => [LAPTOP, '/calls', 'Refer', $click('.line .deeds button:last-child', 'Would change it')],
     'calls-phone' => [PHONE, '/calls', 'Refer', null],
     'paused' => [LAPTOP, '/people/01900000-0000-7000-8000-000000000105', 'Pulling is paused', fn (Page $page) => $page->see('largest step')],
 ];

@@ -81,8 +81,9 @@ it('refers for pain before anything else, names no set-up, and shows the caution
     expect($call->verdict)->toBe(Verdict::Refer)
         ->and($call->next)->toBeNull()
         ->and($call->cautions)->toContain(Caution::StopForPain)
+        ->and($call->nearly)->toBe([])
         ->and(implode(' ', $call->missing))->toContain('clinician');
-})->with([[[MET, MET]], [[SHORT, SHORT]], [[]]]);
+})->with([[[MET, MET]], [[SHORT, SHORT]], [[SHORT, MET]], [[]]]);
 
 it('puts emergency care first for pain in the chest', function (): void {
     $call = Judge::call(situation(fineKit(), on('d'), [MET], pain: Pain::of(PainPlace::Chest, 1)));
