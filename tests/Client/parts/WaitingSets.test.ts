@@ -1,0 +1,56 @@
+import { expect, it } from 'vitest';
+import WaitingSets from '../../../client/parts/WaitingSets.vue';
+import { useSetQueue } from '../../../client/parts/useSetQueue';
+import { COACH, set } from '../support/samples';
+import { eventually, show } from '../support/screen';
+import { refuse, serve } from '../support/server';
+
+type Sets = { sets: { id: string; clean_reps: number }[] };
+
+/** A server that is away at first, and then refuses sets of thirteen. */
+function waiting() {
+    const server = { away: true };
+    serve({
+        'POST /api/sets': ({ body }) =>
+            server.away
+                ? refuse(503, 'away', 'The server is away.')
+                : {
+                      outcomes: (body as Sets).sets.map(({ id, clean_reps }) =>
+                          clean_reps === 13
+                              ? { id, stored: null, problem: refuse(409, 'pulling-paused', 'Pulling is paused.').problem }
+                              : { id, stored: set({ id }), problem: null },
+                      ),
+                  },
+    });
+    const shown = show(WaitingSets);
+    const queue = useSetQueue();
+    queue.serve(COACH);
+    return { server, queue, ...shown };
+}
+
+it('says quietly how many sets wait, sends them when asked, and then is gone', async () => {
+    const { server, queue, sees, press, text } = waiting();
+    expect(text()).toBe('');
+    await queue.add('jolyon', { purpose: 'work', clean_reps: 8 });
+    await sees('1 set waits');
+    await queue.add('merrin', { purpose: 'work', clean_reps: 7 });
+    await sees('2 sets wait');
+    await press('2 sets wait');
+    await sees('8 clean');
+    server.away = false;
+    await press('Send now');
+    await sees('Nothing waits.');
+});
+
+it('keeps a refused set with its reason until it is dropped', async () => {
+    const { server, queue, sees, press } = waiting();
+    server.away = false;
+    await queue.add('jolyon', { purpose: 'work', clean_reps: 13 });
+    await sees('1 refused');
+    await press('1 refused');
+    await sees('Pulling is paused.');
+    await press('Send again');
+    await sees('Pulling is paused.');
+    await press('Drop it');
+    await eventually(() => expect(queue.waiting).toEqual([]));
+});

@@ -1,0 +1,60 @@
+import { expect, it } from 'vitest';
+import { defineComponent, h } from 'vue';
+import SettingsPage from '../../../client/settings/SettingsPage.vue';
+import { useSession } from '../../../client/parts/useSession';
+import { me } from '../support/samples';
+import { eventually, show } from '../support/screen';
+import { fault, refuse, serve, type Asked } from '../support/server';
+
+async function settings(answers: Record<string, (asked: Asked) => unknown>, who = me) {
+    localStorage.setItem('steady-rung.me', JSON.stringify(who));
+    const asked = serve({ 'GET /api/me': () => who, ...answers });
+    const shown = show(defineComponent({ setup: () => () => (useSession().signedIn ? h(SettingsPage) : null) }));
+    await useSession().ask();
+    await shown.sees('Settings');
+    return { asked, deeds: (deed: string) => asked.filter((a) => a.deed === deed).map((a) => a.body), ...shown };
+}
+
+it('keeps the gym, its time zone and the coach’s name, and shows them from then on', async () => {
+    const { fill, press, sees, deeds, value } = await settings({ 'PUT /api/settings': ({ body }) => ({ ...me, gym_name: (body as { gym_name: string }).gym_name }) });
+    expect(value('Gym')).toBe('The Mill');
+    await fill('Gym', 'Weir House');
+    await press('Save');
+    await sees('Saved.');
+    expect(deeds('PUT /api/settings')).toEqual([{ gym_name: 'Weir House', timezone: 'Europe/London', coach_name: 'Coach' }]);
+    expect(useSession().me?.gym_name).toBe('Weir House');
+});
+
+it('puts a refusal beside its field and keeps what was typed', async () => {
+    const { fill, press, sees, value, text } = await settings({
+        'PUT /api/settings': () => refuse(422, 'invalid', 'Some of it cannot be.', [fault('/gym_name', 'A name needs a letter or a figure.')]),
+    });
+    await fill('Gym', '***');
+    await press('Save');
+    await sees('A name needs a letter or a figure.');
+    expect(value('Gym')).toBe('***');
+    expect(text()).not.toContain('Saved.');
+});
+
+it('changes the password with the present one, and says when that is wrong', async () => {
+    let present = 'chalk-and-rope';
+    const { fill, press, sees, deeds, value } = await settings({
+        'PUT /api/password': ({ body }) =>
+            (body as { present: string }).present === present ? ((present = 'x'), null) : refuse(422, 'wrong-password', 'The present password is another.', []),
+    });
+    await fill('Present password', 'guess');
+    await fill('New password', 'a-longer-password');
+    await press('Change the password');
+    await sees('The present password is another.');
+    expect(value('New password')).toBe('a-longer-password');
+    await fill('Present password', 'chalk-and-rope');
+    await press('Change the password');
+    await sees('Changed.');
+    expect(deeds('PUT /api/password').at(-1)).toEqual({ present: 'chalk-and-rope', new: 'a-longer-password' });
+    await eventually(() => expect([value('Present password'), value('New password')]).toEqual(['', '']));
+});
+
+it('says of the demo that it is one', async () => {
+    const { sees } = await settings({}, { ...me, demo: true });
+    await sees('its people, gear and history are invented');
+});
