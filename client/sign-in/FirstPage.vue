@@ -8,6 +8,7 @@ import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import { useSession } from '../parts/useSession';
 import TimeZoneField from '../settings/TimeZoneField.vue';
+import FrontDoor from './FrontDoor.vue';
 
 const session = useSession();
 const range = limits.FoundingInput;
@@ -24,56 +25,30 @@ async function submit(): Promise<void> {
 </script>
 
 <template>
-    <main class="door">
-        <form class="card stack" novalidate @submit.prevent="submit">
-            <div>
-                <h1>Your gym</h1>
-                <p class="dim">Steady Rung begins empty. These can be changed later, but for the email.</p>
-            </div>
-            <ProblemNote v-if="problem" :problem="problem" />
-            <FormField v-slot="{ inputProps, status }" label="Gym" :error="error('gym_name')">
-                <NInput
-                    v-model:value="typed.gym_name"
-                    :status="status"
-                    placeholder=""
-                    :input-props="{ ...inputProps, maxlength: range.gym_name.longest, autocomplete: 'organization' }"
-                />
-            </FormField>
-            <TimeZoneField v-model="typed.timezone" :error="error('timezone')" />
-            <FormField v-slot="{ inputProps, status }" label="Your name" :error="error('coach_name')">
-                <NInput
-                    v-model:value="typed.coach_name"
-                    :status="status"
-                    placeholder=""
-                    :input-props="{ ...inputProps, maxlength: range.coach_name.longest, autocomplete: 'name' }"
-                />
-            </FormField>
-            <FormField v-slot="{ inputProps, status }" label="Email" :error="error('email')">
-                <NInput v-model:value="typed.email" :status="status" placeholder="" :input-props="{ ...inputProps, type: 'email', autocomplete: 'username' }" />
-            </FormField>
-            <FormField v-slot="{ inputProps, status }" label="Password" hint="Ten characters or more." :error="error('password')">
-                <NInput v-model:value="typed.password" type="password" :status="status" placeholder="" :input-props="{ ...inputProps, autocomplete: 'new-password' }" />
-            </FormField>
-            <NButton attr-type="submit" type="primary" size="large" :loading="busy" block>Make the gym</NButton>
-        </form>
-    </main>
+    <FrontDoor @submit="submit">
+        <div>
+            <h1>Your gym</h1>
+            <p class="dim">Steady Rung begins empty. These can be changed later, but for the email.</p>
+        </div>
+        <ProblemNote v-if="problem" :problem="problem" />
+        <FormField v-slot="{ inputProps, status }" label="Gym" :error="error('gym_name')">
+            <NInput
+                v-model:value="typed.gym_name"
+                :status="status"
+                placeholder=""
+                :input-props="{ ...inputProps, maxlength: range.gym_name.longest, autocomplete: 'organization' }"
+            />
+        </FormField>
+        <TimeZoneField v-model="typed.timezone" :error="error('timezone')" />
+        <FormField v-slot="{ inputProps, status }" label="Your name" :error="error('coach_name')">
+            <NInput v-model:value="typed.coach_name" :status="status" placeholder="" :input-props="{ ...inputProps, maxlength: range.coach_name.longest, autocomplete: 'name' }" />
+        </FormField>
+        <FormField v-slot="{ inputProps, status }" label="Email" :error="error('email')">
+            <NInput v-model:value="typed.email" :status="status" placeholder="" :input-props="{ ...inputProps, type: 'email', autocomplete: 'username' }" />
+        </FormField>
+        <FormField v-slot="{ inputProps, status }" label="Password" hint="Ten characters or more." :error="error('password')">
+            <NInput v-model:value="typed.password" type="password" :status="status" placeholder="" :input-props="{ ...inputProps, autocomplete: 'new-password' }" />
+        </FormField>
+        <NButton attr-type="submit" type="primary" size="large" :loading="busy" block>Make the gym</NButton>
+    </FrontDoor>
 </template>
-
-<style scoped>
-.door {
-    position: fixed;
-    inset: 0;
-    z-index: 40;
-    display: grid;
-    place-items: center;
-    padding: var(--space-wide);
-    overflow: auto;
-    background: linear-gradient(var(--color-sunk), var(--color-ply));
-}
-
-form {
-    width: min(400px, 100%);
-    gap: var(--space-wide);
-    padding: var(--space-broad);
-}
-</style>
