@@ -40,7 +40,7 @@ write_cache() {
 }
 
 cached() {
-    env APP_CONFIG_CACHE="$CACHE/config.php" APP_ROUTES_CACHE="$CACHE/routes.php" APP_EVENTS_CACHE="$CACHE/events.php" LOG_CHANNEL=daily "$@"
+    env APP_CONFIG_CACHE="$CACHE/config.php" APP_ROUTES_CACHE="$CACHE/routes.php" APP_EVENTS_CACHE="$CACHE/events.php" LOG_CHANNEL=kept "$@"
 }
 
 start_fpm() {

@@ -52,7 +52,10 @@ final class Http
         curl_setopt_array($curl, [CURLOPT_COOKIE => implode('; ', $cookies), CURLOPT_HEADER => true]);
         $many = curl_multi_init();
         curl_multi_add_handle($many, $curl);
-        curl_multi_exec($many, $running);
+        for ($sending = 0; $sending < 5; $sending++) {
+            curl_multi_exec($many, $running);
+            curl_multi_select($many, 0.01);
+        }
 
         return static function () use ($many, $curl): array {
             do {
