@@ -15,10 +15,11 @@ fpm_sockets() {
 }
 
 fill() { # template, target, port
-    local owner=""
-    [ "$(app_user)" != root ] || owner="user root;"
-    sed -e "s|@ROOT@|$ROOT|g; s|@RUN@|$RUN|g; s|@LOG@|$LOG|g; s|@VAR@|$STEADY_VAR|g; s|@CACHE@|$CACHE|g; s|@PORT@|$3|g; s|@SOCKETS@|$(fpm_sockets)|g; s|@NGINX_USER@|$owner|g" \
-        -e "s|@FPM_USER@|$([ "$(app_user)" != root ] || printf 'user = root\\ngroup = root')|g" "$ROOT/bin/server/$1" >"$2.new"
+    local owner="" user
+    user="$(app_user)"
+    [ "$user" != root ] || owner="user root;"
+    sed -e "s|@ROOT@|$ROOT|g; s|@RUN@|$RUN|g; s|@LOG@|$LOG|g; s|@VAR@|$STEADY_VAR|g; s|@CACHE@|$CACHE|g; s|@PORT@|$3|g; s|@SOCKETS@|$(fpm_sockets)|g; s|@NGINX_USER@|$owner|g; s|@USER@|$user|g" \
+        -e "s|@FPM_USER@|$([ "$user" != root ] || printf 'user = root\\ngroup = root')|g" "$ROOT/bin/server/$1" >"$2.new"
     cmp -s "$2.new" "$2" && rm "$2.new" || mv "$2.new" "$2"
 }
 
@@ -47,9 +48,7 @@ start_fpm() {
     pid_lives "$RUN/fpm.pid" && return
     end_orphans "$RUN/fpm.pid" php-fpm8.2
     rm -f "$(fpm_sockets)"/fpm-*.sock
-    as_app_user php-fpm8.2 $([ "$(app_user)" = root ] && echo -R) -d opcache.memory_consumption=128 -d opcache.interned_strings_buffer=16 -d opcache.max_accelerated_files=20000 \
-        -d opcache.revalidate_freq=2 -d opcache.preload="$ROOT/bin/server/preload.php" -d opcache.preload_user="$(app_user)" -d pcov.enabled=0 -d zend.exception_ignore_args=1 \
-        -y "$RUN/fpm.conf" 9>&- || die 1 "php-fpm did not start; see $LOG/fpm.log"
+    as_app_user php-fpm8.2 $([ "$(app_user)" = root ] && echo -R) -c "$RUN/php.ini" -y "$RUN/fpm.conf" 9>&- || die 1 "php-fpm did not start; see $LOG/fpm.log"
     await_pid "$RUN/fpm.pid"
     own "$RUN/fpm.pid"
 }
@@ -77,14 +76,13 @@ refuse_taken_port() { # port
 }
 
 start_server() { # port
-    local try
+    local try file
     if [ "$(cat "$RUN/port" 2>/dev/null)" != "$1" ]; then
         stop_server
     fi
-    fill fpm.conf "$RUN/fpm.conf" "$1"
-    fill nginx.conf "$RUN/nginx.conf" "$1"
-    fill php.ini "$RUN/php.ini" "$1"
-    fill fastcgi.conf "$RUN/fastcgi.conf" "$1"
+    for file in fpm.conf pool.conf php.ini nginx.conf fastcgi.conf; do
+        fill "$file" "$RUN/$file" "$1"
+    done
     cache_code
     pid_lives "$RUN/nginx.pid" || turn_logs_over
     hand_over
