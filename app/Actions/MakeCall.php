@@ -8,7 +8,6 @@ use App\Formats\Stored\StoredCall;
 use App\Formats\Stored\StoredSituation;
 use App\Models\Athlete;
 use App\Models\CallRecord;
-use App\Models\CapacityRecord;
 use App\Models\CurrentGym;
 use App\Models\LoggedSet;
 use App\Models\PainReport;
@@ -32,30 +31,31 @@ final readonly class MakeCall
     public function for(Athlete $athlete, ?string $because = null): void
     {
         $open = CallRecord::openOf($athlete->id);
-        $situation = $athlete->archived_at === null && $this->hasNews($athlete) ? $this->situations->of($athlete) : null;
-        $situation === null ? $open?->delete() : $this->keep($athlete, $situation, $open, $because);
+        $situation = $athlete->archived_at === null ? $this->news($athlete) : null;
+        $situation === null ? $open?->delete() : $this->keep($athlete, $situation, StoredSituation::write($situation, $athlete->toCore()), $open, $because);
     }
 
     /** After a change of gear only where the rungs are others than the call was made with. */
     public function afterKitChange(Athlete $athlete): void
     {
         $open = CallRecord::openOf($athlete->id);
-        $situation = $this->hasNews($athlete) ? $this->situations->of($athlete) : null;
+        $situation = $this->news($athlete);
         if ($situation === null) {
             $open?->delete();
 
             return;
         }
-        $now = StoredSituation::rungs($this->written($athlete, $situation));
+        $known = StoredSituation::write($situation, $athlete->toCore());
+        $now = StoredSituation::rungs($known);
         $before = $open === null ? [] : StoredSituation::rungs($open->situation);
         if ($now != $before) {
-            $this->keep($athlete, $situation, $open, self::difference($before, $now));
+            $this->keep($athlete, $situation, $known, $open, self::difference($before, $now));
         }
     }
 
-    private function keep(Athlete $athlete, Situation $situation, ?CallRecord $open, ?string $because): void
+    /** @param  array<string, mixed>  $known */
+    private function keep(Athlete $athlete, Situation $situation, array $known, ?CallRecord $open, ?string $because): void
     {
-        $known = $this->written($athlete, $situation);
         if ($open !== null && ! StoredSituation::differ($open->situation, $known)) {
             return;
         }
@@ -76,21 +76,14 @@ final readonly class MakeCall
         ])->save();
     }
 
-    /** @return array<string, mixed> */
-    private function written(Athlete $athlete, Situation $situation): array
-    {
-        $pattern = $situation->rung()->lane()->pattern();
-
-        return StoredSituation::write($situation, $athlete->toCore(), $pattern === null ? null : CapacityRecord::newest($athlete->id, $pattern)?->toCore());
-    }
-
-    /** Work, or pain, logged or told since the last decision. */
-    private function hasNews(Athlete $athlete): bool
+    /** What is known, where work or pain was logged or told since the last decision. */
+    private function news(Athlete $athlete): ?Situation
     {
         $since = CallRecord::latestDecidedOf($athlete->id)?->decided_at;
+        $any = LoggedSet::anyNewsSince($athlete->id, $since) || PainReport::latestOf($athlete->id, $since) !== null
+            || ($athlete->pain !== null && LoggedSet::painTold($athlete->id, $since)->exists());
 
-        return LoggedSet::anyNewsSince($athlete->id, $since) || PainReport::anySince($athlete->id, $since)
-            || ($athlete->pain !== null && LoggedSet::anyPainSince($athlete->id, $since));
+        return $any ? $this->situations->of($athlete) : null;
     }
 
     /**

@@ -62,7 +62,7 @@ final readonly class SlowSignIns
         $this->db->table('sign_in_delays')->where('until', '<', $now->modify(sprintf('-%d seconds', self::FORGOTTEN_S)))->delete();
         $failures = (int) $this->db->selectOne(
             'INSERT INTO sign_in_delays (key, failures, until) VALUES (?, 1, ?) ON CONFLICT (key) DO UPDATE SET failures = sign_in_delays.failures + 1 RETURNING failures',
-            [$key, $now->format('Y-m-d H:i:s.uP')],
+            [$key, $now],
         )->failures;
         $wait = $failures <= $free ? 0 : min(self::LONGEST_S, 2 ** min(20, $failures - $free + 2));
         $this->db->table('sign_in_delays')->where('key', $key)->update(['until' => $now->modify("+$wait seconds")]);

@@ -17,13 +17,8 @@ final class WatchPain
     public function of(Athlete $athlete): void
     {
         $clearedAt = Clearance::latestOf($athlete->id)?->cleared_at;
-        $set = LoggedSet::query()->where('athlete_id', $athlete->id)->whereNotNull('pain_told_at')
-            ->when($clearedAt !== null, static fn ($q) => $q->where('pain_told_at', '>', $clearedAt))
-            ->orderByDesc('pain_told_at')->orderByDesc('id')->first();
-        $report = PainReport::latestOf($athlete->id);
-        if ($report !== null && $clearedAt !== null && $report->told_at <= $clearedAt) {
-            $report = null;
-        }
+        $set = LoggedSet::painTold($athlete->id, $clearedAt)->orderByDesc('pain_told_at')->orderByDesc('id')->first();
+        $report = PainReport::latestOf($athlete->id, $clearedAt);
         $bySet = $set !== null && ($report === null || $set->pain_told_at > $report->told_at);
         $athlete->fill([
             'pain' => $bySet ? $set->pain : $report?->pain,

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Casts\ChoiceCast;
 use App\Models\Casts\PainCast;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Query\Expression;
 use SteadyRung\Body\Body;
 use SteadyRung\Ladder\Choice;
 use SteadyRung\Safety\Pain;
@@ -54,7 +55,7 @@ final class Athlete extends Record
     /** @return list<string> at most so many, in order */
     public static function tagsInUse(int $most = 60): array
     {
-        return array_values(self::query()->toBase()->crossJoin(\Illuminate\Support\Facades\DB::raw('jsonb_array_elements_text(tags) AS tag'))
+        return array_values(self::query()->toBase()->crossJoin(new Expression('jsonb_array_elements_text(tags) AS tag'))
             ->distinct()->orderBy('tag')->limit($most)->pluck('tag')->map(static fn (mixed $tag): string => (string) $tag)->all());
     }
 }

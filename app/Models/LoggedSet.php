@@ -76,7 +76,7 @@ final class LoggedSet extends Record
      */
     public static function standing(string $athleteId): Builder
     {
-        return self::notReplaced()->where('athlete_id', $athleteId);
+        return self::notReplaced()->where('withdrawn', false)->where('athlete_id', $athleteId);
     }
 
     /** Whether work, or pain, was logged since a moment and stands. */
@@ -88,11 +88,15 @@ final class LoggedSet extends Record
             ->orderByDesc('logged_at')->limit(1)->exists();
     }
 
-    /** Whether pain was told with any set since a moment, whatever became of the set. */
-    public static function anyPainSince(string $athleteId, ?\DateTimeInterface $since): bool
+    /**
+     * The sets with which pain was told since a moment, whatever became of them.
+     *
+     * @return Builder<self>
+     */
+    public static function painTold(string $athleteId, ?\DateTimeInterface $since): Builder
     {
         return self::query()->where('athlete_id', $athleteId)->whereNotNull('pain_told_at')
-            ->when($since !== null, static fn ($q) => $q->where('pain_told_at', '>', $since))->exists();
+            ->when($since !== null, static fn ($q) => $q->where('pain_told_at', '>', $since));
     }
 
     /** The longest dead hang that stands. */
@@ -122,16 +126,5 @@ final class LoggedSet extends Record
         }
 
         return $sessions;
-    }
-
-    /** @return Builder<self> */
-    private static function notReplaced(): Builder
-    {
-        return self::query()
-            ->where('withdrawn', false)
-            ->whereNotExists(static fn ($later) => $later->selectRaw('1')
-                ->from('logged_sets as later')
-                ->whereColumn('later.gym_id', 'logged_sets.gym_id')
-                ->whereColumn('later.replaces_id', 'logged_sets.id'));
     }
 }

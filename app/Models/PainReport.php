@@ -24,15 +24,9 @@ final class PainReport extends Record
 
     protected $casts = ['pain' => PainCast::class, 'told_at' => 'immutable_datetime'];
 
-    public static function latestOf(string $athleteId): ?self
+    /** The latest since a moment. */
+    public static function latestOf(string $athleteId, ?\DateTimeInterface $since): ?self
     {
-        return self::query()->where('athlete_id', $athleteId)->orderByDesc('told_at')->first();
-    }
-
-    public static function anySince(string $athleteId, ?\DateTimeInterface $since): bool
-    {
-        $latest = self::latestOf($athleteId);
-
-        return $latest !== null && ($since === null || $latest->told_at > $since);
+        return self::query()->where('athlete_id', $athleteId)->when($since !== null, static fn ($q) => $q->where('told_at', '>', $since))->orderByDesc('told_at')->first();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -32,6 +33,22 @@ abstract class Record extends Model
      * @var list<string>
      */
     protected array $told = [];
+
+    /**
+     * The rows that no later row of an append-only table names as the one it stands for.
+     *
+     * @return Builder<static>
+     */
+    protected static function notReplaced(): Builder
+    {
+        $query = static::query();
+        $table = $query->getModel()->getTable();
+
+        return $query->whereNotExists(static fn ($later) => $later->selectRaw('1')
+            ->from("$table as later")
+            ->whereColumn('later.gym_id', "$table.gym_id")
+            ->whereColumn('later.replaces_id', "$table.id"));
+    }
 
     /** Whether the same deed would store both rows. */
     public function isOfSameDeed(self $other): bool

@@ -38,10 +38,6 @@ final class Weighing extends Record
     /** @return Builder<self> */
     private static function standing(string $athleteId): Builder
     {
-        return self::query()->where('athlete_id', $athleteId)->whereNull('replaces_id')
-            ->whereNotExists(static fn ($later) => $later->selectRaw('1')
-                ->from('weighings as later')
-                ->whereColumn('later.gym_id', 'weighings.gym_id')
-                ->whereColumn('later.replaces_id', 'weighings.id'));
+        return self::notReplaced()->where('athlete_id', $athleteId)->whereNull('replaces_id');
     }
 }

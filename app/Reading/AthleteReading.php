@@ -31,7 +31,11 @@ final readonly class AthleteReading
         $body = $athlete->toCore();
         $standing = $this->ways->standing($athlete);
         $rung = $standing instanceof Rung ? $standing : null;
-        $belief = $this->believed->of($athlete->id, $rung?->lane()->pattern());
+        $newest = [];
+        foreach (Pattern::cases() as $pattern) {
+            $newest[$pattern->value] = CapacityRecord::newest($athlete->id, $pattern);
+        }
+        $belief = $this->believed->from($newest[$rung?->lane()->pattern()?->value] ?? null);
         $open = CallRecord::openOf($athlete->id);
         $cleared = Clearance::latestOf($athlete->id);
 
@@ -49,8 +53,8 @@ final readonly class AthleteReading
             StandardJson::of(BuildSituation::standard($rung)),
             $rung === null ? null : RungJson::of($rung, $rung->predict($belief)),
             $standing instanceof DoesNotFit ? $standing->reason : null,
-            $this->capacity($athlete, Pattern::Pull),
-            $this->capacity($athlete, Pattern::Row),
+            $this->capacity($newest[Pattern::Pull->value]),
+            $this->capacity($newest[Pattern::Row->value]),
             LoggedSet::bestHangS($athlete->id),
             $athlete->pain === null ? null : PainJson::of($athlete->pain),
             $athlete->paused_at === null ? null : $this->days->of($athlete->paused_at),
@@ -60,10 +64,8 @@ final readonly class AthleteReading
         );
     }
 
-    private function capacity(Athlete $athlete, Pattern $pattern): ?CapacityJson
+    private function capacity(?CapacityRecord $newest): ?CapacityJson
     {
-        $newest = CapacityRecord::newest($athlete->id, $pattern);
-
         return CapacityJson::of($this->believed->from($newest), $newest?->trained_on);
     }
 

@@ -26,9 +26,9 @@ final readonly class KeptAnswers
      *
      * @param  array<mixed>  $question
      * @param  \Closure(): array<mixed>  $find
-     * @return array<mixed>
+     * @return string the answer as JSON
      */
-    public function to(array $question, Body $body, \Closure $find): array
+    public function to(array $question, Body $body, \Closure $find): string
     {
         $key = [
             'gym_id' => $this->gym->id(),
@@ -37,11 +37,11 @@ final readonly class KeptAnswers
         ];
         $kept = $this->db->table('kept_answers')->where($key)->value('answer');
         if (is_string($kept)) {
-            return (array) json_decode($kept, true, flags: JSON_THROW_ON_ERROR);
+            return $kept;
         }
-        $answer = $find();
+        $answer = json_encode($find(), JSON_THROW_ON_ERROR);
         $this->forget();
-        $this->db->table('kept_answers')->insertOrIgnore([...$key, 'answer' => json_encode($answer, JSON_THROW_ON_ERROR), 'kept_at' => $this->clock->now()]);
+        $this->db->table('kept_answers')->insertOrIgnore([...$key, 'answer' => $answer, 'kept_at' => $this->clock->now()]);
 
         return $answer;
     }

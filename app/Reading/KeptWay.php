@@ -50,10 +50,9 @@ final readonly class KeptWay
         ];
     }
 
-    /** @param  array<mixed>  $kept */
-    public static function read(array $kept, ?Rung $now, RungSearch $search, Body $body): self
+    public static function read(string $kept, ?Rung $now, RungSearch $search, Body $body): self
     {
-        return StoredForm::read('way', json_encode($kept, JSON_THROW_ON_ERROR), static function (JsonObject $j) use ($now, $search, $body): self {
+        return StoredForm::read('way', $kept, static function (JsonObject $j) use ($now, $search, $body): self {
             $rung = static fn (JsonObject $choice): mixed => $search->standing(StoredChoice::of($choice), $body);
             $below = $j->has('below') ? $rung($j->object('below')) : null;
 

@@ -20,7 +20,7 @@ final readonly class Way
 
     private const SAME_SHARE = 1e-6;
 
-    private function __construct(public float $fromShare, public float $toShare, public ?Rung $now, public ?Rung $below, public SteadyLadder $ladder)
+    private function __construct(public float $fromShare, public float $toShare, public ?Rung $below, public SteadyLadder $ladder)
     {
     }
 
@@ -35,20 +35,16 @@ final readonly class Way
     {
         $from = LadderStart::share($now, $belief, $candidates);
         $to = $goalShare ?? Goal::share($lane, $from, $candidates);
+        $near = $now === null ? [] : self::near($now, $search, $body);
         $first = match (true) {
             $now === null => null,
             self::fades($now) => self::next($candidates, $from, Goal::share($lane, $from, $candidates)),
-            default => Steps::nearestUp($now, self::near($now, $search, $body)),
+            default => Steps::nearestUp($now, $near),
         };
         $ladder = SteadyLadder::through($candidates, $from, $to, Steps::SMALLEST, $mostRungs ?? self::USUAL_RUNGS, $first)
             ->on(static fn (Rung $rung): Rung => self::onBarOf($now, $rung, $search, $body));
 
-        return new self($from, $to, $now, $now === null ? null : self::belowOf($now, $search, $body), $ladder);
-    }
-
-    public function steps(): ?Steps
-    {
-        return $this->now === null ? null : new Steps($this->now, $this->ladder->rungs[0] ?? null, $this->below);
+        return new self($from, $to, $now === null ? null : Steps::nearestDown($now, $near), $ladder);
     }
 
     /** @param  list<Rung>  $candidates */
@@ -72,13 +68,7 @@ final readonly class Way
         return $rung->choice instanceof OnBands && $rung->choice->attach === Attach::Foot && count($rung->choice->bandIds) === 1;
     }
 
-    /** The nearest of those that one change leads to: another band, weight or pin, or the heels at another mark. */
-    private static function belowOf(Rung $now, RungSearch $search, Body $body): ?Rung
-    {
-        return Steps::nearestDown($now, self::near($now, $search, $body));
-    }
-
-    /** @return list<Rung> */
+    /** @return list<Rung> what one change leads to: another band, weight or pin, or the heels at another mark */
     private static function near(Rung $now, RungSearch $search, Body $body): array
     {
         return array_values(array_filter($search->near($now, $body), static fn (Rung $r): bool => $r->holds()));

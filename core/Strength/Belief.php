@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace SteadyRung\Strength;
 
 /**
- * What is believed of an athlete's capacity today: the state after the last session moved to this day, with its curve.
+ * What is believed of an athlete's capacity today: the state after the last session (observed) moved to this day, with its curve.
  */
 final readonly class Belief
 {
-    private function __construct(public RepCurve $curve, public ?CapacityState $state, public int $today)
+    private function __construct(public RepCurve $curve, public ?CapacityState $observed, public ?CapacityState $state, public int $today)
     {
     }
 
@@ -18,7 +18,7 @@ final readonly class Belief
     {
         $filter = CapacityFilter::usual();
 
-        return new self($filter->curve, $lastState === null ? null : $filter->forward($lastState, $today), $today);
+        return new self($filter->curve, $lastState, $lastState === null ? null : $filter->forward($lastState, $today), $today);
     }
 
     /** Reps to expect at a load as a share of bodyweight (on the way up) with its standard deviation; none before a baseline. */

@@ -8,7 +8,6 @@ use SteadyRung\Body\Body;
 use SteadyRung\Call\SessionResult;
 use SteadyRung\Call\Situation;
 use SteadyRung\Ladder\Rung;
-use SteadyRung\Strength\CapacityState;
 
 /**
  * What was known when a call was made, kept beside it, version 2: two calls made from the same are the same call.
@@ -18,8 +17,9 @@ final class StoredSituation
     private const VERSION = 2;
 
     /** @return array<string, mixed> */
-    public static function write(Situation $situation, Body $body, ?CapacityState $observed): array
+    public static function write(Situation $situation, Body $body): array
     {
+        $observed = $situation->belief->observed;
         $steps = $situation->steps;
 
         return StoredForm::keys(self::VERSION, [

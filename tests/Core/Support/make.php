@@ -106,7 +106,9 @@ function stepsAround(Rung $from, RungSearch $search, ?Body $body = null): Steps
 {
     $body ??= athlete();
 
-    return Way::of($search, $body, $from->lane(), $search->lane($from->lane(), $body), $from, believed(null))->steps() ?? throw new LogicException('A rung in use has steps.');
+    $way = Way::of($search, $body, $from->lane(), $search->lane($from->lane(), $body), $from, believed(null));
+
+    return new Steps($from, $way->ladder->rungs[0] ?? null, $way->below);
 }
 
 /** As much gear as a gym may have: 100 bands, and 200 pieces of all kinds. */
