@@ -8,7 +8,6 @@ use App\Actions\Deeds\AthleteParticulars;
 use App\Models\Athlete;
 use App\Models\CallRecord;
 use App\Models\GymDay;
-use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 
@@ -17,14 +16,13 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class ChangeAthlete
 {
-    public function __construct(private ConnectionInterface $db, private MakeCall $calls, private WeighAthlete $weigh, private GymDay $days, private ClockInterface $clock)
+    public function __construct(private HoldAthlete $athletes, private MakeCall $calls, private WeighAthlete $weigh, private GymDay $days, private ClockInterface $clock)
     {
     }
 
     public function change(Athlete $athlete, AthleteParticulars $particulars): Athlete
     {
-        return $this->db->transaction(function () use ($athlete, $particulars): Athlete {
-            $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
+        return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($particulars): Athlete {
             if ($athlete->mass_kg !== $particulars->mass_kg) {
                 $this->weigh->note($athlete, (string) Str::uuid7(), $this->days->today(), $particulars->mass_kg);
             }
@@ -38,8 +36,7 @@ final readonly class ChangeAthlete
     /** Out of the roster and the waiting calls, or back into both; the log stays. */
     public function archive(Athlete $athlete, bool $archived): Athlete
     {
-        return $this->db->transaction(function () use ($athlete, $archived): Athlete {
-            $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
+        return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($archived): Athlete {
             $athlete->fill(['archived_at' => $archived ? $athlete->archived_at ?? $this->clock->now() : null])->save();
             $archived ? CallRecord::openOf($athlete->id)?->delete() : $this->calls->for($athlete);
 

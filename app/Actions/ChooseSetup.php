@@ -8,7 +8,6 @@ use App\Models\Athlete;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use App\Reading\FindWay;
-use Illuminate\Database\ConnectionInterface;
 use SteadyRung\Ladder\Choice;
 use SteadyRung\Ladder\ChoiceKind;
 use SteadyRung\Setup\DoesNotFit;
@@ -18,15 +17,14 @@ use SteadyRung\Setup\DoesNotFit;
  */
 final readonly class ChooseSetup
 {
-    public function __construct(private ConnectionInterface $db, private FindWay $ways, private MakeCall $calls)
+    public function __construct(private HoldAthlete $athletes, private FindWay $ways, private MakeCall $calls)
     {
     }
 
     /** @throws Problem if the set-up does not fit the athlete, or nobody is put on it */
     public function choose(Athlete $athlete, Choice $choice): Athlete
     {
-        return $this->db->transaction(function () use ($athlete, $choice): Athlete {
-            $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
+        return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($choice): Athlete {
             $this->put($athlete, $choice);
             $this->calls->for($athlete, 'The set-up was changed.');
 

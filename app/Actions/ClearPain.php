@@ -9,7 +9,6 @@ use App\Models\Athlete;
 use App\Models\Clearance;
 use App\Models\User;
 use App\Problems\Problem;
-use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
 
 /**
@@ -18,10 +17,9 @@ use Psr\Clock\ClockInterface;
 final readonly class ClearPain
 {
     public function __construct(
-        private ConnectionInterface $db,
+        private HoldAthlete $athletes,
         private StoreOnce $storeOnce,
-        private WatchPain $pain,
-        private MakeCall $calls,
+        private RefreshAthlete $refresh,
         private ClockInterface $clock,
     ) {
     }
@@ -33,8 +31,7 @@ final readonly class ClearPain
      */
     public function clear(Athlete $athlete, User $coach, ClearingNote $note): Stored
     {
-        return $this->db->transaction(function () use ($athlete, $coach, $note): Stored {
-            $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
+        return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($coach, $note): Stored {
             $stored = $this->storeOnce->store(new Clearance([
                 'id' => $note->id,
                 'athlete_id' => $athlete->id,
@@ -43,8 +40,7 @@ final readonly class ClearPain
                 'cleared_at' => $this->clock->now(),
             ]), $note, ['athlete' => $athlete->id]);
             if ($stored->isNew) {
-                $this->pain->of($athlete);
-                $this->calls->for($athlete);
+                $this->refresh->fromPain($athlete);
             }
 
             return $stored;

@@ -16,7 +16,6 @@ use App\Models\User;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use App\Reading\FindWay;
-use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
 use SteadyRung\Call\Verdict;
 use SteadyRung\Ladder\Choice;
@@ -30,15 +29,14 @@ final readonly class DecideCall
 {
     private const UNDO_S = 60;
 
-    public function __construct(private ConnectionInterface $db, private ChooseSetup $setups, private FindWay $ways, private ClockInterface $clock)
+    public function __construct(private HoldAthlete $athletes, private ChooseSetup $setups, private FindWay $ways, private ClockInterface $clock)
     {
     }
 
     /** @throws Problem if the call changed since it was seen, is decided otherwise, or is overridden to what makes no sense */
     public function decide(CallRecord $call, User $coach, CallDecision $decision): CallRecord
     {
-        return $this->db->transaction(function () use ($call, $coach, $decision): CallRecord {
-            $athlete = Athlete::query()->lockForUpdate()->findOrFail($call->athlete_id);
+        return $this->athletes->during($call->athlete_id, function (Athlete $athlete) use ($call, $coach, $decision): CallRecord {
             $call = CallRecord::query()->lockForUpdate()->findOrFail($call->id);
             if ($call->decided_at !== null) {
                 return $this->sameAgain($call, $decision);
@@ -67,8 +65,7 @@ final readonly class DecideCall
     /** @throws Problem if it is too late for that */
     public function takeBack(CallRecord $call): CallRecord
     {
-        return $this->db->transaction(function () use ($call): CallRecord {
-            $athlete = Athlete::query()->lockForUpdate()->findOrFail($call->athlete_id);
+        return $this->athletes->during($call->athlete_id, function (Athlete $athlete) use ($call): CallRecord {
             $call = CallRecord::query()->lockForUpdate()->findOrFail($call->id);
             if ($call->decided_at === null) {
                 return $call;

@@ -32,6 +32,7 @@ final readonly class LogSet
 {
     public function __construct(
         private ConnectionInterface $db,
+        private HoldAthlete $athletes,
         private CurrentGym $gym,
         private GymDay $days,
         private FindWay $ways,
@@ -63,8 +64,7 @@ final readonly class LogSet
      */
     public function logAll(Athlete $athlete, User $coach, array $sets): array
     {
-        return $this->db->transaction(function () use ($athlete, $coach, $sets): array {
-            $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
+        return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($coach, $sets): array {
             $outcomes = $new = [];
             foreach ($sets as $done) {
                 try {

@@ -19,6 +19,13 @@ final readonly class RefreshAthlete
     ) {
     }
 
+    /** After pain was told or cleared. */
+    public function fromPain(Athlete $athlete): void
+    {
+        $this->pain->of($athlete);
+        $this->calls->for($athlete);
+    }
+
     /** @param  list<Pattern>|null  $patterns  what the sets in question speak of; everything is followed anew if nobody says */
     public function from(Athlete $athlete, string $day, ?array $patterns = null): void
     {

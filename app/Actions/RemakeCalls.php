@@ -8,7 +8,6 @@ use App\Models\Athlete;
 use App\Models\CurrentGym;
 use Illuminate\Contracts\Debug\ExceptionHandler;
 use Illuminate\Contracts\Foundation\Application;
-use Illuminate\Database\ConnectionInterface;
 
 /**
  * Makes open calls anew when the gear changed: after the answer went out, one athlete at a time, each under a lock of its own.
@@ -19,7 +18,7 @@ final class RemakeCalls
 
     public function __construct(
         private readonly Application $app,
-        private readonly ConnectionInterface $db,
+        private readonly HoldAthlete $athletes,
         private readonly CurrentGym $gym,
         private readonly MakeCall $calls,
         private readonly ExceptionHandler $faults,
@@ -47,7 +46,7 @@ final class RemakeCalls
         $ids = Athlete::query()->whereNotNull('chosen')->whereNull('archived_at')->orderBy('id')->pluck('id');
         foreach ($ids as $id) {
             try {
-                $this->db->transaction(fn () => $this->calls->afterKitChange(Athlete::query()->lockForUpdate()->whereKey($id)->firstOrFail()));
+                $this->athletes->during((string) $id, fn (Athlete $athlete) => $this->calls->afterKitChange($athlete));
             } catch (\Throwable $fault) {
                 $this->faults->report($fault); // one athlete's fault leaves the others' calls as they should be
             }

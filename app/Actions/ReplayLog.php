@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Athlete;
-use Illuminate\Database\ConnectionInterface;
 
 /**
  * Rebuilds everything stored that follows from the log.
@@ -14,7 +13,7 @@ final readonly class ReplayLog
 {
     private const BEFORE_ALL = '0001-01-01';
 
-    public function __construct(private ConnectionInterface $db, private RefreshAthlete $refresh)
+    public function __construct(private HoldAthlete $athletes, private RefreshAthlete $refresh)
     {
     }
 
@@ -23,9 +22,7 @@ final readonly class ReplayLog
     {
         $count = 0;
         foreach (Athlete::query()->orderBy('id')->lazyById(100) as $athlete) {
-            $this->db->transaction(function () use ($athlete): void {
-                $this->refresh->from(Athlete::query()->lockForUpdate()->whereKey($athlete->id)->firstOrFail(), self::BEFORE_ALL);
-            });
+            $this->athletes->during($athlete->id, fn (Athlete $held) => $this->refresh->from($held, self::BEFORE_ALL));
             $count++;
         }
 

@@ -9,7 +9,6 @@ use App\Models\Athlete;
 use App\Models\PainReport;
 use App\Models\User;
 use App\Problems\Problem;
-use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
 
 /**
@@ -18,10 +17,9 @@ use Psr\Clock\ClockInterface;
 final readonly class TellPain
 {
     public function __construct(
-        private ConnectionInterface $db,
+        private HoldAthlete $athletes,
         private StoreOnce $storeOnce,
-        private WatchPain $pain,
-        private MakeCall $calls,
+        private RefreshAthlete $refresh,
         private ClockInterface $clock,
     ) {
     }
@@ -33,8 +31,7 @@ final readonly class TellPain
      */
     public function tell(Athlete $athlete, User $coach, PainTold $told): Stored
     {
-        return $this->db->transaction(function () use ($athlete, $coach, $told): Stored {
-            $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
+        return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($coach, $told): Stored {
             $stored = $this->storeOnce->store(new PainReport([
                 'id' => $told->id,
                 'athlete_id' => $athlete->id,
@@ -44,8 +41,7 @@ final readonly class TellPain
                 'told_at' => $this->clock->now(),
             ]), $told, ['athlete' => $athlete->id]);
             if ($stored->isNew) {
-                $this->pain->of($athlete);
-                $this->calls->for($athlete);
+                $this->refresh->fromPain($athlete);
             }
 
             return $stored;

@@ -9,22 +9,20 @@ use App\Models\Athlete;
 use App\Models\Weighing;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
-use Illuminate\Database\ConnectionInterface;
 
 /**
  * Notes an athlete's mass on a day, or takes a weighing back; the latest that stands is the mass everything is computed from.
  */
 final readonly class WeighAthlete
 {
-    public function __construct(private ConnectionInterface $db, private StoreOnce $storeOnce, private MakeCall $calls)
+    public function __construct(private HoldAthlete $athletes, private StoreOnce $storeOnce, private MakeCall $calls)
     {
     }
 
     /** @return Stored<Weighing> */
     public function weigh(Athlete $athlete, MassWeighed $weighed): Stored
     {
-        return $this->db->transaction(function () use ($athlete, $weighed): Stored {
-            $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
+        return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($weighed): Stored {
             $stored = $this->note($athlete, $weighed->id, $weighed->weighed_on, $weighed->mass_kg);
             if ($stored->isNew) {
                 $this->follow($athlete);
@@ -41,8 +39,7 @@ final readonly class WeighAthlete
      */
     public function takeBack(Athlete $athlete, string $weighingId, string $id): Stored
     {
-        return $this->db->transaction(function () use ($athlete, $weighingId, $id): Stored {
-            $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
+        return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($weighingId, $id): Stored {
             $weighing = Weighing::query()->where('athlete_id', $athlete->id)->whereNull('replaces_id')->findOrFail($weighingId);
             $others = Weighing::latestFirst($athlete->id)->whereKeyNot($weighing->id)->exists();
             if (! $others && ! Weighing::query()->whereKey($id)->exists()) {

@@ -8,7 +8,6 @@ use App\Models\Athlete;
 use App\Models\LoggedSet;
 use App\Models\User;
 use App\Problems\Problem;
-use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
 
 /**
@@ -17,7 +16,7 @@ use Psr\Clock\ClockInterface;
 final readonly class WithdrawSet
 {
     public function __construct(
-        private ConnectionInterface $db,
+        private HoldAthlete $athletes,
         private StoreOnce $storeOnce,
         private RefreshAthlete $refresh,
         private ClockInterface $clock,
@@ -32,8 +31,7 @@ final readonly class WithdrawSet
      */
     public function withdraw(Athlete $athlete, string $setId, User $coach, string $id): Stored
     {
-        return $this->db->transaction(function () use ($athlete, $setId, $coach, $id): Stored {
-            $athlete = Athlete::query()->lockForUpdate()->findOrFail($athlete->id);
+        return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($setId, $coach, $id): Stored {
             $set = LoggedSet::query()->where('athlete_id', $athlete->id)->findOrFail($setId);
             $stored = $this->storeOnce->store(new LoggedSet([
                 'id' => $id,
