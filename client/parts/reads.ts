@@ -12,6 +12,12 @@ export const makeReads = (): QueryClient =>
         },
     });
 
+/** Reads anew whatever follows from an athlete. */
+export async function freshenAthlete(client: QueryClient, id: string): Promise<void> {
+    const keys = [['athlete', id], ['sets', id], ['ladders', id], ['scale', id], ['roster'], ['calls']];
+    await Promise.all(keys.map((queryKey) => client.invalidateQueries({ queryKey })));
+}
+
 /** Brings back what this owner read last, and keeps each answer on the device as it comes; answers how to stop. */
 export async function keepReads(client: QueryClient, owner: string): Promise<() => void> {
     for (const { key, answer, at } of await keptReads.all(owner, Date.now() - WEEK_MS).catch(() => [])) {

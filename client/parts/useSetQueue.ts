@@ -5,6 +5,7 @@ import { computed, ref, shallowRef, watch } from 'vue';
 import { alone, setStore, watchSets } from '../domain/device';
 import { api, outcome, type Schemas } from '../domain/http';
 import { SetQueue, type SetDraft, type Waiting } from '../domain/queue';
+import { freshenAthlete } from './reads';
 
 const AGAIN_AFTER_MS = 4000;
 
@@ -20,11 +21,7 @@ export const useSetQueue = defineStore('set-queue', () => {
     const { post: tellTabs, data: told } = useBroadcastChannel<string, string>({ name: 'steady-rung.stored' });
     let stopWatching = (): void => {};
 
-    const refresh = (athleteId: string): void => {
-        for (const key of [['athlete', athleteId], ['sets', athleteId], ['ladders', athleteId], ['roster'], ['calls']]) {
-            void client.invalidateQueries({ queryKey: key });
-        }
-    };
+    const refresh = (athleteId: string): void => void freshenAthlete(client, athleteId);
     const queue = new SetQueue({
         store: setStore,
         alone,

@@ -6,6 +6,7 @@ import type { Schemas } from '../domain/http';
 import ChipRow from '../parts/ChipRow.vue';
 import FormField from '../parts/FormField.vue';
 import type { SetDraft } from '../domain/queue';
+import { countChips, reserveChips } from './counts';
 
 const props = defineProps<{
     gear: { bars: Gear[]; bands: Schemas['Band'][] };
@@ -14,8 +15,7 @@ const props = defineProps<{
 }>();
 
 const NO_BAND = 'none';
-const counts = Array.from({ length: 16 }, (_, i) => ({ value: i, label: String(i) }));
-const reserves = [{ value: null, label: '?' }, ...Array.from({ length: 6 }, (_, i) => ({ value: i, label: String(i) }))];
+const counts = countChips(15);
 const attaches = [
     { value: 'foot' as const, label: 'Under the foot' },
     { value: 'knee' as const, label: 'Under the knee' },
@@ -67,7 +67,7 @@ async function submit(): Promise<void> {
             <ChipRow label="Where" :chips="attaches" :value="draft.attach" @pick="draft.attach = $event" />
         </template>
         <ChipRow label="Clean reps" show-label :chips="counts" :value="draft.clean" @pick="draft.clean = $event" />
-        <ChipRow label="In reserve" show-label :chips="reserves" :value="draft.reserve" @pick="draft.reserve = $event" />
+        <ChipRow label="In reserve" show-label :chips="reserveChips" :value="draft.reserve" @pick="draft.reserve = $event" />
         <p v-if="error" class="error" role="alert">{{ error }}</p>
         <div><NButton attr-type="submit" type="primary" size="large" :loading="busy">Log reps</NButton></div>
     </form>

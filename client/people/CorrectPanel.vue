@@ -8,12 +8,12 @@ import ChipRow from '../parts/ChipRow.vue';
 import SidePanel from '../parts/SidePanel.vue';
 import { useSetQueue } from '../parts/useSetQueue';
 import NoCountRow from './NoCountRow.vue';
+import { countChips, reserveChips } from './counts';
 
 const props = defineProps<{ set: Schemas['Set'] | undefined; athleteId: string }>();
 const emit = defineEmits<{ close: []; logged: [id: string, text: string] }>();
 
-const counts = Array.from({ length: 21 }, (_, i) => ({ value: i, label: String(i) }));
-const reserves = [{ value: null, label: '?' }, ...Array.from({ length: 6 }, (_, i) => ({ value: i, label: String(i) }))];
+const counts = countChips(20);
 const queue = useSetQueue();
 const draft = reactive({ clean: 0, reserve: null as number | null, noCounts: {} as Partial<Record<NoCountReason, number>>, open: true });
 
@@ -53,7 +53,7 @@ async function save(): Promise<void> {
                 <strong>{{ set.hang_s === null ? `${set.clean_reps} clean` : seconds(set.hang_s) }}</strong>
             </p>
             <ChipRow label="Clean reps" show-label :chips="counts" :value="draft.clean" @pick="draft.clean = $event" />
-            <ChipRow label="In reserve" show-label :chips="reserves" :value="draft.reserve" @pick="draft.reserve = $event" />
+            <ChipRow label="In reserve" show-label :chips="reserveChips" :value="draft.reserve" @pick="draft.reserve = $event" />
             <NoCountRow v-model="draft.noCounts" v-model:open="draft.open" />
             <div class="row">
                 <NButton attr-type="submit" type="primary" size="large">Correct it</NButton>

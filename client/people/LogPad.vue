@@ -17,6 +17,7 @@ import NoCountRow from './NoCountRow.vue';
 import PainRow from './PainRow.vue';
 import SetsToday from './SetsToday.vue';
 import { toldPain, usePad } from './usePad';
+import { countChips, reserveChips } from './counts';
 
 const props = defineProps<{
     athleteId: string;
@@ -29,8 +30,7 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ logged: [id: string, text: string] }>();
 
-const counts = Array.from({ length: 16 }, (_, i) => ({ value: i, label: String(i) }));
-const reserves = [{ value: null, label: '?' }, ...Array.from({ length: 6 }, (_, i) => ({ value: i, label: String(i) }))];
+const counts = countChips(15);
 
 const queue = useSetQueue();
 const today = useToday();
@@ -102,7 +102,7 @@ async function tellOnly(): Promise<void> {
             <ChipRow label="Clean reps" :chips="counts" :value="pad.count.value" @pick="pad.pick" />
             <NButton v-if="pad.count.value !== null" type="primary" size="large" :disabled="painOpen" @click="logClean(pad.count.value)">Log {{ pad.count.value }}</NButton>
         </div>
-        <ChipRow label="In reserve" show-label :chips="reserves" :value="draft.reserve" :class="{ asked: pad.mode.value === 'reserve' }" @pick="draft.reserve = $event" />
+        <ChipRow label="In reserve" show-label :chips="reserveChips" :value="draft.reserve" :class="{ asked: pad.mode.value === 'reserve' }" @pick="draft.reserve = $event" />
         <NoCountRow v-model="draft.noCounts" v-model:open="noCountsOpen" />
         <PainRow v-model="draft.pain">
             <p v-if="painOpen" class="small ask">Say where and how much, then log the set or tell the pain alone.</p>

@@ -4,6 +4,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { computed, ref, shallowRef, toValue, watch, type ComputedRef, type MaybeRefOrGetter, type Ref } from 'vue';
 import type { Choice } from '../domain/gear';
 import { api, outcome, type Result, type Schemas } from '../domain/http';
+import { freshenAthlete } from '../parts/reads';
 import { useRead, type Read } from '../parts/useRead';
 import { useSetQueue } from '../parts/useSetQueue';
 
@@ -87,13 +88,7 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
         }
     }
 
-    async function reload(): Promise<void> {
-        await Promise.all(
-            [['athlete', toValue(id)], ['sets', toValue(id)], ['ladders', toValue(id)], ['scale', toValue(id)], ['roster'], ['calls']].map((queryKey) =>
-                client.invalidateQueries({ queryKey }),
-            ),
-        );
-    }
+    const reload = (): Promise<void> => freshenAthlete(client, toValue(id));
 
     /** What follows is read meanwhile: the next set need not wait for it. */
     function then<T>(result: Result<T>): Result<T> {
