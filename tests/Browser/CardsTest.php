@@ -44,7 +44,7 @@ it('draws every kind of help for small and tall so that every word can be read, 
     $page = Page::open(Instance::url(), 1280, 800);
     try {
         $page->signIn();
-        $kit = $page->script("return fetch('/api/kit').then((r) => r.json())");
+        $kit = $page->fetched('kit');
         foreach (demoChoices($kit) as $name => $choice) {
             $page->visit("/people/$athlete/card?choice=".urlencode((string) json_encode($choice)))->see('Print on A5');
             if ($page->script('return document.querySelector(".side-view") === null')) {

@@ -8,12 +8,11 @@ use Tests\Browser\Support\Page;
 
 it('has something to show for every call, lane, curve and state of a band', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
-    $get = fn (string $path): array => $page->script("return fetch('/api/$path').then((r) => r.json())");
     try {
         $page->signIn();
-        $roster = $get('athletes')['items'];
-        $kit = $get('kit');
-        $athletes = array_map(fn (array $a): array => $get("athletes/{$a['id']}"), array_filter($roster, fn (array $a): bool => $a['setup_name'] !== null));
+        $roster = $page->fetched('athletes')['items'];
+        $kit = $page->fetched('kit');
+        $athletes = array_map(fn (array $a): array => $page->fetched("athletes/{$a['id']}"), array_filter($roster, fn (array $a): bool => $a['setup_name'] !== null));
 
         expect(count($roster))->toBeGreaterThanOrEqual(14)
             ->and(array_values(array_unique(array_filter(array_column($roster, 'verdict')))))->toEqualCanonicalizing(array_column(Verdict::cases(), 'value'))

@@ -19,12 +19,6 @@ use Tests\Browser\Support\Wait;
 const KERENSA = '01900000-0000-7000-8000-000000000110';
 const KERENSA_BODY = ['mass_kg' => 63.0, 'stature_m' => 1.70, 'reach_m' => 2.03];
 
-/** What the page fetches of the API, as the coach who is signed in. */
-function fetched(Page $page, string $path): array
-{
-    return $page->script("return fetch('/api/$path').then((r) => r.json())");
-}
-
 /** @return array<string, mixed> a set-up of the gym as `bin/steady core` takes it */
 function asCore(array $choice, array $kit): array
 {
@@ -82,11 +76,11 @@ it('takes a coach from the tape measure to the printed card', function (): void 
         // 5. The ladder, longer and shorter; put on the lowest of its rungs.
         $page->visit('/people/'.KERENSA)->see('largest step')->see('Carried share');
         $page->choose('Length of the ladder', '5 rungs at most');
-        $five = count(fetched($page, 'athletes/'.KERENSA.'/ladder?lane=row&most_rungs=5')['rungs']);
+        $five = count($page->fetched('athletes/'.KERENSA.'/ladder?lane=row&most_rungs=5')['rungs']);
         Wait::until(fn (): bool => (int) $page->script('return document.querySelectorAll(".lanes [data-rung^=row]").length') === $five, 'The ladder did not get shorter.');
-        $before = fetched($page, 'athletes/'.KERENSA)['rung']['choice'];
+        $before = $page->fetched('athletes/'.KERENSA)['rung']['choice'];
         $page->click(WebDriverBy::xpath('(//section[@aria-label="Pull"]//*[@data-rung][not(contains(@class, "chosen"))])[last()]'))->see('How it came about')->press('Put on this set-up')->dontSee('How it came about');
-        Wait::until(fn (): bool => fetched($page, 'athletes/'.KERENSA)['rung']['choice'] != $before, 'Nobody was put on the rung.');
+        Wait::until(fn (): bool => $page->fetched('athletes/'.KERENSA)['rung']['choice'] != $before, 'Nobody was put on the rung.');
 
         $page->click(WebDriverBy::cssSelector('[data-rung="hold:top:20.0"]'))->see('nothing moves')->fill('Seconds', '17')->press('Log hang')->see('Logged 17 s');
 
@@ -104,11 +98,11 @@ it('shows on the ladder, the bench and the set-up page what the core answers fro
     $page = Page::open(Instance::url(), 1280, 800);
     try {
         $page->signIn()->visit('/people/'.KERENSA)->see('largest step');
-        $kit = fetched($page, 'kit');
+        $kit = $page->fetched('kit');
         $shown = $page->script('return [...document.querySelectorAll(".lanes [data-rung]")].map((b) => [b.dataset.rung, b.dataset.share, b.querySelector("strong")?.innerText ?? ""])');
         $choices = [];
         foreach (['pull', 'row'] as $lane) {
-            $ladder = fetched($page, 'athletes/'.KERENSA."/ladder?lane=$lane&most_rungs=8");
+            $ladder = $page->fetched('athletes/'.KERENSA."/ladder?lane=$lane&most_rungs=8");
             foreach ([...$ladder['rungs'], ['rung' => $ladder['now']]] as $rung) {
                 if ($rung['rung'] !== null) {
                     $choices[$rung['rung']['key']] = $rung['rung']['choice'];
@@ -141,7 +135,7 @@ it('draws the band as long, the heels where and the body at the angle that is co
     $page = Page::open(Instance::url(), 1280, 800);
     try {
         $page->signIn();
-        $kit = fetched($page, 'kit');
+        $kit = $page->fetched('kit');
         $gear = array_column($kit['gear'], null, 'name');
         $swift = array_column($kit['bands'], null, 'name')['Swift 22 mm'];
         $rings = $gear['North rings'];

@@ -92,7 +92,7 @@ it('shows on the scale what the core answers from the command line', function ()
         $page->signIn()->visit('/people/01900000-0000-7000-8000-000000000100')->choose('Shown', 'Rook 32 mm')->see('Rook 32 mm · knee');
         expect($page->script('return [...document.querySelectorAll(".ticks text")].every((t) => t.getBBox().x >= 0)'))->toBeTrue();
         $shown = $page->script('return [...document.querySelectorAll("[data-rung]")].map((b) => [b.dataset.rung, b.querySelector(".share").innerText, b.querySelector(".kg").innerText])');
-        $data = $page->script('return fetch("/api/kit").then((r) => r.json())');
+        $data = $page->fetched('kit');
         $bars = array_map(fn (array $figures) => $figures['height_m'] ?? 0.0, array_column($data['gear'], 'figures', 'id'));
         $bands = array_column($data['bands'], null, 'id');
         $compared = 0;
@@ -121,7 +121,7 @@ it('shows on the scale what the core answers from the command line', function ()
 it('keeps sets of several athletes that could not be sent, and stores each once, by itself, from whatever page, when the network is back', function (): void {
     $page = Page::open(Instance::url(), 390, 844);
     $athletes = ['01900000-0000-7000-8000-000000000110', '01900000-0000-7000-8000-000000000104'];
-    $ids = fn (): array => array_merge(...array_map(fn (string $id): array => array_column($page->script("return fetch('/api/athletes/$id/sets').then((r) => r.json())")['items'], 'id'), $athletes));
+    $ids = fn (): array => array_merge(...array_map(fn (string $id): array => array_column($page->fetched("athletes/$id/sets")['items'], 'id'), $athletes));
     try {
         $page->signIn();
         foreach ($athletes as $id) {

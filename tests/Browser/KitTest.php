@@ -19,10 +19,9 @@ function pickGear(Page $page, string $name): Page
 /** @return array{string, string} an athlete on a band that is due, and the band's name */
 function onDueBand(Page $page): array
 {
-    $get = fn (string $path): array => $page->script("return fetch('/api/$path').then((r) => r.json())");
-    $due = array_column(array_filter($get('kit')['bands'], fn (array $band): bool => $band['wear']['due']), 'name', 'id');
-    foreach (array_column($get('athletes')['items'], 'id') as $athlete) {
-        foreach ($get("athletes/$athlete")['rung']['choice']['band_ids'] ?? [] as $band) {
+    $due = array_column(array_filter($page->fetched('kit')['bands'], fn (array $band): bool => $band['wear']['due']), 'name', 'id');
+    foreach (array_column($page->fetched('athletes')['items'], 'id') as $athlete) {
+        foreach ($page->fetched("athletes/$athlete")['rung']['choice']['band_ids'] ?? [] as $band) {
             if (isset($due[$band])) {
                 return [$athlete, $due[$band]];
             }

@@ -153,6 +153,16 @@ final class Page
         return $this->driver->executeScript($code);
     }
 
+    /**
+     * What the page fetches of the API, as the coach who is signed in.
+     *
+     * @return array<mixed>
+     */
+    public function fetched(string $path): array
+    {
+        return (array) $this->driver->executeScript("return fetch('/api/$path').then((r) => r.json())");
+    }
+
     /** @return list<string> errors the browser logged since last asked */
     public function consoleErrors(): array
     {
