@@ -226,3 +226,27 @@ it('corrects a set on screen with a row that names it', async () => {
     const [sent] = (asked.find((a) => a.deed === 'POST /api/sets')!.body as { sets: Record<string, unknown>[] }).sets;
     expect(sent).toMatchObject({ replaces_id: 'old', clean_reps: 6, reserve: 1, performed_at: done.performed_at });
 });
+
+it('stays in sight under the reason when it cannot be freshened, and goes to who stands beside by key', async () => {
+    const others = ['isaura', 'jolyon', 'kerensa'].map((id) => ({ id }));
+    let away = false;
+    const { sees, text, user, path } = page(
+        {},
+        {
+            'GET /api/athletes': () => ({ items: others, next_page: null, tags: [] }),
+            [`GET ${A}`]: () => (away ? refuse(503, 'away', 'The database is away.') : { ...jolyon, rung: heron }),
+            'POST /api/sets': () => refuse(503, 'away', 'The database is away.'),
+            [`POST ${A}/pain`]: () => ((away = true), { ...jolyon, rung: heron }),
+        },
+    );
+    await sees('In reserve');
+    await user.keyboard('{ArrowRight}');
+    await eventually(() => expect(path()).toBe('/people/kerensa'));
+    await user.keyboard('{ArrowLeft}');
+    await eventually(() => expect(path()).toBe('/people/isaura'));
+
+    await user.keyboard('p24');
+    await user.click([...document.querySelectorAll('button')].find((b) => b.textContent.includes('Tell the pain without a set'))!);
+    await sees('The database is away.');
+    expect(text()).toContain('In reserve');
+});
