@@ -49,9 +49,9 @@ final readonly class LogSet
      * @throws Problem if pulling is paused, the set-up does not fit, or the id holds another set
      * @throws CoreError if the gear cannot make the set-up
      */
-    public function log(Athlete $athlete, User $coach, SetDone $done): Stored
+    public function log(string $athleteId, User $coach, SetDone $done): Stored
     {
-        $outcome = $this->logAll($athlete, $coach, [$done])[0];
+        $outcome = $this->logAll($athleteId, $coach, [$done])[0];
 
         return $outcome instanceof Stored ? $outcome : throw $outcome;
     }
@@ -62,9 +62,9 @@ final readonly class LogSet
      * @param  non-empty-list<SetDone>  $sets
      * @return non-empty-list<Stored<LoggedSet>|Problem|CoreError>
      */
-    public function logAll(Athlete $athlete, User $coach, array $sets): array
+    public function logAll(string $athleteId, User $coach, array $sets): array
     {
-        return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($coach, $sets): array {
+        return $this->athletes->during($athleteId, function (Athlete $athlete) use ($coach, $sets): array {
             $outcomes = $new = [];
             foreach ($sets as $done) {
                 try {
@@ -89,11 +89,10 @@ final readonly class LogSet
     {
         $replaced = $done->replaces_id === null ? null : LoggedSet::query()->where('athlete_id', $athlete->id)->findOrFail($done->replaces_id);
         $row = $this->row($athlete, $coach, $done, $replaced);
-        if (! LoggedSet::query()->whereKey($done->id)->exists()) {
+        $stored = $this->storeOnce->store($row, $done, ['athlete' => $athlete->id], function () use ($row, $athlete, $done): void {
             $this->refuseWhilePaused($athlete, $row);
             $this->fillLoad($row, $athlete, $done->choice);
-        }
-        $stored = $this->storeOnce->store($row, $done, ['athlete' => $athlete->id]);
+        });
         if ($stored->isNew) {
             $this->noteBands($stored->record);
             if ($done->pain !== null) {

@@ -30,16 +30,16 @@ final readonly class MakeCall
     /** @param  string|null  $because  what was changed under the call, if it was not the log */
     public function for(Athlete $athlete, ?string $because = null): void
     {
-        $open = CallRecord::openOf($athlete->id);
-        $situation = $athlete->archived_at === null ? $this->news($athlete) : null;
+        [$open, $decided] = CallRecord::latestOf($athlete->id);
+        $situation = $athlete->archived_at === null ? $this->news($athlete, $decided) : null;
         $situation === null ? $open?->delete() : $this->keep($athlete, $situation, StoredSituation::write($situation, $athlete->toCore()), $open, $because);
     }
 
     /** After a change of gear only where the rungs are others than the call was made with. */
     public function afterKitChange(Athlete $athlete): void
     {
-        $open = CallRecord::openOf($athlete->id);
-        $situation = $this->news($athlete);
+        [$open, $decided] = CallRecord::latestOf($athlete->id);
+        $situation = $this->news($athlete, $decided);
         if ($situation === null) {
             $open?->delete();
 
@@ -77,9 +77,9 @@ final readonly class MakeCall
     }
 
     /** What is known, where work or pain was logged or told since the last decision. */
-    private function news(Athlete $athlete): ?Situation
+    private function news(Athlete $athlete, ?CallRecord $decided): ?Situation
     {
-        $since = CallRecord::latestDecidedOf($athlete->id)?->decided_at;
+        $since = $decided?->decided_at;
         $any = LoggedSet::anyNewsSince($athlete->id, $since) || PainReport::latestOf($athlete->id, $since) !== null
             || ($athlete->pain !== null && LoggedSet::painTold($athlete->id, $since)->exists());
 

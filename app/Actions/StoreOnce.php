@@ -23,23 +23,52 @@ final readonly class StoreOnce
      *
      * @param  T  $row
      * @param  array<string, string>  $parents  what the deed is done to
+     * @param  \Closure(): void|null  $complete  fills what a row needs only when it is new, and may refuse it
      * @return Stored<T>
      *
      * @throws Problem if the UUID holds other content
      */
-    public function store(Record $row, object $deed, array $parents = []): Stored
+    public function store(Record $row, object $deed, array $parents = [], ?\Closure $complete = null): Stored
     {
         $row->gym_id = $this->gym->id();
         $row->fingerprint = Fingerprint::of($row->getTable(), $parents, $deed);
+        $known = $this->known($row);
+        if ($known !== null) {
+            return $known;
+        }
+        if ($complete !== null) {
+            $complete();
+        }
         if ($row->usesTimestamps()) {
             $row->updateTimestamps();
         }
-        $isNew = $row->newQuery()->toBase()->insertOrIgnore($row->getAttributes()) === 1;
-        $stored = $row->newQuery()->find($row->id);
-        if ($stored === null || ! $stored->isOfSameDeed($row)) {
-            throw new Problem(ProblemCode::IdTaken, 'Under this id something else is stored. Nothing was changed. Load the page again.');
+        if ($row->newQuery()->toBase()->insertOrIgnore($row->getAttributes()) === 1) {
+            $row->exists = true;
+
+            return new Stored($row->syncOriginal(), true);
         }
 
-        return new Stored($stored, $isNew);
+        return $this->known($row) ?? throw self::taken();
+    }
+
+    /**
+     * @template T of Record
+     *
+     * @param  T  $row
+     * @return Stored<T>|null
+     */
+    private function known(Record $row): ?Stored
+    {
+        $stored = $row->newQuery()->find($row->id);
+        if ($stored === null) {
+            return null;
+        }
+
+        return $stored->isOfSameDeed($row) ? new Stored($stored, false) : throw self::taken();
+    }
+
+    private static function taken(): Problem
+    {
+        return new Problem(ProblemCode::IdTaken, 'Under this id something else is stored. Nothing was changed. Load the page again.');
     }
 }

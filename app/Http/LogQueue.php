@@ -62,7 +62,7 @@ final readonly class LogQueue
 
         return $athlete === null
             ? array_fill_keys(array_keys($sets), new Problem(ProblemCode::NotFound, 'This athlete is not in your gym.'))
-            : array_combine(array_keys($sets), $this->log->logAll($athlete, $coach, array_values($sets)));
+            : array_combine(array_keys($sets), $this->log->logAll($athlete->id, $coach, array_values($sets)));
     }
 
     private static function refused(JsonObject $item, \Throwable $why): SetOutcomeJson

@@ -27,6 +27,8 @@ use SteadyRung\Safety\Pain;
  */
 final class Athlete extends Record
 {
+    protected $attributes = ['reach_m' => null, 'chosen' => null, 'pain' => null, 'paused_at' => null, 'tags' => '[]', 'archived_at' => null, 'last_trained_on' => null];
+
     protected array $told = ['name', 'kind', 'mass_kg', 'stature_m', 'reach_m'];
 
     protected $casts = [

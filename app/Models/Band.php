@@ -19,6 +19,8 @@ use SteadyRung\Kit\LoopBand;
  */
 final class Band extends Record
 {
+    protected $attributes = ['retired_at' => null];
+
     protected $casts = [
         'hung_length_m' => 'float',
         'width_mm' => 'float',

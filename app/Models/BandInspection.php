@@ -17,6 +17,8 @@ use SteadyRung\Kit\BandFinding;
  */
 final class BandInspection extends Record
 {
+    protected $attributes = ['note' => null];
+
     protected array $told = ['band_id', 'inspected_on', 'finding', 'note'];
 
     protected $casts = ['finding' => BandFinding::class];

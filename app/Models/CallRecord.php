@@ -51,9 +51,15 @@ final class CallRecord extends Record
         return self::query()->where('athlete_id', $athleteId)->whereNull('decided_at')->first();
     }
 
-    /** The one decided last. */
-    public static function latestDecidedOf(string $athleteId): ?self
+    /**
+     * The one that waits for a decision and the one decided last.
+     *
+     * @return array{self|null, self|null}
+     */
+    public static function latestOf(string $athleteId): array
     {
-        return self::query()->where('athlete_id', $athleteId)->whereNotNull('decided_at')->orderByDesc('decided_at')->first();
+        [$first, $second] = [...self::query()->where('athlete_id', $athleteId)->orderByDesc('decided_at')->limit(2)->get(), null, null];
+
+        return $first?->decided_at === null ? [$first, $second] : [null, $first];
     }
 }

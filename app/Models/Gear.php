@@ -27,6 +27,8 @@ final class Gear extends Record
 {
     protected $table = 'gear';
 
+    protected $attributes = ['retired_at' => null];
+
     protected $casts = ['kind' => GearKind::class, 'figures' => StoredText::class, 'retired_at' => 'immutable_datetime'];
 
     public function toCore(): Bar|RingPair|Box|Plate|Weight|Machine

@@ -49,6 +49,8 @@ final class LoggedSet extends Record
 {
     public $timestamps = false;
 
+    protected $attributes = ['replaces_id' => null, 'choice' => null, 'setup_key' => null, 'work_key' => null, 'held_at' => null, 'setup_name' => null, 'pattern' => null, 'carried_kg' => null, 'carried_share' => null, 'ascent_share' => null, 'share_sd' => null, 'clean_reps' => null, 'no_counts' => null, 'reserve' => null, 'hang_s' => null, 'pain' => null, 'pain_told_at' => null, 'note' => null];
+
     protected array $told = ['athlete_id', 'replaces_id', 'withdrawn', 'purpose', 'performed_at', 'choice', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note'];
 
     protected $casts = [

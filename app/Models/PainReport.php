@@ -20,6 +20,8 @@ final class PainReport extends Record
 {
     public $timestamps = false;
 
+    protected $attributes = ['note' => null];
+
     protected array $told = ['athlete_id', 'pain', 'note'];
 
     protected $casts = ['pain' => PainCast::class, 'told_at' => 'immutable_datetime'];

@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Builder;
  */
 final class Weighing extends Record
 {
+    protected $attributes = ['replaces_id' => null];
+
     protected array $told = ['athlete_id', 'weighed_on', 'mass_kg', 'replaces_id'];
 
     protected $casts = ['mass_kg' => 'float'];

@@ -8,8 +8,6 @@ use App\Actions\RemakeCalls;
 use App\Devices\HangingScale;
 use App\Formats\JsonObject;
 use App\Http\QuietSessions;
-use App\Models\Athlete;
-use App\Models\CallRecord;
 use App\Models\CurrentGym;
 use App\Models\GymKit;
 use App\Problems\Problem;
@@ -22,7 +20,6 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
-use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use Psr\Clock\ClockInterface;
@@ -46,7 +43,6 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->keepDatesImmutable();
         $this->refuseSloppyModels();
-        $this->bindRouteKeys();
         $this->keepSessionsQuietly();
     }
 
@@ -60,12 +56,6 @@ final class AppServiceProvider extends ServiceProvider
         $careful = $this->app->environment() !== 'production';
         Model::preventLazyLoading($careful);
         Model::preventAccessingMissingAttributes($careful);
-    }
-
-    private function bindRouteKeys(): void
-    {
-        Route::model('call', CallRecord::class);
-        Route::model('athlete', Athlete::class);
     }
 
     private function keepSessionsQuietly(): void

@@ -36,7 +36,7 @@ final readonly class AthleteReading
             $newest[$pattern->value] = CapacityRecord::newest($athlete->id, $pattern);
         }
         $belief = $this->believed->from($newest[$rung?->lane()->pattern()?->value] ?? null);
-        $open = CallRecord::openOf($athlete->id);
+        [$open, $decided] = CallRecord::latestOf($athlete->id);
         $cleared = Clearance::latestOf($athlete->id);
 
         return new AthleteJson(
@@ -60,7 +60,7 @@ final readonly class AthleteReading
             $athlete->paused_at === null ? null : $this->days->of($athlete->paused_at),
             $cleared === null ? null : new ClearedJson($this->days->of($cleared->cleared_at), $cleared->note),
             $open === null ? null : KeptCallJson::of($open, $athlete->name),
-            $open === null ? $this->decidedToday($athlete) : null,
+            $open === null ? $this->decidedToday($athlete, $decided) : null,
         );
     }
 
@@ -70,10 +70,8 @@ final readonly class AthleteReading
     }
 
     /** The call decided last, if that was today. */
-    private function decidedToday(Athlete $athlete): ?KeptCallJson
+    private function decidedToday(Athlete $athlete, ?CallRecord $decided): ?KeptCallJson
     {
-        $decided = CallRecord::latestDecidedOf($athlete->id);
-
         return $decided?->decided_at !== null && $this->days->of($decided->decided_at) === $this->days->today() ? KeptCallJson::of($decided, $athlete->name) : null;
     }
 }

@@ -168,7 +168,7 @@ final class DemoHistory
     private function log(Athlete $athlete, User $coach, SetDone $done): void
     {
         $this->clock->set($done->performed_at);
-        $this->logSet->log($athlete, $coach, $done);
+        $this->logSet->log($athlete->id, $coach, $done);
     }
 
     private function nextId(): string

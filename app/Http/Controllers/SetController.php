@@ -48,7 +48,7 @@ final class SetController
         requestBody: new Body(SetDone::class),
         responses: [new Answer(201, SetJson::class, 'Stored.'), new Answer(200, SetJson::class, 'Stored before.')],
     )]
-    public function store(Athlete $athlete, Request $request, JsonObject $json, LogSet $log, ClockInterface $clock): JsonResponse
+    public function store(string $athlete, Request $request, JsonObject $json, LogSet $log, ClockInterface $clock): JsonResponse
     {
         /** @var User $coach */
         $coach = $request->user();
