@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 use SteadyRung\Body\Body;
+use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Box;
 use SteadyRung\Kit\CalibrationPoint;
@@ -11,9 +14,6 @@ use SteadyRung\Kit\LoopBand;
 use SteadyRung\Kit\RingPair;
 use SteadyRung\Kit\Weight;
 use SteadyRung\Ladder\Adviser;
-use SteadyRung\Ladder\Lane;
-use SteadyRung\Ladder\Rung;
-use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Ladder\SteadyLadder;
 
 require __DIR__.'/../vendor/autoload.php';

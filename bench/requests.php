@@ -59,14 +59,14 @@ $class = [];
 foreach ($roster['items'] ?? [] as $entry) {
     [, $athlete] = $http->send('GET', "/api/athletes/{$entry['id']}");
     if (($athlete['rung'] ?? null) !== null && $athlete['paused_on'] === null) {
-        $class[] = ["/api/athletes/{$entry['id']}/sets", $athlete['rung']['choice']];
+        $class[] = ["/api/athletes/{$entry['id']}/sets", $athlete['rung']['exercise']];
     }
 }
 $turn = 0;
 $logNext = static function () use ($http, $class, &$turn): array {
-    [$path, $choice] = $class[$turn++ % count($class)] ?? exit("The demo is not there.\n");
+    [$path, $exercise] = $class[$turn++ % count($class)] ?? exit("The demo is not there.\n");
 
-    return $http->send('POST', $path, ['id' => (string) Ramsey\Uuid\Uuid::uuid7(), 'performed_at' => gmdate(DATE_RFC3339), 'purpose' => 'work', 'choice' => $choice, 'clean_reps' => 5, 'reserve' => 2]);
+    return $http->send('POST', $path, ['id' => (string) Ramsey\Uuid\Uuid::uuid7(), 'performed_at' => gmdate(DATE_RFC3339), 'purpose' => 'work', 'exercise' => $exercise, 'clean_reps' => 5, 'reserve' => 2]);
 };
 $measured = [
     'health' => static fn () => $http->send('GET', '/api/health'),

@@ -39,7 +39,8 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::put('password', [SettingsController::class, 'password']);
     Route::get('cautions', CautionController::class);
 
-    Route::get('kit', KitController::class);
+    Route::get('kit', [KitController::class, 'show']);
+    Route::put('kit/floor', [KitController::class, 'floor']);
     Route::post('gear', [GearController::class, 'store']);
     Route::put('gear/{gear}', [GearController::class, 'update']);
     Route::put('gear/{gear}/retirement', [GearController::class, 'retire']);

@@ -6,11 +6,13 @@ namespace App\Actions;
 
 use App\Formats\Fault;
 use App\Models\Band;
+use App\Models\CurrentGym;
 use App\Models\Gear;
 use App\Models\GymKit;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use Illuminate\Database\ConnectionInterface;
+use SteadyRung\Kit\Floor;
 use SteadyRung\Kit\Kit;
 
 /**
@@ -22,6 +24,7 @@ final readonly class ChangeGear
         private ConnectionInterface $db,
         private StoreOnce $storeOnce,
         private GymKit $kit,
+        private CurrentGym $gym,
         private RemakeCalls $calls,
     ) {
     }
@@ -81,6 +84,17 @@ final readonly class ChangeGear
             $this->kit->changed();
         });
         $this->calls->afterKitChange();
+    }
+
+    public function floor(Floor $floor): void
+    {
+        if ($this->gym->gym()->floor !== $floor) {
+            $this->db->transaction(function () use ($floor): void {
+                $this->gym->gym()->fill(['floor' => $floor])->save();
+                $this->kit->changed();
+            });
+            $this->calls->afterKitChange();
+        }
     }
 
     /** @return array<mixed> what a piece says of itself, whatever form it is kept in */

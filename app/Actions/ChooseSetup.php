@@ -8,8 +8,8 @@ use App\Models\Athlete;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use App\Reading\FindWay;
-use SteadyRung\Ladder\Choice;
-use SteadyRung\Ladder\ChoiceKind;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Movement;
 use SteadyRung\Setup\DoesNotFit;
 
 /**
@@ -22,10 +22,10 @@ final readonly class ChooseSetup
     }
 
     /** @throws Problem if the set-up does not fit the athlete, or nobody is put on it */
-    public function choose(Athlete $athlete, Choice $choice): Athlete
+    public function choose(Athlete $athlete, Exercise $exercise): Athlete
     {
-        return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($choice): Athlete {
-            $this->put($athlete, $choice);
+        return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($exercise): Athlete {
+            $this->put($athlete, $exercise);
             $this->calls->for($athlete, 'The set-up was changed.');
 
             return $athlete;
@@ -33,15 +33,15 @@ final readonly class ChooseSetup
     }
 
     /** @throws Problem likewise */
-    public function put(Athlete $athlete, Choice $choice): void
+    public function put(Athlete $athlete, Exercise $exercise): void
     {
-        $rung = $this->ways->search()->rung($choice, $athlete->toCore());
-        if ($choice->kind() === ChoiceKind::Hold) {
+        $rung = $this->ways->search()->rung($exercise, $athlete->toCore());
+        if ($exercise->manner->movement === Movement::Hold) {
             throw new Problem(ProblemCode::DoesNotFit, 'A hold is logged by its seconds, beside the set-up in use: nobody is put on it for reps.');
         }
         if ($rung instanceof DoesNotFit) {
             throw new Problem(ProblemCode::DoesNotFit, $rung->reason);
         }
-        $athlete->fill(['chosen' => $choice])->save();
+        $athlete->fill(['chosen' => $exercise])->save();
     }
 }

@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Actions\Deeds\CallDecision;
 use App\Formats\Fault;
 use App\Formats\JsonObject;
-use App\Formats\Stored\StoredChoice;
+use App\Formats\Stored\StoredExercise;
 use App\Formats\Stored\StoredForm;
 use App\Models\Athlete;
 use App\Models\CallRecord;
@@ -18,8 +18,8 @@ use App\Problems\ProblemCode;
 use App\Reading\FindWay;
 use Psr\Clock\ClockInterface;
 use SteadyRung\Call\Verdict;
-use SteadyRung\Ladder\Choice;
-use SteadyRung\Ladder\Rung;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Rung;
 
 /**
  * The coach's word on a call: accepted, or overridden with a reason. The call and the word are both kept, and the
@@ -44,14 +44,14 @@ final readonly class DecideCall
             $this->refuseUnsafeOrStale($call, $decision);
             $this->refuseContradiction($athlete, $decision);
             $before = $athlete->chosen;
-            $choice = $decision->decision === Decision::Accepted ? self::nextOf($call) : $decision->choice;
-            if ($choice !== null) {
-                $this->setups->put($athlete, $choice);
+            $exercise = $decision->decision === Decision::Accepted ? self::nextOf($call) : $decision->exercise;
+            if ($exercise !== null) {
+                $this->setups->put($athlete, $exercise);
             }
             $call->fill([
                 'decision' => $decision->decision,
                 'override_verdict' => $decision->verdict,
-                'override_choice' => $decision->choice,
+                'override_exercise' => $decision->exercise,
                 'override_reason' => $decision->reason,
                 'decided_by' => $coach->id,
                 'decided_at' => $this->clock->now(),
@@ -75,7 +75,7 @@ final readonly class DecideCall
                 throw new Problem(ProblemCode::CallDecided, 'It is too late to take this decision back. Choose another set-up, or decide the next call.');
             }
             $athlete->fill(['chosen' => $call->chosen_before])->save();
-            $call->fill(array_fill_keys(['decision', 'override_verdict', 'override_choice', 'override_reason', 'decided_by', 'decided_at', 'chosen_before'], null))->save();
+            $call->fill(array_fill_keys(['decision', 'override_verdict', 'override_exercise', 'override_reason', 'decided_by', 'decided_at', 'chosen_before'], null))->save();
 
             return $call;
         });
@@ -84,7 +84,7 @@ final readonly class DecideCall
     private function sameAgain(CallRecord $call, CallDecision $decision): CallRecord
     {
         $same = $call->version === $decision->version && $call->decision === $decision->decision && $call->override_verdict === $decision->verdict
-            && $call->override_choice?->key() === $decision->choice?->key() && $call->override_reason === $decision->reason;
+            && $call->override_exercise?->key() === $decision->exercise?->key() && $call->override_reason === $decision->reason;
 
         return $same ? $call : throw new Problem(ProblemCode::CallDecided, 'This call was decided before. Both stay in the record; log a set to get a new call.');
     }
@@ -107,16 +107,16 @@ final readonly class DecideCall
         }
         $climbs = $decision->verdict === Verdict::Climb;
         $now = $this->ways->standing($athlete);
-        $then = $decision->choice === null ? null : $this->ways->search()->standing($decision->choice, $athlete->toCore());
+        $then = $decision->exercise === null ? null : $this->ways->search()->standing($decision->exercise, $athlete->toCore());
         $moves = $then instanceof Rung && (! $now instanceof Rung || ($climbs ? $then->share() > $now->share() : $then->share() < $now->share()));
         if (! $moves) {
             $detail = $climbs ? 'A climb needs the set-up it goes to: one that carries more than the present one.' : 'A step down needs the set-up it goes to: one that carries less than the present one.';
-            throw new Problem(ProblemCode::Invalid, $detail, [Fault::at('/choice', $detail)]);
+            throw new Problem(ProblemCode::Invalid, $detail, [Fault::at('/exercise', $detail)]);
         }
     }
 
-    private static function nextOf(CallRecord $call): ?Choice
+    private static function nextOf(CallRecord $call): ?Exercise
     {
-        return StoredForm::read('call', $call->call, static fn (JsonObject $j): ?Choice => $j->has('next') ? StoredChoice::of($j->object('next')->object('choice')) : null);
+        return StoredForm::read('call', $call->call, static fn (JsonObject $j): ?Exercise => $j->has('next') ? StoredExercise::of($j->object('next')->object('choice')) : null);
     }
 }

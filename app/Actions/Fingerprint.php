@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Formats\Stored\StoredChoice;
+use App\Formats\Stored\StoredExercise;
 use App\Formats\Stored\StoredGear;
 use App\Formats\Stored\StoredPain;
+use SteadyRung\Exercise\Exercise;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Box;
 use SteadyRung\Kit\CalibrationPoint;
@@ -14,7 +15,6 @@ use SteadyRung\Kit\Machine;
 use SteadyRung\Kit\Plate;
 use SteadyRung\Kit\RingPair;
 use SteadyRung\Kit\Weight;
-use SteadyRung\Ladder\Choice;
 use SteadyRung\Safety\Pain;
 
 /**
@@ -24,6 +24,9 @@ use SteadyRung\Safety\Pain;
  */
 final class Fingerprint
 {
+    /** What the first program called something; deeds are known again by that name. */
+    private const FIRST_NAMES = ['exercise' => 'choice'];
+
     /** @param  array<string, string>  $parents  what the deed was done to, by its kind */
     public static function of(string $kind, array $parents, object $deed): string
     {
@@ -35,7 +38,7 @@ final class Fingerprint
         return match (true) {
             $value instanceof \BackedEnum => $value->value,
             $value instanceof \DateTimeInterface => \DateTimeImmutable::createFromInterface($value)->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d\TH:i:s.u\Z'),
-            $value instanceof Choice => StoredChoice::write($value),
+            $value instanceof Exercise => StoredExercise::write($value),
             $value instanceof Pain => StoredPain::write($value),
             $value instanceof CalibrationPoint => [$value->lengthM, $value->forceN],
             $value instanceof Bar, $value instanceof RingPair, $value instanceof Box, $value instanceof Plate, $value instanceof Weight, $value instanceof Machine => StoredGear::write($value),
@@ -55,7 +58,12 @@ final class Fingerprint
             }
         }
 
-        return array_map(self::plain(...), array_filter($told, static fn (mixed $value): bool => $value !== null));
+        $named = [];
+        foreach (array_filter($told, static fn (mixed $value): bool => $value !== null) as $name => $value) {
+            $named[self::FIRST_NAMES[$name] ?? $name] = self::plain($value);
+        }
+
+        return $named;
     }
 
     /**

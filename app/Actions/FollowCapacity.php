@@ -8,9 +8,9 @@ use App\Models\Athlete;
 use App\Models\CapacityRecord;
 use App\Models\CurrentGym;
 use App\Models\LoggedSet;
+use SteadyRung\Exercise\Pattern;
 use SteadyRung\Strength\CapacityFilter;
 use SteadyRung\Strength\CapacityState;
-use SteadyRung\Strength\Pattern;
 
 /**
  * Keeps the stored capacity after each session: from a day on, it is followed anew from the state before that day, so

@@ -18,12 +18,9 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
 use SteadyRung\CoreError;
-use SteadyRung\Ladder\Choice;
-use SteadyRung\Ladder\Choices\Held;
-use SteadyRung\Ladder\Choices\OnBands;
-use SteadyRung\Ladder\Rung;
-use SteadyRung\Ladder\SameOnBars;
-use SteadyRung\Setup\HoldAt;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\HoldAt;
+use SteadyRung\Exercise\Rung;
 
 /**
  * Takes sets into the log, or corrections of them, and what follows from them: capacity, pause, call.
@@ -91,7 +88,7 @@ final readonly class LogSet
         $row = $this->row($athlete, $coach, $done, $replaced);
         $stored = $this->storeOnce->store($row, $done, ['athlete' => $athlete->id], function () use ($row, $athlete, $done): void {
             $this->refuseWhilePaused($athlete, $row);
-            $this->fillLoad($row, $athlete, $done->choice);
+            $this->fillLoad($row, $athlete, $done->exercise);
         });
         if ($stored->isNew) {
             $this->noteBands($stored->record);
@@ -135,8 +132,8 @@ final readonly class LogSet
             'performed_at' => CarbonImmutable::instance($done->performed_at),
             'trained_on' => $day,
             'mass_kg' => Weighing::massOn($athlete->id, $day) ?? $athlete->mass_kg,
-            'choice' => $done->choice,
-            'held_at' => $done->hang_s === null ? null : ($done->choice instanceof Held ? $done->choice->at : HoldAt::Hang)->value,
+            'exercise' => $done->exercise,
+            'held_at' => $done->hang_s === null ? null : ($done->exercise->manner->at ?? HoldAt::Hang)->value,
             'clean_reps' => $done->clean_reps,
             'no_counts' => $done->clean_reps === null ? null : (object) $done->no_counts,
             'reserve' => $done->reserve,
@@ -156,23 +153,23 @@ final readonly class LogSet
         }
     }
 
-    private function fillLoad(LoggedSet $row, Athlete $athlete, ?Choice $choice): void
+    private function fillLoad(LoggedSet $row, Athlete $athlete, ?Exercise $exercise): void
     {
-        if ($choice === null) {
+        if ($exercise === null) {
             return;
         }
-        $rung = $this->ways->search()->rung($choice, $athlete->bodyAt($row->mass_kg));
+        $rung = $this->ways->search()->rung($exercise, $athlete->bodyAt($row->mass_kg));
         if (! $rung instanceof Rung) {
             throw new Problem(ProblemCode::DoesNotFit, $rung->reason);
         }
         $row->fill([
-            'setup_key' => $choice->key(),
-            'work_key' => SameOnBars::work($choice),
+            'setup_key' => $exercise->key(),
+            'work_key' => $exercise->work(),
             'setup_name' => $rung->name,
-            'pattern' => $rung->lane()->pattern(),
+            'pattern' => $exercise->pattern(),
             'carried_kg' => $rung->load::kg($rung->load->meanN),
             'carried_share' => $rung->share(),
-            'ascent_share' => $rung->load->ascentShare(),
+            'effective_share' => $rung->load->effectiveShare(),
             'share_sd' => $rung->load->shareSd,
         ]);
     }
@@ -180,7 +177,7 @@ final readonly class LogSet
     /** For the wear of each band. */
     private function noteBands(LoggedSet $row): void
     {
-        $ids = $row->choice instanceof OnBands ? $row->choice->bandIds : [];
+        $ids = $row->exercise?->setup->bandIds() ?? [];
         $this->db->table('set_bands')->insert(array_map(
             fn (string $id): array => ['gym_id' => $this->gym->id(), 'band_id' => $id, 'trained_on' => $row->trained_on, 'set_id' => $row->id],
             $ids,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Athlete;
-use SteadyRung\Strength\Pattern;
+use SteadyRung\Exercise\Pattern;
 
 /**
  * Everything that follows from an athlete's log, from a day on.

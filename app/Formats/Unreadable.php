@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Formats;
 
 use SteadyRung\CoreError;
+use SteadyRung\Exercise\NotDoable;
 use SteadyRung\Kit\BadCalibration;
 use SteadyRung\Kit\GearClash;
 use SteadyRung\Kit\UnknownGear;
@@ -48,6 +49,7 @@ final class Unreadable extends \RuntimeException
             )),
             $error instanceof BadCalibration => self::at("$pointer/points/$error->pointIndex", $error->getMessage(), $error->point->forceN),
             $error instanceof GearClash => self::at("$pointer/$error->quantity", $error->getMessage(), $error->value),
+            $error instanceof NotDoable => new self([Fault::at("$pointer/$error->field", $error->getMessage())]),
             $error instanceof UnknownGear => self::at("$pointer/$error->field", $error->getMessage(), $error->gearId),
             default => self::at($pointer, $error->getMessage()),
         };

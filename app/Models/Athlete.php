@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Models\Casts\ChoiceCast;
+use App\Models\Casts\ExerciseCast;
 use App\Models\Casts\PainCast;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Query\Expression;
 use SteadyRung\Body\Body;
-use SteadyRung\Ladder\Choice;
+use SteadyRung\Body\SegmentTable;
+use SteadyRung\Exercise\Exercise;
 use SteadyRung\Safety\Pain;
 
 /**
@@ -18,16 +19,17 @@ use SteadyRung\Safety\Pain;
  * @property float $mass_kg
  * @property float $stature_m
  * @property float|null $reach_m
+ * @property SegmentTable $proportions
  * @property list<string> $tags
  * @property CarbonImmutable|null $archived_at
  * @property string|null $last_trained_on
- * @property Choice|null $chosen
+ * @property Exercise|null $chosen
  * @property Pain|null $pain
  * @property CarbonImmutable|null $paused_at
  */
 final class Athlete extends Record
 {
-    protected $attributes = ['reach_m' => null, 'chosen' => null, 'pain' => null, 'paused_at' => null, 'tags' => '[]', 'archived_at' => null, 'last_trained_on' => null];
+    protected $attributes = ['reach_m' => null, 'chosen' => null, 'pain' => null, 'paused_at' => null, 'tags' => '[]', 'proportions' => 'average', 'archived_at' => null, 'last_trained_on' => null];
 
     protected array $told = ['name', 'kind', 'mass_kg', 'stature_m', 'reach_m'];
 
@@ -37,8 +39,9 @@ final class Athlete extends Record
         'stature_m' => 'float',
         'reach_m' => 'float',
         'tags' => 'array',
+        'proportions' => SegmentTable::class,
         'archived_at' => 'immutable_datetime',
-        'chosen' => ChoiceCast::class,
+        'chosen' => ExerciseCast::class,
         'pain' => PainCast::class,
         'paused_at' => 'immutable_datetime',
     ];
@@ -51,7 +54,7 @@ final class Athlete extends Record
     /** The body at the mass of another day. */
     public function bodyAt(float $massKg): Body
     {
-        return Body::of($massKg, $this->stature_m, $this->reach_m);
+        return Body::of($massKg, $this->stature_m, $this->reach_m, $this->proportions);
     }
 
     /** @return list<string> at most so many, in order */

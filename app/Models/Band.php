@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Formats\Stored\StoredPoints;
 use App\Models\Casts\StoredText;
 use Carbon\CarbonImmutable;
+use SteadyRung\Kit\CalibrationPoint;
 use SteadyRung\Kit\LoopBand;
 
 /**
@@ -15,11 +16,13 @@ use SteadyRung\Kit\LoopBand;
  * @property float $width_mm
  * @property float $thickness_mm
  * @property string $points as kept
+ * @property string|null $measured_on when the last reading was taken
+ * @property string|null $hitched_on the bar it was measured on
  * @property CarbonImmutable|null $retired_at
  */
 final class Band extends Record
 {
-    protected $attributes = ['retired_at' => null];
+    protected $attributes = ['retired_at' => null, 'measured_on' => null, 'hitched_on' => null];
 
     protected $casts = [
         'hung_length_m' => 'float',
@@ -32,6 +35,20 @@ final class Band extends Record
     public function toCore(): LoopBand
     {
         return LoopBand::of($this->id, $this->name, $this->hung_length_m, $this->width_mm, $this->thickness_mm, StoredPoints::read($this->points));
+    }
+
+    /**
+     * The day its readings are from, once it has these.
+     *
+     * @param  list<CalibrationPoint>  $points
+     */
+    public function measuredOn(array $points, string $today): ?string
+    {
+        return match (true) {
+            $points === [] => null,
+            $points == StoredPoints::read($this->points) => $this->measured_on,
+            default => $today,
+        };
     }
 
     protected function told(): array

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Models\Casts\ChoiceCast;
+use App\Models\Casts\ExerciseCast;
 use App\Models\Casts\StoredText;
 use Carbon\CarbonImmutable;
 use SteadyRung\Call\Verdict;
-use SteadyRung\Ladder\Choice;
+use SteadyRung\Exercise\Exercise;
 
 /**
  * A call with what was known when it was made, and what the coach decided.
@@ -22,9 +22,9 @@ use SteadyRung\Ladder\Choice;
  * @property string|null $changed what was changed under it since, in words
  * @property Decision|null $decision
  * @property Verdict|null $override_verdict
- * @property Choice|null $override_choice
+ * @property Exercise|null $override_exercise
  * @property string|null $override_reason
- * @property Choice|null $chosen_before what the athlete was on when it was decided
+ * @property Exercise|null $chosen_before what the athlete was on when it was decided
  * @property string|null $decided_by
  * @property CarbonImmutable|null $decided_at
  */
@@ -41,8 +41,8 @@ final class CallRecord extends Record
         'made_at' => 'immutable_datetime',
         'decision' => Decision::class,
         'override_verdict' => Verdict::class,
-        'override_choice' => ChoiceCast::class,
-        'chosen_before' => ChoiceCast::class,
+        'override_exercise' => ExerciseCast::class,
+        'chosen_before' => ExerciseCast::class,
         'decided_at' => 'immutable_datetime',
     ];
 

@@ -6,8 +6,8 @@ namespace App\Models;
 
 use App\Formats\Day;
 use Illuminate\Database\Eloquent\Builder;
+use SteadyRung\Exercise\Pattern;
 use SteadyRung\Strength\CapacityState;
-use SteadyRung\Strength\Pattern;
 
 /**
  * What was believed of an athlete's capacity after a day's session.

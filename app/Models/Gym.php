@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use SteadyRung\Kit\Floor;
 
 /**
  * @property string $id
  * @property string $name
  * @property string $timezone
  * @property bool $is_demo
+ * @property Floor $floor what the heels stand on
+ * @property bool $to_replay whether what follows from the log must be followed anew
  * @property int $kit_version grows with every change of what is in use
  */
 final class Gym extends Model
@@ -21,6 +24,8 @@ final class Gym extends Model
 
     protected $guarded = [];
 
+    protected $attributes = ['kit_version' => 1, 'is_demo' => false, 'floor' => 'unknown', 'to_replay' => false];
+
     /** @var array<string, string> */
-    protected $casts = ['kit_version' => 'integer', 'is_demo' => 'boolean'];
+    protected $casts = ['kit_version' => 'integer', 'is_demo' => 'boolean', 'floor' => Floor::class, 'to_replay' => 'boolean'];
 }

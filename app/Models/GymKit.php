@@ -35,7 +35,7 @@ final class GymKit
             $this->ofGym = $this->gym->id();
             $gear = self::gear()->whereNull('retired_at')->limit(Kit::MOST_PIECES)->get();
             $bands = self::bands()->whereNull('retired_at')->limit(Kit::MOST_BANDS)->get();
-            $this->inUse = Kit::of(self::readable([...array_values($gear->all()), ...array_values($bands->all())]));
+            $this->inUse = Kit::of(self::readable([...array_values($gear->all()), ...array_values($bands->all())]), $this->gym->gym()->floor);
         }
 
         return $this->inUse;

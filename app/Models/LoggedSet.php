@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Formats\Day;
-use App\Models\Casts\ChoiceCast;
+use App\Models\Casts\ExerciseCast;
 use App\Models\Casts\PainCast;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
-use SteadyRung\Ladder\Choice;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\HoldAt;
+use SteadyRung\Exercise\Pattern;
 use SteadyRung\Safety\Pain;
-use SteadyRung\Setup\HoldAt;
 use SteadyRung\Strength\Observation;
-use SteadyRung\Strength\Pattern;
 
 /**
  * One row of the append-only log; a correction or a withdrawal is a new row that names the one it replaces.
@@ -26,15 +26,15 @@ use SteadyRung\Strength\Pattern;
  * @property CarbonImmutable $performed_at
  * @property string $trained_on
  * @property float $mass_kg
- * @property Choice|null $choice
- * @property string|null $setup_key of the choice
+ * @property Exercise|null $exercise
+ * @property string|null $setup_key of the exercise
  * @property string|null $work_key the same wherever the same work is done
  * @property string|null $held_at where a hang or hold was held
  * @property string|null $setup_name
  * @property Pattern|null $pattern
  * @property float|null $carried_kg
  * @property float|null $carried_share
- * @property float|null $ascent_share
+ * @property float|null $effective_share
  * @property float|null $share_sd
  * @property int|null $clean_reps
  * @property array<string, int>|null $no_counts
@@ -49,20 +49,20 @@ final class LoggedSet extends Record
 {
     public $timestamps = false;
 
-    protected $attributes = ['replaces_id' => null, 'choice' => null, 'setup_key' => null, 'work_key' => null, 'held_at' => null, 'setup_name' => null, 'pattern' => null, 'carried_kg' => null, 'carried_share' => null, 'ascent_share' => null, 'share_sd' => null, 'clean_reps' => null, 'no_counts' => null, 'reserve' => null, 'hang_s' => null, 'pain' => null, 'pain_told_at' => null, 'note' => null];
+    protected $attributes = ['replaces_id' => null, 'exercise' => null, 'setup_key' => null, 'work_key' => null, 'held_at' => null, 'setup_name' => null, 'pattern' => null, 'carried_kg' => null, 'carried_share' => null, 'effective_share' => null, 'share_sd' => null, 'clean_reps' => null, 'no_counts' => null, 'reserve' => null, 'hang_s' => null, 'pain' => null, 'pain_told_at' => null, 'note' => null];
 
-    protected array $told = ['athlete_id', 'replaces_id', 'withdrawn', 'purpose', 'performed_at', 'choice', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note'];
+    protected array $told = ['athlete_id', 'replaces_id', 'withdrawn', 'purpose', 'performed_at', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note'];
 
     protected $casts = [
         'withdrawn' => 'boolean',
         'purpose' => Purpose::class,
         'performed_at' => 'immutable_datetime',
         'mass_kg' => 'float',
-        'choice' => ChoiceCast::class,
+        'exercise' => ExerciseCast::class,
         'pattern' => Pattern::class,
         'carried_kg' => 'float',
         'carried_share' => 'float',
-        'ascent_share' => 'float',
+        'effective_share' => 'float',
         'share_sd' => 'float',
         'no_counts' => 'array',
         'hang_s' => 'float',
@@ -116,11 +116,11 @@ final class LoggedSet extends Record
     {
         $sessions = [];
         $sets = self::standing($athleteId)->where('trained_on', '>=', $fromDay)->where('pattern', $pattern)->whereNotNull('clean_reps')
-            ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->toBase()->get(['trained_on', 'ascent_share', 'share_sd', 'clean_reps', 'reserve']);
+            ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->toBase()->get(['trained_on', 'effective_share', 'share_sd', 'clean_reps', 'reserve']);
         foreach ($sets as $set) {
             $sessions[$set->trained_on][] = Observation::of(
                 Day::number($set->trained_on),
-                (float) $set->ascent_share,
+                (float) $set->effective_share,
                 (float) $set->share_sd,
                 (int) $set->clean_reps,
                 $set->reserve,

@@ -10,6 +10,7 @@ use App\Formats\Json\StandardJson;
 use App\Models\AthleteKind;
 use OpenApi\Attributes as OA;
 use SteadyRung\Body\ReachSource;
+use SteadyRung\Body\SegmentTable;
 
 /**
  * One athlete: body, the set-up in use, capacity, pause, the open call.
@@ -37,6 +38,8 @@ final readonly class AthleteJson
         public float $reach_m,
         #[OA\Property]
         public ReachSource $reach_source,
+        #[OA\Property]
+        public SegmentTable $proportions,
         #[OA\Property]
         public float $pull_distance_m,
         #[OA\Property(description: 'What a session asks for: sets and clean reps.')]

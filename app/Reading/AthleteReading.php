@@ -13,9 +13,9 @@ use App\Models\CapacityRecord;
 use App\Models\Clearance;
 use App\Models\GymDay;
 use App\Models\LoggedSet;
-use SteadyRung\Ladder\Rung;
+use SteadyRung\Exercise\Pattern;
+use SteadyRung\Exercise\Rung;
 use SteadyRung\Setup\DoesNotFit;
-use SteadyRung\Strength\Pattern;
 
 /**
  * Puts one athlete's page together.
@@ -35,7 +35,7 @@ final readonly class AthleteReading
         foreach (Pattern::cases() as $pattern) {
             $newest[$pattern->value] = CapacityRecord::newest($athlete->id, $pattern);
         }
-        $belief = $this->believed->from($newest[$rung?->lane()->pattern()?->value] ?? null);
+        $belief = $this->believed->from($newest[$rung?->exercise->pattern()?->value] ?? null);
         [$open, $decided] = CallRecord::latestOf($athlete->id);
         $cleared = Clearance::latestOf($athlete->id);
 
@@ -49,9 +49,10 @@ final readonly class AthleteReading
             $body->statureM,
             $body->reachM,
             $body->reachSource,
+            $body->proportions,
             $body->pullDistanceM(),
             StandardJson::of(BuildSituation::standard($rung)),
-            $rung === null ? null : RungJson::of($rung, $rung->predict($belief)),
+            $rung === null ? null : RungJson::of($rung, $belief->onRung($rung)),
             $standing instanceof DoesNotFit ? $standing->reason : null,
             $this->capacity($newest[Pattern::Pull->value]),
             $this->capacity($newest[Pattern::Row->value]),

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Reading;
 
+use App\Formats\Day;
 use App\Formats\Json\BandCurveJson;
 use App\Formats\Json\BandPointJson;
 use App\Formats\Json\WearJson;
 use App\Models\Band;
 use OpenApi\Attributes as OA;
+use SteadyRung\Kit\CalibrationAge;
 
 #[OA\Schema]
 final readonly class BandJson
@@ -33,10 +35,16 @@ final readonly class BandJson
         public bool $retired,
         #[OA\Property]
         public WearJson $wear,
+        #[OA\Property(description: 'When its readings were taken.', format: 'date')]
+        public ?string $measured_on,
+        #[OA\Property(description: 'The bar it was measured on.', format: 'uuid')]
+        public ?string $hitched_on,
+        #[OA\Property(description: 'Why it should be measured again.')]
+        public ?string $measure_again,
     ) {
     }
 
-    public static function of(Band $band, WearJson $wear): self
+    public static function of(Band $band, WearJson $wear, int $today): self
     {
         $core = $band->toCore();
 
@@ -46,6 +54,9 @@ final readonly class BandJson
             BandCurveJson::of($core),
             $band->retired_at !== null,
             $wear,
+            $band->measured_on,
+            $band->hitched_on,
+            CalibrationAge::words($band->measured_on === null ? null : $today - Day::number($band->measured_on)),
         );
     }
 }

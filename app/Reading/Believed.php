@@ -7,8 +7,8 @@ namespace App\Reading;
 use App\Formats\Day;
 use App\Models\CapacityRecord;
 use App\Models\GymDay;
+use SteadyRung\Exercise\Pattern;
 use SteadyRung\Strength\Belief;
-use SteadyRung\Strength\Pattern;
 
 /**
  * What is believed of athletes today: the one place where a stored state becomes a belief.

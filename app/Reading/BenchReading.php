@@ -54,7 +54,7 @@ final readonly class BenchReading
         if ($load instanceof DoesNotFit) {
             return new HelpJson($attach, $load->reason, null, null, null, null, null, null);
         }
-        $hang = BandHang::lengths($setup, $body);
+        $path = BandHang::lengths($setup, $body)->paths[0];
 
         return new HelpJson(
             $attach,
@@ -62,8 +62,8 @@ final readonly class BenchReading
             new TravelJson($load->helpKg($load->bottomN), $load->helpKg($load->meanN), $load->helpKg($load->topN)),
             $load->share(),
             $load->shareSd,
-            $hang->bottomM,
-            $hang->topM,
+            $path->bottomM,
+            $path->topM,
             WhyJson::of("At the $attach->value", $setup->why($body)),
         );
     }

@@ -10,9 +10,8 @@ use App\Models\Purpose;
 use SteadyRung\Call\SessionResult;
 use SteadyRung\Call\Situation;
 use SteadyRung\Call\Standard;
-use SteadyRung\Ladder\Lane;
-use SteadyRung\Ladder\Rung;
-use SteadyRung\Ladder\SameOnBars;
+use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
 
 /**
@@ -39,14 +38,14 @@ final readonly class BuildSituation
         if (! $rung instanceof Rung) {
             return null;
         }
-        $belief = $this->believed->of($athlete->id, $rung->lane()->pattern());
+        $belief = $this->believed->of($athlete->id, $rung->exercise->pattern());
 
         return new Situation($this->ways->steps($rung, $body, $belief), $this->sessions($athlete, $rung), $belief, $athlete->pain, self::standard($rung));
     }
 
     public static function standard(?Rung $rung): Standard
     {
-        return $rung?->lane() === Lane::Lower ? Standard::lowering() : new Standard;
+        return $rung?->lane() === Lane::Seconds ? Standard::lowering() : new Standard;
     }
 
     /**
@@ -84,7 +83,7 @@ final readonly class BuildSituation
      */
     private static function isOn(\stdClass $set, Rung $rung): bool
     {
-        return $set->work_key === SameOnBars::work($rung->choice)
+        return $set->work_key === $rung->exercise->work()
             && ($set->setup_key === $rung->key() || abs((float) $set->carried_share - $rung->share()) < Steps::SMALLEST);
     }
 }

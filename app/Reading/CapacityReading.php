@@ -8,8 +8,8 @@ use App\Formats\Json\WhyJson;
 use App\Models\Athlete;
 use App\Models\CapacityRecord;
 use App\Models\LoggedSet;
+use SteadyRung\Exercise\Pattern;
 use SteadyRung\Strength\CapacityFilter;
-use SteadyRung\Strength\Pattern;
 use SteadyRung\Why\Explanation;
 
 /**

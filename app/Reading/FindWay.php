@@ -7,11 +7,11 @@ namespace App\Reading;
 use App\Models\Athlete;
 use App\Models\GymKit;
 use SteadyRung\Body\Body;
+use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Ladder\Adviser;
 use SteadyRung\Ladder\LadderStart;
-use SteadyRung\Ladder\Lane;
-use SteadyRung\Ladder\Rung;
-use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Ladder\SteadyLadder;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Ladder\Way;
@@ -58,9 +58,9 @@ final readonly class FindWay
     private function find(Body $body, Lane $lane, ?Rung $now, Belief $belief, ?float $goalShare, ?int $mostRungs, bool $advice): array
     {
         $search = $this->search();
-        $way = Way::of($search, $body, $lane, $search->lane($lane, $body), $now, $belief, $goalShare, $mostRungs);
+        $way = Way::of($search, $body, $lane, $search->lane($lane, $body, $now?->exercise), $now, $belief, $goalShare, $mostRungs);
         $through = static fn (array $rungs): SteadyLadder => SteadyLadder::through(array_values($rungs), $way->fromShare, $way->toShare, Steps::SMALLEST, $mostRungs ?? Way::USUAL_RUNGS);
 
-        return KeptWay::write($way, $advice ? (new Adviser($search, $body))->advise($lane, $way->ladder, $through)?->text : null);
+        return KeptWay::write($way, $advice ? (new Adviser($search, $body, $now?->exercise))->advise($lane, $way->ladder, $through)?->text : null);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Formats\Json\CallJson;
-use App\Formats\Json\ChoiceJson;
+use App\Formats\Json\ExerciseJson;
 use App\Formats\Stored\StoredCall;
 use App\Models\CallRecord;
 use App\Models\Decision;
@@ -38,7 +38,7 @@ final readonly class KeptCallJson
         #[OA\Property]
         public ?Verdict $override_verdict,
         #[OA\Property]
-        public ?ChoiceJson $override_choice,
+        public ?ExerciseJson $override_exercise,
         #[OA\Property]
         public ?string $override_reason,
         #[OA\Property(format: 'date-time')]
@@ -58,7 +58,7 @@ final readonly class KeptCallJson
             $call->changed,
             $call->decision,
             $call->override_verdict,
-            $call->override_choice === null ? null : ChoiceJson::of($call->override_choice),
+            $call->override_exercise === null ? null : ExerciseJson::of($call->override_exercise),
             $call->override_reason,
             $call->decided_at?->utc()->format('Y-m-d\TH:i:s\Z'),
         );

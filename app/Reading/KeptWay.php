@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Formats\JsonObject;
-use App\Formats\Stored\StoredChoice;
+use App\Formats\Stored\StoredExercise;
 use App\Formats\Stored\StoredForm;
 use SteadyRung\Body\Body;
-use SteadyRung\Ladder\Rung;
-use SteadyRung\Ladder\RungSearch;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Ladder\Way;
 
@@ -41,8 +41,8 @@ final readonly class KeptWay
         return [
             'from' => $way->fromShare,
             'to' => $way->toShare,
-            'below' => $way->below === null ? null : StoredChoice::write($way->below->choice),
-            'rungs' => array_map(static fn (Rung $r): array => StoredChoice::write($r->choice), $way->ladder->rungs),
+            'below' => $way->below === null ? null : StoredExercise::write($way->below->exercise),
+            'rungs' => array_map(static fn (Rung $r): array => StoredExercise::write($r->exercise), $way->ladder->rungs),
             'largest' => $way->ladder->largestStep,
             'candidates' => $way->ladder->candidates,
             'reaches' => $way->ladder->reachesGoal,
@@ -53,7 +53,7 @@ final readonly class KeptWay
     public static function read(string $kept, ?Rung $now, RungSearch $search, Body $body): self
     {
         return StoredForm::read('way', $kept, static function (JsonObject $j) use ($now, $search, $body): self {
-            $rung = static fn (JsonObject $choice): mixed => $search->standing(StoredChoice::of($choice), $body);
+            $rung = static fn (JsonObject $choice): mixed => $search->standing(StoredExercise::of($choice), $body);
             $below = $j->has('below') ? $rung($j->object('below')) : null;
 
             return new self(

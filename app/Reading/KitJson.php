@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use OpenApi\Attributes as OA;
+use SteadyRung\Kit\Floor;
 
 /**
  * All gear of the gym, retired gear last.
@@ -24,6 +25,8 @@ final readonly class KitJson
         public array $bands,
         #[OA\Property(description: 'Pieces that cannot be read any more.', items: new OA\Items(ref: DamagedJson::class))]
         public array $damaged,
+        #[OA\Property(description: 'What the heels stand on.')]
+        public Floor $floor,
     ) {
     }
 }

@@ -8,6 +8,7 @@ use App\Formats\Day;
 use App\Formats\Json\WearJson;
 use App\Models\Band;
 use App\Models\BandWear;
+use App\Models\CurrentGym;
 use App\Models\Gear;
 use App\Models\GymDay;
 use App\Models\GymKit;
@@ -21,7 +22,7 @@ final readonly class KitReading
 {
     private const MOST = 2;
 
-    public function __construct(private GymDay $days, private BandWear $wear)
+    public function __construct(private GymDay $days, private CurrentGym $gym, private BandWear $wear)
     {
     }
 
@@ -32,7 +33,7 @@ final readonly class KitReading
         $today = Day::number($this->days->today());
         [$bands, $damagedBands] = Readable::all(
             $rows,
-            static fn (Band $band): BandJson => BandJson::of($band, self::due($wear[$band->id], $today)),
+            static fn (Band $band): BandJson => BandJson::of($band, self::due($wear[$band->id], $today), $today),
             static fn (Band $band): DamagedJson => new DamagedJson($band->id, $band->name),
         );
         [$gear, $damagedGear] = Readable::all(
@@ -41,12 +42,14 @@ final readonly class KitReading
             static fn (Gear $gear): DamagedJson => new DamagedJson($gear->id, $gear->name),
         );
 
-        return new KitJson($gear, $bands, [...$damagedBands, ...$damagedGear]);
+        return new KitJson($gear, $bands, [...$damagedBands, ...$damagedGear], $this->gym->gym()->floor);
     }
 
     public function band(Band $band): BandJson
     {
-        return BandJson::of($band, self::due($this->wear->of([$band->id])[$band->id], Day::number($this->days->today())));
+        $today = Day::number($this->days->today());
+
+        return BandJson::of($band, self::due($this->wear->of([$band->id])[$band->id], $today), $today);
     }
 
     /** @param  array{inspected_on: string|null, uses: int}  $wear */

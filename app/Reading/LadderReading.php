@@ -10,10 +10,10 @@ use App\Formats\Json\RungJson;
 use App\Models\Athlete;
 use App\Models\LoggedSet;
 use SteadyRung\Body\Body;
+use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\LadderStart;
-use SteadyRung\Ladder\Lane;
 use SteadyRung\Ladder\NearestReps;
-use SteadyRung\Ladder\Rung;
 use SteadyRung\Strength\Belief;
 
 /**
@@ -32,7 +32,7 @@ final readonly class LadderReading
         $chosen = $this->ways->standing($athlete);
         $now = $chosen instanceof Rung && $chosen->lane() === $lane ? $chosen : null;
         $way = $this->ways->way($body, $lane, $now, $belief, $goalShare, $mostRungs, $advice);
-        $answer = static fn (Rung $rung): RungJson => RungJson::of($rung, $rung->predict($belief));
+        $answer = static fn (Rung $rung): RungJson => RungJson::of($rung, $belief->onRung($rung));
         $tried = $now === null ? $this->tried($athlete, $lane) : null;
         $start = $now === null && $belief->state !== null ? $this->start($way, $tried, $lane, $body, $belief) : null;
 
@@ -58,7 +58,7 @@ final readonly class LadderReading
     {
         $set = $lane->pattern() === null ? null : LoggedSet::standing($athlete->id)->where('pattern', $lane->pattern())
             ->orderByDesc('trained_on')->orderByDesc('performed_at')->limit(1)->first();
-        $rung = $set === null ? null : Readable::orNull(fn () => $this->ways->search()->standing($set->choice, $athlete->toCore()));
+        $rung = $set === null ? null : Readable::orNull(fn () => $this->ways->search()->standing($set->exercise, $athlete->toCore()));
 
         return $rung instanceof Rung ? $rung : null;
     }

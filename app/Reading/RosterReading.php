@@ -10,8 +10,8 @@ use App\Models\CallRecord;
 use App\Models\CapacityRecord;
 use App\Models\GymDay;
 use Illuminate\Support\Collection;
-use SteadyRung\Ladder\Rung;
-use SteadyRung\Strength\Pattern;
+use SteadyRung\Exercise\Pattern;
+use SteadyRung\Exercise\Rung;
 
 /**
  * Puts the roster together, a page at a time.
@@ -57,7 +57,7 @@ final readonly class RosterReading
             $damaged = true;
         }
         $rung = $rung instanceof Rung ? $rung : null;
-        $pattern = $rung?->lane()->pattern() ?? Pattern::Pull;
+        $pattern = $rung?->exercise->pattern() ?? Pattern::Pull;
         $capacity = $capacities["$athlete->id $pattern->value"] ?? null;
 
         return new RosterEntryJson(

@@ -11,11 +11,11 @@ use App\Formats\Json\ScaleRungJson;
 use App\Models\Athlete;
 use App\Models\Band;
 use App\Models\GymKit;
-use SteadyRung\Ladder\Lane;
-use SteadyRung\Ladder\Rung;
-use SteadyRung\Ladder\RungSearch;
-use SteadyRung\Ladder\SameOnBars;
-use SteadyRung\Strength\Pattern;
+use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Pattern;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Exercise\SameOnBars;
 
 /**
  * Puts the upright scale of one athlete together.
@@ -35,7 +35,7 @@ final readonly class ScaleReading
         $body = $athlete->toCore();
         $rungs = array_map(
             static fn (SameOnBars $same): ScaleRungJson => new ScaleRungJson(
-                RungJson::of($same->rung, $same->rung->predict($belief)),
+                RungJson::of($same->rung, $belief->onRung($same->rung)),
                 $same->barNames($kit),
                 $same->includes($athlete->chosen),
             ),
@@ -55,8 +55,8 @@ final readonly class ScaleReading
         $belief = $this->believed->of($athlete->id, $lane->pattern());
 
         return new ScaleJson(array_map(
-            static fn (Rung $rung): ScaleRungJson => new ScaleRungJson(RungJson::of($rung, $rung->predict($belief)), [], $athlete->chosen?->key() === $rung->key()),
-            $this->ways->search()->lane($lane, $athlete->toCore()),
+            static fn (Rung $rung): ScaleRungJson => new ScaleRungJson(RungJson::of($rung, $belief->onRung($rung)), [], $athlete->chosen?->key() === $rung->key()),
+            $lane === Lane::Seconds ? $this->ways->search()->timed($athlete->toCore()) : $this->ways->search()->lane($lane, $athlete->toCore()),
         ), []);
     }
 
@@ -69,15 +69,15 @@ final readonly class ScaleReading
         $belief = $this->believed->of($athlete->id, $lane->pattern());
         $now = $now instanceof Rung ? $now : null;
         $way = $this->ways->way($body, $lane, $now, $belief);
-        $others = $lane === Lane::Pull ? $this->ways->search()->singles($body) : ($now === null ? [] : $this->ways->search()->near($now, $body));
+        $others = $lane === Lane::Pull ? $this->ways->search()->singles($body, $now?->exercise) : ($now === null ? [] : $this->ways->search()->near($now, $body));
         $byKey = [];
         foreach ([...array_filter([$now, $way->below]), ...$way->rungs, ...array_filter($others, static fn (Rung $r): bool => $r->holds())] as $rung) {
-            $byKey[SameOnBars::work($rung->choice).'|'.round($rung->share(), 6)] ??= $rung;
+            $byKey[$rung->exercise->work().'|'.round($rung->share(), 6)] ??= $rung;
         }
         usort($byKey, static fn (Rung $a, Rung $b): int => $a->share() <=> $b->share());
 
         return new ScaleJson(array_map(
-            static fn (Rung $rung): ScaleRungJson => new ScaleRungJson(RungJson::of($rung, $rung->predict($belief)), [], $athlete->chosen?->key() === $rung->key()),
+            static fn (Rung $rung): ScaleRungJson => new ScaleRungJson(RungJson::of($rung, $belief->onRung($rung)), [], $athlete->chosen?->key() === $rung->key()),
             $byKey,
         ), []);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reading;
 
-use App\Formats\Json\ChoiceJson;
+use App\Formats\Json\ExerciseJson;
 use App\Formats\Json\PainJson;
 use App\Models\LoggedSet;
 use App\Models\Purpose;
@@ -26,7 +26,7 @@ final readonly class SetJson
         #[OA\Property]
         public Purpose $purpose,
         #[OA\Property]
-        public ?ChoiceJson $choice,
+        public ?ExerciseJson $exercise,
         #[OA\Property(description: 'The same for the same set-up.')]
         public ?string $setup_key,
         #[OA\Property]
@@ -56,7 +56,7 @@ final readonly class SetJson
 
     public static function of(LoggedSet $set): self
     {
-        $choice = Readable::orNull(static fn () => $set->choice);
+        $exercise = Readable::orNull(static fn () => $set->exercise);
         $pain = Readable::orNull(static fn () => $set->pain);
 
         return new self(
@@ -64,7 +64,7 @@ final readonly class SetJson
             $set->performed_at->utc()->format('Y-m-d\TH:i:s\Z'),
             $set->trained_on,
             $set->purpose,
-            $choice === null ? null : ChoiceJson::of($choice),
+            $exercise === null ? null : ExerciseJson::of($exercise),
             $set->setup_key,
             $set->setup_name,
             $set->carried_kg,
@@ -76,7 +76,7 @@ final readonly class SetJson
             $pain === null ? null : PainJson::of($pain),
             $set->note,
             $set->replaces_id !== null,
-            $choice === null && $set->setup_key !== null || $pain === null && $set->pain_told_at !== null,
+            $exercise === null && $set->setup_key !== null || $pain === null && $set->pain_told_at !== null,
         );
     }
 }

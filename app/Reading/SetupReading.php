@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reading;
 
-use App\Formats\Json\ChoiceJson;
+use App\Formats\Json\ExerciseJson;
 use App\Formats\Json\RungJson;
 use App\Formats\Json\RungListJson;
 use App\Formats\Json\SetupAnswerJson;
@@ -12,21 +12,21 @@ use App\Formats\Json\SideViewJson;
 use App\Formats\Json\WhyJson;
 use App\Models\Athlete;
 use App\Models\GymKit;
+use SteadyRung\Exercise\Choices\FootHelped;
+use SteadyRung\Exercise\Choices\Footing;
+use SteadyRung\Exercise\Choices\InRow;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Pattern;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Kit\GearClash;
 use SteadyRung\Kit\StandingHeight;
 use SteadyRung\Kit\UnknownGear;
-use SteadyRung\Ladder\Choice;
-use SteadyRung\Ladder\Choices\FootHelped;
-use SteadyRung\Ladder\Choices\Footing;
-use SteadyRung\Ladder\Choices\InRow;
 use SteadyRung\Ladder\NearestReps;
-use SteadyRung\Ladder\Rung;
-use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Setup\BoxReach;
 use SteadyRung\Setup\DoesNotFit;
 use SteadyRung\Setup\HeelMark;
 use SteadyRung\Setup\Row;
-use SteadyRung\Strength\Pattern;
 use SteadyRung\Why\Explanation;
 
 /**
@@ -41,28 +41,28 @@ final readonly class SetupReading
     }
 
     /** @throws UnknownGear|GearClash if the gear does not allow it */
-    public function of(Athlete $athlete, Choice $choice): SetupAnswerJson
+    public function of(Athlete $athlete, Exercise $exercise): SetupAnswerJson
     {
         $kit = $this->kit->inUse();
         $body = $athlete->toCore();
-        $rung = (new RungSearch($kit))->rung($choice, $body);
-        $belief = $this->believed->of($athlete->id, $choice->kind()->lane()->pattern());
+        $rung = (new RungSearch($kit))->rung($exercise, $body);
+        $belief = $this->believed->of($athlete->id, $exercise->pattern());
         $fits = $rung instanceof Rung;
         $why = match (true) {
             ! $fits => null,
             $belief->state === null => $rung->setup->why($body),
-            default => $rung->setup->why($body)->then($rung->predict($belief)?->why() ?? new Explanation([])),
+            default => $rung->setup->why($body)->then($belief->onRung($rung)?->why() ?? new Explanation([])),
         };
 
         return new SetupAnswerJson(
-            $choice->name($kit),
-            $choice->kind()->lane(),
-            ChoiceJson::of($choice),
-            $athlete->chosen?->key() === $choice->key(),
+            $exercise->name($kit),
+            $exercise->lane(),
+            ExerciseJson::of($exercise),
+            $athlete->chosen?->key() === $exercise->key(),
             $fits ? null : $rung->reason,
-            $fits ? RungJson::of($rung, $rung->predict($belief)) : null,
+            $fits ? RungJson::of($rung, $belief->onRung($rung)) : null,
             $fits ? SideViewJson::of($rung->setup->sideView($body)) : null,
-            $why === null ? null : WhyJson::of($choice->name($kit), $why),
+            $why === null ? null : WhyJson::of($exercise->name($kit), $why),
         );
     }
 
@@ -73,7 +73,7 @@ final readonly class SetupReading
         $body = $athlete->toCore();
         $found = HeelMark::forShare($row->setup($kit), $body, $share);
 
-        return $this->one($athlete, $found instanceof Row ? (new RungSearch($kit))->rung($row->withHeelMark($found->heelMarkM), $body) : $found);
+        return $this->one($athlete, $found instanceof Row ? (new RungSearch($kit))->rung(Exercise::of($row->withHeelMark($found->heelMarkM)), $body) : $found);
     }
 
     /** The box or plates at which the legs can carry a part of the travel. */
@@ -83,7 +83,7 @@ final readonly class SetupReading
         $body = $athlete->toCore();
         $height = BoxReach::nearest($body, $kit->bar($barId)->heightM, $legPart, StandingHeight::all($kit->boxes, $kit->plates));
 
-        return $this->one($athlete, (new RungSearch($kit))->rung(FootHelped::of($barId, Footing::at($height)), $body));
+        return $this->one($athlete, (new RungSearch($kit))->rung(Exercise::of(FootHelped::of($barId, Footing::at($height))), $body));
     }
 
     /** The single bands and weights on which so many reps are expected. */
@@ -96,7 +96,7 @@ final readonly class SetupReading
         $rungs = (new RungSearch($this->kit->inUse()))->singles($athlete->toCore());
 
         return new RungListJson(array_map(
-            static fn (Rung $rung): RungJson => RungJson::of($rung, $rung->predict($belief)),
+            static fn (Rung $rung): RungJson => RungJson::of($rung, $belief->onRung($rung)),
             NearestReps::of($rungs, $belief, $reps, self::MOST_ANSWERS),
         ), null);
     }
@@ -104,7 +104,7 @@ final readonly class SetupReading
     private function one(Athlete $athlete, Rung|DoesNotFit $found): RungListJson
     {
         return $found instanceof Rung
-            ? new RungListJson([RungJson::of($found, $found->predict($this->believed->of($athlete->id, $found->lane()->pattern())))], null)
+            ? new RungListJson([RungJson::of($found, $this->believed->of($athlete->id, $found->exercise->pattern())->onRung($found))], null)
             : new RungListJson([], $found->reason);
     }
 }

@@ -145,6 +145,8 @@ migrate_and_seed() {
         step "Bringing the tables up to date" as_owner php "$ROOT/artisan" migrate --force --no-interaction
         grant_to_app steady
         mark_current "$(seeded)" "$sum"
+        [ "$(sql steady "SELECT count(*) FROM gyms WHERE to_replay")" -eq 0 ] ||
+            step "Following the log anew" as_app_user php "$ROOT/artisan" steady:replay --due
     fi
     [ -n "${STEADY_EMPTY:-}" ] || [ "$(sql steady 'SELECT count(*) FROM gyms')" -gt 0 ] ||
         step "Filling the demo gym" as_app_user php "$ROOT/artisan" steady:demo

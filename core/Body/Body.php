@@ -29,11 +29,16 @@ final readonly class Body
 
     private const MEASURED_REACH_SD_M = 0.01;
 
+    private const VALID_FROM_M = 1.40;
+
+    private const VALID_FROM_KG = 40.0;
+
     private function __construct(
         public float $massKg,
         public float $statureM,
         public float $reachM,
         public ReachSource $reachSource,
+        public SegmentTable $proportions,
     ) {
     }
 
@@ -42,7 +47,7 @@ final readonly class Body
      *
      * @throws OutOfRange if any of them is outside its range
      */
-    public static function of(float $massKg, float $statureM, ?float $reachM = null): self
+    public static function of(float $massKg, float $statureM, ?float $reachM = null, SegmentTable $proportions = SegmentTable::Average): self
     {
         $reachRange = array_map(static fn (float $part): float => $part * $statureM, self::REACH_PER_STATURE);
         $statureFits = $statureM >= self::STATURE_M[0] && $statureM <= self::STATURE_M[1];
@@ -57,6 +62,7 @@ final readonly class Body
             $statureM,
             $reachM ?? Proportions::GRIP_REACH * $statureM,
             $reachM === null ? ReachSource::Estimated : ReachSource::Measured,
+            $proportions,
         );
     }
 
@@ -92,10 +98,21 @@ final readonly class Body
         return $perStature * $this->statureM;
     }
 
+    /** Moment about a joint of what lies above it in the straight body, level, over bodyweight, in m. */
+    public function momentM(Posture $posture, Pivot $pivot): float
+    {
+        return $this->segments()->momentPerStature($posture, $pivot) * $this->statureM;
+    }
+
+    public function segments(): Segments
+    {
+        return Segments::of($this->proportions);
+    }
+
     /** Centre of mass over the heels of the straight body, in m. */
     public function centreM(Posture $posture): float
     {
-        return Segments::centrePerStature($posture) * $this->statureM;
+        return $this->segments()->centrePerStature($posture) * $this->statureM;
     }
 
     /**
@@ -118,14 +135,20 @@ final readonly class Body
             $tabled('Chest height, at the bar', Proportions::CHEST_HEIGHT),
             $tabled('Hip height', Proportions::HIP_HEIGHT),
             $tabled('Knee height', Proportions::KNEE_HEIGHT),
-            new Proportion('Centre of mass, standing', $this->centreM(Posture::ArmsDown), Segments::centrePerStature(Posture::ArmsDown), 'Dempster 1955, in Winter, trunk from reaction boards (memory)'),
+            new Proportion('Centre of mass, standing', $this->centreM(Posture::ArmsDown), $this->segments()->centrePerStature(Posture::ArmsDown), $this->proportions->source()),
         ];
+    }
+
+    /** Whether proportions and bands were ever compared with measured people of this size (1.40 m and 40 kg, and more). */
+    public function isSmall(): bool
+    {
+        return $this->statureM < self::VALID_FROM_M || $this->massKg < self::VALID_FROM_KG;
     }
 
     /** The same body with another reach, to see what an error of the reach does. */
     public function withReach(float $reachM): self
     {
-        return new self($this->massKg, $this->statureM, $reachM, $this->reachSource);
+        return new self($this->massKg, $this->statureM, $reachM, $this->reachSource, $this->proportions);
     }
 
     public function whyPullDistance(): Explanation

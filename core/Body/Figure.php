@@ -68,6 +68,16 @@ final readonly class Figure
         return $this->stick($grip, $along(Proportions::SHOULDER_HEIGHT), $along(Proportions::HIP_HEIGHT), $along(Proportions::KNEE_HEIGHT), $ankle, $toe);
     }
 
+    /** A straight trunk from bent knees over flat feet, as in an easier row. */
+    public function onBentKnees(Point $knee, Point $shoulder, Point $grip): Stick
+    {
+        $h = $this->body->statureM;
+        $ankle = new Point($knee->xM, $knee->yM - (Proportions::KNEE_HEIGHT - Proportions::ANKLE_HEIGHT) * $h);
+        $hip = $knee->towards($shoulder, (Proportions::HIP_HEIGHT - Proportions::KNEE_HEIGHT) * $h);
+
+        return $this->stick($grip, $shoulder, $hip, $knee, $ankle, $ankle->plus(0.7 * self::FOOT_LENGTH * $h, -Proportions::ANKLE_HEIGHT * $h));
+    }
+
     /** Sitting with the hips at a height under the grip, thighs level. */
     public function seated(Point $grip, float $seatM): Stick
     {
@@ -77,6 +87,19 @@ final readonly class Figure
         $ankle = $knee->plus(0.02 * $h, -min($seatM, (Proportions::KNEE_HEIGHT - Proportions::ANKLE_HEIGHT) * $h));
 
         return $this->stick($grip, $hip->plus(0.0, (Proportions::SHOULDER_HEIGHT - Proportions::HIP_HEIGHT) * $h), $hip, $knee, $ankle, $ankle->plus(self::FOOT_LENGTH * $h * 0.7, 0.0));
+    }
+
+    /** Sitting under a grip with the legs straight in front, the heels on the floor; lifted by so much. */
+    public function legsInFront(Point $grip, float $liftM): Stick
+    {
+        $h = $this->body->statureM;
+        $shoulder = $grip->plus($liftM > 0.0 ? -self::BEHIND_BAR * $h : 0.0, $liftM - $this->body->armM());
+        $hip = $shoulder->plus(0.0, -(Proportions::SHOULDER_HEIGHT - Proportions::HIP_HEIGHT) * $h);
+        $legM = Proportions::HIP_HEIGHT * $h;
+        $heels = new Point($hip->xM + sqrt(max(0.0, $legM ** 2 - max(0.0, $hip->yM) ** 2)), 0.0);
+        $along = static fn (float $part): Point => $hip->towards($heels, $part * $h);
+
+        return $this->stick($grip, $shoulder, $hip, $along(Proportions::HIP_HEIGHT - Proportions::KNEE_HEIGHT), $along(Proportions::HIP_HEIGHT - Proportions::ANKLE_HEIGHT), $heels->plus(0.0, 0.7 * self::FOOT_LENGTH * $h));
     }
 
     private function upright(Point $grip, Point $base, Point $sole): Stick

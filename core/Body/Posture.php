@@ -19,12 +19,12 @@ enum Posture: string
      *
      * @return array{float, float, float}
      */
-    public function armCentres(): array
+    public function armCentres(Segments $segments): array
     {
         $shoulder = Proportions::SHOULDER_HEIGHT;
-        $upper = Segments::UPPER_ARM_CENTRE * Proportions::UPPER_ARM;
-        $fore = Segments::FOREARM_CENTRE * Proportions::FOREARM;
-        $hand = Segments::HAND_CENTRE * Proportions::HAND;
+        $upper = $segments->upperArmCentre * Proportions::UPPER_ARM;
+        $fore = $segments->forearmCentre * Proportions::FOREARM;
+        $hand = $segments->handCentre * Proportions::HAND;
         $elbow = Proportions::UPPER_ARM;
         $wrist = Proportions::UPPER_ARM + Proportions::FOREARM;
 

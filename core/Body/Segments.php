@@ -5,61 +5,71 @@ declare(strict_types=1);
 namespace SteadyRung\Body;
 
 /**
- * Mass fractions and centres of the body's segments, each side (Dempster 1955, as in Winter; memory).
+ * Mass fractions of the body's segments, each side, and their centres as parts of the segment's length from the upper joint.
+ * The trunk (with head and neck) is what is left, and its centre, from the hip towards the shoulder, is set so that a standing
+ * body's centre lies where reaction boards find it: 0.569·H on average (Hellebrandt 1938: 0.55–0.57), 0.570·H for men and
+ * 0.553·H for women (de Leva 1996); all from memory.
  */
-final class Segments
+final readonly class Segments
 {
-    public const HAND_MASS = 0.006;
+    private const SIDES = 2.0;
 
-    public const FOREARM_MASS = 0.016;
+    private function __construct(
+        public float $hand,
+        public float $forearm,
+        public float $upperArm,
+        public float $foot,
+        public float $shank,
+        public float $thigh,
+        public float $upperArmCentre,
+        public float $forearmCentre,
+        public float $handCentre,
+        public float $thighCentre,
+        public float $shankCentre,
+        public float $trunkCentre,
+    ) {
+    }
 
-    public const UPPER_ARM_MASS = 0.028;
-
-    public const FOOT_MASS = 0.0145;
-
-    public const SHANK_MASS = 0.0465;
-
-    public const THIGH_MASS = 0.100;
-
-    /** Trunk, head and neck together. */
-    public const TRUNK_MASS = 0.578;
-
-    /** Centres as parts of the segment's length from the upper joint. */
-    public const UPPER_ARM_CENTRE = 0.436;
-
-    public const FOREARM_CENTRE = 0.430;
-
-    public const HAND_CENTRE = 0.506;
-
-    public const THIGH_CENTRE = 0.433;
-
-    public const SHANK_CENTRE = 0.433;
-
-    /**
-     * From the hip towards the shoulder. The table in Winter has 0.66, which puts a standing body's centre at 0.583 of
-     * stature; with 0.58 it comes out at 0.569, inside what reaction boards show (0.55–0.57; Hellebrandt 1938, memory).
-     */
-    public const TRUNK_CENTRE = 0.58;
-
-    /** Sum of all mass fractions. */
-    public static function totalMass(): float
+    public static function of(SegmentTable $table): self
     {
-        return self::TRUNK_MASS + 2.0 * (self::HAND_MASS + self::FOREARM_MASS + self::UPPER_ARM_MASS + self::FOOT_MASS + self::SHANK_MASS + self::THIGH_MASS);
+        return match ($table) {
+            SegmentTable::Average => new self(0.006, 0.016, 0.028, 0.0145, 0.0465, 0.100, 0.436, 0.430, 0.506, 0.433, 0.433, 0.58),
+            SegmentTable::Men => new self(0.0061, 0.0162, 0.0271, 0.0137, 0.0433, 0.1416, 0.5772, 0.4574, 0.506, 0.4095, 0.4459, 0.7123),
+            SegmentTable::Women => new self(0.0056, 0.0138, 0.0255, 0.0129, 0.0481, 0.1478, 0.5754, 0.4559, 0.506, 0.3612, 0.4416, 0.6150),
+        };
+    }
+
+    /** Both legs, feet included, as a part of bodyweight. */
+    public function legs(): float
+    {
+        return self::SIDES * ($this->foot + $this->shank + $this->thigh);
+    }
+
+    public function trunk(): float
+    {
+        return 1.0 - $this->legs() - self::SIDES * ($this->hand + $this->forearm + $this->upperArm);
     }
 
     /** Height of the centre of mass of a straight body over its heels, as a part of stature. */
-    public static function centrePerStature(Posture $posture): float
+    public function centrePerStature(Posture $posture): float
+    {
+        return $this->momentPerStature($posture, Pivot::Heels);
+    }
+
+    /** Moment about a joint of what lies above it in a straight body, level, over bodyweight and stature. */
+    public function momentPerStature(Posture $posture, Pivot $pivot): float
     {
         $hip = Proportions::HIP_HEIGHT;
         $knee = Proportions::KNEE_HEIGHT;
         $ankle = Proportions::ANKLE_HEIGHT;
-        [$upperArm, $forearm, $hand] = $posture->armCentres();
-        $moment = self::TRUNK_MASS * ($hip + self::TRUNK_CENTRE * (Proportions::SHOULDER_HEIGHT - $hip))
-            + 2.0 * self::THIGH_MASS * ($hip - self::THIGH_CENTRE * ($hip - $knee))
-            + 2.0 * self::SHANK_MASS * ($knee - self::SHANK_CENTRE * ($knee - $ankle))
-            + 2.0 * self::FOOT_MASS * $ankle / 2.0
-            + 2.0 * (self::UPPER_ARM_MASS * $upperArm + self::FOREARM_MASS * $forearm + self::HAND_MASS * $hand);
+        $from = $pivot->perStature();
+        [$upperArm, $forearm, $hand] = $posture->armCentres($this);
+        $shins = $pivot === Pivot::Knees ? 0.0 : $this->shank * ($knee - $this->shankCentre * ($knee - $ankle)) + $this->foot * $ankle / 2.0;
 
-        return $moment / self::totalMass();
+        return $this->trunk() * ($hip + $this->trunkCentre * (Proportions::SHOULDER_HEIGHT - $hip) - $from) + self::SIDES * (
+            $this->thigh * ($hip - $this->thighCentre * ($hip - $knee) - $from)
+            + $shins
+            + $this->upperArm * ($upperArm - $from) + $this->forearm * ($forearm - $from) + $this->hand * ($hand - $from)
+        );
     }
 }

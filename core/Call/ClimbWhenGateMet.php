@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call;
 
-use SteadyRung\Ladder\Rung;
+use SteadyRung\Exercise\Rung;
 
 /**
  * The gate met in two sessions running, and the floor likely on the next rung: less help.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call;
 
-use SteadyRung\Ladder\Rung;
+use SteadyRung\Exercise\Rung;
 
 /**
  * A set begun on the next rung and finished on the present one, where the step between them is too large.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call;
 
-use SteadyRung\Ladder\Rung;
+use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Strength\Belief;
@@ -32,7 +32,7 @@ final readonly class Situation
 
     public function predict(Rung $rung): ?RepPrediction
     {
-        return $rung->predict($this->belief);
+        return $this->belief->onRung($rung);
     }
 
     /** Chance of the floor reps on a rung; none before a baseline. */

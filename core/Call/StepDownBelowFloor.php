@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call;
 
-use SteadyRung\Ladder\Rung;
+use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
 
 /**

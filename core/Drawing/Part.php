@@ -16,5 +16,6 @@ enum Part: string
     case Box = 'box';
     case Weight = 'weight';
     case Cable = 'cable';
+    case Block = 'block';
     case HeelMark = 'heel-mark';
 }

@@ -13,7 +13,7 @@ final readonly class Box
 {
     public const HEIGHT_M = [0.05, 1.5];
 
-    private function __construct(public string $id, public string $name, public float $heightM)
+    private function __construct(public string $id, public string $name, public float $heightM, public ?float $ratedKg)
     {
     }
 
@@ -22,10 +22,10 @@ final readonly class Box
      *
      * @throws OutOfRange if the height is outside
      */
-    public static function of(string $id, string $name, float $heightM): self
+    public static function of(string $id, string $name, float $heightM, ?float $ratedKg = null): self
     {
-        OutOfRange::guard(['height_m' => [$heightM, self::HEIGHT_M]]);
+        OutOfRange::guard(['height_m' => [$heightM, self::HEIGHT_M], 'rated_kg' => [$ratedKg, Rated::KG]]);
 
-        return new self($id, $name, $heightM);
+        return new self($id, $name, $heightM, $ratedKg);
     }
 }

@@ -31,11 +31,12 @@ final readonly class Kit
         public array $plates = [],
         public array $weights = [],
         public array $machines = [],
+        public Floor $floor = Floor::Unknown,
     ) {
     }
 
     /** @param  iterable<Bar|LoopBand|RingPair|Box|Plate|Weight|Machine>  $pieces */
-    public static function of(iterable $pieces): self
+    public static function of(iterable $pieces, Floor $floor = Floor::Unknown): self
     {
         $bars = $bands = $ringPairs = $boxes = $plates = $weights = $machines = [];
         foreach ($pieces as $piece) {
@@ -50,7 +51,7 @@ final readonly class Kit
             };
         }
 
-        return new self($bars, $bands, $ringPairs, $boxes, $plates, $weights, $machines);
+        return new self($bars, $bands, $ringPairs, $boxes, $plates, $weights, $machines, $floor);
     }
 
     /** The same bars with this band and nothing else. */
@@ -70,7 +71,25 @@ final readonly class Kit
             $this->plates,
             $piece instanceof Weight ? [...$this->weights, $piece] : $this->weights,
             $this->machines,
+            $this->floor,
         );
+    }
+
+    /**
+     * The piece among those named that is rated for the least; none where no rating is known.
+     *
+     * @param  array<string>  $ids
+     */
+    public function weakest(array $ids): ?Rated
+    {
+        $weakest = null;
+        foreach ([...$this->bars, ...$this->ringPairs, ...$this->boxes] as $piece) {
+            if ($piece->ratedKg !== null && $piece->ratedKg < ($weakest->ratedKg ?? INF) && in_array($piece->id, $ids, true)) {
+                $weakest = new Rated($piece->name, $piece->ratedKg);
+            }
+        }
+
+        return $weakest;
     }
 
     /** @throws UnknownGear if the kit lacks it */

@@ -19,8 +19,8 @@ final readonly class LoopBand
 
     public const MOST_POINTS = 30;
 
-    /** Extra relative uncertainty for each unit of stretch outside the measured points (common practice). */
-    private const SD_PER_STRETCH_OUTSIDE = 0.10;
+    /** Where bands are compared, as stretch. */
+    private const USUAL_STRETCH = 2.0;
 
     /** @param  list<CalibrationPoint>  $points */
     private function __construct(
@@ -31,6 +31,7 @@ final readonly class LoopBand
         public array $points,
         public RubberLaw $law,
         public CurveStatus $status,
+        private BandCalibration $calibration,
     ) {
     }
 
@@ -50,9 +51,9 @@ final readonly class LoopBand
             'thickness_mm' => [$thicknessMm, self::THICKNESS_MM],
             'points' => [count($points), [0.0, (float) self::MOST_POINTS]],
         ]);
-        $calibration = BandCalibration::fit(RubberLaw::fromSize($hungLengthM, $widthMm, $thicknessMm), $points);
+        $calibration = BandCalibration::of(RubberLaw::fromSize($hungLengthM, $widthMm, $thicknessMm), $points);
 
-        return new self($id, $name, $widthMm, $thicknessMm, $points, $calibration->law, $calibration->status);
+        return new self($id, $name, $widthMm, $thicknessMm, $points, $calibration->law, $calibration->status, $calibration);
     }
 
     public function hungLengthM(): float
@@ -60,16 +61,27 @@ final readonly class LoopBand
         return $this->law->hungLengthM;
     }
 
-    /** Relative standard deviation of the force at a length: that of the status, growing outside the measured points. */
-    public function relativeSdAt(float $lengthM): float
+    /** Standard deviation in N of the force at a length. */
+    public function sdNAt(float $lengthM): float
     {
-        $sd = $this->status->relativeSd();
-        if ($this->status !== CurveStatus::Measured || $this->points === []) {
-            return $sd;
-        }
-        $lengths = array_map(static fn (CalibrationPoint $p): float => $p->lengthM, $this->points);
-        $outsideM = max(0.0, min($lengths) - $lengthM, $lengthM - max($lengths));
+        return $this->calibration->sdNAt($lengthM);
+    }
 
-        return $sd + self::SD_PER_STRETCH_OUTSIDE * $outsideM / $this->hungLengthM();
+    /** The same as a part of the force, at twice the hung length. */
+    public function relativeSd(): float
+    {
+        $lengthM = self::USUAL_STRETCH * $this->hungLengthM();
+
+        return $this->sdNAt($lengthM) / $this->law->forceN($lengthM);
+    }
+
+    /**
+     * What about the readings asks for a second look.
+     *
+     * @return list<BandDoubt>
+     */
+    public function doubts(): array
+    {
+        return BandDoubt::about($this);
     }
 }

@@ -21,7 +21,7 @@ final readonly class RingPair
     public const LEAST_OVER_FLOOR_M = 0.15;
 
     /** @param  non-empty-list<float>  $strapsM anchor to ring, ascending */
-    private function __construct(public string $id, public string $name, public float $anchorHeightM, public array $strapsM)
+    private function __construct(public string $id, public string $name, public float $anchorHeightM, public array $strapsM, public ?float $ratedKg)
     {
     }
 
@@ -33,12 +33,13 @@ final readonly class RingPair
      * @throws OutOfRange if a figure is outside its range
      * @throws GearClash if a strap hangs to the floor
      */
-    public static function of(string $id, string $name, float $anchorHeightM, array $strapsM): self
+    public static function of(string $id, string $name, float $anchorHeightM, array $strapsM, ?float $ratedKg = null): self
     {
         $strapsM = array_values(array_unique($strapsM));
         OutOfRange::guard([
             'anchor_height_m' => [$anchorHeightM, self::ANCHOR_HEIGHT_M],
             'strap_m' => [count($strapsM), [1.0, (float) self::MOST_MARKS]],
+            'rated_kg' => [$ratedKg, Rated::KG],
         ]);
         foreach ($strapsM as $strapM) {
             OutOfRange::guard(['strap_m' => [$strapM, self::STRAP_M]]);
@@ -49,6 +50,6 @@ final readonly class RingPair
         sort($strapsM);
         assert($strapsM !== []);
 
-        return new self($id, $name, $anchorHeightM, $strapsM);
+        return new self($id, $name, $anchorHeightM, $strapsM, $ratedKg);
     }
 }

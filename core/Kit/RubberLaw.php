@@ -56,6 +56,20 @@ final readonly class RubberLaw
         return $stretch <= 1.0 ? 0.0 : $this->a1N * self::neoHookeanPart($stretch) + $this->a2N * self::mooneyPart($stretch);
     }
 
+    /** The scale a1 of the usual shape with the same force at small strain, in N. */
+    public function scaleN(): float
+    {
+        return ($this->a1N + $this->a2N) / (1.0 + self::USUAL_RATIO);
+    }
+
+    /** dF/dL in N/m at a length. */
+    public function stiffnessNPerM(float $lengthM): float
+    {
+        $stretch = max(1.0, $lengthM / $this->hungLengthM);
+
+        return ($this->a1N * (1.0 + 2.0 * $stretch ** -3) + 3.0 * $this->a2N * $stretch ** -4) / $this->hungLengthM;
+    }
+
     /** Work in J between two lengths, ∫F dL in closed form, the slack part counting nothing. */
     public function workJ(float $fromM, float $toM): float
     {

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace SteadyRung\Ladder;
 
 use SteadyRung\Body\Body;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Kit\Box;
-use SteadyRung\Kit\CurveStatus;
 use SteadyRung\Kit\LoopBand;
 use SteadyRung\Kit\Weight;
 use SteadyRung\Setup\BandHelp;
@@ -34,7 +37,7 @@ final readonly class Adviser
     /** A doubt about the largest step that a measurement should remove. */
     private const DOUBTFUL_SHARE = 0.015;
 
-    public function __construct(private RungSearch $search, private Body $body)
+    public function __construct(private RungSearch $search, private Body $body, private ?Exercise $like = null)
     {
     }
 
@@ -51,7 +54,7 @@ final readonly class Adviser
     {
         $best = null;
         foreach ($ladder->largestStep > Steps::SMALLEST ? self::pieces($lane) : [] as $words => $piece) {
-            $more = [...$ladder->considered, ...$this->search->addedBy($piece, $this->body)];
+            $more = [...$ladder->considered, ...$this->search->addedBy($piece, $this->body, $this->like)];
             usort($more, static fn (Rung $a, Rung $b): int => $a->share() <=> $b->share());
             $step = $ladderThrough($more)->largestStep;
             if ($step < ($best->largestStep ?? $ladder->largestStep - self::WORTH_SHARE)) {
@@ -68,8 +71,8 @@ final readonly class Adviser
         foreach ($ladder->rungs as $rung) {
             $doubtful = $rung->load->shareSd > max(self::DOUBTFUL_SHARE, $doubtful->load->shareSd ?? 0.0) ? $rung : $doubtful;
         }
-        if ($doubtful?->setup instanceof BandHelp && $doubtful->setup->isEstimated()) {
-            $estimated = array_filter($doubtful->setup->bands, static fn (LoopBand $b): bool => $b->status === CurveStatus::Estimated);
+        $estimated = $doubtful?->setup instanceof BandHelp ? $doubtful->setup->estimated() : [];
+        if ($doubtful !== null && $estimated !== []) {
             $names = implode(' and ', array_map(static fn (LoopBand $b): string => $b->name, $estimated));
 
             return new Advice(sprintf('Measure %s: without it %s is only known to ± %.0f points.', $names, $doubtful->name, 100 * $doubtful->load->shareSd), null);

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace SteadyRung\Ladder;
 
+use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Rung;
+
 /**
  * Where a ladder leads to unless somebody says otherwise.
  */

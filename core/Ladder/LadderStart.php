@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Ladder;
 
+use SteadyRung\Exercise\Rung;
 use SteadyRung\Strength\Belief;
 
 /**

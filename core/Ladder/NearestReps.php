@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Ladder;
 
+use SteadyRung\Exercise\Rung;
 use SteadyRung\Strength\Belief;
 
 /**
@@ -23,7 +24,7 @@ final class NearestReps
         if ($wanted === null) {
             return [];
         }
-        $away = static fn (Rung $r): float => abs(log($wanted / $r->load->ascentShare()));
+        $away = static fn (Rung $r): float => abs(log($wanted / $r->load->effectiveShare()));
         usort($rungs, static fn (Rung $a, Rung $b): int => [round($away($a), 6), $a->load->shareSd, $a->name] <=> [round($away($b), 6), $b->load->shareSd, $b->name]);
 
         return array_slice($rungs, 0, $most);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Ladder;
 
+use SteadyRung\Exercise\Rung;
+
 /**
  * The steadiest way through the rungs from a share to a goal: the smallest possible largest step, then the fewest
  * set-ups, then the surest ones.

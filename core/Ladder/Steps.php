@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Ladder;
 
+use SteadyRung\Exercise\Rung;
+
 /**
  * Where one rung leads: up (less help) to the next rung of the athlete's ladder, and down (more help) to a rung that
  * differs in as little gear as possible.
@@ -58,7 +60,7 @@ final readonly class Steps
     {
         $rank = static fn (Rung $r): array => [
             round(abs($r->share() - $from->share()) / self::SAME_SHARE),
-            -count(array_intersect_assoc($r->choice->pieces(), $from->choice->pieces())),
+            -count(array_intersect_assoc($r->exercise->pieces(), $from->exercise->pieces())),
             $r->name,
         ];
         usort($rungs, static fn (Rung $a, Rung $b): int => $rank($a) <=> $rank($b));

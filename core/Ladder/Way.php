@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace SteadyRung\Ladder;
 
 use SteadyRung\Body\Body;
-use SteadyRung\Ladder\Choices\OnBands;
-use SteadyRung\Setup\Attach;
+use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\OnBands;
+use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Strength\Belief;
 
 /**
@@ -19,6 +22,8 @@ final readonly class Way
     public const USUAL_RUNGS = 8;
 
     private const SAME_SHARE = 1e-6;
+
+    private const SAME_ROW = 1e-3;
 
     private function __construct(public float $fromShare, public float $toShare, public ?Rung $below, public SteadyLadder $ladder)
     {
@@ -42,7 +47,7 @@ final readonly class Way
             default => Steps::nearestUp($now, $near),
         };
         $ladder = SteadyLadder::through($candidates, $from, $to, Steps::SMALLEST, $mostRungs ?? self::USUAL_RUNGS, $first)
-            ->on(static fn (Rung $rung): Rung => self::onBarOf($now, $rung, $search, $body));
+            ->on(static fn (Rung $rung): Rung => self::onBarOf($now, $rung === $first ? $rung : self::steadiestHeels($rung, $candidates), $search, $body));
 
         return new self($from, $to, $now === null ? null : Steps::nearestDown($now, $near), $ladder);
     }
@@ -55,17 +60,12 @@ final readonly class Way
             if ($steadiest === null || $rung->share() >= $steadiest->share()) {
                 break;
             }
-            if ($rung->share() - $fromShare >= Steps::SMALLEST && $rung->holds() && self::isSingleAtFoot($rung)) {
+            if ($rung->share() - $fromShare >= Steps::SMALLEST && $rung->holds() && $rung->exercise->setup instanceof OnBands && $rung->exercise->setup->isSingleAtFoot()) {
                 return $rung;
             }
         }
 
         return $steadiest;
-    }
-
-    private static function isSingleAtFoot(Rung $rung): bool
-    {
-        return $rung->choice instanceof OnBands && $rung->choice->attach === Attach::Foot && count($rung->choice->bandIds) === 1;
     }
 
     /** @return list<Rung> what one change leads to: another band, weight or pin, or the heels at another mark */
@@ -77,16 +77,31 @@ final readonly class Way
     /** Whether the help is of a kind that bands and boxes make in many small steps. */
     private static function fades(Rung $now): bool
     {
-        return in_array($now->choice->kind(), [ChoiceKind::Band, ChoiceKind::Foot, ChoiceKind::Hop], true);
+        return in_array($now->exercise->setup->kind(), [ChoiceKind::Band, ChoiceKind::Foot, ChoiceKind::LowBar, ChoiceKind::Hop], true);
+    }
+
+    /**
+     * Of rows that carry the same, the one whose heels need the least grip.
+     *
+     * @param  list<Rung>  $candidates
+     */
+    private static function steadiestHeels(Rung $rung, array $candidates): Rung
+    {
+        foreach ($rung->lane() === Lane::Row ? $candidates : [] as $other) {
+            $rung = abs($other->share() - $rung->share()) < self::SAME_ROW && $other->load->friction < $rung->load->friction && $other->holds() ? $other : $rung;
+        }
+
+        return $rung;
     }
 
     /** The same bands on the bar in use, where they carry the same there. */
     private static function onBarOf(?Rung $now, Rung $rung, RungSearch $search, Body $body): Rung
     {
-        if (! $now?->choice instanceof OnBands || ! $rung->choice instanceof OnBands || $rung->choice->barId === $now->choice->barId) {
+        [$here, $there] = [$now?->exercise->setup, $rung->exercise->setup];
+        if (! $here instanceof OnBands || ! $there instanceof OnBands || $there->barId === $here->barId) {
             return $rung;
         }
-        $there = $search->standing($rung->choice->onBar($now->choice->barId), $body);
+        $there = $search->standing($rung->exercise->on($there->onBar($here->barId)), $body);
 
         return $there instanceof Rung && abs($there->share() - $rung->share()) < self::SAME_SHARE ? $there : $rung;
     }

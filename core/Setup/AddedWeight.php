@@ -36,11 +36,11 @@ final readonly class AddedWeight implements Setup
         return new self($addedKg);
     }
 
-    public function carriedBy(Body $body): CarriedLoad
+    public function carriedBy(Body $body, Travel $travel = Travel::Whole): CarriedLoad
     {
         $loadN = $body->weightN() + $this->addedKg * Gravity::M_PER_S2;
 
-        return CarriedLoad::constant($body->weightN(), $loadN, $body->pullDistanceM());
+        return CarriedLoad::even($body->weightN(), $loadN, $travel->length() * $body->pullDistanceM());
     }
 
     public function why(Body $body): Explanation

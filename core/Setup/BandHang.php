@@ -8,11 +8,15 @@ use SteadyRung\Body\Body;
 use SteadyRung\Body\Proportions;
 
 /**
- * The lengths a band is pulled to, bar to foot or knee: at the hang (bottom) and with the chin at the bar (top), in m.
+ * The bands of a set-up as a body stretches them.
  */
 final readonly class BandHang
 {
-    public function __construct(public float $bottomM, public float $topM, public float $kneesBendByM)
+    /** Under the knee the loop lies below the joint, this part of stature over the sole. */
+    private const KNEE_LOOP = 0.255;
+
+    /** @param  non-empty-list<BandPath>  $paths one for each band */
+    private function __construct(public array $paths)
     {
     }
 
@@ -23,29 +27,79 @@ final readonly class BandHang
             return DoesNotFit::barTooLow($help->barHeightM, $kneeLengthM + $help->clearanceM);
         }
         $hang = self::lengths($help, $body);
-        foreach ($help->bands as $band) {
-            $stretch = $hang->bottomM / $band->hungLengthM();
-            if ($stretch > BandHelp::MOST_STRETCH) {
-                return DoesNotFit::stretchTooHigh($band->name, $stretch, BandHelp::MOST_STRETCH);
+        foreach ($hang->paths as $path) {
+            if ($path->stretch() > BandHelp::MOST_STRETCH) {
+                return DoesNotFit::stretchTooHigh($path->band->name, $path->stretch(), BandHelp::MOST_STRETCH);
             }
-            if ($stretch <= 1.0) {
-                return DoesNotFit::noHelp($band->name, $band->hungLengthM(), $hang->bottomM);
+            if ($path->stretch() <= 1.0) {
+                return DoesNotFit::noHelp($path->band->name, $path->band->hungLengthM(), $path->bottomM);
             }
         }
-        $helpN = $help->forceN($hang->bottomM);
 
-        return $helpN > $body->weightN()
-            ? DoesNotFit::liftsOff(CarriedLoad::kg($helpN), $body->massKg)
-            : $hang;
+        return $hang;
     }
 
-    /** The lengths whether or not they fit: foot L = R, limited by the bar (then the knees bend); knee L = R − 0.285·H. */
+    /** The lengths whether or not they fit: foot L = R, limited by the bar (then the knees bend); knee L = R − 0.255·H. */
     public static function lengths(BandHelp $help, Body $body): self
     {
         $romM = $body->pullDistanceM();
-        $wantedM = $help->attach === Attach::Foot ? $body->reachM : $body->reachM - $body->heightM(Proportions::KNEE_HEIGHT);
-        $bottomM = min($wantedM, $help->barHeightM - $help->clearanceM);
 
-        return new self($bottomM, $bottomM - $romM, $wantedM - $bottomM);
+        return new self(array_map(static function (AttachedBand $attached) use ($help, $body, $romM): BandPath {
+            $wantedM = $attached->attach === Attach::Foot ? $body->reachM : $body->reachM - $body->heightM(self::KNEE_LOOP);
+            $bottomM = min($wantedM, $help->barHeightM - $help->clearanceM);
+
+            return new BandPath($attached->band, $attached->attach, $bottomM, $bottomM - $romM, $wantedM - $bottomM);
+        }, $help->bands));
+    }
+
+    /** The same over a part of the way. */
+    public function over(Travel $travel): self
+    {
+        return $travel === Travel::Whole ? $this : new self(array_map(static fn (BandPath $p): BandPath => $p->over($travel), $this->paths));
+    }
+
+    public function bottomN(): float
+    {
+        return $this->sum(static fn (BandPath $p): float => $p->band->law->forceN($p->bottomM));
+    }
+
+    public function topN(): float
+    {
+        return $this->sum(static fn (BandPath $p): float => $p->band->law->forceN($p->topM));
+    }
+
+    /** Work the bands give over the pull, divided by its length, in N; moved by so many metres further down. */
+    public function meanHelpN(float $byM = 0.0): float
+    {
+        return $this->sum(static fn (BandPath $p): float => $p->meanHelpN($byM));
+    }
+
+    /** Energy held at the hang in J. */
+    public function storedJ(): float
+    {
+        return $this->sum(static fn (BandPath $p): float => $p->band->law->workJ($p->band->hungLengthM(), $p->bottomM));
+    }
+
+    public function kneesBendByM(): float
+    {
+        return max(array_map(static fn (BandPath $p): float => $p->kneesBendByM, $this->paths));
+    }
+
+    /** Standard deviation of the mean help in N that comes from the curves; errors of several bands are independent. */
+    public function curveSdN(): float
+    {
+        return sqrt($this->sum(static fn (BandPath $p): float => $p->curveSdN() ** 2));
+    }
+
+    /** Standard deviation of the help at the bottom in N. */
+    public function bottomSdN(): float
+    {
+        return sqrt($this->sum(static fn (BandPath $p): float => $p->band->sdNAt($p->bottomM) ** 2));
+    }
+
+    /** @param  \Closure(BandPath): float  $of */
+    private function sum(\Closure $of): float
+    {
+        return array_sum(array_map($of, $this->paths));
     }
 }

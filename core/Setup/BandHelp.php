@@ -31,25 +31,34 @@ final readonly class BandHelp implements Setup
 
     public const MOST_BANDS = 6;
 
-    private const SD_SLICES = 8;
+    /** Bent further than this, the foot swings behind. */
+    private const MOST_KNEES_BEND_M = 0.15;
 
-    /** @param  non-empty-list<LoopBand>  $bands */
-    private function __construct(
-        public float $barHeightM,
-        public Attach $attach,
-        public array $bands,
-        public float $clearanceM,
-    ) {
+    /** @param  non-empty-list<AttachedBand>  $bands */
+    private function __construct(public float $barHeightM, public array $bands, public float $clearanceM)
+    {
     }
 
     /**
-     * Bands on a bar, one to six of them.
+     * One to six bands on a bar, all at the foot or all at the knee.
      *
      * @param  list<LoopBand>  $bands
      *
      * @throws OutOfRange if the bar, the clearance or the number of bands is outside its range
      */
     public static function of(float $barHeightM, Attach $attach, array $bands, float $clearanceM = self::CLEARANCE_M): self
+    {
+        return self::each($barHeightM, array_map(static fn (LoopBand $band): AttachedBand => new AttachedBand($band, $attach), $bands), $clearanceM);
+    }
+
+    /**
+     * One to six bands on a bar, each in its place.
+     *
+     * @param  list<AttachedBand>  $bands
+     *
+     * @throws OutOfRange if the bar, the clearance or the number of bands is outside its range
+     */
+    public static function each(float $barHeightM, array $bands, float $clearanceM = self::CLEARANCE_M): self
     {
         OutOfRange::guard([
             'bar_height_m' => [$barHeightM, Bar::HEIGHT_M],
@@ -58,27 +67,35 @@ final readonly class BandHelp implements Setup
         ]);
         assert($bands !== []);
 
-        return new self($barHeightM, $attach, $bands, $clearanceM);
+        return new self($barHeightM, $bands, $clearanceM);
     }
 
-    public function carriedBy(Body $body): CarriedLoad|DoesNotFit
+    public function carriedBy(Body $body, Travel $travel = Travel::Whole): CarriedLoad|DoesNotFit
     {
-        $hang = BandHang::of($this, $body);
-        if ($hang instanceof DoesNotFit) {
-            return $hang;
+        $whole = BandHang::of($this, $body);
+        if ($whole instanceof DoesNotFit) {
+            return $whole;
         }
+        $hazard = BandHazard::of($whole, $this, $body);
+        if ($hazard->liftsOff()) {
+            return DoesNotFit::liftsOff(CarriedLoad::kg($whole->bottomN()), CarriedLoad::kg($whole->bottomSdN()), $body->massKg);
+        }
+        $hang = $whole->over($travel);
         $weightN = $body->weightN();
-        $meanHelpN = $this->meanHelpN($hang);
+        $bottomN = $weightN - $hang->bottomN();
+        $meanN = $weightN - $hang->meanHelpN();
+        $topN = $weightN - $hang->topN();
 
         return new CarriedLoad(
             $weightN,
-            $weightN - $this->forceN($hang->bottomM),
-            $weightN - $meanHelpN,
-            $weightN - $this->forceN($hang->topM),
-            $weightN - (1.0 - self::HYSTERESIS) * $meanHelpN,
-            $this->shareSd($body, $hang),
-            $body->pullDistanceM(),
-            $this->warnings($hang),
+            $bottomN,
+            $meanN,
+            $topN,
+            Demand::ofPull($weightN, $bottomN, $meanN, $topN, $travel->isUp() ? 1.0 - self::HYSTERESIS : 1.0),
+            hypot($hang->curveSdN(), $this->reachSdN($body, $whole)) / $weightN,
+            $travel->length() * $body->pullDistanceM(),
+            [...self::warnings($whole), ...$hazard->warnings()],
+            hazard: $hazard,
         );
     }
 
@@ -92,45 +109,20 @@ final readonly class BandHelp implements Setup
         return BandView::of($this, $body);
     }
 
-    /** Sum of the bands' forces in N at a length. */
-    public function forceN(float $lengthM): float
+    /** @return list<LoopBand> */
+    public function estimated(): array
     {
-        return array_sum(array_map(static fn (LoopBand $b): float => $b->law->forceN($lengthM), $this->bands));
+        $bands = array_map(static fn (AttachedBand $b): LoopBand => $b->band, $this->bands);
+
+        return array_values(array_filter($bands, static fn (LoopBand $b): bool => $b->status === CurveStatus::Estimated));
     }
 
-    /** Work the bands give over the pull, divided by its length, in N. */
-    public function meanHelpN(BandHang $hang): float
+    /** Where all the bands are, if they are in one place. */
+    public function attach(): ?Attach
     {
-        $works = array_map(static fn (LoopBand $b): float => $b->law->workJ($hang->topM, $hang->bottomM), $this->bands);
+        $places = array_unique(array_map(static fn (AttachedBand $b): string => $b->attach->value, $this->bands));
 
-        return array_sum($works) / ($hang->bottomM - $hang->topM);
-    }
-
-    public function isEstimated(): bool
-    {
-        foreach ($this->bands as $band) {
-            if ($band->status === CurveStatus::Estimated) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** Standard deviation of the mean help in N that comes from the bands' curves; errors of several bands are independent. */
-    public function curveSdN(BandHang $hang): float
-    {
-        $variance = 0.0;
-        foreach ($this->bands as $band) {
-            $sum = 0.0;
-            for ($i = 0; $i < self::SD_SLICES; $i++) {
-                $lengthM = $hang->topM + ($hang->bottomM - $hang->topM) * ($i + 0.5) / self::SD_SLICES;
-                $sum += $band->law->forceN($lengthM) * $band->relativeSdAt($lengthM);
-            }
-            $variance += ($sum / self::SD_SLICES) ** 2;
-        }
-
-        return sqrt($variance);
+        return count($places) === 1 ? Attach::from($places[0]) : null;
     }
 
     /** Standard deviation of the mean help in N that comes from the reach, by moving it one standard deviation. */
@@ -138,35 +130,33 @@ final readonly class BandHelp implements Setup
     {
         $longer = BandHang::lengths($this, $body->withReach($body->reachM + $body->reachSdM()));
 
-        return abs($this->meanHelpN($longer) - $this->meanHelpN($hang));
-    }
-
-    private function shareSd(Body $body, BandHang $hang): float
-    {
-        return hypot($this->curveSdN($hang), $this->reachSdN($body, $hang)) / $body->weightN();
+        return abs($longer->meanHelpN() - $hang->meanHelpN());
     }
 
     /** @return list<Warning> */
-    private function warnings(BandHang $hang): array
+    private static function warnings(BandHang $hang): array
     {
         $warnings = [];
-        if ($hang->kneesBendByM > 0.0) {
-            $fullHelpN = $this->meanHelpN(new BandHang($hang->bottomM + $hang->kneesBendByM, $hang->topM + $hang->kneesBendByM, 0.0));
+        $bendM = $hang->kneesBendByM();
+        if ($bendM > 0.0) {
             $warnings[] = new Warning(WarningCode::KneesBend, sprintf(
                 'The bar is %.0f cm too low for straight legs; knees bend, help falls by %.1f kg.',
-                100 * $hang->kneesBendByM, CarriedLoad::kg($fullHelpN - $this->meanHelpN($hang)),
+                100 * $bendM, CarriedLoad::kg($hang->meanHelpN($bendM) - $hang->meanHelpN()),
             ));
         }
-        foreach ($this->bands as $band) {
-            $stretch = $hang->bottomM / $band->hungLengthM();
-            if ($stretch > self::WARN_STRETCH) {
-                $warnings[] = new Warning(WarningCode::StretchHigh, sprintf('Band %s is stretched to %.1f times its hung length; over %.1f wears it fast.', $band->name, $stretch, self::WARN_STRETCH));
+        if ($bendM > self::MOST_KNEES_BEND_M) {
+            $warnings[] = new Warning(WarningCode::FootSwingsBehind, 'Legs bent this far let the foot swing behind. Take a higher bar, or the knee.');
+        }
+        foreach ($hang->paths as $path) {
+            $name = $path->band->name;
+            if ($path->stretch() > self::WARN_STRETCH) {
+                $warnings[] = new Warning(WarningCode::StretchHigh, sprintf('Band %s is stretched to %.1f times its hung length; over %.1f wears it fast, and its curve errs by 5–9 %%.', $name, $path->stretch(), self::WARN_STRETCH));
             }
-            if ($hang->topM <= $band->hungLengthM()) {
-                $warnings[] = new Warning(WarningCode::SlackAtTop, sprintf('Band %s is slack at the top: no help at the finish.', $band->name));
+            if ($path->topM <= $path->band->hungLengthM()) {
+                $warnings[] = new Warning(WarningCode::SlackAtTop, sprintf('Band %s is slack at the top: no help at the finish.', $name));
             }
-            if ($band->status === CurveStatus::Estimated) {
-                $warnings[] = new Warning(WarningCode::BandEstimated, sprintf('Band %s is estimated from its size, ± 30 %%. Measure it.', $band->name));
+            if ($path->band->status === CurveStatus::Estimated) {
+                $warnings[] = new Warning(WarningCode::BandEstimated, sprintf('Band %s is estimated from its size, ± 30 %%. Measure it.', $name));
             }
         }
 

@@ -7,6 +7,7 @@ namespace SteadyRung\Setup;
 use SteadyRung\Body\Body;
 use SteadyRung\Body\Proportions;
 use SteadyRung\InWords;
+use SteadyRung\Kit\BandCalibration;
 use SteadyRung\Kit\CurveStatus;
 use SteadyRung\Kit\LoopBand;
 use SteadyRung\Why\Explanation;
@@ -21,49 +22,38 @@ final class BandWhy
 
     public static function of(BandHelp $help, Body $body): Explanation
     {
-        $hang = BandHang::of($help, $body);
-        if ($hang instanceof DoesNotFit) {
-            return new Explanation([], [$hang->reason]);
-        }
         $load = $help->carriedBy($body);
-        assert($load instanceof CarriedLoad);
+        if ($load instanceof DoesNotFit) {
+            return new Explanation([], [$load->reason]);
+        }
+        $hang = BandHang::lengths($help, $body);
 
         return $body->whyPullDistance()
-            ->then(new Explanation(self::lengthSteps($help, $hang)))
-            ->then(new Explanation(array_merge(...array_map(
-                static fn (LoopBand $band): array => self::bandSteps($band, $hang),
-                $help->bands,
-            ))))
-            ->then(new Explanation(self::loadSteps($load, $body, $help->meanHelpN($hang)), self::uncertainties($help, $body, $hang, $load), self::remedies($help)));
+            ->then(new Explanation(array_merge(...array_map(static fn (BandPath $path): array => self::bandSteps($help, $path), $hang->paths))))
+            ->then(new Explanation(self::loadSteps($load, $body, $hang->meanHelpN()), self::uncertainties($help, $body, $hang, $load), self::remedies($help)));
     }
 
     /** @return list<Step> */
-    private static function lengthSteps(BandHelp $help, BandHang $hang): array
+    private static function bandSteps(BandHelp $help, BandPath $path): array
     {
-        $words = $help->attach === Attach::Foot ? 'reach, legs straight' : 'reach − 0.285 × height';
-        if ($hang->kneesBendByM > 0.0) {
-            $words = sprintf('bar %s − %s clearance: too low for straight legs, knees bend', InWords::cm($help->barHeightM), InWords::cm($help->clearanceM));
-        }
-
-        return [
-            new Step('Band at the hang', $words, $hang->bottomM, 'm', Proportions::SOURCE),
-            new Step('Band at the top', 'band at the hang − pull distance', $hang->topM, 'm'),
-        ];
-    }
-
-    /** @return list<Step> */
-    private static function bandSteps(LoopBand $band, BandHang $hang): array
-    {
-        $from = match ($band->status) {
-            CurveStatus::Estimated => 'estimated from width and thickness, ± 30 %',
-            CurveStatus::OnePoint => 'usual shape through one reading, ± 12 %',
-            CurveStatus::Measured => sprintf('through %d readings, ± 4 %% between them', count($band->points)),
+        $band = $path->band;
+        $words = match (true) {
+            $path->kneesBendByM > 0.0 => sprintf('bar %s − %s clearance: too low for straight legs, knees bend', InWords::cm($help->barHeightM), InWords::cm($help->clearanceM)),
+            $path->attach === Attach::Foot => 'reach, legs straight',
+            default => 'reach − 0.255 × height, the loop below the knee',
         };
-        $pull = sprintf('Band %s pulls', $band->name);
+        $from = match ($band->status) {
+            CurveStatus::Estimated => 'estimated from width and thickness',
+            CurveStatus::OnePoint => 'usual shape through one length',
+            CurveStatus::Measured => sprintf('through %d readings', count($band->points)),
+        };
+        $name = "Band $band->name";
 
         return [
-            new Step("$pull at the hang", sprintf('stretch %.2f; curve %s', $hang->bottomM / $band->hungLengthM(), $from), CarriedLoad::kg($band->law->forceN($hang->bottomM)), 'kg', self::LAW),
-            new Step("$pull at the top", sprintf('stretch %.2f', max(1.0, $hang->topM / $band->hungLengthM())), CarriedLoad::kg($band->law->forceN($hang->topM)), 'kg', self::LAW),
+            new Step("$name at the hang", $words, $path->bottomM, 'm', Proportions::SOURCE),
+            new Step("$name at the top", 'at the hang − pull distance', $path->topM, 'm'),
+            new Step("$name pulls at the hang", sprintf('stretch %.2f; curve %s, ± %.0f %% here', $path->stretch(), $from, 100 * $band->sdNAt($path->bottomM) / $band->law->forceN($path->bottomM)), CarriedLoad::kg($band->law->forceN($path->bottomM)), 'kg', self::LAW),
+            new Step("$name pulls at the top", sprintf('stretch %.2f', max(1.0, $path->topM / $band->hungLengthM())), CarriedLoad::kg($band->law->forceN($path->topM)), 'kg', self::LAW),
         ];
     }
 
@@ -74,7 +64,8 @@ final class BandWhy
             new Step('Mean help', 'work of the band over the pull ÷ pull distance', CarriedLoad::kg($meanHelpN), 'kg', 'closed form of the curve'),
             new Step('Carried, mean', sprintf('bodyweight %.1f kg − mean help', $body->massKg), CarriedLoad::kg($load->meanN), 'kg'),
             new Step('Carried share', 'carried ÷ bodyweight', 100 * $load->share(), '%'),
-            new Step('Share on the way up', sprintf('rubber gives back %.0f %% less than it took; reps are predicted from this', 100 * BandHelp::HYSTERESIS), 100 * $load->ascentShare(), '%', 'common practice, 5–10 %'),
+            new Step('Effective share', sprintf('on the way up rubber gives %.0f %% less than it took, and hands and forearms are not lifted: (%.3f × bodyweight − %.2f × help) ÷ (%.3f × bodyweight); reps are predicted from this', 100 * BandHelp::HYSTERESIS, Demand::LIFTED, 1.0 - BandHelp::HYSTERESIS, Demand::LIFTED), 100 * $load->effectiveShare(), '%', 'common practice, 5–10 %; segment table'),
+            new Step('Shape', 'how much more it asks at the top than at the bottom', 100 * $load->demand->shape, '%'),
         ];
     }
 
@@ -83,17 +74,17 @@ final class BandWhy
     {
         return [sprintf(
             'Carried share ± %.1f points: ± %.1f kg from the band curve, ± %.1f kg from the reach.',
-            100 * $load->shareSd, CarriedLoad::kg($help->curveSdN($hang)), CarriedLoad::kg($help->reachSdN($body, $hang)),
+            100 * $load->shareSd, CarriedLoad::kg($hang->curveSdN()), CarriedLoad::kg($help->reachSdN($body, $hang)),
         )];
     }
 
     /** @return list<string> */
     private static function remedies(BandHelp $help): array
     {
-        $unmeasured = array_filter($help->bands, static fn (LoopBand $b): bool => $b->status !== CurveStatus::Measured);
+        $unmeasured = array_filter(array_map(static fn (AttachedBand $b): LoopBand => $b->band, $help->bands), static fn (LoopBand $b): bool => $b->status !== CurveStatus::Measured);
 
         return array_values(array_map(
-            static fn (LoopBand $b): string => sprintf('Measure band %s at two or more lengths.', $b->name),
+            static fn (LoopBand $b): string => sprintf('Measure band %s at two lengths, %s apart.', $b->name, InWords::cm(ceil(BandCalibration::APART * $b->hungLengthM() * 100.0) / 100.0)),
             $unmeasured,
         ));
     }

@@ -4,42 +4,46 @@ declare(strict_types=1);
 
 namespace SteadyRung\Setup;
 
+use SteadyRung\Body\Body;
 use SteadyRung\Gravity;
 
 /**
- * What the arms carry in a set-up, in N, at the bottom, on average over the pull (work-equivalent) and at the top.
+ * What the arms carry in a set-up, in N, at the bottom, on average over the pull (work-equivalent) and at the top: what a scale
+ * shows, and beside it what the pull demands.
  */
 final readonly class CarriedLoad
 {
     /**
-     * @param  float  $ascentN  mean on the way up, where rubber gives back less than it took
      * @param  float  $shareSd  standard deviation of the mean carried share
      * @param  list<Warning>  $warnings
      * @param  array{float, float}|null  $shareRange  lowest and highest share, where it can only be an interval
+     * @param  float|null  $friction  coefficient of friction the heels need, in a row
+     * @param  BandHazard|null  $hazard  what the bands can do, where there are any
      */
     public function __construct(
         public float $weightN,
         public float $bottomN,
         public float $meanN,
         public float $topN,
-        public float $ascentN,
+        public Demand $demand,
         public float $shareSd,
         public float $romM,
         public array $warnings = [],
         public ?array $shareRange = null,
+        public ?float $friction = null,
+        public ?BandHazard $hazard = null,
     ) {
     }
 
-    /** A load that is the same all the way, known as well as bodyweight is. */
-    public static function constant(float $weightN, float $loadN, float $romM): self
+    /** A pull whose load is the same all the way, with the standard deviation of its share. */
+    public static function even(float $weightN, float $loadN, float $romM, float $shareSd = 0.0, float $efficiency = 1.0): self
     {
-        return self::even($weightN, $loadN, $romM, 0.0);
+        return new self($weightN, $loadN, $loadN, $loadN, Demand::ofPull($weightN, $loadN, $loadN, $loadN, $efficiency), $shareSd, $romM);
     }
 
-    /** A load of which only the mean is known, with the standard deviation of its share. */
-    public static function even(float $weightN, float $loadN, float $romM, float $shareSd): self
+    public function warned(Warning ...$warnings): self
     {
-        return new self($weightN, $loadN, $loadN, $loadN, $loadN, $shareSd, $romM);
+        return new self($this->weightN, $this->bottomN, $this->meanN, $this->topN, $this->demand, $this->shareSd, $this->romM, [...$this->warnings, ...array_values($warnings)], $this->shareRange, $this->friction, $this->hazard);
     }
 
     /** Mean carried share of bodyweight, 1 = all of it. */
@@ -48,10 +52,33 @@ final readonly class CarriedLoad
         return $this->meanN / $this->weightN;
     }
 
-    /** Carried share on the way up; the reps are predicted from it. */
-    public function ascentShare(): float
+    /** Mean demand on the pull relative to a strict one; the reps are predicted from it. */
+    public function effectiveShare(): float
     {
-        return $this->ascentN / $this->weightN;
+        return $this->demand->share;
+    }
+
+    public function warns(WarningCode $code): bool
+    {
+        return in_array($code, array_map(static fn (Warning $w): WarningCode => $w->code, $this->warnings), true);
+    }
+
+    /** With what is to be said of this body. */
+    public function forBody(Body $body): self
+    {
+        return $body->isSmall() ? $this->warned(new Warning(WarningCode::SmallBody, 'Under 1.40 m or 40 kg neither proportions nor bands were compared with measured people: take every figure as a guess.')) : $this;
+    }
+
+    /** Whether something speaks against using the set-up where another will do. */
+    public function isCautioned(): bool
+    {
+        foreach ($this->warnings as $warning) {
+            if ($warning->code->isCaution()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function shareOf(float $loadN): float

@@ -24,6 +24,11 @@ final readonly class DoesNotFit
         ));
     }
 
+    public static function barTooHighToSit(float $barHeightM, float $mostM): self
+    {
+        return new self(Misfit::BarTooHigh, sprintf('The bar at %s is too high to sit under: the heels leave the floor. Take one below %s.', InWords::cm($barHeightM), InWords::cm(floor(100 * $mostM) / 100)));
+    }
+
     public static function noHelp(string $band, float $hungLengthM, float $hangLengthM): self
     {
         return new self(Misfit::NoHelp, sprintf(
@@ -40,12 +45,14 @@ final readonly class DoesNotFit
         ));
     }
 
-    public static function liftsOff(float $helpKg, float $massKg): self
+    /** @param  float  $sdKg how well the help is known */
+    public static function liftsOff(float $helpKg, float $sdKg, float $massKg): self
     {
-        return new self(Misfit::LiftsOff, sprintf(
-            'At the bottom the band lifts %.1f kg, more than the %.1f kg on it: no full hang. Take a thinner band, or the knee.',
-            $helpKg, $massKg,
-        ));
+        $known = $sdKg > 0.05 ? sprintf(' ± %.1f', $sdKg) : '';
+
+        return new self(Misfit::LiftsOff, $helpKg > $massKg
+            ? sprintf('At the bottom the help lifts %.1f%s kg, more than the %.1f kg on it: no full hang. Take less of it.', $helpKg, $known, $massKg)
+            : sprintf('At the bottom the help lifts %.1f%s kg of %.1f kg: it might lift the athlete off. Take a thinner band, the knee, or measure the band.', $helpKg, $known, $massKg));
     }
 
     public static function stackLifts(float $stackKg, float $massKg): self
@@ -93,9 +100,19 @@ final readonly class DoesNotFit
         return new self(Misfit::PullsAlongBody, sprintf('The straps meet the body at %.0f° (%.0f° is the least): they pull along it instead of lifting it. Move the heels back towards the plumb line, or change the straps.', $angleDeg, $leastDeg));
     }
 
+    public static function feetFloat(): self
+    {
+        return new self(Misfit::FeetFloat, 'The straps all but lift the feet: nothing holds them. Move the heels back under the anchor, or lengthen the straps.');
+    }
+
     public static function shareOutOfReach(float $share, float $low, float $high): self
     {
         return new self(Misfit::ShareOutOfReach, sprintf('No heel mark gives %.0f %%: this anchor and strap reach from %.0f %% to %.0f %%.', 100 * $share, 100 * $low, 100 * $high));
+    }
+
+    public static function overRating(string $piece, float $ratedN, float $neededN): self
+    {
+        return new self(Misfit::OverRating, sprintf('%s is rated for %.0f kg; %.0f kg are asked for here, half more than what hangs on it. Take stronger gear.', $piece, CarriedLoad::kg($ratedN), ceil(CarriedLoad::kg($neededN))));
     }
 
     /** The gear itself does not allow it: a piece is gone, or two cannot go together. */

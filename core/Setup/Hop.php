@@ -6,6 +6,7 @@ namespace SteadyRung\Setup;
 
 use SteadyRung\Body\Body;
 use SteadyRung\Drawing\SideView;
+use SteadyRung\InWords;
 use SteadyRung\Kit\GearClash;
 use SteadyRung\OutOfRange;
 use SteadyRung\Why\Explanation;
@@ -20,6 +21,9 @@ final readonly class Hop implements Setup
     public const SMALL_M = 0.10;
 
     public const JUMP_M = 0.25;
+
+    /** Hopping from a box higher than this is a fall waiting (judgement). */
+    private const HIGH_BOX_M = 0.5;
 
     private function __construct(public BoxReach $reach, public float $hopM)
     {
@@ -38,13 +42,18 @@ final readonly class Hop implements Setup
         return new self(BoxReach::of($barHeightM, $boxM), $hopM);
     }
 
-    public function carriedBy(Body $body): CarriedLoad|DoesNotFit
+    public function carriedBy(Body $body, Travel $travel = Travel::Whole): CarriedLoad|DoesNotFit
     {
         $part = $this->reach->legPart($body, $this->hopM);
 
-        return $part <= 0.0
-            ? DoesNotFit::hopTooSmall(-$part * $body->pullDistanceM())
-            : LegInterval::load($body, $part);
+        if ($part <= 0.0) {
+            return DoesNotFit::hopTooSmall(-$part * $body->pullDistanceM());
+        }
+        $load = LegInterval::load($body, $part, $travel);
+
+        return $this->reach->boxM > self::HIGH_BOX_M
+            ? $load->warned(new Warning(WarningCode::HighBox, sprintf('A hop from %s is a long way down. Take a lower bar, or a band.', InWords::cm($this->reach->boxM))))
+            : $load;
     }
 
     public function why(Body $body): Explanation

@@ -6,6 +6,7 @@ namespace SteadyRung\Setup;
 
 use SteadyRung\Body\Body;
 use SteadyRung\Body\Proportions;
+use SteadyRung\Gravity;
 use SteadyRung\InWords;
 use SteadyRung\Why\Explanation;
 use SteadyRung\Why\Step;
@@ -15,24 +16,39 @@ use SteadyRung\Why\Step;
  */
 final class LegInterval
 {
-    /** The share lies anywhere in [1 − part, 1], so its spread is that of a uniform distribution, width/√12. */
-    public static function load(Body $body, float $legPart): CarriedLoad
+    /**
+     * The share lies anywhere in [1 − part, 1], part being what of this travel the legs can carry, so its spread is that of a
+     * uniform distribution, width/√12, and the error of the reach moves its lower end; a load in the lap comes on top.
+     */
+    public static function load(Body $body, float $legPart, Travel $travel = Travel::Whole, float $lapKg = 0.0): CarriedLoad
     {
-        $part = min(1.0, $legPart);
+        [$from, $to] = $travel->span();
+        $part = self::partOf($travel, min(1.0, $legPart));
+        $reachSd = $part > 0.0 && $travel->length() > 0.0 ? $body->reachSdM() / ($travel->length() * $body->pullDistanceM()) : 0.0;
         $weightN = $body->weightN();
-        $meanN = (1.0 - $part / 2.0) * $weightN;
+        $lapN = $lapKg * Gravity::M_PER_S2;
+        $bottomN = ($legPart > $from ? 0.0 : $weightN) + $lapN;
+        $meanN = (1.0 - $part / 2.0) * $weightN + $lapN;
+        $topN = ($legPart >= $to ? 0.0 : $weightN) + $lapN;
 
         return new CarriedLoad(
             $weightN,
-            $part > 0.0 ? 0.0 : $weightN,
+            $bottomN,
             $meanN,
-            $part >= 1.0 ? 0.0 : $weightN,
-            $meanN,
-            $part / sqrt(12.0),
-            $body->pullDistanceM(),
+            $topN,
+            Demand::ofPull($weightN, $bottomN, $meanN, $topN),
+            hypot($part / sqrt(12.0), $reachSd / 2.0),
+            $travel->length() * $body->pullDistanceM(),
             $legPart >= 1.0 ? [new Warning(WarningCode::LegsAllTheWay, 'The legs can stand up all the way: lower the box, or raise the bar, for any figure.')] : [],
-            [1.0 - $part, 1.0],
+            [max(0.0, 1.0 - $part - $reachSd) + $lapKg / $body->massKg, 1.0 + $lapKg / $body->massKg],
         );
+    }
+
+    private static function partOf(Travel $travel, float $legPart): float
+    {
+        [$from, $to] = $travel->span();
+
+        return $to > $from ? max(0.0, min($legPart, $to) - $from) / ($to - $from) : (float) ($legPart > $from);
     }
 
     public static function why(BoxReach $reach, Body $body, float $hopM): Explanation

@@ -7,6 +7,7 @@ namespace SteadyRung\Setup;
 enum Misfit: string
 {
     case BarTooLow = 'bar-too-low';
+    case BarTooHigh = 'bar-too-high';
     case NoHelp = 'no-help';
     case StretchTooHigh = 'stretch-too-high';
     case LiftsOff = 'lifts-off';
@@ -16,6 +17,8 @@ enum Misfit: string
     case TouchesFloor = 'touches-floor';
     case StandsUpright = 'stands-upright';
     case PullsAlongBody = 'pulls-along-body';
+    case FeetFloat = 'feet-float';
+    case OverRating = 'over-rating';
     case CannotBeBuilt = 'cannot-be-built';
     case ShareOutOfReach = 'share-out-of-reach';
 }

@@ -25,33 +25,36 @@ final readonly class Row implements Setup
 
     public const HEEL_HEIGHT_M = [0.0, 1.5];
 
-    /** A box under the heels is for a body near level (judgement). */
-    private const LEAST_LEAN_ON_BOX_DEG = 65.0;
+    public const ADDED_KG = [0.0, 100.0];
 
-    /** The rigid rod against measured rows: what is left over (Melrose & Dawes 2015; memory). */
-    private const MODEL_SD = 0.03;
+    /** What is left over of the rigid rod against measured rows: this and this much more of the share (Melrose & Dawes 2015; memory). */
+    private const MODEL_SD = [0.02, 0.06];
 
     private function __construct(
         public float $anchorHeightM,
         public float $strapM,
         public float $heelMarkM,
         public float $heelHeightM,
+        public Heeling $heeling,
+        public float $addedKg,
     ) {
     }
 
     /**
-     * Heels at a mark within 3 m of the plumb line, 0–1.5 m high, under an anchor 0.5–6 m high with a strap of 0–5 m.
+     * Heels at a mark within 3 m of the plumb line, 0–1.5 m high, under an anchor 0.5–6 m high with a strap of 0–5 m, in a vest of
+     * 0–100 kg.
      *
      * @throws OutOfRange if a figure is outside its range
      * @throws GearClash if the strap hangs to the floor or the heels are not below the anchor
      */
-    public static function of(float $anchorHeightM, float $strapM, float $heelMarkM, float $heelHeightM = 0.0): self
+    public static function of(float $anchorHeightM, float $strapM, float $heelMarkM, float $heelHeightM = 0.0, Heeling $heeling = new Heeling, float $addedKg = 0.0): self
     {
         OutOfRange::guard([
             'anchor_height_m' => [$anchorHeightM, self::ANCHOR_HEIGHT_M],
             'strap_m' => [$strapM, self::STRAP_M],
             'heel_mark_m' => [$heelMarkM, self::HEEL_MARK_M],
             'heel_height_m' => [$heelHeightM, self::HEEL_HEIGHT_M],
+            'added_kg' => [$addedKg, self::ADDED_KG],
         ]);
         if ($strapM > $anchorHeightM - RingPair::LEAST_OVER_FLOOR_M) {
             throw GearClash::strapTooLong($strapM, $anchorHeightM, RingPair::LEAST_OVER_FLOOR_M);
@@ -60,33 +63,44 @@ final readonly class Row implements Setup
             throw GearClash::heelsAboveAnchor($heelHeightM, $anchorHeightM);
         }
 
-        return new self($anchorHeightM, $strapM, $heelMarkM, $heelHeightM);
+        return new self($anchorHeightM, $strapM, $heelMarkM, $heelHeightM, $heeling, $addedKg);
     }
 
     public function withHeelMark(float $heelMarkM): self
     {
-        return new self($this->anchorHeightM, $this->strapM, $heelMarkM, $this->heelHeightM);
+        return new self($this->anchorHeightM, $this->strapM, $heelMarkM, $this->heelHeightM, $this->heeling, $this->addedKg);
     }
 
-    public function carriedBy(Body $body): CarriedLoad|DoesNotFit
+    public function carriedBy(Body $body, Travel $travel = Travel::Whole): CarriedLoad|DoesNotFit
     {
-        $path = RowPath::of($this, $body);
+        $path = $this->path($body);
         if ($path instanceof DoesNotFit) {
             return $path;
         }
-        $weightN = $body->weightN();
-        $mean = $path->meanShare();
+        $shares = [$path->meanShare($travel), $path->meanShareLegsOut($travel)];
+        $range = [min($shares), max($shares)];
+        $mean = ($range[0] + $range[1]) / 2.0;
+        $scale = $mean / $path->meanShare($travel) * $body->weightN();
+        [$bottomN, $meanN, $topN] = [$path->at($travel->span()[0])->share() * $scale, $mean * $body->weightN(), $path->at($travel->span()[1])->share() * $scale];
 
         return new CarriedLoad(
-            $weightN,
-            $path->at(0.0)->share() * $weightN,
-            $mean * $weightN,
-            $path->at(1.0)->share() * $weightN,
-            $mean * $weightN,
-            hypot(self::MODEL_SD, $this->reachSd($body, $mean)),
-            $path->travelM,
-            $this->warnings($path->at(0.0)->leanDeg()),
+            $body->weightN(),
+            $bottomN,
+            $meanN,
+            $topN,
+            Demand::asCarried($body->weightN(), $bottomN, $meanN, $topN),
+            sqrt((self::MODEL_SD[0] + self::MODEL_SD[1] * $mean) ** 2 + $this->reachSd($body, $path) ** 2 + ($range[1] - $range[0]) ** 2 / 12.0),
+            $travel->length() * $path->travelM,
+            $this->warnings($path),
+            $this->heeling->knees === Knees::Bent ? $range : null,
+            $path->friction(),
         );
+    }
+
+    /** The way of the body as the legs are kept. */
+    public function path(Body $body): RowPath|DoesNotFit
+    {
+        return $this->heeling->knees === Knees::Bent ? RowPath::fromKnees($this, $body) : RowPath::of($this, $body);
     }
 
     public function why(Body $body): Explanation
@@ -100,17 +114,20 @@ final readonly class Row implements Setup
     }
 
     /** @return list<Warning> */
-    private function warnings(float $leanDeg): array
+    private function warnings(RowPath $path): array
     {
-        return $this->heelHeightM > 0.0 && $leanDeg < self::LEAST_LEAN_ON_BOX_DEG
-            ? [new Warning(WarningCode::HighHeelsUpright, sprintf('Heels on a box with a lean of only %.0f°: a slip is a fall. Put them on the floor.', $leanDeg))]
-            : [];
+        $start = $path->at(0.0);
+
+        return array_values(array_filter([
+            $this->heeling->warning($path->friction()),
+            $this->heelHeightM > $start->shoulder()->yM ? new Warning(WarningCode::HeelsHigh, 'The heels lie above the shoulders: blood goes to the head, and a slip is a fall. A lower box does.') : null,
+        ]));
     }
 
-    private function reachSd(Body $body, float $mean): float
+    private function reachSd(Body $body, RowPath $path): float
     {
-        $longer = RowPath::of($this, $body->withReach($body->reachM + $body->reachSdM()));
+        $longer = $this->path($body->withReach($body->reachM + $body->reachSdM()));
 
-        return $longer instanceof RowPath ? abs($longer->meanShare() - $mean) : 0.0;
+        return $longer instanceof RowPath ? abs($longer->meanShare() - $path->meanShare()) : 0.0;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Setup;
 
 use SteadyRung\Body\Body;
+use SteadyRung\Body\Pivot;
 use SteadyRung\Body\Posture;
 use SteadyRung\Body\Proportions;
 use SteadyRung\Drawing\Point;
@@ -27,13 +28,31 @@ final readonly class RowPath
     /** A rope flatter to the body than this pulls along it instead of lifting it. */
     private const LEAST_ROPE_ANGLE_DEG = 50.0;
 
-    private function __construct(private Row $row, private Body $body, public float $travelM)
+    /** With less of bodyweight on the feet than this they float. */
+    private const LEAST_ON_FEET = 0.1;
+
+    /** A vest hangs here, as a part of stature over the heels. */
+    private const VEST = 0.70;
+
+    private function __construct(private Row $row, private Body $body, public float $travelM, private Pivot $pivot)
     {
     }
 
+    /** Turning about the heels. */
     public static function of(Row $row, Body $body): self|DoesNotFit
     {
-        $path = new self($row, $body, $body->armM() - self::HANDS_TO_CHEST_M);
+        return self::about(Pivot::Heels, $row, $body);
+    }
+
+    /** Turning about the knees over flat feet. */
+    public static function fromKnees(Row $row, Body $body): self|DoesNotFit
+    {
+        return self::about(Pivot::Knees, $row, $body);
+    }
+
+    private static function about(Pivot $pivot, Row $row, Body $body): self|DoesNotFit
+    {
+        $path = new self($row, $body, $body->armM() - self::HANDS_TO_CHEST_M, $pivot);
         foreach ([0.0, 1.0] as $part) {
             $fault = $path->faultAt($part);
             if ($fault !== null) {
@@ -52,19 +71,54 @@ final readonly class RowPath
         $contact = $heels->meeting($this->bodyM($part), $anchor, $this->ropeM($part));
         assert($contact !== null);
 
-        return new RowPosition($anchor, $heels, $contact[0], $this->centreM($part), $this->shoulderM());
+        return new RowPosition($anchor, $heels, $contact[0], $this->momentM($part, $this->pivot), $this->shoulderM(), 1.0 + $this->vest());
     }
 
-    /** Mean carried share over the way, by Simpson's rule. */
-    public function meanShare(): float
+    /** Mean carried share over a part of the way. */
+    public function meanShare(Travel $travel = Travel::Whole): float
     {
+        return self::mean($travel, fn (float $part): float => $this->at($part)->share());
+    }
+
+    /** The same with the legs straightened in line with the body, the heels that much further out. */
+    public function meanShareLegsOut(Travel $travel = Travel::Whole): float
+    {
+        return self::mean($travel, fn (float $part): float => $this->legsOut($part)->share());
+    }
+
+    private function legsOut(float $part): RowPosition
+    {
+        $at = $this->at($part);
+        $heels = $at->contact->towards($at->heels, $at->contact->distanceM($at->heels) + $this->body->heightM($this->pivot->perStature()));
+
+        return new RowPosition($at->anchor, $heels, $at->contact, $this->momentM($part, Pivot::Heels), $this->body->heightM(Proportions::SHOULDER_HEIGHT), 1.0 + $this->vest());
+    }
+
+    /**
+     * Mean of a share over a part of the way, by Simpson's rule.
+     *
+     * @param  \Closure(float): float  $share at a part of the way
+     */
+    private static function mean(Travel $travel, \Closure $share): float
+    {
+        [$from, $to] = $travel->span();
+        $slices = (int) round(self::SLICES * $travel->length());
+        if ($slices === 0) {
+            return $share($from);
+        }
         $sum = 0.0;
-        for ($i = 0; $i <= self::SLICES; $i++) {
-            $weight = $i === 0 || $i === self::SLICES ? 1.0 : ($i % 2 === 1 ? 4.0 : 2.0);
-            $sum += $weight * $this->at($i / self::SLICES)->share();
+        for ($i = 0; $i <= $slices; $i++) {
+            $weight = $i === 0 || $i === $slices ? 1.0 : ($i % 2 === 1 ? 4.0 : 2.0);
+            $sum += $weight * $share($from + $i / self::SLICES);
         }
 
-        return $sum / (3.0 * self::SLICES);
+        return $sum / (3.0 * $slices);
+    }
+
+    /** Coefficient of friction the feet need at the worst moment of the way. */
+    public function friction(): float
+    {
+        return max(array_map(fn (int $i): float => $this->at($i / self::SLICES)->friction(), range(0, self::SLICES)));
     }
 
     private function faultAt(float $part): ?DoesNotFit
@@ -85,13 +139,14 @@ final readonly class RowPath
             $position->shoulder()->yM < self::LEAST_SHOULDER_M => DoesNotFit::touchesFloor(self::LEAST_SHOULDER_M - $position->shoulder()->yM),
             $position->leanDeg() < self::LEAST_LEAN_DEG => DoesNotFit::standsUpright($position->leanDeg()),
             $position->ropeAngleDeg() < self::LEAST_ROPE_ANGLE_DEG => DoesNotFit::pullsAlongBody($position->ropeAngleDeg(), self::LEAST_ROPE_ANGLE_DEG),
+            $position->onFeetShare() < self::LEAST_ON_FEET => DoesNotFit::feetFloat(),
             default => null,
         };
     }
 
     private function heels(): Point
     {
-        return new Point($this->row->heelMarkM, $this->row->heelHeightM);
+        return new Point($this->row->heelMarkM, $this->row->heelHeightM + $this->body->heightM($this->pivot->perStature()));
     }
 
     private function anchor(): Point
@@ -101,13 +156,13 @@ final readonly class RowPath
 
     private function shoulderM(): float
     {
-        return $this->body->heightM(Proportions::SHOULDER_HEIGHT);
+        return $this->body->heightM(Proportions::SHOULDER_HEIGHT - $this->pivot->perStature());
     }
 
     /** Heels to where the rope meets the body: the shoulder, then the chest. */
     private function bodyM(float $part): float
     {
-        return self::between($this->shoulderM(), $this->body->heightM(Proportions::CHEST_HEIGHT), $part);
+        return self::between($this->shoulderM(), $this->body->heightM(Proportions::CHEST_HEIGHT - $this->pivot->perStature()), $part);
     }
 
     private function ropeM(float $part): float
@@ -115,9 +170,18 @@ final readonly class RowPath
         return $this->row->strapM + self::between($this->body->armM(), self::HANDS_TO_CHEST_M, $part);
     }
 
-    private function centreM(float $part): float
+    /** Moment of body and vest about the pivot, over bodyweight, with the body level. */
+    private function momentM(float $part, Pivot $pivot): float
     {
-        return self::between($this->body->centreM(Posture::ArmsForward), $this->body->centreM(Posture::ArmsPulledIn), $part);
+        $moment = fn (Posture $posture): float => $this->body->momentM($posture, $pivot);
+
+        return self::between($moment(Posture::ArmsForward), $moment(Posture::ArmsPulledIn), $part) + $this->vest() * $this->body->heightM(self::VEST - $pivot->perStature());
+    }
+
+    /** The vest's mass over the body's. */
+    private function vest(): float
+    {
+        return $this->row->addedKg / $this->body->massKg;
     }
 
     private static function between(float $from, float $to, float $part): float

@@ -11,12 +11,18 @@ use SteadyRung\Drawing\Point;
  */
 final readonly class RowPosition
 {
+    /**
+     * @param  float  $centreM  moment of all weight about the heels over bodyweight, with the body level: the centre of mass, where
+     *                          nothing else is carried
+     * @param  float  $massOfBody  all mass over body mass
+     */
     public function __construct(
         public Point $anchor,
         public Point $heels,
         public Point $contact,
         private float $centreM,
         private float $shoulderM,
+        private float $massOfBody = 1.0,
     ) {
     }
 
@@ -45,6 +51,18 @@ final readonly class RowPosition
     public function ropeAngleDeg(): float
     {
         return rad2deg(asin(min(1.0, $this->leverM() / $this->heels->distanceM($this->contact))));
+    }
+
+    /** Weight left on the feet over bodyweight, (m + w)·g less the rope's pull upwards. */
+    public function onFeetShare(): float
+    {
+        return $this->massOfBody - $this->share() * ($this->anchor->yM - $this->contact->yM) / $this->anchor->distanceM($this->contact);
+    }
+
+    /** Coefficient of friction the feet need: the rope's sideways pull ÷ the weight left on them. */
+    public function friction(): float
+    {
+        return $this->share() * abs($this->anchor->xM - $this->contact->xM) / $this->anchor->distanceM($this->contact) / $this->onFeetShare();
     }
 
     /** Tension over bodyweight by moments about the heels: horizontal distance of the centre of mass ÷ lever of the rope. */

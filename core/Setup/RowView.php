@@ -18,14 +18,17 @@ use SteadyRung\Drawing\Stick;
  */
 final class RowView
 {
+    /** What stands against blocked heels. */
+    private const BLOCK_M = 0.12;
+
     public static function of(Row $row, Body $body): SideView
     {
-        $path = RowPath::of($row, $body);
+        $path = $row->path($body);
         assert($path instanceof RowPath);
         $start = $path->at(0.0);
         $finish = $path->at(1.0);
-        $startStick = self::stick($start, $body, $row->strapM);
-        $finishStick = self::stick($finish, $body, $row->strapM);
+        $startStick = self::stick($start, $body, $row);
+        $finishStick = self::stick($finish, $body, $row);
         $mark = new Point($row->heelMarkM, 0.0);
 
         return new SideView($startStick, $finishStick, array_values(array_filter([
@@ -33,6 +36,7 @@ final class RowView
             $row->strapM > 0.0 ? new Line(Part::Strap, [$start->anchor, $startStick->grip], 0.01) : null,
             $row->strapM > 0.0 ? new Line(Part::Strap, [$start->anchor, $finishStick->grip], 0.01, atTop: true) : null,
             $row->heelHeightM > 0.0 ? Line::box($mark->xM - 0.15, $mark->xM + 0.3, $row->heelHeightM) : null,
+            $row->heeling->heels === Heels::Blocked ? new Line(Part::Block, [$mark->plus(0.04, $row->heelHeightM), $mark->plus(0.04, $row->heelHeightM + self::BLOCK_M)], 0.03) : null,
             new Line(Part::HeelMark, [$mark]),
         ])), array_values(array_filter([
             Dimension::length('anchor', new Point(0.0, 0.0), $start->anchor),
@@ -43,10 +47,13 @@ final class RowView
         ])));
     }
 
-    private static function stick(RowPosition $position, Body $body, float $strapM): Stick
+    private static function stick(RowPosition $position, Body $body, Row $row): Stick
     {
-        $grip = $strapM > 0.0 ? $position->anchor->towards($position->contact, $strapM) : $position->anchor;
+        $grip = $row->strapM > 0.0 ? $position->anchor->towards($position->contact, $row->strapM) : $position->anchor;
+        $figure = new Figure($body);
 
-        return (new Figure($body))->straight($position->heels, $position->shoulder(), $grip);
+        return $row->heeling->knees === Knees::Bent
+            ? $figure->onBentKnees($position->heels, $position->shoulder(), $grip)
+            : $figure->straight($position->heels, $position->shoulder(), $grip);
     }
 }

@@ -22,7 +22,7 @@ final class RowWhy
         if ($load instanceof DoesNotFit) {
             return new Explanation([], [$load->reason]);
         }
-        $path = RowPath::of($row, $body);
+        $path = $row->path($body);
         assert($path instanceof RowPath);
         $start = $path->at(0.0);
         $finish = $path->at(1.0);

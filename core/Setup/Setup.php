@@ -13,7 +13,8 @@ use SteadyRung\Why\Explanation;
  */
 interface Setup
 {
-    public function carriedBy(Body $body): CarriedLoad|DoesNotFit;
+    /** What the arms carry over a part of the way. */
+    public function carriedBy(Body $body, Travel $travel = Travel::Whole): CarriedLoad|DoesNotFit;
 
     /** How the figures of carriedBy came about. */
     public function why(Body $body): Explanation;

@@ -14,9 +14,9 @@ use SteadyRung\Why\Step;
  */
 final readonly class Strict implements Setup
 {
-    public function carriedBy(Body $body): CarriedLoad
+    public function carriedBy(Body $body, Travel $travel = Travel::Whole): CarriedLoad
     {
-        return CarriedLoad::constant($body->weightN(), $body->weightN(), $body->pullDistanceM());
+        return CarriedLoad::even($body->weightN(), $body->weightN(), $travel->length() * $body->pullDistanceM());
     }
 
     public function why(Body $body): Explanation

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Strength;
 
+use SteadyRung\Normal;
+
 /**
  * What is believed of an athlete's one-rep capacity on a day, as log share of bodyweight, normally distributed.
  */

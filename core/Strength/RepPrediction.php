@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Strength;
 
+use SteadyRung\Normal;
 use SteadyRung\Why\Explanation;
 use SteadyRung\Why\Step;
 

@@ -2,14 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Formats\Stored\StoredChoice;
+use App\Formats\Stored\StoredExercise;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-use SteadyRung\Ladder\Choices\Held;
-use SteadyRung\Ladder\Choices\OnBands;
-use SteadyRung\Ladder\SameOnBars;
 
 /**
  * Real columns for what SQL asks, fingerprints in place of hashes, and the tables that keep reads from growing with the log.
@@ -104,13 +101,13 @@ return new class extends Migration
     {
         DB::table('logged_sets')->whereNotNull('choice')->orderBy('gym_id')->orderBy('id')->select(['gym_id', 'id', 'choice', 'trained_on'])->lazy(2000)
             ->each(function (object $row): void {
-                $choice = StoredChoice::read($row->choice);
+                $exercise = StoredExercise::read($row->choice);
                 DB::table('logged_sets')->where('gym_id', $row->gym_id)->where('id', $row->id)->update([
-                    'setup_key' => $choice->key(),
-                    'work_key' => SameOnBars::work($choice),
-                    'held_at' => $choice instanceof Held ? $choice->at->value : null,
+                    'setup_key' => $exercise->key(),
+                    'work_key' => $exercise->work(),
+                    'held_at' => $exercise->manner->at?->value,
                 ]);
-                foreach ($choice instanceof OnBands ? $choice->bandIds : [] as $bandId) {
+                foreach ($exercise->setup->bandIds() as $bandId) {
                     DB::table('set_bands')->insert(['gym_id' => $row->gym_id, 'band_id' => $bandId, 'trained_on' => $row->trained_on, 'set_id' => $row->id]);
                 }
             });

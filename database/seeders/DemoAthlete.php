@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Models\AthleteKind;
-use SteadyRung\Ladder\Lane;
+use SteadyRung\Exercise\Lane;
 
 /**
  * An invented athlete of the demo: body, true capacity at the start as a share of bodyweight, and how the weeks go.

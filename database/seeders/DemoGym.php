@@ -15,8 +15,8 @@ use App\Models\User;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
+use SteadyRung\Exercise\Lane;
 use SteadyRung\Kit\RubberLaw;
-use SteadyRung\Ladder\Lane;
 
 /**
  * Hollowbrook Mill, a climbing wall with a strength floor in an old paper mill. All of it is invented.

@@ -16,10 +16,10 @@ use App\Models\GymKit;
 use App\Models\Purpose;
 use App\Models\User;
 use SteadyRung\Call\Verdict;
-use SteadyRung\Ladder\Choices\InRow;
-use SteadyRung\Ladder\Lane;
-use SteadyRung\Ladder\Rung;
-use SteadyRung\Ladder\RungSearch;
+use SteadyRung\Exercise\Choices\InRow;
+use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Safety\PainPlace;
 use SteadyRung\Simulation\VirtualAthlete;
@@ -83,11 +83,11 @@ final class DemoHistory
         $row = $this->startingRung(Lane::Row, $athlete, self::ROW_PER_PULL * $virtual->capacityShare());
         $this->log($athlete, $coach, new SetDone($this->nextId(), $day, Purpose::Baseline, hang_s: round(20 + 45 * max(0.0, $virtual->capacityShare() - 0.5), 1)));
         if ($demo->lane !== Lane::Row) {
-            $this->log($athlete, $coach, new SetDone($this->nextId(), $day->modify('+2 minutes'), Purpose::Baseline, $row->choice, 9, reserve: 1));
+            $this->log($athlete, $coach, new SetDone($this->nextId(), $day->modify('+2 minutes'), Purpose::Baseline, $row->exercise, 9, reserve: 1));
         }
-        $reps = $virtual->repsToFailure($rung->load->ascentShare(), 0);
-        $this->log($athlete, $coach, new SetDone($this->nextId(), $day->modify('+5 minutes'), Purpose::Baseline, $rung->choice, max(0, $reps - 1), reserve: 1));
-        $this->chooseSetup->choose($athlete, $rung->choice);
+        $reps = $virtual->repsToFailure($rung->load->effectiveShare(), 0);
+        $this->log($athlete, $coach, new SetDone($this->nextId(), $day->modify('+5 minutes'), Purpose::Baseline, $rung->exercise, max(0, $reps - 1), reserve: 1));
+        $this->chooseSetup->choose($athlete, $rung->exercise);
     }
 
     private function session(DemoAthlete $demo, Athlete $athlete, User $coach, VirtualAthlete $virtual, \DateTimeImmutable $day, int $left): void
@@ -100,7 +100,7 @@ final class DemoHistory
         }
         for ($set = 0; $set < self::SETS; $set++) {
             $at = $day->modify(sprintf('+%d minutes', 4 * $set));
-            $this->log($athlete, $coach, new SetDone($this->nextId(), $at, Purpose::Work, $rung->choice, ...$this->result($demo, $virtual, $rung, $set, $left)));
+            $this->log($athlete, $coach, new SetDone($this->nextId(), $at, Purpose::Work, $rung->exercise, ...$this->result($demo, $virtual, $rung, $set, $left)));
         }
         if ($left > 0) {
             $this->decide($athlete, $coach, $day->modify('+40 minutes'));
@@ -110,7 +110,7 @@ final class DemoHistory
     /** @return array{clean_reps: int, reserve: int|null, no_counts?: array<string, int>, pain?: Pain} */
     private function result(DemoAthlete $demo, VirtualAthlete $virtual, Rung $rung, int $set, int $left): array
     {
-        $failure = $virtual->repsToFailure($rung->load->ascentShare(), $set);
+        $failure = $virtual->repsToFailure($rung->load->effectiveShare(), $set);
         $reserve = $virtual->chance(0.15) ? null : min(2, intdiv($failure, 4));
         $clean = min(10, max(0, $failure - ($reserve ?? 1)));
         $result = match (true) {
@@ -144,9 +144,9 @@ final class DemoHistory
         $search = new RungSearch($this->kit->inUse());
         $rungs = $lane === Lane::Pull ? $search->singles($athlete->toCore()) : array_values(array_filter(
             $search->lane($lane, $athlete->toCore()),
-            static fn (Rung $rung): bool => $rung->choice instanceof InRow && $rung->choice->ringId !== null && $rung->choice->boxId === null,
+            static fn (Rung $rung): bool => $rung->holds() && $rung->exercise->setup instanceof InRow && $rung->exercise->setup->ringId !== null && $rung->exercise->setup->boxId === null,
         ));
-        usort($rungs, static fn (Rung $a, Rung $b): int => abs($a->load->ascentShare() - $aim) <=> abs($b->load->ascentShare() - $aim));
+        usort($rungs, static fn (Rung $a, Rung $b): int => abs($a->load->effectiveShare() - $aim) <=> abs($b->load->effectiveShare() - $aim));
 
         return $rungs[0];
     }

@@ -60,7 +60,7 @@ it('shows every set-up of one band and the unassisted pull-up, with what does no
 
     $scale = $this->getJson("/api/athletes/$athlete/scale?band=$band")->assertOk();
 
-    expect(array_map(fn (array $r) => $r['rung']['choice']['attach'] ?? null, $scale->json('rungs')))->toBe(['foot', 'knee', null])
+    expect(array_map(fn (array $r) => $r['rung']['exercise']['setup']['attach'] ?? null, $scale->json('rungs')))->toBe(['foot', 'knee', null])
         ->and($scale->json('rungs.0.bars'))->toBe(['High', 'Higher'])
         ->and($scale->json('misfits'))->toHaveCount(2)
         ->and($scale->json('misfits.0.reason'))->toContain('too low');
@@ -68,10 +68,10 @@ it('shows every set-up of one band and the unassisted pull-up, with what does no
 });
 
 it('tells why, and the why ends in the figure that is shown', function (): void {
-    [$athlete, $choice] = [addAthlete($this), choice(addBar($this), addBand($this))];
-    $this->putJson("/api/athletes/$athlete/setup", $choice)->assertOk();
+    [$athlete, $exercise] = [addAthlete($this), exercise(addBar($this), addBand($this))];
+    $this->putJson("/api/athletes/$athlete/setup", $exercise)->assertOk();
     $shown = $this->getJson("/api/athletes/$athlete")->json('rung.carried');
-    $why = $this->getJson("/api/athletes/$athlete/setup?choice=".urlencode((string) json_encode($choice)))->assertOk()->json('why.steps');
+    $why = $this->getJson("/api/athletes/$athlete/setup?exercise=".urlencode((string) json_encode($exercise)))->assertOk()->json('why.steps');
     $steps = array_column($why, 'value', 'label');
 
     expect($steps['Carried, mean'])->toEqual($shown['carried_kg']['mean'])

@@ -54,9 +54,9 @@ it('weighs anew when the mass is changed with the athlete, and not when it stays
 it('computes a late set with the mass of its day', function (): void {
     ($this->weigh)('2026-02-20', 80)->assertCreated();
     ($this->weigh)('2026-03-01', 70)->assertCreated();
-    $choice = choice(addBar($this), addBand($this));
-    $late = set($this, $choice, 6, performed_at: '2026-02-22T18:00:00Z');
-    $now = set($this, $choice, 6);
+    $exercise = exercise(addBar($this), addBand($this));
+    $late = set($this, $exercise, 6, performed_at: '2026-02-22T18:00:00Z');
+    $now = set($this, $exercise, 6);
     $kg = fn (array $set): float => $this->postJson("/api/athletes/$this->athlete/sets", $set)->assertCreated()->json('carried_kg');
 
     expect($kg($late) - $kg($now))->toEqualWithDelta(10.0, 1e-9);

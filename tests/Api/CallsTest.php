@@ -11,16 +11,16 @@ beforeEach(function (): void {
     foreach ([13, 19, 22, 29, 32] as $width) {
         $this->bands[$width] = addBand($this, $width, "Width $width");
     }
-    $this->choice = choice($this->bar, $this->bands[29]);
-    $this->putJson("/api/athletes/$this->athlete/setup", $this->choice)->assertOk();
+    $this->exercise = exercise($this->bar, $this->bands[29]);
+    $this->putJson("/api/athletes/$this->athlete/setup", $this->exercise)->assertOk();
 });
 
 /** Two sessions that meet the gate with reps to spare. */
 function meetGate($test): array
 {
-    logSession($test, $test->athlete, $test->choice, [10, 10, 10], 3);
+    logSession($test, $test->athlete, $test->exercise, [10, 10, 10], 3);
     $test->clock->set('2026-03-05T18:00:00Z');
-    logSession($test, $test->athlete, $test->choice, [10, 10, 10], 3);
+    logSession($test, $test->athlete, $test->exercise, [10, 10, 10], 3);
 
     return $test->getJson('/api/calls')->assertOk()->json('items.0');
 }
@@ -49,52 +49,52 @@ it('keeps the call, the override and its reason', function (): void {
 
     $past = $this->getJson("/api/athletes/$this->athlete/calls")->assertJsonCount(1, 'items')->json('items.0');
     expect($past['call']['verdict'])->toBe('climb')->and($past['override_verdict'])->toBe('stay')->and($past['override_reason'])->toBe('Long week on the wall');
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.choice.band_ids.0', $this->bands[29]);
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.exercise.setup.band_ids.0', $this->bands[29]);
 });
 
 it('puts the athlete on the set-up an override names', function (): void {
     $call = meetGate($this);
-    $other = choice($this->bar, $this->bands[32]);
-    $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'step-down', 'choice' => $other, 'reason' => 'Tired'])->assertOk();
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.choice.band_ids.0', $this->bands[32]);
+    $other = exercise($this->bar, $this->bands[32]);
+    $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'step-down', 'exercise' => $other, 'reason' => 'Tired'])->assertOk();
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.exercise.setup.band_ids.0', $this->bands[32]);
 });
 
 it('refuses a decision on a call that changed since it was seen', function (): void {
     $call = meetGate($this);
-    logSession($this, $this->athlete, $this->choice, [3]);
+    logSession($this, $this->athlete, $this->exercise, [3]);
     $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'accepted'])->assertStatus(409)->assertJsonPath('code', 'call-changed');
 });
 
 it('steps down after two sessions under the floor', function (): void {
-    logSession($this, $this->athlete, $this->choice, [4, 4, 3], 0);
+    logSession($this, $this->athlete, $this->exercise, [4, 4, 3], 0);
     $this->clock->set('2026-03-05T18:00:00Z');
-    logSession($this, $this->athlete, $this->choice, [4, 3, 3], 0);
+    logSession($this, $this->athlete, $this->exercise, [4, 3, 3], 0);
 
     $call = $this->getJson("/api/athletes/$this->athlete")->json('call.call');
     expect($call['verdict'])->toBe('step-down')->and($call['change_share'])->toBeLessThan(-0.02);
 });
 
 it('begins anew on another set-up, and a session elsewhere breaks the run', function (): void {
-    logSession($this, $this->athlete, $this->choice, [10, 10, 10], 3);
+    logSession($this, $this->athlete, $this->exercise, [10, 10, 10], 3);
     $this->clock->set('2026-03-05T18:00:00Z');
-    logSession($this, $this->athlete, choice($this->bar, $this->bands[32]), [10, 10, 10], 3);
+    logSession($this, $this->athlete, exercise($this->bar, $this->bands[32]), [10, 10, 10], 3);
     $this->clock->set('2026-03-08T18:00:00Z');
-    logSession($this, $this->athlete, $this->choice, [10, 10, 10], 3);
+    logSession($this, $this->athlete, $this->exercise, [10, 10, 10], 3);
 
     $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('call.call.verdict', 'stay')->assertJsonPath('call.call.missing.0', 'One more session at 3 × 8 clean.');
 });
 
 it('refers for pain, pauses pulling until it is cleared with a note, and cannot be overridden', function (): void {
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->choice, 8, pain: ['place' => 'elbow', 'level' => 3]))->assertCreated();
+    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 8, pain: ['place' => 'elbow', 'level' => 3]))->assertCreated();
     $call = $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('pain.place', 'elbow')->json('call');
     expect($call['call']['verdict'])->toBe('refer')->and($call['call']['next'])->toBeNull()->and($call['call']['cautions'])->not->toBe([]);
     $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'climb', 'reason' => 'It is fine'])
         ->assertStatus(409)->assertJsonPath('code', 'refer-stands');
 
     // What was done the same day is still taken down; the next day nothing is.
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->choice, 6))->assertCreated();
+    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 6))->assertCreated();
     $this->clock->set('2026-03-04T18:00:00Z');
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->choice, 6))->assertStatus(409)->assertJsonPath('code', 'pulling-paused');
+    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 6))->assertStatus(409)->assertJsonPath('code', 'pulling-paused');
     $this->postJson("/api/athletes/$this->athlete/sets", ['id' => uuid(), 'performed_at' => '2026-03-04T18:00:00Z', 'purpose' => 'baseline', 'hang_s' => 20])->assertStatus(409);
 
     $note = ['id' => uuid(), 'note' => 'Seen by the physiotherapist, fine to pull'];
@@ -102,15 +102,15 @@ it('refers for pain, pauses pulling until it is cleared with a note, and cannot 
     $this->postJson("/api/athletes/$this->athlete/clearances", $note)->assertCreated()->assertJsonPath('paused_on', null);
     $this->postJson("/api/athletes/$this->athlete/clearances", $note)->assertOk();
     $this->clock->passSeconds(60);
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->choice, 6))->assertCreated();
+    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 6))->assertCreated();
     $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('call.call.verdict', 'stay');
 });
 
 it('pauses for pain that a correction adds, and ends the pause with a clearing note alone, whatever becomes of the set', function (): void {
-    $set = set($this, $this->choice, 8);
+    $set = set($this, $this->exercise, 8);
     $this->postJson("/api/athletes/$this->athlete/sets", $set)->assertCreated();
     $this->clock->set('2026-03-02T18:00:00.200000Z');
-    $painful = set($this, $this->choice, 8, pain: ['place' => 'shoulder', 'level' => 5], replaces_id: $set['id']);
+    $painful = set($this, $this->exercise, 8, pain: ['place' => 'shoulder', 'level' => 5], replaces_id: $set['id']);
     $this->postJson("/api/athletes/$this->athlete/sets", $painful)->assertCreated();
     $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('pain.place', 'shoulder');
 
@@ -135,11 +135,11 @@ it('keeps what was known with each call', function (): void {
 
 it('shows the most urgent calls first, however many are newer, counts them all, and filters', function (): void {
     $this->clock->set('2026-03-02T18:00:00Z');
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->choice, 5, pain: ['place' => 'elbow', 'level' => 4]))->assertCreated();
+    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 5, pain: ['place' => 'elbow', 'level' => 4]))->assertCreated();
     $this->clock->set('2026-03-05T18:00:00Z');
     $other = addAthlete($this, name: 'Ada');
-    $this->putJson("/api/athletes/$other/setup", $this->choice)->assertOk();
-    logSession($this, $other, $this->choice, [6]);
+    $this->putJson("/api/athletes/$other/setup", $this->exercise)->assertOk();
+    logSession($this, $other, $this->exercise, [6]);
     $call = CallRecord::query()->where('athlete_id', $other)->sole();
     for ($n = 0; $n < 50; $n++) {
         $athlete = Athlete::query()->findOrFail($other)->replicate()->fill(['id' => uuid(), 'name' => "Ada $n"]);

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);
-    $this->choice = choice(addBar($this), addBand($this));
-    $this->putJson("/api/athletes/$this->athlete/setup", $this->choice)->assertOk();
+    $this->exercise = exercise(addBar($this), addBand($this));
+    $this->putJson("/api/athletes/$this->athlete/setup", $this->exercise)->assertOk();
     $this->why = fn (string $pattern = 'pull') => $this->getJson("/api/athletes/$this->athlete/capacity?pattern=$pattern")->assertOk()->json();
 });
 
 it('explains the very capacity that is shown, from the latest session and the belief before it', function (): void {
-    logSession($this, $this->athlete, $this->choice, [8, 9]);
+    logSession($this, $this->athlete, $this->exercise, [8, 9]);
     expect(array_column(($this->why)()['steps'], 'label'))->not->toContain('Believed before');
     $this->clock->set('2026-03-05T18:00:00Z');
-    logSession($this, $this->athlete, $this->choice, [10, 7]);
+    logSession($this, $this->athlete, $this->exercise, [10, 7]);
 
     $shown = $this->getJson("/api/athletes/$this->athlete")->json('capacity.share');
     $figures = array_column(($this->why)()['steps'], 'value', 'label');
@@ -23,8 +23,8 @@ it('explains the very capacity that is shown, from the latest session and the be
 });
 
 it('follows a set that is taken back', function (): void {
-    $set = set($this, $this->choice, 10);
-    logSession($this, $this->athlete, $this->choice, [6]);
+    $set = set($this, $this->exercise, 10);
+    logSession($this, $this->athlete, $this->exercise, [6]);
     $this->clock->set('2026-03-05T18:00:00Z');
     $before = ($this->why)();
     $this->postJson("/api/athletes/$this->athlete/sets", $set)->assertCreated();

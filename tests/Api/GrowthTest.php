@@ -11,8 +11,8 @@ function tenYears(string $gym, string $coach, array $bands): void
     DB::statement('SET session_replication_role = replica'); // the rows are right by how they are made
     DB::statement("INSERT INTO athletes (gym_id, id, name, kind, mass_kg, stature_m, created_at, updated_at, last_trained_on)
         SELECT '$gym', ('01910000-0000-7000-8000-'||lpad(a::text, 12, '0'))::uuid, 'Athlete '||a, 'gym', 70, 1.75, now(), now(), '2026-03-01' FROM generate_series(1, 60) a");
-    DB::statement("INSERT INTO logged_sets (gym_id, id, athlete_id, user_id, purpose, performed_at, trained_on, mass_kg, choice, setup_key, work_key, held_at, setup_name, pattern,
-            carried_kg, carried_share, ascent_share, share_sd, clean_reps, no_counts, reserve, hang_s, logged_at)
+    DB::statement("INSERT INTO logged_sets (gym_id, id, athlete_id, user_id, purpose, performed_at, trained_on, mass_kg, exercise, setup_key, work_key, held_at, setup_name, pattern,
+            carried_kg, carried_share, effective_share, share_sd, clean_reps, no_counts, reserve, hang_s, logged_at)
         SELECT '$gym', ('01920000-0000-7000-8000-'||lpad(n::text, 12, '0'))::uuid, ('01910000-0000-7000-8000-'||lpad((1 + n % 60)::text, 12, '0'))::uuid, '$coach',
             CASE WHEN n % 50 = 0 THEN 'baseline' ELSE 'work' END, t, t::date, 70, '{\"kind\":\"strict\"}', 'strict', 'strict', CASE WHEN n % 50 = 0 THEN 'hang' END, 'Unassisted pull-up', 'pull',
             70, 1, 1, 0, CASE WHEN n % 50 = 0 THEN NULL ELSE 6 END, '{}', 1, CASE WHEN n % 50 = 0 THEN 20 + n % 30 END, t
@@ -31,7 +31,7 @@ it('reads no more of ten years of log than of one week', function (): void {
     DB::statement('ANALYZE');
     $athlete = '01910000-0000-7000-8000-000000000007';
     $this->clock->set('2026-03-02T18:00:00Z');
-    $this->putJson("/api/athletes/$athlete/setup", choice($bar, $bands[2]))->assertOk();
+    $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $bands[2]))->assertOk();
 
     $queries = [];
     DB::listen(function (QueryExecuted $query) use (&$queries): void {
@@ -40,7 +40,7 @@ it('reads no more of ten years of log than of one week', function (): void {
     foreach (['/api/athletes', '/api/athletes?order=last-session', "/api/athletes/$athlete", "/api/athletes/$athlete/sets", "/api/athletes/$athlete/calls", '/api/calls', '/api/kit', "/api/athletes/$athlete/ladder?lane=pull"] as $path) {
         $this->getJson($path)->assertOk();
     }
-    $this->postJson("/api/athletes/$athlete/sets", set($this, choice($bar, $bands[2]), 6))->assertCreated();
+    $this->postJson("/api/athletes/$athlete/sets", set($this, exercise($bar, $bands[2]), 6))->assertCreated();
     $this->postJson("/api/athletes/$athlete/sets", set($this, null, 0, clean_reps: null, reserve: null, purpose: 'baseline', hang_s: 30))->assertCreated();
     $queries = array_filter($queries, fn (string $sql): bool => preg_match('/^(select|insert into .* select|with)/i', ltrim($sql)) === 1);
     $read = [];

@@ -12,7 +12,7 @@ beforeEach(function (): void {
 it('is due until somebody looks, counts the sets since, and is due again', function (): void {
     expect($this->getJson('/api/kit')->json('bands.0.wear'))->toMatchArray(['inspected_on' => null, 'due' => true]);
     ($this->inspect)('sound', '2026-02-23')->assertCreated()->assertJsonPath('wear.due', false);
-    logSession($this, $this->athlete, choice($this->bar, $this->band), [5, 5]);
+    logSession($this, $this->athlete, exercise($this->bar, $this->band), [5, 5]);
     expect($this->getJson('/api/kit')->json('bands.0.wear'))->toMatchArray(['uses_since' => 2, 'due' => true])
         ->and($this->getJson('/api/kit')->json('bands.0.wear.text'))->toContain('7 days ago');
 });
@@ -20,7 +20,7 @@ it('is due until somebody looks, counts the sets since, and is due again', funct
 it('counts a set that was taken back as no use, and a pair as one use of each', function (): void {
     ($this->inspect)('sound', '2026-03-01');
     $other = addBand($this, 13, 'Other');
-    $pair = ['kind' => 'band', 'bar_id' => $this->bar, 'attach' => 'knee', 'band_ids' => [$this->band, $other]];
+    $pair = exerciseOn(['kind' => 'band', 'bar_id' => $this->bar, 'attach' => 'foot', 'band_ids' => [$this->band, $other], 'knee_band_id' => $other]);
     $set = set($this, $pair, 4);
     $this->postJson("/api/athletes/$this->athlete/sets", $set)->assertCreated();
     $uses = fn (): array => array_column(array_column($this->getJson('/api/kit')->json('bands'), 'wear'), 'uses_since');

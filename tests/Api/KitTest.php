@@ -45,8 +45,8 @@ it('changes and retires gear; retired gear builds no set-up and can come back', 
 
 it('says when the set-up in use was lost with its gear, and keeps the log', function (): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
-    $this->putJson("/api/athletes/$athlete/setup", choice($bar, $band))->assertOk();
-    logSession($this, $athlete, choice($bar, $band), [8]);
+    $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
+    logSession($this, $athlete, exercise($bar, $band), [8]);
     $this->putJson("/api/gear/$bar/retirement", ['retired' => true])->assertOk();
 
     $this->getJson("/api/athletes/$athlete")->assertJsonPath('rung', null)->assertJsonPath('call', null)
@@ -57,8 +57,8 @@ it('says when the set-up in use was lost with its gear, and keeps the log', func
 
 it('makes open calls anew when the kit changes', function (): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
-    $this->putJson("/api/athletes/$athlete/setup", choice($bar, $band))->assertOk();
-    logSession($this, $athlete, choice($bar, $band), [8, 8, 8]);
+    $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
+    logSession($this, $athlete, exercise($bar, $band), [8, 8, 8]);
     $before = $this->getJson('/api/calls')->json('items.0.version');
     addBand($this, 22, 'Thinner');
 
@@ -67,8 +67,8 @@ it('makes open calls anew when the kit changes', function (): void {
 
 it('brings the call back when the gear it stood on comes back', function (): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
-    $this->putJson("/api/athletes/$athlete/setup", choice($bar, $band))->assertOk();
-    logSession($this, $athlete, choice($bar, $band), [8, 8, 8]);
+    $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
+    logSession($this, $athlete, exercise($bar, $band), [8, 8, 8]);
     $this->putJson("/api/gear/$bar/retirement", ['retired' => true])->assertOk();
     $this->getJson('/api/calls')->assertJsonCount(0, 'items');
     $this->putJson("/api/gear/$bar/retirement", ['retired' => false])->assertOk();
@@ -78,8 +78,8 @@ it('brings the call back when the gear it stood on comes back', function (): voi
 
 it('never loses a referral with the gear', function (): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
-    $this->putJson("/api/athletes/$athlete/setup", choice($bar, $band))->assertOk();
-    $this->postJson("/api/athletes/$athlete/sets", set($this, choice($bar, $band), 5, pain: ['place' => 'elbow', 'level' => 4]))->assertCreated();
+    $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
+    $this->postJson("/api/athletes/$athlete/sets", set($this, exercise($bar, $band), 5, pain: ['place' => 'elbow', 'level' => 4]))->assertCreated();
     $this->putJson("/api/bands/$band/retirement", ['retired' => true])->assertOk();
 
     $this->getJson('/api/calls')->assertJsonCount(1, 'items')->assertJsonPath('items.0.call.verdict', 'refer');

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Ladder\Lane;
+use SteadyRung\Exercise\Lane;
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);
@@ -12,14 +12,14 @@ beforeEach(function (): void {
 });
 
 it('leads from the set-up in use to the unassisted pull-up, in even steps', function (): void {
-    $this->putJson("/api/athletes/$this->athlete/setup", choice($this->bar, $this->bands[2]))->assertOk();
+    $this->putJson("/api/athletes/$this->athlete/setup", exercise($this->bar, $this->bands[2]))->assertOk();
     $ladder = ($this->ladder)();
     $steps = array_column($ladder['rungs'], 'step');
 
     expect($ladder['now']['share'] ?? $ladder['now']['carried']['share']['mean'])->toBe($ladder['from_share'])
         ->and(array_sum($steps))->toEqualWithDelta(1.0 - $ladder['from_share'], 1e-9)
         ->and(max($steps))->toBe($ladder['largest_step'])
-        ->and(end($ladder['rungs'])['rung']['choice']['kind'])->toBe('strict')
+        ->and(end($ladder['rungs'])['rung']['exercise']['setup']['kind'])->toBe('strict')
         ->and($ladder['reaches_goal'])->toBeTrue();
 });
 
@@ -39,7 +39,7 @@ it('climbs rows on rings, with heels on marks, and takes no more rungs than aske
     $ladder = ($this->ladder)('lane=row&most_rungs=4&goal_share=0.6');
 
     expect(count($ladder['rungs']))->toBeLessThanOrEqual(4)
-        ->and(array_unique(array_map(fn (array $r) => $r['rung']['choice']['kind'], $ladder['rungs'])))->toBe(['row'])
+        ->and(array_unique(array_map(fn (array $r) => $r['rung']['exercise']['setup']['kind'], $ladder['rungs'])))->toBe(['row'])
         ->and(end($ladder['rungs'])['rung']['carried']['share']['mean'])->toBeGreaterThanOrEqual(0.6);
 });
 
@@ -50,10 +50,10 @@ it('names the one purchase or measurement that helps most, when asked', function
 
 it('refuses a ladder in a lane without one, or of no rungs', function (string $query): void {
     $this->getJson("/api/athletes/$this->athlete/ladder?$query")->assertStatus(422);
-})->with(['lane=lower', 'lane=apart', '', 'lane=pull&most_rungs=0', 'lane=pull&goal_share=9', 'lane=pull&goal_share=x', 'lane=pull&depth=2']);
+})->with(['lane=seconds', 'lane=apart', '', 'lane=pull&most_rungs=0', 'lane=pull&goal_share=9', 'lane=pull&goal_share=x', 'lane=pull&depth=2']);
 
-it('lists the lanes that hold few set-ups whole', function (): void {
-    $lower = $this->getJson("/api/athletes/$this->athlete/scale?lane=".Lane::Lower->value)->assertOk()->json('rungs');
+it('lists what is measured in seconds whole', function (): void {
+    $lower = $this->getJson("/api/athletes/$this->athlete/scale?lane=".Lane::Seconds->value)->assertOk()->json('rungs');
 
     expect(count($lower))->toBeGreaterThan(8)->and(array_unique(array_map(fn (array $r) => $r['rung']['carried']['share']['mean'], $lower)))->toEqual([1]);
 });

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Models\CapacityRecord;
 use App\Models\Weighing;
-use SteadyRung\Ladder\Lane;
+use SteadyRung\Exercise\Lane;
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);
@@ -12,10 +12,10 @@ beforeEach(function (): void {
     $this->band = addBand($this, 44, 'Thick');
     $this->rings = addGear($this, 'Rings', ['kind' => 'rings', 'anchor_height_m' => 2.4, 'straps_m' => [1.5]]);
     $this->cable = addGear($this, 'Cable', ['kind' => 'machine', 'use' => 'pulldown', 'step_kg' => 5, 'most_kg' => 60]);
-    $this->row = ['kind' => 'row', 'ring_id' => $this->rings, 'strap_m' => 1.5, 'heel_mark_m' => 0.0];
-    $this->day = function (int $day, array $choice, array $counts, int $reserve = 2): void {
+    $this->row = exerciseOn(['kind' => 'row', 'ring_id' => $this->rings, 'strap_m' => 1.5, 'heel_mark_m' => 0.0]);
+    $this->day = function (int $day, array $exercise, array $counts, int $reserve = 2): void {
         $this->clock->set(sprintf('2026-03-%02dT18:00:00Z', $day));
-        logSession($this, $this->athlete, $choice, $counts, $reserve);
+        logSession($this, $this->athlete, $exercise, $counts, $reserve);
     };
     $this->call = fn (): array => $this->getJson("/api/athletes/$this->athlete")->json('call.call');
 });
@@ -26,9 +26,9 @@ it('climbs a row to the next heel mark on the same straps, in the capacity of ro
     ($this->day)(5, $this->row, [12, 12, 12], 3);
     $call = ($this->call)();
 
-    expect($call['verdict'])->toBe('climb')->and($call['next']['choice']['ring_id'])->toBe($this->rings)
-        ->and($call['next']['choice']['heel_mark_m'])->toBeGreaterThan(0.0)
-        ->and($call['change_share'])->toBeGreaterThanOrEqual(0.02)->toBeLessThan(0.06)
+    expect($call['verdict'])->toBe('climb')->and($call['next']['exercise']['setup']['ring_id'])->toBe($this->rings)
+        ->and($call['next']['exercise']['setup']['heel_mark_m'])->toBeGreaterThan(0.0)
+        ->and($call['change_share'])->toBeGreaterThanOrEqual(0.02)->toBeLessThan(0.08)
         ->and($this->getJson('/api/athletes')->json('items.0.capacity.share'))->toBeGreaterThan(0.7);
 });
 
@@ -38,11 +38,11 @@ it('steps a row down after two sessions short of the floor', function (): void {
     ($this->day)(5, $this->row, [4, 3], 0);
     $call = ($this->call)();
 
-    expect($call['verdict'])->toBe('step-down')->and($call['next']['choice']['heel_mark_m'])->toBeLessThan(0.0);
+    expect($call['verdict'])->toBe('step-down')->and($call['next']['exercise']['setup']['heel_mark_m'])->toBeLessThan(0.0);
 });
 
 it('stays on lowerings, which ask for fewer reps, and moves no capacity with them', function (): void {
-    $lowering = ['kind' => 'lowering', 'seconds' => 5];
+    $lowering = exerciseOn(['kind' => 'strict'], movement: 'lowering', seconds: 5);
     $this->putJson("/api/athletes/$this->athlete/setup", $lowering)->assertOk()->assertJsonPath('standard.gate_reps', 5);
     ($this->day)(3, $lowering, [4, 4, 3]);
     ($this->day)(5, $lowering, [4, 4, 4]);
@@ -50,23 +50,23 @@ it('stays on lowerings, which ask for fewer reps, and moves no capacity with the
     expect(($this->call)()['verdict'])->toBe('stay')->and(CapacityRecord::query()->count())->toBe(0);
 });
 
-it('refers for pain on any lane, and pauses all of them', function (array $choice): void {
-    $choice = $choice['kind'] === 'row' ? $this->row : $choice;
-    $this->putJson("/api/athletes/$this->athlete/setup", $choice)->assertOk();
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $choice, 5, pain: ['place' => 'elbow', 'level' => 5]))->assertCreated();
+it('refers for pain on any lane, and pauses all of them', function (array $exercise): void {
+    $exercise = $exercise['setup']['kind'] === 'row' ? $this->row : $exercise;
+    $this->putJson("/api/athletes/$this->athlete/setup", $exercise)->assertOk();
+    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $exercise, 5, pain: ['place' => 'elbow', 'level' => 5]))->assertCreated();
     expect(($this->call)()['verdict'])->toBe('refer');
 
     $this->clock->set('2026-03-04T18:00:00Z');
-    foreach ([$this->row, ['kind' => 'lowering', 'seconds' => 3], ['kind' => 'strict']] as $other) {
+    foreach ([$this->row, exerciseOn(['kind' => 'strict'], movement: 'lowering', seconds: 3), exerciseOn(['kind' => 'strict'])] as $other) {
         $this->postJson("/api/athletes/$this->athlete/sets", set($this, $other, 3))->assertStatus(409)->assertJsonPath('code', 'pulling-paused');
     }
-    $hold = ['kind' => 'hold', 'at' => 'hang', 'seconds' => 15];
-    $this->postJson("/api/athletes/$this->athlete/sets", ['id' => uuid(), 'performed_at' => '2026-03-04T18:00:00Z', 'purpose' => 'work', 'choice' => $hold, 'hang_s' => 15])->assertStatus(409);
-})->with([[['kind' => 'row']], [['kind' => 'lowering', 'seconds' => 3]], [['kind' => 'strict']]]);
+    $hold = exerciseOn(['kind' => 'strict'], movement: 'hold', at: 'hang', seconds: 15);
+    $this->postJson("/api/athletes/$this->athlete/sets", ['id' => uuid(), 'performed_at' => '2026-03-04T18:00:00Z', 'purpose' => 'work', 'exercise' => $hold, 'hang_s' => 15])->assertStatus(409);
+})->with([[['setup' => ['kind' => 'row']]], [['setup' => ['kind' => 'strict'], 'movement' => 'lowering', 'seconds' => 3]], [['setup' => ['kind' => 'strict']]]]);
 
 it('rebuilds the capacities of every pattern from the log, to the last bit', function (): void {
-    $pull = choice($this->bar, $this->band);
-    $cable = ['kind' => 'pulldown', 'machine_id' => $this->cable, 'stack_kg' => 40];
+    $pull = exercise($this->bar, $this->band);
+    $cable = exerciseOn(['kind' => 'pulldown', 'machine_id' => $this->cable, 'stack_kg' => 40]);
     $this->putJson("/api/athletes/$this->athlete/setup", $pull)->assertOk();
     foreach ([3, 5, 8, 12] as $day) {
         ($this->day)($day, $pull, [7, 6]);
@@ -84,7 +84,7 @@ it('rebuilds the capacities of every pattern from the log, to the last bit', fun
 
 it('moves a late set of rows into rows alone', function (): void {
     ($this->day)(5, $this->row, [9, 8]);
-    ($this->day)(5, choice($this->bar, $this->band), [6]);
+    ($this->day)(5, exercise($this->bar, $this->band), [6]);
     $pull = CapacityRecord::query()->where('pattern', 'pull')->firstOrFail()->mean_log;
     $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->row, 12, performed_at: '2026-03-03T18:00:00Z', reserve: 0))->assertCreated();
 
@@ -93,20 +93,20 @@ it('moves a late set of rows into rows alone', function (): void {
 });
 
 it('overrides a call with a set-up of another lane, and goes on there', function (): void {
-    $pull = choice($this->bar, $this->band);
+    $pull = exercise($this->bar, $this->band);
     $this->putJson("/api/athletes/$this->athlete/setup", $pull)->assertOk();
     ($this->day)(3, $pull, [5, 5]);
     $call = $this->getJson('/api/calls')->json('items.0');
-    $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'stay', 'choice' => $this->row, 'reason' => 'Elbows tired of bands'])->assertOk();
+    $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'stay', 'exercise' => $this->row, 'reason' => 'Elbows tired of bands'])->assertOk();
 
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.choice.kind', 'row');
-    expect($this->getJson("/api/athletes/$this->athlete/ladder?lane=".Lane::Row->value)->json('now.choice.ring_id'))->toBe($this->rings);
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.exercise.setup.kind', 'row');
+    expect($this->getJson("/api/athletes/$this->athlete/ladder?lane=".Lane::Row->value)->json('now.exercise.setup.ring_id'))->toBe($this->rings);
 });
 
 it('says that a set-up was lost when two pieces of it no longer go together', function (): void {
     $box = addGear($this, 'Box', ['kind' => 'box', 'height_m' => 0.6]);
     $low = addBar($this, 1.6, 'Low');
-    $this->putJson("/api/athletes/$this->athlete/setup", ['kind' => 'foot', 'bar_id' => $low, 'box_id' => $box])->assertOk();
+    $this->putJson("/api/athletes/$this->athlete/setup", exerciseOn(['kind' => 'foot', 'bar_id' => $low, 'box_id' => $box]))->assertOk();
     $this->putJson("/api/gear/$low", ['name' => 'Low', 'figures' => ['kind' => 'bar', 'height_m' => 1.0]])->assertOk();
 
     expect($this->getJson("/api/athletes/$this->athlete")->assertOk()->json('rung_lost'))->toContain('leaves no room to hang');

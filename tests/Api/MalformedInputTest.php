@@ -20,7 +20,7 @@ function strangeBodies(): array
     return [
         'nothing' => '', 'not JSON' => '{"id":', 'a word' => 'null', 'a list' => '[]', 'a number' => '7', 'NaN' => '{"mass_kg":NaN}',
         'infinity' => '{"mass_kg":1e999}', 'bad UTF-8' => "{\"name\":\"\xC3\x28\"}", 'NUL key' => '{"\\u0000a":1}', 'empty key' => '{"":1}',
-        'deep' => str_repeat('{"choice":', 500).'1'.str_repeat('}', 500), 'deep list' => str_repeat('[', 100_000),
+        'deep' => str_repeat('{"exercise":', 500).'1'.str_repeat('}', 500), 'deep list' => str_repeat('[', 100_000),
         'two keys' => '{"id":"1","id":{"a":[]}}', 'huge number' => '{"version":'.str_repeat('9', 5000).'}',
         'large' => '{"name":"'.str_repeat('a', 300_000).'"}',
     ];
@@ -28,8 +28,8 @@ function strangeBodies(): array
 
 it('never breaks and never half-writes, whatever the body', function (string $body): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
-    $this->putJson("/api/athletes/$athlete/setup", choice($bar, $band))->assertOk();
-    $set = set($this, choice($bar, $band), 8);
+    $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
+    $set = set($this, exercise($bar, $band), 8);
     $this->postJson("/api/athletes/$athlete/sets", $set)->assertCreated();
     $ids = ['athlete' => $athlete, 'gear' => $bar, 'band' => $band, 'set' => $set['id'], 'weighing' => $athlete, 'call' => $this->getJson('/api/calls')->json('items.0.id')];
     $before = rowCounts();
@@ -56,8 +56,8 @@ it('refuses every field of the wrong type, of every request', function (): void 
         ['POST', "/api/bands/$band/inspections", ['id' => uuid(), 'inspected_on' => '2026-03-01', 'finding' => 'sound', 'note' => 'x']],
         ['POST', '/api/bench/curve', ['band' => ['name' => 'B', 'hung_length_m' => 1, 'width_mm' => 29, 'thickness_mm' => 4.5], 'athlete_id' => $athlete, 'bar_id' => $bar]],
         ['POST', '/api/bands', ['id' => uuid(), 'name' => 'Band', 'hung_length_m' => 1.0, 'width_mm' => 29, 'thickness_mm' => 4.5, 'points' => [['length_m' => 1.5, 'force_n' => 100]]]],
-        ['POST', "/api/athletes/$athlete/sets", set($this, choice($bar, $band), 8, no_counts: ['swing' => 1], pain: ['place' => 'elbow', 'level' => 3], note: 'x')],
-        ['PUT', "/api/athletes/$athlete/setup", choice($bar, $band)],
+        ['POST', "/api/athletes/$athlete/sets", set($this, exercise($bar, $band), 8, no_counts: ['swing' => 1], pain: ['place' => 'elbow', 'level' => 3], note: 'x')],
+        ['PUT', "/api/athletes/$athlete/setup", exercise($bar, $band)],
         ['POST', "/api/athletes/$athlete/clearances", ['id' => uuid(), 'note' => 'Seen']],
         ['POST', '/api/sign-in', ['email' => 'a@b.example', 'password' => 'x']],
     ];

@@ -22,11 +22,11 @@ function ladderKeys(object $test, string $athlete, string $lane, string $more = 
 
 it('shows the set-up of every call on the ladder, however many rungs are asked for', function (float $mass, int $band, array $counts): void {
     $athlete = addAthlete($this, mass_kg: $mass);
-    $choice = choice($this->bar, $this->bands[$band]);
-    $this->putJson("/api/athletes/$athlete/setup", $choice)->assertOk();
+    $exercise = exercise($this->bar, $this->bands[$band]);
+    $this->putJson("/api/athletes/$athlete/setup", $exercise)->assertOk();
     foreach ([1, 3] as $day) {
         $this->clock->set("2026-03-0{$day}T18:00:00Z");
-        logSession($this, $athlete, $choice, $counts, 3);
+        logSession($this, $athlete, $exercise, $counts, 3);
     }
     $next = $this->getJson("/api/athletes/$athlete")->json('call.call.next.key');
 
@@ -38,7 +38,7 @@ it('shows the set-up of every call on the ladder, however many rungs are asked f
 
 it('shows the next heel mark of a row on the ladder of rows', function (): void {
     $athlete = addAthlete($this);
-    $row = ['kind' => 'row', 'ring_id' => $this->rings, 'strap_m' => 1.5, 'heel_mark_m' => 0.0];
+    $row = exerciseOn(['kind' => 'row', 'ring_id' => $this->rings, 'strap_m' => 1.5, 'heel_mark_m' => 0.0]);
     $this->putJson("/api/athletes/$athlete/setup", $row)->assertOk();
     foreach ([1, 3] as $day) {
         $this->clock->set("2026-03-0{$day}T18:00:00Z");
@@ -50,11 +50,11 @@ it('shows the next heel mark of a row on the ladder of rows', function (): void 
 
 it('is searched once for a body and a kit, and not again for a set', function (): void {
     $athlete = addAthlete($this);
-    $choice = choice($this->bar, $this->bands[2]);
-    $this->putJson("/api/athletes/$athlete/setup", $choice)->assertOk();
-    logSession($this, $athlete, $choice, [8]);
+    $exercise = exercise($this->bar, $this->bands[2]);
+    $this->putJson("/api/athletes/$athlete/setup", $exercise)->assertOk();
+    logSession($this, $athlete, $exercise, [8]);
     $kept = DB::table('kept_answers')->count();
-    logSession($this, $athlete, $choice, [8, 8]);
+    logSession($this, $athlete, $exercise, [8, 8]);
     $this->getJson("/api/athletes/$athlete/ladder?lane=pull")->assertOk();
 
     expect(DB::table('kept_answers')->count())->toBe($kept);
@@ -65,18 +65,18 @@ it('is searched once for a body and a kit, and not again for a set', function ()
 
 it('offers where to begin after a first baseline, and keeps the set-up it was done on in sight', function (): void {
     $athlete = addAthlete($this);
-    $this->postJson("/api/athletes/$athlete/sets", set($this, choice($this->bar, $this->bands[3]), 9, purpose: 'baseline', reserve: 0))->assertCreated();
+    $this->postJson("/api/athletes/$athlete/sets", set($this, exercise($this->bar, $this->bands[3]), 9, purpose: 'baseline', reserve: 0))->assertCreated();
     $ladder = $this->getJson("/api/athletes/$athlete/ladder?lane=pull")->json();
 
-    expect($ladder['tried']['choice']['band_ids'])->toBe([$this->bands[3]])->and($ladder['tried']['prediction']['reps'])->toBeGreaterThan(3.0)
+    expect($ladder['tried']['exercise']['setup']['band_ids'])->toBe([$this->bands[3]])->and($ladder['tried']['prediction']['reps'])->toBeGreaterThan(3.0)
         ->and($ladder['start']['prediction']['reps'])->toBeGreaterThan(5.0)->toBeLessThan(11.0);
 });
 
 it('leaves a call alone that did not change: gear saved as it was, other gear, a replay', function (): void {
     $athlete = addAthlete($this);
-    $choice = choice($this->bar, $this->bands[2]);
-    $this->putJson("/api/athletes/$athlete/setup", $choice)->assertOk();
-    logSession($this, $athlete, $choice, [8, 8, 8]);
+    $exercise = exercise($this->bar, $this->bands[2]);
+    $this->putJson("/api/athletes/$athlete/setup", $exercise)->assertOk();
+    logSession($this, $athlete, $exercise, [8, 8, 8]);
     $before = CallRecord::openOf($athlete)->getAttributes();
     $this->clock->passSeconds(3 * 86400);
     $version = DB::table('gyms')->value('kit_version');
@@ -91,22 +91,22 @@ it('leaves a call alone that did not change: gear saved as it was, other gear, a
 
 it('says on the call what changed with the gear', function (): void {
     $athlete = addAthlete($this);
-    $choice = choice($this->bar, $this->bands[2]);
-    $this->putJson("/api/athletes/$athlete/setup", $choice)->assertOk();
-    logSession($this, $athlete, $choice, [8, 8, 8]);
-    $down = collect($this->getJson("/api/athletes/$athlete/ladder?lane=pull")->json('below.choice.band_ids'))->first();
+    $exercise = exercise($this->bar, $this->bands[2]);
+    $this->putJson("/api/athletes/$athlete/setup", $exercise)->assertOk();
+    logSession($this, $athlete, $exercise, [8, 8, 8]);
+    $down = collect($this->getJson("/api/athletes/$athlete/ladder?lane=pull")->json('below.exercise.setup.band_ids'))->first();
     $this->putJson("/api/bands/$down/retirement", ['retired' => true])->assertOk();
     $call = $this->getJson("/api/athletes/$athlete")->json('call');
 
-    expect($call['version'])->toBe(4)->and($call['changed'])->toContain('The gear changed')->toContain('rung below was Band 44')
+    expect($call['version'])->toBe(4)->and($call['changed'])->toContain('The gear changed')->toContain('rung below was Band 64')
         ->and(Athlete::query()->findOrFail($athlete)->chosen?->key())->toContain($this->bands[2]);
 });
 
 it('makes a new call for a correction after a decision', function (): void {
     $athlete = addAthlete($this);
-    $choice = choice($this->bar, $this->bands[2]);
-    $this->putJson("/api/athletes/$athlete/setup", $choice)->assertOk();
-    $set = set($this, $choice, 8);
+    $exercise = exercise($this->bar, $this->bands[2]);
+    $this->putJson("/api/athletes/$athlete/setup", $exercise)->assertOk();
+    $set = set($this, $exercise, 8);
     $this->postJson("/api/athletes/$athlete/sets", $set)->assertCreated();
     $call = $this->getJson("/api/athletes/$athlete")->json('call');
     $this->clock->passSeconds(60);
@@ -121,11 +121,11 @@ it('makes a new call for a correction after a decision', function (): void {
 
 it('takes a decision back for a minute, and the set-up with it', function (): void {
     $athlete = addAthlete($this);
-    $choice = choice($this->bar, $this->bands[2]);
-    $this->putJson("/api/athletes/$athlete/setup", $choice)->assertOk();
+    $exercise = exercise($this->bar, $this->bands[2]);
+    $this->putJson("/api/athletes/$athlete/setup", $exercise)->assertOk();
     foreach ([1, 3] as $day) {
         $this->clock->set("2026-03-0{$day}T18:00:00Z");
-        logSession($this, $athlete, $choice, [10, 10, 10], 3);
+        logSession($this, $athlete, $exercise, [10, 10, 10], 3);
     }
     $call = $this->getJson("/api/athletes/$athlete")->json('call');
     $accept = fn () => $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'accepted'])->assertOk();
@@ -142,15 +142,15 @@ it('takes a decision back for a minute, and the set-up with it', function (): vo
 
 it('refuses an override that contradicts itself: a climb to nothing, to less, a step down to more, or a hold', function (): void {
     $athlete = addAthlete($this);
-    $choice = choice($this->bar, $this->bands[2]);
-    $this->putJson("/api/athletes/$athlete/setup", $choice)->assertOk();
-    logSession($this, $athlete, $choice, [8]);
+    $exercise = exercise($this->bar, $this->bands[2]);
+    $this->putJson("/api/athletes/$athlete/setup", $exercise)->assertOk();
+    logSession($this, $athlete, $exercise, [8]);
     $call = $this->getJson("/api/athletes/$athlete")->json('call');
-    $override = fn (string $verdict, ?array $to) => $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => $verdict, 'choice' => $to, 'reason' => 'So']);
+    $override = fn (string $verdict, ?array $to) => $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => $verdict, 'exercise' => $to, 'reason' => 'So']);
 
-    $override('climb', null)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/choice');
-    $override('climb', choice($this->bar, $this->bands[4]))->assertStatus(422);
-    $override('step-down', choice($this->bar, $this->bands[0]))->assertStatus(422);
+    $override('climb', null)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/exercise');
+    $override('climb', exercise($this->bar, $this->bands[4]))->assertStatus(422);
+    $override('step-down', exercise($this->bar, $this->bands[0]))->assertStatus(422);
     $override('stay', ['kind' => 'hold', 'at' => 'hang', 'seconds' => 30])->assertStatus(422);
-    $override('climb', choice($this->bar, $this->bands[1]))->assertOk();
+    $override('climb', exercise($this->bar, $this->bands[1]))->assertOk();
 });

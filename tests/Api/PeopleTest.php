@@ -10,7 +10,7 @@ it('finds people by the words of their name in any order, by tag, and sorts by t
     $bea = addAthlete($this, name: 'Bea Marsh');
     addAthlete($this, name: 'Cy Dale', tags: ['Tuesday']);
     $this->clock->set('2026-03-05T18:00:00Z');
-    logSession($this, $bea, choice($bar, $band), [5]);
+    logSession($this, $bea, exercise($bar, $band), [5]);
     $names = fn (string $query): array => array_column($this->getJson("/api/athletes?$query")->assertOk()->json('items'), 'name');
 
     expect($names('search=marsh%20ada'))->toBe(['Ada Marsh'])
@@ -23,8 +23,8 @@ it('finds people by the words of their name in any order, by tag, and sorts by t
 
 it('sets an athlete aside with the open call, keeps the log, and brings both back', function (): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
-    $this->putJson("/api/athletes/$athlete/setup", choice($bar, $band))->assertOk();
-    logSession($this, $athlete, choice($bar, $band), [8]);
+    $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
+    logSession($this, $athlete, exercise($bar, $band), [8]);
     $this->putJson("/api/athletes/$athlete/archive", ['archived' => true])->assertOk()->assertJsonPath('archived', true)->assertJsonPath('call', null);
 
     $this->getJson('/api/athletes')->assertJsonCount(0, 'items');
@@ -57,8 +57,8 @@ it('takes names that can be seen, on one line, without marks that turn the text 
 
 it('believes less surely what it has not seen for weeks', function (): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
-    $this->putJson("/api/athletes/$athlete/setup", choice($bar, $band))->assertOk();
-    logSession($this, $athlete, choice($bar, $band), [8, 8, 8]);
+    $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
+    logSession($this, $athlete, exercise($bar, $band), [8, 8, 8]);
     $today = $this->getJson("/api/athletes/$athlete")->json();
     $this->clock->passSeconds(28 * 86400);
     $later = $this->getJson("/api/athletes/$athlete")->json();

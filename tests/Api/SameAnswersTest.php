@@ -47,11 +47,11 @@ it('finds the same ladder on the page as on the command line', function (string 
 })->with([['pull', 1.0, 8], ['pull', 1.05, 4], ['row', 0.65, 6], ['row', 0.6, 3]]);
 
 it('finds the same heel mark on the page as on the command line', function (float $share): void {
-    $row = ['kind' => 'row', 'ring_id' => $this->rings, 'strap_m' => 1.5, 'heel_mark_m' => 0];
-    $page = $this->getJson("/api/athletes/$this->athlete/heel-mark?share=$share&choice=".urlencode((string) json_encode($row)))->assertOk()->json();
+    $row = exerciseOn(['kind' => 'row', 'ring_id' => $this->rings, 'strap_m' => 1.5, 'heel_mark_m' => 0]);
+    $page = $this->getJson("/api/athletes/$this->athlete/heel-mark?share=$share&exercise=".urlencode((string) json_encode($row)))->assertOk()->json();
     $core = coreAnswer('heel-mark', ['body' => SAME_BODY, 'anchor_height_m' => 2.4, 'strap_m' => 1.5, 'share' => $share]);
 
-    expect($page['items'][0]['choice']['heel_mark_m'] ?? $page['reason'])->toEqual($core['heel_mark_m'] ?? $core['reason']);
+    expect($page['items'][0]['exercise']['setup']['heel_mark_m'] ?? $page['reason'])->toEqual($core['heel_mark_m'] ?? $core['reason']);
 })->with([0.5, 0.6, 0.9]);
 
 it('finds the same box on the page as on the command line', function (float $part): void {
@@ -63,13 +63,13 @@ it('finds the same box on the page as on the command line', function (float $par
 })->with([0.1, 0.3, 0.5]);
 
 it('carries the same on the scale, on the ladder, on the set-up page and in the log', function (): void {
-    $choice = ['kind' => 'band', 'bar_id' => $this->bar, 'attach' => 'knee', 'band_ids' => [$this->bands[1]]];
+    $exercise = exercise($this->bar, $this->bands[1], 'knee');
     $core = coreAnswer('carried', ['body' => SAME_BODY, 'setup' => ['kind' => 'band', 'bar_height_m' => 2.5, 'attach' => 'knee', 'bands' => [$this->kit['bands'][1]]]]);
-    $setup = $this->getJson("/api/athletes/$this->athlete/setup?choice=".urlencode((string) json_encode($choice)))->json('rung.carried');
-    $scale = collect($this->getJson("/api/athletes/$this->athlete/scale?band={$this->bands[1]}")->json('rungs'))->firstWhere('rung.choice.attach', 'knee')['rung']['carried'];
-    $this->putJson("/api/athletes/$this->athlete/setup", $choice)->assertOk();
+    $setup = $this->getJson("/api/athletes/$this->athlete/setup?exercise=".urlencode((string) json_encode($exercise)))->json('rung.carried');
+    $scale = collect($this->getJson("/api/athletes/$this->athlete/scale?band={$this->bands[1]}")->json('rungs'))->firstWhere('rung.exercise.setup.attach', 'knee')['rung']['carried'];
+    $this->putJson("/api/athletes/$this->athlete/setup", $exercise)->assertOk();
     $now = $this->getJson("/api/athletes/$this->athlete/ladder?lane=pull")->json('now.carried');
-    $logged = $this->postJson("/api/athletes/$this->athlete/sets", set($this, $choice, 5))->json('carried_share');
+    $logged = $this->postJson("/api/athletes/$this->athlete/sets", set($this, $exercise, 5))->json('carried_share');
 
     expect($setup)->toEqual($core)->and($scale)->toEqual($core)->and($now)->toEqual($core)->and($logged)->toEqual($core['share']['mean']);
 });

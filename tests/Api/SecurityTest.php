@@ -15,11 +15,11 @@ const PUBLIC_ROUTES = ['/api/health', '/api/sign-in', '/api/gym'];
 /** A body each route would take, so that only the ids are wrong. */
 function bodyFor(string $path, string $bar, string $band): array
 {
-    $choice = choice($bar, $band);
+    $exercise = exercise($bar, $band);
 
     return match (true) {
-        str_ends_with($path, '/setup') => $choice,
-        str_ends_with($path, '/sets') => ['id' => uuid(), 'performed_at' => '2026-03-02T17:00:00Z', 'purpose' => 'work', 'choice' => $choice, 'clean_reps' => 8],
+        str_ends_with($path, '/setup') => $exercise,
+        str_ends_with($path, '/sets') => ['id' => uuid(), 'performed_at' => '2026-03-02T17:00:00Z', 'purpose' => 'work', 'exercise' => $exercise, 'clean_reps' => 8],
         str_ends_with($path, '/withdrawal') => ['id' => uuid()],
         str_ends_with($path, '/archive') => ['archived' => true],
         str_ends_with($path, '/pain') => ['id' => uuid(), 'pain' => ['place' => 'knee', 'level' => 2]],
@@ -50,8 +50,8 @@ it('needs a sign-in for every route but the sign-in and the health check', funct
 
 it('answers 404 to another gym’s ids on every route, and changes nothing there', function (): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
-    $this->putJson("/api/athletes/$athlete/setup", choice($bar, $band))->assertOk();
-    $set = set($this, choice($bar, $band), 8);
+    $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
+    $set = set($this, exercise($bar, $band), 8);
     $this->postJson("/api/athletes/$athlete/sets", $set)->assertCreated();
     $ids = ['athlete' => $athlete, 'gear' => $bar, 'band' => $band, 'set' => $set['id'], 'weighing' => $athlete, 'call' => CallRecord::query()->firstOrFail()->id];
     $before = [$this->getJson("/api/athletes/$athlete")->json(), $this->getJson('/api/kit')->json(), $this->getJson('/api/calls')->json()];
@@ -72,11 +72,11 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
 
     // Another gym's gear cannot be used either, and its set ids say nothing.
     $own = addAthlete($this);
-    $this->putJson("/api/athletes/$own/setup", choice($bar, $band))->assertStatus(422);
+    $this->putJson("/api/athletes/$own/setup", exercise($bar, $band))->assertStatus(422);
     $this->getJson("/api/athletes/$own/scale?band=$band")->assertNotFound();
     $this->postJson('/api/bench/curve', ['band' => ['name' => 'B', 'hung_length_m' => 1, 'width_mm' => 29, 'thickness_mm' => 4.5], 'athlete_id' => $athlete])->assertNotFound();
-    $this->postJson("/api/athletes/$own/sets", set($this, choice($ownBar, $ownBand), 5, replaces_id: $set['id']))->assertNotFound();
-    $this->postJson("/api/athletes/$own/sets", ['id' => $set['id']] + set($this, choice($ownBar, $ownBand), 5))->assertCreated();
+    $this->postJson("/api/athletes/$own/sets", set($this, exercise($ownBar, $ownBand), 5, replaces_id: $set['id']))->assertNotFound();
+    $this->postJson("/api/athletes/$own/sets", ['id' => $set['id']] + set($this, exercise($ownBar, $ownBand), 5))->assertCreated();
     $this->getJson('/api/athletes')->assertJsonCount(1, 'items');
 
     $this->signInAs($this->coach);

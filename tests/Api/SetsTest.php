@@ -7,29 +7,29 @@ use App\Models\LoggedSet;
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);
-    $this->choice = choice(addBar($this), addBand($this));
+    $this->exercise = exercise(addBar($this), addBand($this));
     $this->sets = "/api/athletes/$this->athlete/sets";
 });
 
 it('logs a baseline with a band and a dead hang, and predicts reps from then on', function (): void {
-    $this->postJson($this->sets, set($this, $this->choice, 7, purpose: 'baseline'))->assertCreated()->assertJsonPath('clean_reps', 7);
+    $this->postJson($this->sets, set($this, $this->exercise, 7, purpose: 'baseline'))->assertCreated()->assertJsonPath('clean_reps', 7);
     $this->postJson($this->sets, ['id' => uuid(), 'performed_at' => '2026-03-02T17:50:00Z', 'purpose' => 'baseline', 'hang_s' => 31.5])->assertCreated()->assertJsonPath('hang_s', 31.5);
 
     $page = $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('best_hang_s', 31.5)->assertJsonPath('call', null);
-    $rung = collect($this->getJson("/api/athletes/$this->athlete/scale")->json('rungs'))->firstWhere('rung.choice.attach', 'foot');
+    $rung = collect($this->getJson("/api/athletes/$this->athlete/scale")->json('rungs'))->firstWhere('rung.exercise.setup.attach', 'foot');
     expect($page->json('capacity.share'))->toBeGreaterThan(0.5)
         ->and($rung['rung']['prediction']['reps'])->toEqualWithDelta(8.0, 1e-6);
 });
 
 it('keeps what was carried then, whatever happens to the band later', function (): void {
-    $carried = $this->postJson($this->sets, set($this, $this->choice, 8))->json('carried_kg');
-    $this->putJson('/api/bands/'.$this->choice['band_ids'][0], ['name' => 'Now thick', 'hung_length_m' => 1.0, 'width_mm' => 60, 'thickness_mm' => 4.5])->assertOk();
+    $carried = $this->postJson($this->sets, set($this, $this->exercise, 8))->json('carried_kg');
+    $this->putJson('/api/bands/'.$this->exercise['setup']['band_ids'][0], ['name' => 'Now thick', 'hung_length_m' => 1.0, 'width_mm' => 60, 'thickness_mm' => 4.5])->assertOk();
 
     $this->getJson($this->sets)->assertJsonPath('items.0.carried_kg', $carried)->assertJsonPath('items.0.setup_name', 'Band, foot, Bar');
 });
 
 it('stores the same set once and answers 409 to another body under its id', function (): void {
-    $set = set($this, $this->choice, 8, no_counts: ['swing' => 2], note: ' steady ');
+    $set = set($this, $this->exercise, 8, no_counts: ['swing' => 2], note: ' steady ');
     $this->postJson($this->sets, $set)->assertCreated();
     $this->postJson($this->sets, $set)->assertOk()->assertJsonPath('no_counts', ['swing' => 2])->assertJsonPath('note', 'steady');
     $this->postJson($this->sets, ['clean_reps' => 9] + $set)->assertStatus(409)->assertJsonPath('code', 'id-taken');
@@ -39,7 +39,7 @@ it('stores the same set once and answers 409 to another body under its id', func
 });
 
 it('takes a set back by a new row, keeps both, and undoes what followed', function (): void {
-    $set = set($this, $this->choice, 8);
+    $set = set($this, $this->exercise, 8);
     $this->postJson($this->sets, $set)->assertCreated();
     $undo = ['id' => uuid()];
     $this->postJson("$this->sets/{$set['id']}/withdrawal", $undo)->assertNoContent();
@@ -52,24 +52,24 @@ it('takes a set back by a new row, keeps both, and undoes what followed', functi
 });
 
 it('corrects a set by a new row that names it, once', function (): void {
-    $set = set($this, $this->choice, 8);
+    $set = set($this, $this->exercise, 8);
     $this->postJson($this->sets, $set)->assertCreated();
-    $this->postJson($this->sets, set($this, $this->choice, 6, replaces_id: $set['id']))->assertCreated()->assertJsonPath('corrected', true);
-    $this->postJson($this->sets, set($this, $this->choice, 5, replaces_id: $set['id']))->assertStatus(409);
+    $this->postJson($this->sets, set($this, $this->exercise, 6, replaces_id: $set['id']))->assertCreated()->assertJsonPath('corrected', true);
+    $this->postJson($this->sets, set($this, $this->exercise, 5, replaces_id: $set['id']))->assertStatus(409);
 
     $this->getJson($this->sets)->assertJsonCount(1, 'items')->assertJsonPath('items.0.clean_reps', 6);
 });
 
 it('gives a late or corrected set exactly the states of a full replay', function (): void {
-    $this->putJson("/api/athletes/$this->athlete/setup", $this->choice)->assertOk();
+    $this->putJson("/api/athletes/$this->athlete/setup", $this->exercise)->assertOk();
     foreach (['2026-03-02', '2026-03-09', '2026-03-05'] as $i => $day) {
         $this->clock->set("{$day}T18:00:00Z");
-        logSession($this, $this->athlete, $this->choice, [7 + $i, 8, 7]);
+        logSession($this, $this->athlete, $this->exercise, [7 + $i, 8, 7]);
     }
     $this->clock->set('2026-03-10T18:00:00Z');
     $first = $this->getJson($this->sets)->json('items.8');
-    $this->postJson($this->sets, set($this, $this->choice, 5, replaces_id: $first['id'], performed_at: $first['performed_at']))->assertCreated();
-    $stored = fn () => CapacityRecord::of($this->athlete, SteadyRung\Strength\Pattern::Pull)->orderBy('trained_on')->get(['trained_on', 'mean_log', 'variance'])->toArray();
+    $this->postJson($this->sets, set($this, $this->exercise, 5, replaces_id: $first['id'], performed_at: $first['performed_at']))->assertCreated();
+    $stored = fn () => CapacityRecord::of($this->athlete, SteadyRung\Exercise\Pattern::Pull)->orderBy('trained_on')->get(['trained_on', 'mean_log', 'variance'])->toArray();
     $call = $this->getJson('/api/calls')->json('items.0.call');
     $before = $stored();
     $this->artisan('steady:replay')->assertSuccessful();
@@ -79,38 +79,38 @@ it('gives a late or corrected set exactly the states of a full replay', function
 });
 
 it('refuses what cannot be a set, field by field', function (array $changes, string $pointer): void {
-    $set = set($this, $this->choice, 8);
+    $set = set($this, $this->exercise, 8);
     $this->postJson($this->sets, array_filter([...$set, ...$changes], fn ($v) => $v !== 'gone'))->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
     expect(LoggedSet::query()->count())->toBe(0);
 })->with([
     'reps and hang' => [['hang_s' => 10], '/clean_reps'],
     'neither' => [['clean_reps' => 'gone'], '/clean_reps'],
-    'reps on nothing' => [['choice' => 'gone'], '/choice'],
+    'reps on nothing' => [['exercise' => 'gone'], '/exercise'],
     'too many reps' => [['clean_reps' => 101], '/clean_reps'],
     'half reps' => [['clean_reps' => 7.5], '/clean_reps'],
     'too much reserve' => [['reserve' => 6], '/reserve'],
     'unknown reason' => [['no_counts' => ['lazy' => 1]], '/no_counts/lazy'],
     'no such pain' => [['pain' => ['place' => 'elbow', 'level' => 11]], '/pain/level'],
     'the future' => [['performed_at' => '2026-03-03T18:00:00Z'], '/performed_at'],
-    'unknown gear' => [['choice' => ['kind' => 'band', 'bar_id' => '01900000-0000-7000-8000-000000000099', 'attach' => 'foot', 'band_ids' => ['01900000-0000-7000-8000-000000000098']]], '/bar_id'],
+    'unknown gear' => [['exercise' => ['setup' => ['kind' => 'band', 'bar_id' => '01900000-0000-7000-8000-000000000099', 'attach' => 'foot', 'band_ids' => ['01900000-0000-7000-8000-000000000098']]]], '/bar_id'],
     'strange id' => [['id' => 'one'], '/id'],
 ]);
 
 it('refuses a set-up that does not fit, with the reason', function (): void {
     $low = addBar($this, 1.3, 'Low');
-    $this->postJson($this->sets, set($this, choice($low, $this->choice['band_ids'][0]), 8))->assertStatus(422)->assertJsonPath('code', 'does-not-fit');
-    $this->putJson("/api/athletes/$this->athlete/setup", choice($low, $this->choice['band_ids'][0]))->assertStatus(422)->assertJsonPath('code', 'does-not-fit');
+    $this->postJson($this->sets, set($this, exercise($low, $this->exercise['setup']['band_ids'][0]), 8))->assertStatus(422)->assertJsonPath('code', 'does-not-fit');
+    $this->putJson("/api/athletes/$this->athlete/setup", exercise($low, $this->exercise['setup']['band_ids'][0]))->assertStatus(422)->assertJsonPath('code', 'does-not-fit');
 });
 
 it('counts the day of a set in the gym’s time zone', function (): void {
     $this->clock->set('2026-07-01T23:59:00Z');
-    $this->postJson($this->sets, set($this, $this->choice, 8, performed_at: '2026-07-01T23:30:00Z'))->assertJsonPath('trained_on', '2026-07-02');
+    $this->postJson($this->sets, set($this, $this->exercise, 8, performed_at: '2026-07-01T23:30:00Z'))->assertJsonPath('trained_on', '2026-07-02');
 });
 
 it('pages the log, newest first', function (): void {
     foreach (range(1, 51) as $i) {
         $this->clock->passSeconds(60);
-        $this->postJson($this->sets, set($this, $this->choice, $i % 10))->assertCreated();
+        $this->postJson($this->sets, set($this, $this->exercise, $i % 10))->assertCreated();
     }
     $this->getJson($this->sets)->assertJsonCount(50, 'items')->assertJsonPath('items.0.clean_reps', 1)->assertJsonPath('next_page', 2);
     $this->getJson("$this->sets?page=2")->assertJsonCount(1, 'items')->assertJsonPath('next_page', null);

@@ -6,11 +6,11 @@ use App\Models\LoggedSet;
 
 beforeEach(function (): void {
     [$this->athlete, $this->bar, $this->band] = [addAthlete($this), addBar($this), addBand($this)];
-    $this->choice = choice($this->bar, $this->band);
+    $this->exercise = exercise($this->bar, $this->band);
 });
 
 it('knows a set again however it is written: another offset, nulls and empty parts, keys in another order', function (): void {
-    $set = ['performed_at' => '2026-03-02T17:00:00Z'] + set($this, $this->choice, 8);
+    $set = ['performed_at' => '2026-03-02T17:00:00Z'] + set($this, $this->exercise, 8);
     $this->postJson("/api/athletes/$this->athlete/sets", $set)->assertCreated();
 
     $this->postJson("/api/athletes/$this->athlete/sets", ['performed_at' => '2026-03-02T17:00:00+00:00'] + $set)->assertOk();
@@ -25,7 +25,7 @@ it('knows a set again however it is written: another offset, nulls and empty par
 it('refuses the same id and body on another parent', function (): void {
     $other = addAthlete($this, name: 'Bea');
     $otherBand = addBand($this, 44, 'Other');
-    $set = set($this, $this->choice, 8);
+    $set = set($this, $this->exercise, 8);
     $weighing = ['id' => uuid(), 'weighed_on' => '2026-03-01', 'mass_kg' => 70.5];
     $look = ['id' => uuid(), 'inspected_on' => '2026-03-01', 'finding' => 'sound'];
     $note = ['id' => uuid(), 'note' => 'Seen by the physio.'];
@@ -41,13 +41,13 @@ it('refuses the same id and body on another parent', function (): void {
 it('tells two machines of one figure apart', function (): void {
     $lift = addGear($this, 'Lift', ['kind' => 'machine', 'use' => 'counterweight', 'step_kg' => 5, 'most_kg' => 60]);
     $cable = addGear($this, 'Cable', ['kind' => 'machine', 'use' => 'pulldown', 'step_kg' => 5, 'most_kg' => 60]);
-    $set = set($this, ['kind' => 'counterweight', 'machine_id' => $lift, 'stack_kg' => 20], 8);
+    $set = set($this, exerciseOn(['kind' => 'counterweight', 'machine_id' => $lift, 'stack_kg' => 20]), 8);
     $this->postJson("/api/athletes/$this->athlete/sets", $set)->assertCreated();
 
-    $this->postJson("/api/athletes/$this->athlete/sets", ['choice' => ['kind' => 'pulldown', 'machine_id' => $lift, 'stack_kg' => 20]] + $set)->assertStatus(409);
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, ['kind' => 'pulldown', 'machine_id' => $lift, 'stack_kg' => 20], 8))
+    $this->postJson("/api/athletes/$this->athlete/sets", ['exercise' => ['setup' => ['kind' => 'pulldown', 'machine_id' => $lift, 'stack_kg' => 20]]] + $set)->assertStatus(409);
+    $this->postJson("/api/athletes/$this->athlete/sets", set($this, exerciseOn(['kind' => 'pulldown', 'machine_id' => $lift, 'stack_kg' => 20]), 8))
         ->assertStatus(422)->assertJsonPath('errors.0.pointer', '/machine_id');
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, ['kind' => 'counterweight', 'machine_id' => $cable, 'stack_kg' => 20], 8))->assertStatus(422);
+    $this->postJson("/api/athletes/$this->athlete/sets", set($this, exerciseOn(['kind' => 'counterweight', 'machine_id' => $cable, 'stack_kg' => 20]), 8))->assertStatus(422);
 });
 
 it('still knows gear it stored after that was changed', function (): void {
@@ -60,8 +60,8 @@ it('still knows gear it stored after that was changed', function (): void {
 
 it('takes a queue of sets of several athletes in order, refuses single ones with the reason, and stores each once', function (): void {
     $other = addAthlete($this, name: 'Bea');
-    $of = fn (string $athlete, int $clean): array => ['athlete_id' => $athlete] + set($this, $this->choice, $clean);
-    $queue = [$of($this->athlete, 8), $of($other, 6), $of($this->athlete, 7), ['clean_reps' => -1] + $of($other, 1), $of(uuid(), 5), ['choice' => choice($this->bar, uuid())] + $of($other, 5)];
+    $of = fn (string $athlete, int $clean): array => ['athlete_id' => $athlete] + set($this, $this->exercise, $clean);
+    $queue = [$of($this->athlete, 8), $of($other, 6), $of($this->athlete, 7), ['clean_reps' => -1] + $of($other, 1), $of(uuid(), 5), ['exercise' => exercise($this->bar, uuid())] + $of($other, 5)];
     $first = $this->postJson('/api/sets', ['sets' => $queue])->assertOk()->json('outcomes');
 
     expect(array_column($first, 'id'))->toBe(array_column($queue, 'id'))
@@ -75,8 +75,8 @@ it('takes a queue of sets of several athletes in order, refuses single ones with
 
 it('lets pain in a queue pause what comes days after it', function (): void {
     $queue = [
-        ['athlete_id' => $this->athlete, 'performed_at' => '2026-02-26T18:00:00Z', 'pain' => ['place' => 'elbow', 'level' => 3]] + set($this, $this->choice, 5),
-        ['athlete_id' => $this->athlete, 'performed_at' => '2026-03-01T18:00:00Z'] + set($this, $this->choice, 8),
+        ['athlete_id' => $this->athlete, 'performed_at' => '2026-02-26T18:00:00Z', 'pain' => ['place' => 'elbow', 'level' => 3]] + set($this, $this->exercise, 5),
+        ['athlete_id' => $this->athlete, 'performed_at' => '2026-03-01T18:00:00Z'] + set($this, $this->exercise, 8),
     ];
     $outcomes = $this->postJson('/api/sets', ['sets' => $queue])->json('outcomes');
 
@@ -84,5 +84,5 @@ it('lets pain in a queue pause what comes days after it', function (): void {
 });
 
 it('refuses days and times that are none', function (string $at): void {
-    $this->postJson("/api/athletes/$this->athlete/sets", ['performed_at' => $at] + set($this, $this->choice, 8))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/performed_at');
+    $this->postJson("/api/athletes/$this->athlete/sets", ['performed_at' => $at] + set($this, $this->exercise, 8))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/performed_at');
 })->with(['2026-02-30T10:00:00Z', '2026-00-10T10:00:00Z', '2026-01-00T10:00:00Z', '2026-01-10T24:00:00Z', '2026-01-10T10:60:00Z', '2026-01-10T10:00:60Z', '2025-02-29T10:00:00Z']);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Formats\Stored\Damaged;
 use App\Formats\Stored\StoredCall;
-use App\Formats\Stored\StoredChoice;
+use App\Formats\Stored\StoredExercise;
 use App\Formats\Stored\StoredPain;
 use Illuminate\Contracts\Debug\ExceptionHandler;
 use Illuminate\Support\Facades\DB;
@@ -12,15 +12,15 @@ use SteadyRung\Safety\PainPlace;
 
 beforeEach(function (): void {
     [$this->athlete, $this->bar, $this->band] = [addAthlete($this), addBar($this), addBand($this)];
-    $this->choice = choice($this->bar, $this->band);
-    $this->putJson("/api/athletes/$this->athlete/setup", $this->choice)->assertOk();
-    logSession($this, $this->athlete, $this->choice, [8, 8]);
+    $this->exercise = exercise($this->bar, $this->band);
+    $this->putJson("/api/athletes/$this->athlete/setup", $this->exercise)->assertOk();
+    logSession($this, $this->athlete, $this->exercise, [8, 8]);
     $this->other = addAthlete($this, name: 'Bea');
 });
 
 it('passes over keys that a newer program kept', function (): void {
-    DB::table('athletes')->where('id', $this->athlete)->update(['chosen' => json_encode($this->choice + ['v' => 9, 'wind_m_per_s' => 3])]);
-    DB::statement("UPDATE logged_sets SET choice = choice || '{\"wind\": 3}', pain = '{\"place\": \"fingers\", \"level\": 2, \"side\": \"left\"}', pain_told_at = logged_at");
+    DB::table('athletes')->where('id', $this->athlete)->update(['chosen' => json_encode($this->exercise['setup'] + ['v' => 9, 'wind_m_per_s' => 3])]);
+    DB::statement("UPDATE logged_sets SET exercise = exercise || '{\"wind\": 3}', pain = '{\"place\": \"fingers\", \"level\": 2, \"side\": \"left\"}', pain_told_at = logged_at");
     DB::statement("UPDATE calls SET call = call || '{\"tide\": 1}'");
 
     $this->getJson('/api/athletes')->assertOk()->assertJsonPath('items.0.damaged', false)->assertJsonPath('items.0.setup_share', fn (float $share): bool => $share > 0.3);
@@ -36,7 +36,7 @@ it('marks what cannot be read in lists that still answer, and fails on its own p
         return false;
     });
     DB::table('athletes')->where('id', $this->athlete)->update(['chosen' => '{"kind":"levitation"}']);
-    DB::statement("UPDATE logged_sets SET choice = '{\"kind\":\"levitation\"}'");
+    DB::statement("UPDATE logged_sets SET exercise = '{\"kind\":\"levitation\"}'");
     DB::statement("UPDATE calls SET call = '{\"verdict\":\"soar\"}'");
     $gear = addGear($this, 'Odd', ['kind' => 'plate', 'thickness_m' => 0.05]);
     DB::table('gear')->where('id', $gear)->update(['figures' => '{"kind":"plate"}']);
@@ -62,6 +62,7 @@ it('reads the calls and pains of the first program', function (): void {
     $call = StoredCall::read((string) $first);
 
     expect($call->reasons[0]->text)->toBe('Last session: 8, 8.')->and($call->from->key)->toBe('strict')->and($call->nearly)->toBe([])
+        ->and(StoredExercise::read('{"kind":"hold","at":"top","seconds":20}')->key())->toBe('strict|hold@top:20.0')
         ->and(StoredPain::read('{"place":"fingers","level":4}')->place)->toBe(PainPlace::Wrist)
-        ->and(fn () => StoredChoice::read('[]'))->toThrow(Damaged::class);
+        ->and(fn () => StoredExercise::read('[]'))->toThrow(Damaged::class);
 });

@@ -45,8 +45,8 @@ it('draws every kind of help for small and tall so that every word can be read, 
     try {
         $page->signIn();
         $kit = $page->fetched('kit');
-        foreach (demoChoices($kit) as $name => $choice) {
-            $page->visit("/people/$athlete/card?choice=".urlencode((string) json_encode($choice)))->see('Print on A5');
+        foreach (demoChoices($kit) as $name => $exercise) {
+            $page->visit("/people/$athlete/card?exercise=".urlencode((string) json_encode($exercise)))->see('Print on A5');
             if ($page->script('return document.querySelector(".side-view") === null')) {
                 continue; // it does not fit this body, and the card says why
             }

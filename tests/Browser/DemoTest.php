@@ -22,7 +22,7 @@ it('has something to show for every call, lane, curve and state of a band', func
         foreach ($athletes as $athlete) {
             expect($athlete['rung_lost'])->toBeNull($athlete['name'])->and($athlete['row_capacity'])->not->toBeNull($athlete['name']);
         }
-        expect(array_unique(array_map(fn (array $a): string => $a['rung']['choice']['kind'], $athletes)))->toContain('band')->toContain('row');
+        expect(array_unique(array_map(fn (array $a): string => $a['rung']['exercise']['setup']['kind'], $athletes)))->toContain('band')->toContain('row');
     } finally {
         $page->close();
     }

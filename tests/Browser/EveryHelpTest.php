@@ -20,20 +20,20 @@ const KERENSA = '01900000-0000-7000-8000-000000000110';
 const KERENSA_BODY = ['mass_kg' => 63.0, 'stature_m' => 1.70, 'reach_m' => 2.03];
 
 /** @return array<string, mixed> a set-up of the gym as `bin/steady core` takes it */
-function asCore(array $choice, array $kit): array
+function asCore(array $exercise, array $kit): array
 {
     $gear = array_column($kit['gear'], 'figures', 'id');
     $bands = array_column($kit['bands'], null, 'id');
 
-    return match ($choice['kind']) {
-        'band' => ['kind' => 'band', 'bar_height_m' => $gear[$choice['bar_id']]['height_m'], 'attach' => $choice['attach'], 'bands' => array_map(fn (string $id): array => [
+    return match ($exercise['kind']) {
+        'band' => ['kind' => 'band', 'bar_height_m' => $gear[$exercise['bar_id']]['height_m'], 'attach' => $exercise['attach'], 'bands' => array_map(fn (string $id): array => [
             'id' => $id, 'hung_length_m' => $bands[$id]['hung_length_m'], 'width_mm' => $bands[$id]['width_mm'], 'thickness_mm' => $bands[$id]['thickness_mm'],
             'points' => array_map(fn (array $p): array => ['length_m' => $p['length_m'], 'force_n' => $p['force_n']], $bands[$id]['points']),
-        ], $choice['band_ids'])],
-        'row' => ['kind' => 'row', 'anchor_height_m' => isset($choice['ring_id']) ? $gear[$choice['ring_id']]['anchor_height_m'] : $gear[$choice['bar_id']]['height_m'], 'strap_m' => $choice['strap_m'] ?? 0, 'heel_mark_m' => $choice['heel_mark_m'], 'heel_height_m' => isset($choice['box_id']) ? $gear[$choice['box_id']]['height_m'] : 0],
-        'foot' => ['kind' => 'foot', 'bar_height_m' => $gear[$choice['bar_id']]['height_m'], 'box_m' => isset($choice['box_id']) ? $gear[$choice['box_id']]['height_m'] : array_sum(array_map(fn (string $id): float => $gear[$id]['thickness_m'], $choice['plate_ids'] ?? []))],
-        'counterweight' => ['kind' => 'counterweight', 'stack_kg' => $choice['stack_kg'], 'leverage' => $gear[$choice['machine_id']]['leverage']],
-        'added' => ['kind' => 'added', 'added_kg' => array_sum(array_map(fn (string $id): float => $gear[$id]['mass_kg'], $choice['weight_ids']))],
+        ], $exercise['band_ids'])],
+        'row' => ['kind' => 'row', 'anchor_height_m' => isset($exercise['ring_id']) ? $gear[$exercise['ring_id']]['anchor_height_m'] : $gear[$exercise['bar_id']]['height_m'], 'strap_m' => $exercise['strap_m'] ?? 0, 'heel_mark_m' => $exercise['heel_mark_m'], 'heel_height_m' => isset($exercise['box_id']) ? $gear[$exercise['box_id']]['height_m'] : 0],
+        'foot' => ['kind' => 'foot', 'bar_height_m' => $gear[$exercise['bar_id']]['height_m'], 'box_m' => isset($exercise['box_id']) ? $gear[$exercise['box_id']]['height_m'] : array_sum(array_map(fn (string $id): float => $gear[$id]['thickness_m'], $exercise['plate_ids'] ?? []))],
+        'counterweight' => ['kind' => 'counterweight', 'stack_kg' => $exercise['stack_kg'], 'leverage' => $gear[$exercise['machine_id']]['leverage']],
+        'added' => ['kind' => 'added', 'added_kg' => array_sum(array_map(fn (string $id): float => $gear[$id]['mass_kg'], $exercise['weight_ids']))],
         default => ['kind' => 'strict'],
     };
 }
@@ -78,9 +78,9 @@ it('takes a coach from the tape measure to the printed card', function (): void 
         $page->choose('Length of the ladder', '5 rungs at most');
         $five = count($page->fetched('athletes/'.KERENSA.'/ladder?lane=row&most_rungs=5')['rungs']);
         Wait::until(fn (): bool => (int) $page->script('return document.querySelectorAll(".lanes [data-rung^=row]").length') === $five, 'The ladder did not get shorter.');
-        $before = $page->fetched('athletes/'.KERENSA)['rung']['choice'];
+        $before = $page->fetched('athletes/'.KERENSA)['rung']['exercise'];
         $page->click(WebDriverBy::xpath('(//section[@aria-label="Pull"]//*[@data-rung][not(contains(@class, "chosen"))])[last()]'))->see('How it came about')->press('Put on this set-up')->dontSee('How it came about');
-        Wait::until(fn (): bool => $page->fetched('athletes/'.KERENSA)['rung']['choice'] != $before, 'Nobody was put on the rung.');
+        Wait::until(fn (): bool => $page->fetched('athletes/'.KERENSA)['rung']['exercise'] != $before, 'Nobody was put on the rung.');
 
         $page->click(WebDriverBy::cssSelector('[data-rung="hold:top:20.0"]'))->see('nothing moves')->fill('Seconds', '17')->press('Log hang')->see('Logged 17 s');
 
@@ -100,21 +100,21 @@ it('shows on the ladder, the bench and the set-up page what the core answers fro
         $page->signIn()->visit('/people/'.KERENSA)->see('largest step');
         $kit = $page->fetched('kit');
         $shown = $page->script('return [...document.querySelectorAll(".lanes [data-rung]")].map((b) => [b.dataset.rung, b.dataset.share, b.querySelector("strong")?.innerText ?? ""])');
-        $choices = [];
+        $exercises = [];
         foreach (['pull', 'row'] as $lane) {
             $ladder = $page->fetched('athletes/'.KERENSA."/ladder?lane=$lane&most_rungs=8");
             foreach ([...$ladder['rungs'], ['rung' => $ladder['now']]] as $rung) {
                 if ($rung['rung'] !== null) {
-                    $choices[$rung['rung']['key']] = $rung['rung']['choice'];
+                    $exercises[$rung['rung']['key']] = $rung['rung']['exercise'];
                 }
             }
         }
         $compared = [];
         foreach ($shown as [$key, $share, $percent]) {
-            if (isset($choices[$key])) {
-                $answer = ask('carried', ['body' => KERENSA_BODY, 'setup' => asCore($choices[$key], $kit)]);
+            if (isset($exercises[$key])) {
+                $answer = ask('carried', ['body' => KERENSA_BODY, 'setup' => asCore($exercises[$key], $kit)]);
                 expect((float) $share)->toEqualWithDelta($answer->share->mean, 1e-9)->and($percent)->toBe(round(100 * $answer->share->mean).' %');
-                $compared[$choices[$key]['kind']] = true;
+                $compared[$exercises[$key]['kind']] = true;
             }
         }
         expect(array_keys($compared))->toContain('band')->toContain('row')->toContain('strict');
@@ -140,7 +140,7 @@ it('draws the band as long, the heels where and the body at the angle that is co
         $swift = array_column($kit['bands'], null, 'name')['Swift 22 mm'];
         $rings = $gear['North rings'];
         $body = Body::of(...array_values(KERENSA_BODY));
-        $card = fn (array $choice) => $page->visit('/people/'.KERENSA.'/card?choice='.urlencode((string) json_encode($choice)))->see('Print on A5');
+        $card = fn (array $exercise) => $page->visit('/people/'.KERENSA.'/card?exercise='.urlencode((string) json_encode($exercise)))->see('Print on A5');
         $read = 'const svg = document.querySelector(".side-view"), px = Number(svg.dataset.pxPerM), floor = Number(svg.dataset.floorPx);
             const points = (e) => e.getAttribute("points").split(" ").map((p) => p.split(",").map(Number)); ';
 

@@ -21,7 +21,7 @@ function onDueBand(Page $page): array
 {
     $due = array_column(array_filter($page->fetched('kit')['bands'], fn (array $band): bool => $band['wear']['due']), 'name', 'id');
     foreach (array_column($page->fetched('athletes')['items'], 'id') as $athlete) {
-        foreach ($page->fetched("athletes/$athlete")['rung']['choice']['band_ids'] ?? [] as $band) {
+        foreach ($page->fetched("athletes/$athlete")['rung']['exercise']['setup']['band_ids'] ?? [] as $band) {
             if (isset($due[$band])) {
                 return [$athlete, $due[$band]];
             }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Formats\Json\ChoiceJson;
 use App\Formats\JsonObject;
 use App\Formats\Unreadable;
-use SteadyRung\Ladder\ChoiceKind;
+use SteadyRung\Exercise\ChoiceKind;
 
 const ID = '01900000-0000-7000-8000-000000000001';
 const OTHER = '01900000-0000-7000-8000-000000000002';
@@ -27,8 +27,12 @@ function everyChoiceJson(): array
         'counterweight' => [['kind' => 'counterweight', 'machine_id' => ID, 'stack_kg' => 22.5]],
         'pull-down' => [['kind' => 'pulldown', 'machine_id' => ID, 'stack_kg' => 35]],
         'added weight' => [['kind' => 'added', 'weight_ids' => [ID, OTHER]]],
-        'lowering' => [['kind' => 'lowering', 'seconds' => 5]],
-        'hold' => [['kind' => 'hold', 'at' => 'top', 'seconds' => 20]],
+        'one band at the foot, one at the knee' => [['kind' => 'band', 'bar_id' => ID, 'attach' => 'foot', 'band_ids' => [ID, OTHER], 'knee_band_id' => OTHER]],
+        'row, heels blocked, knees bent, in a vest' => [['kind' => 'row', 'bar_id' => ID, 'heel_mark_m' => 0.85, 'heels' => 'blocked', 'knees' => 'bent', 'weight_ids' => [OTHER]]],
+        'squat pull' => [['kind' => 'foot', 'bar_id' => ID, 'scale_kg' => 30, 'weight_ids' => [OTHER]]],
+        'legs in front' => [['kind' => 'low-bar', 'bar_id' => ID, 'grade' => 'none']],
+        'pull-down, kneeling' => [['kind' => 'pulldown', 'machine_id' => ID, 'stack_kg' => 35, 'stance' => 'kneeling']],
+        'band pull-down' => [['kind' => 'band-pulldown', 'bar_id' => ID, 'band_ids' => [OTHER], 'stance' => 'seated']],
     ];
 }
 
@@ -53,7 +57,7 @@ it('keeps one key for one choice, whatever the order of its pieces', function ()
 });
 
 it('takes no key of another kind', function (array $json): void {
-    foreach (['attach' => 'foot', 'heel_mark_m' => 0.2, 'hop_m' => 0.1, 'stack_kg' => 20, 'weight_ids' => [ID], 'seconds' => 5, 'machine_id' => ID] as $key => $value) {
+    foreach (['attach' => 'foot', 'heel_mark_m' => 0.2, 'hop_m' => 0.1, 'stack_kg' => 20, 'seconds' => 5, 'machine_id' => ID] as $key => $value) {
         if (! array_key_exists($key, $json)) {
             expect(fn () => ChoiceJson::read(JsonObject::parse((string) json_encode([...$json, $key => $value]))))->toThrow(Unreadable::class, "/$key");
         }
@@ -61,7 +65,7 @@ it('takes no key of another kind', function (array $json): void {
 })->with(everyChoiceJson());
 
 it('misses every key that a kind cannot do without', function (array $json): void {
-    $optional = ['kind', 'box_id', 'plate_ids', 'scale_kg', 'grade'];
+    $optional = ['kind', 'box_id', 'plate_ids', 'scale_kg', 'grade', 'knee_band_id', 'heels', 'knees', 'stance', ...($json['kind'] === 'added' ? [] : ['weight_ids'])];
     foreach (array_diff(array_keys($json), $optional) as $key) {
         expect(fn () => ChoiceJson::read(JsonObject::parse((string) json_encode(array_diff_key($json, [$key => 1])))))->toThrow(Unreadable::class);
     }
@@ -81,6 +85,6 @@ it('refuses figures out of range, naming them', function (array $json, string $p
     [['kind' => 'hop', 'bar_id' => ID, 'hop_m' => 2], '/hop_m'],
     [['kind' => 'counterweight', 'machine_id' => ID, 'stack_kg' => 900], '/stack_kg'],
     [['kind' => 'added', 'weight_ids' => []], '/weight_ids'],
-    [['kind' => 'lowering', 'seconds' => 0], '/seconds'],
-    [['kind' => 'hold', 'at' => 'middle', 'seconds' => 5], '/at'],
+    [['kind' => 'band', 'bar_id' => ID, 'attach' => 'knee', 'band_ids' => [ID, OTHER], 'knee_band_id' => ID], '/knee_band_id'],
+    [['kind' => 'lowering', 'seconds' => 5], '/kind'],
 ]);

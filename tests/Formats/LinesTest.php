@@ -15,6 +15,7 @@ function goodLines(): array
         'heel-mark' => ['body' => $body, 'anchor_height_m' => 2.4, 'strap_m' => 1.5, 'share' => 0.55],
         'box' => ['body' => $body, 'bar_height_m' => 2.4, 'leg_part' => 0.3, 'heights_m' => [0.3, 0.05]],
         'ladder' => ['body' => $body, 'kit' => ['bars' => [['id' => 'b', 'height_m' => 2.4]], 'bands' => [$band]], 'from_share' => 0.6, 'to_share' => 1, 'lane' => 'pull'],
+        'seconds' => ['body' => $body, 'capacity_share' => ['mean' => 0.9, 'sd' => 0.06], 'exercise' => ['setup' => ['kind' => 'strict'], 'movement' => 'hold', 'at' => 'top', 'seconds' => 10]],
     ];
 }
 

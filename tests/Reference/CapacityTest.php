@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Normal;
 use SteadyRung\Strength\CapacityFilter;
 use SteadyRung\Strength\CapacityState;
-use SteadyRung\Strength\Normal;
 use SteadyRung\Strength\Observation;
 use SteadyRung\Strength\RepCurve;
 use SteadyRung\Strength\RepPrediction;

@@ -29,8 +29,8 @@ function rig(float $anchorM, float $strapM, float $boxM): array
 {
     return [
         'stature' => 1.75, 'reach' => 1.204 * 1.75, 'anchor' => $anchorM, 'strap' => $strapM, 'box' => $boxM,
-        'forward' => SteadyRung\Body\Segments::centrePerStature(SteadyRung\Body\Posture::ArmsForward),
-        'pulled' => SteadyRung\Body\Segments::centrePerStature(SteadyRung\Body\Posture::ArmsPulledIn),
+        'forward' => SteadyRung\Body\Segments::of(SteadyRung\Body\SegmentTable::Average)->centrePerStature(SteadyRung\Body\Posture::ArmsForward),
+        'pulled' => SteadyRung\Body\Segments::of(SteadyRung\Body\SegmentTable::Average)->centrePerStature(SteadyRung\Body\Posture::ArmsPulledIn),
     ];
 }
 

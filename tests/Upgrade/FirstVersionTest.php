@@ -23,7 +23,7 @@ it('keeps every row, and fills what the new columns ask', function (): void {
     $rows = array_sum(array_map(fn (string $values): int => preg_match_all('/^\\s*\\(\'/m', $values), $inserts[1]));
 
     expect(DB::table('logged_sets')->count())->toBe($rows)->toBeGreaterThan(60)
-        ->and(DB::table('logged_sets')->whereNotNull('choice')->whereNull('setup_key')->count())->toBe(0)
+        ->and(DB::table('logged_sets')->whereNotNull('exercise')->whereNull('setup_key')->count())->toBe(0)
         ->and(DB::table('set_bands')->count())->toBeGreaterThan(20)
         ->and(DB::table('logged_sets')->where('held_at', 'hang')->count())->toBe(3)
         ->and(Gym::query()->sole()->is_demo)->toBeTrue();
@@ -48,7 +48,7 @@ it('answers a set that is sent again as stored, and refuses another one under it
             'id' => $row->id,
             'performed_at' => (new DateTimeImmutable($row->performed_at))->setTimezone(new DateTimeZone('Europe/Paris'))->format(DATE_RFC3339),
             'purpose' => $row->purpose,
-            'choice' => json_decode((string) $row->choice, true),
+            'exercise' => $row->exercise === null ? null : ['setup' => json_decode((string) $row->exercise, true)],
             'clean_reps' => $row->clean_reps,
             'no_counts' => json_decode((string) $row->no_counts, true) ?: null,
             'reserve' => $row->reserve,
@@ -63,7 +63,7 @@ it('answers a set that is sent again as stored, and refuses another one under it
 
 it('logs on: a set, its capacity, its call', function (): void {
     $athlete = $this->getJson(GWENDRA)->json();
-    $set = ['id' => '01900000-0000-7000-8000-00000000ffff', 'performed_at' => gmdate(DATE_RFC3339), 'purpose' => 'work', 'choice' => $athlete['rung']['choice'], 'clean_reps' => 7, 'reserve' => 1];
+    $set = ['id' => '01900000-0000-7000-8000-00000000ffff', 'performed_at' => gmdate(DATE_RFC3339), 'purpose' => 'work', 'exercise' => $athlete['rung']['exercise'], 'clean_reps' => 7, 'reserve' => 1];
 
     $this->postJson(GWENDRA.'/sets', $set)->assertCreated();
     $this->getJson(GWENDRA)->assertJsonPath('row_capacity.on', gmdate('Y-m-d'))->assertJsonPath('call.version', fn (int $v): bool => $v >= 1);

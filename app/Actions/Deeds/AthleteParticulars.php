@@ -7,6 +7,7 @@ namespace App\Actions\Deeds;
 use App\Models\AthleteKind;
 use OpenApi\Attributes as OA;
 use SteadyRung\Body\Body;
+use SteadyRung\Body\SegmentTable;
 use SteadyRung\OutOfRange;
 
 /**
@@ -37,8 +38,10 @@ final readonly class AthleteParticulars
         public ?float $reach_m = null,
         #[OA\Property(description: 'Classes and the like, to find people by.', items: new OA\Items(type: 'string', maxLength: self::LONGEST_TAG), maxItems: self::MOST_TAGS)]
         public array $tags = [],
+        #[OA\Property(description: 'Whose segment masses to compute with.')]
+        public SegmentTable $proportions = SegmentTable::Average,
     ) {
-        Body::of($mass_kg, $stature_m, $reach_m);
+        Body::of($mass_kg, $stature_m, $reach_m, $proportions);
     }
 
     /** @return array<string, mixed> */

@@ -32,6 +32,10 @@ final readonly class BandParticulars
         public float $thickness_mm,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/PointInput'), maxItems: LoopBand::MOST_POINTS)]
         public array $points = [],
+        #[OA\Property(description: 'The bar it was measured on: a thicker bar takes 3–5 cm of its hung length.', format: 'uuid')]
+        public ?string $hitched_on = null,
+        #[OA\Property(description: 'Keeps readings that lie far from what the size suggests.')]
+        public bool $sure = false,
     ) {
         $this->toCore();
     }
@@ -44,6 +48,6 @@ final readonly class BandParticulars
     /** @return array<string, mixed> */
     public function columns(): array
     {
-        return ['points' => StoredPoints::write($this->points)] + get_object_vars($this);
+        return ['points' => StoredPoints::write($this->points)] + array_diff_key(get_object_vars($this), ['sure' => true]);
     }
 }

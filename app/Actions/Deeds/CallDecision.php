@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Deeds;
 
-use App\Formats\Json\ChoiceJson;
+use App\Formats\Json\ExerciseJson;
 use App\Models\Decision;
 use OpenApi\Attributes as OA;
 use SteadyRung\Call\Verdict;
-use SteadyRung\Ladder\Choice;
+use SteadyRung\Exercise\Exercise;
 
 /**
  * The coach's word: accepted as it is, or overridden with another verdict and a reason, and a set-up if it changes.
@@ -23,8 +23,8 @@ final readonly class CallDecision
         public Decision $decision,
         #[OA\Property]
         public ?Verdict $verdict = null,
-        #[OA\Property(ref: ChoiceJson::class, nullable: true)]
-        public ?Choice $choice = null,
+        #[OA\Property(ref: ExerciseJson::class, nullable: true)]
+        public ?Exercise $exercise = null,
         #[OA\Property(maxLength: 500)]
         public ?string $reason = null,
     ) {

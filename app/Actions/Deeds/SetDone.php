@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Deeds;
 
-use App\Formats\Json\ChoiceJson;
+use App\Formats\Json\ExerciseJson;
 use App\Formats\Json\PainJson;
 use App\Models\Purpose;
 use OpenApi\Attributes as OA;
-use SteadyRung\Ladder\Choice;
+use SteadyRung\Exercise\Exercise;
 use SteadyRung\OutOfRange;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Strength\Observation;
@@ -35,8 +35,8 @@ final readonly class SetDone
         public \DateTimeImmutable $performed_at,
         #[OA\Property]
         public Purpose $purpose,
-        #[OA\Property(ref: ChoiceJson::class, nullable: true)]
-        public ?Choice $choice = null,
+        #[OA\Property(ref: ExerciseJson::class, nullable: true)]
+        public ?Exercise $exercise = null,
         #[OA\Property(minimum: Observation::REPS[0], maximum: Observation::REPS[1])]
         public ?int $clean_reps = null,
         #[OA\Property(type: 'object', description: 'Reps that did not count, by reason.', additionalProperties: new OA\AdditionalProperties(type: 'integer'))]

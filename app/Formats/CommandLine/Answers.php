@@ -8,15 +8,19 @@ use App\Formats\Json\BandCurveJson;
 use App\Formats\Json\CarriedJson;
 use App\Formats\Json\MisfitJson;
 use App\Formats\Json\Read;
+use App\Formats\Json\SecondsJson;
 use App\Formats\Json\SetupJson;
 use App\Formats\JsonObject;
 use App\Formats\Unreadable;
+use SteadyRung\Body\Body;
 use SteadyRung\Kit\StandingHeight;
+use SteadyRung\OutOfRange;
 use SteadyRung\Setup\BoxReach;
 use SteadyRung\Setup\DoesNotFit;
 use SteadyRung\Setup\HeelMark;
 use SteadyRung\Setup\Row;
 use SteadyRung\Strength\RepCurve;
+use SteadyRung\Strength\Seconds;
 
 /**
  * Answers a topic of the core: JSON in, a value that becomes JSON out.
@@ -33,21 +37,46 @@ final class Answers
             Topic::HeelMark => self::heelMark($request),
             Topic::Box => self::box($request),
             Topic::Ladder => LadderAnswer::of(LadderQuestion::read($request)),
+            Topic::Seconds => self::seconds($request),
         };
     }
 
     private static function carried(JsonObject $request): CarriedJson|MisfitJson
     {
-        $request->allowing('body', 'setup');
-        $load = SetupJson::read($request->object('setup'))->carriedBy(Read::body($request->object('body')));
+        $request->allowing('body', 'setup', 'exercise');
+        [$setup, $manner] = SetupJson::exercise($request);
+        $body = Read::body($request->object('body'));
+        $load = $setup->carriedBy($body, $manner->travel());
 
-        return $load instanceof DoesNotFit ? MisfitJson::of($load) : CarriedJson::of($load);
+        return $load instanceof DoesNotFit ? MisfitJson::of($load) : CarriedJson::of($load->forBody($body));
+    }
+
+    private static function seconds(JsonObject $request): object
+    {
+        $capacity = $request->allowing('capacity_share', 'exercise', 'body')->object('capacity_share')->allowing('mean', 'sd');
+        [$setup, $manner] = SetupJson::exercise($request);
+        [$mean, $sd] = [Read::share($capacity, 'mean'), $capacity->number('sd')];
+        $capacity->build(static fn () => OutOfRange::guard(['sd' => [$sd, [0.0, $mean]]]));
+        if (! $manner->movement->isTimed()) {
+            throw $request->fault('exercise', 'Only a lowering and a hold last seconds.');
+        }
+        $load = $setup->carriedBy(Read::body($request->object('body')), $manner->travel());
+        $seconds = $load instanceof DoesNotFit ? null : Seconds::expected($mean, $sd / $mean, $manner, $load);
+
+        return match (true) {
+            $load instanceof DoesNotFit => MisfitJson::of($load),
+            $seconds === null => (object) ['median_s' => null, 'low80' => null, 'high80' => null, 'chance' => (object) [], 'reason' => 'The grip decides a hang: it is predicted from the athlete’s own hangs only.'],
+            default => SecondsJson::of($seconds),
+        };
     }
 
     private static function heelMark(JsonObject $request): object
     {
-        $request->allowing('body', 'anchor_height_m', 'strap_m', 'heel_height_m', 'share');
+        $request->allowing('body', 'kit', 'anchor_height_m', 'strap_m', 'heel_height_m', 'share');
         $body = Read::body($request->object('body'));
+        if ($request->has('kit')) {
+            return self::heelMarks($request->allowing('body', 'kit', 'share'), $body);
+        }
         $row = $request->build(static fn (JsonObject $j): Row => Row::of(
             $j->number('anchor_height_m'),
             $j->number('strap_m'),
@@ -61,6 +90,16 @@ final class Answers
         return $load instanceof DoesNotFit
             ? MisfitJson::of($load)
             : (object) ['fits' => true, 'heel_mark_m' => $found->heelMarkM, 'share' => $load->share()];
+    }
+
+    private static function heelMarks(JsonObject $request, Body $body): object
+    {
+        $found = HeelMark::everywhere(Read::kit($request->object('kit')), $body, Read::share($request, 'share'));
+
+        return (object) ['found' => array_map(
+            static fn (array $of): object => (object) ['setup' => SetupJson::of($of[0]), 'share' => $of[1]->share(), 'friction' => $of[1]->friction],
+            $found,
+        )];
     }
 
     private static function box(JsonObject $request): object

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\CommandLine;
 
 use App\Formats\Json\SetupJson;
-use SteadyRung\Ladder\Rung;
+use SteadyRung\Exercise\Rung;
 use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\Setup;
 

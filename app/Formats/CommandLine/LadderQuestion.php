@@ -7,11 +7,11 @@ namespace App\Formats\CommandLine;
 use App\Formats\Json\Read;
 use App\Formats\JsonObject;
 use SteadyRung\Body\Body;
+use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Ladder\Advice;
 use SteadyRung\Ladder\Adviser;
-use SteadyRung\Ladder\Lane;
-use SteadyRung\Ladder\Rung;
-use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Ladder\SteadyLadder;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\OutOfRange;
@@ -60,7 +60,7 @@ final readonly class LadderQuestion
     {
         $lane = $json->choice('lane', Lane::class);
 
-        return $lane === Lane::Pull || $lane === Lane::Row ? $lane : throw $json->fault('lane', 'A ladder climbs in the pull or the row lane.');
+        return $lane !== Lane::Seconds ? $lane : throw $json->fault('lane', 'A ladder climbs in the pull, the row or the pull-down lane.');
     }
 
     public function ladder(): SteadyLadder

@@ -12,4 +12,5 @@ enum Topic: string
     case HeelMark = 'heel-mark';
     case Box = 'box';
     case Ladder = 'ladder';
+    case Seconds = 'seconds';
 }

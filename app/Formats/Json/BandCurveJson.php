@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Json;
 
 use OpenApi\Attributes as OA;
+use SteadyRung\Kit\BandDoubt;
 use SteadyRung\Kit\CurveStatus;
 use SteadyRung\Kit\LoopBand;
 use SteadyRung\Setup\BandHelp;
@@ -18,7 +19,10 @@ final readonly class BandCurveJson
 {
     private const SLICES = 40;
 
-    /** @param  list<CurvePointJson>  $curve */
+    /**
+     * @param  list<CurvePointJson>  $curve
+     * @param  list<WarningJson>  $doubts
+     */
     public function __construct(
         #[OA\Property]
         public float $a1_n,
@@ -26,25 +30,26 @@ final readonly class BandCurveJson
         public float $a2_n,
         #[OA\Property]
         public CurveStatus $status,
-        #[OA\Property(description: 'Relative standard deviation of the force inside the known range.')]
+        #[OA\Property(description: 'Standard deviation of the force at twice the hung length, as a part of it.')]
         public float $relative_sd,
         #[OA\Property(items: new OA\Items(ref: CurvePointJson::class))]
         public array $curve,
+        #[OA\Property(description: 'What about the readings asks for a second look.', items: new OA\Items(ref: WarningJson::class))]
+        public array $doubts,
     ) {
     }
 
     public static function of(LoopBand $band): self
     {
-        return new self($band->law->a1N, $band->law->a2N, $band->status, $band->status->relativeSd(), array_map(
+        return new self($band->law->a1N, $band->law->a2N, $band->status, $band->relativeSd(), array_map(
             static function (int $i) use ($band): CurvePointJson {
                 $lengthM = $band->hungLengthM() * (1.0 + (BandHelp::MOST_STRETCH - 1.0) * $i / self::SLICES);
                 $forceN = $band->law->forceN($lengthM);
-
-                $sdN = $forceN * $band->relativeSdAt($lengthM);
+                $sdN = $band->sdNAt($lengthM);
 
                 return new CurvePointJson($lengthM, $forceN, $sdN, CarriedLoad::kg($forceN), CarriedLoad::kg($sdN));
             },
             range(0, self::SLICES),
-        ));
+        ), array_map(static fn (BandDoubt $d): WarningJson => new WarningJson($d->code->value, $d->text), $band->doubts()));
     }
 }

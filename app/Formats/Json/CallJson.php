@@ -9,7 +9,7 @@ use SteadyRung\Call\Call;
 use SteadyRung\Call\Confidence;
 use SteadyRung\Call\Situation;
 use SteadyRung\Call\Verdict;
-use SteadyRung\Ladder\Rung;
+use SteadyRung\Exercise\Rung;
 use SteadyRung\Setup\CarriedLoad;
 
 /**

@@ -6,11 +6,15 @@ namespace App\Formats\Json;
 
 use App\Formats\JsonObject;
 use SteadyRung\Body\Body;
+use SteadyRung\Body\SegmentTable;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Box;
 use SteadyRung\Kit\CalibrationPoint;
+use SteadyRung\Kit\Floor;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\LoopBand;
+use SteadyRung\Kit\Machine;
+use SteadyRung\Kit\MachineUse;
 use SteadyRung\Kit\Plate;
 use SteadyRung\Kit\RingPair;
 use SteadyRung\Kit\Weight;
@@ -25,24 +29,27 @@ final class Read
 {
     public const SHARE = [0.01, 5.0];
 
+    private const MOST_PINS = 100;
+
     public static function body(JsonObject $json): Body
     {
-        return $json->allowing('mass_kg', 'stature_m', 'reach_m')->build(static fn (JsonObject $j): Body => Body::of(
+        return $json->allowing('mass_kg', 'stature_m', 'reach_m', 'proportions')->build(static fn (JsonObject $j): Body => Body::of(
             $j->number('mass_kg'),
             $j->number('stature_m'),
             $j->optionalNumber('reach_m'),
+            $j->optionalChoice('proportions', SegmentTable::class) ?? SegmentTable::Average,
         ));
     }
 
     public static function kit(JsonObject $json): Kit
     {
-        $json->allowing('bars', 'bands', 'rings', 'boxes_m', 'plates_m', 'weights_kg');
-        $bars = array_map(static fn (JsonObject $bar): Bar => $bar->allowing('id', 'height_m')->build(
-            static fn (JsonObject $j): Bar => Bar::of($id = $j->text('id', 64), $id, $j->number('height_m')),
+        $json->allowing('bars', 'bands', 'rings', 'boxes_m', 'plates_m', 'weights_kg', 'machines', 'floor');
+        $bars = array_map(static fn (JsonObject $bar): Bar => $bar->allowing('id', 'height_m', 'rated_kg')->build(
+            static fn (JsonObject $j): Bar => Bar::of($id = $j->text('id', 64), $id, $j->number('height_m'), $j->optionalNumber('rated_kg')),
         ), $json->objects('bars', Kit::MOST_PIECES));
         $bands = array_map(static fn (JsonObject $band): LoopBand => self::band($band, $band->text('id', 64)), $json->objects('bands', Kit::MOST_BANDS));
-        $rings = array_map(static fn (JsonObject $ring): RingPair => $ring->allowing('id', 'anchor_height_m', 'strap_m')->build(
-            static fn (JsonObject $j): RingPair => RingPair::of($id = $j->text('id', 64), $id, $j->number('anchor_height_m'), $j->numbers('strap_m', RingPair::MOST_MARKS)),
+        $rings = array_map(static fn (JsonObject $ring): RingPair => $ring->allowing('id', 'anchor_height_m', 'strap_m', 'rated_kg')->build(
+            static fn (JsonObject $j): RingPair => RingPair::of($id = $j->text('id', 64), $id, $j->number('anchor_height_m'), $j->numbers('strap_m', RingPair::MOST_MARKS), $j->optionalNumber('rated_kg')),
         ), $json->objects('rings', Kit::MOST_PIECES));
 
         $boxes = self::pieces($json, 'boxes_m', self::box(...));
@@ -50,7 +57,9 @@ final class Read
         $weights = self::pieces($json, 'weights_kg', static fn (float $kg, int $i): Weight => Weight::of("weight $i", "$kg kg", $kg));
         $json->build(static fn () => OutOfRange::guard(['pieces' => [count($bars) + count($rings) + count($boxes) + count($plates) + count($weights), [0.0, (float) Kit::MOST_PIECES]]]));
 
-        return new Kit($bars, $bands, $rings, $boxes, $plates, $weights);
+        $machines = array_map(self::machine(...), $json->objects('machines', Kit::MOST_PIECES));
+
+        return new Kit($bars, $bands, $rings, $boxes, $plates, $weights, $machines, $json->optionalChoice('floor', Floor::class) ?? Floor::Unknown);
     }
 
     /**
@@ -74,9 +83,9 @@ final class Read
         return $share;
     }
 
-    public static function band(JsonObject $json, string $defaultName = 'band'): LoopBand
+    public static function band(JsonObject $json, string $defaultName = 'band', string ...$besides): LoopBand
     {
-        $json->allowing('id', 'hung_length_m', 'width_mm', 'thickness_mm', 'points');
+        $json->allowing('id', 'hung_length_m', 'width_mm', 'thickness_mm', 'points', ...$besides);
         $points = self::points($json);
         $name = $json->optionalText('id', 64) ?? $defaultName;
 
@@ -117,6 +126,24 @@ final class Read
             ),
             $json->objects('points', LoopBand::MOST_POINTS),
         );
+    }
+
+    private static function machine(JsonObject $json): Machine
+    {
+        $json->allowing('id', 'use', 'stack_kg', 'leverage', 'platform_kg');
+        $stacks = $json->numbers('stack_kg', self::MOST_PINS);
+        if ($stacks === []) {
+            throw $json->fault('stack_kg', 'Give at least one stack that can be pinned.');
+        }
+
+        return $json->build(static fn (JsonObject $j): Machine => Machine::pinned(
+            $id = $j->text('id', 64),
+            $id,
+            $j->choice('use', MachineUse::class),
+            $stacks,
+            $j->optionalNumber('leverage') ?? 1.0,
+            $j->optionalNumber('platform_kg') ?? 0.0,
+        ));
     }
 
     private static function box(float $heightM, int $i): Box

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Json;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Ladder\Rung;
+use SteadyRung\Exercise\Rung;
 use SteadyRung\Strength\RepPrediction;
 
 /**
@@ -20,7 +20,7 @@ final readonly class RungJson
         #[OA\Property]
         public string $name,
         #[OA\Property]
-        public ChoiceJson $choice,
+        public ExerciseJson $exercise,
         #[OA\Property]
         public CarriedJson $carried,
         #[OA\Property(description: 'None before a first baseline.')]
@@ -31,9 +31,9 @@ final readonly class RungJson
     public static function of(Rung $rung, ?RepPrediction $prediction): self
     {
         return new self(
-            $rung->choice->key(),
+            $rung->key(),
             $rung->name,
-            ChoiceJson::of($rung->choice),
+            ExerciseJson::of($rung->exercise),
             CarriedJson::of($rung->load),
             $prediction === null ? null : PredictionJson::of($prediction),
         );

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Json;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Ladder\Lane;
+use SteadyRung\Exercise\Lane;
 
 /**
  * One set-up for one athlete: what it carries, how it looks and how the figures came about; or why it does not fit.
@@ -19,7 +19,7 @@ final readonly class SetupAnswerJson
         #[OA\Property]
         public Lane $lane,
         #[OA\Property]
-        public ChoiceJson $choice,
+        public ExerciseJson $exercise,
         #[OA\Property(description: 'Whether it is the set-up in use.')]
         public bool $chosen,
         #[OA\Property(description: 'Why it does not fit.')]

@@ -5,24 +5,30 @@ declare(strict_types=1);
 namespace App\Formats\Json;
 
 use App\Formats\JsonObject;
+use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Manner;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\CalibrationPoint;
+use SteadyRung\Kit\Floor;
 use SteadyRung\Kit\LoopBand;
-use SteadyRung\Ladder\ChoiceKind;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\AddedWeight;
 use SteadyRung\Setup\Attach;
+use SteadyRung\Setup\AttachedBand;
 use SteadyRung\Setup\BandHelp;
+use SteadyRung\Setup\BandPullDown;
 use SteadyRung\Setup\Counterweight;
 use SteadyRung\Setup\FootHelp;
+use SteadyRung\Setup\Heeling;
+use SteadyRung\Setup\Heels;
 use SteadyRung\Setup\HelpGrade;
-use SteadyRung\Setup\Hold;
-use SteadyRung\Setup\HoldAt;
 use SteadyRung\Setup\Hop;
-use SteadyRung\Setup\Lowering;
+use SteadyRung\Setup\Knees;
+use SteadyRung\Setup\LowBar;
 use SteadyRung\Setup\PullDown;
 use SteadyRung\Setup\Row;
 use SteadyRung\Setup\Setup;
+use SteadyRung\Setup\Stance;
 use SteadyRung\Setup\Strict;
 
 /**
@@ -34,15 +40,21 @@ final class SetupJson
     public static function of(Setup $setup): array
     {
         return match (true) {
-            $setup instanceof BandHelp => ['kind' => ChoiceKind::Band, 'bar_height_m' => $setup->barHeightM, 'attach' => $setup->attach, 'bands' => array_map(self::band(...), $setup->bands), 'clearance_m' => $setup->clearanceM],
-            $setup instanceof Row => ['kind' => ChoiceKind::Row, 'anchor_height_m' => $setup->anchorHeightM, 'strap_m' => $setup->strapM, 'heel_mark_m' => $setup->heelMarkM, 'heel_height_m' => $setup->heelHeightM],
-            $setup instanceof FootHelp => self::given(['kind' => ChoiceKind::Foot, 'bar_height_m' => $setup->reach->barHeightM, 'box_m' => $setup->reach->boxM, 'scale_kg' => $setup->scaleKg, 'grade' => $setup->grade]),
+            $setup instanceof BandHelp => ['kind' => ChoiceKind::Band, 'bar_height_m' => $setup->barHeightM, 'attach' => $setup->attach() ?? $setup->bands[0]->attach, 'bands' => array_map(
+                static fn (AttachedBand $b): array => [...self::band($b->band), ...($setup->attach() === null ? ['attach' => $b->attach] : [])],
+                $setup->bands,
+            ), 'clearance_m' => $setup->clearanceM],
+            $setup instanceof Row => self::row($setup),
+            $setup instanceof FootHelp => self::given(['kind' => ChoiceKind::Foot, 'bar_height_m' => $setup->reach->barHeightM, 'box_m' => $setup->reach->boxM, 'scale_kg' => $setup->scaleKg, 'grade' => $setup->grade, 'lap_kg' => self::unless(0.0, $setup->lapKg)]),
+            $setup instanceof LowBar => self::given(['kind' => ChoiceKind::LowBar, 'bar_height_m' => $setup->barHeightM, 'scale_kg' => $setup->scaleKg, 'grade' => $setup->grade]),
+            $setup instanceof BandPullDown => ['kind' => ChoiceKind::BandPullDown, 'anchor_height_m' => $setup->anchorHeightM, 'bands' => array_map(self::band(...), $setup->bands), 'stance' => $setup->stance],
             $setup instanceof Hop => ['kind' => ChoiceKind::Hop, 'bar_height_m' => $setup->reach->barHeightM, 'box_m' => $setup->reach->boxM, 'hop_m' => $setup->hopM],
-            $setup instanceof Counterweight => ['kind' => ChoiceKind::Counterweight, 'stack_kg' => $setup->stackKg, 'leverage' => $setup->leverage],
-            $setup instanceof PullDown => ['kind' => ChoiceKind::PullDown, 'stack_kg' => $setup->stackKg],
+            $setup instanceof Counterweight => self::given([
+                'kind' => ChoiceKind::Counterweight, 'stack_kg' => $setup->stackKg, 'leverage' => $setup->leverage,
+                'platform_kg' => self::unless(0.0, $setup->platformKg), 'lever_deg' => self::unless(0.0, $setup->leverDeg), 'lever_at_rest_deg' => self::unless(0.0, $setup->leverAtRestDeg),
+            ]),
+            $setup instanceof PullDown => self::given(['kind' => ChoiceKind::PullDown, 'stack_kg' => $setup->stackKg, 'stance' => self::unless(Stance::Seated, $setup->stance)]),
             $setup instanceof AddedWeight => ['kind' => ChoiceKind::Added, 'added_kg' => $setup->addedKg],
-            $setup instanceof Lowering => ['kind' => ChoiceKind::Lowering, 'seconds' => $setup->seconds],
-            $setup instanceof Hold => ['kind' => ChoiceKind::Hold, 'at' => $setup->at, 'seconds' => $setup->seconds],
             $setup instanceof Strict => ['kind' => ChoiceKind::Strict],
             default => throw new \LogicException('A kind of set-up without JSON: '.$setup::class),
         };
@@ -56,30 +68,57 @@ final class SetupJson
             ChoiceKind::Added => $json->allowing('kind', 'added_kg')->build(
                 static fn (JsonObject $j): Setup => AddedWeight::of($j->number('added_kg')),
             ),
-            ChoiceKind::Row => $json->allowing('kind', 'anchor_height_m', 'strap_m', 'heel_mark_m', 'heel_height_m')->build(static fn (JsonObject $j): Setup => Row::of(
+            ChoiceKind::Row => $json->allowing('kind', 'anchor_height_m', 'strap_m', 'heel_mark_m', 'heel_height_m', 'heels', 'floor', 'added_kg', 'knees')->build(static fn (JsonObject $j): Setup => Row::of(
                 $j->number('anchor_height_m'),
                 $j->number('strap_m'),
                 $j->number('heel_mark_m'),
                 $j->optionalNumber('heel_height_m') ?? 0.0,
+                self::heeling($j),
+                $j->optionalNumber('added_kg') ?? 0.0,
             )),
-            ChoiceKind::Foot => $json->allowing('kind', 'bar_height_m', 'box_m', 'scale_kg', 'grade')->build(static fn (JsonObject $j): Setup => FootHelp::of(
+            ChoiceKind::Foot => $json->allowing('kind', 'bar_height_m', 'box_m', 'scale_kg', 'grade', 'lap_kg')->build(static fn (JsonObject $j): Setup => FootHelp::of(
                 $j->number('bar_height_m'),
                 $j->number('box_m'),
                 $j->optionalNumber('scale_kg'),
                 $j->optionalChoice('grade', HelpGrade::class),
+                $j->optionalNumber('lap_kg') ?? 0.0,
             )),
+            ChoiceKind::LowBar => $json->allowing('kind', 'bar_height_m', 'scale_kg', 'grade')->build(
+                static fn (JsonObject $j): Setup => LowBar::of($j->number('bar_height_m'), $j->optionalNumber('scale_kg'), $j->optionalChoice('grade', HelpGrade::class)),
+            ),
+            ChoiceKind::BandPullDown => self::bandPullDown($json),
             ChoiceKind::Hop => $json->allowing('kind', 'bar_height_m', 'box_m', 'hop_m')->build(
                 static fn (JsonObject $j): Setup => Hop::of($j->number('bar_height_m'), $j->number('box_m'), $j->number('hop_m')),
             ),
-            ChoiceKind::Counterweight => $json->allowing('kind', 'stack_kg', 'leverage')->build(
-                static fn (JsonObject $j): Setup => Counterweight::of($j->number('stack_kg'), $j->number('leverage')),
-            ),
-            ChoiceKind::PullDown => $json->allowing('kind', 'stack_kg')->build(static fn (JsonObject $j): Setup => PullDown::of($j->number('stack_kg'))),
-            ChoiceKind::Lowering => $json->allowing('kind', 'seconds')->build(static fn (JsonObject $j): Setup => Lowering::of($j->number('seconds'))),
-            ChoiceKind::Hold => $json->allowing('kind', 'at', 'seconds')->build(
-                static fn (JsonObject $j): Setup => Hold::of($j->choice('at', HoldAt::class), $j->number('seconds')),
+            ChoiceKind::Counterweight => $json->allowing('kind', 'stack_kg', 'leverage', 'platform_kg', 'lever_deg', 'lever_at_rest_deg')->build(static fn (JsonObject $j): Setup => Counterweight::of(
+                $j->number('stack_kg'),
+                $j->number('leverage'),
+                $j->optionalNumber('platform_kg') ?? 0.0,
+                $j->optionalNumber('lever_deg') ?? 0.0,
+                $j->optionalNumber('lever_at_rest_deg') ?? 0.0,
+            )),
+            ChoiceKind::PullDown => $json->allowing('kind', 'stack_kg', 'stance')->build(
+                static fn (JsonObject $j): Setup => PullDown::of($j->number('stack_kg'), $j->optionalChoice('stance', Stance::class) ?? Stance::Seated),
             ),
         };
+    }
+
+    /**
+     * The set-up of a request, and what is done on it: {setup} alone for the whole pull, or {exercise}.
+     *
+     * @return array{Setup, Manner}
+     */
+    public static function exercise(JsonObject $request): array
+    {
+        if ($request->has('setup') === $request->has('exercise')) {
+            throw $request->fault('exercise', 'Give a setup or an exercise, one of them.');
+        }
+        $exercise = $request->has('exercise') ? $request->object('exercise')->allowing('setup', ...ExerciseJson::MANNER) : null;
+        $setup = ($exercise ?? $request)->object('setup');
+        $read = self::read($setup);
+        $kind = $setup->choice('kind', ChoiceKind::class);
+
+        return [$read, $exercise === null ? Manner::of($kind) : $exercise->build(static fn (JsonObject $j): Manner => Manner::of($kind, ...ExerciseJson::manner($j)))];
     }
 
     private static function strict(JsonObject $json): Strict
@@ -94,18 +133,57 @@ final class SetupJson
     private static function bandHelp(JsonObject $json): BandHelp
     {
         $json->allowing('kind', 'bar_height_m', 'attach', 'bands', 'clearance_m');
-        $bands = array_map(
-            static fn (JsonObject $band, int $i): LoopBand => Read::band($band, 'band '.($i + 1)),
+        $attach = $json->choice('attach', Attach::class);
+        $bands = self::bands($json, static fn (JsonObject $band, LoopBand $loop): AttachedBand => new AttachedBand($loop, $band->optionalChoice('attach', Attach::class) ?? $attach), 'attach');
+
+        return $json->build(static fn (JsonObject $j): BandHelp => BandHelp::each($j->number('bar_height_m'), $bands, $j->optionalNumber('clearance_m') ?? BandHelp::CLEARANCE_M));
+    }
+
+    private static function bandPullDown(JsonObject $json): BandPullDown
+    {
+        $json->allowing('kind', 'anchor_height_m', 'bands', 'stance');
+        $bands = self::bands($json, static fn (JsonObject $band, LoopBand $loop): LoopBand => $loop);
+
+        return $json->build(static fn (JsonObject $j): BandPullDown => BandPullDown::of($j->number('anchor_height_m'), $bands, $j->optionalChoice('stance', Stance::class) ?? Stance::Kneeling));
+    }
+
+    /**
+     * @template T
+     *
+     * @param  \Closure(JsonObject, LoopBand): T  $with
+     * @return list<T>
+     */
+    private static function bands(JsonObject $json, \Closure $with, string ...$besides): array
+    {
+        return array_map(
+            static fn (JsonObject $band, int $i): mixed => $with($band, Read::band($band, 'band '.($i + 1), ...$besides)),
             $objects = $json->objects('bands', BandHelp::MOST_BANDS),
             array_keys($objects),
         );
+    }
 
-        return $json->build(static fn (JsonObject $j): BandHelp => BandHelp::of(
-            $j->number('bar_height_m'),
-            $j->choice('attach', Attach::class),
-            $bands,
-            $j->optionalNumber('clearance_m') ?? BandHelp::CLEARANCE_M,
-        ));
+    private static function heeling(JsonObject $j): Heeling
+    {
+        return new Heeling(
+            $j->optionalChoice('heels', Heels::class) ?? Heels::Free,
+            $j->optionalChoice('knees', Knees::class) ?? Knees::Straight,
+            $j->optionalChoice('floor', Floor::class) ?? Floor::Unknown,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(Row $row): array
+    {
+        return self::given([
+            'kind' => ChoiceKind::Row, 'anchor_height_m' => $row->anchorHeightM, 'strap_m' => $row->strapM, 'heel_mark_m' => $row->heelMarkM, 'heel_height_m' => $row->heelHeightM,
+            'heels' => self::unless(Heels::Free, $row->heeling->heels), 'floor' => self::unless(Floor::Unknown, $row->heeling->floor),
+            'added_kg' => self::unless(0.0, $row->addedKg), 'knees' => self::unless(Knees::Straight, $row->heeling->knees),
+        ]);
+    }
+
+    private static function unless(mixed $usual, mixed $value): mixed
+    {
+        return $value === $usual ? null : $value;
     }
 
     /** @return array<string, mixed> */

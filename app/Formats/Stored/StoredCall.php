@@ -16,7 +16,7 @@ use SteadyRung\Call\Evidence;
 use SteadyRung\Call\NearlyFired;
 use SteadyRung\Call\Situation;
 use SteadyRung\Call\Verdict;
-use SteadyRung\Ladder\Rung;
+use SteadyRung\Exercise\Rung;
 use SteadyRung\Safety\Caution;
 use SteadyRung\Setup\CarriedLoad;
 

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Formats\Stored;
 
 use App\Formats\Json\CarriedJson;
-use App\Formats\Json\ChoiceJson;
+use App\Formats\Json\ExerciseJson;
+use App\Formats\Json\MountJson;
 use App\Formats\Json\PredictionJson;
 use App\Formats\Json\RungJson;
 use App\Formats\Json\TravelJson;
 use App\Formats\Json\WarningJson;
 use App\Formats\JsonObject;
-use SteadyRung\Ladder\Rung;
+use SteadyRung\Exercise\Rung;
 use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\Warning;
 use SteadyRung\Strength\RepPrediction;
@@ -32,16 +33,21 @@ final class StoredRung
         $load = $rung->load;
 
         return array_filter([
-            'choice' => StoredChoice::write($rung->choice),
+            'choice' => StoredExercise::write($rung->exercise),
             'name' => $rung->name,
             'carried' => array_filter([
                 'carried_kg' => ['bottom' => CarriedLoad::kg($load->bottomN), 'mean' => CarriedLoad::kg($load->meanN), 'top' => CarriedLoad::kg($load->topN)],
                 'share' => ['bottom' => $load->shareOf($load->bottomN), 'mean' => $load->share(), 'top' => $load->shareOf($load->topN)],
                 'share_sd' => $load->shareSd,
-                'ascent_share' => $load->ascentShare(),
+                'effective_share' => $load->effectiveShare(),
+                'shape' => $load->demand->shape,
                 'rom_m' => $load->romM,
                 'warnings' => array_map(static fn (Warning $w): array => ['code' => $w->code->value, 'text' => $w->text], $load->warnings),
                 'share_range' => $load->shareRange,
+                'friction' => $load->friction,
+                'lift_off' => $load->hazard?->liftOff(),
+                'recoil_j' => $load->hazard?->recoilJ,
+                'mount' => $load->hazard === null ? null : ['box_m' => $load->hazard->mount->boxM, 'hand_kg' => $load->hazard->mount->handKg, 'partner' => $load->hazard->mount->needsPartner()],
             ], static fn (mixed $value): bool => $value !== null && $value !== []),
             'prediction' => $prediction === null ? null : [
                 'reps' => $prediction->median(), 'low80' => $prediction->low80(), 'high80' => $prediction->high80(), 'clipped' => $prediction->isClipped(),
@@ -51,13 +57,13 @@ final class StoredRung
 
     public static function read(JsonObject $j): RungJson
     {
-        $choice = StoredChoice::of($j->object('choice'));
+        $exercise = StoredExercise::of($j->object('choice'));
         $prediction = $j->optionalObject('prediction');
 
         return new RungJson(
-            $choice->key(),
+            $exercise->key(),
             $j->text('name', self::LONGEST_TEXT),
-            ChoiceJson::of($choice),
+            ExerciseJson::of($exercise),
             self::carried($j->object('carried')),
             $prediction === null ? null : new PredictionJson($prediction->number('reps'), $prediction->number('low80'), $prediction->number('high80'), $prediction->boolean('clipped')),
         );
@@ -66,16 +72,22 @@ final class StoredRung
     private static function carried(JsonObject $j): CarriedJson
     {
         $range = $j->numbers('share_range', 2);
+        $mount = $j->optionalObject('mount');
 
         return new CarriedJson(
             true,
             self::travel($j->object('carried_kg')),
             self::travel($j->object('share')),
             $j->number('share_sd'),
-            $j->number('ascent_share'),
+            $j->optionalNumber('effective_share') ?? $j->number('ascent_share'), // calls of the first program know the latter
+            $j->optionalNumber('shape') ?? 0.0,
             $j->number('rom_m'),
             array_map(static fn (JsonObject $w): WarningJson => new WarningJson($w->text('code', 64), $w->text('text', self::LONGEST_TEXT)), $j->objects('warnings', self::MOST_WARNINGS)),
             count($range) === 2 ? [$range[0], $range[1]] : null,
+            $j->optionalNumber('friction'),
+            $j->optionalNumber('lift_off'),
+            $j->optionalNumber('recoil_j'),
+            $mount === null ? null : new MountJson($mount->number('box_m'), $mount->number('hand_kg'), $mount->boolean('partner')),
         );
     }
 

@@ -7,7 +7,7 @@ namespace App\Formats\Stored;
 use SteadyRung\Body\Body;
 use SteadyRung\Call\SessionResult;
 use SteadyRung\Call\Situation;
-use SteadyRung\Ladder\Rung;
+use SteadyRung\Exercise\Rung;
 
 /**
  * What was known when a call was made, kept beside it, version 2: two calls made from the same are the same call.

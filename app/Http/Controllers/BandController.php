@@ -31,15 +31,15 @@ use Psr\Clock\ClockInterface;
 
 final readonly class BandController
 {
-    public function __construct(private ChangeGear $gear, private KitReading $view, private ClockInterface $clock)
+    public function __construct(private ChangeGear $gear, private KitReading $view, private ClockInterface $clock, private GymDay $days)
     {
     }
 
     #[OA\Post(path: '/api/bands', operationId: 'addBand', requestBody: new Body(BandParticulars::class, withId: true), responses: [new Answer(201, BandJson::class)])]
     public function store(JsonObject $json): JsonResponse
     {
-        $input = ReadBand::from($json, 'id');
-        $stored = $this->gear->add(new Band(['id' => $json->uuid('id'), ...$input->columns()]), $input);
+        $input = ReadBand::toKeep($json, 'id');
+        $stored = $this->gear->add(new Band(['id' => $json->uuid('id'), ...$input->columns(), 'measured_on' => $input->points === [] ? null : $this->days->today()]), $input);
 
         return new JsonResponse($this->view->band($stored->record), $stored->isNew ? 201 : 200);
     }
@@ -47,7 +47,8 @@ final readonly class BandController
     #[OA\Put(path: '/api/bands/{band}', operationId: 'changeBand', requestBody: new Body(BandParticulars::class), responses: [new Answer(200, BandJson::class)])]
     public function update(Band $band, JsonObject $json): JsonResponse
     {
-        $this->gear->change($band, ReadBand::from($json)->columns());
+        $input = ReadBand::toKeep($json);
+        $this->gear->change($band, [...$input->columns(), 'measured_on' => $band->measuredOn($input->points, $this->days->today())]);
 
         return new JsonResponse($this->view->band($band));
     }

@@ -12,7 +12,7 @@ use App\Reading\CapacityReading;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
-use SteadyRung\Strength\Pattern;
+use SteadyRung\Exercise\Pattern;
 
 final class CapacityController
 {

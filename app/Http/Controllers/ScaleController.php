@@ -12,7 +12,7 @@ use App\Reading\ScaleReading;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
-use SteadyRung\Ladder\Lane;
+use SteadyRung\Exercise\Lane;
 
 /**
  * The set-ups of one athlete on the scale of carried share.
@@ -23,7 +23,7 @@ final class ScaleController
         path: '/api/athletes/{athlete}/scale',
         operationId: 'scale',
         description: 'Every set-up of one band, or of all bands and weights, and the unassisted pull-up; or all of a short lane.',
-        parameters: [new OA\QueryParameter(name: 'band', schema: new OA\Schema(type: 'string', format: 'uuid')), new OA\QueryParameter(name: 'lane', schema: new OA\Schema(type: 'string', enum: ['lower', 'apart']))],
+        parameters: [new OA\QueryParameter(name: 'band', schema: new OA\Schema(type: 'string', format: 'uuid')), new OA\QueryParameter(name: 'lane', schema: new OA\Schema(type: 'string', enum: ['seconds', 'pulldown']))],
         responses: [new Answer(200, ScaleJson::class)],
     )]
     public function show(Athlete $athlete, Request $request, ScaleReading $view): JsonResponse

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ChooseSetup;
-use App\Formats\Json\ChoiceJson;
+use App\Formats\Json\ExerciseJson;
 use App\Formats\Json\Read;
 use App\Formats\Json\RungListJson;
 use App\Formats\Json\SetupAnswerJson;
@@ -19,8 +19,8 @@ use App\Reading\SetupReading;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
-use SteadyRung\Ladder\Choice;
-use SteadyRung\Ladder\Choices\InRow;
+use SteadyRung\Exercise\Choices\InRow;
+use SteadyRung\Exercise\Exercise;
 use SteadyRung\OutOfRange;
 use SteadyRung\Strength\RepCurve;
 
@@ -37,23 +37,23 @@ final readonly class SetupController
         path: '/api/athletes/{athlete}/setup',
         operationId: 'setup',
         description: 'What a set-up carries, how it looks, how the figures came about; or why it does not fit.',
-        parameters: [new OA\QueryParameter(name: 'choice', description: 'A Choice as JSON.', required: true, schema: new OA\Schema(type: 'string'))],
+        parameters: [new OA\QueryParameter(name: 'exercise', description: 'An Exercise as JSON.', required: true, schema: new OA\Schema(type: 'string'))],
         responses: [new Answer(200, SetupAnswerJson::class)],
     )]
     public function show(Athlete $athlete, Request $request): JsonResponse
     {
-        $query = JsonObject::ofQuery($request->query->all())->allowing('choice');
-        $choice = self::choice($query);
+        $query = JsonObject::ofQuery($request->query->all())->allowing('exercise');
+        $exercise = self::exercise($query);
 
-        return new JsonResponse($query->buildAt('choice', fn (): SetupAnswerJson => $this->view->of($athlete, $choice)));
+        return new JsonResponse($query->buildAt('exercise', fn (): SetupAnswerJson => $this->view->of($athlete, $exercise)));
     }
 
-    #[OA\Put(path: '/api/athletes/{athlete}/setup', operationId: 'chooseSetup', requestBody: new Body(ChoiceJson::class), responses: [new Answer(200, AthleteJson::class)])]
+    #[OA\Put(path: '/api/athletes/{athlete}/setup', operationId: 'chooseSetup', requestBody: new Body(ExerciseJson::class), responses: [new Answer(200, AthleteJson::class)])]
     public function choose(Athlete $athlete, JsonObject $json, ChooseSetup $choose, AthleteReading $view): JsonResponse
     {
-        $choice = ChoiceJson::read($json);
+        $exercise = ExerciseJson::read($json);
 
-        return new JsonResponse($view->of($json->build(static fn (): Athlete => $choose->choose($athlete, $choice))));
+        return new JsonResponse($view->of($json->build(static fn (): Athlete => $choose->choose($athlete, $exercise))));
     }
 
     #[OA\Get(
@@ -61,21 +61,21 @@ final readonly class SetupController
         operationId: 'heelMark',
         description: 'The heel mark of a row for a wanted carried share.',
         parameters: [
-            new OA\QueryParameter(name: 'choice', description: 'A Choice of a row as JSON; its heel mark does not matter.', required: true, schema: new OA\Schema(type: 'string')),
+            new OA\QueryParameter(name: 'exercise', description: 'A row as JSON; its heel mark does not matter.', required: true, schema: new OA\Schema(type: 'string')),
             new OA\QueryParameter(name: 'share', required: true, schema: new OA\Schema(type: 'number')),
         ],
         responses: [new Answer(200, RungListJson::class)],
     )]
     public function heelMark(Athlete $athlete, Request $request): JsonResponse
     {
-        $query = JsonObject::ofQuery($request->query->all(), 'share')->allowing('choice', 'share');
-        $row = self::choice($query);
+        $query = JsonObject::ofQuery($request->query->all(), 'share')->allowing('exercise', 'share');
+        $row = self::exercise($query)->setup;
         if (! $row instanceof InRow) {
-            throw $query->fault('choice', 'Only a row has a heel mark.');
+            throw $query->fault('exercise', 'Only a row has a heel mark.');
         }
         $share = Read::share($query, 'share');
 
-        return new JsonResponse($query->buildAt('choice', fn (): RungListJson => $this->view->heelMark($athlete, $row, $share)));
+        return new JsonResponse($query->buildAt('exercise', fn (): RungListJson => $this->view->heelMark($athlete, $row, $share)));
     }
 
     #[OA\Get(
@@ -113,8 +113,8 @@ final readonly class SetupController
         return new JsonResponse($this->view->forReps($athlete, $reps));
     }
 
-    private static function choice(JsonObject $query): Choice
+    private static function exercise(JsonObject $query): Exercise
     {
-        return ChoiceJson::read(JsonObject::parse($query->text('choice', 800)));
+        return ExerciseJson::read(JsonObject::parse($query->text('exercise', 1200)));
     }
 }

@@ -7,12 +7,13 @@ namespace App\Http\Requests;
 use App\Actions\Deeds\AthleteParticulars;
 use App\Formats\JsonObject;
 use App\Models\AthleteKind;
+use SteadyRung\Body\SegmentTable;
 
 final class ReadAthlete
 {
     public static function from(JsonObject $json, string ...$besides): AthleteParticulars
     {
-        $json->allowing('name', 'kind', 'mass_kg', 'stature_m', 'reach_m', 'tags', ...$besides);
+        $json->allowing('name', 'kind', 'mass_kg', 'stature_m', 'reach_m', 'tags', 'proportions', ...$besides);
 
         return $json->build(static fn (JsonObject $j): AthleteParticulars => new AthleteParticulars(
             $j->name('name', 80),
@@ -21,6 +22,7 @@ final class ReadAthlete
             $j->number('stature_m'),
             $j->optionalNumber('reach_m'),
             self::tags($j),
+            $j->optionalChoice('proportions', SegmentTable::class) ?? SegmentTable::Average,
         ));
     }
 

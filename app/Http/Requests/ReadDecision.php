@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Deeds\CallDecision;
-use App\Formats\Json\ChoiceJson;
+use App\Formats\Json\ExerciseJson;
 use App\Formats\JsonObject;
 use App\Models\Decision;
 use SteadyRung\Call\Verdict;
@@ -14,9 +14,9 @@ final class ReadDecision
 {
     public static function from(JsonObject $json): CallDecision
     {
-        $json->allowing('version', 'decision', 'verdict', 'choice', 'reason');
+        $json->allowing('version', 'decision', 'verdict', 'exercise', 'reason');
         $accepted = $json->choice('decision', Decision::class) === Decision::Accepted;
-        if ($accepted && ($json->has('verdict') || $json->has('reason') || $json->has('choice'))) {
+        if ($accepted && ($json->has('verdict') || $json->has('reason') || $json->has('exercise'))) {
             throw $json->fault('decision', 'An accepted call takes no verdict, set-up or reason of its own.');
         }
 
@@ -24,7 +24,7 @@ final class ReadDecision
             $json->integer('version'),
             Decision::Overridden,
             $json->choice('verdict', Verdict::class),
-            $json->has('choice') ? ChoiceJson::read($json->object('choice')) : null,
+            $json->has('exercise') ? ExerciseJson::read($json->object('exercise')) : null,
             $json->text('reason', 500),
         );
     }

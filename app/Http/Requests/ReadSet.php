@@ -5,25 +5,25 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Deeds\SetDone;
-use App\Formats\Json\ChoiceJson;
+use App\Formats\Json\ExerciseJson;
 use App\Formats\Json\PainJson;
 use App\Formats\JsonObject;
 use App\Formats\Unreadable;
 use App\Models\NoCount;
 use App\Models\Purpose;
-use SteadyRung\Ladder\Choice;
-use SteadyRung\Ladder\ChoiceKind;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Movement;
 
 final class ReadSet
 {
-    private const KEYS = ['id', 'performed_at', 'purpose', 'choice', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'replaces_id'];
+    private const KEYS = ['id', 'performed_at', 'purpose', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'replaces_id'];
 
     public static function from(JsonObject $json, \DateTimeImmutable $now, string ...$besides): SetDone
     {
         $json->allowing(...self::KEYS, ...$besides);
         self::refuseMixture($json);
-        $choice = $json->has('choice') ? ChoiceJson::read($json->object('choice')) : null;
-        self::refuseWrongChoice($json, $choice);
+        $exercise = $json->has('exercise') ? ExerciseJson::read($json->object('exercise')) : null;
+        self::refuseWrongCount($json, $exercise);
         $at = $json->moment('performed_at');
         if ($at > $now->modify('+10 minutes')) {
             throw $json->fault('performed_at', 'This lies in the future. Check the clock of this device.');
@@ -33,7 +33,7 @@ final class ReadSet
             $j->uuid('id'),
             $at,
             $j->choice('purpose', Purpose::class),
-            $choice,
+            $exercise,
             $j->optionalInteger('clean_reps'),
             self::noCounts($j->optionalObject('no_counts')),
             $j->optionalInteger('reserve'),
@@ -48,16 +48,16 @@ final class ReadSet
     {
         match (true) {
             $json->has('clean_reps') === $json->has('hang_s') => throw $json->fault('clean_reps', 'Give clean reps or hang seconds, one of them.'),
-            $json->has('clean_reps') && ! $json->has('choice') => throw $json->fault('choice', 'Reps need the set-up they were done on.'),
+            $json->has('clean_reps') && ! $json->has('exercise') => throw $json->fault('exercise', 'Reps need the set-up they were done on.'),
             $json->has('hang_s') && ($json->has('reserve') || $json->has('no_counts')) => throw $json->fault('hang_s', 'A hang has no reserve or no-counts.'),
             default => null,
         };
     }
 
-    private static function refuseWrongChoice(JsonObject $json, ?Choice $choice): void
+    private static function refuseWrongCount(JsonObject $json, ?Exercise $exercise): void
     {
-        if ($choice !== null && ($choice->kind() === ChoiceKind::Hold) !== $json->has('hang_s')) {
-            throw $json->fault('choice', 'A hold is logged by its seconds, everything else by its reps.');
+        if ($exercise !== null && ($exercise->manner->movement === Movement::Hold) !== $json->has('hang_s')) {
+            throw $json->fault('exercise', 'A hold is logged by its seconds, everything else by its reps.');
         }
     }
 

@@ -47,35 +47,44 @@ function addBand(ApiTestCase $test, float $widthMm = 29, string $name = 'Band'):
 }
 
 /** @return array<string, mixed> */
-function choice(string $bar, string $band, string $attach = 'foot'): array
+function exercise(string $bar, string $band, string $attach = 'foot'): array
 {
-    return ['kind' => 'band', 'bar_id' => $bar, 'attach' => $attach, 'band_ids' => [$band]];
+    return exerciseOn(['kind' => 'band', 'bar_id' => $bar, 'attach' => $attach, 'band_ids' => [$band]]);
+}
+
+/**
+ * @param  array<string, mixed>  $setup
+ * @return array<string, mixed>
+ */
+function exerciseOn(array $setup, mixed ...$done): array
+{
+    return ['setup' => $setup, ...$done];
 }
 
 /**
  * A set as a client sends it.
  *
- * @param  array<string, mixed>|null  $choice
+ * @param  array<string, mixed>|null  $exercise
  * @return array<string, mixed>
  */
-function set(ApiTestCase $test, ?array $choice, int $clean, mixed ...$changes): array
+function set(ApiTestCase $test, ?array $exercise, int $clean, mixed ...$changes): array
 {
     return [
         'id' => uuid(), 'performed_at' => $test->clock->now()->format(DATE_RFC3339), 'purpose' => 'work',
-        'choice' => $choice, 'clean_reps' => $clean, 'reserve' => 1, ...$changes,
+        'exercise' => $exercise, 'clean_reps' => $clean, 'reserve' => 1, ...$changes,
     ];
 }
 
 /**
  * Logs sets of one session, a few minutes apart.
  *
- * @param  array<string, mixed>  $choice
+ * @param  array<string, mixed>  $exercise
  * @param  list<int>  $counts
  */
-function logSession(ApiTestCase $test, string $athlete, array $choice, array $counts, int $reserve = 2): void
+function logSession(ApiTestCase $test, string $athlete, array $exercise, array $counts, int $reserve = 2): void
 {
     foreach ($counts as $clean) {
         $test->clock->passSeconds(240);
-        $test->postJson("/api/athletes/$athlete/sets", set($test, $choice, $clean, reserve: $reserve))->assertCreated();
+        $test->postJson("/api/athletes/$athlete/sets", set($test, $exercise, $clean, reserve: $reserve))->assertCreated();
     }
 }

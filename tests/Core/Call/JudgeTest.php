@@ -8,11 +8,11 @@ use SteadyRung\Call\Evidence;
 use SteadyRung\Call\Firing;
 use SteadyRung\Call\Judge;
 use SteadyRung\Call\Verdict;
+use SteadyRung\Exercise\Choice;
+use SteadyRung\Exercise\Choices\OnBands;
+use SteadyRung\Exercise\Choices\StrictPull;
+use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Kit\Kit;
-use SteadyRung\Ladder\Choice;
-use SteadyRung\Ladder\Choices\OnBands;
-use SteadyRung\Ladder\Choices\StrictPull;
-use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Safety\Caution;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Safety\PainPlace;
@@ -50,7 +50,7 @@ it('stays and says what is missing', function (array $sessions, ?float $capacity
     $call = Judge::call(situation(fineKit(), on('d'), $sessions, $capacity));
 
     expect($call->verdict)->toBe(Verdict::Stay)
-        ->and($call->next->choice)->toEqual(on('d'))
+        ->and($call->next->exercise->setup)->toEqual(on('d'))
         ->and(implode(' ', $call->missing))->toContain($missing);
 })->with([
     'nothing yet' => [[], 1.1, '2 sessions running at 3 × 8 clean.'],
@@ -92,13 +92,13 @@ it('puts emergency care first for pain in the chest', function (): void {
 });
 
 it('goes in between with two bands where the next single band is far', function (): void {
-    $kit = kit(['a' => 13, 'b' => 22, 'c' => 83], 2.5);
+    $kit = kit(['a' => 13, 'b' => 26, 'c' => 64], 2.5);
     $knee = OnBands::of('bar-0', Attach::Knee, ['c']);
     $call = Judge::call(situation($kit, $knee, [MET, MET], 1.2));
     $singles = array_filter((new RungSearch($kit))->singles(athlete()), fn ($r) => $r->share() > rung($kit, $knee)->share() + 0.02);
 
     expect($call->verdict)->toBe(Verdict::Climb)
-        ->and($call->next->choice->bandIds)->toHaveCount(2)
+        ->and($call->next->exercise->setup->bandIds)->toHaveCount(2)
         ->and($call->next->share())->toBeLessThan(min(array_map(fn ($r) => $r->share(), $singles)))
         ->and($call->mixed)->toBeNull();
 });
@@ -108,7 +108,7 @@ it('says so and offers a mixed set where the kit has nothing in between', functi
 
     expect($call->mixed?->firstReps)->toBe(2)
         ->and($call->mixed?->thenReps)->toBe(6)
-        ->and($call->mixed?->then->choice)->toEqual(on('c'))
+        ->and($call->mixed?->then->exercise->setup)->toEqual(on('c'))
         ->and(reasonsOf($call))->toContain('more than 12 %')->toContain('Mix the set');
 });
 

@@ -3,14 +3,14 @@
 declare(strict_types=1);
 
 use SteadyRung\Body\Body;
+use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\LoopBand;
 use SteadyRung\Kit\RingPair;
 use SteadyRung\Ladder\Advice;
 use SteadyRung\Ladder\Adviser;
-use SteadyRung\Ladder\Lane;
-use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Ladder\SteadyLadder;
 
 function advised(Kit $kit, Body $body, Lane $lane, float $from, float $to): ?Advice

@@ -4,26 +4,28 @@ declare(strict_types=1);
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use SteadyRung\Exercise\Choices\StrictPull;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\LoopBand;
-use SteadyRung\Ladder\Choices\Lowered;
 use SteadyRung\Ladder\Goal;
 use SteadyRung\Ladder\LadderStart;
-use SteadyRung\Ladder\Lane;
 use SteadyRung\Ladder\NearestReps;
-use SteadyRung\Ladder\Rung;
-use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Ladder\SteadyLadder;
 use SteadyRung\Setup\CarriedLoad;
-use SteadyRung\Setup\Lowering;
+use SteadyRung\Setup\Demand;
+use SteadyRung\Setup\Strict;
 use SteadyRung\Setup\Warning;
 use SteadyRung\Setup\WarningCode;
 
 /** @param  list<Warning>  $warnings */
 function at(float $share, float $sd = 0.0, array $warnings = [], ?array $range = null): Rung
 {
-    return new Rung(Lowered::of(3), (string) $share, Lowering::of(3), new CarriedLoad(100.0, 100 * $share, 100 * $share, 100 * $share, 100 * $share, $sd, 0.5, $warnings, $range));
+    return new Rung(Exercise::of(new StrictPull), (string) $share, new Strict, new CarriedLoad(100.0, 100 * $share, 100 * $share, 100 * $share, Demand::asCarried(100.0, 100 * $share, 100 * $share, 100 * $share), $sd, 0.5, $warnings, $range));
 }
 
 /**
@@ -138,5 +140,5 @@ it('leads to the unassisted pull-up, beyond it from there, and to the hardest ro
 it('finds the set-ups nearest to a wanted number of reps', function (): void {
     $best = NearestReps::of([at(0.5), at(0.9 / (1 + 5 / 27)), at(1.0)], believed(0.9), 6, 1);
 
-    expect($best)->toHaveCount(1)->and($best[0]->predict(believed(0.9))->median())->toEqualWithDelta(6.0, 1e-9);
+    expect($best)->toHaveCount(1)->and(believed(0.9)->onRung($best[0])->median())->toEqualWithDelta(6.0, 1e-9);
 });

@@ -2,14 +2,15 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Exercise\Choice;
+use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\OnBands;
+use SteadyRung\Exercise\Choices\StrictPull;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Exercise\SameOnBars;
 use SteadyRung\Kit\UnknownGear;
-use SteadyRung\Ladder\Choice;
-use SteadyRung\Ladder\ChoiceKind;
-use SteadyRung\Ladder\Choices\OnBands;
-use SteadyRung\Ladder\Choices\StrictPull;
-use SteadyRung\Ladder\Lane;
-use SteadyRung\Ladder\RungSearch;
-use SteadyRung\Ladder\SameOnBars;
 use SteadyRung\Ladder\Way;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\Attach;
@@ -25,7 +26,7 @@ it('finds every single band under foot and knee on every bar, and the unassisted
     $sorted = $shares;
     sort($sorted);
 
-    expect($rungs)->toHaveCount(9)->and($shares)->toBe($sorted)->and(end($rungs)->choice->kind())->toBe(ChoiceKind::Strict);
+    expect($rungs)->toHaveCount(9)->and($shares)->toBe($sorted)->and(end($rungs)->exercise->setup->kind())->toBe(ChoiceKind::Strict);
 });
 
 it('leaves out what does not fit, and tells of it apart', function (): void {
@@ -42,7 +43,7 @@ it('steps down to the nearest single band that is felt, and up without passing a
     $steps = stepsAround($from, new RungSearch($kit));
     $singles = (new RungSearch($kit))->singles(athlete());
     $below = array_filter(array_map(fn ($r) => $from->share() - $r->share(), $singles), fn ($d) => $d >= 0.02);
-    $passed = array_filter($singles, fn ($r) => $r->choice instanceof OnBands && $r->choice->attach === Attach::Foot
+    $passed = array_filter($singles, fn ($r) => $r->exercise->setup instanceof OnBands && $r->exercise->setup->attach === Attach::Foot
         && $r->share() - $from->share() >= 0.02 && $r->share() < $steps->up->share() - 1e-9);
 
     expect($steps->sizeUp())->toBeGreaterThanOrEqual(0.02)->toBeLessThanOrEqual(0.12)
@@ -54,7 +55,7 @@ it('stays on the same bar where several carry the same', function (): void {
     $kit = kit(['a' => 13, 'b' => 22], 2.5, 3.0);
     $steps = stepsAround(rung($kit, foot('b', 'bar-1')), new RungSearch($kit));
 
-    expect($steps->up?->choice->barId)->toBe('bar-1');
+    expect($steps->up?->exercise->setup->barId)->toBe('bar-1');
 });
 
 it('has no step up from the top and none down from the bottom', function (): void {
@@ -71,17 +72,17 @@ it('begins every ladder with the same rung, however many rungs are asked for', f
 
     expect($way->ladder->rungs[0]->key())->toBe(stepsAround(rung($kit, foot('d')), $search)->up->key())
         ->and($way->below)->toBeNull()
-        ->and($way->ladder->rungs[count($way->ladder->rungs) - 1]->choice)->toEqual(new StrictPull);
+        ->and($way->ladder->rungs[count($way->ladder->rungs) - 1]->exercise->setup)->toEqual(new StrictPull);
 })->with([null, 3, 5, 20]);
 
 it('groups bars on which a rung carries the same, and shows the chosen one', function (): void {
     $kit = kit(['a' => 22], 2.0, 2.5, 3.0);
-    $groups = SameOnBars::grouped((new RungSearch($kit))->singles(athlete()), foot('a', 'bar-2'));
-    $chosen = array_values(array_filter($groups, fn ($g) => $g->includes(foot('a', 'bar-2'))));
+    $groups = SameOnBars::grouped((new RungSearch($kit))->singles(athlete()), Exercise::of(foot('a', 'bar-2')));
+    $chosen = array_values(array_filter($groups, fn ($g) => $g->includes(Exercise::of(foot('a', 'bar-2')))));
 
     expect($groups)->toHaveCount(4)
         ->and($chosen)->toHaveCount(1)
-        ->and($chosen[0]->rung->choice->barId)->toBe('bar-2')
+        ->and($chosen[0]->rung->exercise->setup->barId)->toBe('bar-2')
         ->and($chosen[0]->barNames($kit))->toBe(['Bar 1', 'Bar 2']);
 });
 
@@ -91,6 +92,6 @@ it('knows a choice by its gear, in any order, and refuses none, three or unknown
     expect(OnBands::of('p', Attach::Foot, ['b', 'a'])->key())->toBe(OnBands::of('p', Attach::Foot, ['a', 'b'])->key())
         ->and(fn () => OnBands::of('p', Attach::Foot, []))->toThrow(OutOfRange::class)
         ->and(fn () => OnBands::of('p', Attach::Foot, ['a', 'b', 'c']))->toThrow(OutOfRange::class)
-        ->and(fn () => $search->rung(foot('zzz'), athlete()))->toThrow(UnknownGear::class)
-        ->and(fn () => $search->rung(foot('a', 'zzz'), athlete()))->toThrow(UnknownGear::class);
+        ->and(fn () => $search->rung(Exercise::of(foot('zzz')), athlete()))->toThrow(UnknownGear::class)
+        ->and(fn () => $search->rung(Exercise::of(foot('a', 'zzz')), athlete()))->toThrow(UnknownGear::class);
 });

@@ -28,7 +28,8 @@ it('carries bodyweight less the pull of the band at each end, and less its work 
     expect($load->bottomN)->toEqualWithDelta($body->weightN() - $band->law->forceN($body->reachM), 1e-9)
         ->and($load->topN)->toEqualWithDelta($body->weightN() - $band->law->forceN($top), 1e-9)
         ->and($load->meanN)->toEqualWithDelta($body->weightN() - $band->law->workJ($top, $body->reachM) / $body->pullDistanceM(), 1e-9)
-        ->and($load->ascentN)->toEqualWithDelta($body->weightN() - 0.93 * ($body->weightN() - $load->meanN), 1e-9);
+        ->and($load->effectiveShare())->toEqualWithDelta((0.934 - 0.93 * (1 - $load->share())) / 0.934, 1e-9)
+        ->and($load->demand->shape)->toEqualWithDelta(0.93 * ($load->topN - $load->bottomN) / (0.934 * $body->weightN()), 1e-9);
 });
 
 it('keeps the mean between bottom and top for any band and body', function (): void {
@@ -88,7 +89,7 @@ it('warns of a band stretched far, slack at the top, or only estimated', functio
     $codes = fn ($load) => array_map(fn ($w) => $w->code, $load->warnings);
     $estimated = SteadyRung\Kit\LoopBand::of('e', 'e', 1.0, 29, 4.5);
 
-    expect($codes(carried([band(hungM: 0.8)])))->toBe([WarningCode::StretchHigh])
+    expect($codes(carried([band(hungM: 0.8)])))->toBe([WarningCode::StretchHigh, WarningCode::StrongRecoil, WarningCode::PartnerToMount])
         ->and($codes(carried([band(hungM: 1.2)], Attach::Knee)))->toBe([WarningCode::SlackAtTop])
         ->and($codes(carried([$estimated])))->toBe([WarningCode::BandEstimated]);
 });
@@ -118,9 +119,9 @@ it('explains its figures: the last of each step is the figure itself', function 
 
     expect($steps['Carried, mean'])->toEqualWithDelta($load->meanN / 9.80665, 1e-9)
         ->and($steps['Carried share'])->toEqualWithDelta(100 * $load->share(), 1e-9)
-        ->and($steps['Share on the way up'])->toEqualWithDelta(100 * $load->ascentShare(), 1e-9)
-        ->and($steps['Band at the hang'])->toEqualWithDelta(1.95, 1e-9)
-        ->and($why->remedies)->toBe(['Measure the reach.', 'Measure band Elm at two or more lengths.'])
+        ->and($steps['Effective share'])->toEqualWithDelta(100 * $load->effectiveShare(), 1e-9)
+        ->and($steps['Band band at the hang'])->toEqualWithDelta(1.95, 1e-9)
+        ->and($why->remedies)->toBe(['Measure the reach.', 'Measure band Elm at two lengths, 40 cm apart.'])
         ->and(implode(' ', $why->uncertainties))->toContain('from the band curve');
 });
 

@@ -5,17 +5,22 @@ declare(strict_types=1);
 use SteadyRung\Body\Body;
 use SteadyRung\Setup\AddedWeight;
 use SteadyRung\Setup\Attach;
+use SteadyRung\Setup\AttachedBand;
 use SteadyRung\Setup\BandHelp;
+use SteadyRung\Setup\BandPullDown;
 use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\Counterweight;
 use SteadyRung\Setup\FootHelp;
-use SteadyRung\Setup\Hold;
-use SteadyRung\Setup\HoldAt;
+use SteadyRung\Setup\Heeling;
+use SteadyRung\Setup\Heels;
+use SteadyRung\Setup\HelpGrade;
 use SteadyRung\Setup\Hop;
-use SteadyRung\Setup\Lowering;
+use SteadyRung\Setup\Knees;
+use SteadyRung\Setup\LowBar;
 use SteadyRung\Setup\PullDown;
 use SteadyRung\Setup\Row;
 use SteadyRung\Setup\Setup;
+use SteadyRung\Setup\Stance;
 use SteadyRung\Setup\Strict;
 
 /** @return array<string, array{Setup}> */
@@ -34,8 +39,14 @@ function everySetup(): array
         'counterweight' => [Counterweight::of(25, 0.9)],
         'pull-down' => [PullDown::of(30)],
         'added' => [AddedWeight::of(7.5)],
-        'lowering' => [Lowering::of(5)],
-        'hold' => [Hold::of(HoldAt::Top, 20)],
+        'row, knees bent, in a vest' => [Row::of(1.0, 0.0, 0.6, 0.0, new Heeling(Heels::Blocked, Knees::Bent), 8.0)],
+        'one band at the foot, one at the knee' => [BandHelp::each(2.5, [new AttachedBand(band(13, 1.0, 'a'), Attach::Foot), new AttachedBand(band(22, 0.98, 'b'), Attach::Knee)])],
+        'squat pull' => [FootHelp::of(1.6, 0.0, 30.0, lapKg: 15.0)],
+        'legs in front' => [LowBar::of(1.35)],
+        'legs in front, limp' => [LowBar::of(1.35, grade: HelpGrade::None)],
+        'pull-down, kneeling' => [PullDown::of(30, Stance::Kneeling)],
+        'band pull-down' => [BandPullDown::of(2.4, [band(22, 0.5)])],
+        'machine with a lever' => [Counterweight::of(25, 0.9, 6.0, 20.0, 35.0)],
     ];
 }
 

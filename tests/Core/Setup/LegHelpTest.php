@@ -23,10 +23,12 @@ it('bounds foot help by how far the legs reach, and more with a taller box', fun
     $widths = array_map(function (float $boxM) use ($body): float {
         $load = fitting(FootHelp::of(2.4, $boxM)->carriedBy($body));
         [$low, $high] = $load->shareRange;
-        expect($high)->toBe(1.0)->and($load->share())->toEqualWithDelta(($low + $high) / 2, 1e-12)
-            ->and($load->shareSd)->toEqualWithDelta(($high - $low) / sqrt(12), 1e-12);
+        $reach = $body->reachSdM() / $body->pullDistanceM();
+        $part = $high - $low - $reach;
+        expect($high)->toBe(1.0)->and($load->share())->toEqualWithDelta(1 - $part / 2, 1e-12)
+            ->and($load->shareSd)->toEqualWithDelta(hypot($part / sqrt(12), $reach / 2), 1e-12);
 
-        return $high - $low;
+        return $part;
     }, [0.25, 0.30, 0.35, 0.45]);
 
     expect($widths[0])->toEqualWithDelta((-(2.4 - 0.25 - 2.1) + 0.05 * 1.75) / $body->pullDistanceM(), 1e-12);

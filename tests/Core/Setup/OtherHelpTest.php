@@ -7,9 +7,6 @@ use SteadyRung\Setup\AddedWeight;
 use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\Counterweight;
 use SteadyRung\Setup\DoesNotFit;
-use SteadyRung\Setup\Hold;
-use SteadyRung\Setup\HoldAt;
-use SteadyRung\Setup\Lowering;
 use SteadyRung\Setup\PullDown;
 use SteadyRung\Setup\Strict;
 
@@ -30,13 +27,6 @@ it('counts a pull-down as its stack, and not beyond bodyweight', function (): vo
         ->and(PullDown::of(80)->carriedBy(athlete(70)))->toBeInstanceOf(DoesNotFit::class);
 });
 
-it('carries all of bodyweight lowering and holding, and counts seconds in their range', function (): void {
-    expect(Lowering::of(5)->carriedBy(athlete())->share())->toBe(1.0)
-        ->and(Hold::of(HoldAt::Top, 20)->carriedBy(athlete())->romM)->toBe(0.0)
-        ->and(fn () => Lowering::of(0.5))->toThrow(OutOfRange::class, 'seconds')
-        ->and(fn () => Hold::of(HoldAt::Hang, 601))->toThrow(OutOfRange::class, 'seconds');
-});
-
 it('draws and explains every kind', function (SteadyRung\Setup\Setup $setup): void {
     $view = $setup->sideView(athlete());
     [$least, $most] = $view->bounds();
@@ -44,10 +34,4 @@ it('draws and explains every kind', function (SteadyRung\Setup\Setup $setup): vo
     expect($setup->why(athlete())->steps)->not->toBe([])
         ->and($most->yM)->toBeGreaterThan(1.7)->and($least->yM)->toBeLessThanOrEqual(0.0)
         ->and($view->start->hip->distanceM($view->start->shoulder))->toEqualWithDelta((0.818 - 0.530) * 1.75, 1e-9);
-})->with(fn () => [[new Strict], [AddedWeight::of(10)], [Counterweight::of(20, 1)], [PullDown::of(30)], [Lowering::of(5)], [Hold::of(HoldAt::Hang, 30)], [Hold::of(HoldAt::Top, 10)]]);
-
-it('lowers from the top to the hang', function (): void {
-    $view = Lowering::of(5)->sideView(athlete());
-
-    expect($view->start->shoulder->yM)->toBeGreaterThan($view->finish->shoulder->yM);
-});
+})->with(fn () => [[new Strict], [AddedWeight::of(10)], [Counterweight::of(20, 1)], [PullDown::of(30)]]);

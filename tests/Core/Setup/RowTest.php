@@ -2,14 +2,19 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Kit\Floor;
 use SteadyRung\Kit\GearClash;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\DoesNotFit;
+use SteadyRung\Setup\Heeling;
 use SteadyRung\Setup\HeelMark;
+use SteadyRung\Setup\Heels;
+use SteadyRung\Setup\Knees;
 use SteadyRung\Setup\Misfit;
 use SteadyRung\Setup\Row;
 use SteadyRung\Setup\RowPath;
+use SteadyRung\Setup\WarningCode;
 
 function row(float $heelMarkM, float $anchorM = 2.4, float $strapM = 1.5, float $boxM = 0.0): Row
 {
@@ -60,10 +65,25 @@ it('keeps heels, shoulder and anchor where the tape says', function (): void {
         ->and($start->contact->xM)->toBeLessThan($start->heels->xM);
 });
 
-it('warns of heels on a box while the body is upright, and not when it is near level', function (): void {
-    expect(rowed(row(-0.6, boxM: 0.3))->warnings[0]->code->isCaution())->toBeTrue()
-        ->and(rowed(row(0.3, boxM: 0.3))->warnings)->toBe([])
-        ->and(rowed(row(-0.6))->warnings)->toBe([]);
+it('says what grip the heels need, and warns of a floor that does not give it', function (): void {
+    $codes = fn (Row $row): array => array_map(fn ($w) => $w->code, rowed($row)->warnings);
+    $on = fn (float $mark, Heeling $heeling, float $boxM = 0.0): Row => Row::of(2.4, 1.5, $mark, $boxM, $heeling);
+
+    expect($codes($on(-0.9, new Heeling)))->toBe([])
+        ->and($codes($on(-0.6, new Heeling(floor: Floor::Rubber))))->toBe([WarningCode::HeelsMaySlip])
+        ->and($codes($on(-0.6, new Heeling(floor: Floor::Wood))))->toBe([WarningCode::HeelsSlip])
+        ->and($codes($on(0.2, new Heeling)))->toBe([WarningCode::HeelsSlip])
+        ->and($codes($on(0.2, new Heeling(Heels::Blocked, floor: Floor::Vinyl))))->toBe([])
+        ->and($codes(Row::of(2.4, 1.5, 0.7, 0.8, new Heeling(Heels::Blocked))))->toBe([WarningCode::HeelsHigh]);
+});
+
+it('carries a vest in the straps, and less on bent knees, as an interval', function (): void {
+    $plain = rowed(Row::of(1.0, 0.0, 0.9));
+    $vest = rowed(Row::of(1.0, 0.0, 0.9, addedKg: 10.0));
+    $bent = rowed(Row::of(1.0, 0.0, 0.6, 0.0, new Heeling(knees: Knees::Bent)));
+
+    expect($vest->share() - $plain->share())->toEqualWithDelta($plain->share() * 10 / 70 * 0.70 / 0.60, 0.03)
+        ->and($bent->shareRange[0])->toBeLessThan($bent->share())->and($bent->shareRange[1])->toBeGreaterThan($bent->share())->and($bent->shareSd)->toBeGreaterThan($plain->shareSd);
 });
 
 it('works on a low bar without straps', function (): void {

@@ -32,13 +32,15 @@ it('draws a band from the bar to the foot or the knee, as long as it is stretche
     $help = BandHelp::of($barM, $attach, [band(22, 0.97, 'a'), band(13, 0.97, 'b')]);
     $hang = BandHang::lengths($help, $body);
     $view = $help->sideView($body);
-    [$low, $high] = parts($view, Part::Band);
+    [$low, $beside, $high] = parts($view, Part::Band);
+    $path = $hang->paths[0];
 
-    expect($low->points[0]->distanceM($low->points[1]))->toEqualWithDelta($hang->bottomM, 1e-12)
-        ->and($high->points[0]->distanceM($high->points[1]))->toEqualWithDelta($hang->topM, 1e-12)
-        ->and($low->points[0]->yM)->toBe($barM)->and($low->thicknessM)->toEqualWithDelta(0.035, 1e-12)
+    expect($low->points[0]->distanceM($low->points[1]))->toEqualWithDelta($path->bottomM, 1e-12)
+        ->and($high->points[0]->distanceM($high->points[1]))->toEqualWithDelta($path->topM, 1e-12)
+        ->and($low->points[0]->yM)->toBe($barM)->and([$low->thicknessM, $beside->thicknessM])->toEqualWithDelta([0.022, 0.013], 1e-12)
+        ->and(abs($low->points[0]->xM - $beside->points[0]->xM))->toBeGreaterThan(0.0175)
         ->and([$low->atTop, $high->atTop])->toBe([false, true])
-        ->and(measures($view)['clear'])->toEqualWithDelta($barM - $hang->bottomM, 1e-9);
+        ->and(measures($view)[$attach === Attach::Foot ? 'foot off the floor' : 'knee off the floor'])->toEqualWithDelta($barM - $path->bottomM, 1e-9);
     $joint = $attach === Attach::Foot ? $view->start->ankle->yM - 0.039 * 1.75 : $view->start->knee->yM;
     expect($joint)->toEqualWithDelta($low->points[1]->yM, 1e-9);
 })->with([[Attach::Foot, 2.6], [Attach::Foot, 2.0], [Attach::Knee, 2.6]]);

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Normal;
 use SteadyRung\Strength\CapacityState;
-use SteadyRung\Strength\Normal;
 use SteadyRung\Strength\RepCurve;
 use SteadyRung\Strength\RepPrediction;
 

@@ -5,6 +5,10 @@ declare(strict_types=1);
 use SteadyRung\Body\Body;
 use SteadyRung\Call\SessionResult;
 use SteadyRung\Call\Situation;
+use SteadyRung\Exercise\Choice;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Box;
 use SteadyRung\Kit\CalibrationPoint;
@@ -15,9 +19,6 @@ use SteadyRung\Kit\MachineUse;
 use SteadyRung\Kit\Plate;
 use SteadyRung\Kit\RingPair;
 use SteadyRung\Kit\Weight;
-use SteadyRung\Ladder\Choice;
-use SteadyRung\Ladder\Rung;
-use SteadyRung\Ladder\RungSearch;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Ladder\Way;
 use SteadyRung\Safety\Pain;
@@ -71,9 +72,9 @@ function kit(array $widthsMm, float ...$barsM): Kit
     return new Kit($bars, $bands);
 }
 
-function rung(Kit $kit, Choice $choice, ?Body $body = null): Rung
+function rung(Kit $kit, Choice|Exercise $on, ?Body $body = null): Rung
 {
-    $rung = (new RungSearch($kit))->rung($choice, $body ?? athlete());
+    $rung = (new RungSearch($kit))->rung($on instanceof Choice ? Exercise::of($on) : $on, $body ?? athlete());
 
     return $rung instanceof Rung ? $rung : throw new RuntimeException($rung->reason);
 }
@@ -83,7 +84,7 @@ function rung(Kit $kit, Choice $choice, ?Body $body = null): Rung
  *
  * @param  list<non-empty-list<int>>  $sessions
  */
-function situation(Kit $kit, Choice $on, array $sessions, ?float $capacity = 1.0, float $spread = 0.02, ?Pain $pain = null): Situation
+function situation(Kit $kit, Choice|Exercise $on, array $sessions, ?float $capacity = 1.0, float $spread = 0.02, ?Pain $pain = null): Situation
 {
     $from = rung($kit, $on);
 

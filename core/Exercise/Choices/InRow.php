@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Exercise\Choices;
+
+use SteadyRung\Exercise\Choice;
+use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Kit\Kit;
+use SteadyRung\OutOfRange;
+use SteadyRung\Setup\Heeling;
+use SteadyRung\Setup\Heels;
+use SteadyRung\Setup\Knees;
+use SteadyRung\Setup\Row;
+
+/**
+ * A row on a pair of rings at a strap mark, or on a low bar, with the heels at a mark and on the floor or a box.
+ */
+final readonly class InRow implements Choice
+{
+    /** @param  list<string>  $vestIds weights worn, sorted */
+    private function __construct(
+        public ?string $ringId,
+        public ?string $barId,
+        public float $strapM,
+        public float $heelMarkM,
+        public ?string $boxId,
+        public Heels $heels = Heels::Free,
+        public Knees $knees = Knees::Straight,
+        public array $vestIds = [],
+    ) {
+    }
+
+    /** @throws OutOfRange if the strap or the heel mark is outside its range */
+    public static function onRings(string $ringId, float $strapM, float $heelMarkM, ?string $boxId = null): self
+    {
+        OutOfRange::guard(['strap_m' => [$strapM, Row::STRAP_M], 'heel_mark_m' => [$heelMarkM, Row::HEEL_MARK_M]]);
+
+        return new self($ringId, null, $strapM, $heelMarkM, $boxId);
+    }
+
+    /** @throws OutOfRange if the heel mark is outside its range */
+    public static function onBar(string $barId, float $heelMarkM, ?string $boxId = null): self
+    {
+        OutOfRange::guard(['heel_mark_m' => [$heelMarkM, Row::HEEL_MARK_M]]);
+
+        return new self(null, $barId, 0.0, $heelMarkM, $boxId);
+    }
+
+    /**
+     * The same with the heels blocked or free, the knees straight or bent, and weights worn.
+     *
+     * @param  list<string>  $vestIds
+     */
+    public function with(Heels $heels, Knees $knees, array $vestIds = []): self
+    {
+        sort($vestIds);
+
+        return new self($this->ringId, $this->barId, $this->strapM, $this->heelMarkM, $this->boxId, $heels, $knees, array_values(array_unique($vestIds)));
+    }
+
+    public function withHeelMark(float $heelMarkM): self
+    {
+        return new self($this->ringId, $this->barId, $this->strapM, $heelMarkM, $this->boxId, $this->heels, $this->knees, $this->vestIds);
+    }
+
+    public function kind(): ChoiceKind
+    {
+        return ChoiceKind::Row;
+    }
+
+    public function key(): string
+    {
+        return sprintf('row:%s:%.3f:%s:%.3f%s', $this->ringId ?? $this->barId, $this->strapM, $this->boxId ?? '', $this->heelMarkM, $this->manner());
+    }
+
+    public function pieces(): array
+    {
+        return ['hang' => (string) ($this->ringId ?? $this->barId), 'strap' => sprintf('%.3f', $this->strapM), 'box' => (string) $this->boxId, 'mark' => sprintf('%.3f', $this->heelMarkM), 'manner' => $this->manner()];
+    }
+
+    public function bandIds(): array
+    {
+        return [];
+    }
+
+    public function setup(Kit $kit): Row
+    {
+        return Row::of(
+            $this->ringId === null ? $kit->bar((string) $this->barId)->heightM : $kit->ringPair($this->ringId)->anchorHeightM,
+            $this->strapM,
+            $this->heelMarkM,
+            $this->boxId === null ? 0.0 : $kit->box($this->boxId)->heightM,
+            new Heeling($this->heels, $this->knees, $kit->floor),
+            array_sum(array_map(static fn (string $id): float => $kit->weight($id)->massKg, $this->vestIds)),
+        );
+    }
+
+    public function name(Kit $kit): string
+    {
+        return implode(', ', array_filter([
+            $this->ringId === null ? sprintf('Row, %s', $kit->bar((string) $this->barId)->name) : sprintf('Row, %s %.0f cm', $kit->ringPair($this->ringId)->name, 100.0 * $this->strapM),
+            sprintf('mark %s%.0f cm', $this->heelMarkM < 0.0 ? '−' : '+', abs(100.0 * $this->heelMarkM)),
+            $this->boxId === null ? '' : $kit->box($this->boxId)->name,
+            $this->knees === Knees::Bent ? 'knees bent' : '',
+            $this->heels === Heels::Blocked ? 'heels blocked' : '',
+            $this->vestIds === [] ? '' : 'wearing '.implode(' + ', array_map(static fn (string $id): string => $kit->weight($id)->name, $this->vestIds)),
+        ]));
+    }
+
+    private function manner(): string
+    {
+        return ($this->heels === Heels::Blocked ? ':blocked' : '').($this->knees === Knees::Bent ? ':bent' : '').($this->vestIds === [] ? '' : ':'.implode('+', $this->vestIds));
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Exercise;
+
+use SteadyRung\Exercise\Choices\OnBands;
+use SteadyRung\Kit\Kit;
+use SteadyRung\Kit\UnknownGear;
+
+/**
+ * A set-up of this gym's gear, what is done on it, and how it is held.
+ */
+final readonly class Exercise
+{
+    private function __construct(public Choice $setup, public Manner $manner)
+    {
+    }
+
+    /**
+     * @throws NotDoable if the set-up does not allow it, or what it needs is not said
+     * @throws \SteadyRung\OutOfRange if the seconds are outside their range
+     */
+    public static function of(Choice $setup, Movement $movement = Movement::Full, ?HoldAt $at = null, ?float $seconds = null, Grip $grip = Grip::Over, Width $width = Width::Outside, ?UpBy $upBy = null): self
+    {
+        return new self($setup, Manner::of($setup->kind(), $movement, $at, $seconds, $grip, $width, $upBy));
+    }
+
+    /** The same done on another set-up; the whole pull, where that does not allow it. */
+    public function on(Choice $setup): self
+    {
+        return $this->manner->isDoableOn($setup->kind()) ? new self($setup, $this->manner) : self::of($setup);
+    }
+
+    public function lasting(float $seconds): self
+    {
+        return new self($this->setup, $this->manner->lasting($seconds));
+    }
+
+    /** One line that is the same for the same exercise and for no other. */
+    public function key(): string
+    {
+        return $this->setup->key().$this->manner->key($this->setup->kind());
+    }
+
+    /** The same wherever the same work is done; only bands go from bar to bar. */
+    public function work(): string
+    {
+        return ($this->setup instanceof OnBands ? $this->setup->work() : $this->setup->key()).$this->manner->key($this->setup->kind());
+    }
+
+    /**
+     * What it is made of, so that two can be compared piece by piece.
+     *
+     * @return array<string, string>
+     */
+    public function pieces(): array
+    {
+        return [...$this->setup->pieces(), 'held' => $this->manner->key($this->setup->kind())];
+    }
+
+    /** The capacity it speaks of; none where it is a part of the way, timed, or helped up. */
+    public function pattern(): ?Pattern
+    {
+        return $this->manner->pattern($this->setup->kind());
+    }
+
+    public function lane(): Lane
+    {
+        return $this->manner->movement->isTimed() ? Lane::Seconds : $this->setup->kind()->lane();
+    }
+
+    /** @throws UnknownGear if the kit lacks a piece */
+    public function name(Kit $kit): string
+    {
+        return ExerciseName::of($this->manner, $this->setup->kind(), $this->setup->name($kit));
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Exercise;
+
+/**
+ * What coaches call an exercise.
+ */
+final class ExerciseName
+{
+    public static function of(Manner $manner, ChoiceKind $kind, string $setup): string
+    {
+        $done = self::done($manner);
+        $isStrict = $kind === ChoiceKind::Strict;
+
+        return implode(', ', array_filter([
+            $done === '' ? ($isStrict ? self::strict($manner->grip) : $setup) : $done,
+            $done === '' || $isStrict ? '' : $setup,
+            $manner->grip === Grip::Over || ($isStrict && $done === '') ? '' : self::grip($manner->grip),
+            $manner->width === Width::Outside ? '' : self::width($manner->width),
+            self::up($manner, $kind),
+        ]));
+    }
+
+    private static function done(Manner $manner): string
+    {
+        $seconds = sprintf('%.0f s', $manner->seconds ?? 0.0);
+
+        return match ($manner->movement) {
+            Movement::Full => '',
+            Movement::LowerHalf => 'Lower half',
+            Movement::UpperHalf => 'Upper half',
+            Movement::Lowering => "Lowering, $seconds",
+            Movement::ShoulderBlade => 'Shoulder-blade pull',
+            Movement::Hold => match ($manner->at ?? HoldAt::Hang) {
+                HoldAt::Hang => "Hang, $seconds",
+                HoldAt::ActiveHang => "Active hang, $seconds",
+                HoldAt::Middle => "Half-way hold, $seconds",
+                HoldAt::Top => "Top hold, $seconds",
+            },
+        };
+    }
+
+    private static function strict(Grip $grip): string
+    {
+        return match ($grip) {
+            Grip::Over => 'Unassisted pull-up',
+            Grip::Under => 'Unassisted chin-up',
+            default => 'Unassisted pull-up, '.self::grip($grip),
+        };
+    }
+
+    private static function grip(Grip $grip): string
+    {
+        return match ($grip) {
+            Grip::Over, Grip::Under, Grip::Mixed, Grip::Neutral => "$grip->value grip",
+            Grip::Rings => 'on rings',
+            Grip::Towel => 'on towels or rope',
+        };
+    }
+
+    private static function width(Width $width): string
+    {
+        return match ($width) {
+            Width::Shoulder => 'hands at shoulder width',
+            Width::Outside => '',
+            Width::Wide => 'wide',
+            Width::Narrow => 'narrow',
+        };
+    }
+
+    private static function up(Manner $manner, ChoiceKind $kind): string
+    {
+        return match (true) {
+            $manner->isUsualWayUp($kind) => '',
+            $manner->upBy === UpBy::Foot => 'feet up, none down',
+            $manner->upBy === UpBy::Hop => 'hop up, none down',
+            default => "up by the {$manner->upBy->value}",
+        };
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Setup;
+
+use SteadyRung\Body\Body;
+use SteadyRung\Normal;
+
+/**
+ * What strong bands can do to somebody: lift them off the hands, throw the feet up, and fight the mount.
+ */
+final readonly class BandHazard
+{
+    /** Help at the bottom, as a part of bodyweight, from which on an opening hand is dangerous (judgement). */
+    private const STRONG_HELP = 0.70;
+
+    /** Energy held at the hang, from which on the recoil is worth a warning (judgement). */
+    private const STRONG_RECOIL_J = 150.0;
+
+    /** A set-up likelier than this to lift off stands in no ladder. */
+    public const MOST_LIFT_OFF = 0.05;
+
+    private function __construct(
+        public float $bottomHelpShare,
+        public float $bottomSdShare,
+        public float $recoilJ,
+        public Mount $mount,
+    ) {
+    }
+
+    public static function of(BandHang $hang, BandHelp $help, Body $body): self
+    {
+        $weightN = $body->weightN();
+
+        return new self($hang->bottomN() / $weightN, $hang->bottomSdN() / $weightN, $hang->storedJ(), Mount::of($help, $body));
+    }
+
+    /** Chance that the bands pull harder at the bottom than bodyweight. */
+    public function liftOff(): float
+    {
+        return $this->bottomSdShare > 0.0 ? Normal::cdf(($this->bottomHelpShare - 1.0) / $this->bottomSdShare) : (float) ($this->bottomHelpShare >= 1.0);
+    }
+
+    /** Whether more than one in ten would be lifted off. */
+    public function liftsOff(): bool
+    {
+        return $this->bottomHelpShare + Normal::Z90 * $this->bottomSdShare >= 1.0;
+    }
+
+    /** @return list<Warning> */
+    public function warnings(): array
+    {
+        $warnings = [];
+        if ($this->bottomHelpShare > self::STRONG_HELP) {
+            $warnings[] = new Warning(WarningCode::FeetFlyUp, sprintf('The bands hold %.0f %% of bodyweight at the bottom: should the hands open, the feet stay up and the head falls first. A spotter, and a soft landing.', 100 * $this->bottomHelpShare));
+        }
+        if ($this->liftOff() > self::MOST_LIFT_OFF) {
+            $warnings[] = new Warning(WarningCode::MayLiftOff, sprintf('1 in %.0f that it lifts the athlete off at the bottom. Measure the band, or take a thinner one.', 1.0 / $this->liftOff()));
+        }
+        if ($this->recoilJ > self::STRONG_RECOIL_J) {
+            $warnings[] = new Warning(WarningCode::StrongRecoil, sprintf('The bands hold %.0f J at the hang: a foot that slips out is a blow. Face out of their line.', $this->recoilJ));
+        }
+        if ($this->mount->needsPartner()) {
+            $warnings[] = new Warning(WarningCode::PartnerToMount, sprintf('It takes %.0f kg to hold the band at the thigh: a partner holds it for the foot to step in.', $this->mount->handKg));
+        }
+
+        return $warnings;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Setup;
+
+use SteadyRung\Body\Body;
+use SteadyRung\Body\Proportions;
+
+/**
+ * Getting into the bands: what to stand on so that the hands reach the bar, and what one hand must hold with the loop at the
+ * thigh for the foot to step in.
+ */
+final readonly class Mount
+{
+    /** One hand holds this while the other holds the bar (judgement). */
+    public const MOST_HAND_KG = 15.0;
+
+    private const MID_THIGH = (Proportions::HIP_HEIGHT + Proportions::KNEE_HEIGHT) / 2.0;
+
+    private function __construct(public float $boxM, public float $handKg)
+    {
+    }
+
+    public static function of(BandHelp $help, Body $body): self
+    {
+        $boxM = max(0.0, $help->barHeightM - $body->reachM);
+        $thighM = $help->barHeightM - $boxM - $body->heightM(self::MID_THIGH);
+
+        return new self($boxM, CarriedLoad::kg(array_sum(array_map(static fn (AttachedBand $b): float => $b->band->law->forceN($thighM), $help->bands))));
+    }
+
+    public function needsPartner(): bool
+    {
+        return $this->handKg >= self::MOST_HAND_KG;
+    }
+}
