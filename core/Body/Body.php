@@ -33,6 +33,9 @@ final readonly class Body
 
     private const VALID_FROM_KG = 40.0;
 
+    /** Bars and anchors of a gym are commonly rated for half more than this (common practice). */
+    private const HEAVY_KG = 150.0;
+
     private function __construct(
         public float $massKg,
         public float $statureM,
@@ -143,6 +146,12 @@ final readonly class Body
     public function isSmall(): bool
     {
         return $this->statureM < self::VALID_FROM_M || $this->massKg < self::VALID_FROM_KG;
+    }
+
+    /** Whether gear must be looked at before it is trusted with this body. */
+    public function isHeavy(): bool
+    {
+        return $this->massKg > self::HEAVY_KG;
     }
 
     /** The same body with another reach, to see what an error of the reach does. */

@@ -23,9 +23,6 @@ use SteadyRung\Setup\WarningCode;
  */
 final readonly class RungSearch
 {
-    /** Gear must be rated for this many times what hangs on it (common practice). */
-    private const PEAK = 1.5;
-
     public function __construct(public Kit $kit)
     {
     }
@@ -45,8 +42,8 @@ final readonly class RungSearch
         }
         $weak = $this->kit->weakest($exercise->setup->pieces());
 
-        return $weak !== null && self::PEAK * max($load->weightN, $load->meanN, $load->topN) > $weak->ratedN()
-            ? DoesNotFit::overRating($weak->name, $weak->ratedN(), self::PEAK * max($load->weightN, $load->meanN, $load->topN))
+        return $weak !== null && $load->peakN() > $weak->ratedN()
+            ? DoesNotFit::overRating($weak->name, $weak->ratedN(), $load->peakN())
             : new Rung($exercise, $exercise->name($this->kit), $setup, $load->forBody($body));
     }
 

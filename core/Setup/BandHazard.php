@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Setup;
 
 use SteadyRung\Body\Body;
+use SteadyRung\InWords;
 use SteadyRung\Normal;
 
 /**
@@ -60,6 +61,9 @@ final readonly class BandHazard
         }
         if ($this->recoilJ > self::STRONG_RECOIL_J) {
             $warnings[] = new Warning(WarningCode::StrongRecoil, sprintf('The bands hold %.0f J at the hang: a foot that slips out is a blow. Face out of their line.', $this->recoilJ));
+        }
+        if ($this->mount->isTooHigh()) {
+            $warnings[] = new Warning(WarningCode::HighMount, sprintf('The hands reach this bar only from %s up: no box is so high. Take a lower bar.', InWords::cm($this->mount->boxM)));
         }
         if ($this->mount->needsPartner()) {
             $warnings[] = new Warning(WarningCode::PartnerToMount, sprintf('It takes %.0f kg to hold the band at the thigh: a partner holds it for the foot to step in.', $this->mount->handKg));

@@ -13,6 +13,9 @@ use SteadyRung\Gravity;
  */
 final readonly class CarriedLoad
 {
+    /** Gear must be rated for this many times what hangs on it (common practice). */
+    public const PEAK = 1.5;
+
     /**
      * @param  float  $shareSd  standard deviation of the mean carried share
      * @param  list<Warning>  $warnings
@@ -58,6 +61,12 @@ final readonly class CarriedLoad
         return $this->demand->share;
     }
 
+    /** What the gear must hold, in N. */
+    public function peakN(): float
+    {
+        return self::PEAK * max($this->weightN, $this->meanN, $this->topN);
+    }
+
     public function warns(WarningCode $code): bool
     {
         return in_array($code, array_map(static fn (Warning $w): WarningCode => $w->code, $this->warnings), true);
@@ -66,7 +75,11 @@ final readonly class CarriedLoad
     /** With what is to be said of this body. */
     public function forBody(Body $body): self
     {
-        return $body->isSmall() ? $this->warned(new Warning(WarningCode::SmallBody, 'Under 1.40 m or 40 kg neither proportions nor bands were compared with measured people: take every figure as a guess.')) : $this;
+        return match (true) {
+            $body->isSmall() => $this->warned(new Warning(WarningCode::SmallBody, 'Under 1.40 m or 40 kg neither proportions nor bands were compared with measured people: take every figure as a guess.')),
+            $body->isHeavy() => $this->warned(new Warning(WarningCode::HeavyBody, sprintf('Bar, anchor, straps and box must be rated for %.0f kg: half more than what hangs on them.', ceil(self::kg($this->peakN()))))),
+            default => $this,
+        };
     }
 
     /** Whether something speaks against using the set-up where another will do. */

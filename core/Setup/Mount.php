@@ -6,6 +6,7 @@ namespace SteadyRung\Setup;
 
 use SteadyRung\Body\Body;
 use SteadyRung\Body\Proportions;
+use SteadyRung\Kit\Box;
 
 /**
  * Getting into the bands: what to stand on so that the hands reach the bar, and what one hand must hold with the loop at the
@@ -28,6 +29,11 @@ final readonly class Mount
         $thighM = $help->barHeightM - $boxM - $body->heightM(self::MID_THIGH);
 
         return new self($boxM, CarriedLoad::kg(array_sum(array_map(static fn (AttachedBand $b): float => $b->band->law->forceN($thighM), $help->bands))));
+    }
+
+    public function isTooHigh(): bool
+    {
+        return $this->boxM > Box::HEIGHT_M[1];
     }
 
     public function needsPartner(): bool

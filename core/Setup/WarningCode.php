@@ -18,13 +18,15 @@ enum WarningCode: string
     case HeelsSlip = 'heels-slip';
     case HeelsHigh = 'heels-high';
     case HighBox = 'high-box';
+    case HighMount = 'high-mount';
     case SmallBody = 'small-body';
+    case HeavyBody = 'heavy-body';
     case LegsAllTheWay = 'legs-all-the-way';
     case SlackAtTop = 'slack-at-top';
 
     /** Whether it speaks against using the set-up where another will do. */
     public function isCaution(): bool
     {
-        return in_array($this, [self::StretchHigh, self::LegsAllTheWay, self::HeelsHigh, self::HeelsSlip, self::MayLiftOff], true);
+        return in_array($this, [self::StretchHigh, self::LegsAllTheWay, self::HeelsHigh, self::HeelsSlip, self::MayLiftOff, self::HighMount], true);
     }
 }

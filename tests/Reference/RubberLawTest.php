@@ -48,17 +48,33 @@ it('agrees with SciPy’s numerical integral of the force to 1e-6', function (fl
     expect($law->workJ($from, $to))->toEqualWithDelta($integral, 1e-6 * abs($integral));
 })->with([[0.6, 1.3], [0.97, 2.1], [1.2, 2.4], [1.5, 1.9]]);
 
-it('agrees with SciPy’s linear least squares to 1e-8', function (): void {
-    $readings = [[1.21, 74.0], [1.45, 118.0], [1.78, 153.0], [2.05, 181.0], [2.31, 204.0]];
-    $law = LoopBand::of('b', 'b', 0.96, 32, 4.5, array_map(fn (array $r) => CalibrationPoint::of(...$r), $readings))->law;
-    [$a1, $a2] = scipy(<<<'PY'
-        from scipy.linalg import lstsq
+it('agrees with SciPy on the weighted fit with its prior, and on how sure it is, to 1e-8', function (array $readings): void {
+    $band = LoopBand::of('b', 'b', 0.96, 32, 4.5, array_map(fn (array $r) => CalibrationPoint::of(...$r), $readings));
+    [$a1, $a2, $sd] = scipy(<<<'PY'
+        from scipy.linalg import lstsq, inv
         l = np.array([p[0] for p in given]) / 0.96
         f = np.array([p[1] for p in given])
-        answer = list(lstsq(np.column_stack([l - l**-2, 1 - l**-3]), f)[0])
+        u, v = l - l**-2, 1 - l**-3
+        s = np.mean(f / (u + 1.16 * v))
+        a = np.array([s, 1.16 * s])
+        for _ in range(6):
+            slope = (a[0] * (1 + 2 * l**-3) + 3 * a[1] * l**-4) / 0.96
+            error = np.sqrt((0.02 * f)**2 + (0.01 * slope)**2)
+            prior = 0.5 * abs(a.sum() / 2.16)
+            rows = np.vstack([np.column_stack([u, v]) / error[:, None], np.array([[-1.16, 1.0]]) / prior])
+            a = lstsq(rows, np.append(f / error, 0.0))[0]
+        at = 2.0
+        g = np.array([at - at**-2, 1 - at**-3])
+        answer = [a[0], a[1], float(np.sqrt(g @ inv(rows.T @ rows) @ g))]
         PY, $readings);
 
-    expect($law->a1N)->toEqualWithDelta($a1, 1e-8 * abs($a1))->and($law->a2N)->toEqualWithDelta($a2, 1e-8 * abs($a2));
+    expect($band->law->a1N)->toEqualWithDelta($a1, 1e-8 * abs($a1))->and($band->law->a2N)->toEqualWithDelta($a2, 1e-8 * abs($a2))
+        ->and($band->sdNAt(2.0 * 0.96))->toEqualWithDelta($sd, 1e-8 * $sd);
+})->with([[[[1.21, 74.0], [1.45, 118.0], [1.78, 153.0], [2.05, 181.0], [2.31, 204.0]]], [[[1.5, 120.0]]], [[[1.5, 120.0], [2.2, 200.0]]]]);
+
+it('spreads an estimated band at least as bands of one type are spread', function (): void {
+    // McMaster et al. 2010 (memory): 8–19 % between bands of one type.
+    expect(LoopBand::of('b', 'b', 1.0, 29, 4.5)->relativeSd())->toBeGreaterThanOrEqual(0.19);
 });
 
 it('puts sold band sizes inside the help they are sold with, and in order', function (): void {
