@@ -9,6 +9,8 @@ namespace SteadyRung;
  */
 final class InWords
 {
+    private const NEARLY = 0.97;
+
     /** A length to the millimetre, as “137.5 cm”. */
     public static function cm(float $lengthM): string
     {
@@ -19,6 +21,22 @@ final class InWords
     public static function pull(float $forceN): string
     {
         return self::plain($forceN / Gravity::M_PER_S2, 2).' kg ('.self::plain($forceN, 1).' N)';
+    }
+
+    /** A chance as a coach says it: “4 in 5”, “hardly ever”, “nearly always”. */
+    public static function chance(float $chance): string
+    {
+        if ($chance >= self::NEARLY || $chance < 1.0 - self::NEARLY) {
+            return $chance >= self::NEARLY ? 'nearly always' : 'hardly ever';
+        }
+        $best = [1, 2];
+        foreach ([2, 3, 4, 5, 10] as $of) {
+            for ($n = 1; $n < $of; $n++) {
+                $best = abs($n / $of - $chance) < abs($best[0] / $best[1] - $chance) - 0.004 ? [$n, $of] : $best;
+            }
+        }
+
+        return "$best[0] in $best[1]";
     }
 
     private static function plain(float $value, int $digits): string

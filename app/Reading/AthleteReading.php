@@ -52,7 +52,7 @@ final readonly class AthleteReading
             $body->proportions,
             $body->pullDistanceM(),
             StandardJson::of(BuildSituation::standard($rung)),
-            $rung === null ? null : RungJson::of($rung, $belief->onRung($rung)),
+            $rung === null ? null : RungJson::believed($rung, $belief),
             $standing instanceof DoesNotFit ? $standing->reason : null,
             $this->capacity($newest[Pattern::Pull->value]),
             $this->capacity($newest[Pattern::Row->value]),

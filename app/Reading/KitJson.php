@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reading;
 
+use App\Formats\Json\DoableJson;
 use OpenApi\Attributes as OA;
 use SteadyRung\Kit\Floor;
 
@@ -17,6 +18,7 @@ final readonly class KitJson
      * @param  list<GearJson>  $gear
      * @param  list<BandJson>  $bands
      * @param  list<DamagedJson>  $damaged
+     * @param  list<DoableJson>  $doable
      */
     public function __construct(
         #[OA\Property(items: new OA\Items(ref: GearJson::class))]
@@ -27,6 +29,8 @@ final readonly class KitJson
         public array $damaged,
         #[OA\Property(description: 'What the heels stand on.')]
         public Floor $floor,
+        #[OA\Property(description: 'What can be done on each kind of set-up.', items: new OA\Items(ref: DoableJson::class))]
+        public array $doable,
     ) {
     }
 }

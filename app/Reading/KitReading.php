@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Formats\Day;
+use App\Formats\Json\DoableJson;
 use App\Formats\Json\WearJson;
 use App\Models\Band;
 use App\Models\BandWear;
@@ -42,7 +43,7 @@ final readonly class KitReading
             static fn (Gear $gear): DamagedJson => new DamagedJson($gear->id, $gear->name),
         );
 
-        return new KitJson($gear, $bands, [...$damagedBands, ...$damagedGear], $this->gym->gym()->floor);
+        return new KitJson($gear, $bands, [...$damagedBands, ...$damagedGear], $this->gym->gym()->floor, DoableJson::all());
     }
 
     public function band(Band $band): BandJson

@@ -32,7 +32,7 @@ final readonly class LadderReading
         $chosen = $this->ways->standing($athlete);
         $now = $chosen instanceof Rung && $chosen->lane() === $lane ? $chosen : null;
         $way = $this->ways->way($body, $lane, $now, $belief, $goalShare, $mostRungs, $advice);
-        $answer = static fn (Rung $rung): RungJson => RungJson::of($rung, $belief->onRung($rung));
+        $answer = static fn (Rung $rung): RungJson => RungJson::believed($rung, $belief);
         $tried = $now === null ? $this->tried($athlete, $lane) : null;
         $start = $now === null && $belief->state !== null ? $this->start($way, $tried, $lane, $body, $belief) : null;
 

@@ -35,7 +35,7 @@ final readonly class ScaleReading
         $body = $athlete->toCore();
         $rungs = array_map(
             static fn (SameOnBars $same): ScaleRungJson => new ScaleRungJson(
-                RungJson::of($same->rung, $belief->onRung($same->rung)),
+                RungJson::believed($same->rung, $belief),
                 $same->barNames($kit),
                 $same->includes($athlete->chosen),
             ),
@@ -52,10 +52,10 @@ final readonly class ScaleReading
     /** All of a lane that holds few set-ups. */
     public function lane(Athlete $athlete, Lane $lane): ScaleJson
     {
-        $belief = $this->believed->of($athlete->id, $lane->pattern());
+        $belief = $this->believed->of($athlete->id, $lane->pattern() ?? Pattern::Pull);
 
         return new ScaleJson(array_map(
-            static fn (Rung $rung): ScaleRungJson => new ScaleRungJson(RungJson::of($rung, $belief->onRung($rung)), [], $athlete->chosen?->key() === $rung->key()),
+            static fn (Rung $rung): ScaleRungJson => new ScaleRungJson(RungJson::believed($rung, $belief), [], $athlete->chosen?->key() === $rung->key()),
             $lane === Lane::Seconds ? $this->ways->search()->timed($athlete->toCore()) : $this->ways->search()->lane($lane, $athlete->toCore()),
         ), []);
     }
@@ -77,7 +77,7 @@ final readonly class ScaleReading
         usort($byKey, static fn (Rung $a, Rung $b): int => $a->share() <=> $b->share());
 
         return new ScaleJson(array_map(
-            static fn (Rung $rung): ScaleRungJson => new ScaleRungJson(RungJson::of($rung, $belief->onRung($rung)), [], $athlete->chosen?->key() === $rung->key()),
+            static fn (Rung $rung): ScaleRungJson => new ScaleRungJson(RungJson::believed($rung, $belief), [], $athlete->chosen?->key() === $rung->key()),
             $byKey,
         ), []);
     }

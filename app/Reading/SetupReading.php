@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Formats\Json\ExerciseJson;
+use App\Formats\Json\PracticeJson;
 use App\Formats\Json\RungJson;
 use App\Formats\Json\RungListJson;
 use App\Formats\Json\SetupAnswerJson;
@@ -12,11 +13,16 @@ use App\Formats\Json\SideViewJson;
 use App\Formats\Json\WhyJson;
 use App\Models\Athlete;
 use App\Models\GymKit;
+use SteadyRung\Body\Body;
 use SteadyRung\Exercise\Choices\FootHelped;
 use SteadyRung\Exercise\Choices\Footing;
 use SteadyRung\Exercise\Choices\InRow;
+use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\HeelMarks;
+use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Pattern;
+use SteadyRung\Exercise\Practice;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Kit\GearClash;
@@ -27,6 +33,7 @@ use SteadyRung\Setup\BoxReach;
 use SteadyRung\Setup\DoesNotFit;
 use SteadyRung\Setup\HeelMark;
 use SteadyRung\Setup\Row;
+use SteadyRung\Strength\Belief;
 use SteadyRung\Why\Explanation;
 
 /**
@@ -46,7 +53,7 @@ final readonly class SetupReading
         $kit = $this->kit->inUse();
         $body = $athlete->toCore();
         $rung = (new RungSearch($kit))->rung($exercise, $body);
-        $belief = $this->believed->of($athlete->id, $exercise->pattern());
+        $belief = $this->believed->of($athlete->id, $exercise->pattern() ?? $exercise->setup->kind()->lane()->pattern());
         $fits = $rung instanceof Rung;
         $why = match (true) {
             ! $fits => null,
@@ -60,10 +67,26 @@ final readonly class SetupReading
             ExerciseJson::of($exercise),
             $athlete->chosen?->key() === $exercise->key(),
             $fits ? null : $rung->reason,
-            $fits ? RungJson::of($rung, $belief->onRung($rung)) : null,
+            $fits ? RungJson::believed($rung, $belief) : null,
             $fits ? SideViewJson::of($rung->setup->sideView($body)) : null,
             $why === null ? null : WhyJson::of($exercise->name($kit), $why),
+            $fits ? $this->safer($rung, $belief, $body) : null,
+            PracticeJson::of(Practice::of($exercise)),
         );
+    }
+
+    /** Who cannot be expected to control a lowering is offered the hardest band in which they can. */
+    private function safer(Rung $rung, Belief $belief, Body $body): ?RungJson
+    {
+        if ($rung->exercise->manner->movement !== Movement::Lowering || $belief->secondsOn($rung)?->isControlled() !== false) {
+            return null;
+        }
+        $inBands = array_filter(
+            (new RungSearch($this->kit->inUse()))->singles($body, $rung->exercise),
+            static fn (Rung $r): bool => $r->exercise->setup instanceof OnBands && $r->holds() && $belief->secondsOn($r)?->isControlled() === true,
+        );
+
+        return $inBands === [] ? null : RungJson::believed($inBands[array_key_last($inBands)], $belief);
     }
 
     /** The row at the heel mark that gives a share; the rest of the row as it is. */
@@ -74,6 +97,16 @@ final readonly class SetupReading
         $found = HeelMark::forShare($row->setup($kit), $body, $share);
 
         return $this->one($athlete, $found instanceof Row ? (new RungSearch($kit))->rung(Exercise::of($row->withHeelMark($found->heelMarkM)), $body) : $found);
+    }
+
+    /** The rows of this gym that give a share, best first. */
+    public function heelMarks(Athlete $athlete, float $share): RungListJson
+    {
+        $belief = $this->believed->of($athlete->id, Pattern::Row);
+        $found = array_slice(HeelMarks::forShare(new RungSearch($this->kit->inUse()), $athlete->toCore(), $share), 0, self::MOST_ANSWERS);
+        $answers = array_map(static fn (Rung $rung): RungJson => RungJson::believed($rung, $belief), $found);
+
+        return new RungListJson($answers, $answers === [] ? sprintf('No row of this gym gives %.0f %%.', 100 * $share) : null);
     }
 
     /** The box or plates at which the legs can carry a part of the travel. */
@@ -96,7 +129,7 @@ final readonly class SetupReading
         $rungs = (new RungSearch($this->kit->inUse()))->singles($athlete->toCore());
 
         return new RungListJson(array_map(
-            static fn (Rung $rung): RungJson => RungJson::of($rung, $belief->onRung($rung)),
+            static fn (Rung $rung): RungJson => RungJson::believed($rung, $belief),
             NearestReps::of($rungs, $belief, $reps, self::MOST_ANSWERS),
         ), null);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Call;
 
 use SteadyRung\Exercise\Rung;
+use SteadyRung\InWords;
 
 /**
  * The gate met in two sessions running, and the floor likely on the next rung: less help.
@@ -68,7 +69,7 @@ final readonly class ClimbWhenGateMet implements Rule
         $standard = $situation->standard;
 
         return new Evidence(
-            sprintf('%.0f %% chance of %d clean or more on the next set-up (%.0f %% is asked).', 100 * $chance, $standard->floorReps, 100 * $standard->chance),
+            sprintf('%d clean on the next set-up: %s; it needs %s.', $standard->floorReps, InWords::chance($chance), InWords::chance($standard->chance)),
             $chance,
             $standard->chance,
         );

@@ -15,8 +15,8 @@ final readonly class Line
     }
 
     /** A box on the floor, from its left to its right edge. */
-    public static function box(float $leftM, float $rightM, float $heightM): self
+    public static function box(float $leftM, float $rightM, float $heightM, Part $part = Part::Box): self
     {
-        return new self(Part::Box, [new Point($leftM, 0.0), new Point($leftM, $heightM), new Point($rightM, $heightM), new Point($rightM, 0.0)]);
+        return new self($part, [new Point($leftM, 0.0), new Point($leftM, $heightM), new Point($rightM, $heightM), new Point($rightM, 0.0)]);
     }
 }

@@ -14,6 +14,7 @@ enum Part: string
     case Band = 'band';
     case Strap = 'strap';
     case Box = 'box';
+    case Step = 'step';
     case Weight = 'weight';
     case Cable = 'cable';
     case Block = 'block';

@@ -17,6 +17,9 @@ enum Caution: string
     case BandWear = 'band-wear';
     case BandEntry = 'band-entry';
     case BandRecoil = 'band-recoil';
+    case StrongBand = 'strong-band';
+    case HeelsGrip = 'heels-grip';
+    case BeltOnHips = 'belt-on-hips';
     case GripFailing = 'grip-failing';
     case ClimbersLoad = 'climbers-load';
     case LoweringSoreness = 'lowering-soreness';
@@ -31,7 +34,9 @@ enum Caution: string
         return match ($this) {
             self::NotMedicalAdvice, self::ClearanceFirst, self::OverheadReach => Moment::Screening,
             self::RatedGear, self::ClearLanding => Moment::Gear,
-            self::BandWear, self::BandEntry, self::BandRecoil => Moment::Band,
+            self::BandWear, self::BandEntry, self::BandRecoil, self::StrongBand => Moment::Band,
+            self::HeelsGrip => Moment::Row,
+            self::BeltOnHips => Moment::Belt,
             self::GripFailing, self::ClimbersLoad, self::PreTired => Moment::Hanging,
             self::LoweringSoreness, self::MuscleBreakdown, self::JumpedReps => Moment::Lowering,
             self::StopForPain, self::Emergency => Moment::Pain,
@@ -49,6 +54,9 @@ enum Caution: string
             self::BandWear => 'Each session, look for nicks, chalking and thinning at the hitch. Retire the band when you find one, and by age or use.',
             self::BandEntry => 'Step in with a hand on the band or a partner holding it, the free leg over the banded one. Both hands on the band when letting it out.',
             self::BandRecoil => 'Face and eyes out of the line the band would fly.',
+            self::StrongBand => 'Strong bands: a hand that opens lets the band throw the feet up. A spotter, and a soft landing.',
+            self::HeelsGrip => 'The heels need grip or a block. Test the floor first.',
+            self::BeltOnHips => 'The belt sits on the hips, off the low back.',
             self::GripFailing => 'Grip going? Step down onto the box before the hand opens. No attempts above a hard edge.',
             self::ClimbersLoad => 'Climbers: elbow and finger load adds up with wall days.',
             self::PreTired => 'Work that tires the arms first changes form and raises risk. Not for newcomers.',

@@ -12,6 +12,8 @@ enum Moment: string
     case Screening = 'screening';
     case Gear = 'gear';
     case Band = 'band';
+    case Row = 'row';
+    case Belt = 'belt';
     case Hanging = 'hanging';
     case Lowering = 'lowering';
     case Pain = 'pain';

@@ -20,9 +20,9 @@ final class BandView
     private const BETWEEN_M = 0.02;
 
     /** Where the box to step in from stands. */
-    private const BOX_LEFT_M = -0.95;
+    private const BOX_LEFT_M = -0.62;
 
-    private const BOX_WIDE_M = 0.5;
+    private const BOX_WIDE_M = 0.36;
 
     public static function of(BandHelp $help, Body $body): SideView
     {
@@ -44,12 +44,12 @@ final class BandView
             HangView::bar($bar),
             ...self::bands($bar, $hang, false),
             ...self::bands($bar, $hang, true),
-            ...($mount->boxM > 0.0 ? [Line::box(self::BOX_LEFT_M, self::BOX_LEFT_M + self::BOX_WIDE_M, $mount->boxM)] : []),
+            ...($mount->boxM > 0.0 ? [Line::box(self::BOX_LEFT_M, self::BOX_LEFT_M + self::BOX_WIDE_M, $mount->boxM, Part::Step)] : []),
         ], [
             HangView::barHeight($bar),
             Dimension::length('band at the hang', $bar->plus(0.5, 0.0), $low->plus(0.5, 0.0)),
-            Dimension::length($lowest->attach === Attach::Foot ? 'foot off the floor' : 'knee off the floor', new Point(0.5, 0.0), $low->plus(0.5, 0.0)),
-            ...($mount->boxM > 0.0 ? [Dimension::length('box to step in from', new Point(self::BOX_LEFT_M, 0.0), new Point(self::BOX_LEFT_M, $mount->boxM))] : []),
+            Dimension::length($lowest->attach === Attach::Foot ? 'foot … off the floor' : 'knee … off the floor', new Point(0.5, 0.0), $low->plus(0.5, 0.0)),
+            ...($mount->boxM > 0.0 ? [Dimension::length('box … to step in', new Point(self::BOX_LEFT_M, 0.0), new Point(self::BOX_LEFT_M, $mount->boxM))] : []),
         ]);
     }
 

@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace SteadyRung\Setup;
 
 use SteadyRung\Body\Body;
-use SteadyRung\Kit\Box;
-use SteadyRung\Kit\GearClash;
-use SteadyRung\Kit\Kit;
 
 /**
  * Where to put the heels for a wanted share; the inverse of a row.
@@ -16,9 +13,6 @@ final class HeelMark
 {
     /** Marks looked at before the root is closed in on. */
     private const GRID_M = 0.04;
-
-    /** Places looked at on one floor, and rows answered. */
-    private const MOST_PLACES = 200;
 
     private const BISECTIONS = 60;
 
@@ -41,49 +35,6 @@ final class HeelMark
         }
 
         return $low > $high ? self::neverFits($row, $body) : DoesNotFit::shareOutOfReach($share, $low, $high);
-    }
-
-    /**
-     * The rows that give a share on every anchor, strap and box of a kit, its floor under them: those whose heels hold first, then
-     * those that need the least grip.
-     *
-     * @return list<array{Row, CarriedLoad}>
-     */
-    public static function everywhere(Kit $kit, Body $body, float $share): array
-    {
-        $found = [];
-        foreach (array_slice(self::places($kit), 0, self::MOST_PLACES) as [$anchorM, $strapM, $heelM]) {
-            try {
-                $row = self::forShare(Row::of($anchorM, $strapM, 0.0, $heelM, new Heeling(floor: $kit->floor)), $body, $share);
-                $load = $row instanceof Row ? $row->carriedBy($body) : $row;
-            } catch (GearClash) {
-                continue;
-            }
-            if ($row instanceof Row && $load instanceof CarriedLoad) {
-                $found[] = [$row, $load];
-            }
-        }
-        usort($found, static fn (array $a, array $b): int => [$a[1]->isCautioned(), $a[1]->friction] <=> [$b[1]->isCautioned(), $b[1]->friction]);
-
-        return $found;
-    }
-
-    /** @return list<array{float, float, float}> anchor, strap and heel height */
-    private static function places(Kit $kit): array
-    {
-        $places = [];
-        foreach ([0.0, ...array_map(static fn (Box $b): float => $b->heightM, $kit->boxes)] as $heelM) {
-            foreach ($kit->ringPairs as $rings) {
-                foreach ($rings->strapsM as $strapM) {
-                    $places[] = [$rings->anchorHeightM, $strapM, $heelM];
-                }
-            }
-            foreach ($kit->bars as $bar) {
-                $places[] = [$bar->heightM, 0.0, $heelM];
-            }
-        }
-
-        return $places;
     }
 
     private static function shareAt(Row $row, Body $body, float $markM): ?float

@@ -39,10 +39,10 @@ final class RowView
             $row->heeling->heels === Heels::Blocked ? new Line(Part::Block, [$mark->plus(0.04, $row->heelHeightM), $mark->plus(0.04, $row->heelHeightM + self::BLOCK_M)], 0.03) : null,
             new Line(Part::HeelMark, [$mark]),
         ])), array_values(array_filter([
-            Dimension::length('anchor', new Point(0.0, 0.0), $start->anchor),
+            Dimension::length($row->strapM > 0.0 ? 'anchor' : 'bar', new Point(0.0, 0.0), $start->anchor),
             $row->strapM > 0.0 ? Dimension::length('strap', $start->anchor, $startStick->grip) : null,
             new Dimension($row->heelMarkM >= 0.0 ? 'heels past the plumb line' : 'heels before the plumb line', new Point(0.0, 0.0), $mark, abs($row->heelMarkM), 'm'),
-            $row->heelHeightM > 0.0 ? Dimension::length('box', $mark->plus(0.3, 0.0), $mark->plus(0.3, $row->heelHeightM)) : null,
+            $row->heelHeightM > 0.0 ? Dimension::length('box under the heels', $mark->plus(0.3, 0.0), $mark->plus(0.3, $row->heelHeightM)) : null,
             new Dimension('lean', $start->heels, $start->shoulder(), $start->leanDeg(), '°'),
         ])));
     }

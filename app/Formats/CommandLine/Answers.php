@@ -13,6 +13,9 @@ use App\Formats\Json\SetupJson;
 use App\Formats\JsonObject;
 use App\Formats\Unreadable;
 use SteadyRung\Body\Body;
+use SteadyRung\Exercise\HeelMarks;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Kit\StandingHeight;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\BoxReach;
@@ -94,10 +97,10 @@ final class Answers
 
     private static function heelMarks(JsonObject $request, Body $body): object
     {
-        $found = HeelMark::everywhere(Read::kit($request->object('kit')), $body, Read::share($request, 'share'));
+        $found = HeelMarks::forShare(new RungSearch(Read::kit($request->object('kit'))), $body, Read::share($request, 'share'));
 
         return (object) ['found' => array_map(
-            static fn (array $of): object => (object) ['setup' => SetupJson::of($of[0]), 'share' => $of[1]->share(), 'friction' => $of[1]->friction],
+            static fn (Rung $rung): object => (object) ['setup' => SetupJson::of($rung->setup), 'share' => $rung->share(), 'friction' => $rung->load->friction],
             $found,
         )];
     }

@@ -27,17 +27,17 @@ final readonly class ExerciseJson implements \JsonSerializable
         #[OA\Property]
         public ChoiceJson $setup,
         #[OA\Property]
-        public ?Movement $movement,
+        public ?Movement $movement = null,
         #[OA\Property(description: 'hold.')]
-        public ?HoldAt $at,
+        public ?HoldAt $at = null,
         #[OA\Property(description: 'lowering (1–60), hold (1–600).', minimum: Manner::HOLD_S[0], maximum: Manner::HOLD_S[1])]
-        public ?float $seconds,
+        public ?float $seconds = null,
         #[OA\Property]
-        public ?Grip $grip,
+        public ?Grip $grip = null,
         #[OA\Property]
-        public ?Width $width,
+        public ?Width $width = null,
         #[OA\Property(description: 'How one gets up; other than by the pull, the way down is without that help.')]
-        public ?UpBy $up_by,
+        public ?UpBy $up_by = null,
     ) {
     }
 

@@ -6,6 +6,7 @@ namespace App\Formats\Json;
 
 use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Strength\Belief;
 use SteadyRung\Strength\RepPrediction;
 
 /**
@@ -25,10 +26,21 @@ final readonly class RungJson
         public CarriedJson $carried,
         #[OA\Property(description: 'None before a first baseline.')]
         public ?PredictionJson $prediction,
+        #[OA\Property(description: 'Of a lowering or a hold; none before a baseline, and none of a hang.')]
+        public ?SecondsJson $seconds = null,
     ) {
     }
 
-    public static function of(Rung $rung, ?RepPrediction $prediction): self
+    /** The rung, with what is believed of it. */
+    public static function believed(Rung $rung, Belief $belief): self
+    {
+        $timed = $rung->exercise->manner->movement->isTimed();
+        $seconds = $timed ? $belief->secondsOn($rung) : null;
+
+        return self::of($rung, $timed ? null : $belief->onRung($rung), $seconds === null ? null : SecondsJson::of($seconds));
+    }
+
+    public static function of(Rung $rung, ?RepPrediction $prediction, ?SecondsJson $seconds = null): self
     {
         return new self(
             $rung->key(),
@@ -36,6 +48,7 @@ final readonly class RungJson
             ExerciseJson::of($rung->exercise),
             CarriedJson::of($rung->load),
             $prediction === null ? null : PredictionJson::of($prediction),
+            $seconds,
         );
     }
 }

@@ -30,6 +30,10 @@ final readonly class SetupAnswerJson
         public ?SideViewJson $view,
         #[OA\Property]
         public ?WhyJson $why,
+        #[OA\Property(description: 'Where control of a lowering is not to be expected: the same in a band, in which it is.')]
+        public ?RungJson $safer,
+        #[OA\Property]
+        public PracticeJson $practice,
     ) {
     }
 }

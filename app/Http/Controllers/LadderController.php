@@ -20,7 +20,7 @@ final class LadderController
         operationId: 'ladder',
         description: 'The steadiest ladder through everything this gym’s gear allows for this athlete.',
         parameters: [
-            new OA\QueryParameter(name: 'lane', required: true, schema: new OA\Schema(type: 'string', enum: ['pull', 'row'])),
+            new OA\QueryParameter(name: 'lane', required: true, schema: new OA\Schema(type: 'string', enum: ['pull', 'row', 'pulldown'])),
             new OA\QueryParameter(name: 'goal_share', schema: new OA\Schema(type: 'number')),
             new OA\QueryParameter(name: 'most_rungs', schema: new OA\Schema(type: 'integer')),
             new OA\QueryParameter(name: 'advice', description: 'Given: look for the one purchase or measurement that helps most, too.', schema: new OA\Schema(type: 'string')),

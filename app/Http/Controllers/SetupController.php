@@ -59,9 +59,9 @@ final readonly class SetupController
     #[OA\Get(
         path: '/api/athletes/{athlete}/heel-mark',
         operationId: 'heelMark',
-        description: 'The heel mark of a row for a wanted carried share.',
+        description: 'The heel mark for a wanted carried share: of one row, or of every row this gym can build, those whose heels hold first.',
         parameters: [
-            new OA\QueryParameter(name: 'exercise', description: 'A row as JSON; its heel mark does not matter.', required: true, schema: new OA\Schema(type: 'string')),
+            new OA\QueryParameter(name: 'exercise', description: 'A row as JSON; its heel mark does not matter.', schema: new OA\Schema(type: 'string')),
             new OA\QueryParameter(name: 'share', required: true, schema: new OA\Schema(type: 'number')),
         ],
         responses: [new Answer(200, RungListJson::class)],
@@ -69,6 +69,9 @@ final readonly class SetupController
     public function heelMark(Athlete $athlete, Request $request): JsonResponse
     {
         $query = JsonObject::ofQuery($request->query->all(), 'share')->allowing('exercise', 'share');
+        if (! $query->has('exercise')) {
+            return new JsonResponse($this->view->heelMarks($athlete, Read::share($query, 'share')));
+        }
         $row = self::exercise($query)->setup;
         if (! $row instanceof InRow) {
             throw $query->fault('exercise', 'Only a row has a heel mark.');

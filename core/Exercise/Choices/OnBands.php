@@ -96,7 +96,7 @@ final readonly class OnBands implements Choice
     {
         $bands = $this->kneeBandId === null
             ? [implode(' + ', array_map(static fn (string $id): string => $kit->band($id)->name, $this->bandIds)), $this->attach->value]
-            : array_map(fn (string $id): string => $kit->band($id)->name.($id === $this->kneeBandId ? ' knee' : ' foot'), $this->bandIds);
+            : [implode(' + ', array_map(fn (string $id): string => $kit->band($id)->name.($id === $this->kneeBandId ? ' knee' : ' foot'), $this->bandIds))];
 
         return implode(', ', [...$bands, $kit->bar($this->barId)->name]);
     }
