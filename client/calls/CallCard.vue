@@ -4,12 +4,13 @@ import { useTimeoutFn } from '@vueuse/core';
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { api, outcome, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
-import { intervalText, mass, percent, repsText, signedMass, signedPercent } from '../domain/units';
+import { likely, mass, percent, signedMass, signedPercent } from '../domain/units';
 import { confidenceWords } from '../domain/words';
 import CallMark from '../parts/CallMark.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import { useOnce } from '../parts/useOnce';
 import CallReasons from './CallReasons.vue';
+import GateMarks from './GateMarks.vue';
 import OverridePanel from './OverridePanel.vue';
 
 const props = defineProps<{ call: Schemas['KeptCall']; line?: boolean }>();
@@ -66,23 +67,27 @@ onScopeDispose(() => settled.value && emit('decided', settled.value));
                     <template v-if="moves && made.change_kg !== null && made.change_share !== null">
                         ({{ signedMass(made.change_kg) }}, {{ signedPercent(made.change_share) }})
                     </template>
-                    <template v-if="made.next.prediction">· {{ repsText(made.next.prediction) }}, 80 %: {{ intervalText(made.next.prediction) }}</template>
+                    <template v-if="made.next.prediction">· {{ likely(made.next.prediction) }}</template>
                 </span>
             </div>
             <p v-else-if="line" class="next small">{{ made.reasons[0]?.text }}</p>
-            <span v-if="!line" class="small dim sure">Confidence: {{ confidenceWords[made.confidence].toLowerCase() }}</span>
             <div v-if="settled" class="row deeds" role="status">
                 <strong>{{ settled.decision === 'accepted' ? 'Accepted' : 'Overridden' }}</strong>
                 <NButton v-if="undoable.isPending.value" @click="takeBack">Undo</NButton>
             </div>
             <div v-else class="row deeds">
                 <NButton type="primary" :loading="busy" @click="once(() => void decide({ version: call.version, decision: 'accepted' }))">Accept</NButton>
-                <NButton v-if="made.verdict !== 'refer'" @click="overriding = true">Override…</NButton>
+                <NButton v-if="made.verdict !== 'refer'" :quaternary="!line" @click="overriding = true">Override…</NButton>
                 <NButton v-if="line" :aria-expanded="open" @click="open = !open">Why</NButton>
             </div>
         </div>
         <ProblemNote v-if="problem" :problem="problem" />
-        <CallReasons v-if="!line || open" :call="made" :changed="call.changed" />
+        <GateMarks v-if="!line" :reasons="made.reasons" />
+        <CallReasons v-if="line && open" :call="made" :changed="call.changed" />
+        <details v-else-if="!line" :open="made.verdict === 'refer' || call.changed !== null">
+            <summary class="small">Why, and what would change it · confidence {{ confidenceWords[made.confidence].toLowerCase() }}</summary>
+            <CallReasons :call="made" :changed="call.changed" />
+        </details>
         <OverridePanel v-model:open="overriding" :call="call" :decide="decide" />
     </section>
 </template>
@@ -126,13 +131,37 @@ onScopeDispose(() => settled.value && emit('decided', settled.value));
     display: grid;
 }
 
-.sure {
+.call:not(.line) .deeds {
+    flex-wrap: nowrap;
     margin-left: auto;
 }
 
-.call:not(.line) .deeds {
-    order: 1;
-    flex-basis: 100%;
+.call:not(.line) .top {
+    flex-wrap: nowrap;
+}
+
+.call:not(.line) .next {
+    flex: 1 1 0;
+    min-width: 0;
+}
+
+.call:not(.line) {
+    gap: 0;
+    padding-bottom: var(--space-small);
+}
+
+summary {
+    display: flex;
+    align-items: center;
+    min-height: var(--target);
+    color: var(--color-slate);
+    cursor: pointer;
+}
+
+@media (max-width: 720px) {
+    .call:not(.line) .top {
+        flex-wrap: wrap;
+    }
 }
 
 @media (max-width: 960px) {

@@ -34,13 +34,13 @@ const words = computed(() => verdicts.filter((v) => v !== props.call.call.verdic
 const options = computed(() => rungs.value.map((r) => ({ value: r.key, label: `${percent(r.carried.share.mean)} · ${r.name}` })));
 
 async function submit(): Promise<void> {
-    const choice = rungs.value.find((r) => r.key === draft.rung)?.choice ?? null;
+    const exercise = rungs.value.find((r) => r.key === draft.rung)?.exercise ?? null;
     error.value = draft.verdict && draft.reason.trim() ? undefined : 'Needed: what instead, and why.';
-    rungError.value = moves.value && choice === null ? `Needed: the set-up to ${draft.verdict === 'climb' ? 'climb to' : 'step down to'}.` : undefined;
+    rungError.value = moves.value && exercise === null ? `Needed: the set-up to ${draft.verdict === 'climb' ? 'climb to' : 'step down to'}.` : undefined;
     if (error.value || rungError.value || draft.verdict === null) {
         return;
     }
-    if (await props.decide({ version: props.call.version, decision: 'overridden', verdict: draft.verdict, choice, reason: draft.reason })) {
+    if (await props.decide({ version: props.call.version, decision: 'overridden', verdict: draft.verdict, exercise, reason: draft.reason })) {
         open.value = false;
     }
 }

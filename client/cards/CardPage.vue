@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
-import { momentsOf } from '../domain/moments';
+import { cautionsOf } from '../domain/moments';
 import { day } from '../domain/units';
 import ReadNote from '../parts/ReadNote.vue';
 import { useCautions } from '../parts/useCautions';
@@ -19,11 +19,8 @@ const session = useSession();
 const today = useToday();
 const cautions = useCautions();
 void cautions.load();
-const card = useRead(['card', props.id, route.query.choice], () => loadCard(props.id, typeof route.query.choice === 'string' ? route.query.choice : undefined));
-const shown = computed(() => {
-    const moments = card.value.value ? momentsOf(card.value.value.setup.choice.kind) : [];
-    return cautions.items.filter((c) => moments.includes(c.moment));
-});
+const card = useRead(['card', props.id, route.query.exercise], () => loadCard(props.id, typeof route.query.exercise === 'string' ? route.query.exercise : undefined));
+const shown = computed(() => (card.value.value ? cautionsOf(card.value.value.setup.exercise, cautions.items) : []));
 </script>
 
 <template>

@@ -2,6 +2,7 @@
 import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
+import { cautionsOf } from '../domain/moments';
 import type { Problem } from '../domain/problems';
 import { day } from '../domain/units';
 import ChipRow from '../parts/ChipRow.vue';
@@ -31,8 +32,8 @@ const problem = shallowRef<Problem>();
 const loading = ref(true);
 
 const shown = computed(() => cards.value.filter((c) => !left.value.includes(c.athlete.id)));
-/** On a card among several, what every pull needs. */
-const short = computed(() => cautions.items.filter((c) => c.code === 'grip-failing' || c.code === 'band-wear'));
+/** As many as a small card has room for. */
+const MOST_CAUTIONS = 2;
 
 /** All who are on a set-up, not only those of one page; a few are asked at once. */
 async function load(): Promise<void> {
@@ -76,7 +77,7 @@ function toggle(id: string): void {
                 :key="card.athlete.id"
                 :athlete="card.athlete"
                 :setup="card.setup"
-                :cautions="short"
+                :cautions="cautionsOf(card.setup.exercise, cautions.items).slice(0, MOST_CAUTIONS)"
                 :on="day(today)"
                 :gym="session.me?.gym_name ?? ''"
             />

@@ -2,61 +2,78 @@
 import { computed } from 'vue';
 import SideView from '../draw/SideView.vue';
 import type { Schemas } from '../domain/http';
-import { angle, expectation, lengthOf, mass, percent, percentRange } from '../domain/units';
+import { likely, mass, percentRange, restText, secondsWords } from '../domain/units';
 
 const props = defineProps<{ athlete: Schemas['Athlete']; setup: Schemas['SetupAnswer']; cautions: readonly Schemas['Caution'][]; on: string; gym: string }>();
 
+const MOST_WARNINGS = 2;
+const MOST_CAUTIONS = 3;
+
 const carries = computed(() => {
-    const rung = props.setup.rung;
-    if (!rung) {
+    const { carried } = props.setup.rung ?? {};
+    if (!carried) {
         return '';
     }
-    const { carried_kg: kg, share, share_range: range } = rung.carried;
-    if (range) {
-        return `the arms carry ${percentRange(range[0] ?? 0, range[1] ?? 1)}`;
-    }
-    const expected = rung.prediction ? ` · expect ${expectation(rung.prediction)}` : '';
-    return `carries ${mass(kg.mean)}, ${percent(share.mean)}${expected}`;
+    const [low, high] = carried.share_range ?? [];
+    return low === undefined || high === undefined
+        ? `carries ${mass(carried.carried_kg.mean)} of ${mass(props.athlete.mass_kg)}`
+        : `carries ${percentRange(low, high)}, nobody knows how much`;
+});
+/** What is asked, in one large line: sets of reps, or of seconds. */
+const asks = computed(() => {
+    const { sets, gate_reps } = props.athlete.standard;
+    const { movement, seconds } = props.setup.exercise;
+    return movement === 'hold' ? `${sets} × ${seconds} s` : `${sets} × ${gate_reps}`;
+});
+const how = computed(() => {
+    const { rung, practice, exercise } = props.setup;
+    return [
+        ...(rung?.prediction ? [likely(rung.prediction)] : []),
+        ...(exercise.movement === 'lowering' ? [`${exercise.seconds} s each`] : []),
+        practice.tempo,
+        `rest ${restText(practice.rest_s)}`,
+    ];
+});
+/** The warnings of this set-up come before what is to be said of its kind. */
+const watched = computed(() => {
+    const warnings = (props.setup.rung?.carried.warnings ?? []).slice(0, MOST_WARNINGS).map((w) => w.text);
+    return [...new Set([...warnings, ...props.cautions.slice(0, MOST_CAUTIONS).map((c) => c.text)])];
 });
 </script>
 
 <template>
     <article class="setup-card" :aria-label="`Card of ${athlete.name}`">
         <header>
-            <div>
-                <h2>{{ athlete.name }}</h2>
-                <p>{{ setup.name }}</p>
-            </div>
-            <p class="when">
-                {{ gym }}
-                <br />
-                {{ on }}
+            <h2>{{ setup.name }}</h2>
+            <p class="who">
+                <strong>{{ athlete.name }}</strong>
+                <span v-if="carries">· {{ carries }}</span>
+                <span class="when">{{ gym }} · {{ on }}</span>
             </p>
         </header>
         <p v-if="athlete.paused_on" class="paused">Pulling is paused for pain. A licensed clinician looks at it first.</p>
         <p v-else-if="setup.reason" class="paused">{{ setup.reason }}</p>
         <template v-if="setup.rung && setup.view">
-            <SideView :view="setup.view" :name="setup.name" :width-px="440" :height-px="330" />
-            <dl class="measures">
-                <div v-for="d in setup.view.dimensions" :key="d.label">
-                    <dt>{{ d.label }}</dt>
-                    <dd>{{ d.unit === '°' ? angle(d.value) : lengthOf(d.value) }}</dd>
+            <SideView :view="setup.view" :name="setup.name" :width-px="460" :height-px="370" />
+            <div v-if="!athlete.paused_on" class="asks">
+                <b>{{ asks }}</b>
+                <div>
+                    <p>
+                        <strong>{{ how[0] }}</strong>
+                        {{
+                            how
+                                .slice(1)
+                                .map((part) => `· ${part}`)
+                                .join(' ')
+                        }}
+                    </p>
+                    <p v-if="setup.rung.seconds">{{ secondsWords(setup.rung.seconds) }}</p>
+                    <p class="cues">{{ setup.practice.cues.join(' ') }}</p>
                 </div>
-            </dl>
-            <p v-if="!athlete.paused_on" class="asks">
-                <template v-if="setup.choice.seconds">
-                    <b>{{ setup.choice.seconds }} s</b>
-                    <span>{{ setup.choice.kind === 'hold' ? 'held' : `each way down, ${athlete.standard.sets} × ${athlete.standard.gate_reps}` }}</span>
-                </template>
-                <template v-else>
-                    <b>{{ athlete.standard.sets }} × {{ athlete.standard.gate_reps }}</b>
-                    <span>clean</span>
-                </template>
-                <span class="carries">{{ carries }}</span>
-            </p>
+            </div>
         </template>
         <ul class="cautions">
-            <li v-for="caution in cautions" :key="caution.code">{{ caution.text }}</li>
+            <li v-for="text in watched" :key="text">{{ text }}</li>
         </ul>
     </article>
 </template>
@@ -72,60 +89,48 @@ const carries = computed(() => {
     break-inside: avoid;
 }
 
-header {
+h2 {
+    font-size: 22px;
+    line-height: 1.15;
+}
+
+.who {
     display: flex;
-    justify-content: space-between;
-    gap: var(--space-base);
-    border-bottom: 3px solid var(--color-timber);
-    padding-bottom: 6px;
+    flex-wrap: wrap;
+    gap: 0 6px;
+    color: var(--color-slate);
+}
+
+.who strong {
+    color: var(--color-graphite);
 }
 
 .when {
-    color: var(--color-slate);
+    margin-left: auto;
     font-size: var(--type-small);
-    text-align: right;
-    white-space: nowrap;
-}
-
-.measures {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 2px 18px;
-}
-
-.measures div {
-    display: flex;
-    gap: 6px;
-}
-
-dt {
-    color: var(--color-slate);
-}
-
-dd {
-    font-weight: 700;
 }
 
 .asks {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: baseline;
-    gap: 0 8px;
+    display: grid;
+    grid-template-columns: auto minmax(0, 1fr);
+    gap: 0 var(--space-base);
+    align-items: center;
+    padding: 8px 0;
+    border-top: 2px solid var(--color-timber);
+    border-bottom: 1px solid var(--color-line);
 }
 
 .asks b {
-    font: 700 26px/1 var(--type-display);
+    font: 700 40px/1 var(--type-display);
+    white-space: nowrap;
 }
 
-.carries {
-    margin-left: auto;
-    font-weight: 600;
+.cues {
+    color: var(--color-slate);
 }
 
 .cautions {
-    padding: 6px 0 0 16px;
-    border-top: 1px solid var(--color-line);
-    color: var(--color-slate);
+    padding-left: 16px;
     font-size: 12px;
 }
 
@@ -138,7 +143,7 @@ dd {
 
 @media print {
     .setup-card :deep(.side-view) {
-        max-height: 82mm;
+        max-height: 88mm;
     }
 }
 </style>

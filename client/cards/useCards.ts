@@ -6,13 +6,13 @@ export interface Card {
     setup: Schemas['SetupAnswer'];
 }
 
-/** What stands on an athlete's card: a choice, or the set-up in use; undefined where there is none. */
-export async function loadCard(athleteId: string, choice?: string): Promise<Result<Card | undefined>> {
+/** What stands on an athlete's card: an exercise, or the one in use; undefined where there is none. */
+export async function loadCard(athleteId: string, exercise?: string): Promise<Result<Card | undefined>> {
     const athlete = await outcome(api.GET('/api/athletes/{athlete}', { params: { path: { athlete: athleteId } } }));
     if (!athlete.ok) {
         return athlete;
     }
-    const setup = await askSetup(athleteId, choice ?? (athlete.value.rung ? JSON.stringify(athlete.value.rung.choice) : undefined));
+    const setup = await askSetup(athleteId, exercise ?? (athlete.value.rung ? JSON.stringify(athlete.value.rung.exercise) : undefined));
     return setup.ok ? { ok: true, value: setup.value && { athlete: athlete.value, setup: setup.value } } : setup;
 }
 

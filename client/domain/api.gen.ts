@@ -413,6 +413,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kit/floor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeFloor"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/ladder": {
         parameters: {
             query?: never;
@@ -652,7 +668,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** @description The heel mark of a row for a wanted carried share. */
+        /** @description The heel mark for a wanted carried share: of one row, or of every row this gym can build, those whose heels hold first. */
         get: operations["heelMark"];
         put?: never;
         post?: never;
@@ -716,6 +732,11 @@ export interface components {
             reach_m?: number | null;
             /** @description Classes and the like, to find people by. */
             tags?: string[];
+            /**
+             * @description Whose segment masses to compute with.
+             * @enum {string}
+             */
+            proportions?: "average" | "men" | "women";
         };
         /** @description A look at a band. */
         InspectionInput: {
@@ -737,6 +758,13 @@ export interface components {
             /** Format: float */
             thickness_mm: number;
             points?: components["schemas"]["PointInput"][];
+            /**
+             * Format: uuid
+             * @description The bar it was measured on: a thicker bar takes 3–5 cm of its hung length.
+             */
+            hitched_on?: string | null;
+            /** @description Keeps readings that lie far from what the size suggests. */
+            sure?: boolean;
         };
         /** @description The coach's word: accepted as it is, or overridden with another verdict and a reason, and a set-up if it changes. */
         DecisionInput: {
@@ -746,7 +774,7 @@ export interface components {
             decision: "accepted" | "overridden";
             /** @enum {string|null} */
             verdict?: "refer" | "step-down" | "climb" | "stay" | null;
-            choice?: components["schemas"]["Choice"] | null;
+            exercise?: components["schemas"]["Exercise"] | null;
             reason?: string | null;
         };
         /** @description What ends a pause for pain: a coach's note. */
@@ -794,7 +822,7 @@ export interface components {
             performed_at: string;
             /** @enum {string} */
             purpose: "baseline" | "work";
-            choice?: components["schemas"]["Choice"] | null;
+            exercise?: components["schemas"]["Exercise"] | null;
             clean_reps?: number | null;
             /** @description Reps that did not count, by reason. */
             no_counts?: {
@@ -837,10 +865,12 @@ export interface components {
             status: "estimated" | "one-point" | "measured";
             /**
              * Format: float
-             * @description Relative standard deviation of the force inside the known range.
+             * @description Standard deviation of the force at twice the hung length, as a part of it.
              */
             relative_sd: number;
             curve: components["schemas"]["CurvePoint"][];
+            /** @description What about the readings asks for a second look. */
+            doubts: components["schemas"]["Warning"][];
         };
         /** @description A reading of the hanging scale. */
         BandPoint: {
@@ -902,19 +932,40 @@ export interface components {
             share_sd: number;
             /**
              * Format: float
-             * @description Mean share on the way up, hysteresis taken off the help.
+             * @description Mean demand on the pull relative to a strict one; reps are predicted from it.
              */
-            ascent_share: number;
+            effective_share: number;
+            /**
+             * Format: float
+             * @description How much more is asked at the top than at the bottom, relative to a strict pull.
+             */
+            shape: number;
             /** Format: float */
             rom_m: number;
             warnings: components["schemas"]["Warning"][];
             /** @description Lowest and highest share, where it can only be an interval. */
             share_range: number[] | null;
+            /**
+             * Format: float
+             * @description row: coefficient of friction that the heels need.
+             */
+            friction: number | null;
+            /**
+             * Format: float
+             * @description band: chance that it lifts the athlete off at the bottom.
+             */
+            lift_off: number | null;
+            /**
+             * Format: float
+             * @description band: energy held at the hang.
+             */
+            recoil_j: number | null;
+            mount: components["schemas"]["Mount"] | null;
         };
         Caution: {
             code: string;
             /** @enum {string} */
-            moment: "screening" | "gear" | "band" | "hanging" | "lowering" | "pain";
+            moment: "screening" | "gear" | "band" | "row" | "belt" | "hanging" | "lowering" | "pain";
             text: string;
         };
         CautionList: {
@@ -923,10 +974,10 @@ export interface components {
         /** @description Which gear of the gym a set-up is made of, and how, as JSON: the kind, and the keys that belong to it. */
         Choice: {
             /** @enum {string} */
-            kind: "strict" | "band" | "row" | "foot" | "hop" | "counterweight" | "added" | "pulldown" | "lowering" | "hold";
+            kind: "strict" | "band" | "row" | "foot" | "hop" | "low-bar" | "band-pulldown" | "counterweight" | "added" | "pulldown";
             /**
              * Format: uuid
-             * @description band, foot, hop; row on a low bar.
+             * @description band, foot, hop, low-bar, band-pulldown; row on a low bar.
              */
             bar_id?: string | null;
             /**
@@ -934,7 +985,7 @@ export interface components {
              * @enum {string|null}
              */
             attach?: "foot" | "knee" | null;
-            /** @description band. */
+            /** @description band, band-pulldown. */
             band_ids?: string[] | null;
             /**
              * Format: uuid
@@ -960,7 +1011,7 @@ export interface components {
             plate_ids?: string[] | null;
             /**
              * Format: float
-             * @description foot: mean over a rep of a scale under the feet.
+             * @description foot, low-bar: mean over the way up of a scale under the feet.
              */
             scale_kg?: number | null;
             /**
@@ -983,18 +1034,28 @@ export interface components {
              * @description counterweight, pulldown.
              */
             stack_kg?: number | null;
-            /** @description added. */
+            /** @description added; worn in a row; in the lap with foot help. */
             weight_ids?: string[] | null;
             /**
-             * @description hold.
+             * Format: uuid
+             * @description band: the one of two bands that goes under the knee while the other is at the foot.
+             */
+            knee_band_id?: string | null;
+            /**
+             * @description row: against a wall, a plate or the lip of the box; free unless said.
              * @enum {string|null}
              */
-            at?: "hang" | "top" | null;
+            heels?: "free" | "blocked" | null;
             /**
-             * Format: float
-             * @description lowering, hold.
+             * @description row: straight unless said.
+             * @enum {string|null}
              */
-            seconds?: number | null;
+            knees?: "straight" | "bent" | null;
+            /**
+             * @description pulldown, band-pulldown.
+             * @enum {string|null}
+             */
+            stance?: "seated" | "kneeling" | null;
         };
         CurvePoint: {
             /** Format: float */
@@ -1021,6 +1082,17 @@ export interface components {
             /** @description m or °. */
             unit: string;
         };
+        /** @description What can be done on a kind of set-up, and how it can be held. */
+        Doable: {
+            /** @enum {string} */
+            kind: "strict" | "band" | "row" | "foot" | "hop" | "low-bar" | "band-pulldown" | "counterweight" | "added" | "pulldown";
+            movements: ("full" | "lower-half" | "upper-half" | "lowering" | "hold" | "shoulder-blade")[];
+            grips: ("over" | "under" | "neutral" | "mixed" | "rings" | "towel")[];
+            /** @description By movement, the usual way first. */
+            ways_up: {
+                [key: string]: ("pull" | "step" | "foot" | "hop")[];
+            };
+        };
         /** @description One figure a rule looked at, in words, with the threshold it was held against. */
         Evidence: {
             text: string;
@@ -1028,6 +1100,34 @@ export interface components {
             figure?: number | null;
             /** Format: float */
             threshold?: number | null;
+        };
+        /**
+         * @description A set-up of the gym's gear, what is done on it, and how it is held; what is not said is the whole pull, held over the bar just
+         *     outside the shoulders.
+         */
+        Exercise: {
+            setup: components["schemas"]["Choice"];
+            /** @enum {string|null} */
+            movement?: "full" | "lower-half" | "upper-half" | "lowering" | "hold" | "shoulder-blade" | null;
+            /**
+             * @description hold.
+             * @enum {string|null}
+             */
+            at?: "hang" | "active-hang" | "middle" | "top" | null;
+            /**
+             * Format: float
+             * @description lowering (1–60), hold (1–600).
+             */
+            seconds?: number | null;
+            /** @enum {string|null} */
+            grip?: "over" | "under" | "neutral" | "mixed" | "rings" | "towel" | null;
+            /** @enum {string|null} */
+            width?: "shoulder" | "outside" | "wide" | "narrow" | null;
+            /**
+             * @description How one gets up; other than by the pull, the way down is without that help.
+             * @enum {string|null}
+             */
+            up_by?: "pull" | "step" | "foot" | "hop" | null;
         };
         /** @description The figures of a piece of gear as JSON: the kind, and the keys that belong to it. */
         GearFigures: {
@@ -1075,6 +1175,16 @@ export interface components {
              * @description machine: kilograms at the athlete for each of the stack.
              */
             leverage?: number | null;
+            /**
+             * Format: float
+             * @description machine that lifts: what the stack lifts first.
+             */
+            platform_kg?: number | null;
+            /**
+             * Format: float
+             * @description bar, rings, box: what its maker rates it for.
+             */
+            rated_kg?: number | null;
         };
         /** @description What a band takes off an athlete at the foot or the knee; or why it does not fit. */
         Help: {
@@ -1107,7 +1217,7 @@ export interface components {
         /** @description The steadiest ladder of an athlete in a lane, from today to the goal. */
         Ladder: {
             /** @enum {string} */
-            lane: "row" | "lower" | "pull" | "apart";
+            lane: "pull" | "row" | "pulldown" | "seconds";
             /**
              * Format: float
              * @description Share it starts from: the set-up in use, else what eight reps are expected on.
@@ -1142,7 +1252,7 @@ export interface components {
         /** @description A piece of gear in a side view. */
         Line: {
             /** @enum {string} */
-            part: "bar" | "post" | "band" | "strap" | "box" | "weight" | "cable" | "heel-mark";
+            part: "bar" | "post" | "band" | "strap" | "box" | "step" | "weight" | "cable" | "block" | "heel-mark";
             points: components["schemas"]["Spot"][];
             /** Format: float */
             thickness_m: number;
@@ -1154,6 +1264,21 @@ export interface components {
             first_name: string;
             then_reps: number;
             then_name: string;
+        };
+        /** @description How to get into the bands. */
+        Mount: {
+            /**
+             * Format: float
+             * @description Height to stand on so that the hands reach the bar; 0 = the floor.
+             */
+            box_m: number;
+            /**
+             * Format: float
+             * @description What one hand holds with the loop at the thigh.
+             */
+            hand_kg: number;
+            /** @description Whether a partner holds the band. */
+            partner: boolean;
         };
         /** @description A set-up that does not fit, and why. */
         NamedMisfit: {
@@ -1172,6 +1297,13 @@ export interface components {
             /** @enum {string} */
             place: "shoulder" | "elbow" | "wrist" | "neck" | "back" | "ribs" | "chest" | "hip" | "knee" | "head" | "other";
             level: number;
+        };
+        /** @description How an exercise is done until a method says otherwise. */
+        Practice: {
+            tempo: string;
+            /** @description Rest between sets, from and to. */
+            rest_s: number[];
+            cues: string[];
         };
         /** @description Clean reps to expect in one set. */
         Prediction: {
@@ -1199,9 +1331,10 @@ export interface components {
         Rung: {
             key: string;
             name: string;
-            choice: components["schemas"]["Choice"];
+            exercise: components["schemas"]["Exercise"];
             carried: components["schemas"]["Carried"];
             prediction: components["schemas"]["Prediction"] | null;
+            seconds?: components["schemas"]["Seconds"] | null;
         };
         /** @description Set-ups that answer a question, the best first; or why there is none. */
         RungList: {
@@ -1220,12 +1353,25 @@ export interface components {
             /** @description Whether it is the set-up in use. */
             chosen: boolean;
         };
+        /** @description Controlled seconds to expect of a lowering or a hold. */
+        Seconds: {
+            /** Format: float */
+            median_s: number;
+            /** Format: float */
+            low80: number;
+            /** Format: float */
+            high80: number;
+            /** @description Chance of at least so many seconds, by seconds. */
+            chance: {
+                [key: string]: number;
+            };
+        };
         /** @description One set-up for one athlete: what it carries, how it looks and how the figures came about; or why it does not fit. */
         SetupAnswer: {
             name: string;
             /** @enum {string} */
-            lane: "row" | "lower" | "pull" | "apart";
-            choice: components["schemas"]["Choice"];
+            lane: "pull" | "row" | "pulldown" | "seconds";
+            exercise: components["schemas"]["Exercise"];
             /** @description Whether it is the set-up in use. */
             chosen: boolean;
             /** @description Why it does not fit. */
@@ -1233,6 +1379,8 @@ export interface components {
             rung: components["schemas"]["Rung"] | null;
             view: components["schemas"]["SideView"] | null;
             why: components["schemas"]["Why"] | null;
+            safer: components["schemas"]["Rung"] | null;
+            practice: components["schemas"]["Practice"];
         };
         /** @description A set-up seen from the side, to scale, in m. */
         SideView: {
@@ -1327,6 +1475,11 @@ export interface components {
             /** Format: uuid */
             bar_id?: string | null;
         };
+        /** @description What the heels stand on. */
+        FloorInput: {
+            /** @enum {string} */
+            floor: "unknown" | "rubber" | "wood" | "vinyl";
+        };
         /** @description What somebody does to the simulated scale: pulls a band to a length, and whether the scale fails meanwhile. */
         HangInput: {
             band: components["schemas"]["BandInput"];
@@ -1417,6 +1570,8 @@ export interface components {
             reach_m: number;
             /** @enum {string} */
             reach_source: "estimated" | "measured";
+            /** @enum {string} */
+            proportions: "average" | "men" | "women";
             /** Format: float */
             pull_distance_m: number;
             standard: components["schemas"]["Standard"];
@@ -1454,6 +1609,18 @@ export interface components {
             curve: components["schemas"]["BandCurve"];
             retired: boolean;
             wear: components["schemas"]["Wear"];
+            /**
+             * Format: date
+             * @description When its readings were taken.
+             */
+            measured_on: string | null;
+            /**
+             * Format: uuid
+             * @description The bar it was measured on.
+             */
+            hitched_on: string | null;
+            /** @description Why it should be measured again. */
+            measure_again: string | null;
         };
         /** @description An athlete's body: what everything is computed from, and the mass over time. */
         Body: {
@@ -1560,7 +1727,7 @@ export interface components {
             decision: "accepted" | "overridden" | null;
             /** @enum {string|null} */
             override_verdict: "refer" | "step-down" | "climb" | "stay" | null;
-            override_choice: components["schemas"]["Choice"] | null;
+            override_exercise: components["schemas"]["Exercise"] | null;
             override_reason: string | null;
             /** Format: date-time */
             decided_at: string | null;
@@ -1571,6 +1738,13 @@ export interface components {
             bands: components["schemas"]["Band"][];
             /** @description Pieces that cannot be read any more. */
             damaged: components["schemas"]["Damaged"][];
+            /**
+             * @description What the heels stand on.
+             * @enum {string}
+             */
+            floor: "unknown" | "rubber" | "wood" | "vinyl";
+            /** @description What can be done on each kind of set-up. */
+            doable: components["schemas"]["Doable"][];
         };
         /** @description The coach who is signed in. */
         Me: {
@@ -1657,7 +1831,7 @@ export interface components {
             trained_on: string;
             /** @enum {string} */
             purpose: "baseline" | "work";
-            choice: components["schemas"]["Choice"] | null;
+            exercise: components["schemas"]["Exercise"] | null;
             /** @description The same for the same set-up. */
             setup_key: string | null;
             setup_name: string | null;
@@ -2411,7 +2585,7 @@ export interface operations {
     capacityWhy: {
         parameters: {
             query: {
-                pattern: "pull" | "row" | "pulldown";
+                pattern: "pull" | "chin" | "row" | "pulldown";
             };
             header?: never;
             path: {
@@ -2669,10 +2843,43 @@ export interface operations {
             };
         };
     };
+    changeFloor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FloorInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kit"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     ladder: {
         parameters: {
             query: {
-                lane: "pull" | "row";
+                lane: "pull" | "row" | "pulldown";
                 goal_share?: number;
                 most_rungs?: number;
                 /** @description Given: look for the one purchase or measurement that helps most, too. */
@@ -2745,7 +2952,7 @@ export interface operations {
         parameters: {
             query?: {
                 band?: string;
-                lane?: "lower" | "apart";
+                lane?: "seconds" | "pulldown";
             };
             header?: never;
             path: {
@@ -3139,8 +3346,8 @@ export interface operations {
     setup: {
         parameters: {
             query: {
-                /** @description A Choice as JSON. */
-                choice: string;
+                /** @description An Exercise as JSON. */
+                exercise: string;
             };
             header?: never;
             path: {
@@ -3181,7 +3388,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Choice"];
+                "application/json": components["schemas"]["Exercise"];
             };
         };
         responses: {
@@ -3208,8 +3415,8 @@ export interface operations {
     heelMark: {
         parameters: {
             query: {
-                /** @description A Choice of a row as JSON; its heel mark does not matter. */
-                choice: string;
+                /** @description A row as JSON; its heel mark does not matter. */
+                exercise?: string;
                 share: number;
             };
             header?: never;

@@ -13,6 +13,19 @@ export interface Kept {
 /** Enough for a class and its kit. */
 const MOST_KEPT = 400;
 
+/** Sets that wait since the first program name a set-up where this one names an exercise. */
+export function bringUpToDate(waiting: { set: Record<string, unknown> }): void {
+    const { choice, ...set } = waiting.set as { choice?: { kind: string; at?: string; seconds?: number } | null };
+    if (choice !== undefined) {
+        const timed = choice?.kind === 'lowering' || choice?.kind === 'hold';
+        waiting.set = {
+            ...set,
+            exercise:
+                choice && (timed ? { setup: { kind: 'strict' }, movement: choice.kind, seconds: choice.seconds, ...(choice.at ? { at: choice.at } : {}) } : { setup: choice }),
+        };
+    }
+}
+
 /** What is kept on this device: sets that wait, and what was read last. */
 class Device extends Dexie {
     sets!: Table<Waiting, number>;
@@ -21,6 +34,10 @@ class Device extends Dexie {
     constructor() {
         super('steady-rung');
         this.version(1).stores({ sets: '++order, &id, owner', reads: '[owner+key], owner' });
+        this.version(2).upgrade(async (device) => {
+            await device.table('reads').clear();
+            await device.table('sets').toCollection().modify(bringUpToDate);
+        });
     }
 }
 

@@ -5,6 +5,8 @@ export type Kit = Schemas['Kit'];
 export type Gear = Schemas['Gear'];
 export type GearKind = Gear['figures']['kind'];
 export type Choice = Schemas['Choice'];
+export type Exercise = Schemas['Exercise'];
+export type Doable = Schemas['Doable'];
 
 export const gearWords: Record<GearKind, { one: string; many: string }> = {
     bar: { one: 'bar', many: 'Bars' },
@@ -47,6 +49,6 @@ export function figureText({ figures }: Gear): string {
 
 /** The first part of a set-up's name, and the rest. */
 export function splitName(name: string): [string, string] {
-    const [first = '', ...rest] = name.replace(/^(Row|Foot help), /, '').split(', ');
+    const [first = '', ...rest] = name.replace(/^(Row|Foot help|Band pull-down|Pull-down|Legs in front), /, '').split(', ');
     return [first, rest.join(' · ')];
 }

@@ -139,6 +139,14 @@ export const limits = {
         leverage: {
             low: 0.1,
             high: 4
+        },
+        platform_kg: {
+            low: 0,
+            high: 60
+        },
+        rated_kg: {
+            low: 50,
+            high: 5000
         }
     },
     HangInput: {

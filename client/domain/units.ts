@@ -37,8 +37,32 @@ export function intervalText(prediction: Prediction): string {
     return low + high;
 }
 
-/** What is expected, and the interval it lies in four times out of five. */
-export const expectation = (prediction: Prediction): string => `${repsText(prediction)} (80 %: ${intervalText(prediction)})`;
+/** What is likely, in the words of the floor. */
+export const likely = (prediction: Prediction): string => `likely ${intervalText(prediction)}`;
+
+const NEARLY = 0.97;
+const PARTS = [2, 3, 4, 5, 10];
+
+/** A chance as a coach says it: 1 in 5, 4 in 5, hardly ever, nearly always. */
+export function chanceWords(chance: number): string {
+    if (chance >= NEARLY || chance < 1 - NEARLY) {
+        return chance >= NEARLY ? 'nearly always' : 'hardly ever';
+    }
+    const best = PARTS.flatMap((of) => Array.from({ length: of - 1 }, (_, i) => ({ n: i + 1, of })));
+    const { n, of } = best.reduce((a, b) => (Math.abs(b.n / b.of - chance) < Math.abs(a.n / a.of - chance) - 0.004 ? b : a));
+    return `${n} in ${of}`;
+}
+
+/** Controlled seconds to expect. */
+export const secondsWords = ({ median_s, low80, high80 }: { median_s: number; low80: number; high80: number }): string =>
+    median_s < 1 ? `Hardly a second controlled (up to ${Math.round(high80)} s).` : `Likely ${Math.round(low80)}–${Math.round(high80)} s controlled.`;
+
+const S_PER_MIN = 60;
+
+/** A rest as it is told: in minutes from two on, else in seconds. */
+export function restText([from = 0, to = 0]: readonly number[]): string {
+    return from >= 2 * S_PER_MIN ? `${from / S_PER_MIN}–${to / S_PER_MIN} min` : `${from}–${to} s`;
+}
 
 /** A typed number, with a decimal point or comma; null where it is none, undefined where nothing was typed. */
 export function parseNumber(text: string): number | null | undefined {

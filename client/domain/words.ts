@@ -30,12 +30,40 @@ export const kindOfHelp: Record<Schemas['Choice']['kind'], string> = {
     row: 'Row',
     foot: 'Foot help',
     hop: 'Hop',
+    'low-bar': 'Legs in front',
     counterweight: 'Counterweight',
     added: 'Added weight',
     pulldown: 'Pull-down',
+    'band-pulldown': 'Band pull-down',
+};
+
+type Exercise = Schemas['Exercise'];
+
+export const movementWords: Record<NonNullable<Exercise['movement']>, string> = {
+    full: 'Whole pull',
+    'lower-half': 'Lower half',
+    'upper-half': 'Upper half',
     lowering: 'Lowering',
     hold: 'Hold',
+    'shoulder-blade': 'Shoulder blades only',
 };
+
+export const placeWords: Record<NonNullable<Exercise['at']>, string> = { hang: 'Hang', 'active-hang': 'Active hang', middle: 'Half way', top: 'Chin over the bar' };
+
+export const gripWords: Record<NonNullable<Exercise['grip']>, string> = {
+    over: 'Over',
+    under: 'Under',
+    neutral: 'Neutral',
+    mixed: 'Mixed',
+    rings: 'On rings',
+    towel: 'Towel, rope',
+};
+
+export const widthWords: Record<NonNullable<Exercise['width']>, string> = { shoulder: 'At the shoulders', outside: 'Just outside', wide: 'Wide', narrow: 'Narrow' };
+
+export const wayUpWords: Record<NonNullable<Exercise['up_by']>, string> = { pull: 'By the pull', step: 'Step up', foot: 'Feet up, none down', hop: 'Hop up, none down' };
+
+export const floorWords: Record<Schemas['Kit']['floor'], string> = { unknown: 'Not known', rubber: 'Rubber', wood: 'Wood', vinyl: 'Vinyl' };
 
 export const gradeWords: Record<NonNullable<Schemas['Choice']['grade']>, string> = { 'flat-foot': 'Flat foot', heel: 'Heel', toes: 'Toes', 'one-foot': 'One foot', none: 'None' };
 
@@ -85,6 +113,8 @@ export const momentWords: Record<Schemas['Caution']['moment'], string> = {
     screening: 'Before any hanging',
     gear: 'Bars, anchors and the floor',
     band: 'Bands',
+    row: 'Rows',
+    belt: 'Added weight',
     hanging: 'Hanging and pulling',
     lowering: 'Lowering and jumped reps',
     pain: 'Pain',

@@ -8,15 +8,29 @@ const props = defineProps<{ line: Schemas['Line']; sheet: Sheet }>();
 const LEAST_STROKE_PX = 2.5;
 const LEAST_SPOT_PX = 4.5;
 
-const points = computed(() => props.line.points.map(props.sheet.at));
+/** A band is drawn bowed in front of the body, so that neither hides the other; its ends are where they are. */
+const BOW_M = 0.17;
+const BOW_STEPS = 14;
+
+const points = computed(() => {
+    const drawn = props.line.points.map(props.sheet.at);
+    const [from, to] = drawn;
+    if (props.line.part !== 'band' || !from || !to) {
+        return drawn;
+    }
+    return Array.from({ length: BOW_STEPS + 1 }, (_, i) => {
+        const part = i / BOW_STEPS;
+        return { x: from.x + (to.x - from.x) * part + 4 * BOW_M * props.sheet.pxPerM * part * (1 - part), y: from.y + (to.y - from.y) * part };
+    });
+});
 const spot = computed(() => points.value[0] ?? { x: 0, y: 0 });
 const strokePx = computed(() => Math.max(LEAST_STROKE_PX, props.line.thickness_m * props.sheet.pxPerM));
 </script>
 
 <template>
-    <g :class="[line.part, { ghost: line.at_top }]" :data-part="line.part" :data-ghost="line.at_top || undefined">
+    <g :class="line.part" :data-part="line.part">
         <path v-if="line.part === 'heel-mark'" :d="`M ${spot.x - 7} ${spot.y + 9} L ${spot.x} ${spot.y} L ${spot.x + 7} ${spot.y + 9} Z`" />
-        <circle v-else-if="points.length === 1" :cx="spot.x" :cy="spot.y" :r="Math.max(LEAST_SPOT_PX, strokePx / 2)" />
+        <circle v-else-if="line.points.length === 1" :cx="spot.x" :cy="spot.y" :r="Math.max(LEAST_SPOT_PX, strokePx / 2)" />
         <polyline v-else :points="through(points)" :stroke-width="strokePx" />
     </g>
 </template>
@@ -33,7 +47,6 @@ circle {
 
 .band polyline {
     stroke: var(--color-timber);
-    opacity: 0.85;
 }
 
 .strap polyline,
@@ -41,9 +54,14 @@ circle {
     stroke: var(--color-bark);
 }
 
-.box polyline {
+.box polyline,
+.step polyline {
     fill: var(--color-sunk);
     stroke: var(--color-timber);
+}
+
+.block polyline {
+    stroke: var(--color-graphite);
 }
 
 .weight polyline {
@@ -52,9 +70,5 @@ circle {
 
 .heel-mark path {
     fill: var(--color-bark);
-}
-
-.ghost {
-    opacity: 0.4;
 }
 </style>

@@ -108,7 +108,7 @@ const next = computed(() => rows.value.find((r) => r.next));
                     <span class="reps">
                         <template v-if="row.rung.prediction">
                             {{ repsText(row.rung.prediction) }}
-                            <small>80 %: {{ intervalText(row.rung.prediction) }}</small>
+                            <small>likely {{ intervalText(row.rung.prediction) }}</small>
                         </template>
                         <template v-else>no baseline</template>
                     </span>

@@ -4,27 +4,39 @@ import type { Schemas } from '../domain/http';
 import DimensionLine from './DimensionLine.vue';
 import GearLine from './GearLine.vue';
 import StickFigure from './StickFigure.vue';
-import { dimensionText, layOut } from './toScale';
+import { dimensionText, gearAt, layOut } from './toScale';
 
 const props = withDefaults(defineProps<{ view: Schemas['SideView']; name: string; widthPx?: number; heightPx?: number }>(), { widthPx: 460, heightPx: 400 });
 
-/** Boxes and machines stand behind the body, what it hangs by is drawn over it. */
-const BEHIND: Schemas['Line']['part'][] = ['box', 'weight', 'post'];
+/** Boxes and machines stand behind the body; what it hangs by is drawn over it, and never over the arms. */
+const BEHIND: Schemas['Line']['part'][] = ['box', 'step', 'weight', 'post'];
 
-const sheet = computed(() => layOut(props.view, props.widthPx, props.heightPx));
-const behind = computed(() => props.view.gear.filter((line) => BEHIND.includes(line.part)));
-const before = computed(() => props.view.gear.filter((line) => !BEHIND.includes(line.part)));
+const sheets = computed(() => layOut(props.view, props.widthPx, props.heightPx));
+const isRow = computed(() => props.view.gear.some((line) => line.part === 'heel-mark'));
+const figures = computed(() => {
+    const { start, finish } = sheets.value;
+    const seen = (atFinish: boolean) => {
+        const gear = gearAt(props.view, atFinish);
+        return { behind: gear.filter((line) => BEHIND.includes(line.part)), before: gear.filter((line) => !BEHIND.includes(line.part)) };
+    };
+    return [
+        { ...seen(false), sheet: start, stick: props.view.start, caption: isRow.value ? 'Arms straight' : 'Hang', finish: false },
+        ...(finish && props.view.finish ? [{ ...seen(true), sheet: finish, stick: props.view.finish, caption: isRow.value ? 'Pulled in' : 'Top', finish: true }] : []),
+    ];
+});
 const words = computed(() => `${props.name}, from the side, to scale: ${props.view.dimensions.map(dimensionText).join(', ')}.`);
 </script>
 
 <template>
-    <svg class="side-view" :viewBox="`0 0 ${widthPx} ${heightPx}`" role="img" :aria-label="words" :data-px-per-m="sheet.pxPerM" :data-floor-px="sheet.floorPx">
-        <line class="floor" x1="0" :x2="widthPx" :y1="sheet.floorPx" :y2="sheet.floorPx" />
-        <GearLine v-for="(line, i) in behind" :key="`behind-${i}`" :line="line" :sheet="sheet" />
-        <StickFigure v-if="view.finish" :stick="view.finish" :sheet="sheet" ghost />
-        <StickFigure :stick="view.start" :sheet="sheet" />
-        <GearLine v-for="(line, i) in before" :key="`before-${i}`" :line="line" :sheet="sheet" />
-        <DimensionLine v-for="dimension in view.dimensions" :key="dimension.label" :dimension="dimension" :sheet="sheet" />
+    <svg class="side-view" :viewBox="`0 0 ${widthPx} ${heightPx}`" role="img" :aria-label="words" :data-px-per-m="sheets.start.pxPerM" :data-floor-px="sheets.start.floorPx">
+        <line class="floor" x1="0" :x2="widthPx" :y1="sheets.start.floorPx" :y2="sheets.start.floorPx" />
+        <g v-for="figure in figures" :key="figure.caption" :data-finish="figure.finish || undefined">
+            <GearLine v-for="(line, i) in figure.behind" :key="`behind-${i}`" :line="line" :sheet="figure.sheet" />
+            <StickFigure :stick="figure.stick" :sheet="figure.sheet" />
+            <GearLine v-for="(line, i) in figure.before" :key="`before-${i}`" :line="line" :sheet="figure.sheet" />
+            <text v-if="figures.length > 1" class="caption" :x="figure.sheet.middlePx" :y="heightPx - 6" text-anchor="middle">{{ figure.caption }}</text>
+        </g>
+        <DimensionLine v-for="dimension in view.dimensions" :key="dimension.label" :dimension="dimension" :sheet="sheets.start" />
     </svg>
 </template>
 
@@ -35,6 +47,11 @@ const words = computed(() => `${props.name}, from the side, to scale: ${props.vi
     max-width: 500px;
     height: auto;
     margin: 0 auto;
+}
+
+.caption {
+    fill: var(--color-graphite);
+    font: 700 14px var(--type-display);
 }
 
 .floor {

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { through, type Sheet } from './toScale';
 
-const props = defineProps<{ stick: Schemas['Stick']; sheet: Sheet; ghost?: boolean }>();
+const props = defineProps<{ stick: Schemas['Stick']; sheet: Sheet }>();
 
 const limbs = computed(() => {
     const { stick, sheet } = props;
@@ -19,11 +19,12 @@ const unit = computed(() => props.sheet.pxPerM / 100);
 </script>
 
 <template>
-    <g :class="{ ghost }" class="stick" stroke-linecap="round" stroke-linejoin="round" fill="none">
+    <g class="stick" stroke-linecap="round" stroke-linejoin="round" fill="none">
         <polyline :points="limbs.leg" :stroke-width="7 * unit" />
         <polyline :points="limbs.trunk" :stroke-width="13 * unit" data-part="trunk" />
-        <polyline :points="limbs.arm" :stroke-width="5.5 * unit" />
         <circle :cx="head.x" :cy="head.y" :r="stick.head_radius_m * sheet.pxPerM" />
+        <polyline class="edge" :points="limbs.arm" :stroke-width="8.5 * unit" />
+        <polyline class="arm" :points="limbs.arm" :stroke-width="5.5 * unit" data-part="arm" />
     </g>
 </template>
 
@@ -32,12 +33,16 @@ const unit = computed(() => props.sheet.pxPerM / 100);
     stroke: var(--color-slate);
 }
 
+.edge {
+    stroke: var(--color-card);
+}
+
+.arm {
+    stroke: var(--color-dust);
+}
+
 .stick circle {
     fill: var(--color-slate);
     stroke: none;
-}
-
-.ghost {
-    opacity: 0.28;
 }
 </style>

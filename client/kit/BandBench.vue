@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { NButton, NInput } from 'naive-ui';
+import { NButton, NCheckbox, NInput, NSelect } from 'naive-ui';
 import { v7 as uuidv7 } from 'uuid';
 import { computed, ref, shallowRef } from 'vue';
 import CurvePlot from '../draw/CurvePlot.vue';
-import type { Kit } from '../domain/gear';
+import { inUse, type Kit } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import { statusWords } from '../domain/words';
@@ -38,6 +38,9 @@ const saving = useSaving(props.band, {
 });
 const curve = computed(() => bench.value?.curve ?? props.band?.curve);
 const sureness = computed(() => curve.value && `${statusWords[curve.value.status]}, ± ${Math.round(100 * curve.value.relative_sd)} %`);
+const grave = ['pounds', 'newtons', 'other-band'];
+const doubts = computed(() => curve.value?.doubts ?? []);
+const bars = computed(() => inUse(props.kit, 'bar').map((b) => ({ value: b.id, label: b.name })));
 const points = computed(() => bench.value?.points ?? props.band?.points ?? []);
 const spans = computed(() =>
     (bench.value?.help ?? []).flatMap((h) => (typeof h.bottom_m === 'number' && typeof h.top_m === 'number' ? [{ label: h.attach, fromM: h.top_m, toM: h.bottom_m }] : [])),
@@ -73,14 +76,30 @@ const retire = (retired: boolean): Promise<void> => saving.send(() => outcome(ap
                 <QuantityField v-model="draft.typed.thickness" label="Thickness" unit="mm" :limits="limits.BandInput.thickness_mm" :error="draft.errors.thickness" />
                 <QuantityField v-model="draft.typed.hung" label="Hung length" unit="cm" :limits="limits.BandInput.hung_length_m" :error="draft.errors.hung" />
             </div>
+            <FormField label="Hitched on, while it was measured">
+                <NSelect
+                    v-model:value="draft.typed.hitchedOn"
+                    clearable
+                    :options="bars"
+                    :virtual-scroll="false"
+                    placeholder="Which bar: a thicker one takes 3–5 cm"
+                    aria-label="Hitched on"
+                />
+            </FormField>
             <ScalePanel :draft="draft" @live="live = $event" />
             <PointRows :draft="draft" />
+            <ul v-if="doubts.length > 0" class="doubts small" role="status">
+                <li v-for="doubt in doubts" :key="doubt.code">{{ doubt.text }}</li>
+            </ul>
+            <NCheckbox v-if="doubts.some((d) => grave.includes(d.code))" v-model:checked="draft.typed.sure">It is right: keep these readings</NCheckbox>
+            <p v-if="draft.errors.sure" class="small wrong" role="alert">{{ draft.errors.sure }}</p>
         </div>
         <div class="stack">
             <div class="page-head state">
                 <h2>{{ band ? band.name : 'A new band' }}</h2>
                 <p v-if="sureness" class="small">{{ sureness }}</p>
             </div>
+            <p v-if="band?.measure_again" class="small wrong">{{ band.measure_again }}</p>
             <CurvePlot v-if="curve" :curve="curve" :points="points" :live="live" :spans="spans" />
             <p v-else class="dim small">Hung length: hitched over the bar, unloaded, from the bar to the bottom of the loop. With width and thickness its curve stands here.</p>
             <HelpTable v-model:athlete="athlete" v-model:bar="bar" :help="bench?.help ?? []" :kit="kit" />
@@ -111,6 +130,17 @@ const retire = (retired: boolean): Promise<void> => saving.send(() => outcome(ap
     display: grid;
     grid-template-columns: repeat(3, minmax(0, 1fr));
     gap: var(--space-small);
+}
+
+.doubts {
+    padding: var(--space-small) var(--space-small) var(--space-small) 24px;
+    background: var(--color-downTint);
+    border-radius: var(--radius-small);
+}
+
+.wrong {
+    color: var(--color-refer);
+    font-weight: 600;
 }
 
 .state {

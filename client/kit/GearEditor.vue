@@ -60,6 +60,7 @@ const retire = (retired: boolean): Promise<void> => saving.send(() => outcome(ap
             :label="field.label"
             :unit="field.unit"
             :limits="limitsOf(field.key)"
+            :optional="field.optional"
             :error="draft.errors[field.key]"
         />
         <FormField

@@ -1,8 +1,12 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import { useRoute } from 'vue-router';
 import { api, outcome } from '../domain/http';
+import type { Problem } from '../domain/problems';
+import { floorWords } from '../domain/words';
 import CautionNote from '../parts/CautionNote.vue';
+import ChipRow from '../parts/ChipRow.vue';
+import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../parts/useRead';
 import BandBench from './BandBench.vue';
@@ -34,6 +38,15 @@ function pick(what: Open): void {
     }
 }
 
+const floors = (Object.keys(floorWords) as (keyof typeof floorWords)[]).map((value) => ({ value, label: floorWords[value] }));
+const floorProblem = shallowRef<Problem>();
+
+async function putFloor(floor: keyof typeof floorWords): Promise<void> {
+    const result = await outcome(api.PUT('/api/kit/floor', { body: { floor } }));
+    floorProblem.value = result.ok ? undefined : result.problem;
+    await kit.reload();
+}
+
 async function saved(id: string): Promise<void> {
     await kit.reload();
     picked.value = { kind: open.value.kind, id };
@@ -44,7 +57,15 @@ async function saved(id: string): Promise<void> {
     <h1 class="unseen">Kit</h1>
     <ReadNote :read="kit" waits="Loading the kit…" />
     <div v-if="kit.value.value" class="columns">
-        <KitList :kit="kit.value.value" :open="open" @pick="pick" />
+        <div class="stack">
+            <KitList :kit="kit.value.value" :open="open" @pick="pick" />
+            <section class="card stack floor" aria-label="Floor">
+                <h2>Floor under the rows</h2>
+                <ChipRow label="Floor" :chips="floors" :value="kit.value.value.floor" @pick="putFloor" />
+                <p class="small dim">Rows whose heels would slip on it are warned of, and stand in a ladder only with the heels blocked.</p>
+                <ProblemNote v-if="floorProblem" :problem="floorProblem" />
+            </section>
+        </div>
         <div ref="detail" class="stack">
             <template v-if="open.kind === 'band'">
                 <BandBench :key="`band-${picks}`" v-model:athlete="athlete" v-model:bar="bar" :band="band" :kit="kit.value.value" @saved="saved" />

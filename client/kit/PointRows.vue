@@ -9,8 +9,9 @@ defineProps<{ draft: BandDraft }>();
 <template>
     <fieldset>
         <legend>Readings of a hanging scale</legend>
-        <p v-if="draft.typed.points.length === 0" class="small dim">
-            None yet, so the curve is an estimate. Hang the scale from the loop as hitched, pull to two or more lengths, and note length and force.
+        <p class="small dim">
+            {{ draft.typed.points.length === 0 ? 'None yet, so the curve is an estimate. ' : '' }}Stretch it fully five times first. Hang the scale from the loop as hitched, pull
+            far, and read on the way down: two lengths, one at least 40 % of the hung length longer than the other.
         </p>
         <div v-for="(point, i) in draft.typed.points" :key="i" class="point" :class="{ wrong: point.error }">
             <span class="number">{{ i + 1 }}</span>

@@ -37,6 +37,7 @@ function keep(): void {
     const forceKg = stream.value?.force_kg;
     if (length.value.value !== undefined && typeof forceKg === 'number') {
         props.draft.keepPoint(length.value.value, forceKg);
+        text.value = ''; // the next force belongs to another length
     }
 }
 

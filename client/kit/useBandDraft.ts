@@ -13,8 +13,8 @@ export interface PointDraft {
 }
 
 export interface BandDraft {
-    typed: { name: string; width: string; thickness: string; hung: string; points: PointDraft[] };
-    errors: Partial<Record<'name' | 'width' | 'thickness' | 'hung', string | undefined>>;
+    typed: { name: string; width: string; thickness: string; hung: string; points: PointDraft[]; hitchedOn: string | null; sure: boolean };
+    errors: Partial<Record<'name' | 'width' | 'thickness' | 'hung' | 'sure', string | undefined>>;
     addPoint: () => void;
     dropPoint: (index: number) => void;
     /** The same pull in the other unit. */
@@ -38,6 +38,8 @@ export function useBandDraft(start: Schemas['Band'] | undefined): BandDraft {
         thickness: start ? toTyped(start.thickness_mm, 'mm') : '',
         hung: start ? toTyped(start.hung_length_m, 'cm') : '',
         points: (start?.points ?? []).map((p): PointDraft => ({ length: toTyped(p.length_m, 'cm'), force: toTyped(p.force_n, 'N'), unit: 'N' })),
+        hitchedOn: start?.hitched_on ?? null,
+        sure: false,
     });
     const errors = reactive<BandDraft['errors']>({});
 
@@ -78,12 +80,20 @@ export function useBandDraft(start: Schemas['Band'] | undefined): BandDraft {
         if (points.includes(undefined) || width_mm === undefined || thickness_mm === undefined || hung_length_m === undefined) {
             return undefined;
         }
-        return { name: typed.name.trim() || UNNAMED, width_mm, thickness_mm, hung_length_m, points: points.filter((p) => p !== undefined) };
+        return {
+            name: typed.name.trim() || UNNAMED,
+            width_mm,
+            thickness_mm,
+            hung_length_m,
+            points: points.filter((p) => p !== undefined),
+            hitched_on: typed.hitchedOn,
+            sure: typed.sure,
+        };
     }
 
     function read(): Schemas['BandInput'] | undefined {
         const { width, thickness, hung } = quantities();
-        Object.assign(errors, { name: typed.name.trim() ? undefined : 'Needed: a name.', width: width.error, thickness: thickness.error, hung: hung.error });
+        Object.assign(errors, { name: typed.name.trim() ? undefined : 'Needed: a name.', width: width.error, thickness: thickness.error, hung: hung.error, sure: undefined });
         for (const point of typed.points) {
             const { length, force } = pointParts(point);
             point.error = [length.error && `Length: ${length.error}`, force.error && `Force: ${force.error}`].filter(Boolean).join(' ') || undefined;
@@ -97,6 +107,7 @@ export function useBandDraft(start: Schemas['Band'] | undefined): BandDraft {
             width: faultText(faults, '/width_mm', 'mm'),
             thickness: faultText(faults, '/thickness_mm', 'mm'),
             hung: faultText(faults, '/hung_length_m', 'cm'),
+            sure: faultText(faults, '/sure'),
         });
         typed.points.forEach((point, i) => {
             point.error = faults.find((f) => f.pointer === `/points/${i}` || f.pointer.startsWith(`/points/${i}/`))?.detail;

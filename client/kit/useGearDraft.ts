@@ -15,7 +15,7 @@ export interface GearDraft {
     blame: (faults: readonly Fault[]) => void;
 }
 
-const KEYS: GearField['key'][] = ['height_m', 'anchor_height_m', 'thickness_m', 'mass_kg', 'step_kg', 'most_kg'];
+const KEYS: GearField['key'][] = ['height_m', 'anchor_height_m', 'thickness_m', 'mass_kg', 'step_kg', 'most_kg', 'rated_kg', 'platform_kg'];
 
 /** Lengths typed one after the other, in cm, parted by spaces or semicolons; a comma inside a number is a decimal one. */
 export function readStraps(text: string): number[] | undefined {
@@ -44,7 +44,7 @@ export function useGearDraft(kind: GearKind, start: Gear | undefined): GearDraft
     const errors = reactive<GearDraft['errors']>({});
 
     function read(): Schemas['GearInput'] | undefined {
-        const readings = fields.map((f) => ({ key: f.key, reading: readQuantity(typed.figures[f.key], f.unit, limitsOf(f.key), true) }));
+        const readings = fields.map((f) => ({ key: f.key, reading: readQuantity(typed.figures[f.key], f.unit, limitsOf(f.key), f.optional !== true) }));
         const straps = kind === 'rings' ? readStraps(typed.straps) : undefined;
         const leverage = kind === 'machine' ? parseNumber(typed.leverage) : undefined;
         Object.assign(errors, {
@@ -60,7 +60,7 @@ export function useGearDraft(kind: GearKind, start: Gear | undefined): GearDraft
             name: typed.name,
             figures: {
                 kind,
-                ...Object.fromEntries(readings.map(({ key, reading }) => [key, reading.value])),
+                ...Object.fromEntries(readings.filter(({ reading }) => reading.value !== undefined).map(({ key, reading }) => [key, reading.value])),
                 ...(straps && { straps_m: straps }),
                 ...(kind === 'machine' && { use: typed.use, leverage: leverage ?? 1 }),
             },

@@ -1,89 +1,104 @@
 <script setup lang="ts">
-import { NButton } from 'naive-ui';
+import { NButton, NDropdown } from 'naive-ui';
 import { computed } from 'vue';
+import { useRouter } from 'vue-router';
 import type { Schemas } from '../domain/http';
-import { length, mass, percent, percentRange, seconds } from '../domain/units';
+import { length, mass, percentRange } from '../domain/units';
 import { kindWords } from '../domain/words';
 import type { Athlete, Movement } from './useAthlete';
 
 const props = defineProps<{ athlete: Athlete }>();
 const emit = defineEmits<{ baseline: []; edit: []; archive: [archived: boolean]; why: [movement: Movement] }>();
 
-interface Fact {
-    name: string;
-    value: string;
-    why?: Movement;
-}
-
-const known = (c: Schemas['Capacity']): string => `${percent(c.share)} (${percentRange(c.low80, c.high80)})`;
-const facts = computed((): Fact[] => {
-    const a = props.athlete;
+const router = useRouter();
+const body = computed(() => {
+    const { mass_kg, stature_m, reach_m, reach_source } = props.athlete;
+    return `${mass(mass_kg)} · ${length(stature_m)} · reach ${length(reach_m)}${reach_source === 'measured' ? '' : ', estimated'}`;
+});
+const capacities = computed(() => {
+    const known = (c: Schemas['Capacity']): string => percentRange(c.low80, c.high80);
+    const { capacity, row_capacity } = props.athlete;
     return [
-        { name: 'Bodyweight', value: mass(a.mass_kg) },
-        { name: 'Height', value: length(a.stature_m) },
-        { name: a.reach_source === 'measured' ? 'Reach, measured' : 'Reach, estimated', value: length(a.reach_m) },
-        a.capacity ? { name: 'Pull capacity (80 %)', value: known(a.capacity), why: 'pull' } : { name: 'Pull capacity (80 %)', value: 'no baseline' },
-        ...(a.row_capacity ? [{ name: 'Row capacity (80 %)', value: known(a.row_capacity), why: 'row' as const }] : []),
-        { name: 'Best dead hang', value: a.best_hang_s === null ? 'none yet' : seconds(a.best_hang_s) },
+        ...(capacity ? [{ name: 'pull capacity', value: known(capacity), why: 'pull' as const }] : []),
+        ...(row_capacity ? [{ name: 'row capacity', value: known(row_capacity), why: 'row' as const }] : []),
     ];
 });
+const tags = computed(() => [kindWords[props.athlete.kind], ...props.athlete.tags, ...(props.athlete.archived ? ['archived'] : [])].join(' · '));
+const deeds = computed(() => [
+    { key: 'body', label: 'Body' },
+    { key: 'card', label: 'Card' },
+    { key: 'edit', label: 'Change' },
+    { key: 'archive', label: props.athlete.archived ? 'Bring back' : 'Archive' },
+]);
+
+function more(key: string): void {
+    if (key === 'body' || key === 'card') {
+        void router.push(`/people/${props.athlete.id}/${key}`);
+    } else if (key === 'edit') {
+        emit('edit');
+    } else {
+        emit('archive', !props.athlete.archived);
+    }
+}
 </script>
 
 <template>
-    <div class="head">
-        <div>
-            <h1>{{ athlete.name }}</h1>
-            <p class="dim small">{{ [kindWords[athlete.kind], ...athlete.tags, ...(athlete.archived ? ['archived'] : [])].join(' · ') }}</p>
-        </div>
-        <dl class="facts">
-            <div v-for="fact in facts" :key="fact.name">
-                <dt>{{ fact.name }}</dt>
-                <dd>
-                    <button v-if="fact.why" type="button" class="why" :aria-label="`${fact.name}, ${fact.value}: why?`" @click="emit('why', fact.why)">{{ fact.value }}</button>
-                    <template v-else>{{ fact.value }}</template>
-                </dd>
-            </div>
-        </dl>
-        <div class="row no-print">
+    <header class="head">
+        <h1>{{ athlete.name }}</h1>
+        <p class="facts">
+            <span>{{ body }}</span>
+            <span v-for="c in capacities" :key="c.name">
+                {{ c.name }}
+                <button type="button" class="why" :aria-label="`${c.name}, ${c.value}: why?`" @click="emit('why', c.why)">{{ c.value }}</button>
+            </span>
+            <span v-if="capacities.length === 0">no baseline yet</span>
+            <span class="dim">{{ tags }}</span>
+        </p>
+        <div class="row deeds no-print">
             <NButton :disabled="athlete.paused_on !== null" @click="emit('baseline')">Baseline</NButton>
-            <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/body`" custom><NButton @click="navigate">Body</NButton></RouterLink>
-            <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/card`" custom><NButton @click="navigate">Card</NButton></RouterLink>
-            <NButton @click="emit('edit')">Change</NButton>
-            <NButton @click="emit('archive', !athlete.archived)">{{ athlete.archived ? 'Bring back' : 'Archive' }}</NButton>
+            <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/card`" custom><NButton class="wide" @click="navigate">Card</NButton></RouterLink>
+            <NDropdown trigger="click" :options="deeds" @select="more"><NButton>More</NButton></NDropdown>
         </div>
-    </div>
+    </header>
 </template>
 
 <style scoped>
 .head {
     display: flex;
     flex-wrap: wrap;
-    align-items: center;
-    gap: var(--space-small) var(--space-broad);
+    align-items: baseline;
+    gap: var(--space-hair) var(--space-wide);
     margin-bottom: var(--space-base);
 }
 
 .facts {
     display: flex;
     flex-wrap: wrap;
-    gap: var(--space-hair) var(--space-broad);
-    margin-right: auto;
+    gap: 0 var(--space-wide);
+    color: var(--color-slate);
 }
 
-dt {
-    color: var(--color-dust);
-    font-size: 12px;
+.facts .why {
+    color: var(--color-graphite);
+    font-weight: 700;
 }
 
-dd {
-    font-weight: 600;
+.deeds {
+    margin-left: auto;
 }
 
 @media (max-width: 720px) {
+    h1 {
+        font-size: 22px;
+    }
+
+    .wide {
+        display: none;
+    }
+
     .facts {
-        display: grid;
-        grid-template-columns: repeat(3, 1fr);
-        gap: var(--space-hair) var(--space-base);
+        order: 3;
+        gap: 0 var(--space-base);
         font-size: var(--type-small);
     }
 }

@@ -5,7 +5,7 @@ import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import CallCard from '../calls/CallCard.vue';
 import PastCalls from '../calls/PastCalls.vue';
-import type { Choice } from '../domain/gear';
+import type { Exercise } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import CallMark from '../parts/CallMark.vue';
@@ -50,10 +50,10 @@ const beforePain = ref(false);
 const padOpen = computed(() => !athlete.value?.paused_on || (beforePain.value && athlete.value.paused_on === day.value));
 
 /** Bands in use that somebody should look at first. */
-const due = computed(() => (kit.value.value?.bands ?? []).filter((b) => b.wear.due && athlete.value?.rung?.choice.band_ids?.includes(b.id)));
+const due = computed(() => (kit.value.value?.bands ?? []).filter((b) => b.wear.due && athlete.value?.rung?.exercise.setup.band_ids?.includes(b.id)));
 
-async function choose(choice: Choice): Promise<void> {
-    const result = await page.choose(choice);
+async function choose(exercise: Exercise): Promise<void> {
+    const result = await page.choose(exercise);
     problem.value = result.ok ? undefined : result.problem;
     opened.value = undefined;
 }
@@ -165,42 +165,4 @@ useKeys((key) => {
     </template>
 </template>
 
-<style scoped>
-.columns {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-    gap: var(--space-wide);
-    align-items: start;
-}
-
-.gap {
-    margin-bottom: var(--space-base);
-}
-
-.due {
-    padding: var(--space-small) var(--space-base);
-    border-left: 4px solid var(--color-down);
-    background: var(--color-downTint);
-    border-radius: 0 var(--radius-small) var(--radius-small) 0;
-}
-
-.lost {
-    border: 1.5px solid var(--color-down);
-}
-
-.decided {
-    display: flex;
-    align-items: center;
-    gap: var(--space-small);
-}
-
-@media (max-width: 960px) {
-    .columns {
-        grid-template-columns: minmax(0, 1fr);
-    }
-
-    .work-column {
-        order: -1;
-    }
-}
-</style>
+<style scoped src="./athlete-page.css"></style>

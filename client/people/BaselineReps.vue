@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { NButton, NSelect } from 'naive-ui';
 import { computed, reactive, ref } from 'vue';
-import { figureText, type Choice, type Gear } from '../domain/gear';
+import { figureText, type Exercise, type Gear } from '../domain/gear';
 import type { Schemas } from '../domain/http';
 import ChipRow from '../parts/ChipRow.vue';
 import FormField from '../parts/FormField.vue';
@@ -11,7 +11,7 @@ import { countChips, reserveChips } from './counts';
 const props = defineProps<{
     gear: { bars: Gear[]; bands: Schemas['Band'][] };
     busy: boolean;
-    save: (draft: Pick<SetDraft, 'choice' | 'clean_reps' | 'reserve'>) => Promise<boolean>;
+    save: (draft: Pick<SetDraft, 'exercise' | 'clean_reps' | 'reserve'>) => Promise<boolean>;
 }>();
 
 const NO_BAND = 'none';
@@ -33,21 +33,21 @@ const bars = computed(() => props.gear.bars.map((b) => ({ value: b.id, label: `$
 const bands = computed(() => [{ value: NO_BAND, label: 'No band: unassisted' }, ...props.gear.bands.map((b) => ({ value: b.id, label: b.name }))]);
 const strict = computed(() => draft.band === NO_BAND);
 
-function choice(): Choice | undefined {
+function exercise(): Exercise | undefined {
     if (strict.value) {
-        return { kind: 'strict' };
+        return { setup: { kind: 'strict' } };
     }
-    return draft.bar && draft.band ? { kind: 'band', bar_id: draft.bar, attach: draft.attach, band_ids: [draft.band] } : undefined;
+    return draft.bar && draft.band ? { setup: { kind: 'band', bar_id: draft.bar, attach: draft.attach, band_ids: [draft.band] } } : undefined;
 }
 
 async function submit(): Promise<void> {
-    const chosen = choice();
+    const chosen = exercise();
     if (chosen === undefined || draft.clean === null) {
         error.value = 'Needed: the band, the bar and the clean reps.';
         return;
     }
     error.value = undefined;
-    if (await props.save({ choice: chosen, clean_reps: draft.clean, reserve: draft.reserve })) {
+    if (await props.save({ exercise: chosen, clean_reps: draft.clean, reserve: draft.reserve })) {
         Object.assign(draft, { clean: null, reserve: null });
     }
 }

@@ -25,10 +25,10 @@ watch(
 /** The log keeps both: this row names the one it stands for. */
 async function save(): Promise<void> {
     const set = props.set;
-    if (set?.choice) {
+    if (set?.exercise) {
         const made = await queue.add(props.athleteId, {
             purpose: set.purpose,
-            choice: set.choice,
+            exercise: set.exercise,
             performed_at: set.performed_at,
             clean_reps: draft.clean,
             reserve: draft.reserve,

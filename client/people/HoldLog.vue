@@ -1,15 +1,15 @@
 <script setup lang="ts">
-import type { Choice } from '../domain/gear';
+import type { Exercise } from '../domain/gear';
 import { useSetQueue } from '../parts/useSetQueue';
 import HangTimer from './HangTimer.vue';
 
-const props = defineProps<{ athleteId: string; choice: Choice }>();
+const props = defineProps<{ athleteId: string; exercise: Exercise }>();
 const emit = defineEmits<{ logged: [id: string, text: string] }>();
 
 const queue = useSetQueue();
 
 async function save({ hang_s }: { hang_s: number }): Promise<boolean> {
-    const made = await queue.add(props.athleteId, { purpose: 'work', choice: props.choice, hang_s });
+    const made = await queue.add(props.athleteId, { purpose: 'work', exercise: props.exercise, hang_s });
     if (made) {
         emit('logged', made.id, `${Math.round(hang_s)} s hold`);
     }

@@ -57,11 +57,19 @@ b {
 
 @media (max-width: 720px) {
     .counts {
-        grid-template-columns: repeat(3, minmax(0, 1fr));
+        gap: 5px;
     }
 
     button {
-        min-height: 68px;
+        min-height: 64px;
+    }
+
+    b {
+        font-size: 26px;
+    }
+
+    .other {
+        font-size: 13px;
     }
 }
 </style>

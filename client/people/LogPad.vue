@@ -5,7 +5,7 @@ import { likelyCounts } from '../domain/likely';
 import type { Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import type { SetDraft } from '../domain/queue';
-import { expectation, mass, percent } from '../domain/units';
+import { likely as likelyText, mass, percent } from '../domain/units';
 import ChipRow from '../parts/ChipRow.vue';
 import DateField from '../parts/DateField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
@@ -38,6 +38,8 @@ const once = useOnce();
 const problem = shallowRef<Problem>();
 const others = ref(false);
 const otherDay = ref(false);
+/** On a phone what is seldom needed waits behind a tap. */
+const rest = ref(false);
 const on = ref(today.value);
 const waiting = computed(() => queue.pending.filter((w) => w.athleteId === props.athleteId));
 const last = computed(() => props.before[props.done.length + waiting.value.length] ?? props.before.at(-1) ?? null);
@@ -67,7 +69,7 @@ function logClean(clean: number): void {
     once(() => {
         const pain = toldPain(draft);
         void take(
-            { purpose: 'work', choice: props.rung.choice, clean_reps: clean, no_counts: { ...draft.noCounts } as Record<string, number>, reserve: draft.reserve, pain },
+            { purpose: 'work', exercise: props.rung.exercise, clean_reps: clean, no_counts: { ...draft.noCounts } as Record<string, number>, reserve: draft.reserve, pain },
             `${clean} clean${pain ? ', with pain: pulling is paused' : ''}`,
         );
         others.value = false;
@@ -91,7 +93,7 @@ async function tellOnly(): Promise<void> {
                 <h2>{{ rung.name }}</h2>
                 <p class="small dim">
                     carries {{ mass(rung.carried.carried_kg.mean) }}, {{ percent(rung.carried.share.mean) }}
-                    <template v-if="rung.prediction">· expect {{ expectation(rung.prediction) }}</template>
+                    <template v-if="rung.prediction">· {{ likelyText(rung.prediction) }}</template>
                 </p>
             </div>
             <SetsToday :done="done" :waiting="waiting" :sets="standard.sets" />
@@ -103,16 +105,19 @@ async function tellOnly(): Promise<void> {
             <NButton v-if="pad.count.value !== null" type="primary" size="large" :disabled="painOpen" @click="logClean(pad.count.value)">Log {{ pad.count.value }}</NButton>
         </div>
         <ChipRow label="In reserve" show-label :chips="reserveChips" :value="draft.reserve" :class="{ asked: pad.mode.value === 'reserve' }" @pick="draft.reserve = $event" />
-        <NoCountRow v-model="draft.noCounts" v-model:open="noCountsOpen" />
-        <PainRow v-model="draft.pain">
-            <p v-if="painOpen" class="small ask">Say where and how much, then log the set or tell the pain alone.</p>
-            <ProblemNote v-if="problem" :problem="problem" />
-            <div><NButton size="large" :disabled="painOpen" @click="tellOnly">Tell the pain without a set</NButton></div>
-        </PainRow>
-        <div class="row">
-            <NButton size="large" :aria-pressed="otherDay" @click="otherDay = !otherDay">{{ otherDay ? 'Log for today' : 'For another day…' }}</NButton>
-            <DateField v-if="otherDay" v-model="on" label="Done on" :latest="today" />
-            <p v-if="pad.hold.holding.value" class="watch" role="timer">{{ pad.hold.elapsedS.value.toFixed(1) }} s</p>
+        <button type="button" class="rest small" :aria-expanded="rest" @click="rest = !rest">{{ rest ? 'Less' : 'No-count, pain, another day…' }}</button>
+        <div class="stack more" :class="{ shown: rest || painOpen || noCountsOpen }">
+            <NoCountRow v-model="draft.noCounts" v-model:open="noCountsOpen" />
+            <PainRow v-model="draft.pain">
+                <p v-if="painOpen" class="small ask">Say where and how much, then log the set or tell the pain alone.</p>
+                <ProblemNote v-if="problem" :problem="problem" />
+                <div><NButton size="large" :disabled="painOpen" @click="tellOnly">Tell the pain without a set</NButton></div>
+            </PainRow>
+            <div class="row">
+                <NButton size="large" :aria-pressed="otherDay" @click="otherDay = !otherDay">{{ otherDay ? 'Log for today' : 'For another day…' }}</NButton>
+                <DateField v-if="otherDay" v-model="on" label="Done on" :latest="today" />
+                <p v-if="pad.hold.holding.value" class="watch" role="timer">{{ pad.hold.elapsedS.value.toFixed(1) }} s</p>
+            </div>
         </div>
     </section>
 </template>
@@ -142,6 +147,43 @@ async function tellOnly(): Promise<void> {
 .broken {
     color: var(--color-refer);
     font-weight: 600;
+}
+
+.rest {
+    display: none;
+}
+
+@media (max-width: 720px) {
+    .head h2 {
+        font-size: 16px;
+    }
+
+    .pad {
+        order: 9;
+        position: sticky;
+        bottom: var(--dock, 0px);
+        z-index: 2;
+        gap: var(--space-small);
+        margin: 0 calc(-1 * var(--space-base));
+        border-radius: var(--radius-base) var(--radius-base) 0 0;
+        box-shadow: 0 -2px 8px rgb(0 0 0 / 8%);
+    }
+
+    .rest {
+        display: block;
+        min-height: var(--target);
+        padding: 0;
+        border: 0;
+        background: none;
+        color: var(--color-slate);
+        font-family: inherit;
+        text-align: left;
+        text-decoration: underline;
+    }
+
+    .more:not(.shown) {
+        display: none;
+    }
 }
 
 .watch {

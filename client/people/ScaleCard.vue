@@ -22,21 +22,6 @@ const band = computed(() => props.kit?.bands.find((b) => b.id === props.page.sho
 
 <template>
     <section class="card" aria-label="Set-ups on the scale of carried share">
-        <div class="page-head head">
-            <h2>Carried share</h2>
-            <div class="row picks">
-                <NSelect
-                    v-if="isLadder"
-                    :virtual-scroll="false"
-                    class="length"
-                    :value="page.mostRungs.value"
-                    :options="lengths"
-                    aria-label="Length of the ladder"
-                    @update:value="emit('length', $event)"
-                />
-                <NSelect :virtual-scroll="false" class="pick" :value="page.shown.value" :options="options" aria-label="Shown" @update:value="emit('show', $event)" />
-            </div>
-        </div>
         <p v-if="kit?.bands.length === 0" class="small">
             No bands in the kit yet.
             <RouterLink to="/kit">Add one</RouterLink>
@@ -44,17 +29,24 @@ const band = computed(() => props.kit?.bands.find((b) => b.id === props.page.sho
         </p>
         <LadderView v-if="isLadder" :ladders="page.ladders" :athlete="athlete" @open="emit('open', $event)" />
         <SingleBands v-else :scale="page.scale" :band="band" :capacity="athlete.capacity" :call="athlete.call?.call" @open="emit('open', $event)" />
-        <p class="more small">
-            <RouterLink :to="`/people/${athlete.id}/setups`">Any other set-up: rows, foot help, hop, machines, weights…</RouterLink>
-        </p>
+        <div class="row foot">
+            <RouterLink class="tap small" :to="`/people/${athlete.id}/setups`">Any other set-up, movement or grip…</RouterLink>
+            <NSelect
+                v-if="isLadder"
+                :virtual-scroll="false"
+                class="length"
+                size="small"
+                :value="page.mostRungs.value"
+                :options="lengths"
+                aria-label="Length of the ladder"
+                @update:value="emit('length', $event)"
+            />
+            <NSelect :virtual-scroll="false" class="pick" size="small" :value="page.shown.value" :options="options" aria-label="Shown" @update:value="emit('show', $event)" />
+        </div>
     </section>
 </template>
 
 <style scoped>
-.head {
-    margin-bottom: var(--space-small);
-}
-
 .pick {
     width: 170px;
 }
@@ -63,15 +55,16 @@ const band = computed(() => props.kit?.bands.find((b) => b.id === props.page.sho
     width: 160px;
 }
 
-.more {
+.foot {
     margin-top: var(--space-small);
+    justify-content: flex-end;
+}
+
+.foot a {
+    margin-right: auto;
 }
 
 @media (max-width: 720px) {
-    .picks {
-        width: 100%;
-    }
-
     .pick,
     .length {
         flex: 1;

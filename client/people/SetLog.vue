@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { NButton, NPopover } from 'naive-ui';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { Schemas } from '../domain/http';
 import { day, mass, percent, seconds } from '../domain/units';
 import { noCountWords, painPlaceWords, type NoCountReason } from '../domain/words';
@@ -25,6 +25,11 @@ const lines = computed(() => {
     return made;
 });
 
+/** The last sessions are what a coach looks at; the rest is a tap away. */
+const LAST = 3;
+const whole = ref(false);
+const shown = computed(() => (whole.value ? lines.value : lines.value.slice(0, LAST)));
+
 const counted = (set: LoggedSet): string => (set.hang_s === null ? String(set.clean_reps) : seconds(set.hang_s));
 const missedCount = (set: LoggedSet): number => Object.values(set.no_counts).reduce((sum, n) => sum + n, 0);
 const missed = (set: LoggedSet): string =>
@@ -35,10 +40,10 @@ const missed = (set: LoggedSet): string =>
 
 <template>
     <section class="card" aria-label="Log">
-        <h2>Log</h2>
+        <h2 class="unseen">Log</h2>
         <p v-if="sets.length === 0" class="dim">Nothing logged yet.</p>
         <ul class="lines">
-            <li v-for="line in lines" :key="line.key + line.first.id">
+            <li v-for="line in shown" :key="line.key + line.first.id">
                 <span class="when">{{ day(line.first.trained_on) }}</span>
                 <span class="what">
                     {{ line.first.setup_name ?? 'Dead hang' }}
@@ -70,7 +75,7 @@ const missed = (set: LoggedSet): string =>
                             <p v-if="set.note">{{ set.note }}</p>
                             <p v-if="set.damaged" role="alert">Part of this set cannot be read any more.</p>
                             <div class="row">
-                                <NButton v-if="set.hang_s === null && set.choice" size="small" @click="emit('correct', set)">Correct</NButton>
+                                <NButton v-if="set.hang_s === null && set.exercise" size="small" @click="emit('correct', set)">Correct</NButton>
                                 <NButton size="small" @click="emit('takeBack', set.id)">Take back</NButton>
                             </div>
                         </div>
@@ -78,7 +83,8 @@ const missed = (set: LoggedSet): string =>
                 </span>
             </li>
         </ul>
-        <NButton v-if="older" class="older" @click="emit('older')">Older sets</NButton>
+        <button v-if="!whole && (lines.length > shown.length || older)" type="button" class="all small" @click="whole = true">The whole log</button>
+        <NButton v-else-if="older" class="older" @click="emit('older')">Older sets</NButton>
     </section>
 </template>
 
@@ -145,6 +151,13 @@ button:hover {
 
 i {
     font-style: normal;
+}
+
+.all {
+    width: auto;
+    color: var(--color-slate);
+    font: inherit;
+    text-decoration: underline;
 }
 
 .older {

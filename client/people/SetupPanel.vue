@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Choice } from '../domain/gear';
+import type { Exercise } from '../domain/gear';
 import type { Schemas } from '../domain/http';
 import { momentsOf } from '../domain/moments';
 import { askSetup } from '../domain/setups';
@@ -16,13 +16,13 @@ const props = defineProps<{
     rung: Schemas['Rung'] | undefined;
     paused: boolean;
 }>();
-const emit = defineEmits<{ close: []; choose: [choice: Choice]; logged: [id: string, text: string] }>();
+const emit = defineEmits<{ close: []; choose: [exercise: Exercise]; logged: [id: string, text: string] }>();
 
-const choice = computed(() => props.rung && JSON.stringify(props.rung.choice));
+const exercise = computed(() => props.rung && JSON.stringify(props.rung.exercise));
 const setup = useRead(
-    () => ['setup', props.athleteId, choice.value],
-    () => askSetup(props.athleteId, choice.value),
-    { enabled: () => choice.value !== undefined },
+    () => ['setup', props.athleteId, exercise.value],
+    () => askSetup(props.athleteId, exercise.value),
+    { enabled: () => exercise.value !== undefined },
 );
 const shown = computed(() => setup.value.value);
 </script>
@@ -32,9 +32,9 @@ const shown = computed(() => setup.value.value);
         <div v-if="rung" class="stack">
             <ReadNote :read="setup" waits="Asking…" />
             <SetupSheet v-if="shown" :athlete-id="athleteId" :setup="shown" @choose="emit('choose', $event)">
-                <HoldLog v-if="rung.choice.kind === 'hold' && !paused" :athlete-id="athleteId" :choice="rung.choice" @logged="(id, text) => emit('logged', id, text)" />
+                <HoldLog v-if="rung.exercise.movement === 'hold' && !paused" :athlete-id="athleteId" :exercise="rung.exercise" @logged="(id, text) => emit('logged', id, text)" />
             </SetupSheet>
-            <CautionNote :moments="momentsOf(rung.choice.kind)" />
+            <CautionNote :moments="momentsOf(rung.exercise)" />
         </div>
     </SidePanel>
 </template>

@@ -2,13 +2,13 @@
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
 import SideView from '../draw/SideView.vue';
-import type { Choice } from '../domain/gear';
+import type { Exercise } from '../domain/gear';
 import type { Schemas } from '../domain/http';
-import { expectation, intervalText, mass, percent } from '../domain/units';
+import { chanceWords, intervalText, length, mass, percent, secondsWords } from '../domain/units';
 import WhySteps from '../parts/WhySteps.vue';
 
 const props = defineProps<{ athleteId: string; setup: Schemas['SetupAnswer'] }>();
-const emit = defineEmits<{ choose: [choice: Choice] }>();
+const emit = defineEmits<{ choose: [exercise: Exercise] }>();
 
 const carried = computed(() => props.setup.rung?.carried);
 const rows = computed(() =>
@@ -20,19 +20,34 @@ const rows = computed(() =>
         : [],
 );
 
+/** Both shares, and what they lead to expect. */
 const sureness = computed(() => {
     const { rung } = props.setup;
     if (!rung) {
-        return '';
+        return [];
     }
-    const range = rung.carried.share_range;
-    if (range) {
-        const [low = 0, high = 1] = range;
-        const expected = rung.prediction ? ` Expect ${intervalText(rung.prediction)} reps.` : '';
-        return `Bounded, not measured: the arms carry anything from ${percent(low)} to ${percent(high)}.${expected}`;
-    }
-    const known = `Mean share ± ${(100 * rung.carried.share_sd).toFixed(1)} points.`;
-    return rung.prediction ? `${known} Expect ${expectation(rung.prediction)}.` : known;
+    const { share_range: range, share, share_sd, effective_share } = rung.carried;
+    const [low = 0, high = 1] = range ?? [];
+    const said = range
+        ? `Bounded, not measured: the arms carry anything from ${percent(low)} to ${percent(high)}.`
+        : `Carried ${percent(share.mean)} ± ${(100 * share_sd).toFixed(1)} points, effective ${percent(effective_share)}: reps go by the latter.`;
+    return [said, ...(rung.prediction ? [`Likely ${intervalText(rung.prediction)} clean.`] : []), ...(rung.seconds ? [secondsWords(rung.seconds)] : [])];
+});
+const facts = computed(() => {
+    const { friction = null, recoil_j = null, lift_off = null, mount = null } = carried.value ?? {};
+    return [
+        ...(friction === null ? [] : [{ name: 'Grip the heels need', text: friction.toFixed(2) }]),
+        ...(mount === null
+            ? []
+            : [
+                  {
+                      name: 'To step in',
+                      text: `${mount.box_m > 0 ? `box of ${length(mount.box_m)}` : 'from the floor'}, ${mass(mount.hand_kg)} in one hand${mount.partner ? ', a partner holds the band' : ''}`,
+                  },
+              ]),
+        ...(lift_off !== null && lift_off >= 0.001 ? [{ name: 'May lift off', text: chanceWords(lift_off) }] : []),
+        ...(recoil_j === null ? [] : [{ name: 'Held at the hang', text: `${Math.round(recoil_j)} J` }]),
+    ];
 });
 </script>
 
@@ -59,16 +74,27 @@ const sureness = computed(() => {
                 </tr>
             </tbody>
         </table>
-        <p class="sureness">{{ sureness }}</p>
+        <p v-for="line in sureness" :key="line" class="sureness">{{ line }}</p>
+        <p v-if="setup.safer" class="misfit">
+            <strong>Not yet.</strong>
+            {{ chanceWords(setup.rung?.seconds?.chance['3'] ?? 0) }} to last 3 s; it needs 4 in 5. Lower in a band first: {{ setup.safer.name }}.
+            <NButton size="small" @click="emit('choose', setup.safer.exercise)">Put on that</NButton>
+        </p>
+        <dl v-if="facts.length > 0" class="facts small">
+            <div v-for="fact in facts" :key="fact.name">
+                <dt>{{ fact.name }}</dt>
+                <dd>{{ fact.text }}</dd>
+            </div>
+        </dl>
         <ul v-if="carried.warnings.length > 0" class="warnings">
             <li v-for="warning in carried.warnings" :key="warning.code + warning.text">{{ warning.text }}</li>
         </ul>
         <slot />
         <div class="row">
-            <NButton v-if="setup.choice.kind !== 'hold'" type="primary" size="large" :disabled="setup.chosen" @click="emit('choose', setup.choice)">
+            <NButton v-if="setup.exercise.movement !== 'hold'" type="primary" size="large" :disabled="setup.chosen" @click="emit('choose', setup.exercise)">
                 {{ setup.chosen ? 'In use' : 'Put on this set-up' }}
             </NButton>
-            <RouterLink class="tap print" :to="{ path: `/people/${athleteId}/card`, query: { choice: JSON.stringify(setup.choice) } }">Print its card</RouterLink>
+            <RouterLink class="tap print" :to="{ path: `/people/${athleteId}/card`, query: { exercise: JSON.stringify(setup.exercise) } }">Print its card</RouterLink>
         </div>
         <h2>How it came about</h2>
         <WhySteps v-if="setup.why" :why="setup.why" />
@@ -100,6 +126,25 @@ const sureness = computed(() => {
 
 .travel tbody th {
     text-align: left;
+}
+
+.facts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px var(--space-wide);
+}
+
+.facts div {
+    display: flex;
+    gap: 6px;
+}
+
+.facts dt {
+    color: var(--color-dust);
+}
+
+.facts dd {
+    font-weight: 600;
 }
 
 .sureness {

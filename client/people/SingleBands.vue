@@ -34,7 +34,7 @@ const rungs = computed(() => {
         <p class="legend small dim">
             <span>
                 <i class="capacity" />
-                capacity, 80 %
+                capacity
             </span>
             <span>
                 <i class="now" />

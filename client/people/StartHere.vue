@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
-import type { Choice } from '../domain/gear';
-import { expectation, mass, percent } from '../domain/units';
+import type { Exercise } from '../domain/gear';
+import { likely, mass, percent } from '../domain/units';
 import type { Athlete, Ladders } from './useAthlete';
 
 const props = defineProps<{ athlete: Athlete; ladders: Ladders | undefined }>();
-const emit = defineEmits<{ baseline: []; choose: [choice: Choice] }>();
+const emit = defineEmits<{ baseline: []; choose: [exercise: Exercise] }>();
 
 /** Where to begin in each lane that was tried. */
 const starts = computed(() => (props.ladders ? [props.ladders.pull, props.ladders.row] : []).flatMap((l) => (l.start ? [l.start] : [])));
@@ -23,10 +23,10 @@ const starts = computed(() => (props.ladders ? [props.ladders.pull, props.ladder
                     <strong>{{ start.name }}</strong>
                     <p class="small dim">
                         carries {{ mass(start.carried.carried_kg.mean) }}, {{ percent(start.carried.share.mean) }}
-                        <template v-if="start.prediction">· expect {{ expectation(start.prediction) }}</template>
+                        <template v-if="start.prediction">· {{ likely(start.prediction) }}</template>
                     </p>
                 </div>
-                <NButton type="primary" @click="emit('choose', start.choice)">Put on this</NButton>
+                <NButton type="primary" @click="emit('choose', start.exercise)">Put on this</NButton>
             </div>
         </template>
         <p v-else>Open a set-up on the scale and put {{ athlete.name }} on it.</p>

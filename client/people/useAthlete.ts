@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/vue-query';
 import { refDebounced } from '@vueuse/core';
 import { v7 as uuidv7 } from 'uuid';
 import { computed, ref, shallowRef, toValue, watch, type ComputedRef, type MaybeRefOrGetter, type Ref } from 'vue';
-import type { Choice } from '../domain/gear';
+import type { Exercise } from '../domain/gear';
 import { api, outcome, type Result, type Schemas } from '../domain/http';
 import { freshenAthlete } from '../parts/reads';
 import { useRead, type Read } from '../parts/useRead';
@@ -23,7 +23,7 @@ export interface AthletePage {
     mostRungs: Ref<number>;
     loadOlder: () => Promise<void>;
     reload: () => Promise<void>;
-    choose: (choice: Choice) => Promise<Result<Athlete>>;
+    choose: (exercise: Exercise) => Promise<Result<Athlete>>;
     takeBack: (setId: string) => Promise<Result<unknown>>;
     clear: (id: string, note: string) => Promise<Result<Athlete>>;
     tellPain: (pain: Schemas['Pain']) => Promise<Result<Athlete>>;
@@ -32,6 +32,7 @@ export interface AthletePage {
 export interface Ladders {
     pull: Schemas['Ladder'];
     row: Schemas['Ladder'];
+    pulldown: Schemas['Ladder'];
     lower: Schemas['Scale'];
 }
 
@@ -116,21 +117,22 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
         mostRungs,
         loadOlder,
         reload,
-        choose: async (choice) => then(await outcome(api.PUT('/api/athletes/{athlete}/setup', { params: { path: path() }, body: choice }))),
+        choose: async (exercise) => then(await outcome(api.PUT('/api/athletes/{athlete}/setup', { params: { path: path() }, body: exercise }))),
         takeBack,
         clear: async (clearanceId, note) => then(await outcome(api.POST('/api/athletes/{athlete}/clearances', { params: { path: path() }, body: { id: clearanceId, note } }))),
         tellPain: async (pain) => then(await outcome(api.POST('/api/athletes/{athlete}/pain', { params: { path: path() }, body: { id: uuidv7(), pain } }))),
     };
 }
 
-/** The three lanes at once; the first refusal stands for all. */
+/** All lanes at once; the first refusal stands for all. */
 async function loadLadders(athlete: string, mostRungs: number): Promise<Result<Ladders>> {
-    const ladder = (lane: 'pull' | 'row') =>
+    const ladder = (lane: 'pull' | 'row' | 'pulldown') =>
         outcome(api.GET('/api/athletes/{athlete}/ladder', { params: { path: { athlete }, query: { lane, most_rungs: mostRungs, advice: 'yes' } } }));
-    const [pull, row, lower] = await Promise.all([
+    const [pull, row, pulldown, lower] = await Promise.all([
         ladder('pull'),
         ladder('row'),
-        outcome(api.GET('/api/athletes/{athlete}/scale', { params: { path: { athlete }, query: { lane: 'lower' } } })),
+        ladder('pulldown'),
+        outcome(api.GET('/api/athletes/{athlete}/scale', { params: { path: { athlete }, query: { lane: 'seconds' } } })),
     ]);
     if (!pull.ok) {
         return pull;
@@ -138,5 +140,8 @@ async function loadLadders(athlete: string, mostRungs: number): Promise<Result<L
     if (!row.ok) {
         return row;
     }
-    return lower.ok ? { ok: true, value: { pull: pull.value, row: row.value, lower: lower.value } } : lower;
+    if (!pulldown.ok) {
+        return pulldown;
+    }
+    return lower.ok ? { ok: true, value: { pull: pull.value, row: row.value, pulldown: pulldown.value, lower: lower.value } } : lower;
 }

@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { NButton, NInput } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { splitName, type Choice } from '../domain/gear';
+import { splitName, type Choice, type Exercise } from '../domain/gear';
 import { api, outcome, type Result, type Schemas } from '../domain/http';
 import { parseNumber, percent, repsText } from '../domain/units';
 import FormField from '../parts/FormField.vue';
 
 type Answer = Schemas['RungList'];
 
-const props = defineProps<{ athleteId: string; choice: Choice | undefined; kind: Choice['kind'] }>();
-const emit = defineEmits<{ take: [choice: Choice] }>();
+const props = defineProps<{ athleteId: string; exercise: Exercise | undefined; kind: Choice['kind'] }>();
+const emit = defineEmits<{ take: [exercise: Exercise] }>();
 
 const QUESTIONS: Partial<Record<Choice['kind'], { label: string; unit: string; start: string }>> = {
     row: { label: 'Or: which heel mark for a carried share of', unit: '%', start: '55' },
@@ -32,14 +32,12 @@ watch(
 
 function call(wanted: number): Promise<Result<Answer>> | undefined {
     const path = { athlete: props.athleteId };
-    const { choice } = props;
+    const bar_id = props.exercise?.setup.bar_id;
     switch (props.kind) {
         case 'row':
-            return choice && outcome(api.GET('/api/athletes/{athlete}/heel-mark', { params: { path, query: { choice: JSON.stringify(choice), share: wanted / 100 } } }));
+            return outcome(api.GET('/api/athletes/{athlete}/heel-mark', { params: { path, query: { share: wanted / 100 } } }));
         case 'foot':
-            return choice?.bar_id
-                ? outcome(api.GET('/api/athletes/{athlete}/standing-height', { params: { path, query: { bar_id: choice.bar_id, leg_part: wanted / 100 } } }))
-                : undefined;
+            return bar_id ? outcome(api.GET('/api/athletes/{athlete}/standing-height', { params: { path, query: { bar_id, leg_part: wanted / 100 } } })) : undefined;
         default:
             return outcome(api.GET('/api/athletes/{athlete}/for-reps', { params: { path, query: { reps: wanted } } }));
     }
@@ -58,8 +56,8 @@ async function ask(): Promise<void> {
     }
     answer.value = (await call(wanted)) ?? refusal('Choose the gear above first.');
     const first = answer.value?.ok ? answer.value.value.items[0] : undefined;
-    if (first && props.kind !== 'band') {
-        emit('take', first.choice);
+    if (first && props.kind === 'foot') {
+        emit('take', first.exercise);
     }
 }
 </script>
@@ -76,13 +74,14 @@ async function ask(): Promise<void> {
         </FormField>
         <p v-if="answer && !answer.ok" class="small wrong" role="alert">{{ answer.problem.faults.map((f) => f.detail).join(' ') || answer.problem.detail }}</p>
         <p v-else-if="answer?.ok && answer.value.items.length === 0" class="small wrong" role="alert">{{ answer.value.reason }}</p>
-        <ul v-else-if="answer?.ok && kind === 'band'" class="answers">
+        <ul v-else-if="answer?.ok && kind !== 'foot'" class="answers">
             <li v-for="rung in answer.value.items" :key="rung.key">
-                <button type="button" @click="emit('take', rung.choice)">
+                <button type="button" @click="emit('take', rung.exercise)">
                     <strong>{{ splitName(rung.name)[0] }}</strong>
                     <span class="small">{{ splitName(rung.name)[1] }}</span>
                     <span class="small">
                         {{ percent(rung.carried.share.mean) }}
+                        <template v-if="rung.carried.friction !== null">, grip {{ rung.carried.friction.toFixed(1) }}</template>
                         <template v-if="rung.prediction">, {{ repsText(rung.prediction) }}</template>
                     </span>
                 </button>

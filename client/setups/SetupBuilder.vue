@@ -12,6 +12,7 @@ import ProblemNote from '../parts/ProblemNote.vue';
 import { useRead } from '../parts/useRead';
 import SetupSheet from '../people/SetupSheet.vue';
 import AskInstead from './AskInstead.vue';
+import MannerForm from './MannerForm.vue';
 import SetupForm from './SetupForm.vue';
 import { adopt, useSetupDraft } from './useSetupDraft';
 
@@ -22,13 +23,13 @@ const emit = defineEmits<{ chosen: [athlete: Athlete] }>();
 
 const SETTLE_MS = 150;
 
-const { draft: start, choice } = useSetupDraft(props.kit);
+const { draft: start, exercise } = useSetupDraft(props.kit);
 const draft = ref(start);
 if (props.athlete.rung) {
-    adopt(draft.value, props.athlete.rung.choice);
+    adopt(draft.value, props.athlete.rung.exercise);
 }
 const kinds = (Object.keys(kindOfHelp) as Choice['kind'][]).map((value) => ({ value, label: kindOfHelp[value] }));
-const wanted = computed(() => choice.value && JSON.stringify(choice.value));
+const wanted = computed(() => exercise.value && JSON.stringify(exercise.value));
 const settled = ref(wanted.value);
 watch(wanted, (now, _before, onCleanup) => {
     const timer = setTimeout(() => (settled.value = now), SETTLE_MS);
@@ -43,10 +44,10 @@ const refusal = computed(() => setup.problem.value?.faults.map((f) => f.detail).
 const problem = shallowRef<Problem>();
 
 async function choose(): Promise<void> {
-    if (!choice.value) {
+    if (!exercise.value) {
         return;
     }
-    const result = await outcome(api.PUT('/api/athletes/{athlete}/setup', { params: { path: { athlete: props.athlete.id } }, body: choice.value }));
+    const result = await outcome(api.PUT('/api/athletes/{athlete}/setup', { params: { path: { athlete: props.athlete.id } }, body: exercise.value }));
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {
         emit('chosen', result.value);
@@ -60,8 +61,9 @@ async function choose(): Promise<void> {
     <div class="columns">
         <section class="card stack" aria-label="Put it together">
             <SetupForm v-model="draft" :kit="kit" />
-            <AskInstead :athlete-id="athlete.id" :choice="choice" :kind="draft.kind" @take="adopt(draft, $event)" />
-            <CautionNote :moments="momentsOf(draft.kind)" />
+            <MannerForm v-model="draft" :kit="kit" />
+            <AskInstead :athlete-id="athlete.id" :exercise="exercise" :kind="draft.kind" @take="adopt(draft, $event)" />
+            <CautionNote :moments="exercise ? momentsOf(exercise) : []" />
         </section>
         <section class="card stack" aria-label="What it is">
             <ProblemNote v-if="problem" :problem="problem" />
@@ -70,7 +72,7 @@ async function choose(): Promise<void> {
                 {{ refusal }}
             </p>
             <ProblemNote v-else-if="setup.problem.value" :problem="setup.problem.value" retry @retry="setup.reload" />
-            <p v-else-if="!choice" class="dim">Something is missing on the left: choose the gear and its figures.</p>
+            <p v-else-if="!exercise" class="dim">Something is missing on the left: choose the gear and its figures.</p>
             <template v-else-if="setup.value.value">
                 <h2>{{ setup.value.value.name }}</h2>
                 <SetupSheet :athlete-id="athlete.id" :setup="setup.value.value" @choose="choose" />

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NInput, NSelect } from 'naive-ui';
+import { NSelect } from 'naive-ui';
 import { computed, watch } from 'vue';
 import { bandsInUse, bandText, figureText, inUse, type Gear, type Kit } from '../domain/gear';
 import { lengthOf } from '../domain/units';
@@ -28,17 +28,26 @@ const machines = computed(() =>
 const weights = computed(() => inUse(props.kit, 'weight').map(named));
 const plates = computed(() => inUse(props.kit, 'plate').map(named));
 const grades = Object.entries(gradeWords).map(([value, label]) => ({ value: value as keyof typeof gradeWords, label }));
-const attaches = [
+const attaches = computed(() => [
     { value: 'foot' as const, label: 'Under the foot' },
     { value: 'knee' as const, label: 'Under the knee' },
+    ...(draft.value.bands.length === 2 ? [{ value: 'split' as const, label: 'One at each' }] : []),
+]);
+const blocks = [
+    { value: 'free' as const, label: 'Free' },
+    { value: 'blocked' as const, label: 'Blocked' },
+];
+const kneeing = [
+    { value: 'straight' as const, label: 'Straight' },
+    { value: 'bent' as const, label: 'Bent, feet flat' },
+];
+const stances = [
+    { value: 'seated' as const, label: 'Seated' },
+    { value: 'kneeling' as const, label: 'Kneeling' },
 ];
 const hops = [
     { value: 0.1, label: 'Small hop, 10 cm' },
     { value: 0.25, label: 'Jump, 25 cm' },
-];
-const places = [
-    { value: 'hang' as const, label: 'At the hang' },
-    { value: 'top' as const, label: 'Chin over the bar' },
 ];
 
 watch(straps, (marks) => {
@@ -59,7 +68,7 @@ watch(
 
 <template>
     <div class="stack form">
-        <template v-if="draft.kind === 'band'">
+        <template v-if="draft.kind === 'band' || draft.kind === 'band-pulldown'">
             <FormField label="One band, or two together">
                 <NSelect
                     v-model:value="draft.bands"
@@ -70,9 +79,9 @@ watch(
                     aria-label="Bands"
                 />
             </FormField>
-            <ChipRow label="Where" :chips="attaches" :value="draft.attach" @pick="draft.attach = $event" />
+            <ChipRow v-if="draft.kind === 'band'" label="Where" :chips="attaches" :value="draft.attach" @pick="draft.attach = $event" />
         </template>
-        <FormField v-if="['band', 'foot', 'hop'].includes(draft.kind)" label="Bar">
+        <FormField v-if="['band', 'foot', 'hop', 'low-bar', 'band-pulldown'].includes(draft.kind)" label="Bar">
             <NSelect v-model:value="draft.bar" :options="bars" :virtual-scroll="false" placeholder="Add a bar in Kit" aria-label="Bar" />
         </FormField>
         <template v-if="draft.kind === 'row'">
@@ -90,6 +99,11 @@ watch(
                     <NSelect v-model:value="draft.heelBox" :options="heels" :virtual-scroll="false" aria-label="Heels on" />
                 </FormField>
             </div>
+            <ChipRow label="Heels" show-label :chips="blocks" :value="draft.heels" @pick="draft.heels = $event" />
+            <ChipRow label="Knees" show-label :chips="kneeing" :value="draft.knees" @pick="draft.knees = $event" />
+            <FormField v-if="weights.length > 0" label="Worn, as a vest">
+                <NSelect v-model:value="draft.vest" multiple :options="weights" :virtual-scroll="false" placeholder="Nothing" aria-label="Worn, as a vest" />
+            </FormField>
         </template>
         <template v-if="draft.kind === 'foot' || draft.kind === 'hop'">
             <FormField label="Feet on">
@@ -99,9 +113,12 @@ watch(
                 <NSelect v-model:value="draft.plates" multiple :options="plates" :virtual-scroll="false" aria-label="Plates" />
             </FormField>
         </template>
-        <template v-if="draft.kind === 'foot'">
-            <QuantityField v-model="draft.scaleKg" label="Scale under the feet, mean over a rep" unit="kg" optional :limits="{}" />
+        <template v-if="draft.kind === 'foot' || draft.kind === 'low-bar'">
+            <QuantityField v-model="draft.scaleKg" label="Scale under the feet, mean over the way up" unit="kg" optional :limits="{}" />
             <ChipRow label="How the feet help" show-label :chips="grades" :value="draft.grade ?? null" @pick="draft.grade = draft.grade === $event ? null : $event" />
+            <FormField v-if="draft.kind === 'foot' && weights.length > 0" label="In the lap">
+                <NSelect v-model:value="draft.lap" multiple :options="weights" :virtual-scroll="false" placeholder="Nothing" aria-label="In the lap" />
+            </FormField>
         </template>
         <ChipRow v-if="draft.kind === 'hop'" label="Hop" :chips="hops" :value="draft.hopM" @pick="draft.hopM = $event" />
         <template v-if="draft.kind === 'counterweight' || draft.kind === 'pulldown'">
@@ -110,12 +127,16 @@ watch(
             </FormField>
             <QuantityField v-model="draft.stackKg" label="Stack" unit="kg" :limits="{}" />
         </template>
+        <ChipRow
+            v-if="draft.kind === 'pulldown' || draft.kind === 'band-pulldown'"
+            label="Kept down"
+            show-label
+            :chips="stances"
+            :value="draft.stance"
+            @pick="draft.stance = $event"
+        />
         <FormField v-if="draft.kind === 'added'" label="Weights on the belt">
             <NSelect v-model:value="draft.weights" multiple :options="weights" :virtual-scroll="false" placeholder="Add weights in Kit" aria-label="Weights" />
-        </FormField>
-        <ChipRow v-if="draft.kind === 'hold'" label="Where" :chips="places" :value="draft.at" @pick="draft.at = $event" />
-        <FormField v-if="draft.kind === 'lowering' || draft.kind === 'hold'" v-slot="{ inputProps }" label="Seconds">
-            <NInput v-model:value="draft.seconds" :input-props="{ ...inputProps, inputmode: 'decimal' }" placeholder=""><template #suffix>s</template></NInput>
         </FormField>
     </div>
 </template>

@@ -93,7 +93,7 @@ it('overrides with another word, another set-up and a reason, and needs the reas
             version: 3,
             decision: 'overridden',
             verdict: 'stay',
-            choice: heron.choice,
+            exercise: heron.exercise,
             reason: 'Long week on the wall',
         }),
     );

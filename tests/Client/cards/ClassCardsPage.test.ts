@@ -2,14 +2,16 @@ import { expect, it } from 'vitest';
 import CardPage from '../../../client/cards/CardPage.vue';
 import ClassCardsPage from '../../../client/cards/ClassCardsPage.vue';
 import type { Schemas } from '../../../client/domain/http';
-import { bandView, heron, jolyon, rook } from '../support/samples';
+import { bandView, heron, jolyon, rook, practice } from '../support/samples';
 import { at, eventually, show } from '../support/screen';
 import { refuse, serve } from '../support/server';
 
 const setup = (rung: Schemas['Rung']): Schemas['SetupAnswer'] => ({
     name: rung.name,
     lane: 'pull',
-    choice: rung.choice,
+    exercise: rung.exercise,
+    safer: null,
+    practice,
     chosen: true,
     reason: null,
     rung,
@@ -65,7 +67,7 @@ it('prints the cards of a class alone, and nothing prescribed for somebody pause
 
 it('draws the card of one athlete, of the set-up in use or of another', async () => {
     const asked = answers();
-    const { sees } = show(CardPage, { id: 'ada' }, await at(`/people/ada/card?choice=${encodeURIComponent(JSON.stringify(rook.choice))}`));
+    const { sees } = show(CardPage, { id: 'ada' }, await at(`/people/ada/card?exercise=${encodeURIComponent(JSON.stringify(rook.exercise))}`));
     await sees('Look for nicks.');
-    expect(JSON.parse(asked.find((a) => a.deed === 'GET /api/athletes/ada/setup')!.query['choice']!)).toEqual(rook.choice);
+    expect(JSON.parse(asked.find((a) => a.deed === 'GET /api/athletes/ada/setup')!.query['exercise']!)).toEqual(rook.exercise);
 });

@@ -2,9 +2,20 @@ import { expect, it } from 'vitest';
 import SetupCard from '../../../client/cards/SetupCard.vue';
 import type { Schemas } from '../../../client/domain/http';
 import { markup, words } from '../support/render';
-import { bandView, heron, jolyon } from '../support/samples';
+import { bandView, heron, jolyon, practice } from '../support/samples';
 
-const setup: Schemas['SetupAnswer'] = { name: heron.name, lane: 'pull', choice: heron.choice, chosen: true, reason: null, rung: heron, view: bandView, why: null };
+const setup: Schemas['SetupAnswer'] = {
+    name: heron.name,
+    lane: 'pull',
+    exercise: heron.exercise,
+    chosen: true,
+    reason: null,
+    rung: heron,
+    view: bandView,
+    why: null,
+    safer: null,
+    practice,
+};
 const cautions = [{ code: 'band-wear', moment: 'band' as const, text: 'Look for nicks.' }];
 const card = async (changes: { athlete?: object; setup?: object } = {}): Promise<string> =>
     words(await markup(SetupCard, { athlete: { ...jolyon, ...changes.athlete }, setup: { ...setup, ...changes.setup }, cautions, on: 'Mon 2 Mar', gym: 'The Mill' }));
@@ -34,8 +45,8 @@ it('gives an interval where there is no figure, and promises no reps from it', a
 });
 
 it('asks for seconds where seconds count', async () => {
-    expect(await card({ setup: { choice: { kind: 'lowering', seconds: 5 } } })).toContain('5 s each way down, 3 × 8');
-    expect(await card({ setup: { choice: { kind: 'hold', at: 'top', seconds: 20 } } })).toContain('20 s held');
+    expect(await card({ setup: { exercise: { setup: { kind: 'strict' }, movement: 'lowering', seconds: 5 } } })).toContain('5 s each way down, 3 × 8');
+    expect(await card({ setup: { exercise: { setup: { kind: 'strict' }, movement: 'hold', at: 'top', seconds: 20 } } })).toContain('20 s held');
 });
 
 it('says that pulling is paused before anything is asked, and why a set-up does not fit', async () => {

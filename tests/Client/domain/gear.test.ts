@@ -19,7 +19,13 @@ it('shows the figure by which each kind of gear is known, with its unit', () => 
 });
 
 it('offers only what is in use, of the kind asked for', () => {
-    const kit: Kit = { bands: [], damaged: [], gear: [piece({ kind: 'bar', height_m: 2 }), piece({ kind: 'bar', height_m: 3 }, true), piece({ kind: 'box', height_m: 0.4 })] };
+    const kit: Kit = {
+        bands: [],
+        damaged: [],
+        floor: 'unknown',
+        doable: [],
+        gear: [piece({ kind: 'bar', height_m: 2 }), piece({ kind: 'bar', height_m: 3 }, true), piece({ kind: 'box', height_m: 0.4 })],
+    };
     expect(inUse(kit, 'bar')).toHaveLength(1);
     expect(inUse(kit, 'plate')).toEqual([]);
     expect(inUse(undefined, 'bar')).toEqual([]);
@@ -42,9 +48,9 @@ it('has a word for everything it can show', () => {
 });
 
 it('shows the cautions of a band with bands, of lowering with lowerings, of anchors with everything', () => {
-    expect(momentsOf('band')).toContain('band');
-    expect(momentsOf('lowering')).toContain('lowering');
+    expect(momentsOf({ setup: { kind: 'band' } })).toContain('band');
+    expect(momentsOf({ setup: { kind: 'band' }, movement: 'lowering' })).toEqual(['lowering', 'band', 'gear']);
     for (const kind of Object.keys(kindOfHelp) as (keyof typeof kindOfHelp)[]) {
-        expect(momentsOf(kind), kind).toContain('gear');
+        expect(momentsOf({ setup: { kind } }), kind).toContain('gear');
     }
 });

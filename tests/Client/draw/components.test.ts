@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import CurvePlot from '../../../client/draw/CurvePlot.vue';
-import LadderLanes from '../../../client/draw/LadderLanes.vue';
+import LaneLadder from '../../../client/draw/LaneLadder.vue';
 import MassPlot from '../../../client/draw/MassPlot.vue';
 import SideView from '../../../client/draw/SideView.vue';
 import { attributes, markup, words } from '../support/render';
@@ -12,7 +12,7 @@ it('draws a band as long and as wide as it is, to the scale it states', async ()
     const html = await markup(SideView, { view: bandView, name: 'Rook, foot' });
     const pxPerM = Number(attributes(html, 'data-px-per-m')[0]);
     const bands = [...html.matchAll(/data-part="band"[^>]*>.*?points="([^"]*)" stroke-width="([^"]*)"/gs)].map((m) => ({ points: numbers(m[1] ?? ''), width: Number(m[2]) }));
-    const lengths = bands.map(({ points }) => ((points[1]?.[1] ?? 0) - (points[0]?.[1] ?? 0)) / pxPerM);
+    const lengths = bands.map(({ points }) => ((points.at(-1)?.[1] ?? 0) - (points[0]?.[1] ?? 0)) / pxPerM);
 
     expect(lengths[0]).toBeCloseTo(2.1, 2);
     expect(lengths[1]).toBeCloseTo(1.52, 2);
@@ -26,53 +26,43 @@ it('says in words what it draws, and writes each measurement with its unit', asy
     expect(attributes(html, 'data-value').map(Number)).toEqual([2.4, 2.1]);
 });
 
-it('draws the finish under the start, and the band over both', async () => {
+it('draws hang and top side by side, the arms over the body and never under the band', async () => {
     const html = await markup(SideView, { view: bandView, name: 'Rook' });
-    const ghost = html.indexOf('ghost stick');
-    const start = html.indexOf('class="stick"');
-    expect(html.match(/data-part="trunk"/g)).toHaveLength(2);
-    expect(Math.max(ghost, start)).toBeLessThan(html.indexOf('data-part="band"'));
+    expect(words(html)).toContain('Hang');
+    expect(words(html)).toContain('Top');
+    const [hang, top] = [...html.matchAll(/data-part="arm"[^>]*|points="([^"]*)"[^>]*data-part="arm"/g)].map((m) => numbers(/points="([^"]*)"/.exec(m[0])?.[1] ?? ''));
+    const [band] = [...html.matchAll(/data-part="band".*?points="([^"]*)"/gs)].map((m) => numbers(m[1] ?? ''));
+    expect(Math.max(...hang!.map((p) => p[0]!))).toBeLessThan(Math.min(...top!.map((p) => p[0]!)));
+    expect(band![7]![0]! - band![0]![0]!).toBeGreaterThan(10);
 });
 
-const lanes = [
-    {
-        title: 'Row',
-        capacity: null,
-        rungs: [{ rung: rung('row:a', 'Row, North rings 160 cm, mark +30 cm', 0.55, { kind: 'row', ring_id: 'r', strap_m: 1.6, heel_mark_m: 0.3 }), step: 0.04, chosen: false }],
-    },
-    {
-        title: 'Lower & hold',
-        capacity: null,
-        compact: true,
-        rungs: [{ rung: rung('lowering:5.0', 'Lowering, 5 s', 1, { kind: 'lowering', seconds: 5 }), step: null, chosen: false }],
-    },
-    {
-        title: 'Pull',
-        capacity: { share: 0.9, low80: 0.86, high80: 0.93, on: '2026-03-02' },
-        rungs: [
-            { rung: rung('band:foot:a', 'Heron 44 mm, foot, Beam bar', 0.67, { kind: 'band', bar_id: 'b', attach: 'foot', band_ids: ['h'] }, 8.4), step: null, chosen: true },
-            { rung: rung('band:foot:b', 'Rook 32 mm, foot, Beam bar', 0.71, { kind: 'band', bar_id: 'b', attach: 'foot', band_ids: ['r'] }, 7.1), step: 0.034, chosen: false },
-            { rung: rung('strict', 'Unassisted pull-up', 1, { kind: 'strict' }, 0.2), step: 0.29, chosen: false },
-        ],
-    },
+const heronRung = rung('band:foot:a', 'Heron 44 mm, foot, Beam bar', 0.67, { kind: 'band', bar_id: 'b', attach: 'foot', band_ids: ['h'] }, 8.4);
+const ladder = [
+    { rung: rung('low', 'Crane 64 mm, foot, Beam bar', 0.5, { kind: 'strict' }, 12), step: null, chosen: false },
+    { rung: rung('below', 'Heron 44 mm, foot, Loft bar', 0.62, { kind: 'strict' }, 10), step: 0.12, chosen: false },
+    { rung: heronRung, step: 0.05, chosen: true },
+    { rung: rung('next', 'Rook 32 mm, foot, Beam bar', 0.71, { kind: 'strict' }, 7.1), step: 0.034, chosen: false },
+    ...[0.75, 0.8, 0.9].map((share) => ({ rung: rung(`at-${share}`, `A ${share}`, share, { kind: 'strict' }, 3), step: 0.05, chosen: false })),
+    { rung: rung('strict', 'Unassisted pull-up', 1, { kind: 'strict' }, 0.2), step: 0.1, chosen: false },
 ];
 
-it('shows three lanes on one scale, each rung with its share, step and reps, the hardest on top', async () => {
-    const html = await markup(LadderLanes, { lanes, nextKey: 'band:foot:b', largestKeys: ['strict'] });
-    expect(attributes(html, 'data-rung')).toEqual(['row:a', 'lowering:5.0', 'strict', 'band:foot:b', 'band:foot:a']);
-    expect(attributes(html, 'data-share').map(Number)).toEqual([0.55, 1, 1, 0.71, 0.67]);
+it('shows about five rungs round the one in use, each with its share, step and likely reps, the hardest on top', async () => {
+    const html = await markup(LaneLadder, { rungs: ladder, nextKey: 'next', largestKey: 'strict' });
     const text = words(html);
-    for (const part of ['67 % now 8 reps', 'next: Rook 32 mm', '+29.0 % 0 reps Unassisted pull-up', 'Lowering 5 s', '55 % +4.0 % North rings 160 cm mark +30 cm']) {
-        expect(text).toContain(part);
-    }
-    expect(html).toMatch(/largest[^>]*>\+29\.0 %/);
+
+    expect(attributes(html, 'data-rung')).toEqual(['at-0.8', 'at-0.75', 'next', 'band:foot:a', 'below']);
+    expect(text).toContain('Heron 44 mm now');
+    expect(text).toContain('likely 6–10');
+    expect(text).toContain('Rook 32 mm next');
+    expect(text).toContain('foot · Beam bar · carries 49.7 kg, 2.8 kg more');
+    expect(text).toContain('2 more to 100 %');
+    expect(text).toContain('1 easier');
+    expect(text).toContain('+3');
 });
 
-it('draws no capacity where none is known, and stays whole with nothing to show', async () => {
-    const empty = await markup(LadderLanes, { lanes: [{ title: 'Pull', capacity: null, rungs: [] }], nextKey: undefined, largestKeys: [] });
-    expect(empty).not.toContain('class="capacity"');
-    expect(words(empty)).toContain('100 %');
-    expect(await markup(LadderLanes, { lanes, nextKey: undefined, largestKeys: [] })).toContain('class="capacity"');
+it('says of help that is only bounded what it may carry, and keeps its room while empty', async () => {
+    const bounded = { ...heronRung, carried: { ...heronRung.carried, share_range: [0.6, 1] } };
+    expect(words(await markup(LaneLadder, { rungs: [{ rung: bounded, step: null, chosen: true }], nextKey: undefined, largestKey: null }))).toContain('carries 60–100 %');
 });
 
 it('plots the curve with its readings, the reading of the moment and the lengths in use', async () => {

@@ -169,7 +169,13 @@ it('turns the pages of a long log of inspections, and comes back to the newest a
 
 it('keeps gear of each kind with its own fields, and takes it out of use and back', async () => {
     const retired: unknown[] = [];
-    const gear = { bands: [], gear: [beam, { id: 'o', name: 'Old box', figures: { kind: 'box' as const, height_m: 0.4 }, retired: true }], damaged: [] };
+    const gear = {
+        bands: [],
+        gear: [beam, { id: 'o', name: 'Old box', figures: { kind: 'box' as const, height_m: 0.4 }, retired: true }],
+        damaged: [],
+        floor: 'unknown' as const,
+        doable: [],
+    };
     const { press, fill, sees, sent, text } = page(
         {
             'POST /api/gear': () => ({ ...beam, id: 'new' }),

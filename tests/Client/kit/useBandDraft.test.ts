@@ -59,9 +59,12 @@ it('starts from a stored band without changing it', () => {
         width_mm: 32,
         thickness_mm: 4.5,
         points: [{ length_m: 1.248, force_n: 101.3, force_kg: 10.33 }],
-        curve: { a1_n: 1, a2_n: 1, status: 'one-point', relative_sd: 0.12, curve: [] },
+        curve: { a1_n: 1, a2_n: 1, status: 'one-point', relative_sd: 0.12, curve: [], doubts: [] },
         retired: false,
         wear: { inspected_on: null, uses_since: 0, due: true, text: '' },
+        measured_on: null,
+        hitched_on: null,
+        measure_again: null,
     });
 
     expect(draft.read()).toMatchObject({ hung_length_m: 0.96, points: [{ length_m: 1.248, force_n: 101.3 }] });

@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import AthletePage from '../../../client/people/AthletePage.vue';
 import type { Schemas } from '../../../client/domain/http';
 import { useSession } from '../../../client/parts/useSession';
-import { band, bandView, beam, call, heron, jolyon, kit, me, rook, set } from '../support/samples';
+import { band, bandView, beam, call, heron, jolyon, kit, me, rook, set, practice } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, serve, type Asked } from '../support/server';
 
@@ -108,12 +108,14 @@ it('reminds of a band in use that is due, and of no other', async () => {
 const sheet = (changes: Partial<Schemas['SetupAnswer']> = {}): Schemas['SetupAnswer'] => ({
     name: rook.name,
     lane: 'pull',
-    choice: rook.choice,
+    exercise: rook.exercise,
     chosen: false,
     reason: null,
     rung: rook,
     view: bandView,
     why: null,
+    safer: null,
+    practice,
     ...changes,
 });
 
@@ -133,7 +135,7 @@ it('opens a rung of the ladder and puts the athlete on it', async () => {
     await user.click(document.querySelector(`[data-rung="${rook.key}"]`)!);
     await sees('Mean share ± 1.0 points. Expect 7 reps (80 %: 5–9).');
     await press('Put on this set-up');
-    await eventually(() => expect(asked.find((a) => a.deed === `PUT ${A}/setup`)?.body).toEqual(rook.choice));
+    await eventually(() => expect(asked.find((a) => a.deed === `PUT ${A}/setup`)?.body).toEqual(rook.exercise));
 });
 
 it('opens the set-up that the call names', async () => {
@@ -210,7 +212,7 @@ it('keeps in sight what was accepted today, and offers where to begin after a ba
     );
     await begun.sees('this is where to begin: Rook 32 mm, foot, Beam bar carries 49.7 kg');
     await begun.press('Put on this', 'Where to begin');
-    await eventually(() => expect(begun.asked.find((a) => a.deed === `PUT ${A}/setup`)?.body).toEqual(rook.choice));
+    await eventually(() => expect(begun.asked.find((a) => a.deed === `PUT ${A}/setup`)?.body).toEqual(rook.exercise));
 });
 
 it('corrects a set on screen with a row that names it', async () => {

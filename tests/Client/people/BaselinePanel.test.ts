@@ -36,7 +36,7 @@ it('logs a baseline with a band that is in use, under the knee', async () => {
     await press('Log reps');
 
     await eventually(() => expect(sent()).toHaveLength(1));
-    expect(sent()[0]).toMatchObject({ purpose: 'baseline', choice: { kind: 'band', bar_id: 'b', attach: 'knee', band_ids: ['h'] }, clean_reps: 9, reserve: 2 });
+    expect(sent()[0]).toMatchObject({ purpose: 'baseline', exercise: { setup: { kind: 'band', bar_id: 'b', attach: 'knee', band_ids: ['h'] } }, clean_reps: 9, reserve: 2 });
 });
 
 it('logs unassisted reps without asking for a bar', async () => {
@@ -46,7 +46,7 @@ it('logs unassisted reps without asking for a bar', async () => {
     await press('0', 'Clean reps');
     await press('Log reps');
     await eventually(() => expect(sent()).toHaveLength(1));
-    expect(sent()[0]).toMatchObject({ choice: { kind: 'strict' }, clean_reps: 0 });
+    expect(sent()[0]).toMatchObject({ exercise: { setup: { kind: 'strict' } }, clean_reps: 0 });
 });
 
 it('logs a dead hang as typed or as held, and refuses one that cannot be', async () => {

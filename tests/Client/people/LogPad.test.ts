@@ -38,7 +38,7 @@ it('logs a likely count with one tap, on the set-up it shows, with the aim and l
     await press(/^9/, COUNTS);
     await eventually(() => expect(sent()).toHaveLength(1));
 
-    expect(sent()[0]).toMatchObject({ athlete_id: 'jolyon', purpose: 'work', choice: heron.choice, clean_reps: 9, no_counts: {}, reserve: null, pain: null });
+    expect(sent()[0]).toMatchObject({ athlete_id: 'jolyon', purpose: 'work', exercise: heron.exercise, clean_reps: 9, no_counts: {}, reserve: null, pain: null });
     expect(emitted('logged')).toEqual([[sent()[0]!.id, '9 clean']]);
 });
 

@@ -9,7 +9,7 @@ it('makes one line of the sets of a day on one set-up, oldest first, and takes o
         set({ id: '3', clean_reps: 6, no_counts: { swing: 1, drop: 1 }, pain: { place: 'elbow', level: 3 }, note: 'Tired' }),
         set({ id: '2', clean_reps: 7 }),
         set({ id: '1', clean_reps: 9, trained_on: '2026-02-28' }),
-        set({ id: '0', purpose: 'baseline', choice: null, setup_name: null, carried_kg: null, carried_share: null, clean_reps: null, hang_s: 41, trained_on: '2026-02-28' }),
+        set({ id: '0', purpose: 'baseline', exercise: null, setup_name: null, carried_kg: null, carried_share: null, clean_reps: null, hang_s: 41, trained_on: '2026-02-28' }),
     ];
     const { press, sees, emitted } = show(SetLog, { sets, older: true });
     const lines = [...document.querySelectorAll('li')].map((li) => [words(li.querySelector('.what')!.innerHTML), li.querySelectorAll('button').length]);

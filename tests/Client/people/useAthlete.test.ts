@@ -72,6 +72,6 @@ it('freshens nothing after a deed that was refused', async () => {
     const { page, asked } = athlete({ [`PUT ${A}/setup`]: () => refuse(422, 'does-not-fit', 'Too low.') });
     await eventually(() => expect(page.ladders.value.value).toBeDefined());
     const before = asked.length;
-    expect((await page.choose(heron.choice)).ok).toBe(false);
+    expect((await page.choose(heron.exercise)).ok).toBe(false);
     expect(asked.length).toBe(before + 1);
 });

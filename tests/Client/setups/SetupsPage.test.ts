@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
 import SetupsPage from '../../../client/setups/SetupsPage.vue';
-import { bandView, beam, heron, jolyon, kit, rook, rung } from '../support/samples';
+import { bandView, beam, heron, jolyon, kit, rook, rung, practice } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { fault, refuse, serve, type Asked } from '../support/server';
 
@@ -11,59 +11,61 @@ const box: Schemas['Gear'] = { id: 'x', name: 'Mid box', figures: { kind: 'box',
 const machine: Schemas['Gear'] = { id: 'm', name: 'Hoist', figures: { kind: 'machine', use: 'counterweight', step_kg: 5, most_kg: 80, leverage: 1 }, retired: false };
 const row = rung('row', 'Row, North rings 160 cm, mark +30 cm', 0.55, { kind: 'row', ring_id: 'n', strap_m: 1.6, heel_mark_m: 0.3 }, 6);
 
-const sheetOf = (choice: Schemas['Choice']): Schemas['SetupAnswer'] => ({
-    name: `A ${choice.kind}`,
+const sheetOf = (exercise: Schemas['Exercise']): Schemas['SetupAnswer'] => ({
+    name: `A ${exercise.movement === 'full' ? exercise.setup.kind : exercise.movement}`,
     lane: 'pull',
-    choice,
+    exercise,
     chosen: false,
     reason: null,
-    rung: { ...heron, choice },
+    rung: { ...heron, exercise },
     view: bandView,
     why: null,
+    safer: null,
+    practice,
 });
 
 function page(answers: Record<string, (asked: Asked) => unknown> = {}) {
     const asked = serve({
-        'GET /api/kit': () => ({ bands: kit.bands, gear: [beam, rings, box, machine] }),
+        'GET /api/kit': () => ({ bands: kit.bands, gear: [beam, rings, box, machine], damaged: [], floor: 'unknown', doable: kit.doable }),
         'GET /api/cautions': () => ({ items: [] }),
         [`GET ${A}`]: () => ({ ...jolyon, rung: heron }),
-        [`GET ${A}/setup`]: ({ query }) => sheetOf(JSON.parse(query['choice']!) as Schemas['Choice']),
+        [`GET ${A}/setup`]: ({ query }) => sheetOf(JSON.parse(query['exercise']!) as Schemas['Exercise']),
         ...answers,
     });
-    const choices = (): Schemas['Choice'][] => asked.filter((a) => a.deed === `GET ${A}/setup`).map((a) => JSON.parse(a.query['choice']!) as Schemas['Choice']);
-    return { asked, choices, ...show(SetupsPage, { id: 'jolyon' }) };
+    const exercises = (): Schemas['Exercise'][] => asked.filter((a) => a.deed === `GET ${A}/setup`).map((a) => JSON.parse(a.query['exercise']!) as Schemas['Exercise']);
+    return { asked, exercises, ...show(SetupsPage, { id: 'jolyon' }) };
 }
 
 it('begins with the set-up in use, and asks anew for each kind once its gear is chosen', async () => {
-    const { press, sees, choices, fill } = page();
+    const { press, sees, exercises, fill } = page();
     await sees('A band');
-    expect(choices()[0]).toEqual(heron.choice);
+    expect(exercises()[0]).toMatchObject(heron.exercise);
     await press('Row');
     await fill('Heel mark', '30');
     await sees('A row');
-    await eventually(() => expect(choices().at(-1)).toMatchObject({ kind: 'row', ring_id: 'n', heel_mark_m: 0.3 }));
+    await eventually(() => expect(exercises().at(-1)).toMatchObject({ setup: { kind: 'row', ring_id: 'n', heel_mark_m: 0.3 } }));
     await press('Counterweight');
     await fill('Stack', '25');
-    await eventually(() => expect(choices().at(-1)).toEqual({ kind: 'counterweight', machine_id: 'm', stack_kg: 25 }));
+    await eventually(() => expect(exercises().at(-1)?.setup).toEqual({ kind: 'counterweight', machine_id: 'm', stack_kg: 25 }));
 });
 
 it('asks once for what is typed quickly, and nothing while something is missing', async () => {
-    const { press, sees, choices, fill } = page();
+    const { press, sees, exercises, fill } = page();
     await sees('A band');
     await press('Lowering');
     await fill('Seconds', '');
     await sees('Something is missing on the left');
-    const before = choices().length;
+    const before = exercises().length;
     await fill('Seconds', '1');
     await fill('Seconds', '12');
     await sees('A lowering');
-    expect(choices().slice(before)).toEqual([{ kind: 'lowering', seconds: 12 }]);
+    expect(exercises().slice(before)).toMatchObject([{ setup: { kind: 'band' }, movement: 'lowering', seconds: 12 }]);
 });
 
 it('says why a set-up cannot be, and what does not fit', async () => {
     const { press, sees, fill } = page({
         [`GET ${A}/setup`]: ({ query }) =>
-            query['choice']!.includes('row') ? refuse(422, 'invalid', '', [fault('/heel_mark_m', 'The heels would be under the floor.')]) : sheetOf(heron.choice),
+            query['exercise']!.includes('row') ? refuse(422, 'invalid', '', [fault('/heel_mark_m', 'The heels would be under the floor.')]) : sheetOf(heron.exercise),
     });
     await press('Row');
     await fill('Heel mark', '900');
@@ -101,28 +103,28 @@ it('asks for the gear first where the question needs it', async () => {
 });
 
 it('lists the bands for a number of reps, and takes the one that is picked', async () => {
-    const { press, sees, fill, choices } = page({ [`GET ${A}/for-reps`]: () => ({ items: [rook, heron], reason: null }) });
+    const { press, sees, fill, exercises } = page({ [`GET ${A}/for-reps`]: () => ({ items: [rook, heron], reason: null }) });
     await fill('Or: which band for', '7');
     await press('Find it');
     await sees('Rook 32 mm foot · Beam bar 71 % , 7 reps');
     await press(/Rook 32 mm/);
-    await eventually(() => expect(choices().at(-1)).toEqual(rook.choice));
+    await eventually(() => expect(exercises().at(-1)).toEqual(rook.exercise));
 });
 
 it('puts the athlete on what was put together, and says when it is in use', async () => {
     let chosen = false;
     const { press, sees, asked } = page({
-        [`GET ${A}/setup`]: ({ query }) => ({ ...sheetOf(JSON.parse(query['choice']!) as Schemas['Choice']), chosen }),
+        [`GET ${A}/setup`]: ({ query }) => ({ ...sheetOf(JSON.parse(query['exercise']!) as Schemas['Exercise']), chosen }),
         [`PUT ${A}/setup`]: () => ((chosen = true), { ...jolyon, rung: heron }),
     });
     await press('Put on this set-up');
     await sees('In use');
-    expect(asked.find((a) => a.deed === `PUT ${A}/setup`)?.body).toEqual(heron.choice);
+    expect(asked.find((a) => a.deed === `PUT ${A}/setup`)?.body).toEqual(heron.exercise);
 });
 
 it('gives only bounds where there is no figure, and no set-up to put on for a hold', async () => {
     const bounded = { ...heron, carried: { ...heron.carried, share_range: [0.6, 1] } };
-    const { press, sees, text } = page({ [`GET ${A}/setup`]: ({ query }) => ({ ...sheetOf(JSON.parse(query['choice']!) as Schemas['Choice']), rung: bounded }) });
+    const { press, sees, text } = page({ [`GET ${A}/setup`]: ({ query }) => ({ ...sheetOf(JSON.parse(query['exercise']!) as Schemas['Exercise']), rung: bounded }) });
     await press('Hop');
     await sees('Bounded, not measured: the arms carry anything from 60 % to 100 %. Expect 6–10 reps.');
     await press('Hold');

@@ -20,6 +20,8 @@ export const hanging: Schemas['Stick'] = {
     head_radius_m: 0.11,
 };
 
+export const practice: Schemas['Practice'] = { tempo: 'steady up, two seconds down', rest_s: [120, 180], cues: ['Shoulder blades down first.', 'Legs together.'] };
+
 export const bandView: Schemas['SideView'] = {
     start: hanging,
     finish: { ...hanging, shoulder: at(-0.09, 2.3) },
@@ -36,14 +38,29 @@ export const bandView: Schemas['SideView'] = {
     most: at(0.5, 2.6),
 };
 
-export function rung(key: string, name: string, share: number, choice: Schemas['Choice'], reps?: number): Schemas['Rung'] {
+export function rung(key: string, name: string, share: number, setup: Schemas['Choice'], reps?: number): Schemas['Rung'] {
     const travel = (of: number) => ({ bottom: of - 0.1, mean: of, top: of + 0.05 });
     return {
         key,
         name,
-        choice,
-        carried: { fits: true, carried_kg: travel(70 * share), share: travel(share), share_sd: 0.01, ascent_share: share, rom_m: 0.58, warnings: [], share_range: null },
+        exercise: { setup, movement: 'full', grip: 'over', width: 'outside', up_by: 'pull' },
+        carried: {
+            fits: true,
+            carried_kg: travel(70 * share),
+            share: travel(share),
+            share_sd: 0.01,
+            effective_share: share - 0.01,
+            shape: 0.15,
+            rom_m: 0.58,
+            warnings: [],
+            share_range: null,
+            friction: null,
+            lift_off: null,
+            recoil_j: null,
+            mount: null,
+        },
         prediction: reps === undefined ? null : { reps, low80: reps - 2, high80: reps + 2, clipped: false },
+        seconds: null,
     };
 }
 
@@ -57,6 +74,7 @@ export const jolyon: Schemas['Athlete'] = {
     stature_m: 1.75,
     reach_m: 2.1,
     reach_source: 'measured',
+    proportions: 'average',
     pull_distance_m: 0.58,
     standard: { sets: 3, gate_reps: 8, floor_reps: 5 },
     rung: null,
@@ -79,7 +97,7 @@ export const set = (changes: Partial<Schemas['Set']> = {}): Schemas['Set'] => ({
     performed_at: '2026-03-02T18:00:00Z',
     trained_on: '2026-03-02',
     purpose: 'work',
-    choice: heron.choice,
+    exercise: heron.exercise,
     setup_key: heron.key,
     setup_name: heron.name,
     carried_kg: 46.9,
@@ -120,7 +138,7 @@ export const call = (changes: Partial<Schemas['Call']> = {}, record: Partial<Sch
     },
     decision: null,
     override_verdict: null,
-    override_choice: null,
+    override_exercise: null,
     override_reason: null,
     decided_at: null,
     ...record,
@@ -131,6 +149,7 @@ export const curve: Schemas['BandCurve'] = {
     a2_n: 70,
     status: 'measured',
     relative_sd: 0.04,
+    doubts: [],
     curve: Array.from({ length: 41 }, (_, i) => ({ length_m: 1 + i / 20, force_n: i * 10, sd_n: i, force_kg: i * 1.02, sd_kg: i / 10 })),
 };
 
@@ -144,8 +163,21 @@ export const band = (id: string, name: string, changes: Partial<Schemas['Band']>
     curve: { ...curve, status: 'estimated', relative_sd: 0.3 },
     retired: false,
     wear: { inspected_on: null, uses_since: 0, due: false, text: 'Not looked at yet.' },
+    measured_on: null,
+    hitched_on: null,
+    measure_again: null,
     ...changes,
 });
 
 export const beam: Schemas['Gear'] = { id: 'b', name: 'Beam bar', figures: { kind: 'bar', height_m: 2.4 }, retired: false };
-export const kit: Schemas['Kit'] = { bands: [band('h', 'Heron 44 mm'), band('r', 'Rook 32 mm')], gear: [beam], damaged: [] };
+const anyPart: Schemas['Doable']['movements'] = ['full', 'lower-half', 'upper-half', 'lowering', 'hold', 'shoulder-blade'];
+
+/** What can be done on the kinds that the tests put together. */
+export const doable: Schemas['Doable'][] = (['strict', 'band', 'row', 'foot', 'hop', 'low-bar', 'counterweight', 'added', 'pulldown', 'band-pulldown'] as const).map((kind) => ({
+    kind,
+    movements: kind === 'hop' || kind.endsWith('pulldown') ? ['full'] : anyPart,
+    grips: ['over', 'under', 'neutral'],
+    ways_up: { full: ['pull', 'foot'], lowering: ['step', 'foot', 'hop'], hold: ['step'] },
+}));
+
+export const kit: Schemas['Kit'] = { bands: [band('h', 'Heron 44 mm'), band('r', 'Rook 32 mm')], gear: [beam], damaged: [], floor: 'unknown', doable };

@@ -43,7 +43,7 @@ it('climbs when the gate is met twice running and the floor is likely on the nex
         ->and($call->next->share())->toBeGreaterThan(rung(fineKit(), on('d'))->share())
         ->and($call->chance)->toBeGreaterThanOrEqual(0.8)
         ->and($call->confidence)->toBe(Confidence::Firm)
-        ->and(reasonsOf($call))->toContain('8 clean')->toContain('80 % is asked');
+        ->and(reasonsOf($call))->toContain('8 clean')->toContain('it needs 4 in 5');
 });
 
 it('stays and says what is missing', function (array $sessions, ?float $capacity, string $missing): void {
@@ -57,7 +57,7 @@ it('stays and says what is missing', function (array $sessions, ?float $capacity
     'one session met' => [[[6, 6, 5], MET], 1.1, 'One more session at 3 × 8 clean.'],
     'met, but not running' => [[MET, [8, 8, 7]], 1.1, '2 sessions running at 3 × 8 clean.'],
     'two sets only' => [[[9, 9], [9, 9]], 1.1, '2 sessions running'],
-    'floor unlikely on the next' => [[MET, MET], 0.9, '80 % is asked'],
+    'floor unlikely on the next' => [[MET, MET], 0.9, 'it needs 4 in 5'],
     'no baseline' => [[MET, MET], null, 'A baseline'],
 ]);
 

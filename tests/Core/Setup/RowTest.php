@@ -142,6 +142,6 @@ it('explains its figures and draws them', function (): void {
         ->and($drawn['lean'])->toEqualWithDelta($path->at(0.0)->leanDeg(), 1e-9)
         ->and($drawn['heels past the plumb line'])->toBe(0.2)
         ->and($drawn['strap'])->toEqualWithDelta(1.5, 1e-9)
-        ->and($drawn['box'])->toEqualWithDelta(0.3, 1e-9)
+        ->and($drawn['box under the heels'])->toEqualWithDelta(0.3, 1e-9)
         ->and($view->start->grip->distanceM($view->start->shoulder))->toEqualWithDelta($body->armM(), 1e-9);
 });

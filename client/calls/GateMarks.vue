@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Schemas } from '../domain/http';
+import { chanceWords } from '../domain/units';
+
+const props = defineProps<{ reasons: readonly Schemas['Evidence'][] }>();
+
+const MOST_DOTS = 6;
+
+/** What decided it, as marks against the gate: dots where it is counted, a bar where it is a chance. */
+const marks = computed(() =>
+    props.reasons.flatMap(({ text, figure, threshold }) => {
+        if (typeof figure !== 'number' || typeof threshold !== 'number') {
+            return [];
+        }
+        const isChance = threshold < 1;
+        return [
+            {
+                text: text.replace(/\.$/, ''),
+                isChance,
+                dots: isChance || threshold > MOST_DOTS ? [] : Array.from({ length: Math.round(threshold) }, (_, i) => i < Math.floor(figure)),
+                part: Math.min(100, Math.round(100 * (isChance ? figure : figure / (2 * threshold)))),
+                gate: isChance ? 100 * threshold : 50,
+                words: isChance ? chanceWords(figure) : `${Number(figure.toFixed(1))} of ${threshold}`,
+                met: figure >= threshold,
+            },
+        ];
+    }),
+);
+</script>
+
+<template>
+    <ul v-if="marks.length > 0" class="marks small">
+        <li v-for="mark in marks" :key="mark.text" :class="{ met: mark.met }">
+            <span class="text">{{ mark.text }}</span>
+            <span v-if="mark.dots.length > 0" class="dots" aria-hidden="true"><i v-for="(full, i) in mark.dots" :key="i" :class="{ full }" /></span>
+            <span v-else class="bar" aria-hidden="true">
+                <i :style="{ width: `${mark.part}%` }" />
+                <b :style="{ left: `${mark.gate}%` }" />
+            </span>
+            <strong>{{ mark.words }}</strong>
+        </li>
+    </ul>
+</template>
+
+<style scoped>
+.marks {
+    display: grid;
+    gap: 6px;
+    margin: 0;
+    padding: var(--space-small) 0 0;
+    border-top: 1px solid var(--color-line);
+    list-style: none;
+}
+
+li {
+    display: grid;
+    grid-template-columns: minmax(0, 1.4fr) minmax(70px, 1fr) auto;
+    align-items: center;
+    gap: var(--space-base);
+}
+
+.dots {
+    display: flex;
+    gap: 6px;
+}
+
+.dots i {
+    width: 12px;
+    height: 12px;
+    border: 2px solid var(--color-slate);
+    border-radius: 50%;
+}
+
+.dots .full {
+    background: var(--color-slate);
+}
+
+.bar {
+    position: relative;
+    height: 7px;
+    border-radius: 4px;
+    background: var(--color-sunk);
+}
+
+.bar i {
+    position: absolute;
+    inset: 0 auto 0 0;
+    border-radius: 4px;
+    background: var(--color-slate);
+}
+
+.bar b {
+    position: absolute;
+    top: -4px;
+    width: 2px;
+    height: 15px;
+    background: var(--color-graphite);
+}
+
+.met .dots .full,
+.met .bar i {
+    border-color: var(--color-climb);
+    background: var(--color-climb);
+}
+
+/* On a phone the call is one line; its reasons open under it. */
+@media (max-width: 720px) {
+    .marks {
+        display: none;
+    }
+}
+
+strong {
+    min-width: 56px;
+    text-align: right;
+}
+</style>
