@@ -108,8 +108,21 @@ function toggle(id: string): void {
         font-size: 13px;
     }
 
+    .sheet :deep(h2) {
+        font-size: 16px;
+    }
+
+    .sheet :deep(.asks) {
+        gap: 0 10px;
+        padding: 3px 0;
+    }
+
+    .sheet :deep(.asks b) {
+        font-size: 30px;
+    }
+
     .sheet :deep(.side-view) {
-        max-height: 56mm;
+        max-height: 48mm;
     }
 
     .sheet :deep(.cautions) {

@@ -143,7 +143,7 @@ h2 {
 
 @media print {
     .setup-card :deep(.side-view) {
-        max-height: 88mm;
+        max-height: 80mm;
     }
 }
 </style>

@@ -33,8 +33,11 @@ export function repsText(prediction: Prediction): string {
 
 export function intervalText(prediction: Prediction): string {
     const high = prediction.high80 >= MOST_REPS ? `${MOST_REPS}+` : String(Math.floor(prediction.high80));
-    const low = prediction.low80 >= MOST_REPS ? '' : `${Math.floor(prediction.low80)}–`;
-    return low + high;
+    const low = Math.floor(prediction.low80);
+    if (high === '0') {
+        return 'none yet';
+    }
+    return low >= MOST_REPS || String(low) === high ? high : `${low}–${high}`;
 }
 
 /** What is likely, in the words of the floor. */

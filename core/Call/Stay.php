@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call;
 
+use SteadyRung\InWords;
 use SteadyRung\Setup\Warning;
 use SteadyRung\Setup\WarningCode;
 
@@ -73,8 +74,8 @@ final readonly class Stay implements Rule
             $chance === null => ['A baseline: log clean reps with a band.'],
             $chance >= $standard->chance => [],
             default => [sprintf(
-                'Chance of %d clean on %s is %.0f %%; %.0f %% is asked.%s',
-                $standard->floorReps, $up->name, 100 * $chance, 100 * $standard->chance, $this->whatToMeasure($up->load->warnings),
+                '%d clean on %s: %s; it needs %s.%s',
+                $standard->floorReps, $up->name, InWords::chance($chance), InWords::chance($standard->chance), $this->whatToMeasure($up->load->warnings),
             )],
         };
     }

@@ -39,6 +39,8 @@ final class BandView
             ? [$figure->hanging($bar, $low->yM), $figure->atBar($bar, $high->yM)]
             : [$figure->kneeling($bar, $low->yM, 0.0), $figure->kneeling($bar, $high->yM, $body->pullDistanceM())];
         $mount = Mount::of($help, $body);
+        $lift = Dimension::length($lowest->attach === Attach::Foot ? 'foot … off the floor' : 'knee … off the floor', new Point(0.5, 0.0), $low->plus(0.5, 0.0));
+        $box = Dimension::length('box … to step in', new Point(self::BOX_LEFT_M, 0.0), new Point(self::BOX_LEFT_M, $mount->boxM));
 
         return new SideView($start, $finish, [
             HangView::bar($bar),
@@ -48,8 +50,9 @@ final class BandView
         ], [
             HangView::barHeight($bar),
             Dimension::length('band at the hang', $bar->plus(0.5, 0.0), $low->plus(0.5, 0.0)),
-            Dimension::length($lowest->attach === Attach::Foot ? 'foot … off the floor' : 'knee … off the floor', new Point(0.5, 0.0), $low->plus(0.5, 0.0)),
-            ...($mount->boxM > 0.0 ? [Dimension::length('box … to step in', new Point(self::BOX_LEFT_M, 0.0), new Point(self::BOX_LEFT_M, $mount->boxM))] : []),
+            // Who hangs by the foot steps in from a box as high as the foot: one measurement says both.
+            ...($mount->boxM > 0.0 ? [$box] : []),
+            ...($mount->boxM > 0.0 && $lowest->attach === Attach::Foot ? [] : [$lift]),
         ]);
     }
 

@@ -24,10 +24,10 @@ $measuring = function (Page $page): void {
 };
 $views = [
     'people' => [LAPTOP, '/people', 'Aldith Farrow', null],
-    'athlete' => [LAPTOP, JOLYON_PAGE, 'largest step', null],
+    'athlete' => [LAPTOP, JOLYON_PAGE, 'Largest step', null],
     'athlete-phone' => [PHONE, JOLYON_PAGE, 'In reserve', null],
-    'band-scale' => [LAPTOP, JOLYON_PAGE, 'largest step', fn (Page $page) => $page->choose('Shown', 'Heron 44 mm')->see('Heron 44 mm · knee')],
-    'setup' => [LAPTOP, JOLYON_PAGE, 'largest step', $click('[data-rung^=row]', 'Lever of the strap')],
+    'band-scale' => [LAPTOP, JOLYON_PAGE, 'Largest step', fn (Page $page) => $page->choose('Shown', 'Heron 44 mm')->see('Heron 44 mm · knee')],
+    'setup' => [LAPTOP, JOLYON_PAGE, 'Largest step', $click('[data-rung^=row]', 'Lever of the strap')],
     'setups' => [LAPTOP, JOLYON_PAGE.'/setups', 'How it came about', fn (Page $page) => $page->press('Row')->press('Find it')->see('55 %')],
     'setups-phone' => [PHONE, JOLYON_PAGE.'/setups', 'How it came about', fn (Page $page) => $page->press('Row')->press('Find it')->see('55 %')->script('document.querySelector(".side-view").scrollIntoView({ block: "center" })')],
     'body' => [LAPTOP, JOLYON_PAGE.'/body', 'Pull distance', null],
@@ -36,10 +36,10 @@ $views = [
     'kit' => [LAPTOP, '/kit', 'Readings of a hanging scale', $measuring],
     'kit-phone' => [PHONE, '/kit', 'Readings of a hanging scale', fn (Page $page) => $page->see('at the knee')->script('document.querySelector(".bench").scrollIntoView()')],
     'settings' => [LAPTOP, '/settings', 'Time zone of the gym', null],
-    'override' => [LAPTOP, JOLYON_PAGE, 'largest step', fn (Page $page) => $page->press('Override…')->see('are all kept')->press('Step down', "//*[@role='dialog']")],
+    'override' => [LAPTOP, JOLYON_PAGE, 'Largest step', fn (Page $page) => $page->press('Override…')->see('are all kept')->press('Step down', "//*[@role='dialog']")],
     'calls' => [LAPTOP, '/calls', 'Refer', $click('.line .deeds button:last-child', 'Would change it')],
     'calls-phone' => [PHONE, '/calls', 'Refer', null],
-    'paused' => [LAPTOP, '/people/01900000-0000-7000-8000-000000000105', 'Pulling is paused', fn (Page $page) => $page->see('largest step')],
+    'paused' => [LAPTOP, '/people/01900000-0000-7000-8000-000000000105', 'Pulling is paused', fn (Page $page) => $page->see('Largest step')],
 ];
 
 foreach ($views as $name => [[$width, $height], $path, $text, $then]) {

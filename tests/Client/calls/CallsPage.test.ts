@@ -42,7 +42,7 @@ it('counts every call that waits, whatever page or kind is shown, and begins a k
 
 it('shows each call with its figures, and its reasons when asked', async () => {
     const { press, sees, text } = queue();
-    await sees('49.7 kg, 71 % (+2.4 kg, +3.4 %) · 7 reps, 80 %: 5–9');
+    await sees('49.7 kg, 71 % (+2.4 kg, +3.4 %) · likely 5–9');
     expect(text()).not.toContain('Two sessions at the gate.');
     await press('Why', 'Call for Jolyon Thatch');
     await sees('Two sessions at the gate.');

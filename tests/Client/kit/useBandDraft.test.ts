@@ -23,6 +23,8 @@ it('reads a band with points in kg and in N', () => {
             { length_m: 1.4, force_kg: 10 },
             { length_m: 2.1, force_n: 180 },
         ],
+        hitched_on: null,
+        sure: false,
     });
 });
 

@@ -25,6 +25,7 @@ it('makes one line of the sets of a day on one set-up, oldest first, and takes o
     }
     await press('Take back');
     expect(emitted('takeBack')).toEqual([['3']]);
+    await press('The whole log');
     await press('Older sets');
     expect(emitted('older')).toHaveLength(1);
 });

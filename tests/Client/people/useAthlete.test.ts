@@ -31,11 +31,11 @@ function athlete(answers: Record<string, (asked: Asked) => unknown> = {}) {
     return { page, asked, queries };
 }
 
-it('asks for the athlete and the log at once, then for the three lanes, and for no band while the ladder is shown', async () => {
+it('asks for the athlete and the log at once, then for every lane, and for no band while the ladder is shown', async () => {
     const { page, queries } = athlete();
     await eventually(() => expect(page.ladders.value.value?.row).toMatchObject({ lane: 'row' }));
     expect([queries('').length, queries('/sets').length]).toEqual([1, 1]);
-    expect(queries('/scale')).toEqual([{ lane: 'lower' }]);
+    expect(queries('/scale')).toEqual([{ lane: 'seconds' }]);
 });
 
 it('has ladders once all lanes have answered, and a problem if one of them fails, with the last ladders still there', async () => {

@@ -9,7 +9,8 @@ const A = '/api/athletes/jolyon';
 const rings: Schemas['Gear'] = { id: 'n', name: 'North rings', figures: { kind: 'rings', anchor_height_m: 2.45, straps_m: [1.2, 1.6] }, retired: false };
 const box: Schemas['Gear'] = { id: 'x', name: 'Mid box', figures: { kind: 'box', height_m: 0.45 }, retired: false };
 const machine: Schemas['Gear'] = { id: 'm', name: 'Hoist', figures: { kind: 'machine', use: 'counterweight', step_kg: 5, most_kg: 80, leverage: 1 }, retired: false };
-const row = rung('row', 'Row, North rings 160 cm, mark +30 cm', 0.55, { kind: 'row', ring_id: 'n', strap_m: 1.6, heel_mark_m: 0.3 }, 6);
+const level = rung('row', 'Row, North rings 160 cm, mark +30 cm', 0.55, { kind: 'row', ring_id: 'n', strap_m: 1.6, heel_mark_m: 0.3 }, 6);
+const row = { ...level, carried: { ...level.carried, friction: 0.4 } };
 
 const sheetOf = (exercise: Schemas['Exercise']): Schemas['SetupAnswer'] => ({
     name: `A ${exercise.movement === 'full' ? exercise.setup.kind : exercise.movement}`,
@@ -72,14 +73,16 @@ it('says why a set-up cannot be, and what does not fit', async () => {
     await sees('Cannot be. The heels would be under the floor.');
 });
 
-it('finds the heel mark of a share and takes it over', async () => {
+it('lists the rows of a share on all the gear, and takes the one that is picked', async () => {
     const { press, sees, fill, asked, value } = page({ [`GET ${A}/heel-mark`]: () => ({ items: [row], reason: null }) });
     await press('Row');
     await fill('Heel mark', '0');
     await fill('Or: which heel mark for a carried share of', '55');
     await press('Find it');
+    expect(value('Heel mark')).toBe('0');
+    await press(/mark \+30 cm 55 % , grip 0\.4/);
     await eventually(() => expect(value('Heel mark')).toBe('30'));
-    expect(asked.find((a) => a.deed === `GET ${A}/heel-mark`)?.query).toMatchObject({ share: '0.55' });
+    expect(asked.find((a) => a.deed === `GET ${A}/heel-mark`)?.query).toEqual({ share: '0.55' });
     await sees('A row');
 });
 
@@ -96,8 +99,8 @@ it('says why there is no answer, keeps the question, and refuses one that is no 
 });
 
 it('asks for the gear first where the question needs it', async () => {
-    const { press, sees } = page({ 'GET /api/kit': () => ({ bands: [], gear: [] }) });
-    await press('Row');
+    const { press, sees } = page({ 'GET /api/kit': () => ({ ...kit, bands: [], gear: [] }), [`GET ${A}`]: () => jolyon });
+    await press('Foot help');
     await press('Find it');
     await sees('Choose the gear above first.');
 });
@@ -126,7 +129,8 @@ it('gives only bounds where there is no figure, and no set-up to put on for a ho
     const bounded = { ...heron, carried: { ...heron.carried, share_range: [0.6, 1] } };
     const { press, sees, text } = page({ [`GET ${A}/setup`]: ({ query }) => ({ ...sheetOf(JSON.parse(query['exercise']!) as Schemas['Exercise']), rung: bounded }) });
     await press('Hop');
-    await sees('Bounded, not measured: the arms carry anything from 60 % to 100 %. Expect 6–10 reps.');
+    await sees('Bounded, not measured: the arms carry anything from 60 % to 100 %. Likely 6–10 clean.');
+    await press('Unassisted');
     await press('Hold');
     await sees('A hold');
     expect(text()).not.toContain('Put on this set-up');
