@@ -35,7 +35,7 @@ export function intervalText(prediction: Prediction): string {
     const high = prediction.high80 >= MOST_REPS ? `${MOST_REPS}+` : String(Math.floor(prediction.high80));
     const low = Math.floor(prediction.low80);
     if (high === '0') {
-        return 'none yet';
+        return 'none';
     }
     return low >= MOST_REPS || String(low) === high ? high : `${low}–${high}`;
 }

@@ -85,3 +85,27 @@ it('never loses a referral with the gear', function (): void {
     $this->getJson('/api/calls')->assertJsonCount(1, 'items')->assertJsonPath('items.0.call.verdict', 'refer');
     $this->getJson("/api/athletes/$athlete")->assertJsonPath('rung', null)->assertJsonPath('call.call.verdict', 'refer');
 });
+
+it('keeps what the floor is of, and rows need no more grip than it has from then on', function (): void {
+    $athlete = addAthlete($this);
+    $rings = addGear($this, 'Rings', ['kind' => 'rings', 'anchor_height_m' => 2.4, 'straps_m' => [1.5]]);
+    $flat = exerciseOn(['kind' => 'row', 'ring_id' => $rings, 'strap_m' => 1.5, 'heel_mark_m' => 1.1]);
+    $codes = fn (): array => array_column((array) $this->getJson("/api/athletes/$athlete/setup?exercise=".urlencode((string) json_encode($flat)))->json('rung.carried.warnings'), 'code');
+
+    $this->putJson('/api/kit/floor', ['floor' => 'ice'])->assertStatus(422);
+    $this->putJson('/api/kit/floor', ['floor' => 'rubber'])->assertOk()->assertJsonPath('floor', 'rubber');
+    expect($this->getJson('/api/kit')->json('floor'))->toBe('rubber');
+    $onRubber = $codes();
+    $this->putJson('/api/kit/floor', ['floor' => 'vinyl'])->assertOk();
+    expect(array_diff($codes(), $onRubber))->not->toBe([]);
+});
+
+it('asks to be sure of readings that look like pounds, and keeps them once somebody is', function (): void {
+    $band = ['id' => uuid(), 'name' => 'Pounds', 'hung_length_m' => 1.0, 'width_mm' => 22, 'thickness_mm' => 4.5];
+    $pounds = array_map(fn (float $m): array => ['length_m' => $m, 'force_kg' => 2.2046 * SteadyRung\Kit\RubberLaw::fromSize(1.0, 22, 4.5)->forceN($m) / 9.80665], [1.4, 1.8, 2.1]);
+
+    $this->postJson('/api/bands', $band + ['points' => $pounds])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/sure');
+    expect($this->getJson('/api/kit')->json('bands'))->toBe([]);
+    $kept = $this->postJson('/api/bands', $band + ['points' => $pounds, 'sure' => true])->assertCreated();
+    expect(array_column($kept->json('curve.doubts'), 'code'))->toContain('pounds')->and($kept->json('measured_on'))->not->toBeNull();
+});

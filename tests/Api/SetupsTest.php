@@ -117,3 +117,24 @@ it('keeps gear of every kind, refuses what cannot be, and never turns one kind i
     $add(['kind' => 'sofa'])->assertStatus(422);
     $this->putJson("/api/gear/$this->box", ['name' => 'Box', 'figures' => ['kind' => 'bar', 'height_m' => 2.0]])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/figures/kind');
 });
+
+it('says how long a lowering is likely to last, and names a safer one where three seconds are not', function (): void {
+    $lowering = exerciseOn(['kind' => 'strict'], movement: 'lowering', seconds: 5);
+    expect(($this->ask)($lowering)->json('rung.seconds'))->toBeNull();
+
+    $this->postJson("/api/athletes/$this->athlete/sets", set($this, exercise($this->bar, $this->band), 1))->assertCreated();
+    $weak = ($this->ask)($lowering);
+    expect($weak->json('rung.seconds.median_s'))->toBeGreaterThanOrEqual(0)->toBeLessThan($weak->json('rung.seconds.high80'))
+        ->and($weak->json('rung.seconds.chance.3'))->toBeLessThan(0.8)
+        ->and($weak->json('safer.exercise.setup.kind'))->toBe('band')->and($weak->json('safer.exercise.movement'))->toBe('lowering')
+        ->and(($this->ask)($weak->json('safer.exercise'))->json('rung.seconds.chance.3'))->toBeGreaterThan($weak->json('rung.seconds.chance.3'));
+});
+
+it('predicts a chin-up from pull-ups with a wider interval, and tells how each is done', function (): void {
+    $this->postJson("/api/athletes/$this->athlete/sets", set($this, exercise($this->bar, $this->band), 7))->assertCreated();
+    $over = ($this->ask)(exercise($this->bar, $this->band));
+    $under = ($this->ask)([...exercise($this->bar, $this->band), 'grip' => 'under']);
+    $width = fn ($answer): float => $answer->json('rung.prediction.high80') - $answer->json('rung.prediction.low80');
+    expect($under->json('rung.name'))->toContain('under grip')->and($width($under))->toBeGreaterThan($width($over))
+        ->and($over->json('practice.tempo'))->not->toBe('')->and($over->json('practice.rest_s'))->toHaveCount(2)->and($over->json('practice.cues'))->not->toBe([]);
+});

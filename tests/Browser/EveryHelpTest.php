@@ -69,7 +69,7 @@ it('takes a coach from the tape measure to the printed card', function (): void 
         $page->press('Band')->fill('Or: which band for', '6')->press('Find it');
         $page->click(WebDriverBy::cssSelector('.answers button'))->see('Mean help');
         $page->press('Hop')->choose('Feet on', 'Mid box');
-        foreach (['Hop' => 'A hop is never the same twice', 'Counterweight' => 'leverage', 'Added weight' => 'bodyweight + added weight', 'Pull-down' => 'does not transfer', 'Unassisted' => 'nothing taken off', 'Lowering' => 'Lowering, ', 'Hold' => 'Top hold, ', 'Under' => ', under grip'] as $kind => $words) {
+        foreach (['Hop' => 'A hop is never the same twice', 'Counterweight' => 'leverage', 'Added weight' => 'bodyweight + added weight', 'Pull-down' => 'does not transfer', 'Unassisted' => 'nothing taken off', 'Lowering' => 'Lowering, ', 'Hold' => 'Hang, ', 'Under' => ', under grip'] as $kind => $words) {
             $page->press($kind)->see($words);
         }
 

@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest';
 import {
+    chanceWords,
     day,
     intervalText,
     length,
@@ -7,6 +8,8 @@ import {
     parseNumber,
     percentRange,
     repsText,
+    restText,
+    secondsWords,
     signedMass,
     signedPercent,
     lengthOf,
@@ -28,6 +31,15 @@ it('counts only reps that are finished, and says where the formulas end', () => 
     expect(intervalText({ reps: 8.4, low80: 6.9, high80: 10.9, clipped: false })).toBe('6–10');
     expect(intervalText({ reps: 12, low80: 9.2, high80: 12, clipped: true })).toBe('9–12+');
     expect(intervalText({ reps: 12, low80: 12, high80: 12, clipped: true })).toBe('12+');
+    expect(intervalText({ reps: 4.2, low80: 4.1, high80: 4.9, clipped: false })).toBe('4');
+    expect(intervalText({ reps: 0, low80: 0, high80: 0.4, clipped: false })).toBe('none');
+});
+
+it('says chances, seconds and rests as a coach does', () => {
+    expect([0.99, 0.8, 0.74, 0.5, 0.33, 0.11, 0.01].map(chanceWords)).toEqual(['nearly always', '4 in 5', '3 in 4', '1 in 2', '1 in 3', '1 in 10', 'hardly ever']);
+    expect(secondsWords({ median_s: 5.1, low80: 3.4, high80: 7.6 })).toBe('Likely 3–8 s controlled.');
+    expect(secondsWords({ median_s: 0.4, low80: 0, high80: 1.6 })).toBe('Hardly a second controlled (up to 2 s).');
+    expect([restText([120, 180]), restText([60, 90])]).toEqual(['2–3 min', '60–90 s']);
 });
 
 it.each([

@@ -13,6 +13,15 @@ it('reads each kind of gear into the form of the API', () => {
     expect(machine.read()).toEqual({ name: 'Hoist', figures: { kind: 'machine', step_kg: 5, most_kg: 80, use: 'counterweight', leverage: 0.9 } });
 });
 
+it('asks for no rating and no platform, and takes them when they are known', () => {
+    const bar = useGearDraft('bar', undefined);
+    bar.typed.name = 'Loft';
+    Object.assign(bar.typed.figures, { height_m: '240', rated_kg: '' });
+    expect(bar.read()?.figures).toEqual({ kind: 'bar', height_m: 2.4 });
+    bar.typed.figures.rated_kg = '150';
+    expect(bar.read()?.figures).toEqual({ kind: 'bar', height_m: 2.4, rated_kg: 150 });
+});
+
 it('says what is wrong beside the field, and loses nothing', () => {
     const rings = useGearDraft('rings', undefined);
     rings.typed.straps = 'short, long';
