@@ -86,6 +86,7 @@ final readonly class LogSet
     {
         $replaced = $done->replaces_id === null ? null : LoggedSet::query()->where('athlete_id', $athlete->id)->findOrFail($done->replaces_id);
         $row = $this->row($athlete, $coach, $done, $replaced);
+        $this->refuseStrayPart($row);
         $stored = $this->storeOnce->store($row, $done, ['athlete' => $athlete->id], function () use ($row, $athlete, $done): void {
             $this->refuseWhilePaused($athlete, $row);
             $this->fillLoad($row, $athlete, $done->exercise);
@@ -127,6 +128,7 @@ final readonly class LogSet
             'athlete_id' => $athlete->id,
             'user_id' => $coach->id,
             'replaces_id' => $replaced?->id,
+            'part_of' => $replaced === null ? $done->part_of : $replaced->part_of,
             'withdrawn' => false,
             'purpose' => $done->purpose,
             'performed_at' => CarbonImmutable::instance($done->performed_at),
@@ -143,6 +145,14 @@ final readonly class LogSet
             'note' => $done->note,
             'logged_at' => $now,
         ]);
+    }
+
+    /** A mixed set is of one athlete and one day. */
+    private function refuseStrayPart(LoggedSet $row): void
+    {
+        if ($row->part_of !== null && LoggedSet::query()->where('athlete_id', $row->athlete_id)->where('trained_on', $row->trained_on)->whereKey($row->part_of)->doesntExist()) {
+            throw new Problem(ProblemCode::NotFound, 'The set that this one goes on from is not in the log of that day.');
+        }
     }
 
     private function refuseWhilePaused(Athlete $athlete, LoggedSet $row): void

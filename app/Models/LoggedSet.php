@@ -21,6 +21,7 @@ use SteadyRung\Strength\Observation;
  * @property string $athlete_id
  * @property string $user_id
  * @property string|null $replaces_id
+ * @property string|null $part_of the set it goes on from, on another exercise
  * @property bool $withdrawn
  * @property Purpose $purpose
  * @property CarbonImmutable $performed_at
@@ -49,9 +50,9 @@ final class LoggedSet extends Record
 {
     public $timestamps = false;
 
-    protected $attributes = ['replaces_id' => null, 'exercise' => null, 'setup_key' => null, 'work_key' => null, 'held_at' => null, 'setup_name' => null, 'pattern' => null, 'carried_kg' => null, 'carried_share' => null, 'effective_share' => null, 'share_sd' => null, 'clean_reps' => null, 'no_counts' => null, 'reserve' => null, 'hang_s' => null, 'pain' => null, 'pain_told_at' => null, 'note' => null];
+    protected $attributes = ['replaces_id' => null, 'part_of' => null, 'exercise' => null, 'setup_key' => null, 'work_key' => null, 'held_at' => null, 'setup_name' => null, 'pattern' => null, 'carried_kg' => null, 'carried_share' => null, 'effective_share' => null, 'share_sd' => null, 'clean_reps' => null, 'no_counts' => null, 'reserve' => null, 'hang_s' => null, 'pain' => null, 'pain_told_at' => null, 'note' => null];
 
-    protected array $told = ['athlete_id', 'replaces_id', 'withdrawn', 'purpose', 'performed_at', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note'];
+    protected array $told = ['athlete_id', 'replaces_id', 'part_of', 'withdrawn', 'purpose', 'performed_at', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note'];
 
     protected $casts = [
         'withdrawn' => 'boolean',
@@ -108,14 +109,14 @@ final class LoggedSet extends Record
     }
 
     /**
-     * What the sessions from a day on say of a capacity, by day, first set first.
+     * What the sessions from a day on say of a capacity, by day, first set first; what was done tired from another exercise says nothing.
      *
      * @return array<string, non-empty-list<Observation>>
      */
     public static function sessions(string $athleteId, Pattern $pattern, string $fromDay): array
     {
         $sessions = [];
-        $sets = self::standing($athleteId)->where('trained_on', '>=', $fromDay)->where('pattern', $pattern)->whereNotNull('clean_reps')
+        $sets = self::standing($athleteId)->where('trained_on', '>=', $fromDay)->where('pattern', $pattern)->whereNotNull('clean_reps')->whereNull('part_of')
             ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->toBase()->get(['trained_on', 'effective_share', 'share_sd', 'clean_reps', 'reserve']);
         foreach ($sets as $set) {
             $sessions[$set->trained_on][] = Observation::of(

@@ -49,24 +49,30 @@ final readonly class BuildSituation
     }
 
     /**
-     * The latest sessions that had work on the rung, back to the first that had none, oldest first.
+     * The latest sessions that had work on the rung, back to the first that had none, oldest first. What ended a mixed set on it
+     * was done tired: it neither counts nor breaks the row of sessions.
      *
      * @return list<SessionResult>
      */
     private function sessions(Athlete $athlete, Rung $rung): array
     {
-        $byDay = [];
+        $byDay = $mixed = [];
         $sets = LoggedSet::standing($athlete->id)->where('purpose', Purpose::Work)->whereNotNull('clean_reps')
             ->orderByDesc('trained_on')->orderByDesc('performed_at')->orderByDesc('id')->limit(self::LATEST_SETS)
-            ->toBase()->get(['trained_on', 'setup_key', 'work_key', 'carried_share', 'clean_reps']);
+            ->toBase()->get(['trained_on', 'setup_key', 'work_key', 'carried_share', 'clean_reps', 'part_of']);
         foreach ($sets as $set) {
             $byDay[$set->trained_on] ??= [];
-            if (self::isOn($set, $rung)) {
+            if (self::isOn($set, $rung) && $set->part_of !== null) {
+                $mixed[$set->trained_on] = true;
+            } elseif (self::isOn($set, $rung)) {
                 array_unshift($byDay[$set->trained_on], (int) $set->clean_reps);
             }
         }
         $sessions = [];
         foreach (array_slice($byDay, 0, self::LATEST_SESSIONS, true) as $day => $counts) {
+            if ($counts === [] && isset($mixed[$day])) {
+                continue;
+            }
             if ($counts === []) {
                 break;
             }

@@ -47,6 +47,8 @@ final readonly class SetJson
         public ?PainJson $pain,
         #[OA\Property]
         public ?string $note,
+        #[OA\Property(description: 'The set it goes on from, on another exercise.', format: 'uuid')]
+        public ?string $part_of,
         #[OA\Property(description: 'Whether it corrects an earlier row.')]
         public bool $corrected,
         #[OA\Property(description: 'Whether part of it is kept but cannot be read any more.')]
@@ -75,6 +77,7 @@ final readonly class SetJson
             $set->hang_s,
             $pain === null ? null : PainJson::of($pain),
             $set->note,
+            $set->part_of,
             $set->replaces_id !== null,
             $exercise === null && $set->setup_key !== null || $pain === null && $set->pain_told_at !== null,
         );

@@ -842,6 +842,11 @@ export interface components {
              * @description The set this one corrects.
              */
             replaces_id?: string | null;
+            /**
+             * Format: uuid
+             * @description The set this one goes on from, on another exercise: a mixed set. It counts for neither gate nor capacity.
+             */
+            part_of?: string | null;
         };
         /** @description One thing wrong in a request: where (JSON pointer), what, and the allowed range where there is one. */
         Fault: {
@@ -1848,6 +1853,11 @@ export interface components {
             hang_s: number | null;
             pain: components["schemas"]["Pain"] | null;
             note: string | null;
+            /**
+             * Format: uuid
+             * @description The set it goes on from, on another exercise.
+             */
+            part_of: string | null;
             /** @description Whether it corrects an earlier row. */
             corrected: boolean;
             /** @description Whether part of it is kept but cannot be read any more. */

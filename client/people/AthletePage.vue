@@ -43,7 +43,7 @@ const pastOpen = ref(false);
 
 const athlete = page.athlete.value;
 useTitle(() => `${athlete.value?.name ?? 'Athlete'} · Steady Rung`);
-const today = computed(() => page.sets.value.filter((s) => s.purpose === 'work' && s.trained_on === day.value && s.clean_reps !== null));
+const today = computed(() => page.sets.value.filter((s) => s.purpose === 'work' && s.trained_on === day.value && s.clean_reps !== null && s.part_of === null));
 
 /** While pulling is paused only what was done before the pain is taken down, that day, and only when asked for. */
 const beforePain = ref(false);
@@ -69,9 +69,24 @@ async function takeBack(setId: string): Promise<void> {
     problem.value = result.ok ? undefined : result.problem;
 }
 
-function logged(id: string, text: string): void {
-    undo.offer({ text: `Logged ${text}.`, undo: () => takeBack(id) });
+/** A mixed set is taken back whole, its end first. */
+function logged(id: string, text: string, first?: string): void {
+    undo.offer({
+        text: `Logged ${text}.`,
+        undo: async () => {
+            await takeBack(id);
+            if (first !== undefined) {
+                await takeBack(first);
+            }
+        },
+    });
 }
+
+/** What the ladder of the lane in use is made of. */
+const onLadder = computed(() => {
+    const ladder = Object.values(page.ladders.value.value ?? {}).find((l): l is Schemas['Ladder'] => 'now' in l && l.now !== null);
+    return ladder ? [...(ladder.below ? [ladder.below] : []), ...ladder.rungs.map((r) => r.rung)] : [];
+});
 
 async function tellPain(pain: Schemas['Pain']): Promise<Problem | undefined> {
     const result = await page.tellPain(pain);
@@ -80,7 +95,9 @@ async function tellPain(pain: Schemas['Pain']): Promise<Problem | undefined> {
 
 /** Counts of the latest session before today on this set-up, in order. */
 const before = computed(() => {
-    const earlier = page.sets.value.filter((s) => s.purpose === 'work' && s.trained_on < day.value && s.setup_key === athlete.value?.rung?.key && s.clean_reps !== null);
+    const earlier = page.sets.value.filter(
+        (s) => s.purpose === 'work' && s.trained_on < day.value && s.setup_key === athlete.value?.rung?.key && s.clean_reps !== null && s.part_of === null,
+    );
     return earlier
         .filter((s) => s.trained_on === earlier[0]?.trained_on)
         .map((s) => s.clean_reps ?? 0)
@@ -140,6 +157,8 @@ useKeys((key) => {
                     :done="today"
                     :before="before"
                     :tell-pain="tellPain"
+                    :ladder="onLadder"
+                    :next="athlete.call?.call.next ?? undefined"
                     @logged="logged"
                 />
                 <div v-else-if="athlete.paused_on === day"><NButton @click="beforePain = true">Log a set that was done before the pain</NButton></div>

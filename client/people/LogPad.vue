@@ -13,6 +13,7 @@ import { useOnce } from '../parts/useOnce';
 import { useSetQueue } from '../parts/useSetQueue';
 import { useToday } from '../parts/useToday';
 import LikelyCounts from './LikelyCounts.vue';
+import MixedSet from './MixedSet.vue';
 import NoCountRow from './NoCountRow.vue';
 import PainRow from './PainRow.vue';
 import SetsToday from './SetsToday.vue';
@@ -27,8 +28,11 @@ const props = defineProps<{
     /** Clean counts of the session before, in order. */
     before: readonly number[];
     tellPain: (pain: Schemas['Pain']) => Promise<Problem | undefined>;
+    /** What a mixed set can begin on, and what is next. */
+    ladder?: readonly Schemas['Rung'][];
+    next?: Schemas['Rung'] | undefined;
 }>();
-const emit = defineEmits<{ logged: [id: string, text: string] }>();
+const emit = defineEmits<{ logged: [id: string, text: string, first?: string] }>();
 
 const counts = countChips(15);
 
@@ -41,7 +45,8 @@ const otherDay = ref(false);
 /** On a phone what is seldom needed waits behind a tap. */
 const rest = ref(false);
 const on = ref(today.value);
-const waiting = computed(() => queue.pending.filter((w) => w.athleteId === props.athleteId));
+const mixedOpen = ref(false);
+const waiting = computed(() => queue.pending.filter((w) => w.athleteId === props.athleteId && !w.set.part_of));
 const last = computed(() => props.before[props.done.length + waiting.value.length] ?? props.before.at(-1) ?? null);
 const likely = computed(() => likelyCounts(props.rung.prediction, last.value, props.standard.gate_reps).likely);
 const pad = usePad(
@@ -75,6 +80,18 @@ function logClean(clean: number): void {
         others.value = false;
         pad.clear();
     });
+}
+
+/** Two rows of the log, the second going on from the first. */
+async function logMixed(parts: { rung: Schemas['Rung']; clean: number }[]): Promise<void> {
+    const [begun, ended] = parts;
+    const first = begun && (await queue.add(props.athleteId, { purpose: 'work', exercise: begun.rung.exercise, clean_reps: begun.clean, ...moment() }));
+    const second =
+        first && ended && (await queue.add(props.athleteId, { purpose: 'work', exercise: ended.rung.exercise, clean_reps: ended.clean, part_of: first.id, ...moment() }));
+    if (second) {
+        emit('logged', second.id, `${begun.clean} + ${ended.clean} clean`, first.id);
+        mixedOpen.value = false;
+    }
 }
 
 async function tellOnly(): Promise<void> {
@@ -115,9 +132,11 @@ async function tellOnly(): Promise<void> {
             </PainRow>
             <div class="row">
                 <NButton size="large" :aria-pressed="otherDay" @click="otherDay = !otherDay">{{ otherDay ? 'Log for today' : 'For another day…' }}</NButton>
+                <NButton v-if="ladder && ladder.length > 0" size="large" :aria-expanded="mixedOpen" @click="mixedOpen = !mixedOpen">Mixed set…</NButton>
                 <DateField v-if="otherDay" v-model="on" label="Done on" :latest="today" />
                 <p v-if="pad.hold.holding.value" class="watch" role="timer">{{ pad.hold.elapsedS.value.toFixed(1) }} s</p>
             </div>
+            <MixedSet v-if="mixedOpen" :now="rung" :next="next" :rungs="ladder ?? []" :busy="painOpen" @log="logMixed" />
         </div>
     </section>
 </template>

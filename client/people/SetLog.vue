@@ -30,7 +30,8 @@ const LAST = 3;
 const whole = ref(false);
 const shown = computed(() => (whole.value ? lines.value : lines.value.slice(0, LAST)));
 
-const counted = (set: LoggedSet): string => (set.hang_s === null ? String(set.clean_reps) : seconds(set.hang_s));
+/** What ended a mixed set is marked with a plus. */
+const counted = (set: LoggedSet): string => (set.hang_s === null ? `${set.part_of === null ? '' : '+'}${set.clean_reps}` : seconds(set.hang_s));
 const missedCount = (set: LoggedSet): number => Object.values(set.no_counts).reduce((sum, n) => sum + n, 0);
 const missed = (set: LoggedSet): string =>
     Object.entries(set.no_counts)

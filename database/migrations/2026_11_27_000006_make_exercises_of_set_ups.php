@@ -24,7 +24,6 @@ return new class extends Migration
             $table->renameColumn('choice', 'exercise');
             $table->renameColumn('ascent_share', 'effective_share');
             $table->uuid('part_of')->nullable();
-            $table->jsonb('splits_s')->nullable();
         });
         Schema::table('calls', function (Blueprint $table): void {
             $table->renameColumn('override_choice', 'override_exercise');

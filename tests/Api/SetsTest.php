@@ -115,3 +115,18 @@ it('pages the log, newest first', function (): void {
     $this->getJson($this->sets)->assertJsonCount(50, 'items')->assertJsonPath('items.0.clean_reps', 1)->assertJsonPath('next_page', 2);
     $this->getJson("$this->sets?page=2")->assertJsonCount(1, 'items')->assertJsonPath('next_page', null);
 });
+
+it('takes a mixed set: its end counts for no gate and no capacity, stays with its day, and survives a correction', function (): void {
+    [$athlete, $on] = [$this->athlete, $this->exercise];
+    $lighter = exercise($on['setup']['bar_id'], addBand($this, 22, 'Lighter'));
+    $this->putJson("/api/athletes/$athlete/setup", $on)->assertOk();
+    $this->postJson("/api/athletes/$athlete/sets", $first = set($this, $lighter, 2))->assertCreated()->assertJsonPath('part_of', null);
+    $before = $this->getJson("/api/athletes/$athlete")->json('capacity');
+    $this->postJson("/api/athletes/$athlete/sets", $end = [...set($this, $on, 6), 'part_of' => $first['id']])->assertCreated()->assertJsonPath('part_of', $first['id']);
+
+    expect($this->getJson("/api/athletes/$athlete")->json('capacity'))->toBe($before)
+        ->and(json_encode($this->getJson("/api/athletes/$athlete")->json('call.call.reasons')))->not->toContain('6 clean');
+    $this->postJson("/api/athletes/$athlete/sets", [...set($this, $on, 7), 'replaces_id' => $end['id']])->assertCreated()->assertJsonPath('part_of', $first['id']);
+    $this->postJson("/api/athletes/$athlete/sets", [...set($this, $on, 6), 'part_of' => uuid()])->assertNotFound();
+    $this->postJson('/api/athletes/'.addAthlete($this, name: 'Another').'/sets', [...set($this, $on, 6), 'part_of' => $first['id']])->assertNotFound();
+});

@@ -130,11 +130,15 @@ it('says how long a lowering is likely to last, and names a safer one where thre
         ->and(($this->ask)($weak->json('safer.exercise'))->json('rung.seconds.chance.3'))->toBeGreaterThan($weak->json('rung.seconds.chance.3'));
 });
 
-it('predicts a chin-up from pull-ups with a wider interval, and tells how each is done', function (): void {
+it('follows chin-ups apart from pull-ups, and tells how each is done', function (): void {
+    $under = [...exercise($this->bar, $this->band), 'grip' => 'under'];
     $this->postJson("/api/athletes/$this->athlete/sets", set($this, exercise($this->bar, $this->band), 7))->assertCreated();
-    $over = ($this->ask)(exercise($this->bar, $this->band));
-    $under = ($this->ask)([...exercise($this->bar, $this->band), 'grip' => 'under']);
-    $width = fn ($answer): float => $answer->json('rung.prediction.high80') - $answer->json('rung.prediction.low80');
-    expect($under->json('rung.name'))->toContain('under grip')->and($width($under))->toBeGreaterThan($width($over))
-        ->and($over->json('practice.tempo'))->not->toBe('')->and($over->json('practice.rest_s'))->toHaveCount(2)->and($over->json('practice.cues'))->not->toBe([]);
+    expect(($this->ask)(exercise($this->bar, $this->band))->json('rung.prediction.reps'))->toBeGreaterThan(4)
+        ->and(($this->ask)($under)->json('rung.prediction'))->toBeNull()->and(($this->ask)($under)->json('rung.name'))->toContain('under grip')
+        ->and(($this->ask)($under)->json('rung.carried.carried_kg'))->toBe(($this->ask)(exercise($this->bar, $this->band))->json('rung.carried.carried_kg'));
+
+    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $under, 9))->assertCreated();
+    $chin = ($this->ask)($under);
+    expect($chin->json('rung.prediction.reps'))->toBeGreaterThan(6)
+        ->and($chin->json('practice.tempo'))->not->toBe('')->and($chin->json('practice.rest_s'))->toHaveCount(2)->and($chin->json('practice.cues'))->not->toBe([]);
 });

@@ -51,6 +51,8 @@ final readonly class SetDone
         public ?string $note = null,
         #[OA\Property(description: 'The set this one corrects.', format: 'uuid')]
         public ?string $replaces_id = null,
+        #[OA\Property(description: 'The set this one goes on from, on another exercise: a mixed set. It counts for neither gate nor capacity.', format: 'uuid')]
+        public ?string $part_of = null,
     ) {
         OutOfRange::guard([
             'clean_reps' => [$clean_reps, Observation::REPS],

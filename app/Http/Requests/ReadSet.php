@@ -16,7 +16,7 @@ use SteadyRung\Exercise\Movement;
 
 final class ReadSet
 {
-    private const KEYS = ['id', 'performed_at', 'purpose', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'replaces_id'];
+    private const KEYS = ['id', 'performed_at', 'purpose', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'replaces_id', 'part_of'];
 
     public static function from(JsonObject $json, \DateTimeImmutable $now, string ...$besides): SetDone
     {
@@ -41,6 +41,7 @@ final class ReadSet
             $j->has('pain') ? PainJson::read($j->object('pain')) : null,
             $j->optionalText('note', 500),
             $j->optionalUuid('replaces_id'),
+            $j->optionalUuid('part_of'),
         ));
     }
 

@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import AthletePage from '../../../client/people/AthletePage.vue';
 import type { Schemas } from '../../../client/domain/http';
 import { useSession } from '../../../client/parts/useSession';
-import { band, bandView, beam, call, heron, jolyon, kit, me, rook, set, practice } from '../support/samples';
+import { band, bandView, call, heron, jolyon, kit, me, rook, set, practice } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, serve, type Asked } from '../support/server';
 

@@ -3,7 +3,7 @@ import LogPad from '../../../client/people/LogPad.vue';
 import type { Schemas } from '../../../client/domain/http';
 import type { SetInput } from '../../../client/domain/queue';
 import { useSetQueue } from '../../../client/parts/useSetQueue';
-import { COACH, heron, jolyon, set } from '../support/samples';
+import { COACH, heron, jolyon, rook, set } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, serve } from '../support/server';
 
@@ -22,7 +22,16 @@ function pad({ away = false, done = [] as Schemas['Set'][], before = [] as numbe
             return { outcomes: (body as Sets).sets.map((s) => ({ id: s.id, stored: set({ id: s.id }), problem: null })) };
         },
     });
-    const shown = show(LogPad, { athleteId: 'jolyon', rung: heron, standard: jolyon.standard, done, before, tellPain: async (pain: unknown) => void told.push(pain) });
+    const shown = show(LogPad, {
+        athleteId: 'jolyon',
+        rung: heron,
+        ladder: [rook],
+        next: rook,
+        standard: jolyon.standard,
+        done,
+        before,
+        tellPain: async (pain: unknown) => void told.push(pain),
+    });
     const queue = useSetQueue();
     queue.serve(COACH);
     const sent = (): Sets['sets'] => asked.filter((a) => a.deed === 'POST /api/sets').flatMap((a) => (a.body as Sets).sets);
@@ -149,4 +158,17 @@ it('shows the sets done today, oldest first, and as many rings as are left', () 
 it('counts the sets of a long day that do not fit', () => {
     pad({ done: Array.from({ length: 9 }, (_, i) => set({ id: String(i), clean_reps: 9 - i })) });
     expect(document.querySelector('[aria-label="Sets today"]')!.textContent.replace(/\s+/g, ' ').trim()).toBe('3 +456789');
+});
+
+it('logs a mixed set as two rows, the second going on from the first, and counts it for one', async () => {
+    const { sent, press, emitted } = pad();
+    await press('Mixed set…');
+    await press('2', 'Clean at first');
+    await press('6', 'Then on this');
+    await press('Log the mixed set');
+    await eventually(() => expect(sent()).toHaveLength(2));
+    const [first, second] = sent();
+    expect(first).toMatchObject({ exercise: rook.exercise, clean_reps: 2 });
+    expect(second).toMatchObject({ exercise: heron.exercise, clean_reps: 6, part_of: first!.id });
+    expect(emitted('logged')).toEqual([[second!.id, '2 + 6 clean', first!.id]]);
 });

@@ -7,7 +7,7 @@ import { show } from '../support/screen';
 it('makes one line of the sets of a day on one set-up, oldest first, and takes one back', async () => {
     const sets = [
         set({ id: '3', clean_reps: 6, no_counts: { swing: 1, drop: 1 }, pain: { place: 'elbow', level: 3 }, note: 'Tired' }),
-        set({ id: '2', clean_reps: 7 }),
+        set({ id: '2', clean_reps: 7, part_of: '9' }),
         set({ id: '1', clean_reps: 9, trained_on: '2026-02-28' }),
         set({ id: '0', purpose: 'baseline', exercise: null, setup_name: null, carried_kg: null, carried_share: null, clean_reps: null, hang_s: 41, trained_on: '2026-02-28' }),
     ];
@@ -18,7 +18,7 @@ it('makes one line of the sets of a day on one set-up, oldest first, and takes o
         ['Heron 44 mm, foot, Beam bar 46.9 kg, 67 %', 1],
         ['Dead hang · baseline', 1],
     ]);
-    expect([...document.querySelectorAll('li:first-child button')].map((b) => words(b.innerHTML))).toEqual(['7', '6 ! −2']);
+    expect([...document.querySelectorAll('li:first-child button')].map((b) => words(b.innerHTML))).toEqual(['+7', '6 ! −2']);
     await press('6, with pain, 2 not counted, open');
     for (const part of ['6 clean , 2 in reserve', 'No-counts: Swing 1, Drop 1', 'Elbow pain, 3 of 10', 'Tired']) {
         await sees(part);

@@ -108,6 +108,7 @@ export const set = (changes: Partial<Schemas['Set']> = {}): Schemas['Set'] => ({
     hang_s: null,
     pain: null,
     note: null,
+    part_of: null,
     corrected: false,
     damaged: false,
     ...changes,
