@@ -12,3 +12,7 @@ it('says lengths and pulls as they are measured, without digits nobody typed', f
 it('says a pull in kilograms and newtons at once, so that either reading of a scale is recognised', function (): void {
     expect(InWords::pull(1.3 * Gravity::M_PER_S2))->toBe('1.3 kg (12.7 N)')->and(InWords::pull(100.0))->toBe('10.2 kg (100 N)');
 });
+
+it('says chances as coaches do', function (float $chance, string $words): void {
+    expect(InWords::chance($chance))->toBe($words);
+})->with([[0.99, 'nearly always'], [0.8, '4 in 5'], [0.74, '3 in 4'], [0.5, '1 in 2'], [0.33, '1 in 3'], [0.11, '1 in 10'], [0.01, 'hardly ever']]);

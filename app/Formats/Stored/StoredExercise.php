@@ -11,7 +11,6 @@ use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Grip;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Movement;
-use SteadyRung\Exercise\UpBy;
 use SteadyRung\Exercise\Width;
 
 /**
@@ -29,7 +28,7 @@ final class StoredExercise
             'seconds' => $exercise->manner->seconds,
             'grip' => $exercise->manner->grip === Grip::Over ? null : $exercise->manner->grip->value,
             'width' => $exercise->manner->width === Width::Outside ? null : $exercise->manner->width->value,
-            'up_by' => $exercise->manner->upBy === UpBy::Pull ? null : $exercise->manner->upBy->value,
+            'up_by' => $exercise->manner->isUsualWayUp($exercise->setup->kind()) ? null : $exercise->manner->upBy->value,
         ], static fn (mixed $value): bool => $value !== null);
     }
 
