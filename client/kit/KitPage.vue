@@ -61,7 +61,7 @@ async function saved(id: string): Promise<void> {
             <KitList :kit="kit.value.value" :open="open" @pick="pick" />
             <section class="card stack floor" aria-label="Floor">
                 <h2>Floor under the rows</h2>
-                <ChipRow label="Floor" :chips="floors" :value="kit.value.value.floor" @pick="putFloor" />
+                <ChipRow label="What the floor is of" :chips="floors" :value="kit.value.value.floor" @pick="putFloor" />
                 <p class="small dim">Rows whose heels would slip on it are warned of, and stand in a ladder only with the heels blocked.</p>
                 <ProblemNote v-if="floorProblem" :problem="floorProblem" />
             </section>

@@ -199,3 +199,40 @@ it('keeps gear of each kind with its own fields, and takes it out of use and bac
     expect(text()).toContain('No bands yet.');
     await sees('Old box Retired');
 });
+
+it('says what is doubtful of readings, and keeps them once somebody is sure', async () => {
+    const doubts: Schemas['BandCurve']['doubts'] = [{ code: 'pounds', text: 'The readings look like pounds.' }];
+    const { press, sees, user, sent } = page({
+        'POST /api/bench/curve': () => ({ curve: { ...curve, doubts }, points: [], help: [help] }),
+        'PUT /api/bands/h': ({ body }) => ((body as { sure: boolean }).sure ? band('h', 'Heron 44 mm') : refuse(422, 'invalid', '', [fault('/sure', 'Be sure of it first.')])),
+    });
+    await sees('The readings look like pounds.');
+    await press('Save');
+    await sees('Be sure of it first.');
+    await user.click(document.querySelector('.n-checkbox')!);
+    await press('Save');
+    await eventually(() => expect(sent('PUT /api/bands/h').at(-1)).toMatchObject({ sure: true }));
+    await eventually(() => expect(document.body.textContent).not.toContain('Be sure of it first.'));
+});
+
+it('says when a band is to be measured again', async () => {
+    const old = { ...kit, bands: [band('h', 'Heron 44 mm', { measured_on: '2025-11-02', measure_again: 'Measured over 90 days ago: measure it again.' })] };
+    const { sees } = page({}, { gear: old });
+    await sees('Measured over 90 days ago: measure it again.');
+});
+
+it('keeps what the floor is of, and says so where it could not', async () => {
+    let floor: Schemas['Kit']['floor'] = 'unknown';
+    let away = true;
+    const { press, sees, sent } = page({
+        'GET /api/kit': () => ({ ...kit, floor }),
+        'PUT /api/kit/floor': ({ body }) => (away ? refuse(503, 'away', 'The database is away.') : ((floor = (body as Schemas['FloorInput']).floor), { ...kit, floor })),
+    });
+    await press('Vinyl', 'What the floor is of');
+    await sees('The database is away.');
+    away = false;
+    const pressed = (): string | undefined => document.querySelector('[aria-label="What the floor is of"] [aria-pressed=true]')?.textContent?.trim();
+    await press('Wood', 'What the floor is of');
+    await eventually(() => expect(pressed()).toBe('Wood'));
+    expect(sent('PUT /api/kit/floor')).toEqual([{ floor: 'vinyl' }, { floor: 'wood' }]);
+});
