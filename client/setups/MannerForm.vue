@@ -18,12 +18,17 @@ const movement = computed(() => (doable.value?.movements.includes(draft.value.mo
 const grips = computed(() => chips(doable.value?.grips ?? ['over'], gripWords));
 const ways = computed(() => doable.value?.ways_up[movement.value] ?? []);
 const wayUp = computed(() => (draft.value.upBy && ways.value.includes(draft.value.upBy) ? draft.value.upBy : (ways.value[0] ?? null)));
+/** Each movement has a usual way up of its own. */
+function pickMovement(picked: SetupDraft['movement']): void {
+    draft.value.movement = picked;
+    draft.value.upBy = null;
+}
 const held = computed(() => ['row', 'pulldown', 'band-pulldown'].includes(draft.value.kind) || draft.value.grip !== 'over' || draft.value.width !== 'outside');
 </script>
 
 <template>
     <div class="stack manner">
-        <ChipRow label="What is done" show-label :chips="movements" :value="movement" @pick="draft.movement = $event" />
+        <ChipRow label="What is done" show-label :chips="movements" :value="movement" @pick="pickMovement" />
         <ChipRow v-if="movement === 'hold'" label="Held at" show-label :chips="all(placeWords)" :value="draft.at" @pick="draft.at = $event" />
         <QuantityField v-if="isTimed(movement)" v-model="draft.seconds" label="Seconds" unit="s" :limits="{}" />
         <ChipRow v-if="ways.length > 1" label="Up" show-label :chips="chips(ways, wayUpWords)" :value="wayUp" @pick="draft.upBy = $event" />

@@ -40,6 +40,16 @@ it('says how it is held without being opened, and opens itself where it is not t
     expect(document.querySelector('details')!.open).toBe(true);
 });
 
+it('begins each movement with its usual way up', async () => {
+    const { press, draft } = manner({ upBy: 'foot' });
+    await press('Lowering', 'What is done');
+    expect(draft.upBy).toBeNull();
+    await press('Hop up, none down', 'Up');
+    expect(draft.upBy).toBe('hop');
+    await press('Whole pull', 'What is done');
+    expect(draft.upBy).toBeNull();
+});
+
 it('takes the chip that is tapped', async () => {
     const { press, draft } = manner();
     await press('Lowering', 'What is done');
