@@ -82,9 +82,9 @@ onScopeDispose(() => settled.value && emit('decided', settled.value));
             </div>
         </div>
         <ProblemNote v-if="problem" :problem="problem" />
-        <GateMarks v-if="!line" :reasons="made.reasons" />
+        <GateMarks v-if="!line && made.verdict !== 'refer'" :reasons="made.reasons" />
         <CallReasons v-if="line && open" :call="made" :changed="call.changed" />
-        <details v-else-if="!line" :open="made.verdict === 'refer' || call.changed !== null">
+        <details v-else-if="!line" :open="call.changed !== null">
             <summary class="small">Why, and what would change it · confidence {{ confidenceWords[made.confidence].toLowerCase() }}</summary>
             <CallReasons :call="made" :changed="call.changed" />
         </details>

@@ -17,6 +17,9 @@ const KINDS = [
 
 const part = (s: number, mostS: number): number => Math.min(100, (100 * s) / mostS);
 
+/** What begins beyond the scale is a mark at its end. */
+const LEAST_WIDTH = 2;
+
 const strips = computed(() =>
     KINDS.flatMap((kind) => {
         const rungs = props.rungs.map((r) => r.rung).filter(({ exercise }) => exercise.movement === kind.movement && (exercise.at ?? null) === kind.at);
@@ -27,7 +30,17 @@ const strips = computed(() =>
         const likely = aim.seconds;
         const best = kind.at === 'hang' ? props.bestHangS : null;
         const figure = best !== null ? seconds(best) : likely ? `${Math.round(likely.low80)}–${Math.round(likely.high80)} s` : 'not held yet';
-        return [{ ...kind, aim, figure, best, likely, from: likely ? part(likely.low80, kind.mostS) : 0, to: likely ? part(likely.high80, kind.mostS) : 0 }];
+        return [
+            {
+                ...kind,
+                aim,
+                figure,
+                best,
+                likely,
+                from: likely ? Math.min(100 - LEAST_WIDTH, part(likely.low80, kind.mostS)) : 0,
+                to: likely ? part(likely.high80, kind.mostS) : 0,
+            },
+        ];
     }),
 );
 </script>
@@ -43,7 +56,7 @@ const strips = computed(() =>
             </span>
             <span class="bar" aria-hidden="true">
                 <i v-if="s.best !== null" class="best" :style="{ width: `${part(s.best, s.mostS)}%` }" />
-                <i v-else-if="s.likely" class="likely" :style="{ left: `${s.from}%`, width: `${Math.max(2, s.to - s.from)}%` }" />
+                <i v-else-if="s.likely" class="likely" :style="{ left: `${s.from}%`, width: `${Math.max(LEAST_WIDTH, s.to - s.from)}%` }" />
                 <i class="aim" :style="{ left: `${part(s.aimS, s.mostS)}%` }" />
             </span>
             <span class="small dim">aim {{ s.aimS }} of {{ s.mostS }} s</span>

@@ -19,6 +19,12 @@ it('shows what was held, what is likely, and what nobody knows yet, each against
     expect(attributes(html, 'data-rung')).toEqual(['hang:40', 'top:20', 'lowering:5']);
 });
 
+it('keeps within its scale what is likely to go beyond it', async () => {
+    const html = await markup(SecondsStrip, { rungs: [timed(undefined, 5, { ...likely!, low80: 14, high80: 31 })], bestHangS: null });
+    expect(html).toContain('left:98%;width:2%');
+    expect(words(html)).toContain('Lowering 14–31 s likely');
+});
+
 it('says nothing of what the gym cannot do', async () => {
     expect(words(await markup(SecondsStrip, { rungs: [], bestHangS: null }))).toBe('');
 });
