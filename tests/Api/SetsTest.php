@@ -130,3 +130,16 @@ it('takes a mixed set: its end counts for no gate and no capacity, stays with it
     $this->postJson("/api/athletes/$athlete/sets", [...set($this, $on, 6), 'part_of' => uuid()])->assertNotFound();
     $this->postJson('/api/athletes/'.addAthlete($this, name: 'Another').'/sets', [...set($this, $on, 6), 'part_of' => $first['id']])->assertNotFound();
 });
+
+it('lets a session of mixed sets alone neither add to the row of sessions nor break it', function (): void {
+    $this->putJson("/api/athletes/$this->athlete/setup", $this->exercise)->assertOk();
+    $lighter = exercise($this->exercise['setup']['bar_id'], addBand($this, 22, 'Lighter'));
+    $missing = fn (): array => $this->getJson("/api/athletes/$this->athlete")->json('call.call.missing');
+    foreach ([8, 8, 8] as $i => $clean) {
+        $this->postJson($this->sets, set($this, $this->exercise, $clean, performed_at: "2026-02-24T17:0$i:00Z"))->assertCreated();
+    }
+    expect($missing())->toContain('One more session at 3 × 8 clean.');
+    $this->postJson($this->sets, $first = set($this, $lighter, 2, performed_at: '2026-02-26T17:00:00Z'))->assertCreated();
+    $this->postJson($this->sets, [...set($this, $this->exercise, 6, performed_at: '2026-02-26T17:01:00Z'), 'part_of' => $first['id']])->assertCreated();
+    expect($missing())->toContain('One more session at 3 × 8 clean.');
+});

@@ -71,6 +71,25 @@ it('offers no set to log while pulling is paused, not by hand and not by key', a
     expect(count('POST /api/sets')).toBe(0);
 });
 
+it('marks no gate on a referral, and says its cautions once', async () => {
+    const refer = call({
+        verdict: 'refer',
+        next: null,
+        change_kg: null,
+        change_share: null,
+        reasons: [{ text: 'Pain told: elbow, 4 of 10.', figure: 4, threshold: 1 }],
+        cautions: [{ code: 'pain-stop', moment: 'pain', text: 'Stop pulling. A licensed clinician looks at it.' }],
+    });
+    const { sees, text } = page(
+        { pain: { place: 'elbow', level: 4 }, paused_on: '2026-03-02', call: refer },
+        { 'GET /api/cautions': () => ({ items: [{ code: 'pain-stop', moment: 'pain', text: 'Stop pulling. A licensed clinician looks at it.' }] }) },
+    );
+    await sees('Pulling is paused');
+    await sees('Stop pulling. A licensed clinician looks at it.');
+    expect(text()).not.toContain('4 of 1 ');
+    expect(document.querySelector<HTMLDetailsElement>('.call details')!.open).toBe(false);
+});
+
 it('takes down what was done before the pain, that day, when asked to', async () => {
     const { press, sees } = page({ pain: { place: 'elbow', level: 4 }, paused_on: today });
     await press('Log a set that was done before the pain');
