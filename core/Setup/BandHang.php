@@ -28,11 +28,9 @@ final readonly class BandHang
         }
         $hang = self::lengths($help, $body);
         foreach ($hang->paths as $path) {
-            if ($path->stretch() > BandHelp::MOST_STRETCH) {
-                return DoesNotFit::stretchTooHigh($path->band->name, $path->stretch(), BandHelp::MOST_STRETCH);
-            }
-            if ($path->stretch() <= 1.0) {
-                return DoesNotFit::noHelp($path->band->name, $path->band->hungLengthM(), $path->bottomM);
+            $misfit = DoesNotFit::ofBand($path->band, $path->bottomM);
+            if ($misfit !== null) {
+                return $misfit;
             }
         }
 

@@ -156,7 +156,7 @@ final readonly class BandHelp implements Setup
                 $warnings[] = new Warning(WarningCode::SlackAtTop, sprintf('Band %s is slack at the top: no help at the finish.', $name));
             }
             if ($path->band->status === CurveStatus::Estimated) {
-                $warnings[] = new Warning(WarningCode::BandEstimated, sprintf('Band %s is estimated from its size, ± 30 %%. Measure it.', $name));
+                $warnings[] = Warning::estimated($path->band);
             }
         }
 

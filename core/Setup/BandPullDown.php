@@ -47,11 +47,9 @@ final readonly class BandPullDown implements Setup
     {
         [$startM, $endM] = $this->lengthsM($body);
         foreach ($this->bands as $band) {
-            if ($endM <= $band->hungLengthM()) {
-                return DoesNotFit::noHelp($band->name, $band->hungLengthM(), max(0.0, $endM));
-            }
-            if ($endM / $band->hungLengthM() > BandHelp::MOST_STRETCH) {
-                return DoesNotFit::stretchTooHigh($band->name, $endM / $band->hungLengthM(), BandHelp::MOST_STRETCH);
+            $misfit = DoesNotFit::ofBand($band, $endM);
+            if ($misfit !== null) {
+                return $misfit;
             }
         }
         $endN = $this->sum(static fn (LoopBand $b): float => $b->law->forceN($endM));
@@ -113,7 +111,7 @@ final readonly class BandPullDown implements Setup
                 $warnings[] = new Warning(WarningCode::StretchHigh, sprintf('Band %s is stretched to %.1f times its hung length; over %.1f wears it fast.', $band->name, $endM / $band->hungLengthM(), BandHelp::WARN_STRETCH));
             }
             if ($band->status === CurveStatus::Estimated) {
-                $warnings[] = new Warning(WarningCode::BandEstimated, sprintf('Band %s is estimated from its size, ± 30 %%. Measure it.', $band->name));
+                $warnings[] = Warning::estimated($band);
             }
         }
 

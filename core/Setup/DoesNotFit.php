@@ -6,6 +6,7 @@ namespace SteadyRung\Setup;
 
 use SteadyRung\CoreError;
 use SteadyRung\InWords;
+use SteadyRung\Kit\LoopBand;
 
 /**
  * The answer of a set-up that this body, bar or band does not allow, with the reason and the way out.
@@ -29,7 +30,19 @@ final readonly class DoesNotFit
         return new self(Misfit::BarTooHigh, sprintf('The bar at %s is too high to sit under: the heels leave the floor. Take one below %s.', InWords::cm($barHeightM), InWords::cm(floor(100 * $mostM) / 100)));
     }
 
-    public static function noHelp(string $band, float $hungLengthM, float $hangLengthM): self
+    /** Of a band that is slack at the longest it is pulled to, or stretched beyond what is safe. */
+    public static function ofBand(LoopBand $band, float $longestM): ?self
+    {
+        $hungM = $band->hungLengthM();
+
+        return match (true) {
+            $longestM <= $hungM => self::noHelp($band->name, $hungM, max(0.0, $longestM)),
+            $longestM / $hungM > BandHelp::MOST_STRETCH => self::stretchTooHigh($band->name, $longestM / $hungM, BandHelp::MOST_STRETCH),
+            default => null,
+        };
+    }
+
+    private static function noHelp(string $band, float $hungLengthM, float $hangLengthM): self
     {
         return new self(Misfit::NoHelp, sprintf(
             'Band %s hangs %s long and has only %s to fill, so it stays slack and helps nothing. Take a shorter band, or the foot instead of the knee.',
@@ -37,7 +50,7 @@ final readonly class DoesNotFit
         ));
     }
 
-    public static function stretchTooHigh(string $band, float $stretch, float $most): self
+    private static function stretchTooHigh(string $band, float $stretch, float $most): self
     {
         return new self(Misfit::StretchTooHigh, sprintf(
             'Band %s would be stretched to %.1f times its hung length; %.1f is the most that is safe. Take a longer band, or the knee instead of the foot.',
