@@ -86,9 +86,9 @@ final readonly class LogSet
     {
         $replaced = $done->replaces_id === null ? null : LoggedSet::query()->where('athlete_id', $athlete->id)->findOrFail($done->replaces_id);
         $row = $this->row($athlete, $coach, $done, $replaced);
-        $this->refuseStrayPart($row);
         $stored = $this->storeOnce->store($row, $done, ['athlete' => $athlete->id], function () use ($row, $athlete, $done): void {
             $this->refuseWhilePaused($athlete, $row);
+            $this->refuseStrayPart($row);
             $this->fillLoad($row, $athlete, $done->exercise);
         });
         if ($stored->isNew) {

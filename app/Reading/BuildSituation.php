@@ -70,13 +70,11 @@ final readonly class BuildSituation
         }
         $sessions = [];
         foreach (array_slice($byDay, 0, self::LATEST_SESSIONS, true) as $day => $counts) {
-            if ($counts === [] && isset($mixed[$day])) {
-                continue;
-            }
-            if ($counts === []) {
+            if ($counts !== []) {
+                array_unshift($sessions, new SessionResult((string) $day, $counts));
+            } elseif (! isset($mixed[$day])) {
                 break;
             }
-            array_unshift($sessions, new SessionResult((string) $day, $counts));
         }
 
         return $sessions;

@@ -43,7 +43,9 @@ const pastOpen = ref(false);
 
 const athlete = page.athlete.value;
 useTitle(() => `${athlete.value?.name ?? 'Athlete'} · Steady Rung`);
-const today = computed(() => page.sets.value.filter((s) => s.purpose === 'work' && s.trained_on === day.value && s.clean_reps !== null && s.part_of === null));
+/** Sets that count as one each: the end of a mixed set belongs to its beginning. */
+const counted = computed(() => page.sets.value.filter((s) => s.purpose === 'work' && s.clean_reps !== null && s.part_of === null));
+const today = computed(() => counted.value.filter((s) => s.trained_on === day.value));
 
 /** While pulling is paused only what was done before the pain is taken down, that day, and only when asked for. */
 const beforePain = ref(false);
@@ -95,9 +97,7 @@ async function tellPain(pain: Schemas['Pain']): Promise<Problem | undefined> {
 
 /** Counts of the latest session before today on this set-up, in order. */
 const before = computed(() => {
-    const earlier = page.sets.value.filter(
-        (s) => s.purpose === 'work' && s.trained_on < day.value && s.setup_key === athlete.value?.rung?.key && s.clean_reps !== null && s.part_of === null,
-    );
+    const earlier = counted.value.filter((s) => s.trained_on < day.value && s.setup_key === athlete.value?.rung?.key);
     return earlier
         .filter((s) => s.trained_on === earlier[0]?.trained_on)
         .map((s) => s.clean_reps ?? 0)
