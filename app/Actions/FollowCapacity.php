@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Formats\Stored\StoredCapacity;
 use App\Models\Athlete;
 use App\Models\CapacityRecord;
 use App\Models\CurrentGym;
 use App\Models\LoggedSet;
+use App\Reading\CapacityBefore;
+use Illuminate\Database\Eloquent\Collection;
 use SteadyRung\Exercise\Pattern;
 use SteadyRung\Strength\CapacityFilter;
 use SteadyRung\Strength\CapacityState;
+use SteadyRung\Strength\CapacityUpdate;
+use SteadyRung\Strength\Observation;
 
 /**
  * Keeps the stored capacity after each session: from a day on, it is followed anew from the state before that day, so
@@ -18,35 +23,77 @@ use SteadyRung\Strength\CapacityState;
  */
 final readonly class FollowCapacity
 {
-    public function __construct(private CurrentGym $gym)
+    /** Of so many latest days the whole state is kept. */
+    private const KEPT_WHOLE = 2;
+
+    /** Rows are written so many at a time. */
+    private const AT_ONCE = 500;
+
+    public function __construct(private CurrentGym $gym, private CapacityBefore $before)
     {
     }
 
     public function from(Athlete $athlete, string $day, Pattern ...$patterns): void
     {
-        $filter = CapacityFilter::usual();
-        $rows = [];
         foreach ($patterns as $pattern) {
-            $state = CapacityRecord::newest($athlete->id, $pattern, before: $day)?->toCore();
-            CapacityRecord::of($athlete->id, $pattern)->where('trained_on', '>=', $day)->delete();
-            foreach (LoggedSet::sessions($athlete->id, $pattern, $day) as $on => $session) {
-                $state = $filter->after($state, $session)->state;
-                $rows[] = $this->row($athlete, $pattern, $on, $state);
+            $from = $this->latest($athlete, $pattern, $day)->whereNull('state')->min('trained_on') ?? $day;
+            $latest = $this->latest($athlete, $pattern, $from)->pluck('trained_on')->all();
+            $state = $this->before->of($athlete->id, $pattern, $from);
+            CapacityRecord::of($athlete->id, $pattern)->where('trained_on', '>=', $from)->delete();
+            $rows = $this->rows($athlete, $pattern, $from, $state, $latest[0] ?? null);
+            foreach (array_chunk($rows, self::AT_ONCE) as $some) {
+                CapacityRecord::query()->insert($some);
+            }
+            $outdated = array_slice($latest, max(0, self::KEPT_WHOLE - count($rows)));
+            if ($outdated !== []) {
+                CapacityRecord::of($athlete->id, $pattern)->whereIn('trained_on', $outdated)->where('opens_month', false)->update(['state' => null]);
             }
         }
-        CapacityRecord::query()->insert($rows);
     }
 
-    /** @return array<string, string|float> */
-    private function row(Athlete $athlete, Pattern $pattern, string $on, CapacityState $state): array
+    /**
+     * The days before a day that may be the latest once it is followed anew, newest first.
+     *
+     * @return Collection<int, CapacityRecord>
+     */
+    private function latest(Athlete $athlete, Pattern $pattern, string $before): Collection
     {
-        return [
-            'gym_id' => $this->gym->id(),
-            'athlete_id' => $athlete->id,
-            'pattern' => $pattern->value,
-            'trained_on' => $on,
-            'mean_log' => $state->meanLog,
-            'variance' => $state->variance,
-        ];
+        return CapacityRecord::of($athlete->id, $pattern)->where('trained_on', '<', $before)->orderByDesc('trained_on')->limit(self::KEPT_WHOLE)->get(['trained_on', 'state']);
+    }
+
+    /** @return list<array<string, mixed>> one a day */
+    private function rows(Athlete $athlete, Pattern $pattern, string $from, ?CapacityState $state, ?string $lastDay): array
+    {
+        $filter = CapacityFilter::usual();
+        $rows = [];
+        foreach (LoggedSet::sessions($athlete->id, $pattern, from: $from) as $on => $session) {
+            $taught = [];
+            foreach (Observation::telling($session) as $id => $set) {
+                $update = CapacityUpdate::of($filter, $state, $set);
+                $state = $update->after;
+                $taught[$id] = $update->taught();
+            }
+            if ($state === null || $taught === []) {
+                continue;
+            }
+            if (isset($rows[count($rows) - self::KEPT_WHOLE]) && ! $rows[count($rows) - self::KEPT_WHOLE]['opens_month']) {
+                $rows[count($rows) - self::KEPT_WHOLE]['state'] = null;
+            }
+            $rows[] = [
+                'gym_id' => $this->gym->id(),
+                'athlete_id' => $athlete->id,
+                'pattern' => $pattern->value,
+                'trained_on' => $on,
+                'share' => $state->share(),
+                'low80' => $state->low80(),
+                'high80' => $state->high80(),
+                'opens_month' => $lastDay === null || substr($lastDay, 0, 7) !== substr($on, 0, 7),
+                'taught' => json_encode($taught, JSON_THROW_ON_ERROR),
+                'state' => StoredCapacity::write($state),
+            ];
+            $lastDay = $on;
+        }
+
+        return $rows;
     }
 }

@@ -139,6 +139,8 @@ final readonly class LogSet
             'clean_reps' => $done->clean_reps,
             'no_counts' => $done->clean_reps === null ? null : (object) $done->no_counts,
             'reserve' => $done->reserve,
+            'asked_reps' => $done->asked_reps,
+            'to_failure' => $done->to_failure,
             'hang_s' => $done->hang_s,
             'pain' => $done->pain,
             'pain_told_at' => $done->pain === null ? null : $toldBefore ?? $now,
@@ -181,6 +183,7 @@ final readonly class LogSet
             'carried_share' => $rung->share(),
             'effective_share' => $rung->load->effectiveShare(),
             'share_sd' => $rung->load->shareSd,
+            'shape' => $rung->load->demand->shape,
         ]);
     }
 

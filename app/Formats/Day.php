@@ -14,4 +14,10 @@ final class Day
     {
         return intdiv((int) gmmktime(0, 0, 0, (int) substr($date, 5, 2), (int) substr($date, 8, 2), (int) substr($date, 0, 4)), 86400);
     }
+
+    /** The date so many days after 1970-01-01. */
+    public static function date(int $number): string
+    {
+        return gmdate('Y-m-d', 86400 * $number);
+    }
 }

@@ -17,8 +17,8 @@ use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use App\Problems\ProblemJson;
 use App\Reading\QueueOutcomeJson;
-use App\Reading\SetJson;
 use App\Reading\SetOutcomeJson;
+use App\Reading\SetReading;
 use Psr\Clock\ClockInterface;
 use SteadyRung\CoreError;
 
@@ -27,7 +27,7 @@ use SteadyRung\CoreError;
  */
 final readonly class LogQueue
 {
-    public function __construct(private LogSet $log, private ClockInterface $clock)
+    public function __construct(private LogSet $log, private SetReading $reading, private ClockInterface $clock)
     {
     }
 
@@ -44,7 +44,7 @@ final readonly class LogQueue
         }
         foreach ($byAthlete as $athleteId => $sets) {
             foreach ($this->ofAthlete((string) $athleteId, $coach, $sets) as $i => $outcome) {
-                $outcomes[$i] = $outcome instanceof Stored ? new SetOutcomeJson($outcome->record->id, SetJson::of($outcome->record), null) : self::refused($items[$i], $outcome);
+                $outcomes[$i] = $outcome instanceof Stored ? new SetOutcomeJson($outcome->record->id, $this->reading->one($outcome->record), null) : self::refused($items[$i], $outcome);
             }
         }
         ksort($outcomes);

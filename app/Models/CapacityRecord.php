@@ -5,18 +5,24 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Formats\Day;
+use App\Formats\Stored\StoredCapacity;
 use Illuminate\Database\Eloquent\Builder;
 use SteadyRung\Exercise\Pattern;
 use SteadyRung\Strength\CapacityState;
 
 /**
- * What was believed of an athlete's capacity after a day's session.
+ * What was believed of an athlete's capacity after a day's session. The whole state is kept of the two latest days and of the first
+ * in each month; from there the days between are followed again.
  *
  * @property string $athlete_id
  * @property string $pattern
  * @property string $trained_on
- * @property float $mean_log
- * @property float $variance
+ * @property float $share
+ * @property float $low80
+ * @property float $high80
+ * @property bool $opens_month
+ * @property array<string, string> $taught what each telling set taught, by its id
+ * @property string|null $state
  */
 final class CapacityRecord extends Record
 {
@@ -26,7 +32,7 @@ final class CapacityRecord extends Record
 
     protected $primaryKey = 'trained_on';
 
-    protected $casts = ['mean_log' => 'float', 'variance' => 'float'];
+    protected $casts = ['share' => 'float', 'low80' => 'float', 'high80' => 'float', 'opens_month' => 'boolean', 'taught' => 'array'];
 
     /** @return Builder<self> */
     public static function of(string $athleteId, Pattern $pattern): Builder
@@ -64,8 +70,22 @@ final class CapacityRecord extends Record
         return $newest;
     }
 
-    public function toCore(): CapacityState
+    /**
+     * What the telling sets of some days taught, by their ids.
+     *
+     * @param  list<string>  $days
+     * @return array<string, string>
+     */
+    public static function taught(string $athleteId, array $days): array
     {
-        return new CapacityState(Day::number($this->trained_on), $this->mean_log, $this->variance);
+        $rows = self::query()->where('athlete_id', $athleteId)->whereIn('pattern', array_column(Pattern::cases(), 'value'))->whereIn('trained_on', $days)->get(['trained_on', 'taught']);
+
+        return array_merge([], ...$rows->map(static fn (self $row): array => $row->taught)->all());
+    }
+
+    /** Null where only its figures are kept. */
+    public function toCore(): ?CapacityState
+    {
+        return $this->state === null ? null : StoredCapacity::read($this->state, Day::number($this->trained_on));
     }
 }

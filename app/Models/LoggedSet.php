@@ -9,11 +9,15 @@ use App\Models\Casts\ExerciseCast;
 use App\Models\Casts\PainCast;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\HoldAt;
+use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Pattern;
 use SteadyRung\Safety\Pain;
+use SteadyRung\Strength\FeltLoad;
 use SteadyRung\Strength\Observation;
+use SteadyRung\Strength\Seconds;
 
 /**
  * One row of the append-only log; a correction or a withdrawal is a new row that names the one it replaces.
@@ -37,6 +41,9 @@ use SteadyRung\Strength\Observation;
  * @property float|null $carried_share
  * @property float|null $effective_share
  * @property float|null $share_sd
+ * @property float|null $shape
+ * @property int|null $asked_reps what was asked of it
+ * @property bool $to_failure
  * @property int|null $clean_reps
  * @property array<string, int>|null $no_counts
  * @property int|null $reserve
@@ -50,9 +57,9 @@ final class LoggedSet extends Record
 {
     public $timestamps = false;
 
-    protected $attributes = ['replaces_id' => null, 'part_of' => null, 'exercise' => null, 'setup_key' => null, 'work_key' => null, 'held_at' => null, 'setup_name' => null, 'pattern' => null, 'carried_kg' => null, 'carried_share' => null, 'effective_share' => null, 'share_sd' => null, 'clean_reps' => null, 'no_counts' => null, 'reserve' => null, 'hang_s' => null, 'pain' => null, 'pain_told_at' => null, 'note' => null];
+    protected $attributes = ['replaces_id' => null, 'part_of' => null, 'exercise' => null, 'setup_key' => null, 'work_key' => null, 'held_at' => null, 'setup_name' => null, 'pattern' => null, 'carried_kg' => null, 'carried_share' => null, 'effective_share' => null, 'share_sd' => null, 'shape' => null, 'asked_reps' => null, 'to_failure' => false, 'clean_reps' => null, 'no_counts' => null, 'reserve' => null, 'hang_s' => null, 'pain' => null, 'pain_told_at' => null, 'note' => null];
 
-    protected array $told = ['athlete_id', 'replaces_id', 'part_of', 'withdrawn', 'purpose', 'performed_at', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note'];
+    protected array $told = ['athlete_id', 'replaces_id', 'part_of', 'withdrawn', 'purpose', 'performed_at', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'asked_reps', 'to_failure'];
 
     protected $casts = [
         'withdrawn' => 'boolean',
@@ -65,6 +72,8 @@ final class LoggedSet extends Record
         'carried_share' => 'float',
         'effective_share' => 'float',
         'share_sd' => 'float',
+        'shape' => 'float',
+        'to_failure' => 'boolean',
         'no_counts' => 'array',
         'hang_s' => 'float',
         'pain' => PainCast::class,
@@ -109,25 +118,49 @@ final class LoggedSet extends Record
     }
 
     /**
-     * What the sessions from a day on say of a capacity, by day, first set first; what was done tired from another exercise says nothing.
+     * What the sessions of some days say of a capacity, by day and by the ids of the sets, first set first; what was done tired from
+     * another exercise says nothing.
      *
-     * @return array<string, non-empty-list<Observation>>
+     * @param  string|null  $after  only later days
+     * @param  string|null  $before  only earlier days
+     * @param  string|null  $from  this day and later ones
+     * @return array<string, non-empty-array<string, Observation>>
      */
-    public static function sessions(string $athleteId, Pattern $pattern, string $fromDay): array
+    public static function sessions(string $athleteId, Pattern $pattern, ?string $after = null, ?string $before = null, ?string $from = null): array
     {
         $sessions = [];
-        $sets = self::standing($athleteId)->where('trained_on', '>=', $fromDay)->where('pattern', $pattern)->whereNotNull('clean_reps')->whereNull('part_of')
-            ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->toBase()->get(['trained_on', 'effective_share', 'share_sd', 'clean_reps', 'reserve']);
+        $sets = self::standing($athleteId)->where('pattern', $pattern)->whereNull('part_of')
+            ->when($after !== null, static fn ($q) => $q->where('trained_on', '>', $after))
+            ->when($before !== null, static fn ($q) => $q->where('trained_on', '<', $before))
+            ->when($from !== null, static fn ($q) => $q->where('trained_on', '>=', $from))
+            ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->toBase()
+            ->get(['id', 'trained_on', 'purpose', 'work_key', 'effective_share', 'share_sd', 'shape', 'clean_reps', 'reserve', 'asked_reps', 'to_failure', 'hang_s', DB::raw("exercise->>'seconds' AS asked_s"), DB::raw("exercise->>'movement' AS movement")]);
         foreach ($sets as $set) {
-            $sessions[$set->trained_on][] = Observation::of(
-                Day::number($set->trained_on),
-                (float) $set->effective_share,
-                (float) $set->share_sd,
-                (int) $set->clean_reps,
-                $set->reserve,
-            );
+            $told = self::observation($set);
+            if ($told !== null) {
+                $sessions[$set->trained_on][$set->id] = $told;
+            }
         }
 
         return $sessions;
+    }
+
+    /**
+     * A lowering counts for the seconds that were asked of it, if one lasted them.
+     *
+     * @param  \stdClass  $set of the columns of sessions()
+     */
+    private static function observation(\stdClass $set): ?Observation
+    {
+        $day = Day::number($set->trained_on);
+        $load = FeltLoad::of((float) $set->effective_share, (float) $set->share_sd, $set->work_key, (float) $set->shape);
+        $occasion = Purpose::from($set->purpose)->occasion();
+        $seconds = $set->hang_s ?? ($set->clean_reps > 0 ? $set->asked_s : null);
+
+        return match (true) {
+            $set->hang_s === null && $set->asked_s === null => Observation::reps($day, $load, (int) $set->clean_reps, $set->reserve, $set->asked_reps, (bool) $set->to_failure, $occasion),
+            (float) $seconds < Seconds::ASKED[0] => null,
+            default => Observation::held($day, $load, $set->hang_s === null ? Movement::Lowering : Movement::Hold, (float) $seconds, $occasion),
+        };
     }
 }

@@ -15,7 +15,7 @@ use SteadyRung\Strength\Belief;
  */
 final readonly class Believed
 {
-    public function __construct(private GymDay $days)
+    public function __construct(private GymDay $days, private CapacityBefore $before)
     {
     }
 
@@ -27,6 +27,9 @@ final readonly class Believed
 
     public function from(?CapacityRecord $newest): Belief
     {
-        return Belief::on(Day::number($this->days->today()), $newest?->toCore());
+        $today = $this->days->today();
+        $state = $newest?->toCore() ?? ($newest === null ? null : $this->before->of($newest->athlete_id, Pattern::from($newest->pattern)));
+
+        return Belief::on(Day::number($today), $state);
     }
 }

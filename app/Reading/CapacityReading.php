@@ -10,13 +10,19 @@ use App\Models\CapacityRecord;
 use App\Models\LoggedSet;
 use SteadyRung\Exercise\Pattern;
 use SteadyRung\Strength\CapacityFilter;
+use SteadyRung\Strength\CapacityUpdate;
+use SteadyRung\Strength\Observation;
 use SteadyRung\Why\Explanation;
 
 /**
- * Says how the stored capacity came about: what its last session did to the belief before it.
+ * Says how the stored capacity came about: what its latest telling set did to the belief before it.
  */
 final readonly class CapacityReading
 {
+    public function __construct(private CapacityBefore $before)
+    {
+    }
+
     public function of(Athlete $athlete, Pattern $pattern): WhyJson
     {
         $newest = CapacityRecord::newest($athlete->id, $pattern);
@@ -24,9 +30,13 @@ final readonly class CapacityReading
             return WhyJson::of('Capacity', new Explanation([], ['No set in the log speaks of it yet.'], ['Log a baseline.']));
         }
         $day = $newest->trained_on;
-        $before = CapacityRecord::newest($athlete->id, $pattern, before: $day)?->toCore();
-        $update = CapacityFilter::usual()->after($before, LoggedSet::sessions($athlete->id, $pattern, $day)[$day]);
+        $state = $this->before->of($athlete->id, $pattern, $day);
+        $why = new Explanation([]);
+        foreach (Observation::telling(LoggedSet::sessions($athlete->id, $pattern, from: $day)[$day] ?? []) as $set) {
+            $update = CapacityUpdate::of(CapacityFilter::usual(), $state, $set);
+            [$state, $why] = [$update->after, $update->why()];
+        }
 
-        return WhyJson::of('Capacity', $update->why());
+        return WhyJson::of('Capacity', $why);
     }
 }

@@ -43,7 +43,7 @@ final readonly class FindWay
     public function way(Body $body, Lane $lane, ?Rung $now, Belief $belief, ?float $goalShare = null, ?int $mostRungs = null, bool $advice = false): KeptWay
     {
         $now = $now?->lane() === $lane ? $now : null;
-        $from = $now?->key() ?? $belief->shareFor(LadderStart::REPS);
+        $from = $now?->key() ?? LadderStart::believed($belief);
         $found = $this->kept->to(['way', $lane->value, $from, $goalShare, $mostRungs, $advice], $body, fn (): array => $this->find($body, $lane, $now, $belief, $goalShare, $mostRungs, $advice));
 
         return KeptWay::read($found, $now, $this->search(), $body);

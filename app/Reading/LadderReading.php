@@ -56,11 +56,11 @@ final readonly class LadderReading
     /** The set-up of the last set in the lane, where nothing is in use yet. */
     private function tried(Athlete $athlete, Lane $lane): ?Rung
     {
-        $set = $lane->pattern() === null ? null : LoggedSet::standing($athlete->id)->where('pattern', $lane->pattern())
+        $set = $lane->pattern() === null ? null : LoggedSet::standing($athlete->id)->where('pattern', $lane->pattern())->whereNotNull('clean_reps')
             ->orderByDesc('trained_on')->orderByDesc('performed_at')->limit(1)->first();
         $rung = $set === null ? null : Readable::orNull(fn () => $this->ways->search()->standing($set->exercise, $athlete->toCore()));
 
-        return $rung instanceof Rung ? $rung : null;
+        return $rung instanceof Rung && $rung->lane() === $lane ? $rung : null;
     }
 
     /** Where to begin: the rung on which about eight reps are expected, of the ladder, of the set-up tried, and of what is easy to build. */

@@ -49,6 +49,12 @@ final readonly class SetJson
         public ?string $note,
         #[OA\Property(description: 'The set it goes on from, on another exercise.', format: 'uuid')]
         public ?string $part_of,
+        #[OA\Property]
+        public ?int $asked_reps,
+        #[OA\Property]
+        public bool $to_failure,
+        #[OA\Property(description: 'What it taught of the capacity; none where it tells nothing.')]
+        public ?string $taught,
         #[OA\Property(description: 'Whether it corrects an earlier row.')]
         public bool $corrected,
         #[OA\Property(description: 'Whether part of it is kept but cannot be read any more.')]
@@ -56,7 +62,7 @@ final readonly class SetJson
     ) {
     }
 
-    public static function of(LoggedSet $set): self
+    public static function of(LoggedSet $set, ?string $taught = null): self
     {
         $exercise = Readable::orNull(static fn () => $set->exercise);
         $pain = Readable::orNull(static fn () => $set->pain);
@@ -78,6 +84,9 @@ final readonly class SetJson
             $pain === null ? null : PainJson::of($pain),
             $set->note,
             $set->part_of,
+            $set->asked_reps,
+            $set->to_failure,
+            $taught,
             $set->replaces_id !== null,
             $exercise === null && $set->setup_key !== null || $pain === null && $set->pain_told_at !== null,
         );

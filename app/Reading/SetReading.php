@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reading;
 
+use App\Models\CapacityRecord;
 use App\Models\LoggedSet;
 
 /**
@@ -16,6 +17,22 @@ final readonly class SetReading
         $query = LoggedSet::standing($athleteId)->orderByDesc('trained_on')->orderByDesc('performed_at')->orderByDesc('id');
         $page = Page::of($query, $number);
 
-        return new SetPageJson(array_map(SetJson::of(...), $page->items), $page->next);
+        return new SetPageJson($this->all($page->items), $page->next);
+    }
+
+    public function one(LoggedSet $set): SetJson
+    {
+        return $this->all([$set])[0];
+    }
+
+    /**
+     * @param  list<LoggedSet>  $sets of one athlete
+     * @return list<SetJson>
+     */
+    public function all(array $sets): array
+    {
+        $taught = $sets === [] ? [] : CapacityRecord::taught($sets[0]->athlete_id, array_values(array_unique(array_column($sets, 'trained_on'))));
+
+        return array_map(static fn (LoggedSet $set): SetJson => SetJson::of($set, $taught[$set->id] ?? null), $sets);
     }
 }

@@ -821,7 +821,7 @@ export interface components {
             /** Format: date-time */
             performed_at: string;
             /** @enum {string} */
-            purpose: "baseline" | "work";
+            purpose: "baseline" | "work" | "test" | "try";
             exercise?: components["schemas"]["Exercise"] | null;
             clean_reps?: number | null;
             /** @description Reps that did not count, by reason. */
@@ -847,6 +847,10 @@ export interface components {
              * @description The set this one goes on from, on another exercise: a mixed set. It counts for neither gate nor capacity.
              */
             part_of?: string | null;
+            /** @description The reps that were asked of it. */
+            asked_reps?: number | null;
+            /** @description Whether not one more clean rep was there. */
+            to_failure?: boolean;
         };
         /** @description One thing wrong in a request: where (JSON pointer), what, and the allowed range where there is one. */
         Fault: {
@@ -1254,6 +1258,24 @@ export interface components {
              */
             step: number;
         };
+        /** @description What the athlete's own sets say of help that nobody measured, with its 80 % interval. */
+        LearnedHelp: {
+            /** Format: float */
+            share: number;
+            /** Format: float */
+            low80: number;
+            /** Format: float */
+            high80: number;
+            /**
+             * Format: float
+             * @description What the help takes off, in kg.
+             */
+            help_kg: number;
+            /** Format: float */
+            help_low80_kg: number;
+            /** Format: float */
+            help_high80_kg: number;
+        };
         /** @description A piece of gear in a side view. */
         Line: {
             /** @enum {string} */
@@ -1321,7 +1343,7 @@ export interface components {
             low80: number;
             /** Format: float */
             high80: number;
-            /** @description Whether it lies above the 12 reps the formula is valid for. */
+            /** @description Whether it lies above 20 reps: then only "at least 20" is said. */
             clipped: boolean;
         };
         Proportion: {
@@ -1340,6 +1362,7 @@ export interface components {
             carried: components["schemas"]["Carried"];
             prediction: components["schemas"]["Prediction"] | null;
             seconds?: components["schemas"]["Seconds"] | null;
+            learned?: components["schemas"]["LearnedHelp"] | null;
         };
         /** @description Set-ups that answer a question, the best first; or why there is none. */
         RungList: {
@@ -1835,7 +1858,7 @@ export interface components {
             /** Format: date */
             trained_on: string;
             /** @enum {string} */
-            purpose: "baseline" | "work";
+            purpose: "baseline" | "work" | "test" | "try";
             exercise: components["schemas"]["Exercise"] | null;
             /** @description The same for the same set-up. */
             setup_key: string | null;
@@ -1858,6 +1881,10 @@ export interface components {
              * @description The set it goes on from, on another exercise.
              */
             part_of: string | null;
+            asked_reps: number | null;
+            to_failure: boolean;
+            /** @description What it taught of the capacity; none where it tells nothing. */
+            taught: string | null;
             /** @description Whether it corrects an earlier row. */
             corrected: boolean;
             /** @description Whether part of it is kept but cannot be read any more. */

@@ -106,6 +106,10 @@ export const limits = {
         },
         note: {
             longest: 500
+        },
+        asked_reps: {
+            low: 0,
+            high: 100
         }
     },
     GearFigures: {

@@ -12,8 +12,8 @@ export const seconds = (s: number): string => `${Math.round(s)} s`;
 export const percent = (share: number): string => `${Math.round(share * 100)} %`;
 export const signedPercent = (share: number): string => `${share < 0 ? '−' : '+'}${Math.abs(share * 100).toFixed(1)} %`;
 
-/** The formulas are valid to here. */
-const MOST_REPS = 12;
+/** Nobody is promised more. */
+const MOST_REPS = 20;
 
 interface Prediction {
     reps: number;
@@ -28,7 +28,7 @@ export const massRange = (lowKg: number, highKg: number): string => `${lowKg.toF
 /** Whole reps: a rep that is not finished does not count. */
 export function repsText(prediction: Prediction): string {
     const reps = Math.floor(prediction.reps);
-    return prediction.clipped ? `${MOST_REPS} or more` : `${reps} ${reps === 1 ? 'rep' : 'reps'}`;
+    return prediction.clipped ? `at least ${MOST_REPS}` : `${reps} ${reps === 1 ? 'rep' : 'reps'}`;
 }
 
 export function intervalText(prediction: Prediction): string {

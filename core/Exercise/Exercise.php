@@ -59,7 +59,7 @@ final readonly class Exercise
         return [...$this->setup->pieces(), 'held' => $this->manner->key($this->setup->kind())];
     }
 
-    /** The capacity it speaks of; none where it is a part of the way, timed, or helped up. */
+    /** The capacity it speaks of, by its reps or its seconds; none where it is a part of the way, a hang, or helped up. */
     public function pattern(): ?Pattern
     {
         return $this->manner->pattern($this->setup->kind());

@@ -61,13 +61,13 @@ final readonly class Manner
         return new self($this->movement, $this->at, $seconds, $this->grip, $this->width, $this->upBy);
     }
 
-    /** The capacity it speaks of on a kind of set-up; none where it is a part of the way, timed, or helped up. */
+    /** The capacity it speaks of on a kind of set-up, by its reps or its seconds; none where it is a part of the way, a hang, or helped up. */
     public function pattern(ChoiceKind $kind): ?Pattern
     {
         $pattern = $kind->lane()->pattern();
 
         return match (true) {
-            $this->movement !== Movement::Full || $this->upBy !== UpBy::Pull => null,
+            $this->movement->isTimed() ? $this->at?->isGrip() === true : $this->movement !== Movement::Full || $this->upBy !== UpBy::Pull => null,
             $pattern === Pattern::Pull && $this->grip === Grip::Under => Pattern::Chin,
             default => $pattern,
         };

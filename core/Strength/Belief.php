@@ -7,43 +7,53 @@ namespace SteadyRung\Strength;
 use SteadyRung\Exercise\Rung;
 
 /**
- * What is believed of an athlete's capacity today: the state after the last session (observed) moved to this day, with its curve.
+ * What is believed of an athlete's capacity today: the state after the last set (observed) moved to this day.
  */
 final readonly class Belief
 {
-    private function __construct(public RepCurve $curve, public ?CapacityState $observed, public ?CapacityState $state, public int $today)
+    private function __construct(public ?CapacityState $observed, public ?CapacityState $state, public int $today)
     {
     }
 
-    /** The belief on a day, from the state after the last session; none where nothing was logged. */
+    /** The belief on a day, from the state after the last set; none where nothing was logged. */
     public static function on(int $today, ?CapacityState $lastState): self
     {
-        $filter = CapacityFilter::usual();
-
-        return new self($filter->curve, $lastState, $lastState === null ? null : $filter->forward($lastState, $today), $today);
+        return new self($lastState, $lastState?->on($today), $today);
     }
 
-    /** Reps to expect at an effective share with its standard deviation; none before a baseline. */
-    public function predict(float $loadShare, float $loadShareSd): ?RepPrediction
+    /** Reps to expect on a load; none before a baseline. */
+    public function predict(FeltLoad $load): ?RepPrediction
     {
-        return $this->state === null ? null : RepPrediction::at($this->curve, $this->state, $loadShare, $loadShareSd);
+        return $this->state === null ? null : RepPrediction::at($this->state, $load);
     }
 
-    /** Reps to expect on a rung, likewise. */
+    /** Reps to expect on a rung, likewise; none where seconds count. */
     public function onRung(Rung $rung): ?RepPrediction
     {
-        return $this->predict($rung->load->effectiveShare(), $rung->load->shareSd);
+        return $rung->exercise->manner->movement->isTimed() ? null : $this->predict(FeltLoad::ofRung($rung));
     }
 
     /** Seconds to expect of a lowering or a hold, likewise; none where the grip decides. */
     public function secondsOn(Rung $rung): ?Seconds
     {
-        return $this->state === null ? null : Seconds::expected($this->state->share(), sqrt($this->state->variance), $rung->exercise->manner, $rung->load);
+        return $this->state === null ? null : Seconds::expected($this->state->share(), $this->state->sdLog(), $rung->exercise->manner, $rung->load);
+    }
+
+    /** What the athlete's own sets say that help takes off which nobody measured; none where it was measured, or before such sets. */
+    public function helpLearned(Rung $rung): ?LearnedHelp
+    {
+        return $this->state === null ? null : LearnedHelp::of($this->state, $rung->load, FeltLoad::ofRung($rung));
     }
 
     /** The load, as a share of bodyweight, on which so many reps are the median; none before a baseline. */
     public function shareFor(float $reps): ?float
     {
-        return $this->state === null ? null : $this->state->share() / $this->curve->ratio($reps);
+        return $this->state?->shareFor($reps);
+    }
+
+    /** When so many strict reps will come; none before a baseline. */
+    public function forecast(int $reps, bool $wasDone = false): ?Forecast
+    {
+        return $this->observed === null ? null : Forecast::of($this->observed, $this->today, $reps, $wasDone);
     }
 }

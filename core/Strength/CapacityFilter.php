@@ -5,59 +5,53 @@ declare(strict_types=1);
 namespace SteadyRung\Strength;
 
 /**
- * Follows capacity from session to session: a local level (Kalman 1960) on log capacity, one observation a session.
+ * Follows capacity from set to set: for each hypothesis a Kalman filter (Kalman 1960) on log capacity, its trends and the errors of
+ * set-ups, the hypotheses weighed by how well they foretold what was done.
  */
 final readonly class CapacityFilter
 {
-    /** Drift of log capacity: standard deviation over one week (common practice); two idle weeks widen visibly. */
-    private const WEEKLY_DRIFT_SD = 0.02;
+    /** Log capacity share of a newcomer, a newcomer's and a steady trend a week, what fading help is worth: each with its spread (prototypes). */
+    private const PRIOR = [[-0.35667494393873245, 0.25], [0.010, 0.012], [0.006, 0.006], [0.0, 0.25]];
 
-    public function __construct(public RepCurve $curve)
+    /** @param  non-empty-list<Hypothesis>  $hypotheses */
+    private function __construct(public array $hypotheses)
     {
     }
 
     /** The filter everybody is followed by. */
     public static function usual(): self
     {
-        return new self(RepCurve::steady());
+        return self::over(Hypothesis::all());
     }
 
-    /** The same belief on a later day: the mean stays, the variance grows with the days between. */
-    public function forward(CapacityState $state, int $day): CapacityState
+    /** @param  non-empty-list<Hypothesis>  $hypotheses */
+    public static function over(array $hypotheses): self
     {
-        $weeks = max(0, $day - $state->day) / 7.0;
-
-        return new CapacityState(max($day, $state->day), $state->meanLog, $state->variance + self::WEEKLY_DRIFT_SD ** 2 * $weeks);
+        return new self($hypotheses);
     }
 
-    /**
-     * The belief after a session: its most telling set is taken in; a lower bound can raise it, never lower
-     * it, and a set without one rep can lower it, never raise it.
-     *
-     * @param  non-empty-list<Observation>  $session  the sets of one day, first set first
-     */
-    public function after(?CapacityState $before, array $session): CapacityUpdate
+    /** What is believed before anything was seen. */
+    public function prior(int $day): CapacityState
     {
-        $best = $this->mostTelling($session);
+        $start = Gaussian::independent(self::PRIOR);
 
-        return $before === null ? CapacityUpdate::first($this->curve, $best) : CapacityUpdate::of($this->curve, $this->forward($before, $best->day), $best);
+        return CapacityState::weighed($day, [], $this->hypotheses, array_map(static fn (Hypothesis $h): float => $h->logWeight, $this->hypotheses), array_fill(0, count($this->hypotheses), $start));
     }
 
-    /**
-     * The set that speaks for the highest capacity, one with a known reserve before one without; of equals the first.
-     *
-     * @param  non-empty-list<Observation>  $session
-     */
-    private function mostTelling(array $session): Observation
+    /** The belief after one more set: one step of time from the last one, then what this one claims. */
+    public function after(?CapacityState $before, Observation $set): CapacityState
     {
-        $known = array_values(array_filter($session, static fn (Observation $o): bool => ! $o->isLowerBound()));
-        $best = ($known === [] ? $session : $known)[0];
-        foreach ($known === [] ? $session : $known as $candidate) {
-            if ($candidate->logCapacity($this->curve) > $best->logCapacity($this->curve)) {
-                $best = $candidate;
-            }
+        $state = ($before?->on($set->day) ?? $this->prior($set->day))->using($set->load);
+        $direction = $state->directionOf($set->load);
+        $logWeights = $beliefs = [];
+        foreach ($state->beliefs as $i => $belief) {
+            $hypothesis = $this->hypotheses[$i];
+            $claim = $set->claim($hypothesis->curve);
+            $pull = $claim->against($belief->meanAlong($direction), $belief->varianceAlong($direction) + $hypothesis->formSd ** 2);
+            $beliefs[] = $belief->pulled($direction, $pull);
+            $logWeights[] = $state->logWeights[$i] + $pull->logLikelihood - $set->logRepsPerLog($hypothesis->curve);
         }
 
-        return $best;
+        return CapacityState::weighed($set->day, $state->setups, $this->hypotheses, $logWeights, $beliefs);
     }
 }

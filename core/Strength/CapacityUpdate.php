@@ -8,72 +8,68 @@ use SteadyRung\Why\Explanation;
 use SteadyRung\Why\Step;
 
 /**
- * What a session did to the belief in an athlete's capacity: its most telling set weighed against what was believed before.
+ * What one set did to the belief in an athlete's capacity.
  */
 final readonly class CapacityUpdate
 {
-    private const FILTER = 'local level filter (Kalman 1960)';
+    private const FILTER = 'Kalman 1960, over several curves and swings of form';
 
-    private function __construct(
-        public CapacityState $state,
-        private RepCurve $curve,
-        private Observation $set,
-        private ?CapacityState $prior,
-        private float $gain,
-    ) {
+    /** A change smaller than this part of the spread is none to speak of. */
+    private const SAME = 0.15;
+
+    private function __construct(private Observation $set, private CapacityState $before, public CapacityState $after)
+    {
     }
 
-    /** The belief begins at what the set says. */
-    public static function first(RepCurve $curve, Observation $set): self
+    public static function of(CapacityFilter $filter, ?CapacityState $before, Observation $set): self
     {
-        return new self(new CapacityState($set->day, $set->logCapacity($curve), $set->variance($curve)), $curve, $set, null, 1.0);
+        return new self($set, $before?->on($set->day) ?? $filter->prior($set->day), $filter->after($before, $set));
     }
 
-    /**
-     * mean + gain·(seen − mean) with gain = variance / (variance + the set's variance), unless the set only bounds
-     * what the prior says anyway.
-     */
-    public static function of(RepCurve $curve, CapacityState $prior, Observation $set): self
+    /** What the set taught, in one sentence. */
+    public function taught(): string
     {
-        $seen = $set->logCapacity($curve);
-        if (($set->isLowerBound() && $seen <= $prior->meanLog) || ($set->isUpperBound() && $seen >= $prior->meanLog)) {
-            return new self($prior, $curve, $set, $prior, 0.0);
-        }
-        $gain = $prior->variance / ($prior->variance + $set->variance($curve));
+        $now = sprintf('capacity %.0f %% of bodyweight', 100 * $this->after->share());
+        $moved = ($this->after->level()->mean() - $this->before->level()->mean()) / $this->before->sdLog();
+        $told = match (true) {
+            abs($moved) < self::SAME => "As expected: $now, as before.",
+            $moved > 0.0 => sprintf('More than expected: %s, up from %.0f %%.', $now, 100 * $this->before->share()),
+            default => sprintf('Less than expected: %s, down from %.0f %%.', $now, 100 * $this->before->share()),
+        };
 
-        return new self(new CapacityState($set->day, $prior->meanLog + $gain * ($seen - $prior->meanLog), (1.0 - $gain) * $prior->variance), $curve, $set, $prior, $gain);
+        return $this->set->isBound() && abs($moved) < self::SAME ? "It bounds only what was believed already: $now." : $told;
     }
 
     public function why(): Explanation
     {
+        $curve = RepCurve::steady($this->after->k()->mean());
+
         return new Explanation(
             [
-                new Step('Load of the most telling set', $this->setInWords().'; carried share on the way up', 100 * $this->set->loadShare, '%'),
-                new Step('What that set speaks for', sprintf('load × (1 + (reps to failure − 1) ÷ %.0f)', $this->curve->k), 100 * exp($this->set->logCapacity($this->curve)), '%', 'NSCA load chart (memory), Epley 1985, Brzycki 1993'),
-                ...$this->weighing(),
-                new Step('Capacity', 'one-rep load as a share of bodyweight', 100 * $this->state->share(), '%'),
+                new Step('Load of the latest telling set', $this->setInWords().'; effective share', 100 * $this->set->load->share, '%'),
+                new Step($this->whatItSays(), $this->set->seconds === null ? sprintf('load × (1 + (reps to failure − 1) ÷ %.0f)', $curve->k) : 'load ÷ the part of strength that can be held so long', 100 * exp($this->set->claim($curve)->logShare), '%', $this->set->seconds === null ? 'NSCA load chart (memory), Epley 1985, Brzycki 1993' : 'Rohmert 1960 (memory)'),
+                new Step('Believed before', 'from the sets before, moved to that day: the trend goes on, the spread grows, and weeks away cost something', 100 * $this->before->share(), '%'),
+                new Step('Capacity', 'one-rep load as a share of bodyweight; the surer of the two counts more', 100 * $this->after->share(), '%', self::FILTER),
             ],
             $this->uncertainties(),
             $this->remedies(),
         );
     }
 
-    /** @return list<Step> */
-    private function weighing(): array
+    private function whatItSays(): string
     {
-        if ($this->prior === null) {
-            return [];
-        }
-        $how = $this->gain > 0.0 ? 'the surer of the two counts more' : 'it only bounds what was believed already, so it changes nothing';
-
-        return [
-            new Step('Believed before', 'from the sessions before; wider for the days between', 100 * $this->prior->share(), '%'),
-            new Step('Weight of this session', $how, 100 * $this->gain, '%', self::FILTER),
-        ];
+        return match ($this->set->claim(RepCurve::steady())->side) {
+            Side::Exactly => 'What that set speaks for',
+            Side::AtLeast => 'What that set speaks for, at the least',
+            Side::LessThan => 'What that set speaks for, at the most',
+        };
     }
 
     private function setInWords(): string
     {
+        if ($this->set->seconds !== null) {
+            return sprintf('%.0f s', $this->set->seconds);
+        }
         $reserve = $this->set->reserve === null ? 'reserve unknown' : sprintf('%d in reserve', $this->set->reserve);
 
         return sprintf('%d clean, %s', $this->set->reps, $reserve);
@@ -82,10 +78,10 @@ final readonly class CapacityUpdate
     /** @return list<string> */
     private function uncertainties(): array
     {
-        $interval = sprintf('Eight times in ten it lies from %.0f to %.0f %%.', 100 * $this->state->low80(), 100 * $this->state->high80());
+        $interval = sprintf('Eight times in ten it lies from %.0f to %.0f %%.', 100 * $this->after->low80(), 100 * $this->after->high80());
 
-        return $this->set->loadShareSd > 0.0
-            ? [$interval, sprintf('The load of that set is known to ± %.1f points.', 100 * $this->set->loadShareSd)]
+        return $this->set->load->shareSd > 0.0
+            ? [$interval, sprintf('The load of that set is known to ± %.1f points; that error is the same each time, so more sets on it do not make it surer.', 100 * $this->set->load->shareSd)]
             : [$interval];
     }
 
@@ -93,9 +89,10 @@ final readonly class CapacityUpdate
     private function remedies(): array
     {
         return match (true) {
-            $this->set->reserve === null => ['Log a set with the reps left in reserve.'],
-            $this->set->isLowerBound() => ['Log a set with fewer than four reps left: far from failure it only says “at least so much”.'],
-            $this->set->isUpperBound() => ['Log a set on more help: without one clean rep it only says “less than so much”.'],
+            $this->set->seconds !== null => ['Log a set of reps: seconds only say “at least so much”.'],
+            $this->set->reps === 0 => ['Log a set on more help: without one clean rep it only says “less than so much”.'],
+            $this->set->reserve === null => ['Log a set with the reps left in reserve, or one to failure.'],
+            $this->set->isBound() => ['Log a set with fewer than four reps left: far from failure it only says “at least so much”.'],
             default => [],
         };
     }

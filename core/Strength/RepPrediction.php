@@ -9,75 +9,104 @@ use SteadyRung\Why\Explanation;
 use SteadyRung\Why\Step;
 
 /**
- * Clean reps to expect in one set at a load: median, 80 % interval, and the chance of reaching a number.
+ * Clean reps to expect of a first set to failure at a load: median, 80 % interval, and the chance of reaching a number.
  */
 final readonly class RepPrediction
 {
-    /** Spread of the set to come that no state removes: form of the day and of the count (common practice). */
-    private const SET_SD = 0.04;
+    /** Nobody is promised more; from here on the figures only say "at least". */
+    public const MOST = 20.0;
 
-    private function __construct(
-        private RepCurve $curve,
-        private CapacityState $state,
-        private float $loadShare,
-        private float $meanLogRatio,
-        private float $sdLogRatio,
-    ) {
-    }
+    /** Standard deviation of where within a rep a count ends. */
+    private const COUNT_SD = 0.5;
 
-    /** For a load as a share of bodyweight (on the way up) with its standard deviation. */
-    public static function at(RepCurve $curve, CapacityState $state, float $loadShare, float $loadShareSd): self
+    private const BISECTIONS = 24;
+
+    /** Looked for up to here; more reps than that are no strength. */
+    private const FARTHEST = 100.0;
+
+    /** What weighs less is left out. */
+    private const LEAST_WEIGHT = 1e-4;
+
+    /** @param  non-empty-list<array{float, float, float, float}>  $parts  weight, k, mean and variance of log capacity over load */
+    private function __construct(private FeltLoad $load, private CapacityState $state, private array $parts)
     {
-        $variance = $state->variance + ($loadShareSd / $loadShare) ** 2 + self::SET_SD ** 2;
-
-        return new self($curve, $state, $loadShare, $state->meanLog - log($loadShare), sqrt($variance));
     }
 
-    /** Median reps, 0–12. */
+    /** On the day of the state; the same set-up again brings its own error back. */
+    public static function at(CapacityState $state, FeltLoad $load): self
+    {
+        $direction = $state->directionOf($load);
+        $new = $load->lastingKey() !== null && $state->knows($load) ? 0.0 : $load->sdLog() ** 2;
+        $parts = [];
+        foreach ($state->weights() as $i => $weight) {
+            if ($weight >= self::LEAST_WEIGHT) {
+                [$belief, $hypothesis] = [$state->beliefs[$i], $state->hypotheses[$i]];
+                $parts[] = [$weight, $hypothesis->curve->k, $belief->meanAlong($direction) - log($load->share), $belief->varianceAlong($direction) + $hypothesis->formSd ** 2 + $new];
+            }
+        }
+        assert($parts !== []);
+        $sum = array_sum(array_column($parts, 0));
+
+        return new self($load, $state, array_map(static fn (array $p): array => [$p[0] / $sum, $p[1], $p[2], $p[3]], $parts));
+    }
+
+    /** Median reps, 0 and more, not clipped. */
     public function median(): float
     {
-        return $this->quantile(0.0);
+        return $this->quantile(0.5);
     }
 
     public function low80(): float
     {
-        return $this->quantile(-Normal::Z90);
+        return $this->quantile(0.1);
     }
 
     public function high80(): float
     {
-        return $this->quantile(Normal::Z90);
+        return $this->quantile(0.9);
     }
 
-    /** Whether the median lies above the 12 reps the formula is valid for. */
+    /** Whether nobody should be told more than "at least so many". */
     public function isClipped(): bool
     {
-        return $this->curve->repsFor(exp($this->meanLogRatio)) > RepCurve::MOST_REPS;
+        return $this->median() > self::MOST;
     }
 
     /** Chance of at least so many clean reps, 0–1. */
-    public function chanceOf(int $reps): float
+    public function chanceOf(float $reps): float
     {
-        return Normal::cdf(($this->meanLogRatio - log($this->curve->ratio((float) $reps))) / $this->sdLogRatio);
+        $chance = 0.0;
+        foreach ($this->parts as [$weight, $k, $mean, $variance]) {
+            $chance += $weight * Normal::cdf(($mean - log(1.0 + ($reps - 1.0) / $k)) / sqrt($variance + (self::COUNT_SD / ($k + $reps - 1.0)) ** 2));
+        }
+
+        return $chance;
     }
 
     public function why(): Explanation
     {
+        $k = $this->state->k();
+
         return new Explanation(
             [
-                new Step('Capacity', 'one-rep load as a share of bodyweight, from the log', 100 * $this->state->share(), '%', 'followed from session to session, local level filter (Kalman 1960)'),
-                new Step('Load on the way up', 'carried share, ascent', 100 * $this->loadShare, '%'),
-                new Step('Predicted reps', sprintf('1 + %.0f × (capacity ÷ load − 1), at least 0 and at most 12', $this->curve->k), $this->median(), 'reps', 'NSCA load chart (memory), Epley 1985, Brzycki 1993'),
+                new Step('Capacity', 'one-rep load as a share of bodyweight, from the log', 100 * $this->state->share(), '%', 'followed from set to set, Kalman 1960, over several curves and swings of form'),
+                new Step('Load on the way up', 'effective share', 100 * $this->load->share, '%'),
+                new Step('Predicted reps', sprintf('1 + %.0f × (capacity ÷ load − 1), at least 0; the %.0f is this athlete’s own, from %.0f to %.0f', $k->mean(), $k->mean(), $k->quantile(0.1), $k->quantile(0.9)), $this->median(), 'reps', 'NSCA load chart (memory), Epley 1985, Brzycki 1993'),
             ],
             [sprintf('Eight sets in ten fall within %.0f to %.0f reps; capacity is %.0f–%.0f %%.', floor($this->low80()), floor($this->high80()), 100 * $this->state->low80(), 100 * $this->state->high80())],
             ['Log a set with the reps left in reserve.'],
         );
     }
 
-    private function quantile(float $z): float
+    /** By bisection of a falling chance. */
+    private function quantile(float $below): float
     {
-        $reps = $this->curve->repsFor(exp($this->meanLogRatio + $z * $this->sdLogRatio));
+        [$low, $high] = [0.0, self::FARTHEST];
+        for ($i = 0; $i < self::BISECTIONS; $i++) {
+            $middle = ($low + $high) / 2.0;
+            $this->chanceOf($middle) >= 1.0 - $below ? $low = $middle : $high = $middle;
+        }
 
-        return max(0.0, min($reps, RepCurve::MOST_REPS));
+        return $low < 1e-4 ? 0.0 : $low;
     }
 }

@@ -26,8 +26,8 @@ final readonly class Seconds
 
     public const FIRST_CHANCE = 0.8;
 
-    /** Longer than this nobody is asked. */
-    private const MOST_S = Manner::HOLD_S[1];
+    /** Nobody is asked for less or for longer. */
+    public const ASKED = Manner::HOLD_S;
 
     private function __construct(private float $logPart, private float $sd)
     {
@@ -42,10 +42,16 @@ final readonly class Seconds
         if (! $manner->movement->isTimed() || $manner->at?->isGrip() === true) {
             return null;
         }
-        [$factor, $factorSd] = $manner->movement === Movement::Lowering ? self::LOWERING : self::HOLDING;
+        [$factor, $factorSd] = self::strengthOf($manner->movement);
         $share = $load->effectiveShare();
 
         return new self(log($share / ($capacityShare * $factor)), sqrt($capacitySdLog ** 2 + ($factorSd / $factor) ** 2 + ($load->shareSd / $share) ** 2));
+    }
+
+    /** @return array{float, float} strength in a timed movement over that in a pull, with its standard deviation */
+    public static function strengthOf(Movement $timed): array
+    {
+        return $timed === Movement::Lowering ? self::LOWERING : self::HOLDING;
     }
 
     public function median(): float
@@ -77,6 +83,6 @@ final readonly class Seconds
 
     private static function at(float $logPart): float
     {
-        return min(self::MOST_S, Endurance::seconds(exp($logPart)));
+        return min(self::ASKED[1], Endurance::seconds(exp($logPart)));
     }
 }

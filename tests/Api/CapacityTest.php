@@ -11,7 +11,6 @@ beforeEach(function (): void {
 
 it('explains the very capacity that is shown, from the latest session and the belief before it', function (): void {
     logSession($this, $this->athlete, $this->exercise, [8, 9]);
-    expect(array_column(($this->why)()['steps'], 'label'))->not->toContain('Believed before');
     $this->clock->set('2026-03-05T18:00:00Z');
     logSession($this, $this->athlete, $this->exercise, [10, 7]);
 

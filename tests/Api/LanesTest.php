@@ -47,7 +47,7 @@ it('stays on lowerings, which ask for fewer reps, and moves no capacity with the
     ($this->day)(3, $lowering, [4, 4, 3]);
     ($this->day)(5, $lowering, [4, 4, 4]);
 
-    expect(($this->call)()['verdict'])->toBe('stay')->and(CapacityRecord::query()->count())->toBe(0);
+    expect(($this->call)()['verdict'])->toBe('stay')->and($this->getJson("/api/athletes/$this->athlete")->json('rung.prediction'))->toBeNull();
 });
 
 it('refers for pain on any lane, and pauses all of them', function (array $exercise): void {
@@ -73,7 +73,7 @@ it('rebuilds the capacities of every pattern from the log, to the last bit', fun
         ($this->day)($day, $this->row, [9, 8]);
         ($this->day)($day, $cable, [8]);
     }
-    $stored = fn (): array => CapacityRecord::query()->orderBy('pattern')->orderBy('trained_on')->get(['pattern', 'trained_on', 'mean_log', 'variance'])->toArray();
+    $stored = fn (): array => CapacityRecord::query()->orderBy('pattern')->orderBy('trained_on')->get(['pattern', 'trained_on', 'share', 'high80', 'state'])->toArray();
     $before = $stored();
     expect(array_count_values(array_column($before, 'pattern')))->toBe(['pull' => 4, 'pulldown' => 4, 'row' => 4]);
 
@@ -85,11 +85,11 @@ it('rebuilds the capacities of every pattern from the log, to the last bit', fun
 it('moves a late set of rows into rows alone', function (): void {
     ($this->day)(5, $this->row, [9, 8]);
     ($this->day)(5, exercise($this->bar, $this->band), [6]);
-    $pull = CapacityRecord::query()->where('pattern', 'pull')->firstOrFail()->mean_log;
+    $pull = CapacityRecord::query()->where('pattern', 'pull')->firstOrFail()->state;
     $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->row, 12, performed_at: '2026-03-03T18:00:00Z', reserve: 0))->assertCreated();
 
     expect(CapacityRecord::query()->where('pattern', 'row')->count())->toBe(2)
-        ->and(CapacityRecord::query()->where('pattern', 'pull')->firstOrFail()->mean_log)->toBe($pull);
+        ->and(CapacityRecord::query()->where('pattern', 'pull')->firstOrFail()->state)->toBe($pull);
 });
 
 it('overrides a call with a set-up of another lane, and goes on there', function (): void {

@@ -170,6 +170,21 @@ it('answers the seconds of a lowering, none of a hang, and more of them in a ban
         ->and($band->low80)->toBeGreaterThan($strict->median_s)->and($hang->median_s)->toBeNull()->and($hang->reason)->toContain('grip');
 });
 
+it('answers capacity, reps to expect and a forecast from the same observations, the same each time', function (): void {
+    $sets = array_map(fn (int $i): array => ['on' => gmdate('Y-m-d', 86400 * (20500 + 3 * $i)), 'pattern' => 'pull', 'load_kg' => 50 + $i, 'mass_kg' => 70, 'reps' => 7, 'reserve' => 1, 'setup' => 'band', 'load_sd_share' => 0.03], range(0, 9));
+    $about = ['observations' => $sets, 'at' => gmdate('Y-m-d', 86400 * 20530)];
+    $capacity = ask('capacity', $about)->patterns->pull;
+    $predict = ask('predict', $about + ['pattern' => 'pull', 'load_kg' => 60, 'mass_kg' => 70, 'setup' => 'band', 'load_sd_share' => 0.03]);
+    $forecast = ask('forecast', $about + ['target_reps' => 5]);
+
+    expect($capacity->share->low80)->toBeLessThan($capacity->share->mean)->and($capacity->trend_per_week->mean)->toBeGreaterThan(0.005)
+        ->and($predict->chances)->toHaveCount(15)->and($predict->chances[4])->toBeGreaterThan($predict->chances[5])
+        ->and($predict->reps->low80)->toBeGreaterThan(3.0)->toBeLessThan($predict->reps->median)
+        ->and($forecast->chance_by_week[0])->toEqual(0)->and($forecast->low80_on)->not->toBeNull()
+        ->and(ask('forecast', $about + ['target_reps' => 5]))->toEqual($forecast)
+        ->and(ask('forecast', ['observations' => [...$sets, ['on' => $about['at'], 'pattern' => 'pull', 'load_kg' => 70, 'mass_kg' => 70, 'reps' => 5, 'test' => true]]] + $about + ['target_reps' => 5])->verdict)->toBe('reached');
+});
+
 it('answers reps and load both ways', function (): void {
     expect(ask('reps', ['load_kg' => 54, 'reps' => 6])->capacity_kg)->toEqualWithDelta(64.0, 1e-9)
         ->and(ask('reps', ['capacity_kg' => 64, 'load_kg' => 54])->reps)->toEqualWithDelta(6.0, 1e-9)
@@ -202,7 +217,9 @@ it('names the pointer, the value and the range of what it cannot read', function
     'a plate that is none' => ['box', '{"body":{"mass_kg":70,"stature_m":1.7},"bar_height_m":2.4,"leg_part":0.3,"heights_m":[0.3,0]}', '/heights_m/1'],
     'a band in a kit without an id' => ['ladder', '{"body":{"mass_kg":70,"stature_m":1.7},"kit":{"bands":[{"hung_length_m":1,"width_mm":29,"thickness_mm":4.5}]},"from_share":0.5,"to_share":1,"lane":"pull"}', '/kit/bands/0/id'],
     'a ladder in a lane without one' => ['ladder', '{"body":{"mass_kg":70,"stature_m":1.7},"kit":{},"from_share":0.5,"to_share":1,"lane":"lower"}', '/lane'],
-    'a topic of later' => ['forecast', '{}', ''],
+    'a topic of later' => ['timetable', '{}', ''],
+    'sets out of order' => ['capacity', '{"at":"2026-03-01","observations":[{"on":"2026-02-03","pattern":"pull","load_kg":60,"mass_kg":70,"reps":5},{"on":"2026-02-01","pattern":"pull","load_kg":60,"mass_kg":70,"reps":5}]}', '/observations/1/on'],
+    'a set of nobody' => ['capacity', '{"at":"2026-03-01","observations":[{"on":"2026-02-03","pattern":"pull","load_kg":60,"mass_kg":7,"reps":5}]}', '/observations/0/mass_kg'],
     'no such topic' => ['weather', '{}', ''],
 ]);
 

@@ -53,10 +53,15 @@ final readonly class SetDone
         public ?string $replaces_id = null,
         #[OA\Property(description: 'The set this one goes on from, on another exercise: a mixed set. It counts for neither gate nor capacity.', format: 'uuid')]
         public ?string $part_of = null,
+        #[OA\Property(description: 'The reps that were asked of it.', minimum: Observation::REPS[0], maximum: Observation::REPS[1])]
+        public ?int $asked_reps = null,
+        #[OA\Property(description: 'Whether not one more clean rep was there.')]
+        public bool $to_failure = false,
     ) {
         OutOfRange::guard([
             'clean_reps' => [$clean_reps, Observation::REPS],
             'reserve' => [$reserve, Observation::RESERVE],
+            'asked_reps' => [$asked_reps, Observation::REPS],
             'hang_s' => [$hang_s, self::HANG_S],
         ]);
         foreach ($no_counts as $reason => $count) {

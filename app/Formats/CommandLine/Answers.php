@@ -41,6 +41,9 @@ final class Answers
             Topic::Box => self::box($request),
             Topic::Ladder => LadderAnswer::of(LadderQuestion::read($request)),
             Topic::Seconds => self::seconds($request),
+            Topic::Capacity => CapacityAnswers::capacity($request),
+            Topic::Predict => CapacityAnswers::predict($request),
+            Topic::Forecast => CapacityAnswers::forecast($request),
         };
     }
 

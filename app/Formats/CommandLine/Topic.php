@@ -13,4 +13,7 @@ enum Topic: string
     case Box = 'box';
     case Ladder = 'ladder';
     case Seconds = 'seconds';
+    case Capacity = 'capacity';
+    case Predict = 'predict';
+    case Forecast = 'forecast';
 }

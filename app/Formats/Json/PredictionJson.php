@@ -20,7 +20,7 @@ final readonly class PredictionJson
         public float $low80,
         #[OA\Property]
         public float $high80,
-        #[OA\Property(description: 'Whether it lies above the 12 reps the formula is valid for.')]
+        #[OA\Property(description: 'Whether it lies above 20 reps: then only "at least 20" is said.')]
         public bool $clipped,
     ) {
     }

@@ -28,6 +28,8 @@ final readonly class RungJson
         public ?PredictionJson $prediction,
         #[OA\Property(description: 'Of a lowering or a hold; none before a baseline, and none of a hang.')]
         public ?SecondsJson $seconds = null,
+        #[OA\Property(description: 'Of help that nobody measured, once sets on it were logged at a known capacity.')]
+        public ?LearnedHelpJson $learned = null,
     ) {
     }
 
@@ -36,11 +38,12 @@ final readonly class RungJson
     {
         $timed = $rung->exercise->manner->movement->isTimed();
         $seconds = $timed ? $belief->secondsOn($rung) : null;
+        $learned = $timed ? null : $belief->helpLearned($rung);
 
-        return self::of($rung, $timed ? null : $belief->onRung($rung), $seconds === null ? null : SecondsJson::of($seconds));
+        return self::of($rung, $belief->onRung($rung), $seconds === null ? null : SecondsJson::of($seconds), $learned === null ? null : LearnedHelpJson::of($learned, $rung->load));
     }
 
-    public static function of(Rung $rung, ?RepPrediction $prediction, ?SecondsJson $seconds = null): self
+    public static function of(Rung $rung, ?RepPrediction $prediction, ?SecondsJson $seconds = null, ?LearnedHelpJson $learned = null): self
     {
         return new self(
             $rung->key(),
@@ -49,6 +52,7 @@ final readonly class RungJson
             CarriedJson::of($rung->load),
             $prediction === null ? null : PredictionJson::of($prediction),
             $seconds,
+            $learned,
         );
     }
 }

@@ -29,7 +29,7 @@ final class StoredSituation
             'up' => self::rung($steps->up),
             'down' => self::rung($steps->down),
             'sessions' => array_map(static fn (SessionResult $s): array => ['on' => $s->on, 'clean' => $s->clean], $situation->sessions),
-            'capacity' => $observed === null ? null : ['day' => $observed->day, 'mean_log' => $observed->meanLog, 'variance' => $observed->variance],
+            'capacity' => $observed === null ? null : ['day' => $observed->day, 'mean_log' => $observed->level()->mean(), 'variance' => $observed->sdLog() ** 2],
             'today' => $situation->belief->today,
             'pain' => $situation->pain === null ? null : StoredPain::write($situation->pain),
         ]);

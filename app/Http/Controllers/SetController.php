@@ -48,14 +48,14 @@ final class SetController
         requestBody: new Body(SetDone::class),
         responses: [new Answer(201, SetJson::class, 'Stored.'), new Answer(200, SetJson::class, 'Stored before.')],
     )]
-    public function store(string $athlete, Request $request, JsonObject $json, LogSet $log, ClockInterface $clock): JsonResponse
+    public function store(string $athlete, Request $request, JsonObject $json, LogSet $log, SetReading $reading, ClockInterface $clock): JsonResponse
     {
         /** @var User $coach */
         $coach = $request->user();
         $done = ReadSet::from($json, $clock->now());
         $stored = $json->build(static fn () => $log->log($athlete, $coach, $done));
 
-        return new JsonResponse(SetJson::of($stored->record), $stored->isNew ? 201 : 200);
+        return new JsonResponse($reading->one($stored->record), $stored->isNew ? 201 : 200);
     }
 
     #[OA\Post(

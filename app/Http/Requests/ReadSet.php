@@ -16,7 +16,7 @@ use SteadyRung\Exercise\Movement;
 
 final class ReadSet
 {
-    private const KEYS = ['id', 'performed_at', 'purpose', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'replaces_id', 'part_of'];
+    private const KEYS = ['id', 'performed_at', 'purpose', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'replaces_id', 'part_of', 'asked_reps', 'to_failure'];
 
     public static function from(JsonObject $json, \DateTimeImmutable $now, string ...$besides): SetDone
     {
@@ -42,6 +42,8 @@ final class ReadSet
             $j->optionalText('note', 500),
             $j->optionalUuid('replaces_id'),
             $j->optionalUuid('part_of'),
+            $j->optionalInteger('asked_reps'),
+            $j->has('to_failure') && $j->boolean('to_failure'),
         ));
     }
 
@@ -50,7 +52,8 @@ final class ReadSet
         match (true) {
             $json->has('clean_reps') === $json->has('hang_s') => throw $json->fault('clean_reps', 'Give clean reps or hang seconds, one of them.'),
             $json->has('clean_reps') && ! $json->has('exercise') => throw $json->fault('exercise', 'Reps need the set-up they were done on.'),
-            $json->has('hang_s') && ($json->has('reserve') || $json->has('no_counts')) => throw $json->fault('hang_s', 'A hang has no reserve or no-counts.'),
+            $json->has('hang_s') && ($json->has('reserve') || $json->has('no_counts') || $json->has('asked_reps') || $json->has('to_failure')) => throw $json->fault('hang_s', 'A hang has no reserve, no-counts or reps asked.'),
+            $json->has('to_failure') && $json->boolean('to_failure') && ($json->optionalInteger('reserve') ?? 0) > 0 => throw $json->fault('reserve', 'A set to failure leaves nothing in reserve.'),
             default => null,
         };
     }

@@ -59,14 +59,16 @@ it('changes no load with the grip or the width, but tracks them apart', function
     expect(array_unique($keys))->toHaveCount(count($keys))->and(inBand()->key())->toBe('band:foot:bar-0:a');
 });
 
-it('speaks of a capacity only where a whole pull was pulled', function (Exercise $exercise, ?Pattern $pattern, Lane $lane): void {
+it('speaks of a capacity where a whole pull was pulled, or a part of strength held or let down', function (Exercise $exercise, ?Pattern $pattern, Lane $lane): void {
     expect($exercise->pattern())->toBe($pattern)->and($exercise->lane())->toBe($lane);
 })->with(fn () => [
     [inBand(), Pattern::Pull, Lane::Pull],
     [inBand(grip: Grip::Under), Pattern::Chin, Lane::Pull],
     [inBand(upBy: UpBy::Foot), null, Lane::Pull],
     [inBand(Movement::LowerHalf), null, Lane::Pull],
-    [inBand(Movement::Lowering, seconds: 5.0), null, Lane::Seconds],
+    [inBand(Movement::Lowering, seconds: 5.0), Pattern::Pull, Lane::Seconds],
+    [Exercise::of(new StrictPull, Movement::Hold, HoldAt::Top, 8.0, Grip::Under), Pattern::Chin, Lane::Seconds],
+    [Exercise::of(new StrictPull, Movement::Hold, HoldAt::Hang, 20.0), null, Lane::Seconds],
     [Exercise::of(InRow::onBar('bar-0', 0.8), grip: Grip::Under), Pattern::Row, Lane::Row],
     [Exercise::of(PulledDown::of('cable', 30)), Pattern::PullDown, Lane::PullDown],
 ]);

@@ -134,7 +134,7 @@ it('names its largest step', function (): void {
 
 it('begins at the set-up in use, else at the load of eight reps, else below the easiest', function (): void {
     expect(LadderStart::share(at(0.63), believed(null), []))->toBe(0.63)
-        ->and(LadderStart::share(null, believed(0.9), []))->toEqualWithDelta(0.9 / (1 + 7 / 27), 1e-12)
+        ->and(LadderStart::share(null, believed(0.9), []))->toBe(0.71)
         ->and(LadderStart::share(null, believed(null), [at(0.4)]))->toEqualWithDelta(0.38, 1e-12);
 });
 
@@ -147,5 +147,5 @@ it('leads to the unassisted pull-up, beyond it from there, and to the hardest ro
 it('finds the set-ups nearest to a wanted number of reps', function (): void {
     $best = NearestReps::of([at(0.5), at(0.9 / (1 + 5 / 27)), at(1.0)], believed(0.9), 6, 1);
 
-    expect($best)->toHaveCount(1)->and(believed(0.9)->onRung($best[0])->median())->toEqualWithDelta(6.0, 1e-9);
+    expect($best)->toHaveCount(1)->and(believed(0.9)->onRung($best[0])->median())->toEqualWithDelta(6.0, 1e-4);
 });

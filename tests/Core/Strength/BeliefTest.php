@@ -3,23 +3,31 @@
 declare(strict_types=1);
 
 use SteadyRung\Strength\Belief;
-use SteadyRung\Strength\CapacityState;
+use SteadyRung\Strength\FeltLoad;
 
-it('is less sure with every idle day, and no other in the middle', function (): void {
-    $after = new CapacityState(100, log(0.9), 0.05 ** 2);
-    [$today, $later] = [Belief::on(100, $after), Belief::on(128, $after)];
+it('is less sure with every idle day, and lower after weeks away', function (): void {
+    [$today, $later] = [Belief::on(100, known(0.9, 0.05, 100)), Belief::on(128, known(0.9, 0.05, 100))];
+    $load = FeltLoad::of(0.75, 0.01);
 
-    expect($today->state)->toEqual($after)
-        ->and($later->state->share())->toEqualWithDelta(0.9, 1e-12)
-        ->and($later->state->variance)->toEqualWithDelta(0.05 ** 2 + 4 * 0.02 ** 2, 1e-12)
-        ->and($later->predict(0.75, 0.01)->low80())->toBeLessThan($today->predict(0.75, 0.01)->low80() - 0.4)
-        ->and($later->predict(0.75, 0.01)->high80())->toBeGreaterThan($today->predict(0.75, 0.01)->high80() + 0.4);
+    expect($today->state)->toEqual(known(0.9, 0.05, 100))
+        ->and($later->state->share())->toEqualWithDelta(0.9 * exp(-0.02), 1e-12)
+        ->and($later->state->sdLog())->toBeGreaterThan(0.055)
+        ->and($later->predict($load)->low80())->toBeLessThan($today->predict($load)->low80() - 0.8)
+        ->and($later->predict($load)->high80())->toBeGreaterThan($today->predict($load)->median());
 });
 
 it('does not go back in time', function (): void {
-    expect(Belief::on(90, new CapacityState(100, 0.0, 0.01))->state->variance)->toBe(0.01);
+    expect(Belief::on(90, known(1.0, 0.1, 100))->state)->toEqual(known(1.0, 0.1, 100));
 });
 
 it('expects nothing before a baseline', function (): void {
-    expect(Belief::on(5, null)->predict(0.7, 0.01))->toBeNull()->and(Belief::on(5, null)->shareFor(8.0))->toBeNull();
+    $none = Belief::on(5, null);
+
+    expect([$none->predict(FeltLoad::of(0.7)), $none->shareFor(8.0), $none->forecast(1)])->toBe([null, null, null]);
 });
+
+it('names the load on which so many reps are the median', function (float $reps): void {
+    $belief = believed(0.9);
+
+    expect($belief->predict(FeltLoad::of($belief->shareFor($reps)))->median())->toEqualWithDelta($reps, 1e-3);
+})->with([1.0, 5.0, 8.0, 12.0]);

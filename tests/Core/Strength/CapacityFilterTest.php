@@ -2,89 +2,105 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Simulation\VirtualAthlete;
 use SteadyRung\Strength\CapacityFilter;
 use SteadyRung\Strength\CapacityState;
+use SteadyRung\Strength\CapacityUpdate;
+use SteadyRung\Strength\FeltLoad;
 use SteadyRung\Strength\Observation;
-use SteadyRung\Strength\RepCurve;
-use SteadyRung\Strength\RepPrediction;
 
-function filter(): CapacityFilter
+/** @param  array<mixed>  $set load, reps, reserve, and what else an observation takes */
+function after(?CapacityState $before, int $day, float $load, int $reps, ?int $reserve = null, float $sd = 0.0, ?string $key = null): CapacityState
 {
-    return new CapacityFilter(RepCurve::steady());
+    return CapacityFilter::usual()->after($before, Observation::reps($day, FeltLoad::of($load, $sd, $key), $reps, $reserve));
 }
 
-it('begins at what the first session says', function (): void {
-    $state = filter()->after(null, [Observation::of(10, 0.7, 0.0, 7, 1)])->state;
+it('begins near what the first set says, less sure than it', function (): void {
+    $state = after(null, 10, 0.7, 7, 1);
 
-    expect($state->share())->toEqualWithDelta(0.7 * (1 + 7 / 27), 1e-12)->and($state->day)->toBe(10);
-});
-
-it('takes the set that speaks for most, a known reserve before an unknown one', function (): void {
-    $known = Observation::of(1, 0.7, 0.0, 6, 1);
-    $more = Observation::of(1, 0.7, 0.0, 7, 1);
-    $unknown = Observation::of(1, 0.7, 0.0, 9, null);
-
-    expect(filter()->after(null, [$known, $more, $unknown])->state)->toEqual(filter()->after(null, [$more])->state);
+    expect($state->share())->toBeGreaterThan(0.85)->toBeLessThan(0.7 * (1 + 7.5 / 27))->and($state->day)->toBe(10);
 });
 
 it('lets a set far from failure raise the estimate but never lower it', function (?int $reserve): void {
-    $before = new CapacityState(0, log(0.9), 0.03 ** 2);
-    $easy = filter()->after($before, [Observation::of(7, 0.6, 0.0, 3, $reserve)])->state;
-    $strong = filter()->after($before, [Observation::of(7, 0.8, 0.0, 10, $reserve)])->state;
+    $before = after(after(null, 0, 0.8, 5, 0), 3, 0.8, 5, 0);
+    $easy = after($before, 7, 0.6, 3, $reserve);
+    $strong = after($before, 7, 0.8, 11, $reserve);
 
-    expect($easy->meanLog)->toBe($before->meanLog)
-        ->and($easy->variance)->toBeGreaterThan($before->variance)
-        ->and($strong->meanLog)->toBeGreaterThan($before->meanLog);
+    expect($easy->share())->toBeGreaterThanOrEqual($before->on(7)->share() - 1e-6)
+        ->and($strong->share())->toBeGreaterThan($before->on(7)->share() + 0.01);
 })->with([4, 5, null]);
 
 it('lowers the estimate for a hard set that falls short, and never raises it for a set without one rep', function (): void {
-    $before = new CapacityState(0, log(0.9), 0.03 ** 2);
+    $before = after(after(null, 0, 0.8, 5, 0), 3, 0.8, 5, 0);
+    $now = $before->on(7)->share();
 
-    expect(filter()->after($before, [Observation::of(7, 0.8, 0.0, 2, 0)])->state->meanLog)->toBeLessThan($before->meanLog)
-        ->and(filter()->after($before, [Observation::of(7, 0.85, 0.0, 0, null)])->state->meanLog)->toBeLessThan($before->meanLog)
-        ->and(filter()->after($before, [Observation::of(7, 1.10, 0.0, 0, null)])->state->meanLog)->toBe($before->meanLog);
+    expect(after($before, 7, 0.8, 2, 0)->share())->toBeLessThan($now)
+        ->and(after($before, 7, 0.85, 0)->share())->toBeLessThan($now)
+        ->and(after($before, 7, 1.4, 0)->share())->toEqualWithDelta($now, 1e-3);
 });
 
-it('widens visibly over two idle weeks and stays where it was', function (): void {
-    $state = new CapacityState(0, log(0.9), 0.02 ** 2);
-    $later = filter()->forward($state, 14);
-
-    expect($later->share())->toBe($state->share())
-        ->and($later->high80() - $later->low80())->toBeGreaterThan(1.3 * ($state->high80() - $state->low80()));
-});
-
-it('trusts a measured band more than an estimated one', function (): void {
-    $before = new CapacityState(0, log(0.8), 0.05 ** 2);
-    $sure = filter()->after($before, [Observation::of(1, 0.8, 0.02, 6, 0)])->state;
-    $vague = filter()->after($before, [Observation::of(1, 0.8, 0.20, 6, 0)])->state;
-
-    expect($sure->meanLog)->toBeGreaterThan($vague->meanLog)->and($sure->variance)->toBeLessThan($vague->variance);
-});
-
-it('drifts by two points a week, by the day, and not backwards', function (int $day, float $weeks): void {
-    $later = filter()->forward(new CapacityState(10, log(0.9), 0.03 ** 2), $day);
-
-    expect($later->variance)->toEqualWithDelta(0.03 ** 2 + $weeks * 0.02 ** 2, 1e-15)->and($later->day)->toBe(max(10, $day));
-})->with([[10, 0.0], [11, 1 / 7], [24, 2.0], [3, 0.0]]);
-
-it('holds the next first set of virtual athletes inside its 80 % interval about 80 times in 100', function (): void {
-    $inside = $asked = 0;
-    for ($seed = 1; $seed <= 60; $seed++) {
-        $athlete = VirtualAthlete::of(0.7 + 0.005 * $seed, 0.008, $seed);
-        $state = null;
-        foreach (range(0, 60, 3) as $day) {
-            $athlete->train(3);
-            $load = $athlete->capacityShare() / 1.28;
-            $reps = min(12, $athlete->repsToFailure($load, 0));
-            if ($state !== null && $day > 12) {
-                $prediction = RepPrediction::at(RepCurve::steady(), filter()->forward($state, $day), $load, 0.0);
-                $asked++;
-                $inside += floor($prediction->low80()) <= $reps && $reps <= floor($prediction->high80()) ? 1 : 0;
-            }
-            $state = filter()->after($state, [Observation::of($day, $load, 0.0, $reps, 0)])->state;
-        }
+it('learns a personal curve from two loads, and a trend from weeks of gains', function (): void {
+    [$flat, $steep] = [null, null];
+    foreach (range(0, 60, 3) as $day) {
+        $flat = after(after($flat, $day, 0.9, 2, 0), $day, 0.6, 19, 0);
+        $steep = after(after($steep, $day, 0.9, 2, 0), $day, 0.6, 8, 0);
+    }
+    $rising = null;
+    foreach (range(0, 84, 7) as $week => $day) {
+        $rising = after($rising, $day, 0.7 * exp(0.012 * $week), 6, 0);
     }
 
-    expect($inside / $asked)->toBeGreaterThan(0.72)->toBeLessThan(0.93);
+    expect($flat->k()->mean())->toBeGreaterThan($steep->k()->mean() + 8)
+        ->and($rising->trend()->mean())->toBeGreaterThan(0.006)
+        ->and($rising->trend()->quantile(0.1))->toBeGreaterThan(0.0);
 });
+
+it('keeps the errors of the six set-ups last used, and forgets the one longest not used', function (): void {
+    $state = null;
+    foreach (['a', 'b', 'c', 'a', 'd', 'e', 'f', 'g'] as $i => $key) {
+        $state = after($state, 3 * $i, 0.75, 6, 1, 0.05, $key);
+    }
+
+    expect(array_keys($state->setups))->toBe(['c', 'a', 'd', 'e', 'f', 'g'])
+        ->and($state->setups['g'])->toBe(5)
+        ->and($state->knows(FeltLoad::of(0.7, 0.05, 'b')))->toBeFalse();
+});
+
+it('is never surer of the capacity than the one band it was seen through', function (): void {
+    $state = null;
+    foreach (range(0, 80, 4) as $day) {
+        $state = after($state, $day, 0.7, 7, 0, 0.10, 'estimated');
+    }
+    $error = 0.10 / 0.7;
+
+    expect($state->sdLog())->toBeGreaterThan(0.6 * $error)->and($state->errorOf(FeltLoad::of(0.7, 0.10, 'estimated'))->sd())->toBeLessThan($error);
+});
+
+it('loses a percent a week after two weeks away, and takes that in one step', function (): void {
+    $state = known(0.9, 0.03);
+
+    expect($state->on(14)->share())->toEqualWithDelta(0.9, 1e-12)
+        ->and($state->on(42)->share())->toEqualWithDelta(0.9 * exp(-0.04), 1e-12)
+        ->and($state->on(21)->on(42)->sdLog())->not->toEqualWithDelta($state->on(42)->sdLog(), 1e-4);
+});
+
+it('says in a sentence what a set taught', function (int $reps, ?int $reserve, string $begins): void {
+    $before = after(after(null, 0, 0.8, 6, 0), 3, 0.8, 6, 0);
+
+    expect(CapacityUpdate::of(CapacityFilter::usual(), $before, Observation::reps(6, FeltLoad::of(0.8), $reps, $reserve))->taught())->toStartWith($begins);
+})->with([
+    [6, 0, 'As expected: capacity '],
+    [10, 0, 'More than expected: capacity '],
+    [2, 0, 'Less than expected: capacity '],
+    [2, null, 'It bounds only what was believed already: capacity '],
+]);
+
+it('says what would make it surer', function (int $reps, ?int $reserve, array $remedies): void {
+    $why = CapacityUpdate::of(CapacityFilter::usual(), null, Observation::reps(7, FeltLoad::of(0.6, 0.02, 'band'), $reps, $reserve))->why();
+
+    expect($why->remedies)->toBe($remedies)->and($why->uncertainties[1])->toContain('± 2.0 points')->and(array_column($why->steps, 'label')[3])->toBe('Capacity');
+})->with([
+    'reserve unknown' => [3, null, ['Log a set with the reps left in reserve, or one to failure.']],
+    'far from failure' => [3, 5, ['Log a set with fewer than four reps left: far from failure it only says “at least so much”.']],
+    'not one rep' => [0, null, ['Log a set on more help: without one clean rep it only says “less than so much”.']],
+    'near failure' => [8, 1, []],
+]);

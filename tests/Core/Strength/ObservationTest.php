@@ -2,51 +2,64 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Exercise\Movement;
 use SteadyRung\OutOfRange;
+use SteadyRung\Strength\FeltLoad;
 use SteadyRung\Strength\Observation;
+use SteadyRung\Strength\Occasion;
 use SteadyRung\Strength\RepCurve;
+use SteadyRung\Strength\Side;
 
-function variance(int $reps, ?int $reserve, float $load = 0.8, float $loadSd = 0.0): float
-{
-    return Observation::of(0, $load, $loadSd, $reps, $reserve)->variance(RepCurve::steady());
-}
+it('says so many reps to failure, or only at least or less than so many', function (array $set, Side $side, float $reps, float $repSd): void {
+    $claim = Observation::reps(0, FeltLoad::of(0.8), ...$set)->claim(RepCurve::steady());
 
-it('spreads by the count of reps, the guess at the reserve, the form of the day and the doubt of the load', function (int $reps, ?int $reserve, float $repSd, float $repsToFailure): void {
-    $ofTheCount = $repSd / (26.0 + $repsToFailure);
-
-    expect(variance($reps, $reserve))->toEqualWithDelta($ofTheCount ** 2 + 0.03 ** 2, 1e-12)
-        ->and(variance($reps, $reserve, 0.8, 0.02))->toEqualWithDelta($ofTheCount ** 2 + 0.03 ** 2 + 0.025 ** 2, 1e-12);
+    expect($claim->side)->toBe($side)
+        ->and($claim->logShare)->toEqualWithDelta(log(0.8 * (1 + ($reps - 1) / 27)), 1e-12)
+        ->and(sqrt($claim->variance) * (26 + $reps))->toEqualWithDelta($repSd, 1e-9);
 })->with([
-    'to failure' => [6, 0, 0.7 + 0.08 * 6, 6.0],
-    'one in reserve' => [6, 1, 0.7 + 0.08 * 7 + 0.6, 7.0],
-    'far from failure' => [3, 5, 2.5, 8.0],
-    'nobody said how far' => [6, null, 2.5, 6.0],
-    'not one rep' => [0, null, 2.5, 0.0],
-    'so many that the count is wider than not knowing' => [12, null, 2.5, 12.0],
+    'to failure: somewhere within the next rep' => [['reps' => 6, 'toFailure' => true], Side::Exactly, 6.5, 0.5],
+    'nothing in reserve' => [['reps' => 6, 'reserve' => 0], Side::Exactly, 6.5, 0.5],
+    'a guessed reserve' => [['reps' => 6, 'reserve' => 2], Side::Exactly, 8.5, hypot(0.5, 0.9)],
+    'far from failure' => [['reps' => 6, 'reserve' => 5], Side::AtLeast, 9.0, hypot(0.5, 0.8)],
+    'nobody said how far' => [['reps' => 6], Side::AtLeast, 6.0, 0.5],
+    'as many as were asked' => [['reps' => 6, 'target' => 6], Side::AtLeast, 6.0, 0.5],
+    'short of what was asked' => [['reps' => 6, 'target' => 8], Side::Exactly, 6.5, hypot(0.5, 0.8)],
+    'not one rep' => [['reps' => 0, 'reserve' => 3], Side::LessThan, 1.0, 0.0],
 ]);
 
-it('is less sure with more reps, with a guessed reserve, and with none said', function (): void {
-    expect(variance(9, 0))->toBeGreaterThan(variance(3, 0))
-        ->and(variance(6, 2))->toBeGreaterThan(variance(8, 0))
-        ->and(variance(6, null))->toBeGreaterThan(variance(6, 3));
+it('takes the doubt of a load without a key as fresh, and leaves one with a key to the set-up', function (): void {
+    $variance = static fn (?string $key): float => Observation::reps(0, FeltLoad::of(0.8, 0.04, $key), 6, 0)->claim(RepCurve::steady())->variance;
+
+    expect($variance(null) - $variance('band'))->toEqualWithDelta(0.05 ** 2, 1e-12);
 });
 
-it('speaks for the load times the reps to failure, at most twelve of them', function (): void {
-    $capacity = fn (int $reps, ?int $reserve): float => exp(Observation::of(0, 0.8, 0.0, $reps, $reserve)->logCapacity(RepCurve::steady()));
+it('takes seconds as strength of at least so much, less of it in a lowering', function (): void {
+    $claim = static fn (Movement $movement): float => exp(Observation::held(0, FeltLoad::of(1.0), $movement, 6.0)->claim(RepCurve::steady())->logShare);
 
-    expect($capacity(1, 0))->toEqualWithDelta(0.8, 1e-12)
-        ->and($capacity(6, 2))->toEqualWithDelta(0.8 * (1 + 7 / 27), 1e-12)
-        ->and($capacity(6, null))->toEqualWithDelta(0.8 * (1 + 5 / 27), 1e-12)
-        ->and($capacity(40, 5))->toBe($capacity(12, 0))
-        ->and($capacity(0, 3))->toEqualWithDelta(0.8 * (1 - 1 / 27), 1e-12);
+    expect($claim(Movement::Hold))->toEqualWithDelta(1.0 / 1.15, 0.01)
+        ->and($claim(Movement::Lowering))->toEqualWithDelta(1.0 / 1.30, 0.01)
+        ->and(Observation::held(0, FeltLoad::of(1.0), Movement::Hold, 6.0)->claim(RepCurve::steady())->side)->toBe(Side::AtLeast);
 });
 
-it('bounds from below far from failure, from above without one rep, and is a figure otherwise', function (int $reps, ?int $reserve, bool $lower, bool $upper): void {
-    $set = Observation::of(0, 0.8, 0.0, $reps, $reserve);
+it('tells by tests, the first set that is none, the first that is timed, and the second load of a baseline', function (): void {
+    $set = static fn (string $key, Occasion $occasion = Occasion::Work): Observation => Observation::reps(0, FeltLoad::of(0.8, 0.02, $key), 5, 1, occasion: $occasion);
+    $hold = Observation::held(0, FeltLoad::of(0.8), Movement::Hold, 9.0);
+    $day = ['test' => $set('a', Occasion::Test), 'first' => $set('a'), 'tired' => $set('a'), 'hold' => $hold, 'again' => $hold, 'late test' => $set('b', Occasion::Test)];
+    $baseline = ['one' => $set('a', Occasion::Baseline), 'same' => $set('a', Occasion::Baseline), 'other' => $set('b', Occasion::Baseline), 'third' => $set('c', Occasion::Baseline)];
 
-    expect([$set->isLowerBound(), $set->isUpperBound()])->toBe([$lower, $upper]);
-})->with([[6, 3, false, false], [6, 4, true, false], [6, null, true, false], [0, null, false, true], [0, 4, false, true]]);
+    expect(array_keys(Observation::telling($day)))->toBe(['test', 'first', 'hold', 'late test'])
+        ->and(array_keys(Observation::telling($baseline)))->toBe(['one', 'other'])
+        ->and(Observation::telling($baseline)['other']->claim(RepCurve::steady())->logShare - $set('b')->claim(RepCurve::steady())->logShare)->toEqualWithDelta(0.03, 1e-12);
+});
 
-it('refuses observations that cannot be', function (array $figures): void {
-    expect(fn () => Observation::of(...$figures))->toThrow(OutOfRange::class);
-})->with([[[0, 0.0, 0.0, 5, 1]], [[0, NAN, 0.0, 5, 1]], [[0, 0.7, -0.1, 5, 1]], [[0, 0.7, 1.01, 5, 1]], [[0, 0.7, 0.0, 101, 1]], [[0, 0.7, 0.0, 5, 6]]]);
+it('refuses observations that cannot be', function (Closure $make): void {
+    expect($make)->toThrow(OutOfRange::class);
+})->with([
+    'no load' => [fn () => FeltLoad::of(0.0)],
+    'a load that is no number' => [fn () => FeltLoad::of(NAN)],
+    'a spread below nothing' => [fn () => FeltLoad::of(0.7, -0.1)],
+    'a hundred and one' => [fn () => Observation::reps(0, FeltLoad::of(0.7), 101)],
+    'six in reserve' => [fn () => Observation::reps(0, FeltLoad::of(0.7), 5, 6)],
+    'less than a rep asked' => [fn () => Observation::reps(0, FeltLoad::of(0.7), 5, target: -1)],
+    'half a second' => [fn () => Observation::held(0, FeltLoad::of(0.7), Movement::Hold, 0.5)],
+]);

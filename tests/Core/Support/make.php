@@ -28,6 +28,9 @@ use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\DoesNotFit;
 use SteadyRung\Strength\Belief;
 use SteadyRung\Strength\CapacityState;
+use SteadyRung\Strength\Gaussian;
+use SteadyRung\Strength\Hypothesis;
+use SteadyRung\Strength\RepCurve;
 
 function athlete(float $massKg = 70.0, float $statureM = 1.75, ?float $reachM = null): Body
 {
@@ -99,7 +102,13 @@ function situation(Kit $kit, Choice|Exercise $on, array $sessions, ?float $capac
 /** A capacity as a share, believed today with a spread in log; nothing is believed of none. */
 function believed(?float $capacity, float $spread = 0.02): Belief
 {
-    return Belief::on(0, $capacity === null ? null : new CapacityState(0, log($capacity), $spread ** 2));
+    return Belief::on(0, $capacity === null ? null : known($capacity, $spread));
+}
+
+/** A capacity known with a spread in log, no trend, the usual curve, and a form of so much. */
+function known(float $capacity, float $spread = 0.02, int $day = 0, float $form = 0.035): CapacityState
+{
+    return CapacityState::weighed($day, [], [Hypothesis::of(RepCurve::USUAL_K, $form)], [0.0], [Gaussian::independent([[log($capacity), $spread], [0.0, 0.0], [0.0, 0.0], [0.0, 0.25]])]);
 }
 
 /** Up and down from a rung on the one list. */

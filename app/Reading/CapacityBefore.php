@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Models\CapacityRecord;
+use App\Models\LoggedSet;
+use SteadyRung\Exercise\Pattern;
+use SteadyRung\Strength\CapacityFilter;
+use SteadyRung\Strength\CapacityState;
+use SteadyRung\Strength\Observation;
+
+/**
+ * What was believed before a day, or after all days: the nearest kept state, followed through the days between.
+ */
+final class CapacityBefore
+{
+    public function of(string $athleteId, Pattern $pattern, ?string $day = null): ?CapacityState
+    {
+        $kept = CapacityRecord::of($athleteId, $pattern)->when($day !== null, static fn ($of) => $of->where('trained_on', '<', $day))->whereNotNull('state')->orderByDesc('trained_on')->first();
+        $state = $kept?->toCore();
+        $filter = CapacityFilter::usual();
+        foreach (LoggedSet::sessions($athleteId, $pattern, $state === null ? null : $kept->trained_on, $day) as $session) {
+            foreach (Observation::telling($session) as $set) {
+                $state = $filter->after($state, $set);
+            }
+        }
+
+        return $state;
+    }
+}

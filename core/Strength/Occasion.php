@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Strength;
+
+/**
+ * What a set was done for, as far as it matters for what it says of capacity.
+ */
+enum Occasion
+{
+    case Work;
+    case Baseline;
+    case Test;
+}
