@@ -6,12 +6,12 @@ import type { Schemas } from '../domain/http';
 import ChipRow from '../parts/ChipRow.vue';
 import FormField from '../parts/FormField.vue';
 import type { SetDraft } from '../domain/queue';
-import { countChips, reserveChips } from './counts';
+import { countChips, left, reserveChips } from './counts';
 
 const props = defineProps<{
     gear: { bars: Gear[]; bands: Schemas['Band'][] };
     busy: boolean;
-    save: (draft: Pick<SetDraft, 'exercise' | 'clean_reps' | 'reserve'>) => Promise<boolean>;
+    save: (draft: Pick<SetDraft, 'exercise' | 'clean_reps' | 'reserve' | 'to_failure'>) => Promise<boolean>;
 }>();
 
 const NO_BAND = 'none';
@@ -47,7 +47,7 @@ async function submit(): Promise<void> {
         return;
     }
     error.value = undefined;
-    if (await props.save({ exercise: chosen, clean_reps: draft.clean, reserve: draft.reserve })) {
+    if (await props.save({ exercise: chosen, clean_reps: draft.clean, ...left(draft.reserve) })) {
         Object.assign(draft, { clean: null, reserve: null });
     }
 }

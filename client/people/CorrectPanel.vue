@@ -8,7 +8,7 @@ import ChipRow from '../parts/ChipRow.vue';
 import SidePanel from '../parts/SidePanel.vue';
 import { useSetQueue } from '../parts/useSetQueue';
 import NoCountRow from './NoCountRow.vue';
-import { countChips, reserveChips } from './counts';
+import { countChips, left, reserveChips } from './counts';
 
 const props = defineProps<{ set: Schemas['Set'] | undefined; athleteId: string }>();
 const emit = defineEmits<{ close: []; logged: [id: string, text: string] }>();
@@ -31,7 +31,8 @@ async function save(): Promise<void> {
             exercise: set.exercise,
             performed_at: set.performed_at,
             clean_reps: draft.clean,
-            reserve: draft.reserve,
+            ...left(draft.reserve),
+            asked_reps: set.asked_reps,
             no_counts: { ...draft.noCounts } as Record<string, number>,
             pain: set.pain,
             note: set.note,

@@ -18,7 +18,7 @@ import NoCountRow from './NoCountRow.vue';
 import PainRow from './PainRow.vue';
 import SetsToday from './SetsToday.vue';
 import { toldPain, usePad } from './usePad';
-import { countChips, reserveChips } from './counts';
+import { countChips, left, reserveChips } from './counts';
 
 const props = defineProps<{
     athleteId: string;
@@ -74,7 +74,15 @@ function logClean(clean: number): void {
     once(() => {
         const pain = toldPain(draft);
         void take(
-            { purpose: 'work', exercise: props.rung.exercise, clean_reps: clean, no_counts: { ...draft.noCounts } as Record<string, number>, reserve: draft.reserve, pain },
+            {
+                purpose: 'work',
+                exercise: props.rung.exercise,
+                clean_reps: clean,
+                no_counts: { ...draft.noCounts } as Record<string, number>,
+                ...left(draft.reserve),
+                asked_reps: props.standard.gate_reps,
+                pain,
+            },
             `${clean} clean${pain ? ', with pain: pulling is paused' : ''}`,
         );
         others.value = false;

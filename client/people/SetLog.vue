@@ -48,7 +48,7 @@ const missed = (set: LoggedSet): string =>
                 <span class="when">{{ day(line.first.trained_on) }}</span>
                 <span class="what">
                     {{ line.first.setup_name ?? 'Dead hang' }}
-                    <em v-if="line.first.purpose === 'baseline'">· baseline</em>
+                    <em v-if="line.first.purpose !== 'work'">· {{ line.first.purpose }}</em>
                     <small v-if="line.first.carried_kg !== null && line.first.carried_share !== null" class="dim">
                         {{ mass(line.first.carried_kg) }}, {{ percent(line.first.carried_share) }}
                     </small>
@@ -69,8 +69,10 @@ const missed = (set: LoggedSet): string =>
                         <div class="stack">
                             <p>
                                 <strong>{{ counted(set) }} {{ set.hang_s === null ? 'clean' : 'hang' }}</strong>
-                                <template v-if="set.hang_s === null">, {{ set.reserve ?? 'unknown' }} in reserve</template>
+                                <template v-if="set.hang_s === null">, {{ set.to_failure ? 'to failure' : `${set.reserve ?? 'unknown'} in reserve` }}</template>
+                                <template v-if="set.asked_reps !== null">; {{ set.asked_reps }} asked</template>
                             </p>
+                            <p v-if="set.taught">{{ set.taught }}</p>
                             <p v-if="missed(set)">No-counts: {{ missed(set) }}</p>
                             <p v-if="set.pain">{{ painPlaceWords[set.pain.place] }} pain, {{ set.pain.level }} of 10</p>
                             <p v-if="set.note">{{ set.note }}</p>

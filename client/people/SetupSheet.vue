@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import SideView from '../draw/SideView.vue';
 import type { Exercise } from '../domain/gear';
 import type { Schemas } from '../domain/http';
-import { chanceWords, intervalText, length, mass, percent, secondsWords } from '../domain/units';
+import { chanceWords, intervalText, length, mass, massRange, percent, percentRange, secondsWords } from '../domain/units';
 import WhySteps from '../parts/WhySteps.vue';
 
 const props = defineProps<{ athleteId: string; setup: Schemas['SetupAnswer'] }>();
@@ -31,8 +31,16 @@ const sureness = computed(() => {
     const said = range
         ? `Bounded, not measured: the arms carry anything from ${percent(low)} to ${percent(high)}.`
         : `Carried ${percent(share.mean)} ± ${(100 * share_sd).toFixed(1)} points, effective ${percent(effective_share)}: reps go by the latter.`;
-    return [said, ...(rung.prediction ? [`Likely ${intervalText(rung.prediction)} clean.`] : []), ...(rung.seconds ? [secondsWords(rung.seconds)] : [])];
+    return [said, ...learned(rung), ...(rung.prediction ? [`Likely ${intervalText(rung.prediction)} clean.`] : []), ...(rung.seconds ? [secondsWords(rung.seconds)] : [])];
 });
+
+/** Help that nobody measured, as the athlete's own sets tell it. */
+const learned = ({ learned: told }: Schemas['Rung']): string[] =>
+    told
+        ? [
+              `From sets on it: it takes off about ${mass(told.help_kg)} (${massRange(told.help_low80_kg, told.help_high80_kg)}), so the arms carry ${percentRange(told.low80, told.high80)}.`,
+          ]
+        : [];
 const facts = computed(() => {
     const { friction = null, recoil_j = null, lift_off = null, mount = null } = carried.value ?? {};
     return [

@@ -1,5 +1,11 @@
 /** Chips to pick a count of reps from, none up to so many. */
 export const countChips = (most: number): { value: number; label: string }[] => Array.from({ length: most + 1 }, (_, n) => ({ value: n, label: String(n) }));
 
-/** Reps left in reserve; null where nobody knows. */
-export const reserveChips: { value: number | null; label: string }[] = [{ value: null, label: '?' }, ...countChips(5)];
+/** Reps left in reserve; none left is failure, null where nobody knows. */
+export const reserveChips: { value: number | null; label: string }[] = [
+    { value: null, label: '?' },
+    ...countChips(5).map((c) => (c.value === 0 ? { value: 0, label: 'Fail' } : c)),
+];
+
+/** How a reserve is sent. */
+export const left = (reserve: number | null): { reserve: number | null; to_failure: boolean } => ({ reserve, to_failure: reserve === 0 });

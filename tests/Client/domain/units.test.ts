@@ -25,12 +25,12 @@ it('shows every quantity with its unit', () => {
     expect([day('2026-03-02'), day('2019-12-31')]).toEqual(['Mon 2 Mar', '31 Dec 2019']);
 });
 
-it('counts only reps that are finished, and says where the formulas end', () => {
+it('counts only reps that are finished, and promises nobody more than twenty', () => {
     expect(repsText({ reps: 1.99, low80: 0, high80: 3, clipped: false })).toBe('1 rep');
-    expect(repsText({ reps: 12, low80: 9, high80: 12, clipped: true })).toBe('12 or more');
+    expect(repsText({ reps: 21.5, low80: 17, high80: 26, clipped: true })).toBe('at least 20');
     expect(intervalText({ reps: 8.4, low80: 6.9, high80: 10.9, clipped: false })).toBe('6–10');
-    expect(intervalText({ reps: 12, low80: 9.2, high80: 12, clipped: true })).toBe('9–12+');
-    expect(intervalText({ reps: 12, low80: 12, high80: 12, clipped: true })).toBe('12+');
+    expect(intervalText({ reps: 21, low80: 16.2, high80: 26, clipped: true })).toBe('16–20+');
+    expect(intervalText({ reps: 26, low80: 22, high80: 31, clipped: true })).toBe('20+');
     expect(intervalText({ reps: 4.2, low80: 4.1, high80: 4.9, clipped: false })).toBe('4');
     expect(intervalText({ reps: 0, low80: 0, high80: 0.4, clipped: false })).toBe('none');
 });
