@@ -20,6 +20,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SetController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SetupController;
+use App\Http\Controllers\TrendController;
 use App\Http\Middleware\EnterGym;
 use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
@@ -66,6 +67,7 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::post('athletes/{athlete}/weighings', [BodyController::class, 'weigh']);
     Route::post('athletes/{athlete}/weighings/{weighing}/withdrawal', [BodyController::class, 'takeBack']);
     Route::get('athletes/{athlete}/capacity', CapacityController::class);
+    Route::get('athletes/{athlete}/trend', TrendController::class);
     Route::get('athletes/{athlete}/ladder', LadderController::class);
     Route::get('athletes/{athlete}/setup', [SetupController::class, 'show']);
     Route::put('athletes/{athlete}/setup', [SetupController::class, 'choose']);

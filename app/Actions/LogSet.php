@@ -184,6 +184,7 @@ final readonly class LogSet
             'effective_share' => $rung->load->effectiveShare(),
             'share_sd' => $rung->load->shareSd,
             'shape' => $rung->load->demand->shape,
+            'travel_m' => $exercise->manner->movement->isTimed() ? null : $rung->load->romM,
         ]);
     }
 

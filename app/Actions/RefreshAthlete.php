@@ -14,6 +14,7 @@ final readonly class RefreshAthlete
 {
     public function __construct(
         private FollowCapacity $capacity,
+        private KeepForecast $forecasts,
         private WatchPain $pain,
         private MakeCall $calls,
     ) {
@@ -29,7 +30,11 @@ final readonly class RefreshAthlete
     /** @param  list<Pattern>|null  $patterns  what the sets in question speak of; everything is followed anew if nobody says */
     public function from(Athlete $athlete, string $day, ?array $patterns = null): void
     {
-        $this->capacity->from($athlete, $day, ...$patterns ?? Pattern::cases());
+        $followed = $patterns ?? Pattern::cases();
+        $this->capacity->from($athlete, $day, ...$followed);
+        foreach ($followed as $pattern) {
+            $this->forecasts->of($athlete, $day, $pattern);
+        }
         if ($patterns === null) {
             $this->pain->of($athlete);
         }

@@ -42,6 +42,7 @@ use SteadyRung\Strength\Seconds;
  * @property float|null $effective_share
  * @property float|null $share_sd
  * @property float|null $shape
+ * @property float|null $travel_m of the load on the way up
  * @property int|null $asked_reps what was asked of it
  * @property bool $to_failure
  * @property int|null $clean_reps
@@ -55,9 +56,12 @@ use SteadyRung\Strength\Seconds;
  */
 final class LoggedSet extends Record
 {
+    /** Nothing helped. */
+    private const STRICT_SHARE = 0.999;
+
     public $timestamps = false;
 
-    protected $attributes = ['replaces_id' => null, 'part_of' => null, 'exercise' => null, 'setup_key' => null, 'work_key' => null, 'held_at' => null, 'setup_name' => null, 'pattern' => null, 'carried_kg' => null, 'carried_share' => null, 'effective_share' => null, 'share_sd' => null, 'shape' => null, 'asked_reps' => null, 'to_failure' => false, 'clean_reps' => null, 'no_counts' => null, 'reserve' => null, 'hang_s' => null, 'pain' => null, 'pain_told_at' => null, 'note' => null];
+    protected $attributes = ['replaces_id' => null, 'part_of' => null, 'exercise' => null, 'setup_key' => null, 'work_key' => null, 'held_at' => null, 'setup_name' => null, 'pattern' => null, 'carried_kg' => null, 'carried_share' => null, 'effective_share' => null, 'share_sd' => null, 'shape' => null, 'travel_m' => null, 'asked_reps' => null, 'to_failure' => false, 'clean_reps' => null, 'no_counts' => null, 'reserve' => null, 'hang_s' => null, 'pain' => null, 'pain_told_at' => null, 'note' => null];
 
     protected array $told = ['athlete_id', 'replaces_id', 'part_of', 'withdrawn', 'purpose', 'performed_at', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'asked_reps', 'to_failure'];
 
@@ -73,6 +77,7 @@ final class LoggedSet extends Record
         'effective_share' => 'float',
         'share_sd' => 'float',
         'shape' => 'float',
+        'travel_m' => 'float',
         'to_failure' => 'boolean',
         'no_counts' => 'array',
         'hang_s' => 'float',
@@ -118,6 +123,16 @@ final class LoggedSet extends Record
     }
 
     /**
+     * The sets with as many strict reps as are counted as done, in a pattern.
+     *
+     * @return Builder<self>
+     */
+    public static function strict(string $athleteId, Pattern $pattern): Builder
+    {
+        return self::standing($athleteId)->where('pattern', $pattern)->where('effective_share', '>=', self::STRICT_SHARE)->where('clean_reps', '>=', 1);
+    }
+
+    /**
      * What the sessions of some days say of a capacity, by day and by the ids of the sets, first set first; what was done tired from
      * another exercise says nothing.
      *
@@ -126,13 +141,14 @@ final class LoggedSet extends Record
      * @param  string|null  $from  this day and later ones
      * @return array<string, non-empty-array<string, Observation>>
      */
-    public static function sessions(string $athleteId, Pattern $pattern, ?string $after = null, ?string $before = null, ?string $from = null): array
+    public static function sessions(string $athleteId, Pattern $pattern, ?string $after = null, ?string $before = null, ?string $from = null, bool $testsOnly = false): array
     {
         $sessions = [];
         $sets = self::standing($athleteId)->where('pattern', $pattern)->whereNull('part_of')
             ->when($after !== null, static fn ($q) => $q->where('trained_on', '>', $after))
             ->when($before !== null, static fn ($q) => $q->where('trained_on', '<', $before))
             ->when($from !== null, static fn ($q) => $q->where('trained_on', '>=', $from))
+            ->when($testsOnly, static fn ($q) => $q->whereIn('purpose', [Purpose::Test->value, Purpose::Try->value]))
             ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->toBase()
             ->get(['id', 'trained_on', 'purpose', 'work_key', 'effective_share', 'share_sd', 'shape', 'clean_reps', 'reserve', 'asked_reps', 'to_failure', 'hang_s', DB::raw("exercise->>'seconds' AS asked_s"), DB::raw("exercise->>'movement' AS movement")]);
         foreach ($sets as $set) {

@@ -712,6 +712,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/trend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Capacity against time with what belongs to it, and what is foretold. */
+        get: operations["trend"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1712,6 +1729,41 @@ export interface components {
             id: string;
             name: string;
         };
+        /** @description When so many strict reps will come. */
+        Forecast: {
+            reps: number;
+            /** @enum {string} */
+            verdict: "reached" | "test-now" | "dated" | "not-foreseeable";
+            /**
+             * Format: float
+             * @description Chance within 4 weeks, given that it has not come yet.
+             */
+            within_4: number;
+            /** Format: float */
+            within_8: number;
+            /** Format: float */
+            within_12: number;
+            /** Format: float */
+            within_26: number;
+            /** Format: date */
+            median_on: string | null;
+            /** @description What stands in the way, where no date can be given. */
+            limit: string | null;
+        };
+        /** @description How forecasts of about one chance came out. */
+        ForecastScore: {
+            /** @description Within how many weeks it was said to come. */
+            weeks: number;
+            /**
+             * Format: float
+             * @description The chance that was said, on average.
+             */
+            chance: number;
+            /** @description How often it was said. */
+            said: number;
+            /** @description How often it came. */
+            came: number;
+        };
         Gear: {
             /** Format: uuid */
             id: string;
@@ -1900,6 +1952,103 @@ export interface components {
             items: components["schemas"]["Set"][];
             /** @description The next page, if there is one. */
             next_page: number | null;
+        };
+        /** @description What will be believed if training goes on as it goes. */
+        TrendAhead: {
+            /** @description From today. */
+            weeks: number;
+            /** Format: float */
+            share: number;
+            /** Format: float */
+            low80: number;
+            /** Format: float */
+            high80: number;
+        };
+        /** @description Weeks without a session. */
+        TrendBreak: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+        };
+        /** @description A figure of a day. */
+        TrendFigure: {
+            /** Format: date */
+            on: string;
+            /** Format: float */
+            figure: number;
+        };
+        /** @description Capacity over time, and what belongs to it. */
+        Trend: {
+            name: string;
+            /** @enum {string} */
+            pattern: "pull" | "chin" | "row" | "pulldown";
+            /** @description Those with a capacity of their own. */
+            patterns: string[];
+            /** @enum {string} */
+            range: "month" | "season" | "year" | "all";
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            today: string;
+            points: components["schemas"]["TrendPoint"][];
+            marks: components["schemas"]["TrendMark"][];
+            breaks: components["schemas"]["TrendBreak"][];
+            ahead: components["schemas"]["TrendAhead"][];
+            /** Format: date */
+            first_rep_on: string | null;
+            masses: components["schemas"]["TrendFigure"][];
+            seconds: components["schemas"]["TrendSeconds"];
+            work: components["schemas"]["TrendWork"][];
+            /** @description What the latest telling set taught. */
+            taught: string | null;
+            forecasts: components["schemas"]["Forecast"][];
+            scores: components["schemas"]["ForecastScore"][];
+        };
+        /** @description What one set said of capacity. */
+        TrendMark: {
+            /** Format: date */
+            on: string;
+            /** @enum {string} */
+            kind: "set" | "at-least" | "less-than" | "baseline" | "test";
+            /**
+             * Format: float
+             * @description The capacity it speaks for, as a share of bodyweight.
+             */
+            share: number;
+            text: string;
+        };
+        /** @description Capacity after a session, as a share of bodyweight with its 80 % interval. */
+        TrendPoint: {
+            /** Format: date */
+            on: string;
+            /** Format: float */
+            share: number;
+            /** Format: float */
+            low80: number;
+            /** Format: float */
+            high80: number;
+        };
+        /** @description The best seconds of each day. */
+        TrendSeconds: {
+            hang: components["schemas"]["TrendFigure"][];
+            hold: components["schemas"]["TrendFigure"][];
+            lowering: components["schemas"]["TrendFigure"][];
+        };
+        /** @description The work of a week, or of a month where the range is long. */
+        TrendWork: {
+            /** Format: date */
+            from: string;
+            /**
+             * Format: float
+             * @description Work up, in kJ.
+             */
+            kj: number;
+            /**
+             * Format: float
+             * @description Seconds held or let down under control.
+             */
+            controlled_s: number;
         };
         Weighing: {
             /** Format: uuid */
@@ -3538,6 +3687,41 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RungList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    trend: {
+        parameters: {
+            query?: {
+                /** @description Not given: the pull, or what there is. */
+                pattern?: "pull" | "chin" | "row" | "pulldown";
+                range?: "month" | "season" | "year" | "all";
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trend"];
                 };
             };
             /** @description A problem. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
-import { roundSteps } from './axis';
+import { ticks } from 'd3-array';
 
 const props = defineProps<{
     curve: Schemas['BandCurve'];
@@ -44,11 +44,11 @@ const words = computed(() => {
     <figure>
         <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="words">
             <g class="grid">
-                <template v-for="kg in roundSteps(0, most, 6)" :key="kg">
+                <template v-for="kg in ticks(0, most, 6)" :key="kg">
                     <line :x1="BOX.left" :x2="WIDTH - BOX.right" :y1="y(kg)" :y2="y(kg)" />
                     <text :x="BOX.left - 8" :y="y(kg) + 4" text-anchor="end">{{ kg }}</text>
                 </template>
-                <text v-for="cm in roundSteps(low, high, 6)" :key="cm" :x="x(cm / 100)" :y="HEIGHT - BOX.bottom + 18" text-anchor="middle">{{ cm }}</text>
+                <text v-for="cm in ticks(low, high, 6)" :key="cm" :x="x(cm / 100)" :y="HEIGHT - BOX.bottom + 18" text-anchor="middle">{{ cm }}</text>
             </g>
             <g v-for="(span, i) in spans ?? []" :key="span.label" class="span">
                 <rect :x="x(span.fromM)" :width="x(span.toM) - x(span.fromM)" :y="BOX.top" :height="HEIGHT - BOX.top - BOX.bottom" />

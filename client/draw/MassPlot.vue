@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { day, mass } from '../domain/units';
-import { roundSteps } from './axis';
+import { ticks } from 'd3-array';
 import { through } from './toScale';
 
 const props = defineProps<{ weighings: readonly Schemas['Weighing'][] }>();
@@ -30,7 +30,7 @@ const words = computed(() => {
 
 <template>
     <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="words">
-        <g v-for="kg in roundSteps(low, high, 4)" :key="kg">
+        <g v-for="kg in ticks(low, high, 4)" :key="kg">
             <line :x1="BOX.left" :x2="WIDTH - BOX.right" :y1="y(kg)" :y2="y(kg)" />
             <text :x="BOX.left - 6" :y="y(kg) + 4" text-anchor="end">{{ kg }} kg</text>
         </g>

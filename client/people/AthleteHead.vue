@@ -25,6 +25,7 @@ const capacities = computed(() => {
 });
 const tags = computed(() => [kindWords[props.athlete.kind], ...props.athlete.tags, ...(props.athlete.archived ? ['archived'] : [])].join(' · '));
 const deeds = computed(() => [
+    { key: 'trend', label: 'Trend' },
     { key: 'body', label: 'Body' },
     { key: 'card', label: 'Card' },
     { key: 'edit', label: 'Change' },
@@ -32,7 +33,7 @@ const deeds = computed(() => [
 ]);
 
 function more(key: string): void {
-    if (key === 'body' || key === 'card') {
+    if (key === 'trend' || key === 'body' || key === 'card') {
         void router.push(`/people/${props.athlete.id}/${key}`);
     } else if (key === 'edit') {
         emit('edit');
@@ -56,6 +57,7 @@ function more(key: string): void {
         </p>
         <div class="row deeds no-print">
             <NButton :disabled="athlete.paused_on !== null" @click="emit('baseline')">Baseline</NButton>
+            <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/trend`" custom><NButton class="wide" @click="navigate">Trend</NButton></RouterLink>
             <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/card`" custom><NButton class="wide" @click="navigate">Card</NButton></RouterLink>
             <NDropdown trigger="click" :options="deeds" @select="more"><NButton>More</NButton></NDropdown>
         </div>

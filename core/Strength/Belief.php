@@ -51,9 +51,9 @@ final readonly class Belief
         return $this->state?->shareFor($reps);
     }
 
-    /** When so many strict reps will come; none before a baseline. */
-    public function forecast(int $reps, bool $wasDone = false): ?Forecast
+    /** What will be believed in the weeks to come; none before a baseline. */
+    public function ahead(): ?Ahead
     {
-        return $this->observed === null ? null : Forecast::of($this->observed, $this->today, $reps, $wasDone);
+        return $this->observed === null ? null : Ahead::of($this->observed, $this->today);
     }
 }

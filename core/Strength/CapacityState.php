@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Strength;
 
+use SteadyRung\Normal;
+
 /**
  * What is believed of an athlete's strength in one pattern after a set, under each hypothesis and over all of them.
  */
@@ -135,6 +137,18 @@ final readonly class CapacityState
         }
 
         return exp(Mixture::of($this->weights(), $loads, array_map(static fn (Gaussian $b): float => sqrt($b->covariance[Gaussian::LEVEL][Gaussian::LEVEL]), $this->beliefs))->quantile(0.5));
+    }
+
+    /** Chance that capacity suffices for so many strict reps, without the form of the day: 1 + (n − 1)/k of bodyweight. */
+    public function chanceOfStrict(int $reps): float
+    {
+        $chance = 0.0;
+        foreach ($this->logWeights as $i => $logWeight) {
+            $belief = $this->beliefs[$i];
+            $chance += exp($logWeight) * Normal::cdf(($belief->mean[Gaussian::LEVEL] - log($this->hypotheses[$i]->curve->ratio((float) $reps))) / sqrt($belief->covariance[Gaussian::LEVEL][Gaussian::LEVEL]));
+        }
+
+        return $chance;
     }
 
     /** Median capacity as a share of bodyweight. */

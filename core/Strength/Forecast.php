@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Strength;
 
-use SteadyRung\Normal;
+use SteadyRung\Exercise\Pattern;
 
 /**
  * When so many strict reps will come: F(t), the running maximum of the chance that capacity reaches 1 + (n − 1)/k, week by week from
@@ -12,9 +12,13 @@ use SteadyRung\Normal;
  */
 final readonly class Forecast
 {
-    public const WEEKS = 52;
-
     public const TARGETS = [1, 3, 5, 8, 10];
+
+    /** In these a strict rep is a rep of bodyweight. */
+    public const PATTERNS = [Pattern::Pull, Pattern::Chin];
+
+    /** The weeks a chance is told for. */
+    public const HORIZONS = [4, 8, 12, 26];
 
     private const EVEN = 0.5;
 
@@ -29,19 +33,16 @@ final readonly class Forecast
     {
     }
 
-    /**
-     * @param  CapacityState  $last  after the last set
-     * @param  bool  $wasDone  whether the log holds so many strict reps
-     */
-    public static function of(CapacityState $last, int $today, int $reps, bool $wasDone = false): self
+    /** @param  bool  $wasDone  whether the log holds so many strict reps */
+    public static function of(Ahead $ahead, int $reps, bool $wasDone = false): self
     {
         $most = 0.0;
         $reached = [];
-        foreach (range(0, self::WEEKS) as $week) {
-            $reached[$week] = $most = max($most, self::chance($last->on($today, (float) $week), $reps));
+        foreach (range(0, Ahead::WEEKS) as $week) {
+            $reached[] = $most = max($most, $ahead->chance($week, $reps));
         }
 
-        return new self($last->on($today), $reps, $reached, $wasDone);
+        return new self($ahead->today(), $reps, $reached, $wasDone);
     }
 
     public function verdict(): ForecastVerdict
@@ -49,7 +50,7 @@ final readonly class Forecast
         return match (true) {
             $this->wasDone => ForecastVerdict::Reached,
             $this->reached[0] >= self::EVEN => ForecastVerdict::TestNow,
-            $this->reached[self::WEEKS] < self::EVEN => ForecastVerdict::NotForeseeable,
+            $this->reached[Ahead::WEEKS] < self::EVEN => ForecastVerdict::NotForeseeable,
             default => ForecastVerdict::Dated,
         };
     }
@@ -69,7 +70,7 @@ final readonly class Forecast
     /** @return list<float> by weeks from today */
     public function chances(): array
     {
-        return array_map($this->within(...), range(0, self::WEEKS));
+        return array_map($this->within(...), range(0, Ahead::WEEKS));
     }
 
     /** Weeks until F reaches a chance, between weeks in a straight line; none within the year. */
@@ -102,18 +103,5 @@ final readonly class Forecast
         $tell = $this->today->sdLog() > self::UNSURE ? 'A set to failure would tell more.' : 'A few more weeks of sets would tell more.';
 
         return sprintf('Capacity is %.0f %% of bodyweight and %.0f %% are needed; %s. %s', 100 * $share, 100 * $needed, $way, $tell);
-    }
-
-    private static function chance(CapacityState $state, int $reps): float
-    {
-        $chance = 0.0;
-        foreach ($state->weights() as $i => $weight) {
-            $belief = $state->beliefs[$i];
-            $chance += $weight * Normal::cdf(
-                ($belief->mean[Gaussian::LEVEL] - log($state->hypotheses[$i]->curve->ratio((float) $reps))) / sqrt($belief->covariance[Gaussian::LEVEL][Gaussian::LEVEL]),
-            );
-        }
-
-        return $chance;
     }
 }

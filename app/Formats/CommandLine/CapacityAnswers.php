@@ -8,6 +8,7 @@ use App\Formats\Day;
 use App\Formats\JsonObject;
 use SteadyRung\Exercise\Pattern;
 use SteadyRung\OutOfRange;
+use SteadyRung\Strength\Ahead;
 use SteadyRung\Strength\CapacityState;
 use SteadyRung\Strength\Forecast;
 use SteadyRung\Strength\ForecastVerdict;
@@ -56,7 +57,7 @@ final class CapacityAnswers
         $pattern = $request->optionalChoice('pattern', Pattern::class) ?? Pattern::Pull;
         $reps = $request->integer('target_reps');
         $request->build(static fn () => OutOfRange::guard(['target_reps' => [$reps, self::TARGET]]));
-        $forecast = Forecast::of($observed->state($pattern), $observed->day(), $reps, $observed->hold($pattern, $reps));
+        $forecast = Forecast::of(Ahead::of($observed->state($pattern), $observed->day()), $reps, $observed->hold($pattern, $reps));
 
         return (object) array_filter([
             'verdict' => $forecast->verdict()->value,

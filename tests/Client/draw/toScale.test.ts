@@ -1,5 +1,4 @@
 import { expect, it } from 'vitest';
-import { roundSteps } from '../../../client/draw/axis';
 import type { Schemas } from '../../../client/domain/http';
 import { dimensionText, gearAt, layOut } from '../../../client/draw/toScale';
 
@@ -54,10 +53,4 @@ it('leaves room under the floor for a measurement that lies there, and writes th
     expect(layOut({ ...view, dimensions: [mark] }, 460, 400).start.floorPx).toBeLessThan(layOut(view, 460, 400).start.floorPx);
     expect(dimensionText(mark)).toBe('heels 30 cm');
     expect(dimensionText({ ...mark, label: 'foot … off the floor' })).toBe('foot 30 cm off the floor');
-});
-
-it('finds round numbers between two ends', () => {
-    expect(roundSteps(0, 10, 5)).toEqual([0, 2, 4, 6, 8, 10]);
-    expect(roundSteps(69.2, 72.1, 4)).toEqual([70, 71, 72]);
-    expect(roundSteps(0.3, 0.3, 4)).toEqual([0.3]);
 });

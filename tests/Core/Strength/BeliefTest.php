@@ -23,7 +23,7 @@ it('does not go back in time', function (): void {
 it('expects nothing before a baseline', function (): void {
     $none = Belief::on(5, null);
 
-    expect([$none->predict(FeltLoad::of(0.7)), $none->shareFor(8.0), $none->forecast(1)])->toBe([null, null, null]);
+    expect([$none->predict(FeltLoad::of(0.7)), $none->shareFor(8.0), $none->ahead()])->toBe([null, null, null]);
 });
 
 it('names the load on which so many reps are the median', function (float $reps): void {

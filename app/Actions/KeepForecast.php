@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Athlete;
+use App\Models\CurrentGym;
+use App\Models\ForecastRecord;
+use App\Models\GymDay;
+use App\Reading\Believed;
+use App\Reading\ForecastReading;
+use SteadyRung\Exercise\Pattern;
+use SteadyRung\Strength\Forecast;
+
+/**
+ * Keeps what is foretold of an athlete, once a week, so that it can be held against what came.
+ */
+final readonly class KeepForecast
+{
+    private const EVERY_DAYS = 7;
+
+    public function __construct(private CurrentGym $gym, private GymDay $days, private Believed $believed, private ForecastReading $forecasts)
+    {
+    }
+
+    /** With a set of today; what is logged late says nothing of what was foretold then. */
+    public function of(Athlete $athlete, string $day, Pattern $pattern): void
+    {
+        $today = $this->days->today();
+        if ($day !== $today || ! in_array($pattern, Forecast::PATTERNS, true) || $this->isFresh($athlete, $pattern, $today)) {
+            return;
+        }
+        $belief = $this->believed->of($athlete->id, $pattern);
+        $rows = [];
+        foreach ($this->forecasts->all($athlete->id, $pattern, $belief) as $reps => $forecast) {
+            if (! $forecast->wasDone) {
+                $rows[] = ['gym_id' => $this->gym->id(), 'athlete_id' => $athlete->id, 'pattern' => $pattern->value, 'made_on' => $today, 'reps' => $reps]
+                    + array_combine(array_map(static fn (int $weeks): string => "within_$weeks", Forecast::HORIZONS), array_map($forecast->within(...), Forecast::HORIZONS));
+            }
+        }
+        ForecastRecord::query()->insertOrIgnore($rows);
+    }
+
+    private function isFresh(Athlete $athlete, Pattern $pattern, string $today): bool
+    {
+        $since = (new \DateTimeImmutable($today))->modify('-'.(self::EVERY_DAYS - 1).' days')->format('Y-m-d');
+
+        return ForecastRecord::query()->where('athlete_id', $athlete->id)->where('pattern', $pattern)->where('made_on', '>=', $since)->exists();
+    }
+}
