@@ -11,6 +11,7 @@ export const router = createRouter({
         { path: '/people/:id/edit', component: () => import('./people/EditAthletePage.vue'), props: true, meta: { title: 'Change an athlete' } },
         { path: '/people/:id/body', component: () => import('./people/BodyPage.vue'), props: true, meta: { title: 'Body' } },
         { path: '/people/:id/trend', component: () => import('./people/TrendPage.vue'), props: true, meta: { title: 'Trend' } },
+        { path: '/people/:id/screens', component: () => import('./people/ScreensPage.vue'), props: true, meta: { title: 'Screens' } },
         { path: '/people/:id/setups', component: () => import('./setups/SetupsPage.vue'), props: true, meta: { title: 'Any set-up' } },
         { path: '/people/:id/card', component: () => import('./cards/CardPage.vue'), props: true, meta: { title: 'Card' } },
         { path: '/cards', component: () => import('./cards/ClassCardsPage.vue'), meta: { title: 'Cards of the class' } },

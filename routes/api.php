@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AthleteController;
 use App\Http\Controllers\BandController;
+use App\Http\Controllers\BaselineController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BodyController;
 use App\Http\Controllers\CallController;
@@ -16,6 +17,7 @@ use App\Http\Controllers\KitController;
 use App\Http\Controllers\LadderController;
 use App\Http\Controllers\PainController;
 use App\Http\Controllers\ScaleController;
+use App\Http\Controllers\ScreeningController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SetController;
 use App\Http\Controllers\SettingsController;
@@ -67,6 +69,10 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::post('athletes/{athlete}/weighings', [BodyController::class, 'weigh']);
     Route::post('athletes/{athlete}/weighings/{weighing}/withdrawal', [BodyController::class, 'takeBack']);
     Route::get('athletes/{athlete}/capacity', CapacityController::class);
+    Route::get('athletes/{athlete}/screenings', [ScreeningController::class, 'index']);
+    Route::post('athletes/{athlete}/screenings', [ScreeningController::class, 'store']);
+    Route::get('athletes/{athlete}/screenings/{screening}', [ScreeningController::class, 'show']);
+    Route::get('athletes/{athlete}/baseline', BaselineController::class);
     Route::get('athletes/{athlete}/trend', TrendController::class);
     Route::get('athletes/{athlete}/ladder', LadderController::class);
     Route::get('athletes/{athlete}/setup', [SetupController::class, 'show']);

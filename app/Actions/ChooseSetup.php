@@ -35,7 +35,7 @@ final readonly class ChooseSetup
     /** @throws Problem likewise */
     public function put(Athlete $athlete, Exercise $exercise): void
     {
-        $rung = $this->ways->search()->rung($exercise, $athlete->toCore());
+        $rung = $this->ways->search($athlete)->rung($exercise, $athlete->toCore());
         if ($exercise->manner->movement === Movement::Hold) {
             throw new Problem(ProblemCode::DoesNotFit, 'A hold is logged by its seconds, beside the set-up in use: nobody is put on it for reps.');
         }

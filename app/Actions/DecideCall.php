@@ -107,7 +107,7 @@ final readonly class DecideCall
         }
         $climbs = $decision->verdict === Verdict::Climb;
         $now = $this->ways->standing($athlete);
-        $then = $decision->exercise === null ? null : $this->ways->search()->standing($decision->exercise, $athlete->toCore());
+        $then = $decision->exercise === null ? null : $this->ways->search($athlete)->standing($decision->exercise, $athlete->toCore());
         $moves = $then instanceof Rung && (! $now instanceof Rung || ($climbs ? $then->share() > $now->share() : $then->share() < $now->share()));
         if (! $moves) {
             $detail = $climbs ? 'A climb needs the set-up it goes to: one that carries more than the present one.' : 'A step down needs the set-up it goes to: one that carries less than the present one.';

@@ -170,7 +170,7 @@ final readonly class LogSet
         if ($exercise === null) {
             return;
         }
-        $rung = $this->ways->search()->rung($exercise, $athlete->bodyAt($row->mass_kg));
+        $rung = $this->ways->anything()->rung($exercise, $athlete->bodyAt($row->mass_kg));
         if (! $rung instanceof Rung) {
             throw new Problem(ProblemCode::DoesNotFit, $rung->reason);
         }

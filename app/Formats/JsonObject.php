@@ -321,6 +321,25 @@ final readonly class JsonObject
     }
 
     /**
+     * A list of names, each at most once; a missing one is empty.
+     *
+     * @template T of \BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return list<T>
+     */
+    public function choices(string $key, string $enum): array
+    {
+        $choices = [];
+        foreach ($this->items($key, count($enum::cases())) as $i => $item) {
+            $choice = (is_string($item) ? $enum::tryFrom($item) : null) ?? throw Unreadable::at($this->at($key).'/'.$i, 'This must be one of '.self::names($enum).'.', $item);
+            $choices[$choice->value] = $choice;
+        }
+
+        return array_values($choices);
+    }
+
+    /**
      * A list of numbers; a missing one is empty.
      *
      * @return list<float>

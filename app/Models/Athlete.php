@@ -11,7 +11,10 @@ use Illuminate\Database\Query\Expression;
 use SteadyRung\Body\Body;
 use SteadyRung\Body\SegmentTable;
 use SteadyRung\Exercise\Exercise;
+use SteadyRung\Safety\Limit;
+use SteadyRung\Safety\Limits;
 use SteadyRung\Safety\Pain;
+use SteadyRung\Safety\ScreenOutcome;
 
 /**
  * @property string $name
@@ -26,10 +29,14 @@ use SteadyRung\Safety\Pain;
  * @property Exercise|null $chosen
  * @property Pain|null $pain
  * @property CarbonImmutable|null $paused_at
+ * @property CarbonImmutable|null $screened_at
+ * @property ScreenOutcome|null $screen_outcome
+ * @property list<string> $screen_limits
+ * @property float|null $screen_most_share
  */
 final class Athlete extends Record
 {
-    protected $attributes = ['reach_m' => null, 'chosen' => null, 'pain' => null, 'paused_at' => null, 'tags' => '[]', 'proportions' => 'average', 'archived_at' => null, 'last_trained_on' => null];
+    protected $attributes = ['reach_m' => null, 'chosen' => null, 'pain' => null, 'paused_at' => null, 'tags' => '[]', 'proportions' => 'average', 'archived_at' => null, 'last_trained_on' => null, 'screened_at' => null, 'screen_outcome' => null, 'screen_limits' => '[]', 'screen_most_share' => null];
 
     protected array $told = ['name', 'kind', 'mass_kg', 'stature_m', 'reach_m'];
 
@@ -44,6 +51,10 @@ final class Athlete extends Record
         'chosen' => ExerciseCast::class,
         'pain' => PainCast::class,
         'paused_at' => 'immutable_datetime',
+        'screened_at' => 'immutable_datetime',
+        'screen_outcome' => ScreenOutcome::class,
+        'screen_limits' => 'array',
+        'screen_most_share' => 'float',
     ];
 
     public function toCore(): Body
@@ -55,6 +66,16 @@ final class Athlete extends Record
     public function bodyAt(float $massKg): Body
     {
         return Body::of($massKg, $this->stature_m, $this->reach_m, $this->proportions);
+    }
+
+    /** What the last screen leaves; everything where nobody screened yet. */
+    public function limits(): Limits
+    {
+        return match ($this->screen_outcome) {
+            null => Limits::none(),
+            ScreenOutcome::NotYet, ScreenOutcome::Refer => Limits::everything(),
+            default => Limits::of(array_map(Limit::from(...), $this->screen_limits), $this->screen_most_share),
+        };
     }
 
     /** @return list<string> at most so many, in order */

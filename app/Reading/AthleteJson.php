@@ -60,6 +60,8 @@ final readonly class AthleteJson
         public ?string $paused_on,
         #[OA\Property(description: 'The note that ended the last pause.')]
         public ?ClearedJson $cleared,
+        #[OA\Property]
+        public ScreenStandingJson $screen,
         #[OA\Property(description: 'The call that waits.')]
         public ?KeptCallJson $call,
         #[OA\Property(description: 'The call decided today, where none waits.')]

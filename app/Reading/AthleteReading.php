@@ -22,7 +22,7 @@ use SteadyRung\Setup\DoesNotFit;
  */
 final readonly class AthleteReading
 {
-    public function __construct(private FindWay $ways, private Believed $believed, private GymDay $days)
+    public function __construct(private FindWay $ways, private Believed $believed, private GymDay $days, private ScreeningReading $screens)
     {
     }
 
@@ -60,6 +60,7 @@ final readonly class AthleteReading
             $athlete->pain === null ? null : PainJson::of($athlete->pain),
             $athlete->paused_at === null ? null : $this->days->of($athlete->paused_at),
             $cleared === null ? null : new ClearedJson($this->days->of($cleared->cleared_at), $cleared->note),
+            $this->screens->standing($athlete),
             $open === null ? null : KeptCallJson::of($open, $athlete->name),
             $open === null ? $this->decidedToday($athlete, $decided) : null,
         );

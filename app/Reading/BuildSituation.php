@@ -30,17 +30,16 @@ final readonly class BuildSituation
     /** Null while the athlete has no set-up that this kit can build and that fits; pain needs none. */
     public function of(Athlete $athlete): ?Situation
     {
-        $body = $athlete->toCore();
         $rung = $this->ways->standing($athlete);
         if (! $rung instanceof Rung && $athlete->pain !== null) {
-            $rung = $this->ways->search()->strict($body);
+            $rung = $this->ways->anything()->strict($athlete->toCore());
         }
         if (! $rung instanceof Rung) {
             return null;
         }
         $belief = $this->believed->of($athlete->id, $rung->exercise->pattern());
 
-        return new Situation($this->ways->steps($rung, $body, $belief), $this->sessions($athlete, $rung), $belief, $athlete->pain, self::standard($rung));
+        return new Situation($this->ways->steps($rung, $athlete, $belief), $this->sessions($athlete, $rung), $belief, $athlete->pain, self::standard($rung));
     }
 
     public static function standard(?Rung $rung): Standard

@@ -28,7 +28,14 @@ final readonly class FindWay
     {
     }
 
-    public function search(): RungSearch
+    /** Within what the athlete's screen allows. */
+    public function search(Athlete $athlete): RungSearch
+    {
+        return new RungSearch($this->kit->inUse(), $athlete->limits());
+    }
+
+    /** Whatever the gear allows: what was done is taken down, and pain needs a set-up to be drawn on. */
+    public function anything(): RungSearch
     {
         return new RungSearch($this->kit->inUse());
     }
@@ -36,28 +43,29 @@ final readonly class FindWay
     /** The set-up in use as far as it can be built today, else why not; null where none was chosen. */
     public function standing(Athlete $athlete): Rung|DoesNotFit|null
     {
-        return $this->search()->standing($athlete->chosen, $athlete->toCore());
+        return $this->search($athlete)->standing($athlete->chosen, $athlete->toCore());
     }
 
     /** The way up in a lane and the rung below, from the rung in use, else from what is believed. */
-    public function way(Body $body, Lane $lane, ?Rung $now, Belief $belief, ?float $goalShare = null, ?int $mostRungs = null, bool $advice = false): KeptWay
+    public function way(Athlete $athlete, Lane $lane, ?Rung $now, Belief $belief, ?float $goalShare = null, ?int $mostRungs = null, bool $advice = false): KeptWay
     {
+        $body = $athlete->toCore();
+        $search = $this->search($athlete);
         $now = $now?->lane() === $lane ? $now : null;
         $from = $now?->key() ?? LadderStart::believed($belief);
-        $found = $this->kept->to(['way', $lane->value, $from, $goalShare, $mostRungs, $advice], $body, fn (): array => $this->find($body, $lane, $now, $belief, $goalShare, $mostRungs, $advice));
+        $found = $this->kept->to(['way', $lane->value, $from, $goalShare, $mostRungs, $advice, $search->limits->key()], $body, fn (): array => self::find($search, $body, $lane, $now, $belief, $goalShare, $mostRungs, $advice));
 
-        return KeptWay::read($found, $now, $this->search(), $body);
+        return KeptWay::read($found, $now, $search, $body);
     }
 
-    public function steps(Rung $now, Body $body, Belief $belief): Steps
+    public function steps(Rung $now, Athlete $athlete, Belief $belief): Steps
     {
-        return $this->way($body, $now->lane(), $now, $belief)->steps($now);
+        return $this->way($athlete, $now->lane(), $now, $belief)->steps($now);
     }
 
     /** @return array<string, mixed> */
-    private function find(Body $body, Lane $lane, ?Rung $now, Belief $belief, ?float $goalShare, ?int $mostRungs, bool $advice): array
+    private static function find(RungSearch $search, Body $body, Lane $lane, ?Rung $now, Belief $belief, ?float $goalShare, ?int $mostRungs, bool $advice): array
     {
-        $search = $this->search();
         $way = Way::of($search, $body, $lane, $search->lane($lane, $body, $now?->exercise), $now, $belief, $goalShare, $mostRungs);
         $through = static fn (array $rungs): SteadyLadder => SteadyLadder::through(array_values($rungs), $way->fromShare, $way->toShare, Steps::SMALLEST, $mostRungs ?? Way::USUAL_RUNGS);
 

@@ -9,7 +9,6 @@ use App\Formats\Json\LadderRungJson;
 use App\Formats\Json\RungJson;
 use App\Models\Athlete;
 use App\Models\LoggedSet;
-use SteadyRung\Body\Body;
 use SteadyRung\Exercise\Lane;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\LadderStart;
@@ -27,14 +26,13 @@ final readonly class LadderReading
 
     public function of(Athlete $athlete, Lane $lane, ?float $goalShare, ?int $mostRungs, bool $advice): LadderJson
     {
-        $body = $athlete->toCore();
         $belief = $this->believed->of($athlete->id, $lane->pattern());
         $chosen = $this->ways->standing($athlete);
         $now = $chosen instanceof Rung && $chosen->lane() === $lane ? $chosen : null;
-        $way = $this->ways->way($body, $lane, $now, $belief, $goalShare, $mostRungs, $advice);
+        $way = $this->ways->way($athlete, $lane, $now, $belief, $goalShare, $mostRungs, $advice);
         $answer = static fn (Rung $rung): RungJson => RungJson::believed($rung, $belief);
         $tried = $now === null ? $this->tried($athlete, $lane) : null;
-        $start = $now === null && $belief->state !== null ? $this->start($way, $tried, $lane, $body, $belief) : null;
+        $start = $now === null && $belief->state !== null ? $this->start($way, $tried, $lane, $athlete, $belief) : null;
 
         return new LadderJson(
             $lane,
@@ -53,20 +51,31 @@ final readonly class LadderReading
         );
     }
 
+    /** Where to begin in a lane, whatever is in use; none before a baseline. */
+    public function startIn(Athlete $athlete, Lane $lane): ?RungJson
+    {
+        $belief = $this->believed->of($athlete->id, $lane->pattern());
+        $way = $belief->state === null ? null : $this->ways->way($athlete, $lane, null, $belief);
+        $start = $way === null ? null : $this->start($way, $this->tried($athlete, $lane), $lane, $athlete, $belief);
+
+        return $start === null ? null : RungJson::believed($start, $belief);
+    }
+
     /** The set-up of the last set in the lane, where nothing is in use yet. */
     private function tried(Athlete $athlete, Lane $lane): ?Rung
     {
         $set = $lane->pattern() === null ? null : LoggedSet::standing($athlete->id)->where('pattern', $lane->pattern())->whereNotNull('clean_reps')
             ->orderByDesc('trained_on')->orderByDesc('performed_at')->limit(1)->first();
-        $rung = $set === null ? null : Readable::orNull(fn () => $this->ways->search()->standing($set->exercise, $athlete->toCore()));
+        $rung = $set === null ? null : Readable::orNull(fn () => $this->ways->search($athlete)->standing($set->exercise, $athlete->toCore()));
 
         return $rung instanceof Rung && $rung->lane() === $lane ? $rung : null;
     }
 
     /** Where to begin: the rung on which about eight reps are expected, of the ladder, of the set-up tried, and of what is easy to build. */
-    private function start(KeptWay $way, ?Rung $tried, Lane $lane, Body $body, Belief $belief): ?Rung
+    private function start(KeptWay $way, ?Rung $tried, Lane $lane, Athlete $athlete, Belief $belief): ?Rung
     {
-        $search = $this->ways->search();
+        $search = $this->ways->search($athlete);
+        $body = $athlete->toCore();
         $easy = match (true) {
             $lane === Lane::Pull => $search->singles($body),
             $tried !== null => $search->near($tried, $body),

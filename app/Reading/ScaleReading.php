@@ -30,7 +30,7 @@ final readonly class ScaleReading
     {
         $kit = $this->kit->inUse();
         $band = $bandId === null ? null : Band::query()->whereNull('retired_at')->findOrFail($bandId)->toCore();
-        $search = new RungSearch($band === null ? $kit : $kit->onlyBand($band));
+        $search = new RungSearch($band === null ? $kit : $kit->onlyBand($band), $athlete->limits());
         $belief = $this->believed->of($athlete->id, Pattern::Pull);
         $body = $athlete->toCore();
         $rungs = array_map(
@@ -56,7 +56,7 @@ final readonly class ScaleReading
 
         return new ScaleJson(array_map(
             static fn (Rung $rung): ScaleRungJson => new ScaleRungJson(RungJson::believed($rung, $belief), [], $athlete->chosen?->key() === $rung->key()),
-            $lane === Lane::Seconds ? $this->ways->search()->timed($athlete->toCore()) : $this->ways->search()->lane($lane, $athlete->toCore()),
+            $lane === Lane::Seconds ? $this->ways->search($athlete)->timed($athlete->toCore()) : $this->ways->search($athlete)->lane($lane, $athlete->toCore()),
         ), []);
     }
 
@@ -68,8 +68,8 @@ final readonly class ScaleReading
         $lane = $now instanceof Rung ? $now->lane() : Lane::Pull;
         $belief = $this->believed->of($athlete->id, $lane->pattern());
         $now = $now instanceof Rung ? $now : null;
-        $way = $this->ways->way($body, $lane, $now, $belief);
-        $others = $lane === Lane::Pull ? $this->ways->search()->singles($body, $now?->exercise) : ($now === null ? [] : $this->ways->search()->near($now, $body));
+        $way = $this->ways->way($athlete, $lane, $now, $belief);
+        $others = $lane === Lane::Pull ? $this->ways->search($athlete)->singles($body, $now?->exercise) : ($now === null ? [] : $this->ways->search($athlete)->near($now, $body));
         $byKey = [];
         foreach ([...array_filter([$now, $way->below]), ...$way->rungs, ...array_filter($others, static fn (Rung $r): bool => $r->holds())] as $rung) {
             $byKey[$rung->exercise->work().'|'.round($rung->share(), 6)] ??= $rung;

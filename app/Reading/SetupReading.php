@@ -13,7 +13,6 @@ use App\Formats\Json\SideViewJson;
 use App\Formats\Json\WhyJson;
 use App\Models\Athlete;
 use App\Models\GymKit;
-use SteadyRung\Body\Body;
 use SteadyRung\Exercise\Choices\FootHelped;
 use SteadyRung\Exercise\Choices\Footing;
 use SteadyRung\Exercise\Choices\InRow;
@@ -52,7 +51,7 @@ final readonly class SetupReading
     {
         $kit = $this->kit->inUse();
         $body = $athlete->toCore();
-        $rung = (new RungSearch($kit))->rung($exercise, $body);
+        $rung = $this->search($athlete)->rung($exercise, $body);
         $belief = $this->believed->of($athlete->id, $exercise->pattern() ?? $exercise->setup->kind()->lane()->pattern());
         $fits = $rung instanceof Rung;
         $why = match (true) {
@@ -70,19 +69,20 @@ final readonly class SetupReading
             $fits ? RungJson::believed($rung, $belief) : null,
             $fits ? SideViewJson::of($rung->setup->sideView($body)) : null,
             $why === null ? null : WhyJson::of($exercise->name($kit), $why),
-            $fits ? $this->safer($rung, $belief, $body) : null,
+            $fits ? $this->safer($rung, $belief, $athlete) : null,
             PracticeJson::of(Practice::of($exercise)),
         );
     }
 
     /** Who cannot be expected to control a lowering is offered the hardest band in which they can. */
-    private function safer(Rung $rung, Belief $belief, Body $body): ?RungJson
+    private function safer(Rung $rung, Belief $belief, Athlete $athlete): ?RungJson
     {
+        $body = $athlete->toCore();
         if ($rung->exercise->manner->movement !== Movement::Lowering || $belief->secondsOn($rung)?->isControlled() !== false) {
             return null;
         }
         $inBands = array_filter(
-            (new RungSearch($this->kit->inUse()))->singles($body, $rung->exercise),
+            $this->search($athlete)->singles($body, $rung->exercise),
             static fn (Rung $r): bool => $r->exercise->setup instanceof OnBands && $r->holds() && $belief->secondsOn($r)?->isControlled() === true,
         );
 
@@ -96,14 +96,14 @@ final readonly class SetupReading
         $body = $athlete->toCore();
         $found = HeelMark::forShare($row->setup($kit), $body, $share);
 
-        return $this->one($athlete, $found instanceof Row ? (new RungSearch($kit))->rung(Exercise::of($row->withHeelMark($found->heelMarkM)), $body) : $found);
+        return $this->one($athlete, $found instanceof Row ? $this->search($athlete)->rung(Exercise::of($row->withHeelMark($found->heelMarkM)), $body) : $found);
     }
 
     /** The rows of this gym that give a share, best first. */
     public function heelMarks(Athlete $athlete, float $share): RungListJson
     {
         $belief = $this->believed->of($athlete->id, Pattern::Row);
-        $found = array_slice(HeelMarks::forShare(new RungSearch($this->kit->inUse()), $athlete->toCore(), $share), 0, self::MOST_ANSWERS);
+        $found = array_slice(HeelMarks::forShare($this->search($athlete), $athlete->toCore(), $share), 0, self::MOST_ANSWERS);
         $answers = array_map(static fn (Rung $rung): RungJson => RungJson::believed($rung, $belief), $found);
 
         return new RungListJson($answers, $answers === [] ? sprintf('No row of this gym gives %.0f %%.', 100 * $share) : null);
@@ -116,7 +116,7 @@ final readonly class SetupReading
         $body = $athlete->toCore();
         $height = BoxReach::nearest($body, $kit->bar($barId)->heightM, $legPart, StandingHeight::all($kit->boxes, $kit->plates));
 
-        return $this->one($athlete, (new RungSearch($kit))->rung(Exercise::of(FootHelped::of($barId, Footing::at($height))), $body));
+        return $this->one($athlete, $this->search($athlete)->rung(Exercise::of(FootHelped::of($barId, Footing::at($height))), $body));
     }
 
     /** The single bands and weights on which so many reps are expected. */
@@ -126,12 +126,17 @@ final readonly class SetupReading
         if ($belief->state === null) {
             return new RungListJson([], 'Log a baseline first: reps are predicted from it.');
         }
-        $rungs = (new RungSearch($this->kit->inUse()))->singles($athlete->toCore());
+        $rungs = $this->search($athlete)->singles($athlete->toCore());
 
         return new RungListJson(array_map(
             static fn (Rung $rung): RungJson => RungJson::believed($rung, $belief),
             NearestReps::of($rungs, $belief, $reps, self::MOST_ANSWERS),
         ), null);
+    }
+
+    private function search(Athlete $athlete): RungSearch
+    {
+        return new RungSearch($this->kit->inUse(), $athlete->limits());
     }
 
     private function one(Athlete $athlete, Rung|DoesNotFit $found): RungListJson

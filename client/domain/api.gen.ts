@@ -118,6 +118,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/baseline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What was done of it in the last week, what comes next and on which set-up, and at its end where to begin. */
+        get: operations["baseline"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench/scale": {
         parameters: {
             query?: never;
@@ -497,6 +514,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/screenings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Without their answers, newest first. */
+        get: operations["screenings"];
+        put?: never;
+        /** @description What it leaves to do holds at once for every list of rungs. */
+        post: operations["screen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/screenings/{screening}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description With its answers; the look at them is kept. */
+        get: operations["screening"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/me": {
         parameters: {
             query?: never;
@@ -829,6 +881,32 @@ export interface components {
             /** Format: uuid */
             id: string;
             pain: components["schemas"]["Pain"];
+            note?: string | null;
+        };
+        /** @description What a competent person found and was told before anything was loaded. */
+        ScreeningInput: {
+            /** Format: uuid */
+            id: string;
+            /**
+             * @description How far both arms come, ribs down, against the ears.
+             * @enum {string}
+             */
+            overhead: "level" | "short" | "painful";
+            pain?: components["schemas"]["Pain"] | null;
+            numb?: boolean;
+            /** @description A recent injury. */
+            injured?: boolean;
+            conditions?: ("recent-surgery" | "pregnancy" | "hypermobility" | "osteoporosis" | "blood-pressure" | "heart")[];
+            /** @description Whether a clinician cleared those conditions. */
+            cleared?: boolean;
+            /** @enum {string} */
+            under_18?: "no" | "rules-met" | "rules-open";
+            /** @description Uneasy at the bar. */
+            uneasy?: boolean;
+            /** @description Limits the coach or the clinician adds. */
+            further?: ("no-hanging" | "no-overhead" | "no-lowering" | "no-bands-at-height")[];
+            /** Format: float */
+            most_share?: number | null;
             note?: string | null;
         };
         /** @description One set as it was done: clean reps on a set-up, or a hang or hold in seconds. */
@@ -1637,6 +1715,7 @@ export interface components {
              */
             paused_on: string | null;
             cleared: components["schemas"]["Cleared"] | null;
+            screen: components["schemas"]["ScreenStanding"];
             call: components["schemas"]["KeptCall"] | null;
             decided: components["schemas"]["KeptCall"] | null;
         };
@@ -1666,6 +1745,28 @@ export interface components {
             hitched_on: string | null;
             /** @description Why it should be measured again. */
             measure_again: string | null;
+        };
+        /** @description A baseline as far as it is: what was done, what comes next, and at its end where to begin. */
+        Baseline: {
+            steps: components["schemas"]["BaselineLine"][];
+            finished: boolean;
+            start: components["schemas"]["Rung"] | null;
+        };
+        /** @description A step of a baseline. */
+        BaselineLine: {
+            /** @enum {string} */
+            step: "hang" | "active-hang" | "top-hold" | "lowering" | "row" | "band" | "second-band" | "chin-up" | "pull-up";
+            /** @enum {string} */
+            state: "done" | "next" | "later" | "passed-over";
+            title: string;
+            how: string;
+            /** @description Whether it is told in seconds. */
+            timed: boolean;
+            /** @description Rest before it. */
+            rest_s: number;
+            /** @description What was done, or why it is passed over. */
+            said: string | null;
+            rung: components["schemas"]["Rung"] | null;
         };
         /** @description An athlete's body: what everything is computed from, and the mass over time. */
         Body: {
@@ -1838,6 +1939,12 @@ export interface components {
             /** @description Whether this is the demo gym. */
             demo: boolean;
         };
+        /** @description One thing to do until the arms come overhead. */
+        Mobility: {
+            name: string;
+            dose: string;
+            cue: string;
+        };
         /** @description What became of each set of a queue, in its order. */
         QueueOutcome: {
             outcomes: components["schemas"]["SetOutcome"][];
@@ -1900,6 +2007,54 @@ export interface components {
             sd_kg: number | null;
             /** @description The readings of the last seconds, oldest first. */
             trace_kg: number[];
+        };
+        /** @description What the last screen leaves an athlete to do. */
+        ScreenStanding: {
+            /** Format: date */
+            on: string | null;
+            /** @enum {string|null} */
+            outcome: "cleared" | "limited" | "not-yet" | "refer" | null;
+            limits: ("no-hanging" | "no-overhead" | "no-lowering" | "no-bands-at-height")[];
+            /**
+             * Format: float
+             * @description No more than this part of bodyweight.
+             */
+            most_share: number | null;
+            /** @description Why to screen, or to screen again; none where the last one holds. */
+            due: string | null;
+            /** @description What to do meanwhile, where nothing may be loaded or the arms do not come overhead. */
+            mobility: components["schemas"]["Mobility"][];
+        };
+        /** @description A screen in the history, without its answers. */
+        ScreeningEntry: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            on: string;
+            /** @description The coach. */
+            by: string;
+            /** @enum {string} */
+            outcome: "cleared" | "limited" | "not-yet" | "refer";
+            limits: string[];
+            /** @description How often its answers were looked at. */
+            looks: number;
+        };
+        /** @description A screen with its answers; that it was looked at is kept. */
+        Screening: {
+            screen: components["schemas"]["ScreeningEntry"];
+            answers: components["schemas"]["ScreeningInput"];
+            reasons: string[];
+            looks: components["schemas"]["ScreeningLook"][];
+        };
+        /** @description The screens of an athlete, newest first. */
+        ScreeningList: {
+            items: components["schemas"]["ScreeningEntry"][];
+        };
+        /** @description Who looked at the answers of a screen, and when. */
+        ScreeningLook: {
+            by: string;
+            /** Format: date-time */
+            at: string;
         };
         /** @description A set that stands in the log. */
         Set: {
@@ -2402,6 +2557,40 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Band"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    baseline: {
+        parameters: {
+            query?: {
+                /** @description Steps the coach passes over, with commas between. */
+                passed?: string;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Baseline"];
                 };
             };
             /** @description A problem. */
@@ -3186,6 +3375,113 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Scale"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    screenings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScreeningList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    screen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScreeningInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description Stored. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    screening: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+                screening: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Screening"];
                 };
             };
             /** @description A problem. */

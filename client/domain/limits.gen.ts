@@ -91,6 +91,15 @@ export const limits = {
             longest: 500
         }
     },
+    ScreeningInput: {
+        most_share: {
+            low: 0.1,
+            high: 2
+        },
+        note: {
+            longest: 500
+        }
+    },
     SetInput: {
         clean_reps: {
             low: 0,

@@ -62,6 +62,9 @@ export const secondsWords = ({ median_s, low80, high80 }: { median_s: number; lo
 
 const S_PER_MIN = 60;
 
+/** Time left, to be read from afar: 1:05. */
+export const clock = (s: number): string => `${Math.floor(Math.ceil(s) / S_PER_MIN)}:${String(Math.ceil(s) % S_PER_MIN).padStart(2, '0')}`;
+
 /** A rest as it is told: in minutes from two on, else in seconds. */
 export function restText([from = 0, to = 0]: readonly number[]): string {
     return from >= 2 * S_PER_MIN ? `${from / S_PER_MIN}–${to / S_PER_MIN} min` : `${from}–${to} s`;
@@ -103,3 +106,8 @@ const N_PER_KG = 9.80665;
 
 /** A pull typed in the other unit, in this one. */
 export const forceIn = (value: number, unit: 'kg' | 'N'): string => String(Number(unit === 'N' ? (value * N_PER_KG).toFixed(1) : (value / N_PER_KG).toFixed(2)));
+
+const hourFormat = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+/** A day with the time of it. */
+export const moment = (isoMoment: string): string => `${day(isoMoment.slice(0, 10))}, ${hourFormat.format(new Date(isoMoment))}`;

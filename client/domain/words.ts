@@ -119,3 +119,30 @@ export const momentWords: Record<Schemas['Caution']['moment'], string> = {
     lowering: 'Lowering and jumped reps',
     pain: 'Pain',
 };
+
+type Screening = Schemas['ScreeningInput'];
+
+export const overheadWords: Record<Screening['overhead'], string> = { level: 'Level with the ears', short: 'Short of the ears', painful: 'Painful' };
+
+export const conditionWords: Record<NonNullable<Screening['conditions']>[number], string> = {
+    'recent-surgery': 'Recent surgery',
+    pregnancy: 'Pregnancy, or the months after',
+    hypermobility: 'Hypermobility',
+    osteoporosis: 'Osteoporosis',
+    'blood-pressure': 'Blood pressure not controlled',
+    heart: 'Heart condition',
+};
+
+export const limitWords: Record<NonNullable<Screening['further']>[number], string> = {
+    'no-hanging': 'No hanging',
+    'no-overhead': 'No overhead',
+    'no-lowering': 'No lowering',
+    'no-bands-at-height': 'No bands at height',
+};
+
+export const outcomeWords: Record<NonNullable<Schemas['ScreenStanding']['outcome']>, string> = {
+    cleared: 'Cleared',
+    limited: 'Cleared with limits',
+    'not-yet': 'Not yet',
+    refer: 'To a clinician first',
+};

@@ -14,7 +14,7 @@ export const makeReads = (): QueryClient =>
 
 /** Reads anew whatever follows from an athlete. */
 export async function freshenAthlete(client: QueryClient, id: string): Promise<void> {
-    const keys = [['athlete', id], ['sets', id], ['ladders', id], ['scale', id], ['roster'], ['calls']];
+    const keys = [['athlete', id], ['sets', id], ['ladders', id], ['scale', id], ['trend', id], ['baseline', id], ['roster'], ['calls']];
     await Promise.all(keys.map((queryKey) => client.invalidateQueries({ queryKey })));
 }
 

@@ -27,13 +27,14 @@ const tags = computed(() => [kindWords[props.athlete.kind], ...props.athlete.tag
 const deeds = computed(() => [
     { key: 'trend', label: 'Trend' },
     { key: 'body', label: 'Body' },
+    { key: 'screens', label: 'Screens' },
     { key: 'card', label: 'Card' },
     { key: 'edit', label: 'Change' },
     { key: 'archive', label: props.athlete.archived ? 'Bring back' : 'Archive' },
 ]);
 
 function more(key: string): void {
-    if (key === 'trend' || key === 'body' || key === 'card') {
+    if (['trend', 'body', 'screens', 'card'].includes(key)) {
         void router.push(`/people/${props.athlete.id}/${key}`);
     } else if (key === 'edit') {
         emit('edit');
@@ -56,7 +57,9 @@ function more(key: string): void {
             <span class="dim">{{ tags }}</span>
         </p>
         <div class="row deeds no-print">
-            <NButton :disabled="athlete.paused_on !== null" @click="emit('baseline')">Baseline</NButton>
+            <NButton :disabled="athlete.paused_on !== null || athlete.screen.outcome === 'refer' || athlete.screen.outcome === 'not-yet'" @click="emit('baseline')">
+                Baseline
+            </NButton>
             <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/trend`" custom><NButton class="wide" @click="navigate">Trend</NButton></RouterLink>
             <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/card`" custom><NButton class="wide" @click="navigate">Card</NButton></RouterLink>
             <NDropdown trigger="click" :options="deeds" @select="more"><NButton>More</NButton></NDropdown>

@@ -24,6 +24,8 @@ import LogPad from './LogPad.vue';
 import StartHere from './StartHere.vue';
 import PausedCard from './PausedCard.vue';
 import ScaleCard from './ScaleCard.vue';
+import ScreenCard from './ScreenCard.vue';
+import ScreenPanel from './ScreenPanel.vue';
 import SetLog from './SetLog.vue';
 import SetupPanel from './SetupPanel.vue';
 import { useAthlete, type Movement } from './useAthlete';
@@ -38,6 +40,7 @@ const problem = shallowRef<Problem>();
 const opened = shallowRef<Schemas['Rung']>();
 const explained = ref<Movement>();
 const baselineOpen = ref(false);
+const screenOpen = ref(false);
 const correcting = shallowRef<Schemas['Set']>();
 const pastOpen = ref(false);
 
@@ -143,6 +146,7 @@ useKeys((key) => {
                     <CallMark :verdict="athlete.decided.override_verdict ?? athlete.decided.call.verdict" />
                     {{ athlete.decided.decision === 'accepted' ? 'accepted today' : 'overridden today' }}
                 </p>
+                <ScreenCard :athlete="athlete" @screen="screenOpen = true" />
                 <PausedCard v-if="athlete.paused_on" :athlete="athlete" :clear="page.clear" />
                 <div v-if="athlete.rung_lost" class="card lost" role="alert">{{ athlete.rung_lost }} Choose another set-up on the scale.</div>
                 <p v-for="band in due" :key="band.id" class="due small" role="status">
@@ -178,7 +182,8 @@ useKeys((key) => {
         </div>
         <SetupPanel :athlete-id="id" :rung="opened" :paused="athlete.paused_on !== null" @close="opened = undefined" @choose="choose" @logged="logged" />
         <CapacityPanel :athlete="athlete" :movement="explained" @close="explained = undefined" />
-        <BaselinePanel v-model:open="baselineOpen" :athlete="athlete" :kit="kit.value.value" @logged="logged" />
+        <ScreenPanel v-model:open="screenOpen" :athlete="athlete" :screen="page.screen" @baseline="baselineOpen = true" />
+        <BaselinePanel v-model:open="baselineOpen" :athlete="athlete" :kit="kit.value.value" @logged="logged" @choose="choose" />
         <CorrectPanel :set="correcting" :athlete-id="id" @close="correcting = undefined" @logged="logged" />
         <UndoBar :deed="undo.offered.value" @undo="undo.take" />
     </template>

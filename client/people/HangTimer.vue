@@ -6,7 +6,11 @@ import { limits } from '../domain/limits.gen';
 import QuantityField from '../parts/QuantityField.vue';
 import { useHold } from './useHold';
 
-const props = defineProps<{ title: string; busy: boolean; save: (draft: { hang_s: number }) => Promise<boolean> }>();
+const props = withDefaults(defineProps<{ title?: string; doing?: string; busy?: boolean; save: (draft: { hang_s: number }) => Promise<boolean> }>(), {
+    title: undefined,
+    doing: 'hang',
+    busy: false,
+});
 
 const text = ref('');
 const error = ref<string>();
@@ -23,8 +27,8 @@ async function submit(): Promise<void> {
 </script>
 
 <template>
-    <form class="card stack" novalidate @submit.prevent="submit">
-        <h2>{{ title }}</h2>
+    <form class="stack" :class="{ card: title }" novalidate @submit.prevent="submit">
+        <h2 v-if="title">{{ title }}</h2>
         <div class="pair">
             <button
                 type="button"
@@ -37,11 +41,13 @@ async function submit(): Promise<void> {
                 @keyup.space.prevent="hold.release"
             >
                 <b>{{ hold.elapsedS.value.toFixed(1) }} s</b>
-                <small>{{ hold.holding.value ? 'let go when the hang ends' : 'press and hold while they hang' }}</small>
+                <small>{{ hold.holding.value ? `let go when the ${doing} ends` : `press and hold while they ${doing}` }}</small>
             </button>
             <QuantityField v-model="text" label="Seconds" unit="s" :limits="range" :error="error" />
         </div>
-        <div><NButton attr-type="submit" type="primary" size="large" :loading="busy">Log hang</NButton></div>
+        <div>
+            <NButton attr-type="submit" type="primary" size="large" :loading="busy">Log {{ doing }}</NButton>
+        </div>
     </form>
 </template>
 

@@ -63,7 +63,10 @@ const middle = computed(() => ladder.value?.start?.key ?? rungs.value.find((r) =
             :middle-key="middle"
             @open="emit('open', $event)"
         />
-        <p v-else class="dim">No set-up of this lane fits with the gear in the kit.</p>
+        <p v-else class="dim">
+            No set-up of this lane
+            {{ athlete.screen.outcome === null || athlete.screen.outcome === 'cleared' ? 'fits with the gear in the kit' : 'lies within what the screen allows' }}.
+        </p>
         <SecondsStrip :rungs="ladders.value.value.lower.rungs" :best-hang-s="athlete.best_hang_s" @open="emit('open', $event)" />
         <LadderLegend v-if="ladder.rungs.length > 0" :ladder="ladder" />
     </template>

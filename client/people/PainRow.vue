@@ -5,7 +5,8 @@ import CautionNote from '../parts/CautionNote.vue';
 import ChipRow from '../parts/ChipRow.vue';
 import type { PainDraft } from './usePad';
 
-const pain = defineModel<PainDraft | null>({ required: true });
+/** Null is no pain; undefined, that nobody asked yet. */
+const pain = defineModel<PainDraft | null | undefined>({ required: true });
 
 const places = Object.entries(painPlaceWords).map(([value, label]) => ({ value: value as NonNullable<PainDraft['place']>, label }));
 const levels = Array.from({ length: 10 }, (_, i) => ({ value: i + 1, label: String(i + 1) }));
@@ -13,7 +14,12 @@ const answers = [
     { value: 'no' as const, label: 'No pain' },
     { value: 'yes' as const, label: 'Pain' },
 ];
-const answer = computed(() => (pain.value === null ? ('no' as const) : ('yes' as const)));
+const answer = computed(() => {
+    if (pain.value === undefined) {
+        return null;
+    }
+    return pain.value === null ? ('no' as const) : ('yes' as const);
+});
 
 function say(word: 'no' | 'yes'): void {
     pain.value = word === 'no' ? null : (pain.value ?? { place: null, level: null });

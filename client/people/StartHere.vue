@@ -8,6 +8,9 @@ import type { Athlete, Ladders } from './useAthlete';
 const props = defineProps<{ athlete: Athlete; ladders: Ladders | undefined }>();
 const emit = defineEmits<{ baseline: []; choose: [exercise: Exercise] }>();
 
+/** The screen allows no load. */
+const barred = computed(() => props.athlete.screen.outcome === 'refer' || props.athlete.screen.outcome === 'not-yet');
+
 /** Where to begin in each lane that was tried. */
 const starts = computed(() => (props.ladders ? [props.ladders.pull, props.ladders.row] : []).flatMap((l) => (l.start ? [l.start] : [])));
 </script>
@@ -15,7 +18,9 @@ const starts = computed(() => (props.ladders ? [props.ladders.pull, props.ladder
 <template>
     <section class="card stack" aria-label="Where to begin">
         <h2>No set-up yet</h2>
-        <p v-if="!athlete.capacity && !athlete.row_capacity">Log a baseline first: clean reps with a band, and a dead hang. Then every set-up shows the reps to expect.</p>
+        <p v-if="!athlete.capacity && !athlete.row_capacity">
+            Take a baseline first: it leads from a hang to reps on two loads, in about twenty minutes. Then every set-up shows the reps to expect.
+        </p>
         <template v-else-if="starts.length > 0">
             <p>From the baseline, this is where to begin:</p>
             <div v-for="start in starts" :key="start.key" class="start">
@@ -30,7 +35,7 @@ const starts = computed(() => (props.ladders ? [props.ladders.pull, props.ladder
             </div>
         </template>
         <p v-else>Open a set-up on the scale and put {{ athlete.name }} on it.</p>
-        <div v-if="!athlete.paused_on"><NButton :type="athlete.capacity ? 'default' : 'primary'" @click="emit('baseline')">Log a baseline</NButton></div>
+        <div v-if="!athlete.paused_on && !barred"><NButton :type="athlete.capacity ? 'default' : 'primary'" @click="emit('baseline')">Log a baseline</NButton></div>
     </section>
 </template>
 

@@ -27,6 +27,7 @@ export interface AthletePage {
     takeBack: (setId: string) => Promise<Result<unknown>>;
     clear: (id: string, note: string) => Promise<Result<Athlete>>;
     tellPain: (pain: Schemas['Pain']) => Promise<Result<Athlete>>;
+    screen: (found: Schemas['ScreeningInput']) => Promise<Result<Athlete>>;
 }
 
 export interface Ladders {
@@ -63,7 +64,7 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
     );
     /** The ladder hangs on the set-up in use; it waits until nobody has logged for a moment. */
     const standing = refDebounced(
-        computed(() => `${athlete.value.value?.rung?.key ?? ''}|${athlete.value.value?.mass_kg ?? ''}`),
+        computed(() => `${athlete.value.value?.rung?.key ?? ''}|${athlete.value.value?.mass_kg ?? ''}|${JSON.stringify(athlete.value.value?.screen ?? null)}`),
         () => (athlete.value.value === undefined ? 0 : LADDERS_AFTER_MS),
     );
     const ladders = useRead(
@@ -121,6 +122,7 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
         takeBack,
         clear: async (clearanceId, note) => then(await outcome(api.POST('/api/athletes/{athlete}/clearances', { params: { path: path() }, body: { id: clearanceId, note } }))),
         tellPain: async (pain) => then(await outcome(api.POST('/api/athletes/{athlete}/pain', { params: { path: path() }, body: { id: uuidv7(), pain } }))),
+        screen: async (found) => then(await outcome(api.POST('/api/athletes/{athlete}/screenings', { params: { path: path() }, body: found }))),
     };
 }
 

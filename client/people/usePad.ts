@@ -28,7 +28,7 @@ const places = Object.keys(painPlaceWords) as Schemas['Pain']['place'][];
 const untouched = (): PadDraft => ({ reserve: null, noCounts: {}, pain: null });
 
 /** Pain as it is sent: only with a place and a degree that somebody gave. */
-export const toldPain = ({ pain }: PadDraft): Schemas['Pain'] | null => (pain?.place && pain.level ? { place: pain.place, level: pain.level } : null);
+export const toldPain = ({ pain }: Pick<PadDraft, 'pain'>): Schemas['Pain'] | null => (pain?.place && pain.level ? { place: pain.place, level: pain.level } : null);
 
 export interface Pad {
     draft: PadDraft;

@@ -13,6 +13,7 @@ use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\LoopBand;
 use SteadyRung\Kit\UnknownGear;
 use SteadyRung\Kit\Weight;
+use SteadyRung\Safety\Limits;
 use SteadyRung\Setup\DoesNotFit;
 use SteadyRung\Setup\Heels;
 use SteadyRung\Setup\Strict;
@@ -23,8 +24,12 @@ use SteadyRung\Setup\WarningCode;
  */
 final readonly class RungSearch
 {
-    public function __construct(public Kit $kit)
+    public Limits $limits;
+
+    /** @param  Limits|null  $limits  of the athlete's screen; none where nobody screens */
+    public function __construct(public Kit $kit, ?Limits $limits = null)
     {
+        $this->limits = $limits ?? Limits::none();
     }
 
     /**
@@ -39,6 +44,10 @@ final readonly class RungSearch
         $load = $setup->carriedBy($body, $exercise->manner->travel());
         if ($load instanceof DoesNotFit) {
             return $load;
+        }
+        $broken = WithinLimits::broken($this->limits, $exercise, $load);
+        if ($broken !== null) {
+            return $broken;
         }
         $weak = $this->kit->weakest($exercise->setup->pieces());
 
@@ -114,7 +123,7 @@ final readonly class RungSearch
      */
     public function addedBy(LoopBand|Box|Weight $piece, Body $body, ?Exercise $like = null): array
     {
-        return (new self($this->kit->with($piece)))->fitting((new EveryChoice($this->kit, $body))->addedBy($piece), $body, $like);
+        return (new self($this->kit->with($piece), $this->limits))->fitting((new EveryChoice($this->kit, $body))->addedBy($piece), $body, $like);
     }
 
     /**

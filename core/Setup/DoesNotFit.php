@@ -128,6 +128,12 @@ final readonly class DoesNotFit
         return new self(Misfit::OverRating, sprintf('%s is rated for %.0f kg; %.0f kg are asked for here, half more than what hangs on it. Take stronger gear.', $piece, CarriedLoad::kg($ratedN), ceil(CarriedLoad::kg($neededN))));
     }
 
+    /** What the screen says stands before what the gear can do. */
+    public static function outsideLimits(string $reason): self
+    {
+        return new self(Misfit::OutsideLimits, $reason);
+    }
+
     /** The gear itself does not allow it: a piece is gone, or two cannot go together. */
     public static function cannotBeBuilt(CoreError $error): self
     {

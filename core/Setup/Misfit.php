@@ -20,5 +20,6 @@ enum Misfit: string
     case FeetFloat = 'feet-float';
     case OverRating = 'over-rating';
     case CannotBeBuilt = 'cannot-be-built';
+    case OutsideLimits = 'outside-limits';
     case ShareOutOfReach = 'share-out-of-reach';
 }

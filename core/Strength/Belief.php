@@ -21,6 +21,12 @@ final readonly class Belief
         return new self($lastState, $lastState?->on($today), $today);
     }
 
+    /** What is believed of somebody nobody has seen pull: the prior. */
+    public static function ofAnybody(int $today): self
+    {
+        return self::on($today, CapacityFilter::usual()->prior($today));
+    }
+
     /** Reps to expect on a load; none before a baseline. */
     public function predict(FeltLoad $load): ?RepPrediction
     {

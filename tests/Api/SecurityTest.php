@@ -22,6 +22,7 @@ function bodyFor(string $path, string $bar, string $band): array
         str_ends_with($path, '/sets') => ['id' => uuid(), 'performed_at' => '2026-03-02T17:00:00Z', 'purpose' => 'work', 'exercise' => $exercise, 'clean_reps' => 8],
         str_ends_with($path, '/withdrawal') => ['id' => uuid()],
         str_ends_with($path, '/archive') => ['archived' => true],
+        str_ends_with($path, '/screenings') => ['id' => uuid(), 'overhead' => 'level'],
         str_ends_with($path, '/pain') => ['id' => uuid(), 'pain' => ['place' => 'knee', 'level' => 2]],
         str_ends_with($path, '/clearances') => ['id' => uuid(), 'note' => 'Seen'],
         str_ends_with($path, '/decision') => ['version' => 1, 'decision' => 'accepted'],
@@ -53,7 +54,9 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
     $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
     $set = set($this, exercise($bar, $band), 8);
     $this->postJson("/api/athletes/$athlete/sets", $set)->assertCreated();
-    $ids = ['athlete' => $athlete, 'gear' => $bar, 'band' => $band, 'set' => $set['id'], 'weighing' => $athlete, 'call' => CallRecord::query()->firstOrFail()->id];
+    $screening = uuid();
+    $this->postJson("/api/athletes/$athlete/screenings", ['id' => $screening, 'overhead' => 'level'])->assertCreated();
+    $ids = ['athlete' => $athlete, 'screening' => $screening, 'gear' => $bar, 'band' => $band, 'set' => $set['id'], 'weighing' => $athlete, 'call' => CallRecord::query()->firstOrFail()->id];
     $before = [$this->getJson("/api/athletes/$athlete")->json(), $this->getJson('/api/kit')->json(), $this->getJson('/api/calls')->json()];
 
     $this->signInAs($this->makeCoach('coach@two.example'));

@@ -64,10 +64,10 @@ it('goes from an athlete and a band to the next call, on a phone', function (): 
 
         $form = "//form[.//h2[.='Clean reps with a band']]";
         // 4. Log a baseline: clean reps with the band, and a dead hang.
-        $page->visit("/people/$athlete")->press('Log a baseline')->choose('Band', "Otter $tag", $form)->choose('Bar', "Mill bar $tag", $form)
+        $page->visit("/people/$athlete")->press('Log a baseline')->click(WebDriverBy::xpath("//summary[.='Another set-up, another hang']"))->choose('Band', "Otter $tag", $form)->choose('Bar', "Mill bar $tag", $form)
             ->press('7', "$form//*[@aria-label='Clean reps']")->press('1', "$form//*[@aria-label='In reserve']")
             ->press('Log reps')->see('Logged 7 clean.');
-        $page->fill('Seconds', '31')->press('Log hang')->see('Logged 31 s hang.')->press('Done');
+        $page->fill('Seconds', '31')->press('Log hang', "//*[@aria-label='Next step']")->see('Logged 31 s hang.')->press('Done');
 
         // 5. See every set-up of the band on the scale; open a figure and read how it came about.
         $page->choose('Shown', "Otter $tag")->see("Otter $tag · foot")->see("Otter $tag · knee")->see('Unassisted pull-up');

@@ -59,6 +59,12 @@ final readonly class InRow implements Choice
         return new self($this->ringId, $this->barId, $this->strapM, $this->heelMarkM, $this->boxId, $heels, $knees, array_values(array_unique($vestIds)));
     }
 
+    /** Heels free on the floor, knees straight, nothing worn: what anybody can set up at once. */
+    public function isPlain(): bool
+    {
+        return $this->boxId === null && $this->heels === Heels::Free && $this->knees === Knees::Straight && $this->vestIds === [];
+    }
+
     public function withHeelMark(float $heelMarkM): self
     {
         return new self($this->ringId, $this->barId, $this->strapM, $heelMarkM, $this->boxId, $this->heels, $this->knees, $this->vestIds);

@@ -211,7 +211,7 @@ it('says what to do first for somebody new, and offers to try again when the ath
     await sees('Something went wrong.');
     there = true;
     await press('Try again');
-    await sees('Log a baseline first');
+    await sees('Take a baseline first');
     await press('Log a baseline');
     await sees('Clean reps with a band');
 });

@@ -2,23 +2,85 @@ import { expect, it } from 'vitest';
 import type { SetInput } from '../../../client/domain/queue';
 import { useSetQueue } from '../../../client/parts/useSetQueue';
 import BaselinePanel from '../../../client/people/BaselinePanel.vue';
-import { band, COACH, jolyon, kit, set } from '../support/samples';
+import { band, COACH, heron, jolyon, kit, set } from '../support/samples';
+import type { Schemas } from '../../../client/domain/http';
 import { eventually, show } from '../support/screen';
 import { serve } from '../support/server';
 
 type Sets = { sets: SetInput[] };
 
-function baseline() {
+const step = (changes: Partial<Schemas['BaselineLine']>): Schemas['BaselineLine'] => ({
+    step: 'hang',
+    state: 'later',
+    title: 'Dead hang',
+    how: 'Arms straight.',
+    timed: true,
+    rest_s: 60,
+    said: null,
+    rung: null,
+    ...changes,
+});
+const nothing: Schemas['Baseline'] = { steps: [], finished: true, start: null };
+
+function baseline(guide: (asked: { query: Record<string, string> }) => Schemas['Baseline'] = () => nothing, stored: (sets: number) => void = () => undefined) {
+    const ids = new Set<string>();
     const asked = serve({
+        'GET /api/athletes/jolyon/baseline': guide,
         'GET /api/cautions': () => ({ items: [] }),
-        'POST /api/sets': ({ body }) => ({ outcomes: (body as Sets).sets.map((s) => ({ id: s.id, stored: set({ id: s.id }), problem: null })) }),
+        'POST /api/sets': ({ body }) => {
+            (body as Sets).sets.forEach((s) => ids.add(s.id));
+            stored(ids.size);
+            return { outcomes: (body as Sets).sets.map((s) => ({ id: s.id, stored: set({ id: s.id }), problem: null })) };
+        },
     });
     const gear = { ...kit, bands: [...kit.bands, band('old', 'Old band', { retired: true })] };
     const shown = show(BaselinePanel, { open: true, athlete: jolyon, kit: gear });
     useSetQueue().serve(COACH);
-    const sent = (): SetInput[] => asked.filter((a) => a.deed === 'POST /api/sets').flatMap((a) => (a.body as Sets).sets);
+    /** A set may be sent again; the server knows it by its id. */
+    const sent = (): SetInput[] => [...new Map(asked.filter((a) => a.deed === 'POST /api/sets').flatMap((a) => (a.body as Sets).sets.map((s) => [s.id, s] as const))).values()];
     return { sent, ...shown };
 }
+
+it('leads from step to step: seconds as they were held, one lowering of as many, reps to failure', async () => {
+    const lowering = { ...heron, exercise: { setup: { kind: 'strict' as const }, movement: 'lowering' as const, seconds: 5 } };
+    const steps = [
+        step({ state: 'next' }),
+        step({ step: 'lowering', state: 'next', title: 'One slow lowering', rung: lowering }),
+        step({ step: 'band', state: 'next', title: 'Reps to failure, first load', timed: false, rung: heron }),
+    ];
+    let done = 0;
+    const { sent, press, fill, sees } = baseline(
+        () => ({ steps: [steps[done]!], finished: false, start: null }),
+        (sets) => (done = sets),
+    );
+    await sees('Arms straight.');
+    await fill('Seconds', '31', 'Next step');
+    await press('Log hang', 'Next step');
+    await sees('One slow lowering');
+    await sees('rest 1:00');
+    await fill('Seconds', '6.2', 'Next step');
+    await press('Log lowering', 'Next step');
+    await sees('Reps to failure, first load');
+    await press('7', 'Next step');
+    await press('Log 7 clean');
+    await eventually(() => expect(sent()).toHaveLength(3));
+    expect(sent()[0]).toMatchObject({ purpose: 'baseline', hang_s: 31 });
+    expect(sent()[1]).toMatchObject({ clean_reps: 1, exercise: { movement: 'lowering', seconds: 6.2 } });
+    expect(sent()[2]).toMatchObject({ clean_reps: 7, reserve: 0, to_failure: true, exercise: heron.exercise });
+});
+
+it('passes over a step when asked, says why others are, and at its end where to begin', async () => {
+    const { press, sees, emitted } = baseline(({ query }) =>
+        query['passed'] === 'hang'
+            ? { steps: [step({ state: 'passed-over', said: 'Left out by the coach.' })], finished: true, start: heron }
+            : { steps: [step({ state: 'next' })], finished: false, start: null },
+    );
+    await press('Pass over this step');
+    await sees('Left out by the coach.');
+    await sees('That is the baseline');
+    await press('Put on this');
+    expect(emitted('choose')[0]).toEqual([heron.exercise]);
+});
 
 it('logs a baseline with a band that is in use, under the knee', async () => {
     const { sent, press, choose, sees, user } = baseline();

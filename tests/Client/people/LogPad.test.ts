@@ -34,7 +34,8 @@ function pad({ away = false, done = [] as Schemas['Set'][], before = [] as numbe
     });
     const queue = useSetQueue();
     queue.serve(COACH);
-    const sent = (): Sets['sets'] => asked.filter((a) => a.deed === 'POST /api/sets').flatMap((a) => (a.body as Sets).sets);
+    /** A set may be sent again; the server knows it by its id. */
+    const sent = (): Sets['sets'] => [...new Map(asked.filter((a) => a.deed === 'POST /api/sets').flatMap((a) => (a.body as Sets).sets.map((s) => [s.id, s] as const))).values()];
     return { sent, told, state, queue, ...shown };
 }
 

@@ -85,6 +85,7 @@ export const jolyon: Schemas['Athlete'] = {
     pain: null,
     paused_on: null,
     cleared: null,
+    screen: { on: '2026-03-01', outcome: 'cleared', limits: [], most_share: null, due: null, mobility: [] },
     call: null,
     decided: null,
 };

@@ -12,7 +12,7 @@ export interface Shown {
     emitted: <T = unknown[]>(event: string) => T[];
     user: UserEvent;
     press: (name: string | RegExp, inside?: string) => Promise<void>;
-    fill: (label: string | RegExp, value: string) => Promise<void>;
+    fill: (label: string | RegExp, value: string, inside?: string) => Promise<void>;
     choose: (label: string, option: string | RegExp) => Promise<void>;
     value: (label: string | RegExp) => string;
     text: () => string;
@@ -42,7 +42,8 @@ export function show(component: Component, props: Record<string, unknown> = {}, 
     const text = (): string => words(document.body.innerHTML);
     const place = async (inside?: string) => (inside === undefined ? screen : within(await screen.findByLabelText(inside)));
 
-    const fill = async (label: string | RegExp, value: string): Promise<void> => fireEvent.update(await screen.findByLabelText(label, FIELD), value);
+    const fill = async (label: string | RegExp, value: string, inside?: string): Promise<void> =>
+        fireEvent.update(await (await place(inside)).findByLabelText(label, FIELD), value);
 
     async function choose(label: string, option: string | RegExp): Promise<void> {
         const select = screen.getByLabelText(label);

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Formats\Day;
+use App\Formats\Json\RungJson;
+use App\Models\Athlete;
+use App\Models\GymDay;
+use App\Models\LoggedSet;
+use App\Models\Purpose;
+use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Pattern;
+use SteadyRung\Plan\BaselineDone;
+use SteadyRung\Plan\BaselineGuide;
+use SteadyRung\Plan\BaselineLine;
+use SteadyRung\Plan\BaselineState;
+use SteadyRung\Plan\BaselineStep;
+use SteadyRung\Strength\Belief;
+
+/**
+ * Leads through a baseline by what stands in the log, so it can be left and taken up again anywhere.
+ */
+final readonly class BaselineReading
+{
+    /** A baseline left for longer is begun anew. */
+    private const OPEN_DAYS = 7;
+
+    private const MOST_SETS = 40;
+
+    public function __construct(private FindWay $ways, private Believed $believed, private LadderReading $ladders, private GymDay $days)
+    {
+    }
+
+    /** @param  list<BaselineStep>  $passed  what the coach passed over */
+    public function of(Athlete $athlete, array $passed): BaselineJson
+    {
+        $guide = new BaselineGuide($this->ways->search($athlete), $athlete->toCore(), $this->belief($athlete, Pattern::Pull), $this->belief($athlete, Pattern::Row));
+        $lines = $guide->lines($this->done($athlete), $passed);
+        $isFinished = array_filter($lines, static fn (BaselineLine $l): bool => in_array($l->state, [BaselineState::Next, BaselineState::Later], true)) === [];
+
+        return new BaselineJson(array_map($this->line(...), $lines), $isFinished, $isFinished ? $this->start($athlete) : null);
+    }
+
+    private function belief(Athlete $athlete, Pattern $pattern): Belief
+    {
+        $belief = $this->believed->of($athlete->id, $pattern);
+
+        return $belief->state === null ? Belief::ofAnybody($belief->today) : $belief;
+    }
+
+    /** @return list<BaselineDone> */
+    private function done(Athlete $athlete): array
+    {
+        $since = Day::date(Day::number($this->days->today()) - self::OPEN_DAYS);
+        $sets = LoggedSet::standing($athlete->id)->whereIn('purpose', [Purpose::Baseline, Purpose::Try])->where('trained_on', '>', $since)
+            ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS)->get();
+
+        return array_values($sets->map(static fn (LoggedSet $s): BaselineDone => new BaselineDone(Readable::orNull(static fn () => $s->exercise), $s->clean_reps, $s->hang_s ?? $s->exercise?->manner->seconds))->all());
+    }
+
+    private function line(BaselineLine $line): BaselineLineJson
+    {
+        $rung = $line->rung;
+
+        return new BaselineLineJson($line->step, $line->state, $line->step->title(), $line->step->how(), $line->step->isTimed(), $line->step->restS(), $line->said, $rung === null ? null : RungJson::of($rung, null));
+    }
+
+    /** In the lane of pulls, else of rows. */
+    private function start(Athlete $athlete): ?RungJson
+    {
+        return $this->ladders->startIn($athlete, Lane::Pull) ?? $this->ladders->startIn($athlete, Lane::Row);
+    }
+}
