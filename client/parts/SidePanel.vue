@@ -6,7 +6,7 @@ import { useRoute, useRouter } from 'vue-router';
 defineProps<{ title: string }>();
 const open = defineModel<boolean>('open', { required: true });
 
-/** An open panel is a step in the history: Back closes it and stays on the page. */
+/** An open panel is a step in the history: Back closes it and stays on the page; one that follows another takes its place. */
 const id = useId();
 const route = useRoute();
 const router = useRouter();
@@ -14,7 +14,8 @@ const router = useRouter();
 watch(open, (is) => {
     const shown = route.query.panel === id;
     if (is && !shown) {
-        void router.push({ query: { ...route.query, panel: id } });
+        const there = { query: { ...route.query, panel: id } };
+        void (route.query.panel === undefined ? router.push(there) : router.replace(there));
     } else if (!is && shown) {
         router.back();
     }

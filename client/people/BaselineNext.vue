@@ -22,7 +22,8 @@ const now = ref(Date.now());
 useIntervalFn(() => (now.value = Date.now()), TICK_MS);
 
 const restS = computed(() => (props.restedFrom === undefined ? 0 : Math.max(0, props.line.rest_s - (now.value - props.restedFrom) / 1000)));
-const doing = computed(() => ({ hang: 'hang', 'active-hang': 'hang', 'top-hold': 'hold', lowering: 'lowering' })[props.line.step as string] ?? 'hang');
+const WORDS = { 'top-hold': { noun: 'hold', verb: 'hold' }, lowering: { noun: 'lowering', verb: 'lower' } };
+const words = computed(() => (props.line.step in WORDS ? WORDS[props.line.step as keyof typeof WORDS] : { noun: 'hang', verb: 'hang' }));
 const tried = computed(() => props.line.step === 'chin-up' || props.line.step === 'pull-up');
 
 /** A lowering is one rep of as many seconds as it lasted; what is under a second was a drop. */
@@ -52,7 +53,7 @@ async function reps(): Promise<void> {
             <span class="small dim">carries {{ mass(line.rung.carried.carried_kg.mean) }}</span>
         </p>
         <p class="small dim">{{ line.how }}</p>
-        <HangTimer v-if="line.timed" :doing="doing" :save="timed" />
+        <HangTimer v-if="line.timed" v-bind="words" :save="timed" />
         <template v-else>
             <ChipRow label="Clean reps" :chips="counts" :value="clean" @pick="clean = $event" />
             <ChipRow label="In reserve" show-label :chips="reserveChips" :value="reserve" @pick="reserve = $event" />

@@ -6,9 +6,10 @@ import { limits } from '../domain/limits.gen';
 import QuantityField from '../parts/QuantityField.vue';
 import { useHold } from './useHold';
 
-const props = withDefaults(defineProps<{ title?: string; doing?: string; busy?: boolean; save: (draft: { hang_s: number }) => Promise<boolean> }>(), {
+const props = withDefaults(defineProps<{ title?: string; noun?: string; verb?: string; busy?: boolean; save: (draft: { hang_s: number }) => Promise<boolean> }>(), {
     title: undefined,
-    doing: 'hang',
+    noun: 'hang',
+    verb: 'hang',
     busy: false,
 });
 
@@ -41,12 +42,12 @@ async function submit(): Promise<void> {
                 @keyup.space.prevent="hold.release"
             >
                 <b>{{ hold.elapsedS.value.toFixed(1) }} s</b>
-                <small>{{ hold.holding.value ? `let go when the ${doing} ends` : `press and hold while they ${doing}` }}</small>
+                <small>{{ hold.holding.value ? `let go when the ${noun} ends` : `press and hold while they ${verb}` }}</small>
             </button>
             <QuantityField v-model="text" label="Seconds" unit="s" :limits="range" :error="error" />
         </div>
         <div>
-            <NButton attr-type="submit" type="primary" size="large" :loading="busy">Log {{ doing }}</NButton>
+            <NButton attr-type="submit" type="primary" size="large" :loading="busy">Log {{ noun }}</NButton>
         </div>
     </form>
 </template>

@@ -104,12 +104,7 @@ async function send(found: Input): Promise<void> {
         <div v-if="done" class="stack">
             <ScreenStanding :screen="athlete.screen" whole />
             <div class="row">
-                <NButton
-                    v-if="athlete.screen.outcome === 'cleared' || athlete.screen.outcome === 'limited'"
-                    type="primary"
-                    size="large"
-                    @click="((open = false), emit('baseline'))"
-                >
+                <NButton v-if="athlete.screen.outcome === 'cleared' || athlete.screen.outcome === 'limited'" type="primary" size="large" @click="emit('baseline')">
                     Go on to the baseline
                 </NButton>
                 <NButton size="large" @click="open = false">Done</NButton>

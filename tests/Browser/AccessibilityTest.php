@@ -28,10 +28,16 @@ it('has no serious accessibility violation and no console error on any page', fu
         $look('athlete');
         $page->click(WebDriverBy::cssSelector('.ladder [data-rung]'))->see('How it came about');
         $look('why');
-        $page->visit(JOLYON)->see('Climb')->click(WebDriverBy::cssSelector('.facts .why'), 'pull capacity')->see('Weight of this session');
+        $page->visit(JOLYON)->see('Climb')->click(WebDriverBy::cssSelector('.facts .why'), 'pull capacity')->see('Believed before');
         $look('why, capacity');
-        $page->visit(JOLYON)->see('Climb')->press('Baseline')->see('Dead hang');
+        $page->visit(JOLYON)->see('Climb')->press('Baseline')->see('Pass over this step');
         $look('baseline');
+        $page->visit(JOLYON)->see('Climb')->press('Screen')->see('Both arms overhead');
+        $look('screen');
+        $page->visit(JOLYON.'/trend')->see('Work a week')->see('Said and came');
+        $look('trend');
+        $page->visit(JOLYON.'/screens')->see('Not screened yet');
+        $look('screens');
         $page->visit(JOLYON)->see('Climb')->press('Override…')->see('are all kept');
         $look('override');
         $page->visit(FENWICK)->see('Pulling is paused');
