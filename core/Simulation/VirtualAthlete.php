@@ -4,76 +4,95 @@ declare(strict_types=1);
 
 namespace SteadyRung\Simulation;
 
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use SteadyRung\Strength\RepCurve;
 
 /**
- * An athlete who trains as one would: capacity grows slowly, days differ, later sets tire. The same seed gives the same athlete.
+ * An athlete whose truth is known: how capacity grows, how days differ, how sets tire, what each band really helps, and how well the
+ * reserve is told. The same seed gives the same athlete, whatever is asked of them.
  */
 final class VirtualAthlete
 {
-    private const FORM_SD = 0.025;
+    private const FORMS = [0.025, 0.035, 0.055];
 
-    private const TIRING_PER_SET = 0.015;
+    private const LOG_K_SD = 0.28;
 
-    private const STEPS = 1 << 30;
+    private const RESERVE_SD = 0.9;
 
-    private readonly Randomizer $random;
+    private const MOST_SETS = 6;
 
-    private float $form = 0.0;
+    /** @var list<float> of the day: form, then for each set where within a rep it ends, and how the reserve is guessed */
+    private array $today = [];
 
+    private readonly Draws $noise;
+
+    /** @param  float  $reserveBias  told too high by so much */
     private function __construct(
-        private float $capacityShare,
-        private readonly float $weeklyGain,
-        private readonly RepCurve $curve,
-        int $seed,
+        private readonly Response $response,
+        public readonly RepCurve $curve,
+        private readonly float $formSd,
+        private readonly float $tiring,
+        private readonly float $reserveBias,
+        private readonly int $seed,
     ) {
-        $this->random = new Randomizer(new Mt19937($seed));
+        $this->noise = new Draws($seed + 1);
+        $this->draw();
     }
 
-    public static function of(float $capacityShare, float $weeklyGain, int $seed, ?RepCurve $curve = null): self
+    /** Of a model, drawn from a seed, with this capacity share at the start; honest or careless about the reserve. */
+    public static function drawn(ResponseModel $model, int $seed, float $capacityShare, float $reserveBias = 0.0, ?float $k = null, ?float $formSd = null): self
     {
-        return new self($capacityShare, $weeklyGain, $curve ?? RepCurve::steady(), $seed);
+        $draws = new Draws($seed);
+        $drawnK = RepCurve::USUAL_K * exp(self::LOG_K_SD * $draws->normal());
+        $drawnForm = self::FORMS[(int) floor(count(self::FORMS) * (1.0 - $draws->uniform()))];
+        $tiring = $draws->between(0.01, 0.03);
+
+        return new self($model->of(log($capacityShare), $draws), RepCurve::steady(max(RepCurve::K[0], min(RepCurve::K[1], $k ?? $drawnK))), $formSd ?? $drawnForm, $tiring, $reserveBias, $seed);
     }
 
+    /** Without the form of the day. */
     public function capacityShare(): float
     {
-        return $this->capacityShare;
+        return exp($this->response->logCapacity());
     }
 
-    /** Lets days of ordinary training pass, and draws the form of the day they end on. */
-    public function train(int $days): void
+    /** Lets days pass, at whose end a session is trained or missed, and draws that day. */
+    public function pass(int $days, bool $trained = true): void
     {
-        $this->capacityShare *= 1.0 + $this->weeklyGain * $days / 7.0;
-        $this->form = self::FORM_SD * $this->gauss();
+        $this->response->after($days, $trained);
+        $this->draw();
     }
 
-    /** Reps to failure in the nth set of the day (first = 0) at a carried share; whole reps. */
+    /** Whole reps to failure in the nth set of the day (first = 0) at a true effective share. */
     public function repsToFailure(float $loadShare, int $setIndex): int
     {
-        $today = $this->capacityShare * (1.0 + $this->form - self::TIRING_PER_SET * $setIndex);
-        $reps = $this->curve->repsFor($today / $loadShare) + 0.5 * $this->gauss();
+        $today = $this->response->logCapacity() + $this->formSd * $this->today[0] - $this->tiring * $setIndex;
 
-        return max(0, (int) floor($reps));
+        return max(0, (int) floor($this->curve->repsFor(exp($today) / $loadShare)));
+    }
+
+    /** What is told of so many left, 0–5. */
+    public function toldReserve(int $left, int $setIndex): int
+    {
+        return max(0, min(5, (int) round($left + $this->reserveBias + self::RESERVE_SD * $this->today[1 + $setIndex])));
+    }
+
+    /** The error of a set-up, in log of its load: the same each time. */
+    public function errorOf(string $setup, float $sdLog): float
+    {
+        return $sdLog * (new Draws($this->seed ^ crc32($setup)))->normal();
     }
 
     public function chance(float $of): bool
     {
-        return $this->uniform() < $of;
+        return $this->noise->uniform() < $of;
     }
 
-    /** Above 0, at most 1. */
-    private function uniform(): float
+    /** As many numbers a day, however many sets are done on it. */
+    private function draw(): void
     {
-        return $this->random->getInt(1, self::STEPS) / self::STEPS;
-    }
-
-    /** Box & Muller 1958. */
-    private function gauss(): float
-    {
-        $radius = sqrt(-2.0 * log($this->uniform()));
-
-        return $radius * cos(2.0 * M_PI * $this->uniform());
+        $this->today = [];
+        for ($i = 0; $i <= self::MOST_SETS; $i++) {
+            $this->today[] = $this->noise->normal();
+        }
     }
 }

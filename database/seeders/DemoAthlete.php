@@ -6,9 +6,10 @@ namespace Database\Seeders;
 
 use App\Models\AthleteKind;
 use SteadyRung\Exercise\Lane;
+use SteadyRung\Simulation\ResponseModel;
 
 /**
- * An invented athlete of the demo: body, true capacity at the start as a share of bodyweight, and how the weeks go.
+ * An invented athlete of the demo: body, true capacity at the start as a share of bodyweight, how it answers to training, and how the weeks end.
  */
 final readonly class DemoAthlete
 {
@@ -19,7 +20,7 @@ final readonly class DemoAthlete
         public float $statureM,
         public ?float $reachM,
         public float $capacityShare,
-        public float $weeklyGain,
+        public ResponseModel $model,
         public DemoEnding $ending = DemoEnding::Ordinary,
         public int $weeks = 5,
         public Lane $lane = Lane::Pull,

@@ -17,6 +17,7 @@ use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
 use SteadyRung\Exercise\Lane;
 use SteadyRung\Kit\RubberLaw;
+use SteadyRung\Simulation\ResponseModel;
 
 /**
  * Hollowbrook Mill, a climbing wall with a strength floor in an old paper mill. All of it is invented.
@@ -152,20 +153,20 @@ final class DemoGym
     private static function athletes(): array
     {
         return [
-            new DemoAthlete('Aldith Farrow', AthleteKind::Climbing, 61.0, 1.68, 2.05, 0.74, 0.018, DemoEnding::GateMet),
-            new DemoAthlete('Bastian Oakes', AthleteKind::Gym, 92.5, 1.84, null, 0.68, 0.016),
-            new DemoAthlete('Corvina Tull', AthleteKind::Both, 55.0, 1.60, 1.93, 0.97, 0.014, DemoEnding::GateMet),
-            new DemoAthlete('Dunstan Peel', AthleteKind::Gym, 78.0, 1.75, 2.11, 0.84, 0.008, DemoEnding::BelowFloor),
-            new DemoAthlete('Elspeth Rowntree', AthleteKind::Climbing, 66.5, 1.72, 2.10, 0.88, 0.018),
-            new DemoAthlete('Fenwick Bar-Lowe', AthleteKind::Climbing, 73.0, 1.79, 2.17, 0.95, 0.010, DemoEnding::Pain),
-            new DemoAthlete('Gwendra Salt', AthleteKind::Gym, 84.0, 1.66, null, 0.62, 0.020, lane: Lane::Row),
-            new DemoAthlete('Hobart Quill', AthleteKind::Both, 69.0, 1.77, 2.14, 1.00, 0.010),
-            new DemoAthlete('Isaura Wickham', AthleteKind::Gym, 58.0, 1.63, 1.96, 0.72, 0.020),
-            new DemoAthlete('Jolyon Thatch', AthleteKind::Climbing, 70.5, 1.81, 2.21, 0.84, 0.016, DemoEnding::GateMet),
-            new DemoAthlete('Kerensa Dobbs', AthleteKind::Both, 63.0, 1.70, 2.03, 0.82, 0.018),
-            new DemoAthlete('Leofric Amble', AthleteKind::Gym, 101.0, 1.88, 2.27, 0.64, 0.016),
-            new DemoAthlete('Merrin Stope', AthleteKind::Climbing, 52.5, 1.57, 1.88, 0.90, 0.014),
-            new DemoAthlete('Nesta Groves', AthleteKind::Gym, 74.0, 1.69, null, 0.70, 0.0, DemoEnding::NotBegun),
+            new DemoAthlete('Aldith Farrow', AthleteKind::Climbing, 61.0, 1.68, 2.05, 0.74, ResponseModel::FitnessFatigue, DemoEnding::GateMet),
+            new DemoAthlete('Bastian Oakes', AthleteKind::Gym, 92.5, 1.84, null, 0.68, ResponseModel::Spells),
+            new DemoAthlete('Corvina Tull', AthleteKind::Both, 55.0, 1.60, 1.93, 0.97, ResponseModel::SlowDrift, DemoEnding::GateMet),
+            new DemoAthlete('Dunstan Peel', AthleteKind::Gym, 78.0, 1.75, 2.11, 0.84, ResponseModel::FitnessFatigue, DemoEnding::BelowFloor),
+            new DemoAthlete('Elspeth Rowntree', AthleteKind::Climbing, 66.5, 1.72, 2.10, 0.88, ResponseModel::Spells),
+            new DemoAthlete('Fenwick Bar-Lowe', AthleteKind::Climbing, 73.0, 1.79, 2.17, 0.95, ResponseModel::SlowDrift, DemoEnding::Pain),
+            new DemoAthlete('Gwendra Salt', AthleteKind::Gym, 84.0, 1.66, null, 0.62, ResponseModel::FitnessFatigue, lane: Lane::Row),
+            new DemoAthlete('Hobart Quill', AthleteKind::Both, 69.0, 1.77, 2.14, 1.00, ResponseModel::Spells),
+            new DemoAthlete('Isaura Wickham', AthleteKind::Gym, 58.0, 1.63, 1.96, 0.72, ResponseModel::SlowDrift),
+            new DemoAthlete('Jolyon Thatch', AthleteKind::Climbing, 70.5, 1.81, 2.21, 0.84, ResponseModel::FitnessFatigue, DemoEnding::GateMet),
+            new DemoAthlete('Kerensa Dobbs', AthleteKind::Both, 63.0, 1.70, 2.03, 0.82, ResponseModel::Spells),
+            new DemoAthlete('Leofric Amble', AthleteKind::Gym, 101.0, 1.88, 2.27, 0.64, ResponseModel::SlowDrift),
+            new DemoAthlete('Merrin Stope', AthleteKind::Climbing, 52.5, 1.57, 1.88, 0.90, ResponseModel::FitnessFatigue),
+            new DemoAthlete('Nesta Groves', AthleteKind::Gym, 74.0, 1.69, null, 0.70, ResponseModel::Spells, DemoEnding::NotBegun),
         ];
     }
 

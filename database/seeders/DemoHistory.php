@@ -62,13 +62,13 @@ final class DemoHistory
             return;
         }
         $this->seed = $seed;
-        $virtual = VirtualAthlete::of($demo->capacityShare, $demo->weeklyGain, $seed);
+        $virtual = VirtualAthlete::drawn($demo->model, $seed, $demo->capacityShare, k: RepCurve::USUAL_K, formSd: 0.025);
         $days = self::days($last, $demo->weeks);
         $this->baseline($demo, $athlete, $coach, $virtual, $days[0]);
         $this->weighings($athlete, $days);
         foreach (array_slice($days, 1) as $i => $day) {
             $left = count($days) - 2 - $i;
-            $virtual->train(self::DAYS_BETWEEN[$i % 3]);
+            $virtual->pass(self::DAYS_BETWEEN[$i % 3]);
             if ($left > 0 && $virtual->chance(0.1)) {
                 continue; // nobody comes every time
             }

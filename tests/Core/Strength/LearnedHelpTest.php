@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\Demand;
+use SteadyRung\Simulation\ResponseModel;
 use SteadyRung\Simulation\VirtualAthlete;
 use SteadyRung\Strength\CapacityFilter;
 use SteadyRung\Strength\FeltLoad;
@@ -21,10 +22,10 @@ it('gives back the share that the toes left: of 60 athletes whose truth is known
     for ($seed = 1; $seed <= 60; $seed++) {
         $trueShare = 0.62 + 0.30 * ($seed % 20) / 20;
         $felt = FeltLoad::of(0.75, 0.12, 'toes');
-        $athlete = VirtualAthlete::of(0.95, 0.0, $seed);
+        $athlete = VirtualAthlete::drawn(ResponseModel::Spells, $seed, 0.95, k: 27.0);
         $state = null;
         foreach (range(0, 60, 4) as $i => $day) {
-            $athlete->train(0);
+            $athlete->pass(0);
             $state = CapacityFilter::usual()->after($state, $i % 2 === 0
                 ? Observation::reps($day, FeltLoad::of(0.8), $athlete->repsToFailure(0.8, 0), 0)
                 : Observation::reps($day, $felt, $athlete->repsToFailure($trueShare, 0), 0));

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Simulation;
+
+use SteadyRung\Strength\CapacityFilter;
+use SteadyRung\Strength\CapacityState;
+use SteadyRung\Strength\FeltLoad;
+use SteadyRung\Strength\Observation;
+
+/**
+ * Weeks on one and the same band whose true help nobody knows.
+ */
+final class OneBand
+{
+    private const SHARE = 0.70;
+
+    private const DAYS_BETWEEN = 3;
+
+    /**
+     * Whether the 80 % interval of capacity holds the truth after each session.
+     *
+     * @param  float  $shareSd  how unsure the share is; its error is drawn once for the athlete
+     * @return list<bool>
+     */
+    public static function holds(VirtualAthlete $athlete, float $shareSd, int $sessions): array
+    {
+        $load = FeltLoad::of(self::SHARE, $shareSd, 'band');
+        $trueShare = self::SHARE * exp(-$athlete->errorOf('band', $load->sdLog()));
+        $state = null;
+        $holds = [];
+        for ($session = 0; $session < $sessions; $session++) {
+            $athlete->pass(self::DAYS_BETWEEN);
+            $state = CapacityFilter::usual()->after($state, Observation::reps(self::DAYS_BETWEEN * $session, $load, $athlete->repsToFailure($trueShare, 0), 0));
+            $holds[] = self::holdsTruth($state, $athlete->capacityShare());
+        }
+
+        return $holds;
+    }
+
+    private static function holdsTruth(CapacityState $state, float $truth): bool
+    {
+        return $state->low80() <= $truth && $truth <= $state->high80();
+    }
+}

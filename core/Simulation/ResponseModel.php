@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Simulation;
+
+/**
+ * The models athletes are drawn from.
+ */
+enum ResponseModel: string
+{
+    case FitnessFatigue = 'fitness-fatigue';
+    case Spells = 'spells';
+    case SlowDrift = 'slow-drift';
+
+    public function of(float $logCapacity, Draws $draws): Response
+    {
+        return match ($this) {
+            self::FitnessFatigue => FitnessFatigue::of($logCapacity, $draws),
+            self::Spells => Spells::of($logCapacity, $draws),
+            self::SlowDrift => SlowDrift::of($logCapacity, $draws),
+        };
+    }
+}

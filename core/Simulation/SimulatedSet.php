@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Simulation;
+
+use SteadyRung\Strength\CapacityState;
+use SteadyRung\Strength\Observation;
+
+/**
+ * A first set: what was believed before it, what was logged, and the truth that nobody sees.
+ */
+final readonly class SimulatedSet
+{
+    /** @param  float  $capacityShare  without the form of the day */
+    public function __construct(public int $day, public CapacityState $before, public Observation $set, public int $toFailure, public float $capacityShare)
+    {
+    }
+}
