@@ -36,6 +36,9 @@ final readonly class FollowCapacity
     public function from(Athlete $athlete, string $day, Pattern ...$patterns): void
     {
         foreach ($patterns as $pattern) {
+            if ($this->isFollowed($athlete, $pattern, $day)) {
+                continue;
+            }
             $from = $this->latest($athlete, $pattern, $day)->whereNull('state')->min('trained_on') ?? $day;
             $latest = $this->latest($athlete, $pattern, $from)->pluck('trained_on')->all();
             $state = $this->before->of($athlete->id, $pattern, $from);
@@ -49,6 +52,27 @@ final readonly class FollowCapacity
                 CapacityRecord::of($athlete->id, $pattern)->whereIn('trained_on', $outdated)->where('opens_month', false)->update(['state' => null]);
             }
         }
+    }
+
+    /** Whether the same sets tell of it as told before: most sets of a day are done too tired to tell, and rows of the log never change. */
+    private function isFollowed(Athlete $athlete, Pattern $pattern, string $day): bool
+    {
+        $known = CapacityRecord::of($athlete->id, $pattern)->where('trained_on', '>=', $day)->pluck('taught', 'trained_on')->map(self::ids(...));
+        $telling = array_filter(array_map(static fn (array $session): array => self::ids(Observation::telling($session)), LoggedSet::sessions($athlete->id, $pattern, from: $day)));
+
+        return $known->sortKeys()->all() === $telling;
+    }
+
+    /**
+     * @param  array<string, mixed>  $sets
+     * @return list<string>
+     */
+    private static function ids(array $sets): array
+    {
+        $ids = array_keys($sets);
+        sort($ids);
+
+        return $ids;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Athlete;
+use App\Models\CapacityRecord;
 use SteadyRung\Exercise\Pattern;
 
 /**
@@ -31,6 +32,9 @@ final readonly class RefreshAthlete
     public function from(Athlete $athlete, string $day, ?array $patterns = null): void
     {
         $followed = $patterns ?? Pattern::cases();
+        if ($patterns === null) {
+            CapacityRecord::query()->where('athlete_id', $athlete->id)->where('trained_on', '>=', $day)->delete();
+        }
         $this->capacity->from($athlete, $day, ...$followed);
         foreach ($followed as $pattern) {
             $this->forecasts->of($athlete, $day, $pattern);

@@ -3,7 +3,7 @@ PG_BIN=/usr/lib/postgresql/15/bin
 PG_USER=postgres
 PG_OWNER=steady      # owns the tables; used to bring them up to date and for nothing else
 PG_APP=steady_app    # what the application signs in as
-APPEND_ONLY="logged_sets set_bands clearances pain_reports band_inspections weighings"
+APPEND_ONLY="logged_sets set_bands clearances pain_reports band_inspections weighings screenings screening_looks forecasts"
 
 # Root may not run PostgreSQL, so its user does; where that user cannot reach this folder the cluster stands beside its home.
 database_folder() {

@@ -20,6 +20,7 @@ use SteadyRung\Exercise\Choices\InRow;
 use SteadyRung\Exercise\Lane;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Kit\Kit;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Safety\PainPlace;
 use SteadyRung\Simulation\VirtualAthlete;
@@ -141,7 +142,8 @@ final class DemoHistory
     private function startingRung(Lane $lane, Athlete $athlete, float $capacityShare): Rung
     {
         $aim = $capacityShare / RepCurve::steady()->ratio(10.0);
-        $search = new RungSearch($this->kit->inUse());
+        $kit = $this->kit->inUse();
+        $search = new RungSearch($lane === Lane::Row ? Kit::of($kit->ringPairs) : $kit);
         $rungs = $lane === Lane::Pull ? $search->singles($athlete->toCore()) : array_values(array_filter(
             $search->lane($lane, $athlete->toCore()),
             static fn (Rung $rung): bool => $rung->holds() && $rung->exercise->setup instanceof InRow && $rung->exercise->setup->ringId !== null && $rung->exercise->setup->boxId === null,
