@@ -50,6 +50,7 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::post('bands', [BandController::class, 'store']);
     Route::put('bands/{band}', [BandController::class, 'update']);
     Route::put('bands/{band}/retirement', [BandController::class, 'retire']);
+    Route::get('bands/{band}/learned', [BandController::class, 'learned']);
     Route::get('bands/{band}/inspections', [BandController::class, 'inspections']);
     Route::post('bands/{band}/inspections', [BandController::class, 'inspect']);
 

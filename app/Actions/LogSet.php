@@ -21,6 +21,7 @@ use SteadyRung\CoreError;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Strength\FeltLoad;
 
 /**
  * Takes sets into the log, or corrections of them, and what follows from them: capacity, pause, call.
@@ -177,6 +178,7 @@ final readonly class LogSet
         $row->fill([
             'setup_key' => $exercise->key(),
             'work_key' => $exercise->work(),
+            'load_key' => FeltLoad::ofRung($rung)->key,
             'setup_name' => $rung->name,
             'pattern' => $exercise->pattern(),
             'carried_kg' => $rung->load::kg($rung->load->meanN),

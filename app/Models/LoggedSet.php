@@ -34,6 +34,7 @@ use SteadyRung\Strength\Seconds;
  * @property Exercise|null $exercise
  * @property string|null $setup_key of the exercise
  * @property string|null $work_key the same wherever the same work is done
+ * @property string|null $load_key the same for the same work on bands as they were measured then
  * @property string|null $held_at where a hang or hold was held
  * @property string|null $setup_name
  * @property Pattern|null $pattern
@@ -61,7 +62,7 @@ final class LoggedSet extends Record
 
     public $timestamps = false;
 
-    protected $attributes = ['replaces_id' => null, 'part_of' => null, 'exercise' => null, 'setup_key' => null, 'work_key' => null, 'held_at' => null, 'setup_name' => null, 'pattern' => null, 'carried_kg' => null, 'carried_share' => null, 'effective_share' => null, 'share_sd' => null, 'shape' => null, 'travel_m' => null, 'asked_reps' => null, 'to_failure' => false, 'clean_reps' => null, 'no_counts' => null, 'reserve' => null, 'hang_s' => null, 'pain' => null, 'pain_told_at' => null, 'note' => null];
+    protected $attributes = ['replaces_id' => null, 'part_of' => null, 'exercise' => null, 'setup_key' => null, 'work_key' => null, 'load_key' => null, 'held_at' => null, 'setup_name' => null, 'pattern' => null, 'carried_kg' => null, 'carried_share' => null, 'effective_share' => null, 'share_sd' => null, 'shape' => null, 'travel_m' => null, 'asked_reps' => null, 'to_failure' => false, 'clean_reps' => null, 'no_counts' => null, 'reserve' => null, 'hang_s' => null, 'pain' => null, 'pain_told_at' => null, 'note' => null];
 
     protected array $told = ['athlete_id', 'replaces_id', 'part_of', 'withdrawn', 'purpose', 'performed_at', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'asked_reps', 'to_failure'];
 
@@ -150,7 +151,7 @@ final class LoggedSet extends Record
             ->when($from !== null, static fn ($q) => $q->where('trained_on', '>=', $from))
             ->when($testsOnly, static fn ($q) => $q->whereIn('purpose', [Purpose::Test->value, Purpose::Try->value]))
             ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->toBase()
-            ->get(['id', 'trained_on', 'purpose', 'work_key', 'effective_share', 'share_sd', 'shape', 'clean_reps', 'reserve', 'asked_reps', 'to_failure', 'hang_s', DB::raw("exercise->>'seconds' AS asked_s"), DB::raw("exercise->>'movement' AS movement")]);
+            ->get(['id', 'trained_on', 'purpose', 'work_key', 'load_key', 'effective_share', 'share_sd', 'shape', 'clean_reps', 'reserve', 'asked_reps', 'to_failure', 'hang_s', DB::raw("exercise->>'seconds' AS asked_s"), DB::raw("exercise->>'movement' AS movement")]);
         foreach ($sets as $set) {
             $told = self::observation($set);
             if ($told !== null) {
@@ -169,7 +170,7 @@ final class LoggedSet extends Record
     private static function observation(\stdClass $set): ?Observation
     {
         $day = Day::number($set->trained_on);
-        $load = FeltLoad::of((float) $set->effective_share, (float) $set->share_sd, $set->work_key, (float) $set->shape);
+        $load = FeltLoad::of((float) $set->effective_share, (float) $set->share_sd, $set->load_key ?? $set->work_key, (float) $set->shape);
         $occasion = Purpose::from($set->purpose)->occasion();
         $seconds = $set->hang_s ?? ($set->clean_reps > 0 ? $set->asked_s : null);
 

@@ -44,11 +44,13 @@ sql() { # database, statements
 
 database_runs() { as_database_user "$PG_BIN/pg_ctl" -D "$PG_DATA" status >/dev/null 2>&1 && "$PG_BIN/pg_isready" -q -h "$PG_SOCKET"; }
 
+# A filling of the demo that was broken off goes on at the next start.
+filled() { echo "filled-$(sha256sum <<<"$PG_DATA" | cut -c1-12)"; }
 seeded() { echo "seeded-$(sha256sum <<<"$PG_DATA" | cut -c1-12)"; }
 
 make_cluster() {
     local fresh="$PG_DATA.new" password="$PG_DATA.password"
-    rm -rf "$fresh" "$STAMPS/$(seeded)"
+    rm -rf "$fresh" "$STAMPS/$(seeded)" "$STAMPS/$(filled)"
     mkdir -p "$fresh"
     (umask 077 && secret database >"$password")
     [ "$(id -u)" -ne 0 ] || chown "$PG_USER" "$fresh" "$password"
@@ -148,6 +150,8 @@ migrate_and_seed() {
         [ "$(sql steady "SELECT count(*) FROM gyms WHERE to_replay")" -eq 0 ] ||
             step "Following the log anew" as_app_user php "$ROOT/artisan" steady:replay --due
     fi
-    [ -n "${STEADY_EMPTY:-}" ] || [ "$(sql steady 'SELECT count(*) FROM gyms')" -gt 0 ] ||
+    [ -n "${STEADY_EMPTY:-}" ] || is_current "$(filled)" yes && [ "$(sql steady 'SELECT count(*) FROM gyms')" -gt 0 ] || {
         step "Filling the demo gym" as_app_user php "$ROOT/artisan" steady:demo
+        mark_current "$(filled)" yes
+    }
 }

@@ -84,6 +84,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bands/{band}/learned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Whether the sets of athletes agree that it helps more or less than it is taken for; an advice, never a change. */
+        get: operations["bandLearned"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bands/{band}/retirement": {
         parameters: {
             query?: never;
@@ -1746,6 +1763,17 @@ export interface components {
             /** @description Why it should be measured again. */
             measure_again: string | null;
         };
+        /** @description What the log says of a band, where the sets of several athletes agree. */
+        BandLearned: {
+            /** @description None where they do not, or the band is right. */
+            advice: string | null;
+            /**
+             * Format: float
+             * @description By which part it helps more than it is taken for; less if below 0.
+             */
+            part: number | null;
+            athletes: number;
+        };
         /** @description A baseline as far as it is: what was done, what comes next, and at its end where to begin. */
         Baseline: {
             steps: components["schemas"]["BaselineLine"][];
@@ -2454,6 +2482,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Band"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    bandLearned: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                band: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BandLearned"];
                 };
             };
             /** @description A problem. */

@@ -16,6 +16,7 @@ import ScalePanel from './ScalePanel.vue';
 import { useBandDraft } from './useBandDraft';
 import { useBench } from './useBench';
 import { useLeaving } from '../parts/useLeaving';
+import { useRead } from '../parts/useRead';
 import { useSaving } from './useSaving';
 
 const props = defineProps<{ band: Schemas['Band'] | undefined; kit: Kit }>();
@@ -27,6 +28,12 @@ const id = props.band?.id ?? uuidv7();
 const draft = useBandDraft(props.band);
 const { bench } = useBench(draft, () => ({ athlete: athlete.value, bar: bar.value }));
 const live = shallowRef<{ lengthM: number; forceKg: number }>();
+/** What athletes' sets say of it. */
+const learned = useRead(
+    () => ['band-learned', id],
+    () => outcome(api.GET('/api/bands/{band}/learned', { params: { path: { band: id } } })),
+    { enabled: () => props.band !== undefined },
+);
 const untouched = ref(JSON.stringify(draft.typed));
 useLeaving(() => JSON.stringify(draft.typed) !== untouched.value);
 const saving = useSaving(props.band, {
@@ -71,6 +78,7 @@ const retire = (retired: boolean): Promise<void> => saving.send(() => outcome(ap
                 </div>
             </div>
             <ProblemNote v-if="saving.problem.value" :problem="saving.problem.value" />
+            <p v-if="learned.value.value?.advice" class="advice" role="status">{{ learned.value.value.advice }}</p>
             <div class="sizes">
                 <QuantityField v-model="draft.typed.width" label="Width" unit="mm" :limits="limits.BandInput.width_mm" :error="draft.errors.width" />
                 <QuantityField v-model="draft.typed.thickness" label="Thickness" unit="mm" :limits="limits.BandInput.thickness_mm" :error="draft.errors.thickness" />
@@ -108,6 +116,13 @@ const retire = (retired: boolean): Promise<void> => saving.send(() => outcome(ap
 </template>
 
 <style scoped>
+.advice {
+    padding: var(--space-small) var(--space-base);
+    border-radius: var(--radius-small);
+    background: var(--color-downTint);
+    font-weight: 600;
+}
+
 .bench {
     display: grid;
     grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);

@@ -25,7 +25,7 @@ final class FitnessFatigue implements Response
 
     public static function of(float $logCapacity, Draws $draws): self
     {
-        return new self($logCapacity, $draws->between(0.005, 0.014), $draws->between(0.002, 0.006));
+        return new self($logCapacity, $draws->between(0.010, 0.024), $draws->between(0.003, 0.008));
     }
 
     public function logCapacity(): float

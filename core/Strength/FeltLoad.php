@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace SteadyRung\Strength;
 
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Kit\LoopBand;
 use SteadyRung\OutOfRange;
+use SteadyRung\Setup\AttachedBand;
+use SteadyRung\Setup\BandHelp;
+use SteadyRung\Setup\BandPullDown;
 
 /**
  * The load reps are done on: its effective share of bodyweight with what is not known of it. The error of a set-up that has a key is
@@ -39,7 +43,19 @@ final readonly class FeltLoad
 
     public static function ofRung(Rung $rung): self
     {
-        return self::of($rung->load->effectiveShare(), $rung->load->shareSd, $rung->exercise->work(), $rung->load->demand->shape);
+        return self::of($rung->load->effectiveShare(), $rung->load->shareSd, self::keyOf($rung), $rung->load->demand->shape);
+    }
+
+    /** The same wherever the same work is done, for as long as its bands are measured as they are. */
+    private static function keyOf(Rung $rung): string
+    {
+        $bands = match (true) {
+            $rung->setup instanceof BandHelp => array_map(static fn (AttachedBand $b): string => $b->band->stamp(), $rung->setup->bands),
+            $rung->setup instanceof BandPullDown => array_map(static fn (LoopBand $b): string => $b->stamp(), $rung->setup->bands),
+            default => [],
+        };
+
+        return implode('#', [$rung->exercise->work(), ...$bands]);
     }
 
     /** Standard deviation of the log of the load. */

@@ -22,7 +22,7 @@ final readonly class DemoAthlete
         public float $capacityShare,
         public ResponseModel $model,
         public DemoEnding $ending = DemoEnding::Ordinary,
-        public int $weeks = 5,
+        public int $weeks = 16,
         public Lane $lane = Lane::Pull,
     ) {
     }

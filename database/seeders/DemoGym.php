@@ -72,27 +72,32 @@ final class DemoGym
     ) {
     }
 
-    /** Whether it was filled; a database with a gym in it is left alone. */
-    public function seedIfEmpty(): bool
+    /** Whether something was filled in; a gym of somebody's own is left alone, and a filling that was broken off goes on. */
+    public function fill(): bool
     {
-        if (Gym::query()->exists()) {
+        if (Gym::query()->where('is_demo', false)->exists()) {
             return false;
         }
-        $this->db->transaction(function (): void {
-            $clock = new DemoClock($this->clock->now());
-            $this->app->instance(ClockInterface::class, $clock);
-            try {
-                $this->seed($clock);
-            } finally {
-                $this->app->instance(ClockInterface::class, $this->clock);
-            }
-        });
+        $clock = new DemoClock($this->clock->now());
+        $this->app->instance(ClockInterface::class, $clock);
+        try {
+            $coach = $this->db->transaction($this->open(...));
 
-        return true;
+            return array_filter(array_map(fn (int $i, DemoAthlete $demo): bool => $this->athlete($i, $demo, $coach, $clock), array_keys(self::athletes()), self::athletes())) !== [];
+        } finally {
+            $this->app->instance(ClockInterface::class, $this->clock);
+        }
     }
 
-    private function seed(DemoClock $clock): void
+    /** The gym with its coach and kit, as far as it is not there yet. */
+    private function open(): User
     {
+        $gym = Gym::query()->find(self::id(1));
+        if ($gym !== null) {
+            $this->current->enter($gym);
+
+            return User::query()->findOrFail(self::id(2));
+        }
         $gym = Gym::query()->create(['id' => self::id(1), 'name' => 'Hollowbrook Mill', 'timezone' => 'Europe/London', 'is_demo' => true]);
         $coach = User::query()->create([
             'id' => self::id(2), 'gym_id' => $gym->id, 'name' => 'Coach at the Mill',
@@ -101,16 +106,28 @@ final class DemoGym
         $this->current->enter($gym);
         $this->kit($gym);
         $this->inspections($gym, $coach);
+
+        return $coach;
+    }
+
+    /** One athlete with the whole history, or nothing; false where it is there. */
+    private function athlete(int $i, DemoAthlete $demo, User $coach, DemoClock $clock): bool
+    {
+        if (Athlete::query()->whereKey(self::id(100 + $i))->exists()) {
+            return false;
+        }
+        $gym = Gym::query()->findOrFail(self::id(1));
         $today = $this->clock->now()->setTimezone(new \DateTimeZone($gym->timezone))->setTime(18, 30);
-        foreach (self::athletes() as $i => $demo) {
+        $this->db->transaction(function () use ($i, $demo, $coach, $clock, $gym, $today): void {
             $athlete = Athlete::query()->create([
                 'id' => self::id(100 + $i), 'gym_id' => $gym->id,
                 'name' => $demo->name, 'kind' => $demo->kind, 'mass_kg' => $demo->massKg, 'stature_m' => $demo->statureM, 'reach_m' => $demo->reachM,
             ]);
-            $history = $this->app->make(DemoHistory::class, ['clock' => $clock]);
-            $this->db->statement('ANALYZE'); // the planner knows nothing of rows not yet committed
-            $history->write($demo, $athlete, $coach, $today->modify(sprintf('-%d days', 1 + $i % 2)), self::SEED + $i);
-        }
+            $this->app->make(DemoHistory::class, ['clock' => $clock])->write($demo, $athlete, $coach, $today->modify(sprintf('-%d days', 1 + $i % 2)), self::SEED + $i);
+        });
+        $this->db->statement('ANALYZE'); // the planner knows nothing yet of what was filled in
+
+        return true;
     }
 
     private function kit(Gym $gym): void
@@ -153,20 +170,20 @@ final class DemoGym
     private static function athletes(): array
     {
         return [
-            new DemoAthlete('Aldith Farrow', AthleteKind::Climbing, 61.0, 1.68, 2.05, 0.74, ResponseModel::FitnessFatigue, DemoEnding::GateMet),
-            new DemoAthlete('Bastian Oakes', AthleteKind::Gym, 92.5, 1.84, null, 0.68, ResponseModel::Spells),
-            new DemoAthlete('Corvina Tull', AthleteKind::Both, 55.0, 1.60, 1.93, 0.97, ResponseModel::SlowDrift, DemoEnding::GateMet),
-            new DemoAthlete('Dunstan Peel', AthleteKind::Gym, 78.0, 1.75, 2.11, 0.84, ResponseModel::FitnessFatigue, DemoEnding::BelowFloor),
-            new DemoAthlete('Elspeth Rowntree', AthleteKind::Climbing, 66.5, 1.72, 2.10, 0.88, ResponseModel::Spells),
-            new DemoAthlete('Fenwick Bar-Lowe', AthleteKind::Climbing, 73.0, 1.79, 2.17, 0.95, ResponseModel::SlowDrift, DemoEnding::Pain),
-            new DemoAthlete('Gwendra Salt', AthleteKind::Gym, 84.0, 1.66, null, 0.62, ResponseModel::FitnessFatigue, lane: Lane::Row),
-            new DemoAthlete('Hobart Quill', AthleteKind::Both, 69.0, 1.77, 2.14, 1.00, ResponseModel::Spells),
-            new DemoAthlete('Isaura Wickham', AthleteKind::Gym, 58.0, 1.63, 1.96, 0.72, ResponseModel::SlowDrift),
-            new DemoAthlete('Jolyon Thatch', AthleteKind::Climbing, 70.5, 1.81, 2.21, 0.84, ResponseModel::FitnessFatigue, DemoEnding::GateMet),
-            new DemoAthlete('Kerensa Dobbs', AthleteKind::Both, 63.0, 1.70, 2.03, 0.82, ResponseModel::Spells),
-            new DemoAthlete('Leofric Amble', AthleteKind::Gym, 101.0, 1.88, 2.27, 0.64, ResponseModel::SlowDrift),
-            new DemoAthlete('Merrin Stope', AthleteKind::Climbing, 52.5, 1.57, 1.88, 0.90, ResponseModel::FitnessFatigue),
-            new DemoAthlete('Nesta Groves', AthleteKind::Gym, 74.0, 1.69, null, 0.70, ResponseModel::Spells, DemoEnding::NotBegun),
+            new DemoAthlete('Aldith Farrow', AthleteKind::Climbing, 61.0, 1.68, 2.05, 0.65, ResponseModel::FitnessFatigue, DemoEnding::GateMet),
+            new DemoAthlete('Bastian Oakes', AthleteKind::Gym, 92.5, 1.84, null, 0.60, ResponseModel::Spells),
+            new DemoAthlete('Corvina Tull', AthleteKind::Both, 55.0, 1.60, 1.93, 0.85, ResponseModel::SlowDrift, DemoEnding::GateMet),
+            new DemoAthlete('Dunstan Peel', AthleteKind::Gym, 78.0, 1.75, 2.11, 0.74, ResponseModel::FitnessFatigue, DemoEnding::BelowFloor),
+            new DemoAthlete('Elspeth Rowntree', AthleteKind::Climbing, 66.5, 1.72, 2.10, 0.77, ResponseModel::Spells),
+            new DemoAthlete('Fenwick Bar-Lowe', AthleteKind::Climbing, 73.0, 1.79, 2.17, 0.84, ResponseModel::SlowDrift, DemoEnding::Pain),
+            new DemoAthlete('Gwendra Salt', AthleteKind::Gym, 84.0, 1.66, null, 0.55, ResponseModel::FitnessFatigue, lane: Lane::Row),
+            new DemoAthlete('Hobart Quill', AthleteKind::Both, 69.0, 1.77, 2.14, 0.88, ResponseModel::Spells),
+            new DemoAthlete('Isaura Wickham', AthleteKind::Gym, 58.0, 1.63, 1.96, 0.63, ResponseModel::SlowDrift),
+            new DemoAthlete('Jolyon Thatch', AthleteKind::Climbing, 70.5, 1.81, 2.21, 0.74, ResponseModel::FitnessFatigue, DemoEnding::GateMet),
+            new DemoAthlete('Kerensa Dobbs', AthleteKind::Both, 63.0, 1.70, 2.03, 0.72, ResponseModel::Spells),
+            new DemoAthlete('Leofric Amble', AthleteKind::Gym, 101.0, 1.88, 2.27, 0.56, ResponseModel::SlowDrift),
+            new DemoAthlete('Merrin Stope', AthleteKind::Climbing, 52.5, 1.57, 1.88, 0.79, ResponseModel::FitnessFatigue),
+            new DemoAthlete('Nesta Groves', AthleteKind::Gym, 74.0, 1.69, null, 0.62, ResponseModel::Spells, DemoEnding::NotBegun),
         ];
     }
 

@@ -9,6 +9,7 @@ use App\Actions\DecideCall;
 use App\Actions\Deeds\CallDecision;
 use App\Actions\Deeds\SetDone;
 use App\Actions\LogSet;
+use App\Actions\Stored;
 use App\Actions\WeighAthlete;
 use App\Models\Athlete;
 use App\Models\CallRecord;
@@ -32,6 +33,8 @@ use SteadyRung\Strength\RepCurve;
 final class DemoHistory
 {
     private const SETS = 3;
+
+    private const ASKED = 8;
 
     private const DAYS_BETWEEN = [2, 3, 2];
 
@@ -99,9 +102,13 @@ final class DemoHistory
         if (! $rung instanceof Rung) {
             throw new \LogicException("The demo set-up does not fit: $rung->reason");
         }
+        $sets = [];
         for ($set = 0; $set < self::SETS; $set++) {
-            $at = $day->modify(sprintf('+%d minutes', 4 * $set));
-            $this->log($athlete, $coach, new SetDone($this->nextId(), $at, Purpose::Work, $rung->exercise, ...$this->result($demo, $virtual, $rung, $set, $left)));
+            $sets[] = new SetDone($this->nextId(), $day->modify(sprintf('+%d minutes', 4 * $set)), Purpose::Work, $rung->exercise, ...$this->result($demo, $virtual, $rung, $set, $left), asked_reps: self::ASKED);
+        }
+        $this->clock->set($sets[self::SETS - 1]->performed_at);
+        foreach ($this->logSet->logAll($athlete->id, $coach, $sets) as $outcome) {
+            $outcome instanceof Stored ?: throw $outcome;
         }
         if ($left > 0) {
             $this->decide($athlete, $coach, $day->modify('+40 minutes'));

@@ -109,3 +109,23 @@ it('asks to be sure of readings that look like pounds, and keeps them once someb
     $kept = $this->postJson('/api/bands', $band + ['points' => $pounds, 'sure' => true])->assertCreated();
     expect(array_column($kept->json('curve.doubts'), 'code'))->toContain('pounds')->and($kept->json('measured_on'))->not->toBeNull();
 });
+
+it('says when the sets of several athletes agree that a band helps less than it is taken for, and keeps silent otherwise', function (): void {
+    [$bar, $band] = [addBar($this), addBand($this)];
+    $onBand = exercise($bar, $band);
+    $learned = fn (): array => $this->getJson("/api/bands/$band/learned")->assertOk()->json();
+    expect($learned())->toBe(['advice' => null, 'part' => null, 'athletes' => 0]);
+
+    foreach (range(1, 4) as $i) {
+        $athlete = addAthlete($this, name: "Athlete $i");
+        foreach (range(0, 13) as $session) {
+            $this->clock->set((new DateTimeImmutable('2026-03-02T18:00:00Z'))->modify(sprintf('+%d days', 3 * $session))->format(DATE_RFC3339));
+            $strict = $session % 2 === 1;
+            $this->postJson("/api/athletes/$athlete/sets", set($this, $strict ? exerciseOn(['kind' => 'strict']) : $onBand, $strict ? 4 + $i % 2 : 7 + ($session + $i) % 2, reserve: 0))->assertCreated();
+        }
+    }
+    expect($learned()['advice'])->toStartWith('The sets of 4 athletes agree: this band helps about')->toContain('less')->and($learned()['part'])->toBeLessThan(-0.04);
+
+    $this->putJson("/api/bands/$band", ['name' => 'Otter', 'hung_length_m' => 1.0, 'width_mm' => 29, 'thickness_mm' => 4.5, 'points' => [['length_m' => 2.0, 'force_n' => 160]]])->assertOk();
+    expect($learned())->toBe(['advice' => null, 'part' => null, 'athletes' => 0]);
+});

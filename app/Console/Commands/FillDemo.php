@@ -15,6 +15,6 @@ final class FillDemo extends Command
 
     public function handle(DemoGym $demo): void
     {
-        $this->info($demo->seedIfEmpty() ? 'The demo gym is filled.' : 'There is a gym already; nothing was changed.');
+        $this->info($demo->fill() ? 'The demo gym is filled.' : 'There is a gym already; nothing was changed.');
     }
 }

@@ -20,6 +20,8 @@ use App\Models\BandInspection;
 use App\Models\GymDay;
 use App\Models\User;
 use App\Reading\BandJson;
+use App\Reading\BandLearnedJson;
+use App\Reading\BandLearnedReading;
 use App\Reading\InspectionJson;
 use App\Reading\InspectionPageJson;
 use App\Reading\KitReading;
@@ -51,6 +53,12 @@ final readonly class BandController
         $this->gear->change($band, [...$input->columns(), 'measured_on' => $band->measuredOn($input->points, $this->days->today())]);
 
         return new JsonResponse($this->view->band($band));
+    }
+
+    #[OA\Get(path: '/api/bands/{band}/learned', operationId: 'bandLearned', description: 'Whether the sets of athletes agree that it helps more or less than it is taken for; an advice, never a change.', responses: [new Answer(200, BandLearnedJson::class)])]
+    public function learned(Band $band, BandLearnedReading $reading): JsonResponse
+    {
+        return new JsonResponse($reading->of($band));
     }
 
     #[OA\Put(path: '/api/bands/{band}/retirement', operationId: 'retireBand', requestBody: new Body(RetirementInput::class), responses: [new Answer(200, BandJson::class)])]
