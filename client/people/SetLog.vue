@@ -56,14 +56,11 @@ const missed = (set: LoggedSet): string =>
                 <span class="sets">
                     <NPopover v-for="set in line.sets" :key="set.id" trigger="click" placement="bottom">
                         <template #trigger>
-                            <button
-                                type="button"
-                                :class="{ pain: set.pain }"
-                                :aria-label="`${counted(set)}${set.pain ? ', with pain' : ''}${missed(set) ? `, ${missedCount(set)} not counted` : ''}, open`"
-                            >
-                                {{ counted(set) }}
+                            <button type="button" :class="{ pain: set.pain }">
+                                <span aria-hidden="true">{{ counted(set) }}</span>
                                 <i v-if="set.pain" aria-hidden="true">!</i>
                                 <small v-if="missed(set)" aria-hidden="true">−{{ missedCount(set) }}</small>
+                                <span class="unseen">{{ `${counted(set)}${set.pain ? ', with pain' : ''}${missed(set) ? `, ${missedCount(set)} not counted` : ''}, open` }}</span>
                             </button>
                         </template>
                         <div class="stack">

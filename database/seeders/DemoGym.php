@@ -173,7 +173,7 @@ final class DemoGym
             new DemoAthlete('Aldith Farrow', AthleteKind::Climbing, 61.0, 1.68, 2.05, 0.65, ResponseModel::FitnessFatigue, DemoEnding::GateMet),
             new DemoAthlete('Bastian Oakes', AthleteKind::Gym, 92.5, 1.84, null, 0.60, ResponseModel::Spells),
             new DemoAthlete('Corvina Tull', AthleteKind::Both, 55.0, 1.60, 1.93, 0.85, ResponseModel::SlowDrift, DemoEnding::GateMet),
-            new DemoAthlete('Dunstan Peel', AthleteKind::Gym, 78.0, 1.75, 2.11, 0.74, ResponseModel::FitnessFatigue, DemoEnding::BelowFloor),
+            new DemoAthlete('Dunstan Peel', AthleteKind::Gym, 78.0, 1.75, 2.11, 0.82, ResponseModel::FitnessFatigue, DemoEnding::BelowFloor),
             new DemoAthlete('Elspeth Rowntree', AthleteKind::Climbing, 66.5, 1.72, 2.10, 0.77, ResponseModel::Spells),
             new DemoAthlete('Fenwick Bar-Lowe', AthleteKind::Climbing, 73.0, 1.79, 2.17, 0.84, ResponseModel::SlowDrift, DemoEnding::Pain),
             new DemoAthlete('Gwendra Salt', AthleteKind::Gym, 84.0, 1.66, null, 0.55, ResponseModel::FitnessFatigue, lane: Lane::Row),

@@ -73,7 +73,7 @@ final class DemoHistory
         foreach (array_slice($days, 1) as $i => $day) {
             $left = count($days) - 2 - $i;
             $virtual->pass(self::DAYS_BETWEEN[$i % 3]);
-            if ($left > 0 && $virtual->chance(0.1)) {
+            if ($left > 1 && $virtual->chance(0.1)) {
                 continue; // nobody comes every time
             }
             $this->session($demo, $athlete, $coach, $virtual, $day, $left);

@@ -21,13 +21,12 @@ function onDueBand(Page $page): array
 {
     $due = array_column(array_filter($page->fetched('kit')['bands'], fn (array $band): bool => $band['wear']['due']), 'name', 'id');
     foreach (array_column($page->fetched('athletes')['items'], 'id') as $athlete) {
-        foreach ($page->fetched("athletes/$athlete")['rung']['exercise']['setup']['band_ids'] ?? [] as $band) {
-            if (isset($due[$band])) {
-                return [$athlete, $due[$band]];
-            }
+        $bands = $page->fetched("athletes/$athlete")['rung']['exercise']['setup']['band_ids'] ?? [];
+        if (count($bands) === 1 && isset($due[$bands[0]])) {
+            return [$athlete, $due[$bands[0]]];
         }
     }
-    throw new RuntimeException('Nobody in the demo is on a band that is due.');
+    throw new RuntimeException('Nobody in the demo is on one band that is due.');
 }
 
 it('keeps gear of every kind, refuses what cannot be beside the field, and keeps what was typed, on a phone', function (): void {

@@ -18,7 +18,7 @@ it('makes one line of the sets of a day on one set-up, oldest first, and takes o
         ['Heron 44 mm, foot, Beam bar 46.9 kg, 67 %', 1],
         ['Dead hang · baseline', 1],
     ]);
-    expect([...document.querySelectorAll('li:first-child button')].map((b) => words(b.innerHTML))).toEqual(['+7', '6 ! −2']);
+    expect([...document.querySelectorAll('li:first-child button')].map((b) => words(b.innerHTML))).toEqual(['+7 +7, open', '6 ! −2 6, with pain, 2 not counted, open']);
     await press('6, with pain, 2 not counted, open');
     for (const part of ['6 clean , 2 in reserve', 'No-counts: Swing 1, Drop 1', 'Elbow pain, 3 of 10', 'Tired']) {
         await sees(part);
