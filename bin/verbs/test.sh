@@ -27,10 +27,14 @@ reading=$!
 for suite in core formats devices arch; do
     suite "$suite" "$@"
 done
-as_owner_suite api "$@"
-as_owner_suite upgrade "$@"
 wait "$tools"
 suite reference "$@"
-suite browser "$@"
 wait "$reading"
+{
+    as_owner_suite api "$@"
+    as_owner_suite upgrade "$@"
+} &
+tables=$!
+suite browser "$@"
+wait "$tables"
 sum_up

@@ -16,15 +16,20 @@ use App\Models\CallRecord;
 use App\Models\GymKit;
 use App\Models\Purpose;
 use App\Models\User;
+use App\Reading\Believed;
 use SteadyRung\Call\Verdict;
 use SteadyRung\Exercise\Choices\InRow;
+use SteadyRung\Exercise\Choices\StrictPull;
+use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Pattern;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Safety\PainPlace;
 use SteadyRung\Simulation\VirtualAthlete;
+use SteadyRung\Strength\FeltLoad;
 use SteadyRung\Strength\RepCurve;
 
 /**
@@ -46,7 +51,13 @@ final class DemoHistory
     /** Backwards from the latest weighing. */
     private const MASS_WANDERS_KG = [0.0, 0.4, -0.3, 0.7, 0.2];
 
+    private const TRY_CHANCE = 0.25;
+
+    private const TRY_DAYS = 10;
+
     private int $serial = 0;
+
+    private ?\DateTimeImmutable $lastTry = null;
 
     private int $seed = 0;
 
@@ -57,6 +68,7 @@ final class DemoHistory
         private readonly ChooseSetup $chooseSetup,
         private readonly DecideCall $decideCall,
         private readonly WeighAthlete $weigh,
+        private readonly Believed $believed,
     ) {
     }
 
@@ -102,6 +114,7 @@ final class DemoHistory
         if (! $rung instanceof Rung) {
             throw new \LogicException("The demo set-up does not fit: $rung->reason");
         }
+        $this->tryStrict($demo, $athlete, $coach, $virtual, $day);
         $sets = [];
         for ($set = 0; $set < self::SETS; $set++) {
             $sets[] = new SetDone($this->nextId(), $day->modify(sprintf('+%d minutes', 4 * $set)), Purpose::Work, $rung->exercise, ...$this->result($demo, $virtual, $rung, $set, $left), asked_reps: self::ASKED);
@@ -112,6 +125,16 @@ final class DemoHistory
         }
         if ($left > 0) {
             $this->decide($athlete, $coach, $day->modify('+40 minutes'));
+        }
+    }
+
+    /** A fresh try before the work, every ten days from a chance of one in four on. */
+    private function tryStrict(DemoAthlete $demo, Athlete $athlete, User $coach, VirtualAthlete $virtual, \DateTimeImmutable $day): void
+    {
+        $chance = $demo->lane === Lane::Pull ? $this->believed->of($athlete->id, Pattern::Pull)->predict(FeltLoad::of(1.0))?->chanceOf(1.0) : null;
+        if ($chance >= self::TRY_CHANCE && ($this->lastTry === null || $this->lastTry->diff($day)->days >= self::TRY_DAYS)) {
+            $this->lastTry = $day;
+            $this->log($athlete, $coach, new SetDone($this->nextId(), $day->modify('-6 minutes'), Purpose::Try, Exercise::of(new StrictPull), $virtual->repsToFailure(1.0, 0), reserve: 0, to_failure: true));
         }
     }
 
