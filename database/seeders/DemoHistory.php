@@ -114,12 +114,11 @@ final class DemoHistory
         if (! $rung instanceof Rung) {
             throw new \LogicException("The demo set-up does not fit: $rung->reason");
         }
-        $this->tryStrict($demo, $athlete, $coach, $virtual, $day);
-        $sets = [];
+        $sets = $this->tryStrict($demo, $athlete, $virtual, $day);
         for ($set = 0; $set < self::SETS; $set++) {
             $sets[] = new SetDone($this->nextId(), $day->modify(sprintf('+%d minutes', 4 * $set)), Purpose::Work, $rung->exercise, ...$this->result($demo, $virtual, $rung, $set, $left), asked_reps: self::ASKED);
         }
-        $this->clock->set($sets[self::SETS - 1]->performed_at);
+        $this->clock->set($sets[count($sets) - 1]->performed_at);
         foreach ($this->logSet->logAll($athlete->id, $coach, $sets) as $outcome) {
             $outcome instanceof Stored ?: throw $outcome;
         }
@@ -128,14 +127,16 @@ final class DemoHistory
         }
     }
 
-    /** A fresh try before the work, every ten days from a chance of one in four on. */
-    private function tryStrict(DemoAthlete $demo, Athlete $athlete, User $coach, VirtualAthlete $virtual, \DateTimeImmutable $day): void
+    /** @return list<SetDone> a fresh try before the work, every ten days from a chance of one in four on */
+    private function tryStrict(DemoAthlete $demo, Athlete $athlete, VirtualAthlete $virtual, \DateTimeImmutable $day): array
     {
         $chance = $demo->lane === Lane::Pull ? $this->believed->of($athlete->id, Pattern::Pull)->predict(FeltLoad::of(1.0))?->chanceOf(1.0) : null;
-        if ($chance >= self::TRY_CHANCE && ($this->lastTry === null || $this->lastTry->diff($day)->days >= self::TRY_DAYS)) {
-            $this->lastTry = $day;
-            $this->log($athlete, $coach, new SetDone($this->nextId(), $day->modify('-6 minutes'), Purpose::Try, Exercise::of(new StrictPull), $virtual->repsToFailure(1.0, 0), reserve: 0, to_failure: true));
+        if ($chance < self::TRY_CHANCE || ($this->lastTry !== null && $this->lastTry->diff($day)->days < self::TRY_DAYS)) {
+            return [];
         }
+        $this->lastTry = $day;
+
+        return [new SetDone($this->nextId(), $day->modify('-6 minutes'), Purpose::Try, Exercise::of(new StrictPull), $virtual->repsToFailure(1.0, 0), reserve: 0, to_failure: true)];
     }
 
     /** @return array{clean_reps: int, reserve: int|null, no_counts?: array<string, int>, pain?: Pain} */

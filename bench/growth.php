@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Deeds\SetDone;
+use App\Actions\LogSet;
+use App\Models\Athlete;
+use App\Models\AthleteKind;
+use App\Models\CurrentGym;
+use App\Models\Gym;
+use App\Models\Purpose;
+use App\Models\User;
+use App\Reading\TrendRange;
+use App\Reading\TrendReading;
+use Database\Seeders\DemoClock;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Psr\Clock\ClockInterface;
+use SteadyRung\Exercise\Choices\StrictPull;
+use SteadyRung\Exercise\Exercise;
+
+require __DIR__.'/../vendor/autoload.php';
+
+// What one more set and the trend cost with ten years of log over what they cost with ten sets. It logs ten years of one athlete and
+// leaves them there, so it wants an instance to spoil and the tables' owner: STEADY_VAR=… DB_USERNAME=… DB_PASSWORD=… php bench/growth.php
+
+$app = require __DIR__.'/../bootstrap/app.php';
+$app->make(Kernel::class)->bootstrap();
+$clock = new DemoClock(new DateTimeImmutable('2016-03-01T18:00:00Z'));
+$app->instance(ClockInterface::class, $clock);
+
+/** Logs a day of three sets; answers the moment after. */
+function trainedDay(Athlete $athlete, User $coach, DemoClock $clock, DateTimeImmutable $day): void
+{
+    $clock->set($day);
+    $sets = array_map(static fn (int $i): SetDone => new SetDone((string) Str::uuid7(), $day->modify("+$i minutes"), Purpose::Work, Exercise::of(new StrictPull), 5 + $i % 2, reserve: 1, asked_reps: 8), [0, 4, 8]);
+    app(LogSet::class)->logAll($athlete->id, $coach, $sets);
+}
+
+/** @return array{float, float} milliseconds of one more set, and of the trend of the year */
+function costs(Athlete $athlete, User $coach, DemoClock $clock): array
+{
+    $set = $trend = [];
+    for ($i = 1; $i <= 15; $i++) {
+        $day = new DateTimeImmutable("2026-03-01T18:00:00Z +$i days");
+        $clock->set($day);
+        $began = hrtime(true);
+        app(LogSet::class)->log($athlete->id, $coach, new SetDone((string) Str::uuid7(), $day, Purpose::Work, Exercise::of(new StrictPull), 5, reserve: 1));
+        $set[] = (hrtime(true) - $began) / 1e6;
+        $began = hrtime(true);
+        app(TrendReading::class)->of($athlete, null, TrendRange::Year);
+        $trend[] = (hrtime(true) - $began) / 1e6;
+    }
+    sort($set);
+    sort($trend);
+
+    return [$set[7], $trend[7]];
+}
+
+$gym = Gym::query()->where('is_demo', true)->firstOrFail();
+app(CurrentGym::class)->enter($gym);
+$coach = User::query()->firstOrFail();
+$made = static fn (string $name): Athlete => Athlete::query()->create(['id' => (string) Str::uuid7(), 'gym_id' => $gym->id, 'name' => $name, 'kind' => AthleteKind::Gym, 'mass_kg' => 70, 'stature_m' => 1.75]);
+[$new, $old] = [$made('Ten sets'), $made('Ten years')];
+for ($i = 0; $i < 1500; $i++) {
+    trainedDay($old, $coach, $clock, (new DateTimeImmutable('2016-03-01T18:00:00Z'))->modify(sprintf('+%d hours', (int) round(58.2 * $i))));
+}
+foreach ([-9, -6, -3] as $days) {
+    trainedDay($new, $coach, $clock, new DateTimeImmutable("2026-03-01T18:00:00Z $days days"));
+}
+DB::statement('VACUUM ANALYZE');
+[$few, $many] = [costs($new, $coach, $clock), costs($old, $coach, $clock)];
+printf("one more set: %.1f ms with ten sets, %.1f ms with ten years, ratio %.2f\n", $few[0], $many[0], $many[0] / $few[0]);
+printf("the trend of a year: %.1f ms with ten sets, %.1f ms with ten years, ratio %.2f\n", $few[1], $many[1], $many[1] / $few[1]);
