@@ -7,8 +7,10 @@ namespace Database\Seeders;
 use App\Actions\ChooseSetup;
 use App\Actions\DecideCall;
 use App\Actions\Deeds\CallDecision;
+use App\Actions\Deeds\ScreenTaken;
 use App\Actions\Deeds\SetDone;
 use App\Actions\LogSet;
+use App\Actions\ScreenAthlete;
 use App\Actions\Stored;
 use App\Actions\WeighAthlete;
 use App\Models\Athlete;
@@ -26,6 +28,7 @@ use SteadyRung\Exercise\Pattern;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Kit\Kit;
+use SteadyRung\Safety\Overhead;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Safety\PainPlace;
 use SteadyRung\Simulation\VirtualAthlete;
@@ -69,6 +72,7 @@ final class DemoHistory
         private readonly DecideCall $decideCall,
         private readonly WeighAthlete $weigh,
         private readonly Believed $believed,
+        private readonly ScreenAthlete $screen,
     ) {
     }
 
@@ -95,6 +99,7 @@ final class DemoHistory
     private function baseline(DemoAthlete $demo, Athlete $athlete, User $coach, VirtualAthlete $virtual, \DateTimeImmutable $day): void
     {
         $this->clock->set($day);
+        $this->screen->screen($athlete, $coach, new ScreenTaken($this->nextId(), Overhead::Level));
         $rung = $this->startingRung($demo->lane, $athlete, $virtual->capacityShare());
         $row = $this->startingRung(Lane::Row, $athlete, self::ROW_PER_PULL * $virtual->capacityShare());
         $this->log($athlete, $coach, new SetDone($this->nextId(), $day, Purpose::Baseline, hang_s: round(20 + 45 * max(0.0, $virtual->capacityShare() - 0.5), 1)));

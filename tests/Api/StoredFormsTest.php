@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Formats\Stored\Damaged;
 use App\Formats\Stored\StoredCall;
+use App\Formats\Stored\StoredCapacity;
 use App\Formats\Stored\StoredExercise;
 use App\Formats\Stored\StoredPain;
 use Illuminate\Contracts\Debug\ExceptionHandler;
@@ -65,4 +66,21 @@ it('reads the calls and pains of the first program', function (): void {
         ->and(StoredExercise::read('{"kind":"hold","at":"top","seconds":20}')->key())->toBe('strict|hold@top:20.0')
         ->and(StoredPain::read('{"place":"fingers","level":4}')->place)->toBe(PainPlace::Wrist)
         ->and(fn () => StoredExercise::read('[]'))->toThrow(Damaged::class);
+});
+
+it('keeps the state of the filter to the last bit, and follows anew what another version or a fault left', function (): void {
+    $kept = fn (): object => DB::table('capacity_states')->where('athlete_id', $this->athlete)->sole();
+    $before = $kept()->state;
+    $state = StoredCapacity::read($before, 20514);
+    $share = fn (): float => $this->getJson("/api/athletes/$this->athlete")->assertOk()->json('capacity.share');
+    $shown = $share();
+    expect(StoredCapacity::write($state))->toBe($before)->and($state->share())->toBe((float) $kept()->share);
+
+    DB::table('capacity_states')->update(['state' => str_replace('"v":1', '"v":9', $before)]);
+    expect($share())->toBe($shown);
+    DB::table('capacity_states')->update(['state' => null]);
+    expect($share())->toBe($shown);
+    DB::table('capacity_states')->update(['state' => '{"v":1,"figures":"???"}']);
+    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 9, performed_at: '2026-03-01T17:00:00Z'))->assertCreated();
+    expect(DB::table('capacity_states')->where('athlete_id', $this->athlete)->whereNotNull('state')->count())->toBe(2);
 });
