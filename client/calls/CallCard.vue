@@ -162,6 +162,10 @@ summary {
     .call:not(.line) .top {
         flex-wrap: wrap;
     }
+
+    .call:not(.line) .next {
+        flex-basis: 180px;
+    }
 }
 
 @media (max-width: 960px) {

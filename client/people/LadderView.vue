@@ -106,7 +106,13 @@ const middle = computed(() => ladder.value?.start?.key ?? rungs.value.find((r) =
     min-height: 470px;
 }
 
+/* Under a thumb the two rungs that matter come first; the other lanes stand below them. */
 @media (max-width: 720px) {
+    .lanes {
+        order: 1;
+        margin: var(--space-small) 0 0;
+    }
+
     .lanes span {
         display: none;
     }

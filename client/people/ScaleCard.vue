@@ -21,7 +21,7 @@ const band = computed(() => props.kit?.bands.find((b) => b.id === props.page.sho
 </script>
 
 <template>
-    <section class="card" aria-label="Set-ups on the scale of carried share">
+    <section class="card scale" aria-label="Set-ups on the scale of carried share">
         <p v-if="kit?.bands.length === 0" class="small">
             No bands in the kit yet.
             <RouterLink to="/kit">Add one</RouterLink>
@@ -65,6 +65,15 @@ const band = computed(() => props.kit?.bands.find((b) => b.id === props.page.sho
 }
 
 @media (max-width: 720px) {
+    .scale {
+        display: flex;
+        flex-direction: column;
+    }
+
+    .foot {
+        order: 2;
+    }
+
     .pick,
     .length {
         flex: 1;
