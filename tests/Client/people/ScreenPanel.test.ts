@@ -12,7 +12,7 @@ type Input = Schemas['ScreeningInput'];
 function panel(screen: Partial<Schemas['ScreenStanding']> = {}) {
     serve({ 'GET /api/cautions': () => ({ items: [] }) });
     const kept: Input[] = [];
-    const athlete = reactive({ ...jolyon });
+    const athlete = reactive({ ...jolyon, screen: { ...jolyon.screen } });
     const shown = show(ScreenPanel, {
         open: true,
         athlete,
