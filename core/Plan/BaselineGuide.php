@@ -19,8 +19,7 @@ use SteadyRung\InWords;
 use SteadyRung\Ladder\NearestReps;
 use SteadyRung\Setup\DoesNotFit;
 use SteadyRung\Strength\Belief;
-use SteadyRung\Strength\FeltLoad;
-use SteadyRung\Strength\RepPrediction;
+use SteadyRung\Strength\StrictTry;
 
 /**
  * Leads through a baseline: from what was done it says what comes next and on which set-up, and passes over what makes no sense.
@@ -40,9 +39,6 @@ final readonly class BaselineGuide
     private const SECOND_REPS = 4;
 
     private const EASIER_REPS = 10;
-
-    /** A strict try is worth it from this chance on. */
-    private const TRY_CHANCE = 0.25;
 
     /**
      * @param  Belief  $pull  what is believed of the pull, or expected of anybody
@@ -147,9 +143,9 @@ final readonly class BaselineGuide
 
     private function againstTry(): ?string
     {
-        $chance = $this->pull->state === null ? 0.0 : RepPrediction::at($this->pull->state, FeltLoad::of(1.0))->chanceOf(1.0);
+        $chance = $this->pull->state === null ? 0.0 : StrictTry::chance($this->pull->state);
 
-        return $chance < self::TRY_CHANCE ? sprintf('Not yet: %s.', InWords::chance($chance)) : null;
+        return StrictTry::isWorthIt($chance) ? null : sprintf('Not yet: %s.', InWords::chance($chance));
     }
 
     /** @param  array<string, BaselineDone>  $results */

@@ -10,6 +10,7 @@ use SteadyRung\Strength\FeltLoad;
 use SteadyRung\Strength\Observation;
 use SteadyRung\Strength\Occasion;
 use SteadyRung\Strength\RepPrediction;
+use SteadyRung\Strength\StrictTry;
 
 /**
  * A year of training by the policy of in-between rungs: climb where five clean with one in reserve are likely and the gate was met
@@ -22,10 +23,6 @@ final class Season
     private const FLOOR = 6.0;
 
     private const LIKELY = 0.8;
-
-    private const TRY_CHANCE = 0.25;
-
-    private const TRY_DAYS = 10;
 
     private const SESSIONS_MET = 2;
 
@@ -46,7 +43,7 @@ final class Season
 
     private int $met = 0;
 
-    private int $lastTry = -self::TRY_DAYS;
+    private ?int $lastTry = null;
 
     private ?CapacityState $state = null;
 
@@ -92,8 +89,7 @@ final class Season
 
     private function tryStrict(): void
     {
-        $chance = RepPrediction::at($this->today(), FeltLoad::of(1.0))->chanceOf(1.0);
-        if ($chance >= self::TRY_CHANCE && $this->day - $this->lastTry >= self::TRY_DAYS) {
+        if (StrictTry::isDue($this->today(), $this->lastTry === null ? null : $this->day - $this->lastTry)) {
             $this->lastTry = $this->day;
             $this->see(Observation::reps($this->day, FeltLoad::of(1.0), $this->athlete->repsToFailure(1.0, 0), 0, null, true, Occasion::Test));
         }

@@ -32,8 +32,8 @@ use SteadyRung\Safety\Overhead;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Safety\PainPlace;
 use SteadyRung\Simulation\VirtualAthlete;
-use SteadyRung\Strength\FeltLoad;
 use SteadyRung\Strength\RepCurve;
+use SteadyRung\Strength\StrictTry;
 
 /**
  * Lets a virtual athlete train through the same actions a coach uses, so that the demo's log, capacity and calls are real ones.
@@ -53,10 +53,6 @@ final class DemoHistory
 
     /** Backwards from the latest weighing. */
     private const MASS_WANDERS_KG = [0.0, 0.4, -0.3, 0.7, 0.2];
-
-    private const TRY_CHANCE = 0.25;
-
-    private const TRY_DAYS = 10;
 
     private int $serial = 0;
 
@@ -135,8 +131,8 @@ final class DemoHistory
     /** @return list<SetDone> a fresh try before the work, every ten days from a chance of one in four on */
     private function tryStrict(DemoAthlete $demo, Athlete $athlete, VirtualAthlete $virtual, \DateTimeImmutable $day): array
     {
-        $chance = $demo->lane === Lane::Pull ? $this->believed->of($athlete->id, Pattern::Pull)->predict(FeltLoad::of(1.0))?->chanceOf(1.0) : null;
-        if ($chance < self::TRY_CHANCE || ($this->lastTry !== null && $this->lastTry->diff($day)->days < self::TRY_DAYS)) {
+        $state = $demo->lane === Lane::Pull ? $this->believed->of($athlete->id, Pattern::Pull)->state : null;
+        if ($state === null || ! StrictTry::isDue($state, $this->lastTry === null ? null : (int) $this->lastTry->diff($day)->days)) {
             return [];
         }
         $this->lastTry = $day;
