@@ -91,15 +91,11 @@ final readonly class FollowCapacity
         $filter = CapacityFilter::usual();
         $rows = [];
         foreach (LoggedSet::sessions($athlete->id, $pattern, from: $from) as $on => $session) {
-            $taught = [];
-            foreach (Observation::telling($session) as $id => $set) {
-                $update = CapacityUpdate::of($filter, $state, $set);
-                $state = $update->after;
-                $taught[$id] = $update->taught();
-            }
-            if ($state === null || $taught === []) {
+            $updates = CapacityUpdate::ofDay($filter, $state, $session);
+            if ($updates === []) {
                 continue;
             }
+            $state = $updates[array_key_last($updates)]->after;
             if (isset($rows[count($rows) - self::KEPT_WHOLE]) && ! $rows[count($rows) - self::KEPT_WHOLE]['opens_month']) {
                 $rows[count($rows) - self::KEPT_WHOLE]['state'] = null;
             }
@@ -112,7 +108,7 @@ final readonly class FollowCapacity
                 'low80' => $state->low80(),
                 'high80' => $state->high80(),
                 'opens_month' => $lastDay === null || substr($lastDay, 0, 7) !== substr($on, 0, 7),
-                'taught' => json_encode($taught, JSON_THROW_ON_ERROR),
+                'taught' => json_encode(array_map(static fn (CapacityUpdate $u): string => $u->taught(), $updates), JSON_THROW_ON_ERROR),
                 'state' => StoredCapacity::write($state),
             ];
             $lastDay = $on;

@@ -9,7 +9,6 @@ use App\Models\LoggedSet;
 use SteadyRung\Exercise\Pattern;
 use SteadyRung\Strength\CapacityFilter;
 use SteadyRung\Strength\CapacityState;
-use SteadyRung\Strength\Observation;
 
 /**
  * What was believed before a day, or after all days: the nearest kept state, followed through the days between.
@@ -22,9 +21,7 @@ final class CapacityBefore
         $state = $kept?->toCore();
         $filter = CapacityFilter::usual();
         foreach (LoggedSet::sessions($athleteId, $pattern, $state === null ? null : $kept->trained_on, $day) as $session) {
-            foreach (Observation::telling($session) as $set) {
-                $state = $filter->after($state, $set);
-            }
+            $state = $filter->afterDay($state, $session);
         }
 
         return $state;

@@ -11,7 +11,6 @@ use App\Models\LoggedSet;
 use SteadyRung\Exercise\Pattern;
 use SteadyRung\Strength\CapacityFilter;
 use SteadyRung\Strength\CapacityUpdate;
-use SteadyRung\Strength\Observation;
 use SteadyRung\Why\Explanation;
 
 /**
@@ -30,13 +29,8 @@ final readonly class CapacityReading
             return WhyJson::of('Capacity', new Explanation([], ['No set in the log speaks of it yet.'], ['Log a baseline.']));
         }
         $day = $newest->trained_on;
-        $state = $this->before->of($athlete->id, $pattern, $day);
-        $why = new Explanation([]);
-        foreach (Observation::telling(LoggedSet::sessions($athlete->id, $pattern, from: $day)[$day] ?? []) as $set) {
-            $update = CapacityUpdate::of(CapacityFilter::usual(), $state, $set);
-            [$state, $why] = [$update->after, $update->why()];
-        }
+        $updates = CapacityUpdate::ofDay(CapacityFilter::usual(), $this->before->of($athlete->id, $pattern, $day), LoggedSet::sessions($athlete->id, $pattern, from: $day)[$day] ?? []);
 
-        return WhyJson::of('Capacity', $why);
+        return WhyJson::of('Capacity', $updates === [] ? new Explanation([]) : $updates[array_key_last($updates)]->why());
     }
 }

@@ -38,6 +38,20 @@ final readonly class CapacityFilter
         return CapacityState::weighed($day, [], $this->hypotheses, array_map(static fn (Hypothesis $h): float => $h->logWeight, $this->hypotheses), array_fill(0, count($this->hypotheses), $start));
     }
 
+    /**
+     * The belief after a day, by the sets that tell of it.
+     *
+     * @param  array<Observation>  $day  in their order
+     */
+    public function afterDay(?CapacityState $before, array $day): ?CapacityState
+    {
+        foreach (Observation::telling($day) as $set) {
+            $before = $this->after($before, $set);
+        }
+
+        return $before;
+    }
+
     /** The belief after one more set: one step of time from the last one, then what this one claims. */
     public function after(?CapacityState $before, Observation $set): CapacityState
     {

@@ -23,7 +23,28 @@ final readonly class CapacityUpdate
 
     public static function of(CapacityFilter $filter, ?CapacityState $before, Observation $set): self
     {
-        return new self($set, $before?->on($set->day) ?? $filter->prior($set->day), $filter->after($before, $set));
+        $moved = $before?->on($set->day) ?? $filter->prior($set->day);
+
+        return new self($set, $moved, $filter->after($moved, $set));
+    }
+
+    /**
+     * What each telling set of a day did, one after another.
+     *
+     * @template K of array-key
+     *
+     * @param  array<K, Observation>  $day
+     * @return array<K, self> under their keys
+     */
+    public static function ofDay(CapacityFilter $filter, ?CapacityState $before, array $day): array
+    {
+        $updates = [];
+        foreach (Observation::telling($day) as $key => $set) {
+            $updates[$key] = $update = self::of($filter, $before, $set);
+            $before = $update->after;
+        }
+
+        return $updates;
     }
 
     /** What the set taught, in one sentence. */

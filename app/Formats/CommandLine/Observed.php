@@ -83,9 +83,7 @@ final readonly class Observed
             $days[$set->day][] = $set;
         }
         foreach ($days as $day) {
-            foreach (Observation::telling($day) as $set) {
-                $state = $filter->after($state, $set);
-            }
+            $state = $filter->afterDay($state, $day);
         }
 
         return $state ?? $filter->prior($this->day());
