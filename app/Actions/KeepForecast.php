@@ -28,7 +28,7 @@ final readonly class KeepForecast
     public function of(Athlete $athlete, string $day, Pattern $pattern): void
     {
         $today = $this->days->today();
-        if ($day !== $today || ! in_array($pattern, Forecast::PATTERNS, true) || $this->isFresh($athlete, $pattern, $today)) {
+        if ($day !== $today || ! in_array($pattern, Forecast::PATTERNS, true) || $this->isFresh($athlete, $pattern)) {
             return;
         }
         $belief = $this->believed->of($athlete->id, $pattern);
@@ -42,10 +42,8 @@ final readonly class KeepForecast
         ForecastRecord::query()->insertOrIgnore($rows);
     }
 
-    private function isFresh(Athlete $athlete, Pattern $pattern, string $today): bool
+    private function isFresh(Athlete $athlete, Pattern $pattern): bool
     {
-        $since = (new \DateTimeImmutable($today))->modify('-'.(self::EVERY_DAYS - 1).' days')->format('Y-m-d');
-
-        return ForecastRecord::query()->where('athlete_id', $athlete->id)->where('pattern', $pattern)->where('made_on', '>=', $since)->exists();
+        return ForecastRecord::query()->where('athlete_id', $athlete->id)->where('pattern', $pattern)->where('made_on', '>', $this->days->daysAgo(self::EVERY_DAYS))->exists();
     }
 }

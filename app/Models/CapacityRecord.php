@@ -40,10 +40,22 @@ final class CapacityRecord extends Record
         return self::query()->where('athlete_id', $athleteId)->where('pattern', $pattern);
     }
 
-    /** The state after the last session, or after the last before a day; none before a first. */
-    public static function newest(string $athleteId, Pattern $pattern, ?string $before = null): ?self
+    /** The state after the last session; none before a first. */
+    public static function newest(string $athleteId, Pattern $pattern): ?self
     {
-        return self::of($athleteId, $pattern)->when($before !== null, static fn (Builder $of) => $of->where('trained_on', '<', $before))->orderByDesc('trained_on')->first();
+        return self::of($athleteId, $pattern)->orderByDesc('trained_on')->first();
+    }
+
+    /** @return array<string, self> the state after the last session in each movement that has one, in the order of movements */
+    public static function newestByPattern(string $athleteId): array
+    {
+        $newest = self::newestOfAll([$athleteId]);
+        $by = [];
+        foreach (Pattern::cases() as $pattern) {
+            $by[$pattern->value] = $newest["$athleteId $pattern->value"] ?? null;
+        }
+
+        return array_filter($by);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Formats\Day;
 use Psr\Clock\ClockInterface;
 
 /**
@@ -28,5 +29,10 @@ final readonly class GymDay
     public function today(): string
     {
         return $this->of($this->clock->now());
+    }
+
+    public function daysAgo(int $days): string
+    {
+        return Day::date(Day::number($this->today()) - $days);
     }
 }

@@ -31,11 +31,10 @@ final readonly class AthleteReading
         $body = $athlete->toCore();
         $standing = $this->ways->standing($athlete);
         $rung = $standing instanceof Rung ? $standing : null;
-        $newest = [];
-        foreach (Pattern::cases() as $pattern) {
-            $newest[$pattern->value] = CapacityRecord::newest($athlete->id, $pattern);
-        }
-        $belief = $this->believed->from($newest[$rung?->exercise->pattern()?->value] ?? null);
+        $newest = CapacityRecord::newestByPattern($athlete->id);
+        $beliefs = array_map($this->believed->from(...), array_intersect_key($newest, array_flip([Pattern::Pull->value, Pattern::Row->value, (string) $rung?->exercise->pattern()?->value])));
+        $belief = $beliefs[$rung?->exercise->pattern()?->value] ?? $this->believed->from(null);
+        $capacity = static fn (Pattern $pattern): ?CapacityJson => isset($beliefs[$pattern->value]) ? CapacityJson::of($beliefs[$pattern->value], $newest[$pattern->value]->trained_on) : null;
         [$open, $decided] = CallRecord::latestOf($athlete->id);
         $cleared = Clearance::latestOf($athlete->id);
 
@@ -54,8 +53,8 @@ final readonly class AthleteReading
             StandardJson::of(BuildSituation::standard($rung)),
             $rung === null ? null : RungJson::believed($rung, $belief),
             $standing instanceof DoesNotFit ? $standing->reason : null,
-            $this->capacity($newest[Pattern::Pull->value]),
-            $this->capacity($newest[Pattern::Row->value]),
+            $capacity(Pattern::Pull),
+            $capacity(Pattern::Row),
             LoggedSet::bestHangS($athlete->id),
             $athlete->pain === null ? null : PainJson::of($athlete->pain),
             $athlete->paused_at === null ? null : $this->days->of($athlete->paused_at),
@@ -64,11 +63,6 @@ final readonly class AthleteReading
             $open === null ? null : KeptCallJson::of($open, $athlete->name),
             $open === null ? $this->decidedToday($athlete, $decided) : null,
         );
-    }
-
-    private function capacity(?CapacityRecord $newest): ?CapacityJson
-    {
-        return CapacityJson::of($this->believed->from($newest), $newest?->trained_on);
     }
 
     /** The call decided last, if that was today. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Reading;
 
-use App\Formats\Day;
 use App\Models\Band;
 use App\Models\CurrentGym;
 use App\Models\GymDay;
@@ -44,8 +43,6 @@ final readonly class BandLearnedReading
     /** @return list<\stdClass> the latest load of each athlete on this band alone, as it is measured now */
     private function loads(Band $band): array
     {
-        $since = Day::date(Day::number($this->days->today()) - self::LATELY_DAYS);
-
         $keys = array_map(static fn (string $place): string => "band:$place:$band->id#{$band->toCore()->stamp()}", ['foot', 'knee']);
 
         return array_values($this->db->select(
@@ -54,7 +51,7 @@ final readonly class BandLearnedReading
             CROSS JOIN unnest(?::varchar[]) AS k(load_key) CROSS JOIN LATERAL (
                 SELECT * FROM logged_sets l WHERE l.gym_id = ? AND l.athlete_id = a.id AND l.load_key = k.load_key AND NOT l.withdrawn ORDER BY l.performed_at DESC LIMIT 1
             ) s',
-            [$this->gym->id(), $since, self::MOST_ATHLETES, '{"'.implode('","', $keys).'"}', $this->gym->id()],
+            [$this->gym->id(), $this->days->daysAgo(self::LATELY_DAYS), self::MOST_ATHLETES, '{"'.implode('","', $keys).'"}', $this->gym->id()],
         ));
     }
 }

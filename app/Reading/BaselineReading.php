@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Reading;
 
-use App\Formats\Day;
 use App\Formats\Json\RungJson;
 use App\Models\Athlete;
 use App\Models\GymDay;
@@ -53,8 +52,7 @@ final readonly class BaselineReading
     /** @return list<BaselineDone> */
     private function done(Athlete $athlete): array
     {
-        $since = Day::date(Day::number($this->days->today()) - self::OPEN_DAYS);
-        $sets = LoggedSet::standing($athlete->id)->whereIn('purpose', [Purpose::Baseline, Purpose::Try])->where('trained_on', '>', $since)
+        $sets = LoggedSet::standing($athlete->id)->whereIn('purpose', [Purpose::Baseline, Purpose::Try])->where('trained_on', '>', $this->days->daysAgo(self::OPEN_DAYS))
             ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS)->get();
 
         return array_values($sets->map(static fn (LoggedSet $s): BaselineDone => new BaselineDone(Readable::orNull(static fn () => $s->exercise), $s->clean_reps, $s->hang_s ?? $s->exercise?->manner->seconds))->all());

@@ -53,6 +53,8 @@ final readonly class TrendJson
         public TrendSecondsJson $seconds,
         #[OA\Property(type: 'array', items: new OA\Items(ref: TrendWorkJson::class))]
         public array $work,
+        #[OA\Property(description: 'The piece of time each stands for.', type: 'string', enum: ['week', 'month'])]
+        public string $work_each,
         #[OA\Property(description: 'What the latest telling set taught.')]
         public ?string $taught,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ForecastJson::class))]

@@ -33,11 +33,11 @@ final readonly class TrendReading
 
     public function of(Athlete $athlete, ?Pattern $pattern, TrendRange $range): TrendJson
     {
-        $newest = $this->newest($athlete);
+        $newest = CapacityRecord::newestByPattern($athlete->id);
         $pattern ??= isset($newest[Pattern::Pull->value]) || $newest === [] ? Pattern::Pull : Pattern::from(array_key_first($newest));
         $belief = $this->believed->from($newest[$pattern->value] ?? null);
         $today = $this->days->today();
-        $from = $range->days() === null ? $this->queries->firstDay($athlete->id) ?? $today : Day::date(Day::number($today) - $range->days());
+        $from = $range->days() === null ? $this->queries->firstDay($athlete->id) ?? $today : $this->days->daysAgo($range->days());
         $span = Day::number($today) - Day::number($from);
         $points = $this->queries->points($athlete->id, $pattern, $from, TrendRange::grain($span));
 
@@ -56,21 +56,11 @@ final readonly class TrendReading
             $this->queries->masses($athlete->id, $from, TrendRange::grain($span)),
             $this->queries->seconds($athlete->id, $from, TrendRange::grain($span)),
             $this->queries->work($athlete->id, $from, TrendRange::sum($span)),
+            TrendRange::sum($span),
             $this->taught($newest[$pattern->value] ?? null),
             in_array($pattern, Forecast::PATTERNS, true) ? $this->foretold($athlete, $pattern, $belief) : [],
             $this->forecasts->scores(),
         );
-    }
-
-    /** @return array<string, CapacityRecord> by pattern */
-    private function newest(Athlete $athlete): array
-    {
-        $newest = [];
-        foreach (Pattern::cases() as $pattern) {
-            $newest[$pattern->value] = CapacityRecord::newest($athlete->id, $pattern);
-        }
-
-        return array_filter($newest);
     }
 
     /**

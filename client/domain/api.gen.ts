@@ -2183,6 +2183,11 @@ export interface components {
             masses: components["schemas"]["TrendFigure"][];
             seconds: components["schemas"]["TrendSeconds"];
             work: components["schemas"]["TrendWork"][];
+            /**
+             * @description The piece of time each stands for.
+             * @enum {string}
+             */
+            work_each: "week" | "month";
             /** @description What the latest telling set taught. */
             taught: string | null;
             forecasts: components["schemas"]["Forecast"][];

@@ -1,24 +1,19 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core';
 import { extent } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
-import { computed, useTemplateRef } from 'vue';
+import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { day } from '../domain/units';
-import { moment, timeAxis } from './time';
+import { moment } from './time';
+import { BOX, HEIGHT, useSmallChart } from './useSmallChart';
 
 const props = defineProps<{ name: string; figures: readonly Schemas['TrendFigure'][]; words: (figure: number) => string; from: string; to: string }>();
 
-const HEIGHT = 96;
-const BOX = { left: 6, right: 8, top: 10, bottom: 20 };
 /** Fewer than this are dots that can be told apart. */
 const DOTS = 40;
 
-const frame = useTemplateRef<HTMLElement>('frame');
-const { width: measured } = useElementSize(frame);
-const width = computed(() => Math.max(160, measured.value));
-const x = computed(() => timeAxis(moment(props.from), moment(props.to), BOX.left, width.value - BOX.right));
+const { width, x } = useSmallChart(() => props);
 const y = computed(() => {
     const [low = 0, high = 1] = extent(props.figures, (f) => f.figure);
     return scaleLinear([low, high === low ? low + 1 : high], [HEIGHT - BOX.bottom, BOX.top]);
@@ -53,17 +48,9 @@ const range = computed(() => {
     </section>
 </template>
 
+<style scoped src="./small-chart.css"></style>
+
 <style scoped>
-h2 {
-    font-size: var(--type-base);
-}
-
-h2 span {
-    color: var(--color-slate);
-    font-family: var(--type-text);
-    font-weight: 400;
-}
-
 path {
     fill: none;
     stroke: var(--color-slate);
@@ -72,10 +59,5 @@ path {
 
 circle {
     fill: var(--color-slate);
-}
-
-text {
-    fill: var(--color-dust);
-    font-size: 12px;
 }
 </style>

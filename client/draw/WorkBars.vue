@@ -1,36 +1,32 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core';
 import { max } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
-import { computed, useTemplateRef } from 'vue';
+import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { day, seconds } from '../domain/units';
-import { moment, timeAxis } from './time';
+import { moment } from './time';
+import { BOX, HEIGHT, useSmallChart } from './useSmallChart';
 
-const props = defineProps<{ work: readonly Schemas['TrendWork'][]; from: string; to: string; months: boolean }>();
+const props = defineProps<{ work: readonly Schemas['TrendWork'][]; from: string; to: string; each: Schemas['Trend']['work_each'] }>();
 
-const HEIGHT = 96;
-const BOX = { left: 6, right: 8, top: 10, bottom: 20 };
 const THINNEST_PX = 2;
 const GAP = 0.7;
+const DAY_MS = 86_400_000;
+const DAYS = { week: 7, month: 30 };
 
-const frame = useTemplateRef<HTMLElement>('frame');
-const { width: measured } = useElementSize(frame);
-const width = computed(() => Math.max(160, measured.value));
-const x = computed(() => timeAxis(moment(props.from), moment(props.to), BOX.left, width.value - BOX.right));
+const { width, x } = useSmallChart(() => props);
 const most = computed(() => max(props.work, (w) => w.kj) ?? 0);
 const y = computed(() => scaleLinear([0, most.value || 1], [HEIGHT - BOX.bottom, BOX.top]));
 const bars = computed(() => {
-    const each = (width.value - BOX.left - BOX.right) / Math.max(1, (moment(props.to).getTime() - moment(props.from).getTime()) / (86_400_000 * (props.months ? 30 : 7)));
+    const step = (width.value - BOX.left - BOX.right) / Math.max(1, (moment(props.to).getTime() - moment(props.from).getTime()) / (DAY_MS * DAYS[props.each]));
     return props.work.map((w) => ({
         x: Math.max(BOX.left, x.value(moment(w.from))),
         y: y.value(w.kj),
-        width: Math.max(THINNEST_PX, GAP * each),
+        width: Math.max(THINNEST_PX, GAP * step),
         height: HEIGHT - BOX.bottom - y.value(w.kj),
     }));
 });
 const last = computed(() => props.work.at(-1));
-const each = computed(() => (props.months ? 'month' : 'week'));
 const words = computed(() => (last.value ? `${last.value.kj.toFixed(1)} kJ${last.value.controlled_s > 0 ? `, ${seconds(last.value.controlled_s)} controlled` : ''}` : ''));
 </script>
 
@@ -54,23 +50,10 @@ const words = computed(() => (last.value ? `${last.value.kj.toFixed(1)} kJ${last
     </section>
 </template>
 
+<style scoped src="./small-chart.css"></style>
+
 <style scoped>
-h2 {
-    font-size: var(--type-base);
-}
-
-h2 span {
-    color: var(--color-slate);
-    font-family: var(--type-text);
-    font-weight: 400;
-}
-
 rect {
     fill: var(--color-timber);
-}
-
-text {
-    fill: var(--color-dust);
-    font-size: 12px;
 }
 </style>

@@ -49,8 +49,6 @@ const from = computed(
             .at(-1) ?? '',
 );
 const movements = computed(() => (trend.value?.patterns ?? []).map((p) => ({ value: p as Trend['pattern'], label: MOVEMENTS[p as Trend['pattern']] })));
-const YEAR_DAYS = 400;
-const long = computed(() => trend.value !== undefined && (Date.parse(trend.value.today) - Date.parse(trend.value.from)) / 86_400_000 > YEAR_DAYS);
 useTitle(() => `${trend.value?.name ?? 'Athlete'}, trend · Steady Rung`);
 </script>
 
@@ -90,7 +88,7 @@ useTitle(() => `${trend.value?.name ?? 'Athlete'}, trend · Steady Rung`);
                 <FigureLine name="Dead hang" :figures="trend.seconds.hang" :words="seconds" :from="from" :to="trend.today" />
                 <FigureLine v-if="trend.seconds.hold.length > 0" name="Hold over the bar" :figures="trend.seconds.hold" :words="seconds" :from="from" :to="trend.today" />
                 <FigureLine v-if="trend.seconds.lowering.length > 0" name="Lowering" :figures="trend.seconds.lowering" :words="seconds" :from="from" :to="trend.today" />
-                <WorkBars :work="trend.work" :from="from" :to="trend.today" :months="long" />
+                <WorkBars :work="trend.work" :from="from" :to="trend.today" :each="trend.work_each" />
             </div>
         </div>
     </template>

@@ -23,6 +23,7 @@ const trend = (changes: Partial<Schemas['Trend']> = {}): Schemas['Trend'] => ({
     masses: [],
     seconds: { hang: [], hold: [], lowering: [] },
     work: [],
+    work_each: 'week',
     taught: null,
     forecasts: [],
     scores: [],
@@ -86,7 +87,7 @@ it('shows the work of each week as a bar as high as it is, and controlled second
         ],
         from: '2026-03-01',
         to: '2026-03-20',
-        months: false,
+        each: 'week',
     });
     const heights = [...document.querySelectorAll('rect')].map((r) => Number(r.getAttribute('height')));
     expect(heights[1]).toBeCloseTo(2 * heights[0]!);

@@ -37,6 +37,7 @@ const trend: Schemas['Trend'] = {
     masses: [],
     seconds: { hang: [{ on: '2026-03-02', figure: 31 }], hold: [], lowering: [] },
     work: [{ from: '2026-03-16', kj: 6.24, controlled_s: 0 }],
+    work_each: 'week',
     taught: 'As expected: capacity 84 % of bodyweight, as before.',
     forecasts: [forecast(1), forecast(3, { verdict: 'not-foreseeable', median_on: null, within_26: 0.2 })],
     scores: [{ weeks: 8, chance: 0.25, said: 21, came: 5 }],
