@@ -26,7 +26,7 @@ const CURVE_K = 27.0;
 /** A prediction as the mean and standard deviation of log capacity over load, on the usual curve. */
 final class Rival
 {
-    /** @var list<array{float, float, float}> day, log capacity seen, weight */
+    /** @var list<array{float, float}> day, log capacity seen */
     private array $seen = [];
 
     private ?float $level = null;
@@ -60,11 +60,11 @@ final class Rival
             return;
         }
         $log = log($set->set->load->share) + log(1.0 + ($set->set->reps + $set->set->reserve - 0.5) / CURVE_K);
-        $this->seen[] = [(float) $set->day, $log, 1.0];
+        $this->seen[] = [(float) $set->day, $log];
         $prior = $this->variance + 0.02 ** 2 * ($set->day - $this->day) / 7.0;
         $gain = $this->level === null ? 1.0 : $prior / ($prior + 0.06 ** 2);
+        $this->variance = $this->level === null ? 0.06 ** 2 : (1.0 - $gain) * $prior;
         $this->level = $this->level === null ? $log : $this->level + $gain * ($log - $this->level);
-        $this->variance = $this->level === null || $gain === 1.0 ? 0.06 ** 2 : (1.0 - $gain) * $prior;
         $this->day = $set->day;
     }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Actions\Deeds\PainTold;
 use App\Actions\Deeds\ScreenTaken;
 use App\Models\Athlete;
-use App\Models\PainReport;
 use App\Models\ScreeningRecord;
 use App\Models\User;
 use App\Problems\Problem;
@@ -21,7 +21,7 @@ final readonly class ScreenAthlete
     public function __construct(
         private HoldAthlete $athletes,
         private StoreOnce $storeOnce,
-        private RefreshAthlete $refresh,
+        private TellPain $pain,
         private MakeCall $calls,
         private Encrypter $encrypter,
         private ClockInterface $clock,
@@ -80,9 +80,6 @@ final readonly class ScreenAthlete
 
             return;
         }
-        $this->storeOnce->store(new PainReport([
-            'id' => $taken->id, 'athlete_id' => $athlete->id, 'user_id' => $coach->id, 'pain' => $taken->pain, 'note' => null, 'told_at' => $record->screened_at,
-        ]), (object) ['screening' => $taken->id], ['athlete' => $athlete->id]);
-        $this->refresh->fromPain($athlete);
+        $this->pain->note($athlete, $coach, new PainTold($taken->id, $taken->pain), $record->screened_at);
     }
 }

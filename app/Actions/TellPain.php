@@ -32,19 +32,29 @@ final readonly class TellPain
     public function tell(Athlete $athlete, User $coach, PainTold $told): Stored
     {
         return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($coach, $told): Stored {
-            $stored = $this->storeOnce->store(new PainReport([
-                'id' => $told->id,
-                'athlete_id' => $athlete->id,
-                'user_id' => $coach->id,
-                'pain' => $told->pain,
-                'note' => $told->note,
-                'told_at' => $this->clock->now(),
-            ]), $told, ['athlete' => $athlete->id]);
-            if ($stored->isNew) {
-                $this->refresh->fromPain($athlete);
-            }
-
-            return $stored;
+            return $this->note($athlete, $coach, $told, $this->clock->now());
         });
+    }
+
+    /**
+     * Of an athlete who is held already, as of a moment.
+     *
+     * @return Stored<PainReport>
+     */
+    public function note(Athlete $athlete, User $coach, PainTold $told, \DateTimeInterface $at): Stored
+    {
+        $stored = $this->storeOnce->store(new PainReport([
+            'id' => $told->id,
+            'athlete_id' => $athlete->id,
+            'user_id' => $coach->id,
+            'pain' => $told->pain,
+            'note' => $told->note,
+            'told_at' => $at,
+        ]), $told, ['athlete' => $athlete->id]);
+        if ($stored->isNew) {
+            $this->refresh->fromPain($athlete);
+        }
+
+        return $stored;
     }
 }

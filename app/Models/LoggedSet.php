@@ -58,7 +58,7 @@ use SteadyRung\Strength\Seconds;
 final class LoggedSet extends Record
 {
     /** Nothing helped. */
-    private const STRICT_SHARE = 0.999;
+    public const STRICT_SHARE = 0.999;
 
     public $timestamps = false;
 

@@ -23,7 +23,6 @@ use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Pattern;
 use SteadyRung\Exercise\Practice;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Kit\GearClash;
 use SteadyRung\Kit\StandingHeight;
 use SteadyRung\Kit\UnknownGear;
@@ -42,7 +41,7 @@ final readonly class SetupReading
 {
     private const MOST_ANSWERS = 6;
 
-    public function __construct(private GymKit $kit, private Believed $believed)
+    public function __construct(private GymKit $kit, private FindWay $ways, private Believed $believed)
     {
     }
 
@@ -51,7 +50,7 @@ final readonly class SetupReading
     {
         $kit = $this->kit->inUse();
         $body = $athlete->toCore();
-        $rung = $this->search($athlete)->rung($exercise, $body);
+        $rung = $this->ways->search($athlete)->rung($exercise, $body);
         $belief = $this->believed->of($athlete->id, $exercise->pattern() ?? $exercise->setup->kind()->lane()->pattern());
         $fits = $rung instanceof Rung;
         $why = match (true) {
@@ -82,7 +81,7 @@ final readonly class SetupReading
             return null;
         }
         $inBands = array_filter(
-            $this->search($athlete)->singles($body, $rung->exercise),
+            $this->ways->search($athlete)->singles($body, $rung->exercise),
             static fn (Rung $r): bool => $r->exercise->setup instanceof OnBands && $r->holds() && $belief->secondsOn($r)?->isControlled() === true,
         );
 
@@ -96,14 +95,14 @@ final readonly class SetupReading
         $body = $athlete->toCore();
         $found = HeelMark::forShare($row->setup($kit), $body, $share);
 
-        return $this->one($athlete, $found instanceof Row ? $this->search($athlete)->rung(Exercise::of($row->withHeelMark($found->heelMarkM)), $body) : $found);
+        return $this->one($athlete, $found instanceof Row ? $this->ways->search($athlete)->rung(Exercise::of($row->withHeelMark($found->heelMarkM)), $body) : $found);
     }
 
     /** The rows of this gym that give a share, best first. */
     public function heelMarks(Athlete $athlete, float $share): RungListJson
     {
         $belief = $this->believed->of($athlete->id, Pattern::Row);
-        $found = array_slice(HeelMarks::forShare($this->search($athlete), $athlete->toCore(), $share), 0, self::MOST_ANSWERS);
+        $found = array_slice(HeelMarks::forShare($this->ways->search($athlete), $athlete->toCore(), $share), 0, self::MOST_ANSWERS);
         $answers = array_map(static fn (Rung $rung): RungJson => RungJson::believed($rung, $belief), $found);
 
         return new RungListJson($answers, $answers === [] ? sprintf('No row of this gym gives %.0f %%.', 100 * $share) : null);
@@ -116,7 +115,7 @@ final readonly class SetupReading
         $body = $athlete->toCore();
         $height = BoxReach::nearest($body, $kit->bar($barId)->heightM, $legPart, StandingHeight::all($kit->boxes, $kit->plates));
 
-        return $this->one($athlete, $this->search($athlete)->rung(Exercise::of(FootHelped::of($barId, Footing::at($height))), $body));
+        return $this->one($athlete, $this->ways->search($athlete)->rung(Exercise::of(FootHelped::of($barId, Footing::at($height))), $body));
     }
 
     /** The single bands and weights on which so many reps are expected. */
@@ -126,17 +125,12 @@ final readonly class SetupReading
         if ($belief->state === null) {
             return new RungListJson([], 'Log a baseline first: reps are predicted from it.');
         }
-        $rungs = $this->search($athlete)->singles($athlete->toCore());
+        $rungs = $this->ways->search($athlete)->singles($athlete->toCore());
 
         return new RungListJson(array_map(
             static fn (Rung $rung): RungJson => RungJson::believed($rung, $belief),
             NearestReps::of($rungs, $belief, $reps, self::MOST_ANSWERS),
         ), null);
-    }
-
-    private function search(Athlete $athlete): RungSearch
-    {
-        return new RungSearch($this->kit->inUse(), $athlete->limits());
     }
 
     private function one(Athlete $athlete, Rung|DoesNotFit $found): RungListJson

@@ -11,9 +11,6 @@ use SteadyRung\OutOfRange;
  */
 final readonly class Screening
 {
-    /** @var array{float, float} */
-    private const MOST_SHARE = Limits::SHARE;
-
     /** A recent injury that no longer hurts: no more than this part of bodyweight until it was asked again (judgement). */
     private const AFTER_INJURY_SHARE = 0.7;
 
@@ -56,7 +53,7 @@ final readonly class Screening
         array $further = [],
         ?float $mostShare = null,
     ): self {
-        OutOfRange::guard(['most_share' => [$mostShare, self::MOST_SHARE]]);
+        OutOfRange::guard(['most_share' => [$mostShare, Limits::SHARE]]);
 
         return new self($overhead, $pain, $isNumb, $wasInjured, $conditions, $isClearedByClinician, $under18, $isUneasy, $further, $mostShare);
     }

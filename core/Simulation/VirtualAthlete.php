@@ -20,7 +20,7 @@ final class VirtualAthlete
 
     private const MOST_SETS = 6;
 
-    /** @var list<float> of the day: form, then for each set where within a rep it ends, and how the reserve is guessed */
+    /** @var list<float> of the day: form, then for each set how the reserve is guessed */
     private array $today = [];
 
     private readonly Draws $noise;

@@ -63,7 +63,7 @@ final readonly class ScreenTaken
         return [
             'id' => $this->id,
             'overhead' => $this->overhead->value,
-            'pain' => $this->pain === null ? null : ['place' => $this->pain->place->value, 'level' => $this->pain->level],
+            'pain' => $this->pain === null ? null : PainJson::of($this->pain),
             'numb' => $this->numb,
             'injured' => $this->injured,
             'conditions' => array_column($this->conditions, 'value'),
