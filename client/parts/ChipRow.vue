@@ -1,12 +1,15 @@
 <script setup lang="ts" generic="T extends string | number | null">
-defineProps<{ label: string; showLabel?: boolean; chips: readonly { value: T; label: string }[]; value: T | null }>();
+const props = defineProps<{ label: string; showLabel?: boolean; chips: readonly { value: T; label: string }[]; value: T | readonly T[] | null }>();
+
+/** One chip is picked, or several are. */
+const isPicked = (chip: T): boolean => (Array.isArray(props.value) ? (props.value as readonly T[]).includes(chip) : chip === props.value);
 const emit = defineEmits<{ pick: [value: T] }>();
 </script>
 
 <template>
     <div class="chips" role="group" :aria-label="label">
         <span v-if="showLabel" class="label small" aria-hidden="true">{{ label }}</span>
-        <button v-for="chip in chips" :key="String(chip.value)" type="button" :aria-pressed="chip.value === value" @click="emit('pick', chip.value)">
+        <button v-for="chip in chips" :key="String(chip.value)" type="button" :aria-pressed="isPicked(chip.value)" @click="emit('pick', chip.value)">
             {{ chip.label }}
         </button>
     </div>

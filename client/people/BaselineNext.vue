@@ -61,7 +61,7 @@ async function reps(): Promise<void> {
                 <NButton type="primary" size="large" :disabled="clean === null" @click="reps">Log {{ clean ?? '' }} clean</NButton>
             </div>
         </template>
-        <button type="button" class="pass small" @click="emit('pass')">Pass over this step</button>
+        <button type="button" class="quiet small" @click="emit('pass')">Pass over this step</button>
     </section>
 </template>
 
@@ -83,17 +83,5 @@ header {
 
 .on {
     display: grid;
-}
-
-.pass {
-    min-height: var(--target);
-    padding: 0;
-    border: 0;
-    background: none;
-    color: var(--color-slate);
-    font-family: inherit;
-    text-align: left;
-    text-decoration: underline;
-    cursor: pointer;
 }
 </style>

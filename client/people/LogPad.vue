@@ -130,7 +130,7 @@ async function tellOnly(): Promise<void> {
             <NButton v-if="pad.count.value !== null" type="primary" size="large" :disabled="painOpen" @click="logClean(pad.count.value)">Log {{ pad.count.value }}</NButton>
         </div>
         <ChipRow label="In reserve" show-label :chips="reserveChips" :value="draft.reserve" :class="{ asked: pad.mode.value === 'reserve' }" @pick="draft.reserve = $event" />
-        <button type="button" class="rest small" :aria-expanded="rest" @click="rest = !rest">{{ rest ? 'Less' : 'No-count, pain, another day…' }}</button>
+        <button type="button" class="rest quiet small" :aria-expanded="rest" @click="rest = !rest">{{ rest ? 'Less' : 'No-count, pain, another day…' }}</button>
         <div class="stack more" :class="{ shown: rest || painOpen || noCountsOpen }">
             <NoCountRow v-model="draft.noCounts" v-model:open="noCountsOpen" />
             <PainRow v-model="draft.pain">
@@ -198,14 +198,6 @@ async function tellOnly(): Promise<void> {
 
     .rest {
         display: block;
-        min-height: var(--target);
-        padding: 0;
-        border: 0;
-        background: none;
-        color: var(--color-slate);
-        font-family: inherit;
-        text-align: left;
-        text-decoration: underline;
     }
 
     .more:not(.shown) {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { api, outcome } from '../domain/http';
 import { day, moment, percent } from '../domain/units';
@@ -57,7 +58,7 @@ const answers = computed(() => {
                         <strong>{{ outcomeWords[s.outcome] }}</strong>
                         <p class="small dim">{{ day(s.on) }}, by {{ s.by }}. Answers seen {{ s.looks === 1 ? 'once' : `${s.looks} times` }}.</p>
                     </div>
-                    <button type="button" class="tap" :aria-pressed="opened === s.id" @click="opened = s.id">See the answers</button>
+                    <NButton size="large" :aria-pressed="opened === s.id" @click="opened = s.id">See the answers</NButton>
                 </li>
             </ul>
             <section class="card stack" aria-label="Answers">
@@ -103,21 +104,6 @@ const answers = computed(() => {
     gap: var(--space-small);
     padding: var(--space-small) 0;
     border-bottom: 1px solid var(--color-line);
-}
-
-.tap {
-    min-height: var(--target);
-    padding: 0 var(--space-base);
-    border: 1px solid var(--color-edge);
-    border-radius: var(--radius-small);
-    background: var(--color-card);
-    color: inherit;
-    font: inherit;
-    cursor: pointer;
-}
-
-.tap[aria-pressed='true'] {
-    background: var(--color-sunk);
 }
 
 dl div {
