@@ -17,6 +17,7 @@ use SteadyRung\Exercise\Pattern;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Strength\FeltLoad;
 use SteadyRung\Strength\Observation;
+use SteadyRung\Strength\PacedSet;
 use SteadyRung\Strength\Seconds;
 
 /**
@@ -144,6 +145,16 @@ final class LoggedSet extends Record
      */
     public static function sessions(string $athleteId, Pattern $pattern, ?string $after = null, ?string $before = null, ?string $from = null, bool $testsOnly = false): array
     {
+        return array_map(static fn (array $day): array => array_map(static fn (PacedSet $p): Observation => $p->set, $day), self::paced($athleteId, $pattern, $after, $before, $from, $testsOnly));
+    }
+
+    /**
+     * The same with the second each was done at.
+     *
+     * @return array<string, non-empty-array<string, PacedSet>>
+     */
+    public static function paced(string $athleteId, Pattern $pattern, ?string $after = null, ?string $before = null, ?string $from = null, bool $testsOnly = false): array
+    {
         $sessions = [];
         $sets = self::standing($athleteId)->where('pattern', $pattern)->whereNull('part_of')
             ->when($after !== null, static fn ($q) => $q->where('trained_on', '>', $after))
@@ -151,11 +162,11 @@ final class LoggedSet extends Record
             ->when($from !== null, static fn ($q) => $q->where('trained_on', '>=', $from))
             ->when($testsOnly, static fn ($q) => $q->whereIn('purpose', [Purpose::Test->value, Purpose::Try->value]))
             ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->toBase()
-            ->get(['id', 'trained_on', 'purpose', 'work_key', 'load_key', 'effective_share', 'share_sd', 'shape', 'clean_reps', 'reserve', 'asked_reps', 'to_failure', 'hang_s', DB::raw("exercise->>'seconds' AS asked_s"), DB::raw("exercise->>'movement' AS movement")]);
+            ->get(['id', 'trained_on', 'purpose', 'work_key', 'load_key', 'effective_share', 'share_sd', 'shape', 'clean_reps', 'reserve', 'asked_reps', 'to_failure', 'hang_s', DB::raw("exercise->>'seconds' AS asked_s"), DB::raw("exercise->>'movement' AS movement"), DB::raw('extract(epoch FROM performed_at) AS at_s')]);
         foreach ($sets as $set) {
             $told = self::observation($set);
             if ($told !== null) {
-                $sessions[$set->trained_on][$set->id] = $told;
+                $sessions[$set->trained_on][$set->id] = new PacedSet((float) $set->at_s, $told);
             }
         }
 

@@ -18,7 +18,7 @@ use SteadyRung\Why\Explanation;
  */
 final readonly class CapacityReading
 {
-    public function __construct(private CapacityBefore $before)
+    public function __construct(private CapacityBefore $before, private FallReading $fall)
     {
     }
 
@@ -31,6 +31,6 @@ final readonly class CapacityReading
         $day = $newest->trained_on;
         $updates = CapacityUpdate::ofDay(CapacityFilter::usual(), $this->before->of($athlete->id, $pattern, $day), LoggedSet::sessions($athlete->id, $pattern, from: $day)[$day] ?? []);
 
-        return WhyJson::of('Capacity', $updates === [] ? new Explanation([]) : $updates[array_key_last($updates)]->why());
+        return WhyJson::of('Capacity', ($updates === [] ? new Explanation([]) : $updates[array_key_last($updates)]->why())->then($this->fall->of($athlete->id, $pattern)->why()));
     }
 }

@@ -50,6 +50,12 @@ final readonly class RepPrediction
         return new self($load, $state, array_map(static fn (array $p): array => [$p[0] / $sum, $p[1], $p[2], $p[3]], $parts));
     }
 
+    /** The same where only a part of capacity is left, as before a later set of the day. */
+    public function with(float $left): self
+    {
+        return new self($this->load, $this->state, array_map(static fn (array $p): array => [$p[0], $p[1], $p[2] + log($left), $p[3]], $this->parts));
+    }
+
     /** Median reps, 0 and more, not clipped. */
     public function median(): float
     {

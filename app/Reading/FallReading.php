@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Models\GymDay;
+use App\Models\LoggedSet;
+use SteadyRung\Exercise\Pattern;
+use SteadyRung\Strength\SetFall;
+
+/**
+ * How an athlete's capacity falls from set to set, from the sets of the last weeks.
+ */
+final readonly class FallReading
+{
+    private const DAYS = 56;
+
+    public function __construct(private GymDay $days)
+    {
+    }
+
+    public function of(string $athleteId, Pattern $pattern): SetFall
+    {
+        return SetFall::learned(array_map(array_values(...), array_values(LoggedSet::paced($athleteId, $pattern, from: $this->days->daysAgo(self::DAYS)))));
+    }
+}
