@@ -200,6 +200,21 @@ final readonly class JsonObject
             : throw $this->withheld($key, "This must be given: text of at most $most characters.");
     }
 
+    /**
+     * All its keys with their short texts.
+     *
+     * @return array<string, string>
+     */
+    public function strings(int $longest): array
+    {
+        $strings = [];
+        foreach (array_keys(get_object_vars($this->values)) as $key) {
+            $strings[(string) $key] = $this->text((string) $key, $longest);
+        }
+
+        return $strings;
+    }
+
     /** A refusal that does not repeat the value. */
     public function withheld(string $key, string $detail): Unreadable
     {

@@ -9,6 +9,7 @@ use SteadyRung\Exercise\NotDoable;
 use SteadyRung\Kit\BadCalibration;
 use SteadyRung\Kit\GearClash;
 use SteadyRung\Kit\UnknownGear;
+use SteadyRung\Method\UnknownPosition;
 use SteadyRung\OutOfRange;
 use SteadyRung\Violation;
 
@@ -51,6 +52,7 @@ final class Unreadable extends \RuntimeException
             $error instanceof GearClash => self::at("$pointer/$error->quantity", $error->getMessage(), $error->value),
             $error instanceof NotDoable => new self([Fault::at("$pointer/$error->field", $error->getMessage())]),
             $error instanceof UnknownGear => self::at("$pointer/$error->field", $error->getMessage(), $error->gearId),
+            $error instanceof UnknownPosition => self::at("$pointer/$error->field", $error->getMessage()),
             default => self::at($pointer, $error->getMessage()),
         };
     }

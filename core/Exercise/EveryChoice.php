@@ -9,8 +9,10 @@ use SteadyRung\Exercise\Choices\BandPulledDown;
 use SteadyRung\Exercise\Choices\Counterweighted;
 use SteadyRung\Exercise\Choices\FootHelped;
 use SteadyRung\Exercise\Choices\Footing;
+use SteadyRung\Exercise\Choices\Hopped;
 use SteadyRung\Exercise\Choices\InRow;
 use SteadyRung\Exercise\Choices\OnBands;
+use SteadyRung\Exercise\Choices\OnLowBar;
 use SteadyRung\Exercise\Choices\PulledDown;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Choices\Weighted;
@@ -24,6 +26,7 @@ use SteadyRung\Kit\StandingHeight;
 use SteadyRung\Kit\Weight;
 use SteadyRung\Setup\Attach;
 use SteadyRung\Setup\BandHelp;
+use SteadyRung\Setup\Hop;
 
 /**
  * The choices a kit allows, whether or not they fit a body: all of them in a usual gym, an even spread where a kit allows
@@ -67,6 +70,19 @@ final readonly class EveryChoice
             Lane::PullDown => $this->pullDowns(),
             Lane::Seconds => self::none(),
         };
+    }
+
+    /** @return \Generator<int, Choice> */
+    public function ofKind(ChoiceKind $kind): \Generator
+    {
+        if ($kind === ChoiceKind::Hop || $kind === ChoiceKind::LowBar) {
+            yield from $kind === ChoiceKind::Hop ? $this->hops() : $this->lowBars();
+        }
+        foreach ($this->in($kind->lane()) as $choice) {
+            if ($choice->kind() === $kind) {
+                yield $choice;
+            }
+        }
     }
 
     /**
@@ -238,6 +254,26 @@ final readonly class EveryChoice
             foreach ($heights as $height) {
                 yield FootHelped::of($bar->id, Footing::at($height));
             }
+        }
+    }
+
+    /** @return \Generator<int, Choice> from the floor and from each box, a small hop and a jump */
+    private function hops(): \Generator
+    {
+        $footings = [Footing::floor(), ...array_map(static fn (Box $b): Footing => Footing::box($b->id), self::spread($this->kit->boxes, self::MOST_ROW_FOOTINGS))];
+        foreach (self::spread($this->kit->bars, self::MOST_BARS) as $bar) {
+            foreach ($footings as $footing) {
+                yield Hopped::of($bar->id, $footing, Hop::SMALL_M);
+                yield Hopped::of($bar->id, $footing, Hop::JUMP_M);
+            }
+        }
+    }
+
+    /** @return \Generator<int, Choice> */
+    private function lowBars(): \Generator
+    {
+        foreach (self::spread($this->kit->bars, self::MOST_BARS) as $bar) {
+            yield OnLowBar::of($bar->id);
         }
     }
 

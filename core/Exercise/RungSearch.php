@@ -85,6 +85,23 @@ final readonly class RungSearch
     }
 
     /**
+     * All that fits of one kind, each made an exercise of, likewise.
+     *
+     * @param  \Closure(Choice): Exercise  $exercise
+     * @return list<Rung>
+     */
+    public function kind(ChoiceKind $kind, Body $body, \Closure $exercise): array
+    {
+        $choices = (new EveryChoice($this->kit, $body))->ofKind($kind);
+
+        return $this->built((static function () use ($choices, $exercise): \Generator {
+            foreach ($choices as $choice) {
+                yield $exercise($choice);
+            }
+        })(), $body);
+    }
+
+    /**
      * The unassisted pull-up and what one band or one weight makes, likewise.
      *
      * @return list<Rung>

@@ -77,10 +77,11 @@ final readonly class Row implements Setup
         if ($path instanceof DoesNotFit) {
             return $path;
         }
-        $shares = [$path->meanShare($travel), $path->meanShareLegsOut($travel)];
-        $range = [min($shares), max($shares)];
+        $share = $path->meanShare($travel);
+        $other = $this->heeling->knees === Knees::Bent ? $path->meanShareLegsOut($travel) : $share;
+        $range = [min($share, $other), max($share, $other)];
         $mean = ($range[0] + $range[1]) / 2.0;
-        $scale = $mean / $path->meanShare($travel) * $body->weightN();
+        $scale = $mean / $share * $body->weightN();
         [$bottomN, $meanN, $topN] = [$path->at($travel->span()[0])->share() * $scale, $mean * $body->weightN(), $path->at($travel->span()[1])->share() * $scale];
 
         return new CarriedLoad(
@@ -89,7 +90,7 @@ final readonly class Row implements Setup
             $meanN,
             $topN,
             Demand::asCarried($body->weightN(), $bottomN, $meanN, $topN),
-            sqrt((self::MODEL_SD[0] + self::MODEL_SD[1] * $mean) ** 2 + $this->reachSd($body, $path) ** 2 + ($range[1] - $range[0]) ** 2 / 12.0),
+            sqrt((self::MODEL_SD[0] + self::MODEL_SD[1] * $mean) ** 2 + $this->reachSd($body, $travel === Travel::Whole ? $share : $path->meanShare()) ** 2 + ($range[1] - $range[0]) ** 2 / 12.0),
             $travel->length() * $path->travelM,
             $this->warnings($path),
             $this->heeling->knees === Knees::Bent ? $range : null,
@@ -124,10 +125,10 @@ final readonly class Row implements Setup
         ]));
     }
 
-    private function reachSd(Body $body, RowPath $path): float
+    private function reachSd(Body $body, float $share): float
     {
         $longer = $this->path($body->withReach($body->reachM + $body->reachSdM()));
 
-        return $longer instanceof RowPath ? abs($longer->meanShare() - $path->meanShare()) : 0.0;
+        return $longer instanceof RowPath ? abs($longer->meanShare() - $share) : 0.0;
     }
 }

@@ -34,7 +34,8 @@ final readonly class RowPath
     /** A vest hangs here, as a part of stature over the heels. */
     private const VEST = 0.70;
 
-    private function __construct(private Row $row, private Body $body, public float $travelM, private Pivot $pivot)
+    /** @param  array{float, float}  $momentsM  of the body about the pivot over bodyweight, with the body level: arms forward, pulled in */
+    private function __construct(private Row $row, private Body $body, public float $travelM, private Pivot $pivot, private array $momentsM)
     {
     }
 
@@ -52,7 +53,7 @@ final readonly class RowPath
 
     private static function about(Pivot $pivot, Row $row, Body $body): self|DoesNotFit
     {
-        $path = new self($row, $body, $body->armM() - self::HANDS_TO_CHEST_M, $pivot);
+        $path = new self($row, $body, $body->armM() - self::HANDS_TO_CHEST_M, $pivot, self::moments($body, $pivot));
         foreach ([0.0, 1.0] as $part) {
             $fault = $path->faultAt($part);
             if ($fault !== null) {
@@ -71,7 +72,7 @@ final readonly class RowPath
         $contact = $heels->meeting($this->bodyM($part), $anchor, $this->ropeM($part));
         assert($contact !== null);
 
-        return new RowPosition($anchor, $heels, $contact[0], $this->momentM($part, $this->pivot), $this->shoulderM(), 1.0 + $this->vest());
+        return new RowPosition($anchor, $heels, $contact[0], $this->momentM($part, $this->pivot, $this->momentsM), $this->shoulderM(), 1.0 + $this->vest());
     }
 
     /** Mean carried share over a part of the way. */
@@ -80,18 +81,21 @@ final readonly class RowPath
         return self::mean($travel, fn (float $part): float => $this->at($part)->share());
     }
 
-    /** The same with the legs straightened in line with the body, the heels that much further out. */
+    /** The same with the legs straightened in line with the body, the heels that much further out; bent knees only. */
     public function meanShareLegsOut(Travel $travel = Travel::Whole): float
     {
-        return self::mean($travel, fn (float $part): float => $this->legsOut($part)->share());
+        $moments = self::moments($this->body, Pivot::Heels);
+
+        return self::mean($travel, fn (float $part): float => $this->legsOut($part, $moments)->share());
     }
 
-    private function legsOut(float $part): RowPosition
+    /** @param  array{float, float}  $momentsM  about the heels */
+    private function legsOut(float $part, array $momentsM): RowPosition
     {
         $at = $this->at($part);
         $heels = $at->contact->towards($at->heels, $at->contact->distanceM($at->heels) + $this->body->heightM($this->pivot->perStature()));
 
-        return new RowPosition($at->anchor, $heels, $at->contact, $this->momentM($part, Pivot::Heels), $this->body->heightM(Proportions::SHOULDER_HEIGHT), 1.0 + $this->vest());
+        return new RowPosition($at->anchor, $heels, $at->contact, $this->momentM($part, Pivot::Heels, $momentsM), $this->body->heightM(Proportions::SHOULDER_HEIGHT), 1.0 + $this->vest());
     }
 
     /**
@@ -170,12 +174,20 @@ final readonly class RowPath
         return $this->row->strapM + self::between($this->body->armM(), self::HANDS_TO_CHEST_M, $part);
     }
 
-    /** Moment of body and vest about the pivot, over bodyweight, with the body level. */
-    private function momentM(float $part, Pivot $pivot): float
+    /** @return array{float, float} */
+    private static function moments(Body $body, Pivot $pivot): array
     {
-        $moment = fn (Posture $posture): float => $this->body->momentM($posture, $pivot);
+        return [$body->momentM(Posture::ArmsForward, $pivot), $body->momentM(Posture::ArmsPulledIn, $pivot)];
+    }
 
-        return self::between($moment(Posture::ArmsForward), $moment(Posture::ArmsPulledIn), $part) + $this->vest() * $this->body->heightM(self::VEST - $pivot->perStature());
+    /**
+     * Moment of body and vest about the pivot, over bodyweight, with the body level.
+     *
+     * @param  array{float, float}  $momentsM
+     */
+    private function momentM(float $part, Pivot $pivot, array $momentsM): float
+    {
+        return self::between($momentsM[0], $momentsM[1], $part) + $this->vest() * $this->body->heightM(self::VEST - $pivot->perStature());
     }
 
     /** The vest's mass over the body's. */

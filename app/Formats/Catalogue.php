@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats;
+
+use App\Formats\Json\MethodJson;
+use SteadyRung\Method\Method;
+
+/**
+ * The methods that ship with the product.
+ */
+final class Catalogue
+{
+    public const USUAL = 'steady-ladder';
+
+    private const FOLDER = __DIR__.'/../../core/Method/catalogue';
+
+    /** @var array<string, Method> */
+    private static array $read = [];
+
+    /** @return list<string> */
+    public static function keys(): array
+    {
+        $keys = array_map(static fn (string $file): string => basename($file, '.json'), glob(self::FOLDER.'/*.json') ?: []);
+        sort($keys);
+
+        return $keys;
+    }
+
+    public static function has(string $key): bool
+    {
+        return in_array($key, self::keys(), true);
+    }
+
+    public static function method(string $key): Method
+    {
+        return self::$read[$key] ??= MethodJson::read(JsonObject::parse((string) file_get_contents(self::FOLDER."/$key.json")));
+    }
+
+    /** @return list<Method> */
+    public static function all(): array
+    {
+        return array_map(self::method(...), self::keys());
+    }
+}

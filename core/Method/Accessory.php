@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Method;
+
+/**
+ * Work beside the pull, known by name.
+ */
+enum Accessory: string
+{
+    case Curl = 'curl';
+    case BentRow = 'bent-row';
+    case DumbbellRow = 'dumbbell-row';
+    case Carry = 'carry';
+    case PullApart = 'pull-apart';
+    case OverheadPullApart = 'overhead-pull-apart';
+    case ArmSweep = 'arm-sweep';
+    case KneelingPlank = 'kneeling-plank';
+    case KneelingSidePlank = 'kneeling-side-plank';
+    case Plank = 'plank';
+    case SidePlank = 'side-plank';
+    case FeetRaisedPlank = 'feet-raised-plank';
+    case LongLeverPlank = 'long-lever-plank';
+    case WeightedPlank = 'weighted-plank';
+    case Hollow = 'hollow';
+    case PushUp = 'push-up';
+    case RingPushUp = 'ring-push-up';
+    case Dip = 'dip';
+    case RingDip = 'ring-dip';
+    case WallWalk = 'wall-walk';
+    case StraightArmLean = 'straight-arm-lean';
+    case HangAndTurn = 'hang-and-turn';
+    case ReverseFly = 'reverse-fly';
+    case RopePull = 'rope-pull';
+    case PegRow = 'peg-row';
+
+    public function words(): string
+    {
+        return ucfirst(match ($this) {
+            self::BentRow => 'bent-over row',
+            self::Carry => 'loaded carry',
+            self::PullApart => 'band pull-apart in front',
+            self::OverheadPullApart => 'band pull-apart overhead',
+            self::ArmSweep => 'straight-arm band sweep',
+            self::FeetRaisedPlank => 'plank, feet raised',
+            self::LongLeverPlank => 'long-lever plank, pelvis tucked',
+            self::WeightedPlank => 'long-lever plank, plate over the hips',
+            self::Hollow => 'hollow-body hold',
+            self::PushUp => 'push-up',
+            self::RingPushUp => 'ring push-up',
+            self::WallWalk => 'wall-walk handstand',
+            self::StraightArmLean => 'straight-arm lean',
+            self::HangAndTurn => 'hang and turn, for the shoulders',
+            self::ReverseFly => 'reverse fly in the rings, thumbs up',
+            self::RopePull => 'hands-only rope, pulls up and down',
+            self::PegRow => 'peg board',
+            default => str_replace('-', ' ', $this->value),
+        });
+    }
+
+    /** @return array{string, string} */
+    public function cues(): array
+    {
+        return match ($this) {
+            self::Curl => ['Elbows at the ribs.', 'Down as slowly as up.'],
+            self::BentRow, self::DumbbellRow => ['Back flat, drive the elbow.', 'Shoulder not rolling forward.'],
+            self::Carry => ['Squeeze hard, walk tall.', 'Short steps, ribs down.'],
+            self::PullApart, self::OverheadPullApart, self::ArmSweep, self::ReverseFly => ['Arms straight, shoulders off the ears.', 'Blades together, ribs down.'],
+            self::PushUp, self::RingPushUp, self::Dip, self::RingDip, self::WallWalk, self::StraightArmLean => ['Ribs down, one line.', 'Short range first, and only without pain.'],
+            self::HangAndTurn => ['Slowly, feet near the floor.', 'Never into pain.'],
+            self::RopePull, self::PegRow => ['Change the leading hand each set.', 'Keep a foot near the floor to come down.'],
+            default => ['Ribs down, buttocks tight.', 'Breathe on.'],
+        };
+    }
+
+    public function hangs(): bool
+    {
+        return in_array($this, [self::HangAndTurn, self::RopePull, self::PegRow], true);
+    }
+
+    public function isOverhead(): bool
+    {
+        return $this->hangs() || in_array($this, [self::OverheadPullApart, self::WallWalk], true);
+    }
+
+    /** @return non-empty-list<self> what the trunk ladder climbs by, a minute each (common practice) */
+    public static function trunkLadder(): array
+    {
+        return [self::KneelingPlank, self::KneelingSidePlank, self::Plank, self::SidePlank, self::FeetRaisedPlank, self::LongLeverPlank, self::WeightedPlank];
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Method;
+
+use SteadyRung\Body\Body;
+use SteadyRung\Exercise\Choice;
+use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Grip;
+use SteadyRung\Exercise\HoldAt;
+use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Manner;
+use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Exercise\UpBy;
+use SteadyRung\Exercise\Width;
+use SteadyRung\OutOfRange;
+
+/**
+ * What a method asks to be done, without saying on which pieces: a kind of set-up with a movement, between two shares.
+ */
+final readonly class Means
+{
+    public const SHARE = [0.0, 2.0];
+
+    private const SAME_SHARE = 1e-6;
+
+    /** @param  array{float, float}  $shares */
+    private function __construct(
+        public ChoiceKind $kind,
+        public Movement $movement,
+        public ?HoldAt $at,
+        public ?float $seconds,
+        public Grip $grip,
+        public Width $width,
+        public ?UpBy $upBy,
+        public array $shares,
+    ) {
+    }
+
+    /**
+     * @throws \SteadyRung\Exercise\NotDoable if the kind does not allow it
+     * @throws OutOfRange if a share is outside 0–2, or the seconds outside their range
+     */
+    public static function of(ChoiceKind $kind, Movement $movement = Movement::Full, ?HoldAt $at = null, ?float $seconds = null, Grip $grip = Grip::Over, Width $width = Width::Outside, ?UpBy $upBy = null, float $fromShare = 0.0, float $toShare = 2.0): self
+    {
+        OutOfRange::guard(['from_share' => [$fromShare, self::SHARE], 'to_share' => [$toShare, [$fromShare, self::SHARE[1]]]]);
+        Manner::of($kind, $movement, $at, $seconds, $grip, $width, $upBy);
+
+        return new self($kind, $movement, $at, $seconds, $grip, $width, $upBy, [$fromShare, $toShare]);
+    }
+
+    /**
+     * What this gear makes of it for this body, within the screen's limits and between its shares, from the least carried to the most.
+     *
+     * @return list<Rung>
+     */
+    public function rungs(RungSearch $search, Body $body): array
+    {
+        return array_values(array_filter($search->kind($this->kind, $body, $this->exercise(...)), $this->holds(...)));
+    }
+
+    /** Whether a rung is one of its kind and done as it asks, wherever it lies. */
+    public function isDoneOn(Rung $rung): bool
+    {
+        $manner = $rung->exercise->manner;
+
+        return $rung->exercise->setup->kind() === $this->kind && $manner->movement === $this->movement && $manner->at === $this->at
+            && ($manner->grip === $this->grip || $manner->movement === Movement::Full);
+    }
+
+    public function lane(): Lane
+    {
+        return $this->movement->isTimed() ? Lane::Seconds : $this->kind->lane();
+    }
+
+    public function isGripWork(): bool
+    {
+        return $this->at?->isGrip() === true;
+    }
+
+    /** Whether it loads the arms overhead hard: what a newcomer does not do two days running. */
+    public function isVertical(): bool
+    {
+        return $this->kind->lane() === Lane::Pull && ! $this->isGripWork() && $this->movement !== Movement::ShoulderBlade;
+    }
+
+    /** In words, without the gear. */
+    public function words(): string
+    {
+        $grip = $this->grip === Grip::Under ? ', under grip' : '';
+
+        return match (true) {
+            $this->at === HoldAt::Hang => 'Hang',
+            $this->at === HoldAt::ActiveHang => 'Active hang',
+            $this->at === HoldAt::Top => "Chin-over-bar hold$grip",
+            $this->movement === Movement::Hold => "Half-way hold$grip",
+            $this->movement === Movement::Lowering => ($this->kind === ChoiceKind::Band ? 'Lowering in a band' : 'Lowering').$grip,
+            $this->movement === Movement::ShoulderBlade => 'Shoulder-blade pull',
+            $this->movement === Movement::LowerHalf => 'Lower-half pull',
+            $this->movement === Movement::UpperHalf => 'Upper-half pull',
+            default => match ($this->kind) {
+                ChoiceKind::Row => 'Row',
+                ChoiceKind::Band => 'Band pull-up',
+                ChoiceKind::Foot => 'Foot-helped pull-up',
+                ChoiceKind::LowBar => 'Low-bar pull-up',
+                ChoiceKind::Hop => 'Hop and control',
+                ChoiceKind::PullDown => 'Pull-down',
+                ChoiceKind::BandPullDown => 'Band pull-down',
+                ChoiceKind::Counterweight => 'Counterweight machine',
+                ChoiceKind::Added => 'Weighted pull-up',
+                ChoiceKind::Strict => $this->grip === Grip::Under ? 'Chin-up' : 'Pull-up',
+            }.($this->kind === ChoiceKind::Strict ? '' : $grip),
+        };
+    }
+
+    private function exercise(Choice $choice): Exercise
+    {
+        return Exercise::of($choice, $this->movement, $this->at, $this->seconds, $this->grip, $this->width, $this->upBy);
+    }
+
+    private function holds(Rung $rung): bool
+    {
+        return $rung->share() >= $this->shares[0] - self::SAME_SHARE && $rung->share() <= $this->shares[1] + self::SAME_SHARE;
+    }
+}

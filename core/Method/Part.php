@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Method;
+
+/**
+ * The parts of a session, in their order.
+ */
+enum Part: string
+{
+    case WarmUp = 'warm-up';
+    case Test = 'test';
+    case Main = 'main';
+    case Accessory = 'accessory';
+    case Trunk = 'trunk';
+}

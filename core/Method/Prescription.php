@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Method;
+
+use SteadyRung\Exercise\Movement;
+use SteadyRung\OutOfRange;
+
+/**
+ * One line of a stage: what is done, how often, how much, and the rest after each set.
+ */
+final readonly class Prescription
+{
+    public const SETS = [1.0, 12.0];
+
+    public const REST_S = [0.0, 600.0];
+
+    /**
+     * @param  list<Means>  $means  the first that this gear allows is done; none where it is an accessory
+     */
+    private function __construct(
+        public Part $part,
+        public array $means,
+        public ?Accessory $accessory,
+        public int $sets,
+        public Amount $amount,
+        public int $restS,
+        public bool $toFailure,
+        public bool $isPerSide,
+        public bool $climbs,
+        public ?string $tempo,
+        public ?string $group,
+    ) {
+    }
+
+    /**
+     * @param  non-empty-list<Means>|Accessory  $do
+     * @param  int  $sets  1–12
+     * @param  int  $restS  0–600 s
+     * @param  bool  $climbs  rung after rung within the shares of its means
+     *
+     * @throws OutOfRange if a figure is outside
+     */
+    public static function of(Part $part, array|Accessory $do, int $sets, Amount $amount, int $restS, bool $toFailure = false, bool $isPerSide = false, bool $climbs = false, ?string $tempo = null, ?string $group = null): self
+    {
+        OutOfRange::guard(['sets' => [$sets, self::SETS], 'rest_s' => [$restS, self::REST_S]]);
+
+        return new self($part, is_array($do) ? $do : [], $do instanceof Accessory ? $do : null, $sets, $amount, $restS, $toFailure, $isPerSide, $climbs, $tempo, $group);
+    }
+
+    public function isLowering(): bool
+    {
+        return $this->means !== [] && $this->means[0]->movement === Movement::Lowering;
+    }
+
+    public function words(): string
+    {
+        return sprintf('%s %d × %s', $this->accessory?->words() ?? $this->means[0]->words(), $this->sets, $this->amount->words());
+    }
+
+    /** Lowerings that one session of it asks for. */
+    public function lowerings(): int
+    {
+        return match (true) {
+            ! $this->isLowering() => 0,
+            $this->amount->measure === Measure::TotalReps => $this->amount->high,
+            default => $this->sets * $this->amount->high,
+        };
+    }
+}

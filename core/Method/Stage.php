@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Method;
+
+/**
+ * A part of a method: what is done in it, the gate that ends it, and the weeks it usually takes.
+ */
+final readonly class Stage
+{
+    /**
+     * @param  array{int, int}  $weeks  usually
+     * @param  non-empty-list<Prescription>  $lines  the first main one is held against the gate
+     * @param  list<string>  $ours  what no school says and we filled in
+     */
+    public function __construct(public string $key, public string $name, public array $weeks, public array $lines, public Gate $gate, public float $endsAtShare, public array $ours = [], public ?string $note = null)
+    {
+    }
+
+    /** The line the gate is about. */
+    public function work(): Prescription
+    {
+        foreach ($this->lines as $line) {
+            if ($line->part === Part::Main && $line->means !== []) {
+                return $line;
+            }
+        }
+
+        throw BadMethod::withoutWork($this->key);
+    }
+
+    public function lowerings(): int
+    {
+        return array_sum(array_map(static fn (Prescription $p): int => $p->lowerings(), $this->lines));
+    }
+}
