@@ -8,7 +8,6 @@ use App\Models\Athlete;
 use App\Models\AthleteKind;
 use App\Models\CurrentGym;
 use App\Models\Gym;
-use App\Models\Purpose;
 use App\Models\User;
 use App\Reading\TrendRange;
 use App\Reading\TrendReading;
@@ -19,6 +18,7 @@ use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
+use SteadyRung\Plan\Purpose;
 
 require __DIR__.'/../vendor/autoload.php';
 

@@ -12,6 +12,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class Fault
 {
+    /** @param  list<string>|null  $allowed */
     public function __construct(
         #[OA\Property(description: 'JSON pointer to the value, RFC 6901.')]
         public string $pointer,
@@ -25,12 +26,15 @@ final readonly class Fault
         public ?float $high = null,
         #[OA\Property]
         public ?string $unit = null,
+        #[OA\Property(description: 'The names that are known here.', type: 'array', items: new OA\Items(type: 'string'), nullable: true)]
+        public ?array $allowed = null,
     ) {
     }
 
-    public static function at(string $pointer, string $detail, mixed $value = null): self
+    /** @param  list<string>|null  $allowed */
+    public static function at(string $pointer, string $detail, mixed $value = null, ?array $allowed = null): self
     {
-        return new self($pointer, $detail, self::shown($value));
+        return new self($pointer, $detail, self::shown($value), allowed: $allowed);
     }
 
     private static function shown(mixed $value): string|int|float|bool|null

@@ -215,6 +215,12 @@ final readonly class JsonObject
         return $strings;
     }
 
+    /** The same for the same keys and values in the same order. */
+    public function fingerprint(): string
+    {
+        return (string) json_encode($this->values);
+    }
+
     /** A refusal that does not repeat the value. */
     public function withheld(string $key, string $detail): Unreadable
     {
@@ -283,7 +289,7 @@ final readonly class JsonObject
         }
 
         return (is_string($value) ? $enum::tryFrom($value) : null)
-            ?? throw Unreadable::at($this->at($key), 'This must be one of '.self::names($enum).'.', $value);
+            ?? throw Unreadable::unknown($this->at($key), $value, self::allowed($enum));
     }
 
     public function object(string $key): self
@@ -347,7 +353,7 @@ final readonly class JsonObject
     {
         $choices = [];
         foreach ($this->items($key, count($enum::cases())) as $i => $item) {
-            $choice = (is_string($item) ? $enum::tryFrom($item) : null) ?? throw Unreadable::at($this->at($key).'/'.$i, 'This must be one of '.self::names($enum).'.', $item);
+            $choice = (is_string($item) ? $enum::tryFrom($item) : null) ?? throw Unreadable::unknown($this->at($key).'/'.$i, $item, self::allowed($enum));
             $choices[$choice->value] = $choice;
         }
 
@@ -404,6 +410,15 @@ final readonly class JsonObject
     /** @param  class-string<\BackedEnum>  $enum */
     private static function names(string $enum): string
     {
-        return implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases()));
+        return implode(', ', self::allowed($enum));
+    }
+
+    /**
+     * @param  class-string<\BackedEnum>  $enum
+     * @return list<string>
+     */
+    private static function allowed(string $enum): array
+    {
+        return array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases());
     }
 }

@@ -29,6 +29,16 @@ final class Unreadable extends \RuntimeException
         return new self([Fault::at($pointer, $detail, $value)]);
     }
 
+    /**
+     * A name that is not known, with those that are.
+     *
+     * @param  list<string>  $allowed
+     */
+    public static function unknown(string $pointer, mixed $value, array $allowed): self
+    {
+        return new self([Fault::at($pointer, 'This must be one of '.implode(', ', $allowed).'.', $value, $allowed)]);
+    }
+
     public static function syntax(string $detail): self
     {
         return new self([Fault::at('', $detail)], isSyntax: true);
@@ -37,7 +47,7 @@ final class Unreadable extends \RuntimeException
     /** The same faults, all at one pointer. */
     public function movedTo(string $pointer): self
     {
-        return new self(array_map(static fn (Fault $f): Fault => new Fault($pointer, $f->detail, $f->value, $f->low, $f->high, $f->unit), $this->faults));
+        return new self(array_map(static fn (Fault $f): Fault => new Fault($pointer, $f->detail, $f->value, $f->low, $f->high, $f->unit, $f->allowed), $this->faults));
     }
 
     /** The core's refusal of values read below a pointer; the core names its quantities as JSON does. */
@@ -50,9 +60,9 @@ final class Unreadable extends \RuntimeException
             )),
             $error instanceof BadCalibration => self::at("$pointer/points/$error->pointIndex", $error->getMessage(), $error->point->forceN),
             $error instanceof GearClash => self::at("$pointer/$error->quantity", $error->getMessage(), $error->value),
-            $error instanceof NotDoable => new self([Fault::at("$pointer/$error->field", $error->getMessage())]),
+            $error instanceof NotDoable => new self([Fault::at("$pointer/$error->field", $error->getMessage(), allowed: $error->allowed)]),
             $error instanceof UnknownGear => self::at("$pointer/$error->field", $error->getMessage(), $error->gearId),
-            $error instanceof UnknownPosition => self::at("$pointer/$error->field", $error->getMessage()),
+            $error instanceof UnknownPosition => new self([Fault::at("$pointer/$error->field", $error->getMessage(), allowed: $error->allowed)]),
             default => self::at($pointer, $error->getMessage()),
         };
     }

@@ -14,6 +14,7 @@ use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Pattern;
+use SteadyRung\Plan\Purpose;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Strength\FeltLoad;
 use SteadyRung\Strength\Observation;

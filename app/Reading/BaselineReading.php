@@ -8,7 +8,6 @@ use App\Formats\Json\RungJson;
 use App\Models\Athlete;
 use App\Models\GymDay;
 use App\Models\LoggedSet;
-use App\Models\Purpose;
 use SteadyRung\Exercise\Lane;
 use SteadyRung\Exercise\Pattern;
 use SteadyRung\Plan\BaselineDone;
@@ -16,6 +15,7 @@ use SteadyRung\Plan\BaselineGuide;
 use SteadyRung\Plan\BaselineLine;
 use SteadyRung\Plan\BaselineState;
 use SteadyRung\Plan\BaselineStep;
+use SteadyRung\Plan\Purpose;
 use SteadyRung\Strength\Belief;
 
 /**

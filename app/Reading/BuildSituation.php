@@ -6,13 +6,13 @@ namespace App\Reading;
 
 use App\Models\Athlete;
 use App\Models\LoggedSet;
-use App\Models\Purpose;
 use SteadyRung\Call\SessionResult;
 use SteadyRung\Call\Situation;
 use SteadyRung\Call\Standard;
 use SteadyRung\Exercise\Lane;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
+use SteadyRung\Plan\Purpose;
 
 /**
  * The one place where what is known of an athlete becomes the situation a call is made from.

@@ -7,8 +7,8 @@ namespace App\Reading;
 use App\Formats\Json\ExerciseJson;
 use App\Formats\Json\PainJson;
 use App\Models\LoggedSet;
-use App\Models\Purpose;
 use OpenApi\Attributes as OA;
+use SteadyRung\Plan\Purpose;
 
 /**
  * A set that stands in the log.

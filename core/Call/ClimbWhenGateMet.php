@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call;
 
+use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\InWords;
+use SteadyRung\Method\Measure;
 
 /**
  * The gate met in two sessions running, and the floor likely on the next rung: less help.
@@ -28,24 +30,53 @@ final readonly class ClimbWhenGateMet implements Rule
     {
         $met = $situation->sessionsMet();
         $next = $situation->steps->up;
-        $chance = $next === null ? null : $situation->chanceOfFloor($next);
+        if ($met === 0 || $next === null) {
+            return Finding::silent();
+        }
+        $chance = $this->chance($situation, $next);
+        $lacking = [
+            ...$this->stage($situation),
+            ...($chance !== null && $chance < $situation->standard->chance ? [$this->likely($situation, $chance)] : []),
+            ...($chance === null && ! $this->isUnforetold($next) ? [new Evidence('No baseline yet, so nobody knows the reps on the next set-up.')] : []),
+        ];
 
         return match (true) {
-            $met === 0 || $next === null => Finding::silent(),
-            $met < $situation->standard->sessions => Finding::nearly($this->gate($situation, $met)),
-            $chance === null => Finding::nearly($this->gate($situation, $met), new Evidence('No baseline yet, so nobody knows the reps on the next set-up.')),
-            $chance < $situation->standard->chance => Finding::nearly($this->gate($situation, $met), $this->likely($situation, $chance)),
+            $met < $situation->standard->sessions || $lacking !== [] => Finding::nearly($this->gate($situation, $met), ...$lacking),
             default => Finding::fires($this->call($situation, $next, $chance)),
         };
     }
 
-    private function call(Situation $situation, Rung $next, float $chance): Call
+    /** The floor and one in reserve on the next rung. */
+    private function chance(Situation $situation, Rung $next): ?float
+    {
+        return $situation->chanceOf($next, $situation->signs->endsStage ? 1 : $situation->standard->floor + 1);
+    }
+
+    /** Grip and straight arms, of which no capacity speaks. */
+    private function isUnforetold(Rung $next): bool
+    {
+        return $next->exercise->manner->at?->isGrip() === true || $next->exercise->manner->movement === Movement::ShoulderBlade;
+    }
+
+    /** @return list<Evidence> what the end of a stage asks for beside its gate */
+    private function stage(Situation $situation): array
+    {
+        $signs = $situation->signs;
+        $days = $situation->standard->leastDays;
+
+        return $signs->endsStage ? [
+            ...($signs->daysAtStage < $days ? [new Evidence(sprintf('%d days at this stage; it takes %d at the least.', $signs->daysAtStage, $days), (float) $signs->daysAtStage, (float) $days)] : []),
+            ...($signs->lacksHang === null ? [] : [new Evidence($signs->lacksHang)]),
+        ] : [];
+    }
+
+    private function call(Situation $situation, Rung $next, ?float $chance): Call
     {
         return new Call(
             $this->verdict(),
             $this->name(),
             $next,
-            [$this->gate($situation, $situation->sessionsMet()), $this->likely($situation, $chance), ...$situation->largeStep()],
+            [$this->gate($situation, $situation->sessionsMet()), ...($chance === null ? [] : [$this->likely($situation, $chance)]), ...$situation->largeStep()],
             $chance >= self::FIRM_CHANCE ? Confidence::Firm : Confidence::Fair,
             $chance,
             ['Pain, or a session under the gate.'],
@@ -56,22 +87,20 @@ final readonly class ClimbWhenGateMet implements Rule
     private function gate(Situation $situation, int $met): Evidence
     {
         $standard = $situation->standard;
+        $sets = match (true) {
+            $standard->measure === Measure::TotalReps => "{$standard->words()} in",
+            $standard->sets === 1 => "{$standard->words()} in",
+            default => sprintf('Every set at %s or more in', $standard->countWords($standard->count)),
+        };
 
-        return new Evidence(
-            sprintf('Every set at %d clean or more in %s (%d sets or more each).', $standard->gateReps, $met === 1 ? 'one session' : "$met sessions running", $standard->sets),
-            (float) $met,
-            (float) $standard->sessions,
-        );
+        return new Evidence(sprintf('%s %s%s.', $sets, $met === 1 ? 'one session' : "$met sessions running", $standard->sets === 1 ? '' : " ($standard->sets sets or more each)"), (float) $met, (float) $standard->sessions);
     }
 
     private function likely(Situation $situation, float $chance): Evidence
     {
         $standard = $situation->standard;
+        $what = $situation->signs->endsStage ? 'The first of the next stage' : sprintf('%s and one in reserve on the next set-up', $standard->countWords($standard->floor));
 
-        return new Evidence(
-            sprintf('%d clean on the next set-up: %s; it needs %s.', $standard->floorReps, InWords::chance($chance), InWords::chance($standard->chance)),
-            $chance,
-            $standard->chance,
-        );
+        return new Evidence(sprintf('%s: %s; it needs %s.', $what, InWords::chance($chance), InWords::chance($standard->chance)), $chance, $standard->chance);
     }
 }

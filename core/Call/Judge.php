@@ -28,7 +28,7 @@ final class Judge
     /** @return list<Rule> in order of precedence */
     public static function rules(): array
     {
-        $rules = [new Stay, new ReferForPain, new StepDownBelowFloor, new ClimbWhenGateMet];
+        $rules = [new Stay, new ReferForBody, new RestWhenSore, new RestWhenFallingOff, new StepDownBelowFloor, new StepDownUnclean, new SwitchExercise, new ClimbWhenGateMet, new ClimbWhenEasy, new TestWhenLikely];
         usort($rules, static fn (Rule $a, Rule $b): int => $a->verdict()->rank() <=> $b->verdict()->rank());
 
         return $rules;

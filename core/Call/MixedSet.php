@@ -21,8 +21,8 @@ final readonly class MixedSet
     {
         $steps = $situation->steps;
 
-        return $steps->up !== null && $steps->isTooLarge()
-            ? new self(self::FIRST_REPS, $steps->up, $situation->standard->gateReps - self::FIRST_REPS, $situation->rung())
+        return $steps->up !== null && $steps->isTooLarge() && ! $situation->signs->endsStage
+            ? new self(self::FIRST_REPS, $steps->up, $situation->standard->count - self::FIRST_REPS, $situation->rung())
             : null;
     }
 }

@@ -6,9 +6,10 @@ namespace SteadyRung\Call;
 
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
-use SteadyRung\Safety\Pain;
+use SteadyRung\Method\Measure;
 use SteadyRung\Strength\Belief;
 use SteadyRung\Strength\RepPrediction;
+use SteadyRung\Strength\SetFall;
 
 /**
  * Everything a call is made from.
@@ -20,8 +21,9 @@ final readonly class Situation
         public Steps $steps,
         public array $sessions,
         public Belief $belief,
-        public ?Pain $pain,
+        public Signs $signs = new Signs,
         public Standard $standard = new Standard,
+        public ?SetFall $fall = null,
     ) {
     }
 
@@ -35,10 +37,25 @@ final readonly class Situation
         return $this->belief->onRung($rung);
     }
 
-    /** Chance of the floor reps on a rung; none before a baseline. */
+    /** Chance of the floor on a rung; none before a baseline. */
     public function chanceOfFloor(Rung $rung): ?float
     {
-        return $this->predict($rung)?->chanceOf($this->standard->floorReps);
+        return $this->chanceOf($rung, $this->standard->floor);
+    }
+
+    /** Chance of so many reps, or of so many seconds where the rung is timed. */
+    public function chanceOf(Rung $rung, int $count): ?float
+    {
+        return $this->belief->onRung($rung)?->chanceOf((float) $count)
+            ?? $this->belief->secondsOn($rung)?->chanceOf((float) max(1, $this->standard->measure === Measure::Seconds ? $count : (int) $rung->exercise->manner->seconds));
+    }
+
+    /** Chance that every set of the gate comes up to its count on a rung: that of the last one, tired by those before. */
+    public function chanceOfGate(Rung $rung, float $restS, int $reserve): ?float
+    {
+        $left = ($this->fall ?? SetFall::ofAnybody())->over($this->standard->sets, $restS, $reserve);
+
+        return $this->standard->measure === Measure::Reps ? $this->predict($rung)?->with($left[count($left) - 1])->chanceOf((float) $this->standard->count) : null;
     }
 
     /**
@@ -51,7 +68,7 @@ final readonly class Situation
     {
         $size = $this->steps->sizeUp();
 
-        return $this->steps->isTooLarge() ? [new Evidence(
+        return $this->steps->isTooLarge() && ! $this->signs->endsStage ? [new Evidence(
             sprintf('The next step is %.0f %% of bodyweight, more than %.0f %%: this kit has nothing in between. Mix the set.', 100 * $size, 100 * Steps::LARGEST),
             $size,
             Steps::LARGEST,
@@ -68,6 +85,12 @@ final readonly class Situation
     public function sessionsShort(): int
     {
         return $this->running(fn (SessionResult $s): bool => $s->fallsShort($this->standard));
+    }
+
+    /** How many of the latest sessions running were hard and fell far under what was foretold. */
+    public function sessionsFallenOff(): int
+    {
+        return $this->running(static fn (SessionResult $s): bool => $s->fallsOff());
     }
 
     public function latest(): ?SessionResult

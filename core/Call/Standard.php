@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call;
 
+use SteadyRung\Method\Gate;
+use SteadyRung\Method\HouseRules;
+use SteadyRung\Method\Measure;
+
 /**
  * What must be met to take help away, and what falls short (common practice: three sets of eight, floor of five).
  */
@@ -11,16 +15,41 @@ final readonly class Standard
 {
     public function __construct(
         public int $sets = 3,
-        public int $gateReps = 8,
-        public int $floorReps = 5,
+        public int $count = 8,
+        public int $floor = 5,
         public int $sessions = 2,
         public float $chance = 0.8,
+        public Measure $measure = Measure::Reps,
+        public int $leastDays = 0,
     ) {
     }
 
     /** For reps that are only the way down, of which few are done (common practice: three sets of five, floor of two). */
     public static function lowering(): self
     {
-        return new self(gateReps: 5, floorReps: 2);
+        return new self(count: 5, floor: 2);
+    }
+
+    public static function of(Gate $gate, HouseRules $rules): self
+    {
+        return new self($gate->sets, $gate->count, $gate->floor, $rules->sessionsFor($gate), measure: $gate->measure, leastDays: $gate->leastDays);
+    }
+
+    /** As “3 × 8 clean” or “30 s in one set”. */
+    public function words(): string
+    {
+        $count = $this->measure->count($this->count);
+
+        return match (true) {
+            $this->measure === Measure::TotalReps => "$count in all",
+            $this->measure === Measure::Seconds => $this->sets === 1 ? "$count in one set" : "$this->sets × $count",
+            default => "$this->sets × $count clean",
+        };
+    }
+
+    /** A count below it in words, as “5 clean” or “12 s”. */
+    public function countWords(int $count): string
+    {
+        return $this->measure->count($count).($this->measure === Measure::Seconds ? '' : ' clean');
     }
 }

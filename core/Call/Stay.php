@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Call;
 
 use SteadyRung\InWords;
+use SteadyRung\Method\Measure;
 use SteadyRung\Setup\Warning;
 use SteadyRung\Setup\WarningCode;
 
@@ -32,7 +33,7 @@ final readonly class Stay implements Rule
             $this->name(),
             $situation->rung(),
             [
-                new Evidence($latest === null ? 'No session on this set-up yet.' : sprintf('Last session on this set-up: %s clean.', $latest->counts())),
+                new Evidence($latest === null ? 'No session on this set-up yet.' : sprintf('Last session on this set-up: %s%s.', $latest->counts(), $situation->standard->measure === Measure::Seconds ? ' s' : ' clean')),
                 ...$situation->largeStep(),
             ],
             $situation->belief->state === null || count($situation->sessions) < $situation->standard->sessions ? Confidence::Slight : Confidence::Fair,
@@ -53,7 +54,7 @@ final readonly class Stay implements Rule
     {
         $standard = $situation->standard;
         $left = $standard->sessions - $situation->sessionsMet();
-        $gate = sprintf('%d × %d clean', $standard->sets, $standard->gateReps);
+        $gate = $standard->words();
 
         return match (true) {
             $left <= 0 => [],
@@ -74,8 +75,8 @@ final readonly class Stay implements Rule
             $chance === null => ['A baseline: log clean reps with a band.'],
             $chance >= $standard->chance => [],
             default => [sprintf(
-                '%d clean on %s: %s; it needs %s.%s',
-                $standard->floorReps, $up->name, InWords::chance($chance), InWords::chance($standard->chance), $this->whatToMeasure($up->load->warnings),
+                '%s on %s: %s; it needs %s.%s',
+                $standard->countWords($standard->floor), $up->name, InWords::chance($chance), InWords::chance($standard->chance), $this->whatToMeasure($up->load->warnings),
             )],
         };
     }

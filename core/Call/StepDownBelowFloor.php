@@ -45,7 +45,7 @@ final readonly class StepDownBelowFloor implements Rule
             [$this->evidence($situation, $situation->sessionsShort()), $this->easing($situation->rung()->share() - $down->share())],
             Confidence::Firm,
             $situation->chanceOfFloor($down),
-            [sprintf('One set of %d clean or more would hold this set-up.', $standard->floorReps)],
+            [sprintf('One set of %s or more would hold this set-up.', $standard->countWords($standard->floor))],
         );
     }
 
@@ -56,7 +56,7 @@ final readonly class StepDownBelowFloor implements Rule
         $counts = implode('; ', array_map(static fn (SessionResult $s): string => $s->counts(), $last));
 
         return new Evidence(
-            sprintf('Under %d clean in %s (%s).', $standard->floorReps, $short === 1 ? 'one session' : "$short sessions running", $counts),
+            sprintf('Under %s in %s (%s).', $standard->countWords($standard->floor), $short === 1 ? 'one session' : "$short sessions running", $counts),
             (float) $short,
             (float) $standard->sessions,
         );

@@ -8,8 +8,11 @@ namespace SteadyRung\Call;
 enum Verdict: string
 {
     case Refer = 'refer';
+    case Rest = 'rest';
     case StepDown = 'step-down';
+    case SwitchTo = 'switch';
     case Climb = 'climb';
+    case Test = 'test';
     case Stay = 'stay';
 
     /** Its place in the order, 0 for the most urgent. */

@@ -92,6 +92,19 @@ final readonly class Kit
         return $weakest;
     }
 
+    /**
+     * The names of the pieces named, in the order the kit lists them.
+     *
+     * @param  list<string>  $ids
+     * @return list<string>
+     */
+    public function names(array $ids): array
+    {
+        $named = array_filter([...$this->bars, ...$this->ringPairs, ...$this->bands, ...$this->boxes, ...$this->plates, ...$this->weights, ...$this->machines], static fn (Bar|RingPair|LoopBand|Box|Plate|Weight|Machine $piece): bool => in_array($piece->id, $ids, true));
+
+        return array_values(array_map(static fn (Bar|RingPair|LoopBand|Box|Plate|Weight|Machine $piece): string => $piece->name, $named));
+    }
+
     /** @throws UnknownGear if the kit lacks it */
     public function bar(string $id): Bar
     {

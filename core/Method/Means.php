@@ -72,6 +72,12 @@ final readonly class Means
             && ($manner->grip === $this->grip || $manner->movement === Movement::Full);
     }
 
+    /** One line that is the same for the same means. */
+    public function key(): string
+    {
+        return implode('|', [$this->kind->value, $this->movement->value, $this->at->value ?? '', $this->seconds ?? '', $this->grip->value, $this->width->value, $this->upBy->value ?? '', ...$this->shares]);
+    }
+
     public function lane(): Lane
     {
         return $this->movement->isTimed() ? Lane::Seconds : $this->kind->lane();

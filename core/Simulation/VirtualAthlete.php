@@ -18,7 +18,7 @@ final class VirtualAthlete
 
     private const RESERVE_SD = 0.9;
 
-    private const MOST_SETS = 6;
+    public const MOST_SETS = 6;
 
     /** @var list<float> of the day: form, then for each set how the reserve is guessed */
     private array $today = [];

@@ -6,10 +6,10 @@ namespace App\Actions\Deeds;
 
 use App\Formats\Json\ExerciseJson;
 use App\Formats\Json\PainJson;
-use App\Models\Purpose;
 use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\OutOfRange;
+use SteadyRung\Plan\Purpose;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Strength\Observation;
 

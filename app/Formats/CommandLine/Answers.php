@@ -44,6 +44,8 @@ final class Answers
             Topic::Capacity => CapacityAnswers::capacity($request),
             Topic::Predict => CapacityAnswers::predict($request),
             Topic::Forecast => CapacityAnswers::forecast($request),
+            Topic::Session => PlanAnswers::session($request),
+            Topic::Call => PlanAnswers::call($request),
         };
     }
 

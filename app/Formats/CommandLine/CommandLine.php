@@ -17,7 +17,7 @@ final readonly class CommandLine
     private const REFUSED = 2;
 
     /** @var list<string> */
-    private const LATER = ['session', 'call', 'timetable', 'trace'];
+    private const LATER = ['timetable', 'trace'];
 
     /**
      * @param  resource  $in

@@ -16,4 +16,6 @@ enum Topic: string
     case Capacity = 'capacity';
     case Predict = 'predict';
     case Forecast = 'forecast';
+    case Session = 'session';
+    case Call = 'call';
 }

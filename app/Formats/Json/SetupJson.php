@@ -6,10 +6,15 @@ namespace App\Formats\Json;
 
 use App\Formats\JsonObject;
 use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Grip;
 use SteadyRung\Exercise\Manner;
+use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\Width;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\CalibrationPoint;
 use SteadyRung\Kit\Floor;
+use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\LoopBand;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\AddedWeight;
@@ -60,11 +65,12 @@ final class SetupJson
         };
     }
 
-    public static function read(JsonObject $json): Setup
+    /** @param  Kit|null  $kit  whose bands may be named by their ids alone */
+    public static function read(JsonObject $json, ?Kit $kit = null): Setup
     {
         return match ($json->choice('kind', ChoiceKind::class)) {
             ChoiceKind::Strict => self::strict($json),
-            ChoiceKind::Band => self::bandHelp($json),
+            ChoiceKind::Band => self::bandHelp($json, $kit),
             ChoiceKind::Added => $json->allowing('kind', 'added_kg')->build(
                 static fn (JsonObject $j): Setup => AddedWeight::of($j->number('added_kg')),
             ),
@@ -86,7 +92,7 @@ final class SetupJson
             ChoiceKind::LowBar => $json->allowing('kind', 'bar_height_m', 'scale_kg', 'grade')->build(
                 static fn (JsonObject $j): Setup => LowBar::of($j->number('bar_height_m'), $j->optionalNumber('scale_kg'), $j->optionalChoice('grade', HelpGrade::class)),
             ),
-            ChoiceKind::BandPullDown => self::bandPullDown($json),
+            ChoiceKind::BandPullDown => self::bandPullDown($json, $kit),
             ChoiceKind::Hop => $json->allowing('kind', 'bar_height_m', 'box_m', 'hop_m')->build(
                 static fn (JsonObject $j): Setup => Hop::of($j->number('bar_height_m'), $j->number('box_m'), $j->number('hop_m')),
             ),
@@ -113,12 +119,34 @@ final class SetupJson
         if ($request->has('setup') === $request->has('exercise')) {
             throw $request->fault('exercise', 'Give a setup or an exercise, one of them.');
         }
-        $exercise = $request->has('exercise') ? $request->object('exercise')->allowing('setup', ...ExerciseJson::MANNER) : null;
-        $setup = ($exercise ?? $request)->object('setup');
-        $read = self::read($setup);
+
+        return $request->has('exercise') ? self::done($request->object('exercise')) : [self::read($request->object('setup')), Manner::of($request->object('setup')->choice('kind', ChoiceKind::class))];
+    }
+
+    /** @return array{Setup, Manner} of an exercise */
+    public static function done(JsonObject $exercise, ?Kit $kit = null): array
+    {
+        $setup = $exercise->allowing('setup', ...ExerciseJson::MANNER)->object('setup');
+        $read = self::read($setup, $kit);
         $kind = $setup->choice('kind', ChoiceKind::class);
 
-        return [$read, $exercise === null ? Manner::of($kind) : $exercise->build(static fn (JsonObject $j): Manner => Manner::of($kind, ...ExerciseJson::manner($j)))];
+        return [$read, $exercise->build(static fn (JsonObject $j): Manner => Manner::of($kind, ...ExerciseJson::manner($j)))];
+    }
+
+    /** @return array<string, mixed> an exercise as it is taken, what is usual left out */
+    public static function exerciseOf(Rung $rung): array
+    {
+        $manner = $rung->exercise->manner;
+
+        return self::given([
+            'setup' => self::of($rung->setup),
+            'movement' => self::unless(Movement::Full, $manner->movement),
+            'at' => $manner->at,
+            'seconds' => $manner->seconds,
+            'grip' => self::unless(Grip::Over, $manner->grip),
+            'width' => self::unless(Width::Outside, $manner->width),
+            'up_by' => $manner->isUsualWayUp($rung->exercise->setup->kind()) ? null : $manner->upBy,
+        ]);
     }
 
     private static function strict(JsonObject $json): Strict
@@ -130,19 +158,19 @@ final class SetupJson
         });
     }
 
-    private static function bandHelp(JsonObject $json): BandHelp
+    private static function bandHelp(JsonObject $json, ?Kit $kit): BandHelp
     {
         $json->allowing('kind', 'bar_height_m', 'attach', 'bands', 'clearance_m');
         $attach = $json->choice('attach', Attach::class);
-        $bands = self::bands($json, static fn (JsonObject $band, LoopBand $loop): AttachedBand => new AttachedBand($loop, $band->optionalChoice('attach', Attach::class) ?? $attach), 'attach');
+        $bands = self::bands($json, $kit, static fn (JsonObject $band, LoopBand $loop): AttachedBand => new AttachedBand($loop, $band->optionalChoice('attach', Attach::class) ?? $attach), 'attach');
 
         return $json->build(static fn (JsonObject $j): BandHelp => BandHelp::each($j->number('bar_height_m'), $bands, $j->optionalNumber('clearance_m') ?? BandHelp::CLEARANCE_M));
     }
 
-    private static function bandPullDown(JsonObject $json): BandPullDown
+    private static function bandPullDown(JsonObject $json, ?Kit $kit): BandPullDown
     {
         $json->allowing('kind', 'anchor_height_m', 'bands', 'stance');
-        $bands = self::bands($json, static fn (JsonObject $band, LoopBand $loop): LoopBand => $loop);
+        $bands = self::bands($json, $kit, static fn (JsonObject $band, LoopBand $loop): LoopBand => $loop);
 
         return $json->build(static fn (JsonObject $j): BandPullDown => BandPullDown::of($j->number('anchor_height_m'), $bands, $j->optionalChoice('stance', Stance::class) ?? Stance::Kneeling));
     }
@@ -153,10 +181,10 @@ final class SetupJson
      * @param  \Closure(JsonObject, LoopBand): T  $with
      * @return list<T>
      */
-    private static function bands(JsonObject $json, \Closure $with, string ...$besides): array
+    private static function bands(JsonObject $json, ?Kit $kit, \Closure $with, string ...$besides): array
     {
         return array_map(
-            static fn (JsonObject $band, int $i): mixed => $with($band, Read::band($band, 'band '.($i + 1), ...$besides)),
+            static fn (JsonObject $band, int $i): mixed => $with($band, $kit === null || $band->has('hung_length_m') ? Read::band($band, 'band '.($i + 1), ...$besides) : $band->build(static fn (JsonObject $j): LoopBand => $kit->band($j->text('id', 64)))),
             $objects = $json->objects('bands', BandHelp::MOST_BANDS),
             array_keys($objects),
         );

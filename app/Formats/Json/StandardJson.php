@@ -25,6 +25,6 @@ final readonly class StandardJson
 
     public static function of(Standard $standard): self
     {
-        return new self($standard->sets, $standard->gateReps, $standard->floorReps);
+        return new self($standard->sets, $standard->count, $standard->floor);
     }
 }

@@ -9,10 +9,10 @@ use App\Formats\Json\ExerciseJson;
 use App\Formats\Json\PainJson;
 use App\Formats\JsonObject;
 use App\Formats\Unreadable;
-use App\Models\NoCount;
-use App\Models\Purpose;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Movement;
+use SteadyRung\Plan\NoCount;
+use SteadyRung\Plan\Purpose;
 
 final class ReadSet
 {

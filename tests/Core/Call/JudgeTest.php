@@ -54,9 +54,9 @@ it('stays and says what is missing', function (array $sessions, ?float $capacity
         ->and(implode(' ', $call->missing))->toContain($missing);
 })->with([
     'nothing yet' => [[], 1.1, '2 sessions running at 3 × 8 clean.'],
-    'one session met' => [[[6, 6, 5], MET], 1.1, 'One more session at 3 × 8 clean.'],
-    'met, but not running' => [[MET, [8, 8, 7]], 1.1, '2 sessions running at 3 × 8 clean.'],
-    'two sets only' => [[[9, 9], [9, 9]], 1.1, '2 sessions running'],
+    'one session met' => [[[6, 6, 5], MET], 0.97, 'One more session at 3 × 8 clean.'],
+    'met, but not running' => [[MET, [8, 8, 7]], 0.97, '2 sessions running at 3 × 8 clean.'],
+    'two sets only' => [[[9, 9], [9, 9]], 0.97, '2 sessions running'],
     'floor unlikely on the next' => [[MET, MET], 0.9, 'it needs 4 in 5'],
     'no baseline' => [[MET, MET], null, 'A baseline'],
 ]);
@@ -121,7 +121,7 @@ it('tells which rules nearly fired, and how far they were met', function (array 
         ->and($last->figure)->toEqualWithDelta($figure, 0.5)->and($last->threshold)->toBe($threshold);
 })->with([
     'one short session' => [[MET, SHORT], 0.8, Verdict::StepDown, 1.0, 2.0],
-    'one session at the gate' => [[[6, 6, 6], MET], 1.1, Verdict::Climb, 1.0, 2.0],
+    'one session at the gate' => [[[6, 6, 6], MET], 0.97, Verdict::Climb, 1.0, 2.0],
     'the gate met, the floor unlikely' => [[MET, MET], 0.85, Verdict::Climb, 0.3, 0.8],
 ]);
 
@@ -129,7 +129,9 @@ it('looks at the rules in the order of the verdicts, each with a name of its own
     $rules = Judge::rules();
     $names = array_map(fn ($r) => $r->name(), $rules);
 
-    expect(array_map(fn ($r) => $r->verdict(), $rules))->toBe(Verdict::cases())
+    $verdicts = array_map(fn ($r) => $r->verdict(), $rules);
+
+    expect(array_values(array_unique($verdicts, SORT_REGULAR)))->toBe(Verdict::cases())
         ->and(array_unique($names))->toHaveCount(count($names))
         ->and(end($rules)->look(situation(fineKit(), on('d'), []))->firing)->toBe(Firing::Fires);
 });

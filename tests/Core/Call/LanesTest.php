@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use SteadyRung\Call\Judge;
 use SteadyRung\Call\SessionResult;
+use SteadyRung\Call\Signs;
 use SteadyRung\Call\Situation;
 use SteadyRung\Call\Standard;
 use SteadyRung\Call\Verdict;
@@ -45,9 +46,9 @@ function laneSituation(Choice|Exercise $on, array $sessions, ?float $capacity, ?
 
     return new Situation(
         stepsAround($from, $search, athlete(70, 1.75, 2.1)),
-        array_map(static fn (array $clean, int $i): SessionResult => new SessionResult("2026-03-0$i", $clean), $sessions, array_keys($sessions)),
+        array_map(static fn (array $clean, int $i): SessionResult => new SessionResult($i, $clean), $sessions, array_keys($sessions)),
         believed($capacity),
-        $pain,
+        new Signs($pain),
         $standard,
     );
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use SteadyRung\Body\Body;
 use SteadyRung\Call\SessionResult;
+use SteadyRung\Call\Signs;
 use SteadyRung\Call\Situation;
 use SteadyRung\Exercise\Choice;
 use SteadyRung\Exercise\Exercise;
@@ -93,9 +94,9 @@ function situation(Kit $kit, Choice|Exercise $on, array $sessions, ?float $capac
 
     return new Situation(
         stepsAround($from, new RungSearch($kit)),
-        array_map(static fn (array $clean, int $i): SessionResult => new SessionResult("2026-03-0$i", $clean), $sessions, array_keys($sessions)),
+        array_map(static fn (array $clean, int $i): SessionResult => new SessionResult($i, $clean), $sessions, array_keys($sessions)),
         believed($capacity, $spread),
-        $pain,
+        new Signs($pain),
     );
 }
 

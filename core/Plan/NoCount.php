@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Models;
+namespace SteadyRung\Plan;
 
 /**
  * Why a rep did not count.

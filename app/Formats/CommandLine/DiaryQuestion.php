@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\CommandLine;
+
+use App\Formats\Day;
+use App\Formats\Json\SetupJson;
+use App\Formats\JsonObject;
+use SteadyRung\Body\Body;
+use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Fault;
+use SteadyRung\Exercise\Manner;
+use SteadyRung\Kit\Kit;
+use SteadyRung\Method\Accessory;
+use SteadyRung\OutOfRange;
+use SteadyRung\Plan\BesideDone;
+use SteadyRung\Plan\Diary;
+use SteadyRung\Plan\Done;
+use SteadyRung\Plan\NoCount;
+use SteadyRung\Plan\Purpose;
+use SteadyRung\Setup\CarriedLoad;
+use SteadyRung\Strength\FeltLoad;
+use SteadyRung\Strength\Observation;
+use SteadyRung\Strength\Seconds;
+
+/**
+ * The log of an athlete up to a day, read from JSON; a load is computed once for the same exercise at the same mass.
+ */
+final class DiaryQuestion
+{
+    private const MOST = 20_000;
+
+    private const LATEST = '2099-12-31';
+
+    /** A set itself, where only the rests are known. */
+    private const SET_S = 30.0;
+
+    private const LOADS_KEPT = 500;
+
+    /** @var array<string, array{ChoiceKind, Manner, float, FeltLoad}> */
+    private array $loads = [];
+
+    /** @var array<string, Body> */
+    private array $bodies = [];
+
+    /** @param  list<array{string, float}>  $weighed  day and mass in kg, in order */
+    private function __construct(private readonly Kit $kit, private readonly Body $body, private readonly array $weighed)
+    {
+    }
+
+    public static function read(JsonObject $json, Kit $kit, Body $body, string $upTo): Diary
+    {
+        return (new self($kit, $body, self::weighings($json)))->diary($json, $upTo);
+    }
+
+    private function diary(JsonObject $json, string $upTo): Diary
+    {
+        $done = $beside = $parts = [];
+        $last = '';
+        $atS = 0.0;
+        foreach ($json->objects('log', self::MOST) as $entry) {
+            $entry->allowing('on', 'set', 'exercise', 'purpose', 'asked', 'to_failure', 'rest_before_s', 'reps', 'no_counts', 'faults', 'reserve', 'seconds', 'splits_s', 'pain');
+            $on = $entry->date('on', self::LATEST);
+            if ($on < $last) {
+                throw $entry->fault('on', "The log is in order, and the entry before is of $last.");
+            }
+            $atS = $on === $last ? $atS + self::SET_S + ($entry->optionalNumber('rest_before_s') ?? 0.0) : 0.0;
+            $last = $on;
+            $set = $entry->optionalText('set', 64);
+            $isPart = $set !== null && isset($parts["$on $set"]);
+            $parts[$set === null ? '' : "$on $set"] = true;
+            if ($entry->object('exercise')->has('accessory')) {
+                $one = self::beside($entry, $on);
+                $on <= $upTo ? $beside[] = $one : null;
+            } else {
+                $one = $this->done($entry, $on, $isPart, $entry->has('rest_before_s') || $atS === 0.0 ? $atS : null);
+                $on <= $upTo ? $done[] = $one : null;
+            }
+        }
+        $cleared = array_map(static fn (JsonObject $j): int => Day::number($j->allowing('on', 'note')->date('on', self::LATEST)), $json->objects('clearances', self::MOST));
+
+        return new Diary($done, $beside, BriefQuestion::signals($json, $upTo), $cleared);
+    }
+
+    private static function beside(JsonObject $entry, string $on): BesideDone
+    {
+        $what = $entry->object('exercise')->allowing('accessory', 'load_kg', 'seconds', 'metres', 'side');
+
+        return new BesideDone(Day::number($on), $what->choice('accessory', Accessory::class), $entry->optionalInteger('reps'), $entry->optionalNumber('seconds') ?? $what->optionalNumber('seconds'), $what->optionalNumber('load_kg'), $what->optionalNumber('metres'));
+    }
+
+    private function done(JsonObject $entry, string $on, bool $isPart, ?float $atS): Done
+    {
+        [$kind, $manner, $share, $load] = $this->load($entry->object('exercise'), $on);
+        $asked = $entry->optionalObject('asked')?->allowing('reps', 'seconds');
+        $reps = $entry->optionalInteger('reps');
+        $reserve = $entry->optionalInteger('reserve');
+        $seconds = $entry->optionalNumber('seconds');
+        $entry->numbers('splits_s', 100);
+        $askedReps = $asked?->optionalInteger('reps');
+        $entry->build(static fn () => OutOfRange::guard(['reps' => [$reps, Observation::REPS], 'reserve' => [$reserve, Observation::RESERVE], 'seconds' => [$seconds, [0.0, Seconds::ASKED[1]]]]));
+        $asked?->build(static fn () => OutOfRange::guard(['reps' => [$askedReps, Observation::REPS]]));
+
+        return new Done(
+            Day::number($on), $entry->choice('purpose', Purpose::class), $kind, $manner, $share, $load, null, $isPart, $askedReps,
+            $entry->has('to_failure') && $entry->boolean('to_failure'), $reps, self::noCounts($entry), $entry->choices('faults', Fault::class), $reserve, $seconds, BriefQuestion::pain($entry), $atS,
+        );
+    }
+
+    private static function noCounts(JsonObject $entry): int
+    {
+        $counts = $entry->optionalObject('no_counts')?->allowing(...array_column(NoCount::cases(), 'value'));
+
+        return $counts === null ? 0 : array_sum(array_map(static fn (NoCount $reason): int => $counts->optionalInteger($reason->value) ?? 0, NoCount::cases()));
+    }
+
+    /** @return array{ChoiceKind, Manner, float, FeltLoad} */
+    private function load(JsonObject $exercise, string $on): array
+    {
+        $body = $this->bodyOn($on);
+        $key = $exercise->fingerprint().$body->massKg;
+        if (! isset($this->loads[$key])) {
+            $this->loads = count($this->loads) < self::LOADS_KEPT ? $this->loads : [];
+            [$setup, $manner] = SetupJson::done($exercise, $this->kit);
+            $load = $setup->carriedBy($body, $manner->travel());
+            $load instanceof CarriedLoad || throw $exercise->fault('setup', 'This does not fit this body: '.$load->reason);
+            $felt = FeltLoad::of($load->effectiveShare(), $load->shareSd, md5($exercise->fingerprint()), $load->demand->shape);
+            $this->loads[$key] = [$exercise->object('setup')->choice('kind', ChoiceKind::class), $manner, $load->share(), $felt];
+        }
+
+        return $this->loads[$key];
+    }
+
+    /** At the mass weighed last by then. */
+    private function bodyOn(string $on): Body
+    {
+        $massKg = $this->body->massKg;
+        foreach ($this->weighed as [$day, $kg]) {
+            $massKg = $day <= $on ? $kg : $massKg;
+        }
+
+        return $this->bodies["$massKg kg"] ??= Body::of($massKg, $this->body->statureM, $this->body->reachM, $this->body->proportions);
+    }
+
+    /** @return list<array{string, float}> */
+    private static function weighings(JsonObject $json): array
+    {
+        $weighed = [];
+        foreach ($json->objects('weighings', self::MOST) as $one) {
+            $kg = $one->allowing('on', 'mass_kg')->number('mass_kg');
+            $one->build(static fn () => OutOfRange::guard(['mass_kg' => [$kg, Body::MASS_KG]]));
+            $weighed[] = [$one->date('on', self::LATEST), $kg];
+        }
+        usort($weighed, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return $weighed;
+    }
+}

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\CommandLine;
+
+use App\Formats\Day;
+use App\Formats\Json\SetupJson;
+use App\Formats\JsonObject;
+use SteadyRung\Call\Call;
+use SteadyRung\Call\Evidence;
+use SteadyRung\Call\Judge;
+use SteadyRung\Call\NearlyFired;
+use SteadyRung\Call\PlaceAfter;
+use SteadyRung\Call\Situation;
+use SteadyRung\Call\SituationOf;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Method\Amount;
+use SteadyRung\Method\Place;
+use SteadyRung\Plan\Block;
+use SteadyRung\Plan\Brief;
+use SteadyRung\Plan\Course;
+use SteadyRung\Plan\Refusal;
+use SteadyRung\Plan\SessionWriter;
+use SteadyRung\Safety\Caution;
+use SteadyRung\Setup\CarriedLoad;
+use SteadyRung\Strength\RepPrediction;
+use SteadyRung\Strength\Seconds;
+
+/**
+ * Writes the next session, and makes the call.
+ */
+final class PlanAnswers
+{
+    public static function session(JsonObject $request): object
+    {
+        $brief = BriefQuestion::read($request);
+        $session = SessionWriter::write($brief);
+
+        return (object) self::given([
+            'place' => self::place($session->place, $brief),
+            'blocks' => array_map(self::block(...), $session->blocks),
+            'minutes' => $session->minutes(),
+            'gear' => $session->gear,
+            'notes' => $session->notes,
+            'refused' => $session->refused === null ? null : self::refused($session->refused),
+        ]);
+    }
+
+    public static function call(JsonObject $request): object
+    {
+        $brief = BriefQuestion::read($request);
+        $course = Course::of($brief);
+        $situation = SituationOf::brief($brief, $course) ?? throw $request->fault('kit', 'Nothing in this kit can be built for the stage, and nothing is in use: there is nothing to judge.');
+        $call = Judge::call($situation);
+
+        return (object) self::given([
+            'verdict' => $call->verdict->value,
+            'rule' => $call->rule,
+            'reasons' => array_map(self::evidence(...), $call->reasons),
+            'nearly' => array_map(static fn (NearlyFired $n): array => ['verdict' => $n->verdict->value, 'rule' => $n->rule, 'evidence' => array_map(self::evidence(...), $n->evidence)], $call->nearly),
+            'next' => $call->next === null ? null : self::next($call, $call->next, $situation),
+            'place' => self::place(PlaceAfter::call($call, $course, $brief->today), $brief),
+            'confidence' => $call->confidence->number(),
+            'would_change' => $call->missing,
+            'cautions' => array_map(self::caution(...), $call->cautions),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function next(Call $call, Rung $next, Situation $situation): array
+    {
+        $changeN = $next->load->meanN - $situation->rung()->load->meanN;
+
+        return self::given([
+            'exercise' => SetupJson::exerciseOf($next),
+            'name' => $next->name,
+            'share' => $next->share(),
+            'change_kg' => CarriedLoad::kg($changeN),
+            'change_share' => $next->load->shareOf($changeN),
+            'expected' => self::expected($situation->predict($next), $situation->belief->secondsOn($next)),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function place(Place $place, Brief $brief): array
+    {
+        return self::given([
+            'method' => $brief->method->key,
+            'stage' => $place->stage->key,
+            'since' => Day::date($place->since),
+            'rung' => $place->rung === null ? null : SetupJson::exerciseOf($place->rung),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function block(Block $block): array
+    {
+        $rung = $block->rung();
+
+        return self::given([
+            'part' => $block->part->value,
+            'purpose' => $block->purpose?->value,
+            'exercise' => $block->do instanceof Rung ? SetupJson::exerciseOf($block->do) : ['accessory' => $block->do->value],
+            'name' => $block->words(),
+            'group' => $block->group,
+            'rounds' => $block->group === null ? null : $block->sets,
+            'sets' => $block->sets,
+            $block->amount->measure->value => self::amount($block->amount),
+            'to_failure' => $block->toFailure ?: null,
+            'per_side' => $block->isPerSide ?: null,
+            'tempo' => $block->tempo,
+            'rest_s' => $block->restS,
+            'share' => $rung?->share(),
+            'expected' => self::expected($block->expected[0] ?? null, $block->seconds),
+            'cautions' => array_map(self::caution(...), $block->cautions),
+            'cues' => $block->cues,
+            'note' => $block->note,
+        ]);
+    }
+
+    /** @return int|array{low: int, high: int} */
+    private static function amount(Amount $amount): int|array
+    {
+        return $amount->low === $amount->high ? $amount->low : ['low' => $amount->low, 'high' => $amount->high];
+    }
+
+    /** @return array{median: float, low80: float, high80: float}|null */
+    private static function expected(?RepPrediction $reps, ?Seconds $seconds): ?array
+    {
+        $told = $reps ?? $seconds;
+
+        return $told === null ? null : ['median' => $told->median(), 'low80' => $told->low80(), 'high80' => $told->high80()];
+    }
+
+    /** @return array<string, mixed> */
+    private static function refused(Refusal $refused): array
+    {
+        return self::given(['code' => $refused->code->value, 'text' => $refused->text, 'next_on' => $refused->nextOn === null ? null : Day::date($refused->nextOn)]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function evidence(Evidence $evidence): array
+    {
+        return self::given(['text' => $evidence->text, 'figure' => $evidence->figure, 'threshold' => $evidence->threshold]);
+    }
+
+    /** @return array{code: string, text: string} */
+    private static function caution(Caution $caution): array
+    {
+        return ['code' => $caution->value, 'text' => $caution->text()];
+    }
+
+    /**
+     * @param  array<string, mixed>  $keys
+     * @return array<string, mixed>
+     */
+    private static function given(array $keys): array
+    {
+        return array_filter($keys, static fn (mixed $value): bool => $value !== null);
+    }
+}

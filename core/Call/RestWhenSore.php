@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Call;
+
+use SteadyRung\Safety\Caution;
+
+/**
+ * Marked soreness: an easy day first.
+ */
+final readonly class RestWhenSore implements Rule
+{
+    private const MARKED = 4;
+
+    public function verdict(): Verdict
+    {
+        return Verdict::Rest;
+    }
+
+    public function name(): string
+    {
+        return 'sore';
+    }
+
+    public function look(Situation $situation): Finding
+    {
+        $soreness = $situation->signs->soreness;
+        $evidence = new Evidence(sprintf('Soreness %d of 5; from %d on it is rest.', $soreness, self::MARKED), (float) $soreness, (float) self::MARKED);
+
+        return match (true) {
+            $soreness === null || $soreness < self::MARKED - 1 => Finding::silent(),
+            $soreness < self::MARKED => Finding::nearly($evidence),
+            default => Finding::fires(new Call(
+                $this->verdict(), $this->name(), $situation->rung(), [$evidence], Confidence::Firm,
+                missing: ['Soreness of 3 or less: ask again tomorrow.'], cautions: [Caution::LoweringSoreness, Caution::MuscleBreakdown],
+            )),
+        };
+    }
+}

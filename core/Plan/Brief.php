@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan;
+
+use SteadyRung\Exercise\Pattern;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Method\HouseRules;
+use SteadyRung\Method\Method;
+use SteadyRung\Method\Place;
+use SteadyRung\Strength\Belief;
+
+/**
+ * All that is known of one athlete on a day: what the session is written from and the call is made of.
+ */
+final readonly class Brief
+{
+    /**
+     * @param  int|null  $perWeek  sessions a week that the athlete comes for, where fewer than the method has
+     * @param  string|null  $missing  why the set-up in use cannot be built today
+     */
+    public function __construct(
+        public int $today,
+        public Method $method,
+        public Place $place,
+        public HouseRules $rules,
+        public Diary $diary,
+        public Beliefs $beliefs,
+        public Ways $ways,
+        public ?int $perWeek = null,
+        public ?string $missing = null,
+    ) {
+    }
+
+    /** What is believed of the work on a rung; expected of anybody where nobody saw it. */
+    public function belief(Rung $rung): Belief
+    {
+        $belief = $this->beliefs->of(self::patternOf($rung));
+
+        return $belief->state === null ? Belief::ofAnybody($this->today) : $belief;
+    }
+
+    /** The capacity a rung's work is predicted from, parts of the way and hangs included. */
+    public static function patternOf(Rung $rung): Pattern
+    {
+        return $rung->exercise->pattern() ?? $rung->exercise->setup->kind()->lane()->pattern() ?? Pattern::Pull;
+    }
+
+    public function at(Place $place): self
+    {
+        return new self($this->today, $this->method, $place, $this->rules, $this->diary, $this->beliefs, $this->ways, $this->perWeek, $this->missing);
+    }
+
+    /** The most sessions of a week. */
+    public function mostPerWeek(): int
+    {
+        return $this->perWeek ?? $this->rules->mostPerWeek($this->method->perWeek[1]);
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan;
+
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Ladder\Steps;
+use SteadyRung\Method\Means;
+use SteadyRung\Method\Place;
+use SteadyRung\Method\Prescription;
+use SteadyRung\Method\Stage;
+
+/**
+ * Where an athlete stands in a method, and where the next step up and down lead: to another rung of the stage, or over its end.
+ */
+final readonly class Course
+{
+    /** @param  list<Stage>  $passed  stages that nothing fits for on the way up */
+    private function __construct(public Place $now, public ?Place $up, public ?Place $down, public array $passed)
+    {
+    }
+
+    public static function of(Brief $brief): self
+    {
+        $now = self::standing($brief);
+        if ($now->rung === null) {
+            return new self($now, null, null, []);
+        }
+        $steps = self::climbs($brief, $now) ? $brief->ways->steps($now->rung, $brief->belief($now->rung)) : new Steps($now->rung, null, null);
+        $within = $steps->up !== null && self::isInStage($now, $steps->up) ? $now->on($steps->up) : null;
+        [$next, $passed] = $within === null ? self::after($brief, $now->stage) : [null, []];
+        $down = $steps->down !== null ? $now->on($steps->down) : self::before($brief, $now->stage);
+
+        return new self($now, $within ?? $next, $down, $passed);
+    }
+
+    public function endsStage(): bool
+    {
+        return $this->up !== null && $this->up->stage !== $this->now->stage;
+    }
+
+    /** The steps to the rungs next to the one in use; none while nothing is in use. */
+    public function steps(): ?Steps
+    {
+        return $this->now->rung === null ? null : new Steps($this->now->rung, $this->up?->rung, $this->down?->rung);
+    }
+
+    private static function standing(Brief $brief): Place
+    {
+        $place = $brief->place;
+
+        return $place->rung !== null ? $place : new Place($place->stage, $place->since, (new Pick($brief))->of($place->stage->work()));
+    }
+
+    /** Where the stage climbs, and wherever the rung in use is none of its own. */
+    private static function climbs(Brief $brief, Place $now): bool
+    {
+        $work = $now->stage->work();
+
+        return $work->climbs || ($now->rung !== null && self::means($work, $now->rung) === null);
+    }
+
+    /** Whether a rung is of the work of the stage, within its shares; a rung of another kind goes on as it is. */
+    private static function isInStage(Place $now, Rung $up): bool
+    {
+        assert($now->rung !== null);
+        $work = $now->stage->work();
+        $means = self::means($work, $up);
+
+        return $means !== null ? $up->share() <= $means->shares[1] : self::means($work, $now->rung) === null;
+    }
+
+    private static function means(Prescription $work, Rung $rung): ?Means
+    {
+        foreach ($work->means as $means) {
+            if ($means->isDoneOn($rung)) {
+                return $means;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{Place|null, list<Stage>} the first later stage that something fits for, and those passed over */
+    private static function after(Brief $brief, Stage $stage): array
+    {
+        $passed = [];
+        for ($next = $brief->method->after($stage); $next !== null; $next = $brief->method->after($next)) {
+            $rung = (new Pick($brief))->of($next->work());
+            if ($rung !== null) {
+                return [new Place($next, $brief->today, $rung), $passed];
+            }
+            $passed[] = $next;
+        }
+
+        return [null, $passed];
+    }
+
+    private static function before(Brief $brief, Stage $stage): ?Place
+    {
+        for ($before = $brief->method->before($stage); $before !== null; $before = $brief->method->before($before)) {
+            $rung = (new Pick($brief))->of($before->work());
+            if ($rung !== null) {
+                return new Place($before, $brief->today, $rung);
+            }
+        }
+
+        return null;
+    }
+}

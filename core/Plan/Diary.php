@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan;
+
+use SteadyRung\Exercise\Fault;
+use SteadyRung\Exercise\HoldAt;
+use SteadyRung\Method\Accessory;
+use SteadyRung\Safety\Caps;
+use SteadyRung\Safety\Pain;
+use SteadyRung\Safety\Symptom;
+
+/**
+ * What was done and told up to a day, as planning and judging look at it.
+ */
+final readonly class Diary
+{
+    private const DAYS_A_WEEK = 7;
+
+    private const WEEKS_LOOKED_AT = 4;
+
+    /** Soreness told so long ago says nothing of today. */
+    private const SORENESS_DAYS = 3;
+
+    private const FAULT_DAYS = 21;
+
+    /**
+     * @param  list<Done>  $done  in order
+     * @param  list<BesideDone>  $beside  in order
+     * @param  list<Signal>  $signals  in order
+     * @param  list<int>  $cleared  days pain and symptoms before were cleared on
+     * @param  int|null  $begun  day of the first set, where the list does not reach back to it
+     * @param  int|null  $firstLowering  likewise, of lowering that was no baseline
+     * @param  float|null  $longestHangS  likewise
+     */
+    public function __construct(public array $done, public array $beside = [], public array $signals = [], public array $cleared = [], private ?int $begun = null, private ?int $firstLowering = null, private ?float $longestHangS = null)
+    {
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->done === [];
+    }
+
+    /** @return list<int> days with sets up to a day, the latest last */
+    public function days(int $upTo): array
+    {
+        return array_values(array_unique(array_map(static fn (Done $d): int => $d->day, array_filter($this->done, static fn (Done $d): bool => $d->day <= $upTo))));
+    }
+
+    public function lastDay(int $upTo): ?int
+    {
+        $days = $this->days($upTo);
+
+        return $days === [] ? null : $days[count($days) - 1];
+    }
+
+    public function isNewcomer(int $today): bool
+    {
+        $begun = $this->begun ?? ($this->done[0]->day ?? null);
+
+        return $begun === null || $today - $begun < Caps::NEW_DAYS;
+    }
+
+    public function isNewToLowering(int $today): bool
+    {
+        $first = $this->firstLowering ?? $this->first(static fn (Done $d): bool => $d->isLowering() && $d->purpose !== Purpose::Baseline)?->day;
+
+        return $first === null || $today - $first < Caps::NEW_DAYS;
+    }
+
+    public function caps(int $today): Caps
+    {
+        $monday = Week::monday($today);
+        $weeks = array_map(fn (int $ago): int => $this->lowerings($monday - self::DAYS_A_WEEK * $ago, $monday - self::DAYS_A_WEEK * ($ago - 1) - 1), range(1, self::WEEKS_LOOKED_AT));
+
+        return Caps::of($this->isNewToLowering($today), $this->isNewcomer($today), max($weeks));
+    }
+
+    /** Counted lowerings of the days from one to another. */
+    public function lowerings(int $from, int $to): int
+    {
+        return array_sum(array_map(static fn (Done $d): int => $d->day >= $from && $d->day <= $to ? $d->lowerings() : 0, $this->done));
+    }
+
+    /** @return list<int> days of the week of a day, up to it, with lowering */
+    public function loweringDays(int $today): array
+    {
+        $monday = Week::monday($today);
+
+        return array_values(array_unique(array_map(static fn (Done $d): int => $d->day, array_filter($this->done, static fn (Done $d): bool => $d->day >= $monday && $d->day <= $today && $d->lowerings() > 0 && $d->purpose === Purpose::Work))));
+    }
+
+    public function hardVerticals(int $from, int $to): int
+    {
+        return count(array_filter($this->done, static fn (Done $d): bool => $d->day >= $from && $d->day <= $to && $d->isHardVertical()));
+    }
+
+    /** Day of the last try or test of a strict rep. */
+    public function lastTry(): ?int
+    {
+        return $this->last(static fn (Done $d): bool => $d->purpose === Purpose::Try || $d->purpose === Purpose::Test)?->day;
+    }
+
+    /** The most strict reps in one set. */
+    public function mostStrict(): int
+    {
+        return max([0, ...array_map(static fn (Done $d): int => $d->share >= 1.0 - 1e-6 && $d->pattern()?->value === 'pull' ? (int) $d->reps : 0, $this->done)]);
+    }
+
+    public function longestHangS(): ?float
+    {
+        $hangs = array_filter(array_map(static fn (Done $d): ?float => $d->manner->at === HoldAt::Hang || $d->manner->at === HoldAt::ActiveHang ? $d->seconds : null, $this->done));
+
+        return $hangs === [] ? $this->longestHangS : max([...$hangs, $this->longestHangS ?? 0.0]);
+    }
+
+    /** The worst pain told that no later clearance covers. */
+    public function pain(): ?Pain
+    {
+        $told = [];
+        foreach ([...$this->done, ...$this->signals] as $one) {
+            if ($one->pain !== null && ! $this->isCleared($one->day)) {
+                $told[] = $one->pain;
+            }
+        }
+        usort($told, static fn (Pain $a, Pain $b): int => [$b->place->isUrgent(), $b->level] <=> [$a->place->isUrgent(), $a->level]);
+
+        return $told[0] ?? null;
+    }
+
+    /** @return list<Symptom> told that no later clearance covers */
+    public function symptoms(): array
+    {
+        $told = [];
+        foreach ($this->signals as $signal) {
+            foreach ($this->isCleared($signal->day) ? [] : $signal->symptoms as $symptom) {
+                $told[$symptom->value] = $symptom;
+            }
+        }
+
+        return array_values($told);
+    }
+
+    /** The latest soreness told, if it still says something. */
+    public function soreness(int $today): ?int
+    {
+        $soreness = null;
+        foreach ($this->signals as $signal) {
+            $soreness = $signal->soreness !== null && $today - $signal->day <= self::SORENESS_DAYS && $signal->day <= $today ? $signal->soreness : $soreness;
+        }
+
+        return $soreness;
+    }
+
+    /** Of a day: the last thing told under each head. */
+    public function signalOf(int $day): ?Signal
+    {
+        $of = array_values(array_filter($this->signals, static fn (Signal $s): bool => $s->day === $day));
+
+        return $of === [] ? null : array_reduce(array_slice($of, 1), static fn (Signal $a, Signal $b): Signal => Signal::of(
+            $day, $b->soreness ?? $a->soreness, [...$a->symptoms, ...$b->symptoms], $b->pain ?? $a->pain, $b->gaveOut ?? $a->gaveOut, $b->effort ?? $a->effort, $b->takesHold ?? $a->takesHold, $b->feltWorked ?? $a->feltWorked,
+        ), $of[0]);
+    }
+
+    /** @return list<Fault> seen lately on a kind of work, the most frequent first */
+    public function faults(int $today, \Closure $on): array
+    {
+        $seen = [];
+        foreach ($this->done as $done) {
+            if ($today - $done->day <= self::FAULT_DAYS && $on($done)) {
+                foreach ($done->faults as $fault) {
+                    $seen[$fault->value] = ($seen[$fault->value] ?? 0) + 1;
+                }
+            }
+        }
+        arsort($seen);
+
+        return array_map(Fault::from(...), array_keys($seen));
+    }
+
+    public function lastBeside(Accessory $accessory): ?BesideDone
+    {
+        $of = array_values(array_filter($this->beside, static fn (BesideDone $b): bool => $b->accessory === $accessory));
+
+        return $of === [] ? null : $of[count($of) - 1];
+    }
+
+    private function isCleared(int $day): bool
+    {
+        return array_filter($this->cleared, static fn (int $on): bool => $on > $day) !== [];
+    }
+
+    /** @param  \Closure(Done): bool  $holds */
+    private function first(\Closure $holds): ?Done
+    {
+        return array_values(array_filter($this->done, $holds))[0] ?? null;
+    }
+
+    /** @param  \Closure(Done): bool  $holds */
+    private function last(\Closure $holds): ?Done
+    {
+        $of = array_values(array_filter($this->done, $holds));
+
+        return $of === [] ? null : $of[count($of) - 1];
+    }
+}

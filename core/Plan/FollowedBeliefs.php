@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan;
+
+use SteadyRung\Exercise\Pattern;
+use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\CapacityFilter;
+use SteadyRung\Strength\CapacityState;
+use SteadyRung\Strength\FeltLoad;
+use SteadyRung\Strength\Observation;
+use SteadyRung\Strength\PacedSet;
+use SteadyRung\Strength\RepPrediction;
+use SteadyRung\Strength\SetFall;
+
+/**
+ * Beliefs followed through the sets from the first day on.
+ */
+final class FollowedBeliefs implements Beliefs
+{
+    private const FALL_DAYS = 56;
+
+    /** @var array<string, array<int, CapacityState>> by pattern and day */
+    private array $states = [];
+
+    /** @var array<string, list<list<PacedSet>>> days of paced sets by pattern */
+    private array $paced = [];
+
+    private function __construct(private int $today)
+    {
+    }
+
+    public static function none(int $today): self
+    {
+        return new self($today);
+    }
+
+    /** Through a whole diary. */
+    public static function through(Diary $diary, int $today): self
+    {
+        $beliefs = new self($today);
+        $days = [];
+        foreach ($diary->done as $done) {
+            $days[$done->day][] = $done;
+        }
+        foreach ($days as $day) {
+            $beliefs->see($day);
+        }
+
+        return $beliefs;
+    }
+
+    /** Moves to a day. */
+    public function on(int $today): void
+    {
+        $this->today = $today;
+    }
+
+    /** @param  list<Done>  $day  the sets of one day, later than all seen before */
+    public function see(array $day): void
+    {
+        foreach (Pattern::cases() as $pattern) {
+            $told = array_filter(array_map(static fn (Done $d): ?Observation => $d->pattern() === $pattern ? $d->observation() : null, $day), static fn (?Observation $o): bool => $o !== null);
+            $state = $told === [] ? null : CapacityFilter::usual()->afterDay($this->upTo($pattern, PHP_INT_MAX), array_values($told));
+            if ($state !== null) {
+                $this->states[$pattern->value][$day[0]->day] = $state;
+                $this->paced[$pattern->value][] = self::paced($day, $told);
+            }
+        }
+    }
+
+    public function of(?Pattern $pattern): Belief
+    {
+        return Belief::on($this->today, $pattern === null ? null : $this->upTo($pattern, $this->today));
+    }
+
+    public function shareOn(Pattern $pattern, int $day): ?float
+    {
+        return $this->upTo($pattern, $day)?->on($day)->share();
+    }
+
+    public function medianBefore(Pattern $pattern, FeltLoad $load, int $day): ?float
+    {
+        $state = $this->upTo($pattern, $day - 1)?->on($day);
+
+        return $state === null ? null : RepPrediction::at($state, $load)->median();
+    }
+
+    public function fall(Pattern $pattern): SetFall
+    {
+        $recent = array_filter($this->paced[$pattern->value] ?? [], fn (array $day): bool => $day !== [] && $this->today - $day[0]->set->day <= self::FALL_DAYS);
+
+        return SetFall::learned(array_values($recent));
+    }
+
+    /**
+     * @param  list<Done>  $day
+     * @param  array<int, Observation>  $told  by the index of the set
+     * @return list<PacedSet>
+     */
+    private static function paced(array $day, array $told): array
+    {
+        $paced = [];
+        foreach ($told as $i => $set) {
+            $paced[] = $day[$i]->atS === null ? null : new PacedSet($day[$i]->atS, $set);
+        }
+
+        return array_values(array_filter($paced, static fn (?PacedSet $p): bool => $p !== null));
+    }
+
+    private function upTo(Pattern $pattern, int $day): ?CapacityState
+    {
+        foreach (array_reverse($this->states[$pattern->value] ?? [], true) as $on => $state) {
+            if ($on <= $day) {
+                return $state;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,305 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan;
+
+use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\StrictPull;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Fault;
+use SteadyRung\Exercise\HoldAt;
+use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Practice;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\InWords;
+use SteadyRung\Method\Accessory;
+use SteadyRung\Method\Amount;
+use SteadyRung\Method\HouseRule;
+use SteadyRung\Method\Means;
+use SteadyRung\Method\Measure;
+use SteadyRung\Method\Part;
+use SteadyRung\Method\Prescription;
+use SteadyRung\Method\Stage;
+use SteadyRung\Safety\Caps;
+use SteadyRung\Safety\Limit;
+use SteadyRung\Safety\Mobility;
+use SteadyRung\Strength\StrictTry;
+
+/**
+ * Writes the next session: the lines of the stage on this gym's gear, within the screen's limits, the house rules and the caps.
+ */
+final readonly class SessionWriter
+{
+    /** From so many days away on the first session is one rung easier. */
+    private const AWAY_DAYS = 14;
+
+    private const TRY_REST_S = 180;
+
+    private const CUES = 2;
+
+    private const REACHED_TRUNK_S = 60.0;
+
+    private const HARD_CHANCE = 0.5;
+
+    private function __construct(private Brief $brief, private Course $course, private Caps $caps)
+    {
+    }
+
+    public static function write(Brief $brief): Session
+    {
+        return (new self($brief, Course::of($brief), $brief->diary->caps($brief->today)))->session();
+    }
+
+    private function session(): Session
+    {
+        $refused = Refusal::of($this->brief);
+        if ($refused?->stopsAll() === true) {
+            return new Session($this->course->now, [], [], $refused->code === RefusalCode::Screen ? self::mobility() : [], $refused);
+        }
+        [$blocks, $notes] = $this->blocks($refused);
+        $work = $this->course->now->stage->work();
+        if ($this->course->now->rung === null && $refused === null) {
+            $refused = Refusal::nothingFits(sprintf('Nothing in this kit fits for %s. %s', lcfirst($work->words()), $this->whatToGet($work)));
+        }
+
+        return new Session($this->course->now, $blocks, $this->gear($blocks), [...$this->notesOfPlace(), ...$notes], $refused);
+    }
+
+    /** @return array{list<Block>, list<string>} */
+    private function blocks(?Refusal $refused): array
+    {
+        $blocks = $notes = [];
+        $room = $this->caps->hardSetsAWeek - $this->brief->diary->hardVerticals(Week::monday($this->brief->today), $this->brief->today);
+        foreach ([...$this->tries($refused), ...$this->lines()] as $line) {
+            $block = $line instanceof Block ? $line : $this->block($line);
+            $stopped = $block instanceof Block ? $this->stopped($block, $refused) : null;
+            if (! $block instanceof Block || $stopped !== null) {
+                $notes[] = $stopped ?? (is_string($block) ? $block : null);
+
+                continue;
+            }
+            $isHard = self::isHard($block);
+            if ($isHard && $block->sets > $room && $block->purpose === null) {
+                $notes[] = sprintf('%s: %d of %d sets, for %d hard vertical sets a week are the cap.', $block->words(), max(0, $room), $block->sets, $this->caps->hardSetsAWeek);
+                if ($room <= 0) {
+                    continue;
+                }
+                $block = $block->inSets($room);
+            }
+            $room -= $isHard && $block->purpose === null ? $block->sets : 0;
+            $blocks[] = $block;
+        }
+
+        return [$blocks, array_values(array_unique(array_filter($notes, static fn (?string $note): bool => $note !== null)))];
+    }
+
+    /** @return list<Prescription> of the stage in the order of their parts, grip work added where the next stage hangs and asks for it */
+    private function lines(): array
+    {
+        $lines = $this->course->now->stage->lines;
+        if (Standing::lacksHang($this->brief, $this->course) !== null && array_filter($lines, static fn (Prescription $p): bool => $p->means !== [] && $p->means[0]->isGripWork()) === []) {
+            $seconds = $this->brief->rules->hangFirstS();
+            $lines[] = Prescription::of(Part::Accessory, [Means::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, (float) $seconds)], 2, Amount::of(Measure::Seconds, min(15, $seconds), $seconds), 90);
+        }
+        $order = array_flip(array_map(static fn (Part $p): string => $p->value, Part::cases()));
+        usort($lines, static fn (Prescription $a, Prescription $b): int => $order[$a->part->value] <=> $order[$b->part->value]);
+
+        return $this->brief->rules->says(HouseRule::Trunk, 'later') ? array_values(array_filter($lines, static fn (Prescription $p): bool => $p->part !== Part::Trunk)) : $lines;
+    }
+
+    /**
+     * A strict try or a test, fresh, where it is worth it and the last one is long enough ago.
+     *
+     * @return list<Block>
+     */
+    private function tries(?Refusal $refused): array
+    {
+        $strict = $this->brief->ways->rung(Exercise::of(new StrictPull));
+        if (! $strict instanceof Rung || $refused !== null || $this->course->now->rung?->exercise->setup->kind() === ChoiceKind::Strict && $this->course->now->rung->exercise->manner->movement === Movement::Full) {
+            return [];
+        }
+        $state = $this->brief->beliefs->of(Brief::patternOf($strict))->state;
+        $last = $this->brief->diary->lastTry();
+        if ($state === null || ! StrictTry::isDue($state, $last === null ? null : $this->brief->today - $last)) {
+            return [];
+        }
+        $chance = StrictTry::chance($state);
+        $isTest = $chance >= self::HARD_CHANCE;
+
+        return [new Block(Part::Test, $strict, 1, Amount::of(Measure::Reps, 1), self::TRY_REST_S, purpose: $isTest ? Purpose::Test : Purpose::Try, expected: array_filter([$this->brief->belief($strict)->onRung($strict)]), cues: Practice::of($strict->exercise)->cues, cautions: Watch::of($strict, 1),
+            note: sprintf('One strict rep: %s. First, fresh; a miss counts against nobody.', InWords::chance($chance)))];
+    }
+
+    /** What is written of a line, or why it is left out; nothing where its part is not done here. */
+    private function block(Prescription $line): Block|string|null
+    {
+        if ($line->accessory !== null) {
+            return $this->beside($line, $line->accessory);
+        }
+        $rung = $line === $this->course->now->stage->work() ? $this->mainRung() : (new Pick($this->brief))->of($line);
+        if ($rung === null) {
+            return $line->part === Part::WarmUp ? null : sprintf('%s left out: nothing that fits. %s', $line->means[0]->words(), $this->whatToGet($line));
+        }
+
+        return $this->capped($line, $rung);
+    }
+
+    private function mainRung(): ?Rung
+    {
+        $last = $this->brief->diary->lastDay($this->brief->today - 1);
+        $isBack = $last !== null && $this->brief->today - $last >= self::AWAY_DAYS;
+
+        return $isBack ? $this->course->down->rung ?? $this->course->now->rung : $this->course->now->rung;
+    }
+
+    private function capped(Prescription $line, Rung $rung): Block|string
+    {
+        $amount = $line->amount;
+        $sets = $line->sets;
+        if ($rung->exercise->manner->movement === Movement::Lowering) {
+            $left = $this->loweringsLeft();
+            if ($left <= 0) {
+                return $this->loweringIsFull();
+            }
+            [$sets, $amount] = self::within($sets, $amount, $left);
+        }
+        $practice = Practice::of($rung->exercise);
+        $belief = $this->brief->belief($rung);
+        $isPredicted = ! $rung->exercise->manner->movement->isTimed() && $rung->exercise->manner->movement !== Movement::ShoulderBlade;
+        $first = $isPredicted ? $belief->onRung($rung) : null;
+        $restS = $this->brief->rules->restS($line->restS, $rung->exercise->setup->kind() === ChoiceKind::Row);
+        $expected = $first === null ? [] : array_map($first->with(...), $this->brief->beliefs->fall(Brief::patternOf($rung))->over($sets, (float) $restS, $this->brief->rules->reserve()));
+
+        return new Block(
+            $line->part, $rung, $sets, $amount, $restS, $line->toFailure, $line->isPerSide, $line->tempo ?? $practice->tempo, $line->group,
+            $expected, $belief->secondsOn($rung), $this->cues($rung, $practice), Watch::of($rung, $amount->high),
+            school: $amount === $line->amount && $sets === $line->sets ? null : $line->amount,
+            note: $amount === $line->amount && $sets === $line->sets ? null : sprintf('The school asks %d × %s; written is what the caps leave: %d lowerings a session, %d a week.', $line->sets, $line->amount->words(), $this->caps->loweringsASession, $this->caps->loweringsAWeek),
+        );
+    }
+
+    private function loweringsLeft(): int
+    {
+        $days = $this->brief->diary->loweringDays($this->brief->today - 1);
+        $done = $this->brief->diary->lowerings(Week::monday($this->brief->today), $this->brief->today);
+
+        return count($days) >= $this->brief->rules->loweringDays() ? 0 : min($this->caps->loweringsASession, $this->caps->loweringsAWeek - $done);
+    }
+
+    private function loweringIsFull(): string
+    {
+        $days = count($this->brief->diary->loweringDays($this->brief->today - 1));
+
+        return $days >= $this->brief->rules->loweringDays()
+            ? sprintf('Lowering left out: %s this week already, as the house rule says.', $days === 1 ? 'one day' : "$days days")
+            : sprintf('Lowering left out: %d this week already; %d are the cap.', $this->brief->diary->lowerings(Week::monday($this->brief->today), $this->brief->today), $this->caps->loweringsAWeek);
+    }
+
+    /** @return array{int, Amount} as much as is left */
+    private static function within(int $sets, Amount $amount, int $left): array
+    {
+        if ($amount->measure === Measure::TotalReps) {
+            return [$sets, $amount->atMost($left)];
+        }
+        $sets = $amount->low * $sets <= $left ? $sets : min($sets, (int) ceil($left / $amount->high));
+
+        return [$sets, $amount->atMost(max(1, intdiv($left, $sets)))];
+    }
+
+    private function beside(Prescription $line, Accessory $accessory): Block|string
+    {
+        $limits = $this->brief->ways->limits();
+        if (($accessory->hangs() && $limits->bars(Limit::NoHanging)) || ($accessory->isOverhead() && $limits->bars(Limit::NoOverhead))) {
+            return sprintf('%s left out: the screen says %s.', $accessory->words(), $accessory->hangs() ? 'no hanging' : 'no overhead');
+        }
+        $accessory = $line->part === Part::Trunk ? $this->trunk($accessory) : $accessory;
+        $last = $this->brief->diary->lastBeside($accessory);
+
+        return new Block($line->part, $accessory, $line->sets, $line->amount, $line->restS, $line->toFailure, $line->isPerSide, $line->tempo, $line->group, cues: $accessory->cues(), cautions: Watch::of($accessory, $line->amount->high),
+            note: $last === null ? null : "Last time {$last->inWords()}.");
+    }
+
+    /** The next of the trunk ladder after the hardest that was held for its minute. */
+    private function trunk(Accessory $asked): Accessory
+    {
+        $ladder = Accessory::trunkLadder();
+        $at = array_search($asked, $ladder, true);
+        foreach ($at === false ? [] : $ladder as $i => $rung) {
+            $last = $this->brief->diary->lastBeside($rung);
+            $at = $last !== null && $last->seconds >= self::REACHED_TRUNK_S ? max($at, min($i + 1, count($ladder) - 1)) : $at;
+        }
+
+        return $at === false ? $asked : $ladder[$at];
+    }
+
+    /** @return list<string> two, those that answer this athlete's faults first */
+    private function cues(Rung $rung, Practice $practice): array
+    {
+        $faults = $this->brief->diary->faults($this->brief->today, static fn (Done $d): bool => $d->kind === $rung->exercise->setup->kind());
+        $cues = array_values(array_unique([...array_map(static fn (Fault $f): string => $f->cue(), $faults), ...$practice->cues]));
+
+        return array_slice($cues, 0, self::CUES);
+    }
+
+    private function stopped(Block $block, ?Refusal $refused): ?string
+    {
+        return $refused?->stopsVertical() === true && ($block->part !== Part::WarmUp && self::isHard($block) || $block->lowerings() > 0)
+            ? sprintf('%s left out today.', $block->words())
+            : null;
+    }
+
+    private static function isHard(Block $block): bool
+    {
+        $rung = $block->rung();
+
+        return $rung !== null && $block->part !== Part::WarmUp && $rung->exercise->setup->kind()->lane() === Lane::Pull
+            && $rung->exercise->manner->at?->isGrip() !== true && $rung->exercise->manner->movement !== Movement::ShoulderBlade;
+    }
+
+    /** @return list<string> */
+    private function notesOfPlace(): array
+    {
+        $last = $this->brief->diary->lastDay($this->brief->today - 1);
+        $away = $last === null ? 0 : $this->brief->today - $last;
+        $stage = $this->course->now->stage;
+
+        return array_values(array_filter([
+            $away >= self::AWAY_DAYS ? sprintf('%d days away: one rung easier for this session.', $away) : null,
+            $stage->note,
+            Standing::lacksHang($this->brief, $this->course),
+            $this->course->passed === [] ? null : sprintf('Nothing fits for: %s. The method goes on after it.', implode(', ', array_map(static fn (Stage $s): string => lcfirst($s->name), $this->course->passed))),
+        ]));
+    }
+
+    private function whatToGet(Prescription $line): string
+    {
+        return match ($line->means[0]->kind ?? ChoiceKind::Strict) {
+            ChoiceKind::Row => 'Rings on an anchor, or a bar in a rack at hip height, would do.',
+            ChoiceKind::Band => 'A loop band that takes off more, or a higher bar, would do.',
+            ChoiceKind::Foot, ChoiceKind::Hop => 'A box under a bar would do.',
+            ChoiceKind::LowBar => 'A bar that is reached sitting on the floor would do.',
+            ChoiceKind::PullDown, ChoiceKind::BandPullDown => 'A band on an anchor overhead would do.',
+            ChoiceKind::Counterweight => 'A counterweight machine, or bands, would do.',
+            ChoiceKind::Strict, ChoiceKind::Added => 'More help first: the strength is not there yet.',
+        };
+    }
+
+    /**
+     * @param  list<Block>  $blocks
+     * @return list<string>
+     */
+    private function gear(array $blocks): array
+    {
+        $ids = array_merge([], ...array_map(static fn (Block $b): array => [...array_values($b->rung()?->exercise->setup->pieces() ?? []), ...($b->rung()?->exercise->setup->bandIds() ?? [])], $blocks));
+
+        return $this->brief->ways->kit()->names(array_values(array_unique($ids)));
+    }
+
+    /** @return list<string> */
+    private static function mobility(): array
+    {
+        return array_map(static fn (Mobility $m): string => sprintf('%s, %s: %s', $m->name(), $m->dose(), $m->cue()), Mobility::cases());
+    }
+}

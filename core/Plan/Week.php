@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan;
+
+/**
+ * Weeks from Monday to Sunday, of days numbered from Thursday, 1 January 1970.
+ */
+final class Week
+{
+    private const MONDAY_OFFSET = 3;
+
+    private const DAYS = 7;
+
+    public static function monday(int $day): int
+    {
+        return $day - ((($day + self::MONDAY_OFFSET) % self::DAYS + self::DAYS) % self::DAYS);
+    }
+
+    public static function next(int $day): int
+    {
+        return self::monday($day) + self::DAYS;
+    }
+}

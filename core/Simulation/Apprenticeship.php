@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Simulation;
+
+use SteadyRung\Call\Call;
+use SteadyRung\Call\Judge;
+use SteadyRung\Call\PlaceAfter;
+use SteadyRung\Call\SituationOf;
+use SteadyRung\Call\Verdict;
+use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\StrictPull;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\HoldAt;
+use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Method\Amount;
+use SteadyRung\Method\HouseRules;
+use SteadyRung\Method\Means;
+use SteadyRung\Method\Measure;
+use SteadyRung\Method\Method;
+use SteadyRung\Method\Part;
+use SteadyRung\Method\Place;
+use SteadyRung\Plan\Block;
+use SteadyRung\Plan\Brief;
+use SteadyRung\Plan\Course;
+use SteadyRung\Plan\Diary;
+use SteadyRung\Plan\Done;
+use SteadyRung\Plan\FollowedBeliefs;
+use SteadyRung\Plan\Purpose;
+use SteadyRung\Plan\RefusalCode;
+use SteadyRung\Plan\Session;
+use SteadyRung\Plan\SessionWriter;
+use SteadyRung\Plan\Signal;
+use SteadyRung\Plan\Ways;
+
+/**
+ * A virtual athlete taken through a method by the real sessions and the real calls, each call accepted.
+ */
+final class Apprenticeship
+{
+    private const DAYS_BETWEEN = [2, 3, 2];
+
+    private const MISSED = 0.1;
+
+    private const LINE_S = 120.0;
+
+    private int $day = 0;
+
+    private Place $place;
+
+    /** @var list<Done> */
+    private array $done = [];
+
+    /** @var list<Signal> */
+    private array $signals = [];
+
+    private FollowedBeliefs $beliefs;
+
+    private function __construct(private readonly Trainee $trainee, private readonly Method $method, private readonly HouseRules $rules, private readonly Ways $ways)
+    {
+        $this->place = new Place($method->stages[0], 0, null);
+        $this->beliefs = FollowedBeliefs::none(0);
+    }
+
+    /**
+     * Session by session, until so many days are over or the method's end is met.
+     *
+     * @return \Generator<int, TrainedDay> by the day
+     */
+    public static function of(Trainee $trainee, Method $method, HouseRules $rules, Ways $ways, int $days): \Generator
+    {
+        yield from (new self($trainee, $method, $rules, $ways))->run($days);
+    }
+
+    /** @return \Generator<int, TrainedDay> */
+    private function run(int $days): \Generator
+    {
+        $this->baseline();
+        for ($i = 0; $this->day < $days; $i++) {
+            $between = self::DAYS_BETWEEN[$i % count(self::DAYS_BETWEEN)];
+            $this->day += $between;
+            $missed = $this->trainee->athlete->chance(self::MISSED);
+            $this->trainee->pass($between, ! $missed);
+            if ($missed) {
+                continue;
+            }
+            $this->signals[] = Signal::of($this->day, $this->trainee->soreness());
+            $session = SessionWriter::write($this->brief());
+            if ($session->refused?->code === RefusalCode::Paused) {
+                continue;
+            }
+            $sets = $this->perform($session);
+            $course = Course::of($this->brief());
+            $situation = SituationOf::brief($this->brief(), $course);
+            $call = $situation === null ? null : Judge::call($situation);
+            yield $this->day => new TrainedDay($this->day, $session, $sets, $call, $this->place, $this->trainee->soreness(), $this->trainee->athlete->capacityShare());
+            $this->follow($call, $course);
+        }
+    }
+
+    private function brief(): Brief
+    {
+        return new Brief($this->day, $this->method, $this->place, $this->rules, new Diary($this->done, signals: $this->signals), $this->beliefs, $this->ways);
+    }
+
+    /** A hang, a row, and reps to failure on two loads. */
+    private function baseline(): void
+    {
+        $lines = array_values(array_filter([
+            $this->baselineBlock(Means::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, 60.0), 0.0, Amount::of(Measure::Seconds, 60)),
+            $this->baselineBlock(Means::of(ChoiceKind::Row), 0.45, Amount::of(Measure::Reps, 12)),
+            $this->baselineBlock(Means::of(ChoiceKind::Band), 0.55, Amount::of(Measure::Reps, 8)),
+            $this->baselineBlock(Means::of(ChoiceKind::Band), 0.65, Amount::of(Measure::Reps, 4)),
+        ]));
+        $this->see(array_merge([], ...array_map(fn (Block $b, int $i): array => $this->trainee->do($b, $this->day, self::LINE_S * $i), $lines, array_keys($lines))));
+    }
+
+    private function baselineBlock(Means $means, float $share, Amount $amount): ?Block
+    {
+        $rungs = $this->ways->rungs($means);
+        usort($rungs, static fn (Rung $a, Rung $b): int => abs($a->share() - $share) <=> abs($b->share() - $share));
+
+        return $rungs === [] ? null : new Block(Part::Main, $rungs[0], 1, $amount, 180, toFailure: true, purpose: Purpose::Baseline);
+    }
+
+    /** @return list<Done> */
+    private function perform(Session $session): array
+    {
+        $sets = [];
+        $atS = 0.0;
+        foreach ($session->blocks as $block) {
+            if ($block->part !== Part::WarmUp) {
+                array_push($sets, ...$this->trainee->do($block, $this->day, $atS));
+            }
+            $atS += $block->lastsS() + self::LINE_S;
+        }
+        $this->see($sets);
+
+        return $sets;
+    }
+
+    /** @param  list<Done>  $sets */
+    private function see(array $sets): void
+    {
+        array_push($this->done, ...$sets);
+        $this->beliefs->on($this->day);
+        if ($sets !== []) {
+            $this->beliefs->see($sets);
+        }
+    }
+
+    /** A test that was called for is made at once; a switch only for another set-up. */
+    private function follow(?Call $call, Course $course): void
+    {
+        $this->place = $course->now;
+        if ($call === null) {
+            return;
+        }
+        if ($call->verdict === Verdict::Test) {
+            $strict = $this->ways->rung(Exercise::of(new StrictPull));
+            $test = $strict instanceof Rung ? new Block(Part::Test, $strict, 1, Amount::of(Measure::Reps, 1), 180, purpose: Purpose::Test) : null;
+            $this->trainee->pass(1, false);
+            $this->day++;
+            $this->see($test === null ? [] : $this->trainee->do($test, $this->day, 0.0));
+        }
+        $this->place = PlaceAfter::call($call, $course, $this->day);
+    }
+}

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Simulation;
+
+use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Method\Measure;
+use SteadyRung\Method\Part;
+use SteadyRung\Plan\Block;
+use SteadyRung\Plan\Done;
+use SteadyRung\Plan\Purpose;
+use SteadyRung\Strength\Endurance;
+use SteadyRung\Strength\FeltLoad;
+use SteadyRung\Strength\Seconds;
+
+/**
+ * A virtual athlete on real gear: does what is written, as well as the truth allows, and tells what anybody would tell.
+ */
+final class Trainee
+{
+    /** Seconds of a dead hang at the start, and more of it a week of training (judgement). */
+    private const GRIP_S = 22.0;
+
+    private const GRIP_S_A_SESSION = 1.2;
+
+    private const LONGEST_GRIP_S = 90.0;
+
+    private const UNTOLD = 0.15;
+
+    /** Lowerings that make sore, and how much of that is got used to with each session of them (judgement). */
+    private const SORE_PER_LOWERING = 0.28;
+
+    private const USED_TO_IT = 0.25;
+
+    private const LEAST_S = 1.0;
+
+    private const SET_S = 40.0;
+
+    private float $gripS = self::GRIP_S;
+
+    private int $loweringSessions = 0;
+
+    private float $soreness = 0.0;
+
+    public function __construct(public readonly VirtualAthlete $athlete, private readonly float $bandSd)
+    {
+    }
+
+    /** Lets days pass, at whose end a session is trained or missed. */
+    public function pass(int $days, bool $trained): void
+    {
+        $this->athlete->pass($days, $trained);
+        $this->soreness *= 0.6 ** $days;
+        $this->gripS = min(self::LONGEST_GRIP_S, $this->gripS + ($trained ? self::GRIP_S_A_SESSION : 0.0));
+    }
+
+    /** 0–5, as it would be told. */
+    public function soreness(): int
+    {
+        return (int) max(0, min(5, round($this->soreness)));
+    }
+
+    /**
+     * The sets of a line, in their order.
+     *
+     * @return list<Done>
+     */
+    public function do(Block $block, int $day, float $atS): array
+    {
+        $rung = $block->rung();
+        if ($rung === null) {
+            return [];
+        }
+        $done = [];
+        $left = $block->amount->measure === Measure::TotalReps ? $block->amount->high : PHP_INT_MAX;
+        for ($set = 0; $set < $block->sets && $left > 0; $set++) {
+            $one = $this->set($block, $rung, $day, $set, $left, $atS + $set * ($block->restS + self::SET_S));
+            $left -= (int) $one->reps;
+            $done[] = $one;
+        }
+        $lowered = array_sum(array_map(static fn (Done $d): int => $d->lowerings(), $done));
+        $this->soreness += self::SORE_PER_LOWERING * $lowered / (1.0 + self::USED_TO_IT * $this->loweringSessions);
+        $this->loweringSessions += $lowered > 0 ? 1 : 0;
+
+        return $done;
+    }
+
+    /** What a set of the rung is done to failure at, in whole reps. */
+    public function failure(Rung $rung, int $set): int
+    {
+        return $this->athlete->repsToFailure($this->trueShare($rung), min($set, VirtualAthlete::MOST_SETS - 1));
+    }
+
+    private function set(Block $block, Rung $rung, int $day, int $set, int $left, float $atS): Done
+    {
+        $purpose = $block->purpose ?? Purpose::Work;
+        $manner = $rung->exercise->manner;
+        [$low, $high] = [$block->amount->low, min($block->amount->high, $left)];
+        if ($block->amount->measure === Measure::Seconds) {
+            return $this->done($rung, $day, $purpose, $atS, seconds: min((float) $high, $this->seconds($rung)), toFailure: $block->toFailure);
+        }
+        if ($manner->movement === Movement::Lowering) {
+            $each = $this->seconds($rung);
+            $reps = $block->amount->measure === Measure::TotalReps ? (int) min($left, max(1.0, floor($each / Seconds::FIRST_S) * 3.0)) : $high;
+
+            return $this->done($rung, $day, $purpose, $atS, reps: $reps, asked: $low, seconds: max(self::LEAST_S, min($each, (float) $manner->seconds + 1.0)));
+        }
+        $failure = $this->failure($rung, $set);
+        $toFailure = $block->toFailure || $block->part === Part::Test;
+        $reps = $toFailure ? $failure : min($high, $failure <= $low ? $failure : $failure - 1);
+        $untold = $this->athlete->chance(self::UNTOLD);
+        $reserve = $toFailure || $reps < $low ? 0 : ($untold ? null : $this->athlete->toldReserve($failure - $reps, min($set, VirtualAthlete::MOST_SETS - 1)));
+
+        return $this->done($rung, $day, $purpose, $atS, reps: $reps, asked: $low, reserve: $reserve, toFailure: $toFailure);
+    }
+
+    private function done(Rung $rung, int $day, Purpose $purpose, float $atS, ?int $reps = null, ?int $asked = null, ?int $reserve = null, ?float $seconds = null, bool $toFailure = false): Done
+    {
+        return new Done($day, $purpose, $rung->exercise->setup->kind(), $rung->exercise->manner, $rung->share(), FeltLoad::ofRung($rung), $rung->exercise->work(), false, $asked, $toFailure, $reps, reserve: $reserve, seconds: $seconds, atS: $atS);
+    }
+
+    /** How long it lasts, in truth; the grip decides a hang. */
+    private function seconds(Rung $rung): float
+    {
+        $manner = $rung->exercise->manner;
+        if ($manner->at?->isGrip() === true) {
+            return floor($this->gripS);
+        }
+        [$factor] = Seconds::strengthOf($manner->movement);
+
+        return max(0.0, floor(Endurance::seconds($this->trueShare($rung) / ($this->athlete->capacityShare() * $factor))));
+    }
+
+    /** What the rung asks in truth: a band's error stays as long as the band. */
+    private function trueShare(Rung $rung): float
+    {
+        $share = $rung->load->effectiveShare();
+
+        return $rung->load->shareSd > 0.0 ? $share * exp(-$this->athlete->errorOf($rung->exercise->work(), min($this->bandSd, $rung->load->shareSd) / $share)) : $share;
+    }
+}
