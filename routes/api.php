@@ -13,15 +13,19 @@ use App\Http\Controllers\CautionController;
 use App\Http\Controllers\ClearanceController;
 use App\Http\Controllers\GearController;
 use App\Http\Controllers\HealthController;
+use App\Http\Controllers\HouseRuleController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LadderController;
+use App\Http\Controllers\MethodController;
 use App\Http\Controllers\PainController;
+use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\ScreeningController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SetController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SetupController;
+use App\Http\Controllers\SignalController;
 use App\Http\Controllers\TrendController;
 use App\Http\Middleware\EnterGym;
 use Illuminate\Support\Facades\Route;
@@ -88,6 +92,20 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::post('athletes/{athlete}/pain', PainController::class);
     Route::post('sets', [SetController::class, 'storeAll']);
     Route::get('athletes/{athlete}/calls', [CallController::class, 'past']);
+
+    Route::get('athletes/{athlete}/session', [PlaceController::class, 'session']);
+    Route::get('athletes/{athlete}/place', [PlaceController::class, 'history']);
+    Route::post('athletes/{athlete}/place', [PlaceController::class, 'place']);
+    Route::post('athletes/{athlete}/signals', [SignalController::class, 'tell']);
+    Route::post('athletes/{athlete}/accessories', [SignalController::class, 'beside']);
+
+    Route::get('methods', [MethodController::class, 'index']);
+    Route::put('methods', [MethodController::class, 'keep']);
+    Route::get('methods/{method}', [MethodController::class, 'show']);
+    Route::delete('methods/{method}', [MethodController::class, 'drop']);
+    Route::get('house-rules', [HouseRuleController::class, 'show']);
+    Route::put('house-rules', [HouseRuleController::class, 'settle']);
+    Route::post('house-rules/effects', [HouseRuleController::class, 'effects']);
 
     Route::get('calls', [CallController::class, 'index']);
     Route::put('calls/{call}/decision', [CallController::class, 'decide']);

@@ -25,6 +25,9 @@ final readonly class ChooseSetup
     public function choose(Athlete $athlete, Exercise $exercise): Athlete
     {
         return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($exercise): Athlete {
+            if ($exercise->manner->movement === Movement::Hold) {
+                throw new Problem(ProblemCode::DoesNotFit, 'A hold is logged by its seconds, beside the set-up in use: nobody is put on it for reps.');
+            }
             $this->put($athlete, $exercise);
             $this->calls->for($athlete, 'The set-up was changed.');
 
@@ -36,9 +39,6 @@ final readonly class ChooseSetup
     public function put(Athlete $athlete, Exercise $exercise): void
     {
         $rung = $this->ways->search($athlete)->rung($exercise, $athlete->toCore());
-        if ($exercise->manner->movement === Movement::Hold) {
-            throw new Problem(ProblemCode::DoesNotFit, 'A hold is logged by its seconds, beside the set-up in use: nobody is put on it for reps.');
-        }
         if ($rung instanceof DoesNotFit) {
             throw new Problem(ProblemCode::DoesNotFit, $rung->reason);
         }

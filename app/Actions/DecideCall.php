@@ -12,6 +12,7 @@ use App\Formats\Stored\StoredForm;
 use App\Models\Athlete;
 use App\Models\CallRecord;
 use App\Models\Decision;
+use App\Models\PlaceChange;
 use App\Models\User;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
@@ -29,7 +30,7 @@ final readonly class DecideCall
 {
     private const UNDO_S = 60;
 
-    public function __construct(private HoldAthlete $athletes, private ChooseSetup $setups, private FindWay $ways, private ClockInterface $clock)
+    public function __construct(private HoldAthlete $athletes, private ChooseSetup $setups, private MoveAthlete $places, private FindWay $ways, private ClockInterface $clock)
     {
     }
 
@@ -45,8 +46,13 @@ final readonly class DecideCall
             $this->refuseContradiction($athlete, $decision);
             $before = $athlete->chosen;
             $exercise = $decision->decision === Decision::Accepted ? self::nextOf($call) : $decision->exercise;
+            $placeBefore = ['method' => $athlete->method_key, 'stage' => $athlete->stage_key, 'since' => $athlete->stage_since];
             if ($exercise !== null) {
                 $this->setups->put($athlete, $exercise);
+            }
+            $stage = $decision->decision === Decision::Accepted ? self::stageOf($call) : null;
+            if ($stage !== null) {
+                $this->places->byCall($athlete, $coach, $athlete->method_key, $stage, $call->id);
             }
             $call->fill([
                 'decision' => $decision->decision,
@@ -56,6 +62,7 @@ final readonly class DecideCall
                 'decided_by' => $coach->id,
                 'decided_at' => $this->clock->now(),
                 'chosen_before' => $before,
+                'place_before' => $placeBefore,
             ])->save();
 
             return $call;
@@ -74,8 +81,9 @@ final readonly class DecideCall
             if ($age > self::UNDO_S || CallRecord::openOf($athlete->id) !== null) {
                 throw new Problem(ProblemCode::CallDecided, 'It is too late to take this decision back. Choose another set-up, or decide the next call.');
             }
-            $athlete->fill(['chosen' => $call->chosen_before])->save();
-            $call->fill(array_fill_keys(['decision', 'override_verdict', 'override_exercise', 'override_reason', 'decided_by', 'decided_at', 'chosen_before'], null))->save();
+            $athlete->fill(['chosen' => $call->chosen_before, ...self::placeBefore($call)])->save();
+            PlaceChange::query()->where('athlete_id', $athlete->id)->where('call_id', $call->id)->delete();
+            $call->fill(array_fill_keys(['decision', 'override_verdict', 'override_exercise', 'override_reason', 'decided_by', 'decided_at', 'chosen_before', 'place_before'], null))->save();
 
             return $call;
         });
@@ -113,6 +121,20 @@ final readonly class DecideCall
             $detail = $climbs ? 'A climb needs the set-up it goes to: one that carries more than the present one.' : 'A step down needs the set-up it goes to: one that carries less than the present one.';
             throw new Problem(ProblemCode::Invalid, $detail, [Fault::at('/exercise', $detail)]);
         }
+    }
+
+    /** The stage that an accepted call leads to. */
+    private static function stageOf(CallRecord $call): ?string
+    {
+        return StoredForm::read('call', $call->call, static fn (JsonObject $j): ?string => $j->optionalObject('place')?->text('key', 64));
+    }
+
+    /** @return array<string, string|null> columns of the athlete; none of decisions of earlier programs */
+    private static function placeBefore(CallRecord $call): array
+    {
+        $before = $call->place_before;
+
+        return $before === null ? [] : ['method_key' => $before['method'], 'stage_key' => $before['stage'], 'stage_since' => $before['since']];
     }
 
     private static function nextOf(CallRecord $call): ?Exercise

@@ -40,13 +40,25 @@ final class RemakeCalls
         });
     }
 
+    /** After the house rules changed: every open call is looked at again. */
+    public function afterRuleChange(): void
+    {
+        $this->each(fn (Athlete $athlete) => $this->calls->for($athlete, 'The house rules were changed.'));
+    }
+
     public function now(): void
     {
         $this->waiting = false;
+        $this->each(fn (Athlete $athlete) => $this->calls->afterKitChange($athlete));
+    }
+
+    /** @param  \Closure(Athlete): void  $deed */
+    private function each(\Closure $deed): void
+    {
         $ids = Athlete::query()->whereNotNull('chosen')->whereNull('archived_at')->orderBy('id')->pluck('id');
         foreach ($ids as $id) {
             try {
-                $this->athletes->during((string) $id, fn (Athlete $athlete) => $this->calls->afterKitChange($athlete));
+                $this->athletes->during((string) $id, $deed);
             } catch (\Throwable $fault) {
                 $this->faults->report($fault); // one athlete's fault leaves the others' calls as they should be
             }

@@ -33,10 +33,14 @@ use SteadyRung\Safety\ScreenOutcome;
  * @property ScreenOutcome|null $screen_outcome
  * @property list<string> $screen_limits
  * @property float|null $screen_most_share
+ * @property string $method_key
+ * @property string $stage_key
+ * @property string|null $stage_since
+ * @property int|null $sessions_a_week
  */
 final class Athlete extends Record
 {
-    protected $attributes = ['reach_m' => null, 'chosen' => null, 'pain' => null, 'paused_at' => null, 'tags' => '[]', 'proportions' => 'average', 'archived_at' => null, 'last_trained_on' => null, 'screened_at' => null, 'screen_outcome' => null, 'screen_limits' => '[]', 'screen_most_share' => null];
+    protected $attributes = ['reach_m' => null, 'chosen' => null, 'pain' => null, 'paused_at' => null, 'tags' => '[]', 'proportions' => 'average', 'archived_at' => null, 'last_trained_on' => null, 'screened_at' => null, 'screen_outcome' => null, 'screen_limits' => '[]', 'screen_most_share' => null, 'method_key' => 'steady-ladder', 'stage_key' => 'ladder', 'stage_since' => null, 'sessions_a_week' => null];
 
     protected array $told = ['name', 'kind', 'mass_kg', 'stature_m', 'reach_m'];
 

@@ -25,6 +25,7 @@ use SteadyRung\Exercise\Exercise;
  * @property Exercise|null $override_exercise
  * @property string|null $override_reason
  * @property Exercise|null $chosen_before what the athlete was on when it was decided
+ * @property array{method: string, stage: string, since: string|null}|null $place_before where the athlete stood when it was decided
  * @property string|null $decided_by
  * @property CarbonImmutable|null $decided_at
  */
@@ -43,6 +44,7 @@ final class CallRecord extends Record
         'override_verdict' => Verdict::class,
         'override_exercise' => ExerciseCast::class,
         'chosen_before' => ExerciseCast::class,
+        'place_before' => 'array',
         'decided_at' => 'immutable_datetime',
     ];
 

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use SteadyRung\Kit\Floor;
+use SteadyRung\Method\HouseRules;
 
 /**
  * @property string $id
@@ -14,6 +15,7 @@ use SteadyRung\Kit\Floor;
  * @property bool $is_demo
  * @property Floor $floor what the heels stand on
  * @property bool $to_replay whether what follows from the log must be followed anew
+ * @property array<string, string> $house_rules position by rule, where it is not the default
  * @property int $kit_version grows with every change of what is in use
  */
 final class Gym extends Model
@@ -24,8 +26,13 @@ final class Gym extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['kit_version' => 1, 'is_demo' => false, 'floor' => 'unknown', 'to_replay' => false];
+    protected $attributes = ['kit_version' => 1, 'is_demo' => false, 'floor' => 'unknown', 'to_replay' => false, 'house_rules' => '{}'];
 
     /** @var array<string, string> */
-    protected $casts = ['kit_version' => 'integer', 'is_demo' => 'boolean', 'floor' => Floor::class, 'to_replay' => 'boolean'];
+    protected $casts = ['kit_version' => 'integer', 'is_demo' => 'boolean', 'floor' => Floor::class, 'to_replay' => 'boolean', 'house_rules' => 'array'];
+
+    public function houseRules(): HouseRules
+    {
+        return HouseRules::of($this->house_rules);
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Formats\Json\PainJson;
+use App\Formats\Json\PlaceJson;
 use App\Formats\Json\RungJson;
 use App\Formats\Json\StandardJson;
 use App\Models\AthleteKind;
@@ -44,6 +45,8 @@ final readonly class AthleteJson
         public float $pull_distance_m,
         #[OA\Property(description: 'What a session asks for: sets and clean reps.')]
         public StandardJson $standard,
+        #[OA\Property]
+        public PlaceJson $place,
         #[OA\Property(description: 'The set-up in use.')]
         public ?RungJson $rung,
         #[OA\Property(description: 'Why the chosen set-up cannot be built any more.')]

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace App\Reading;
 
+use App\Formats\Day;
 use App\Formats\Json\PainJson;
+use App\Formats\Json\PlaceJson;
 use App\Formats\Json\RungJson;
 use App\Formats\Json\StandardJson;
 use App\Models\Athlete;
 use App\Models\CallRecord;
 use App\Models\CapacityRecord;
 use App\Models\Clearance;
+use App\Models\CurrentGym;
 use App\Models\GymDay;
 use App\Models\LoggedSet;
+use SteadyRung\Call\Standard;
 use SteadyRung\Exercise\Pattern;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Setup\DoesNotFit;
@@ -22,7 +26,7 @@ use SteadyRung\Setup\DoesNotFit;
  */
 final readonly class AthleteReading
 {
-    public function __construct(private FindWay $ways, private Believed $believed, private GymDay $days, private ScreeningReading $screens)
+    public function __construct(private FindWay $ways, private Believed $believed, private GymDay $days, private ScreeningReading $screens, private Methods $methods, private CurrentGym $gym)
     {
     }
 
@@ -35,6 +39,8 @@ final readonly class AthleteReading
         $beliefs = array_map($this->believed->from(...), array_intersect_key($newest, array_flip([Pattern::Pull->value, Pattern::Row->value, (string) $rung?->exercise->pattern()?->value])));
         $belief = $beliefs[$rung?->exercise->pattern()?->value] ?? $this->believed->from(null);
         $capacity = static fn (Pattern $pattern): ?CapacityJson => isset($beliefs[$pattern->value]) ? CapacityJson::of($beliefs[$pattern->value], $newest[$pattern->value]->trained_on) : null;
+        $method = $this->methods->of($athlete->method_key);
+        $stage = BuildBrief::stage($method, $athlete->stage_key);
         [$open, $decided] = CallRecord::latestOf($athlete->id);
         $cleared = Clearance::latestOf($athlete->id);
 
@@ -50,7 +56,8 @@ final readonly class AthleteReading
             $body->reachSource,
             $body->proportions,
             $body->pullDistanceM(),
-            StandardJson::of(BuildSituation::standard($rung)),
+            StandardJson::of(Standard::at($stage, $rung, $this->gym->gym()->houseRules())),
+            PlaceJson::of($method, $stage, Day::number($athlete->stage_since ?? $this->days->today())),
             $rung === null ? null : RungJson::believed($rung, $belief),
             $standing instanceof DoesNotFit ? $standing->reason : null,
             $capacity(Pattern::Pull),

@@ -7,6 +7,7 @@ namespace SteadyRung\Call;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Method\Measure;
+use SteadyRung\Plan\Course;
 use SteadyRung\Strength\Belief;
 use SteadyRung\Strength\RepPrediction;
 use SteadyRung\Strength\SetFall;
@@ -24,6 +25,7 @@ final readonly class Situation
         public Signs $signs = new Signs,
         public Standard $standard = new Standard,
         public ?SetFall $fall = null,
+        public ?Course $course = null,
     ) {
     }
 

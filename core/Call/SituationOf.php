@@ -7,7 +7,6 @@ namespace SteadyRung\Call;
 use SteadyRung\Exercise\ChoiceKind;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Lane;
 use SteadyRung\Exercise\Pattern;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
@@ -44,15 +43,7 @@ final readonly class SituationOf
         $strict = $brief->ways->strict();
         $rung = $course->now->rung ?? ($brief->diary->pain() !== null || $brief->diary->symptoms() !== [] ? $strict : null);
 
-        return $rung === null ? null : (new self($brief, $course, $rung, self::standard($brief, $rung)))->situation();
-    }
-
-    public static function standard(Brief $brief, Rung $rung): Standard
-    {
-        $work = $brief->place->stage->work();
-        $isItsOwn = array_filter($work->means, static fn (Means $m): bool => $m->isDoneOn($rung)) !== [];
-
-        return ! $isItsOwn && $rung->lane() === Lane::Seconds ? Standard::lowering() : Standard::of($brief->place->stage->gate, $brief->rules);
+        return $rung === null ? null : (new self($brief, $course, $rung, Standard::at($brief->place->stage, $rung, $brief->rules)))->situation();
     }
 
     private function situation(): Situation
@@ -60,7 +51,7 @@ final readonly class SituationOf
         $pattern = Brief::patternOf($this->rung);
         $steps = $this->course->steps() ?? new Steps($this->rung, null, null);
 
-        return new Situation($steps, $this->sessions(), $this->brief->beliefs->of($pattern), $this->signs(), $this->standard, $this->brief->beliefs->fall($pattern));
+        return new Situation($steps, $this->sessions(), $this->brief->beliefs->of($pattern), $this->signs(), $this->standard, $this->brief->beliefs->fall($pattern), $this->course);
     }
 
     private function signs(): Signs
@@ -78,7 +69,7 @@ final readonly class SituationOf
             $this->gaveOut($diary),
             $last?->takesHold === false,
             $this->progress(),
-            $this->instead(),
+            $this->instead(...),
             $this->brief->missing,
             $lastTry === null ? null : $today - $lastTry,
             $this->goal(),

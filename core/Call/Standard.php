@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call;
 
+use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Gate;
 use SteadyRung\Method\HouseRules;
+use SteadyRung\Method\Means;
 use SteadyRung\Method\Measure;
+use SteadyRung\Method\Stage;
 
 /**
  * What must be met to take help away, and what falls short (common practice: three sets of eight, floor of five).
@@ -28,6 +32,14 @@ final readonly class Standard
     public static function lowering(): self
     {
         return new self(count: 5, floor: 2);
+    }
+
+    /** The gate of a stage; on a rung that is none of its work, lowerings are held against their own. */
+    public static function at(Stage $stage, ?Rung $rung, HouseRules $rules): self
+    {
+        $isItsOwn = $rung === null || array_filter($stage->work()->means, static fn (Means $m): bool => $m->isDoneOn($rung)) !== [];
+
+        return ! $isItsOwn && $rung->lane() === Lane::Seconds ? self::lowering() : self::of($stage->gate, $rules);
     }
 
     public static function of(Gate $gate, HouseRules $rules): self

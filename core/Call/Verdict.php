@@ -15,6 +15,11 @@ enum Verdict: string
     case Test = 'test';
     case Stay = 'stay';
 
+    public function word(): string
+    {
+        return ucfirst(str_replace('-', ' ', $this->value));
+    }
+
     /** Its place in the order, 0 for the most urgent. */
     public function rank(): int
     {

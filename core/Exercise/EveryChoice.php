@@ -52,6 +52,8 @@ final readonly class EveryChoice
 
     private const MOST_ROW_FOOTINGS = 5;
 
+    private const FEW_ROW_PLACES = 8;
+
     /** Heel marks are taped on the floor this far apart, from this to that. */
     private const MARK_STEP_CM = 5;
 
@@ -72,13 +74,20 @@ final readonly class EveryChoice
         };
     }
 
-    /** @return \Generator<int, Choice> */
+    /**
+     * Those of one kind; of rows enough places to pick one from.
+     *
+     * @return \Generator<int, Choice>
+     */
     public function ofKind(ChoiceKind $kind): \Generator
     {
-        if ($kind === ChoiceKind::Hop || $kind === ChoiceKind::LowBar) {
-            yield from $kind === ChoiceKind::Hop ? $this->hops() : $this->lowBars();
-        }
-        foreach ($this->in($kind->lane()) as $choice) {
+        $choices = match ($kind) {
+            ChoiceKind::Hop => $this->hops(),
+            ChoiceKind::LowBar => $this->lowBars(),
+            ChoiceKind::Row => $this->rows([null, ...$this->kit->boxes], self::FEW_ROW_PLACES),
+            default => $this->in($kind->lane()),
+        };
+        foreach ($choices as $choice) {
             if ($choice->kind() === $kind) {
                 yield $choice;
             }

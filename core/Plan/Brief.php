@@ -52,6 +52,12 @@ final readonly class Brief
         return new self($this->today, $this->method, $place, $this->rules, $this->diary, $this->beliefs, $this->ways, $this->perWeek, $this->missing);
     }
 
+    /** The same under other house rules. */
+    public function under(HouseRules $rules): self
+    {
+        return new self($this->today, $this->method, $this->place, $rules, $this->diary, $this->beliefs, $this->ways, $this->perWeek, $this->missing);
+    }
+
     /** The most sessions of a week. */
     public function mostPerWeek(): int
     {

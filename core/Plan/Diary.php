@@ -30,11 +30,9 @@ final readonly class Diary
      * @param  list<BesideDone>  $beside  in order
      * @param  list<Signal>  $signals  in order
      * @param  list<int>  $cleared  days pain and symptoms before were cleared on
-     * @param  int|null  $begun  day of the first set, where the list does not reach back to it
-     * @param  int|null  $firstLowering  likewise, of lowering that was no baseline
-     * @param  float|null  $longestHangS  likewise
+     * @param  Past|null  $past  where the list does not reach back to the first set
      */
-    public function __construct(public array $done, public array $beside = [], public array $signals = [], public array $cleared = [], private ?int $begun = null, private ?int $firstLowering = null, private ?float $longestHangS = null)
+    public function __construct(public array $done, public array $beside = [], public array $signals = [], public array $cleared = [], private ?Past $past = null)
     {
     }
 
@@ -58,14 +56,14 @@ final readonly class Diary
 
     public function isNewcomer(int $today): bool
     {
-        $begun = $this->begun ?? ($this->done[0]->day ?? null);
+        $begun = $this->past === null ? ($this->done[0]->day ?? null) : $this->past->begun();
 
         return $begun === null || $today - $begun < Caps::NEW_DAYS;
     }
 
     public function isNewToLowering(int $today): bool
     {
-        $first = $this->firstLowering ?? $this->first(static fn (Done $d): bool => $d->isLowering() && $d->purpose !== Purpose::Baseline)?->day;
+        $first = $this->past === null ? $this->first(static fn (Done $d): bool => $d->isLowering() && $d->purpose !== Purpose::Baseline)?->day : $this->past->firstLowering();
 
         return $first === null || $today - $first < Caps::NEW_DAYS;
     }
@@ -106,14 +104,15 @@ final readonly class Diary
     /** The most strict reps in one set. */
     public function mostStrict(): int
     {
-        return max([0, ...array_map(static fn (Done $d): int => $d->share >= 1.0 - 1e-6 && $d->pattern()?->value === 'pull' ? (int) $d->reps : 0, $this->done)]);
+        return $this->past?->mostStrict() ?? max([0, ...array_map(static fn (Done $d): int => $d->share >= 1.0 - 1e-6 && $d->pattern()?->value === 'pull' ? (int) $d->reps : 0, $this->done)]);
     }
 
     public function longestHangS(): ?float
     {
         $hangs = array_filter(array_map(static fn (Done $d): ?float => $d->manner->at === HoldAt::Hang || $d->manner->at === HoldAt::ActiveHang ? $d->seconds : null, $this->done));
+        $before = $this->past?->longestHangS();
 
-        return $hangs === [] ? $this->longestHangS : max([...$hangs, $this->longestHangS ?? 0.0]);
+        return $hangs === [] ? $before : max([...$hangs, $before ?? 0.0]);
     }
 
     /** The worst pain told that no later clearance covers. */

@@ -5,12 +5,8 @@ declare(strict_types=1);
 namespace App\Formats\Json;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Call\Call;
 use SteadyRung\Call\Confidence;
-use SteadyRung\Call\Situation;
 use SteadyRung\Call\Verdict;
-use SteadyRung\Exercise\Rung;
-use SteadyRung\Setup\CarriedLoad;
 
 /**
  * What to do next time, and why.
@@ -47,33 +43,12 @@ final readonly class CallJson
         public ?float $chance,
         #[OA\Property]
         public ?MixedSetJson $mixed,
+        #[OA\Property(description: 'The stage it leads to, where that is another.')]
+        public ?string $stage_name,
         #[OA\Property(items: new OA\Items(ref: CautionJson::class))]
         public array $cautions,
         #[OA\Property(description: 'Rules that nearly fired.', items: new OA\Items(ref: NearlyJson::class))]
         public array $nearly,
     ) {
-    }
-
-    public static function of(Call $call, Situation $situation): self
-    {
-        $from = $situation->rung();
-        $rung = static fn (Rung $r): RungJson => RungJson::of($r, $situation->predict($r));
-        $change = $call->next === null ? null : $call->next->load->meanN - $from->load->meanN;
-
-        return new self(
-            $call->verdict,
-            $call->rule,
-            $rung($from),
-            $call->next === null ? null : $rung($call->next),
-            $change === null ? null : CarriedLoad::kg($change),
-            $change === null ? null : $from->load->shareOf($change),
-            array_map(EvidenceJson::of(...), $call->reasons),
-            $call->missing,
-            $call->confidence,
-            $call->chance,
-            $call->mixed === null ? null : MixedSetJson::of($call->mixed),
-            array_map(CautionJson::of(...), $call->cautions),
-            array_map(NearlyJson::of(...), $call->nearly),
-        );
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Formats\Json;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Call\Evidence;
 
 /**
  * One figure a rule looked at, in words, with the threshold it was held against.
@@ -21,10 +20,5 @@ final readonly class EvidenceJson
         #[OA\Property]
         public ?float $threshold = null,
     ) {
-    }
-
-    public static function of(Evidence $evidence): self
-    {
-        return new self($evidence->text, $evidence->figure, $evidence->threshold);
     }
 }

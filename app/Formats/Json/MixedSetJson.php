@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Formats\Json;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Call\MixedSet;
 
 #[OA\Schema]
 final readonly class MixedSetJson
@@ -20,10 +19,5 @@ final readonly class MixedSetJson
         #[OA\Property]
         public string $then_name,
     ) {
-    }
-
-    public static function of(MixedSet $set): self
-    {
-        return new self($set->firstReps, $set->first->name, $set->thenReps, $set->then->name);
     }
 }

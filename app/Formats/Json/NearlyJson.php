@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Formats\Json;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Call\NearlyFired;
 use SteadyRung\Call\Verdict;
 
 /**
@@ -23,10 +22,5 @@ final readonly class NearlyJson
         #[OA\Property(items: new OA\Items(ref: EvidenceJson::class))]
         public array $evidence,
     ) {
-    }
-
-    public static function of(NearlyFired $nearly): self
-    {
-        return new self($nearly->verdict, $nearly->rule, array_map(EvidenceJson::of(...), $nearly->evidence));
     }
 }

@@ -14,6 +14,7 @@ use SteadyRung\Call\Call;
 use SteadyRung\Call\Confidence;
 use SteadyRung\Call\Evidence;
 use SteadyRung\Call\NearlyFired;
+use SteadyRung\Call\PlaceAfter;
 use SteadyRung\Call\Situation;
 use SteadyRung\Call\Verdict;
 use SteadyRung\Exercise\Rung;
@@ -52,9 +53,22 @@ final class StoredCall
             'mixed' => $call->mixed === null ? null : [
                 'first_reps' => $call->mixed->firstReps, 'first_name' => $call->mixed->first->name, 'then_reps' => $call->mixed->thenReps, 'then_name' => $call->mixed->then->name,
             ],
+            'place' => self::place($call, $situation),
             'cautions' => array_map(static fn (Caution $c): array => ['code' => $c->value], $call->cautions),
             'nearly' => array_map(static fn (NearlyFired $n): array => ['verdict' => $n->verdict->value, 'rule' => $n->rule, 'evidence' => array_map(self::evidence(...), $n->evidence)], $call->nearly),
         ]);
+    }
+
+    /** The stage it leads to, where that is another.
+     *
+     * @return array{key: string, name: string}|null
+     */
+    private static function place(Call $call, Situation $situation): ?array
+    {
+        $course = $situation->course;
+        $place = $course === null ? null : PlaceAfter::call($call, $course, $situation->belief->today);
+
+        return $place === null || $place->stage === $course->now->stage ? null : ['key' => $place->stage->key, 'name' => $place->stage->name];
     }
 
     /** @throws Damaged if it cannot be read */
@@ -72,6 +86,7 @@ final class StoredCall
             $j->choice('confidence', Confidence::class),
             $j->optionalNumber('chance'),
             self::mixed($j->optionalObject('mixed')),
+            $j->optionalObject('place')?->text('name', 80),
             array_map(static fn (JsonObject $c): CautionJson => CautionJson::of($c->choice('code', Caution::class)), $j->objects('cautions', self::MOST)),
             array_map(static fn (JsonObject $n): NearlyJson => new NearlyJson(
                 $n->choice('verdict', Verdict::class),

@@ -4,17 +4,21 @@ declare(strict_types=1);
 
 namespace App\Formats\Stored;
 
+use App\Formats\Day;
 use SteadyRung\Body\Body;
 use SteadyRung\Call\SessionResult;
+use SteadyRung\Call\Signs;
 use SteadyRung\Call\Situation;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Plan\GaveOut;
+use SteadyRung\Safety\Symptom;
 
 /**
- * What was known when a call was made, kept beside it, version 2: two calls made from the same are the same call.
+ * What was known when a call was made, kept beside it, version 3: two calls made from the same are the same call.
  */
 final class StoredSituation
 {
-    private const VERSION = 2;
+    private const VERSION = 3;
 
     /** @return array<string, mixed> */
     public static function write(Situation $situation, Body $body): array
@@ -28,10 +32,13 @@ final class StoredSituation
             'from' => self::rung($steps->from),
             'up' => self::rung($steps->up),
             'down' => self::rung($steps->down),
-            'sessions' => array_map(static fn (SessionResult $s): array => ['on' => $s->on, 'clean' => $s->clean], $situation->sessions),
+            'sessions' => array_map(static fn (SessionResult $s): array => ['on' => Day::date($s->day), 'clean' => $s->clean, 'no_counts' => $s->noCounts, 'too_fast' => $s->tooFast, 'effort' => $s->effort], $situation->sessions),
             'capacity' => $observed === null ? null : ['day' => $observed->day, 'mean_log' => $observed->level()->mean(), 'variance' => $observed->sdLog() ** 2],
             'today' => $situation->belief->today,
-            'pain' => $situation->pain === null ? null : StoredPain::write($situation->pain),
+            'pain' => $situation->signs->pain === null ? null : StoredPain::write($situation->signs->pain),
+            'signs' => self::signs($situation->signs),
+            'standard' => $situation->standard->words(),
+            'stage' => $situation->course?->now->stage->key,
         ]);
     }
 
@@ -55,6 +62,20 @@ final class StoredSituation
     public static function rungs(array $situation): array
     {
         return self::sorted(array_intersect_key($situation, ['from' => 0, 'up' => 0, 'down' => 0]));
+    }
+
+    /** @return array<string, mixed> */
+    private static function signs(Signs $signs): array
+    {
+        return [
+            'symptoms' => array_map(static fn (Symptom $s): string => $s->value, $signs->symptoms),
+            'soreness' => $signs->soreness,
+            'gave_out' => array_map(static fn (GaveOut $g): string => $g->value, $signs->gaveOut),
+            'takes_no_hold' => $signs->takesNoHold,
+            'missing' => $signs->missing,
+            'strict_reps' => $signs->goal?->reps,
+            'ends_stage' => $signs->endsStage,
+        ];
     }
 
     /** @return array{key: string, name: string, share: float}|null */

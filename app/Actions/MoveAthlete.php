@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Actions\Deeds\PlaceGiven;
+use App\Formats\Fault;
+use App\Models\Athlete;
+use App\Models\GymDay;
+use App\Models\PlaceChange;
+use App\Models\User;
+use App\Problems\Problem;
+use App\Problems\ProblemCode;
+use App\Reading\Methods;
+use Illuminate\Support\Str;
+use Psr\Clock\ClockInterface;
+use SteadyRung\Method\Method;
+use SteadyRung\Method\Stage;
+
+/**
+ * Puts an athlete at a stage of a method, and keeps how that came about.
+ */
+final readonly class MoveAthlete
+{
+    public function __construct(private HoldAthlete $athletes, private StoreOnce $storeOnce, private Methods $methods, private MakeCall $calls, private GymDay $days, private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * By the coach.
+     *
+     * @return Stored<PlaceChange>
+     *
+     * @throws Problem if there is no such stage, a reason is missing, or the id holds another move
+     */
+    public function place(Athlete $athlete, User $coach, PlaceGiven $given): Stored
+    {
+        $method = $this->methods->find($given->method) ?? throw self::unknown('/method', "There is no method “{$given->method}”.");
+        $stage = self::stage($method, $given->stage);
+
+        return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($coach, $given, $method, $stage): Stored {
+            $isMove = $athlete->method_key === $method->key && $athlete->stage_key !== $stage->key;
+            $since = $isMove || $athlete->method_key !== $method->key ? $this->days->today() : $athlete->stage_since ?? $this->days->today();
+            $stored = $this->storeOnce->store($this->change($given->id, $athlete, $coach, $method->key, $stage->key, $since, $given->reason, null), $given, ['athlete' => $athlete->id], static function () use ($isMove, $given): void {
+                if ($isMove && $given->reason === null) {
+                    throw self::unknown('/reason', 'Say why the stage is skipped or set back.');
+                }
+            });
+            if ($stored->isNew) {
+                $athlete->fill(['method_key' => $method->key, 'stage_key' => $stage->key, 'stage_since' => $since, 'sessions_a_week' => $given->sessions_a_week])->save();
+                $this->calls->for($athlete, 'The place in the method was changed.');
+            }
+
+            return $stored;
+        });
+    }
+
+    /** Of an athlete who is held already, by an accepted call. */
+    public function byCall(Athlete $athlete, User $coach, string $methodKey, string $stageKey, string $callId): void
+    {
+        if ($athlete->stage_key === $stageKey && $athlete->method_key === $methodKey) {
+            return;
+        }
+        $this->change((string) Str::uuid7(), $athlete, $coach, $methodKey, $stageKey, $this->days->today(), null, $callId)->save();
+        $athlete->fill(['method_key' => $methodKey, 'stage_key' => $stageKey, 'stage_since' => $this->days->today()])->save();
+    }
+
+    private function change(string $id, Athlete $athlete, User $coach, string $methodKey, string $stageKey, string $since, ?string $reason, ?string $callId): PlaceChange
+    {
+        return new PlaceChange(['id' => $id, 'gym_id' => $athlete->gym_id, 'athlete_id' => $athlete->id, 'method_key' => $methodKey, 'stage_key' => $stageKey, 'since' => $since, 'call_id' => $callId, 'user_id' => $coach->id, 'reason' => $reason, 'made_at' => $this->clock->now()]);
+    }
+
+    private static function stage(Method $method, string $key): Stage
+    {
+        foreach ($method->stages as $stage) {
+            if ($stage->key === $key) {
+                return $stage;
+            }
+        }
+
+        throw self::unknown('/stage', "“{$method->name}” has no stage “{$key}”.");
+    }
+
+    private static function unknown(string $pointer, string $detail): Problem
+    {
+        return new Problem(ProblemCode::Invalid, $detail, [Fault::at($pointer, $detail)]);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Actions\Deeds\SignalTold;
+use App\Formats\Day;
+use App\Formats\JsonObject;
+use SteadyRung\Plan\GaveOut;
+use SteadyRung\Plan\Signal;
+use SteadyRung\Safety\Symptom;
+
+final class ReadSignal
+{
+    /** @param  string  $today  nothing is told of days to come */
+    public static function from(JsonObject $json, string $today): SignalTold
+    {
+        $json->allowing('id', 'on', 'soreness', 'symptoms', 'gave_out', 'effort', 'takes_hold', 'felt_worked');
+        $told = new SignalTold(
+            $json->uuid('id'),
+            $json->date('on', $today),
+            $json->optionalInteger('soreness'),
+            $json->choices('symptoms', Symptom::class),
+            $json->optionalChoice('gave_out', GaveOut::class),
+            $json->optionalInteger('effort'),
+            $json->has('takes_hold') ? $json->boolean('takes_hold') : null,
+            $json->optionalText('felt_worked', 200),
+        );
+        $json->build(static fn (): Signal => Signal::of(Day::number($told->on), $told->soreness, $told->symptoms, null, $told->gave_out, $told->effort, $told->takes_hold, $told->felt_worked));
+
+        return $told;
+    }
+}

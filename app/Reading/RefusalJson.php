@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Formats\Day;
+use OpenApi\Attributes as OA;
+use SteadyRung\Plan\Refusal;
+use SteadyRung\Plan\RefusalCode;
+
+#[OA\Schema]
+final readonly class RefusalJson
+{
+    public function __construct(
+        #[OA\Property]
+        public RefusalCode $code,
+        #[OA\Property]
+        public string $text,
+        #[OA\Property(description: 'From when on it can be.', format: 'date')]
+        public ?string $next_on,
+    ) {
+    }
+
+    public static function of(Refusal $refused): self
+    {
+        return new self($refused->code, $refused->text, $refused->nextOn === null ? null : Day::date($refused->nextOn));
+    }
+}

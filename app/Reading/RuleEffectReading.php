@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Models\Athlete;
+use SteadyRung\Call\Judge;
+use SteadyRung\Call\SituationOf;
+use SteadyRung\Method\HouseRules;
+use SteadyRung\Plan\Block;
+use SteadyRung\Plan\Brief;
+use SteadyRung\Plan\Course;
+use SteadyRung\Plan\SessionWriter;
+
+/**
+ * Says before a change of house rules which next sessions and calls it would change, and how.
+ */
+final readonly class RuleEffectReading
+{
+    private const MOST_ATHLETES = 40;
+
+    private const MOST_CHANGES = 6;
+
+    public function __construct(private BuildBrief $briefs)
+    {
+    }
+
+    public function of(HouseRules $then): RuleEffectsJson
+    {
+        $athletes = Athlete::query()->whereNull('archived_at')->whereNotNull('last_trained_on')->orderByDesc('last_trained_on')->orderBy('id')->limit(self::MOST_ATHLETES)->get();
+        $effects = [];
+        foreach ($athletes as $athlete) {
+            $now = $this->briefs->of($athlete);
+            $changes = [...$this->session($now, $now->under($then)), ...$this->call($now, $now->under($then))];
+            if ($changes !== []) {
+                $effects[] = new RuleEffectJson($athlete->id, $athlete->name, array_slice($changes, 0, self::MOST_CHANGES));
+            }
+        }
+
+        return new RuleEffectsJson($effects, count($athletes));
+    }
+
+    /** @return list<string> */
+    private function session(Brief $now, Brief $then): array
+    {
+        [$before, $after] = [self::lines($now), self::lines($then)];
+
+        return [
+            ...array_map(static fn (string $line): string => "Session: no more $line.", array_values(array_diff($before, $after))),
+            ...array_map(static fn (string $line): string => "Session: now $line.", array_values(array_diff($after, $before))),
+        ];
+    }
+
+    /** @return list<string> */
+    private static function lines(Brief $brief): array
+    {
+        return array_map(static fn (Block $b): string => sprintf('%s %d × %s, rest %d s', $b->words(), $b->sets, $b->amount->words(), $b->restS), SessionWriter::write($brief)->blocks);
+    }
+
+    /** @return list<string> */
+    private function call(Brief $now, Brief $then): array
+    {
+        [$before, $after] = [self::verdict($now), self::verdict($then)];
+
+        return $before === $after ? [] : ["Call: $after, where it is $before."];
+    }
+
+    private static function verdict(Brief $brief): string
+    {
+        $situation = SituationOf::brief($brief, Course::of($brief));
+        $call = $situation === null ? null : Judge::call($situation);
+
+        return $call === null ? 'none' : $call->verdict->word().($call->next === null ? '' : ' on '.$call->next->name);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Formats\Json\BlockJson;
+use App\Formats\Json\PlaceJson;
+use OpenApi\Attributes as OA;
+
+/**
+ * The next session of an athlete, as it is written today.
+ */
+#[OA\Schema]
+final readonly class SessionJson
+{
+    /**
+     * @param  list<BlockJson>  $blocks
+     * @param  list<string>  $gear
+     * @param  list<string>  $notes
+     */
+    public function __construct(
+        #[OA\Property(format: 'date')]
+        public string $on,
+        #[OA\Property]
+        public PlaceJson $place,
+        #[OA\Property(items: new OA\Items(ref: BlockJson::class))]
+        public array $blocks,
+        #[OA\Property]
+        public int $minutes,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $gear,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $notes,
+        #[OA\Property(description: 'Why it is not written, or not whole.')]
+        public ?RefusalJson $refused,
+    ) {
+    }
+}

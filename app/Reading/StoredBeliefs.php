@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Formats\Day;
+use App\Models\CapacityRecord;
+use SteadyRung\Exercise\Pattern;
+use SteadyRung\Plan\Beliefs;
+use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\FeltLoad;
+use SteadyRung\Strength\RepPrediction;
+use SteadyRung\Strength\SetFall;
+
+/**
+ * What is believed of one athlete, from what is kept; each asked for once.
+ */
+final class StoredBeliefs implements Beliefs
+{
+    /** @var array<string, Belief> */
+    private array $today = [];
+
+    /** @var array<string, SetFall> */
+    private array $falls = [];
+
+    public function __construct(private readonly string $athleteId, private readonly Believed $believed, private readonly CapacityBefore $before, private readonly FallReading $fallReading)
+    {
+    }
+
+    public function of(?Pattern $pattern): Belief
+    {
+        return $this->today[$pattern->value ?? ''] ??= $this->believed->of($this->athleteId, $pattern);
+    }
+
+    public function shareOn(Pattern $pattern, int $day): ?float
+    {
+        return CapacityRecord::of($this->athleteId, $pattern)->where('trained_on', '<=', Day::date($day))->orderByDesc('trained_on')->first(['share'])?->share;
+    }
+
+    public function fall(Pattern $pattern): SetFall
+    {
+        return $this->falls[$pattern->value] ??= $this->fallReading->of($this->athleteId, $pattern);
+    }
+
+    public function medianBefore(Pattern $pattern, FeltLoad $load, int $day): ?float
+    {
+        $state = $this->before->of($this->athleteId, $pattern, Day::date($day))?->on($day);
+
+        return $state === null ? null : RepPrediction::at($state, $load)->median();
+    }
+}
