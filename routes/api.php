@@ -101,6 +101,7 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
 
     Route::get('methods', [MethodController::class, 'index']);
     Route::put('methods', [MethodController::class, 'keep']);
+    Route::post('methods/check', [MethodController::class, 'check']);
     Route::get('methods/{method}', [MethodController::class, 'show']);
     Route::delete('methods/{method}', [MethodController::class, 'drop']);
     Route::get('house-rules', [HouseRuleController::class, 'show']);
@@ -108,6 +109,7 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::post('house-rules/effects', [HouseRuleController::class, 'effects']);
 
     Route::get('calls', [CallController::class, 'index']);
+    Route::get('calls/overrides', [CallController::class, 'overrides']);
     Route::put('calls/{call}/decision', [CallController::class, 'decide']);
     Route::delete('calls/{call}/decision', [CallController::class, 'takeBack']);
 });

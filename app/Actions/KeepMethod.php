@@ -28,8 +28,8 @@ final readonly class KeepMethod
     {
     }
 
-    /** @throws Problem if the key is a shipped method's, there are too many, or the gym lacks the gear for a stage */
-    public function keep(Method $method, User $coach): OwnMethod
+    /** @throws Problem if the key is a shipped method's, or the gym lacks the gear for a stage */
+    public function check(Method $method): void
     {
         if (Catalogue::has($method->key)) {
             throw self::invalid('/key', 'This key belongs to a method that ships with the product. Give the copy a key of its own.');
@@ -38,6 +38,12 @@ final readonly class KeepMethod
         if ($lacking !== []) {
             throw self::invalid('/stages', sprintf('The kit has nothing for: %s. Give the stage another means, or add the gear first.', implode(', ', $lacking)));
         }
+    }
+
+    /** @throws Problem likewise, or if there are too many */
+    public function keep(Method $method, User $coach): OwnMethod
+    {
+        $this->check($method);
         $own = OwnMethod::query()->where('key', $method->key)->first() ?? new OwnMethod(['id' => (string) Str::uuid7(), 'gym_id' => $this->gym->id(), 'key' => $method->key]);
         if (! $own->exists && OwnMethod::query()->count() >= OwnMethod::MOST) {
             throw self::invalid('/key', sprintf('A gym keeps %d methods of its own at the most. Drop one first.', OwnMethod::MOST));

@@ -12,6 +12,7 @@ use App\Models\CurrentGym;
 use App\Models\GymKit;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
+use App\Reading\LaneCandidates;
 use Carbon\CarbonImmutable;
 use Carbon\FactoryImmutable;
 use Illuminate\Contracts\Foundation\Application;
@@ -33,6 +34,7 @@ final class AppServiceProvider extends ServiceProvider
         Connection::resolverFor('pgsql', static fn (...$parts): ExactPostgres => new ExactPostgres(...$parts));
         $this->app->scoped(CurrentGym::class);
         $this->app->scoped(GymKit::class);
+        $this->app->scoped(LaneCandidates::class);
         $this->app->scoped(RemakeCalls::class);
         $this->app->singleton(ClockInterface::class, static fn (): ClockInterface => new FactoryImmutable);
         $this->app->singleton(HangingScale::class, static fn (): HangingScale => new HangingScale((string) config('devices.scale_address')));

@@ -47,6 +47,8 @@ final readonly class AthleteJson
         public StandardJson $standard,
         #[OA\Property]
         public PlaceJson $place,
+        #[OA\Property(description: 'Where fewer than the method has.')]
+        public ?int $sessions_a_week,
         #[OA\Property(description: 'The set-up in use.')]
         public ?RungJson $rung,
         #[OA\Property(description: 'Why the chosen set-up cannot be built any more.')]

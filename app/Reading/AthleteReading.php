@@ -58,6 +58,7 @@ final readonly class AthleteReading
             $body->pullDistanceM(),
             StandardJson::of(Standard::at($stage, $rung, $this->gym->gym()->houseRules())),
             PlaceJson::of($method, $stage, Day::number($athlete->stage_since ?? $this->days->today())),
+            $athlete->sessions_a_week,
             $rung === null ? null : RungJson::believed($rung, $belief),
             $standing instanceof DoesNotFit ? $standing->reason : null,
             $capacity(Pattern::Pull),

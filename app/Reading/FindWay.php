@@ -24,7 +24,7 @@ use SteadyRung\Strength\Belief;
  */
 final readonly class FindWay
 {
-    public function __construct(private GymKit $kit, private KeptAnswers $kept)
+    public function __construct(private GymKit $kit, private KeptAnswers $kept, private LaneCandidates $candidates)
     {
     }
 
@@ -53,7 +53,7 @@ final readonly class FindWay
         $search = $this->search($athlete);
         $now = $now?->lane() === $lane ? $now : null;
         $from = $now?->key() ?? LadderStart::believed($belief);
-        $found = $this->kept->to(['way', $lane->value, $from, $goalShare, $mostRungs, $advice, $search->limits->key()], $body, fn (): array => self::find($search, $body, $lane, $now, $belief, $goalShare, $mostRungs, $advice));
+        $found = $this->kept->to(['way', $lane->value, $from, $goalShare, $mostRungs, $advice, $search->limits->key()], $body, fn (): array => $this->find($search, $body, $lane, $now, $belief, $goalShare, $mostRungs, $advice));
 
         return KeptWay::read($found, $now, $search, $body);
     }
@@ -64,9 +64,9 @@ final readonly class FindWay
     }
 
     /** @return array<string, mixed> */
-    private static function find(RungSearch $search, Body $body, Lane $lane, ?Rung $now, Belief $belief, ?float $goalShare, ?int $mostRungs, bool $advice): array
+    private function find(RungSearch $search, Body $body, Lane $lane, ?Rung $now, Belief $belief, ?float $goalShare, ?int $mostRungs, bool $advice): array
     {
-        $way = Way::of($search, $body, $lane, $search->lane($lane, $body, $now?->exercise), $now, $belief, $goalShare, $mostRungs);
+        $way = Way::of($search, $body, $lane, $this->candidates->in($lane, $search, $body, $now?->exercise), $now, $belief, $goalShare, $mostRungs);
         $through = static fn (array $rungs): SteadyLadder => SteadyLadder::through(array_values($rungs), $way->fromShare, $way->toShare, Steps::SMALLEST, $mostRungs ?? Way::USUAL_RUNGS);
 
         return KeptWay::write($way, $advice ? (new Adviser($search, $body, $now?->exercise))->advise($lane, $way->ladder, $through)?->text : null);

@@ -7,6 +7,7 @@ namespace App\Reading;
 use OpenApi\Attributes as OA;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Method\Stage;
+use SteadyRung\Method\StageKind;
 
 /**
  * A stage as a method's strip shows it.
@@ -24,6 +25,8 @@ final readonly class StageStripJson
         public string $key,
         #[OA\Property]
         public string $name,
+        #[OA\Property]
+        public StageKind $kind,
         #[OA\Property(description: 'Weeks it usually takes, from and to.', items: new OA\Items(type: 'integer'), minItems: 2, maxItems: 2)]
         public array $weeks,
         #[OA\Property(description: 'The share of bodyweight it ends at.')]
@@ -43,6 +46,6 @@ final readonly class StageStripJson
 
     public static function of(Stage $stage): self
     {
-        return new self($stage->key, $stage->name, $stage->weeks, $stage->endsAtShare, array_map(static fn (Prescription $p): string => $p->words(), $stage->lines), $stage->gate->words(), $stage->lowerings(), $stage->ours, $stage->note);
+        return new self($stage->key, $stage->name, $stage->kind(), $stage->weeks, $stage->endsAtShare, array_map(static fn (Prescription $p): string => $p->words(), $stage->lines), $stage->gate->words(), $stage->lowerings(), $stage->ours, $stage->note);
     }
 }

@@ -1,55 +1,165 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
-import { api, outcome } from '../domain/http';
-import { verdicts, verdictWord, type Verdict } from '../domain/words';
-import ChipRow from '../parts/ChipRow.vue';
+import { NButton } from 'naive-ui';
+import { computed, ref } from 'vue';
+import { api, outcome, type Schemas } from '../domain/http';
+import { verdictLooks, verdicts } from '../domain/words';
 import PageTurner from '../parts/PageTurner.vue';
 import ReadNote from '../parts/ReadNote.vue';
+import { useKeys } from '../parts/useKeys';
 import { useRead } from '../parts/useRead';
-import CallCard from './CallCard.vue';
+import CallRow from './CallRow.vue';
+import OverridesCard from './OverridesCard.vue';
+
+type Row = InstanceType<typeof CallRow>;
 
 const page = ref(1);
-const only = ref<Verdict | 'all'>('all');
 const queue = useRead(
-    () => ['calls', page.value, only.value],
-    () => outcome(api.GET('/api/calls', { params: { query: { page: page.value, ...(only.value !== 'all' && { verdict: only.value }) } } })),
+    () => ['calls', page.value],
+    () => outcome(api.GET('/api/calls', { params: { query: { page: page.value } } })),
     { previous: true },
 );
-watch(only, () => (page.value = 1));
-
 const calls = computed(() => queue.value.value?.items ?? []);
-const waiting = computed(() => Object.values(queue.value.value?.waiting ?? {}).reduce((sum, n) => sum + n, 0));
-const filters = computed(() => [
-    { value: 'all' as const, label: `All ${waiting.value}` },
-    ...verdicts.map((value) => ({ value, label: `${verdictWord(value)} ${queue.value.value?.waiting[value] ?? 0}` })),
-]);
+const counts = computed(() => queue.value.value?.waiting);
+const waiting = computed(() => Object.values(counts.value ?? {}).reduce((sum, n) => sum + n, 0));
+/** Grouped by verdict, the most urgent first; Stay is folded. */
+const groups = computed(() =>
+    verdicts.map((verdict) => ({ verdict, looks: verdictLooks[verdict], calls: calls.value.filter((c) => c.call.verdict === verdict) })).filter((g) => g.calls.length > 0),
+);
+const unfolded = ref(false);
+const isOpen = (verdict: Schemas['Call']['verdict']): boolean => verdict !== 'stay' || unfolded.value || groups.value.length === 1;
+
+const rows = ref<Row[]>([]);
+const chosen = ref<string>();
+const shown = computed(() => groups.value.filter((g) => isOpen(g.verdict)).flatMap((g) => g.calls.map((c) => c.id)));
+const row = (): Row | undefined => rows.value.find((r) => r.id === chosen.value);
+
+function step(by: 1 | -1): void {
+    const at = chosen.value === undefined ? -1 : shown.value.indexOf(chosen.value);
+    chosen.value = shown.value[Math.max(0, Math.min(shown.value.length - 1, at + by))];
+    document.querySelector(`[data-call="${chosen.value ?? ''}"]`)?.scrollIntoView({ block: 'nearest' });
+}
+
+/** The next that still waits, so that a class is gone through by one key. */
+function acceptAndGoOn(): void {
+    row()?.accept();
+    step(1);
+}
+
+async function acceptAll(those: readonly Schemas['KeptCall'][]): Promise<void> {
+    unfolded.value = true;
+    await Promise.resolve();
+    for (const call of those) {
+        rows.value.find((r) => r.id === call.id)?.accept();
+    }
+}
+
+useKeys((key) => {
+    const deeds: Record<string, () => unknown> = {
+        ArrowDown: () => step(1),
+        ArrowUp: () => step(-1),
+        Enter: acceptAndGoOn,
+        o: () => row()?.other(),
+        w: () => row()?.why(),
+        u: () => row()?.undo(),
+    };
+    const deed = deeds[key];
+    deed?.();
+    return deed !== undefined;
+});
 </script>
 
 <template>
     <div class="page-head">
-        <h1>Calls</h1>
-        <ChipRow v-if="waiting > 0" label="Show" :chips="filters" :value="only" @pick="only = $event" />
+        <h1>
+            Calls
+            <span v-if="waiting > 0" class="dim small">{{ waiting }} wait</span>
+        </h1>
+        <p class="small dim keys">↑↓ choose · Enter accept · O other · W why · U undo</p>
     </div>
     <ReadNote :read="queue" waits="Loading the calls…" />
     <div v-if="queue.value.value && waiting === 0" class="card stack">
         <h2>No calls are waiting</h2>
         <p>Log a set for an athlete and the call for next time stands here.</p>
     </div>
-    <div v-else-if="queue.value.value" class="list">
-        <CallCard v-for="call in calls" :key="call.id" :call="call" line @decided="queue.reload" />
+    <template v-else-if="queue.value.value">
+        <section v-for="group in groups" :key="group.verdict" :aria-label="group.looks.word" class="group">
+            <header :style="{ color: `var(--color-${group.looks.tone})` }">
+                <svg viewBox="0 0 20 21" aria-hidden="true"><path :d="group.looks.shape" /></svg>
+                <h2>{{ group.looks.word }}</h2>
+                <span class="dim">{{ counts?.[group.verdict] }}</span>
+                <span v-if="group.verdict === 'stay'" class="row fold">
+                    <button v-if="groups.length > 1" type="button" class="quiet" :aria-expanded="unfolded" @click="unfolded = !unfolded">
+                        {{ unfolded ? 'Fold' : 'Show each with what is missing' }}
+                    </button>
+                    <NButton @click="acceptAll(group.calls)">Accept {{ group.calls.length }}</NButton>
+                </span>
+            </header>
+            <ul v-show="isOpen(group.verdict)" class="card">
+                <CallRow
+                    v-for="call in group.calls"
+                    :key="call.id"
+                    ref="rows"
+                    :data-call="call.id"
+                    :call="call"
+                    :chosen="chosen === call.id"
+                    @choose="chosen = call.id"
+                    @decided="queue.reload"
+                />
+            </ul>
+        </section>
         <p v-for="one in queue.value.value.damaged" :key="one.id" class="card" role="alert">
             The call of
             <RouterLink :to="`/people/${one.id}`">{{ one.name }}</RouterLink>
             cannot be read any more; the fault is in the log. The next set makes it anew.
         </p>
-        <p v-if="calls.length === 0" class="dim">None of these.</p>
-    </div>
+    </template>
     <PageTurner v-model="page" :next="queue.value.value?.next_page" back="Earlier calls" on="Later calls" />
+    <OverridesCard />
 </template>
 
 <style scoped>
-.list {
-    display: grid;
-    gap: 6px;
+h1 .small {
+    margin-left: var(--space-small);
+    font: 400 var(--type-base) var(--type-text);
+}
+
+.group {
+    margin-bottom: var(--space-base);
+}
+
+header {
+    display: flex;
+    align-items: center;
+    gap: var(--space-small);
+    min-height: var(--target);
+}
+
+header svg {
+    width: 24px;
+    height: 26px;
+    fill: none;
+    stroke: currentColor;
+    stroke-width: 2.2;
+    stroke-linecap: round;
+}
+
+.fold {
+    margin-left: auto;
+}
+
+ul {
+    padding: 0;
+    overflow: hidden;
+    list-style: none;
+}
+
+ul > * + * {
+    border-top: 1px solid var(--color-line);
+}
+
+@media (max-width: 720px) {
+    .keys {
+        display: none;
+    }
 }
 </style>

@@ -1,32 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
-import { chanceWords } from '../domain/units';
+import { marksOf } from './marks';
 
 const props = defineProps<{ reasons: readonly Schemas['Evidence'][] }>();
 
-const MOST_DOTS = 6;
-
-/** What decided it, as marks against the gate: dots where it is counted, a bar where it is a chance. */
-const marks = computed(() =>
-    props.reasons.flatMap(({ text, figure, threshold }) => {
-        if (typeof figure !== 'number' || typeof threshold !== 'number') {
-            return [];
-        }
-        const isChance = threshold < 1;
-        return [
-            {
-                text: text.replace(/\.$/, ''),
-                isChance,
-                dots: isChance || threshold > MOST_DOTS ? [] : Array.from({ length: Math.round(threshold) }, (_, i) => i < Math.floor(figure)),
-                part: Math.min(100, Math.round(100 * (isChance ? figure : figure / (2 * threshold)))),
-                gate: isChance ? 100 * threshold : 50,
-                words: isChance ? chanceWords(figure) : `${Number(figure.toFixed(1))} of ${threshold}`,
-                met: figure >= threshold,
-            },
-        ];
-    }),
-);
+const marks = computed(() => marksOf(props.reasons));
 </script>
 
 <template>

@@ -301,6 +301,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calls/overrides": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What was overridden in the last half year, by rule, and which call followed. */
+        get: operations["overrides"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calls/{call}/decision": {
         parameters: {
             query?: never;
@@ -431,6 +448,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house-rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["houseRules"];
+        /** @description Position by rule; what is not named is as usual. */
+        put: operations["settleRules"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house-rules/effects": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Whose next session or call would change under other rules, and how; nothing is changed. */
+        post: operations["ruleEffects"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kit": {
         parameters: {
             query?: never;
@@ -480,6 +531,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/methods": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Those that ship with the product, then the gym’s own. */
+        get: operations["methods"];
+        /** @description A method of the gym’s own, whole; one of the same key is replaced. */
+        put: operations["keepMethod"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/methods/{method}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description As one JSON file, to take away or to edit; see method.schema.json. */
+        get: operations["method"];
+        put?: never;
+        post?: never;
+        delete: operations["dropMethod"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/methods/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Whether a method could be kept; nothing is changed. */
+        post: operations["checkMethod"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/pain": {
         parameters: {
             query?: never;
@@ -491,6 +594,41 @@ export interface paths {
         put?: never;
         /** @description Pain told without a set; pulling is paused at once. */
         post: operations["tellPain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The next session, written for today. */
+        get: operations["session"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description How the athlete moved through methods, newest first. */
+        get: operations["placeHistory"];
+        put?: never;
+        /** @description Assigned to a method, set back, or skipping a stage. */
+        post: operations["placeAthlete"];
         delete?: never;
         options?: never;
         head?: never;
@@ -781,6 +919,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/signals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description After a session or before the next; a symptom pauses the pulling. */
+        post: operations["tellSignal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/accessories": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["logBeside"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/trend": {
         parameters: {
             query?: never;
@@ -852,6 +1023,22 @@ export interface components {
             /** @description Keeps readings that lie far from what the size suggests. */
             sure?: boolean;
         };
+        /** @description A set of work beside the pull, as it was done. */
+        BesideInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            performed_at: string;
+            /** @enum {string} */
+            accessory: "curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row";
+            reps?: number | null;
+            /** Format: float */
+            seconds?: number | null;
+            /** Format: float */
+            metres?: number | null;
+            /** Format: float */
+            load_kg?: number | null;
+        };
         /** @description The coach's word: accepted as it is, or overridden with another verdict and a reason, and a set-up if it changes. */
         DecisionInput: {
             /** @description The version of the call that the coach saw. */
@@ -859,7 +1046,7 @@ export interface components {
             /** @enum {string} */
             decision: "accepted" | "overridden";
             /** @enum {string|null} */
-            verdict?: "refer" | "step-down" | "climb" | "stay" | null;
+            verdict?: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay" | null;
             exercise?: components["schemas"]["Exercise"] | null;
             reason?: string | null;
         };
@@ -899,6 +1086,17 @@ export interface components {
             id: string;
             pain: components["schemas"]["Pain"];
             note?: string | null;
+        };
+        /** @description The coach puts an athlete at a stage of a method: assigned, set back, or skipping, with a reason. */
+        PlaceInput: {
+            /** Format: uuid */
+            id: string;
+            method: string;
+            stage: string;
+            /** @description Needed where the method stays and the stage changes. */
+            reason?: string | null;
+            /** @description Sessions a week, where fewer than the method has. */
+            sessions_a_week?: number | null;
         };
         /** @description What a competent person found and was told before anything was loaded. */
         ScreeningInput: {
@@ -964,6 +1162,24 @@ export interface components {
             /** @description Whether not one more clean rep was there. */
             to_failure?: boolean;
         };
+        /** @description What was told after a session or before the next, one tap each, none required. */
+        SignalInput: {
+            /** Format: uuid */
+            id: string;
+            /**
+             * Format: date
+             * @description The day it is about.
+             */
+            on: string;
+            soreness?: number | null;
+            symptoms?: ("numbness" | "dizziness" | "dark-urine" | "swelling" | "chest")[];
+            /** @enum {string|null} */
+            gave_out?: "grip" | "arms" | "back" | "start" | "middle" | "top" | "breath" | "nothing" | null;
+            effort?: number | null;
+            /** @description Whether it is felt where it should be. */
+            takes_hold?: boolean | null;
+            felt_worked?: string | null;
+        };
         /** @description One thing wrong in a request: where (JSON pointer), what, and the allowed range where there is one. */
         Fault: {
             /** @description JSON pointer to the value, RFC 6901. */
@@ -975,6 +1191,15 @@ export interface components {
             /** Format: float */
             high?: number | null;
             unit?: string | null;
+            /** @description The names that are known here. */
+            allowed?: string[] | null;
+        };
+        Amount: {
+            /** @enum {string} */
+            measure: "reps" | "seconds" | "metres" | "total_reps";
+            low: number;
+            high: number;
+            words: string;
         };
         /** @description The curve of a band, from its hung length to the most it may be stretched. */
         BandCurve: {
@@ -1008,10 +1233,35 @@ export interface components {
             points: components["schemas"]["BandPoint"][];
             help: components["schemas"]["Help"][];
         };
+        /** @description One line of a written session. */
+        Block: {
+            /** @enum {string} */
+            part: "warm-up" | "test" | "main" | "accessory" | "trunk";
+            /** @enum {string|null} */
+            purpose: "baseline" | "work" | "test" | "try" | null;
+            name: string;
+            rung: components["schemas"]["Rung"] | null;
+            /** @enum {string|null} */
+            accessory: "curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
+            /** @description Lines of one letter are done in rounds. */
+            group: string | null;
+            sets: number;
+            amount: components["schemas"]["Amount"];
+            to_failure: boolean;
+            per_side: boolean;
+            tempo: string | null;
+            rest_s: number;
+            /** @description Reps to failure in each set, tired by those before. */
+            expected: components["schemas"]["Prediction"][];
+            seconds: components["schemas"]["Seconds"] | null;
+            cues: string[];
+            cautions: components["schemas"]["Caution"][];
+            note: string | null;
+        };
         /** @description What to do next time, and why. */
         Call: {
             /** @enum {string} */
-            verdict: "refer" | "step-down" | "climb" | "stay";
+            verdict: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay";
             /** @description The rule that fired. */
             rule: string;
             from: components["schemas"]["Rung"];
@@ -1037,6 +1287,8 @@ export interface components {
              */
             chance: number | null;
             mixed: components["schemas"]["MixedSet"] | null;
+            /** @description The stage it leads to, where that is another. */
+            stage_name: string | null;
             cautions: components["schemas"]["Caution"][];
             /** @description Rules that nearly fired. */
             nearly: components["schemas"]["Nearly"][];
@@ -1427,7 +1679,7 @@ export interface components {
         /** @description A rule that almost made the call, and how far it was met. */
         Nearly: {
             /** @enum {string} */
-            verdict: "refer" | "step-down" | "climb" | "stay";
+            verdict: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay";
             rule: string;
             evidence: components["schemas"]["Evidence"][];
         };
@@ -1436,6 +1688,21 @@ export interface components {
             /** @enum {string} */
             place: "shoulder" | "elbow" | "wrist" | "neck" | "back" | "ribs" | "chest" | "hip" | "knee" | "head" | "other";
             level: number;
+        };
+        /** @description Where an athlete stands in a method. */
+        Place: {
+            method: string;
+            method_name: string;
+            stage: string;
+            stage_name: string;
+            /** @description Which of the stages it is, from 1 on. */
+            number: number;
+            of: number;
+            /** Format: date */
+            since: string;
+            /** @description What ends the stage. */
+            gate: string;
+            next_stage_name: string | null;
         };
         /** @description How an exercise is done until a method says otherwise. */
         Practice: {
@@ -1540,9 +1807,15 @@ export interface components {
         };
         /** @description What a session asks for. */
         Standard: {
+            /** @enum {string} */
+            measure: "reps" | "seconds" | "metres" | "total_reps";
             sets: number;
+            /** @description Reps or seconds in each set, or over all of them. */
             gate_reps: number;
             floor_reps: number;
+            /** @description In how many sessions running. */
+            sessions: number;
+            words: string;
         };
         Step: {
             label: string;
@@ -1715,6 +1988,9 @@ export interface components {
             /** Format: float */
             pull_distance_m: number;
             standard: components["schemas"]["Standard"];
+            place: components["schemas"]["Place"];
+            /** @description Where fewer than the method has. */
+            sessions_a_week: number | null;
             rung: components["schemas"]["Rung"] | null;
             /** @description Why the chosen set-up cannot be built any more. */
             rung_lost: string | null;
@@ -1906,6 +2182,21 @@ export interface components {
             /** @description Whether there is a gym; without one the first page makes it. */
             founded: boolean;
         };
+        /** @description A disputed point with its positions, and how this gym settles it. */
+        HouseRule: {
+            key: string;
+            point: string;
+            /** @description Words by position, the default first. */
+            positions: {
+                [key: string]: string;
+            };
+            default: string;
+            reason: string;
+            position: string;
+        };
+        HouseRules: {
+            rules: components["schemas"]["HouseRule"][];
+        };
         Inspection: {
             /** Format: uuid */
             id: string;
@@ -1935,7 +2226,7 @@ export interface components {
             /** @enum {string|null} */
             decision: "accepted" | "overridden" | null;
             /** @enum {string|null} */
-            override_verdict: "refer" | "step-down" | "climb" | "stay" | null;
+            override_verdict: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay" | null;
             override_exercise: components["schemas"]["Exercise"] | null;
             override_reason: string | null;
             /** Format: date-time */
@@ -1967,15 +2258,73 @@ export interface components {
             /** @description Whether this is the demo gym. */
             demo: boolean;
         };
+        MethodList: {
+            methods: components["schemas"]["MethodStrip"][];
+        };
+        /** @description A method as it stands beside the others. */
+        MethodStrip: {
+            key: string;
+            name: string;
+            idea: string;
+            per_week: number[];
+            stages: components["schemas"]["StageStrip"][];
+            says: components["schemas"]["Says"][];
+            /** @description Whether the gym made it or brought it in. */
+            own: boolean;
+            /** @description How many athletes are on it. */
+            athletes: number;
+            /** @description Stages that nothing in the gym’s kit can be built for. */
+            lacks: string[];
+        };
         /** @description One thing to do until the arms come overhead. */
         Mobility: {
             name: string;
             dose: string;
             cue: string;
         };
+        OverrideList: {
+            rules: components["schemas"]["OverrideRule"][];
+        };
+        /** @description How often calls of one rule were overridden, and what was called after that. */
+        OverrideRule: {
+            /** @enum {string} */
+            verdict: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay";
+            rule: string;
+            decided: number;
+            overridden: number;
+            then: components["schemas"]["OverrideThen"][];
+        };
+        OverrideThen: {
+            /** @enum {string} */
+            verdict: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay";
+            times: number;
+        };
+        PlaceHistory: {
+            moves: components["schemas"]["PlaceMove"][];
+        };
+        PlaceMove: {
+            method_name: string;
+            stage_name: string;
+            /** Format: date */
+            since: string;
+            /** @description Whether an accepted call moved the athlete. */
+            by_call: boolean;
+            coach: string;
+            reason: string | null;
+        };
         /** @description What became of each set of a queue, in its order. */
         QueueOutcome: {
             outcomes: components["schemas"]["SetOutcome"][];
+        };
+        Refusal: {
+            /** @enum {string} */
+            code: "paused" | "screen" | "baselines" | "nothing-fits" | "too-soon" | "week-full";
+            text: string;
+            /**
+             * Format: date
+             * @description From when on it can be.
+             */
+            next_on: string | null;
         };
         /** @description One athlete in one line. */
         RosterEntry: {
@@ -1995,7 +2344,7 @@ export interface components {
              * @description Of the call that waits, else of the one decided today.
              * @enum {string|null}
              */
-            verdict: "refer" | "step-down" | "climb" | "stay" | null;
+            verdict: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay" | null;
             /**
              * @description What was decided today, where no call waits.
              * @enum {string|null}
@@ -2013,6 +2362,25 @@ export interface components {
             next_page: number | null;
             /** @description All tags in use in the gym. */
             tags: string[];
+        };
+        /** @description What a change of house rules would do to one athlete. */
+        RuleEffect: {
+            /** Format: uuid */
+            athlete_id: string;
+            athlete_name: string;
+            changes: string[];
+        };
+        RuleEffects: {
+            /** @description Of those looked at, the ones whose next session or call would change. */
+            effects: components["schemas"]["RuleEffect"][];
+            /** @description How many athletes were looked at: those trained last. */
+            looked_at: number;
+        };
+        /** @description What a method says on a disputed point. */
+        Says: {
+            rule: string;
+            point: string;
+            words: string;
         };
         /** @description The last seconds of the hanging scale, and whether its reading can be kept. */
         ScaleStream: {
@@ -2084,6 +2452,17 @@ export interface components {
             /** Format: date-time */
             at: string;
         };
+        /** @description The next session of an athlete, as it is written today. */
+        Session: {
+            /** Format: date */
+            on: string;
+            place: components["schemas"]["Place"];
+            blocks: components["schemas"]["Block"][];
+            minutes: number;
+            gear: string[];
+            notes: string[];
+            refused: components["schemas"]["Refusal"] | null;
+        };
         /** @description A set that stands in the log. */
         Set: {
             /** Format: uuid */
@@ -2135,6 +2514,26 @@ export interface components {
             items: components["schemas"]["Set"][];
             /** @description The next page, if there is one. */
             next_page: number | null;
+        };
+        /** @description A stage as a method's strip shows it. */
+        StageStrip: {
+            key: string;
+            name: string;
+            /** @enum {string} */
+            kind: "row" | "help" | "timed" | "strict";
+            /** @description Weeks it usually takes, from and to. */
+            weeks: number[];
+            /**
+             * Format: float
+             * @description The share of bodyweight it ends at.
+             */
+            ends_at_share: number;
+            lines: string[];
+            gate: string;
+            lowerings: number;
+            /** @description What we filled in where coaches leave it open. */
+            ours: string[];
+            note: string | null;
         };
         /** @description What will be believed if training goes on as it goes. */
         TrendAhead: {
@@ -2894,7 +3293,7 @@ export interface operations {
         parameters: {
             query?: {
                 page?: number;
-                verdict?: "refer" | "step-down" | "climb" | "stay";
+                verdict?: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay";
             };
             header?: never;
             path?: never;
@@ -2942,6 +3341,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CallPage"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    overrides: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OverrideList"];
                 };
             };
             /** @description A problem. */
@@ -3253,6 +3681,105 @@ export interface operations {
             };
         };
     };
+    houseRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseRules"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    settleRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseRules"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    ruleEffects: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RuleEffects"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     kit: {
         parameters: {
             query?: never;
@@ -3352,6 +3879,159 @@ export interface operations {
             };
         };
     };
+    methods: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    keepMethod: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    method: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                method: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The method. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    dropMethod: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                method: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    checkMethod: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     tellPain: {
         parameters: {
             query?: never;
@@ -3368,6 +4048,112 @@ export interface operations {
         };
         responses: {
             /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    session: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    placeHistory: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceHistory"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    placeAthlete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description Stored. */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -4048,6 +4834,83 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["RungList"];
                 };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tellSignal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignalInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description Stored. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    logBeside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BesideInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description A problem. */
             default: {

@@ -45,6 +45,24 @@ export const limits = {
             most: 30
         }
     },
+    BesideInput: {
+        reps: {
+            low: 0,
+            high: 200
+        },
+        seconds: {
+            low: 0,
+            high: 600
+        },
+        metres: {
+            low: 0,
+            high: 1000
+        },
+        load_kg: {
+            low: 0,
+            high: 300
+        }
+    },
     DecisionInput: {
         version: {
             low: 1
@@ -91,6 +109,21 @@ export const limits = {
             longest: 500
         }
     },
+    PlaceInput: {
+        method: {
+            longest: 64
+        },
+        stage: {
+            longest: 64
+        },
+        reason: {
+            longest: 500
+        },
+        sessions_a_week: {
+            low: 1,
+            high: 7
+        }
+    },
     ScreeningInput: {
         most_share: {
             low: 0.1,
@@ -119,6 +152,19 @@ export const limits = {
         asked_reps: {
             low: 0,
             high: 100
+        }
+    },
+    SignalInput: {
+        soreness: {
+            low: 0,
+            high: 5
+        },
+        effort: {
+            low: 0,
+            high: 10
+        },
+        felt_worked: {
+            longest: 200
         }
     },
     GearFigures: {
@@ -217,4 +263,4 @@ export const limits = {
 } as const;
 
 /** The verdicts in their order of precedence. */
-export const verdictOrder = ['refer', 'step-down', 'climb', 'stay'] as const;
+export const verdictOrder = ['refer', 'rest', 'step-down', 'switch', 'climb', 'test', 'stay'] as const;

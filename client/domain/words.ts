@@ -5,12 +5,20 @@ type Call = Schemas['Call'];
 
 export type Verdict = Call['verdict'];
 
-/** Word, shape and tone of each verdict: the one table that marks, lists and filters are made from. Shapes are drawn in 20 × 21. */
+const RAILS = 'M5 1.5v18M15 1.5v18';
+
+/**
+ * Word, shape and tone of each verdict: the one table that marks, lists and filters are made from. Shapes are drawn in 20 × 21: two
+ * rails, the rung in use whole, and where the next one lies in pieces.
+ */
 export const verdictLooks: Record<Verdict, { word: string; shape: string; tone: string }> = {
-    refer: { word: 'Refer', shape: 'M6.5 2.5h7l4 4v7l-4 4h-7l-4-4v-7zM10 6v5M10 13v1.6', tone: 'refer' },
-    'step-down': { word: 'Step down', shape: 'M3 8l7 9 7-9', tone: 'down' },
-    climb: { word: 'Climb', shape: 'M3 14 10 5l7 9M3 19 10 10l7 9', tone: 'climb' },
-    stay: { word: 'Stay', shape: 'M3 8h14M3 14h14', tone: 'stay' },
+    refer: { word: 'Refer', shape: `${RAILS}M1 10.5h18`, tone: 'refer' },
+    rest: { word: 'Rest', shape: `${RAILS}M5 18h10M5 14.6h10`, tone: 'rest' },
+    'step-down': { word: 'Step down', shape: `${RAILS}M5 6h10M5 15h2.6M8.8 15h2.4M12.4 15h2.6`, tone: 'down' },
+    switch: { word: 'Switch', shape: `${RAILS}M5 7.5h5.6M9.4 13.5h5.6`, tone: 'switch' },
+    climb: { word: 'Climb', shape: `${RAILS}M5 15h10M5 6h2.6M8.8 6h2.4M12.4 6h2.6`, tone: 'climb' },
+    test: { word: 'Test', shape: `${RAILS}M5 4.5h10M7.3 13a2.7 2.7 0 1 0 5.4 0a2.7 2.7 0 1 0-5.4 0`, tone: 'test' },
+    stay: { word: 'Stay', shape: `${RAILS}M5 10.5h10`, tone: 'stay' },
 };
 
 /** In the order of precedence the API states, the most urgent first. */
@@ -123,6 +131,27 @@ export const momentWords: Record<Schemas['Caution']['moment'], string> = {
 type Screening = Schemas['ScreeningInput'];
 
 export const overheadWords: Record<Screening['overhead'], string> = { level: 'Level with the ears', short: 'Short of the ears', painful: 'Painful' };
+
+export const symptomWords: Record<NonNullable<Schemas['SignalInput']['symptoms']>[number], string> = {
+    numbness: 'Numbness',
+    dizziness: 'Dizziness',
+    'dark-urine': 'Dark urine',
+    swelling: 'Severe swelling',
+    chest: 'Chest symptoms',
+};
+
+export const gaveOutWords: Record<NonNullable<Schemas['SignalInput']['gave_out']>, string> = {
+    grip: 'Grip',
+    arms: 'Arms',
+    back: 'Back',
+    start: 'Start of the pull',
+    middle: 'Middle',
+    top: 'Top',
+    breath: 'Breath',
+    nothing: 'Nothing',
+};
+
+export const partWords: Record<Schemas['Block']['part'], string> = { 'warm-up': 'Warm-up', test: 'First', main: 'Main', accessory: 'Beside it', trunk: 'Last' };
 
 export const conditionWords: Record<NonNullable<Screening['conditions']>[number], string> = {
     'recent-surgery': 'Recent surgery',

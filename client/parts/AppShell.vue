@@ -26,6 +26,7 @@ const places = [
     { to: '/people', name: 'People', icon: 'M10 9a3.2 3.2 0 1 0 0-6.4A3.2 3.2 0 0 0 10 9Zm-6 8.5c0-4 2.6-6.2 6-6.2s6 2.2 6 6.2' },
     { to: '/calls', name: 'Calls', icon: 'M4 14l6-8 6 8M4 18h12' },
     { to: '/kit', name: 'Kit', icon: 'M2 4h16M7 4v9a3 3 0 0 0 6 0V4' },
+    { to: '/methods', name: 'Methods', icon: 'M2 17h4v-5H2ZM8 17h4V8H8ZM14 17h4V3h-4Z' },
     { to: '/cautions', name: 'Cautions', icon: 'M10 3 18 17H2ZM10 8v4M10 14v1' },
 ];
 </script>

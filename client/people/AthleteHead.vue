@@ -60,6 +60,7 @@ function more(key: string): void {
             <NButton :disabled="athlete.paused_on !== null || athlete.screen.outcome === 'refer' || athlete.screen.outcome === 'not-yet'" @click="emit('baseline')">
                 Baseline
             </NButton>
+            <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/session`" custom><NButton @click="navigate">Session</NButton></RouterLink>
             <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/trend`" custom><NButton class="wide" @click="navigate">Trend</NButton></RouterLink>
             <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/card`" custom><NButton class="wide" @click="navigate">Card</NButton></RouterLink>
             <NDropdown trigger="click" :options="deeds" @select="more"><NButton>More</NButton></NDropdown>

@@ -16,13 +16,16 @@ import { useKeys } from '../parts/useKeys';
 import { useRead } from '../parts/useRead';
 import { useToday } from '../parts/useToday';
 import { useUndo } from '../parts/useUndo';
+import AfterPanel from './AfterPanel.vue';
 import AthleteHead from './AthleteHead.vue';
 import BaselinePanel from './BaselinePanel.vue';
 import CapacityPanel from './CapacityPanel.vue';
 import CorrectPanel from './CorrectPanel.vue';
+import HoldPad from './HoldPad.vue';
 import LogPad from './LogPad.vue';
 import StartHere from './StartHere.vue';
 import PausedCard from './PausedCard.vue';
+import PlaceLine from './PlaceLine.vue';
 import ScaleCard from './ScaleCard.vue';
 import ScreenCard from './ScreenCard.vue';
 import ScreenPanel from './ScreenPanel.vue';
@@ -41,6 +44,7 @@ const opened = shallowRef<Schemas['Rung']>();
 const explained = ref<Movement>();
 const baselineOpen = ref(false);
 const screenOpen = ref(false);
+const afterOpen = ref(false);
 const correcting = shallowRef<Schemas['Set']>();
 const pastOpen = ref(false);
 
@@ -48,6 +52,7 @@ const athlete = page.athlete.value;
 useTitle(() => `${athlete.value?.name ?? 'Athlete'} · Steady Rung`);
 /** Sets that count as one each: the end of a mixed set belongs to its beginning. */
 const counted = computed(() => page.sets.value.filter((s) => s.purpose === 'work' && s.clean_reps !== null && s.part_of === null));
+const heldToday = computed(() => page.sets.value.filter((s) => s.trained_on === day.value));
 const today = computed(() => counted.value.filter((s) => s.trained_on === day.value));
 
 /** While pulling is paused only what was done before the pain is taken down, that day, and only when asked for. */
@@ -128,6 +133,7 @@ useKeys((key) => {
     <ReadNote :read="page.athlete" waits="Loading the athlete…" />
     <template v-if="athlete">
         <AthleteHead :athlete="athlete" @baseline="baselineOpen = true" @edit="router.push(`/people/${id}/edit`)" @archive="archive" @why="explained = $event" />
+        <PlaceLine :athlete="athlete" @placed="page.reload" />
         <ProblemNote v-if="problem" :problem="problem" class="gap" />
         <ProblemNote v-if="kit.problem.value" :problem="kit.problem.value" class="gap" retry @retry="kit.reload" />
         <div class="columns">
@@ -153,8 +159,16 @@ useKeys((key) => {
                     <RouterLink :to="{ path: '/kit', query: { band: band.id } }">{{ band.name }}</RouterLink>
                     : look at it before the next set. {{ band.wear.text }}
                 </p>
+                <HoldPad
+                    v-if="athlete.rung && padOpen && athlete.rung.exercise.movement === 'hold'"
+                    :athlete-id="id"
+                    :rung="athlete.rung"
+                    :standard="athlete.standard"
+                    :today="heldToday"
+                    @logged="logged"
+                />
                 <LogPad
-                    v-if="athlete.rung && padOpen"
+                    v-else-if="athlete.rung && padOpen"
                     :athlete-id="id"
                     :rung="athlete.rung"
                     :standard="athlete.standard"
@@ -173,6 +187,7 @@ useKeys((key) => {
                     @baseline="baselineOpen = true"
                     @choose="choose"
                 />
+                <button v-if="!athlete.archived" type="button" class="quiet" @click="afterOpen = true">How was it? Soreness, effort, what gave out…</button>
                 <SetLog :sets="page.sets.value" :older="page.older.value" @older="page.loadOlder" @take-back="takeBack" @correct="correcting = $event" />
                 <details v-if="athlete.capacity || athlete.row_capacity" class="card" @toggle="pastOpen = ($event.target as HTMLDetailsElement).open">
                     <summary>Earlier calls</summary>
@@ -184,6 +199,7 @@ useKeys((key) => {
         <CapacityPanel :athlete="athlete" :movement="explained" @close="explained = undefined" />
         <ScreenPanel v-model:open="screenOpen" :athlete="athlete" :screen="page.screen" @baseline="baselineOpen = true" />
         <BaselinePanel v-model:open="baselineOpen" :athlete="athlete" :kit="kit.value.value" @logged="logged" @choose="choose" />
+        <AfterPanel v-model:open="afterOpen" :athlete="athlete" :tell="page.tell" />
         <CorrectPanel :set="correcting" :athlete-id="id" @close="correcting = undefined" @logged="logged" />
         <UndoBar :deed="undo.offered.value" @undo="undo.take" />
     </template>

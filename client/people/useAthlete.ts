@@ -28,6 +28,7 @@ export interface AthletePage {
     clear: (id: string, note: string) => Promise<Result<Athlete>>;
     tellPain: (pain: Schemas['Pain']) => Promise<Result<Athlete>>;
     screen: (found: Schemas['ScreeningInput']) => Promise<Result<Athlete>>;
+    tell: (told: Schemas['SignalInput']) => Promise<Result<Athlete>>;
 }
 
 export interface Ladders {
@@ -122,6 +123,7 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
         takeBack,
         clear: async (clearanceId, note) => then(await outcome(api.POST('/api/athletes/{athlete}/clearances', { params: { path: path() }, body: { id: clearanceId, note } }))),
         tellPain: async (pain) => then(await outcome(api.POST('/api/athletes/{athlete}/pain', { params: { path: path() }, body: { id: uuidv7(), pain } }))),
+        tell: async (told) => then(await outcome(api.POST('/api/athletes/{athlete}/signals', { params: { path: path() }, body: told }))),
         screen: async (found) => then(await outcome(api.POST('/api/athletes/{athlete}/screenings', { params: { path: path() }, body: found }))),
     };
 }

@@ -114,6 +114,8 @@ final readonly class SituationOf
                 array_push($others, ...($kind->lane() === $lane && $kind !== $this->rung->exercise->setup->kind() && $kind !== ChoiceKind::Strict && $kind !== ChoiceKind::Added ? $pick->rungs(Means::of($kind)) : []));
             }
         }
+        $sameLane = array_values(array_filter($others, static fn (Rung $r): bool => $r->exercise->setup->kind()->lane() === $lane));
+        $others = $sameLane === [] ? $others : $sameLane;
         usort($others, fn (Rung $a, Rung $b): int => [abs($a->share() - $this->rung->share()), $a->name] <=> [abs($b->share() - $this->rung->share()), $b->name]);
 
         return $others[0] ?? null;

@@ -35,7 +35,7 @@ final readonly class SwitchExercise implements Rule
         return match (true) {
             $signs->missing !== null => $this->fires($situation, new Evidence("The set-up in use cannot be built today. $signs->missing"), Confidence::Firm, 'The gear back in use.'),
             $signs->takesNoHold => $this->fires($situation, new Evidence('It does not take hold, as was told after the last session.'), Confidence::Fair, 'Told that it is felt where it should be.'),
-            $grip >= self::GRIP_SESSIONS => $this->fires($situation, $this->grip($grip), Confidence::Fair, 'A longer hang; until then grip work, and a hang to beat.'),
+            $grip >= self::GRIP_SESSIONS => $this->fires($situation, $this->grip($grip), Confidence::Fair, 'A longer hang: two hangs to beat at the end of each session, until the grip is not what gives out.'),
             $signs->progress?->standsStill() === true && count($situation->sessions) >= self::STANDSTILL_SESSIONS && $situation->sessionsMet() === 0 => $this->fires($situation, $this->standstill($signs->progress), Confidence::Slight, 'Capacity above that of three weeks ago.'),
             $grip > 0 => Finding::nearly($this->grip($grip)),
             $signs->progress !== null && $signs->progress->shareNow <= $signs->progress->shareThen => Finding::nearly($this->standstill($signs->progress), new Evidence(sprintf('%d of %d planned sessions done, clean and rested; it takes two in three.', $signs->progress->sessions, $signs->progress->planned), (float) $signs->progress->sessions, (float) $signs->progress->planned * 2 / 3)),

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace SteadyRung\Method;
 
+use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Movement;
+
 /**
  * A part of a method: what is done in it, the gate that ends it, and the weeks it usually takes.
  */
@@ -28,6 +32,19 @@ final readonly class Stage
         }
 
         throw BadMethod::withoutWork($this->key);
+    }
+
+    public function kind(): StageKind
+    {
+        $means = $this->work()->means[0];
+
+        return match (true) {
+            $means->movement->isTimed() => StageKind::Timed,
+            $means->movement !== Movement::Full => StageKind::Help,
+            $means->kind === ChoiceKind::Row, $means->kind->lane() === Lane::PullDown => StageKind::Row,
+            in_array($means->kind, [ChoiceKind::Strict, ChoiceKind::Added], true) => StageKind::Strict,
+            default => StageKind::Help,
+        };
     }
 
     public function lowerings(): int

@@ -72,7 +72,7 @@ final readonly class SessionWriter
     {
         $blocks = $notes = [];
         $room = $this->caps->hardSetsAWeek - $this->brief->diary->hardVerticals(Week::monday($this->brief->today), $this->brief->today);
-        foreach ([...$this->tries($refused), ...$this->lines()] as $line) {
+        foreach ($this->inOrder([...$this->tries($refused), ...$this->lines()]) as $line) {
             $block = $line instanceof Block ? $line : $this->block($line);
             $stopped = $block instanceof Block ? $this->stopped($block, $refused) : null;
             if (! $block instanceof Block || $stopped !== null) {
@@ -95,7 +95,19 @@ final readonly class SessionWriter
         return [$blocks, array_values(array_unique(array_filter($notes, static fn (?string $note): bool => $note !== null)))];
     }
 
-    /** @return list<Prescription> of the stage in the order of their parts, grip work added where the next stage hangs and asks for it */
+    /**
+     * @param  list<Block|Prescription>  $lines
+     * @return list<Block|Prescription>
+     */
+    private function inOrder(array $lines): array
+    {
+        $order = array_flip(array_map(static fn (Part $p): string => $p->value, Part::cases()));
+        usort($lines, static fn (Block|Prescription $a, Block|Prescription $b): int => $order[$a->part->value] <=> $order[$b->part->value]);
+
+        return $lines;
+    }
+
+    /** @return list<Prescription> of the stage, grip work added where the next stage hangs and asks for it */
     private function lines(): array
     {
         $lines = $this->course->now->stage->lines;
@@ -103,8 +115,6 @@ final readonly class SessionWriter
             $seconds = $this->brief->rules->hangFirstS();
             $lines[] = Prescription::of(Part::Accessory, [Means::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, (float) $seconds)], 2, Amount::of(Measure::Seconds, min(15, $seconds), $seconds), 90);
         }
-        $order = array_flip(array_map(static fn (Part $p): string => $p->value, Part::cases()));
-        usort($lines, static fn (Prescription $a, Prescription $b): int => $order[$a->part->value] <=> $order[$b->part->value]);
 
         return $this->brief->rules->says(HouseRule::Trunk, 'later') ? array_values(array_filter($lines, static fn (Prescription $p): bool => $p->part !== Part::Trunk)) : $lines;
     }
@@ -168,7 +178,7 @@ final readonly class SessionWriter
         $practice = Practice::of($rung->exercise);
         $belief = $this->brief->belief($rung);
         $isPredicted = ! $rung->exercise->manner->movement->isTimed() && $rung->exercise->manner->movement !== Movement::ShoulderBlade;
-        $first = $isPredicted ? $belief->onRung($rung) : null;
+        $first = $isPredicted && $line->part !== Part::WarmUp ? $belief->onRung($rung) : null;
         $restS = $this->brief->rules->restS($line->restS, $rung->exercise->setup->kind() === ChoiceKind::Row);
         $expected = $first === null ? [] : array_map($first->with(...), $this->brief->beliefs->fall(Brief::patternOf($rung))->over($sets, (float) $restS, $this->brief->rules->reserve()));
 

@@ -24,6 +24,7 @@ final readonly class DemoAthlete
         public DemoEnding $ending = DemoEnding::Ordinary,
         public int $weeks = 16,
         public Lane $lane = Lane::Pull,
+        public ?string $stage = null,
     ) {
     }
 }

@@ -13,5 +13,7 @@ enum DemoEnding
     case GateMet;
     case BelowFloor;
     case Pain;
+    case Sore;
+    case GripGivesOut;
     case NotBegun;
 }

@@ -7,11 +7,15 @@ namespace Database\Seeders;
 use App\Actions\ChooseSetup;
 use App\Actions\DecideCall;
 use App\Actions\Deeds\CallDecision;
+use App\Actions\Deeds\PlaceGiven;
 use App\Actions\Deeds\ScreenTaken;
 use App\Actions\Deeds\SetDone;
+use App\Actions\Deeds\SignalTold;
 use App\Actions\LogSet;
+use App\Actions\MoveAthlete;
 use App\Actions\ScreenAthlete;
 use App\Actions\Stored;
+use App\Actions\TellSignal;
 use App\Actions\WeighAthlete;
 use App\Models\Athlete;
 use App\Models\CallRecord;
@@ -23,10 +27,12 @@ use SteadyRung\Exercise\Choices\InRow;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Pattern;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Kit\Kit;
+use SteadyRung\Plan\GaveOut;
 use SteadyRung\Plan\Purpose;
 use SteadyRung\Safety\Overhead;
 use SteadyRung\Safety\Pain;
@@ -69,6 +75,8 @@ final class DemoHistory
         private readonly WeighAthlete $weigh,
         private readonly Believed $believed,
         private readonly ScreenAthlete $screen,
+        private readonly MoveAthlete $move,
+        private readonly TellSignal $tell,
     ) {
     }
 
@@ -89,6 +97,7 @@ final class DemoHistory
                 continue; // nobody comes every time
             }
             $this->session($demo, $athlete, $coach, $virtual, $day, $left);
+            $this->signals($demo, $athlete, $coach, $day, $left);
         }
     }
 
@@ -105,6 +114,10 @@ final class DemoHistory
         $reps = $virtual->repsToFailure($rung->load->effectiveShare(), 0);
         $this->log($athlete, $coach, new SetDone($this->nextId(), $day->modify('+5 minutes'), Purpose::Baseline, $rung->exercise, max(0, $reps - 1), reserve: 1));
         $this->chooseSetup->choose($athlete, $rung->exercise);
+        if ($demo->stage !== null) {
+            [$method, $stage] = explode('/', $demo->stage);
+            $this->move->place($athlete, $coach, new PlaceGiven($this->nextId(), $method, $stage, 'Able enough to begin here.'));
+        }
     }
 
     private function session(DemoAthlete $demo, Athlete $athlete, User $coach, VirtualAthlete $virtual, \DateTimeImmutable $day, int $left): void
@@ -117,7 +130,10 @@ final class DemoHistory
         }
         $sets = $this->tryStrict($demo, $athlete, $virtual, $day);
         for ($set = 0; $set < self::SETS; $set++) {
-            $sets[] = new SetDone($this->nextId(), $day->modify(sprintf('+%d minutes', 4 * $set)), Purpose::Work, $rung->exercise, ...$this->result($demo, $virtual, $rung, $set, $left), asked_reps: self::ASKED);
+            $at = $day->modify(sprintf('+%d minutes', 4 * $set));
+            $sets[] = $rung->exercise->manner->movement === Movement::Hold
+                ? new SetDone($this->nextId(), $at, Purpose::Work, $rung->exercise, hang_s: round(6.0 + 10.0 * max(0.0, $virtual->capacityShare() - 0.8), 1))
+                : new SetDone($this->nextId(), $at, Purpose::Work, $rung->exercise, ...$this->result($demo, $virtual, $rung, $set, $left), asked_reps: self::ASKED);
         }
         $this->clock->set($sets[count($sets) - 1]->performed_at);
         foreach ($this->logSet->logAll($athlete->id, $coach, $sets) as $outcome) {
@@ -125,6 +141,17 @@ final class DemoHistory
         }
         if ($left > 0) {
             $this->decide($athlete, $coach, $day->modify('+40 minutes'));
+        }
+    }
+
+    /** What is told after a session: effort as a rule, what gave out and soreness where the last weeks are to show it. */
+    private function signals(DemoAthlete $demo, Athlete $athlete, User $coach, \DateTimeImmutable $day, int $left): void
+    {
+        $gaveOut = $demo->ending === DemoEnding::GripGivesOut && $left < 2 ? GaveOut::Grip : null;
+        $soreness = $demo->ending === DemoEnding::Sore && $left === 0 ? 4 : null;
+        if ($gaveOut !== null || $soreness !== null || $left % self::SESSIONS_PER_WEIGHING === 0) {
+            $this->clock->set($day->modify('+30 minutes'));
+            $this->tell->tell($athlete, $coach, new SignalTold($this->nextId(), $day->format('Y-m-d'), $soreness, gave_out: $gaveOut, effort: 7));
         }
     }
 

@@ -15,7 +15,7 @@ it('refuses wrong values next to the field, all of them, with the allowed range'
         ->assertStatus(422)
         ->assertHeader('Content-Type', 'application/problem+json')
         ->assertJsonPath('code', 'invalid')
-        ->assertJsonPath('errors.0', ['pointer' => '/mass_kg', 'detail' => 'It must be from 20 to 300 kg; it was 12.', 'value' => 12, 'low' => 20, 'high' => 300, 'unit' => 'kg'])
+        ->assertJsonPath('errors.0', ['pointer' => '/mass_kg', 'detail' => 'It must be from 20 to 300 kg; it was 12.', 'value' => 12, 'low' => 20, 'high' => 300, 'unit' => 'kg', 'allowed' => null])
         ->assertJsonPath('errors.1.pointer', '/stature_m');
     $this->getJson('/api/athletes')->assertJsonCount(0, 'items');
 });

@@ -23,7 +23,7 @@ final readonly class SignalTold
         public string $on,
         #[OA\Property(minimum: Signal::SORENESS[0], maximum: Signal::SORENESS[1])]
         public ?int $soreness = null,
-        #[OA\Property(items: new OA\Items(ref: Symptom::class))]
+        #[OA\Property(items: new OA\Items(type: 'string', enum: Symptom::class))]
         public array $symptoms = [],
         #[OA\Property]
         public ?GaveOut $gave_out = null,

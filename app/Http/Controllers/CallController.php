@@ -19,6 +19,8 @@ use App\Reading\CallPageJson;
 use App\Reading\CallQueueJson;
 use App\Reading\CallQueueReading;
 use App\Reading\KeptCallJson;
+use App\Reading\OverrideListJson;
+use App\Reading\OverrideReading;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -53,6 +55,12 @@ final class CallController
     public function past(Athlete $athlete, Request $request, CallQueueReading $view): JsonResponse
     {
         return new JsonResponse($view->past($athlete, PageInput::read($request)->page));
+    }
+
+    #[OA\Get(path: '/api/calls/overrides', operationId: 'overrides', description: 'What was overridden in the last half year, by rule, and which call followed.', responses: [new Answer(200, OverrideListJson::class)])]
+    public function overrides(OverrideReading $reading): JsonResponse
+    {
+        return new JsonResponse($reading->list());
     }
 
     #[OA\Put(path: '/api/calls/{call}/decision', operationId: 'decideCall', requestBody: new Body(CallDecision::class), responses: [new Answer(200, KeptCallJson::class)])]

@@ -52,6 +52,20 @@ final class MethodController
         return new JsonResponse($reading->list());
     }
 
+    #[OA\Post(
+        path: '/api/methods/check',
+        operationId: 'checkMethod',
+        description: 'Whether a method could be kept; nothing is changed.',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(type: 'object')),
+        responses: [new Nothing],
+    )]
+    public function check(JsonObject $json, KeepMethod $keep): Response
+    {
+        $keep->check(MethodJson::read($json));
+
+        return new Response(status: 204);
+    }
+
     #[OA\Delete(path: '/api/methods/{method}', operationId: 'dropMethod', responses: [new Nothing])]
     public function drop(string $method, KeepMethod $keep): Response
     {

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Models\CallRecord;
+use App\Models\Decision;
+use App\Models\GymDay;
+use SteadyRung\Call\Verdict;
+
+/**
+ * What was overridden in the last half year, by rule, and which call followed.
+ */
+final readonly class OverrideReading
+{
+    private const DAYS = 182;
+
+    private const MOST_CALLS = 5000;
+
+    public function __construct(private GymDay $days)
+    {
+    }
+
+    public function list(): OverrideListJson
+    {
+        $calls = CallRecord::query()->where('made_at', '>=', $this->days->daysAgo(self::DAYS))->orderBy('athlete_id')->orderBy('made_at')->limit(self::MOST_CALLS)
+            ->toBase()->selectRaw("athlete_id, verdict, call->>'rule' AS rule, decision")->get();
+        $rules = [];
+        foreach ($calls as $i => $call) {
+            if ($call->decision === null) {
+                continue;
+            }
+            $key = "$call->verdict $call->rule";
+            $rules[$key] ??= ['verdict' => $call->verdict, 'rule' => (string) $call->rule, 'decided' => 0, 'overridden' => 0, 'then' => []];
+            $rules[$key]['decided']++;
+            if ($call->decision === Decision::Overridden->value) {
+                $rules[$key]['overridden']++;
+                $next = $calls[$i + 1] ?? null;
+                if ($next !== null && $next->athlete_id === $call->athlete_id) {
+                    $rules[$key]['then'][$next->verdict] = ($rules[$key]['then'][$next->verdict] ?? 0) + 1;
+                }
+            }
+        }
+        usort($rules, static fn (array $a, array $b): int => [$b['overridden'], $b['decided']] <=> [$a['overridden'], $a['decided']]);
+
+        return new OverrideListJson(array_map(static fn (array $r): OverrideRuleJson => new OverrideRuleJson(
+            Verdict::from($r['verdict']), $r['rule'], $r['decided'], $r['overridden'],
+            array_map(static fn (string $verdict, int $times): OverrideThenJson => new OverrideThenJson(Verdict::from($verdict), $times), array_keys($r['then']), array_values($r['then'])),
+        ), $rules));
+    }
+}

@@ -1,0 +1,174 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import { computed, ref, shallowRef } from 'vue';
+import { useRouter } from 'vue-router';
+import { api, outcome } from '../domain/http';
+import type { Problem } from '../domain/problems';
+import { percent } from '../domain/units';
+import CautionNote from '../parts/CautionNote.vue';
+import ProblemNote from '../parts/ProblemNote.vue';
+import ReadNote from '../parts/ReadNote.vue';
+import { useRead } from '../parts/useRead';
+import EditMethod from './EditMethod.vue';
+import StageStrip from './StageStrip.vue';
+import { weeksText } from './stages';
+
+const props = defineProps<{ method: string }>();
+
+const router = useRouter();
+const methods = useRead(['methods'], () => outcome(api.GET('/api/methods')));
+const shown = computed(() => methods.value.value?.methods.find((m) => m.key === props.method));
+const editing = ref(false);
+const problem = shallowRef<Problem>();
+
+async function take(): Promise<void> {
+    const result = await outcome(api.GET('/api/methods/{method}', { params: { path: { method: props.method } } }));
+    problem.value = result.ok ? undefined : result.problem;
+    if (result.ok) {
+        const link = document.createElement('a');
+        link.href = URL.createObjectURL(new Blob([JSON.stringify(result.value, null, 2)], { type: 'application/json' }));
+        link.download = `${props.method}.json`;
+        link.click();
+        URL.revokeObjectURL(link.href);
+    }
+}
+
+async function drop(): Promise<void> {
+    const result = await outcome(api.DELETE('/api/methods/{method}', { params: { path: { method: props.method } } }));
+    problem.value = result.ok ? undefined : result.problem;
+    if (result.ok) {
+        await methods.reload();
+        await router.push('/methods');
+    }
+}
+
+async function kept(key: string): Promise<void> {
+    editing.value = false;
+    await methods.reload();
+    await router.push(`/methods/${key}`);
+}
+</script>
+
+<template>
+    <ReadNote :read="methods" waits="Loading the method…" />
+    <p v-if="methods.value.value && !shown" class="card">
+        There is no such method.
+        <RouterLink to="/methods">All methods</RouterLink>
+    </p>
+    <template v-if="shown">
+        <div class="page-head">
+            <div>
+                <h1>{{ shown.name }}</h1>
+                <p class="dim">{{ shown.idea }}</p>
+            </div>
+            <div class="row no-print">
+                <RouterLink class="tap" to="/methods">All methods</RouterLink>
+                <NButton @click="take">Take away</NButton>
+                <NButton v-if="shown.own" @click="drop">Drop</NButton>
+                <NButton type="primary" @click="editing = true">{{ shown.own ? 'Change' : 'Copy and change' }}</NButton>
+            </div>
+        </div>
+        <ProblemNote v-if="problem" :problem="problem" />
+        <div class="card"><StageStrip :method="shown" /></div>
+        <div class="columns">
+            <ol class="stages">
+                <li v-for="(stage, i) in shown.stages" :key="stage.key" class="card">
+                    <h2>
+                        <span class="dim">{{ i + 1 }}</span>
+                        {{ stage.name }}
+                    </h2>
+                    <p class="small dim">{{ weeksText(stage.weeks) }} · ends at {{ percent(stage.ends_at_share) }}</p>
+                    <ul class="lines small">
+                        <li v-for="(line, n) in stage.lines" :key="n">{{ line }}</li>
+                    </ul>
+                    <p class="gate">
+                        <b>Gate</b>
+                        {{ stage.gate }}
+                    </p>
+                    <p v-if="stage.lowerings > 15" class="small stretched">{{ stage.lowerings }} lowerings a session; the caps stretch it: 15 a session and 30 a week at first.</p>
+                    <p v-if="stage.note" class="small">{{ stage.note }}</p>
+                    <p v-if="stage.ours.length > 0" class="small ours">Ours: {{ stage.ours.join(' ') }}</p>
+                </li>
+            </ol>
+            <div class="stack">
+                <section class="card">
+                    <h2>Where coaches disagree</h2>
+                    <dl class="small">
+                        <template v-for="one in shown.says" :key="one.rule">
+                            <dt>{{ one.point }}</dt>
+                            <dd>{{ one.words }}</dd>
+                        </template>
+                    </dl>
+                    <p class="small dim">
+                        The house rules come first where they differ.
+                        <RouterLink to="/methods/rules">House rules</RouterLink>
+                    </p>
+                </section>
+                <CautionNote :moments="['lowering', 'hanging', 'band', 'row']" />
+            </div>
+        </div>
+        <EditMethod v-model:open="editing" :method="method" :own="shown.own" @kept="kept" />
+    </template>
+</template>
+
+<style scoped>
+.columns {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 360px;
+    gap: var(--space-wide);
+    margin-top: var(--space-base);
+    align-items: start;
+}
+
+.stages {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(260px, 1fr));
+    gap: var(--space-base);
+    list-style: none;
+}
+
+.stages > li {
+    display: grid;
+    gap: 4px;
+    align-content: start;
+}
+
+.lines {
+    padding-left: 16px;
+}
+
+.gate b {
+    margin-right: 6px;
+    color: var(--color-bark);
+}
+
+.stretched {
+    color: var(--color-down);
+    font-weight: 600;
+}
+
+.ours {
+    color: var(--color-slate);
+    font-style: italic;
+}
+
+dl {
+    display: grid;
+    gap: 2px;
+}
+
+dt {
+    color: var(--color-dust);
+}
+
+dd {
+    margin-bottom: 6px;
+    font-weight: 600;
+}
+
+@media (max-width: 960px) {
+    .columns {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+</style>

@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { api, outcome, type Schemas } from '../domain/http';
+import type { Problem } from '../domain/problems';
+import ChipRow from '../parts/ChipRow.vue';
+import ProblemNote from '../parts/ProblemNote.vue';
+import ReadNote from '../parts/ReadNote.vue';
+import { useRead } from '../parts/useRead';
+import RuleEffects from './RuleEffects.vue';
+
+const rules = useRead(['house-rules'], () => outcome(api.GET('/api/house-rules')));
+const draft = ref<Record<string, string>>({});
+const effects = shallowRef<Schemas['RuleEffects']>();
+const problem = shallowRef<Problem>();
+const looking = ref(false);
+const saving = ref(false);
+const list = computed(() => rules.value.value?.rules ?? []);
+
+watch(list, (now) => (draft.value = Object.fromEntries(now.map((r) => [r.key, r.position]))), { immediate: true });
+const changed = computed(() => list.value.filter((r) => draft.value[r.key] !== r.position));
+const chips = (rule: Schemas['HouseRule']) => Object.entries(rule.positions).map(([value, label]) => ({ value, label: value === rule.default ? `${label} (default)` : label }));
+
+function pick(rule: Schemas['HouseRule'], position: string): void {
+    draft.value = { ...draft.value, [rule.key]: position };
+    effects.value = undefined;
+}
+
+/** Whom it would touch, before anything is changed. */
+async function look(): Promise<void> {
+    looking.value = true;
+    const result = await outcome(api.POST('/api/house-rules/effects', { body: draft.value }));
+    looking.value = false;
+    problem.value = result.ok ? undefined : result.problem;
+    effects.value = result.ok ? result.value : undefined;
+}
+
+async function save(): Promise<void> {
+    saving.value = true;
+    const result = await outcome(api.PUT('/api/house-rules', { body: draft.value }));
+    saving.value = false;
+    problem.value = result.ok ? undefined : result.problem;
+    if (result.ok) {
+        rules.put(result.value);
+        effects.value = undefined;
+    }
+}
+</script>
+
+<template>
+    <div class="page-head">
+        <div>
+            <h1>House rules</h1>
+            <p class="dim">Where coaches disagree, the gym settles it. Sessions and calls keep to it.</p>
+        </div>
+        <RouterLink class="tap" to="/methods">All methods</RouterLink>
+    </div>
+    <ReadNote :read="rules" waits="Loading the house rules…" />
+    <div v-if="list.length > 0" class="card list">
+        <section v-for="rule in list" :key="rule.key" :class="{ changed: draft[rule.key] !== rule.position }">
+            <div>
+                <h2>{{ rule.point }}</h2>
+                <p class="small dim">{{ rule.reason }}</p>
+            </div>
+            <ChipRow :label="rule.point" :chips="chips(rule)" :value="draft[rule.key] ?? null" @pick="pick(rule, $event)" />
+        </section>
+    </div>
+    <div v-if="changed.length > 0" class="card bar" role="region" aria-label="What would change">
+        <p>
+            <strong>{{ changed.length === 1 ? 'One rule' : `${changed.length} rules` }} changed, not saved:</strong>
+            {{ changed.map((r) => r.point.toLowerCase()).join(', ') }}.
+        </p>
+        <ProblemNote v-if="problem" :problem="problem" />
+        <RuleEffects v-if="effects" :effects="effects" />
+        <div class="row">
+            <NButton v-if="!effects" type="primary" :loading="looking" @click="look">See whom it touches</NButton>
+            <NButton v-else type="primary" :loading="saving" @click="save">Save the rules</NButton>
+            <NButton @click="rules.reload().then(() => (draft = Object.fromEntries(list.map((r) => [r.key, r.position]))))">Leave as it was</NButton>
+        </div>
+    </div>
+</template>
+
+<style scoped>
+.list {
+    padding: 0;
+}
+
+section {
+    display: grid;
+    grid-template-columns: 340px minmax(0, 1fr);
+    gap: var(--space-base) var(--space-broad);
+    align-items: center;
+    padding: 10px var(--space-wide);
+}
+
+section + section {
+    border-top: 1px solid var(--color-line);
+}
+
+section h2 {
+    font-size: 16px;
+}
+
+.changed {
+    background: var(--color-sunk);
+}
+
+.bar {
+    position: sticky;
+    bottom: var(--dock, 0);
+    display: grid;
+    gap: var(--space-small);
+    margin-top: var(--space-base);
+    box-shadow: 0 -6px 18px rgb(36 39 44 / 12%);
+}
+
+@media (max-width: 960px) {
+    section {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+</style>

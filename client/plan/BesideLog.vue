@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import { v7 as uuidv7 } from 'uuid';
+import { computed, ref, shallowRef } from 'vue';
+import { readQuantity } from '../domain/fields';
+import { api, outcome, type Schemas } from '../domain/http';
+import { limits } from '../domain/limits.gen';
+import type { Problem } from '../domain/problems';
+import ProblemNote from '../parts/ProblemNote.vue';
+import QuantityField from '../parts/QuantityField.vue';
+import { useOnce } from '../parts/useOnce';
+
+const props = defineProps<{ id: string; block: Schemas['Block'] }>();
+
+const MEASURES = {
+    reps: { label: 'Reps', unit: 'reps', key: 'reps' },
+    total_reps: { label: 'Reps', unit: 'reps', key: 'reps' },
+    seconds: { label: 'Held', unit: 's', key: 'seconds' },
+    metres: { label: 'Way', unit: 'm', key: 'metres' },
+} as const;
+
+const open = ref(false);
+const much = ref(String(props.block.amount.high));
+const load = ref('');
+const errors = ref<{ much?: string | undefined; load?: string | undefined }>({});
+const done = ref(0);
+const busy = ref(false);
+const problem = shallowRef<Problem>();
+const once = useOnce();
+const measure = computed(() => MEASURES[props.block.amount.measure]);
+const range = computed(() => limits.BesideInput[measure.value.key]);
+/** A set that could not be sent keeps its id, so that sending it again stores it once. */
+let setId = uuidv7();
+
+/** As asked is one tap; the load stays for the next set. */
+async function log(): Promise<void> {
+    const amount = readQuantity(much.value, measure.value.unit, range.value, true);
+    const kg = readQuantity(load.value, 'kg', limits.BesideInput.load_kg, false);
+    errors.value = { much: amount.error, load: kg.error };
+    if (amount.error !== undefined || kg.error !== undefined || props.block.accessory === null) {
+        return;
+    }
+    busy.value = true;
+    const result = await outcome(
+        api.POST('/api/athletes/{athlete}/accessories', {
+            params: { path: { athlete: props.id } },
+            body: { id: setId, performed_at: new Date().toISOString(), accessory: props.block.accessory, [measure.value.key]: amount.value, load_kg: kg.value ?? null },
+        }),
+    );
+    busy.value = false;
+    problem.value = result.ok ? undefined : result.problem;
+    if (result.ok) {
+        setId = uuidv7();
+        done.value += 1;
+        open.value = done.value < props.block.sets;
+    }
+}
+</script>
+
+<template>
+    <div class="beside no-print">
+        <button v-if="!open" type="button" class="quiet small" @click="open = true">
+            {{ done === 0 ? 'Log it' : `${done} of ${block.sets} logged` }}
+            <span class="unseen">: {{ block.name }}</span>
+        </button>
+        <form v-else class="row" novalidate @submit.prevent="once(() => void log())">
+            <QuantityField v-model="much" :label="measure.label" :unit="measure.unit" :limits="range" :error="errors.much" />
+            <QuantityField v-model="load" label="Load" optional unit="kg" :limits="limits.BesideInput.load_kg" :error="errors.load" />
+            <NButton attr-type="submit" type="primary" :loading="busy">Log set {{ done + 1 }}</NButton>
+        </form>
+        <ProblemNote v-if="problem" :problem="problem" />
+    </div>
+</template>
+
+<style scoped>
+.row {
+    align-items: start;
+    padding: var(--space-hair) 0 var(--space-small);
+}
+
+.row > * {
+    max-width: 150px;
+}
+</style>

@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Schemas } from '../domain/http';
+import { intervalText, mass, percent, seconds } from '../domain/units';
+import BesideLog from './BesideLog.vue';
+
+const props = defineProps<{ id: string; block: Schemas['Block'] }>();
+
+const rest = (s: number): string => (s >= 120 ? `rest ${Number((s / 60).toFixed(1))} min` : s === 0 ? 'no rest' : `rest ${s} s`);
+const count = computed(() => `${props.block.sets} × ${props.block.amount.measure === 'total_reps' ? `(${props.block.amount.words})` : props.block.amount.words}`);
+/** Sets tire: the first likely count, and the last where it is another. */
+const likely = computed(() => {
+    const { expected } = props.block;
+    const [first, last] = [expected[0], expected.at(-1)];
+    if (first && last) {
+        const then = intervalText(last);
+        return `likely ${intervalText(first)}${expected.length > 1 && then !== intervalText(first) ? `, last ${then}` : ''}`;
+    }
+    const s = props.block.seconds;
+    return s ? `likely ${Math.round(s.low80)}–${seconds(s.high80)}` : '';
+});
+const load = computed(() => {
+    const carried = props.block.rung?.carried;
+    return carried ? `${mass(carried.carried_kg.mean)}, ${percent(carried.share.mean)}` : '';
+});
+const about = computed(() =>
+    [load.value, props.block.tempo, props.block.to_failure ? 'to failure' : '', props.block.per_side ? 'each side' : '', props.block.group ? `round ${props.block.group}` : '']
+        .filter(Boolean)
+        .join(' · '),
+);
+const card = computed(() => {
+    const exercise = props.block.rung?.exercise;
+    return exercise ? { path: `/people/${props.id}/card`, query: { exercise: JSON.stringify(exercise) } } : undefined;
+});
+</script>
+
+<template>
+    <li :class="{ first: block.part === 'test' || block.part === 'main' }">
+        <strong class="count">{{ count }}</strong>
+        <div class="what">
+            <RouterLink v-if="card" class="name" :to="card">{{ block.name }}</RouterLink>
+            <span v-else class="name">{{ block.name }}</span>
+            <span v-if="about" class="small dim">{{ about }}</span>
+            <span class="small cues">{{ block.cues.join(' ') }}</span>
+            <span v-if="block.note" class="small note">{{ block.note }}</span>
+            <BesideLog v-if="block.accessory" :id="id" :block="block" />
+        </div>
+        <strong class="likely">{{ likely }}</strong>
+        <span class="small dim rest">{{ rest(block.rest_s) }}</span>
+    </li>
+</template>
+
+<style scoped>
+li {
+    display: grid;
+    grid-template-columns: 118px minmax(0, 1fr) 150px 84px;
+    gap: 2px var(--space-base);
+    align-items: baseline;
+    padding: 10px 0;
+    break-inside: avoid;
+}
+
+li + li {
+    border-top: 1px solid var(--color-sunk);
+}
+
+.count {
+    font: 700 19px/1.2 var(--type-display);
+}
+
+.first .count {
+    font-size: 22px;
+}
+
+.what {
+    display: grid;
+    min-width: 0;
+}
+
+.name {
+    overflow-wrap: anywhere;
+    font-size: 16px;
+    font-weight: 650;
+    text-decoration: none;
+}
+
+a.name {
+    text-decoration: underline;
+    text-decoration-color: var(--color-line);
+}
+
+.cues {
+    color: var(--color-slate);
+}
+
+.note {
+    color: var(--color-bark);
+    font-weight: 600;
+}
+
+.rest {
+    text-align: right;
+}
+
+@media (max-width: 720px) {
+    li {
+        grid-template-columns: 92px minmax(0, 1fr);
+    }
+
+    .count,
+    .first .count {
+        font-size: 18px;
+    }
+
+    .likely,
+    .rest {
+        grid-column: 2;
+        text-align: left;
+    }
+
+    .likely:empty {
+        display: none;
+    }
+}
+
+@media print {
+    li {
+        grid-template-columns: 80px minmax(0, 1fr) 100px 60px;
+        padding: 5px 0;
+    }
+
+    .count,
+    .first .count {
+        font-size: 16px;
+    }
+}
+</style>
