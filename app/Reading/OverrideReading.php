@@ -16,7 +16,7 @@ final readonly class OverrideReading
 {
     private const DAYS = 182;
 
-    private const MOST_CALLS = 5000;
+    private const MOST_CALLS = 1200;
 
     public function __construct(private GymDay $days)
     {
@@ -24,8 +24,8 @@ final readonly class OverrideReading
 
     public function list(): OverrideListJson
     {
-        $calls = CallRecord::query()->where('made_at', '>=', $this->days->daysAgo(self::DAYS))->orderBy('athlete_id')->orderBy('made_at')->limit(self::MOST_CALLS)
-            ->toBase()->selectRaw("athlete_id, verdict, call->>'rule' AS rule, decision")->get();
+        $calls = CallRecord::query()->where('made_at', '>=', $this->days->daysAgo(self::DAYS))->orderByDesc('made_at')->limit(self::MOST_CALLS)
+            ->toBase()->selectRaw("athlete_id, verdict, call->>'rule' AS rule, decision, made_at")->get()->sortBy([['athlete_id', 'asc'], ['made_at', 'asc']])->values();
         $rules = [];
         foreach ($calls as $i => $call) {
             if ($call->decision === null) {

@@ -6,6 +6,8 @@ namespace App\Reading;
 
 use App\Formats\Day;
 use App\Models\LoggedSet;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Expression;
 use SteadyRung\Exercise\Pattern;
 use SteadyRung\Plan\Past;
 use SteadyRung\Plan\Purpose;
@@ -21,12 +23,12 @@ final readonly class StoredPast implements Past
 
     public function begun(): ?int
     {
-        return self::day(LoggedSet::standing($this->athleteId)->min('trained_on'));
+        return self::first(LoggedSet::standing($this->athleteId));
     }
 
     public function firstLowering(): ?int
     {
-        return self::day(LoggedSet::standing($this->athleteId)->whereRaw("exercise->>'movement' = 'lowering'")->where('purpose', '<>', Purpose::Baseline)->min('trained_on'));
+        return self::first(LoggedSet::standing($this->athleteId)->where('purpose', '<>', Purpose::Baseline)->where(new Expression("exercise->>'movement'"), 'lowering'));
     }
 
     public function longestHangS(): ?float
@@ -36,11 +38,14 @@ final readonly class StoredPast implements Past
 
     public function mostStrict(): int
     {
-        return (int) LoggedSet::strict($this->athleteId, Pattern::Pull)->max('clean_reps');
+        return LoggedSet::strict($this->athleteId, Pattern::Pull)->orderByDesc('clean_reps')->first(['clean_reps'])->clean_reps ?? 0;
     }
 
-    private static function day(mixed $date): ?int
+    /** @param  Builder<LoggedSet>  $sets */
+    private static function first(Builder $sets): ?int
     {
-        return is_string($date) ? Day::number($date) : null;
+        $first = $sets->orderBy('trained_on')->first(['trained_on']);
+
+        return $first === null ? null : Day::number($first->trained_on);
     }
 }

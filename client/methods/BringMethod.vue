@@ -3,7 +3,7 @@ import { NButton } from 'naive-ui';
 import { ref, shallowRef } from 'vue';
 import { api, outcome, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
-import ProblemNote from '../parts/ProblemNote.vue';
+import FaultList from '../parts/FaultList.vue';
 import SidePanel from '../parts/SidePanel.vue';
 
 const emit = defineEmits<{ brought: [methods: Schemas['MethodList']] }>();
@@ -11,17 +11,29 @@ const emit = defineEmits<{ brought: [methods: Schemas['MethodList']] }>();
 const open = ref(false);
 const problem = shallowRef<Problem>();
 
+/** What a file holds. */
+const textOf = (file: File): Promise<string> =>
+    new Promise((resolve) => {
+        const reader = new FileReader();
+        reader.onload = () => resolve(String(reader.result));
+        reader.onerror = () => resolve('');
+        reader.readAsText(file);
+    });
+
 /** A method's own file; what is wrong with it is said, and nothing is kept. */
 async function bring(event: Event): Promise<void> {
-    const file = (event.target as HTMLInputElement).files?.[0];
+    const input = event.target as HTMLInputElement;
+    const file = input.files?.[0];
     if (file === undefined) {
         return;
     }
+    const text = await textOf(file);
+    input.value = ''; // so that the same file, mended, can be chosen again
     let body: Record<string, never>;
     try {
-        body = JSON.parse(await file.text()) as Record<string, never>;
+        body = JSON.parse(text) as Record<string, never>;
     } catch {
-        problem.value = { code: 'invalid', detail: `${file.name} is not readable JSON. Nothing was kept.`, faults: [] };
+        problem.value = { code: 'invalid', detail: '', faults: [{ pointer: file.name, detail: 'This is not readable JSON. Nothing was kept.' }] };
         return;
     }
     const result = await outcome(api.PUT('/api/methods', { body }));
@@ -42,10 +54,7 @@ async function bring(event: Event): Promise<void> {
                 <span>File</span>
                 <input type="file" accept="application/json,.json" @change="bring" />
             </label>
-            <ProblemNote v-if="problem" :problem="problem" />
-            <ul v-if="problem" class="small faults">
-                <li v-for="fault in problem.faults" :key="fault.pointer">{{ fault.pointer }}: {{ fault.detail }}</li>
-            </ul>
+            <FaultList v-if="problem" :problem="problem" />
         </div>
     </SidePanel>
 </template>
@@ -59,9 +68,5 @@ async function bring(event: Event): Promise<void> {
 
 .file input {
     min-height: var(--target);
-}
-
-.faults {
-    padding-left: 18px;
 }
 </style>

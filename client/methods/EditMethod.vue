@@ -6,6 +6,7 @@ import { api, outcome } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
+import FaultList from '../parts/FaultList.vue';
 import SidePanel from '../parts/SidePanel.vue';
 import EditStage from './EditStage.vue';
 import { move, type MethodFile } from './methodFile';
@@ -78,7 +79,7 @@ async function keep(): Promise<void> {
                 @down="move(draft.stages, i, 1)"
                 @drop="draft.stages.splice(i, 1)"
             />
-            <ProblemNote v-if="problem" :problem="problem" />
+            <FaultList v-if="problem" :problem="problem" />
             <div class="row">
                 <NButton attr-type="submit" type="primary" :loading="busy" :disabled="problem !== undefined">Keep it</NButton>
                 <NButton @click="open = false">Cancel</NButton>

@@ -7,8 +7,8 @@ import { limits } from '../domain/limits.gen';
 import type { Problem } from '../domain/problems';
 import { day } from '../domain/units';
 import ChipRow from '../parts/ChipRow.vue';
+import FaultList from '../parts/FaultList.vue';
 import FormField from '../parts/FormField.vue';
-import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import SidePanel from '../parts/SidePanel.vue';
 import { useRead } from '../parts/useRead';
@@ -30,13 +30,17 @@ const history = useRead(
     () => outcome(api.GET('/api/athletes/{athlete}/place', { params: { path: { athlete: props.athlete.id } } })),
     { enabled: open, kept: false },
 );
-watch(open, (is) => {
-    if (is) {
-        Object.assign(draft, { method: props.athlete.place.method, stage: props.athlete.place.stage, reason: '', perWeek: props.athlete.sessions_a_week });
-        error.value = problem.value = undefined;
-        id = uuidv7();
-    }
-});
+watch(
+    open,
+    (is) => {
+        if (is) {
+            Object.assign(draft, { method: props.athlete.place.method, stage: props.athlete.place.stage, reason: '', perWeek: props.athlete.sessions_a_week });
+            error.value = problem.value = undefined;
+            id = uuidv7();
+        }
+    },
+    { immediate: true },
+);
 const chosen = computed(() => methods.value.value?.methods.find((m) => m.key === draft.method));
 const methodOptions = computed(() => (methods.value.value?.methods ?? []).map((m) => ({ value: m.key, label: m.name })));
 const stageChips = computed(() => (chosen.value?.stages ?? []).map((s, i) => ({ value: s.key, label: `${i + 1} ${s.name}` })));
@@ -75,7 +79,7 @@ async function submit(): Promise<void> {
             <FormField v-if="needsReason" v-slot="{ inputProps }" label="Reason" :error="error">
                 <NInput v-model:value="draft.reason" :input-props="{ ...inputProps, maxlength: limits.PlaceInput.reason.longest }" placeholder="" />
             </FormField>
-            <ProblemNote v-if="problem" :problem="problem" />
+            <FaultList v-if="problem" :problem="problem" />
             <div class="row">
                 <NButton attr-type="submit" type="primary">Put on this stage</NButton>
                 <NButton @click="open = false">Cancel</NButton>

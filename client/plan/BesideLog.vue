@@ -8,7 +8,6 @@ import { limits } from '../domain/limits.gen';
 import type { Problem } from '../domain/problems';
 import ProblemNote from '../parts/ProblemNote.vue';
 import QuantityField from '../parts/QuantityField.vue';
-import { useOnce } from '../parts/useOnce';
 
 const props = defineProps<{ id: string; block: Schemas['Block'] }>();
 
@@ -26,7 +25,6 @@ const errors = ref<{ much?: string | undefined; load?: string | undefined }>({})
 const done = ref(0);
 const busy = ref(false);
 const problem = shallowRef<Problem>();
-const once = useOnce();
 const measure = computed(() => MEASURES[props.block.amount.measure]);
 const range = computed(() => limits.BesideInput[measure.value.key]);
 /** A set that could not be sent keeps its id, so that sending it again stores it once. */
@@ -37,7 +35,7 @@ async function log(): Promise<void> {
     const amount = readQuantity(much.value, measure.value.unit, range.value, true);
     const kg = readQuantity(load.value, 'kg', limits.BesideInput.load_kg, false);
     errors.value = { much: amount.error, load: kg.error };
-    if (amount.error !== undefined || kg.error !== undefined || props.block.accessory === null) {
+    if (busy.value || amount.error !== undefined || kg.error !== undefined || props.block.accessory === null) {
         return;
     }
     busy.value = true;
@@ -63,7 +61,7 @@ async function log(): Promise<void> {
             {{ done === 0 ? 'Log it' : `${done} of ${block.sets} logged` }}
             <span class="unseen">: {{ block.name }}</span>
         </button>
-        <form v-else class="row" novalidate @submit.prevent="once(() => void log())">
+        <form v-else class="row" novalidate @submit.prevent="log">
             <QuantityField v-model="much" :label="measure.label" :unit="measure.unit" :limits="range" :error="errors.much" />
             <QuantityField v-model="load" label="Load" optional unit="kg" :limits="limits.BesideInput.load_kg" :error="errors.load" />
             <NButton attr-type="submit" type="primary" :loading="busy">Log set {{ done + 1 }}</NButton>

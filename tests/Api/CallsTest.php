@@ -75,11 +75,11 @@ it('steps down after two sessions under the floor', function (): void {
 });
 
 it('begins anew on another set-up, and a session elsewhere breaks the run', function (): void {
-    logSession($this, $this->athlete, $this->exercise, [10, 10, 10], 3);
+    logSession($this, $this->athlete, $this->exercise, [8, 8, 8], 0);
     $this->clock->set('2026-03-05T18:00:00Z');
-    logSession($this, $this->athlete, exercise($this->bar, $this->bands[32]), [10, 10, 10], 3);
+    logSession($this, $this->athlete, exercise($this->bar, $this->bands[32]), [8, 8, 8], 0);
     $this->clock->set('2026-03-08T18:00:00Z');
-    logSession($this, $this->athlete, $this->exercise, [10, 10, 10], 3);
+    logSession($this, $this->athlete, $this->exercise, [8, 8, 8], 0);
 
     $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('call.call.verdict', 'stay')->assertJsonPath('call.call.missing.0', 'One more session at 3 × 8 clean.');
 });
@@ -129,7 +129,7 @@ it('keeps what was known with each call', function (): void {
     $call = meetGate($this);
     $situation = CallRecord::query()->findOrFail($call['id'])->situation;
 
-    expect($situation['mass_kg'])->toEqual(70)->and($situation['sessions'])->toEqual([['on' => '2026-03-02', 'clean' => [10, 10, 10]], ['on' => '2026-03-05', 'clean' => [10, 10, 10]]])
+    expect($situation['mass_kg'])->toEqual(70)->and($situation['sessions'])->toEqual(array_map(fn (string $on): array => ['on' => $on, 'clean' => [10, 10, 10], 'no_counts' => 0, 'too_fast' => 0, 'effort' => null], ['2026-03-02', '2026-03-05']))
         ->and($situation['from']['key'])->toContain($this->bands[29])->and($situation['up']['key'])->toBe($call['call']['next']['key']);
 });
 
@@ -149,7 +149,7 @@ it('shows the most urgent calls first, however many are newer, counts them all, 
 
     $queue = $this->getJson('/api/calls')->assertOk()->assertJsonCount(50, 'items')->assertJsonPath('next_page', 2)->json();
     expect($queue['items'][0]['athlete_id'])->toBe($this->athlete)->and($queue['items'][0]['call']['verdict'])->toBe('refer')
-        ->and($queue['waiting'])->toEqual(['refer' => 1, 'stay' => 51, 'climb' => 0, 'step-down' => 0]);
+        ->and($queue['waiting'])->toEqual(['refer' => 1, 'stay' => 51, 'climb' => 0, 'step-down' => 0, 'rest' => 0, 'switch' => 0, 'test' => 0]);
     $this->getJson('/api/calls?page=2')->assertJsonCount(2, 'items')->assertJsonPath('next_page', null);
     $this->getJson('/api/calls?verdict=refer')->assertJsonCount(1, 'items')->assertJsonPath('waiting.stay', 51);
     $this->getJson('/api/calls?verdict=climb')->assertJsonCount(0, 'items');

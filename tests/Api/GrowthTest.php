@@ -40,7 +40,7 @@ it('reads no more of ten years of log than of one week', function (): void {
     DB::listen(function (QueryExecuted $query) use (&$queries): void {
         $queries[$query->sql] ??= str_replace('"withdrawn" = 0', '"withdrawn" = false', $query->toRawSql());
     });
-    foreach (['/api/athletes', '/api/athletes?order=last-session', "/api/athletes/$athlete", "/api/athletes/$athlete/sets", "/api/athletes/$athlete/calls", '/api/calls', '/api/kit', "/api/athletes/$athlete/ladder?lane=pull", "/api/athletes/$athlete/trend", "/api/bands/{$bands[2]}/learned", "/api/athletes/$athlete/baseline"] as $path) {
+    foreach (['/api/athletes', '/api/athletes?order=last-session', "/api/athletes/$athlete", "/api/athletes/$athlete/sets", "/api/athletes/$athlete/calls", '/api/calls', '/api/kit', "/api/athletes/$athlete/ladder?lane=pull", "/api/athletes/$athlete/trend", "/api/bands/{$bands[2]}/learned", "/api/athletes/$athlete/baseline", "/api/athletes/$athlete/session", "/api/athletes/$athlete/place", '/api/methods', '/api/calls/overrides'] as $path) {
         $this->getJson($path)->assertOk();
     }
     $this->postJson("/api/athletes/$athlete/sets", set($this, exercise($bar, $bands[2]), 6))->assertCreated();

@@ -27,25 +27,29 @@ function queue(decide: (asked: Asked) => unknown = () => call({}, { decision: 'a
     return { asked, loads, ...show(CallsPage) };
 }
 
-it('counts every call that waits, whatever page or kind is shown, and begins a kind at its first page', async () => {
+it('groups the calls by verdict with all that wait, the most urgent first, and turns the pages', async () => {
     const { press, loads, sees, text } = queue();
-    await sees('All 61');
-    expect(text()).toContain('Refer 1 Step down 0 Climb 60 Stay 0');
+    await sees('61 wait');
+    expect(text()).toMatch(/Refer 1 .*Climb 60/);
+    expect([...document.querySelectorAll('section[aria-label]')].map((s) => s.getAttribute('aria-label'))).toEqual(expect.arrayContaining(['Refer', 'Climb']));
     await press('Later calls');
     await eventually(() => expect(loads().at(-1)).toEqual({ page: '2' }));
-    await press('Refer 1');
-    await eventually(() => expect(loads().at(-1)).toEqual({ page: '1', verdict: 'refer' }));
-    await press('Stay 0');
-    await sees('None of these.');
-    expect(text()).toContain('All 61');
 });
 
 it('shows each call with its figures, and its reasons when asked', async () => {
     const { press, sees, text } = queue();
     await sees('49.7 kg, 71 % (+2.4 kg, +3.4 %) · likely 5–9');
-    expect(text()).not.toContain('Two sessions at the gate.');
+    expect(text()).not.toContain('Would change it');
     await press('Why', 'Call for Jolyon Thatch');
-    await sees('Two sessions at the gate.');
+    await eventually(() => expect(document.querySelectorAll('[aria-label="Call for Jolyon Thatch"] ul')).toHaveLength(1));
+});
+
+it('shows what decided as marks against the gate, and the stage it leads to', async () => {
+    const gated = call({ reasons: [{ text: 'Every set at 8 clean.', figure: 1, threshold: 2 }], stage_name: 'Lowering' });
+    serve({ 'GET /api/calls': () => ({ items: [gated], next_page: null, waiting: { climb: 1 }, damaged: [] }) });
+    const { sees } = show(CallsPage);
+    await sees('next stage, Lowering');
+    expect([...document.querySelectorAll('.dots i')].map((dot) => dot.classList.contains('full'))).toEqual([true, false]);
 });
 
 it('accepts a call as it was seen, once for a double click, and leaves it in its place with Undo', async () => {
@@ -53,7 +57,7 @@ it('accepts a call as it was seen, once for a double click, and leaves it in its
     await sees('Jolyon Thatch');
     const accept = document.querySelector('[aria-label="Call for Jolyon Thatch"] .deeds button')!;
     await user.dblClick(accept);
-    await sees('Accepted Undo');
+    await sees('accepted Undo');
     expect(asked.filter((a) => a.deed.startsWith('PUT')).map((a) => a.body)).toEqual([{ version: 3, decision: 'accepted' }]);
     expect(document.querySelector('[aria-label="Call for Jolyon Thatch"]')!.classList).toContain('settled');
     expect(loads()).toHaveLength(1);
@@ -61,6 +65,48 @@ it('accepts a call as it was seen, once for a double click, and leaves it in its
     serve({ 'DELETE /api/calls/call/decision': () => call() });
     await press('Undo');
     await eventually(() => expect(document.querySelector('[aria-label="Call for Jolyon Thatch"]')!.classList).not.toContain('settled'));
+});
+
+it('is gone through by the keyboard: down, accept and on, why, other, undo', async () => {
+    const { user, asked, sees } = queue();
+    await sees('Jolyon Thatch');
+    await user.keyboard('{ArrowDown}{ArrowDown}');
+    await eventually(() => expect(document.querySelector('[aria-label="Call for Jolyon Thatch"]')!.getAttribute('aria-current')).toBe('true'));
+    await user.keyboard('w{Enter}');
+    await sees('accepted Undo');
+    expect(asked.filter((a) => a.deed.startsWith('PUT')).map((a) => a.deed)).toEqual(['PUT /api/calls/call/decision']);
+    serve({ 'DELETE /api/calls/call/decision': () => call() });
+    await user.keyboard('u');
+    await eventually(() => expect(document.querySelector('.settled')).toBeNull());
+    await user.keyboard('o');
+    await sees('Override: Jolyon Thatch');
+});
+
+it('folds Stay beside others, and accepts all of it in one tap', async () => {
+    const stays = ['a', 'b'].map((id) => call({ verdict: 'stay' }, { id, athlete_name: `Athlete ${id}` }));
+    const decided: string[] = [];
+    serve({
+        'GET /api/calls': () => ({ items: [call(), ...stays], next_page: null, waiting: { climb: 1, stay: 2 }, damaged: [] }),
+        'PUT /api/calls/a/decision': () => (decided.push('a'), call({}, { id: 'a', decision: 'accepted' })),
+        'PUT /api/calls/b/decision': () => (decided.push('b'), call({}, { id: 'b', decision: 'accepted' })),
+    });
+    const { press, sees } = show(CallsPage);
+    await sees('Show each with what is missing');
+    await press('Accept 2');
+    await eventually(() => expect(decided.sort()).toEqual(['a', 'b']));
+});
+
+it('counts what was overridden and what was called after it', async () => {
+    serve({
+        'GET /api/calls': () => ({ items: [], next_page: null, waiting: {}, damaged: [] }),
+        'GET /api/calls/overrides': () => ({ rules: [{ verdict: 'climb', rule: 'gate-met', decided: 9, overridden: 2, then: [{ verdict: 'step-down', times: 1 }] }] }),
+    });
+    const { user, sees } = show(CallsPage);
+    await sees('What was overridden');
+    const summary = [...document.querySelectorAll('summary')].at(-1)!;
+    await user.click(summary);
+    summary.parentElement!.dispatchEvent(new Event('toggle'));
+    await sees(/Climb, gate met.*9.*2.*step down 1/);
 });
 
 it('says so and shows the new call when it changed since it was seen', async () => {
@@ -79,7 +125,7 @@ it('lets nobody override a referral', async () => {
 
 it('overrides with another word, another set-up and a reason, and needs the reason', async () => {
     const { press, fill, choose, asked, sees } = queue();
-    await press('Override…', 'Call for Jolyon Thatch');
+    await press('Other…', 'Call for Jolyon Thatch');
     await press('Stay', 'Instead');
     await press('Override');
     await sees('Needed: what instead, and why.');
@@ -101,7 +147,7 @@ it('overrides with another word, another set-up and a reason, and needs the reas
 
 it('needs the set-up of a climb, offers only ones that carry more, and says when they cannot be loaded', async () => {
     const { press, fill, choose, asked, sees, text } = queue(() => call({}, { decision: 'overridden' }));
-    await press('Override…', 'Call for Jolyon Thatch');
+    await press('Other…', 'Call for Jolyon Thatch');
     await press('Step down', 'Instead');
     await fill('Reason', 'Tired');
     await press('Override');
@@ -115,7 +161,7 @@ it('needs the set-up of a climb, offers only ones that carry more, and says when
     });
     document.body.innerHTML = '';
     const second = show(CallsPage);
-    await second.press('Override…');
+    await second.press('Other…');
     await second.sees('The database is away.');
     expect(choose).toBeTypeOf('function');
 });

@@ -1,0 +1,119 @@
+import { expect, it } from 'vitest';
+import type { Schemas } from '../../../client/domain/http';
+import MethodPage from '../../../client/methods/MethodPage.vue';
+import MethodsPage from '../../../client/methods/MethodsPage.vue';
+import { move, workOf, type StageFile } from '../../../client/methods/methodFile';
+import { eventually, show } from '../support/screen';
+import { fault, refuse, serve } from '../support/server';
+
+const stage = (key: string, changes: Partial<Schemas['StageStrip']> = {}): Schemas['StageStrip'] => ({
+    key,
+    name: `Stage ${key}`,
+    kind: 'row',
+    weeks: [4, 8],
+    ends_at_share: 0.6,
+    lines: ['Row 3 × 8–12'],
+    gate: '3 × 12 in 2 sessions',
+    lowerings: 0,
+    ours: [],
+    note: null,
+    ...changes,
+});
+const taper: Schemas['MethodStrip'] = {
+    key: 'taper',
+    name: 'Taper',
+    idea: 'Help fades.',
+    per_week: [2, 3],
+    stages: [stage('rows'), stage('lowering', { kind: 'timed', lowerings: 60, ours: ['The step of 55.'] }), stage('strict', { kind: 'strict' })],
+    says: [
+        { rule: 'bands', point: 'Bands as the usual help', words: 'the usual help' },
+        { rule: 'trunk', point: 'Trunk work', words: 'alongside' },
+    ],
+    own: false,
+    athletes: 3,
+    lacks: ['Stage rows'],
+};
+const file = {
+    key: 'taper',
+    name: 'Taper',
+    idea: 'Help fades.',
+    per_week: [2, 3],
+    says: {},
+    stages: ['rows', 'strict'].map((key) => ({
+        key,
+        name: `Stage ${key}`,
+        weeks: [4, 8],
+        ends_at_share: 0.6,
+        lines: [{ part: 'main', do: [{ kind: 'row' }], sets: 3, reps: [8, 12], rest_s: 60 }],
+        gate: { sets: 3, reps: 12, floor: 6, sessions: 2, least_days: 0 },
+    })),
+};
+
+it('stands the methods side by side: stages in order, times a week, the disputed points, who is on it, what gear is missing', async () => {
+    serve({ 'GET /api/methods': () => ({ methods: [taper] }) });
+    const { sees, text } = show(MethodsPage);
+    await sees('Taper');
+    expect(text()).toContain('2–3 a week');
+    expect(text()).toContain('bands: the usual help');
+    expect(text()).toContain('3 on it');
+    expect(text()).toContain('no gear for Stage rows');
+    expect([...document.querySelectorAll('.strip li')].map((li) => li.className)).toEqual(['row-kind', 'timed', 'strict-kind']);
+});
+
+it('brings a method in from a file, and keeps nothing of one that is wrong', async () => {
+    let answer: unknown = refuse(422, 'invalid', 'This cannot be kept.', [fault('/stages/0/gate', 'The gate asks more than its work.')]);
+    serve({ 'GET /api/methods': () => ({ methods: [] }), 'PUT /api/methods': () => answer });
+    const { press, user, sees } = show(MethodsPage);
+    await press('Bring in');
+    const bring = async (text: string): Promise<void> =>
+        user.upload(document.querySelector<HTMLInputElement>('input[type=file]')!, new File([text], 'm.json', { type: 'application/json' }));
+    await bring('{oh');
+    await sees('This is not readable JSON. Nothing was kept. m.json');
+    await bring('{}');
+    await sees('The gate asks more than its work. /stages/0/gate');
+    answer = { methods: [taper] };
+    await bring(JSON.stringify(file));
+    await sees('Taper');
+});
+
+it('shows one method whole, with what is ours and what the caps stretch', async () => {
+    serve({ 'GET /api/methods': () => ({ methods: [taper] }), 'GET /api/cautions': () => ({ items: [] }) });
+    const { sees, text } = show(MethodPage, { method: 'taper' });
+    await sees('3 × 12 in 2 sessions');
+    expect(text()).toContain('60 lowerings a session; the caps stretch it');
+    expect(text()).toContain('Ours: The step of 55.');
+    expect(text()).toContain('Trunk work alongside');
+});
+
+it('copies a method under a key of its own, checks it while it is typed, and keeps it only when nothing is wrong', async () => {
+    let verdict: unknown = null;
+    const asked = serve({
+        'GET /api/methods': () => ({ methods: [taper] }),
+        'GET /api/cautions': () => ({ items: [] }),
+        'GET /api/methods/taper': () => structuredClone(file),
+        'POST /api/methods/check': () => verdict,
+        'PUT /api/methods': () => ({ methods: [taper] }),
+    });
+    const { press, fill, sees, value } = show(MethodPage, { method: 'taper' });
+    await press('Copy and change');
+    await sees('Keep it');
+    expect(value('Key')).toBe('taper-ours');
+    verdict = refuse(422, 'invalid', 'Not so.', [fault('', 'The stage cannot be finished: its gate asks 3 × 99.')]);
+    await fill(/^Name/, 'Ours');
+    await sees('The stage cannot be finished');
+    verdict = null;
+    await fill(/^Name/, 'Our taper');
+    await eventually(() => expect(document.body.textContent).not.toContain('cannot be finished'));
+    await press('Keep it');
+    await eventually(() => expect(asked.find((a) => a.deed === 'PUT /api/methods')?.body).toMatchObject({ key: 'taper-ours', name: 'Our taper' }));
+});
+
+it('moves stages, and finds the work of one', () => {
+    const stages = file.stages as unknown as StageFile[];
+    const order = [...stages];
+    move(order, 0, 1);
+    expect(order.map((s) => s.key)).toEqual(['strict', 'rows']);
+    move(order, 1, -1);
+    expect(order.map((s) => s.key)).toEqual(['rows', 'strict']);
+    expect(workOf(stages[0]!)?.sets).toBe(3);
+});

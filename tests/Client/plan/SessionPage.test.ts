@@ -1,0 +1,103 @@
+import { expect, it } from 'vitest';
+import type { Schemas } from '../../../client/domain/http';
+import SessionPage from '../../../client/plan/SessionPage.vue';
+import { heron, jolyon } from '../support/samples';
+import { eventually, show } from '../support/screen';
+import { refuse, serve } from '../support/server';
+
+const prediction = (reps: number): Schemas['Prediction'] => ({ reps, low80: reps - 2, high80: reps + 2, clipped: false });
+
+const block = (changes: Partial<Schemas['Block']> = {}): Schemas['Block'] => ({
+    part: 'main',
+    purpose: null,
+    name: heron.name,
+    rung: heron,
+    accessory: null,
+    group: null,
+    sets: 3,
+    amount: { measure: 'reps', low: 8, high: 10, words: '8–10' },
+    to_failure: false,
+    per_side: false,
+    tempo: 'steady up, two seconds down',
+    rest_s: 150,
+    expected: [prediction(9.2), prediction(7.4), prediction(6.1)],
+    seconds: null,
+    cues: ['Shoulder blades down first.'],
+    cautions: [{ code: 'band-wear', moment: 'band', text: 'Look for nicks.' }],
+    note: null,
+    ...changes,
+});
+const curl = block({
+    part: 'accessory',
+    name: 'Curl',
+    rung: null,
+    accessory: 'curl',
+    amount: { measure: 'reps', low: 10, high: 10, words: '10' },
+    sets: 2,
+    rest_s: 60,
+    expected: [],
+    cautions: [],
+    note: 'Last time 8.0 kg × 12.',
+});
+
+const written = (changes: Partial<Schemas['Session']> = {}): Schemas['Session'] => ({
+    on: '2026-11-27',
+    place: jolyon.place,
+    blocks: [block({ part: 'warm-up', name: 'Band pull-apart in front', rung: null, accessory: 'pull-apart', expected: [], cautions: [] }), block(), curl],
+    minutes: 31,
+    gear: ['Beam bar', 'Heron 44 mm'],
+    notes: ['Two weeks away: one rung easier.'],
+    refused: null,
+    ...changes,
+});
+
+function page(session: Schemas['Session'] = written(), answers: Parameters<typeof serve>[0] = {}) {
+    const asked = serve({ 'GET /api/athletes/jolyon': () => jolyon, 'GET /api/athletes/jolyon/session': () => session, ...answers });
+    return { asked, ...show(SessionPage, { id: 'jolyon' }) };
+}
+
+it('shows each part with its counts, what is likely in the first and the last set, cues, cautions, gear and length', async () => {
+    const { sees, text } = page();
+    await sees('3 × 8–10');
+    expect(text()).toContain('likely 7–11, last 4–8');
+    expect(text()).toContain('rest 2.5 min');
+    expect(text()).toContain('46.9 kg, 67 % · steady up, two seconds down');
+    expect(text()).toMatch(/Warm-up.*Main.*Beside it/);
+    expect(text()).toContain('session for Fri 27 Nov · 31 min');
+    expect(text()).toContain('Watch Look for nicks.');
+    expect(text()).toContain('Needs Beam bar, Heron 44 mm');
+    expect(text()).toContain('Mind Two weeks away: one rung easier.');
+    expect(text()).toContain('stage 1 of 2, The ladder');
+});
+
+it('says why nothing, or not all, is written, and from when on', async () => {
+    const { sees } = page(written({ blocks: [], refused: { code: 'week-full', text: 'Three sessions this week already.', next_on: '2026-11-30' } }));
+    await sees('Three sessions this week already. Next from Mon 30 Nov on.');
+    await sees('Nothing is written for today.');
+});
+
+it('logs work beside the pull as asked, with its load, and says what is wrong with a figure', async () => {
+    const { press, fill, sees, asked } = page(written({ blocks: [curl] }), { 'POST /api/athletes/jolyon/accessories': () => null });
+    await press(/Log it/);
+    await fill(/^Reps/, 'many');
+    await press('Log set 1');
+    await sees('“many” is not a number.');
+    await fill(/^Reps/, '12');
+    await fill(/^Load/, '8.5');
+    await press('Log set 1');
+    await sees('Log set 2');
+    expect(asked.find((a) => a.deed.startsWith('POST'))?.body).toMatchObject({ accessory: 'curl', reps: 12, load_kg: 8.5 });
+});
+
+it('keeps what was typed when the set cannot be sent, and sends it under the same id', async () => {
+    const ids: unknown[] = [];
+    let answer: unknown = refuse(503, 'away', 'The database is away.');
+    const { press, sees } = page(written({ blocks: [curl] }), { 'POST /api/athletes/jolyon/accessories': ({ body }) => (ids.push((body as { id: string }).id), answer) });
+    await press(/Log it/);
+    await press('Log set 1');
+    await sees('The database is away.');
+    answer = null;
+    await press('Log set 1');
+    await eventually(() => expect(ids).toHaveLength(2));
+    expect(ids[0]).toBe(ids[1]);
+});
