@@ -44,7 +44,8 @@ final class Trainee
 
     private float $soreness = 0.0;
 
-    public function __construct(public readonly VirtualAthlete $athlete, private readonly float $bandSd)
+    /** @param  float  $sorePerLowering  of somebody new to it */
+    public function __construct(public readonly VirtualAthlete $athlete, private readonly float $bandSd, private readonly float $sorePerLowering = self::SORE_PER_LOWERING)
     {
     }
 
@@ -81,7 +82,7 @@ final class Trainee
             $done[] = $one;
         }
         $lowered = array_sum(array_map(static fn (Done $d): int => $d->lowerings(), $done));
-        $this->soreness += self::SORE_PER_LOWERING * $lowered / (1.0 + self::USED_TO_IT * $this->loweringSessions);
+        $this->soreness += $this->sorePerLowering * $lowered / (1.0 + self::USED_TO_IT * $this->loweringSessions);
         $this->loweringSessions += $lowered > 0 ? 1 : 0;
 
         return $done;

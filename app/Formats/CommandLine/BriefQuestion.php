@@ -60,12 +60,14 @@ final class BriefQuestion
         $ways = new SearchedWays($search, $body);
         $diary = DiaryQuestion::read($json, $kit, $body, $on);
         [$place, $missing] = self::place($json->object('place'), $method, $search, $body);
-        $rules = $json->optionalObject('rules')?->strings(64) ?? [];
+        $settled = $json->optionalObject('rules');
+        $positions = $settled?->strings(64) ?? [];
+        $rules = $settled?->build(static fn (): HouseRules => HouseRules::of($positions)) ?? HouseRules::usual();
         $perWeek = $json->optionalInteger('sessions_a_week');
         $json->build(static fn () => OutOfRange::guard(['sessions_a_week' => [$perWeek, self::PER_WEEK]]));
         $today = Day::number($on);
 
-        return new Brief($today, $method, $place, $json->buildAt('rules', static fn (): HouseRules => HouseRules::of($rules)), $diary, FollowedBeliefs::through($diary, $today), $ways, $perWeek, $missing);
+        return new Brief($today, $method, $place, $rules, $diary, FollowedBeliefs::through($diary, $today), $ways, $perWeek, $missing);
     }
 
     /** @return list<Signal> */

@@ -57,8 +57,9 @@ final class MethodJson
     /** @return array<string, string> */
     private static function says(JsonObject $json): array
     {
-        $says = $json->optionalObject('says')?->strings(64) ?? [];
-        $json->buildAt('says', static fn () => HouseRules::of($says));
+        $object = $json->optionalObject('says');
+        $says = $object?->strings(64) ?? [];
+        $object?->build(static fn () => HouseRules::of($says));
 
         return $says;
     }

@@ -115,10 +115,9 @@ it('says so and offers a mixed set where the kit has nothing in between', functi
 it('tells which rules nearly fired, and how far they were met', function (array $sessions, float $capacity, Verdict $nearly, float $figure, float $threshold): void {
     $call = Judge::call(situation(fineKit(), on('d'), $sessions, $capacity));
     $found = array_values(array_filter($call->nearly, fn ($n) => $n->verdict === $nearly));
-    $last = $found[0]->evidence[count($found[0]->evidence) - 1];
 
     expect($call->verdict)->toBe(Verdict::Stay)->and($found)->toHaveCount(1)
-        ->and($last->figure)->toEqualWithDelta($figure, 0.5)->and($last->threshold)->toBe($threshold);
+        ->and(array_filter($found[0]->evidence, fn ($e) => $e->threshold === $threshold && abs($e->figure - $figure) < 0.5))->not->toBeEmpty();
 })->with([
     'one short session' => [[MET, SHORT], 0.8, Verdict::StepDown, 1.0, 2.0],
     'one session at the gate' => [[[6, 6, 6], MET], 0.97, Verdict::Climb, 1.0, 2.0],

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use SteadyRung\Call\Judge;
+use SteadyRung\Call\SituationOf;
+use SteadyRung\Call\Verdict;
+use SteadyRung\Ladder\Steps;
+use SteadyRung\Plan\Brief;
+use SteadyRung\Plan\Course;
+use SteadyRung\Plan\Diary;
+use SteadyRung\Plan\FollowedBeliefs;
+use SteadyRung\Plan\GaveOut;
+use SteadyRung\Plan\Signal;
+use SteadyRung\Safety\Pain;
+use SteadyRung\Safety\PainPlace;
+use SteadyRung\Safety\Symptom;
+
+/** How bold a verdict is: the more, the more is asked next time. */
+const BOLDNESS = ['refer' => 0, 'rest' => 1, 'step-down' => 2, 'switch' => 3, 'stay' => 4, 'test' => 5, 'climb' => 6];
+
+/** A brief drawn by chance on one of the rungs of the small gym; its ways are searched once. */
+function randomBrief(Randomizer $random, Brief $base, array $rungs): Brief
+{
+    $rung = $rungs[$random->getInt(0, count($rungs) - 1)];
+    $done = [];
+    $signals = [];
+    for ($day = WEDNESDAY - 3 * $random->getInt(1, 8); $day < WEDNESDAY; $day += 3) {
+        $first = $random->getInt(0, 12);
+        for ($set = 0; $set < 3; $set++) {
+            $done[] = done($day, $rung, max(0, $first - $random->getInt(0, 2)), $random->getInt(0, 5), noCounts: $random->getInt(0, 3) === 0 ? $random->getInt(1, 6) : 0);
+        }
+        if ($random->getInt(0, 1) === 0) {
+            $signals[] = Signal::of($day, $random->getInt(0, 4), effort: $random->getInt(3, 10), gaveOut: GaveOut::cases()[$random->getInt(0, 7)], takesHold: $random->getInt(0, 5) > 0);
+        }
+    }
+    $diary = new Diary($done, signals: $signals);
+
+    return new Brief(WEDNESDAY, $base->method, $base->place->on($rung), $base->rules, $diary, FollowedBeliefs::through($diary, WEDNESDAY), $base->ways);
+}
+
+function told(Brief $brief, Signal $more): Brief
+{
+    $diary = new Diary($brief->diary->done, signals: [...$brief->diary->signals, $more]);
+
+    return new Brief($brief->today, $brief->method, $brief->place, $brief->rules, $diary, $brief->beliefs, $brief->ways);
+}
+
+it('never moves more than one rung or raises two things, names only what the ladder shows, and is never bolder for worse news', function (): void {
+    $random = new Randomizer(new Mt19937(11));
+    $base = brief();
+    $rungs = array_map(fn (int $mm) => bandRung($mm), [13, 19, 22, 29, 32, 44]);
+    $seen = [];
+    for ($i = 0; $i < 400; $i++) {
+        $brief = randomBrief($random, $base, $rungs);
+        $course = Course::of($brief);
+        $situation = SituationOf::brief($brief, $course);
+        $call = Judge::call($situation);
+        $seen[$call->verdict->value] = true;
+
+        // The same again gives the same.
+        expect(serialize(Judge::call(SituationOf::brief($brief, Course::of($brief)))->reasons))->toBe(serialize($call->reasons));
+        // One rung, and one the ladder shows.
+        if ($call->verdict === Verdict::Climb) {
+            $steps = $brief->ways->steps($brief->place->rung, $brief->belief($brief->place->rung));
+            expect($course->endsStage() || $call->next->key() === $steps->up?->key())->toBeTrue();
+            expect($course->endsStage() || $call->mixed !== null || $call->next->share() - $brief->place->rung->share() <= Steps::LARGEST + 1e-9)->toBeTrue();
+        }
+        if ($call->verdict === Verdict::StepDown) {
+            expect($call->next->share())->toBeLessThan($brief->place->rung->share());
+        }
+        // Precedence: whoever fires first in the order makes the call.
+        $first = null;
+        foreach (Judge::rules() as $rule) {
+            $first ??= $rule->look($situation)->call?->verdict;
+        }
+        expect($call->verdict)->toBe($first);
+        // Worse news is never answered more boldly.
+        $bold = BOLDNESS[$call->verdict->value];
+        foreach ([Signal::of(WEDNESDAY, 5), Signal::of(WEDNESDAY, pain: Pain::of(PainPlace::Knee, 1)), Signal::of(WEDNESDAY, symptoms: [Symptom::Numbness])] as $worse) {
+            $then = told($brief, $worse);
+            expect(BOLDNESS[Judge::call(SituationOf::brief($then, Course::of($then)))->verdict->value])->toBeLessThanOrEqual($bold);
+        }
+    }
+    expect(array_keys($seen))->toContain('rest', 'step-down', 'switch', 'climb', 'stay');
+});
+
+it('is never bolder for one more rep that did not count', function (): void {
+    $random = new Randomizer(new Mt19937(12));
+    $base = brief();
+    $rungs = array_map(fn (int $mm) => bandRung($mm), [19, 29, 44]);
+    for ($i = 0; $i < 120; $i++) {
+        $brief = randomBrief($random, $base, $rungs);
+        $worse = array_map(fn ($d) => $d->day === WEDNESDAY - 3 ? done($d->day, $brief->place->rung, $d->reps, $d->reserve, noCounts: $d->noCounts + 4) : $d, $brief->diary->done);
+        $then = new Brief($brief->today, $brief->method, $brief->place, $brief->rules, new Diary($worse, signals: $brief->diary->signals), $brief->beliefs, $brief->ways);
+        $bold = fn (Brief $b): int => BOLDNESS[Judge::call(SituationOf::brief($b, Course::of($b)))->verdict->value];
+
+        expect($bold($then))->toBeLessThanOrEqual($bold($brief));
+    }
+});

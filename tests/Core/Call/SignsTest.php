@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+use SteadyRung\Call\Confidence;
+use SteadyRung\Call\Judge;
+use SteadyRung\Call\PlaceAfter;
+use SteadyRung\Call\SituationOf;
+use SteadyRung\Call\Verdict;
+use SteadyRung\Exercise\Choices\OnBands;
+use SteadyRung\Exercise\Choices\StrictPull;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Movement;
+use SteadyRung\Method\HouseRules;
+use SteadyRung\Plan\Brief;
+use SteadyRung\Plan\Course;
+use SteadyRung\Plan\GaveOut;
+use SteadyRung\Plan\Purpose;
+use SteadyRung\Plan\Signal;
+use SteadyRung\Safety\Caution;
+use SteadyRung\Safety\Symptom;
+use SteadyRung\Setup\Attach;
+
+function callOf(Brief $brief)
+{
+    return Judge::call(SituationOf::brief($brief, Course::of($brief)));
+}
+
+it('refers for a symptom told without a set, with emergency care first where it is dangerous', function (Symptom $symptom, Caution $first): void {
+    $call = callOf(brief(sessionsOn(bandRung(), 3), rung: bandRung(), signals: [Signal::of(WEDNESDAY, symptoms: [$symptom])]));
+
+    expect($call->verdict)->toBe(Verdict::Refer)->and($call->cautions[0])->toBe($first)->and($call->next)->toBeNull();
+})->with([[Symptom::DarkUrine, Caution::Emergency], [Symptom::Chest, Caution::Emergency], [Symptom::Swelling, Caution::Emergency], [Symptom::Numbness, Caution::StopForPain]]);
+
+it('rests for marked soreness, tells when it is nearly so, and forgets what was told days ago', function (int $soreness, int $daysAgo, Verdict $verdict, bool $isNear): void {
+    $call = callOf(brief(sessionsOn(bandRung(), 3, 6, 0), rung: bandRung(), signals: [Signal::of(WEDNESDAY - $daysAgo, $soreness)]));
+
+    expect($call->verdict)->toBe($verdict)->and(in_array(Verdict::Rest, array_map(fn ($n) => $n->verdict, $call->nearly), true))->toBe($isNear);
+})->with([[4, 0, Verdict::Rest, false], [5, 1, Verdict::Rest, false], [3, 0, Verdict::Stay, true], [2, 0, Verdict::Stay, false], [5, 6, Verdict::Stay, false]]);
+
+it('rests after two hard sessions far under what was foretold, and not where nobody told the effort', function (?int $effort, bool $rests): void {
+    $rung = bandRung();
+    $done = [...sessionsOn($rung, 5, 10, 1, 9), ...sessionsOn($rung, 2, 6, 0)];
+    $signals = $effort === null ? [] : array_map(fn (int $daysAgo): Signal => Signal::of(WEDNESDAY - $daysAgo, effort: $effort), [6, 3]);
+
+    expect(callOf(brief($done, rung: $rung, signals: $signals))->verdict === Verdict::Rest)->toBe($rests);
+})->with([[9, true], [5, false], [null, false]]);
+
+it('steps down where under seven in ten reps counted, or most lowerings dropped', function (): void {
+    $rung = bandRung();
+    $unclean = array_map(fn (int $i) => done(WEDNESDAY - 3, $rung, 6, 0, noCounts: 4), range(1, 3));
+    $lowering = rung(smallGym(), Exercise::of(new StrictPull, Movement::Lowering, seconds: 3.0), athlete(70, 1.75, 2.1));
+    $dropped = array_map(fn (int $i) => done(WEDNESDAY - 3, $lowering, 5, null, seconds: $i === 1 ? 4.0 : 1.5), range(1, 3));
+
+    expect(callOf(brief($unclean, rung: $rung))->verdict)->toBe(Verdict::StepDown)
+        ->and(callOf(brief($unclean, rung: $rung))->reasons[0]->figure)->toEqualWithDelta(0.6, 1e-9)
+        ->and(callOf(brief([...sessionsOn(bandRung(13), 3, 8, 2, 9), ...$dropped], 'lowering', $lowering))->verdict)->toBe(Verdict::StepDown);
+});
+
+it('switches when the grip gives out twice running, when it takes no hold, and when the gear is gone; to another exercise near that share', function (array $signals, ?string $missing): void {
+    $rung = bandRung();
+    $call = callOf(brief(sessionsOn($rung, 3, 7, 1), rung: $rung, signals: $signals, missing: $missing));
+
+    expect($call->verdict)->toBe(Verdict::SwitchTo)->and($call->next)->not->toBeNull()->and(abs($call->next->share() - $rung->share()))->toBeLessThan(0.15);
+})->with([
+    'grip' => [[Signal::of(WEDNESDAY - 6, gaveOut: GaveOut::Grip), Signal::of(WEDNESDAY - 3, gaveOut: GaveOut::Grip)], null],
+    'no hold' => [[Signal::of(WEDNESDAY - 3, takesHold: false)], null],
+    'gear' => [[], 'The kit lacks the band b29.'],
+]);
+
+it('does not switch for one session of grip, and says it was near', function (): void {
+    $call = callOf(brief(sessionsOn(bandRung(), 3, 7, 1), rung: bandRung(), signals: [Signal::of(WEDNESDAY - 3, gaveOut: GaveOut::Grip)]));
+
+    expect($call->verdict)->toBe(Verdict::Stay)->and(array_map(fn ($n) => $n->verdict, $call->nearly))->toContain(Verdict::SwitchTo);
+});
+
+it('climbs without a gate session where eight are likely on the next rung', function (): void {
+    $rung = bandRung(44);
+    $call = callOf(brief(sessionsOn($rung, 1, 10, 5), rung: $rung));
+    $sure = callOf(brief(sessionsOn($rung, 3, 15, 2), rung: $rung));
+
+    expect($sure->verdict)->toBe(Verdict::Climb)->and($sure->next->share())->toBeGreaterThan($rung->share())->and($call->verdict)->toBeIn([Verdict::Stay, Verdict::Climb]);
+});
+
+it('tests where a strict rep is as likely as not, and not within ten days of a try', function (?int $triedDaysAgo, Verdict $verdict): void {
+    $rung = bandRung(13);
+    $done = sessionsOn($rung, 4, 7, 1);
+    if ($triedDaysAgo !== null) {
+        $done[] = done(WEDNESDAY - $triedDaysAgo, rung(smallGym(), new StrictPull, athlete(70, 1.75, 2.1)), 0, 0, purpose: Purpose::Try);
+    }
+
+    expect(callOf(brief($done, rung: $rung))->verdict)->toBe($verdict);
+})->with([[null, Verdict::Test], [5, Verdict::Stay]]);
+
+it('leads over the end of a stage, where the gate, the days and the hang are there', function (): void {
+    $rung = rung(smallGym(), OnBands::of('high', Attach::Knee, ['b13']), athlete(70, 1.75, 2.1));
+    $done = sessionsOn($rung, 4, 9, 1);
+    $brief = brief([...$done, done(WEDNESDAY - 4, rung(smallGym(), new StrictPull, athlete(70, 1.75, 2.1)), 0, 0, purpose: Purpose::Try)], rung: $rung);
+    $course = Course::of($brief);
+    $call = Judge::call(SituationOf::brief($brief, $course));
+
+    expect($course->endsStage())->toBeTrue()->and($call->verdict)->toBe(Verdict::Climb)
+        ->and(PlaceAfter::call($call, $course, WEDNESDAY)->stage->key)->toBe('lowering')
+        ->and(PlaceAfter::call($call, $course, WEDNESDAY)->since)->toBe(WEDNESDAY);
+});
+
+it('needs one session where the house confirms nothing twice', function (): void {
+    $rung = bandRung(44);
+    $once = fn (HouseRules $rules) => callOf(brief([...sessionsOn($rung, 3, 7, 3, 9), ...sessionsOn($rung, 1, 8, 2)], rung: $rung, rules: $rules));
+
+    expect($once(HouseRules::usual())->verdict)->toBe(Verdict::Stay)->and($once(HouseRules::of(['confirm' => 'no']))->verdict)->toBe(Verdict::Climb);
+});
+
+it('keeps its confidence as a number', function (): void {
+    expect(array_map(fn (Confidence $c): float => $c->number(), Confidence::cases()))->toBe([0.9, 0.7, 0.4]);
+});

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+use SteadyRung\Body\Body;
+use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\OnBands;
+use SteadyRung\Exercise\Choices\StrictPull;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\HoldAt;
+use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Kit\Bar;
+use SteadyRung\Kit\Box;
+use SteadyRung\Kit\Kit;
+use SteadyRung\Kit\RingPair;
+use SteadyRung\Method\Accessory;
+use SteadyRung\Method\Amount;
+use SteadyRung\Method\Gate;
+use SteadyRung\Method\HouseRules;
+use SteadyRung\Method\Means;
+use SteadyRung\Method\Measure;
+use SteadyRung\Method\Method;
+use SteadyRung\Method\Part;
+use SteadyRung\Method\Place;
+use SteadyRung\Method\Prescription;
+use SteadyRung\Method\Stage;
+use SteadyRung\Plan\BesideDone;
+use SteadyRung\Plan\Block;
+use SteadyRung\Plan\Brief;
+use SteadyRung\Plan\Diary;
+use SteadyRung\Plan\Done;
+use SteadyRung\Plan\FollowedBeliefs;
+use SteadyRung\Plan\Purpose;
+use SteadyRung\Plan\SearchedWays;
+use SteadyRung\Plan\Session;
+use SteadyRung\Plan\Signal;
+use SteadyRung\Safety\Limits;
+use SteadyRung\Setup\Attach;
+use SteadyRung\Strength\FeltLoad;
+
+/** Thursday, 1 January 1970 is day 0; this is a Wednesday with weeks before it. */
+const WEDNESDAY = 20005;
+
+/** A gym with a bit of everything, its bands measured. */
+function smallGym(): Kit
+{
+    return new Kit(
+        [Bar::of('high', 'High bar', 2.6), Bar::of('rack', 'Rack bar', 1.1)],
+        array_map(static fn (int $mm): object => band((float) $mm, 1.0, "b$mm"), [13, 19, 22, 29, 32, 44]),
+        [RingPair::of('rings', 'Rings', 2.6, [1.2, 1.5])],
+        [Box::of('box', 'Box', 0.4)],
+    );
+}
+
+function work(Means $means, int $sets = 3, ?Amount $amount = null, Part $part = Part::Main, bool $climbs = false, bool $toFailure = false): Prescription
+{
+    return Prescription::of($part, [$means], $sets, $amount ?? Amount::of(Measure::Reps, 8, 10), 120, $toFailure, climbs: $climbs);
+}
+
+/** Bands, then lowering, then strict. */
+function smallMethod(int $lowerings = 5): Method
+{
+    $lowering = Means::of(ChoiceKind::Strict, Movement::Lowering, seconds: 3.0);
+
+    return Method::of('small', 'Small', 'Bands, lowering, strict.', [2, 3], [
+        new Stage('bands', 'Bands', [4, 8], [Prescription::of(Part::WarmUp, Accessory::PullApart, 2, Amount::of(Measure::Reps, 12), 30), work(Means::of(ChoiceKind::Band, toShare: 0.95), climbs: true), work(Means::of(ChoiceKind::Row), 2, part: Part::Accessory), Prescription::of(Part::Trunk, Accessory::Plank, 2, Amount::of(Measure::Seconds, 60), 60)], Gate::of(Measure::Reps, 3, 8, 5, 2), 0.95),
+        new Stage('lowering', 'Lowering', [2, 6], [work($lowering, 3, Amount::of(Measure::Reps, $lowerings, 8))], Gate::of(Measure::Reps, 3, $lowerings, 2, 2), 0.97),
+        new Stage('strict', 'Strict', [4, 12], [work(Means::of(ChoiceKind::Strict), 3, Amount::of(Measure::Reps, 1, 5))], Gate::of(Measure::Reps, 3, 5, 1, 2), 1.0),
+    ]);
+}
+
+function bandRung(int $mm = 29, ?Kit $kit = null): Rung
+{
+    return rung($kit ?? smallGym(), OnBands::of('high', Attach::Foot, ["b$mm"]), athlete(70, 1.75, 2.1));
+}
+
+/** A set of the log on a rung. */
+function done(int $day, Rung $rung, ?int $reps = 8, ?int $reserve = 2, mixed ...$more): Done
+{
+    return new Done(...[
+        'day' => $day, 'purpose' => Purpose::Work, 'kind' => $rung->exercise->setup->kind(), 'manner' => $rung->exercise->manner, 'share' => $rung->share(),
+        'load' => FeltLoad::ofRung($rung), 'work' => $rung->exercise->work(), 'askedReps' => $reps === null ? null : 8, 'reps' => $reps, 'reserve' => $reserve, ...$more,
+    ]);
+}
+
+/** A dead hang of so many seconds. */
+function hang(int $day, float $seconds): Done
+{
+    $rung = rung(smallGym(), Exercise::of(new StrictPull, Movement::Hold, HoldAt::Hang, 40.0), athlete(70, 1.75, 2.1));
+
+    return done($day, $rung, null, null, purpose: Purpose::Baseline, seconds: $seconds);
+}
+
+/**
+ * Sessions of three sets on a rung, so many days apart, the last so many days before a day.
+ *
+ * @return list<Done>
+ */
+function sessionsOn(Rung $rung, int $sessions, int $reps = 8, int $reserve = 2, int $lastDaysAgo = 3, int $apart = 3, int $today = WEDNESDAY): array
+{
+    $done = [];
+    for ($i = $sessions - 1; $i >= 0; $i--) {
+        for ($set = 0; $set < 3; $set++) {
+            $done[] = done($today - $lastDaysAgo - $apart * $i, $rung, $reps, $reserve, atS: 180.0 * $set);
+        }
+    }
+
+    return $done;
+}
+
+/**
+ * @param  list<Done>  $done
+ * @param  list<Signal>  $signals
+ * @param  list<int>  $cleared
+ * @param  list<BesideDone>  $beside
+ */
+function brief(array $done = [], string $stage = 'bands', ?Rung $rung = null, array $signals = [], array $cleared = [], ?HouseRules $rules = null, ?Limits $limits = null, ?Method $method = null, int $today = WEDNESDAY, array $beside = [], int $since = WEDNESDAY - 60, ?Kit $kit = null, ?Body $body = null, ?string $missing = null): Brief
+{
+    $method ??= smallMethod();
+    usort($done, static fn (Done $a, Done $b): int => $a->day <=> $b->day);
+    $diary = new Diary($done, $beside, $signals, $cleared);
+
+    return new Brief($today, $method, new Place($method->stage($stage), $since, $rung), $rules ?? HouseRules::usual(), $diary, FollowedBeliefs::through($diary, $today), new SearchedWays(new RungSearch($kit ?? smallGym(), $limits), $body ?? athlete(70, 1.75, 2.1)), missing: $missing);
+}
+
+/** @return list<Block> */
+function blocksOf(Session $session, Part $part): array
+{
+    return array_values(array_filter($session->blocks, static fn (Block $b): bool => $b->part === $part));
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Formats\Catalogue;
+use App\Formats\Json\MethodJson;
+use App\Formats\JsonObject;
+use App\Formats\Unreadable;
+use SteadyRung\Call\Verdict;
+use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Method\HouseRules;
+use SteadyRung\Method\Needs;
+use SteadyRung\Method\Part;
+use SteadyRung\Plan\SearchedWays;
+use SteadyRung\Simulation\Apprenticeship;
+use SteadyRung\Simulation\ResponseModel;
+use SteadyRung\Simulation\Trainee;
+use SteadyRung\Simulation\VirtualAthlete;
+
+/** A method as JSON, with one change made to it. */
+function changed(string $key, Closure $change): JsonObject
+{
+    $json = json_decode((string) json_encode(MethodJson::of(Catalogue::method($key))));
+    $change($json);
+
+    return JsonObject::parse((string) json_encode($json));
+}
+
+it('reads each shipped method, writes it as it reads it, and fits the schema', function (string $key): void {
+    $method = Catalogue::method($key);
+    $json = json_decode((string) json_encode(MethodJson::of($method)));
+
+    expect(MethodJson::of(MethodJson::read(JsonObject::parse((string) json_encode($json)))))->toEqual(MethodJson::of($method))
+        ->and(fitsSchema($json, 'method'))->toBeTrue()
+        ->and(fitsSchema(json_decode((string) file_get_contents(dirname(__DIR__, 2)."/core/Method/catalogue/$key.json")), 'method'))->toBeTrue()
+        ->and($method->key)->toBe($key)->and($method->says)->not->toBeEmpty();
+})->with(Catalogue::keys());
+
+it('leads through each method from the first stage to strict reps by the real sessions and calls, within the caps', function (string $key): void {
+    $method = Catalogue::method($key);
+    $ways = new SearchedWays(new RungSearch(smallGym()), athlete(70, 1.75, 2.1));
+    $trainee = new Trainee(VirtualAthlete::drawn(ResponseModel::Spells, 5, 0.85), 0.03);
+    $stages = [];
+    $lowered = [];
+    $last = null;
+    foreach (Apprenticeship::of($trainee, $method, HouseRules::usual(), $ways, 7 * 130) as $day => $trained) {
+        $stages[$trained->place->stage->key] = true;
+        $lowered[intdiv($day + 3, 7)] = ($lowered[intdiv($day + 3, 7)] ?? 0) + $trained->lowerings();
+        $last = $trained;
+        expect($trained->call)->not->toBeNull();
+        if (count($stages) === count($method->stages) && $trained->strictReps() > 0) {
+            break;
+        }
+    }
+
+    expect(array_keys($stages))->toBe(array_map(fn ($stage): string => $stage->key, $method->stages))
+        ->and($last->strictReps())->toBeGreaterThan(0)
+        ->and(max(array_slice($lowered, 0, 4)))->toBeLessThanOrEqual(30 + 30);
+    foreach (array_values($lowered) as $week => $count) {
+        expect($count)->toBeLessThanOrEqual(max(30, 1.2 * max([0, ...array_slice(array_values($lowered), max(0, $week - 5), 5)])) + 1);
+    }
+})->with(Catalogue::keys());
+
+it('reaches every verdict on the way', function (): void {
+    $seen = [];
+    foreach ([['band-taper', ResponseModel::Spells, 7, 0.9, 60], ['foundation', ResponseModel::SlowDrift, 4, 0.8, 40]] as [$key, $model, $seed, $capacity, $weeks]) {
+        $ways = new SearchedWays(new RungSearch(smallGym()), athlete(70, 1.75, 2.1));
+        foreach (Apprenticeship::of(new Trainee(VirtualAthlete::drawn($model, $seed, $capacity), 0.06, 0.9), Catalogue::method($key), HouseRules::of(['lowering' => 'each-session']), $ways, 7 * $weeks) as $trained) {
+            $seen[$trained->call?->verdict->value] = true;
+        }
+    }
+
+    expect(array_keys($seen))->toContain(Verdict::Stay->value, Verdict::Climb->value, Verdict::Test->value, Verdict::StepDown->value, Verdict::SwitchTo->value, Verdict::Rest->value);
+});
+
+it('refuses a method that cannot be followed, and points to what is wrong', function (Closure $change, string $pointer, string $why): void {
+    try {
+        MethodJson::read(changed('rows-first', $change));
+        $faults = [];
+    } catch (Unreadable $refused) {
+        $faults = $refused->faults;
+    }
+
+    expect($faults)->not->toBeEmpty()->and($faults[0]->pointer)->toBe($pointer)->and($faults[0]->detail)->toContain($why);
+})->with([
+    'an unknown key' => [fn ($m) => $m->colour = 'red', '/colour', 'not known'],
+    'no stage' => [fn ($m) => $m->stages = [], '/stages', 'at least one stage'],
+    'no work' => [fn ($m) => $m->stages[0]->lines = [$m->stages[0]->lines[0]], '/stages/0/lines', 'no main work'],
+    'a gate beyond its work' => [fn ($m) => $m->stages[0]->gate->reps = 99, '', 'cannot be finished'],
+    'twice the same' => [fn ($m) => $m->stages[1]->key = $m->stages[0]->key, '', 'stands twice'],
+    'an unknown kind' => [fn ($m) => $m->stages[0]->lines[1]->do[0]->kind = 'trapeze', '/stages/0/lines/1/do/0/kind', 'must be one of'],
+    'what the kind does not allow' => [fn ($m) => $m->stages[0]->lines[1]->do[0]->movement = 'hold', '/stages/0/lines/1/do/0/seconds', 'how many seconds'],
+    'an unknown position' => [fn ($m) => $m->says = ['bands' => 'always'], '/says/bands', 'no position'],
+    'half a set' => [fn ($m) => $m->stages[0]->lines[1]->sets = 2.5, '/stages/0/lines/1/sets', 'whole number'],
+]);
+
+it('names what is allowed where a name is not known', function (): void {
+    try {
+        MethodJson::read(changed('rows-first', fn ($m) => $m->stages[0]->lines[0]->part = 'encore'));
+    } catch (Unreadable $refused) {
+        expect($refused->faults[0]->allowed)->toBe(array_column(Part::cases(), 'value'));
+    }
+});
+
+it('can be done with the small gym, each of them but for single stages', function (string $key): void {
+    expect(Needs::lackingStages(Catalogue::method($key), smallGym()))->toBe([]);
+})->with(Catalogue::keys());
