@@ -96,6 +96,7 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::get('athletes/{athlete}/session', [PlaceController::class, 'session']);
     Route::get('athletes/{athlete}/place', [PlaceController::class, 'history']);
     Route::post('athletes/{athlete}/place', [PlaceController::class, 'place']);
+    Route::post('athletes/{athlete}/comparisons', [PlaceController::class, 'compare']);
     Route::post('athletes/{athlete}/signals', [SignalController::class, 'tell']);
     Route::post('athletes/{athlete}/accessories', [SignalController::class, 'beside']);
 

@@ -43,6 +43,12 @@ final readonly class RosterEntryJson
         public bool $archived,
         #[OA\Property(format: 'date')]
         public ?string $last_trained_on,
+        #[OA\Property(description: 'Longer away than the usual week or so.')]
+        public bool $overdue,
+        #[OA\Property]
+        public string $method_name,
+        #[OA\Property]
+        public string $stage_name,
         #[OA\Property(description: 'Whether part of it is kept but cannot be read any more.')]
         public bool $damaged,
     ) {

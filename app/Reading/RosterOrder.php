@@ -11,4 +11,5 @@ enum RosterOrder: string
 {
     case Name = 'name';
     case LastSession = 'last-session';
+    case Stage = 'stage';
 }

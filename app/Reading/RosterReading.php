@@ -12,19 +12,25 @@ use App\Models\GymDay;
 use Illuminate\Support\Collection;
 use SteadyRung\Exercise\Pattern;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Plan\Week;
 
 /**
  * Puts the roster together, a page at a time.
  */
 final readonly class RosterReading
 {
-    public function __construct(private FindWay $ways, private Believed $believed, private GymDay $days)
+    public function __construct(private FindWay $ways, private Believed $believed, private GymDay $days, private Methods $methods)
     {
     }
 
-    public function page(int $number, ?string $search, ?string $tag = null, RosterOrder $order = RosterOrder::Name, bool $archived = false): RosterPageJson
+    public function page(int $number, ?string $search, ?string $tag = null, RosterOrder $order = RosterOrder::Name, RosterShow $show = RosterShow::All): RosterPageJson
     {
-        $query = Athlete::query()->{$archived ? 'whereNotNull' : 'whereNull'}('archived_at');
+        $query = Athlete::query()->{$show === RosterShow::Archived ? 'whereNotNull' : 'whereNull'}('archived_at');
+        match ($show) {
+            RosterShow::Overdue => $query->where('last_trained_on', '<', $this->days->daysAgo(Week::OVERDUE_DAYS))->whereNull('paused_at'),
+            RosterShow::Paused => $query->whereNotNull('paused_at'),
+            RosterShow::All, RosterShow::Archived => null,
+        };
         foreach (preg_split('/[\s,]+/', (string) $search, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
             $query->where('name', 'ilike', '%'.addcslashes($word, '%_\\').'%');
         }
@@ -33,6 +39,9 @@ final readonly class RosterReading
         }
         if ($order === RosterOrder::LastSession) {
             $query->orderByRaw('last_trained_on DESC NULLS LAST');
+        }
+        if ($order === RosterOrder::Stage) {
+            $query->orderBy('method_key')->orderBy('stage_key');
         }
         $page = Page::of($query->orderBy('name')->orderBy('id'), $number);
         $calls = $this->calls(array_column($page->items, 'id'));
@@ -57,6 +66,7 @@ final readonly class RosterReading
             $damaged = true;
         }
         $rung = $rung instanceof Rung ? $rung : null;
+        $method = $this->methods->of($athlete->method_key);
         $pattern = $rung?->exercise->pattern() ?? Pattern::Pull;
         $capacity = $capacities["$athlete->id $pattern->value"] ?? null;
 
@@ -69,6 +79,9 @@ final readonly class RosterReading
             $athlete->paused_at !== null,
             $athlete->archived_at !== null,
             $athlete->last_trained_on,
+            $athlete->last_trained_on !== null && $athlete->last_trained_on < $this->days->daysAgo(Week::OVERDUE_DAYS),
+            $method->name,
+            BuildBrief::stage($method, $athlete->stage_key)->name,
             $damaged,
         );
     }

@@ -34,6 +34,8 @@ final readonly class SessionJson
         public array $notes,
         #[OA\Property(description: 'Why it is not written, or not whole.')]
         public ?RefusalJson $refused,
+        #[OA\Property]
+        public CalendarJson $calendar,
     ) {
     }
 }

@@ -8,6 +8,7 @@ use App\Formats\Day;
 use App\Formats\Json\BlockJson;
 use App\Formats\Json\PlaceJson;
 use App\Models\Athlete;
+use SteadyRung\Plan\Calendar;
 use SteadyRung\Plan\SessionWriter;
 
 /**
@@ -32,6 +33,7 @@ final readonly class SessionReading
             $session->gear,
             $session->notes,
             $session->refused === null ? null : RefusalJson::of($session->refused),
+            CalendarJson::of(Calendar::of($brief), $brief->today),
         );
     }
 }

@@ -617,6 +617,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/comparisons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Some virtual athletes like this one through a method; a model, nothing is kept. */
+        post: operations["compareMethod"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/place": {
         parameters: {
             query?: never;
@@ -1888,6 +1905,12 @@ export interface components {
             /** Format: uuid */
             bar_id?: string | null;
         };
+        /** @description Which method, and which of the virtual athletes. */
+        ComparisonInput: {
+            method: string;
+            from: number;
+            count: number;
+        };
         /** @description What the heels stand on. */
         FloorInput: {
             /** @enum {string} */
@@ -2094,6 +2117,11 @@ export interface components {
             /** @description Latest first. */
             weighings: components["schemas"]["Weighing"][];
         };
+        /** @description The next sessions and the stages to expect. */
+        Calendar: {
+            sessions: string[];
+            stages: components["schemas"]["PlannedStage"][];
+        };
         CallPage: {
             items: components["schemas"]["KeptCall"][];
             next_page: number | null;
@@ -2127,6 +2155,21 @@ export interface components {
             /** Format: date */
             on: string;
             note: string;
+        };
+        /** @description One virtual athlete trained by a method. */
+        Compared: {
+            /**
+             * Format: float
+             * @description Weeks to the first strict rep; none within the year.
+             */
+            weeks: number | null;
+            sessions: number;
+            lowerings: number;
+            failed_sets: number;
+            wasted_sessions: number;
+        };
+        ComparedList: {
+            athletes: components["schemas"]["Compared"][];
         };
         /** @description A row of a list that is kept but cannot be read any more; the fault is in the log. */
         Damaged: {
@@ -2312,6 +2355,17 @@ export interface components {
             coach: string;
             reason: string | null;
         };
+        PlannedStage: {
+            name: string;
+            gate: string;
+            /** Format: date */
+            from: string;
+            /**
+             * Format: date
+             * @description None where it is not foreseeable.
+             */
+            to: string | null;
+        };
         /** @description What became of each set of a queue, in its order. */
         QueueOutcome: {
             outcomes: components["schemas"]["SetOutcome"][];
@@ -2354,6 +2408,10 @@ export interface components {
             archived: boolean;
             /** Format: date */
             last_trained_on: string | null;
+            /** @description Longer away than the usual week or so. */
+            overdue: boolean;
+            method_name: string;
+            stage_name: string;
             /** @description Whether part of it is kept but cannot be read any more. */
             damaged: boolean;
         };
@@ -2462,6 +2520,7 @@ export interface components {
             gear: string[];
             notes: string[];
             refused: components["schemas"]["Refusal"] | null;
+            calendar: components["schemas"]["Calendar"];
         };
         /** @description A set that stands in the log. */
         Set: {
@@ -2661,9 +2720,9 @@ export interface operations {
                 /** @description Words of the name, in any order. */
                 search?: string;
                 tag?: string;
-                order?: "name" | "last-session";
-                /** @description Given: those set aside. */
-                archived?: string;
+                order?: "name" | "last-session" | "stage";
+                /** @description Overdue, paused, or those set aside. */
+                show?: "all" | "overdue" | "paused" | "archived";
             };
             header?: never;
             path?: never;
@@ -4085,6 +4144,41 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    compareMethod: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ComparisonInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComparedList"];
                 };
             };
             /** @description A problem. */

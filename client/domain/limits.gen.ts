@@ -208,6 +208,19 @@ export const limits = {
             high: 5000
         }
     },
+    ComparisonInput: {
+        method: {
+            longest: 64
+        },
+        from: {
+            low: 0,
+            high: 200
+        },
+        count: {
+            low: 1,
+            high: 4
+        }
+    },
     HangInput: {
         length_m: {
             low: 0,

@@ -85,6 +85,7 @@ async function submit(): Promise<void> {
                 <NButton @click="open = false">Cancel</NButton>
             </div>
         </form>
+        <RouterLink class="tap" :to="`/people/${athlete.id}/compare`">Compare two methods for {{ athlete.name }}</RouterLink>
         <section v-if="history.value.value && history.value.value.moves.length > 0" class="history small">
             <h2>So far</h2>
             <ul>

@@ -3,6 +3,7 @@ import { NButton, NInput, NSelect } from 'naive-ui';
 import { watchDebounced } from '@vueuse/core';
 import { computed, ref, useTemplateRef } from 'vue';
 import { useRouter } from 'vue-router';
+import type { paths } from '../domain/api.gen';
 import { api, outcome } from '../domain/http';
 import PageTurner from '../parts/PageTurner.vue';
 import ReadNote from '../parts/ReadNote.vue';
@@ -11,10 +12,14 @@ import { useKeys } from '../parts/useKeys';
 import { useRead } from '../parts/useRead';
 import RosterTable from './RosterTable.vue';
 
+type Query = NonNullable<paths['/api/athletes']['get']['parameters']['query']>;
+type Order = NonNullable<Query['order']>;
+type Show = NonNullable<Query['show']>;
+
 const SETTLE_MS = 200;
 
 const router = useRouter();
-const address = useAddress({ page: '1', search: '', tag: '', order: 'name', archived: '' });
+const address = useAddress({ page: '1', search: '', tag: '', order: 'name', show: 'all' });
 const typed = ref(address.value.search);
 const page = computed({ get: () => Number(address.value.page) || 1, set: (n) => address.set({ page: String(n) }) });
 const roster = useRead(
@@ -27,8 +32,8 @@ const roster = useRead(
                         page: page.value,
                         ...(address.value.search.trim() && { search: address.value.search.trim() }),
                         ...(address.value.tag && { tag: address.value.tag }),
-                        ...(address.value.order === 'last-session' && { order: 'last-session' as const }),
-                        ...(address.value.archived && { archived: 'yes' }),
+                        ...(address.value.order !== 'name' && { order: address.value.order as Order }),
+                        ...(address.value.show !== 'all' && { show: address.value.show as Show }),
                     },
                 },
             }),
@@ -42,8 +47,15 @@ const tags = computed(() => (roster.value.value?.tags ?? []).map((tag) => ({ val
 const orders = [
     { value: 'name', label: 'By name' },
     { value: 'last-session', label: 'By last session' },
+    { value: 'stage', label: 'By stage' },
 ];
-const narrowed = computed(() => Boolean(address.value.search.trim() || address.value.tag || address.value.archived));
+const shows = [
+    { value: 'all', label: 'Everybody' },
+    { value: 'overdue', label: 'Overdue' },
+    { value: 'paused', label: 'Paused' },
+    { value: 'archived', label: 'Archived' },
+];
+const narrowed = computed(() => Boolean(address.value.search.trim() || address.value.tag || address.value.show !== 'all'));
 
 const box = useTemplateRef('box');
 useKeys((key) => {
@@ -105,9 +117,14 @@ async function open(): Promise<void> {
                 aria-label="Sorted"
                 @update:value="address.set({ order: $event, page: '1' })"
             />
-            <NButton :aria-pressed="Boolean(address.value.archived)" @click="address.set({ archived: address.value.archived ? '' : 'yes', page: '1' })">
-                {{ address.value.archived ? 'Show the others' : 'Archived' }}
-            </NButton>
+            <NSelect
+                :virtual-scroll="false"
+                class="pick"
+                :value="address.value.show"
+                :options="shows"
+                aria-label="Shown"
+                @update:value="address.set({ show: $event, page: '1' })"
+            />
             <NButton @click="router.push({ path: '/cards', query: address.value.tag ? { tag: address.value.tag } : {} })">Cards</NButton>
             <NButton type="primary" @click="router.push('/people/new')">Add an athlete</NButton>
         </div>
@@ -126,11 +143,11 @@ async function open(): Promise<void> {
 
 <style scoped>
 .find {
-    width: 220px;
+    width: 200px;
 }
 
 .pick {
-    width: 160px;
+    width: 144px;
 }
 
 @media (max-width: 720px) {

@@ -16,6 +16,7 @@ const router = useRouter();
             <tr>
                 <th scope="col">Athlete</th>
                 <th scope="col">Set-up in use</th>
+                <th scope="col" class="stage">Stage</th>
                 <th scope="col" class="number">Carried</th>
                 <th scope="col" class="number">Capacity</th>
                 <th scope="col" class="number last">Last session</th>
@@ -30,6 +31,10 @@ const router = useRouter();
                     <small v-if="athlete.damaged" role="alert">cannot be read; the fault is in the log</small>
                 </th>
                 <td class="setup">{{ athlete.setup_name ?? 'No set-up chosen yet' }}</td>
+                <td class="stage">
+                    {{ athlete.stage_name }}
+                    <small class="dim">{{ athlete.method_name }}</small>
+                </td>
                 <td class="number">{{ athlete.setup_share === null ? '–' : percent(athlete.setup_share) }}</td>
                 <td class="number">
                     <template v-if="athlete.capacity">
@@ -38,7 +43,10 @@ const router = useRouter();
                     </template>
                     <span v-else class="dim">no baseline</span>
                 </td>
-                <td class="number last">{{ athlete.last_trained_on === null ? '–' : day(athlete.last_trained_on) }}</td>
+                <td class="number last">
+                    {{ athlete.last_trained_on === null ? '–' : day(athlete.last_trained_on) }}
+                    <small v-if="athlete.overdue" class="overdue">overdue</small>
+                </td>
                 <td>
                     <CallMark v-if="athlete.verdict" :verdict="athlete.verdict" :class="{ settled: athlete.decided }" />
                     <CallMark v-else-if="athlete.paused" verdict="refer" />
@@ -98,6 +106,11 @@ th a {
     overflow-wrap: anywhere;
 }
 
+.overdue {
+    color: var(--color-down);
+    font-weight: 700;
+}
+
 .settled {
     opacity: 0.6;
 }
@@ -126,7 +139,8 @@ th a {
         padding: 2px var(--space-base);
     }
 
-    .last {
+    .last,
+    .stage {
         display: none;
     }
 
@@ -136,7 +150,7 @@ th a {
         color: var(--color-slate);
     }
 
-    .number:nth-of-type(3) {
+    .number:nth-of-type(4) {
         display: none;
     }
 

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { day } from '../domain/units';
 import StageSteps from './StageSteps.vue';
+import WeeksAhead from './WeeksAhead.vue';
 
 const props = defineProps<{ session: Schemas['Session'] }>();
 
@@ -33,6 +34,7 @@ const cautions = computed(() => [...new Map(props.session.blocks.flatMap((b) => 
             <h2>Watch</h2>
             <p v-for="text in cautions" :key="text" class="small">{{ text }}</p>
         </section>
+        <WeeksAhead class="no-print" :calendar="session.calendar" />
         <section v-if="session.gear.length > 0" class="card">
             <h2>Needs</h2>
             <p class="small">{{ session.gear.join(', ') }}</p>

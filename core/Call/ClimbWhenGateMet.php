@@ -46,10 +46,17 @@ final readonly class ClimbWhenGateMet implements Rule
         };
     }
 
-    /** The floor and one in reserve on the next rung. */
+    /** The floor and one in reserve in the first set on the next rung, and the floor still in the last; the smaller of both. */
     private function chance(Situation $situation, Rung $next): ?float
     {
-        return $situation->chanceOf($next, $situation->signs->endsStage ? 1 : $situation->standard->floor + 1);
+        if ($situation->signs->endsStage) {
+            return $situation->chanceOf($next, 1);
+        }
+        $floor = $situation->standard->floor;
+        $first = $situation->chanceOf($next, $floor + 1);
+        $last = $situation->standard->measure === Measure::Reps ? $situation->chanceInLastSet($next, $floor) : null;
+
+        return $first === null || $last === null ? $first : min($first, $last);
     }
 
     /** Grip and straight arms, of which no capacity speaks. */

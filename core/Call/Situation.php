@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call;
 
+use SteadyRung\Exercise\Practice;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Method\Measure;
@@ -17,6 +18,8 @@ use SteadyRung\Strength\SetFall;
  */
 final readonly class Situation
 {
+    private const USUAL_RESERVE = 1;
+
     /** @param  list<SessionResult>  $sessions the latest sessions running on the present rung, oldest first */
     public function __construct(
         public Steps $steps,
@@ -52,12 +55,12 @@ final readonly class Situation
             ?? $this->belief->secondsOn($rung)?->chanceOf((float) max(1, $this->standard->measure === Measure::Seconds ? $count : (int) $rung->exercise->manner->seconds));
     }
 
-    /** Chance that every set of the gate comes up to its count on a rung: that of the last one, tired by those before. */
-    public function chanceOfGate(Rung $rung, float $restS, int $reserve): ?float
+    /** Chance of so many reps in the last set of the gate, tired by those before; none where seconds count. */
+    public function chanceInLastSet(Rung $rung, int $count): ?float
     {
-        $left = ($this->fall ?? SetFall::ofAnybody())->over($this->standard->sets, $restS, $reserve);
+        $left = ($this->fall ?? SetFall::ofAnybody())->over($this->standard->sets, (float) Practice::of($rung->exercise)->restS[0], self::USUAL_RESERVE);
 
-        return $this->standard->measure === Measure::Reps ? $this->predict($rung)?->with($left[count($left) - 1])->chanceOf((float) $this->standard->count) : null;
+        return $this->predict($rung)?->with($left[count($left) - 1])->chanceOf((float) $count);
     }
 
     /**

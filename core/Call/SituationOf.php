@@ -33,6 +33,12 @@ final readonly class SituationOf
 
     private const MARKED_SORENESS = 4;
 
+    /** What differs by more in carried share is no switch but a step. */
+    private const SAME_SHARE = 2 * Steps::SMALLEST;
+
+    /** What can stand in for each other at about the same share. */
+    private const HELPING = [ChoiceKind::Band, ChoiceKind::Foot, ChoiceKind::LowBar, ChoiceKind::Counterweight, ChoiceKind::PullDown, ChoiceKind::BandPullDown];
+
     private function __construct(private Brief $brief, private Course $course, private Rung $rung, private Standard $standard)
     {
     }
@@ -100,7 +106,7 @@ final readonly class SituationOf
         return $then === null || $now === null ? null : new Progress($then, $now, $sessions, (int) round($this->brief->mostPerWeek() * Progress::DAYS / 7), $sore === [] && $unclean === []);
     }
 
-    /** Another exercise of the stage, or of the lane, whose share is nearest. */
+    /** Another exercise of the stage, or of the lane, at about the same share. */
     private function instead(): ?Rung
     {
         $pick = new Pick($this->brief);
@@ -110,15 +116,17 @@ final readonly class SituationOf
             array_push($others, ...($means->isDoneOn($this->rung) ? [] : $pick->rungs($means)));
         }
         if ($others === [] && ! $this->rung->exercise->manner->movement->isTimed()) {
-            foreach (ChoiceKind::cases() as $kind) {
-                array_push($others, ...($kind->lane() === $lane && $kind !== $this->rung->exercise->setup->kind() && $kind !== ChoiceKind::Strict && $kind !== ChoiceKind::Added ? $pick->rungs(Means::of($kind)) : []));
+            foreach (self::HELPING as $kind) {
+                array_push($others, ...($kind->lane() === $lane && $kind !== $this->rung->exercise->setup->kind() ? $pick->rungs(Means::of($kind)) : []));
             }
         }
         $sameLane = array_values(array_filter($others, static fn (Rung $r): bool => $r->exercise->setup->kind()->lane() === $lane));
         $others = $sameLane === [] ? $others : $sameLane;
         usort($others, fn (Rung $a, Rung $b): int => [abs($a->share() - $this->rung->share()), $a->name] <=> [abs($b->share() - $this->rung->share()), $b->name]);
 
-        return $others[0] ?? null;
+        $isNear = $others !== [] && ($this->rung->exercise->manner->movement->isTimed() || abs($others[0]->share() - $this->rung->share()) <= self::SAME_SHARE);
+
+        return $isNear ? $others[0] : null;
     }
 
     private function goal(): ?StrictGoal

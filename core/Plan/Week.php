@@ -9,6 +9,9 @@ namespace SteadyRung\Plan;
  */
 final class Week
 {
+    /** Who has not been seen for longer is asked after (judgement). */
+    public const OVERDUE_DAYS = 10;
+
     private const MONDAY_OFFSET = 3;
 
     private const DAYS = 7;

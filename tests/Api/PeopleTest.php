@@ -28,7 +28,7 @@ it('sets an athlete aside with the open call, keeps the log, and brings both bac
     $this->putJson("/api/athletes/$athlete/archive", ['archived' => true])->assertOk()->assertJsonPath('archived', true)->assertJsonPath('call', null);
 
     $this->getJson('/api/athletes')->assertJsonCount(0, 'items');
-    $this->getJson('/api/athletes?archived=yes')->assertJsonCount(1, 'items');
+    $this->getJson('/api/athletes?show=archived')->assertJsonCount(1, 'items');
     $this->getJson('/api/calls')->assertJsonCount(0, 'items');
     $this->getJson("/api/athletes/$athlete/sets")->assertJsonCount(1, 'items');
     $this->putJson("/api/athletes/$athlete/archive", ['archived' => false])->assertOk();

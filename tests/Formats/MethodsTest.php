@@ -64,7 +64,7 @@ it('leads through each method from the first stage to strict reps by the real se
 it('reaches every verdict on the way', function (): void {
     $seen = [];
     foreach ([['band-taper', ResponseModel::Spells, 7, 0.9, 60], ['foundation', ResponseModel::SlowDrift, 4, 0.8, 40]] as [$key, $model, $seed, $capacity, $weeks]) {
-        $ways = new SearchedWays(new RungSearch(smallGym()), athlete(70, 1.75, 2.1));
+        $ways = new SearchedWays(new RungSearch(gymWithHoist()), athlete(70, 1.75, 2.1));
         foreach (Apprenticeship::of(new Trainee(VirtualAthlete::drawn($model, $seed, $capacity), 0.06, 0.9), Catalogue::method($key), HouseRules::of(['lowering' => 'each-session']), $ways, 7 * $weeks) as $trained) {
             $seen[$trained->call?->verdict->value] = true;
         }

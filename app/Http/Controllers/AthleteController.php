@@ -19,6 +19,7 @@ use App\Reading\AthleteReading;
 use App\Reading\RosterOrder;
 use App\Reading\RosterPageJson;
 use App\Reading\RosterReading;
+use App\Reading\RosterShow;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -33,7 +34,7 @@ final class AthleteController
             new OA\QueryParameter(name: 'search', description: 'Words of the name, in any order.', schema: new OA\Schema(type: 'string')),
             new OA\QueryParameter(name: 'tag', schema: new OA\Schema(type: 'string')),
             new OA\QueryParameter(name: 'order', schema: new OA\Schema(enum: RosterOrder::class, type: 'string')),
-            new OA\QueryParameter(name: 'archived', description: 'Given: those set aside.', schema: new OA\Schema(type: 'string')),
+            new OA\QueryParameter(name: 'show', description: 'Overdue, paused, or those set aside.', schema: new OA\Schema(enum: RosterShow::class, type: 'string')),
         ],
         responses: [new Answer(200, RosterPageJson::class)],
     )]
@@ -41,7 +42,7 @@ final class AthleteController
     {
         $asked = RosterInput::read($request);
 
-        return new JsonResponse($view->page($asked->page, $asked->search, $asked->tag, $asked->order, $asked->archived));
+        return new JsonResponse($view->page($asked->page, $asked->search, $asked->tag, $asked->order, $asked->show));
     }
 
     #[OA\Post(path: '/api/athletes', operationId: 'addAthlete', requestBody: new Body(AthleteParticulars::class, withId: true), responses: [new Answer(201, AthleteJson::class)])]

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Formats\JsonObject;
 use App\Reading\RosterOrder;
+use App\Reading\RosterShow;
 use Illuminate\Http\Request;
 
 /**
@@ -13,20 +14,20 @@ use Illuminate\Http\Request;
  */
 final readonly class RosterInput
 {
-    private function __construct(public int $page, public ?string $search, public ?string $tag, public RosterOrder $order, public bool $archived)
+    private function __construct(public int $page, public ?string $search, public ?string $tag, public RosterOrder $order, public RosterShow $show)
     {
     }
 
     public static function read(Request $request): self
     {
-        $json = JsonObject::ofQuery($request->query->all(), 'page')->allowing('page', 'search', 'tag', 'order', 'archived');
+        $json = JsonObject::ofQuery($request->query->all(), 'page')->allowing('page', 'search', 'tag', 'order', 'show');
 
         return new self(
             PageInput::number($json),
             $json->optionalText('search', 80),
             $json->optionalText('tag', 24),
             $json->optionalChoice('order', RosterOrder::class) ?? RosterOrder::Name,
-            $json->has('archived'),
+            $json->optionalChoice('show', RosterShow::class) ?? RosterShow::All,
         );
     }
 }

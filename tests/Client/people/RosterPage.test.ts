@@ -19,6 +19,9 @@ const entry = (name: string, changes: Partial<Schemas['RosterEntry']> = {}): Sch
     paused: false,
     archived: false,
     last_trained_on: null,
+    overdue: false,
+    method_name: 'Band taper',
+    stage_name: 'Bands',
     damaged: false,
     ...changes,
 });
@@ -36,8 +39,8 @@ it('shows who is on what, how strong, and what the call is; a pause counts as a 
     await sees('Aldith');
     const rows = [...document.querySelectorAll('tbody tr')].map((row) => words(row.innerHTML));
     expect(rows).toEqual([
-        'Aldith Gym and climbing · 61.0 kg Heron 44 mm, foot 67 % 90 % 86–93 % – Climb',
-        'Brae Gym and climbing · 61.0 kg No set-up chosen yet – no baseline – Refer',
+        'Aldith Gym and climbing · 61.0 kg Heron 44 mm, foot Bands Band taper 67 % 90 % 86–93 % – Climb',
+        'Brae Gym and climbing · 61.0 kg No set-up chosen yet Bands Band taper – no baseline – Refer',
     ]);
 });
 

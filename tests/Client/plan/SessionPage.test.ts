@@ -48,6 +48,13 @@ const written = (changes: Partial<Schemas['Session']> = {}): Schemas['Session'] 
     gear: ['Beam bar', 'Heron 44 mm'],
     notes: ['Two weeks away: one rung easier.'],
     refused: null,
+    calendar: {
+        sessions: ['2026-11-30', '2026-12-02'],
+        stages: [
+            { name: 'The ladder', gate: '3 × 8', from: '2026-11-27', to: '2027-02-05' },
+            { name: 'Strict pull-ups', gate: '3 × 5', from: '2027-02-05', to: null },
+        ],
+    },
     ...changes,
 });
 
@@ -68,6 +75,9 @@ it('shows each part with its counts, what is likely in the first and the last se
     expect(text()).toContain('Needs Beam bar, Heron 44 mm');
     expect(text()).toContain('Mind Two weeks away: one rung easier.');
     expect(text()).toContain('stage 1 of 2, The ladder');
+    expect(text()).toContain('Mon 30 Nov Wed 2 Dec');
+    expect(text()).toMatch(/The ladder to about .*5 Feb/);
+    expect(text()).toContain('Strict pull-ups not foreseeable yet');
 });
 
 it('says why nothing, or not all, is written, and from when on', async () => {

@@ -50,7 +50,7 @@ function told(Brief $brief, Signal $more): Brief
 
 it('never moves more than one rung or raises two things, names only what the ladder shows, and is never bolder for worse news', function (): void {
     $random = new Randomizer(new Mt19937(11));
-    $base = brief();
+    $base = brief(kit: gymWithHoist());
     $rungs = array_map(fn (int $mm) => bandRung($mm), [13, 19, 22, 29, 32, 44]);
     $seen = [];
     for ($i = 0; $i < 400; $i++) {

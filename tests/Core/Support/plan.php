@@ -14,6 +14,8 @@ use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Box;
 use SteadyRung\Kit\Kit;
+use SteadyRung\Kit\Machine;
+use SteadyRung\Kit\MachineUse;
 use SteadyRung\Kit\RingPair;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\Amount;
@@ -52,6 +54,12 @@ function smallGym(): Kit
         [RingPair::of('rings', 'Rings', 2.6, [1.2, 1.5])],
         [Box::of('box', 'Box', 0.4)],
     );
+}
+
+/** The same with a machine that takes off any five kilograms, so that there is something else at about the same share. */
+function gymWithHoist(): Kit
+{
+    return new Kit(smallGym()->bars, smallGym()->bands, smallGym()->ringPairs, smallGym()->boxes, machines: [Machine::of('hoist', 'Hoist', MachineUse::Counterweight, 2.5, 80.0, 0.9)]);
 }
 
 function work(Means $means, int $sets = 3, ?Amount $amount = null, Part $part = Part::Main, bool $climbs = false, bool $toFailure = false): Prescription

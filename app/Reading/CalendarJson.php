@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Formats\Day;
+use OpenApi\Attributes as OA;
+use SteadyRung\Plan\Calendar;
+use SteadyRung\Plan\PlannedStage;
+
+/**
+ * The next sessions and the stages to expect.
+ */
+#[OA\Schema]
+final readonly class CalendarJson
+{
+    private const DAYS_A_WEEK = 7;
+
+    /**
+     * @param  list<string>  $sessions
+     * @param  list<PlannedStageJson>  $stages
+     */
+    private function __construct(
+        #[OA\Property(items: new OA\Items(type: 'string', format: 'date'))]
+        public array $sessions,
+        #[OA\Property(items: new OA\Items(ref: PlannedStageJson::class))]
+        public array $stages,
+    ) {
+    }
+
+    public static function of(Calendar $calendar, int $today): self
+    {
+        $date = static fn (int $week): string => Day::date($today + self::DAYS_A_WEEK * $week);
+
+        return new self(array_map(Day::date(...), $calendar->sessions), array_map(static fn (PlannedStage $p): PlannedStageJson => new PlannedStageJson($p->stage->name, $p->stage->gate->words(), $date($p->fromWeek), $p->toWeek === null ? null : $date($p->toWeek)), $calendar->stages));
+    }
+}

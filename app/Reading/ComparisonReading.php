@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Models\Athlete;
+use SteadyRung\Exercise\Pattern;
+use SteadyRung\Method\Method;
+use SteadyRung\Simulation\Apprenticeship;
+use SteadyRung\Simulation\Draws;
+use SteadyRung\Simulation\ResponseModel;
+use SteadyRung\Simulation\Trainee;
+use SteadyRung\Simulation\VirtualAthlete;
+use SteadyRung\Strength\Belief;
+
+/**
+ * Virtual athletes like a real one, trained by a method for a year or to the first strict rep; the same seeds for each method.
+ */
+final readonly class ComparisonReading
+{
+    public const MOST_SEED = 200;
+
+    public const MOST_AT_ONCE = 4;
+
+    private const DAYS = 364;
+
+    private const BAND_SD = 0.03;
+
+    public function __construct(private BuildBrief $briefs)
+    {
+    }
+
+    public function of(Athlete $athlete, Method $method, int $from, int $count): ComparedListJson
+    {
+        $brief = $this->briefs->of($athlete);
+        $belief = $brief->beliefs->of(Pattern::Pull);
+        $state = ($belief->state ?? Belief::ofAnybody($brief->today)->state) ?? throw new \LogicException('Of anybody something is believed.');
+        $compared = [];
+        for ($seed = $from; $seed < $from + $count; $seed++) {
+            $capacity = exp(log($state->share()) + $state->sdLog() * (new Draws(31 * $seed + 7))->normal());
+            $models = ResponseModel::cases();
+            $trainee = new Trainee(VirtualAthlete::drawn($models[$seed % count($models)], 100 * $seed + 3, $capacity), self::BAND_SD);
+            $compared[] = self::year(Apprenticeship::of($trainee, $method, $brief->rules, $brief->ways, self::DAYS));
+        }
+
+        return new ComparedListJson($compared);
+    }
+
+    /** @param  \Generator<int, \SteadyRung\Simulation\TrainedDay>  $days */
+    private static function year(\Generator $days): ComparedJson
+    {
+        $weeks = null;
+        $sessions = $lowerings = $failed = $wasted = 0;
+        foreach ($days as $day => $trained) {
+            $sessions++;
+            $lowerings += $trained->lowerings();
+            $failed += $trained->failedSets();
+            $wasted += $trained->isWasted() ? 1 : 0;
+            if ($trained->strictReps() > 0) {
+                $weeks = round($day / 7.0, 1);
+                break;
+            }
+        }
+
+        return new ComparedJson($weeks, $sessions, $lowerings, $failed, $wasted);
+    }
+}

@@ -1,0 +1,157 @@
+#!/usr/bin/env php
+<?php
+
+declare(strict_types=1);
+
+/**
+ * Methods and rules of thumb on virtual athletes through the real sessions and calls: failed, lost and wasted sessions, weeks to the
+ * first strict rep, lowering volume, soreness. Every athlete is drawn once and trained by each, so that they are compared in pairs.
+ * Results are kept line by line in a file; a run that was stopped goes on there.
+ *
+ * php bench/apprentices.php [athletes of each model] [results file] [methods, comma between]
+ */
+
+require_once __DIR__.'/../vendor/autoload.php';
+
+use App\Formats\Catalogue;
+use SteadyRung\Body\Body;
+use SteadyRung\Exercise\Choices\OnBands;
+use SteadyRung\Exercise\Choices\StrictPull;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Kit\Bar;
+use SteadyRung\Kit\Box;
+use SteadyRung\Kit\CalibrationPoint;
+use SteadyRung\Kit\Kit;
+use SteadyRung\Kit\LoopBand;
+use SteadyRung\Kit\RingPair;
+use SteadyRung\Method\HouseRules;
+use SteadyRung\Plan\Done;
+use SteadyRung\Plan\Purpose;
+use SteadyRung\Plan\SearchedWays;
+use SteadyRung\Setup\Attach;
+use SteadyRung\Simulation\Apprenticeship;
+use SteadyRung\Simulation\Draws;
+use SteadyRung\Simulation\ResponseModel;
+use SteadyRung\Simulation\RuleOfThumb;
+use SteadyRung\Simulation\Trainee;
+use SteadyRung\Simulation\VirtualAthlete;
+
+const DAYS = 364;
+const BAND_SD = 0.03;
+
+$count = (int) ($argv[1] ?? 20);
+$file = $argv[2] ?? sys_get_temp_dir().'/apprentices.jsonl';
+$policies = [...explode(',', $argv[3] ?? 'band-taper'), 'ten once', 'eight thrice'];
+
+/** The same gym for all: seven bands, of which the sizes are known and two readings each. */
+function gym(): Kit
+{
+    $bands = array_map(static function (int $mm): LoopBand {
+        $law = LoopBand::of("b$mm", "$mm mm", 1.0, (float) $mm, 4.5, [])->law;
+
+        return LoopBand::of("b$mm", "$mm mm", 1.0, (float) $mm, 4.5, array_map(static fn (float $m): CalibrationPoint => CalibrationPoint::of($m, $law->forceN($m)), [1.5, 2.1]));
+    }, [13, 19, 22, 29, 32, 45, 64]);
+
+    return new Kit([Bar::of('high', 'High bar', 2.45), Bar::of('low', 'Low bar', 1.2)], $bands, [RingPair::of('rings', 'Rings', 2.8, [1.2, 1.4, 1.6])], [Box::of('box', 'Box', 0.45)]);
+}
+
+/** @return list<Rung> */
+function thinning(RungSearch $search, Body $body): array
+{
+    $rungs = array_map(static fn (LoopBand $b): mixed => $search->standing(Exercise::of(OnBands::of('high', Attach::Foot, [$b->id])), $body), array_reverse($search->kit->bands));
+
+    return [...array_values(array_filter($rungs, static fn (mixed $r): bool => $r instanceof Rung)), $search->standing(Exercise::of(new StrictPull), $body)];
+}
+
+/** @param  iterable<int, list<Done>>  $days */
+function outcome(iterable $days, Trainee $trainee): array
+{
+    $out = ['sets' => 0, 'failed' => 0, 'sessions' => 0, 'lost' => 0, 'wasted' => 0, 'weeks' => 52.0, 'lowerings' => 0, 'sore' => 0];
+    foreach ($days as $day => $sets) {
+        $work = array_filter($sets, static fn (Done $d): bool => $d->purpose === Purpose::Work && $d->reps !== null && $d->askedReps !== null && ! $d->isLowering());
+        $failed = count(array_filter($work, static fn (Done $d): bool => $d->reps < 0.6 * $d->askedReps));
+        $easy = count(array_filter($work, static fn (Done $d): bool => $d->reserve !== null && $d->reserve > 4));
+        $out['sets'] += count($work);
+        $out['failed'] += $failed;
+        $out['sessions'] += $work === [] ? 0 : 1;
+        $out['lost'] += $work !== [] && ($failed === count($work) || $easy === count($work)) ? 1 : 0;
+        $out['wasted'] += $work !== [] && $easy === count($work) ? 1 : 0;
+        $out['lowerings'] += array_sum(array_map(static fn (Done $d): int => $d->lowerings(), $sets));
+        $out['sore'] += $trainee->soreness() >= 4 ? 1 : 0;
+        foreach ($sets as $set) {
+            if ($set->share >= 0.999 && $set->pattern()?->value === 'pull' && $set->reps >= 1) {
+                $out['weeks'] = $day / 7.0;
+
+                return $out;
+            }
+        }
+    }
+
+    return $out;
+}
+
+$search = new RungSearch(gym());
+$body = Body::of(70.0, 1.72, 2.07);
+$known = [];
+foreach (is_file($file) ? file($file, FILE_IGNORE_NEW_LINES) : [] as $line) {
+    $one = json_decode((string) $line, true);
+    $known["{$one['model']} {$one['policy']} {$one['seed']}"] = $one;
+}
+$out = fopen($file, 'a');
+$ways = new SearchedWays($search, $body);
+$began = hrtime(true);
+$made = 0;
+foreach (ResponseModel::cases() as $model) {
+    for ($seed = 1; $seed <= $count; $seed++) {
+        $capacity = (new Draws(7000 + $seed))->between(0.62, 0.92);
+        foreach ($policies as $policy) {
+            if (isset($known["$model->value $policy $seed"])) {
+                continue;
+            }
+            $trainee = new Trainee(VirtualAthlete::drawn($model, 100 * $seed + 3, $capacity), BAND_SD);
+            $days = match ($policy) {
+                'ten once' => RuleOfThumb::tenOnce()->run($trainee, thinning($search, $body), DAYS),
+                'eight thrice' => RuleOfThumb::eightThrice()->run($trainee, thinning($search, $body), DAYS),
+                default => (static function () use ($trainee, $policy, $ways): Generator {
+                    foreach (Apprenticeship::of($trainee, Catalogue::method($policy), HouseRules::usual(), $ways, DAYS) as $day => $trained) {
+                        yield $day => $trained->sets;
+                    }
+                })(),
+            };
+            $one = ['model' => $model->value, 'policy' => $policy, 'seed' => $seed, ...outcome($days, $trainee)];
+            $known["$model->value $policy $seed"] = $one;
+            fwrite($out, json_encode($one)."\n");
+            $made++;
+        }
+        fprintf(STDERR, "\r%s %d of %d, %.0f s ", $model->value, $seed, $count, (hrtime(true) - $began) / 1e9);
+    }
+}
+fwrite(STDERR, "\n");
+
+printf("%-16s %-14s %6s %8s %8s %8s %16s %10s %6s\n", 'policy', 'model', 'n', 'failed', 'lost', 'wasted', 'weeks (se)', 'lowerings', 'sore');
+foreach ($policies as $policy) {
+    foreach ([...array_column(ResponseModel::cases(), 'value'), 'all'] as $model) {
+        $of = array_values(array_filter($known, static fn (array $o): bool => $o['policy'] === $policy && $o['seed'] <= $count && ($model === 'all' || $o['model'] === $model)));
+        $n = count($of);
+        $sum = static fn (string $key): float => (float) array_sum(array_column($of, $key));
+        $mean = $sum('weeks') / $n;
+        $sd = sqrt(array_sum(array_map(static fn (array $o): float => ($o['weeks'] - $mean) ** 2, $of)) / max(1, $n - 1));
+        printf("%-16s %-14s %6d %7.1f%% %7.1f%% %7.1f%% %9.1f (%.1f) %10.1f %5.1f%%\n", $policy, $model, $n, 100 * $sum('failed') / max(1, $sum('sets')), 100 * $sum('lost') / max(1, $sum('sessions')), 100 * $sum('wasted') / max(1, $sum('sessions')), $mean, $sd / sqrt($n), $sum('lowerings') / $n, 100 * $sum('sore') / max(1, $sum('sessions')));
+    }
+}
+foreach (array_slice($policies, 0, -2) as $policy) {
+    foreach (['ten once', 'eight thrice'] as $thumb) {
+        $longer = [];
+        foreach ($known as $one) {
+            $other = $known["{$one['model']} $thumb {$one['seed']}"] ?? null;
+            if ($one['policy'] === $policy && $one['seed'] <= $count && $other !== null) {
+                $longer[] = $one['weeks'] - $other['weeks'];
+            }
+        }
+        $mean = array_sum($longer) / count($longer);
+        $sd = sqrt(array_sum(array_map(static fn (float $w): float => ($w - $mean) ** 2, $longer)) / max(1, count($longer) - 1));
+        printf("%s against %s: %+.2f weeks to the first strict rep, 95 %% from %+.2f to %+.2f, %d pairs\n", $policy, $thumb, $mean, $mean - 1.96 * $sd / sqrt(count($longer)), $mean + 1.96 * $sd / sqrt(count($longer)), count($longer));
+    }
+}
