@@ -95,6 +95,9 @@ li {
 }
 
 .athlete {
+    display: flex;
+    align-items: center;
+    min-height: var(--target);
     overflow-wrap: anywhere;
     font-size: 16px;
     font-weight: 650;

@@ -87,7 +87,7 @@ onScopeDispose(stop);
                     <th scope="row">Weeks to the first strict rep, half of them by</th>
                     <td v-for="(c, i) in columns" :key="i">
                         <strong>{{ c.weeks }}</strong>
-                        <span class="dim">{{ c.interval }}</span>
+                        <span class="dim">{{ c.interval }} weeks</span>
                     </td>
                 </tr>
                 <tr v-for="line in ['came', 'sessions', 'lowerings', 'failed', 'wasted'] as const" :key="line">
@@ -124,6 +124,10 @@ td {
 
 tbody tr {
     border-top: 1px solid var(--color-line);
+}
+
+td .dim {
+    margin-left: 8px;
 }
 
 tbody th {

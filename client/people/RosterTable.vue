@@ -106,6 +106,16 @@ th a {
     overflow-wrap: anywhere;
 }
 
+.number {
+    white-space: nowrap;
+}
+
+tbody th small,
+.stage small {
+    display: block;
+    margin-left: 0;
+}
+
 .overdue {
     color: var(--color-down);
     font-weight: 700;

@@ -13,6 +13,7 @@ enum DemoEnding
     case GateMet;
     case BelowFloor;
     case Pain;
+    case StrictNear;
     case Sore;
     case GripGivesOut;
     case NotBegun;

@@ -177,7 +177,7 @@ final class DemoGym
             new DemoAthlete('Elspeth Rowntree', AthleteKind::Climbing, 66.5, 1.72, 2.10, 0.77, ResponseModel::Spells, stage: 'band-taper/bands'),
             new DemoAthlete('Fenwick Bar-Lowe', AthleteKind::Climbing, 73.0, 1.79, 2.17, 0.84, ResponseModel::SlowDrift, DemoEnding::Pain),
             new DemoAthlete('Gwendra Salt', AthleteKind::Gym, 84.0, 1.66, null, 0.55, ResponseModel::FitnessFatigue, lane: Lane::Row, stage: 'rows-first/upright'),
-            new DemoAthlete('Hobart Quill', AthleteKind::Both, 69.0, 1.77, 2.14, 0.88, ResponseModel::Spells),
+            new DemoAthlete('Hobart Quill', AthleteKind::Both, 69.0, 1.77, 2.14, 0.90, ResponseModel::Spells, DemoEnding::StrictNear),
             new DemoAthlete('Isaura Wickham', AthleteKind::Gym, 58.0, 1.63, 1.96, 0.63, ResponseModel::SlowDrift, DemoEnding::Sore),
             new DemoAthlete('Jolyon Thatch', AthleteKind::Climbing, 70.5, 1.81, 2.21, 0.74, ResponseModel::FitnessFatigue, DemoEnding::GateMet, stage: 'band-taper/bands'),
             new DemoAthlete('Kerensa Dobbs', AthleteKind::Both, 63.0, 1.70, 2.03, 0.72, ResponseModel::Spells, DemoEnding::GripGivesOut),

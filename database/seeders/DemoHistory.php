@@ -128,11 +128,11 @@ final class DemoHistory
         if (! $rung instanceof Rung) {
             throw new \LogicException("The demo set-up does not fit: $rung->reason");
         }
-        $sets = $this->tryStrict($demo, $athlete, $virtual, $day);
+        $sets = $demo->ending === DemoEnding::StrictNear ? [] : $this->tryStrict($demo, $athlete, $virtual, $day);
         for ($set = 0; $set < self::SETS; $set++) {
             $at = $day->modify(sprintf('+%d minutes', 4 * $set));
             $sets[] = $rung->exercise->manner->movement === Movement::Hold
-                ? new SetDone($this->nextId(), $at, Purpose::Work, $rung->exercise, hang_s: round(6.0 + 10.0 * max(0.0, $virtual->capacityShare() - 0.8), 1))
+                ? new SetDone($this->nextId(), $at, Purpose::Work, $rung->exercise, hang_s: round($rung->exercise->manner->at?->isGrip() === true ? 18.0 + 25.0 * $virtual->capacityShare() : 6.0 + 10.0 * max(0.0, $virtual->capacityShare() - 0.8), 1))
                 : new SetDone($this->nextId(), $at, Purpose::Work, $rung->exercise, ...$this->result($demo, $virtual, $rung, $set, $left), asked_reps: self::ASKED);
         }
         $this->clock->set($sets[count($sets) - 1]->performed_at);
@@ -175,7 +175,8 @@ final class DemoHistory
         $clean = min(10, max(0, $failure - ($reserve ?? 1)));
         $result = match (true) {
             $demo->ending === DemoEnding::GateMet && $left < 2 => ['clean_reps' => max(10, $clean) - intdiv($set, 2), 'reserve' => 3],
-            $demo->ending === DemoEnding::BelowFloor && $left < 2 => ['clean_reps' => 4 - intdiv($set, 2), 'reserve' => 0],
+            $demo->ending === DemoEnding::StrictNear && $left < 2 => ['clean_reps' => 7, 'reserve' => 1],
+            $demo->ending === DemoEnding::BelowFloor && $left < 3 => ['clean_reps' => 4 - intdiv($set, 2), 'reserve' => 0],
             default => ['clean_reps' => $clean, 'reserve' => $reserve],
         };
         if ($virtual->chance(0.2)) {

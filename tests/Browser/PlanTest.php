@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Support\Instance;
+use Tests\Browser\Support\Page;
+
+const ELSPETH = '/people/01900000-0000-7000-8000-000000000104';
+
+it('goes through the calls of a class by keyboard alone, and takes one back', function (): void {
+    $page = Page::open(Instance::url(), 1280, 800);
+    try {
+        $page->signIn()->visit('/calls')->see('wait')->see('Climb');
+        foreach (range(1, 3) as $ignored) {
+            $page->key(WebDriverKeys::ARROW_DOWN);
+        }
+        $page->key('w')->see('Would change it');
+        $page->key(WebDriverKeys::ENTER)->see('accepted');
+        $page->key(WebDriverKeys::ARROW_UP)->key('u')->dontSee('accepted');
+        $page->key('o')->see('are all kept')->press('close')->dontSee('are all kept');
+        expect($page->consoleErrors())->toBe([]);
+    } finally {
+        $page->close();
+    }
+});
+
+it('goes through calls by thumb alone, each target large enough', function (): void {
+    $page = Page::open(Instance::url(), 390, 844);
+    try {
+        $page->signIn()->visit('/calls')->see('wait');
+        $page->press('Accept', "//li[contains(@aria-label, 'Isaura Wickham')]")->see('accepted')->press('Undo')->dontSee('accepted');
+        $small = $page->script('return [...document.querySelectorAll("main button, main a")].filter((e) => e.offsetParent && e.getBoundingClientRect().height < 24).map((e) => e.textContent)');
+        expect($small)->toBe([])->and($page->script('return document.documentElement.scrollWidth <= innerWidth'))->toBeTrue();
+    } finally {
+        $page->close();
+    }
+});
+
+it('shows whom a house rule touches before it is saved, and the session keeps to it', function (): void {
+    $page = Page::open(Instance::url(), 1280, 800);
+    try {
+        $page->signIn()->visit(ELSPETH.'/session')->see('Plank');
+        $page->visit('/methods/rules')->see('Trunk work')->press('left for later')->see('not saved')->press('See whom it touches')->see('Elspeth Rowntree');
+        $page->press('Save the rules')->dontSee('not saved');
+        $page->visit(ELSPETH.'/session')->see('Gate')->dontSee('Plank');
+        $page->visit('/methods/rules')->see('Trunk work')->press('alongside (default)')->press('See whom it touches')->see('Elspeth Rowntree')->press('Save the rules')->dontSee('not saved');
+        expect($page->consoleErrors())->toBe([]);
+    } finally {
+        $page->close();
+    }
+});
+
+it('copies a method, refuses it broken with the reason, keeps it mended, and assigns it', function (): void {
+    $page = Page::open(Instance::url(), 1280, 800);
+    $dialog = "//*[@role='dialog']";
+    try {
+        $page->signIn()->visit('/methods/rows-first')->see('Gate')->press('Copy and change')->see('Keep it');
+        $page->fill('Name', 'Rows at the Mill')->fill('Gate, reps', '99')->see('cannot be finished');
+        $page->fill('Gate, reps', '10')->dontSee('cannot be finished')->press('Keep it', $dialog)->see('Rows at the Mill')->see('Drop');
+        $page->visit(ELSPETH)->see('Change stage')->press('Change stage…')->see('Put on this stage')->choose('Method', 'Rows at the Mill', $dialog)->see('1 Rows, step by step to level');
+        $page->press('Put on this stage', $dialog)->see('Rows at the Mill')->see('3 × 10 in 2 sessions');
+        $page->press('Change stage…')->see('Put on this stage')->choose('Method', 'Band taper', $dialog)->press('3 Bands, thickest needed first')->press('Put on this stage', $dialog)->see('since');
+        $page->visit('/methods/rows-first-ours')->see('Drop')->press('Drop')->see('Side by side')->dontSee('Rows at the Mill');
+        expect(array_filter($page->consoleErrors(), static fn (string $error): bool => ! str_contains($error, 'methods/check')))->toBe([]); // what was refused is an answer
+    } finally {
+        $page->close();
+    }
+});
+
+it('logs work beside the pull, what was told, and prints the session on one page', function (): void {
+    $page = Page::open(Instance::url(), 1280, 800);
+    try {
+        $page->signIn()->visit(ELSPETH.'/session')->see('Plank');
+        expect($page->printedPages())->toBe(1);
+        $page->click(WebDriverBy::xpath("//li[contains(., 'Plank')]//button[contains(., 'Log it')]"))->fill('Load (optional)', '5')->press('Log set 1')->see('Log set 2');
+        $page->visit(ELSPETH)->see('How was it?')->press('How was it? Soreness, effort, what gave out…')->see('Effort of 10')->press('7', "//*[@aria-label='Effort of 10']")->press('1', "//*[@aria-label='Soreness of 5']")->press('Note it')->dontSee('Effort of 10');
+        expect($page->consoleErrors())->toBe([]);
+    } finally {
+        $page->close();
+    }
+});
