@@ -75,7 +75,7 @@ final readonly class EveryChoice
     }
 
     /**
-     * Those of one kind; of rows enough places to pick one from.
+     * Those of one kind; of rows enough places and marks to pick one from.
      *
      * @return \Generator<int, Choice>
      */
@@ -84,7 +84,7 @@ final readonly class EveryChoice
         $choices = match ($kind) {
             ChoiceKind::Hop => $this->hops(),
             ChoiceKind::LowBar => $this->lowBars(),
-            ChoiceKind::Row => $this->rows([null, ...$this->kit->boxes], self::FEW_ROW_PLACES),
+            ChoiceKind::Row => $this->rows([null, ...$this->kit->boxes], self::FEW_ROW_PLACES, 2 * self::MARK_STEP_CM),
             default => $this->in($kind->lane()),
         };
         foreach ($choices as $choice) {
@@ -301,12 +301,12 @@ final readonly class EveryChoice
      * @param  list<Box|null>  $boxes under the heels; null is the floor
      * @return \Generator<int, Choice>
      */
-    private function rows(array $boxes, int $mostPlaces = self::MOST_ROW_PLACES): \Generator
+    private function rows(array $boxes, int $mostPlaces = self::MOST_ROW_PLACES, int $stepCm = self::MARK_STEP_CM): \Generator
     {
         $boxes = self::spread($boxes, self::MOST_ROW_FOOTINGS);
         foreach ($boxes as $box) {
             foreach (self::spread($this->rowHangs($box), intdiv($mostPlaces, count($boxes))) as $hang) {
-                yield from self::marks($hang);
+                yield from self::marks($hang, $stepCm);
             }
         }
     }
@@ -333,9 +333,9 @@ final readonly class EveryChoice
     }
 
     /** @return \Generator<int, Choice> */
-    private static function marks(InRow $row): \Generator
+    private static function marks(InRow $row, int $stepCm = self::MARK_STEP_CM): \Generator
     {
-        foreach (range(self::MARKS_CM[0], self::MARKS_CM[1], self::MARK_STEP_CM) as $cm) {
+        foreach (range(self::MARKS_CM[0], self::MARKS_CM[1], $stepCm) as $cm) {
             yield $row->withHeelMark($cm / 100.0);
         }
     }

@@ -28,6 +28,9 @@ final readonly class Means
 
     private const SAME_SHARE = 1e-6;
 
+    /** Less is no work worth a line. */
+    private const LEAST_SHARE = 0.05;
+
     /** @param  array{float, float}  $shares */
     private function __construct(
         public ChoiceKind $kind,
@@ -130,6 +133,6 @@ final readonly class Means
 
     private function holds(Rung $rung): bool
     {
-        return $rung->share() >= $this->shares[0] - self::SAME_SHARE && $rung->share() <= $this->shares[1] + self::SAME_SHARE;
+        return min($rung->share(), $rung->load->effectiveShare()) >= self::LEAST_SHARE && $rung->share() >= $this->shares[0] - self::SAME_SHARE && $rung->share() <= $this->shares[1] + self::SAME_SHARE;
     }
 }
