@@ -19,6 +19,7 @@ use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
 use SteadyRung\CoreError;
 use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Fault;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Strength\FeltLoad;
@@ -142,6 +143,7 @@ final readonly class LogSet
             'reserve' => $done->reserve,
             'asked_reps' => $done->asked_reps,
             'to_failure' => $done->to_failure,
+            'faults' => $done->faults === [] ? null : array_map(static fn (Fault $f): string => $f->value, $done->faults),
             'hang_s' => $done->hang_s,
             'pain' => $done->pain,
             'pain_told_at' => $done->pain === null ? null : $toldBefore ?? $now,

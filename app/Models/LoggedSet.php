@@ -50,6 +50,7 @@ use SteadyRung\Strength\Seconds;
  * @property bool $to_failure
  * @property int|null $clean_reps
  * @property array<string, int>|null $no_counts
+ * @property list<string>|null $faults seen in how it was done
  * @property int|null $reserve
  * @property float|null $hang_s
  * @property Pain|null $pain
@@ -64,7 +65,7 @@ final class LoggedSet extends Record
 
     public $timestamps = false;
 
-    protected $attributes = ['replaces_id' => null, 'part_of' => null, 'exercise' => null, 'setup_key' => null, 'work_key' => null, 'load_key' => null, 'held_at' => null, 'setup_name' => null, 'pattern' => null, 'carried_kg' => null, 'carried_share' => null, 'effective_share' => null, 'share_sd' => null, 'shape' => null, 'travel_m' => null, 'asked_reps' => null, 'to_failure' => false, 'clean_reps' => null, 'no_counts' => null, 'reserve' => null, 'hang_s' => null, 'pain' => null, 'pain_told_at' => null, 'note' => null];
+    protected $attributes = ['replaces_id' => null, 'part_of' => null, 'exercise' => null, 'setup_key' => null, 'work_key' => null, 'load_key' => null, 'held_at' => null, 'setup_name' => null, 'pattern' => null, 'carried_kg' => null, 'carried_share' => null, 'effective_share' => null, 'share_sd' => null, 'shape' => null, 'travel_m' => null, 'asked_reps' => null, 'to_failure' => false, 'clean_reps' => null, 'no_counts' => null, 'faults' => null, 'reserve' => null, 'hang_s' => null, 'pain' => null, 'pain_told_at' => null, 'note' => null];
 
     protected array $told = ['athlete_id', 'replaces_id', 'part_of', 'withdrawn', 'purpose', 'performed_at', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'asked_reps', 'to_failure'];
 
@@ -83,6 +84,7 @@ final class LoggedSet extends Record
         'travel_m' => 'float',
         'to_failure' => 'boolean',
         'no_counts' => 'array',
+        'faults' => 'array',
         'hang_s' => 'float',
         'pain' => PainCast::class,
         'pain_told_at' => 'immutable_datetime',

@@ -47,6 +47,8 @@ final readonly class AthleteJson
         public StandardJson $standard,
         #[OA\Property]
         public PlaceJson $place,
+        #[OA\Property(description: 'What the caps leave, where the set-up in use is a lowering.')]
+        public ?LoweringLeftJson $lowerings_left,
         #[OA\Property(description: 'Where fewer than the method has.')]
         public ?int $sessions_a_week,
         #[OA\Property(description: 'The set-up in use.')]

@@ -17,6 +17,7 @@ use App\Models\CurrentGym;
 use App\Models\GymDay;
 use App\Models\LoggedSet;
 use SteadyRung\Call\Standard;
+use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Pattern;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Setup\DoesNotFit;
@@ -26,7 +27,7 @@ use SteadyRung\Setup\DoesNotFit;
  */
 final readonly class AthleteReading
 {
-    public function __construct(private FindWay $ways, private Believed $believed, private GymDay $days, private ScreeningReading $screens, private Methods $methods, private CurrentGym $gym)
+    public function __construct(private FindWay $ways, private Believed $believed, private GymDay $days, private ScreeningReading $screens, private Methods $methods, private DiaryReading $diaries, private CurrentGym $gym)
     {
     }
 
@@ -58,6 +59,7 @@ final readonly class AthleteReading
             $body->pullDistanceM(),
             StandardJson::of(Standard::at($stage, $rung, $this->gym->gym()->houseRules())),
             PlaceJson::of($method, $stage, Day::number($athlete->stage_since ?? $this->days->today())),
+            $rung?->exercise->manner->movement === Movement::Lowering ? LoweringLeftJson::of($this->diaries->of($athlete), Day::number($this->days->today())) : null,
             $athlete->sessions_a_week,
             $rung === null ? null : RungJson::believed($rung, $belief),
             $standing instanceof DoesNotFit ? $standing->reason : null,

@@ -8,6 +8,7 @@ use App\Formats\Json\ExerciseJson;
 use App\Formats\Json\PainJson;
 use App\Models\LoggedSet;
 use OpenApi\Attributes as OA;
+use SteadyRung\Exercise\Fault;
 use SteadyRung\Plan\Purpose;
 
 /**
@@ -16,6 +17,7 @@ use SteadyRung\Plan\Purpose;
 #[OA\Schema]
 final readonly class SetJson
 {
+    /** @param  list<string>  $faults */
     public function __construct(
         #[OA\Property(format: 'uuid')]
         public string $id,
@@ -39,6 +41,8 @@ final readonly class SetJson
         public ?int $clean_reps,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer'))]
         public object $no_counts,
+        #[OA\Property(description: 'What was seen in how it was done.', items: new OA\Items(type: 'string', enum: Fault::class))]
+        public array $faults,
         #[OA\Property]
         public ?int $reserve,
         #[OA\Property]
@@ -79,6 +83,7 @@ final readonly class SetJson
             $set->carried_share,
             $set->clean_reps,
             (object) ($set->no_counts ?? []),
+            $set->faults ?? [],
             $set->reserve,
             $set->hang_s,
             $pain === null ? null : PainJson::of($pain),

@@ -1178,6 +1178,8 @@ export interface components {
             asked_reps?: number | null;
             /** @description Whether not one more clean rep was there. */
             to_failure?: boolean;
+            /** @description What was seen in how it was done. */
+            faults?: ("hips-sag" | "shoulders-up" | "shoulder-forward" | "chin-reaches" | "uneven-way-down" | "stood-up" | "legs-kick")[];
         };
         /** @description What was told after a session or before the next, one tap each, none required. */
         SignalInput: {
@@ -2012,6 +2014,7 @@ export interface components {
             pull_distance_m: number;
             standard: components["schemas"]["Standard"];
             place: components["schemas"]["Place"];
+            lowerings_left: components["schemas"]["LoweringLeft"] | null;
             /** @description Where fewer than the method has. */
             sessions_a_week: number | null;
             rung: components["schemas"]["Rung"] | null;
@@ -2289,6 +2292,13 @@ export interface components {
             /** @description What can be done on each kind of set-up. */
             doable: components["schemas"]["Doable"][];
         };
+        /** @description Lowerings that the caps leave, today and this week. */
+        LoweringLeft: {
+            today: number;
+            a_session: number;
+            this_week: number;
+            a_week: number;
+        };
         /** @description The coach who is signed in. */
         Me: {
             name: string;
@@ -2544,6 +2554,8 @@ export interface components {
             no_counts: {
                 [key: string]: number;
             };
+            /** @description What was seen in how it was done. */
+            faults: ("hips-sag" | "shoulders-up" | "shoulder-forward" | "chin-reaches" | "uneven-way-down" | "stood-up" | "legs-kick")[];
             reserve: number | null;
             /** Format: float */
             hang_s: number | null;

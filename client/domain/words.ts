@@ -101,6 +101,16 @@ export const noCountWords = {
     other: 'Other',
 } as const;
 
+export const faultWords: Record<NonNullable<Schemas['SetInput']['faults']>[number], string> = {
+    'hips-sag': 'Hips sag',
+    'shoulders-up': 'Shoulders up',
+    'shoulder-forward': 'Shoulder forward',
+    'chin-reaches': 'Chin reaches',
+    'uneven-way-down': 'Uneven way down',
+    'stood-up': 'Stood up',
+    'legs-kick': 'Legs kick',
+};
+
 export type NoCountReason = keyof typeof noCountWords;
 
 export const painPlaceWords: Record<Schemas['Pain']['place'], string> = {

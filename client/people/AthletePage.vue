@@ -176,6 +176,7 @@ useKeys((key) => {
                     :before="before"
                     :tell-pain="tellPain"
                     :ladder="onLadder"
+                    :lowering="athlete.lowerings_left ?? undefined"
                     :next="athlete.call?.call.next ?? undefined"
                     @logged="logged"
                 />

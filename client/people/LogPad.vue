@@ -6,6 +6,7 @@ import type { Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import type { SetDraft } from '../domain/queue';
 import { likely as likelyText, mass, percent } from '../domain/units';
+import { faultWords } from '../domain/words';
 import ChipRow from '../parts/ChipRow.vue';
 import DateField from '../parts/DateField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
@@ -13,6 +14,8 @@ import { useOnce } from '../parts/useOnce';
 import { useSetQueue } from '../parts/useSetQueue';
 import { useToday } from '../parts/useToday';
 import LikelyCounts from './LikelyCounts.vue';
+import LoweringCaps from './LoweringCaps.vue';
+import ManyChips from './ManyChips.vue';
 import MixedSet from './MixedSet.vue';
 import NoCountRow from './NoCountRow.vue';
 import PainRow from './PainRow.vue';
@@ -31,6 +34,8 @@ const props = defineProps<{
     /** What a mixed set can begin on, and what is next. */
     ladder?: readonly Schemas['Rung'][];
     next?: Schemas['Rung'] | undefined;
+    /** What the caps leave, where the set-up in use is a lowering. */
+    lowering?: Schemas['LoweringLeft'] | undefined;
 }>();
 const emit = defineEmits<{ logged: [id: string, text: string, first?: string] }>();
 
@@ -79,6 +84,7 @@ function logClean(clean: number): void {
                 exercise: props.rung.exercise,
                 clean_reps: clean,
                 no_counts: { ...draft.noCounts } as Record<string, number>,
+                ...(draft.faults.length > 0 && { faults: [...draft.faults] }),
                 ...left(draft.reserve),
                 asked_reps: props.standard.gate_reps,
                 pain,
@@ -124,6 +130,7 @@ async function tellOnly(): Promise<void> {
             <SetsToday :done="done" :waiting="waiting" :sets="standard.sets" />
         </header>
         <p v-if="queue.broken" class="broken" role="alert">This device keeps nothing just now: its store is full or closed to us. Free some room, then log again.</p>
+        <LoweringCaps v-if="lowering" :left="lowering" :next="pad.count.value ?? likely" />
         <LikelyCounts :prediction="rung.prediction" :last="last" :aim="standard.gate_reps" :picked="pad.count.value" :busy="painOpen" @log="logClean" @other="others = !others" />
         <div v-if="others || pad.count.value !== null" class="row typed">
             <ChipRow label="Clean reps" :chips="counts" :value="pad.count.value" @pick="pad.pick" />
@@ -133,6 +140,7 @@ async function tellOnly(): Promise<void> {
         <button type="button" class="rest quiet small" :aria-expanded="rest" @click="rest = !rest">{{ rest ? 'Less' : 'No-count, pain, another day…' }}</button>
         <div class="stack more" :class="{ shown: rest || painOpen || noCountsOpen }">
             <NoCountRow v-model="draft.noCounts" v-model:open="noCountsOpen" />
+            <ManyChips v-model="draft.faults" label="Seen" :words="faultWords" />
             <PainRow v-model="draft.pain">
                 <p v-if="painOpen" class="small ask">Say where and how much, then log the set or tell the pain alone.</p>
                 <ProblemNote v-if="problem" :problem="problem" />

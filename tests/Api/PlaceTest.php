@@ -171,3 +171,14 @@ it('counts what was overridden by rule, and which call came after it', function 
 
     expect($rules[0]['overridden'])->toBe(1)->and($rules[0]['rule'])->toBe($call['call']['rule'])->and(array_sum(array_column($rules[0]['then'], 'times')))->toBe(1);
 });
+
+it('says what the caps of lowering leave before it is done, and keeps what was seen in a set for the cues', function (): void {
+    $lowering = ['setup' => ['kind' => 'strict'], 'movement' => 'lowering', 'seconds' => 3];
+    $this->putJson("/api/athletes/$this->athlete/setup", $lowering)->assertOk()->assertJsonPath('lowerings_left', ['today' => 15, 'a_session' => 15, 'this_week' => 30, 'a_week' => 30]);
+    $set = set($this, $lowering, 5, reserve: null) + ['faults' => ['uneven-way-down']];
+    $this->postJson("/api/athletes/$this->athlete/sets", $set)->assertCreated()->assertJsonPath('faults', ['uneven-way-down']);
+    $this->postJson("/api/athletes/$this->athlete/sets", $set)->assertOk();
+    $this->postJson("/api/athletes/$this->athlete/sets", ['id' => uuid(), 'faults' => ['yawned']] + $set)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/faults/0');
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('lowerings_left.today', 10)->assertJsonPath('lowerings_left.this_week', 25);
+    $this->putJson("/api/athletes/$this->athlete/setup", $this->exercise)->assertOk()->assertJsonPath('lowerings_left', null);
+});

@@ -8,6 +8,7 @@ use App\Formats\Json\ExerciseJson;
 use App\Formats\Json\PainJson;
 use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Fault;
 use SteadyRung\OutOfRange;
 use SteadyRung\Plan\Purpose;
 use SteadyRung\Safety\Pain;
@@ -25,6 +26,7 @@ final readonly class SetDone
 
     /**
      * @param  array<string, int>  $no_counts by reason
+     * @param  list<Fault>  $faults
      *
      * @throws OutOfRange if a figure is outside its range
      */
@@ -57,6 +59,8 @@ final readonly class SetDone
         public ?int $asked_reps = null,
         #[OA\Property(description: 'Whether not one more clean rep was there.')]
         public bool $to_failure = false,
+        #[OA\Property(description: 'What was seen in how it was done.', items: new OA\Items(type: 'string', enum: Fault::class))]
+        public array $faults = [],
     ) {
         OutOfRange::guard([
             'clean_reps' => [$clean_reps, Observation::REPS],

@@ -10,13 +10,14 @@ use App\Formats\Json\PainJson;
 use App\Formats\JsonObject;
 use App\Formats\Unreadable;
 use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Fault;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Plan\NoCount;
 use SteadyRung\Plan\Purpose;
 
 final class ReadSet
 {
-    private const KEYS = ['id', 'performed_at', 'purpose', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'replaces_id', 'part_of', 'asked_reps', 'to_failure'];
+    private const KEYS = ['id', 'performed_at', 'purpose', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'replaces_id', 'part_of', 'asked_reps', 'to_failure', 'faults'];
 
     public static function from(JsonObject $json, \DateTimeImmutable $now, string ...$besides): SetDone
     {
@@ -44,6 +45,7 @@ final class ReadSet
             $j->optionalUuid('part_of'),
             $j->optionalInteger('asked_reps'),
             $j->has('to_failure') && $j->boolean('to_failure'),
+            $j->choices('faults', Fault::class),
         ));
     }
 

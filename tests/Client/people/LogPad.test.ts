@@ -10,11 +10,16 @@ import { refuse, serve } from '../support/server';
 type Sets = { sets: (SetInput & { athlete_id: string })[] };
 
 /** The pad of an athlete, with a server that can be away. */
-function pad({ away = false, done = [] as Schemas['Set'][], before = [] as number[] } = {}) {
+function pad({ away = false, done = [] as Schemas['Set'][], before = [] as number[], lowering = undefined as Schemas['LoweringLeft'] | undefined } = {}) {
     const state = { away };
     const told: unknown[] = [];
     const asked = serve({
-        'GET /api/cautions': () => ({ items: [{ code: 'pain-stop', moment: 'pain', text: 'Stop pulling. A licensed clinician looks at it.' }] }),
+        'GET /api/cautions': () => ({
+            items: [
+                { code: 'pain-stop', moment: 'pain', text: 'Stop pulling. A licensed clinician looks at it.' },
+                { code: 'sore', moment: 'lowering', text: 'Start small.' },
+            ],
+        }),
         'POST /api/sets': ({ body }) => {
             if (state.away) {
                 return refuse(503, 'away', 'The server is away.');
@@ -30,6 +35,7 @@ function pad({ away = false, done = [] as Schemas['Set'][], before = [] as numbe
         standard: jolyon.standard,
         done,
         before,
+        lowering,
         tellPain: async (pain: unknown) => void told.push(pain),
     });
     const queue = useSetQueue();
@@ -172,4 +178,24 @@ it('logs a mixed set as two rows, the second going on from the first, and counts
     expect(first).toMatchObject({ exercise: rook.exercise, clean_reps: 2 });
     expect(second).toMatchObject({ exercise: heron.exercise, clean_reps: 6, part_of: first!.id });
     expect(emitted('logged')).toEqual([[second!.id, '2 + 6 clean', first!.id]]);
+});
+
+it('warns before a lowering beyond the cap is done, and says what is left', async () => {
+    const { user, sees, text } = pad({ lowering: { today: 6, a_session: 15, this_week: 9, a_week: 30 } });
+    await sees('6 left today, 9 this week.');
+    await user.keyboard('5');
+    await eventually(() => expect(text()).not.toContain('beyond the cap'));
+    await user.keyboard('{Escape}7');
+    await sees('7 more is beyond the cap of 15 lowerings a session, 30 a week.');
+    expect(text()).toContain('Start small.');
+});
+
+it('sends what was seen in how the set was done', async () => {
+    const { press, user, sent } = pad();
+    await press('Legs kick');
+    await press('Hips sag');
+    await press('Hips sag');
+    await user.keyboard('8{Enter}');
+    await eventually(() => expect(sent()).toHaveLength(1));
+    expect(sent()[0]?.faults).toEqual(['legs-kick']);
 });
