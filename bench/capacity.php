@@ -16,7 +16,7 @@ require __DIR__.'/../vendor/autoload.php';
 
 // How well reps and dates are foretold on athletes whose truth is known: so many of each model, a year of training and half a year
 // to see what comes. Beside the filter: last time plus a constant, a line through six weeks, and a single level that drifts.
-// bench/capacity.php [athletes of each model, 500] [only this model]
+// bench/capacity.php [athletes of each model, 500] [only this model, or all] [reserve told too high by] [form of the day, sd]
 
 const YEAR_DAYS = 364;
 const AFTER_DAYS = 182;
@@ -139,14 +139,17 @@ function rivalReps(array $belief, float $share): array
 }
 
 $each = (int) ($argv[1] ?? 500);
-$models = array_filter(ResponseModel::cases(), static fn (ResponseModel $m): bool => ($argv[2] ?? $m->value) === $m->value);
+$models = array_filter(ResponseModel::cases(), static fn (ResponseModel $m): bool => in_array($argv[2] ?? 'all', ['all', $m->value], true));
+$bias = isset($argv[3]) ? (float) $argv[3] : null;
+$form = isset($argv[4]) ? (float) $argv[4] : null;
+$chance = new Draws(5);
 $dates = [];
 foreach ($models as $model) {
     $draws = new Draws(1);
     $scores = ['filter' => new Scores($draws), 'last plus a constant' => new Scores($draws), 'six-week line' => new Scores($draws), 'drifting level' => new Scores($draws)];
     for ($i = 0; $i < $each; $i++) {
         $start = new Draws(77_000 + $i);
-        $athlete = VirtualAthlete::drawn($model, 1000 * ($i + 1), max(0.45, min(0.95, 0.72 * exp(0.12 * $start->normal()))), $i % 4 === 3 ? 1.0 : 0.0);
+        $athlete = VirtualAthlete::drawn($model, 1000 * ($i + 1), max(0.45, min(0.95, 0.72 * exp(0.12 * $start->normal()))), $bias ?? ($i % 4 === 3 ? 1.0 : 0.0), formSd: $form);
         $rivals = ['last plus a constant' => new Rival('last plus a constant', 0.075), 'six-week line' => new Rival('six-week line', 0.07), 'drifting level' => new Rival('drifting level', 0.0)];
         $told = [];
         $came = null;
@@ -172,7 +175,7 @@ foreach ($models as $model) {
             }
         }
         foreach ($told as $day => $forecast) {
-            $dates[$model->value][] = [$day, array_map($forecast->within(...), array_combine(Forecast::HORIZONS, Forecast::HORIZONS)), $forecast->weeksUntil(0.5), $came, $forecast->reached[0]];
+            $dates[$model->value][] = [$day, array_map($forecast->within(...), array_combine(Forecast::HORIZONS, Forecast::HORIZONS)), $forecast->weeksUntil(0.5), $came, $forecast->chances()];
         }
     }
     printf("\n%s, %d athletes\n%-22s %8s %6s %6s %6s %6s %6s %6s\n", $model->value, $each, '', 'inside', 'below', 'above', 'width', 'bias', 'CRPS', 'sets');
@@ -197,6 +200,15 @@ foreach ([...$dates, 'pooled' => array_merge([], ...array_values($dates))] as $n
         $brier = array_sum(array_map(static fn (float $p, float $y): float => ($p - $y) ** 2, $said, $seen)) / count($seen);
         printf("  within %2d weeks: said %.3f, came %.3f; Brier skill over the base rate %.2f\n", $weeks, array_sum($said) / count($said), $rate, 1.0 - $brier / max(1e-9, $rate * (1.0 - $rate)));
     }
+    // Where the day it came lies in what was foretold; of who did not come while looked at, somewhere beyond.
+    $inside = 0;
+    foreach ($all as [$day, , , $came, $chances]) {
+        $at = static fn (float $weeks): float => $chances[(int) min(52, floor($weeks))] + ($weeks >= 52 ? 0.0 : ($weeks - floor($weeks)) * ($chances[(int) floor($weeks) + 1] - $chances[(int) floor($weeks)]));
+        $left = min(52.0, (YEAR_DAYS + AFTER_DAYS - $day) / 7.0);
+        $place = $came !== null && ($came - $day) / 7.0 <= $left ? $at(($came - $day) / 7.0) : $at($left) + (1.0 - $at($left)) * $chance->uniform();
+        $inside += $place >= EIGHTY[0] && $place <= EIGHTY[1] ? 1 : 0;
+    }
+    printf("  inside the 80 %% interval: %.2f\n", $inside / count($all));
     $off = [];
     foreach ($all as [$day, , $median, $came]) {
         if ($day >= 56 && $median !== null && $came !== null) {
