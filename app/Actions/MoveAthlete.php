@@ -12,18 +12,20 @@ use App\Models\PlaceChange;
 use App\Models\User;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
+use App\Reading\BuildBrief;
 use App\Reading\Methods;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Stage;
+use SteadyRung\Plan\Course;
 
 /**
  * Puts an athlete at a stage of a method, and keeps how that came about.
  */
 final readonly class MoveAthlete
 {
-    public function __construct(private HoldAthlete $athletes, private StoreOnce $storeOnce, private Methods $methods, private MakeCall $calls, private GymDay $days, private ClockInterface $clock)
+    public function __construct(private HoldAthlete $athletes, private StoreOnce $storeOnce, private Methods $methods, private BuildBrief $briefs, private MakeCall $calls, private GymDay $days, private ClockInterface $clock)
     {
     }
 
@@ -48,7 +50,9 @@ final readonly class MoveAthlete
                 }
             });
             if ($stored->isNew) {
-                $athlete->fill(['method_key' => $method->key, 'stage_key' => $stage->key, 'stage_since' => $since, 'sessions_a_week' => $given->sessions_a_week])->save();
+                $athlete->fill(['method_key' => $method->key, 'stage_key' => $stage->key, 'stage_since' => $since, 'sessions_a_week' => $given->sessions_a_week]);
+                $athlete->chosen = Course::of($this->briefs->of($athlete))->now->rung->exercise ?? $athlete->chosen;
+                $athlete->save();
                 $this->calls->for($athlete, 'The place in the method was changed.');
             }
 

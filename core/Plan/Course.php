@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Plan;
 
+use SteadyRung\Exercise\Lane;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Method\Means;
@@ -50,7 +51,15 @@ final readonly class Course
     {
         $place = $brief->place;
 
-        return $place->rung !== null ? $place : new Place($place->stage, $place->since, (new Pick($brief))->of($place->stage->work()));
+        return $place->rung !== null && self::isOfStage($place->stage->work(), $place->rung) ? $place : new Place($place->stage, $place->since, (new Pick($brief))->of($place->stage->work()));
+    }
+
+    /** Done as the stage asks; a stage that climbs goes on from whatever is in use in its lanes. */
+    private static function isOfStage(Prescription $work, Rung $rung): bool
+    {
+        $lanes = array_map(static fn (Means $m): Lane => $m->kind->lane(), $work->means);
+
+        return self::means($work, $rung) !== null || ($work->climbs && in_array($rung->exercise->setup->kind()->lane(), $lanes, true));
     }
 
     /** Where the stage climbs, and wherever the rung in use is none of its own. */

@@ -34,6 +34,7 @@ it('stands on the steady ladder until somebody assigns a method, and keeps every
     $this->postJson("/api/athletes/$this->athlete/place", ['reason' => 'Five slow ones at the weekend'] + $skip)->assertCreated()->assertJsonPath('place.since', '2026-03-04')->assertJsonPath('sessions_a_week', 2);
     $this->postJson("/api/athletes/$this->athlete/place", ['id' => $skip['id'], 'stage' => 'strict'] + $skip)->assertStatus(409);
 
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.exercise.movement', 'lowering');
     $moves = $this->getJson("/api/athletes/$this->athlete/place")->assertJsonCount(2, 'moves')->json('moves');
     expect(array_column($moves, 'stage_name'))->toBe(['Lowering', 'Bands, thickest needed first'])->and($moves[0]['reason'])->toBe('Five slow ones at the weekend')->and($moves[0]['by_call'])->toBeFalse();
 });

@@ -61,16 +61,22 @@ it('leads through each method from the first stage to strict reps by the real se
     }
 })->with(Catalogue::keys());
 
-it('reaches every verdict on the way', function (): void {
+it('reaches every verdict on the way, but the referral that nobody simulated needs', function (): void {
+    $wanted = array_diff(array_column(Verdict::cases(), 'value'), [Verdict::Refer->value]);
     $seen = [];
-    foreach ([['band-taper', ResponseModel::Spells, 7, 0.9, 60], ['foundation', ResponseModel::SlowDrift, 4, 0.8, 40]] as [$key, $model, $seed, $capacity, $weeks]) {
-        $ways = new SearchedWays(new RungSearch(gymWithHoist()), athlete(70, 1.75, 2.1));
-        foreach (Apprenticeship::of(new Trainee(VirtualAthlete::drawn($model, $seed, $capacity), 0.06, 0.9), Catalogue::method($key), HouseRules::of(['lowering' => 'each-session']), $ways, 7 * $weeks) as $trained) {
-            $seen[$trained->call?->verdict->value] = true;
+    foreach (['rep-standards', 'push-and-pull', 'band-taper', 'foundation', 'steady-ladder'] as $key) {
+        foreach ([7, 2, 3] as $seed) {
+            $ways = new SearchedWays(new RungSearch(gymWithHoist()), athlete(70, 1.75, 2.1));
+            foreach (Apprenticeship::of(new Trainee(VirtualAthlete::drawn(ResponseModel::Spells, $seed, 0.9), 0.06, 0.9), Catalogue::method($key), HouseRules::of(['lowering' => 'each-session']), $ways, 7 * 60) as $trained) {
+                $seen[$trained->call?->verdict->value] = true;
+            }
+            if (array_diff($wanted, array_keys($seen)) === []) {
+                break 2;
+            }
         }
     }
 
-    expect(array_keys($seen))->toContain(Verdict::Stay->value, Verdict::Climb->value, Verdict::Test->value, Verdict::StepDown->value, Verdict::SwitchTo->value, Verdict::Rest->value);
+    expect(array_diff($wanted, array_keys($seen)))->toBe([]);
 });
 
 it('refuses a method that cannot be followed, and points to what is wrong', function (Closure $change, string $pointer, string $why): void {

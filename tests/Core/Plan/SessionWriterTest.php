@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\Counterweighted;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Fault;
@@ -192,4 +193,13 @@ it('goes up the trunk ladder after a minute held, and tells what was lifted last
     $same = blocksOf(SessionWriter::write(brief(sessionsOn($rung, 2), rung: $rung, beside: [new BesideDone(WEDNESDAY - 5, Accessory::Plank, null, 45.0, null)])), Part::Trunk)[0];
 
     expect($trunk->do)->toBe(Accessory::SidePlank)->and($same->do)->toBe(Accessory::Plank)->and($same->note)->toBe('Last time 45 s.');
+});
+
+it('puts on the work of the stage whoever was placed on it from another, and lets a climbing stage go on from what is in use in its lane', function (): void {
+    $band = bandRung(13);
+    $done = [...sessionsOn($band, 4), hang(WEDNESDAY - 30, 50.0)];
+    $hoist = rung(gymWithHoist(), Counterweighted::of('hoist', 30.0), athlete(70, 1.75, 2.1));
+
+    expect(SessionWriter::write(brief($done, 'lowering', $band))->place->rung?->exercise->manner->movement)->toBe(Movement::Lowering)
+        ->and(SessionWriter::write(brief($done, 'bands', $hoist, kit: gymWithHoist()))->place->rung)->toBe($hoist);
 });
