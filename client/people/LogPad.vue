@@ -198,6 +198,8 @@ async function tellOnly(): Promise<void> {
         position: sticky;
         bottom: var(--dock, 0px);
         z-index: 2;
+        max-height: 50dvh;
+        overflow-y: auto;
         gap: var(--space-small);
         margin: 0 calc(-1 * var(--space-base));
         border-radius: var(--radius-base) var(--radius-base) 0 0;
