@@ -51,8 +51,9 @@ li {
 }
 
 .word {
-    display: block;
-    max-height: 100%;
+    display: -webkit-box;
+    -webkit-box-orient: vertical;
+    -webkit-line-clamp: 2;
     overflow: hidden;
     text-overflow: ellipsis;
 }

@@ -20,7 +20,7 @@ function placed(): void {
     <div class="place small">
         <RouterLink :to="`/methods/${athlete.place.method}`">{{ athlete.place.method_name }}</RouterLink>
         <StageSteps class="steps" :number="athlete.place.number" :of="athlete.place.of" />
-        <span>
+        <span class="stage">
             <b>{{ athlete.place.stage_name }}</b>
             <span class="dim">since {{ day(athlete.place.since) }} · gate {{ athlete.place.gate }}</span>
         </span>
@@ -56,7 +56,19 @@ function placed(): void {
 }
 
 @media (max-width: 720px) {
-    .steps {
+    .place {
+        flex-wrap: nowrap;
+        white-space: nowrap;
+    }
+
+    .stage {
+        flex: 1;
+        overflow: hidden;
+        text-overflow: ellipsis;
+    }
+
+    .steps,
+    .stage > .dim {
         display: none;
     }
 }

@@ -11,10 +11,10 @@ defineProps<{ calendar: Schemas['Calendar'] }>();
         <ol class="days small" aria-label="Next sessions">
             <li v-for="on in calendar.sessions.slice(0, 6)" :key="on">{{ day(on) }}</li>
         </ol>
-        <ul class="small">
+        <ul class="small" aria-label="Each stage is done">
             <li v-for="stage in calendar.stages" :key="stage.name">
                 <span>{{ stage.name }}</span>
-                <strong>{{ stage.to === null ? 'not foreseeable yet' : `to about ${day(stage.to)}` }}</strong>
+                <strong>{{ stage.to === null ? 'not foreseeable yet' : `about ${day(stage.to)}` }}</strong>
             </li>
         </ul>
         <p class="small dim">If training goes on as it goes. A missed week moves it.</p>
@@ -43,6 +43,10 @@ ul {
     padding: 2px 7px;
     border: 1px solid var(--color-line);
     border-radius: var(--radius-small);
+}
+
+ul strong {
+    white-space: nowrap;
 }
 
 ul li {
