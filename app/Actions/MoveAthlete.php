@@ -51,7 +51,7 @@ final readonly class MoveAthlete
             });
             if ($stored->isNew) {
                 $athlete->fill(['method_key' => $method->key, 'stage_key' => $stage->key, 'stage_since' => $since, 'sessions_a_week' => $given->sessions_a_week]);
-                $athlete->chosen = Course::of($this->briefs->of($athlete))->now->rung->exercise ?? $athlete->chosen;
+                $athlete->chosen = Course::entering($this->briefs->of($athlete))->rung->exercise ?? $athlete->chosen;
                 $athlete->save();
                 $this->calls->for($athlete, 'The place in the method was changed.');
             }

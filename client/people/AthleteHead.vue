@@ -102,6 +102,14 @@ function more(key: string): void {
         display: none;
     }
 
+    .deeds {
+        gap: var(--space-hair);
+    }
+
+    .deeds :deep(.n-button) {
+        padding: 0 var(--space-small);
+    }
+
     .facts {
         order: 3;
         gap: 0 var(--space-base);

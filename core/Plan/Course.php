@@ -24,7 +24,7 @@ final readonly class Course
 
     public static function of(Brief $brief): self
     {
-        $now = self::standing($brief);
+        $now = $brief->place->rung !== null ? $brief->place : self::picked($brief);
         if ($now->rung === null) {
             return new self($now, null, null, []);
         }
@@ -47,11 +47,17 @@ final readonly class Course
         return $this->now->rung === null ? null : new Steps($this->now->rung, $this->up?->rung, $this->down?->rung);
     }
 
-    private static function standing(Brief $brief): Place
+    /** Where somebody stands who is put on the stage now: what is in use goes on if it is of the stage. */
+    public static function entering(Brief $brief): Place
     {
         $place = $brief->place;
 
-        return $place->rung !== null && self::isOfStage($place->stage->work(), $place->rung) ? $place : new Place($place->stage, $place->since, (new Pick($brief))->of($place->stage->work()));
+        return $place->rung !== null && self::isOfStage($place->stage->work(), $place->rung) ? $place : self::picked($brief);
+    }
+
+    private static function picked(Brief $brief): Place
+    {
+        return new Place($brief->place->stage, $brief->place->since, (new Pick($brief))->of($brief->place->stage->work()));
     }
 
     /** Done as the stage asks; a stage that climbs goes on from whatever is in use in its lanes. */

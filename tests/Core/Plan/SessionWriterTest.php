@@ -15,6 +15,7 @@ use SteadyRung\Method\HouseRules;
 use SteadyRung\Method\Part;
 use SteadyRung\Plan\BesideDone;
 use SteadyRung\Plan\Block;
+use SteadyRung\Plan\Course;
 use SteadyRung\Plan\Purpose;
 use SteadyRung\Plan\RefusalCode;
 use SteadyRung\Plan\SessionWriter;
@@ -195,11 +196,12 @@ it('goes up the trunk ladder after a minute held, and tells what was lifted last
     expect($trunk->do)->toBe(Accessory::SidePlank)->and($same->do)->toBe(Accessory::Plank)->and($same->note)->toBe('Last time 45 s.');
 });
 
-it('puts on the work of the stage whoever was placed on it from another, and lets a climbing stage go on from what is in use in its lane', function (): void {
+it('puts on the work of the stage whoever was placed on it from another, and lets a climbing stage go on from what is in use in its lane; what was chosen afterwards stays', function (): void {
     $band = bandRung(13);
     $done = [...sessionsOn($band, 4), hang(WEDNESDAY - 30, 50.0)];
     $hoist = rung(gymWithHoist(), Counterweighted::of('hoist', 30.0), athlete(70, 1.75, 2.1));
 
-    expect(SessionWriter::write(brief($done, 'lowering', $band))->place->rung?->exercise->manner->movement)->toBe(Movement::Lowering)
-        ->and(SessionWriter::write(brief($done, 'bands', $hoist, kit: gymWithHoist()))->place->rung)->toBe($hoist);
+    expect(Course::entering(brief($done, 'lowering', $band))->rung?->exercise->manner->movement)->toBe(Movement::Lowering)
+        ->and(Course::entering(brief($done, 'bands', $hoist, kit: gymWithHoist()))->rung)->toBe($hoist)
+        ->and(SessionWriter::write(brief($done, 'lowering', $band))->place->rung)->toBe($band);
 });
