@@ -59,7 +59,7 @@ final readonly class KeepMethod
         $own = OwnMethod::query()->where('key', $key)->firstOrFail();
         $on = Athlete::query()->where('method_key', $key)->whereNull('archived_at')->count();
         if ($on > 0) {
-            throw self::invalid('/key', sprintf('%d athletes are on it. Assign them another method first.', $on));
+            throw new Problem(ProblemCode::MethodInUse, sprintf('%d %s on it. Assign another method first.', $on, $on === 1 ? 'athlete is' : 'athletes are'));
         }
         $own->delete();
     }

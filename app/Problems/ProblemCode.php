@@ -32,6 +32,7 @@ enum ProblemCode: string
     case ScaleAway = 'scale-away';
     case KitFull = 'kit-full';
     case LastWeighing = 'last-weighing';
+    case MethodInUse = 'method-in-use';
     case Busy = 'busy';
     case Founded = 'founded';
     case WrongPassword = 'wrong-password';
@@ -46,7 +47,7 @@ enum ProblemCode: string
             self::ForeignOrigin => 403,
             self::NotFound => 404,
             self::MethodNotAllowed => 405,
-            self::IdTaken, self::PullingPaused, self::CallChanged, self::CallDecided, self::ReferStands, self::ScaleAway, self::KitFull, self::LastWeighing, self::Founded => 409,
+            self::IdTaken, self::PullingPaused, self::CallChanged, self::CallDecided, self::ReferStands, self::ScaleAway, self::KitFull, self::LastWeighing, self::MethodInUse, self::Founded => 409,
             self::BodyTooLarge => 413,
             self::PageExpired => 419,
             self::Invalid, self::WrongSignIn, self::WrongPassword, self::DoesNotFit => 422,
@@ -79,6 +80,7 @@ enum ProblemCode: string
             self::ScaleAway => 'The scale does not answer',
             self::KitFull => 'The kit is full',
             self::LastWeighing => 'The only weighing stays',
+            self::MethodInUse => 'Somebody is on this method',
             self::Founded => 'There is a gym already',
             self::WrongPassword => 'The password is another',
             self::Busy => 'Busy with something long',

@@ -32,6 +32,7 @@ export const whatToDo: Record<ProblemCode, string> = {
     'scale-away': '',
     'kit-full': '',
     'last-weighing': '',
+    'method-in-use': '',
     founded: '',
     'wrong-password': '',
     busy: '',

@@ -147,7 +147,7 @@ it('keeps a method of the gym’s own, refuses a broken one, and gives no other 
     expect($listed['own'])->toBeTrue()->and($listed['name'])->toBe('Our taper');
 
     $this->postJson("/api/athletes/$this->athlete/place", ['id' => uuid(), 'method' => 'ours', 'stage' => 'bands'])->assertCreated()->assertJsonPath('place.method_name', 'Our taper');
-    $this->deleteJson('/api/methods/ours')->assertStatus(422);
+    $this->deleteJson('/api/methods/ours')->assertStatus(409)->assertJsonPath('code', 'method-in-use');
     $this->postJson("/api/athletes/$this->athlete/place", ['id' => uuid(), 'method' => 'band-taper', 'stage' => 'bands'])->assertCreated();
     $this->signInAs($this->makeCoach('coach@two.example'));
     $this->getJson('/api/methods/ours')->assertNotFound();
