@@ -2,13 +2,13 @@
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import type { Schemas } from '../domain/http';
-import { likely, mass, percent, signedMass, signedPercent } from '../domain/units';
 import { confidenceWords } from '../domain/words';
 import CallMark from '../parts/CallMark.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import { useOnce } from '../parts/useOnce';
 import CallReasons from './CallReasons.vue';
 import GateMarks from './GateMarks.vue';
+import NextFigures from './NextFigures.vue';
 import OverridePanel from './OverridePanel.vue';
 import { useDecision } from './useDecision';
 
@@ -23,7 +23,6 @@ const word = useDecision(
 const { busy, problem, settled, undoable } = word;
 const overriding = ref(false);
 const made = computed(() => props.call.call);
-const moves = computed(() => made.value.next !== null && made.value.next.key !== made.value.from.key);
 </script>
 
 <template>
@@ -32,14 +31,9 @@ const moves = computed(() => made.value.next !== null && made.value.next.key !==
             <CallMark :verdict="made.verdict" large />
             <div v-if="made.next" class="next">
                 <button type="button" class="why" :aria-label="`${made.next.name}: why?`" @click="emit('open', made.next)">{{ made.next.name }}</button>
-                <span class="small">
+                <NextFigures :call="made" :next="made.next">
                     <b v-if="made.stage_name">next stage, {{ made.stage_name }} ·</b>
-                    {{ mass(made.next.carried.carried_kg.mean) }}, {{ percent(made.next.carried.share.mean) }}
-                    <template v-if="moves && made.change_kg !== null && made.change_share !== null">
-                        ({{ signedMass(made.change_kg) }}, {{ signedPercent(made.change_share) }})
-                    </template>
-                    <template v-if="made.next.prediction">· {{ likely(made.next.prediction) }}</template>
-                </span>
+                </NextFigures>
             </div>
             <div v-if="settled" class="row deeds" role="status">
                 <strong>{{ settled.decision === 'accepted' ? 'Accepted' : 'Overridden' }}</strong>

@@ -2,11 +2,11 @@
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import type { Schemas } from '../domain/http';
-import { likely, mass, percent, signedMass, signedPercent } from '../domain/units';
 import ProblemNote from '../parts/ProblemNote.vue';
 import { useOnce } from '../parts/useOnce';
 import CallReasons from './CallReasons.vue';
 import { marksOf } from './marks';
+import NextFigures from './NextFigures.vue';
 import OverridePanel from './OverridePanel.vue';
 import RowMarks from './RowMarks.vue';
 import { useDecision } from './useDecision';
@@ -55,13 +55,7 @@ defineExpose({ id: computed(() => props.call.id), accept, other, why, undo: word
                     <b>{{ made.next.name }}</b>
                     <template v-if="made.stage_name">· next stage, {{ made.stage_name }}</template>
                 </span>
-                <span class="small dim">
-                    {{ mass(made.next.carried.carried_kg.mean) }}, {{ percent(made.next.carried.share.mean) }}
-                    <template v-if="moves && made.change_kg !== null && made.change_share !== null">
-                        ({{ signedMass(made.change_kg) }}, {{ signedPercent(made.change_share) }})
-                    </template>
-                    <template v-if="made.next.prediction">· {{ likely(made.next.prediction) }}</template>
-                </span>
+                <NextFigures class="dim" :call="made" :next="made.next" />
             </template>
             <span v-else>pulling is paused until it is cleared with a note</span>
         </div>
