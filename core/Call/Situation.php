@@ -8,9 +8,11 @@ use SteadyRung\Exercise\Practice;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Method\Measure;
+use SteadyRung\Plan\Brief;
 use SteadyRung\Plan\Course;
 use SteadyRung\Strength\Belief;
 use SteadyRung\Strength\RepPrediction;
+use SteadyRung\Strength\Seconds;
 use SteadyRung\Strength\SetFall;
 
 /**
@@ -20,7 +22,11 @@ final readonly class Situation
 {
     private const USUAL_RESERVE = 1;
 
-    /** @param  list<SessionResult>  $sessions the latest sessions running on the present rung, oldest first */
+    /**
+     * @param  list<SessionResult>  $sessions  the latest sessions running on the present rung, oldest first
+     * @param  Belief  $belief  of the work on the present rung
+     * @param  (\Closure(Rung): Belief)|null  $elsewhere  of the work on a rung of another pattern
+     */
     public function __construct(
         public Steps $steps,
         public array $sessions,
@@ -29,6 +35,7 @@ final readonly class Situation
         public Standard $standard = new Standard,
         public ?SetFall $fall = null,
         public ?Course $course = null,
+        private ?\Closure $elsewhere = null,
     ) {
     }
 
@@ -39,7 +46,12 @@ final readonly class Situation
 
     public function predict(Rung $rung): ?RepPrediction
     {
-        return $this->belief->onRung($rung);
+        return $this->beliefOf($rung)->onRung($rung);
+    }
+
+    public function seconds(Rung $rung): ?Seconds
+    {
+        return $this->beliefOf($rung)->secondsOn($rung);
     }
 
     /** Chance of the floor on a rung; none before a baseline. */
@@ -51,8 +63,8 @@ final readonly class Situation
     /** Chance of so many reps, or of so many seconds where the rung is timed. */
     public function chanceOf(Rung $rung, int $count): ?float
     {
-        return $this->belief->onRung($rung)?->chanceOf((float) $count)
-            ?? $this->belief->secondsOn($rung)?->chanceOf((float) max(1, $this->standard->measure === Measure::Seconds ? $count : (int) $rung->exercise->manner->seconds));
+        return $this->predict($rung)?->chanceOf((float) $count)
+            ?? $this->seconds($rung)?->chanceOf((float) max(1, $this->standard->measure === Measure::Seconds ? $count : (int) $rung->exercise->manner->seconds));
     }
 
     /** Chance of so many reps in the last set of the gate, tired by those before; none where seconds count. */
@@ -61,6 +73,11 @@ final readonly class Situation
         $left = ($this->fall ?? SetFall::ofAnybody())->over($this->standard->sets, (float) Practice::of($rung->exercise)->restS[0], self::USUAL_RESERVE);
 
         return $this->predict($rung)?->with($left[count($left) - 1])->chanceOf((float) $count);
+    }
+
+    private function beliefOf(Rung $rung): Belief
+    {
+        return $this->elsewhere === null || Brief::patternOf($rung) === Brief::patternOf($this->rung()) ? $this->belief : ($this->elsewhere)($rung);
     }
 
     /**

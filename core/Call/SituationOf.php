@@ -57,7 +57,7 @@ final readonly class SituationOf
         $pattern = Brief::patternOf($this->rung);
         $steps = $this->course->steps() ?? new Steps($this->rung, null, null);
 
-        return new Situation($steps, $this->sessions(), $this->brief->beliefs->of($pattern), $this->signs(), $this->standard, $this->brief->beliefs->fall($pattern), $this->course);
+        return new Situation($steps, $this->sessions(), $this->brief->beliefs->of($pattern), $this->signs(), $this->standard, $this->brief->beliefs->fall($pattern), $this->course, $this->brief->belief(...));
     }
 
     private function signs(): Signs

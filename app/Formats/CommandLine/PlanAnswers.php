@@ -78,7 +78,7 @@ final class PlanAnswers
             'share' => $next->share(),
             'change_kg' => CarriedLoad::kg($changeN),
             'change_share' => $next->load->shareOf($changeN),
-            'expected' => self::expected($situation->predict($next), $situation->belief->secondsOn($next)),
+            'expected' => self::expected($situation->predict($next), $situation->seconds($next)),
         ]);
     }
 

@@ -7,15 +7,23 @@ use SteadyRung\Call\Judge;
 use SteadyRung\Call\PlaceAfter;
 use SteadyRung\Call\SituationOf;
 use SteadyRung\Call\Verdict;
+use SteadyRung\Exercise\ChoiceKind;
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Method\Gate;
 use SteadyRung\Method\HouseRules;
+use SteadyRung\Method\Means;
+use SteadyRung\Method\Measure;
+use SteadyRung\Method\Method;
+use SteadyRung\Method\Stage;
 use SteadyRung\Plan\Brief;
 use SteadyRung\Plan\Course;
 use SteadyRung\Plan\GaveOut;
 use SteadyRung\Plan\Purpose;
+use SteadyRung\Plan\SearchedWays;
 use SteadyRung\Plan\Signal;
 use SteadyRung\Safety\Caution;
 use SteadyRung\Safety\Symptom;
@@ -108,6 +116,21 @@ it('leads over the end of a stage, where the gate, the days and the hang are the
     expect($course->endsStage())->toBeTrue()->and($call->verdict)->toBe(Verdict::Climb)
         ->and(PlaceAfter::call($call, $course, WEDNESDAY)->stage->key)->toBe('lowering')
         ->and(PlaceAfter::call($call, $course, WEDNESDAY)->since)->toBe(WEDNESDAY);
+});
+
+it('foretells the next stage from what is believed of its own pattern', function (): void {
+    $method = Method::of('two', 'Two', 'Rows, then bands.', [2, 3], [
+        new Stage('rows', 'Rows', [1, 4], [work(Means::of(ChoiceKind::Row))], Gate::of(Measure::Reps, 3, 8, 5, 1), 0.6), ...smallMethod()->stages,
+    ]);
+    $row = (new SearchedWays(new RungSearch(smallGym()), athlete(70, 1.75, 2.1)))->rungs(Means::of(ChoiceKind::Row))[0];
+    $brief = brief([...sessionsOn(bandRung(44), 1, 8, 1, 20), hang(WEDNESDAY - 20, 60.0), ...sessionsOn($row, 3, 10, 4)], 'rows', $row, method: $method);
+    $situation = SituationOf::brief($brief, Course::of($brief));
+    $next = $situation->steps->up;
+
+    expect($next?->exercise->setup->kind())->toBe(ChoiceKind::Band)
+        ->and($situation->chanceOf($next, 1))->toBe($brief->belief($next)->onRung($next)->chanceOf(1.0))
+        ->and($situation->chanceOf($row, 8))->toBe($brief->belief($row)->onRung($row)->chanceOf(8.0))
+        ->and($brief->belief($next)->state->share())->not->toEqualWithDelta($brief->belief($row)->state->share(), 0.01);
 });
 
 it('needs one session where the house confirms nothing twice', function (): void {
