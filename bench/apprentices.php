@@ -28,10 +28,11 @@ use SteadyRung\Kit\LoopBand;
 use SteadyRung\Kit\RingPair;
 use SteadyRung\Method\HouseRules;
 use SteadyRung\Plan\Done;
-use SteadyRung\Plan\Purpose;
 use SteadyRung\Plan\SearchedWays;
+use SteadyRung\Plan\Signal;
 use SteadyRung\Setup\Attach;
 use SteadyRung\Simulation\Apprenticeship;
+use SteadyRung\Simulation\DaySets;
 use SteadyRung\Simulation\Draws;
 use SteadyRung\Simulation\ResponseModel;
 use SteadyRung\Simulation\RuleOfThumb;
@@ -70,22 +71,16 @@ function outcome(iterable $days, Trainee $trainee): array
 {
     $out = ['sets' => 0, 'failed' => 0, 'sessions' => 0, 'lost' => 0, 'wasted' => 0, 'weeks' => 52.0, 'lowerings' => 0, 'sore' => 0];
     foreach ($days as $day => $sets) {
-        $work = array_filter($sets, static fn (Done $d): bool => $d->purpose === Purpose::Work && $d->reps !== null && $d->askedReps !== null && ! $d->isLowering());
-        $failed = count(array_filter($work, static fn (Done $d): bool => $d->reps < 0.6 * $d->askedReps));
-        $easy = count(array_filter($work, static fn (Done $d): bool => $d->reserve !== null && $d->reserve > 4));
-        $out['sets'] += count($work);
-        $out['failed'] += $failed;
-        $out['sessions'] += $work === [] ? 0 : 1;
-        $out['lost'] += $work !== [] && ($failed === count($work) || $easy === count($work)) ? 1 : 0;
-        $out['wasted'] += $work !== [] && $easy === count($work) ? 1 : 0;
-        $out['lowerings'] += array_sum(array_map(static fn (Done $d): int => $d->lowerings(), $sets));
-        $out['sore'] += $trainee->soreness() >= 4 ? 1 : 0;
-        foreach ($sets as $set) {
-            if ($set->share >= 0.999 && $set->pattern()?->value === 'pull' && $set->reps >= 1) {
-                $out['weeks'] = $day / 7.0;
-
-                return $out;
-            }
+        $came = new DaySets($sets);
+        $out['sets'] += $came->work();
+        $out['failed'] += $came->failed();
+        $out['sessions'] += $came->work() === 0 ? 0 : 1;
+        $out['lost'] += $came->isLost() ? 1 : 0;
+        $out['wasted'] += $came->isWasted() ? 1 : 0;
+        $out['lowerings'] += $came->lowerings();
+        $out['sore'] += $trainee->soreness() >= Signal::MARKED_SORENESS ? 1 : 0;
+        if ($came->strictReps() > 0) {
+            return ['weeks' => $day / 7.0] + $out;
         }
     }
 

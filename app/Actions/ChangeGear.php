@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Formats\Fault;
 use App\Models\Band;
 use App\Models\CurrentGym;
 use App\Models\Gear;
@@ -108,8 +107,7 @@ final readonly class ChangeGear
     {
         $same = static fn (string $model): bool => $model::query()->whereNull('retired_at')->whereKeyNot($gear->id)->whereRaw('lower(name) = lower(?)', [$gear->name])->exists();
         if ($same(Gear::class) || $same(Band::class)) {
-            $detail = "Another piece in use is called “{$gear->name}” already. Give this one a name of its own.";
-            throw new Problem(ProblemCode::Invalid, $detail, [Fault::at('/name', $detail)]);
+            throw Problem::invalid('/name', "Another piece in use is called “{$gear->name}” already. Give this one a name of its own.");
         }
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Actions\Deeds\CallDecision;
-use App\Formats\Fault;
 use App\Formats\JsonObject;
 use App\Formats\Stored\StoredExercise;
 use App\Formats\Stored\StoredForm;
@@ -118,8 +117,7 @@ final readonly class DecideCall
         $then = $decision->exercise === null ? null : $this->ways->search($athlete)->standing($decision->exercise, $athlete->toCore());
         $moves = $then instanceof Rung && (! $now instanceof Rung || ($climbs ? $then->share() > $now->share() : $then->share() < $now->share()));
         if (! $moves) {
-            $detail = $climbs ? 'A climb needs the set-up it goes to: one that carries more than the present one.' : 'A step down needs the set-up it goes to: one that carries less than the present one.';
-            throw new Problem(ProblemCode::Invalid, $detail, [Fault::at('/exercise', $detail)]);
+            throw Problem::invalid('/exercise', $climbs ? 'A climb needs the set-up it goes to: one that carries more than the present one.' : 'A step down needs the set-up it goes to: one that carries less than the present one.');
         }
     }
 

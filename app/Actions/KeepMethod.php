@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Formats\Catalogue;
-use App\Formats\Fault;
 use App\Formats\Json\MethodJson;
 use App\Models\Athlete;
 use App\Models\CurrentGym;
@@ -32,11 +31,11 @@ final readonly class KeepMethod
     public function check(Method $method): void
     {
         if (Catalogue::has($method->key)) {
-            throw self::invalid('/key', 'This key belongs to a method that ships with the product. Give the copy a key of its own.');
+            throw Problem::invalid('/key', 'This key belongs to a method that ships with the product. Give the copy a key of its own.');
         }
         $lacking = Needs::lackingStages($method, $this->kit->inUse());
         if ($lacking !== []) {
-            throw self::invalid('/stages', sprintf('The kit has nothing for: %s. Give the stage another means, or add the gear first.', implode(', ', $lacking)));
+            throw Problem::invalid('/stages', sprintf('The kit has nothing for: %s. Give the stage another means, or add the gear first.', implode(', ', $lacking)));
         }
     }
 
@@ -46,7 +45,7 @@ final readonly class KeepMethod
         $this->check($method);
         $own = OwnMethod::query()->where('key', $method->key)->first() ?? new OwnMethod(['id' => (string) Str::uuid7(), 'gym_id' => $this->gym->id(), 'key' => $method->key]);
         if (! $own->exists && OwnMethod::query()->count() >= OwnMethod::MOST) {
-            throw self::invalid('/key', sprintf('A gym keeps %d methods of its own at the most. Drop one first.', OwnMethod::MOST));
+            throw Problem::invalid('/key', sprintf('A gym keeps %d methods of its own at the most. Drop one first.', OwnMethod::MOST));
         }
         $own->fill(['body' => MethodJson::of($method), 'user_id' => $coach->id, 'saved_at' => $this->clock->now()])->save();
 
@@ -62,10 +61,5 @@ final readonly class KeepMethod
             throw new Problem(ProblemCode::MethodInUse, sprintf('%d %s on it. Assign another method first.', $on, $on === 1 ? 'athlete is' : 'athletes are'));
         }
         $own->delete();
-    }
-
-    private static function invalid(string $pointer, string $detail): Problem
-    {
-        return new Problem(ProblemCode::Invalid, $detail, [Fault::at($pointer, $detail)]);
     }
 }

@@ -5,19 +5,15 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Actions\Deeds\PlaceGiven;
-use App\Formats\Fault;
 use App\Models\Athlete;
 use App\Models\GymDay;
 use App\Models\PlaceChange;
 use App\Models\User;
 use App\Problems\Problem;
-use App\Problems\ProblemCode;
 use App\Reading\BuildBrief;
 use App\Reading\Methods;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
-use SteadyRung\Method\Method;
-use SteadyRung\Method\Stage;
 use SteadyRung\Plan\Course;
 
 /**
@@ -38,15 +34,15 @@ final readonly class MoveAthlete
      */
     public function place(Athlete $athlete, User $coach, PlaceGiven $given): Stored
     {
-        $method = $this->methods->find($given->method) ?? throw self::unknown('/method', "There is no method “{$given->method}”.");
-        $stage = self::stage($method, $given->stage);
+        $method = $this->methods->find($given->method) ?? throw Problem::invalid('/method', "There is no method “{$given->method}”.");
+        $stage = $method->find($given->stage) ?? throw Problem::invalid('/stage', "“{$method->name}” has no stage “{$given->stage}”.");
 
         return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($coach, $given, $method, $stage): Stored {
             $isMove = $athlete->method_key === $method->key && $athlete->stage_key !== $stage->key;
             $since = $isMove || $athlete->method_key !== $method->key ? $this->days->today() : $athlete->stage_since ?? $this->days->today();
             $stored = $this->storeOnce->store($this->change($given->id, $athlete, $coach, $method->key, $stage->key, $since, $given->reason, null), $given, ['athlete' => $athlete->id], static function () use ($isMove, $given): void {
                 if ($isMove && $given->reason === null) {
-                    throw self::unknown('/reason', 'Say why the stage is skipped or set back.');
+                    throw Problem::invalid('/reason', 'Say why the stage is skipped or set back.');
                 }
             });
             if ($stored->isNew) {
@@ -73,21 +69,5 @@ final readonly class MoveAthlete
     private function change(string $id, Athlete $athlete, User $coach, string $methodKey, string $stageKey, string $since, ?string $reason, ?string $callId): PlaceChange
     {
         return new PlaceChange(['id' => $id, 'gym_id' => $athlete->gym_id, 'athlete_id' => $athlete->id, 'method_key' => $methodKey, 'stage_key' => $stageKey, 'since' => $since, 'call_id' => $callId, 'user_id' => $coach->id, 'reason' => $reason, 'made_at' => $this->clock->now()]);
-    }
-
-    private static function stage(Method $method, string $key): Stage
-    {
-        foreach ($method->stages as $stage) {
-            if ($stage->key === $key) {
-                return $stage;
-            }
-        }
-
-        throw self::unknown('/stage', "“{$method->name}” has no stage “{$key}”.");
-    }
-
-    private static function unknown(string $pointer, string $detail): Problem
-    {
-        return new Problem(ProblemCode::Invalid, $detail, [Fault::at($pointer, $detail)]);
     }
 }

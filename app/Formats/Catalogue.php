@@ -16,16 +16,16 @@ final class Catalogue
 
     private const FOLDER = __DIR__.'/../../core/Method/catalogue';
 
+    /** @var list<string>|null in order of the alphabet, as glob lists them */
+    private static ?array $keys = null;
+
     /** @var array<string, Method> */
     private static array $read = [];
 
     /** @return list<string> */
     public static function keys(): array
     {
-        $keys = array_map(static fn (string $file): string => basename($file, '.json'), glob(self::FOLDER.'/*.json') ?: []);
-        sort($keys);
-
-        return $keys;
+        return self::$keys ??= array_map(static fn (string $file): string => basename($file, '.json'), glob(self::FOLDER.'/*.json') ?: []);
     }
 
     public static function has(string $key): bool

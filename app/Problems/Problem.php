@@ -20,4 +20,10 @@ final class Problem extends \RuntimeException
     ) {
         parent::__construct($detail);
     }
+
+    /** One value is wrong. */
+    public static function invalid(string $pointer, string $detail): self
+    {
+        return new self(ProblemCode::Invalid, $detail, [Fault::at($pointer, $detail)]);
+    }
 }

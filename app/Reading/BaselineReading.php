@@ -44,9 +44,7 @@ final readonly class BaselineReading
 
     private function belief(Athlete $athlete, Pattern $pattern): Belief
     {
-        $belief = $this->believed->of($athlete->id, $pattern);
-
-        return $belief->state === null ? Belief::ofAnybody($belief->today) : $belief;
+        return $this->believed->of($athlete->id, $pattern)->orOfAnybody();
     }
 
     /** @return list<BaselineDone> */

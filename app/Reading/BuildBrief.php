@@ -9,7 +9,6 @@ use App\Models\Athlete;
 use App\Models\CurrentGym;
 use App\Models\GymDay;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Method\BadMethod;
 use SteadyRung\Method\HouseRules;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Place;
@@ -58,10 +57,6 @@ final readonly class BuildBrief
     /** The first stage, where a stage is not there any more. */
     public static function stage(Method $method, string $key): Stage
     {
-        try {
-            return $method->stage($key);
-        } catch (BadMethod) {
-            return $method->stages[0];
-        }
+        return $method->find($key) ?? $method->stages[0];
     }
 }

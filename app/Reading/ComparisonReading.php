@@ -12,7 +12,6 @@ use SteadyRung\Simulation\Draws;
 use SteadyRung\Simulation\ResponseModel;
 use SteadyRung\Simulation\Trainee;
 use SteadyRung\Simulation\VirtualAthlete;
-use SteadyRung\Strength\Belief;
 
 /**
  * Virtual athletes like a real one, trained by a method for a year or to the first strict rep; the same seeds for each method.
@@ -34,8 +33,7 @@ final readonly class ComparisonReading
     public function of(Athlete $athlete, Method $method, int $from, int $count): ComparedListJson
     {
         $brief = $this->briefs->of($athlete);
-        $belief = $brief->beliefs->of(Pattern::Pull);
-        $state = ($belief->state ?? Belief::ofAnybody($brief->today)->state) ?? throw new \LogicException('Of anybody something is believed.');
+        $state = $brief->beliefs->of(Pattern::Pull)->orOfAnybody()->state ?? throw new \LogicException('Of anybody something is believed.');
         $compared = [];
         for ($seed = $from; $seed < $from + $count; $seed++) {
             $capacity = exp(log($state->share()) + $state->sdLog() * (new Draws(31 * $seed + 7))->normal());
@@ -54,10 +52,11 @@ final readonly class ComparisonReading
         $sessions = $lowerings = $failed = $wasted = 0;
         foreach ($days as $day => $trained) {
             $sessions++;
-            $lowerings += $trained->lowerings();
-            $failed += $trained->failedSets();
-            $wasted += $trained->isWasted() ? 1 : 0;
-            if ($trained->strictReps() > 0) {
+            $came = $trained->came();
+            $lowerings += $came->lowerings();
+            $failed += $came->failed();
+            $wasted += $came->isWasted() ? 1 : 0;
+            if ($came->strictReps() > 0) {
                 $weeks = round($day / 7.0, 1);
                 break;
             }

@@ -14,14 +14,12 @@ use SteadyRung\Strength\SetFall;
  */
 final readonly class FallReading
 {
-    private const DAYS = 56;
-
     public function __construct(private GymDay $days)
     {
     }
 
     public function of(string $athleteId, Pattern $pattern): SetFall
     {
-        return SetFall::learned(array_map(array_values(...), array_values(LoggedSet::paced($athleteId, $pattern, from: $this->days->daysAgo(self::DAYS)))));
+        return SetFall::learned(array_map(array_values(...), array_values(LoggedSet::paced($athleteId, $pattern, from: $this->days->daysAgo(SetFall::DAYS)))));
     }
 }

@@ -6,7 +6,6 @@ namespace App\Reading;
 
 use OpenApi\Attributes as OA;
 use SteadyRung\Plan\Diary;
-use SteadyRung\Plan\Week;
 
 /**
  * Lowerings that the caps leave, today and this week.
@@ -29,7 +28,7 @@ final readonly class LoweringLeftJson
     public static function of(Diary $diary, int $today): self
     {
         $caps = $diary->caps($today);
-        $week = max(0, $caps->loweringsAWeek - $diary->lowerings(Week::monday($today), $today));
+        $week = max(0, $caps->loweringsAWeek - $diary->loweringsThisWeek($today));
 
         return new self(min($week, max(0, $caps->loweringsASession - $diary->lowerings($today, $today))), $caps->loweringsASession, $week, $caps->loweringsAWeek);
     }

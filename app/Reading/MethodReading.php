@@ -8,7 +8,6 @@ use App\Formats\Catalogue;
 use App\Models\Athlete;
 use App\Models\GymKit;
 use App\Models\OwnMethod;
-use SteadyRung\Kit\Kit;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Needs;
 
@@ -26,13 +25,11 @@ final readonly class MethodReading
         $kit = $this->kit->inUse();
         /** @var array<string, int> $counts */
         $counts = Athlete::query()->whereNull('archived_at')->toBase()->selectRaw('method_key, count(*) AS athletes')->groupBy('method_key')->pluck('athletes', 'method_key')->all();
-        $own = array_map(static fn (OwnMethod $m): string => $m->key, $this->methods->own());
+        $strip = static fn (Method $m, bool $own): MethodStripJson => MethodStripJson::of($m, $own, (int) ($counts[$m->key] ?? 0), Needs::lackingStages($m, $kit));
 
-        return new MethodListJson(array_map(fn (string $key): MethodStripJson => self::strip($this->methods->of($key), in_array($key, $own, true), (int) ($counts[$key] ?? 0), $kit), [...Catalogue::keys(), ...$own]));
-    }
-
-    private static function strip(Method $method, bool $own, int $athletes, Kit $kit): MethodStripJson
-    {
-        return MethodStripJson::of($method, $own, $athletes, Needs::lackingStages($method, $kit));
+        return new MethodListJson([
+            ...array_map(static fn (Method $m): MethodStripJson => $strip($m, false), Catalogue::all()),
+            ...array_map(fn (OwnMethod $m): MethodStripJson => $strip($this->methods->read($m), true), $this->methods->own()),
+        ]);
     }
 }

@@ -31,7 +31,12 @@ final class Methods
         }
         $own = OwnMethod::query()->where('key', $key)->first();
 
-        return $own === null ? null : $this->read["$own->id $own->body"] ??= MethodJson::read(JsonObject::parse($own->body));
+        return $own === null ? null : $this->read($own);
+    }
+
+    public function read(OwnMethod $own): Method
+    {
+        return $this->read["$own->id $own->body"] ??= MethodJson::read(JsonObject::parse($own->body));
     }
 
     /** @return list<OwnMethod> */

@@ -7,8 +7,6 @@ namespace App\Reading;
 use App\Models\Athlete;
 use App\Models\PlaceChange;
 use App\Models\User;
-use SteadyRung\Method\Method;
-use SteadyRung\Method\Stage;
 
 /**
  * How an athlete moved through methods.
@@ -33,17 +31,6 @@ final readonly class PlaceReading
     {
         $method = $this->methods->find($change->method_key);
 
-        return new PlaceMoveJson($method->name ?? $change->method_key, self::stage($method, $change->stage_key)->name ?? $change->stage_key, $change->since, $change->call_id !== null, $coach, $change->reason);
-    }
-
-    private static function stage(?Method $method, string $key): ?Stage
-    {
-        foreach ($method->stages ?? [] as $stage) {
-            if ($stage->key === $key) {
-                return $stage;
-            }
-        }
-
-        return null;
+        return new PlaceMoveJson($method->name ?? $change->method_key, $method?->find($change->stage_key)->name ?? $change->stage_key, $change->since, $change->call_id !== null, $coach, $change->reason);
     }
 }

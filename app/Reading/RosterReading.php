@@ -12,6 +12,7 @@ use App\Models\GymDay;
 use Illuminate\Support\Collection;
 use SteadyRung\Exercise\Pattern;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Method\Method;
 use SteadyRung\Plan\Week;
 
 /**
@@ -46,16 +47,20 @@ final readonly class RosterReading
         $page = Page::of($query->orderBy('name')->orderBy('id'), $number);
         $calls = $this->calls(array_column($page->items, 'id'));
         $capacities = CapacityRecord::newestOfAll(array_column($page->items, 'id'));
+        $methods = [];
+        foreach ($page->items as $athlete) {
+            $methods[$athlete->method_key] ??= $this->methods->of($athlete->method_key);
+        }
 
         return new RosterPageJson(
-            array_map(fn (Athlete $athlete): RosterEntryJson => $this->entry($athlete, $calls->get($athlete->id), $capacities), $page->items),
+            array_map(fn (Athlete $athlete): RosterEntryJson => $this->entry($athlete, $calls->get($athlete->id), $capacities, $methods[$athlete->method_key]), $page->items),
             $page->next,
             Athlete::tagsInUse(),
         );
     }
 
     /** @param  array<string, CapacityRecord>  $capacities by athlete and movement */
-    private function entry(Athlete $athlete, ?CallRecord $call, array $capacities): RosterEntryJson
+    private function entry(Athlete $athlete, ?CallRecord $call, array $capacities, Method $method): RosterEntryJson
     {
         $rung = null;
         $damaged = false;
@@ -66,7 +71,6 @@ final readonly class RosterReading
             $damaged = true;
         }
         $rung = $rung instanceof Rung ? $rung : null;
-        $method = $this->methods->of($athlete->method_key);
         $pattern = $rung?->exercise->pattern() ?? Pattern::Pull;
         $capacity = $capacities["$athlete->id $pattern->value"] ?? null;
 

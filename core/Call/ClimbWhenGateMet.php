@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call;
 
-use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\InWords;
 use SteadyRung\Method\Measure;
@@ -37,7 +36,7 @@ final readonly class ClimbWhenGateMet implements Rule
         $lacking = [
             ...$this->stage($situation),
             ...($chance !== null && $chance < $situation->standard->chance ? [$this->likely($situation, $chance)] : []),
-            ...($chance === null && ! $this->isUnforetold($next) ? [new Evidence('No baseline yet, so nobody knows the reps on the next set-up.')] : []),
+            ...($chance === null && ! $next->exercise->manner->isStraightArmed() ? [new Evidence('No baseline yet, so nobody knows the reps on the next set-up.')] : []),
         ];
 
         return match (true) {
@@ -57,12 +56,6 @@ final readonly class ClimbWhenGateMet implements Rule
         $last = $situation->standard->measure === Measure::Reps ? $situation->chanceInLastSet($next, $floor) : null;
 
         return $first === null || $last === null ? $first : min($first, $last);
-    }
-
-    /** Grip and straight arms, of which no capacity speaks. */
-    private function isUnforetold(Rung $next): bool
-    {
-        return $next->exercise->manner->at?->isGrip() === true || $next->exercise->manner->movement === Movement::ShoulderBlade;
     }
 
     /** @return list<Evidence> what the end of a stage asks for beside its gate */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call;
 
+use SteadyRung\Plan\Signal;
 use SteadyRung\Safety\Caution;
 
 /**
@@ -11,8 +12,6 @@ use SteadyRung\Safety\Caution;
  */
 final readonly class RestWhenSore implements Rule
 {
-    private const MARKED = 4;
-
     public function verdict(): Verdict
     {
         return Verdict::Rest;
@@ -26,11 +25,11 @@ final readonly class RestWhenSore implements Rule
     public function look(Situation $situation): Finding
     {
         $soreness = $situation->signs->soreness;
-        $evidence = new Evidence(sprintf('Soreness %d of 5; from %d on it is rest.', $soreness, self::MARKED), (float) $soreness, (float) self::MARKED);
+        $evidence = new Evidence(sprintf('Soreness %d of 5; from %d on it is rest.', $soreness, Signal::MARKED_SORENESS), (float) $soreness, (float) Signal::MARKED_SORENESS);
 
         return match (true) {
-            $soreness === null || $soreness < self::MARKED - 1 => Finding::silent(),
-            $soreness < self::MARKED => Finding::nearly($evidence),
+            $soreness === null || $soreness < Signal::MARKED_SORENESS - 1 => Finding::silent(),
+            $soreness < Signal::MARKED_SORENESS => Finding::nearly($evidence),
             default => Finding::fires(new Call(
                 $this->verdict(), $this->name(), $situation->rung(), [$evidence], Confidence::Firm,
                 missing: ['Soreness of 3 or less: ask again tomorrow.'], cautions: [Caution::LoweringSoreness, Caution::MuscleBreakdown],

@@ -75,11 +75,6 @@ final readonly class Situation
         return $this->predict($rung)?->with($left[count($left) - 1])->chanceOf((float) $count);
     }
 
-    private function beliefOf(Rung $rung): Belief
-    {
-        return $this->elsewhere === null || Brief::patternOf($rung) === Brief::patternOf($this->rung()) ? $this->belief : ($this->elsewhere)($rung);
-    }
-
     /**
      * What to say where the next step up is larger than 12 % of bodyweight, though the ladder has in-between rungs wherever
      * the gear allows them.
@@ -118,6 +113,11 @@ final readonly class Situation
     public function latest(): ?SessionResult
     {
         return $this->sessions === [] ? null : $this->sessions[count($this->sessions) - 1];
+    }
+
+    private function beliefOf(Rung $rung): Belief
+    {
+        return $this->elsewhere === null || Brief::patternOf($rung) === Brief::patternOf($this->rung()) ? $this->belief : ($this->elsewhere)($rung);
     }
 
     /** @param  \Closure(SessionResult): bool  $holds */

@@ -31,8 +31,6 @@ final readonly class SituationOf
 
     private const LOOKED_BACK_DAYS = 120;
 
-    private const MARKED_SORENESS = 4;
-
     /** What differs by more in carried share is no switch but a step. */
     private const SAME_SHARE = 2 * Steps::SMALLEST;
 
@@ -100,7 +98,7 @@ final readonly class SituationOf
         $then = $this->brief->beliefs->shareOn($pattern, $today - Progress::DAYS);
         $now = $this->brief->beliefs->of($pattern)->state?->share();
         $sessions = count(array_filter($this->brief->diary->days($today), static fn (int $day): bool => $day > $today - Progress::DAYS));
-        $sore = array_filter($this->brief->diary->signals, static fn (Signal $s): bool => $s->day > $today - Progress::DAYS && $s->soreness >= self::MARKED_SORENESS);
+        $sore = array_filter($this->brief->diary->signals, static fn (Signal $s): bool => $s->day > $today - Progress::DAYS && $s->soreness >= Signal::MARKED_SORENESS);
         $unclean = array_filter($this->sessions(), static fn (SessionResult $s): bool => $s->day > $today - Progress::DAYS && $s->isUnclean());
 
         return $then === null || $now === null ? null : new Progress($then, $now, $sessions, (int) round($this->brief->mostPerWeek() * Progress::DAYS / 7), $sore === [] && $unclean === []);

@@ -8,7 +8,6 @@ use SteadyRung\Exercise\Lane;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Gate;
 use SteadyRung\Method\HouseRules;
-use SteadyRung\Method\Means;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Stage;
 
@@ -37,7 +36,7 @@ final readonly class Standard
     /** The gate of a stage; on a rung that is none of its work, lowerings are held against their own. */
     public static function at(Stage $stage, ?Rung $rung, HouseRules $rules): self
     {
-        $isItsOwn = $rung === null || array_filter($stage->work()->means, static fn (Means $m): bool => $m->isDoneOn($rung)) !== [];
+        $isItsOwn = $rung === null || $stage->work()->meansOf($rung) !== null;
 
         return ! $isItsOwn && $rung->lane() === Lane::Seconds ? self::lowering() : self::of($stage->gate, $rules);
     }

@@ -73,6 +73,12 @@ final readonly class Manner
         };
     }
 
+    /** Grip and shoulder blades: the elbows stay straight, and no capacity speaks of it. */
+    public function isStraightArmed(): bool
+    {
+        return $this->at?->isGrip() === true || $this->movement === Movement::ShoulderBlade;
+    }
+
     public function travel(): Travel
     {
         return match ($this->movement) {

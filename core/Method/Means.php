@@ -91,10 +91,15 @@ final readonly class Means
         return $this->at?->isGrip() === true;
     }
 
+    public function isStraightArmed(): bool
+    {
+        return $this->isGripWork() || $this->movement === Movement::ShoulderBlade;
+    }
+
     /** Whether it loads the arms overhead hard: what a newcomer does not do two days running. */
     public function isVertical(): bool
     {
-        return $this->kind->lane() === Lane::Pull && ! $this->isGripWork() && $this->movement !== Movement::ShoulderBlade;
+        return $this->kind->lane() === Lane::Pull && ! $this->isStraightArmed();
     }
 
     /** In words, without the gear. */

@@ -55,7 +55,18 @@ final readonly class Method
     /** @throws BadMethod if there is none of this key */
     public function stage(string $key): Stage
     {
-        return $this->stages[$this->indexOf($key)];
+        return $this->find($key) ?? throw BadMethod::unknownStage($key, $this->name);
+    }
+
+    public function find(string $key): ?Stage
+    {
+        foreach ($this->stages as $stage) {
+            if ($stage->key === $key) {
+                return $stage;
+            }
+        }
+
+        return null;
     }
 
     public function after(Stage $stage): ?Stage

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Method;
 
 use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Rung;
 use SteadyRung\OutOfRange;
 
 /**
@@ -47,6 +48,18 @@ final readonly class Prescription
         OutOfRange::guard(['sets' => [$sets, self::SETS], 'rest_s' => [$restS, self::REST_S]]);
 
         return new self($part, is_array($do) ? $do : [], $do instanceof Accessory ? $do : null, $sets, $amount, $restS, $toFailure, $isPerSide, $climbs, $tempo, $group);
+    }
+
+    /** Of its means the one a rung is done as; none where it is done as none of them. */
+    public function meansOf(Rung $rung): ?Means
+    {
+        foreach ($this->means as $means) {
+            if ($means->isDoneOn($rung)) {
+                return $means;
+            }
+        }
+
+        return null;
     }
 
     public function isLowering(): bool

@@ -36,9 +36,7 @@ final readonly class Brief
     /** What is believed of the work on a rung; expected of anybody where nobody saw it. */
     public function belief(Rung $rung): Belief
     {
-        $belief = $this->beliefs->of(self::patternOf($rung));
-
-        return $belief->state === null ? Belief::ofAnybody($this->today) : $belief;
+        return $this->beliefs->of(self::patternOf($rung))->orOfAnybody();
     }
 
     /** The capacity a rung's work is predicted from, parts of the way and hangs included. */

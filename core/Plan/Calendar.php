@@ -8,7 +8,6 @@ use SteadyRung\Exercise\Pattern;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Stage;
 use SteadyRung\Strength\Ahead;
-use SteadyRung\Strength\Belief;
 use SteadyRung\Strength\RepCurve;
 
 /**
@@ -33,9 +32,7 @@ final readonly class Calendar
 
     public static function of(Brief $brief): self
     {
-        $belief = $brief->beliefs->of(Pattern::Pull);
-
-        return new self(self::sessions($brief), self::stages($brief, ($belief->state === null ? Belief::ofAnybody($brief->today) : $belief)->ahead()));
+        return new self(self::sessions($brief), self::stages($brief, $brief->beliefs->of(Pattern::Pull)->orOfAnybody()->ahead()));
     }
 
     /** @return list<int> */

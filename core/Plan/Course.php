@@ -65,7 +65,7 @@ final readonly class Course
     {
         $lanes = array_map(static fn (Means $m): Lane => $m->kind->lane(), $work->means);
 
-        return self::means($work, $rung) !== null || ($work->climbs && in_array($rung->exercise->setup->kind()->lane(), $lanes, true));
+        return $work->meansOf($rung) !== null || ($work->climbs && in_array($rung->exercise->setup->kind()->lane(), $lanes, true));
     }
 
     /** Where the stage climbs, and wherever the rung in use is none of its own. */
@@ -73,7 +73,7 @@ final readonly class Course
     {
         $work = $now->stage->work();
 
-        return $work->climbs || ($now->rung !== null && self::means($work, $now->rung) === null);
+        return $work->climbs || ($now->rung !== null && $work->meansOf($now->rung) === null);
     }
 
     /** Whether a rung is of the work of the stage, within its shares; a rung of another kind goes on as it is. */
@@ -81,20 +81,9 @@ final readonly class Course
     {
         assert($now->rung !== null);
         $work = $now->stage->work();
-        $means = self::means($work, $up);
+        $means = $work->meansOf($up);
 
-        return $means !== null ? $up->share() <= $means->shares[1] : self::means($work, $now->rung) === null;
-    }
-
-    private static function means(Prescription $work, Rung $rung): ?Means
-    {
-        foreach ($work->means as $means) {
-            if ($means->isDoneOn($rung)) {
-                return $means;
-            }
-        }
-
-        return null;
+        return $means !== null ? $up->share() <= $means->shares[1] : $work->meansOf($now->rung) === null;
     }
 
     /** @return array{Place|null, list<Stage>} the first later stage that something fits for, and those passed over */

@@ -44,7 +44,13 @@ final readonly class Diary
     /** @return list<int> days with sets up to a day, the latest last */
     public function days(int $upTo): array
     {
-        return array_values(array_unique(array_map(static fn (Done $d): int => $d->day, array_filter($this->done, static fn (Done $d): bool => $d->day <= $upTo))));
+        return $this->daysOf(static fn (Done $d): bool => $d->day <= $upTo);
+    }
+
+    /** @return list<int> days with work up to a day, the latest last */
+    public function workDays(int $upTo): array
+    {
+        return $this->daysOf(static fn (Done $d): bool => $d->day <= $upTo && $d->purpose === Purpose::Work);
     }
 
     public function lastDay(int $upTo): ?int
@@ -82,17 +88,27 @@ final readonly class Diary
         return array_sum(array_map(static fn (Done $d): int => $d->day >= $from && $d->day <= $to ? $d->lowerings() : 0, $this->done));
     }
 
+    public function loweringsThisWeek(int $today): int
+    {
+        return $this->lowerings(Week::monday($today), $today);
+    }
+
     /** @return list<int> days of the week of a day, up to it, with lowering */
     public function loweringDays(int $today): array
     {
         $monday = Week::monday($today);
 
-        return array_values(array_unique(array_map(static fn (Done $d): int => $d->day, array_filter($this->done, static fn (Done $d): bool => $d->day >= $monday && $d->day <= $today && $d->lowerings() > 0 && $d->purpose === Purpose::Work))));
+        return $this->daysOf(static fn (Done $d): bool => $d->day >= $monday && $d->day <= $today && $d->lowerings() > 0 && $d->purpose === Purpose::Work);
     }
 
     public function hardVerticals(int $from, int $to): int
     {
         return count(array_filter($this->done, static fn (Done $d): bool => $d->day >= $from && $d->day <= $to && $d->isHardVertical()));
+    }
+
+    public function hardVerticalsThisWeek(int $today): int
+    {
+        return $this->hardVerticals(Week::monday($today), $today);
     }
 
     /** Day of the last try or test of a strict rep. */
@@ -104,7 +120,7 @@ final readonly class Diary
     /** The most strict reps in one set. */
     public function mostStrict(): int
     {
-        return $this->past?->mostStrict() ?? max([0, ...array_map(static fn (Done $d): int => $d->share >= 1.0 - 1e-6 && $d->pattern()?->value === 'pull' ? (int) $d->reps : 0, $this->done)]);
+        return $this->past?->mostStrict() ?? max([0, ...array_map(static fn (Done $d): int => $d->strictReps(), $this->done)]);
     }
 
     public function longestHangS(): ?float
@@ -189,6 +205,15 @@ final readonly class Diary
     private function isCleared(int $day): bool
     {
         return array_filter($this->cleared, static fn (int $on): bool => $on > $day) !== [];
+    }
+
+    /**
+     * @param  \Closure(Done): bool  $holds
+     * @return list<int>
+     */
+    private function daysOf(\Closure $holds): array
+    {
+        return array_values(array_unique(array_map(static fn (Done $d): int => $d->day, array_filter($this->done, $holds))));
     }
 
     /** @param  \Closure(Done): bool  $holds */

@@ -26,6 +26,8 @@ final readonly class Done
     /** A set with more than this in reserve is no hard one. */
     private const HARD_RESERVE = 3;
 
+    private const SAME_SHARE = 1e-6;
+
     /**
      * @param  float  $share  carried, of bodyweight
      * @param  string|null  $work  the same wherever the same work is done, where the gear is known by name
@@ -76,6 +78,12 @@ final readonly class Done
         return $this->manner->pattern($this->kind);
     }
 
+    /** Reps with all of bodyweight. */
+    public function strictReps(): int
+    {
+        return $this->share >= 1.0 - self::SAME_SHARE && $this->pattern() === Pattern::Pull ? (int) $this->reps : 0;
+    }
+
     /** What a gate counts of it. */
     public function count(Measure $measure): int
     {
@@ -102,7 +110,7 @@ final readonly class Done
     /** A pull, a lowering or a hold on top with little or unknown reserve; tries, tests and baselines are none. */
     public function isHardVertical(): bool
     {
-        return $this->purpose === Purpose::Work && $this->kind->lane() === Lane::Pull && $this->manner->at?->isGrip() !== true && $this->manner->movement !== Movement::ShoulderBlade
+        return $this->purpose === Purpose::Work && $this->kind->lane() === Lane::Pull && ! $this->manner->isStraightArmed()
             && ($this->reserve === null || $this->reserve <= self::HARD_RESERVE);
     }
 

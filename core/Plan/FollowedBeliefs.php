@@ -19,8 +19,6 @@ use SteadyRung\Strength\SetFall;
  */
 final class FollowedBeliefs implements Beliefs
 {
-    private const FALL_DAYS = 56;
-
     /** @var array<string, array<int, CapacityState>> by pattern and day */
     private array $states = [];
 
@@ -89,7 +87,7 @@ final class FollowedBeliefs implements Beliefs
 
     public function fall(Pattern $pattern): SetFall
     {
-        $recent = array_filter($this->paced[$pattern->value] ?? [], fn (array $day): bool => $day !== [] && $this->today - $day[0]->set->day <= self::FALL_DAYS);
+        $recent = array_filter($this->paced[$pattern->value] ?? [], fn (array $day): bool => $day !== [] && $this->today - $day[0]->set->day <= SetFall::DAYS);
 
         return SetFall::learned(array_values($recent));
     }

@@ -97,7 +97,7 @@ final readonly class Pick
 
     private function isLikely(Prescription $line, Means $means, Rung $rung): bool
     {
-        if ($means->isGripWork() || $means->movement === Movement::ShoulderBlade) {
+        if ($means->isStraightArmed()) {
             return true;
         }
         $belief = $this->brief->belief($rung);

@@ -60,14 +60,15 @@ final readonly class Refusal
     {
         $diary = $brief->diary;
         $today = $brief->today;
-        $worked = array_values(array_unique(array_map(static fn (Done $d): int => $d->day, array_filter($diary->done, static fn (Done $d): bool => $d->purpose === Purpose::Work && $d->day <= $today))));
+        $worked = $diary->workDays($today);
+        $hard = $diary->hardVerticalsThisWeek($today);
         $thisWeek = array_filter($worked, static fn (int $day): bool => $day >= Week::monday($today) && $day < $today);
         $yesterday = $diary->hardVerticals($today - 1, $today - 1) > 0 && $diary->isNewcomer($today);
 
         return match (true) {
             in_array($today, $worked, true) => new self(RefusalCode::TooSoon, 'Trained today already.', self::next($brief, $today + 1)),
             count($thisWeek) >= $brief->mostPerWeek() => new self(RefusalCode::WeekFull, sprintf('%d sessions this week already; more are none the better.', count($thisWeek)), Week::next($today)),
-            $diary->hardVerticals(Week::monday($today), $today) >= $diary->caps($today)->hardSetsAWeek => new self(RefusalCode::WeekFull, sprintf('%d hard vertical sets this week: that is the cap.', $diary->hardVerticals(Week::monday($today), $today)), Week::next($today)),
+            $hard >= $diary->caps($today)->hardSetsAWeek => new self(RefusalCode::WeekFull, sprintf('%d hard vertical sets this week: that is the cap.', $hard), Week::next($today)),
             $yesterday => new self(RefusalCode::TooSoon, 'Hard vertical work yesterday: never two such days in a row in the first four weeks.', $today + 1),
             default => null,
         };

@@ -71,7 +71,7 @@ final readonly class SessionWriter
     private function blocks(?Refusal $refused): array
     {
         $blocks = $notes = [];
-        $room = $this->caps->hardSetsAWeek - $this->brief->diary->hardVerticals(Week::monday($this->brief->today), $this->brief->today);
+        $room = $this->caps->hardSetsAWeek - $this->brief->diary->hardVerticalsThisWeek($this->brief->today);
         foreach ($this->inOrder([...$this->tries($refused), ...$this->lines()]) as $line) {
             $block = $line instanceof Block ? $line : $this->block($line);
             $stopped = $block instanceof Block ? $this->stopped($block, $refused) : null;
@@ -158,10 +158,14 @@ final readonly class SessionWriter
 
     private function mainRung(): ?Rung
     {
-        $last = $this->brief->diary->lastDay($this->brief->today - 1);
-        $isBack = $last !== null && $this->brief->today - $last >= self::AWAY_DAYS;
+        return $this->daysAway() >= self::AWAY_DAYS ? $this->course->down->rung ?? $this->course->now->rung : $this->course->now->rung;
+    }
 
-        return $isBack ? $this->course->down->rung ?? $this->course->now->rung : $this->course->now->rung;
+    private function daysAway(): int
+    {
+        $last = $this->brief->diary->lastDay($this->brief->today - 1);
+
+        return $last === null ? 0 : $this->brief->today - $last;
     }
 
     private function capped(Prescription $line, Rung $rung): Block|string
@@ -193,7 +197,7 @@ final readonly class SessionWriter
     private function loweringsLeft(): int
     {
         $days = $this->brief->diary->loweringDays($this->brief->today - 1);
-        $done = $this->brief->diary->lowerings(Week::monday($this->brief->today), $this->brief->today);
+        $done = $this->brief->diary->loweringsThisWeek($this->brief->today);
 
         return count($days) >= $this->brief->rules->loweringDays() ? 0 : min($this->caps->loweringsASession, $this->caps->loweringsAWeek - $done);
     }
@@ -204,7 +208,7 @@ final readonly class SessionWriter
 
         return $days >= $this->brief->rules->loweringDays()
             ? sprintf('Lowering left out: %s this week already, as the house rule says.', $days === 1 ? 'one day' : "$days days")
-            : sprintf('Lowering left out: %d this week already; %d are the cap.', $this->brief->diary->lowerings(Week::monday($this->brief->today), $this->brief->today), $this->caps->loweringsAWeek);
+            : sprintf('Lowering left out: %d this week already; %d are the cap.', $this->brief->diary->loweringsThisWeek($this->brief->today), $this->caps->loweringsAWeek);
     }
 
     /** @return array{int, Amount} as much as is left */
@@ -265,14 +269,13 @@ final readonly class SessionWriter
         $rung = $block->rung();
 
         return $rung !== null && $block->part !== Part::WarmUp && $rung->exercise->setup->kind()->lane() === Lane::Pull
-            && $rung->exercise->manner->at?->isGrip() !== true && $rung->exercise->manner->movement !== Movement::ShoulderBlade;
+            && ! $rung->exercise->manner->isStraightArmed();
     }
 
     /** @return list<string> */
     private function notesOfPlace(): array
     {
-        $last = $this->brief->diary->lastDay($this->brief->today - 1);
-        $away = $last === null ? 0 : $this->brief->today - $last;
+        $away = $this->daysAway();
         $stage = $this->course->now->stage;
 
         return array_values(array_filter([

@@ -15,6 +15,9 @@ final readonly class Signal
 {
     public const SORENESS = [0.0, 5.0];
 
+    /** From so much on soreness is marked: an easy day first. */
+    public const MARKED_SORENESS = 4;
+
     public const EFFORT = [0.0, 10.0];
 
     /** @param  list<Symptom>  $symptoms */

@@ -27,6 +27,12 @@ final readonly class Belief
         return self::on($today, CapacityFilter::usual()->prior($today));
     }
 
+    /** Where nothing was logged, what is believed of anybody. */
+    public function orOfAnybody(): self
+    {
+        return $this->state === null ? self::ofAnybody($this->today) : $this;
+    }
+
     /** Reps to expect on a load; none before a baseline. */
     public function predict(FeltLoad $load): ?RepPrediction
     {

@@ -20,6 +20,9 @@ final readonly class SetFall
 
     private const USUAL_SD = 0.015;
 
+    /** Older days say nothing of how it falls now. */
+    public const DAYS = 56;
+
     /** What five in reserve spare of the fall. */
     private const SPARED = 0.6;
 

@@ -45,16 +45,16 @@ it('leads through each method from the first stage to strict reps by the real se
     $last = null;
     foreach (Apprenticeship::of($trainee, $method, HouseRules::usual(), $ways, 7 * 130) as $day => $trained) {
         $stages[$trained->place->stage->key] = true;
-        $lowered[intdiv($day + 3, 7)] = ($lowered[intdiv($day + 3, 7)] ?? 0) + $trained->lowerings();
+        $lowered[intdiv($day + 3, 7)] = ($lowered[intdiv($day + 3, 7)] ?? 0) + $trained->came()->lowerings();
         $last = $trained;
         expect($trained->call)->not->toBeNull();
-        if (count($stages) === count($method->stages) && $trained->strictReps() > 0) {
+        if (count($stages) === count($method->stages) && $trained->came()->strictReps() > 0) {
             break;
         }
     }
 
     expect(array_keys($stages))->toBe(array_map(fn ($stage): string => $stage->key, $method->stages))
-        ->and($last->strictReps())->toBeGreaterThan(0)
+        ->and($last->came()->strictReps())->toBeGreaterThan(0)
         ->and(max(array_slice($lowered, 0, 4)))->toBeLessThanOrEqual(30 + 30);
     foreach (array_values($lowered) as $week => $count) {
         expect($count)->toBeLessThanOrEqual(max(30, 1.2 * max([0, ...array_slice(array_values($lowered), max(0, $week - 5), 5)])) + 1);

@@ -123,11 +123,8 @@ final class BriefQuestion
     {
         $json->allowing('method', 'stage', 'since', 'rung');
         $key = $json->text('stage', 64);
-        $keys = array_map(static fn ($stage): string => $stage->key, $method->stages);
-        if (! in_array($key, $keys, true)) {
-            throw Unreadable::unknown('/place/stage', $key, $keys);
-        }
-        $place = new Place($method->stage($key), Day::number($json->date('since', self::LATEST)), null);
+        $stage = $method->find($key) ?? throw Unreadable::unknown('/place/stage', $key, array_column($method->stages, 'key'));
+        $place = new Place($stage, Day::number($json->date('since', self::LATEST)), null);
         if (! $json->has('rung')) {
             return [$place, null];
         }

@@ -37,7 +37,7 @@ final class PlanAnswers
         $brief = BriefQuestion::read($request);
         $session = SessionWriter::write($brief);
 
-        return (object) self::given([
+        return (object) SetupJson::given([
             'place' => self::place($session->place, $brief),
             'blocks' => array_map(self::block(...), $session->blocks),
             'minutes' => $session->minutes(),
@@ -54,7 +54,7 @@ final class PlanAnswers
         $situation = SituationOf::brief($brief, $course) ?? throw $request->fault('kit', 'Nothing in this kit can be built for the stage, and nothing is in use: there is nothing to judge.');
         $call = Judge::call($situation);
 
-        return (object) self::given([
+        return (object) SetupJson::given([
             'verdict' => $call->verdict->value,
             'rule' => $call->rule,
             'reasons' => array_map(self::evidence(...), $call->reasons),
@@ -72,7 +72,7 @@ final class PlanAnswers
     {
         $changeN = $next->load->meanN - $situation->rung()->load->meanN;
 
-        return self::given([
+        return SetupJson::given([
             'exercise' => SetupJson::exerciseOf($next),
             'name' => $next->name,
             'share' => $next->share(),
@@ -85,7 +85,7 @@ final class PlanAnswers
     /** @return array<string, mixed> */
     private static function place(Place $place, Brief $brief): array
     {
-        return self::given([
+        return SetupJson::given([
             'method' => $brief->method->key,
             'stage' => $place->stage->key,
             'since' => Day::date($place->since),
@@ -98,7 +98,7 @@ final class PlanAnswers
     {
         $rung = $block->rung();
 
-        return self::given([
+        return SetupJson::given([
             'part' => $block->part->value,
             'purpose' => $block->purpose?->value,
             'exercise' => $block->do instanceof Rung ? SetupJson::exerciseOf($block->do) : ['accessory' => $block->do->value],
@@ -136,27 +136,18 @@ final class PlanAnswers
     /** @return array<string, mixed> */
     private static function refused(Refusal $refused): array
     {
-        return self::given(['code' => $refused->code->value, 'text' => $refused->text, 'next_on' => $refused->nextOn === null ? null : Day::date($refused->nextOn)]);
+        return SetupJson::given(['code' => $refused->code->value, 'text' => $refused->text, 'next_on' => $refused->nextOn === null ? null : Day::date($refused->nextOn)]);
     }
 
     /** @return array<string, mixed> */
     private static function evidence(Evidence $evidence): array
     {
-        return self::given(['text' => $evidence->text, 'figure' => $evidence->figure, 'threshold' => $evidence->threshold]);
+        return SetupJson::given(['text' => $evidence->text, 'figure' => $evidence->figure, 'threshold' => $evidence->threshold]);
     }
 
     /** @return array{code: string, text: string} */
     private static function caution(Caution $caution): array
     {
         return ['code' => $caution->value, 'text' => $caution->text()];
-    }
-
-    /**
-     * @param  array<string, mixed>  $keys
-     * @return array<string, mixed>
-     */
-    private static function given(array $keys): array
-    {
-        return array_filter($keys, static fn (mixed $value): bool => $value !== null);
     }
 }

@@ -227,10 +227,12 @@ final class SetupJson
     }
 
     /**
+     * Without what is not said.
+     *
      * @param  array<string, mixed>  $keys
      * @return array<string, mixed>
      */
-    private static function given(array $keys): array
+    public static function given(array $keys): array
     {
         return array_filter($keys, static fn (mixed $value): bool => $value !== null);
     }
