@@ -9,6 +9,7 @@ use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BodyController;
 use App\Http\Controllers\CallController;
 use App\Http\Controllers\CapacityController;
+use App\Http\Controllers\CapController;
 use App\Http\Controllers\CautionController;
 use App\Http\Controllers\ClearanceController;
 use App\Http\Controllers\GearController;
@@ -27,6 +28,7 @@ use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SetupController;
 use App\Http\Controllers\SignalController;
 use App\Http\Controllers\TrendController;
+use App\Http\Controllers\WrittenSessionController;
 use App\Http\Middleware\EnterGym;
 use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
@@ -93,7 +95,11 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::post('sets', [SetController::class, 'storeAll']);
     Route::get('athletes/{athlete}/calls', [CallController::class, 'past']);
 
-    Route::get('athletes/{athlete}/session', [PlaceController::class, 'session']);
+    Route::get('athletes/{athlete}/session', [WrittenSessionController::class, 'show']);
+    Route::get('athletes/{athlete}/session/others', [WrittenSessionController::class, 'others']);
+    Route::post('athletes/{athlete}/session/tried', [WrittenSessionController::class, 'try']);
+    Route::post('athletes/{athlete}/session/changes', [WrittenSessionController::class, 'change']);
+    Route::delete('athletes/{athlete}/session/changes', [WrittenSessionController::class, 'putBack']);
     Route::get('athletes/{athlete}/place', [PlaceController::class, 'history']);
     Route::post('athletes/{athlete}/place', [PlaceController::class, 'place']);
     Route::post('athletes/{athlete}/comparisons', [PlaceController::class, 'compare']);
@@ -105,6 +111,8 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::post('methods/check', [MethodController::class, 'check']);
     Route::get('methods/{method}', [MethodController::class, 'show']);
     Route::delete('methods/{method}', [MethodController::class, 'drop']);
+    Route::get('caps', [CapController::class, 'show']);
+    Route::put('caps', [CapController::class, 'settle']);
     Route::get('house-rules', [HouseRuleController::class, 'show']);
     Route::put('house-rules', [HouseRuleController::class, 'settle']);
     Route::post('house-rules/effects', [HouseRuleController::class, 'effects']);

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use SteadyRung\Kit\Floor;
 use SteadyRung\Method\HouseRules;
+use SteadyRung\Safety\CapLimits;
 
 /**
  * @property string $id
@@ -16,6 +18,9 @@ use SteadyRung\Method\HouseRules;
  * @property Floor $floor what the heels stand on
  * @property bool $to_replay whether what follows from the log must be followed anew
  * @property array<string, string> $house_rules position by rule, where it is not the default
+ * @property array<string, int> $caps figures by key, where they are not the usual ones
+ * @property string|null $caps_raised_by the coach who answers for a cap above the usual
+ * @property CarbonImmutable|null $caps_raised_at
  * @property int $kit_version grows with every change of what is in use
  */
 final class Gym extends Model
@@ -26,10 +31,15 @@ final class Gym extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['kit_version' => 1, 'is_demo' => false, 'floor' => 'unknown', 'to_replay' => false, 'house_rules' => '{}'];
+    protected $attributes = ['kit_version' => 1, 'is_demo' => false, 'floor' => 'unknown', 'to_replay' => false, 'house_rules' => '{}', 'caps' => '{}'];
 
     /** @var array<string, string> */
-    protected $casts = ['kit_version' => 'integer', 'is_demo' => 'boolean', 'floor' => Floor::class, 'to_replay' => 'boolean', 'house_rules' => 'array'];
+    protected $casts = ['kit_version' => 'integer', 'is_demo' => 'boolean', 'floor' => Floor::class, 'to_replay' => 'boolean', 'house_rules' => 'array', 'caps' => 'array', 'caps_raised_at' => 'immutable_datetime'];
+
+    public function capLimits(): CapLimits
+    {
+        return CapLimits::of($this->caps);
+    }
 
     public function houseRules(): HouseRules
     {

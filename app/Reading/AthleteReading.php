@@ -20,6 +20,7 @@ use SteadyRung\Call\Standard;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Pattern;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Plan\LoweringsLeft;
 use SteadyRung\Setup\DoesNotFit;
 
 /**
@@ -27,7 +28,7 @@ use SteadyRung\Setup\DoesNotFit;
  */
 final readonly class AthleteReading
 {
-    public function __construct(private FindWay $ways, private Believed $believed, private GymDay $days, private ScreeningReading $screens, private Methods $methods, private DiaryReading $diaries, private CurrentGym $gym)
+    public function __construct(private FindWay $ways, private Believed $believed, private GymDay $days, private ScreeningReading $screens, private Methods $methods, private BuildBrief $briefs, private CurrentGym $gym)
     {
     }
 
@@ -59,7 +60,7 @@ final readonly class AthleteReading
             $body->pullDistanceM(),
             StandardJson::of(Standard::at($stage, $rung, $this->gym->gym()->houseRules())),
             PlaceJson::of($method, $stage, Day::number($athlete->stage_since ?? $this->days->today())),
-            $rung?->exercise->manner->movement === Movement::Lowering ? LoweringLeftJson::of($this->diaries->of($athlete), Day::number($this->days->today())) : null,
+            $rung?->exercise->manner->movement === Movement::Lowering ? LoweringLeftJson::of(LoweringsLeft::of($this->briefs->of($athlete))) : null,
             $athlete->sessions_a_week,
             $rung === null ? null : RungJson::believed($rung, $belief),
             $standing instanceof DoesNotFit ? $standing->reason : null,

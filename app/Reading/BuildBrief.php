@@ -29,6 +29,7 @@ final readonly class BuildBrief
         private Believed $believed,
         private CapacityBefore $before,
         private FallReading $fall,
+        private HandReading $hand,
         private CurrentGym $gym,
         private GymDay $days,
     ) {
@@ -51,6 +52,8 @@ final readonly class BuildBrief
             new KeptWays($athlete, $this->ways, $this->kept),
             $athlete->sessions_a_week,
             $standing instanceof DoesNotFit ? $standing->reason : null,
+            $this->gym->gym()->capLimits(),
+            $this->hand->of($athlete),
         );
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\Diary;
+use SteadyRung\Plan\LoweringsLeft;
 
 /**
  * Lowerings that the caps leave, today and this week.
@@ -22,14 +22,13 @@ final readonly class LoweringLeftJson
         public int $this_week,
         #[OA\Property]
         public int $a_week,
+        #[OA\Property(description: 'Why none is left today.')]
+        public ?string $full,
     ) {
     }
 
-    public static function of(Diary $diary, int $today): self
+    public static function of(LoweringsLeft $left): self
     {
-        $caps = $diary->caps($today);
-        $week = max(0, $caps->loweringsAWeek - $diary->loweringsThisWeek($today));
-
-        return new self(min($week, max(0, $caps->loweringsASession - $diary->lowerings($today, $today))), $caps->loweringsASession, $week, $caps->loweringsAWeek);
+        return new self($left->today, $left->caps->loweringsASession, $left->thisWeek, $left->caps->loweringsAWeek, $left->today === 0 ? $left->full() : null);
     }
 }

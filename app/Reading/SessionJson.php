@@ -18,6 +18,7 @@ final readonly class SessionJson
      * @param  list<BlockJson>  $blocks
      * @param  list<string>  $gear
      * @param  list<string>  $notes
+     * @param  list<LeftOutJson>  $left_out
      */
     public function __construct(
         #[OA\Property(format: 'date')]
@@ -34,6 +35,8 @@ final readonly class SessionJson
         public array $notes,
         #[OA\Property(description: 'Why it is not written, or not whole.')]
         public ?RefusalJson $refused,
+        #[OA\Property(description: 'By hand.', items: new OA\Items(ref: LeftOutJson::class))]
+        public array $left_out,
         #[OA\Property]
         public CalendarJson $calendar,
     ) {

@@ -7,8 +7,14 @@ namespace App\Reading;
 use App\Formats\Day;
 use App\Formats\Json\BlockJson;
 use App\Formats\Json\PlaceJson;
+use App\Formats\Json\RungJson;
 use App\Models\Athlete;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Plan\AskedLine;
+use SteadyRung\Plan\Block;
+use SteadyRung\Plan\Brief;
 use SteadyRung\Plan\Calendar;
+use SteadyRung\Plan\Pick;
 use SteadyRung\Plan\SessionWriter;
 
 /**
@@ -16,13 +22,37 @@ use SteadyRung\Plan\SessionWriter;
  */
 final readonly class SessionReading
 {
+    private const MOST_OTHERS = 12;
+
     public function __construct(private BuildBrief $briefs)
     {
     }
 
     public function of(Athlete $athlete, ?string $on = null): SessionJson
     {
-        $brief = $this->briefs->of($athlete, on: $on);
+        return $this->written($this->briefs->of($athlete, on: $on));
+    }
+
+    /** What could be done in the place of a line, nearest in carried share first; without one, what could be added. */
+    public function others(Athlete $athlete, ?string $line): OthersJson
+    {
+        $brief = $this->briefs->of($athlete);
+        $asked = $line === null ? null : self::asked($brief, $line);
+        $blocks = array_values(array_filter(SessionWriter::write($brief)->blocks, static fn (Block $b): bool => $b->line === $line));
+        $rung = $blocks === [] ? null : $blocks[0]->rung();
+        $others = $asked === null || $rung === null ? [] : array_slice((new Pick($brief))->others($asked->school ?? $asked->line, $rung), 0, self::MOST_OTHERS);
+
+        return OthersJson::of(array_map(static fn (Rung $r): RungJson => RungJson::believed($r, $brief->belief($r)), $others), $brief->ways->limits());
+    }
+
+    private static function asked(Brief $brief, string $line): ?AskedLine
+    {
+        return array_values(array_filter(SessionWriter::asked($brief), static fn (AskedLine $a): bool => $a->key() === $line))[0] ?? null;
+    }
+
+    /** As something else that is known would have it. */
+    public function written(Brief $brief): SessionJson
+    {
         $session = SessionWriter::write($brief);
 
         return new SessionJson(
@@ -33,6 +63,7 @@ final readonly class SessionReading
             $session->gear,
             $session->notes,
             $session->refused === null ? null : RefusalJson::of($session->refused),
+            array_map(LeftOutJson::of(...), $session->leftOut),
             CalendarJson::of(Calendar::of($brief), $brief->today),
         );
     }

@@ -335,6 +335,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/caps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["caps"];
+        /** @description Lower at will; above the usual only where the coach answers for it. */
+        put: operations["settleCaps"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/capacity": {
         parameters: {
             query?: never;
@@ -594,23 +611,6 @@ export interface paths {
         put?: never;
         /** @description Pain told without a set; pulling is paused at once. */
         post: operations["tellPain"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/session": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description The next session, written for today. */
-        get: operations["session"];
-        put?: never;
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -986,6 +986,75 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The next session, written for today. */
+        get: operations["session"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/session/others": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What could be done in the place of a line, nearest in carried share first; without one, what could be added. */
+        get: operations["otherExercises"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/session/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description A line changed by hand; what was changed of it for as long is put back. */
+        post: operations["changeLine"];
+        /** @description A line as the method has it again. */
+        delete: operations["putLineBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/session/tried": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description The session as a change would have it; nothing is kept. */
+        post: operations["tryLine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1087,6 +1156,23 @@ export interface components {
             coach_name: string;
             email: string;
             password: string;
+        };
+        /** @description A line of the written session as the coach wants it, for the next session or from now on. */
+        LineInput: {
+            /** Format: uuid */
+            id: string;
+            /** @description Key of the line, or of one more. */
+            line: string;
+            /** @description From now on; else until the next work is logged. */
+            lasts: boolean;
+            left_out?: boolean;
+            sets?: number | null;
+            low?: number | null;
+            high?: number | null;
+            rest_s?: number | null;
+            exercise?: components["schemas"]["Exercise"] | null;
+            /** @enum {string|null} */
+            accessory?: "curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
         };
         /** @description An athlete's mass on a day. */
         WeighingInput: {
@@ -1276,6 +1362,16 @@ export interface components {
             cues: string[];
             cautions: components["schemas"]["Caution"][];
             note: string | null;
+            /** @description What the line is known by; empty for a try or a test. */
+            line: string;
+            /** @description What the method itself asks, where that is written otherwise. */
+            school: string | null;
+            by_hand: components["schemas"]["ByHand"] | null;
+        };
+        /** @description That a line was changed by hand. */
+        ByHand: {
+            /** @description From now on; else for the next session. */
+            lasts: boolean;
         };
         /** @description What to do next time, and why. */
         Call: {
@@ -1907,6 +2003,15 @@ export interface components {
             /** Format: uuid */
             bar_id?: string | null;
         };
+        /** @description The caps as the gym wants them. */
+        CapsInput: {
+            lowerings_a_session: number;
+            lowerings_a_week: number;
+            hard_sets_first_month: number;
+            hard_sets_later: number;
+            /** @description That the coach answers for a figure above the usual. */
+            acknowledged: boolean | null;
+        };
         /** @description Which method, and which of the virtual athletes. */
         ComparisonInput: {
             method: string;
@@ -1990,6 +2095,15 @@ export interface components {
             status: number;
             detail: string;
             errors: components["schemas"]["Fault"][];
+        };
+        /** @description Work beside the pull, and how much of it a set usually is. */
+        Accessory: {
+            /** @enum {string} */
+            accessory: "curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row";
+            name: string;
+            /** @description The key of one more line with it. */
+            line: string;
+            usual: components["schemas"]["Amount"];
         };
         /** @description One athlete: body, the set-up in use, capacity, pause, the open call. */
         Athlete: {
@@ -2153,6 +2267,28 @@ export interface components {
              */
             on: string;
         };
+        /** @description The figures of the caps as the gym has them. */
+        Caps: {
+            /** @description int> */
+            lowerings_a_session: number;
+            /** @description int> */
+            lowerings_a_week: number;
+            /** @description int> */
+            hard_sets_first_month: number;
+            /** @description int> */
+            hard_sets_later: number;
+            /** @description As they ship, by key. */
+            usual: {
+                [key: string]: number;
+            };
+            /** @description Who answers for a figure above the usual. */
+            raised_by: string | null;
+            /**
+             * Format: date-time
+             * @description int>
+             */
+            raised_at: string | null;
+        };
         /** @description The note that ended the last pause for pain. */
         Cleared: {
             /** Format: date */
@@ -2292,12 +2428,21 @@ export interface components {
             /** @description What can be done on each kind of set-up. */
             doable: components["schemas"]["Doable"][];
         };
+        /** @description A line left out by hand. */
+        LeftOut: {
+            line: string;
+            words: string;
+            /** @description From now on; else for the next session. */
+            lasts: boolean;
+        };
         /** @description Lowerings that the caps leave, today and this week. */
         LoweringLeft: {
             today: number;
             a_session: number;
             this_week: number;
             a_week: number;
+            /** @description Why none is left today. */
+            full: string | null;
         };
         /** @description The coach who is signed in. */
         Me: {
@@ -2334,6 +2479,12 @@ export interface components {
             name: string;
             dose: string;
             cue: string;
+        };
+        /** @description What could be done in the place of a line of the session. */
+        Others: {
+            /** @description Nearest in carried share first; none in the place of work beside the pull. */
+            rungs: components["schemas"]["Rung"][];
+            accessories: components["schemas"]["Accessory"][];
         };
         OverrideList: {
             rules: components["schemas"]["OverrideRule"][];
@@ -2530,6 +2681,8 @@ export interface components {
             gear: string[];
             notes: string[];
             refused: components["schemas"]["Refusal"] | null;
+            /** @description By hand. */
+            left_out: components["schemas"]["LeftOut"][];
             calendar: components["schemas"]["Calendar"];
         };
         /** @description A set that stands in the log. */
@@ -3520,6 +3673,68 @@ export interface operations {
             };
         };
     };
+    caps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Caps"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    settleCaps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CapsInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Caps"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     capacityWhy: {
         parameters: {
             query: {
@@ -4125,37 +4340,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Athlete"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    session: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Session"];
                 };
             };
             /** @description A problem. */
@@ -5051,6 +5235,184 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Trend"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    session: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    otherExercises: {
+        parameters: {
+            query?: {
+                /** @description Key of the line. */
+                line?: string;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Others"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeLine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LineInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description Stored. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putLineBack: {
+        parameters: {
+            query: {
+                /** @description Key of the line. */
+                line: string;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tryLine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LineInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
                 };
             };
             /** @description A problem. */

@@ -98,6 +98,27 @@ export const limits = {
             longest: 200
         }
     },
+    LineInput: {
+        line: {
+            longest: 160
+        },
+        sets: {
+            low: 1,
+            high: 12
+        },
+        low: {
+            low: 1,
+            high: 600
+        },
+        high: {
+            low: 1,
+            high: 600
+        },
+        rest_s: {
+            low: 0,
+            high: 600
+        }
+    },
     WeighingInput: {
         mass_kg: {
             low: 20,
@@ -206,6 +227,24 @@ export const limits = {
         rated_kg: {
             low: 50,
             high: 5000
+        }
+    },
+    CapsInput: {
+        lowerings_a_session: {
+            low: 0,
+            high: 60
+        },
+        lowerings_a_week: {
+            low: 0,
+            high: 120
+        },
+        hard_sets_first_month: {
+            low: 0,
+            high: 40
+        },
+        hard_sets_later: {
+            low: 0,
+            high: 60
         }
     },
     ComparisonInput: {

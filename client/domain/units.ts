@@ -79,10 +79,10 @@ export function parseNumber(text: string): number | null | undefined {
     return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : null;
 }
 
-export type TypedUnit = 'kg' | 'cm' | 'mm' | 'N' | 's' | 'm' | 'reps';
+export type TypedUnit = 'kg' | 'cm' | 'mm' | 'N' | 's' | 'm' | 'reps' | 'sets';
 
 /** From the unit people type to the unit the API takes, and back. */
-const PER_API_UNIT: Record<TypedUnit, number> = { kg: 1, cm: CM_PER_M, mm: 1, N: 1, s: 1, m: 1, reps: 1 };
+const PER_API_UNIT: Record<TypedUnit, number> = { kg: 1, cm: CM_PER_M, mm: 1, N: 1, s: 1, m: 1, reps: 1, sets: 1 };
 
 export function toApi(typed: number, unit: TypedUnit): number {
     return Number((typed / PER_API_UNIT[unit]).toPrecision(12));

@@ -7,6 +7,7 @@ import ChipRow from '../parts/ChipRow.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../parts/useRead';
+import CapsCard from './CapsCard.vue';
 import RuleEffects from './RuleEffects.vue';
 
 const rules = useRead(['house-rules'], () => outcome(api.GET('/api/house-rules')));
@@ -78,6 +79,7 @@ async function save(): Promise<void> {
             <NButton @click="rules.reload().then(() => (draft = Object.fromEntries(list.map((r) => [r.key, r.position]))))">Leave as it was</NButton>
         </div>
     </div>
+    <CapsCard />
 </template>
 
 <style scoped>

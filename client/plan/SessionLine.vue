@@ -5,6 +5,7 @@ import { intervalText, mass, percent, seconds } from '../domain/units';
 import BesideLog from './BesideLog.vue';
 
 const props = defineProps<{ id: string; block: Schemas['Block'] }>();
+defineEmits<{ change: []; putBack: [] }>();
 
 const rest = (s: number): string => (s >= 120 ? `rest ${Number((s / 60).toFixed(1))} min` : s === 0 ? 'no rest' : `rest ${s} s`);
 const count = computed(() => `${props.block.sets} × ${props.block.amount.measure === 'total_reps' ? `(${props.block.amount.words})` : props.block.amount.words}`);
@@ -43,10 +44,25 @@ const card = computed(() => {
             <span v-if="about" class="small dim">{{ about }}</span>
             <span class="small cues">{{ block.cues.join(' ') }}</span>
             <span v-if="block.note" class="small note">{{ block.note }}</span>
+            <span v-if="block.by_hand" class="small hand">
+                By hand, {{ block.by_hand.lasts ? 'from now on' : 'for the next session' }}
+                <template v-if="block.school">; the method asks {{ block.school }}</template>
+                .
+                <button type="button" class="quiet small no-print" @click="$emit('putBack')">
+                    Back to the method
+                    <span class="unseen">: {{ block.name }}</span>
+                </button>
+            </span>
             <BesideLog v-if="block.accessory" :id="id" :block="block" />
         </div>
         <strong class="likely">{{ likely }}</strong>
-        <span class="small dim rest">{{ rest(block.rest_s) }}</span>
+        <span class="small rest">
+            <span class="dim">{{ rest(block.rest_s) }}</span>
+            <button v-if="block.line" type="button" class="quiet small no-print" @click="$emit('change')">
+                Change
+                <span class="unseen">: {{ block.name }}</span>
+            </button>
+        </span>
     </li>
 </template>
 
@@ -98,7 +114,13 @@ a.name {
     font-weight: 600;
 }
 
+.hand {
+    color: var(--color-bark);
+}
+
 .rest {
+    display: grid;
+    justify-items: end;
     text-align: right;
 }
 
@@ -116,6 +138,12 @@ a.name {
     .rest {
         grid-column: 2;
         text-align: left;
+    }
+
+    .rest {
+        display: flex;
+        justify-content: space-between;
+        align-items: center;
     }
 
     .likely:empty {

@@ -37,7 +37,13 @@ useTitle(() => `${name.value} · session · Steady Rung`);
             <template v-if="written.refused.next_on">Next from {{ day(written.refused.next_on) }} on.</template>
         </p>
         <div class="sheet">
-            <SessionLines v-if="written.blocks.length > 0" :id="id" :blocks="written.blocks" />
+            <SessionLines
+                v-if="written.blocks.length > 0 || written.left_out.length > 0"
+                :id="id"
+                :blocks="written.blocks"
+                :left-out="written.left_out"
+                @changed="session.put($event)"
+            />
             <p v-else class="card dim">Nothing is written for today.</p>
             <SessionSide :session="written" />
         </div>

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call;
 
-use SteadyRung\Exercise\ChoiceKind;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Pattern;
@@ -33,9 +32,6 @@ final readonly class SituationOf
 
     /** What differs by more in carried share is no switch but a step. */
     private const SAME_SHARE = 2 * Steps::SMALLEST;
-
-    /** What can stand in for each other at about the same share. */
-    private const HELPING = [ChoiceKind::Band, ChoiceKind::Foot, ChoiceKind::LowBar, ChoiceKind::Counterweight, ChoiceKind::PullDown, ChoiceKind::BandPullDown];
 
     private function __construct(private Brief $brief, private Course $course, private Rung $rung, private Standard $standard)
     {
@@ -114,7 +110,7 @@ final readonly class SituationOf
             array_push($others, ...($means->isDoneOn($this->rung) ? [] : $pick->rungs($means)));
         }
         if ($others === [] && ! $this->rung->exercise->manner->movement->isTimed()) {
-            foreach (self::HELPING as $kind) {
+            foreach (Pick::HELPING as $kind) {
                 array_push($others, ...($kind->lane() === $lane && $kind !== $this->rung->exercise->setup->kind() ? $pick->rungs(Means::of($kind)) : []));
             }
         }

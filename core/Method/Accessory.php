@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace SteadyRung\Method;
 
+use SteadyRung\Safety\Limit;
+use SteadyRung\Safety\Limits;
+
 /**
  * Work beside the pull, known by name.
  */
@@ -82,6 +85,29 @@ enum Accessory: string
     public function isOverhead(): bool
     {
         return $this->hangs() || in_array($this, [self::OverheadPullApart, self::WallWalk], true);
+    }
+
+    /** Whether the screen allows it. */
+    public function isWithin(Limits $limits): bool
+    {
+        return ! ($this->hangs() && $limits->bars(Limit::NoHanging)) && ! ($this->isOverhead() && $limits->bars(Limit::NoOverhead));
+    }
+
+    public function part(): Part
+    {
+        return $this === self::Hollow || in_array($this, self::trunkLadder(), true) ? Part::Trunk : Part::Accessory;
+    }
+
+    /** How much of it a set is where nobody says. */
+    public function usual(): Amount
+    {
+        return match (true) {
+            $this->part() === Part::Trunk => Amount::of(Measure::Seconds, 60),
+            $this === self::StraightArmLean => Amount::of(Measure::Seconds, 15),
+            $this === self::ArmSweep => Amount::of(Measure::Seconds, 30),
+            $this === self::Carry => Amount::of(Measure::Metres, 30),
+            default => Amount::of(Measure::Reps, 10),
+        };
     }
 
     /** @return non-empty-list<self> what the trunk ladder climbs by, a minute each (common practice) */

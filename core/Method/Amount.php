@@ -11,7 +11,7 @@ use SteadyRung\OutOfRange;
  */
 final readonly class Amount
 {
-    private const COUNT = [1.0, 600.0];
+    public const COUNT = [1.0, 600.0];
 
     private function __construct(public Measure $measure, public int $low, public int $high)
     {

@@ -35,6 +35,14 @@ final readonly class Gate
         return new self($measure, $sets, $count, $floor, $sessions, $leastDays);
     }
 
+    /** Whether a line can meet it: as many sets of as much. */
+    public function isMetBy(Prescription $work): bool
+    {
+        $inOne = $work->amount->measure === Measure::TotalReps ? 1 : $work->sets;
+
+        return $this->sets <= $inOne && $this->measure === $work->amount->measure && ($work->toFailure || $this->count <= $work->amount->high);
+    }
+
     public function words(): string
     {
         $what = $this->measure === Measure::TotalReps ? "$this->count in all" : ($this->sets === 1 ? $this->measure->count($this->count).' in one set' : "$this->sets × ".$this->measure->count($this->count));

@@ -94,8 +94,7 @@ final readonly class Method
     {
         $work = $stage->work();
         $gate = $stage->gate;
-        $inOne = $work->amount->measure === Measure::TotalReps ? 1 : $work->sets;
-        if ($gate->sets > $inOne || $gate->measure !== $work->amount->measure || (! $work->toFailure && $gate->count > $work->amount->high)) {
+        if (! $gate->isMetBy($work)) {
             throw BadMethod::gateAsksMore($stage->key, $gate->words(), $work->words());
         }
         if ($stage->lowerings() > self::MOST_LOWERINGS) {

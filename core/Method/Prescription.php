@@ -50,6 +50,18 @@ final readonly class Prescription
         return new self($part, is_array($do) ? $do : [], $do instanceof Accessory ? $do : null, $sets, $amount, $restS, $toFailure, $isPerSide, $climbs, $tempo, $group);
     }
 
+    /** Other figures, and another accessory where one is named. */
+    public function with(int $sets, Amount $amount, int $restS, ?Accessory $accessory = null): self
+    {
+        return new self($this->part, $this->means, $accessory ?? $this->accessory, $sets, $amount, $restS, $this->toFailure, $this->isPerSide, $this->climbs, $this->tempo, $this->group);
+    }
+
+    /** What it is known by in its stage, whatever its figures. */
+    public function key(): string
+    {
+        return $this->part->value.':'.($this->accessory->value ?? $this->means[0]->key());
+    }
+
     /** Of its means the one a rung is done as; none where it is done as none of them. */
     public function meansOf(Rung $rung): ?Means
     {

@@ -30,6 +30,8 @@ final readonly class Block
      * @param  list<RepPrediction>  $expected  reps to failure in each set, tired by those before; empty where seconds or nothing is foretold
      * @param  list<string>  $cues
      * @param  list<Caution>  $cautions
+     * @param  string  $line  key of the line it was written from; empty for a try or a test
+     * @param  string|null  $school  what the method itself asks, where that is written otherwise
      */
     public function __construct(
         public Part $part,
@@ -47,13 +49,15 @@ final readonly class Block
         public array $cautions = [],
         public ?Purpose $purpose = null,
         public ?string $note = null,
-        public ?Amount $school = null,
+        public string $line = '',
+        public ?LineChange $byHand = null,
+        public ?string $school = null,
     ) {
     }
 
     public function inSets(int $sets): self
     {
-        return new self($this->part, $this->do, $sets, $this->amount, $this->restS, $this->toFailure, $this->isPerSide, $this->tempo, $this->group, array_slice($this->expected, 0, $sets), $this->seconds, $this->cues, $this->cautions, $this->purpose, $this->note, $this->school);
+        return new self($this->part, $this->do, $sets, $this->amount, $this->restS, $this->toFailure, $this->isPerSide, $this->tempo, $this->group, array_slice($this->expected, 0, $sets), $this->seconds, $this->cues, $this->cautions, $this->purpose, $this->note, $this->line, $this->byHand, $this->school);
     }
 
     public function rung(): ?Rung

@@ -9,6 +9,8 @@ use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\HouseRules;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Place;
+use SteadyRung\Safety\CapLimits;
+use SteadyRung\Safety\Caps;
 use SteadyRung\Strength\Belief;
 
 /**
@@ -30,6 +32,8 @@ final readonly class Brief
         public Ways $ways,
         public ?int $perWeek = null,
         public ?string $missing = null,
+        public CapLimits $capLimits = new CapLimits,
+        public ByHand $hand = new ByHand,
     ) {
     }
 
@@ -47,18 +51,34 @@ final readonly class Brief
 
     public function at(Place $place): self
     {
-        return new self($this->today, $this->method, $place, $this->rules, $this->diary, $this->beliefs, $this->ways, $this->perWeek, $this->missing);
+        return $this->but(place: $place);
     }
 
     /** The same under other house rules. */
     public function under(HouseRules $rules): self
     {
-        return new self($this->today, $this->method, $this->place, $rules, $this->diary, $this->beliefs, $this->ways, $this->perWeek, $this->missing);
+        return $this->but(rules: $rules);
+    }
+
+    /** The same with other lines changed by hand. */
+    public function with(ByHand $hand): self
+    {
+        return $this->but(hand: $hand);
+    }
+
+    public function caps(): Caps
+    {
+        return $this->diary->caps($this->today, $this->capLimits);
     }
 
     /** The most sessions of a week. */
     public function mostPerWeek(): int
     {
         return $this->perWeek ?? $this->rules->mostPerWeek($this->method->perWeek[1]);
+    }
+
+    private function but(?Place $place = null, ?HouseRules $rules = null, ?ByHand $hand = null): self
+    {
+        return new self($this->today, $this->method, $place ?? $this->place, $rules ?? $this->rules, $this->diary, $this->beliefs, $this->ways, $this->perWeek, $this->missing, $this->capLimits, $hand ?? $this->hand);
     }
 }

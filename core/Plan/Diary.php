@@ -7,6 +7,7 @@ namespace SteadyRung\Plan;
 use SteadyRung\Exercise\Fault;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Method\Accessory;
+use SteadyRung\Safety\CapLimits;
 use SteadyRung\Safety\Caps;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Safety\Symptom;
@@ -74,12 +75,12 @@ final readonly class Diary
         return $first === null || $today - $first < Caps::NEW_DAYS;
     }
 
-    public function caps(int $today): Caps
+    public function caps(int $today, CapLimits $limits): Caps
     {
         $monday = Week::monday($today);
         $weeks = array_map(fn (int $ago): int => $this->lowerings($monday - self::DAYS_A_WEEK * $ago, $monday - self::DAYS_A_WEEK * ($ago - 1) - 1), range(1, self::WEEKS_LOOKED_AT));
 
-        return Caps::of($this->isNewToLowering($today), $this->isNewcomer($today), max($weeks));
+        return Caps::of($limits, $this->isNewToLowering($today), $this->isNewcomer($today), max($weeks));
     }
 
     /** Counted lowerings of the days from one to another. */

@@ -18,6 +18,9 @@ use SteadyRung\Strength\StrictTry;
  */
 final readonly class Pick
 {
+    /** What can stand in for each other at about the same share. */
+    public const HELPING = [ChoiceKind::Band, ChoiceKind::Foot, ChoiceKind::LowBar, ChoiceKind::Counterweight, ChoiceKind::PullDown, ChoiceKind::BandPullDown];
+
     private const LIKELY = 0.8;
 
     /** Nobody feels less than this, in carried share. */
@@ -46,12 +49,48 @@ final readonly class Pick
         return $easiest;
     }
 
+    /**
+     * What else could be done in a line's place: its other means, what stands in for it in its lane, and its neighbours; the nearest in
+     * carried share first.
+     *
+     * @return list<Rung>
+     */
+    public function others(Prescription $line, Rung $than): array
+    {
+        $lane = $than->exercise->setup->kind()->lane();
+        $means = $this->allowed($line);
+        if (! $than->exercise->manner->movement->isTimed()) {
+            $stands = array_filter(self::HELPING, static fn (ChoiceKind $k): bool => $k->lane() === $lane);
+            $means = [...$means, ...array_map(static fn (ChoiceKind $k): Means => Means::of($k), array_values($stands))];
+        }
+        $others = [];
+        foreach ($this->allowedOf($means) as $one) {
+            foreach ($this->rungs($one) as $rung) {
+                if ($rung->key() !== $than->key()) {
+                    $others[$rung->key()] = $rung;
+                }
+            }
+        }
+        usort($others, static fn (Rung $a, Rung $b): int => [abs($a->share() - $than->share()), $a->name] <=> [abs($b->share() - $than->share()), $b->name]);
+
+        return $others;
+    }
+
     /** @return list<Means> that the house does with */
     public function allowed(Prescription $line): array
     {
+        return $this->allowedOf($line->means);
+    }
+
+    /**
+     * @param  list<Means>  $means
+     * @return list<Means>
+     */
+    private function allowedOf(array $means): array
+    {
         $rules = $this->brief->rules;
 
-        return array_values(array_filter($line->means, static fn (Means $m): bool => ($m->kind !== ChoiceKind::Band || $rules->allowsBands()) && $rules->allowsGrip($m->grip)
+        return array_values(array_filter($means, static fn (Means $m): bool => ($m->kind !== ChoiceKind::Band || $rules->allowsBands()) && $rules->allowsGrip($m->grip)
             && ($m->movement !== Movement::Lowering || $rules->loweringDays() > 0)
             && (! in_array($m->kind, [ChoiceKind::Counterweight, ChoiceKind::PullDown], true) || ! $rules->says(HouseRule::Machines, 'not-used'))));
     }

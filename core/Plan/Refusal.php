@@ -68,7 +68,7 @@ final readonly class Refusal
         return match (true) {
             in_array($today, $worked, true) => new self(RefusalCode::TooSoon, 'Trained today already.', self::next($brief, $today + 1)),
             count($thisWeek) >= $brief->mostPerWeek() => new self(RefusalCode::WeekFull, sprintf('%d sessions this week already; more are none the better.', count($thisWeek)), Week::next($today)),
-            $hard >= $diary->caps($today)->hardSetsAWeek => new self(RefusalCode::WeekFull, sprintf('%d hard vertical sets this week: that is the cap.', $hard), Week::next($today)),
+            $hard >= $brief->caps()->hardSetsAWeek => new self(RefusalCode::WeekFull, sprintf('%d hard vertical sets this week: that is the cap.', $hard), Week::next($today)),
             $yesterday => new self(RefusalCode::TooSoon, 'Hard vertical work yesterday: never two such days in a row in the first four weeks.', $today + 1),
             default => null,
         };

@@ -16,8 +16,9 @@ final readonly class Session
      * @param  list<Block>  $blocks
      * @param  list<string>  $gear  names of the pieces it needs
      * @param  list<string>  $notes
+     * @param  list<AskedLine>  $leftOut  lines left out by hand
      */
-    public function __construct(public Place $place, public array $blocks, public array $gear, public array $notes, public ?Refusal $refused)
+    public function __construct(public Place $place, public array $blocks, public array $gear, public array $notes, public ?Refusal $refused, public array $leftOut = [])
     {
     }
 

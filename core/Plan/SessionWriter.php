@@ -23,7 +23,6 @@ use SteadyRung\Method\Part;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Method\Stage;
 use SteadyRung\Safety\Caps;
-use SteadyRung\Safety\Limit;
 use SteadyRung\Safety\Mobility;
 use SteadyRung\Strength\StrictTry;
 
@@ -49,7 +48,13 @@ final readonly class SessionWriter
 
     public static function write(Brief $brief): Session
     {
-        return (new self($brief, Course::of($brief), $brief->diary->caps($brief->today)))->session();
+        return (new self($brief, Course::of($brief), $brief->caps()))->session();
+    }
+
+    /** @return list<AskedLine> what the stage asks, as the coach changed it */
+    public static function asked(Brief $brief): array
+    {
+        return (new self($brief, Course::of($brief), $brief->caps()))->lines();
     }
 
     private function session(): Session
@@ -64,7 +69,7 @@ final readonly class SessionWriter
             $refused = Refusal::nothingFits(sprintf('Nothing in this kit fits for %s. %s', lcfirst($work->words()), $this->whatToGet($work)));
         }
 
-        return new Session($this->course->now, $blocks, $this->gear($blocks), [...$this->notesOfPlace(), ...$notes], $refused);
+        return new Session($this->course->now, $blocks, $this->gear($blocks), [...$this->notesOfPlace(), ...$notes], $refused, array_values(array_filter($this->lines(), self::isLeftOut(...))));
     }
 
     /** @return array{list<Block>, list<string>} */
@@ -96,19 +101,25 @@ final readonly class SessionWriter
     }
 
     /**
-     * @param  list<Block|Prescription>  $lines
-     * @return list<Block|Prescription>
+     * @param  list<Block|AskedLine>  $lines
+     * @return list<Block|AskedLine>
      */
     private function inOrder(array $lines): array
     {
         $order = array_flip(array_map(static fn (Part $p): string => $p->value, Part::cases()));
-        usort($lines, static fn (Block|Prescription $a, Block|Prescription $b): int => $order[$a->part->value] <=> $order[$b->part->value]);
+        usort($lines, static fn (Block|AskedLine $a, Block|AskedLine $b): int => $order[$a->part->value] <=> $order[$b->part->value]);
 
         return $lines;
     }
 
-    /** @return list<Prescription> of the stage, grip work added where the next stage hangs and asks for it */
+    /** @return list<AskedLine> of the stage, as the coach changed them */
     private function lines(): array
+    {
+        return $this->brief->hand->on($this->linesOfStage(), $this->brief->diary, $this->brief->today);
+    }
+
+    /** @return list<Prescription> grip work added where the next stage hangs and asks for it */
+    private function linesOfStage(): array
     {
         $lines = $this->course->now->stage->lines;
         if (Standing::lacksHang($this->brief, $this->course) !== null && array_filter($lines, static fn (Prescription $p): bool => $p->means !== [] && $p->means[0]->isGripWork()) === []) {
@@ -143,17 +154,70 @@ final readonly class SessionWriter
     }
 
     /** What is written of a line, or why it is left out; nothing where its part is not done here. */
-    private function block(Prescription $line): Block|string|null
+    private function block(AskedLine $asked): Block|string|null
     {
-        if ($line->accessory !== null) {
-            return $this->beside($line, $line->accessory);
+        $line = $asked->line;
+        $byHand = $asked->change?->instead instanceof Exercise ? $this->instead($asked->change->instead) : null;
+        if (self::isLeftOut($asked)) {
+            return $this->isWork($asked) ? 'What the gate counts is left out by hand.' : null;
         }
-        $rung = $line === $this->course->now->stage->work() ? $this->mainRung() : (new Pick($this->brief))->of($line);
+        if ($line->accessory !== null && $byHand === null) {
+            return $this->beside($asked, $line->accessory);
+        }
+        $rung = $byHand instanceof Rung ? $byHand : $this->rungOf($asked);
         if ($rung === null) {
-            return $line->part === Part::WarmUp ? null : sprintf('%s left out: nothing that fits. %s', $line->means[0]->words(), $this->whatToGet($line));
+            return $line->part === Part::WarmUp ? null : sprintf('%s left out: nothing that fits. %s', $line->words(), $this->whatToGet($line));
         }
 
-        return $this->capped($line, $rung);
+        return $this->capped($asked, $rung, is_string($byHand) ? [$byHand] : []);
+    }
+
+    private function rungOf(AskedLine $asked): ?Rung
+    {
+        return match (true) {
+            $this->isWork($asked) => $this->mainRung(),
+            $asked->line->means === [] => null,
+            default => (new Pick($this->brief))->of($asked->line),
+        };
+    }
+
+    private static function isLeftOut(AskedLine $asked): bool
+    {
+        return $asked->change?->isLeftOut === true;
+    }
+
+    private function isWork(AskedLine $asked): bool
+    {
+        return $asked->school === $this->course->now->stage->work();
+    }
+
+    /** What the coach put in a line's place, or why that is not written. */
+    private function instead(Exercise $exercise): Rung|string
+    {
+        $rung = $this->brief->ways->rung($exercise);
+
+        return match (true) {
+            ! $rung instanceof Rung => 'What was put here by hand cannot be built today.'.($rung === null ? '' : " $rung->reason"),
+            $exercise->manner->movement === Movement::Lowering && $this->brief->belief($rung)->secondsOn($rung)?->isControlled() !== true => "$rung->name was put here by hand; the way down would not be controlled yet.",
+            default => $rung,
+        };
+    }
+
+    /**
+     * What a change by hand touches: the gate of the stage.
+     *
+     * @return list<string>
+     */
+    private function touches(AskedLine $asked, Rung $rung): array
+    {
+        $gate = $this->course->now->stage->gate;
+
+        return match (true) {
+            $asked->change === null || ! $this->isWork($asked) => [],
+            $rung->key() !== $this->course->now->rung?->key() && $asked->change->instead !== null => ["Sets on it do not count for the gate: {$gate->words()}."],
+            ! $gate->isMetBy($asked->line) => ["With this the gate cannot be met: {$gate->words()}."],
+            default => [],
+        };
     }
 
     private function mainRung(): ?Rung
@@ -168,16 +232,18 @@ final readonly class SessionWriter
         return $last === null ? 0 : $this->brief->today - $last;
     }
 
-    private function capped(Prescription $line, Rung $rung): Block|string
+    /** @param  list<string>  $notes */
+    private function capped(AskedLine $asked, Rung $rung, array $notes): Block|string
     {
+        $line = $asked->line;
         $amount = $line->amount;
         $sets = $line->sets;
         if ($rung->exercise->manner->movement === Movement::Lowering) {
-            $left = $this->loweringsLeft();
-            if ($left <= 0) {
-                return $this->loweringIsFull();
+            $left = LoweringsLeft::of($this->brief);
+            if ($left->today === 0) {
+                return "Lowering left out: {$left->full()}.";
             }
-            [$sets, $amount] = self::within($sets, $amount, $left);
+            [$sets, $amount] = self::within($sets, $amount, $left->today);
         }
         $practice = Practice::of($rung->exercise);
         $belief = $this->brief->belief($rung);
@@ -186,29 +252,15 @@ final readonly class SessionWriter
         $restS = $this->brief->rules->restS($line->restS, $rung->exercise->setup->kind() === ChoiceKind::Row);
         $expected = $first === null ? [] : array_map($first->with(...), $this->brief->beliefs->fall(Brief::patternOf($rung))->over($sets, (float) $restS, $this->brief->rules->reserve()));
 
+        $isCut = $amount !== $line->amount || $sets !== $line->sets;
+        $notes = [...$notes, ...$this->touches($asked, $rung), ...($isCut ? [sprintf('%s %d × %s; written is what the caps leave: %d lowerings a session, %d a week.', $asked->change === null ? 'The school asks' : 'By hand it would be', $line->sets, $line->amount->words(), $this->caps->loweringsASession, $this->caps->loweringsAWeek)] : [])];
+
         return new Block(
             $line->part, $rung, $sets, $amount, $restS, $line->toFailure, $line->isPerSide, $line->tempo ?? $practice->tempo, $line->group,
             $expected, $belief->secondsOn($rung), $this->cues($rung, $practice), Watch::of($rung, $amount->high),
-            school: $amount === $line->amount && $sets === $line->sets ? null : $line->amount,
-            note: $amount === $line->amount && $sets === $line->sets ? null : sprintf('The school asks %d × %s; written is what the caps leave: %d lowerings a session, %d a week.', $line->sets, $line->amount->words(), $this->caps->loweringsASession, $this->caps->loweringsAWeek),
+            note: $notes === [] ? null : implode(' ', $notes), line: $asked->key(), byHand: $asked->change,
+            school: $isCut || $asked->change !== null ? $asked->school?->words() : null,
         );
-    }
-
-    private function loweringsLeft(): int
-    {
-        $days = $this->brief->diary->loweringDays($this->brief->today - 1);
-        $done = $this->brief->diary->loweringsThisWeek($this->brief->today);
-
-        return count($days) >= $this->brief->rules->loweringDays() ? 0 : min($this->caps->loweringsASession, $this->caps->loweringsAWeek - $done);
-    }
-
-    private function loweringIsFull(): string
-    {
-        $days = count($this->brief->diary->loweringDays($this->brief->today - 1));
-
-        return $days >= $this->brief->rules->loweringDays()
-            ? sprintf('Lowering left out: %s this week already, as the house rule says.', $days === 1 ? 'one day' : "$days days")
-            : sprintf('Lowering left out: %d this week already; %d are the cap.', $this->brief->diary->loweringsThisWeek($this->brief->today), $this->caps->loweringsAWeek);
     }
 
     /** @return array{int, Amount} as much as is left */
@@ -222,17 +274,17 @@ final readonly class SessionWriter
         return [$sets, $amount->atMost(max(1, intdiv($left, $sets)))];
     }
 
-    private function beside(Prescription $line, Accessory $accessory): Block|string
+    private function beside(AskedLine $asked, Accessory $accessory): Block|string
     {
-        $limits = $this->brief->ways->limits();
-        if (($accessory->hangs() && $limits->bars(Limit::NoHanging)) || ($accessory->isOverhead() && $limits->bars(Limit::NoOverhead))) {
+        $line = $asked->line;
+        if (! $accessory->isWithin($this->brief->ways->limits())) {
             return sprintf('%s left out: the screen says %s.', $accessory->words(), $accessory->hangs() ? 'no hanging' : 'no overhead');
         }
-        $accessory = $line->part === Part::Trunk ? $this->trunk($accessory) : $accessory;
+        $accessory = $line->part === Part::Trunk && $asked->change?->instead === null ? $this->trunk($accessory) : $accessory;
         $last = $this->brief->diary->lastBeside($accessory);
 
         return new Block($line->part, $accessory, $line->sets, $line->amount, $line->restS, $line->toFailure, $line->isPerSide, $line->tempo, $line->group, cues: $accessory->cues(), cautions: Watch::of($accessory, $line->amount->high),
-            note: $last === null ? null : "Last time {$last->inWords()}.");
+            note: $last === null ? null : "Last time {$last->inWords()}.", line: $asked->key(), byHand: $asked->change, school: $asked->change === null ? null : $asked->school?->words());
     }
 
     /** The next of the trunk ladder after the hardest that was held for its minute. */
@@ -288,7 +340,7 @@ final readonly class SessionWriter
 
     private function whatToGet(Prescription $line): string
     {
-        return match ($line->means[0]->kind ?? ChoiceKind::Strict) {
+        return match ($line->means === [] ? ChoiceKind::Strict : $line->means[0]->kind) {
             ChoiceKind::Row => 'Rings on an anchor, or a bar in a rack at hip height, would do.',
             ChoiceKind::Band => 'A loop band that takes off more, or a higher bar, would do.',
             ChoiceKind::Foot, ChoiceKind::Hop => 'A box under a bar would do.',

@@ -5,20 +5,12 @@ declare(strict_types=1);
 namespace SteadyRung\Safety;
 
 /**
- * What nobody is asked to go beyond: counted lowerings a session and a week, and hard vertical sets a week. In the first four weeks of
- * lowering a session has 15 and a week 30; afterwards a week grows by at most a fifth over the best of the last four (common practice).
+ * What nobody is asked to go beyond: counted lowerings a session and a week, and hard vertical sets a week. After the first four weeks
+ * of lowering a week grows by at most a fifth over the best of the last four (common practice).
  */
 final readonly class Caps
 {
     public const NEW_DAYS = 28;
-
-    public const LOWERINGS_A_SESSION = 15;
-
-    public const LOWERINGS_A_WEEK = 30;
-
-    private const HARD_SETS_FIRST_MONTH = 10;
-
-    private const HARD_SETS_LATER = 20;
 
     private const GROWTH = 1.2;
 
@@ -34,10 +26,14 @@ final readonly class Caps
      * @param  bool  $isNewcomer  the first log entry is under 28 days ago
      * @param  int  $bestWeek  the most lowerings of one of the last four weeks
      */
-    public static function of(bool $isNewToLowering, bool $isNewcomer, int $bestWeek = 0): self
+    public static function of(CapLimits $limits, bool $isNewToLowering, bool $isNewcomer, int $bestWeek = 0): self
     {
-        $week = $isNewToLowering ? self::LOWERINGS_A_WEEK : max(self::LOWERINGS_A_WEEK, (int) floor(self::GROWTH * $bestWeek));
+        $week = $isNewToLowering ? $limits->loweringsAWeek : max($limits->loweringsAWeek, (int) floor(self::GROWTH * $bestWeek));
 
-        return new self($isNewToLowering ? self::LOWERINGS_A_SESSION : max(self::LOWERINGS_A_SESSION, intdiv($week, self::DAYS_A_WEEK)), $week, $isNewcomer ? self::HARD_SETS_FIRST_MONTH : self::HARD_SETS_LATER);
+        return new self(
+            $isNewToLowering ? $limits->loweringsASession : max($limits->loweringsASession, intdiv($week, self::DAYS_A_WEEK)),
+            $week,
+            $isNewcomer ? $limits->hardSetsFirstMonth : $limits->hardSetsLater,
+        );
     }
 }

@@ -17,7 +17,7 @@ use SteadyRung\Plan\RefusalCode;
 use SteadyRung\Plan\SearchedWays;
 use SteadyRung\Plan\Session;
 use SteadyRung\Plan\SessionWriter;
-use SteadyRung\Safety\Caps;
+use SteadyRung\Safety\CapLimits;
 use SteadyRung\Safety\Caution;
 use SteadyRung\Safety\Limit;
 use SteadyRung\Safety\Limits;
@@ -85,7 +85,7 @@ it('writes for every stage of every school only what fits the gear, the body, th
         sort($sorted);
         expect($order)->toBe($sorted, $case)
             ->and($session->refused === null && $session->blocks === [])->toBeFalse($case)
-            ->and(array_sum(array_map(fn (Block $b): int => $b->lowerings(), $session->blocks)))->toBeLessThanOrEqual(Caps::LOWERINGS_A_SESSION, $case)
+            ->and(array_sum(array_map(fn (Block $b): int => $b->lowerings(), $session->blocks)))->toBeLessThanOrEqual((new CapLimits)->loweringsASession, $case)
             ->and(array_unique($session->gear))->toBe($session->gear, $case);
         foreach ($session->blocks as $block) {
             $lines++;

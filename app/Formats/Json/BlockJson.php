@@ -58,6 +58,12 @@ final readonly class BlockJson
         public array $cautions,
         #[OA\Property]
         public ?string $note,
+        #[OA\Property(description: 'What the line is known by; empty for a try or a test.')]
+        public string $line,
+        #[OA\Property(description: 'What the method itself asks, where that is written otherwise.')]
+        public ?string $school,
+        #[OA\Property(description: 'Whether the coach changed it, and for how long.')]
+        public ?ByHandJson $by_hand,
     ) {
     }
 
@@ -83,6 +89,9 @@ final readonly class BlockJson
             $block->cues,
             array_map(CautionJson::of(...), $block->cautions),
             $block->note,
+            $block->line,
+            $block->school,
+            ByHandJson::of($block->byHand),
         );
     }
 }

@@ -20,23 +20,15 @@ use App\Reading\ComparisonReading;
 use App\Reading\Methods;
 use App\Reading\PlaceHistoryJson;
 use App\Reading\PlaceReading;
-use App\Reading\SessionJson;
-use App\Reading\SessionReading;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 
 /**
- * Where an athlete stands in a method, and the session that follows from it.
+ * Where an athlete stands in a method.
  */
 final class PlaceController
 {
-    #[OA\Get(path: '/api/athletes/{athlete}/session', operationId: 'session', description: 'The next session, written for today.', responses: [new Answer(200, SessionJson::class)])]
-    public function session(Athlete $athlete, SessionReading $reading): JsonResponse
-    {
-        return new JsonResponse($reading->of($athlete));
-    }
-
     #[OA\Post(
         path: '/api/athletes/{athlete}/comparisons',
         operationId: 'compareMethod',

@@ -3,6 +3,8 @@ import RulesPage from '../../../client/methods/RulesPage.vue';
 import { eventually, show } from '../support/screen';
 import { refuse, serve } from '../support/server';
 
+const noCaps = { 'GET /api/caps': () => refuse(503, 'away', 'The database is away.') };
+
 const rule = (position: string) => ({
     key: 'lowering',
     point: 'Lowering-only reps',
@@ -14,6 +16,7 @@ const rule = (position: string) => ({
 
 it('says before saving whom a change touches, and saves only then', async () => {
     const asked = serve({
+        ...noCaps,
         'GET /api/house-rules': () => ({ rules: [rule('twice-capped')] }),
         'POST /api/house-rules/effects': () => ({
             looked_at: 13,
@@ -35,7 +38,7 @@ it('says before saving whom a change touches, and saves only then', async () => 
 });
 
 it('keeps what was picked when the server refuses, and can leave it as it was', async () => {
-    serve({ 'GET /api/house-rules': () => ({ rules: [rule('twice-capped')] }), 'POST /api/house-rules/effects': () => refuse(503, 'away', 'The database is away.') });
+    serve({ ...noCaps, 'GET /api/house-rules': () => ({ rules: [rule('twice-capped')] }), 'POST /api/house-rules/effects': () => refuse(503, 'away', 'The database is away.') });
     const { press, sees, text } = show(RulesPage);
     await press('never');
     await press('See whom it touches');

@@ -181,7 +181,7 @@ it('logs a mixed set as two rows, the second going on from the first, and counts
 });
 
 it('warns before a lowering beyond the cap is done, and says what is left', async () => {
-    const { user, sees, text } = pad({ lowering: { today: 6, a_session: 15, this_week: 9, a_week: 30 } });
+    const { user, sees, text } = pad({ lowering: { today: 6, a_session: 15, this_week: 9, a_week: 30, full: null } });
     await sees('6 left today, 9 this week.');
     await user.keyboard('5');
     await eventually(() => expect(text()).not.toContain('beyond the cap'));

@@ -25,6 +25,9 @@ const block = (changes: Partial<Schemas['Block']> = {}): Schemas['Block'] => ({
     cues: ['Shoulder blades down first.'],
     cautions: [{ code: 'band-wear', moment: 'band', text: 'Look for nicks.' }],
     note: null,
+    line: 'main:band',
+    school: null,
+    by_hand: null,
     ...changes,
 });
 const curl = block({
@@ -38,6 +41,7 @@ const curl = block({
     expected: [],
     cautions: [],
     note: 'Last time 8.0 kg × 12.',
+    line: 'accessory:curl',
 });
 
 const written = (changes: Partial<Schemas['Session']> = {}): Schemas['Session'] => ({
@@ -48,6 +52,7 @@ const written = (changes: Partial<Schemas['Session']> = {}): Schemas['Session'] 
     gear: ['Beam bar', 'Heron 44 mm'],
     notes: ['Two weeks away: one rung easier.'],
     refused: null,
+    left_out: [],
     calendar: {
         sessions: ['2026-11-30', '2026-12-02'],
         stages: [
@@ -110,4 +115,37 @@ it('keeps what was typed when the set cannot be sent, and sends it under the sam
     await press('Log set 1');
     await eventually(() => expect(ids).toHaveLength(2));
     expect(ids[0]).toBe(ids[1]);
+});
+
+const others: Schemas['Others'] = {
+    rungs: [heron],
+    accessories: [{ accessory: 'carry', name: 'Loaded carry', line: 'accessory:carry', usual: { measure: 'metres', low: 30, high: 30, words: '30 m' } }],
+};
+
+it('tries a change while it is typed, says what it touches, keeps it, and goes back to the method', async () => {
+    const changed = block({ sets: 2, school: 'Band pull-up 3 × 8–10', by_hand: { lasts: false }, note: 'With this the gate cannot be met: 3 × 8 in 2 sessions.' });
+    const { asked, sees, press, fill, text } = page(written(), {
+        'GET /api/athletes/jolyon/session/others': () => others,
+        'POST /api/athletes/jolyon/session/tried': () => written({ blocks: [changed] }),
+        'POST /api/athletes/jolyon/session/changes': () => written({ blocks: [changed] }),
+        'DELETE /api/athletes/jolyon/session/changes': () => written(),
+    });
+    await sees('3 × 8–10');
+    await press(new RegExp(`^Change.*${heron.name}`));
+    await fill('Sets', '2');
+    await sees('the gate cannot be met');
+    await press('Change it');
+    await sees(/By hand, for the next session ?; the method asks Band pull-up 3 × 8–10/);
+    expect(asked.find((a) => a.deed.endsWith('/changes'))?.body).toMatchObject({ line: 'main:band', lasts: false, sets: 2, low: 8, high: 10, rest_s: 150 });
+    await press(/^Back to the method/);
+    await eventually(() => expect(text()).not.toContain('By hand'));
+});
+
+it('shows what is left out by hand and puts it back', async () => {
+    const { sees, press, asked } = page(written({ left_out: [{ line: 'trunk:plank', words: 'Plank 2 × 60 s', lasts: true }] }), {
+        'DELETE /api/athletes/jolyon/session/changes': () => written(),
+    });
+    await sees('Left out by hand, from now on: Plank 2 × 60 s.');
+    await press(/^Put it back/);
+    await eventually(() => expect(asked.some((a) => a.deed.startsWith('DELETE'))).toBe(true));
 });

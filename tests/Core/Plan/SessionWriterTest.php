@@ -12,14 +12,22 @@ use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\HouseRules;
+use SteadyRung\Method\Means;
 use SteadyRung\Method\Part;
+use SteadyRung\OutOfRange;
 use SteadyRung\Plan\BesideDone;
 use SteadyRung\Plan\Block;
+use SteadyRung\Plan\Brief;
+use SteadyRung\Plan\ByHand;
 use SteadyRung\Plan\Course;
+use SteadyRung\Plan\LineChange;
+use SteadyRung\Plan\Pick;
 use SteadyRung\Plan\Purpose;
 use SteadyRung\Plan\RefusalCode;
+use SteadyRung\Plan\Session;
 use SteadyRung\Plan\SessionWriter;
 use SteadyRung\Plan\Signal;
+use SteadyRung\Safety\CapLimits;
 use SteadyRung\Safety\Caution;
 use SteadyRung\Safety\Limit;
 use SteadyRung\Safety\Limits;
@@ -108,7 +116,7 @@ it('lets the week of lowering grow by a fifth at most after four weeks of it', f
             array_push($done, done(WEDNESDAY - 7 * $weeksAgo - $day, $rung, 20, null, seconds: 4.0));
         }
     }
-    $caps = brief($done, 'lowering', $rung)->diary->caps(WEDNESDAY);
+    $caps = brief($done, 'lowering', $rung)->caps();
 
     expect($caps->loweringsAWeek)->toBe(48)->and($caps->loweringsASession)->toBe(24)->and($caps->hardSetsAWeek)->toBe(20);
 });
@@ -204,4 +212,66 @@ it('puts on the work of the stage whoever was placed on it from another, and let
     expect(Course::entering(brief($done, 'lowering', $band))->rung?->exercise->manner->movement)->toBe(Movement::Lowering)
         ->and(Course::entering(brief($done, 'bands', $hoist, kit: gymWithHoist()))->rung)->toBe($hoist)
         ->and(SessionWriter::write(brief($done, 'lowering', $band))->place->rung)->toBe($band);
+});
+
+it('writes a line as the coach changed it, says which gate and cap that touches, and goes back to the method after the next work', function (): void {
+    $rung = bandRung(44);
+    $main = work(Means::of(ChoiceKind::Band, toShare: 0.95), climbs: true)->key();
+    $written = fn (LineChange ...$changes): Session => SessionWriter::write(brief(sessionsOn($rung, 4), rung: $rung)->with(new ByHand($changes)));
+    $fewer = blocksOf($written(LineChange::of($main, WEDNESDAY, true, sets: 2, low: 5, restS: 90)), Part::Main)[0];
+    $once = LineChange::of($main, WEDNESDAY - 2, false, sets: 5);
+
+    expect([$fewer->sets, $fewer->amount->words(), $fewer->restS, $fewer->school])->toBe([2, '5', 90, 'Band pull-up 3 × 8–10'])
+        ->and($fewer->note)->toBe('With this the gate cannot be met: 3 × 8 in 2 sessions.')
+        ->and(blocksOf($written($once), Part::Main)[0]->sets)->toBe(5)
+        ->and(blocksOf($written(LineChange::of($main, WEDNESDAY - 3, false, sets: 5)), Part::Main)[0]->sets)->toBe(3)
+        ->and(blocksOf($written(LineChange::of($main, WEDNESDAY - 9, true, sets: 4), $once), Part::Main)[0]->sets)->toBe(5);
+});
+
+it('leaves lines out by hand, adds others, and puts another exercise in a line’s place', function (): void {
+    $rung = bandRung(44);
+    $main = work(Means::of(ChoiceKind::Band, toShare: 0.95), climbs: true)->key();
+    $written = fn (LineChange ...$changes): Session => SessionWriter::write(brief(sessionsOn($rung, 4), rung: $rung)->with(new ByHand($changes)));
+    $plank = 'trunk:plank';
+    $out = $written(LineChange::of($plank, WEDNESDAY, true, isLeftOut: true), LineChange::of('accessory:carry', WEDNESDAY, true, sets: 3, instead: Accessory::Carry));
+    $curls = blocksOf($out, Part::Accessory);
+    $other = blocksOf($written(LineChange::of($main, WEDNESDAY, false, instead: bandRung(32)->exercise)), Part::Main)[0];
+    $hollow = blocksOf($written(LineChange::of($plank, WEDNESDAY, true, instead: Accessory::Hollow)), Part::Trunk)[0];
+
+    expect(blocksOf($out, Part::Trunk))->toBe([])->and($out->leftOut[0]->key())->toBe($plank)
+        ->and([$curls[1]->do, $curls[1]->sets, $curls[1]->amount->words(), $curls[1]->school])->toBe([Accessory::Carry, 3, '30 m', null])
+        ->and($other->rung()?->key())->toBe(bandRung(32)->key())->and($other->note)->toContain('do not count for the gate')
+        ->and([$hollow->do, $hollow->amount->words()])->toBe([Accessory::Hollow, '60 s']);
+});
+
+it('keeps the caps and the control of the way down in what the coach puts in by hand', function (): void {
+    $line = 'main:'.Means::of(ChoiceKind::Strict, Movement::Lowering, seconds: 3.0)->key();
+    $strong = brief(sessionsOn(bandRung(13), 4), 'lowering', loweringRung())->with(new ByHand([LineChange::of($line, WEDNESDAY, true, sets: 6, low: 5)]));
+    $weak = brief(sessionsOn(bandRung(44), 4, 5, 0), rung: bandRung(44))->with(new ByHand([LineChange::of('accessory:'.Means::of(ChoiceKind::Row)->key(), WEDNESDAY, true, instead: loweringRung()->exercise)]));
+    $cut = blocksOf(SessionWriter::write($strong), Part::Main)[0];
+    $row = blocksOf(SessionWriter::write($weak), Part::Accessory)[0];
+
+    expect($cut->lowerings())->toBeLessThanOrEqual(15)->and($cut->note)->toContain('By hand it would be 6 × 5')
+        ->and($row->rung()?->exercise->setup->kind())->toBe(ChoiceKind::Row)->and($row->note)->toContain('would not be controlled');
+});
+
+it('offers in a line’s place what is near in carried share, within the house rules', function (): void {
+    $rung = bandRung(32);
+    $others = fn (?HouseRules $rules = null): array => (new Pick(brief(sessionsOn($rung, 4), rung: $rung, rules: $rules, kit: gymWithHoist())))->others(work(Means::of(ChoiceKind::Band)), $rung);
+    $kinds = fn (array $rungs): array => array_map(fn ($r) => $r->exercise->setup->kind(), $rungs);
+
+    expect($kinds($others()))->toContain(ChoiceKind::Band)->toContain(ChoiceKind::Counterweight)
+        ->and(abs($others()[0]->share() - $rung->share()))->toBeLessThan(0.05)
+        ->and($kinds($others(HouseRules::of(['bands' => 'avoid', 'machines' => 'not-used']))))->not->toContain(ChoiceKind::Band)->not->toContain(ChoiceKind::Counterweight);
+});
+
+it('keeps the caps as the gym has them', function (): void {
+    $rung = loweringRung();
+    $done = [...sessionsOn(bandRung(13), 4), done(WEDNESDAY - 9, $rung, 1, null, seconds: 4.0)];
+    $base = brief($done, 'lowering', $rung, method: smallMethod(8));
+    $strict = new Brief($base->today, $base->method, $base->place, $base->rules, $base->diary, $base->beliefs, $base->ways, capLimits: CapLimits::of(['lowerings_a_session' => 6, 'lowerings_a_week' => 12]));
+
+    expect(blocksOf(SessionWriter::write($strict), Part::Main)[0]->lowerings())->toBeLessThanOrEqual(6)
+        ->and(CapLimits::of(['lowerings_a_session' => 20])->raised())->toBe(['lowerings_a_session' => 20])
+        ->and(fn () => CapLimits::of(['lowerings_a_week' => 10]))->toThrow(OutOfRange::class);
 });

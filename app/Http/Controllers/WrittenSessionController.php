@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChangeSession;
+use App\Actions\Deeds\LineGiven;
+use App\Formats\JsonObject;
+use App\Http\Docs\Answer;
+use App\Http\Docs\Body;
+use App\Http\Requests\ReadLine;
+use App\Models\Athlete;
+use App\Models\User;
+use App\Reading\OthersJson;
+use App\Reading\SessionJson;
+use App\Reading\SessionReading;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+
+/**
+ * The next session of an athlete, and what the coach changes in it.
+ */
+final readonly class WrittenSessionController
+{
+    public function __construct(private SessionReading $reading)
+    {
+    }
+
+    #[OA\Get(path: '/api/athletes/{athlete}/session', operationId: 'session', description: 'The next session, written for today.', responses: [new Answer(200, SessionJson::class)])]
+    public function show(Athlete $athlete): JsonResponse
+    {
+        return new JsonResponse($this->reading->of($athlete));
+    }
+
+    #[OA\Get(
+        path: '/api/athletes/{athlete}/session/others',
+        operationId: 'otherExercises',
+        description: 'What could be done in the place of a line, nearest in carried share first; without one, what could be added.',
+        parameters: [new OA\QueryParameter(name: 'line', description: 'Key of the line.', schema: new OA\Schema(type: 'string'))],
+        responses: [new Answer(200, OthersJson::class)],
+    )]
+    public function others(Athlete $athlete, Request $request): JsonResponse
+    {
+        return new JsonResponse($this->reading->others($athlete, JsonObject::ofQuery($request->query->all())->allowing('line')->optionalText('line', 160)));
+    }
+
+    #[OA\Post(
+        path: '/api/athletes/{athlete}/session/changes',
+        operationId: 'changeLine',
+        description: 'A line changed by hand; what was changed of it for as long is put back.',
+        requestBody: new Body(LineGiven::class),
+        responses: [new Answer(201, SessionJson::class, 'Stored.'), new Answer(200, SessionJson::class, 'Stored before.')],
+    )]
+    public function change(Athlete $athlete, Request $request, JsonObject $json, ChangeSession $change): JsonResponse
+    {
+        /** @var User $coach */
+        $coach = $request->user();
+        $stored = $change->change($athlete, $coach, ReadLine::from($json));
+
+        return new JsonResponse($this->reading->of($athlete), $stored->isNew ? 201 : 200);
+    }
+
+    #[OA\Post(
+        path: '/api/athletes/{athlete}/session/tried',
+        operationId: 'tryLine',
+        description: 'The session as a change would have it; nothing is kept.',
+        requestBody: new Body(LineGiven::class),
+        responses: [new Answer(200, SessionJson::class)],
+    )]
+    public function try(Athlete $athlete, JsonObject $json, ChangeSession $change): JsonResponse
+    {
+        return new JsonResponse($this->reading->written($change->tried($athlete, ReadLine::from($json))));
+    }
+
+    #[OA\Delete(
+        path: '/api/athletes/{athlete}/session/changes',
+        operationId: 'putLineBack',
+        description: 'A line as the method has it again.',
+        parameters: [new OA\QueryParameter(name: 'line', description: 'Key of the line.', required: true, schema: new OA\Schema(type: 'string'))],
+        responses: [new Answer(200, SessionJson::class)],
+    )]
+    public function putBack(Athlete $athlete, Request $request, ChangeSession $change): JsonResponse
+    {
+        $change->putBack($athlete, self::line($request));
+
+        return new JsonResponse($this->reading->of($athlete));
+    }
+
+    private static function line(Request $request): string
+    {
+        return JsonObject::ofQuery($request->query->all())->allowing('line')->text('line', 160);
+    }
+}

@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import { NButton, NCheckbox } from 'naive-ui';
+import { computed, reactive, ref, shallowRef, watch } from 'vue';
+import { faultText, readQuantity, usable } from '../domain/fields';
+import { api, outcome, type Schemas } from '../domain/http';
+import { limits } from '../domain/limits.gen';
+import type { Problem } from '../domain/problems';
+import { day } from '../domain/units';
+import FaultList from '../parts/FaultList.vue';
+import QuantityField from '../parts/QuantityField.vue';
+import ReadNote from '../parts/ReadNote.vue';
+import { useLeaving } from '../parts/useLeaving';
+import { useRead } from '../parts/useRead';
+
+type Key = 'lowerings_a_session' | 'lowerings_a_week' | 'hard_sets_first_month' | 'hard_sets_later';
+
+const FIELDS: readonly { key: Key; label: string; unit: 'reps' | 'sets' }[] = [
+    { key: 'lowerings_a_session', label: 'Lowerings a session', unit: 'reps' },
+    { key: 'lowerings_a_week', label: 'Lowerings a week', unit: 'reps' },
+    { key: 'hard_sets_first_month', label: 'Hard vertical sets a week, first month', unit: 'sets' },
+    { key: 'hard_sets_later', label: 'Hard vertical sets a week, later', unit: 'sets' },
+];
+
+const caps = useRead(['caps'], () => outcome(api.GET('/api/caps')));
+const typed = reactive<Record<Key, string>>({ lowerings_a_session: '', lowerings_a_week: '', hard_sets_first_month: '', hard_sets_later: '' });
+const acknowledged = ref(false);
+const saving = ref(false);
+const saved = ref(false);
+const problem = shallowRef<Problem>();
+const known = computed(() => caps.value.value);
+
+function asKnown(now: Schemas['Caps']): void {
+    FIELDS.forEach(({ key }) => (typed[key] = String(now[key])));
+    acknowledged.value = false;
+}
+watch(known, (now) => now && asKnown(now), { immediate: true });
+
+const readings = computed(
+    () => Object.fromEntries(FIELDS.map((f) => [f.key, readQuantity(typed[f.key], f.unit, limits.CapsInput[f.key], true)])) as Record<Key, ReturnType<typeof readQuantity>>,
+);
+const error = (key: Key): string | undefined => readings.value[key].error ?? faultText(problem.value?.faults ?? [], `/${key}`, FIELDS.find((f) => f.key === key)?.unit);
+const isChanged = computed(() => known.value !== undefined && FIELDS.some(({ key }) => typed[key] !== String(known.value?.[key])));
+/** Above the usual, and not answered for yet. */
+const raised = computed(() => FIELDS.filter(({ key }) => (usable(readings.value[key]) ?? 0) > Math.max(known.value?.usual[key] ?? Infinity, known.value?.[key] ?? 0)));
+useLeaving(() => isChanged.value);
+
+async function save(): Promise<void> {
+    const figures = Object.fromEntries(FIELDS.map(({ key }) => [key, usable(readings.value[key])]));
+    if (Object.values(figures).includes(undefined)) {
+        return;
+    }
+    saving.value = true;
+    const result = await outcome(api.PUT('/api/caps', { body: { ...(figures as Record<Key, number>), acknowledged: acknowledged.value } }));
+    saving.value = false;
+    problem.value = result.ok ? undefined : result.problem;
+    saved.value = result.ok;
+    if (result.ok) {
+        caps.put(result.value);
+    }
+}
+</script>
+
+<template>
+    <form class="card stack" novalidate @submit.prevent="save">
+        <div>
+            <h2>Caps</h2>
+            <p class="small dim">
+                What nobody is asked to go beyond, whatever a method says. Lowerings are capped so for the first four weeks of them; later a week grows by a fifth at the most.
+                Lower them at will.
+            </p>
+        </div>
+        <ReadNote :read="caps" waits="Loading the caps…" />
+        <div v-if="known" class="figures">
+            <QuantityField
+                v-for="f in FIELDS"
+                :key="f.key"
+                v-model="typed[f.key]"
+                :label="`${f.label} (usual ${known.usual[f.key]})`"
+                :unit="f.unit"
+                :limits="limits.CapsInput[f.key]"
+                :error="error(f.key)"
+            />
+        </div>
+        <NCheckbox v-if="raised.length > 0" v-model:checked="acknowledged">
+            Above the usual: {{ raised.map((f) => f.label.toLowerCase()).join(', ') }}. I answer for it; these caps keep newcomers from days of soreness and worse.
+        </NCheckbox>
+        <p v-if="known?.raised_by && known.raised_at" class="small">Above the usual; {{ known.raised_by }} answers for it since {{ day(known.raised_at.slice(0, 10)) }}.</p>
+        <FaultList v-if="problem" :problem="problem" />
+        <div class="row">
+            <NButton attr-type="submit" type="primary" :loading="saving" :disabled="!isChanged || (raised.length > 0 && !acknowledged)">Save the caps</NButton>
+            <NButton v-if="isChanged && known" @click="asKnown(known)">Leave as they were</NButton>
+            <span v-if="saved && !isChanged" role="status">Saved.</span>
+        </div>
+    </form>
+</template>
+
+<style scoped>
+.card {
+    margin-top: var(--space-base);
+}
+
+.figures {
+    display: grid;
+    grid-template-columns: repeat(4, minmax(0, 1fr));
+    gap: var(--space-base);
+    align-items: end;
+}
+
+@media (max-width: 960px) {
+    .figures {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+</style>

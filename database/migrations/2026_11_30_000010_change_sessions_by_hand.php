@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+/**
+ * Lines of a session changed by hand, and the gym's own caps.
+ */
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::create('line_changes', function (Blueprint $table): void {
+            $table->uuid('gym_id');
+            $table->uuid('id');
+            $table->primary(['gym_id', 'id']);
+            $table->char('fingerprint', 64)->nullable();
+            $table->uuid('athlete_id');
+            $table->foreign(['gym_id', 'athlete_id'])->references(['gym_id', 'id'])->on('athletes');
+            $table->uuid('user_id');
+            $table->string('method_key', 64);
+            $table->string('stage_key', 64);
+            $table->string('line', 160);
+            $table->boolean('lasts');
+            $table->jsonb('change');
+            $table->date('from_on');
+            $table->timestampTz('made_at', 6);
+            $table->timestampTz('put_back_at', 6)->nullable();
+            $table->index(['gym_id', 'athlete_id', 'made_at']);
+        });
+        Schema::table('gyms', function (Blueprint $table): void {
+            $table->jsonb('caps')->default('{}');
+            $table->uuid('caps_raised_by')->nullable();
+            $table->timestampTz('caps_raised_at', 6)->nullable();
+        });
+    }
+};

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\LineChangeRecord;
+
+beforeEach(function (): void {
+    $this->athlete = addAthlete($this);
+    $this->bar = addBar($this);
+    foreach ([13, 22, 32, 44] as $width) {
+        $this->bands[$width] = addBand($this, $width, "Width $width");
+    }
+    $this->exercise = exercise($this->bar, $this->bands[32]);
+    $this->putJson("/api/athletes/$this->athlete/setup", $this->exercise)->assertOk();
+    logSession($this, $this->athlete, $this->exercise, [8, 8, 8], 2);
+    $this->clock->set('2026-03-05T18:00:00Z');
+    $this->main = linesOf($this)['main'];
+    $this->change = fn (array $change): array => $change + ['id' => uuid(), 'line' => $this->main, 'lasts' => true];
+});
+
+/** @return array<string, string> the last line of each part */
+function linesOf($test): array
+{
+    $lines = [];
+    foreach ($test->getJson("/api/athletes/$test->athlete/session")->assertOk()->json('blocks') as $block) {
+        $lines[$block['part']] = $block['line'];
+    }
+
+    return $lines;
+}
+
+it('tries a change without keeping it, keeps it once, and puts it back', function (): void {
+    $change = ($this->change)(['sets' => 2, 'low' => 6]);
+    $url = "/api/athletes/$this->athlete/session";
+    $of = fn ($response): array => array_values(array_filter($response->json('blocks'), fn (array $b): bool => $b['line'] === $this->main))[0];
+
+    $tried = $of($this->postJson("$url/tried", $change)->assertOk());
+    expect($tried['sets'])->toBe(2)->and($tried['note'])->toContain('the gate cannot be met')->and(LineChangeRecord::query()->count())->toBe(0);
+    expect($of($this->postJson("$url/changes", $change)->assertCreated())['by_hand'])->toBe(['lasts' => true]);
+    $this->postJson("$url/changes", $change)->assertOk();
+    $this->postJson("$url/changes", ['sets' => 4] + $change)->assertStatus(409);
+    $this->postJson("$url/changes", ($this->change)(['sets' => 4]))->assertCreated();
+    expect($of($this->getJson($url))['sets'])->toBe(4)->and(LineChangeRecord::query()->whereNull('put_back_at')->count())->toBe(1);
+    expect($of($this->deleteJson("$url/changes?line=".urlencode($this->main))->assertOk())['by_hand'])->toBeNull();
+});
+
+it('lets a change for the next session end with the work of that day', function (): void {
+    $url = "/api/athletes/$this->athlete/session";
+    $sets = fn (): int => array_values(array_filter($this->getJson($url)->json('blocks'), fn (array $b): bool => $b['part'] === 'main'))[0]['sets'];
+    $this->postJson("$url/changes", ($this->change)(['lasts' => false, 'sets' => 5]))->assertCreated();
+    expect($sets())->toBe(5);
+    logSession($this, $this->athlete, $this->exercise, [7, 7, 7], 2);
+    $this->clock->set('2026-03-09T18:00:00Z');
+    expect($sets())->toBe(3);
+});
+
+it('leaves a line out, adds one, and offers what could be done instead', function (): void {
+    $url = "/api/athletes/$this->athlete/session";
+    $trunk = linesOf($this)['trunk'];
+    $this->postJson("$url/changes", ($this->change)(['line' => $trunk, 'left_out' => true]))->assertCreated()->assertJsonPath('left_out.0.line', $trunk);
+    $added = $this->postJson("$url/changes", ($this->change)(['line' => 'accessory:carry', 'accessory' => 'carry', 'low' => 40]))->assertCreated()->json('blocks');
+    expect(array_column($added, 'name'))->toContain('Loaded carry');
+    $others = $this->getJson("$url/others?line=".urlencode($this->main))->assertOk()->assertJsonPath('accessories.0.name', 'Curl')->json('rungs');
+    expect($others)->not->toBe([]);
+    $this->postJson("$url/changes", ($this->change)(['exercise' => $others[0]['exercise']]))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/lasts');
+    $main = array_values(array_filter($this->postJson("$url/changes", ['lasts' => false] + ($this->change)(['exercise' => $others[0]['exercise']]))->assertCreated()->json('blocks'), fn (array $b): bool => $b['part'] === 'main'))[0];
+    expect($main['rung']['key'])->toBe($others[0]['key']);
+});
+
+it('refuses a change that cannot be', function (array $change, string $pointer): void {
+    $this->postJson("/api/athletes/$this->athlete/session/changes", $change + ($this->change)([]))->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
+    expect(LineChangeRecord::query()->count())->toBe(0);
+})->with([
+    'no such line' => [['line' => 'main:juggling', 'sets' => 3], '/line'],
+    'too many sets' => [['sets' => 13], '/sets'],
+    'upside down' => [['low' => 8, 'high' => 5], '/high'],
+]);
+
+it('keeps lower caps at will and higher ones only where a coach answers for them', function (): void {
+    $caps = ['lowerings_a_session' => 10, 'lowerings_a_week' => 20, 'hard_sets_first_month' => 8, 'hard_sets_later' => 16];
+    $this->putJson('/api/caps', $caps)->assertOk()->assertJsonPath('lowerings_a_session', 10)->assertJsonPath('usual.lowerings_a_session', 15)->assertJsonPath('raised_by', null);
+    $raised = ['lowerings_a_session' => 20, 'lowerings_a_week' => 40] + $caps;
+    $this->putJson('/api/caps', $raised)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/acknowledged');
+    $this->putJson('/api/caps', $raised + ['acknowledged' => true])->assertOk()->assertJsonPath('lowerings_a_week', 40);
+    expect($this->putJson('/api/caps', ['hard_sets_later' => 12] + $raised)->assertOk()->json('raised_by'))->not->toBeNull();
+    $this->putJson('/api/caps', ['lowerings_a_week' => 5] + $raised)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/lowerings_a_week');
+});
