@@ -15,6 +15,7 @@ export const router = createRouter({
         { path: '/people/:id/setups', component: () => import('./setups/SetupsPage.vue'), props: true, meta: { title: 'Any set-up' } },
         { path: '/people/:id/card', component: () => import('./cards/CardPage.vue'), props: true, meta: { title: 'Card' } },
         { path: '/people/:id/session', component: () => import('./plan/SessionPage.vue'), props: true, meta: { title: 'Session' } },
+        { path: '/people/:id/weeks', component: () => import('./plan/WeeksPage.vue'), props: true, meta: { title: 'Weeks ahead' } },
         { path: '/people/:id/compare', component: () => import('./methods/ComparePage.vue'), props: true, meta: { title: 'Two methods compared' } },
         { path: '/methods', component: () => import('./methods/MethodsPage.vue'), meta: { title: 'Methods' } },
         { path: '/methods/rules', component: () => import('./methods/RulesPage.vue'), meta: { title: 'House rules' } },

@@ -28,12 +28,13 @@ use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SetupController;
 use App\Http\Controllers\SignalController;
 use App\Http\Controllers\TrendController;
+use App\Http\Controllers\WeeksController;
 use App\Http\Controllers\WrittenSessionController;
 use App\Http\Middleware\EnterGym;
 use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
-foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing'] as $key) {
+foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off'] as $key) {
     Route::pattern($key, '[0-9a-fA-F]{8}-([0-9a-fA-F]{4}-){3}[0-9a-fA-F]{12}');
 }
 
@@ -100,6 +101,9 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::post('athletes/{athlete}/session/tried', [WrittenSessionController::class, 'try']);
     Route::post('athletes/{athlete}/session/changes', [WrittenSessionController::class, 'change']);
     Route::delete('athletes/{athlete}/session/changes', [WrittenSessionController::class, 'putBack']);
+    Route::get('athletes/{athlete}/weeks', [WeeksController::class, 'show']);
+    Route::post('athletes/{athlete}/time-off', [WeeksController::class, 'off']);
+    Route::delete('athletes/{athlete}/time-off/{off}', [WeeksController::class, 'takeBack']);
     Route::get('athletes/{athlete}/place', [PlaceController::class, 'history']);
     Route::post('athletes/{athlete}/place', [PlaceController::class, 'place']);
     Route::post('athletes/{athlete}/comparisons', [PlaceController::class, 'compare']);

@@ -8,12 +8,14 @@ use App\Formats\Day;
 use App\Models\Athlete;
 use App\Models\CurrentGym;
 use App\Models\GymDay;
+use App\Models\TimeOffRecord;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\HouseRules;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Place;
 use SteadyRung\Method\Stage;
 use SteadyRung\Plan\Brief;
+use SteadyRung\Plan\TimeOff;
 use SteadyRung\Setup\DoesNotFit;
 
 /**
@@ -54,6 +56,7 @@ final readonly class BuildBrief
             $standing instanceof DoesNotFit ? $standing->reason : null,
             $this->gym->gym()->capLimits(),
             $this->hand->of($athlete),
+            new TimeOff(array_values(TimeOffRecord::ahead($athlete->id, Day::date($today))->get()->map(static fn (TimeOffRecord $t): array => [Day::number($t->from_on), Day::number($t->to_on)])->all())),
         );
     }
 

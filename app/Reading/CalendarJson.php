@@ -20,12 +20,15 @@ final readonly class CalendarJson
     /**
      * @param  list<string>  $sessions
      * @param  list<PlannedStageJson>  $stages
+     * @param  list<ComebackJson>  $comebacks
      */
     private function __construct(
         #[OA\Property(items: new OA\Items(type: 'string', format: 'date'))]
         public array $sessions,
         #[OA\Property(items: new OA\Items(ref: PlannedStageJson::class))]
         public array $stages,
+        #[OA\Property(items: new OA\Items(ref: ComebackJson::class))]
+        public array $comebacks,
     ) {
     }
 
@@ -33,6 +36,6 @@ final readonly class CalendarJson
     {
         $date = static fn (int $week): string => Day::date($today + self::DAYS_A_WEEK * $week);
 
-        return new self(array_map(Day::date(...), $calendar->sessions), array_map(static fn (PlannedStage $p): PlannedStageJson => new PlannedStageJson($p->stage->name, $p->stage->gate->words(), $date($p->fromWeek), $p->toWeek === null ? null : $date($p->toWeek)), $calendar->stages));
+        return new self(array_map(Day::date(...), $calendar->sessions), array_map(static fn (PlannedStage $p): PlannedStageJson => new PlannedStageJson($p->stage->name, $p->stage->gate->words(), $date($p->fromWeek), $p->toWeek === null ? null : $date($p->toWeek)), $calendar->stages), array_map(ComebackJson::of(...), $calendar->comebacks));
     }
 }

@@ -986,6 +986,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/weeks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["weeks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/time-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeTimeOff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/time-off/{off}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["giveTimeOffBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/session": {
         parameters: {
             query?: never;
@@ -1284,6 +1332,18 @@ export interface components {
             /** @description Whether it is felt where it should be. */
             takes_hold?: boolean | null;
             felt_worked?: string | null;
+        };
+        /** @description The gym is closed, or an athlete is away, from one day to another. */
+        TimeOffInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            why: string;
+            /** @description Of everybody, not of the athlete alone. */
+            of_gym?: boolean;
         };
         /** @description One thing wrong in a request: where (JSON pointer), what, and the allowed range where there is one. */
         Fault: {
@@ -2238,6 +2298,7 @@ export interface components {
         Calendar: {
             sessions: string[];
             stages: components["schemas"]["PlannedStage"][];
+            comebacks: components["schemas"]["Comeback"][];
         };
         CallPage: {
             items: components["schemas"]["KeptCall"][];
@@ -2294,6 +2355,14 @@ export interface components {
             /** Format: date */
             on: string;
             note: string;
+        };
+        /** @description The first session after time away. */
+        Comeback: {
+            /** Format: date */
+            on: string;
+            days_away: number;
+            /** @description Screen and baselines first; else it is one rung easier. */
+            needs_baselines: boolean;
         };
         /** @description One virtual athlete trained by a method. */
         Compared: {
@@ -2759,6 +2828,17 @@ export interface components {
             ours: string[];
             note: string | null;
         };
+        TimeOff: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            why: string;
+            /** @description Of everybody. */
+            of_gym: boolean;
+        };
         /** @description What will be believed if training goes on as it goes. */
         TrendAhead: {
             /** @description From today. */
@@ -2860,6 +2940,15 @@ export interface components {
              * @description Seconds held or let down under control.
              */
             controlled_s: number;
+        };
+        /** @description The weeks ahead of an athlete, and those just gone. */
+        Weeks: {
+            /** Format: date */
+            today: string;
+            calendar: components["schemas"]["Calendar"];
+            /** @description Days with work in the last two weeks. */
+            trained: string[];
+            time_off: components["schemas"]["TimeOff"][];
         };
         Weighing: {
             /** Format: uuid */
@@ -5235,6 +5324,113 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Trend"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weeks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Weeks"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeTimeOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TimeOffInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Weeks"];
+                };
+            };
+            /** @description Stored. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Weeks"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    giveTimeOffBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+                off: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Weeks"];
                 };
             };
             /** @description A problem. */

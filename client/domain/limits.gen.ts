@@ -188,6 +188,11 @@ export const limits = {
             longest: 200
         }
     },
+    TimeOffInput: {
+        why: {
+            longest: 80
+        }
+    },
     GearFigures: {
         height_m: {
             low: 0.05,

@@ -45,7 +45,7 @@ useTitle(() => `${name.value} · session · Steady Rung`);
                 @changed="session.put($event)"
             />
             <p v-else class="card dim">Nothing is written for today.</p>
-            <SessionSide :session="written" />
+            <SessionSide :id="id" :session="written" />
         </div>
     </PrintSheet>
 </template>

@@ -5,7 +5,7 @@ import { day } from '../domain/units';
 import StageSteps from './StageSteps.vue';
 import WeeksAhead from './WeeksAhead.vue';
 
-const props = defineProps<{ session: Schemas['Session'] }>();
+const props = defineProps<{ id: string; session: Schemas['Session'] }>();
 
 /** Each caution once. */
 const cautions = computed(() => [...new Map(props.session.blocks.flatMap((b) => b.cautions).map((c) => [c.code, c.text])).values()]);
@@ -34,7 +34,7 @@ const cautions = computed(() => [...new Map(props.session.blocks.flatMap((b) => 
             <h2>Watch</h2>
             <p v-for="text in cautions" :key="text" class="small">{{ text }}</p>
         </section>
-        <WeeksAhead class="no-print" :calendar="session.calendar" />
+        <WeeksAhead :id="id" class="no-print" :calendar="session.calendar" />
         <section v-if="session.gear.length > 0" class="card">
             <h2>Needs</h2>
             <p class="small">{{ session.gear.join(', ') }}</p>

@@ -2,7 +2,7 @@
 import type { Schemas } from '../domain/http';
 import { day } from '../domain/units';
 
-defineProps<{ calendar: Schemas['Calendar'] }>();
+defineProps<{ id: string; calendar: Schemas['Calendar'] }>();
 </script>
 
 <template>
@@ -18,6 +18,7 @@ defineProps<{ calendar: Schemas['Calendar'] }>();
             </li>
         </ul>
         <p class="small dim">If training goes on as it goes. A missed week moves it.</p>
+        <RouterLink class="tap small" :to="`/people/${id}/weeks`">Calendar and time off</RouterLink>
     </section>
 </template>
 

@@ -34,6 +34,7 @@ final readonly class Brief
         public ?string $missing = null,
         public CapLimits $capLimits = new CapLimits,
         public ByHand $hand = new ByHand,
+        public TimeOff $off = new TimeOff,
     ) {
     }
 
@@ -79,6 +80,6 @@ final readonly class Brief
 
     private function but(?Place $place = null, ?HouseRules $rules = null, ?ByHand $hand = null): self
     {
-        return new self($this->today, $this->method, $place ?? $this->place, $rules ?? $this->rules, $this->diary, $this->beliefs, $this->ways, $this->perWeek, $this->missing, $this->capLimits, $hand ?? $this->hand);
+        return new self($this->today, $this->method, $place ?? $this->place, $rules ?? $this->rules, $this->diary, $this->beliefs, $this->ways, $this->perWeek, $this->missing, $this->capLimits, $hand ?? $this->hand, $this->off);
     }
 }

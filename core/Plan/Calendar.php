@@ -15,24 +15,45 @@ use SteadyRung\Strength\RepCurve;
  */
 final readonly class Calendar
 {
-    private const WEEKS_OF_SESSIONS = 4;
+    private const WEEKS_OF_SESSIONS = 12;
 
     private const DAYS_A_WEEK = 7;
 
-    /** Days from one session to the next, by sessions a week: never two running. */
+    /** Days from one session to the next, by sessions a week; of more than three a week two run, which is not for newcomers. */
     private const APART = [1 => [7], 2 => [3, 4], 3 => [2, 2, 3], 4 => [2, 2, 2, 1]];
+
+    private const MOST_APART = 3;
 
     /**
      * @param  list<int>  $sessions  days
      * @param  list<PlannedStage>  $stages
+     * @param  list<Comeback>  $comebacks  first sessions after two weeks away and more
      */
-    private function __construct(public array $sessions, public array $stages)
+    private function __construct(public array $sessions, public array $stages, public array $comebacks)
     {
     }
 
     public static function of(Brief $brief): self
     {
-        return new self(self::sessions($brief), self::stages($brief, $brief->beliefs->of(Pattern::Pull)->orOfAnybody()->ahead()));
+        $sessions = self::sessions($brief);
+
+        return new self($sessions, self::stages($brief, $brief->beliefs->of(Pattern::Pull)->orOfAnybody()->ahead()), self::comebacks($brief, $sessions));
+    }
+
+    /**
+     * @param  list<int>  $sessions
+     * @return list<Comeback>
+     */
+    private static function comebacks(Brief $brief, array $sessions): array
+    {
+        $last = $brief->diary->lastDay($brief->today);
+        $comebacks = [];
+        foreach ($sessions as $day) {
+            $comebacks[] = $last === null ? null : Comeback::on($day, $last);
+            $last = $day;
+        }
+
+        return array_values(array_filter($comebacks, static fn (?Comeback $c): bool => $c !== null));
     }
 
     /** @return list<int> */
@@ -42,12 +63,12 @@ final readonly class Calendar
         if ($refused?->stopsAll() === true) {
             return [];
         }
-        $apart = self::APART[min(count(self::APART), $brief->mostPerWeek())];
-        $day = $refused->nextOn ?? $brief->today;
+        $apart = self::APART[min($brief->diary->isNewcomer($brief->today) ? self::MOST_APART : count(self::APART), $brief->mostPerWeek())];
+        $day = $brief->off->after($refused->nextOn ?? $brief->today);
         $days = [];
         for ($i = 0; $day < $brief->today + self::DAYS_A_WEEK * self::WEEKS_OF_SESSIONS; $i++) {
             $days[] = $day;
-            $day += $apart[$i % count($apart)];
+            $day = $brief->off->after($day + $apart[$i % count($apart)]);
         }
 
         return $days;
@@ -57,9 +78,10 @@ final readonly class Calendar
     private static function stages(Brief $brief, ?Ahead $ahead): array
     {
         $planned = [];
+        $trained = $brief->off->trained($brief->today, Ahead::WEEKS);
         $from = 0;
         for ($stage = $brief->place->stage; $stage !== null; $stage = $brief->method->after($stage)) {
-            $to = $from > Ahead::WEEKS || $ahead === null ? null : self::week($stage, $ahead, $from);
+            $to = $from > Ahead::WEEKS || $ahead === null ? null : self::week($stage, $ahead, $from, $trained);
             $planned[] = new PlannedStage($stage, $from, $to);
             if ($to === null) {
                 break;
@@ -70,13 +92,19 @@ final readonly class Calendar
         return $planned;
     }
 
-    /** The first week in which capacity suffices for the gate at the share the stage ends at, and the stage has had its least weeks. */
-    private static function week(Stage $stage, Ahead $ahead, int $from): ?int
+    /**
+     * The first week in which capacity suffices for the gate at the share the stage ends at, and the stage has had its least weeks of training.
+     *
+     * @param  non-empty-list<array{int, float}>  $trained  by each week
+     */
+    private static function week(Stage $stage, Ahead $ahead, int $from, array $trained): ?int
     {
         $reps = $stage->gate->measure === Measure::Reps ? (float) $stage->gate->count : 1.0;
         $needed = $stage->endsAtShare * RepCurve::steady()->ratio($reps);
-        for ($week = $from + ($from === 0 ? 1 : $stage->weeks[0]); $week <= Ahead::WEEKS; $week++) {
-            if ($ahead->in($week)->share() >= $needed) {
+        $least = $trained[$from][0] + ($from === 0 ? 1 : $stage->weeks[0]);
+        for ($week = $from + 1; $week <= Ahead::WEEKS; $week++) {
+            [$weeks, $lost] = $trained[$week];
+            if ($weeks >= $least && $ahead->in($weeks)->share() * exp(-$lost) >= $needed) {
                 return $week;
             }
         }

@@ -11,7 +11,8 @@ use SteadyRung\Safety\Symptom;
  */
 final readonly class Refusal
 {
-    private const AWAY_DAYS = 28;
+    /** From so many days away on the screen and the baselines come first. */
+    public const AWAY_DAYS = 28;
 
     private function __construct(public RefusalCode $code, public string $text, public ?int $nextOn = null)
     {

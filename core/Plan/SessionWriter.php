@@ -32,7 +32,7 @@ use SteadyRung\Strength\StrictTry;
 final readonly class SessionWriter
 {
     /** From so many days away on the first session is one rung easier. */
-    private const AWAY_DAYS = 14;
+    public const AWAY_DAYS = 14;
 
     private const TRY_REST_S = 180;
 

@@ -30,11 +30,16 @@ final readonly class TimeStep
     {
     }
 
+    /** Of log capacity, in so many weeks without a set. */
+    public static function lostIn(float $weeks): float
+    {
+        return self::LOST_A_WEEK * max(0.0, $weeks - self::BREAK_AFTER_WEEKS);
+    }
+
     /** From a pattern's last set to a day so many weeks on; the weeks from then to an hour ahead of it are trained. */
     public static function of(float $weeks, float $weeksAhead = 0.0): self
     {
-        $broken = max(0.0, $weeks - self::BREAK_AFTER_WEEKS);
-        $lost = self::LOST_A_WEEK * $broken;
+        $lost = self::lostIn($weeks);
         $whole = $weeks + $weeksAhead;
         $level = $lost ** 2 + self::LEVEL_SD ** 2 * $whole;
         $kept = $reach = $noise = [];

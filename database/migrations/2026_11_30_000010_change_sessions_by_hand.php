@@ -7,7 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * Lines of a session changed by hand, and the gym's own caps.
+ * Lines of a session changed by hand, the gym's own caps, and time off.
  */
 return new class extends Migration
 {
@@ -30,6 +30,21 @@ return new class extends Migration
             $table->timestampTz('made_at', 6);
             $table->timestampTz('put_back_at', 6)->nullable();
             $table->index(['gym_id', 'athlete_id', 'made_at']);
+        });
+        Schema::create('time_off', function (Blueprint $table): void {
+            $table->uuid('gym_id');
+            $table->uuid('id');
+            $table->primary(['gym_id', 'id']);
+            $table->char('fingerprint', 64)->nullable();
+            $table->uuid('athlete_id')->nullable();
+            $table->foreign(['gym_id', 'athlete_id'])->references(['gym_id', 'id'])->on('athletes');
+            $table->uuid('user_id');
+            $table->date('from_on');
+            $table->date('to_on');
+            $table->string('why', 80);
+            $table->timestampTz('told_at', 6);
+            $table->timestampTz('taken_back_at', 6)->nullable();
+            $table->index(['gym_id', 'to_on']);
         });
         Schema::table('gyms', function (Blueprint $table): void {
             $table->jsonb('caps')->default('{}');

@@ -59,6 +59,7 @@ const written = (changes: Partial<Schemas['Session']> = {}): Schemas['Session'] 
             { name: 'The ladder', gate: '3 × 8', from: '2026-11-27', to: '2027-02-05' },
             { name: 'Strict pull-ups', gate: '3 × 5', from: '2027-02-05', to: null },
         ],
+        comebacks: [],
     },
     ...changes,
 });

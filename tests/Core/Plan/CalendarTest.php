@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Method\HouseRules;
+use SteadyRung\Plan\Brief;
 use SteadyRung\Plan\Calendar;
 use SteadyRung\Plan\PlannedStage;
 use SteadyRung\Plan\Signal;
+use SteadyRung\Plan\TimeOff;
 use SteadyRung\Plan\Week;
 use SteadyRung\Safety\Symptom;
 
@@ -31,4 +34,31 @@ it('foretells stages one after the other, each no sooner than it usually takes, 
         ->and($strong[0]->fromWeek)->toBe(0)->and($strong[1]->fromWeek)->toBe($strong[0]->toWeek)
         ->and($strong[1]->toWeek === null || $strong[1]->toWeek - $strong[1]->fromWeek >= 2)->toBeTrue()
         ->and($weak[count($weak) - 1]->toWeek)->toBeNull();
+});
+
+it('sets no session on days off, says what comes first after two and four weeks away, and moves the stages', function (): void {
+    $with = function (array $spans) {
+        $base = brief(sessionsOn(bandRung(13), 6, 8, 2), rung: bandRung(13));
+
+        return Calendar::of(new Brief($base->today, $base->method, $base->place, $base->rules, $base->diary, $base->beliefs, $base->ways, off: new TimeOff($spans)));
+    };
+    $plain = $with([]);
+    $holiday = $with([[WEDNESDAY + 3, WEDNESDAY + 20]]);
+    $long = $with([[WEDNESDAY, WEDNESDAY + 34]]);
+    $isOff = fn (int $day): bool => $day >= WEDNESDAY + 3 && $day <= WEDNESDAY + 20;
+
+    expect(array_filter($holiday->sessions, $isOff))->toBe([])->and(array_filter($plain->sessions, $isOff))->not->toBe([])
+        ->and($plain->comebacks)->toBe([])
+        ->and([$holiday->comebacks[0]->day, $holiday->comebacks[0]->needsBaselines])->toBe([WEDNESDAY + 21, false])
+        ->and([$long->comebacks[0]->day, $long->comebacks[0]->needsBaselines])->toBe([WEDNESDAY + 35, true])
+        ->and($holiday->stages[0]->toWeek)->toBeGreaterThan($plain->stages[0]->toWeek)
+        ->and($long->stages[0]->toWeek)->toBeGreaterThan($holiday->stages[0]->toWeek);
+});
+
+it('sets newcomers no two days running, however often they would come', function (): void {
+    $newcomer = Calendar::of(brief(sessionsOn(bandRung(), 2), rung: bandRung(), rules: HouseRules::of(['frequency' => 'most-days'])))->sessions;
+    $veteran = Calendar::of(brief(sessionsOn(bandRung(), 14), rung: bandRung(), rules: HouseRules::of(['frequency' => 'most-days'])))->sessions;
+    $least = fn (array $days): int => min(array_map(fn (int $i): int => $days[$i + 1] - $days[$i], range(0, count($days) - 2)));
+
+    expect($least($newcomer))->toBe(2)->and($least($veteran))->toBe(1);
 });

@@ -85,3 +85,20 @@ it('keeps lower caps at will and higher ones only where a coach answers for them
     expect($this->putJson('/api/caps', ['hard_sets_later' => 12] + $raised)->assertOk()->json('raised_by'))->not->toBeNull();
     $this->putJson('/api/caps', ['lowerings_a_week' => 5] + $raised)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/lowerings_a_week');
 });
+
+it('plans around days off of the gym and of one athlete, and takes them back', function (): void {
+    $url = "/api/athletes/$this->athlete";
+    $sessions = fn ($response): array => array_filter($response->json('calendar.sessions'), fn (string $on): bool => $on >= '2026-03-09' && $on <= '2026-03-29');
+    expect($this->getJson("$url/weeks")->assertOk()->assertJsonPath('today', '2026-03-05')->json('trained'))->not->toBe([]);
+    $off = ['id' => uuid(), 'from' => '2026-03-09', 'to' => '2026-03-29', 'why' => 'Building works', 'of_gym' => true];
+    expect($sessions($this->postJson("$url/time-off", $off)->assertCreated()->assertJsonPath('time_off.0.of_gym', true)))->toBe([]);
+    $this->postJson("$url/time-off", $off)->assertOk()->assertJsonPath('calendar.comebacks.0.needs_baselines', false);
+    $other = addAthlete($this, name: 'Another');
+    $this->getJson("/api/athletes/$other/weeks")->assertJsonPath('time_off.0.why', 'Building works');
+    $own = ['id' => uuid(), 'from' => '2026-04-01', 'to' => '2026-04-02', 'why' => 'Wedding'];
+    $this->postJson("$url/time-off", $own)->assertCreated()->assertJsonCount(2, 'time_off');
+    $this->getJson("/api/athletes/$other/weeks")->assertJsonCount(1, 'time_off');
+    expect($sessions($this->deleteJson("$url/time-off/{$off['id']}")->assertOk()))->not->toBe([]);
+    $this->deleteJson("/api/athletes/$other/time-off/{$own['id']}")->assertNotFound();
+    $this->postJson("$url/time-off", ['to' => '2026-03-01', 'id' => uuid()] + $own)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/to');
+});

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Actions\Deeds\TimeOffTold;
+use App\Models\Athlete;
+use App\Models\TimeOffRecord;
+use App\Models\User;
+use Psr\Clock\ClockInterface;
+
+/**
+ * Notes days off ahead, of the gym or of one athlete, and takes them back; the weeks ahead follow.
+ */
+final readonly class TakeTimeOff
+{
+    public function __construct(private StoreOnce $storeOnce, private ClockInterface $clock)
+    {
+    }
+
+    /** @return Stored<TimeOffRecord> */
+    public function tell(Athlete $athlete, User $coach, TimeOffTold $told): Stored
+    {
+        return $this->storeOnce->store(new TimeOffRecord([
+            'id' => $told->id, 'athlete_id' => $told->of_gym ? null : $athlete->id, 'user_id' => $coach->id, 'from_on' => $told->from, 'to_on' => $told->to, 'why' => $told->why, 'told_at' => $this->clock->now(),
+        ]), $told, ['athlete' => $athlete->id]);
+    }
+
+    public function takeBack(Athlete $athlete, string $id): void
+    {
+        TimeOffRecord::query()->where(static fn ($q) => $q->whereNull('athlete_id')->orWhere('athlete_id', $athlete->id))->whereNull('taken_back_at')->findOrFail($id)
+            ->fill(['taken_back_at' => $this->clock->now()])->save();
+    }
+}

@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import { useTitle } from '@vueuse/core';
+import { computed } from 'vue';
+import PrintSheet from '../cards/PrintSheet.vue';
+import { api, outcome } from '../domain/http';
+import { day } from '../domain/units';
+import ReadNote from '../parts/ReadNote.vue';
+import { useRead } from '../parts/useRead';
+import TimeOffCard from './TimeOffCard.vue';
+import WeekGrid from './WeekGrid.vue';
+
+const props = defineProps<{ id: string }>();
+
+const athlete = useRead(
+    () => ['athlete', props.id],
+    () => outcome(api.GET('/api/athletes/{athlete}', { params: { path: { athlete: props.id } } })),
+);
+const weeks = useRead(
+    () => ['weeks', props.id],
+    () => outcome(api.GET('/api/athletes/{athlete}/weeks', { params: { path: { athlete: props.id } } })),
+    { kept: false },
+);
+const name = computed(() => athlete.value.value?.name ?? '');
+const shown = computed(() => weeks.value.value);
+const stages = computed(() => shown.value?.calendar.stages ?? []);
+useTitle(() => `${name.value} · weeks ahead · Steady Rung`);
+</script>
+
+<template>
+    <ReadNote :read="weeks" waits="Laying out the weeks…" />
+    <PrintSheet v-if="shown" :title="name" paper="A4">
+        <template #deeds>
+            <span class="dim">weeks ahead</span>
+            <RouterLink class="tap" :to="`/people/${id}`">Back to {{ name }}</RouterLink>
+        </template>
+        <div class="sheet">
+            <WeekGrid :weeks="shown" />
+            <aside class="side">
+                <section class="card">
+                    <h2>Each stage is done</h2>
+                    <ul class="small">
+                        <li v-for="stage in stages" :key="stage.name">
+                            <span>{{ stage.name }}</span>
+                            <strong>{{ stage.to === null ? 'not foreseeable yet' : `about ${day(stage.to)}` }}</strong>
+                        </li>
+                    </ul>
+                    <p class="small dim">From what is believed of strength, if training goes on as it goes. A missed week moves it; time off does too.</p>
+                </section>
+                <TimeOffCard :athlete-id="id" :name="name" :weeks="shown" @changed="weeks.put($event)" />
+            </aside>
+        </div>
+    </PrintSheet>
+</template>
+
+<style scoped>
+.sheet {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 320px;
+    gap: var(--space-wide);
+    align-items: start;
+}
+
+.side {
+    display: grid;
+    gap: var(--space-base);
+}
+
+.card {
+    display: grid;
+    gap: 6px;
+    padding: var(--space-base) var(--space-wide);
+}
+
+ul {
+    list-style: none;
+}
+
+li {
+    display: flex;
+    justify-content: space-between;
+    gap: var(--space-base);
+    padding: 2px 0;
+}
+
+li strong {
+    white-space: nowrap;
+}
+
+@media (max-width: 960px) {
+    .sheet {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+</style>
