@@ -29,24 +29,34 @@ final readonly class Pick
     /** A warm-up leaves so many reps. */
     private const WARM_UP_RESERVE = 5;
 
+    /** So many reps more than asked are a set wasted. */
+    private const SPARE = 5;
+
     public function __construct(private Brief $brief)
     {
     }
 
-    /** None where no means is allowed, built and fitting. */
+    /** None where no means is allowed, built and fitting; of several the first, unless the gear makes it too easy and a later one is harder. */
     public function of(Prescription $line): ?Rung
     {
-        $easiest = null;
+        $easiest = $best = null;
         foreach ($this->allowed($line) as $means) {
             $rungs = $this->rungs($means);
             $likely = $this->hardestLikely($line, $means, $rungs);
-            if ($likely !== null) {
-                return $likely;
+            $best = $best === null || ($likely !== null && $likely->share() > $best->share()) ? $likely : $best;
+            if ($best !== null && ! $this->isTooEasy($line, $best)) {
+                return $best;
             }
             $easiest = $rungs !== [] && $means->kind !== ChoiceKind::Strict && $means->movement !== Movement::Lowering ? $rungs[0] : $easiest;
         }
 
-        return $easiest;
+        return $best ?? $easiest;
+    }
+
+    /** Whether it would leave far more than it asks: the next means is looked at where this gear has nothing harder. */
+    private function isTooEasy(Prescription $line, Rung $rung): bool
+    {
+        return $line->part === Part::Main && $this->brief->belief($rung)->onRung($rung)?->chanceOf((float) ($line->amount->high + self::SPARE)) >= self::LIKELY;
     }
 
     /**

@@ -11,9 +11,12 @@ use SteadyRung\Exercise\Movement;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Method\Accessory;
+use SteadyRung\Method\Amount;
 use SteadyRung\Method\HouseRules;
 use SteadyRung\Method\Means;
+use SteadyRung\Method\Measure;
 use SteadyRung\Method\Part;
+use SteadyRung\Method\Prescription;
 use SteadyRung\OutOfRange;
 use SteadyRung\Plan\BesideDone;
 use SteadyRung\Plan\Block;
@@ -274,4 +277,11 @@ it('keeps the caps as the gym has them', function (): void {
     expect(blocksOf(SessionWriter::write($strict), Part::Main)[0]->lowerings())->toBeLessThanOrEqual(6)
         ->and(CapLimits::of(['lowerings_a_session' => 20])->raised())->toBe(['lowerings_a_session' => 20])
         ->and(fn () => CapLimits::of(['lowerings_a_week' => 10]))->toThrow(OutOfRange::class);
+});
+
+it('looks at the next means where the gear of the first has nothing hard enough', function (): void {
+    $line = Prescription::of(Part::Main, [Means::of(ChoiceKind::BandPullDown), Means::of(ChoiceKind::Row, toShare: 0.5)], 3, Amount::of(Measure::Reps, 15), 60);
+    $picked = fn (int $mm, int $reps): ChoiceKind => (new Pick(brief(sessionsOn(bandRung($mm), 5, $reps, 2), rung: bandRung($mm))))->of($line)->exercise->setup->kind();
+
+    expect($picked(13, 8))->toBe(ChoiceKind::Row);
 });
