@@ -145,6 +145,8 @@ final readonly class LogSet
             'to_failure' => $done->to_failure,
             'faults' => $done->faults === [] ? null : array_map(static fn (Fault $f): string => $f->value, $done->faults),
             'hang_s' => $done->hang_s,
+            'splits_s' => $done->splits_s === [] ? null : $done->splits_s,
+            'down_s' => $done->downS(),
             'pain' => $done->pain,
             'pain_told_at' => $done->pain === null ? null : $toldBefore ?? $now,
             'note' => $done->note,

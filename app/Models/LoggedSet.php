@@ -53,6 +53,8 @@ use SteadyRung\Strength\Seconds;
  * @property list<string>|null $faults seen in how it was done
  * @property int|null $reserve
  * @property float|null $hang_s
+ * @property list<float>|null $splits_s of each lowering
+ * @property float|null $down_s their mean
  * @property Pain|null $pain
  * @property CarbonImmutable|null $pain_told_at when this pain was first told of
  * @property string|null $note
@@ -65,7 +67,7 @@ final class LoggedSet extends Record
 
     public $timestamps = false;
 
-    protected $attributes = ['replaces_id' => null, 'part_of' => null, 'exercise' => null, 'setup_key' => null, 'work_key' => null, 'load_key' => null, 'held_at' => null, 'setup_name' => null, 'pattern' => null, 'carried_kg' => null, 'carried_share' => null, 'effective_share' => null, 'share_sd' => null, 'shape' => null, 'travel_m' => null, 'asked_reps' => null, 'to_failure' => false, 'clean_reps' => null, 'no_counts' => null, 'faults' => null, 'reserve' => null, 'hang_s' => null, 'pain' => null, 'pain_told_at' => null, 'note' => null];
+    protected $attributes = ['replaces_id' => null, 'part_of' => null, 'exercise' => null, 'setup_key' => null, 'work_key' => null, 'load_key' => null, 'held_at' => null, 'setup_name' => null, 'pattern' => null, 'carried_kg' => null, 'carried_share' => null, 'effective_share' => null, 'share_sd' => null, 'shape' => null, 'travel_m' => null, 'asked_reps' => null, 'to_failure' => false, 'clean_reps' => null, 'no_counts' => null, 'faults' => null, 'reserve' => null, 'hang_s' => null, 'splits_s' => null, 'down_s' => null, 'pain' => null, 'pain_told_at' => null, 'note' => null];
 
     protected array $told = ['athlete_id', 'replaces_id', 'part_of', 'withdrawn', 'purpose', 'performed_at', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'asked_reps', 'to_failure'];
 
@@ -86,6 +88,8 @@ final class LoggedSet extends Record
         'no_counts' => 'array',
         'faults' => 'array',
         'hang_s' => 'float',
+        'splits_s' => 'array',
+        'down_s' => 'float',
         'pain' => PainCast::class,
         'pain_told_at' => 'immutable_datetime',
         'logged_at' => 'immutable_datetime',
@@ -165,7 +169,7 @@ final class LoggedSet extends Record
             ->when($from !== null, static fn ($q) => $q->where('trained_on', '>=', $from))
             ->when($testsOnly, static fn ($q) => $q->whereIn('purpose', [Purpose::Test->value, Purpose::Try->value]))
             ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->toBase()
-            ->get(['id', 'trained_on', 'purpose', 'work_key', 'load_key', 'effective_share', 'share_sd', 'shape', 'clean_reps', 'reserve', 'asked_reps', 'to_failure', 'hang_s', DB::raw("exercise->>'seconds' AS asked_s"), DB::raw("exercise->>'movement' AS movement"), DB::raw('extract(epoch FROM performed_at) AS at_s')]);
+            ->get(['id', 'trained_on', 'purpose', 'work_key', 'load_key', 'effective_share', 'share_sd', 'shape', 'clean_reps', 'reserve', 'asked_reps', 'to_failure', 'hang_s', 'down_s', DB::raw("exercise->>'seconds' AS asked_s"), DB::raw("exercise->>'movement' AS movement"), DB::raw('extract(epoch FROM performed_at) AS at_s')]);
         foreach ($sets as $set) {
             $told = self::observation($set);
             if ($told !== null) {
@@ -177,7 +181,7 @@ final class LoggedSet extends Record
     }
 
     /**
-     * A lowering counts for the seconds that were asked of it, if one lasted them.
+     * A lowering counts for the seconds it was timed at, else for those that were asked of it, if one lasted them.
      *
      * @param  \stdClass  $set of the columns of sessions()
      */
@@ -186,7 +190,7 @@ final class LoggedSet extends Record
         $day = Day::number($set->trained_on);
         $load = FeltLoad::of((float) $set->effective_share, (float) $set->share_sd, $set->load_key ?? $set->work_key, (float) $set->shape);
         $occasion = Purpose::from($set->purpose)->occasion();
-        $seconds = $set->hang_s ?? ($set->clean_reps > 0 ? $set->asked_s : null);
+        $seconds = $set->hang_s ?? $set->down_s ?? ($set->clean_reps > 0 ? $set->asked_s : null);
 
         return match (true) {
             $set->hang_s === null && $set->asked_s === null => Observation::reps($day, $load, (int) $set->clean_reps, $set->reserve, $set->asked_reps, (bool) $set->to_failure, $occasion),

@@ -54,7 +54,7 @@ final class DiaryReading
         $from = $this->days->daysAgo(self::DAYS);
         $sets = LoggedSet::standing($athlete->id)->where('trained_on', '>=', $from)
             ->orderByDesc('trained_on')->orderByDesc('performed_at')->orderByDesc('id')->limit(self::MOST_SETS)->toBase()
-            ->get(['trained_on', 'performed_at', 'purpose', 'exercise', 'setup_key', 'work_key', 'load_key', 'carried_share', 'effective_share', 'share_sd', 'shape', 'clean_reps', 'no_counts', 'faults', 'reserve', 'asked_reps', 'to_failure', 'hang_s', 'part_of'])
+            ->get(['trained_on', 'performed_at', 'purpose', 'exercise', 'setup_key', 'work_key', 'load_key', 'carried_share', 'effective_share', 'share_sd', 'shape', 'clean_reps', 'no_counts', 'faults', 'reserve', 'asked_reps', 'to_failure', 'hang_s', 'down_s', 'part_of'])
             ->reverse();
         $done = array_values(array_filter($sets->map($this->done(...))->all(), static fn (?Done $d): bool => $d !== null));
 
@@ -89,7 +89,7 @@ final class DiaryReading
             is_array($counts) ? (int) array_sum($counts) : 0,
             array_values(array_filter(array_map(Fault::tryFrom(...), is_array($faults) ? $faults : []))),
             $set->reserve,
-            $set->hang_s === null ? null : (float) $set->hang_s,
+            isset($set->hang_s) || isset($set->down_s) ? (float) ($set->hang_s ?? $set->down_s) : null,
             atS: (float) strtotime($set->performed_at),
         );
     }

@@ -17,7 +17,10 @@ use SteadyRung\Plan\Purpose;
 #[OA\Schema]
 final readonly class SetJson
 {
-    /** @param  list<string>  $faults */
+    /**
+     * @param  list<string>  $faults
+     * @param  list<float>  $splits_s
+     */
     public function __construct(
         #[OA\Property(format: 'uuid')]
         public string $id,
@@ -47,6 +50,8 @@ final readonly class SetJson
         public ?int $reserve,
         #[OA\Property]
         public ?float $hang_s,
+        #[OA\Property(description: 'Seconds of each lowering that was timed.', items: new OA\Items(type: 'number', format: 'float'))]
+        public array $splits_s,
         #[OA\Property]
         public ?PainJson $pain,
         #[OA\Property]
@@ -86,6 +91,7 @@ final readonly class SetJson
             $set->faults ?? [],
             $set->reserve,
             $set->hang_s,
+            $set->splits_s ?? [],
             $pain === null ? null : PainJson::of($pain),
             $set->note,
             $set->part_of,

@@ -66,7 +66,7 @@ final readonly class TrendQueries
     public function seconds(string $athleteId, string $from, string $grain): TrendSecondsJson
     {
         $timed = LoggedSet::standing($athleteId)->where('trained_on', '>=', $from)->toBase()
-            ->selectRaw("CASE WHEN held_at = 'hang' THEN 'hang' WHEN held_at IS NOT NULL THEN 'hold' ELSE 'lowering' END AS kind, max(trained_on) AS on_day, max(CASE WHEN held_at IS NOT NULL THEN hang_s ELSE (exercise->>'seconds')::float END) AS figure")
+            ->selectRaw("CASE WHEN held_at = 'hang' THEN 'hang' WHEN held_at IS NOT NULL THEN 'hold' ELSE 'lowering' END AS kind, max(trained_on) AS on_day, max(CASE WHEN held_at IS NOT NULL THEN hang_s ELSE coalesce(down_s, (exercise->>'seconds')::float) END) AS figure")
             ->where(static fn ($q) => $q->whereIn('held_at', [HoldAt::Hang->value, HoldAt::Top->value, HoldAt::Middle->value])->orWhere(static fn ($l) => $l->whereRaw("exercise->>'movement' = 'lowering'")->where('clean_reps', '>', 0)))
             ->groupByRaw("1, date_trunc('$grain', trained_on)")->orderBy('on_day')->get()->groupBy('kind');
         $of = static fn (string $kind): array => self::figures($timed->get($kind)?->all() ?? []);
@@ -78,7 +78,7 @@ final readonly class TrendQueries
     public function work(string $athleteId, string $from, string $sum): array
     {
         $rows = LoggedSet::standing($athleteId)->where('trained_on', '>=', $from)->toBase()
-            ->selectRaw("date_trunc('$sum', trained_on)::date AS from_day, coalesce(sum(clean_reps * carried_kg * travel_m), 0) AS reps_kg_m, coalesce(sum(CASE WHEN held_at <> 'hang' THEN hang_s ELSE clean_reps * (exercise->>'seconds')::float END), 0) AS controlled_s")
+            ->selectRaw("date_trunc('$sum', trained_on)::date AS from_day, coalesce(sum(clean_reps * carried_kg * travel_m), 0) AS reps_kg_m, coalesce(sum(CASE WHEN held_at <> 'hang' THEN hang_s ELSE clean_reps * coalesce(down_s, (exercise->>'seconds')::float) END), 0) AS controlled_s")
             ->groupByRaw('1')->orderBy('from_day')->get();
 
         return array_values($rows->map(static fn (\stdClass $r): TrendWorkJson => new TrendWorkJson($r->from_day, Volume::kilojoules((float) $r->reps_kg_m), (float) $r->controlled_s))->all());

@@ -1314,6 +1314,8 @@ export interface components {
             to_failure?: boolean;
             /** @description What was seen in how it was done. */
             faults?: ("hips-sag" | "shoulders-up" | "shoulder-forward" | "chin-reaches" | "uneven-way-down" | "stood-up" | "legs-kick")[];
+            /** @description Seconds of each counted lowering, in order. */
+            splits_s?: number[];
         };
         /** @description What was told after a session or before the next, one tap each, none required. */
         SignalInput: {
@@ -2781,6 +2783,8 @@ export interface components {
             reserve: number | null;
             /** Format: float */
             hang_s: number | null;
+            /** @description Seconds of each lowering that was timed. */
+            splits_s: number[];
             pain: components["schemas"]["Pain"] | null;
             note: string | null;
             /**

@@ -34,6 +34,8 @@ async function save(): Promise<void> {
             ...left(draft.reserve),
             asked_reps: set.asked_reps,
             no_counts: { ...draft.noCounts } as Record<string, number>,
+            faults: [...set.faults],
+            splits_s: set.splits_s.slice(0, draft.clean),
             pain: set.pain,
             note: set.note,
             replaces_id: set.id,

@@ -4,23 +4,22 @@ import { computed, ref, shallowRef } from 'vue';
 import { likelyCounts } from '../domain/likely';
 import type { Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
-import type { SetDraft } from '../domain/queue';
 import { likely as likelyText, mass, percent } from '../domain/units';
 import { faultWords } from '../domain/words';
 import ChipRow from '../parts/ChipRow.vue';
 import DateField from '../parts/DateField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import { useOnce } from '../parts/useOnce';
-import { useSetQueue } from '../parts/useSetQueue';
-import { useToday } from '../parts/useToday';
 import LikelyCounts from './LikelyCounts.vue';
 import LoweringCaps from './LoweringCaps.vue';
+import LoweringTimes from './LoweringTimes.vue';
 import ManyChips from './ManyChips.vue';
 import MixedSet from './MixedSet.vue';
 import NoCountRow from './NoCountRow.vue';
 import PainRow from './PainRow.vue';
 import SetsToday from './SetsToday.vue';
 import { toldPain, usePad } from './usePad';
+import { useTaking } from './useTaking';
 import { countChips, left, reserveChips } from './counts';
 
 const props = defineProps<{
@@ -41,36 +40,37 @@ const emit = defineEmits<{ logged: [id: string, text: string, first?: string] }>
 
 const counts = countChips(15);
 
-const queue = useSetQueue();
-const today = useToday();
+const { queue, today, otherDay, on, take, takeMixed } = useTaking(
+    () => props.athleteId,
+    (...made) => emit('logged', ...made),
+);
 const once = useOnce();
 const problem = shallowRef<Problem>();
 const others = ref(false);
-const otherDay = ref(false);
 /** On a phone what is seldom needed waits behind a tap. */
 const rest = ref(false);
-const on = ref(today.value);
 const mixedOpen = ref(false);
 const waiting = computed(() => queue.pending.filter((w) => w.athleteId === props.athleteId && !w.set.part_of));
 const last = computed(() => props.before[props.done.length + waiting.value.length] ?? props.before.at(-1) ?? null);
 const likely = computed(() => likelyCounts(props.rung.prediction, last.value, props.standard.gate_reps).likely);
+/** A shorter one was a slip of the thumb. */
+const LEAST_SPLIT_S = 0.3;
+
+const isLowering = computed(() => props.rung.exercise.movement === 'lowering');
 const pad = usePad(
-    () => logClean(pad.count.value ?? likely.value),
-    (seconds) => void take({ purpose: 'work', hang_s: Number(seconds.toFixed(1)) }, `${seconds.toFixed(1)} s hang`),
+    () => logClean(pad.count.value ?? (draft.splits.length || likely.value)),
+    (elapsedS) => {
+        const lasted = Number(elapsedS.toFixed(1));
+        if (isLowering.value) {
+            draft.splits = lasted >= LEAST_SPLIT_S ? [...draft.splits, lasted] : draft.splits;
+        } else {
+            void take({ purpose: 'work', hang_s: lasted }, `${lasted} s hang`);
+        }
+    },
 );
 const draft = pad.draft;
 const painOpen = computed(() => draft.pain !== null && toldPain(draft) === null);
 const noCountsOpen = computed({ get: () => pad.mode.value === 'no-count', set: (open) => (pad.mode.value = open ? 'no-count' : 'count') });
-
-/** On the day chosen, else now. */
-const moment = (): Partial<SetDraft> => (otherDay.value && on.value !== today.value ? { performed_at: new Date(`${on.value}T12:00:00`).toISOString() } : {});
-
-async function take(set: SetDraft, words: string): Promise<void> {
-    const made = await queue.add(props.athleteId, { ...set, ...moment() });
-    if (made) {
-        emit('logged', made.id, words);
-    }
-}
 
 function logClean(clean: number): void {
     if (painOpen.value) {
@@ -87,6 +87,7 @@ function logClean(clean: number): void {
                 ...(draft.faults.length > 0 && { faults: [...draft.faults] }),
                 ...left(draft.reserve),
                 asked_reps: props.standard.gate_reps,
+                ...(draft.splits.length > 0 && { splits_s: draft.splits.slice(0, clean) }),
                 pain,
             },
             `${clean} clean${pain ? ', with pain: pulling is paused' : ''}`,
@@ -96,16 +97,8 @@ function logClean(clean: number): void {
     });
 }
 
-/** Two rows of the log, the second going on from the first. */
-async function logMixed(parts: { rung: Schemas['Rung']; clean: number }[]): Promise<void> {
-    const [begun, ended] = parts;
-    const first = begun && (await queue.add(props.athleteId, { purpose: 'work', exercise: begun.rung.exercise, clean_reps: begun.clean, ...moment() }));
-    const second =
-        first && ended && (await queue.add(props.athleteId, { purpose: 'work', exercise: ended.rung.exercise, clean_reps: ended.clean, part_of: first.id, ...moment() }));
-    if (second) {
-        emit('logged', second.id, `${begun.clean} + ${ended.clean} clean`, first.id);
-        mixedOpen.value = false;
-    }
+async function mix(parts: { rung: Schemas['Rung']; clean: number }[]): Promise<void> {
+    mixedOpen.value = !(await takeMixed(parts));
 }
 
 async function tellOnly(): Promise<void> {
@@ -130,8 +123,17 @@ async function tellOnly(): Promise<void> {
             <SetsToday :done="done" :waiting="waiting" :sets="standard.sets" />
         </header>
         <p v-if="queue.broken" class="broken" role="alert">This device keeps nothing just now: its store is full or closed to us. Free some room, then log again.</p>
-        <LoweringCaps v-if="lowering" :left="lowering" :next="pad.count.value ?? likely" />
-        <LikelyCounts :prediction="rung.prediction" :last="last" :aim="standard.gate_reps" :picked="pad.count.value" :busy="painOpen" @log="logClean" @other="others = !others" />
+        <LoweringCaps v-if="lowering" :left="lowering" :next="pad.count.value ?? (draft.splits.length || likely)" />
+        <LoweringTimes v-if="isLowering" v-model="draft.splits" :hold="pad.hold" :asked="rung.exercise.seconds ?? 3" @log="logClean" />
+        <LikelyCounts
+            :prediction="rung.prediction"
+            :last="last"
+            :aim="standard.gate_reps"
+            :picked="pad.count.value ?? (draft.splits.length || null)"
+            :busy="painOpen"
+            @log="logClean"
+            @other="others = !others"
+        />
         <div v-if="others || pad.count.value !== null" class="row typed">
             <ChipRow label="Clean reps" :chips="counts" :value="pad.count.value" @pick="pad.pick" />
             <NButton v-if="pad.count.value !== null" type="primary" size="large" :disabled="painOpen" @click="logClean(pad.count.value)">Log {{ pad.count.value }}</NButton>
@@ -150,9 +152,9 @@ async function tellOnly(): Promise<void> {
                 <NButton size="large" :aria-pressed="otherDay" @click="otherDay = !otherDay">{{ otherDay ? 'Log for today' : 'For another day…' }}</NButton>
                 <NButton v-if="ladder && ladder.length > 0" size="large" :aria-expanded="mixedOpen" @click="mixedOpen = !mixedOpen">Mixed set…</NButton>
                 <DateField v-if="otherDay" v-model="on" label="Done on" :latest="today" />
-                <p v-if="pad.hold.holding.value" class="watch" role="timer">{{ pad.hold.elapsedS.value.toFixed(1) }} s</p>
+                <p v-if="pad.hold.holding.value && !isLowering" class="watch" role="timer">{{ pad.hold.elapsedS.value.toFixed(1) }} s</p>
             </div>
-            <MixedSet v-if="mixedOpen" :now="rung" :next="next" :rungs="ladder ?? []" :busy="painOpen" @log="logMixed" />
+            <MixedSet v-if="mixedOpen" :now="rung" :next="next" :rungs="ladder ?? []" :busy="painOpen" @log="mix" />
         </div>
     </section>
 </template>

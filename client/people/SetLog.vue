@@ -66,6 +66,7 @@ const missed = (set: LoggedSet): string =>
                         <div class="stack">
                             <p>
                                 <strong>{{ counted(set) }} {{ set.hang_s === null ? 'clean' : 'hang' }}</strong>
+                                <template v-if="set.splits_s.length > 0">, {{ set.splits_s.map((s) => Math.round(s)).join(' ') }} s down</template>
                                 <template v-if="set.hang_s === null">, {{ set.to_failure ? 'to failure' : `${set.reserve ?? 'unknown'} in reserve` }}</template>
                                 <template v-if="set.asked_reps !== null">; {{ set.asked_reps }} asked</template>
                             </p>

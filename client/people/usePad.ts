@@ -17,6 +17,8 @@ export interface PadDraft {
     reserve: number | null;
     noCounts: Partial<Record<NoCountReason, number>>;
     faults: NonNullable<Schemas['SetInput']['faults']>;
+    /** Seconds of each lowering that was timed. */
+    splits: number[];
     /** Null while nobody spoke of pain; its parts are null until they were given. */
     pain: PainDraft | null;
 }
@@ -26,7 +28,7 @@ export type PadMode = 'count' | 'reserve' | 'no-count' | 'pain-place' | 'pain-le
 
 const reasons = Object.keys(noCountWords) as NoCountReason[];
 const places = Object.keys(painPlaceWords) as Schemas['Pain']['place'][];
-const untouched = (): PadDraft => ({ reserve: null, noCounts: {}, faults: [], pain: null });
+const untouched = (): PadDraft => ({ reserve: null, noCounts: {}, faults: [], splits: [], pain: null });
 
 /** Pain as it is sent: only with a place and a degree that somebody gave. */
 export const toldPain = ({ pain }: Pick<PadDraft, 'pain'>): Schemas['Pain'] | null => (pain?.place && pain.level ? { place: pain.place, level: pain.level } : null);

@@ -7,7 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * Lines of a session changed by hand, the gym's own caps, and time off.
+ * Lines of a session changed by hand, the gym's own caps, time off, and the seconds of each lowering.
  */
 return new class extends Migration
 {
@@ -45,6 +45,10 @@ return new class extends Migration
             $table->timestampTz('told_at', 6);
             $table->timestampTz('taken_back_at', 6)->nullable();
             $table->index(['gym_id', 'to_on']);
+        });
+        Schema::table('logged_sets', function (Blueprint $table): void {
+            $table->jsonb('splits_s')->nullable();
+            $table->double('down_s')->nullable();
         });
         Schema::table('gyms', function (Blueprint $table): void {
             $table->jsonb('caps')->default('{}');

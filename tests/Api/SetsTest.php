@@ -159,3 +159,16 @@ it('lets a session of mixed sets alone neither add to the row of sessions nor br
     $this->postJson($this->sets, [...set($this, $this->exercise, 6, performed_at: '2026-02-26T17:01:00Z'), 'part_of' => $first['id']])->assertCreated();
     expect($missing())->toContain('One more session at 3 × 8 clean.');
 });
+
+it('keeps the seconds of each lowering, and takes a set that went down too fast for what it was', function (): void {
+    $lowering = ['setup' => ['kind' => 'strict'], 'movement' => 'lowering', 'seconds' => 3];
+    $set = fn (array $more): array => $more + ['id' => uuid(), 'performed_at' => '2026-03-02T18:00:00Z', 'purpose' => 'work', 'exercise' => $lowering, 'clean_reps' => 3];
+    $this->postJson($this->sets, $set(['splits_s' => [4.2, 3.6, 3.0]]))->assertCreated()->assertJsonPath('splits_s', [4.2, 3.6, 3]);
+    $this->postJson($this->sets, $set(['splits_s' => [2.2, 1.6, 1.0]]))->assertCreated();
+    expect(LoggedSet::query()->orderBy('logged_at')->pluck('down_s')->map(fn (float $s): float => round($s, 6))->all())->toBe([3.6, 1.6]);
+    expect($this->getJson("/api/athletes/$this->athlete/trend?range=year")->json('seconds.lowering.0.figure'))->toBe(3.6);
+    $this->putJson("/api/athletes/$this->athlete/setup", $lowering)->assertOk()->assertJsonPath('lowerings_left.today', 12);
+    $this->postJson($this->sets, $set(['splits_s' => [4, 4, 4, 4]]))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/splits_s');
+    $this->postJson($this->sets, $set(['splits_s' => [4], 'exercise' => ['setup' => ['kind' => 'strict']]]))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/splits_s');
+    $this->postJson($this->sets, $set(['splits_s' => [700]]))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/splits_s/0');
+});

@@ -13,6 +13,7 @@ use SteadyRung\OutOfRange;
 use SteadyRung\Plan\Purpose;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Strength\Observation;
+use SteadyRung\Strength\Seconds;
 
 /**
  * One set as it was done: clean reps on a set-up, or a hang or hold in seconds.
@@ -27,6 +28,7 @@ final readonly class SetDone
     /**
      * @param  array<string, int>  $no_counts by reason
      * @param  list<Fault>  $faults
+     * @param  list<float>  $splits_s
      *
      * @throws OutOfRange if a figure is outside its range
      */
@@ -61,6 +63,8 @@ final readonly class SetDone
         public bool $to_failure = false,
         #[OA\Property(description: 'What was seen in how it was done.', items: new OA\Items(type: 'string', enum: Fault::class))]
         public array $faults = [],
+        #[OA\Property(description: 'Seconds of each counted lowering, in order.', items: new OA\Items(type: 'number', format: 'float'))]
+        public array $splits_s = [],
     ) {
         OutOfRange::guard([
             'clean_reps' => [$clean_reps, Observation::REPS],
@@ -68,8 +72,17 @@ final readonly class SetDone
             'asked_reps' => [$asked_reps, Observation::REPS],
             'hang_s' => [$hang_s, self::HANG_S],
         ]);
+        foreach ($splits_s as $i => $split) {
+            OutOfRange::guard(["splits_s/$i" => [$split, Seconds::ASKED]]);
+        }
         foreach ($no_counts as $reason => $count) {
             OutOfRange::guard(["no_counts/$reason" => [$count, self::NO_COUNTS]]);
         }
+    }
+
+    /** Mean of the lowerings that were timed. */
+    public function downS(): ?float
+    {
+        return $this->splits_s === [] ? null : array_sum($this->splits_s) / count($this->splits_s);
     }
 }

@@ -17,7 +17,9 @@ use SteadyRung\Plan\Purpose;
 
 final class ReadSet
 {
-    private const KEYS = ['id', 'performed_at', 'purpose', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'replaces_id', 'part_of', 'asked_reps', 'to_failure', 'faults'];
+    private const KEYS = ['id', 'performed_at', 'purpose', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'replaces_id', 'part_of', 'asked_reps', 'to_failure', 'faults', 'splits_s'];
+
+    private const MOST_SPLITS = 50;
 
     public static function from(JsonObject $json, \DateTimeImmutable $now, string ...$besides): SetDone
     {
@@ -46,6 +48,7 @@ final class ReadSet
             $j->optionalInteger('asked_reps'),
             $j->has('to_failure') && $j->boolean('to_failure'),
             $j->choices('faults', Fault::class),
+            $j->numbers('splits_s', self::MOST_SPLITS),
         ));
     }
 
@@ -64,6 +67,12 @@ final class ReadSet
     {
         if ($exercise !== null && ($exercise->manner->movement === Movement::Hold) !== $json->has('hang_s')) {
             throw $json->fault('exercise', 'A hold is logged by its seconds, everything else by its reps.');
+        }
+        if ($json->has('splits_s') && $json->numbers('splits_s', self::MOST_SPLITS) !== [] && $exercise?->manner->movement !== Movement::Lowering) {
+            throw $json->fault('splits_s', 'Only lowerings are timed one by one.');
+        }
+        if (count($json->numbers('splits_s', self::MOST_SPLITS)) > (int) $json->optionalInteger('clean_reps')) {
+            throw $json->fault('splits_s', 'More lowerings were timed than counted.');
         }
     }
 

@@ -1,4 +1,4 @@
-import { expect, it } from 'vitest';
+import { expect, it, vi } from 'vitest';
 import LogPad from '../../../client/people/LogPad.vue';
 import type { Schemas } from '../../../client/domain/http';
 import type { SetInput } from '../../../client/domain/queue';
@@ -10,7 +10,7 @@ import { refuse, serve } from '../support/server';
 type Sets = { sets: (SetInput & { athlete_id: string })[] };
 
 /** The pad of an athlete, with a server that can be away. */
-function pad({ away = false, done = [] as Schemas['Set'][], before = [] as number[], lowering = undefined as Schemas['LoweringLeft'] | undefined } = {}) {
+function pad({ away = false, done = [] as Schemas['Set'][], before = [] as number[], lowering = undefined as Schemas['LoweringLeft'] | undefined, rung = heron } = {}) {
     const state = { away };
     const told: unknown[] = [];
     const asked = serve({
@@ -29,7 +29,7 @@ function pad({ away = false, done = [] as Schemas['Set'][], before = [] as numbe
     });
     const shown = show(LogPad, {
         athleteId: 'jolyon',
-        rung: heron,
+        rung,
         ladder: [rook],
         next: rook,
         standard: jolyon.standard,
@@ -198,4 +198,25 @@ it('sends what was seen in how the set was done', async () => {
     await user.keyboard('8{Enter}');
     await eventually(() => expect(sent()).toHaveLength(1));
     expect(sent()[0]?.faults).toEqual(['legs-kick']);
+});
+
+it('times each lowering, drops a slip, says which were too fast, and sends them with the count', async () => {
+    vi.useFakeTimers({ shouldAdvanceTime: true });
+    const lowering = { ...heron, exercise: { ...heron.exercise, movement: 'lowering' as const, seconds: 3 } };
+    const { user, sees, sent, press } = pad({ rung: lowering });
+    const lower = async (ms: number): Promise<void> => {
+        await user.keyboard('{s>}');
+        vi.advanceTimersByTime(ms);
+        await user.keyboard('{/s}');
+    };
+    await lower(4000);
+    await lower(2000);
+    await lower(50);
+    await sees('1 of 2 faster than 3 s.');
+    await press(/^Drop lowering 2/);
+    await lower(3500);
+    await user.keyboard('{Enter}');
+    vi.useRealTimers();
+    await eventually(() => expect(sent()).toHaveLength(1));
+    expect(sent()[0]).toMatchObject({ clean_reps: 2, splits_s: [expect.closeTo(4, 0), expect.closeTo(3.5, 0)] });
 });

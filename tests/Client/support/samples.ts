@@ -121,6 +121,7 @@ export const set = (changes: Partial<Schemas['Set']> = {}): Schemas['Set'] => ({
     faults: [],
     reserve: 2,
     hang_s: null,
+    splits_s: [],
     asked_reps: null,
     to_failure: false,
     taught: null,
