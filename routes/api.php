@@ -98,6 +98,7 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
 
     Route::get('athletes/{athlete}/session', [WrittenSessionController::class, 'show']);
     Route::get('athletes/{athlete}/session/others', [WrittenSessionController::class, 'others']);
+    Route::get('athletes/{athlete}/class-work', [WrittenSessionController::class, 'classWork']);
     Route::post('athletes/{athlete}/session/tried', [WrittenSessionController::class, 'try']);
     Route::post('athletes/{athlete}/session/changes', [WrittenSessionController::class, 'change']);
     Route::delete('athletes/{athlete}/session/changes', [WrittenSessionController::class, 'putBack']);
@@ -113,6 +114,7 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::get('methods', [MethodController::class, 'index']);
     Route::put('methods', [MethodController::class, 'keep']);
     Route::post('methods/check', [MethodController::class, 'check']);
+    Route::get('library', [MethodController::class, 'library']);
     Route::get('methods/{method}', [MethodController::class, 'show']);
     Route::delete('methods/{method}', [MethodController::class, 'drop']);
     Route::get('caps', [CapController::class, 'show']);

@@ -7,9 +7,11 @@ namespace App\Actions;
 use App\Models\Athlete;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
+use App\Reading\BuildBrief;
 use App\Reading\FindWay;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Movement;
+use SteadyRung\Plan\Entry;
 use SteadyRung\Setup\DoesNotFit;
 
 /**
@@ -17,7 +19,7 @@ use SteadyRung\Setup\DoesNotFit;
  */
 final readonly class ChooseSetup
 {
-    public function __construct(private HoldAthlete $athletes, private FindWay $ways, private MakeCall $calls)
+    public function __construct(private HoldAthlete $athletes, private FindWay $ways, private BuildBrief $briefs, private MakeCall $calls)
     {
     }
 
@@ -41,6 +43,10 @@ final readonly class ChooseSetup
         $rung = $this->ways->search($athlete)->rung($exercise, $athlete->toCore());
         if ($rung instanceof DoesNotFit) {
             throw new Problem(ProblemCode::DoesNotFit, $rung->reason);
+        }
+        $refused = $exercise->manner->movement === Movement::Lowering ? Entry::refused($this->briefs->of($athlete), $rung) : null;
+        if ($refused !== null) {
+            throw new Problem(ProblemCode::DoesNotFit, $refused);
         }
         $athlete->fill(['chosen' => $exercise])->save();
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Actions\Deeds\PlaceGiven;
+use App\Formats\Library;
 use App\Models\Athlete;
 use App\Models\GymDay;
 use App\Models\PlaceChange;
@@ -14,7 +15,10 @@ use App\Reading\BuildBrief;
 use App\Reading\Methods;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
+use SteadyRung\Method\Stage;
+use SteadyRung\Method\StageKind;
 use SteadyRung\Plan\Course;
+use SteadyRung\Safety\Caution;
 
 /**
  * Puts an athlete at a stage of a method, and keeps how that came about.
@@ -40,13 +44,14 @@ final readonly class MoveAthlete
         return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($coach, $given, $method, $stage): Stored {
             $isMove = $athlete->method_key === $method->key && $athlete->stage_key !== $stage->key;
             $since = $isMove || $athlete->method_key !== $method->key ? $this->days->today() : $athlete->stage_since ?? $this->days->today();
-            $stored = $this->storeOnce->store($this->change($given->id, $athlete, $coach, $method->key, $stage->key, $since, $given->reason, null), $given, ['athlete' => $athlete->id], static function () use ($isMove, $given): void {
+            $stored = $this->storeOnce->store($this->change($given->id, $athlete, $coach, $method->key, $stage->key, $since, $given->reason, null), $given, ['athlete' => $athlete->id], function () use ($isMove, $given, $stage, $athlete): void {
                 if ($isMove && $given->reason === null) {
                     throw Problem::invalid('/reason', 'Say why the stage is skipped or set back.');
                 }
+                $this->refuseBuilder($given->builder, $stage, $athlete);
             });
             if ($stored->isNew) {
-                $athlete->fill(['method_key' => $method->key, 'stage_key' => $stage->key, 'stage_since' => $since, 'sessions_a_week' => $given->sessions_a_week]);
+                $athlete->fill(['method_key' => $method->key, 'stage_key' => $stage->key, 'stage_since' => $since, 'sessions_a_week' => $given->sessions_a_week, 'builder_key' => $given->builder]);
                 $athlete->chosen = Course::entering($this->briefs->of($athlete))->rung->exercise ?? $athlete->chosen;
                 $athlete->save();
                 $this->calls->for($athlete, 'The place in the method was changed.');
@@ -54,6 +59,23 @@ final readonly class MoveAthlete
 
             return $stored;
         });
+    }
+
+    /** @throws Problem if it is none, the stage is no strict one, or the athlete is not there yet */
+    private function refuseBuilder(?string $key, Stage $stage, Athlete $athlete): void
+    {
+        if ($key === null) {
+            return;
+        }
+        $builder = Library::find($key) ?? throw Problem::invalid('/builder', "There is no “{$key}”.");
+        $brief = $this->briefs->of($athlete);
+        $most = $brief->diary->mostStrict();
+        match (true) {
+            $stage->kind() !== StageKind::Strict => throw Problem::invalid('/builder', 'It stands in the place of strict work: the stage is none.'),
+            $most < $builder->fromReps => throw Problem::invalid('/builder', sprintf('It takes %d strict %s; the most logged is %d.', $builder->fromReps, $builder->fromReps === 1 ? 'rep' : 'reps', $most)),
+            $builder->tires && $brief->diary->isNewcomer($brief->today) => throw Problem::invalid('/builder', Caution::PreTired->text()),
+            default => null,
+        };
     }
 
     /** Of an athlete who is held already, by an accepted call. */

@@ -37,10 +37,11 @@ use SteadyRung\Safety\ScreenOutcome;
  * @property string $stage_key
  * @property string|null $stage_since
  * @property int|null $sessions_a_week
+ * @property string|null $builder_key what stands in the place of strict work
  */
 final class Athlete extends Record
 {
-    protected $attributes = ['reach_m' => null, 'chosen' => null, 'pain' => null, 'paused_at' => null, 'tags' => '[]', 'proportions' => 'average', 'archived_at' => null, 'last_trained_on' => null, 'screened_at' => null, 'screen_outcome' => null, 'screen_limits' => '[]', 'screen_most_share' => null, 'method_key' => 'steady-ladder', 'stage_key' => 'ladder', 'stage_since' => null, 'sessions_a_week' => null];
+    protected $attributes = ['reach_m' => null, 'chosen' => null, 'pain' => null, 'paused_at' => null, 'tags' => '[]', 'proportions' => 'average', 'archived_at' => null, 'last_trained_on' => null, 'screened_at' => null, 'screen_outcome' => null, 'screen_limits' => '[]', 'screen_most_share' => null, 'method_key' => 'steady-ladder', 'stage_key' => 'ladder', 'stage_since' => null, 'sessions_a_week' => null, 'builder_key' => null];
 
     protected array $told = ['name', 'kind', 'mass_kg', 'stature_m', 'reach_m'];
 

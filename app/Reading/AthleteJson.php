@@ -51,6 +51,8 @@ final readonly class AthleteJson
         public ?LoweringLeftJson $lowerings_left,
         #[OA\Property(description: 'Where fewer than the method has.')]
         public ?int $sessions_a_week,
+        #[OA\Property(description: 'What stands in the place of strict work.')]
+        public ?BuilderJson $builder,
         #[OA\Property(description: 'The set-up in use.')]
         public ?RungJson $rung,
         #[OA\Property(description: 'Why the chosen set-up cannot be built any more.')]

@@ -9,6 +9,7 @@ use App\Formats\Json\PainJson;
 use App\Formats\Json\PlaceJson;
 use App\Formats\Json\RungJson;
 use App\Formats\Json\StandardJson;
+use App\Formats\Library;
 use App\Models\Athlete;
 use App\Models\CallRecord;
 use App\Models\CapacityRecord;
@@ -43,6 +44,7 @@ final readonly class AthleteReading
         $capacity = static fn (Pattern $pattern): ?CapacityJson => isset($beliefs[$pattern->value]) ? CapacityJson::of($beliefs[$pattern->value], $newest[$pattern->value]->trained_on) : null;
         $method = $this->methods->of($athlete->method_key);
         $stage = BuildBrief::stage($method, $athlete->stage_key);
+        $builder = Library::find($athlete->builder_key);
         [$open, $decided] = CallRecord::latestOf($athlete->id);
         $cleared = Clearance::latestOf($athlete->id);
 
@@ -62,6 +64,7 @@ final readonly class AthleteReading
             PlaceJson::of($method, $stage, Day::number($athlete->stage_since ?? $this->days->today())),
             $rung?->exercise->manner->movement === Movement::Lowering ? LoweringLeftJson::of(LoweringsLeft::of($this->briefs->of($athlete))) : null,
             $athlete->sessions_a_week,
+            $builder === null ? null : BuilderJson::of($builder),
             $rung === null ? null : RungJson::believed($rung, $belief),
             $standing instanceof DoesNotFit ? $standing->reason : null,
             $capacity(Pattern::Pull),

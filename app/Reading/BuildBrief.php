@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Formats\Day;
+use App\Formats\Library;
 use App\Models\Athlete;
 use App\Models\CurrentGym;
 use App\Models\GymDay;
@@ -56,7 +57,8 @@ final readonly class BuildBrief
             $standing instanceof DoesNotFit ? $standing->reason : null,
             $this->gym->gym()->capLimits(),
             $this->hand->of($athlete),
-            new TimeOff(array_values(TimeOffRecord::ahead($athlete->id, Day::date($today))->get()->map(static fn (TimeOffRecord $t): array => [Day::number($t->from_on), Day::number($t->to_on)])->all())),
+            off: new TimeOff(array_values(TimeOffRecord::ahead($athlete->id, Day::date($today))->get()->map(static fn (TimeOffRecord $t): array => [Day::number($t->from_on), Day::number($t->to_on)])->all())),
+            builder: Library::find($athlete->builder_key),
         );
     }
 

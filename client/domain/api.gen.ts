@@ -566,6 +566,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/library": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What goes with any method. */
+        get: operations["library"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/methods/{method}": {
         parameters: {
             query?: never;
@@ -1068,6 +1085,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/class-work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What the athlete can do in a class that wants sets of so many reps. */
+        get: operations["classWork"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/session/changes": {
         parameters: {
             query?: never;
@@ -1248,6 +1282,8 @@ export interface components {
             reason?: string | null;
             /** @description Sessions a week, where fewer than the method has. */
             sessions_a_week?: number | null;
+            /** @description What stands in the place of strict work, where the stage is one. */
+            builder?: string | null;
         };
         /** @description What a competent person found and was told before anything was loaded. */
         ScreeningInput: {
@@ -2193,6 +2229,7 @@ export interface components {
             lowerings_left: components["schemas"]["LoweringLeft"] | null;
             /** @description Where fewer than the method has. */
             sessions_a_week: number | null;
+            builder: components["schemas"]["Builder"] | null;
             rung: components["schemas"]["Rung"] | null;
             /** @description Why the chosen set-up cannot be built any more. */
             rung_lost: string | null;
@@ -2296,6 +2333,17 @@ export interface components {
             /** @description Latest first. */
             weighings: components["schemas"]["Weighing"][];
         };
+        /** @description Work in the place of strict work for some weeks. */
+        Builder: {
+            key: string;
+            name: string;
+            idea: string;
+            weeks: number[];
+            from_reps: number;
+            lines: string[];
+            /** @description Not for newcomers. */
+            tires: boolean;
+        };
         /** @description The next sessions and the stages to expect. */
         Calendar: {
             sessions: string[];
@@ -2351,6 +2399,11 @@ export interface components {
              * @description int>
              */
             raised_at: string | null;
+        };
+        /** @description What an athlete can do in a class that wants sets of so many reps. */
+        ClassWork: {
+            reps: number;
+            items: components["schemas"]["Variation"][];
         };
         /** @description The note that ended the last pause for pain. */
         Cleared: {
@@ -2429,6 +2482,12 @@ export interface components {
             figures: components["schemas"]["GearFigures"];
             retired: boolean;
         };
+        GripTier: {
+            /** @enum {string} */
+            tier: "beginner" | "intermediate" | "advanced";
+            from_s: number;
+            to_s: number;
+        };
         Health: {
             application: string;
             database: boolean;
@@ -2505,6 +2564,15 @@ export interface components {
             words: string;
             /** @description From now on; else for the next session. */
             lasts: boolean;
+        };
+        /** @description What goes with any method: builders after the first rep, variations of classes, the ladders of grip and trunk, work beside the pull. */
+        Library: {
+            builders: components["schemas"]["Builder"][];
+            variations: components["schemas"]["Variation"][];
+            grip: components["schemas"]["GripTier"][];
+            /** @description A minute each. */
+            trunk: string[];
+            accessories: components["schemas"]["Accessory"][];
         };
         /** @description Lowerings that the caps leave, today and this week. */
         LoweringLeft: {
@@ -2944,6 +3012,14 @@ export interface components {
              * @description Seconds held or let down under control.
              */
             controlled_s: number;
+        };
+        /** @description What is done in a class that wants sets of so many reps. */
+        Variation: {
+            key: string;
+            name: string;
+            reps: number[];
+            note: string | null;
+            rung: components["schemas"]["Rung"] | null;
         };
         /** @description The weeks ahead of an athlete, and those just gone. */
         Weeks: {
@@ -4320,6 +4396,35 @@ export interface operations {
             };
         };
     };
+    library: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Library"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     method: {
         parameters: {
             query?: never;
@@ -5500,6 +5605,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Others"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    classWork: {
+        parameters: {
+            query: {
+                reps: number;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassWork"];
                 };
             };
             /** @description A problem. */

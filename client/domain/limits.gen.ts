@@ -143,6 +143,9 @@ export const limits = {
         sessions_a_week: {
             low: 1,
             high: 7
+        },
+        builder: {
+            longest: 64
         }
     },
     ScreeningInput: {

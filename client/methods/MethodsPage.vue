@@ -6,6 +6,7 @@ import { api, outcome } from '../domain/http';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../parts/useRead';
 import BringMethod from './BringMethod.vue';
+import LibraryCards from './LibraryCards.vue';
 import StageStrip from './StageStrip.vue';
 import { kindWords, weeksOf, type Method } from './stages';
 
@@ -56,6 +57,7 @@ const disputed = (method: Method) => method.says.filter((s) => s.rule in SHORT);
         </li>
     </ul>
     <p class="small dim">Figures are customary among coaches, with no single source; what we filled in is marked on each method’s page. Weeks are usual ones, not a promise.</p>
+    <LibraryCards />
 </template>
 
 <style scoped>

@@ -22,6 +22,7 @@ function placed(): void {
         <StageSteps class="steps" :number="athlete.place.number" :of="athlete.place.of" />
         <span class="stage">
             <b>{{ athlete.place.stage_name }}</b>
+            <template v-if="athlete.builder">with {{ athlete.builder.name.toLowerCase() }}</template>
             <span class="dim">since {{ day(athlete.place.since) }} · gate {{ athlete.place.gate }}</span>
         </span>
         <button type="button" class="quiet no-print" @click="open = true">Change stage…</button>

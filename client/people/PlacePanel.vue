@@ -20,11 +20,12 @@ const open = defineModel<boolean>('open', { required: true });
 
 const PER_WEEK = [{ value: null, label: 'As the method has it' }, ...[1, 2, 3, 4].map((n) => ({ value: n as number | null, label: String(n) }))];
 
-const draft = reactive({ method: '', stage: '', reason: '', perWeek: null as number | null });
+const draft = reactive({ method: '', stage: '', reason: '', perWeek: null as number | null, builder: null as string | null });
 const error = ref<string>();
 const problem = shallowRef<Problem>();
 let id = uuidv7();
 const methods = useRead(['methods'], () => outcome(api.GET('/api/methods')), { enabled: open });
+const library = useRead(['library'], () => outcome(api.GET('/api/library')), { enabled: open });
 const history = useRead(
     () => ['place', props.athlete.id, open.value],
     () => outcome(api.GET('/api/athletes/{athlete}/place', { params: { path: { athlete: props.athlete.id } } })),
@@ -34,7 +35,13 @@ watch(
     open,
     (is) => {
         if (is) {
-            Object.assign(draft, { method: props.athlete.place.method, stage: props.athlete.place.stage, reason: '', perWeek: props.athlete.sessions_a_week });
+            Object.assign(draft, {
+                method: props.athlete.place.method,
+                stage: props.athlete.place.stage,
+                reason: '',
+                perWeek: props.athlete.sessions_a_week,
+                builder: props.athlete.builder?.key ?? null,
+            });
             error.value = problem.value = undefined;
             id = uuidv7();
         }
@@ -44,6 +51,9 @@ watch(
 const chosen = computed(() => methods.value.value?.methods.find((m) => m.key === draft.method));
 const methodOptions = computed(() => (methods.value.value?.methods ?? []).map((m) => ({ value: m.key, label: m.name })));
 const stageChips = computed(() => (chosen.value?.stages ?? []).map((s, i) => ({ value: s.key, label: `${i + 1} ${s.name}` })));
+const isStrict = computed(() => chosen.value?.stages.find((s) => s.key === draft.stage)?.kind === 'strict');
+const builderOptions = computed(() => (library.value.value?.builders ?? []).map((b) => ({ value: b.key, label: `${b.name}, from ${b.from_reps} strict` })));
+const builder = computed(() => library.value.value?.builders.find((b) => b.key === draft.builder));
 /** Within a method a stage is skipped or set back for a reason. */
 const needsReason = computed(() => draft.method === props.athlete.place.method && draft.stage !== props.athlete.place.stage);
 
@@ -57,7 +67,14 @@ async function submit(): Promise<void> {
     if (error.value) {
         return;
     }
-    const body = { id, method: draft.method, stage: draft.stage, reason: draft.reason.trim() || null, sessions_a_week: draft.perWeek };
+    const body = {
+        id,
+        method: draft.method,
+        stage: draft.stage,
+        reason: draft.reason.trim() || null,
+        sessions_a_week: draft.perWeek,
+        builder: isStrict.value ? draft.builder : null,
+    };
     const result = await outcome(api.POST('/api/athletes/{athlete}/place', { params: { path: { athlete: props.athlete.id } }, body }));
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {
@@ -75,6 +92,17 @@ async function submit(): Promise<void> {
             </FormField>
             <p v-if="chosen" class="small dim">{{ chosen.idea }}</p>
             <ChipRow label="Stage" show-label :chips="stageChips" :value="draft.stage" @pick="draft.stage = $event" />
+            <FormField v-if="isStrict" label="In the place of the strict work">
+                <NSelect
+                    v-model:value="draft.builder"
+                    :options="builderOptions"
+                    clearable
+                    :virtual-scroll="false"
+                    placeholder="What the method has"
+                    aria-label="In the place of the strict work"
+                />
+            </FormField>
+            <p v-if="isStrict && builder" class="small dim">{{ builder.idea }} {{ builder.lines.join(' · ') }}, for {{ builder.weeks.join('–') }} weeks.</p>
             <ChipRow label="A week" show-label :chips="PER_WEEK" :value="draft.perWeek" @pick="draft.perWeek = $event" />
             <FormField v-if="needsReason" v-slot="{ inputProps }" label="Reason" :error="error">
                 <NInput v-model:value="draft.reason" :input-props="{ ...inputProps, maxlength: limits.PlaceInput.reason.longest }" placeholder="" />

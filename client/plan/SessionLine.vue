@@ -29,6 +29,10 @@ const about = computed(() =>
         .filter(Boolean)
         .join(' · '),
 );
+const hand = computed(() => {
+    const { by_hand, school } = props.block;
+    return by_hand ? `By hand, ${by_hand.lasts ? 'from now on' : 'for the next session'}${school ? `; the method asks ${school}` : ''}.` : '';
+});
 const card = computed(() => {
     const exercise = props.block.rung?.exercise;
     return exercise ? { path: `/people/${props.id}/card`, query: { exercise: JSON.stringify(exercise) } } : undefined;
@@ -45,9 +49,7 @@ const card = computed(() => {
             <span class="small cues">{{ block.cues.join(' ') }}</span>
             <span v-if="block.note" class="small note">{{ block.note }}</span>
             <span v-if="block.by_hand" class="small hand">
-                By hand, {{ block.by_hand.lasts ? 'from now on' : 'for the next session' }}
-                <template v-if="block.school">; the method asks {{ block.school }}</template>
-                .
+                {{ hand }}
                 <button type="button" class="quiet small no-print" @click="$emit('putBack')">
                     Back to the method
                     <span class="unseen">: {{ block.name }}</span>

@@ -2,6 +2,7 @@
 import { api, outcome } from '../domain/http';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../parts/useRead';
+import ClassWork from './ClassWork.vue';
 import SetupBuilder from './SetupBuilder.vue';
 
 const props = defineProps<{ id: string }>();
@@ -21,5 +22,6 @@ const athlete = useRead(['athlete', props.id], () => outcome(api.GET('/api/athle
             </h1>
         </div>
         <SetupBuilder :kit="kit.value.value" :athlete="athlete.value.value" @chosen="athlete.put($event)" />
+        <ClassWork :athlete-id="id" />
     </template>
 </template>

@@ -6,6 +6,7 @@ namespace SteadyRung\Plan;
 
 use SteadyRung\Exercise\Pattern;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Method\Builder;
 use SteadyRung\Method\HouseRules;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Place;
@@ -35,13 +36,17 @@ final readonly class Brief
         public CapLimits $capLimits = new CapLimits,
         public ByHand $hand = new ByHand,
         public TimeOff $off = new TimeOff,
+        public ?Builder $builder = null,
     ) {
     }
 
-    /** What is believed of the work on a rung; expected of anybody where nobody saw it. */
+    /** What is believed of the work on a rung; expected of anybody where nobody saw it. Chin-ups nobody saw are as the pull-ups, which are the harder ones. */
     public function belief(Rung $rung): Belief
     {
-        return $this->beliefs->of(self::patternOf($rung))->orOfAnybody();
+        $pattern = self::patternOf($rung);
+        $own = $this->beliefs->of($pattern);
+
+        return $own->state === null && $pattern === Pattern::Chin ? $this->beliefs->of(Pattern::Pull)->orOfAnybody() : $own->orOfAnybody();
     }
 
     /** The capacity a rung's work is predicted from, parts of the way and hangs included. */
@@ -80,6 +85,6 @@ final readonly class Brief
 
     private function but(?Place $place = null, ?HouseRules $rules = null, ?ByHand $hand = null): self
     {
-        return new self($this->today, $this->method, $place ?? $this->place, $rules ?? $this->rules, $this->diary, $this->beliefs, $this->ways, $this->perWeek, $this->missing, $this->capLimits, $hand ?? $this->hand, $this->off);
+        return new self($this->today, $this->method, $place ?? $this->place, $rules ?? $this->rules, $this->diary, $this->beliefs, $this->ways, $this->perWeek, $this->missing, $this->capLimits, $hand ?? $this->hand, $this->off, $this->builder);
     }
 }

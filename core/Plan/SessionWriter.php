@@ -16,13 +16,17 @@ use SteadyRung\Exercise\Rung;
 use SteadyRung\InWords;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\Amount;
+use SteadyRung\Method\Builder;
+use SteadyRung\Method\GripTier;
 use SteadyRung\Method\HouseRule;
 use SteadyRung\Method\Means;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Part;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Method\Stage;
+use SteadyRung\Method\StageKind;
 use SteadyRung\Safety\Caps;
+use SteadyRung\Safety\Caution;
 use SteadyRung\Safety\Mobility;
 use SteadyRung\Strength\StrictTry;
 
@@ -118,13 +122,19 @@ final readonly class SessionWriter
         return $this->brief->hand->on($this->linesOfStage(), $this->brief->diary, $this->brief->today);
     }
 
+    /** What stands in the place of the main work of a strict stage. */
+    private function builder(): ?Builder
+    {
+        return $this->course->now->stage->kind() === StageKind::Strict ? $this->brief->builder : null;
+    }
+
     /** @return list<Prescription> grip work added where the next stage hangs and asks for it */
     private function linesOfStage(): array
     {
-        $lines = $this->course->now->stage->lines;
+        $stage = $this->course->now->stage;
+        $lines = $this->builder()?->in($stage->lines) ?? $stage->lines;
         if (Standing::lacksHang($this->brief, $this->course) !== null && array_filter($lines, static fn (Prescription $p): bool => $p->means !== [] && $p->means[0]->isGripWork()) === []) {
-            $seconds = $this->brief->rules->hangFirstS();
-            $lines[] = Prescription::of(Part::Accessory, [Means::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, (float) $seconds)], 2, Amount::of(Measure::Seconds, min(15, $seconds), $seconds), 90);
+            $lines[] = Prescription::of(Part::Accessory, [Means::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, (float) $this->brief->rules->hangFirstS())], 2, GripTier::next($this->brief->diary->longestHangS()), 90);
         }
 
         return $this->brief->rules->says(HouseRule::Trunk, 'later') ? array_values(array_filter($lines, static fn (Prescription $p): bool => $p->part !== Part::Trunk)) : $lines;
@@ -198,7 +208,7 @@ final readonly class SessionWriter
 
         return match (true) {
             ! $rung instanceof Rung => 'What was put here by hand cannot be built today.'.($rung === null ? '' : " $rung->reason"),
-            $exercise->manner->movement === Movement::Lowering && $this->brief->belief($rung)->secondsOn($rung)?->isControlled() !== true => "$rung->name was put here by hand; the way down would not be controlled yet.",
+            Entry::refused($this->brief, $rung) !== null => "$rung->name was put here by hand. ".Entry::refused($this->brief, $rung),
             default => $rung,
         };
     }
@@ -257,7 +267,7 @@ final readonly class SessionWriter
 
         return new Block(
             $line->part, $rung, $sets, $amount, $restS, $line->toFailure, $line->isPerSide, $line->tempo ?? $practice->tempo, $line->group,
-            $expected, $belief->secondsOn($rung), $this->cues($rung, $practice), Watch::of($rung, $amount->high),
+            $expected, $belief->secondsOn($rung), $this->cues($rung, $practice), [...Watch::of($rung, $amount->high), ...($this->builder()?->tires === true && $line->part === Part::Main ? [Caution::PreTired] : [])],
             note: $notes === [] ? null : implode(' ', $notes), line: $asked->key(), byHand: $asked->change,
             school: $isCut || $asked->change !== null ? $asked->school?->words() : null,
         );
@@ -332,7 +342,7 @@ final readonly class SessionWriter
 
         return array_values(array_filter([
             $away >= self::AWAY_DAYS ? sprintf('%d days away: one rung easier for this session.', $away) : null,
-            $stage->note,
+            $this->builder()->idea ?? $stage->note,
             Standing::lacksHang($this->brief, $this->course),
             $this->course->passed === [] ? null : sprintf('Nothing fits for: %s. The method goes on after it.', implode(', ', array_map(static fn (Stage $s): string => lcfirst($s->name), $this->course->passed))),
         ]));

@@ -7,7 +7,8 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * Lines of a session changed by hand, the gym's own caps, time off, and the seconds of each lowering.
+ * Lines of a session changed by hand, the gym's own caps, time off, the seconds of each lowering, and what
+ * stands in the place of strict work.
  */
 return new class extends Migration
 {
@@ -46,6 +47,7 @@ return new class extends Migration
             $table->timestampTz('taken_back_at', 6)->nullable();
             $table->index(['gym_id', 'to_on']);
         });
+        Schema::table('athletes', static fn (Blueprint $table) => $table->string('builder_key', 64)->nullable());
         Schema::table('logged_sets', function (Blueprint $table): void {
             $table->jsonb('splits_s')->nullable();
             $table->double('down_s')->nullable();

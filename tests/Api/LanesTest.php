@@ -43,6 +43,7 @@ it('steps a row down after two sessions short of the floor', function (): void {
 
 it('stays on lowerings, which ask for fewer reps, and moves no capacity with them', function (): void {
     $lowering = exerciseOn(['kind' => 'strict'], movement: 'lowering', seconds: 5);
+    logSession($this, $this->athlete, exerciseOn(['kind' => 'strict']), [5, 5]);
     $this->putJson("/api/athletes/$this->athlete/setup", $lowering)->assertOk()->assertJsonPath('standard.gate_reps', 5);
     ($this->day)(3, $lowering, [4, 4, 3]);
     ($this->day)(5, $lowering, [4, 4, 4]);
@@ -52,6 +53,7 @@ it('stays on lowerings, which ask for fewer reps, and moves no capacity with the
 
 it('refers for pain on any lane, and pauses all of them', function (array $exercise): void {
     $exercise = $exercise['setup']['kind'] === 'row' ? $this->row : $exercise;
+    logSession($this, $this->athlete, exerciseOn(['kind' => 'strict']), [5, 5]);
     $this->putJson("/api/athletes/$this->athlete/setup", $exercise)->assertOk();
     $this->postJson("/api/athletes/$this->athlete/sets", set($this, $exercise, 5, pain: ['place' => 'elbow', 'level' => 5]))->assertCreated();
     expect(($this->call)()['verdict'])->toBe('refer');

@@ -175,6 +175,8 @@ it('counts what was overridden by rule, and which call came after it', function 
 
 it('says what the caps of lowering leave before it is done, and keeps what was seen in a set for the cues', function (): void {
     $lowering = ['setup' => ['kind' => 'strict'], 'movement' => 'lowering', 'seconds' => 3];
+    $this->putJson("/api/athletes/$this->athlete/setup", $lowering)->assertStatus(422)->assertJsonPath('code', 'does-not-fit');
+    logSession($this, $this->athlete, ['setup' => ['kind' => 'strict']], [5, 5]);
     $this->putJson("/api/athletes/$this->athlete/setup", $lowering)->assertOk()->assertJsonPath('lowerings_left', ['today' => 15, 'a_session' => 15, 'this_week' => 30, 'a_week' => 30, 'full' => null]);
     $set = set($this, $lowering, 5, reserve: null) + ['faults' => ['uneven-way-down']];
     $this->postJson("/api/athletes/$this->athlete/sets", $set)->assertCreated()->assertJsonPath('faults', ['uneven-way-down']);

@@ -102,3 +102,21 @@ it('plans around days off of the gym and of one athlete, and takes them back', f
     $this->deleteJson("/api/athletes/$other/time-off/{$own['id']}")->assertNotFound();
     $this->postJson("$url/time-off", ['to' => '2026-03-01', 'id' => uuid()] + $own)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/to');
 });
+
+it('puts a builder in the place of strict work for whoever is there, and says who is not', function (): void {
+    $url = "/api/athletes/$this->athlete";
+    $this->getJson('/api/library')->assertOk()->assertJsonPath('builders.0.key', 'chin-ups-ahead')->assertJsonPath('grip.1.from_s', 30);
+    $place = fn (string $stage, string $builder): array => ['id' => uuid(), 'method' => 'band-taper', 'stage' => $stage, 'builder' => $builder, 'reason' => 'Strong'];
+    $this->postJson("$url/place", $place('strict', 'one-more'))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/builder');
+    $this->postJson("$url/sets", ['id' => uuid(), 'performed_at' => '2026-03-05T17:50:00Z', 'purpose' => 'work', 'exercise' => ['setup' => ['kind' => 'strict']], 'clean_reps' => 6, 'reserve' => 1])->assertCreated();
+    $this->postJson("$url/place", $place('bands', 'one-more'))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/builder');
+    $this->postJson("$url/place", $place('strict', 'pre-tired'))->assertStatus(422)->assertJsonPath('errors.0.detail', 'Work that tires the arms first changes form and raises risk. Not for newcomers.');
+    $this->postJson("$url/place", $place('strict', 'one-more'))->assertCreated()->assertJsonPath('builder.key', 'one-more');
+    expect($this->getJson("$url/session")->json('notes'))->toContain('The same sets, one rep more in one of them each week.');
+});
+
+it('answers what suits a class by the reps a set wants', function (): void {
+    $items = $this->getJson("/api/athletes/$this->athlete/class-work?reps=6")->assertOk()->json('items');
+    expect(array_column($items, 'key'))->toContain('band-reps')->toContain('heavy-row')->and(array_values(array_filter($items, fn (array $i): bool => $i['key'] === 'band-reps'))[0]['rung']['prediction']['reps'])->toBeGreaterThan(5);
+    $this->getJson("/api/athletes/$this->athlete/class-work?reps=31")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/reps');
+});

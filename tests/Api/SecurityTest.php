@@ -56,7 +56,7 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
     $this->postJson("/api/athletes/$athlete/sets", $set)->assertCreated();
     $screening = uuid();
     $this->postJson("/api/athletes/$athlete/screenings", ['id' => $screening, 'overhead' => 'level'])->assertCreated();
-    $ids = ['athlete' => $athlete, 'screening' => $screening, 'gear' => $bar, 'band' => $band, 'set' => $set['id'], 'weighing' => $athlete, 'method' => 'not-theirs', 'call' => CallRecord::query()->firstOrFail()->id];
+    $ids = ['athlete' => $athlete, 'screening' => $screening, 'gear' => $bar, 'band' => $band, 'set' => $set['id'], 'weighing' => $athlete, 'off' => $athlete, 'method' => 'not-theirs', 'call' => CallRecord::query()->firstOrFail()->id];
     $before = [$this->getJson("/api/athletes/$athlete")->json(), $this->getJson('/api/kit')->json(), $this->getJson('/api/calls')->json()];
 
     $this->signInAs($this->makeCoach('coach@two.example'));

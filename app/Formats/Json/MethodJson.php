@@ -77,7 +77,7 @@ final class MethodJson
         return $stage;
     }
 
-    private static function line(JsonObject $json): Prescription
+    public static function line(JsonObject $json): Prescription
     {
         $json->allowing('part', 'do', 'accessory', 'sets', 'reps', 'seconds', 'total_reps', 'metres', 'rest_s', 'to_failure', 'per_side', 'climbs', 'tempo', 'group');
         $means = array_map(self::means(...), $json->objects('do', self::MOST_MEANS));
@@ -104,7 +104,7 @@ final class MethodJson
         throw $json->fault('reps', 'Say how much: reps, seconds, total_reps or metres.');
     }
 
-    private static function means(JsonObject $json): Means
+    public static function means(JsonObject $json): Means
     {
         return $json->allowing('kind', 'from_share', 'to_share', ...ExerciseJson::MANNER)->build(static fn (JsonObject $j): Means => Means::of(
             $j->choice('kind', ChoiceKind::class),
@@ -126,7 +126,7 @@ final class MethodJson
     }
 
     /** @return array{int, int} */
-    private static function range(JsonObject $json, string $key): array
+    public static function range(JsonObject $json, string $key): array
     {
         $numbers = $json->numbers($key, 2);
         if ($numbers === [] || array_filter($numbers, static fn (float $n): bool => floor($n) !== $n) !== []) {

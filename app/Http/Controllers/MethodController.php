@@ -12,6 +12,7 @@ use App\Http\Docs\Nothing;
 use App\Models\User;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
+use App\Reading\LibraryJson;
 use App\Reading\MethodListJson;
 use App\Reading\MethodReading;
 use App\Reading\Methods;
@@ -26,6 +27,12 @@ final class MethodController
     public function index(MethodReading $reading): JsonResponse
     {
         return new JsonResponse($reading->list());
+    }
+
+    #[OA\Get(path: '/api/library', operationId: 'library', description: 'What goes with any method.', responses: [new Answer(200, LibraryJson::class)])]
+    public function library(): JsonResponse
+    {
+        return new JsonResponse(LibraryJson::whole());
     }
 
     #[OA\Get(path: '/api/methods/{method}', operationId: 'method', description: 'As one JSON file, to take away or to edit; see method.schema.json.', responses: [new OA\Response(response: 200, description: 'The method.', content: new OA\JsonContent(type: 'object'))])]

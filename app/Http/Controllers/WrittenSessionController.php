@@ -12,18 +12,23 @@ use App\Http\Docs\Body;
 use App\Http\Requests\ReadLine;
 use App\Models\Athlete;
 use App\Models\User;
+use App\Reading\ClassWorkJson;
+use App\Reading\ClassWorkReading;
 use App\Reading\OthersJson;
 use App\Reading\SessionJson;
 use App\Reading\SessionReading;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
+use SteadyRung\OutOfRange;
 
 /**
  * The next session of an athlete, and what the coach changes in it.
  */
 final readonly class WrittenSessionController
 {
+    private const REPS = [1.0, 30.0];
+
     public function __construct(private SessionReading $reading)
     {
     }
@@ -44,6 +49,22 @@ final readonly class WrittenSessionController
     public function others(Athlete $athlete, Request $request): JsonResponse
     {
         return new JsonResponse($this->reading->others($athlete, JsonObject::ofQuery($request->query->all())->allowing('line')->optionalText('line', 160)));
+    }
+
+    #[OA\Get(
+        path: '/api/athletes/{athlete}/class-work',
+        operationId: 'classWork',
+        description: 'What the athlete can do in a class that wants sets of so many reps.',
+        parameters: [new OA\QueryParameter(name: 'reps', required: true, schema: new OA\Schema(type: 'integer', minimum: 1, maximum: 30))],
+        responses: [new Answer(200, ClassWorkJson::class)],
+    )]
+    public function classWork(Athlete $athlete, Request $request, ClassWorkReading $work): JsonResponse
+    {
+        $query = JsonObject::ofQuery($request->query->all(), 'reps')->allowing('reps');
+        $reps = $query->integer('reps');
+        $query->build(static fn () => OutOfRange::guard(['reps' => [$reps, self::REPS]]));
+
+        return new JsonResponse($work->of($athlete, $reps));
     }
 
     #[OA\Post(

@@ -90,6 +90,7 @@ export const jolyon: Schemas['Athlete'] = {
     },
     lowerings_left: null,
     sessions_a_week: null,
+    builder: null,
     rung: null,
     rung_lost: null,
     capacity: null,

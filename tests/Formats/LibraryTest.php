@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Formats\Library;
+use SteadyRung\Exercise\Choices\StrictPull;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Method\Builder;
+use SteadyRung\Method\GripTier;
+use SteadyRung\Method\Part;
+use SteadyRung\Method\Prescription;
+use SteadyRung\Method\Variation;
+use SteadyRung\Plan\Block;
+use SteadyRung\Plan\Brief;
+use SteadyRung\Plan\Pick;
+use SteadyRung\Plan\SessionWriter;
+use SteadyRung\Safety\Caution;
+
+/** Somebody with eight strict reps, at a stage, with a builder. */
+function buildingOn(?Builder $builder, string $stage = 'strict'): Brief
+{
+    $strict = rung(smallGym(), Exercise::of(new StrictPull), athlete(70, 1.75, 2.1));
+    $base = brief(sessionsOn($strict, 12, 8, 1), $stage, $strict);
+
+    return new Brief($base->today, $base->method, $base->place, $base->rules, $base->diary, $base->beliefs, $base->ways, builder: $builder);
+}
+
+it('puts each builder in the place of strict work, on this gear, its gear and cautions with it', function (Builder $builder): void {
+    $session = SessionWriter::write(buildingOn($builder));
+    $main = blocksOf($session, Part::Main);
+    $asked = array_filter($builder->lines, fn (Prescription $p): bool => $p->part === Part::Main && ! in_array('weight', array_map(fn ($m) => $m->kind->value, $p->means), true));
+
+    expect($main)->not->toBe([])->and(count($main))->toBeLessThanOrEqual(count($asked))
+        ->and($session->notes)->toContain($builder->idea)
+        ->and(in_array(Caution::PreTired, array_merge(...array_map(fn (Block $b): array => $b->cautions, $main)), true))->toBe($builder->tires);
+})->with(fn (): array => array_combine(array_column(Library::builders(), 'key'), array_map(fn (Builder $b): array => [$b], Library::builders())));
+
+it('leaves other stages as they are', function (): void {
+    $builder = Library::find('mixed-sets');
+
+    expect(array_map(fn (Block $b): string => $b->words(), SessionWriter::write(buildingOn($builder, 'bands'))->blocks))
+        ->toBe(array_map(fn (Block $b): string => $b->words(), SessionWriter::write(buildingOn(null, 'bands'))->blocks));
+});
+
+it('has something for a class of any set size, each likely to be done', function (int $reps): void {
+    $suiting = array_filter(Library::variations(), fn (Variation $v): bool => $v->suits($reps));
+    $pick = new Pick(brief(sessionsOn(bandRung(32), 5), rung: bandRung(32)));
+    $rungs = array_filter(array_map(fn (Variation $v) => $v->accessory === null ? $pick->of($v->line($reps)) : null, $suiting));
+
+    expect($suiting)->not->toBe([])->and($rungs)->not->toBe([]);
+})->with([1, 5, 8, 12, 20, 30]);
+
+it('climbs the grip ladder by the longest hang', function (?float $longest, ?GripTier $tier, string $next): void {
+    expect($longest === null ? null : GripTier::of($longest))->toBe($tier)->and(GripTier::next($longest)->words())->toBe($next);
+})->with([[null, null, '15–30 s'], [8.0, null, '15–30 s'], [22.0, GripTier::Beginner, '22–30 s'], [34.0, GripTier::Intermediate, '34–60 s'], [75.0, GripTier::Advanced, '75–120 s'], [150.0, GripTier::Advanced, '120 s']]);
