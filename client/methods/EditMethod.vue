@@ -9,7 +9,8 @@ import ProblemNote from '../parts/ProblemNote.vue';
 import FaultList from '../parts/FaultList.vue';
 import SidePanel from '../parts/SidePanel.vue';
 import EditStage from './EditStage.vue';
-import { move, type MethodFile } from './methodFile';
+import { useRead } from '../parts/useRead';
+import { addStage, move, type MethodFile } from './methodFile';
 
 const props = defineProps<{ method: string; own: boolean }>();
 const emit = defineEmits<{ kept: [key: string] }>();
@@ -17,6 +18,7 @@ const open = defineModel<boolean>('open', { required: true });
 
 const CHECK_MS = 400;
 
+const library = useRead(['library'], () => outcome(api.GET('/api/library')), { enabled: open });
 const draft = ref<MethodFile>();
 const problem = shallowRef<Problem>();
 const busy = ref(false);
@@ -75,8 +77,10 @@ async function keep(): Promise<void> {
                 :stage="stage"
                 :first="i === 0"
                 :last="i === draft.stages.length - 1"
+                :accessories="library.value.value?.accessories ?? []"
                 @up="move(draft.stages, i, -1)"
                 @down="move(draft.stages, i, 1)"
+                @add="addStage(draft.stages, i)"
                 @drop="draft.stages.splice(i, 1)"
             />
             <FaultList v-if="problem" :problem="problem" />

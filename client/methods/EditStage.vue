@@ -1,33 +1,88 @@
 <script setup lang="ts">
-import { NInput, NInputNumber } from 'naive-ui';
+import { NCheckbox, NInput, NInputNumber, NSelect } from 'naive-ui';
 import { computed } from 'vue';
+import type { Schemas } from '../domain/http';
 import FormField from '../parts/FormField.vue';
-import { measureOf, workOf, type StageFile } from './methodFile';
+import EditBeside from './EditBeside.vue';
+import { keyOf, OFFERED, wordsOf } from './means';
+import { amountOf, measureOf, pickMeans, workOf, type StageFile } from './methodFile';
 
-const props = defineProps<{ stage: StageFile; first: boolean; last: boolean }>();
-defineEmits<{ up: []; down: []; drop: [] }>();
+const props = defineProps<{ stage: StageFile; first: boolean; last: boolean; accessories: readonly Schemas['Accessory'][] }>();
+defineEmits<{ up: []; down: []; drop: []; add: [] }>();
 
-const WORDS = { reps: 'reps', seconds: 's', total_reps: 'reps in all' } as const;
+const WORDS = { reps: 'reps', seconds: 's', total_reps: 'reps in all', metres: 'm' } as const;
 
 const measure = computed(() => measureOf(props.stage));
 const work = computed(() => workOf(props.stage));
+const amount = computed(() => (work.value ? (work.value[amountOf(work.value)] ?? []) : []));
+const options = computed(() => [...new Map([...(work.value?.do ?? []), ...OFFERED].map((m) => [keyOf(m), { value: keyOf(m), label: wordsOf(m) }])).values()]);
+
+function setAmount(at: 0 | 1, value: number | null): void {
+    if (work.value && value !== null) {
+        const [low = value, high = low] = amount.value;
+        work.value[amountOf(work.value)] = at === 0 ? [value, Math.max(value, high)] : [low, value];
+    }
+}
 </script>
 
 <template>
+    <!-- eslint-disable vue/no-mutating-props -- the form owns the draft, this is a part of it -->
     <fieldset class="card">
         <legend>{{ stage.name }}</legend>
         <FormField v-slot="{ inputProps }" label="Stage">
-            <!-- eslint-disable-next-line vue/no-mutating-props -- the form owns the draft, this is a part of it -->
             <NInput v-model:value="stage.name" :input-props="{ ...inputProps, maxlength: 80 }" placeholder="" />
         </FormField>
+        <template v-if="work">
+            <FormField label="Done on, the first that the gear allows">
+                <NSelect
+                    :value="(work.do ?? []).map(keyOf)"
+                    :options="options"
+                    multiple
+                    :virtual-scroll="false"
+                    placeholder="Pick one or more"
+                    :aria-label="`Done on, in ${stage.name}`"
+                    @update:value="pickMeans(stage, work, $event)"
+                />
+            </FormField>
+            <NCheckbox :checked="work.climbs === true" @update:checked="work.climbs = $event || undefined">Rung after rung within the stage</NCheckbox>
+            <div class="figures">
+                <FormField v-slot="{ inputProps }" label="Sets">
+                    <NInputNumber v-model:value="work.sets" :input-props="inputProps" :min="1" :max="12" :show-button="false" placeholder="" />
+                </FormField>
+                <FormField v-slot="{ inputProps }" :label="`From, ${WORDS[amountOf(work)]}`">
+                    <NInputNumber
+                        :value="amount[0] ?? null"
+                        :input-props="inputProps"
+                        :min="1"
+                        :max="600"
+                        :show-button="false"
+                        placeholder=""
+                        @update:value="setAmount(0, $event)"
+                    />
+                </FormField>
+                <FormField v-slot="{ inputProps }" :label="`To, ${WORDS[amountOf(work)]}`">
+                    <NInputNumber
+                        :value="amount[1] ?? amount[0] ?? null"
+                        :input-props="inputProps"
+                        :min="1"
+                        :max="600"
+                        :show-button="false"
+                        placeholder=""
+                        @update:value="setAmount(1, $event)"
+                    />
+                </FormField>
+                <FormField v-slot="{ inputProps }" label="Rest, s">
+                    <NInputNumber v-model:value="work.rest_s" :input-props="inputProps" :min="0" :max="600" :show-button="false" placeholder="" />
+                </FormField>
+                <FormField v-slot="{ inputProps }" label="Weeks, at the least">
+                    <NInputNumber v-model:value="stage.weeks[0]" :input-props="inputProps" :min="0" :max="52" :show-button="false" placeholder="" />
+                </FormField>
+                <FormField v-slot="{ inputProps }" label="Weeks, at the most">
+                    <NInputNumber v-model:value="stage.weeks[1]" :input-props="inputProps" :min="1" :max="104" :show-button="false" placeholder="" />
+                </FormField>
+            </div>
+        </template>
         <div class="figures">
-            <FormField v-if="work" v-slot="{ inputProps }" label="Sets">
-                <NInputNumber v-model:value="work.sets" :input-props="inputProps" :min="1" :max="12" :show-button="false" placeholder="" />
-            </FormField>
-            <FormField v-if="work" v-slot="{ inputProps }" label="Rest, s">
-                <NInputNumber v-model:value="work.rest_s" :input-props="inputProps" :min="0" :max="600" :show-button="false" placeholder="" />
-            </FormField>
-            <!-- eslint-disable vue/no-mutating-props -->
             <FormField v-slot="{ inputProps }" :label="`Gate, ${WORDS[measure]}`">
                 <NInputNumber v-model:value="stage.gate[measure]" :input-props="inputProps" :min="1" :max="600" :show-button="false" placeholder="" />
             </FormField>
@@ -40,11 +95,15 @@ const work = computed(() => workOf(props.stage));
             <FormField v-slot="{ inputProps }" label="Floor">
                 <NInputNumber v-model:value="stage.gate.floor" :input-props="inputProps" :min="0" :max="600" :show-button="false" placeholder="" />
             </FormField>
-            <!-- eslint-enable vue/no-mutating-props -->
+            <FormField v-slot="{ inputProps }" label="Days, at the least">
+                <NInputNumber v-model:value="stage.gate.least_days" :input-props="inputProps" :min="0" :max="365" :show-button="false" placeholder="" />
+            </FormField>
         </div>
+        <EditBeside :stage="stage" :accessories="accessories" />
         <div class="row">
             <button v-if="!first" type="button" class="quiet small" @click="$emit('up')">Earlier</button>
             <button v-if="!last" type="button" class="quiet small" @click="$emit('down')">Later</button>
+            <button type="button" class="quiet small" @click="$emit('add')">New stage before it</button>
             <button v-if="!(first && last)" type="button" class="quiet small" @click="$emit('drop')">Leave out</button>
         </div>
     </fieldset>

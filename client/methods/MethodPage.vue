@@ -16,6 +16,7 @@ import { weeksText } from './stages';
 const props = defineProps<{ method: string }>();
 
 const router = useRouter();
+const caps = useRead(['caps'], () => outcome(api.GET('/api/caps')));
 const methods = useRead(['methods'], () => outcome(api.GET('/api/methods')));
 const shown = computed(() => methods.value.value?.methods.find((m) => m.key === props.method));
 const editing = ref(false);
@@ -85,7 +86,9 @@ async function kept(key: string): Promise<void> {
                         <b>Gate</b>
                         {{ stage.gate }}
                     </p>
-                    <p v-if="stage.lowerings > 15" class="small stretched">{{ stage.lowerings }} lowerings a session; the caps stretch it: 15 a session and 30 a week at first.</p>
+                    <p v-if="caps.value.value && stage.lowerings > caps.value.value.lowerings_a_session" class="small stretched">
+                        {{ stage.lowerings }} lowerings a session; the caps stretch it: {{ caps.value.value.lowerings_a_session }} a session and {{ caps.value.value.lowerings_a_week }} a week at first.
+                    </p>
                     <p v-if="stage.note" class="small">{{ stage.note }}</p>
                     <p v-if="stage.ours.length > 0" class="small ours">Ours: {{ stage.ours.join(' ') }}</p>
                 </li>

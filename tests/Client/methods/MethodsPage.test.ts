@@ -1,8 +1,9 @@
+import { screen } from '@testing-library/vue';
 import { expect, it } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
 import MethodPage from '../../../client/methods/MethodPage.vue';
 import MethodsPage from '../../../client/methods/MethodsPage.vue';
-import { move, workOf, type StageFile } from '../../../client/methods/methodFile';
+import { move, workOf, type StageFile, pickMeans, type MethodFile } from '../../../client/methods/methodFile';
 import { eventually, show } from '../support/screen';
 import { fault, refuse, serve } from '../support/server';
 
@@ -77,10 +78,10 @@ it('brings a method in from a file, and keeps nothing of one that is wrong', asy
 });
 
 it('shows one method whole, with what is ours and what the caps stretch', async () => {
-    serve({ 'GET /api/methods': () => ({ methods: [taper] }), 'GET /api/cautions': () => ({ items: [] }) });
+    serve({ 'GET /api/methods': () => ({ methods: [taper] }), 'GET /api/cautions': () => ({ items: [] }), 'GET /api/caps': () => ({ lowerings_a_session: 15, lowerings_a_week: 30 }) });
     const { sees, text } = show(MethodPage, { method: 'taper' });
     await sees('3 × 12 in 2 sessions');
-    expect(text()).toContain('60 lowerings a session; the caps stretch it');
+    await sees('60 lowerings a session; the caps stretch it');
     expect(text()).toContain('Ours: The step of 55.');
     expect(text()).toContain('Trunk work alongside');
 });
@@ -116,4 +117,47 @@ it('moves stages, and finds the work of one', () => {
     move(order, 1, -1);
     expect(order.map((s) => s.key)).toEqual(['rows', 'strict']);
     expect(workOf(stages[0]!)?.sets).toBe(3);
+});
+
+it('changes what a stage is done on, its amount and the work beside it, and adds a stage', async () => {
+    const asked = serve({
+        'GET /api/methods': () => ({ methods: [taper] }),
+        'GET /api/cautions': () => ({ items: [] }),
+        'GET /api/methods/taper': () => structuredClone(file),
+        'GET /api/library': () => ({
+            builders: [],
+            variations: [],
+            grip: [],
+            trunk: [],
+            accessories: [{ accessory: 'curl', name: 'Curl', line: 'accessory:curl', usual: { measure: 'reps', low: 10, high: 10, words: '10' } }],
+        }),
+        'POST /api/methods/check': () => null,
+        'PUT /api/methods': () => ({ methods: [taper] }),
+    });
+    const { press, choose, user, sees } = show(MethodPage, { method: 'taper' });
+    await press('Copy and change');
+    await sees('Keep it');
+    await choose('Done on, in Stage rows', 'Low bar');
+    await choose('Add work beside Stage rows', 'Curl');
+    await sees('Beside it Curl, 2 × 10');
+    await user.click(screen.getAllByRole('button', { name: 'New stage before it' })[1]!);
+    await press('Keep it');
+    const kept = (): MethodFile => asked.find((a) => a.deed === 'PUT /api/methods')?.body as MethodFile;
+    await eventually(() => expect(kept()).toBeDefined());
+    expect(kept().stages.map((s) => s.key)).toEqual(['rows', 'stage-3', 'strict']);
+    expect(kept().stages[0]?.lines[0]?.do?.map((m) => m.kind)).toEqual(['row', 'low-bar']);
+    expect(kept().stages[0]?.lines[1]).toEqual({ part: 'accessory', accessory: 'curl', sets: 2, reps: [10, 10], rest_s: 60 });
+});
+
+it('turns amount and gate to seconds where a hold takes the place of reps, and keeps what it knows of a means', () => {
+    const stage = structuredClone(file.stages[0]) as unknown as StageFile;
+    const work = stage.lines[0]!;
+    work.do = [{ kind: 'band', to_share: 0.8 }];
+    pickMeans(stage, work, ['band|full||over', 'row|full||over']);
+    expect(work.do).toEqual([{ kind: 'band', to_share: 0.8 }, { kind: 'row' }]);
+    expect(work.reps).toEqual([8, 12]);
+    pickMeans(stage, work, ['strict|hold|top|over']);
+    expect(work).toMatchObject({ do: [{ kind: 'strict', movement: 'hold', at: 'top', seconds: 10 }], seconds: [10, 20] });
+    expect(work.reps).toBeUndefined();
+    expect(stage.gate).toEqual({ sets: 3, sessions: 2, least_days: 0, seconds: 20, floor: 5 });
 });
