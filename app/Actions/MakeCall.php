@@ -70,7 +70,7 @@ final readonly class MakeCall
             'version' => $record->version + 1,
             'verdict' => $call->verdict,
             'call' => StoredCall::write($call, $situation),
-            'situation' => $known,
+            'situation' => $known + ['foretold' => StoredSituation::foretold($situation)],
             'made_at' => $this->clock->now(),
             'changed' => $open === null ? null : $because,
         ])->save();

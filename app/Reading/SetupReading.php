@@ -56,7 +56,7 @@ final readonly class SetupReading
         $why = match (true) {
             ! $fits => null,
             $belief->state === null => $rung->setup->why($body),
-            default => $rung->setup->why($body)->then($belief->onRung($rung)?->why() ?? new Explanation([])),
+            default => $rung->setup->why($body)->then($belief->whyOn($rung) ?? new Explanation([])),
         };
 
         return new SetupAnswerJson(

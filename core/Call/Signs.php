@@ -20,7 +20,6 @@ final readonly class Signs
      * @param  list<GaveOut>  $gaveOut  of the latest sessions, the last one last
      * @param  bool  $takesNoHold  told of the latest session
      * @param  Progress|null  $progress  over the last weeks
-     * @param  (\Closure(): (Rung|null))|null  $instead  finds another exercise at about the same share
      * @param  string|null  $missing  why the set-up in use cannot be built today
      * @param  int|null  $daysSinceTry  of a strict rep
      * @param  int  $daysAtStage  how long the stage has lasted
@@ -34,7 +33,7 @@ final readonly class Signs
         public array $gaveOut = [],
         public bool $takesNoHold = false,
         public ?Progress $progress = null,
-        public ?\Closure $instead = null,
+        public ?Instead $instead = null,
         public ?string $missing = null,
         public ?int $daysSinceTry = null,
         public ?StrictGoal $goal = null,

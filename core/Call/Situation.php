@@ -8,9 +8,7 @@ use SteadyRung\Exercise\Practice;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Method\Measure;
-use SteadyRung\Plan\Brief;
 use SteadyRung\Plan\Course;
-use SteadyRung\Strength\Belief;
 use SteadyRung\Strength\RepPrediction;
 use SteadyRung\Strength\Seconds;
 use SteadyRung\Strength\SetFall;
@@ -24,18 +22,16 @@ final readonly class Situation
 
     /**
      * @param  list<SessionResult>  $sessions  the latest sessions running on the present rung, oldest first
-     * @param  Belief  $belief  of the work on the present rung
-     * @param  (\Closure(Rung): Belief)|null  $elsewhere  of the work on a rung of another pattern
      */
     public function __construct(
         public Steps $steps,
         public array $sessions,
-        public Belief $belief,
+        public Foresight $foresight,
         public Signs $signs = new Signs,
         public Standard $standard = new Standard,
         public ?SetFall $fall = null,
         public ?Course $course = null,
-        private ?\Closure $elsewhere = null,
+        public int $today = 0,
     ) {
     }
 
@@ -46,12 +42,12 @@ final readonly class Situation
 
     public function predict(Rung $rung): ?RepPrediction
     {
-        return $this->beliefOf($rung)->onRung($rung);
+        return $this->foresight->reps($rung);
     }
 
     public function seconds(Rung $rung): ?Seconds
     {
-        return $this->beliefOf($rung)->secondsOn($rung);
+        return $this->foresight->seconds($rung);
     }
 
     /** Chance of the floor on a rung; none before a baseline. */
@@ -113,11 +109,6 @@ final readonly class Situation
     public function latest(): ?SessionResult
     {
         return $this->sessions === [] ? null : $this->sessions[count($this->sessions) - 1];
-    }
-
-    private function beliefOf(Rung $rung): Belief
-    {
-        return $this->elsewhere === null || Brief::patternOf($rung) === Brief::patternOf($this->rung()) ? $this->belief : ($this->elsewhere)($rung);
     }
 
     /** @param  \Closure(SessionResult): bool  $holds */

@@ -51,7 +51,7 @@ final readonly class SituationOf
         $pattern = Brief::patternOf($this->rung);
         $steps = $this->course->steps() ?? new Steps($this->rung, null, null);
 
-        return new Situation($steps, $this->sessions(), $this->brief->beliefs->of($pattern), $this->signs(), $this->standard, $this->brief->beliefs->fall($pattern), $this->course, $this->brief->belief(...));
+        return new Situation($steps, $this->sessions(), new FromBelief($this->brief->beliefs->of($pattern), $this->rung, $this->brief->belief(...)), $this->signs(), $this->standard, $this->brief->beliefs->fall($pattern), $this->course, $this->brief->today);
     }
 
     private function signs(): Signs
@@ -69,7 +69,7 @@ final readonly class SituationOf
             $this->gaveOut($diary),
             $last?->takesHold === false,
             $this->progress(),
-            $this->instead(...),
+            new Instead($this->instead(...)),
             $this->brief->missing,
             $lastTry === null ? null : $today - $lastTry,
             $this->goal(),

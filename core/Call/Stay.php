@@ -36,7 +36,7 @@ final readonly class Stay implements Rule
                 new Evidence($latest === null ? 'No session on this set-up yet.' : sprintf('Last session on this set-up: %s%s.', $latest->counts(), $situation->standard->measure === Measure::Seconds ? ' s' : ' clean')),
                 ...$situation->largeStep(),
             ],
-            $situation->belief->state === null || count($situation->sessions) < $situation->standard->sessions ? Confidence::Slight : Confidence::Fair,
+            ! $situation->foresight->isKnown() || count($situation->sessions) < $situation->standard->sessions ? Confidence::Slight : Confidence::Fair,
             $situation->chanceOfFloor($situation->rung()),
             $this->missing($situation),
             MixedSet::over($situation),

@@ -45,7 +45,7 @@ final readonly class SwitchExercise implements Rule
 
     private function fires(Situation $situation, Evidence $evidence, Confidence $confidence, string $missing): Finding
     {
-        $next = $situation->signs->missing !== null ? $situation->rung() : ($situation->signs->instead === null ? null : ($situation->signs->instead)());
+        $next = $situation->signs->missing !== null ? $situation->rung() : $situation->signs->instead?->rung();
 
         return $next === null ? Finding::nearly($evidence, new Evidence('This kit has no other exercise near this share.')) : Finding::fires(new Call(
             $this->verdict(), $this->name(), $next, [$evidence], $confidence, $situation->chanceOfFloor($next), [$missing],

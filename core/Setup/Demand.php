@@ -33,6 +33,12 @@ final readonly class Demand
         return new self(max(self::LEAST, 1.0 - $part * ($weightN - $meanN)), $part * ($topN - $bottomN));
     }
 
+    /** As it was computed once. */
+    public static function kept(float $share, float $shape): self
+    {
+        return new self($share, $shape);
+    }
+
     /** Where what is carried is what is felt: rows and pull-downs. */
     public static function asCarried(float $weightN, float $bottomN, float $meanN, float $topN): self
     {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace SteadyRung\Strength;
 
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Why\Explanation;
+use SteadyRung\Why\Step;
 
 /**
  * What is believed of an athlete's capacity today: the state after the last set (observed) moved to this day.
@@ -43,6 +45,32 @@ final readonly class Belief
     public function onRung(Rung $rung): ?RepPrediction
     {
         return $rung->exercise->manner->movement->isTimed() ? null : $this->predict(FeltLoad::ofRung($rung));
+    }
+
+    /** How the reps to expect came about, likewise. */
+    public function whyOn(Rung $rung): ?Explanation
+    {
+        return $rung->exercise->manner->movement->isTimed() ? null : $this->why(FeltLoad::ofRung($rung));
+    }
+
+    /** On a load; nothing before a baseline. */
+    public function why(FeltLoad $load): ?Explanation
+    {
+        if ($this->state === null) {
+            return null;
+        }
+        $reps = RepPrediction::at($this->state, $load);
+        $k = $this->state->k();
+
+        return new Explanation(
+            [
+                new Step('Capacity', 'one-rep load as a share of bodyweight, from the log', 100 * $this->state->share(), '%', 'followed from set to set, Kalman 1960, over several curves and swings of form'),
+                new Step('Load on the way up', 'effective share', 100 * $load->share, '%'),
+                new Step('Predicted reps', sprintf('1 + %.0f × (capacity ÷ load − 1), at least 0; the %.0f is this athlete’s own, from %.0f to %.0f', $k->mean(), $k->mean(), $k->quantile(0.1), $k->quantile(0.9)), $reps->median(), 'reps', 'NSCA load chart (memory), Epley 1985, Brzycki 1993'),
+            ],
+            [sprintf('Eight sets in ten fall within %.0f to %.0f reps; capacity is %.0f–%.0f %%.', floor($reps->low80()), floor($reps->high80()), 100 * $this->state->low80(), 100 * $this->state->high80())],
+            ['Log a set with the reps left in reserve.'],
+        );
     }
 
     /** Seconds to expect of a lowering or a hold, likewise; none where the grip decides. */

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace SteadyRung\Strength;
 
 use SteadyRung\Normal;
-use SteadyRung\Why\Explanation;
-use SteadyRung\Why\Step;
 
 /**
  * Clean reps to expect of a first set to failure at a load: median, 80 % interval, and the chance of reaching a number.
@@ -28,7 +26,7 @@ final readonly class RepPrediction
     private const LEAST_WEIGHT = 1e-4;
 
     /** @param  non-empty-list<array{float, float, float, float}>  $parts  weight, k, mean and variance of log capacity over load */
-    private function __construct(private FeltLoad $load, private CapacityState $state, private array $parts)
+    public function __construct(public array $parts)
     {
     }
 
@@ -47,13 +45,13 @@ final readonly class RepPrediction
         assert($parts !== []);
         $sum = array_sum(array_column($parts, 0));
 
-        return new self($load, $state, array_map(static fn (array $p): array => [$p[0] / $sum, $p[1], $p[2], $p[3]], $parts));
+        return new self(array_map(static fn (array $p): array => [$p[0] / $sum, $p[1], $p[2], $p[3]], $parts));
     }
 
     /** The same where only a part of capacity is left, as before a later set of the day. */
     public function with(float $left): self
     {
-        return new self($this->load, $this->state, array_map(static fn (array $p): array => [$p[0], $p[1], $p[2] + log($left), $p[3]], $this->parts));
+        return new self(array_map(static fn (array $p): array => [$p[0], $p[1], $p[2] + log($left), $p[3]], $this->parts));
     }
 
     /** Median reps, 0 and more, not clipped. */
@@ -87,21 +85,6 @@ final readonly class RepPrediction
         }
 
         return $chance;
-    }
-
-    public function why(): Explanation
-    {
-        $k = $this->state->k();
-
-        return new Explanation(
-            [
-                new Step('Capacity', 'one-rep load as a share of bodyweight, from the log', 100 * $this->state->share(), '%', 'followed from set to set, Kalman 1960, over several curves and swings of form'),
-                new Step('Load on the way up', 'effective share', 100 * $this->load->share, '%'),
-                new Step('Predicted reps', sprintf('1 + %.0f × (capacity ÷ load − 1), at least 0; the %.0f is this athlete’s own, from %.0f to %.0f', $k->mean(), $k->mean(), $k->quantile(0.1), $k->quantile(0.9)), $this->median(), 'reps', 'NSCA load chart (memory), Epley 1985, Brzycki 1993'),
-            ],
-            [sprintf('Eight sets in ten fall within %.0f to %.0f reps; capacity is %.0f–%.0f %%.', floor($this->low80()), floor($this->high80()), 100 * $this->state->low80(), 100 * $this->state->high80())],
-            ['Log a set with the reps left in reserve.'],
-        );
     }
 
     /** By bisection of a falling chance. */

@@ -29,7 +29,7 @@ final readonly class Seconds
     /** Nobody is asked for less or for longer. */
     public const ASKED = Manner::HOLD_S;
 
-    private function __construct(private float $logPart, private float $sd)
+    public function __construct(public float $logPart, public float $sd)
     {
     }
 

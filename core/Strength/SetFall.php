@@ -34,7 +34,7 @@ final readonly class SetFall
     /** Nobody is believed to fall more than this a set. */
     private const MOST = 0.12;
 
-    private function __construct(public float $perSet, public float $sd)
+    public function __construct(public float $perSet, public float $sd)
     {
     }
 

@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Formats\Stored\StoredCall;
+use App\Formats\Stored\StoredSituation;
 use App\Models\Athlete;
 use App\Models\CallRecord;
+use SteadyRung\Call\Judge;
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);
@@ -129,7 +132,7 @@ it('keeps what was known with each call', function (): void {
     $call = meetGate($this);
     $situation = CallRecord::query()->findOrFail($call['id'])->situation;
 
-    expect($situation['mass_kg'])->toEqual(70)->and($situation['sessions'])->toEqual(array_map(fn (string $on): array => ['on' => $on, 'clean' => [10, 10, 10], 'no_counts' => 0, 'too_fast' => 0, 'effort' => null], ['2026-03-02', '2026-03-05']))
+    expect($situation['mass_kg'])->toEqual(70)->and($situation['sessions'])->toEqual(array_map(fn (string $on): array => ['on' => $on, 'clean' => [10, 10, 10], 'no_counts' => 0, 'too_fast' => 0, 'expected' => null, 'effort' => null], ['2026-03-02', '2026-03-05']))
         ->and($situation['from']['key'])->toContain($this->bands[29])->and($situation['up']['key'])->toBe($call['call']['next']['key']);
 });
 
@@ -154,4 +157,34 @@ it('shows the most urgent calls first, however many are newer, counts them all, 
     $this->getJson('/api/calls?verdict=refer')->assertJsonCount(1, 'items')->assertJsonPath('waiting.stay', 51);
     $this->getJson('/api/calls?verdict=climb')->assertJsonCount(0, 'items');
     $this->getJson('/api/calls?verdict=perhaps')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/verdict');
+});
+
+it('makes every call again from what was kept beside it', function (): void {
+    $same = ['verdict', 'rule', 'reasons', 'missing', 'confidence', 'chance', 'nearly', 'cautions', 'mixed'];
+    $remade = function (CallRecord $record) use ($same): void {
+        $situation = StoredSituation::read((string) $record->getRawOriginal('situation'));
+        $call = json_decode((string) json_encode(StoredCall::write(Judge::call($situation), $situation)), true);
+        $kept = json_decode((string) $record->getRawOriginal('call'), true);
+        $only = fn (array $c): array => array_map(fn (string $key): mixed => $c[$key] ?? null, $same);
+
+        expect($only($call))->toEqual($only($kept))->and($call['next']['choice'] ?? null)->toEqual($kept['next']['choice'] ?? null)->and($call['next']['prediction'] ?? null)->toEqual($kept['next']['prediction'] ?? null);
+    };
+    $seen = [];
+    foreach ([[10, 10, 10], [10, 10, 10], [2, 2, 2], [2, 2, 1], [5, 5, 5]] as $day => $counts) {
+        $this->clock->set(sprintf('2026-03-%02dT18:00:00Z', 2 + 3 * $day));
+        $exercise = $this->getJson("/api/athletes/$this->athlete")->json('rung.exercise') ?? $this->exercise;
+        foreach ($counts as $clean) {
+            $this->postJson("/api/athletes/$this->athlete/sets", set($this, $exercise, $clean, reserve: $clean > 5 ? 3 : 0))->assertCreated();
+        }
+        $record = CallRecord::query()->whereNull('decided_at')->firstOrFail();
+        $remade($record);
+        $seen[] = $record->verdict->value;
+        $this->putJson("/api/calls/$record->id/decision", ['version' => $record->version, 'decision' => 'accepted'])->assertOk();
+    }
+    $this->clock->set('2026-03-20T18:00:00Z');
+    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 5, pain: ['place' => 'elbow', 'level' => 3]))->assertCreated();
+    $last = CallRecord::query()->whereNull('decided_at')->firstOrFail();
+    $remade($last);
+
+    expect([...$seen, $last->verdict->value])->toContain('test', 'stay', 'step-down', 'refer');
 });

@@ -66,7 +66,7 @@ final class StoredCall
     private static function place(Call $call, Situation $situation): ?array
     {
         $course = $situation->course;
-        $place = $course === null ? null : PlaceAfter::call($call, $course, $situation->belief->today);
+        $place = $course === null ? null : PlaceAfter::call($call, $course, $situation->today);
 
         return $place === null || $place->stage === $course->now->stage ? null : ['key' => $place->stage->key, 'name' => $place->stage->name];
     }

@@ -26,9 +26,12 @@ final class StoredPain
     /** @throws Damaged if it cannot be read */
     public static function read(string $json): Pain
     {
-        return StoredForm::read('pain', $json, static fn (JsonObject $j): Pain => Pain::of(
-            $j->text('place', 32) === self::FIRST_FINGERS ? PainPlace::Wrist : $j->choice('place', PainPlace::class),
-            $j->integer('level'),
-        ));
+        return StoredForm::read('pain', $json, self::of(...));
+    }
+
+    /** Out of a form that holds it. */
+    public static function of(JsonObject $j): Pain
+    {
+        return Pain::of($j->text('place', 32) === self::FIRST_FINGERS ? PainPlace::Wrist : $j->choice('place', PainPlace::class), $j->integer('level'));
     }
 }

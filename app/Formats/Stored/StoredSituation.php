@@ -5,25 +5,49 @@ declare(strict_types=1);
 namespace App\Formats\Stored;
 
 use App\Formats\Day;
+use App\Formats\JsonObject;
 use SteadyRung\Body\Body;
+use SteadyRung\Call\AsForetold;
+use SteadyRung\Call\FromBelief;
+use SteadyRung\Call\Instead;
+use SteadyRung\Call\Progress;
 use SteadyRung\Call\SessionResult;
 use SteadyRung\Call\Signs;
 use SteadyRung\Call\Situation;
+use SteadyRung\Call\Standard;
+use SteadyRung\Call\StrictGoal;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Ladder\Steps;
+use SteadyRung\Method\Measure;
 use SteadyRung\Plan\GaveOut;
 use SteadyRung\Safety\Symptom;
+use SteadyRung\Setup\AsKept;
+use SteadyRung\Setup\CarriedLoad;
+use SteadyRung\Setup\Demand;
+use SteadyRung\Setup\Warning;
+use SteadyRung\Setup\WarningCode;
+use SteadyRung\Strength\RepPrediction;
+use SteadyRung\Strength\Seconds;
+use SteadyRung\Strength\SetFall;
 
 /**
- * What was known when a call was made, kept beside it, version 3: two calls made from the same are the same call.
+ * What was known when a call was made, kept beside it, version 4: two calls made from the same are the same call, and the call can be
+ * made from it again.
  */
 final class StoredSituation
 {
-    private const VERSION = 3;
+    private const VERSION = 4;
+
+    private const MOST = 40;
+
+    private const LONGEST_TEXT = 600;
+
+    private const LONGEST_PARTS = 20_000;
 
     /** @return array<string, mixed> */
     public static function write(Situation $situation, Body $body): array
     {
-        $observed = $situation->belief->observed;
+        $observed = $situation->foresight instanceof FromBelief ? $situation->foresight->belief->observed : null;
         $steps = $situation->steps;
 
         return StoredForm::keys(self::VERSION, [
@@ -32,14 +56,65 @@ final class StoredSituation
             'from' => self::rung($steps->from),
             'up' => self::rung($steps->up),
             'down' => self::rung($steps->down),
-            'sessions' => array_map(static fn (SessionResult $s): array => ['on' => Day::date($s->day), 'clean' => $s->clean, 'no_counts' => $s->noCounts, 'too_fast' => $s->tooFast, 'effort' => $s->effort], $situation->sessions),
+            'sessions' => array_map(static fn (SessionResult $s): array => ['on' => Day::date($s->day), 'clean' => $s->clean, 'no_counts' => $s->noCounts, 'too_fast' => $s->tooFast, 'expected' => $s->expected, 'effort' => $s->effort], $situation->sessions),
             'capacity' => $observed === null ? null : ['day' => $observed->day, 'mean_log' => $observed->level()->mean(), 'variance' => $observed->sdLog() ** 2],
-            'today' => $situation->belief->today,
+            'today' => $situation->today,
             'pain' => $situation->signs->pain === null ? null : StoredPain::write($situation->signs->pain),
             'signs' => self::signs($situation->signs),
-            'standard' => $situation->standard->words(),
+            'standard' => self::standard($situation->standard),
+            'fall' => $situation->fall === null ? null : [$situation->fall->perSet, $situation->fall->sd],
             'stage' => $situation->course?->now->stage->key,
         ]);
+    }
+
+    /**
+     * What changes from day to day by itself, and the figures of the rungs the call spoke of: kept with the call, and no ground for another.
+     *
+     * @return array<string, mixed>
+     */
+    public static function foretold(Situation $situation): array
+    {
+        $signs = $situation->signs;
+        $progress = $signs->progress;
+        $rungs = array_filter([$situation->steps->from, $situation->steps->up, $situation->steps->down, $signs->goal?->strict, $signs->instead?->found()]);
+
+        return array_filter([
+            'known' => $situation->foresight->isKnown(),
+            'days_at_stage' => $signs->daysAtStage,
+            'days_since_try' => $signs->daysSinceTry,
+            'progress' => $progress === null ? null : ['then' => $progress->shareThen, 'now' => $progress->shareNow, 'sessions' => $progress->sessions, 'planned' => $progress->planned, 'clean' => $progress->isRestedAndClean],
+            'goal' => $signs->goal === null ? null : ['rung' => $signs->goal->strict->key(), 'reps' => $signs->goal->reps, 'chance' => $signs->goal->chance],
+            'instead' => $signs->instead?->found()?->key(),
+            'rungs' => array_map(static fn (Rung $r): array => self::whole($r, $situation), array_values($rungs)),
+        ], static fn (mixed $value): bool => $value !== null);
+    }
+
+    /** @throws Damaged if it cannot be read, or an earlier version kept too little */
+    public static function read(string $json): Situation
+    {
+        return StoredForm::read('situation', $json, static function (JsonObject $j): Situation {
+            $told = $j->object('foretold');
+            $rungs = $reps = $seconds = [];
+            foreach ($told->objects('rungs', self::MOST) as $one) {
+                $rung = self::readRung($one);
+                $rungs[$rung->key()] = $rung;
+                $reps[$rung->key()] = self::prediction($one->optionalText('reps', self::LONGEST_PARTS));
+                $held = $one->numbers('seconds', 2);
+                $seconds[$rung->key()] = count($held) === 2 ? new Seconds($held[0], $held[1]) : null;
+            }
+            $at = static fn (string $place): ?Rung => $j->has($place) ? $rungs[$j->object($place)->text('key', self::LONGEST_TEXT)] ?? null : null;
+            $fall = $j->numbers('fall', 2);
+
+            return new Situation(
+                new Steps($at('from') ?? throw $j->fault('from', 'The rung is not among those kept.'), $at('up'), $at('down')),
+                array_map(self::session(...), $j->objects('sessions', self::MOST)),
+                new AsForetold($told->boolean('known'), array_filter($reps), array_filter($seconds)),
+                self::readSigns($j, $told, $rungs),
+                self::readStandard($j->object('standard')),
+                count($fall) === 2 ? new SetFall($fall[0], $fall[1]) : null,
+                today: $j->integer('today'),
+            );
+        });
     }
 
     /**
@@ -75,7 +150,94 @@ final class StoredSituation
             'missing' => $signs->missing,
             'strict_reps' => $signs->goal?->reps,
             'ends_stage' => $signs->endsStage,
+            'lacks_hang' => $signs->lacksHang,
         ];
+    }
+
+    /** @param  array<string, Rung>  $rungs */
+    private static function readSigns(JsonObject $j, JsonObject $told, array $rungs): Signs
+    {
+        $signs = $j->object('signs');
+        $goal = $told->optionalObject('goal');
+        $progress = $told->optionalObject('progress');
+        $instead = $rungs[$told->optionalText('instead', self::LONGEST_TEXT) ?? ''] ?? null;
+
+        return new Signs(
+            $j->has('pain') ? StoredPain::of($j->object('pain')) : null,
+            $signs->choices('symptoms', Symptom::class),
+            $signs->optionalInteger('soreness'),
+            array_values(array_filter(array_map(GaveOut::tryFrom(...), $signs->texts('gave_out', self::MOST, 32)))),
+            $signs->has('takes_no_hold') && $signs->boolean('takes_no_hold'),
+            $progress === null ? null : new Progress($progress->number('then'), $progress->number('now'), $progress->integer('sessions'), $progress->integer('planned'), $progress->boolean('clean')),
+            Instead::of($instead),
+            $signs->optionalText('missing', self::LONGEST_TEXT),
+            $told->optionalInteger('days_since_try'),
+            $goal === null ? null : new StrictGoal($rungs[$goal->text('rung', self::LONGEST_TEXT)] ?? throw $goal->fault('rung', 'The rung is not among those kept.'), $goal->integer('reps'), $goal->number('chance')),
+            $told->integer('days_at_stage'),
+            $signs->has('ends_stage') && $signs->boolean('ends_stage'),
+            $signs->optionalText('lacks_hang', self::LONGEST_TEXT),
+        );
+    }
+
+    private static function session(JsonObject $s): SessionResult
+    {
+        $clean = array_map(intval(...), $s->numbers('clean', self::MOST));
+
+        return new SessionResult(Day::number($s->text('on', 10)), $clean === [] ? [0] : $clean, $s->integer('no_counts'), $s->integer('too_fast'), $s->optionalNumber('expected'), $s->optionalInteger('effort'));
+    }
+
+    /** @return array<string, mixed> */
+    private static function standard(Standard $s): array
+    {
+        return ['sets' => $s->sets, 'count' => $s->count, 'floor' => $s->floor, 'sessions' => $s->sessions, 'chance' => $s->chance, 'measure' => $s->measure->value, 'least_days' => $s->leastDays];
+    }
+
+    private static function readStandard(JsonObject $j): Standard
+    {
+        return new Standard($j->integer('sets'), $j->integer('count'), $j->integer('floor'), $j->integer('sessions'), $j->number('chance'), $j->choice('measure', Measure::class), $j->integer('least_days'));
+    }
+
+    /**
+     * A rung with what its arms carry and what was foretold on it.
+     *
+     * @return array<string, mixed>
+     */
+    private static function whole(Rung $rung, Situation $situation): array
+    {
+        $load = $rung->load;
+        $reps = $situation->predict($rung);
+        $seconds = $situation->seconds($rung);
+
+        return array_filter([
+            'exercise' => StoredExercise::write($rung->exercise),
+            'name' => $rung->name,
+            'load' => [$load->weightN, $load->bottomN, $load->meanN, $load->topN, $load->demand->share, $load->demand->shape, $load->shareSd, $load->romM],
+            'warnings' => array_map(static fn (Warning $w): array => ['code' => $w->code->value, 'text' => $w->text], $load->warnings),
+            'reps' => $reps === null ? null : base64_encode(pack('e*', ...array_merge(...$reps->parts))),
+            'seconds' => $seconds === null ? null : [$seconds->logPart, $seconds->sd],
+        ], static fn (mixed $value): bool => $value !== null && $value !== []);
+    }
+
+    private static function readRung(JsonObject $j): Rung
+    {
+        $figures = $j->numbers('load', 8);
+        if (count($figures) !== 8) {
+            throw $j->fault('load', 'This must be eight figures.');
+        }
+        [$weightN, $bottomN, $meanN, $topN, $share, $shape, $sd, $romM] = $figures;
+        $warnings = array_map(static fn (JsonObject $w): Warning => new Warning($w->choice('code', WarningCode::class), $w->text('text', self::LONGEST_TEXT)), $j->objects('warnings', self::MOST));
+        $load = new CarriedLoad($weightN, $bottomN, $meanN, $topN, Demand::kept($share, $shape), $sd, $romM, $warnings);
+
+        return new Rung(StoredExercise::of($j->object('exercise')), $j->text('name', self::LONGEST_TEXT), new AsKept($load), $load);
+    }
+
+    private static function prediction(?string $packed): ?RepPrediction
+    {
+        /** @var array<int, float> $figures */
+        $figures = $packed === null ? [] : (unpack('e*', (string) base64_decode($packed, true)) ?: []);
+        $parts = array_map(static fn (array $p): array => [$p[0], $p[1] ?? 0.0, $p[2] ?? 0.0, $p[3] ?? 0.0], array_chunk($figures, 4));
+
+        return $parts === [] ? null : new RepPrediction($parts);
     }
 
     /** @return array{key: string, name: string, share: float}|null */
@@ -90,7 +252,7 @@ final class StoredSituation
      */
     private static function settled(array $situation): array
     {
-        unset($situation['today']);
+        unset($situation['today'], $situation['foretold']);
 
         return self::sorted($situation);
     }

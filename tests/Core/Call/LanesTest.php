@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Call\FromBelief;
 use SteadyRung\Call\Judge;
 use SteadyRung\Call\SessionResult;
 use SteadyRung\Call\Signs;
@@ -47,7 +48,7 @@ function laneSituation(Choice|Exercise $on, array $sessions, ?float $capacity, ?
     return new Situation(
         stepsAround($from, $search, athlete(70, 1.75, 2.1)),
         array_map(static fn (array $clean, int $i): SessionResult => new SessionResult($i, $clean), $sessions, array_keys($sessions)),
-        believed($capacity),
+        new FromBelief(believed($capacity)),
         new Signs($pain),
         $standard,
     );

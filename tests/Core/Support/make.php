@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use SteadyRung\Body\Body;
+use SteadyRung\Call\FromBelief;
 use SteadyRung\Call\SessionResult;
 use SteadyRung\Call\Signs;
 use SteadyRung\Call\Situation;
@@ -95,7 +96,7 @@ function situation(Kit $kit, Choice|Exercise $on, array $sessions, ?float $capac
     return new Situation(
         stepsAround($from, new RungSearch($kit)),
         array_map(static fn (array $clean, int $i): SessionResult => new SessionResult($i, $clean), $sessions, array_keys($sessions)),
-        believed($capacity, $spread),
+        new FromBelief(believed($capacity, $spread)),
         new Signs($pain),
     );
 }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Random\Randomizer;
 use SteadyRung\Body\Body;
 use SteadyRung\Exercise\ChoiceKind;
 use SteadyRung\Exercise\Choices\OnBands;
@@ -34,6 +35,7 @@ use SteadyRung\Plan\Brief;
 use SteadyRung\Plan\Diary;
 use SteadyRung\Plan\Done;
 use SteadyRung\Plan\FollowedBeliefs;
+use SteadyRung\Plan\GaveOut;
 use SteadyRung\Plan\Purpose;
 use SteadyRung\Plan\SearchedWays;
 use SteadyRung\Plan\Session;
@@ -137,4 +139,24 @@ function brief(array $done = [], string $stage = 'bands', ?Rung $rung = null, ar
 function blocksOf(Session $session, Part $part): array
 {
     return array_values(array_filter($session->blocks, static fn (Block $b): bool => $b->part === $part));
+}
+
+/** A brief drawn by chance on one of the rungs of the small gym; its ways are searched once. */
+function randomBrief(Randomizer $random, Brief $base, array $rungs): Brief
+{
+    $rung = $rungs[$random->getInt(0, count($rungs) - 1)];
+    $done = [];
+    $signals = [];
+    for ($day = WEDNESDAY - 3 * $random->getInt(1, 8); $day < WEDNESDAY; $day += 3) {
+        $first = $random->getInt(0, 12);
+        for ($set = 0; $set < 3; $set++) {
+            $done[] = done($day, $rung, max(0, $first - $random->getInt(0, 2)), $random->getInt(0, 5), noCounts: $random->getInt(0, 3) === 0 ? $random->getInt(1, 6) : 0);
+        }
+        if ($random->getInt(0, 1) === 0) {
+            $signals[] = Signal::of($day, $random->getInt(0, 4), effort: $random->getInt(3, 10), gaveOut: GaveOut::cases()[$random->getInt(0, 7)], takesHold: $random->getInt(0, 5) > 0);
+        }
+    }
+    $diary = new Diary($done, signals: $signals);
+
+    return new Brief(WEDNESDAY, $base->method, $base->place->on($rung), $base->rules, $diary, FollowedBeliefs::through($diary, WEDNESDAY), $base->ways);
 }

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Formats\Stored\Damaged;
+use App\Formats\Stored\StoredCall;
+use App\Formats\Stored\StoredSituation;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use SteadyRung\Call\Judge;
+use SteadyRung\Call\SituationOf;
+use SteadyRung\Exercise\Choices\OnBands;
+use SteadyRung\Kit\Bar;
+use SteadyRung\Kit\Kit;
+use SteadyRung\Kit\Machine;
+use SteadyRung\Kit\MachineUse;
+use SteadyRung\Plan\Course;
+use SteadyRung\Setup\Attach;
+
+it('gives back the situation the same call is made from, whatever it was', function (): void {
+    $random = new Randomizer(new Mt19937(21));
+    $id = fn (int $n): string => sprintf('00000000-0000-4000-8000-%012d', $n);
+    $sizes = [13, 19, 22, 29, 32, 44];
+    $kit = new Kit([Bar::of($id(1), 'High bar', 2.6)], array_map(fn (int $mm): object => band((float) $mm, 1.0, $id($mm)), $sizes), machines: [Machine::of($id(2), 'Hoist', MachineUse::Counterweight, 2.5, 80.0, 0.9)]);
+    $base = brief(kit: $kit);
+    $rungs = array_map(fn (int $mm) => rung($kit, OnBands::of($id(1), Attach::Foot, [$id($mm)]), athlete(70, 1.75, 2.1)), $sizes);
+    $told = function ($call, $situation): array {
+        $kept = json_decode((string) json_encode(StoredCall::write($call, $situation)), true);
+        unset($kept['place']);
+        foreach (['from', 'next'] as $rung) {
+            unset($kept[$rung]['carried']['lift_off'], $kept[$rung]['carried']['recoil_j'], $kept[$rung]['carried']['mount']);
+        }
+
+        return $kept;
+    };
+    $verdicts = [];
+    for ($i = 0; $i < 150; $i++) {
+        $brief = randomBrief($random, $base, $rungs);
+        $situation = SituationOf::brief($brief, Course::of($brief));
+        $call = Judge::call($situation);
+        $kept = json_encode(StoredSituation::write($situation, athlete(70, 1.75, 2.1)) + ['foretold' => StoredSituation::foretold($situation)]);
+        $again = StoredSituation::read((string) $kept);
+
+        expect($told(Judge::call($again), $again))->toEqual($told($call, $situation));
+        $verdicts[$call->verdict->value] = true;
+    }
+    expect(array_keys($verdicts))->toContain('rest', 'step-down', 'switch', 'climb', 'stay');
+});
+
+it('says so where an earlier version kept too little', function (): void {
+    StoredSituation::read('{"v": 3, "today": 20000}');
+})->throws(Damaged::class);
