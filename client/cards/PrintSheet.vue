@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 
-const props = defineProps<{ title: string; paper: 'A5' | 'A4' }>();
+/** What a sheet is about is printed above it, where it does not say so itself. */
+const props = defineProps<{ title: string; paper: 'A5' | 'A4'; about?: string | undefined }>();
 
 const print = (): void => window.print();
 </script>
@@ -15,5 +16,24 @@ const print = (): void => window.print();
             <NButton type="primary" @click="print">Print on {{ paper }}</NButton>
         </div>
     </div>
+    <header v-if="about" class="on-paper">
+        <h1>{{ title }}</h1>
+        <p>{{ about }}</p>
+    </header>
     <slot />
 </template>
+
+<style scoped>
+.on-paper {
+    display: none;
+}
+
+@media print {
+    .on-paper {
+        display: flex;
+        justify-content: space-between;
+        align-items: baseline;
+        margin-bottom: var(--space-small);
+    }
+}
+</style>

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { intervalText, mass, percent, seconds } from '../domain/units';
 import BesideLog from './BesideLog.vue';
+import PullLog from './PullLog.vue';
 
 const props = defineProps<{ id: string; block: Schemas['Block'] }>();
 defineEmits<{ change: []; putBack: [] }>();
@@ -56,6 +57,7 @@ const card = computed(() => {
                 </button>
             </span>
             <BesideLog v-if="block.accessory" :id="id" :block="block" />
+            <PullLog v-else-if="block.rung && block.part !== 'warm-up'" :id="id" :block="block" />
         </div>
         <strong class="likely">{{ likely }}</strong>
         <span class="small rest">

@@ -27,7 +27,7 @@ useTitle(() => `${name.value} · session · Steady Rung`);
 
 <template>
     <ReadNote :read="session" waits="Writing the session…" />
-    <PrintSheet v-if="written" :title="name" paper="A4">
+    <PrintSheet v-if="written" :title="name" :about="`session for ${day(written.on)} · ${written.minutes} min`" paper="A4">
         <template #deeds>
             <span class="dim">session for {{ day(written.on) }} · {{ written.minutes }} min</span>
             <RouterLink class="tap" :to="`/people/${id}`">Back to {{ name }}</RouterLink>
@@ -72,7 +72,7 @@ useTitle(() => `${name.value} · session · Steady Rung`);
 
 @media print {
     .sheet {
-        grid-template-columns: minmax(0, 1fr) 210px;
+        grid-template-columns: minmax(0, 1fr);
         gap: 10px;
         font-size: 12px;
     }

@@ -66,6 +66,12 @@ dd {
 }
 
 @media print {
+    .side {
+        grid-template-columns: repeat(2, minmax(0, 1fr));
+        gap: 8px;
+        align-items: start;
+    }
+
     .card {
         padding: 6px 8px;
     }

@@ -28,7 +28,7 @@ useTitle(() => `${name.value} · weeks ahead · Steady Rung`);
 
 <template>
     <ReadNote :read="weeks" waits="Laying out the weeks…" />
-    <PrintSheet v-if="shown" :title="name" paper="A4">
+    <PrintSheet v-if="shown" :title="name" :about="`weeks ahead, as of ${day(shown.today)}`" paper="A4">
         <template #deeds>
             <span class="dim">weeks ahead</span>
             <RouterLink class="tap" :to="`/people/${id}`">Back to {{ name }}</RouterLink>

@@ -19,6 +19,11 @@ final readonly class Calendar
 
     private const DAYS_A_WEEK = 7;
 
+    /** A day of the week is usual that was come on so often in so many days. */
+    private const HABIT_TIMES = 2;
+
+    private const HABIT_DAYS = 28;
+
     /** Days from one session to the next, by sessions a week; of more than three a week two run, which is not for newcomers. */
     private const APART = [1 => [7], 2 => [3, 4], 3 => [2, 2, 3], 4 => [2, 2, 2, 1]];
 
@@ -63,15 +68,37 @@ final readonly class Calendar
         if ($refused?->stopsAll() === true) {
             return [];
         }
-        $apart = self::APART[min($brief->diary->isNewcomer($brief->today) ? self::MOST_APART : count(self::APART), $brief->mostPerWeek())];
+        $weekdays = self::weekdays($brief);
+        $apart = $weekdays !== [] ? [1] : self::APART[min($brief->diary->isNewcomer($brief->today) ? self::MOST_APART : count(self::APART), $brief->mostPerWeek())];
         $day = $brief->off->after($refused->nextOn ?? $brief->today);
         $days = [];
         for ($i = 0; $day < $brief->today + self::DAYS_A_WEEK * self::WEEKS_OF_SESSIONS; $i++) {
-            $days[] = $day;
+            if ($weekdays === [] || in_array(Week::weekday($day), $weekdays, true)) {
+                $days[] = $day;
+            }
             $day = $brief->off->after($day + $apart[$i % count($apart)]);
         }
 
         return $days;
+    }
+
+    /**
+     * The days of the week the athlete comes on, where the last weeks show as many as are planned and, of a newcomer, no two running.
+     *
+     * @return list<int>
+     */
+    private static function weekdays(Brief $brief): array
+    {
+        $count = [];
+        foreach ($brief->diary->workDays($brief->today) as $day) {
+            $weekday = Week::weekday($day);
+            $count[$weekday] = ($count[$weekday] ?? 0) + ($brief->today - $day <= self::HABIT_DAYS ? 1 : 0);
+        }
+        arsort($count);
+        $usual = array_slice(array_keys(array_filter($count, static fn (int $times): bool => $times >= self::HABIT_TIMES)), 0, $brief->mostPerWeek());
+        $running = array_filter($usual, static fn (int $weekday): bool => in_array(($weekday + 1) % self::DAYS_A_WEEK, $usual, true));
+
+        return count($usual) < $brief->mostPerWeek() || ($running !== [] && $brief->diary->isNewcomer($brief->today)) ? [] : $usual;
     }
 
     /** @return list<PlannedStage> */

@@ -18,7 +18,13 @@ final class Week
 
     public static function monday(int $day): int
     {
-        return $day - ((($day + self::MONDAY_OFFSET) % self::DAYS + self::DAYS) % self::DAYS);
+        return $day - self::weekday($day);
+    }
+
+    /** From Monday, 0, to Sunday, 6. */
+    public static function weekday(int $day): int
+    {
+        return (($day + self::MONDAY_OFFSET) % self::DAYS + self::DAYS) % self::DAYS;
     }
 
     public static function next(int $day): int

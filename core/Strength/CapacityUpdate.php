@@ -52,8 +52,10 @@ final readonly class CapacityUpdate
     {
         $now = sprintf('capacity %.0f %% of bodyweight', 100 * $this->after->share());
         $moved = ($this->after->level()->mean() - $this->before->level()->mean()) / $this->before->sdLog();
+        $isLittle = round(100 * $this->after->share()) === round(100 * $this->before->share());
         $told = match (true) {
             abs($moved) < self::SAME => "As expected: $now, as before.",
+            $isLittle => sprintf('A little %s than expected: %s.', $moved > 0.0 ? 'more' : 'less', $now),
             $moved > 0.0 => sprintf('More than expected: %s, up from %.0f %%.', $now, 100 * $this->before->share()),
             default => sprintf('Less than expected: %s, down from %.0f %%.', $now, 100 * $this->before->share()),
         };

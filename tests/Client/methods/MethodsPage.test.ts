@@ -78,7 +78,11 @@ it('brings a method in from a file, and keeps nothing of one that is wrong', asy
 });
 
 it('shows one method whole, with what is ours and what the caps stretch', async () => {
-    serve({ 'GET /api/methods': () => ({ methods: [taper] }), 'GET /api/cautions': () => ({ items: [] }), 'GET /api/caps': () => ({ lowerings_a_session: 15, lowerings_a_week: 30 }) });
+    serve({
+        'GET /api/methods': () => ({ methods: [taper] }),
+        'GET /api/cautions': () => ({ items: [] }),
+        'GET /api/caps': () => ({ lowerings_a_session: 15, lowerings_a_week: 30 }),
+    });
     const { sees, text } = show(MethodPage, { method: 'taper' });
     await sees('3 × 12 in 2 sessions');
     await sees('60 lowerings a session; the caps stretch it');

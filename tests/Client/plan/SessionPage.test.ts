@@ -1,7 +1,8 @@
 import { expect, it } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
 import SessionPage from '../../../client/plan/SessionPage.vue';
-import { heron, jolyon } from '../support/samples';
+import { useSetQueue } from '../../../client/parts/useSetQueue';
+import { COACH, heron, jolyon, set } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, serve } from '../support/server';
 
@@ -149,4 +150,27 @@ it('shows what is left out by hand and puts it back', async () => {
     await sees('Left out by hand, from now on: Plank 2 × 60 s.');
     await press(/^Put it back/);
     await eventually(() => expect(asked.some((a) => a.deed.startsWith('DELETE'))).toBe(true));
+});
+
+it('logs a pulling line on its own set-up, with the reps asked and the reserve', async () => {
+    const sent: unknown[] = [];
+    const row = block({ part: 'accessory', line: 'accessory:row', name: 'Row', sets: 2 });
+    const { press, fill, sees } = page(written({ blocks: [row] }), {
+        'POST /api/sets': ({ body }) => {
+            const { sets } = body as { sets: { id: string }[] };
+            sent.push(...sets);
+            return { outcomes: sets.map((s) => ({ id: s.id, stored: set({ id: s.id }), problem: null })) };
+        },
+    });
+    useSetQueue().serve(COACH);
+    await press(/^Log it/);
+    await fill('Clean reps', '600');
+    await press('Log set 1');
+    await sees('600 reps is outside');
+    await fill('Clean reps', '9');
+    await press('2', 'In reserve');
+    await press('Log set 1');
+    await sees('Log set 2');
+    await eventually(() => expect(sent).toHaveLength(1));
+    expect(sent[0]).toMatchObject({ exercise: heron.exercise, clean_reps: 9, asked_reps: 8, reserve: 2, purpose: 'work' });
 });

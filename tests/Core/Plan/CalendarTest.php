@@ -62,3 +62,16 @@ it('sets newcomers no two days running, however often they would come', function
 
     expect($least($newcomer))->toBe(2)->and($least($veteran))->toBe(1);
 });
+
+it('plans on the days of the week the athlete comes on', function (): void {
+    $monday = WEDNESDAY - 2;
+    $done = [];
+    foreach ([4, 3, 2, 1] as $weeksAgo) {
+        foreach ([0, 2, 4] as $weekday) {
+            $done[] = done($monday - 7 * $weeksAgo + $weekday, bandRung(), 8, 2);
+        }
+    }
+    $days = Calendar::of(brief($done, rung: bandRung()))->sessions;
+
+    expect(array_values(array_unique(array_map(Week::weekday(...), $days))))->toEqualCanonicalizing([0, 2, 4])->and(count($days))->toBeGreaterThan(33);
+});

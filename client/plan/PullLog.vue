@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import { computed, ref } from 'vue';
+import { readQuantity } from '../domain/fields';
+import type { Schemas } from '../domain/http';
+import { limits } from '../domain/limits.gen';
+import ChipRow from '../parts/ChipRow.vue';
+import QuantityField from '../parts/QuantityField.vue';
+import { useSetQueue } from '../parts/useSetQueue';
+import { left, reserveChips } from '../people/counts';
+
+/** A set of a pulling line of the session, on its own set-up, whatever is in use. */
+const props = defineProps<{ id: string; block: Schemas['Block'] }>();
+
+const queue = useSetQueue();
+const isHold = computed(() => props.block.rung?.exercise.movement === 'hold');
+const unit = computed(() => (isHold.value ? 's' : 'reps'));
+const range = computed(() => (isHold.value ? limits.SetInput.hang_s : limits.SetInput.clean_reps));
+const open = ref(false);
+const much = ref(String(props.block.amount.measure === 'total_reps' ? Math.ceil(props.block.amount.high / props.block.sets) : props.block.amount.high));
+const reserve = ref<number | null>(props.block.to_failure ? 0 : null);
+const error = ref<string>();
+const done = ref(0);
+
+async function log(): Promise<void> {
+    const reading = readQuantity(much.value, unit.value, range.value, true);
+    error.value = reading.error;
+    const exercise = props.block.rung?.exercise;
+    if (reading.error !== undefined || reading.value === undefined || exercise === undefined) {
+        return;
+    }
+    const purpose = props.block.purpose ?? 'work';
+    const made = await queue.add(
+        props.id,
+        isHold.value
+            ? { purpose, exercise, hang_s: reading.value }
+            : { purpose, exercise, clean_reps: Math.round(reading.value), asked_reps: props.block.amount.low, ...left(reserve.value) },
+    );
+    if (made) {
+        done.value += 1;
+        open.value = done.value < props.block.sets;
+    }
+}
+</script>
+
+<template>
+    <div class="no-print">
+        <button v-if="!open" type="button" class="quiet small" @click="open = true">
+            {{ done === 0 ? 'Log it' : `${done} of ${block.sets} logged` }}
+            <span class="unseen">: {{ block.name }}</span>
+        </button>
+        <form v-else class="stack" novalidate @submit.prevent="log">
+            <div class="row">
+                <QuantityField v-model="much" :label="isHold ? 'Held' : 'Clean reps'" :unit="unit" :limits="range" :error="error" />
+                <NButton attr-type="submit" type="primary">Log set {{ done + 1 }}</NButton>
+            </div>
+            <p v-if="!isHold" class="small dim">In reserve</p>
+            <ChipRow v-if="!isHold" label="In reserve" :chips="reserveChips" :value="reserve" @pick="reserve = $event" />
+        </form>
+    </div>
+</template>
+
+<style scoped>
+.stack {
+    gap: var(--space-small);
+    padding: var(--space-hair) 0 var(--space-small);
+}
+
+.row {
+    align-items: start;
+}
+
+.row > :first-child {
+    max-width: 150px;
+}
+</style>
