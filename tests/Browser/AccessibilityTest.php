@@ -38,6 +38,8 @@ it('has no serious accessibility violation and no console error on any page', fu
         $look('trend');
         $page->visit(JOLYON.'/session')->see('Weeks ahead');
         $look('session');
+        $page->visit(JOLYON.'/weeks')->see('Time off');
+        $look('weeks');
         $page->visit('/methods')->see('Band taper');
         $look('methods');
         $page->visit('/methods/foundation')->see('Lowering block');

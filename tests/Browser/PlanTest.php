@@ -82,3 +82,17 @@ it('logs work beside the pull, what was told, and prints the session on one page
         $page->close();
     }
 });
+
+it('changes a line by hand, sees what it touches, goes back to the method, and plans around time off', function (): void {
+    $page = Page::open(Instance::url(), 390, 844);
+    $main = "//section[@aria-label='Main']";
+    try {
+        $page->signIn()->visit(ELSPETH.'/session')->see('Main');
+        $page->click(WebDriverBy::xpath("$main//button[contains(., 'Change')]"))->see('Holds for')->fill('Sets', '1')->see('the gate cannot be met')->press('Change it', "//*[@role='dialog']")->see('By hand, for the next session');
+        $page->click(WebDriverBy::xpath("$main//button[contains(., 'Back to the method')]"))->dontSee('By hand');
+        $page->visit(ELSPETH.'/weeks')->see('None noted')->press('Note time off')->see('Needed: the first day.');
+        expect($page->script('return document.documentElement.scrollWidth <= innerWidth'))->toBeTrue()->and($page->consoleErrors())->toBe([]);
+    } finally {
+        $page->close();
+    }
+});

@@ -22,7 +22,7 @@ const BOLDNESS = ['refer' => 0, 'rest' => 1, 'step-down' => 2, 'switch' => 3, 's
 /** So many situations; more where somebody has the time. */
 function situations(): int
 {
-    return (int) (getenv('STEADY_SITUATIONS') ?: 1500);
+    return (int) (getenv('STEADY_SITUATIONS') ?: 1000);
 }
 
 function told(Brief $brief, Signal $more): Brief
