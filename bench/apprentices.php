@@ -125,15 +125,30 @@ foreach (ResponseModel::cases() as $model) {
 }
 fwrite(STDERR, "\n");
 
-printf("%-16s %-14s %6s %8s %8s %8s %16s %10s %6s\n", 'policy', 'model', 'n', 'failed', 'lost', 'wasted', 'weeks (se)', 'lowerings', 'sore');
+/** A share of two sums over athletes in %, with its standard error by athlete (ratio estimator, Cochran 1977). */
+function share(array $of, string $what, string $among): string
+{
+    $sum = max(1.0, (float) array_sum(array_column($of, $among)));
+    $share = array_sum(array_column($of, $what)) / $sum;
+    $squares = array_sum(array_map(static fn (array $o): float => ($o[$what] - $share * $o[$among]) ** 2, $of));
+
+    return sprintf('%5.1f (%.1f)', 100 * $share, 100 * sqrt($squares * count($of) / max(1, count($of) - 1)) / $sum);
+}
+
+/** A mean over athletes with its standard error. */
+function mean(array $of, string $what): string
+{
+    $mean = array_sum(array_column($of, $what)) / count($of);
+    $squares = array_sum(array_map(static fn (array $o): float => ($o[$what] - $mean) ** 2, $of));
+
+    return sprintf('%6.1f (%.1f)', $mean, sqrt($squares / max(1, count($of) - 1) / count($of)));
+}
+
+printf("%-16s %-16s %5s %13s %13s %13s %13s %15s %13s\n", 'policy', 'model', 'n', 'failed % (se)', 'lost % (se)', 'wasted % (se)', 'weeks (se)', 'lowerings (se)', 'sore % (se)');
 foreach ($policies as $policy) {
     foreach ([...array_column(ResponseModel::cases(), 'value'), 'all'] as $model) {
         $of = array_values(array_filter($known, static fn (array $o): bool => $o['policy'] === $policy && $o['seed'] <= $count && ($model === 'all' || $o['model'] === $model)));
-        $n = count($of);
-        $sum = static fn (string $key): float => (float) array_sum(array_column($of, $key));
-        $mean = $sum('weeks') / $n;
-        $sd = sqrt(array_sum(array_map(static fn (array $o): float => ($o['weeks'] - $mean) ** 2, $of)) / max(1, $n - 1));
-        printf("%-16s %-14s %6d %7.1f%% %7.1f%% %7.1f%% %9.1f (%.1f) %10.1f %5.1f%%\n", $policy, $model, $n, 100 * $sum('failed') / max(1, $sum('sets')), 100 * $sum('lost') / max(1, $sum('sessions')), 100 * $sum('wasted') / max(1, $sum('sessions')), $mean, $sd / sqrt($n), $sum('lowerings') / $n, 100 * $sum('sore') / max(1, $sum('sessions')));
+        printf("%-16s %-16s %5d %13s %13s %13s %13s %15s %13s\n", $policy, $model, count($of), share($of, 'failed', 'sets'), share($of, 'lost', 'sessions'), share($of, 'wasted', 'sessions'), mean($of, 'weeks'), mean($of, 'lowerings'), share($of, 'sore', 'sessions'));
     }
 }
 foreach (array_slice($policies, 0, -2) as $policy) {

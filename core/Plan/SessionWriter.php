@@ -294,7 +294,7 @@ final readonly class SessionWriter
         $last = $this->brief->diary->lastBeside($accessory);
 
         return new Block($line->part, $accessory, $line->sets, $line->amount, $line->restS, $line->toFailure, $line->isPerSide, $line->tempo, $line->group, cues: $accessory->cues(), cautions: Watch::of($accessory, $line->amount->high),
-            note: $last === null ? null : "Last time {$last->inWords()}.", line: $asked->key(), byHand: $asked->change, school: $asked->change === null ? null : $asked->school?->words());
+            note: $last === null ? null : "Last time {$last->inWords()}".(($next = $last->next($line->amount)) === null ? '' : "; $next").'.', line: $asked->key(), byHand: $asked->change, school: $asked->change === null ? null : $asked->school?->words());
     }
 
     /** The next of the trunk ladder after the hardest that was held for its minute. */
