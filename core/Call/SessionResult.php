@@ -17,13 +17,14 @@ final readonly class SessionResult
     /** A first set this much under the median it was expected at falls off. */
     private const FALLS_OFF = 0.25;
 
-    private const HARD_EFFORT = 8;
+    /** From such an effort on a session was hard. */
+    public const HARD_EFFORT = 8;
 
     /**
      * @param  non-empty-list<int>  $clean  reps or seconds
      * @param  int  $noCounts  reps that did not count
      * @param  int  $tooFast  sets that went down faster than asked
-     * @param  float|null  $expected  the median of the first set, as it was foretold
+     * @param  float|null  $expected  the median of the first set, as it was foretold; known of hard sessions
      * @param  int|null  $effort  0–10
      */
     public function __construct(public int $day, public array $clean, public int $noCounts = 0, public int $tooFast = 0, public ?float $expected = null, public ?int $effort = null)

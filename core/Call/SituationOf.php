@@ -50,11 +50,13 @@ final readonly class SituationOf
     {
         $pattern = Brief::patternOf($this->rung);
         $steps = $this->course->steps() ?? new Steps($this->rung, null, null);
+        $sessions = $this->sessions();
 
-        return new Situation($steps, $this->sessions(), new FromBelief($this->brief->beliefs->of($pattern), $this->rung, $this->brief->belief(...)), $this->signs(), $this->standard, $this->brief->beliefs->fall($pattern), $this->course, $this->brief->today);
+        return new Situation($steps, $sessions, new FromBelief($this->brief->beliefs->of($pattern), $this->rung, $this->brief->belief(...)), $this->signs($sessions), $this->standard, $this->brief->beliefs->fall($pattern), $this->course, $this->brief->today);
     }
 
-    private function signs(): Signs
+    /** @param  list<SessionResult>  $sessions */
+    private function signs(array $sessions): Signs
     {
         $diary = $this->brief->diary;
         $today = $this->brief->today;
@@ -68,7 +70,7 @@ final readonly class SituationOf
             $diary->soreness($today),
             $this->gaveOut($diary),
             $last?->takesHold === false,
-            $this->progress(),
+            $this->progress($sessions),
             new Instead($this->instead(...)),
             $this->brief->missing,
             $lastTry === null ? null : $today - $lastTry,
@@ -87,17 +89,18 @@ final readonly class SituationOf
         return array_values(array_filter($told, static fn (?GaveOut $g): bool => $g !== null));
     }
 
-    private function progress(): ?Progress
+    /** @param  list<SessionResult>  $sessions */
+    private function progress(array $sessions): ?Progress
     {
         $pattern = Brief::patternOf($this->rung);
         $today = $this->brief->today;
         $then = $this->brief->beliefs->shareOn($pattern, $today - Progress::DAYS);
         $now = $this->brief->beliefs->of($pattern)->state?->share();
-        $sessions = count(array_filter($this->brief->diary->days($today), static fn (int $day): bool => $day > $today - Progress::DAYS));
+        $count = count(array_filter($this->brief->diary->days($today), static fn (int $day): bool => $day > $today - Progress::DAYS));
         $sore = array_filter($this->brief->diary->signals, static fn (Signal $s): bool => $s->day > $today - Progress::DAYS && $s->soreness >= Signal::MARKED_SORENESS);
-        $unclean = array_filter($this->sessions(), static fn (SessionResult $s): bool => $s->day > $today - Progress::DAYS && $s->isUnclean());
+        $unclean = array_filter($sessions, static fn (SessionResult $s): bool => $s->day > $today - Progress::DAYS && $s->isUnclean());
 
-        return $then === null || $now === null ? null : new Progress($then, $now, $sessions, (int) round($this->brief->mostPerWeek() * Progress::DAYS / 7), $sore === [] && $unclean === []);
+        return $then === null || $now === null ? null : new Progress($then, $now, $count, (int) round($this->brief->mostPerWeek() * Progress::DAYS / 7), $sore === [] && $unclean === []);
     }
 
     /** Another exercise of the stage, or of the lane, at about the same share. */
@@ -176,7 +179,7 @@ final readonly class SituationOf
             $counts,
             array_sum(array_map(static fn (Done $d): int => $d->noCounts, $sets)),
             count(array_filter($sets, static fn (Done $d): bool => $d->isTooFast())),
-            $this->standard->measure === Measure::Reps && $pattern !== null && $effort !== null ? $this->brief->beliefs->medianBefore($pattern, $sets[0]->load, $day) : null,
+            $this->standard->measure === Measure::Reps && $pattern !== null && $effort >= SessionResult::HARD_EFFORT ? $this->brief->beliefs->medianBefore($pattern, $sets[0]->load, $day) : null,
             $effort,
         );
     }
