@@ -52,6 +52,8 @@ const TIERS = { beginner: 'Beginner', intermediate: 'Intermediate', advanced: 'A
     </div>
 </template>
 
+<style scoped src="../plan/side.css"></style>
+
 <style scoped>
 .cards {
     display: grid;
@@ -59,17 +61,6 @@ const TIERS = { beginner: 'Beginner', intermediate: 'Intermediate', advanced: 'A
     gap: var(--space-base);
     align-items: start;
     margin-top: var(--space-base);
-}
-
-.side {
-    display: grid;
-    gap: var(--space-base);
-}
-
-.card {
-    display: grid;
-    gap: 6px;
-    padding: var(--space-base) var(--space-wide);
 }
 
 ul {

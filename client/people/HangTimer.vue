@@ -4,6 +4,7 @@ import { ref } from 'vue';
 import { readQuantity } from '../domain/fields';
 import { limits } from '../domain/limits.gen';
 import QuantityField from '../parts/QuantityField.vue';
+import HoldButton from './HoldButton.vue';
 import { useHold } from './useHold';
 
 const props = withDefaults(defineProps<{ title?: string; noun?: string; verb?: string; busy?: boolean; save: (draft: { hang_s: number }) => Promise<boolean> }>(), {
@@ -31,19 +32,7 @@ async function submit(): Promise<void> {
     <form class="stack" :class="{ card: title }" novalidate @submit.prevent="submit">
         <h2 v-if="title">{{ title }}</h2>
         <div class="pair">
-            <button
-                type="button"
-                class="hold"
-                :class="{ on: hold.holding.value }"
-                @pointerdown.prevent="hold.press"
-                @pointerup="hold.release"
-                @pointercancel="hold.release"
-                @keydown.space.prevent="!$event.repeat && hold.press()"
-                @keyup.space.prevent="hold.release"
-            >
-                <b>{{ hold.elapsedS.value.toFixed(1) }} s</b>
-                <small>{{ hold.holding.value ? `let go when the ${noun} ends` : `press and hold while they ${verb}` }}</small>
-            </button>
+            <HoldButton class="watch" :hold="hold" :rests="`press and hold while they ${verb}`" :runs="`let go when the ${noun} ends`" />
             <QuantityField v-model="text" label="Seconds" unit="s" :limits="range" :error="error" />
         </div>
         <div>
@@ -59,28 +48,7 @@ async function submit(): Promise<void> {
     gap: var(--space-base);
 }
 
-.hold {
-    display: grid;
-    place-content: center;
-    justify-items: center;
+.watch {
     min-height: 92px;
-    border: 2px solid var(--color-graphite);
-    border-radius: var(--radius-base);
-    background: var(--color-card);
-    color: inherit;
-    font: inherit;
-    touch-action: none;
-    user-select: none;
-    cursor: pointer;
-}
-
-.hold.on {
-    background: var(--color-graphite);
-    color: var(--color-paper);
-}
-
-b {
-    font-size: 28px;
-    line-height: 1.1;
 }
 </style>

@@ -2,6 +2,7 @@
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
 import { seconds } from '../domain/units';
+import HoldButton from './HoldButton.vue';
 import type { useHold } from './useHold';
 
 /** Seconds of each lowering of the set so far, and what is asked of each. */
@@ -14,19 +15,7 @@ const fast = computed(() => splits.value.filter((s) => s < props.asked).length);
 
 <template>
     <div class="times">
-        <button
-            type="button"
-            class="hold"
-            :class="{ on: hold.holding.value }"
-            @pointerdown.prevent="hold.press"
-            @pointerup="hold.release"
-            @pointercancel="hold.release"
-            @keydown.space.prevent="!$event.repeat && hold.press()"
-            @keyup.space.prevent="hold.release"
-        >
-            <b>{{ hold.elapsedS.value.toFixed(1) }} s</b>
-            <small>{{ hold.holding.value ? 'let go at the bottom' : 'hold down while they lower' }}</small>
-        </button>
+        <HoldButton :hold="hold" rests="hold down while they lower" runs="let go at the bottom" />
         <ol aria-label="Seconds of each lowering">
             <li v-for="(split, i) in splits" :key="i" :class="{ fast: split < asked }">
                 <button type="button" :aria-label="`Drop lowering ${i + 1}, ${split} s`" @click="splits = splits.filter((_, n) => n !== i)">{{ split }} s</button>
@@ -46,31 +35,6 @@ const fast = computed(() => splits.value.filter((s) => s < props.asked).length);
     grid-template-columns: minmax(140px, 190px) minmax(0, 1fr);
     gap: var(--space-small) var(--space-base);
     align-items: start;
-}
-
-.hold {
-    display: grid;
-    place-content: center;
-    justify-items: center;
-    min-height: 64px;
-    border: 2px solid var(--color-graphite);
-    border-radius: var(--radius-base);
-    background: var(--color-card);
-    color: inherit;
-    font: inherit;
-    touch-action: none;
-    user-select: none;
-    cursor: pointer;
-}
-
-.hold.on {
-    background: var(--color-graphite);
-    color: var(--color-paper);
-}
-
-b {
-    font-size: 22px;
-    line-height: 1.1;
 }
 
 ol {

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useTitle } from '@vueuse/core';
 import { computed } from 'vue';
 import PrintSheet from '../cards/PrintSheet.vue';
 import { api, outcome } from '../domain/http';
@@ -8,21 +7,17 @@ import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../parts/useRead';
 import SessionLines from './SessionLines.vue';
 import SessionSide from './SessionSide.vue';
+import { useWhose } from './useWhose';
 
 const props = defineProps<{ id: string }>();
 
-const athlete = useRead(
-    () => ['athlete', props.id],
-    () => outcome(api.GET('/api/athletes/{athlete}', { params: { path: { athlete: props.id } } })),
-);
+const name = useWhose(() => props.id, 'session');
 const session = useRead(
     () => ['session', props.id],
     () => outcome(api.GET('/api/athletes/{athlete}/session', { params: { path: { athlete: props.id } } })),
     { kept: false },
 );
-const name = computed(() => athlete.value.value?.name ?? '');
 const written = computed(() => session.value.value);
-useTitle(() => `${name.value} · session · Steady Rung`);
 </script>
 
 <template>

@@ -42,18 +42,9 @@ const cautions = computed(() => [...new Map(props.session.blocks.flatMap((b) => 
     </aside>
 </template>
 
+<style scoped src="./side.css"></style>
+
 <style scoped>
-.side {
-    display: grid;
-    gap: var(--space-base);
-}
-
-.card {
-    display: grid;
-    gap: 6px;
-    padding: var(--space-base) var(--space-wide);
-}
-
 dl {
     display: grid;
     grid-template-columns: auto 1fr;
@@ -70,10 +61,6 @@ dd {
         grid-template-columns: repeat(2, minmax(0, 1fr));
         gap: 8px;
         align-items: start;
-    }
-
-    .card {
-        padding: 6px 8px;
     }
 }
 </style>

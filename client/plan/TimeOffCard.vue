@@ -101,13 +101,9 @@ async function takeBack(off: string): Promise<void> {
     </section>
 </template>
 
-<style scoped>
-.card {
-    display: grid;
-    gap: var(--space-small);
-    padding: var(--space-base) var(--space-wide);
-}
+<style scoped src="./side.css"></style>
 
+<style scoped>
 ul {
     list-style: none;
 }

@@ -22,13 +22,9 @@ defineProps<{ id: string; calendar: Schemas['Calendar'] }>();
     </section>
 </template>
 
-<style scoped>
-.card {
-    display: grid;
-    gap: 6px;
-    padding: var(--space-base) var(--space-wide);
-}
+<style scoped src="./side.css"></style>
 
+<style scoped>
 ol,
 ul {
     list-style: none;

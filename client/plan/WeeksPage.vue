@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useTitle } from '@vueuse/core';
 import { computed } from 'vue';
 import PrintSheet from '../cards/PrintSheet.vue';
 import { api, outcome } from '../domain/http';
@@ -8,22 +7,18 @@ import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../parts/useRead';
 import TimeOffCard from './TimeOffCard.vue';
 import WeekGrid from './WeekGrid.vue';
+import { useWhose } from './useWhose';
 
 const props = defineProps<{ id: string }>();
 
-const athlete = useRead(
-    () => ['athlete', props.id],
-    () => outcome(api.GET('/api/athletes/{athlete}', { params: { path: { athlete: props.id } } })),
-);
+const name = useWhose(() => props.id, 'weeks ahead');
 const weeks = useRead(
     () => ['weeks', props.id],
     () => outcome(api.GET('/api/athletes/{athlete}/weeks', { params: { path: { athlete: props.id } } })),
     { kept: false },
 );
-const name = computed(() => athlete.value.value?.name ?? '');
 const shown = computed(() => weeks.value.value);
 const stages = computed(() => shown.value?.calendar.stages ?? []);
-useTitle(() => `${name.value} · weeks ahead · Steady Rung`);
 </script>
 
 <template>
@@ -52,23 +47,14 @@ useTitle(() => `${name.value} · weeks ahead · Steady Rung`);
     </PrintSheet>
 </template>
 
+<style scoped src="./side.css"></style>
+
 <style scoped>
 .sheet {
     display: grid;
     grid-template-columns: minmax(0, 1fr) 320px;
     gap: var(--space-wide);
     align-items: start;
-}
-
-.side {
-    display: grid;
-    gap: var(--space-base);
-}
-
-.card {
-    display: grid;
-    gap: 6px;
-    padding: var(--space-base) var(--space-wide);
 }
 
 ul {

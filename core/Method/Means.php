@@ -105,7 +105,17 @@ final readonly class Means
     /** In words, without the gear. */
     public function words(): string
     {
-        $grip = $this->grip === Grip::Under ? ', under grip' : '';
+        $grip = match ($this->grip) {
+            Grip::Under => ', under grip',
+            Grip::Rings => ', rings',
+            Grip::Towel => ', towel',
+            Grip::Over, Grip::Neutral, Grip::Mixed => '',
+        }.match ($this->upBy) {
+            UpBy::Step => ', stepped up',
+            UpBy::Foot => ', feet up, none down',
+            UpBy::Hop => $this->kind === ChoiceKind::Hop ? '' : ', hopped up',
+            UpBy::Pull, null => '',
+        };
 
         return match (true) {
             $this->at === HoldAt::Hang => 'Hang',
@@ -127,7 +137,7 @@ final readonly class Means
                 ChoiceKind::Counterweight => 'Counterweight machine',
                 ChoiceKind::Added => 'Weighted pull-up',
                 ChoiceKind::Strict => $this->grip === Grip::Under ? 'Chin-up' : 'Pull-up',
-            }.($this->kind === ChoiceKind::Strict ? '' : $grip),
+            }.($this->kind === ChoiceKind::Strict && $this->grip === Grip::Under ? '' : $grip),
         };
     }
 

@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import type { useHold } from './useHold';
+
+/** A stopwatch under the thumb: it runs while it is held. */
+defineProps<{ hold: ReturnType<typeof useHold>; rests: string; runs: string }>();
+</script>
+
+<template>
+    <button
+        type="button"
+        class="hold"
+        :class="{ on: hold.holding.value }"
+        @pointerdown.prevent="hold.press"
+        @pointerup="hold.release"
+        @pointercancel="hold.release"
+        @keydown.space.prevent="!$event.repeat && hold.press()"
+        @keyup.space.prevent="hold.release"
+    >
+        <b>{{ hold.elapsedS.value.toFixed(1) }} s</b>
+        <small>{{ hold.holding.value ? runs : rests }}</small>
+    </button>
+</template>
+
+<style scoped>
+.hold {
+    display: grid;
+    place-content: center;
+    justify-items: center;
+    min-height: 64px;
+    border: 2px solid var(--color-graphite);
+    border-radius: var(--radius-base);
+    background: var(--color-card);
+    color: inherit;
+    font: inherit;
+    touch-action: none;
+    user-select: none;
+    cursor: pointer;
+}
+
+.hold.on {
+    background: var(--color-graphite);
+    color: var(--color-paper);
+}
+
+b {
+    font-size: 24px;
+    line-height: 1.1;
+}
+</style>
