@@ -62,7 +62,6 @@ final class StoredSituation
             'pain' => $situation->signs->pain === null ? null : StoredPain::write($situation->signs->pain),
             'signs' => self::signs($situation->signs),
             'standard' => self::standard($situation->standard),
-            'fall' => $situation->fall === null ? null : [$situation->fall->perSet, $situation->fall->sd],
             'stage' => $situation->course?->now->stage->key,
         ]);
     }
@@ -80,6 +79,7 @@ final class StoredSituation
 
         return array_filter([
             'known' => $situation->foresight->isKnown(),
+            'fall' => $situation->fall === null ? null : [$situation->fall->perSet, $situation->fall->sd],
             'days_at_stage' => $signs->daysAtStage,
             'days_since_try' => $signs->daysSinceTry,
             'progress' => $progress === null ? null : ['then' => $progress->shareThen, 'now' => $progress->shareNow, 'sessions' => $progress->sessions, 'planned' => $progress->planned, 'clean' => $progress->isRestedAndClean],
@@ -103,7 +103,7 @@ final class StoredSituation
                 $seconds[$rung->key()] = count($held) === 2 ? new Seconds($held[0], $held[1]) : null;
             }
             $at = static fn (string $place): ?Rung => $j->has($place) ? $rungs[$j->object($place)->text('key', self::LONGEST_TEXT)] ?? null : null;
-            $fall = $j->numbers('fall', 2);
+            $fall = $told->numbers('fall', 2);
 
             return new Situation(
                 new Steps($at('from') ?? throw $j->fault('from', 'The rung is not among those kept.'), $at('up'), $at('down')),
