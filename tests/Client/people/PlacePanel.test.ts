@@ -6,7 +6,19 @@ import { jolyon } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { fault, refuse, serve } from '../support/server';
 
-const stage = (key: string, name: string) => ({ key, name, kind: 'help', weeks: [4, 8], ends_at_share: 1, lines: [], gate: '', lowerings: 0, ours: [], note: null });
+const oneMore = { key: 'one-more', name: 'One more a week', idea: 'The same sets.', weeks: [4, 12], from_reps: 1, lines: ['Pull-up 3 × 1–10'], tires: false };
+const stage = (key: string, name: string) => ({
+    key,
+    name,
+    kind: key === 'strict' ? 'strict' : 'help',
+    weeks: [4, 8],
+    ends_at_share: 1,
+    lines: [],
+    gate: '',
+    lowerings: 0,
+    ours: [],
+    note: null,
+});
 const method = (key: string, name: string, stages: ReturnType<typeof stage>[]) => ({
     key,
     name,
@@ -25,6 +37,7 @@ const methods = {
 function place(answer: unknown = jolyon) {
     const asked = serve({
         'GET /api/methods': () => methods,
+        'GET /api/library': () => ({ builders: [oneMore], variations: [], grip: [], trunk: [], accessories: [] }),
         'GET /api/athletes/jolyon/place': () => ({ moves: [{ method_name: 'Taper', stage_name: 'Rows', since: '2026-01-05', by_call: true, coach: 'Coach', reason: null }] }),
         'POST /api/athletes/jolyon/place': () => answer,
     });
@@ -42,6 +55,19 @@ it('asks why a stage is skipped, and keeps the place with its reason', async () 
     await press('Put on this stage');
     await eventually(() => expect(emitted('placed')).toHaveLength(1));
     expect(asked.find((a) => a.deed.startsWith('POST'))?.body).toMatchObject({ method: 'steady-ladder', stage: 'strict', reason: 'Did three at the weekend', sessions_a_week: 2 });
+});
+
+it('offers a builder where the work is strict, and says what it takes', async () => {
+    const { press, fill, choose, sees, text, asked } = place(refuse(422, 'invalid', 'Not so.', [fault('/builder', 'It takes 1 strict rep; the most logged is 0.')]));
+    await sees('The idea of Steady ladder.');
+    expect(text()).not.toContain('In the place of the strict work');
+    await press('2 Strict pull-ups');
+    await choose('In the place of the strict work', 'One more a week, from 1 strict');
+    await sees('The same sets. Pull-up 3 × 1–10, for 4–12 weeks.');
+    await fill('Reason', 'Strong already');
+    await press('Put on this stage');
+    await sees('It takes 1 strict rep; the most logged is 0.');
+    expect(asked.find((a) => a.deed.startsWith('POST'))?.body).toMatchObject({ stage: 'strict', builder: 'one-more' });
 });
 
 it('begins another method at its first stage without asking why, and says what the server refuses', async () => {
