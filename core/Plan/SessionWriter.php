@@ -80,9 +80,10 @@ final readonly class SessionWriter
     private function blocks(?Refusal $refused): array
     {
         $blocks = $notes = [];
+        $lowered = 0;
         $room = $this->caps->hardSetsAWeek - $this->brief->diary->hardVerticalsThisWeek($this->brief->today);
         foreach ($this->inOrder([...$this->tries($refused), ...$this->lines()]) as $line) {
-            $block = $line instanceof Block ? $line : $this->block($line);
+            $block = $line instanceof Block ? $line : $this->block($line, $lowered);
             $stopped = $block instanceof Block ? $this->stopped($block, $refused) : null;
             if (! $block instanceof Block || $stopped !== null) {
                 $notes[] = $stopped ?? (is_string($block) ? $block : null);
@@ -98,6 +99,7 @@ final readonly class SessionWriter
                 $block = $block->inSets($room);
             }
             $room -= $isHard && $block->purpose === null ? $block->sets : 0;
+            $lowered += $block->lowerings();
             $blocks[] = $block;
         }
 
@@ -163,8 +165,12 @@ final readonly class SessionWriter
             note: sprintf('One strict rep: %s. First, fresh; a miss counts against nobody.', InWords::chance($chance)))];
     }
 
-    /** What is written of a line, or why it is left out; nothing where its part is not done here. */
-    private function block(AskedLine $asked): Block|string|null
+    /**
+     * What is written of a line, or why it is left out; nothing where its part is not done here.
+     *
+     * @param  int  $lowered  lowerings written before it
+     */
+    private function block(AskedLine $asked, int $lowered): Block|string|null
     {
         $line = $asked->line;
         $byHand = $asked->change?->instead instanceof Exercise ? $this->instead($asked->change->instead) : null;
@@ -179,7 +185,7 @@ final readonly class SessionWriter
             return $line->part === Part::WarmUp ? null : sprintf('%s left out: nothing that fits. %s', $line->words(), $this->whatToGet($line));
         }
 
-        return $this->capped($asked, $rung, is_string($byHand) ? [$byHand] : []);
+        return $this->capped($asked, $rung, is_string($byHand) ? [$byHand] : [], $lowered);
     }
 
     private function rungOf(AskedLine $asked): ?Rung
@@ -243,17 +249,17 @@ final readonly class SessionWriter
     }
 
     /** @param  list<string>  $notes */
-    private function capped(AskedLine $asked, Rung $rung, array $notes): Block|string
+    private function capped(AskedLine $asked, Rung $rung, array $notes, int $lowered): Block|string
     {
         $line = $asked->line;
         $amount = $line->amount;
         $sets = $line->sets;
         if ($rung->exercise->manner->movement === Movement::Lowering) {
             $left = LoweringsLeft::of($this->brief);
-            if ($left->today === 0) {
+            if ($left->today <= $lowered) {
                 return "Lowering left out: {$left->full()}.";
             }
-            [$sets, $amount] = self::within($sets, $amount, $left->today);
+            [$sets, $amount] = self::within($sets, $amount, $left->today - $lowered);
         }
         $practice = Practice::of($rung->exercise);
         $belief = $this->brief->belief($rung);
