@@ -24,7 +24,7 @@ export STEADY_TEST_URL="http://127.0.0.1:$port"
     check "Client units (Vitest)" npm_here run units
 } &
 reading=$!
-for suite in core formats devices arch; do
+for suite in core devices arch; do
     suite "$suite" "$@"
 done
 wait "$tools"
@@ -33,6 +33,7 @@ wait "$reading"
 {
     as_owner_suite api "$@"
     as_owner_suite upgrade "$@"
+    suite formats "$@" # here, for the browser takes the longest
 } &
 tables=$!
 suite browser "$@"
