@@ -21,7 +21,6 @@ export STEADY_TEST_URL="http://127.0.0.1:$port"
     check "Client types (vue-tsc)" npm_here run types
     check "Client lint (ESLint, Prettier)" npm_here run lint
     check "API document and client types are current" api_types_current
-    check "Client units (Vitest)" npm_here run units
 } &
 reading=$!
 for suite in core devices arch; do
@@ -34,6 +33,7 @@ wait "$reading"
     as_owner_suite api "$@"
     as_owner_suite upgrade "$@"
     suite formats "$@" # here, for the browser takes the longest
+    check "Client units (Vitest)" npm_here run units
 } &
 tables=$!
 suite browser "$@"

@@ -109,8 +109,8 @@ export class SetQueue {
         for (const [i, waiting] of batch.entries()) {
             const outcome = result.value.outcomes[i];
             if (outcome?.stored) {
+                this.options.stored?.(outcome.stored, waiting.athleteId); // first, so that a page closed now leaves it to be sent and told again
                 await this.options.store.remove(waiting.id);
-                this.options.stored?.(outcome.stored, waiting.athleteId);
             } else {
                 const { code, detail, errors } = outcome?.problem ?? { code: 'fault' as const, detail: 'The server said nothing of this set.', errors: [] };
                 await this.options.store.update(waiting.id, { code, detail, faults: errors });

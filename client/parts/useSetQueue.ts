@@ -18,7 +18,7 @@ export const useSetQueue = defineStore('set-queue', () => {
     /** The device refuses to keep anything: full, or forbidden. */
     const broken = ref(false);
     const online = useOnline();
-    const { post: tellTabs, data: told } = useBroadcastChannel<string, string>({ name: 'steady-rung.stored' });
+    const { post: tellTabs, data: told } = useBroadcastChannel<{ athleteId: string }, { athleteId: string }>({ name: 'steady-rung.stored' });
     let stopWatching = (): void => {};
 
     const refresh = (athleteId: string): void => void freshenAthlete(client, athleteId);
@@ -28,11 +28,11 @@ export const useSetQueue = defineStore('set-queue', () => {
         send: (sets) => outcome(api.POST('/api/sets', { body: { sets } })),
         stored: (_set: Schemas['Set'], athleteId) => {
             refresh(athleteId);
-            tellTabs(athleteId);
+            tellTabs({ athleteId }); // an object, for the same word twice would be no news
         },
     });
 
-    watch(told, (athleteId) => athleteId && refresh(athleteId));
+    watch(told, (news) => news && refresh(news.athleteId));
 
     /** From here on the sets of this owner are sent; those of others stay where they are. */
     function serve(who: string | undefined): void {
