@@ -58,7 +58,7 @@ $class = [];
 [, $roster] = $http->send('GET', '/api/athletes');
 foreach ($roster['items'] ?? [] as $entry) {
     [, $athlete] = $http->send('GET', "/api/athletes/{$entry['id']}");
-    if (($athlete['rung'] ?? null) !== null && $athlete['paused_on'] === null) {
+    if (($athlete['rung'] ?? null) !== null && $athlete['paused_on'] === null && ($athlete['rung']['exercise']['movement'] ?? 'full') !== 'hold') {
         $class[] = ["/api/athletes/{$entry['id']}/sets", $athlete['rung']['exercise']];
     }
 }
