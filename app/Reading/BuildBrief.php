@@ -7,6 +7,7 @@ namespace App\Reading;
 use App\Formats\Day;
 use App\Formats\Library;
 use App\Models\Athlete;
+use App\Models\AthleteKind;
 use App\Models\CurrentGym;
 use App\Models\GymDay;
 use App\Models\TimeOffRecord;
@@ -59,6 +60,7 @@ final readonly class BuildBrief
             $this->hand->of($athlete),
             off: new TimeOff(array_values(TimeOffRecord::ahead($athlete->id, Day::date($today))->get()->map(static fn (TimeOffRecord $t): array => [Day::number($t->from_on), Day::number($t->to_on)])->all())),
             builder: Library::find($athlete->builder_key),
+            isClimber: $athlete->kind !== AthleteKind::Gym,
         );
     }
 

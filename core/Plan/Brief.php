@@ -37,6 +37,7 @@ final readonly class Brief
         public ByHand $hand = new ByHand,
         public TimeOff $off = new TimeOff,
         public ?Builder $builder = null,
+        public bool $isClimber = false,
     ) {
     }
 
@@ -85,6 +86,6 @@ final readonly class Brief
 
     private function but(?Place $place = null, ?HouseRules $rules = null, ?ByHand $hand = null): self
     {
-        return new self($this->today, $this->method, $place ?? $this->place, $rules ?? $this->rules, $this->diary, $this->beliefs, $this->ways, $this->perWeek, $this->missing, $this->capLimits, $hand ?? $this->hand, $this->off, $this->builder);
+        return new self($this->today, $this->method, $place ?? $this->place, $rules ?? $this->rules, $this->diary, $this->beliefs, $this->ways, $this->perWeek, $this->missing, $this->capLimits, $hand ?? $this->hand, $this->off, $this->builder, $this->isClimber);
     }
 }

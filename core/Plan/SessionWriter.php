@@ -350,6 +350,7 @@ final readonly class SessionWriter
             $away >= self::AWAY_DAYS ? sprintf('%d days away: one rung easier for this session.', $away) : null,
             $this->builder()->idea ?? $stage->note,
             Standing::lacksHang($this->brief, $this->course),
+            $this->brief->isClimber ? Caution::ClimbersLoad->text() : null,
             $this->course->passed === [] ? null : sprintf('Nothing fits for: %s. The method goes on after it.', implode(', ', array_map(static fn (Stage $s): string => lcfirst($s->name), $this->course->passed))),
         ]));
     }

@@ -120,3 +120,8 @@ it('answers what suits a class by the reps a set wants', function (): void {
     expect(array_column($items, 'key'))->toContain('band-reps')->toContain('heavy-row')->and(array_values(array_filter($items, fn (array $i): bool => $i['key'] === 'band-reps'))[0]['rung']['prediction']['reps'])->toBeGreaterThan(5);
     $this->getJson("/api/athletes/$this->athlete/class-work?reps=31")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/reps');
 });
+
+it('tells climbers with each session that wall days add up', function (): void {
+    $notes = fn (string $athlete): string => implode(' ', $this->getJson("/api/athletes/$athlete/session")->json('notes'));
+    expect($notes($this->athlete))->not->toContain('wall days')->and($notes(addAthlete($this, name: 'Rope', kind: 'climbing')))->toContain('wall days');
+});

@@ -53,3 +53,11 @@ it('has something for a class of any set size, each likely to be done', function
 it('climbs the grip ladder by the longest hang', function (?float $longest, ?GripTier $tier, string $next): void {
     expect($longest === null ? null : GripTier::of($longest))->toBe($tier)->and(GripTier::next($longest)->words())->toBe($next);
 })->with([[null, null, '15–30 s'], [8.0, null, '15–30 s'], [22.0, GripTier::Beginner, '22–30 s'], [34.0, GripTier::Intermediate, '34–60 s'], [75.0, GripTier::Advanced, '75–120 s'], [150.0, GripTier::Advanced, '120 s']]);
+
+it('ships builders and variations that fit their schemas, each known by one key', function (string $name): void {
+    $file = json_decode((string) file_get_contents(dirname(__DIR__, 2)."/core/Method/$name.json"));
+
+    expect(fitsSchema($file, $name))->toBeTrue()
+        ->and(count(array_unique(array_column($file, 'key'))))->toBe(count($file))
+        ->and(fitsSchema([['key' => 'odd', 'reps' => 'many']], $name))->toBeFalse();
+})->with(['builders', 'variations']);
