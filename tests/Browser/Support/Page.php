@@ -18,6 +18,9 @@ use Facebook\WebDriver\WebDriverKeys;
  */
 final class Page
 {
+    /** In which a list of a select comes up. */
+    private const SOON_S = 4.0;
+
     private readonly ChromeDevToolsDriver $tools;
 
     private function __construct(public readonly RemoteWebDriver $driver, private readonly string $base)
@@ -129,10 +132,23 @@ final class Page
     public function choose(string $label, string $option, string $within = ''): self
     {
         $quoted = self::quote($label);
-        $this->click(WebDriverBy::xpath("$within//*[contains(@class,'n-base-selection')][ancestor-or-self::*[@aria-label=$quoted]]"), $label);
-        $this->click(WebDriverBy::xpath("//*[contains(@class,'n-base-select-option')][contains(normalize-space(.),".self::quote($option).')]'), $option);
+        $select = WebDriverBy::xpath("$within//*[contains(@class,'n-base-selection')][ancestor-or-self::*[@aria-label=$quoted]]");
+        $wanted = WebDriverBy::xpath("//*[contains(@class,'n-base-select-option')][contains(normalize-space(.),".self::quote($option).')]');
+        $this->click($select, $label);
+        if (! $this->comes($wanted)) {
+            $this->click($select, $label); // it was still sliding in, and the first click went beside it
+        }
 
-        return $this;
+        return $this->click($wanted, $option);
+    }
+
+    private function comes(WebDriverBy $what): bool
+    {
+        try {
+            return (bool) Wait::until(fn (): bool => $this->driver->findElements($what) !== [], 'Not yet.', self::SOON_S);
+        } catch (\RuntimeException) {
+            return false;
+        }
     }
 
     public function key(string $keys): self
