@@ -118,9 +118,7 @@ final readonly class SituationOf
             }
         }
         $sameLane = array_values(array_filter($others, static fn (Rung $r): bool => $r->exercise->setup->kind()->lane() === $lane));
-        $others = $sameLane === [] ? $others : $sameLane;
-        usort($others, fn (Rung $a, Rung $b): int => [abs($a->share() - $this->rung->share()), $a->name] <=> [abs($b->share() - $this->rung->share()), $b->name]);
-
+        $others = Pick::nearestFirst($sameLane === [] ? $others : $sameLane, $this->rung);
         $isNear = $others !== [] && ($this->rung->exercise->manner->movement->isTimed() || abs($others[0]->share() - $this->rung->share()) <= self::SAME_SHARE);
 
         return $isNear ? $others[0] : null;

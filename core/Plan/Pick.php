@@ -81,9 +81,21 @@ final readonly class Pick
                 }
             }
         }
-        usort($others, static fn (Rung $a, Rung $b): int => [abs($a->share() - $than->share()), $a->name] <=> [abs($b->share() - $than->share()), $b->name]);
 
-        return $others;
+        return self::nearestFirst($others, $than);
+    }
+
+    /**
+     * By carried share.
+     *
+     * @param  array<Rung>  $rungs
+     * @return list<Rung>
+     */
+    public static function nearestFirst(array $rungs, Rung $to): array
+    {
+        usort($rungs, static fn (Rung $a, Rung $b): int => [abs($a->share() - $to->share()), $a->name] <=> [abs($b->share() - $to->share()), $b->name]);
+
+        return $rungs;
     }
 
     /** @return list<Means> that the house does with */

@@ -67,22 +67,26 @@ final readonly class SessionWriter
         if ($refused?->stopsAll() === true) {
             return new Session($this->course->now, [], [], $refused->code === RefusalCode::Screen ? self::mobility() : [], $refused);
         }
-        [$blocks, $notes] = $this->blocks($refused);
+        $asked = $this->lines();
+        [$blocks, $notes] = $this->blocks($refused, $asked);
         $work = $this->course->now->stage->work();
         if ($this->course->now->rung === null && $refused === null) {
             $refused = Refusal::nothingFits(sprintf('Nothing in this kit fits for %s. %s', lcfirst($work->words()), $this->whatToGet($work)));
         }
 
-        return new Session($this->course->now, $blocks, $this->gear($blocks), [...$this->notesOfPlace(), ...$notes], $refused, array_values(array_filter($this->lines(), self::isLeftOut(...))));
+        return new Session($this->course->now, $blocks, $this->gear($blocks), [...$this->notesOfPlace(), ...$notes], $refused, array_values(array_filter($asked, self::isLeftOut(...))));
     }
 
-    /** @return array{list<Block>, list<string>} */
-    private function blocks(?Refusal $refused): array
+    /**
+     * @param  list<AskedLine>  $asked
+     * @return array{list<Block>, list<string>}
+     */
+    private function blocks(?Refusal $refused, array $asked): array
     {
         $blocks = $notes = [];
         $lowered = 0;
         $room = $this->caps->hardSetsAWeek - $this->brief->diary->hardVerticalsThisWeek($this->brief->today);
-        foreach ($this->inOrder([...$this->tries($refused), ...$this->lines()]) as $line) {
+        foreach ($this->inOrder([...$this->tries($refused), ...$asked]) as $line) {
             $block = $line instanceof Block ? $line : $this->block($line, $lowered);
             $stopped = $block instanceof Block ? $this->stopped($block, $refused) : null;
             if (! $block instanceof Block || $stopped !== null) {

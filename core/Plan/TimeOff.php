@@ -23,20 +23,14 @@ final readonly class TimeOff
 
     public function covers(int $day): bool
     {
-        foreach ($this->spans as [$from, $to]) {
-            if ($day >= $from && $day <= $to) {
-                return true;
-            }
-        }
-
-        return false;
+        return $this->endOf($day) !== null;
     }
 
     /** The first day from one on that is not off. */
     public function after(int $day): int
     {
-        while ($this->covers($day)) {
-            $day++;
+        while (($ends = $this->endOf($day)) !== null) {
+            $day = $ends + 1;
         }
 
         return $day;
@@ -66,5 +60,17 @@ final readonly class TimeOff
         }
 
         return $by;
+    }
+
+    /** The last day of the time off that a day is in. */
+    private function endOf(int $day): ?int
+    {
+        foreach ($this->spans as [$from, $to]) {
+            if ($day >= $from && $day <= $to) {
+                return $to;
+            }
+        }
+
+        return null;
     }
 }

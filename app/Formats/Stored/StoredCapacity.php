@@ -34,7 +34,7 @@ final class StoredCapacity
         return json_encode(StoredForm::keys(self::VERSION, [
             'setups' => array_map(strval(...), array_keys($state->setups)),
             'places' => array_values($state->setups),
-            'figures' => base64_encode(pack('e*', ...$figures)),
+            'figures' => PackedFigures::write($figures),
         ]), JSON_THROW_ON_ERROR);
     }
 
@@ -47,7 +47,7 @@ final class StoredCapacity
     {
         return StoredForm::read('capacity', $kept, static function (JsonObject $j) use ($day): ?CapacityState {
             $setups = array_combine($j->texts('setups', PHP_INT_MAX, self::LONGEST_KEY), array_map(intval(...), $j->numbers('places', PHP_INT_MAX)));
-            $figures = self::figures($j->text('figures', self::LONGEST_STATE));
+            $figures = PackedFigures::read($j->text('figures', self::LONGEST_STATE));
             $hypotheses = CapacityFilter::usual()->hypotheses;
             $size = Gaussian::FIRST_ERROR + count($setups);
             $each = $size + intdiv($size * ($size + 1), 2);
@@ -58,15 +58,6 @@ final class StoredCapacity
 
             return CapacityState::restored($day, $setups, $hypotheses, array_slice($figures, 0, count($hypotheses)), $beliefs);
         });
-    }
-
-    /** @return list<float> */
-    private static function figures(string $packed): array
-    {
-        /** @var array<int, float> $figures */
-        $figures = unpack('e*', (string) base64_decode($packed, true)) ?: [];
-
-        return array_values($figures);
     }
 
     /** @param  list<float>  $figures */

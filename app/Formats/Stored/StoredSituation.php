@@ -213,7 +213,7 @@ final class StoredSituation
             'name' => $rung->name,
             'load' => [$load->weightN, $load->bottomN, $load->meanN, $load->topN, $load->demand->share, $load->demand->shape, $load->shareSd, $load->romM],
             'warnings' => array_map(static fn (Warning $w): array => ['code' => $w->code->value, 'text' => $w->text], $load->warnings),
-            'reps' => $reps === null ? null : base64_encode(pack('e*', ...array_merge(...$reps->parts))),
+            'reps' => $reps === null ? null : PackedFigures::write(array_merge(...$reps->parts)),
             'seconds' => $seconds === null ? null : [$seconds->logPart, $seconds->sd],
         ], static fn (mixed $value): bool => $value !== null && $value !== []);
     }
@@ -233,8 +233,7 @@ final class StoredSituation
 
     private static function prediction(?string $packed): ?RepPrediction
     {
-        /** @var array<int, float> $figures */
-        $figures = $packed === null ? [] : (unpack('e*', (string) base64_decode($packed, true)) ?: []);
+        $figures = $packed === null ? [] : PackedFigures::read($packed);
         $parts = array_map(static fn (array $p): array => [$p[0], $p[1] ?? 0.0, $p[2] ?? 0.0, $p[3] ?? 0.0], array_chunk($figures, 4));
 
         return $parts === [] ? null : new RepPrediction($parts);
