@@ -10,7 +10,7 @@ import FaultList from '../parts/FaultList.vue';
 import QuantityField from '../parts/QuantityField.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useLeaving } from '../parts/useLeaving';
-import { useRead } from '../parts/useRead';
+import { useCaps } from './useLibrary';
 
 type Key = 'lowerings_a_session' | 'lowerings_a_week' | 'hard_sets_first_month' | 'hard_sets_later';
 
@@ -21,7 +21,7 @@ const FIELDS: readonly { key: Key; label: string; unit: 'reps' | 'sets' }[] = [
     { key: 'hard_sets_later', label: 'Hard vertical sets a week, later', unit: 'sets' },
 ];
 
-const caps = useRead(['caps'], () => outcome(api.GET('/api/caps')));
+const caps = useCaps();
 const typed = reactive<Record<Key, string>>({ lowerings_a_session: '', lowerings_a_week: '', hard_sets_first_month: '', hard_sets_later: '' });
 const acknowledged = ref(false);
 const saving = ref(false);

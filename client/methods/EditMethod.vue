@@ -9,8 +9,8 @@ import ProblemNote from '../parts/ProblemNote.vue';
 import FaultList from '../parts/FaultList.vue';
 import SidePanel from '../parts/SidePanel.vue';
 import EditStage from './EditStage.vue';
-import { useRead } from '../parts/useRead';
 import { addStage, move, type MethodFile } from './methodFile';
+import { useLibrary } from './useLibrary';
 
 const props = defineProps<{ method: string; own: boolean }>();
 const emit = defineEmits<{ kept: [key: string] }>();
@@ -18,7 +18,7 @@ const open = defineModel<boolean>('open', { required: true });
 
 const CHECK_MS = 400;
 
-const library = useRead(['library'], () => outcome(api.GET('/api/library')), { enabled: open });
+const library = useLibrary(open);
 const draft = ref<MethodFile>();
 const problem = shallowRef<Problem>();
 const busy = ref(false);

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { NCheckbox, NInput, NInputNumber, NSelect } from 'naive-ui';
+import { NCheckbox, NInput, NSelect } from 'naive-ui';
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import FormField from '../parts/FormField.vue';
 import EditBeside from './EditBeside.vue';
+import WholeField from './WholeField.vue';
 import { keyOf, OFFERED, wordsOf } from './means';
 import { amountOf, measureOf, pickMeans, workOf, type StageFile } from './methodFile';
 
@@ -17,8 +18,8 @@ const work = computed(() => workOf(props.stage));
 const amount = computed(() => (work.value ? (work.value[amountOf(work.value)] ?? []) : []));
 const options = computed(() => [...new Map([...(work.value?.do ?? []), ...OFFERED].map((m) => [keyOf(m), { value: keyOf(m), label: wordsOf(m) }])).values()]);
 
-function setAmount(at: 0 | 1, value: number | null): void {
-    if (work.value && value !== null) {
+function setAmount(at: 0 | 1, value: number | null | undefined): void {
+    if (work.value && typeof value === 'number') {
         const [low = value, high = low] = amount.value;
         work.value[amountOf(work.value)] = at === 0 ? [value, Math.max(value, high)] : [low, value];
     }
@@ -46,58 +47,20 @@ function setAmount(at: 0 | 1, value: number | null): void {
             </FormField>
             <NCheckbox :checked="work.climbs === true" @update:checked="work.climbs = $event || undefined">Rung after rung within the stage</NCheckbox>
             <div class="figures">
-                <FormField v-slot="{ inputProps }" label="Sets">
-                    <NInputNumber v-model:value="work.sets" :input-props="inputProps" :min="1" :max="12" :show-button="false" placeholder="" />
-                </FormField>
-                <FormField v-slot="{ inputProps }" :label="`From, ${WORDS[amountOf(work)]}`">
-                    <NInputNumber
-                        :value="amount[0] ?? null"
-                        :input-props="inputProps"
-                        :min="1"
-                        :max="600"
-                        :show-button="false"
-                        placeholder=""
-                        @update:value="setAmount(0, $event)"
-                    />
-                </FormField>
-                <FormField v-slot="{ inputProps }" :label="`To, ${WORDS[amountOf(work)]}`">
-                    <NInputNumber
-                        :value="amount[1] ?? amount[0] ?? null"
-                        :input-props="inputProps"
-                        :min="1"
-                        :max="600"
-                        :show-button="false"
-                        placeholder=""
-                        @update:value="setAmount(1, $event)"
-                    />
-                </FormField>
-                <FormField v-slot="{ inputProps }" label="Rest, s">
-                    <NInputNumber v-model:value="work.rest_s" :input-props="inputProps" :min="0" :max="600" :show-button="false" placeholder="" />
-                </FormField>
-                <FormField v-slot="{ inputProps }" label="Weeks, at the least">
-                    <NInputNumber v-model:value="stage.weeks[0]" :input-props="inputProps" :min="0" :max="52" :show-button="false" placeholder="" />
-                </FormField>
-                <FormField v-slot="{ inputProps }" label="Weeks, at the most">
-                    <NInputNumber v-model:value="stage.weeks[1]" :input-props="inputProps" :min="1" :max="104" :show-button="false" placeholder="" />
-                </FormField>
+                <WholeField v-model="work.sets" label="Sets" :min="1" :max="12" />
+                <WholeField :model-value="amount[0] ?? null" :label="`From, ${WORDS[amountOf(work)]}`" :min="1" :max="600" @update:model-value="setAmount(0, $event)" />
+                <WholeField :model-value="amount[1] ?? amount[0] ?? null" :label="`To, ${WORDS[amountOf(work)]}`" :min="1" :max="600" @update:model-value="setAmount(1, $event)" />
+                <WholeField v-model="work.rest_s" label="Rest, s" :min="0" :max="600" />
+                <WholeField v-model="stage.weeks[0]" label="Weeks, at the least" :min="0" :max="52" />
+                <WholeField v-model="stage.weeks[1]" label="Weeks, at the most" :min="1" :max="104" />
             </div>
         </template>
         <div class="figures">
-            <FormField v-slot="{ inputProps }" :label="`Gate, ${WORDS[measure]}`">
-                <NInputNumber v-model:value="stage.gate[measure]" :input-props="inputProps" :min="1" :max="600" :show-button="false" placeholder="" />
-            </FormField>
-            <FormField v-slot="{ inputProps }" label="Gate, sets">
-                <NInputNumber v-model:value="stage.gate.sets" :input-props="inputProps" :min="1" :max="12" :show-button="false" placeholder="" />
-            </FormField>
-            <FormField v-slot="{ inputProps }" label="Sessions">
-                <NInputNumber v-model:value="stage.gate.sessions" :input-props="inputProps" :min="1" :max="10" :show-button="false" placeholder="" />
-            </FormField>
-            <FormField v-slot="{ inputProps }" label="Floor">
-                <NInputNumber v-model:value="stage.gate.floor" :input-props="inputProps" :min="0" :max="600" :show-button="false" placeholder="" />
-            </FormField>
-            <FormField v-slot="{ inputProps }" label="Days, at the least">
-                <NInputNumber v-model:value="stage.gate.least_days" :input-props="inputProps" :min="0" :max="365" :show-button="false" placeholder="" />
-            </FormField>
+            <WholeField v-model="stage.gate[measure]" :label="`Gate, ${WORDS[measure]}`" :min="1" :max="600" />
+            <WholeField v-model="stage.gate.sets" label="Gate, sets" :min="1" :max="12" />
+            <WholeField v-model="stage.gate.sessions" label="Sessions" :min="1" :max="10" />
+            <WholeField v-model="stage.gate.floor" label="Floor" :min="0" :max="600" />
+            <WholeField v-model="stage.gate.least_days" label="Days, at the least" :min="0" :max="365" />
         </div>
         <EditBeside :stage="stage" :accessories="accessories" />
         <div class="row">

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { api, outcome } from '../domain/http';
 import ReadNote from '../parts/ReadNote.vue';
-import { useRead } from '../parts/useRead';
+import { useLibrary } from './useLibrary';
 
-const library = useRead(['library'], () => outcome(api.GET('/api/library')));
+const library = useLibrary();
 const range = ([low, high]: readonly number[]): string => (low === high ? String(low) : `${low}–${high}`);
 const TIERS = { beginner: 'Beginner', intermediate: 'Intermediate', advanced: 'Advanced' } as const;
 </script>

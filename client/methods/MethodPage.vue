@@ -12,11 +12,12 @@ import { useRead } from '../parts/useRead';
 import EditMethod from './EditMethod.vue';
 import StageStrip from './StageStrip.vue';
 import { weeksText } from './stages';
+import { useCaps } from './useLibrary';
 
 const props = defineProps<{ method: string }>();
 
 const router = useRouter();
-const caps = useRead(['caps'], () => outcome(api.GET('/api/caps')));
+const caps = useCaps();
 const methods = useRead(['methods'], () => outcome(api.GET('/api/methods')));
 const shown = computed(() => methods.value.value?.methods.find((m) => m.key === props.method));
 const editing = ref(false);

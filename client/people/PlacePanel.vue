@@ -13,6 +13,7 @@ import ReadNote from '../parts/ReadNote.vue';
 import SidePanel from '../parts/SidePanel.vue';
 import { useRead } from '../parts/useRead';
 import type { Athlete } from './useAthlete';
+import { useLibrary } from '../methods/useLibrary';
 
 const props = defineProps<{ athlete: Athlete }>();
 const emit = defineEmits<{ placed: [] }>();
@@ -25,7 +26,7 @@ const error = ref<string>();
 const problem = shallowRef<Problem>();
 let id = uuidv7();
 const methods = useRead(['methods'], () => outcome(api.GET('/api/methods')), { enabled: open });
-const library = useRead(['library'], () => outcome(api.GET('/api/library')), { enabled: open });
+const library = useLibrary(open);
 const history = useRead(
     () => ['place', props.athlete.id, open.value],
     () => outcome(api.GET('/api/athletes/{athlete}/place', { params: { path: { athlete: props.athlete.id } } })),

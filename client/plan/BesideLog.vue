@@ -8,6 +8,7 @@ import { limits } from '../domain/limits.gen';
 import type { Problem } from '../domain/problems';
 import ProblemNote from '../parts/ProblemNote.vue';
 import QuantityField from '../parts/QuantityField.vue';
+import LogFrame from './LogFrame.vue';
 
 const props = defineProps<{ id: string; block: Schemas['Block'] }>();
 
@@ -18,7 +19,6 @@ const MEASURES = {
     metres: { label: 'Way', unit: 'm', key: 'metres' },
 } as const;
 
-const open = ref(false);
 const much = ref(String(props.block.amount.high));
 const load = ref('');
 const errors = ref<{ much?: string | undefined; load?: string | undefined }>({});
@@ -50,24 +50,19 @@ async function log(): Promise<void> {
     if (result.ok) {
         setId = uuidv7();
         done.value += 1;
-        open.value = done.value < props.block.sets;
     }
 }
 </script>
 
 <template>
-    <div class="beside no-print">
-        <button v-if="!open" type="button" class="quiet small" @click="open = true">
-            {{ done === 0 ? 'Log it' : `${done} of ${block.sets} logged` }}
-            <span class="unseen">: {{ block.name }}</span>
-        </button>
-        <form v-else class="row" novalidate @submit.prevent="log">
+    <LogFrame :block="block" :done="done">
+        <form class="row" novalidate @submit.prevent="log">
             <QuantityField v-model="much" :label="measure.label" :unit="measure.unit" :limits="range" :error="errors.much" />
             <QuantityField v-model="load" label="Load" optional unit="kg" :limits="limits.BesideInput.load_kg" :error="errors.load" />
             <NButton attr-type="submit" type="primary" :loading="busy">Log set {{ done + 1 }}</NButton>
         </form>
         <ProblemNote v-if="problem" :problem="problem" />
-    </div>
+    </LogFrame>
 </template>
 
 <style scoped>

@@ -8,6 +8,7 @@ import ChipRow from '../parts/ChipRow.vue';
 import QuantityField from '../parts/QuantityField.vue';
 import { useSetQueue } from '../parts/useSetQueue';
 import { left, reserveChips } from '../people/counts';
+import LogFrame from './LogFrame.vue';
 
 /** A set of a pulling line of the session, on its own set-up, whatever is in use. */
 const props = defineProps<{ id: string; block: Schemas['Block'] }>();
@@ -16,7 +17,6 @@ const queue = useSetQueue();
 const isHold = computed(() => props.block.rung?.exercise.movement === 'hold');
 const unit = computed(() => (isHold.value ? 's' : 'reps'));
 const range = computed(() => (isHold.value ? limits.SetInput.hang_s : limits.SetInput.clean_reps));
-const open = ref(false);
 const much = ref(String(props.block.amount.measure === 'total_reps' ? Math.ceil(props.block.amount.high / props.block.sets) : props.block.amount.high));
 const reserve = ref<number | null>(props.block.to_failure ? 0 : null);
 const error = ref<string>();
@@ -38,18 +38,13 @@ async function log(): Promise<void> {
     );
     if (made) {
         done.value += 1;
-        open.value = done.value < props.block.sets;
     }
 }
 </script>
 
 <template>
-    <div class="no-print">
-        <button v-if="!open" type="button" class="quiet small" @click="open = true">
-            {{ done === 0 ? 'Log it' : `${done} of ${block.sets} logged` }}
-            <span class="unseen">: {{ block.name }}</span>
-        </button>
-        <form v-else class="stack" novalidate @submit.prevent="log">
+    <LogFrame :block="block" :done="done">
+        <form class="stack" novalidate @submit.prevent="log">
             <div class="row">
                 <QuantityField v-model="much" :label="isHold ? 'Held' : 'Clean reps'" :unit="unit" :limits="range" :error="error" />
                 <NButton attr-type="submit" type="primary">Log set {{ done + 1 }}</NButton>
@@ -57,7 +52,7 @@ async function log(): Promise<void> {
             <p v-if="!isHold" class="small dim">In reserve</p>
             <ChipRow v-if="!isHold" label="In reserve" :chips="reserveChips" :value="reserve" @pick="reserve = $event" />
         </form>
-    </div>
+    </LogFrame>
 </template>
 
 <style scoped>
