@@ -23,7 +23,7 @@ const REACHES = [
     { value: 'lasts', label: 'From now on' },
 ] as const;
 
-const { typed, lasts, instead, readings, line, asTried, problem, busy, isTimed, begin, put, look, keep } = useLine(
+const { typed, lasts, instead, readings, line, asTried, problem, busy, unit, begin, put, look, keep } = useLine(
     () => props.id,
     () => props.block,
 );
@@ -82,8 +82,8 @@ async function submit(leftOut: boolean): Promise<void> {
             <div class="figures">
                 <QuantityField v-model="typed.sets" label="Sets" unit="sets" :limits="limits.LineInput.sets" :error="readings.sets.error" />
                 <QuantityField v-model="typed.rest" label="Rest" unit="s" :limits="limits.LineInput.rest_s" :error="readings.rest.error" />
-                <QuantityField v-model="typed.low" label="From" :unit="isTimed ? 's' : 'reps'" :limits="limits.LineInput.low" :error="readings.low.error" />
-                <QuantityField v-model="typed.high" label="To" :unit="isTimed ? 's' : 'reps'" :limits="limits.LineInput.high" :error="readings.high.error" />
+                <QuantityField v-model="typed.low" label="From" :unit="unit" :limits="limits.LineInput.low" :error="readings.low.error" />
+                <QuantityField v-model="typed.high" label="To" :unit="unit" :limits="limits.LineInput.high" :error="readings.high.error" />
             </div>
             <ChipRow label="Holds for" show-label :chips="REACHES" :value="lasts ? 'lasts' : 'next'" @pick="lasts = $event === 'lasts'" />
             <section v-if="asTried" class="tried" aria-live="polite">

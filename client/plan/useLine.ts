@@ -12,6 +12,8 @@ type Input = Schemas['LineInput'];
 
 const TRY_MS = 350;
 
+const UNITS = { reps: 'reps', total_reps: 'reps', seconds: 's', metres: 'm' } as const;
+
 /** What is done instead: a set-up, work beside the pull, or nothing else. */
 export type Instead = { exercise: Exercise } | { accessory: Schemas['Accessory'] } | undefined;
 
@@ -25,12 +27,19 @@ export function useLine(athlete: () => string, block: () => Block | undefined) {
     const busy = ref(false);
     let id = uuidv7();
 
-    const isTimed = computed(() => block()?.amount.measure === 'seconds');
+    /** What the amount counts: of what is done instead, where something is. */
+    const unit = computed(() => {
+        const other = instead.value;
+        if (other && 'exercise' in other) {
+            return other.exercise.movement === 'hold' ? 's' : 'reps';
+        }
+        return UNITS[(other?.accessory.usual ?? block()?.amount)?.measure ?? 'reps'];
+    });
     const range = limits.LineInput;
     const readings: ComputedRef<Record<'sets' | 'low' | 'high' | 'rest', Reading>> = computed(() => ({
         sets: readQuantity(typed.sets, 'sets', range.sets, false),
-        low: readQuantity(typed.low, isTimed.value ? 's' : 'reps', range.low, false),
-        high: readQuantity(typed.high, isTimed.value ? 's' : 'reps', range.high, false),
+        low: readQuantity(typed.low, unit.value, range.low, false),
+        high: readQuantity(typed.high, unit.value, range.high, false),
         rest: readQuantity(typed.rest, 's', range.rest_s, false),
     }));
     const isReadable = computed(() => Object.values(readings.value).every((r) => r.error === undefined));
@@ -96,5 +105,5 @@ export function useLine(athlete: () => string, block: () => Block | undefined) {
         return result.ok ? result.value : undefined;
     }
 
-    return { typed, lasts, instead, readings, line, asTried, problem, busy, isTimed, begin, put, look, keep };
+    return { typed, lasts, instead, readings, line, asTried, problem, busy, unit, begin, put, look, keep };
 }

@@ -90,6 +90,8 @@ it('changes a line by hand, sees what it touches, goes back to the method, and p
         $page->signIn()->visit(ELSPETH.'/session')->see('Main');
         $page->click(WebDriverBy::xpath("$main//button[contains(., 'Change')]"))->see('Holds for')->fill('Sets', '1')->see('the gate cannot be met')->press('Change it', "//*[@role='dialog']")->see('By hand, for the next session');
         $page->click(WebDriverBy::xpath("$main//button[contains(., 'Back to the method')]"))->dontSee('By hand');
+        $page->press('Add a line')->see('Holds for')->choose('What', 'Loaded carry')->see('2 × 30 m')->press('Add it', "//*[@role='dialog']")->see('By hand');
+        $page->click(WebDriverBy::xpath("//li[contains(., 'Loaded carry')]//button[contains(., 'Back to the method')]"))->dontSee('Loaded carry');
         $page->visit(ELSPETH.'/weeks')->see('None noted')->press('Note time off')->see('Needed: the first day.');
         expect($page->script('return document.documentElement.scrollWidth <= innerWidth'))->toBeTrue()->and($page->consoleErrors())->toBe([]);
     } finally {

@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
+import { useLine } from '../../../client/plan/useLine';
 import SessionPage from '../../../client/plan/SessionPage.vue';
 import { useSetQueue } from '../../../client/parts/useSetQueue';
 import { COACH, heron, jolyon, set } from '../support/samples';
@@ -173,4 +174,18 @@ it('logs a pulling line on its own set-up, with the reps asked and the reserve',
     await sees('Log set 2');
     await eventually(() => expect(sent).toHaveLength(1));
     expect(sent[0]).toMatchObject({ exercise: heron.exercise, clean_reps: 9, asked_reps: 8, reserve: 2, purpose: 'work' });
+});
+
+it('counts a line in the unit of what is done instead, and takes its usual amount', () => {
+    const carry = others.accessories[0]!;
+    const line = useLine(
+        () => 'jolyon',
+        () => block(),
+    );
+    line.begin();
+    expect([line.unit.value, line.typed.low]).toEqual(['reps', '8']);
+    line.put({ accessory: carry });
+    expect([line.unit.value, line.typed.low, line.typed.high]).toEqual(['m', '30', '30']);
+    line.put({ exercise: { setup: { kind: 'strict' }, movement: 'hold', at: 'top', seconds: 10 } });
+    expect(line.unit.value).toBe('s');
 });
