@@ -11,7 +11,9 @@ use App\Http\Controllers\CallController;
 use App\Http\Controllers\CapacityController;
 use App\Http\Controllers\CapController;
 use App\Http\Controllers\CautionController;
+use App\Http\Controllers\ClassController;
 use App\Http\Controllers\ClearanceController;
+use App\Http\Controllers\DeedController;
 use App\Http\Controllers\GearController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HouseRuleController;
@@ -31,10 +33,11 @@ use App\Http\Controllers\TrendController;
 use App\Http\Controllers\WeeksController;
 use App\Http\Controllers\WrittenSessionController;
 use App\Http\Middleware\EnterGym;
+use App\Http\Middleware\FollowLog;
 use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
-foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off'] as $key) {
+foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off', 'class'] as $key) {
     Route::pattern($key, '[0-9a-fA-F]{8}-([0-9a-fA-F]{4}-){3}[0-9a-fA-F]{12}');
 }
 
@@ -42,8 +45,20 @@ Route::get('health', HealthController::class)->withoutMiddleware(EnsureFrontendR
 Route::post('sign-in', [SessionController::class, 'signIn']);
 Route::post('gym', [SettingsController::class, 'found']);
 
+/** The floor: what is logged here is followed when somebody looks at what follows from it. */
 Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::get('me', [SessionController::class, 'show']);
+    Route::get('classes', [ClassController::class, 'index']);
+    Route::post('classes', [ClassController::class, 'store']);
+    Route::put('classes/{class}', [ClassController::class, 'update']);
+    Route::delete('classes/{class}', [ClassController::class, 'end']);
+    Route::get('classes/{class}/days/{on}/news', [ClassController::class, 'news']);
+    Route::post('deeds', DeedController::class);
+    Route::post('athletes/{athlete}/sets', [SetController::class, 'store']);
+});
+
+Route::middleware(['auth:web', EnterGym::class, FollowLog::class])->group(function (): void {
+    Route::get('classes/{class}/days/{on}', [ClassController::class, 'day']);
     Route::post('sign-out', [SessionController::class, 'signOut']);
     Route::put('settings', [SettingsController::class, 'change']);
     Route::put('password', [SettingsController::class, 'password']);
@@ -53,11 +68,12 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::put('kit/floor', [KitController::class, 'floor']);
     Route::post('gear', [GearController::class, 'store']);
     Route::put('gear/{gear}', [GearController::class, 'update']);
+    Route::put('gear/{gear}/today', [GearController::class, 'today']);
     Route::put('gear/{gear}/retirement', [GearController::class, 'retire']);
     Route::post('bands', [BandController::class, 'store']);
     Route::put('bands/{band}', [BandController::class, 'update']);
+    Route::put('bands/{band}/today', [BandController::class, 'today']);
     Route::put('bands/{band}/retirement', [BandController::class, 'retire']);
-    Route::get('bands/{band}/learned', [BandController::class, 'learned']);
     Route::get('bands/{band}/inspections', [BandController::class, 'inspections']);
     Route::post('bands/{band}/inspections', [BandController::class, 'inspect']);
 
@@ -66,6 +82,7 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::put('bench/scale/hang', [BenchController::class, 'hang']);
     Route::post('bench/curve', [BenchController::class, 'curve']);
 
+    Route::get('bands/{band}/learned', [BandController::class, 'learned']);
     Route::get('athletes', [AthleteController::class, 'index']);
     Route::post('athletes', [AthleteController::class, 'store']);
     Route::get('athletes/{athlete}', [AthleteController::class, 'show']);
@@ -89,11 +106,9 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::get('athletes/{athlete}/standing-height', [SetupController::class, 'standingHeight']);
     Route::get('athletes/{athlete}/for-reps', [SetupController::class, 'forReps']);
     Route::get('athletes/{athlete}/sets', [SetController::class, 'index']);
-    Route::post('athletes/{athlete}/sets', [SetController::class, 'store']);
     Route::post('athletes/{athlete}/sets/{set}/withdrawal', [SetController::class, 'withdraw']);
     Route::post('athletes/{athlete}/clearances', ClearanceController::class);
     Route::post('athletes/{athlete}/pain', PainController::class);
-    Route::post('sets', [SetController::class, 'storeAll']);
     Route::get('athletes/{athlete}/calls', [CallController::class, 'past']);
 
     Route::get('athletes/{athlete}/session', [WrittenSessionController::class, 'show']);

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Band;
 use App\Models\CurrentGym;
 use App\Models\Gear;
+use App\Models\GymDay;
 use App\Models\GymKit;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
@@ -25,6 +26,7 @@ final readonly class ChangeGear
         private GymKit $kit,
         private CurrentGym $gym,
         private RemakeCalls $calls,
+        private GymDay $days,
     ) {
     }
 
@@ -83,6 +85,17 @@ final readonly class ChangeGear
             $this->kit->changed();
         });
         $this->calls->afterKitChange();
+    }
+
+    /** Out of use for today, or back in it; the calls follow. */
+    public function outToday(Gear|Band $gear, bool $isOut): void
+    {
+        $on = $isOut ? $this->days->today() : null;
+        if ($gear->out_on !== $on) {
+            $gear->fill(['out_on' => $on])->save();
+            $this->kit->outChanged();
+            $this->calls->afterKitChange();
+        }
     }
 
     public function floor(Floor $floor): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Athlete;
+use App\Models\News;
 use Illuminate\Database\ConnectionInterface;
 
 /**
@@ -12,7 +13,7 @@ use Illuminate\Database\ConnectionInterface;
  */
 final readonly class HoldAthlete
 {
-    public function __construct(private ConnectionInterface $db)
+    public function __construct(private ConnectionInterface $db, private News $news)
     {
     }
 
@@ -23,6 +24,24 @@ final readonly class HoldAthlete
      * @return T
      */
     public function during(string $athleteId, \Closure $deed): mixed
+    {
+        return $this->quietly($athleteId, function (Athlete $athlete) use ($deed): mixed {
+            $outcome = $deed($athlete);
+            $this->news->tell($athlete->id);
+
+            return $outcome;
+        });
+    }
+
+    /**
+     * The same where nothing new comes of it for anybody who looks on.
+     *
+     * @template T
+     *
+     * @param  \Closure(Athlete): T  $deed
+     * @return T
+     */
+    public function quietly(string $athleteId, \Closure $deed): mixed
     {
         return $this->db->transaction(static fn (): mixed => $deed(Athlete::query()->lockForUpdate()->findOrFail($athleteId)));
     }

@@ -24,11 +24,11 @@ final readonly class KeepForecast
     {
     }
 
-    /** With a set of today; what is logged late says nothing of what was foretold then. */
+    /** After the newest sets, as of the day somebody looks; what is logged late says nothing of what was foretold then. */
     public function of(Athlete $athlete, string $day, Pattern $pattern): void
     {
         $today = $this->days->today();
-        if ($day !== $today || ! in_array($pattern, Forecast::PATTERNS, true) || $this->isFresh($athlete, $pattern)) {
+        if ($day !== $athlete->last_trained_on || ! in_array($pattern, Forecast::PATTERNS, true) || $this->isFresh($athlete, $pattern)) {
             return;
         }
         $belief = $this->believed->of($athlete->id, $pattern);

@@ -25,7 +25,7 @@ use SteadyRung\Exercise\Rung;
 use SteadyRung\Strength\FeltLoad;
 
 /**
- * Takes sets into the log, or corrections of them, and what follows from them: capacity, pause, call.
+ * Takes sets into the log, or corrections of them; pain told with one pauses at once, the rest is followed when somebody looks.
  */
 final readonly class LogSet
 {
@@ -36,8 +36,8 @@ final readonly class LogSet
         private GymDay $days,
         private FindWay $ways,
         private StoreOnce $storeOnce,
-        private RefreshAthlete $refresh,
         private WatchPain $pain,
+        private CatchUp $catchUp,
         private ClockInterface $clock,
     ) {
     }
@@ -56,7 +56,7 @@ final readonly class LogSet
     }
 
     /**
-     * Several sets of one athlete in their order, with one refreshing at the end; what is refused does not keep the others out.
+     * Several sets of one athlete in their order; what is refused does not keep the others out.
      *
      * @param  non-empty-list<SetDone>  $sets
      * @return non-empty-list<Stored<LoggedSet>|Problem|CoreError>
@@ -64,6 +64,7 @@ final readonly class LogSet
     public function logAll(string $athleteId, User $coach, array $sets): array
     {
         return $this->athletes->during($athleteId, function (Athlete $athlete) use ($coach, $sets): array {
+            $this->followDaysBefore($athlete, $sets);
             $outcomes = $new = [];
             foreach ($sets as $done) {
                 try {
@@ -83,10 +84,23 @@ final readonly class LogSet
         });
     }
 
+    /**
+     * What days before left to follow is followed first, so that forecasts and calls stand as of their days.
+     *
+     * @param  non-empty-list<SetDone>  $sets
+     */
+    private function followDaysBefore(Athlete $athlete, array $sets): void
+    {
+        $last = max(array_map(fn (SetDone $s): string => $this->days->of($s->performed_at), $sets));
+        if ($athlete->follow_from !== null && $athlete->follow_from < $last) {
+            $this->catchUp->of($athlete);
+        }
+    }
+
     /** @return Stored<LoggedSet> */
     private function take(Athlete $athlete, User $coach, SetDone $done): Stored
     {
-        $replaced = $done->replaces_id === null ? null : LoggedSet::query()->where('athlete_id', $athlete->id)->findOrFail($done->replaces_id);
+        $replaced = $done->replaces_id === null ? null : LoggedSet::query()->where('athlete_id', $athlete->id)->find($done->replaces_id) ?? throw new Problem(ProblemCode::NotFound, 'The set that this one corrects is not in the log of this athlete.');
         $row = $this->row($athlete, $coach, $done, $replaced);
         $stored = $this->storeOnce->store($row, $done, ['athlete' => $athlete->id], function () use ($row, $athlete, $done): void {
             $this->refuseWhilePaused($athlete, $row);
@@ -115,8 +129,7 @@ final readonly class LogSet
             }
         }
         $athlete->last_trained_on = max((string) $athlete->last_trained_on, ...$days);
-        $athlete->save();
-        $this->refresh->from($athlete, min($days), array_values(array_unique(array_filter($patterns), SORT_REGULAR)));
+        CatchUp::later($athlete, min($days), array_values(array_unique(array_filter($patterns), SORT_REGULAR)));
     }
 
     private function row(Athlete $athlete, User $coach, SetDone $done, ?LoggedSet $replaced): LoggedSet
@@ -150,6 +163,7 @@ final readonly class LogSet
             'pain' => $done->pain,
             'pain_told_at' => $done->pain === null ? null : $toldBefore ?? $now,
             'note' => $done->note,
+            'line' => $done->line,
             'logged_at' => $now,
         ]);
     }

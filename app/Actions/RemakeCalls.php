@@ -58,7 +58,7 @@ final class RemakeCalls
         $ids = Athlete::query()->whereNotNull('chosen')->whereNull('archived_at')->orderBy('id')->pluck('id');
         foreach ($ids as $id) {
             try {
-                $this->athletes->during((string) $id, $deed);
+                $this->athletes->quietly((string) $id, $deed);
             } catch (\Throwable $fault) {
                 $this->faults->report($fault); // one athlete's fault leaves the others' calls as they should be
             }

@@ -22,7 +22,10 @@ final readonly class ReplayLog
     {
         $count = 0;
         foreach (Athlete::query()->orderBy('id')->lazyById(100) as $athlete) {
-            $this->athletes->during($athlete->id, fn (Athlete $held) => $this->refresh->from($held, self::BEFORE_ALL));
+            $this->athletes->quietly($athlete->id, function (Athlete $held): void {
+                CatchUp::done($held);
+                $this->refresh->from($held, self::BEFORE_ALL);
+            });
             $count++;
         }
 

@@ -17,7 +17,7 @@ use SteadyRung\Safety\Symptom;
  */
 final readonly class TellSignal
 {
-    public function __construct(private HoldAthlete $athletes, private StoreOnce $storeOnce, private MakeCall $calls, private ClockInterface $clock)
+    public function __construct(private HoldAthlete $athletes, private StoreOnce $storeOnce, private ClockInterface $clock)
     {
     }
 
@@ -35,7 +35,7 @@ final readonly class TellSignal
                 'takes_hold' => $told->takes_hold, 'felt_worked' => $told->felt_worked, 'told_at' => $this->clock->now(),
             ]), $told, ['athlete' => $athlete->id]);
             if ($stored->isNew) {
-                $this->calls->for($athlete);
+                CatchUp::later($athlete, $told->on, []);
             }
 
             return $stored;

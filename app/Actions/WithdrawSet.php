@@ -8,6 +8,7 @@ use App\Models\Athlete;
 use App\Models\LoggedSet;
 use App\Models\User;
 use App\Problems\Problem;
+use App\Problems\ProblemCode;
 use Psr\Clock\ClockInterface;
 
 /**
@@ -18,7 +19,6 @@ final readonly class WithdrawSet
     public function __construct(
         private HoldAthlete $athletes,
         private StoreOnce $storeOnce,
-        private RefreshAthlete $refresh,
         private ClockInterface $clock,
     ) {
     }
@@ -32,7 +32,7 @@ final readonly class WithdrawSet
     public function withdraw(Athlete $athlete, string $setId, User $coach, string $id): Stored
     {
         return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($setId, $coach, $id): Stored {
-            $set = LoggedSet::query()->where('athlete_id', $athlete->id)->findOrFail($setId);
+            $set = LoggedSet::query()->where('athlete_id', $athlete->id)->find($setId) ?? throw new Problem(ProblemCode::NotFound, 'This set is not in the log of this athlete.');
             $stored = $this->storeOnce->store(new LoggedSet([
                 'id' => $id,
                 'athlete_id' => $athlete->id,
@@ -46,7 +46,7 @@ final readonly class WithdrawSet
                 'logged_at' => $this->clock->now(),
             ]), (object) ['withdraws' => $set->id], ['athlete' => $athlete->id]);
             if ($stored->isNew) {
-                $this->refresh->from($athlete, $set->trained_on, $set->pattern === null ? [] : [$set->pattern]);
+                CatchUp::later($athlete, $set->trained_on, $set->pattern === null ? [] : [$set->pattern]);
             }
 
             return $stored;

@@ -38,10 +38,12 @@ use SteadyRung\Safety\ScreenOutcome;
  * @property string|null $stage_since
  * @property int|null $sessions_a_week
  * @property string|null $builder_key what stands in the place of strict work
+ * @property string|null $follow_from the first day of which the log has what was not followed yet
+ * @property list<string> $follow_patterns
  */
 final class Athlete extends Record
 {
-    protected $attributes = ['reach_m' => null, 'chosen' => null, 'pain' => null, 'paused_at' => null, 'tags' => '[]', 'proportions' => 'average', 'archived_at' => null, 'last_trained_on' => null, 'screened_at' => null, 'screen_outcome' => null, 'screen_limits' => '[]', 'screen_most_share' => null, 'method_key' => 'steady-ladder', 'stage_key' => 'ladder', 'stage_since' => null, 'sessions_a_week' => null, 'builder_key' => null];
+    protected $attributes = ['reach_m' => null, 'chosen' => null, 'pain' => null, 'paused_at' => null, 'tags' => '[]', 'proportions' => 'average', 'archived_at' => null, 'last_trained_on' => null, 'screened_at' => null, 'screen_outcome' => null, 'screen_limits' => '[]', 'screen_most_share' => null, 'method_key' => 'steady-ladder', 'stage_key' => 'ladder', 'stage_since' => null, 'sessions_a_week' => null, 'builder_key' => null, 'follow_from' => null, 'follow_patterns' => '[]'];
 
     protected array $told = ['name', 'kind', 'mass_kg', 'stature_m', 'reach_m'];
 
@@ -59,6 +61,7 @@ final class Athlete extends Record
         'screened_at' => 'immutable_datetime',
         'screen_outcome' => ScreenOutcome::class,
         'screen_limits' => 'array',
+        'follow_patterns' => 'array',
         'screen_most_share' => 'float',
     ];
 

@@ -19,10 +19,11 @@ use SteadyRung\Kit\LoopBand;
  * @property string|null $measured_on when the last reading was taken
  * @property string|null $hitched_on the bar it was measured on
  * @property CarbonImmutable|null $retired_at
+ * @property string|null $out_on the day for which it is out of use
  */
 final class Band extends Record
 {
-    protected $attributes = ['retired_at' => null, 'measured_on' => null, 'hitched_on' => null];
+    protected $attributes = ['retired_at' => null, 'out_on' => null, 'measured_on' => null, 'hitched_on' => null];
 
     protected $casts = [
         'hung_length_m' => 'float',

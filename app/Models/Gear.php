@@ -22,12 +22,13 @@ use SteadyRung\Kit\Weight;
  * @property string $name
  * @property string $figures as kept
  * @property CarbonImmutable|null $retired_at
+ * @property string|null $out_on the day for which it is out of use
  */
 final class Gear extends Record
 {
     protected $table = 'gear';
 
-    protected $attributes = ['retired_at' => null];
+    protected $attributes = ['retired_at' => null, 'out_on' => null];
 
     protected $casts = ['kind' => GearKind::class, 'figures' => StoredText::class, 'retired_at' => 'immutable_datetime'];
 

@@ -20,31 +20,45 @@ use SteadyRung\Kit\Weight;
  */
 final class GymKit
 {
-    private ?Kit $inUse = null;
+    /** @var array{string, Kit, Kit, list<string>}|null the gym and the day, its kit, what of it is in use today, what is not */
+    private ?array $read = null;
 
-    private ?string $ofGym = null;
-
-    public function __construct(private readonly CurrentGym $gym)
+    public function __construct(private readonly CurrentGym $gym, private readonly GymDay $days)
     {
     }
 
-    /** The core's kit of what is in use, read once a request; a piece that cannot be read is logged and left out. */
+    /** The core's kit of what is in use today. */
     public function inUse(): Kit
     {
-        if ($this->inUse === null || $this->ofGym !== $this->gym->id()) {
-            $this->ofGym = $this->gym->id();
-            $gear = self::gear()->whereNull('retired_at')->limit(Kit::MOST_PIECES)->get();
-            $bands = self::bands()->whereNull('retired_at')->limit(Kit::MOST_BANDS)->get();
-            $this->inUse = Kit::of(self::readable([...array_values($gear->all()), ...array_values($bands->all())]), $this->gym->gym()->floor);
-        }
+        return $this->read()[2];
+    }
 
-        return $this->inUse;
+    /** The same with what is out of use for today only. */
+    public function whole(): Kit
+    {
+        return $this->read()[1];
+    }
+
+    /**
+     * What is out of use for today only.
+     *
+     * @return list<string> ids, in order
+     */
+    public function outToday(): array
+    {
+        return $this->read()[3];
+    }
+
+    /** A piece was put out of use for today, or back. */
+    public function outChanged(): void
+    {
+        $this->read = null;
     }
 
     /** Something in use was added, changed or retired. */
     public function changed(): void
     {
-        $this->inUse = null;
+        $this->read = null;
         Gym::query()->whereKey($this->gym->id())->increment('kit_version');
         $this->gym->enter($this->gym->id());
     }
@@ -53,6 +67,30 @@ final class GymKit
     public function version(): int
     {
         return $this->gym->gym()->kit_version;
+    }
+
+    /**
+     * Read once a request; a piece that cannot be read is logged and left out.
+     *
+     * @return array{string, Kit, Kit, list<string>}
+     */
+    private function read(): array
+    {
+        $today = $this->days->today();
+        $of = "{$this->gym->id()} $today";
+        if ($this->read === null || $this->read[0] !== $of) {
+            $gear = self::gear()->whereNull('retired_at')->limit(Kit::MOST_PIECES)->get();
+            $bands = self::bands()->whereNull('retired_at')->limit(Kit::MOST_BANDS)->get();
+            $rows = [...array_values($gear->all()), ...array_values($bands->all())];
+            $floor = $this->gym->gym()->floor;
+            $out = array_values(array_map(static fn (Gear|Band $r): string => $r->id, array_filter($rows, static fn (Gear|Band $r): bool => $r->out_on === $today)));
+            $whole = Kit::of(self::readable($rows), $floor);
+            $in = $out === [] ? $whole : Kit::of(self::readable(array_values(array_filter($rows, static fn (Gear|Band $r): bool => $r->out_on !== $today))), $floor);
+            sort($out);
+            $this->read = [$of, $whole, $in, $out];
+        }
+
+        return $this->read;
     }
 
     /**

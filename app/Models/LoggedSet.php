@@ -58,6 +58,7 @@ use SteadyRung\Strength\Seconds;
  * @property Pain|null $pain
  * @property CarbonImmutable|null $pain_told_at when this pain was first told of
  * @property string|null $note
+ * @property string|null $line of the written session that it was done for
  * @property CarbonImmutable $logged_at
  */
 final class LoggedSet extends Record
@@ -67,7 +68,7 @@ final class LoggedSet extends Record
 
     public $timestamps = false;
 
-    protected $attributes = ['replaces_id' => null, 'part_of' => null, 'exercise' => null, 'setup_key' => null, 'work_key' => null, 'load_key' => null, 'held_at' => null, 'setup_name' => null, 'pattern' => null, 'carried_kg' => null, 'carried_share' => null, 'effective_share' => null, 'share_sd' => null, 'shape' => null, 'travel_m' => null, 'asked_reps' => null, 'to_failure' => false, 'clean_reps' => null, 'no_counts' => null, 'faults' => null, 'reserve' => null, 'hang_s' => null, 'splits_s' => null, 'down_s' => null, 'pain' => null, 'pain_told_at' => null, 'note' => null];
+    protected $attributes = ['replaces_id' => null, 'part_of' => null, 'exercise' => null, 'setup_key' => null, 'work_key' => null, 'load_key' => null, 'held_at' => null, 'setup_name' => null, 'pattern' => null, 'carried_kg' => null, 'carried_share' => null, 'effective_share' => null, 'share_sd' => null, 'shape' => null, 'travel_m' => null, 'asked_reps' => null, 'to_failure' => false, 'clean_reps' => null, 'no_counts' => null, 'faults' => null, 'reserve' => null, 'hang_s' => null, 'splits_s' => null, 'down_s' => null, 'pain' => null, 'pain_told_at' => null, 'note' => null, 'line' => null];
 
     protected array $told = ['athlete_id', 'replaces_id', 'part_of', 'withdrawn', 'purpose', 'performed_at', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'asked_reps', 'to_failure'];
 
@@ -103,6 +104,17 @@ final class LoggedSet extends Record
     public static function standing(string $athleteId): Builder
     {
         return self::notReplaced()->where('withdrawn', false)->where('athlete_id', $athleteId);
+    }
+
+    /**
+     * The rows of a day that stand.
+     *
+     * @param  list<string>  $athleteIds
+     * @return Builder<self>
+     */
+    public static function standingOf(array $athleteIds, string $on): Builder
+    {
+        return self::notReplaced()->where('withdrawn', false)->whereIn('athlete_id', $athleteIds)->where('trained_on', $on);
     }
 
     /** Whether work, or pain, was logged since a moment and stands. */

@@ -34,10 +34,10 @@ final readonly class FindWay
         return new RungSearch($this->kit->inUse(), $athlete->limits());
     }
 
-    /** Whatever the gear allows: what was done is taken down, and pain needs a set-up to be drawn on. */
+    /** Whatever the gear allows, what is out for today too: what was done is taken down, and pain needs a set-up to be drawn on. */
     public function anything(): RungSearch
     {
-        return new RungSearch($this->kit->inUse());
+        return new RungSearch($this->kit->whole());
     }
 
     /** The set-up in use as far as it can be built today, else why not; null where none was chosen. */

@@ -12,9 +12,9 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class QueueOutcomeJson
 {
-    /** @param  list<SetOutcomeJson>  $outcomes */
+    /** @param  list<DeedOutcomeJson>  $outcomes */
     public function __construct(
-        #[OA\Property(items: new OA\Items(ref: SetOutcomeJson::class))]
+        #[OA\Property(items: new OA\Items(ref: DeedOutcomeJson::class))]
         public array $outcomes,
     ) {
     }

@@ -66,7 +66,7 @@ final readonly class ScreeningReading
         );
     }
 
-    private function due(Athlete $athlete): ?ScreenDue
+    public function due(Athlete $athlete): ?ScreenDue
     {
         $at = $athlete->screened_at;
         $pain = $at !== null && (PainReport::latestOf($athlete->id, $at) !== null || LoggedSet::painTold($athlete->id, $at)->exists());

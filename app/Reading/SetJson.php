@@ -62,6 +62,10 @@ final readonly class SetJson
         public ?int $asked_reps,
         #[OA\Property]
         public bool $to_failure,
+        #[OA\Property(description: 'The line of the written session that it was done for.')]
+        public ?string $line,
+        #[OA\Property(description: 'The coach who logged it.', format: 'uuid')]
+        public string $by,
         #[OA\Property(description: 'What it taught of the capacity; none where it tells nothing.')]
         public ?string $taught,
         #[OA\Property(description: 'Whether it corrects an earlier row.')]
@@ -97,6 +101,8 @@ final readonly class SetJson
             $set->part_of,
             $set->asked_reps,
             $set->to_failure,
+            $set->line,
+            $set->user_id,
             $taught,
             $set->replaces_id !== null,
             $exercise === null && $set->setup_key !== null || $pain === null && $set->pain_told_at !== null,

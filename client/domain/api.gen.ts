@@ -135,6 +135,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bands/{band}/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Out of use for today, or back. */
+        put: operations["bandOutToday"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/baseline": {
         parameters: {
             query?: never;
@@ -385,6 +402,72 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["classes"];
+        put?: never;
+        post: operations["makeClass"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{class}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeClass"];
+        post?: never;
+        /** @description Nothing is held from today on; what was held stays. */
+        delete: operations["endClass"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{class}/days/{on}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["classDay"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{class}/days/{on}/news": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Those of whom something was told since a number. */
+        get: operations["classNews"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/clearances": {
         parameters: {
             query?: never;
@@ -395,6 +478,23 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["clearPain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description What waited on a device, in the order it was done; each deed is stored once. What is refused does not keep the others out. */
+        post: operations["sendDeeds"];
         delete?: never;
         options?: never;
         head?: never;
@@ -442,6 +542,23 @@ export interface paths {
         };
         get?: never;
         put: operations["retireGear"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gear/{gear}/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Out of use for today, or back. */
+        put: operations["gearOutToday"];
         post?: never;
         delete?: never;
         options?: never;
@@ -797,23 +914,6 @@ export interface paths {
         get: operations["sets"];
         put?: never;
         post: operations["logSet"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sets": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** @description Sets that waited on a device, in the order they were done; each is stored once, and each athlete is refreshed once. What is refused does not keep the others out. */
-        post: operations["logSets"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1218,12 +1318,50 @@ export interface components {
             exercise?: components["schemas"]["Exercise"] | null;
             reason?: string | null;
         };
+        /** @description A class as a coach makes it. */
+        ClassInput: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /**
+             * Format: date
+             * @description The day of the first.
+             */
+            first_on: string;
+            /** @description Where the gym is, as 18:30. */
+            at: string;
+            minutes: number;
+            /** @description Every week on that weekday. */
+            weekly?: boolean;
+            /**
+             * Format: date
+             * @description The last day, of a weekly one.
+             */
+            last_on?: string | null;
+            /** @description Whoever has one of these comes. */
+            tags?: string[];
+        };
         /** @description What ends a pause for pain: a coach's note. */
         ClearanceInput: {
             /** Format: uuid */
             id: string;
             /** @description Who looked at it and what was found. */
             note: string;
+        };
+        /** @description Whether an athlete comes to one day of a class. */
+        ComingInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            class_id: string;
+            /** Format: date */
+            on: string;
+            coming: boolean;
+            /**
+             * Format: date-time
+             * @description When it was told; what was told later stands.
+             */
+            told_at: string;
         };
         /** @description A piece of gear other than a band: its name and its figures. */
         GearInput: {
@@ -1352,6 +1490,18 @@ export interface components {
             faults?: ("hips-sag" | "shoulders-up" | "shoulder-forward" | "chin-reaches" | "uneven-way-down" | "stood-up" | "legs-kick")[];
             /** @description Seconds of each counted lowering, in order. */
             splits_s?: number[];
+            /** @description The line of the written session that it was done for. */
+            line?: string | null;
+        };
+        /** @description A set taken back. */
+        TakenBackInput: {
+            /**
+             * Format: uuid
+             * @description Of the new row that takes the other one back.
+             */
+            id: string;
+            /** Format: uuid */
+            set_id: string;
         };
         /** @description What was told after a session or before the next, one tap each, none required. */
         SignalInput: {
@@ -1450,6 +1600,8 @@ export interface components {
             group: string | null;
             sets: number;
             amount: components["schemas"]["Amount"];
+            /** @description Of one set: reps, seconds or metres. */
+            aim: number;
             to_failure: boolean;
             per_side: boolean;
             tempo: string | null;
@@ -2129,6 +2281,10 @@ export interface components {
             /** @enum {string} */
             fault?: "none" | "silent" | "repeat" | "jump";
         };
+        /** @description Whether a piece of gear is out of use for today. */
+        OutTodayInput: {
+            out: boolean;
+        };
         /** @description A new password, with the present one as proof. */
         PasswordInput: {
             present: string;
@@ -2149,14 +2305,20 @@ export interface components {
              */
             force_kg?: number | null;
         };
-        QueuedSetsInput: {
-            sets: ({
+        QueuedDeedsInput: {
+            deeds: {
                 /**
                  * Format: uuid
-                 * @description A queue of sets of several athletes, in the order they were done.
+                 * @description Deeds that waited on a device, of several athletes, in the order they were done; each says one thing.
                  */
                 athlete_id: string;
-            } & components["schemas"]["SetInput"])[];
+                set?: components["schemas"]["SetInput"];
+                taken_back?: components["schemas"]["TakenBackInput"];
+                beside?: components["schemas"]["BesideInput"];
+                signal?: components["schemas"]["SignalInput"];
+                pain?: components["schemas"]["PainReportInput"];
+                coming?: components["schemas"]["ComingInput"];
+            }[];
         };
         /** @description Whether a piece of gear is out of use. */
         RetirementInput: {
@@ -2311,6 +2473,22 @@ export interface components {
             said: string | null;
             rung: components["schemas"]["Rung"] | null;
         };
+        /** @description A set of work beside the pull, as it is in the log. */
+        Beside: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            performed_at: string;
+            /** @enum {string|null} */
+            accessory: "curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
+            reps: number | null;
+            /** Format: float */
+            seconds: number | null;
+            /** Format: float */
+            metres: number | null;
+            /** Format: float */
+            load_kg: number | null;
+        };
         /** @description An athlete's body: what everything is computed from, and the mass over time. */
         Body: {
             /** Format: uuid */
@@ -2400,6 +2578,44 @@ export interface components {
              */
             raised_at: string | null;
         };
+        /** @description One day of a class with everybody who comes: all that the floor needs while the server is away. */
+        ClassDay: {
+            class: components["schemas"]["HeldClass"];
+            /** @description The number of the latest news in it. */
+            cursor: number;
+            athletes: components["schemas"]["FloorAthlete"][];
+            /** @description So many more have a tag of it than a floor holds. */
+            too_many: number;
+            /** @description What is in the kit, with what is out of use today. */
+            gear: components["schemas"]["FloorPiece"][];
+            coaches: components["schemas"]["Coach"][];
+        };
+        Class: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: date */
+            first_on: string;
+            /** @description Where the gym is, as 18:30. */
+            at: string;
+            minutes: number;
+            weekly: boolean;
+            /** Format: date */
+            last_on: string | null;
+            tags: string[];
+            /** @description The next days it is held on, the gym's time off left out. */
+            next: string[];
+        };
+        /** @description The classes of a gym, and what is held today and in the days round it. */
+        ClassList: {
+            /** Format: date */
+            today: string;
+            items: components["schemas"]["Class"][];
+            /** @description From yesterday to a week ahead, in order. */
+            held: components["schemas"]["HeldClass"][];
+            /** @description In use on the roster. */
+            tags: string[];
+        };
         /** @description What an athlete can do in a class that wants sets of so many reps. */
         ClassWork: {
             reps: number;
@@ -2410,6 +2626,11 @@ export interface components {
             /** Format: date */
             on: string;
             note: string;
+        };
+        Coach: {
+            /** Format: uuid */
+            id: string;
+            name: string;
         };
         /** @description The first session after time away. */
         Comeback: {
@@ -2434,11 +2655,64 @@ export interface components {
         ComparedList: {
             athletes: components["schemas"]["Compared"][];
         };
+        Concern: {
+            /** @enum {string} */
+            kind: "paused" | "screen" | "baselines" | "set-up" | "away" | "sore";
+            text: string;
+        };
         /** @description A row of a list that is kept but cannot be read any more; the fault is in the log. */
         Damaged: {
             /** Format: uuid */
             id: string;
             name: string;
+        };
+        /** @description What became of one queued set: it is stored, or refused with the reason. */
+        DeedOutcome: {
+            id: string;
+            stored: components["schemas"]["Set"] | null;
+            problem: components["schemas"]["Problem"] | null;
+        };
+        /** @description An athlete of a class on its day: the session as it was written, and what was done and told. */
+        FloorAthlete: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            kind: "gym" | "climbing" | "both";
+            /** @description Whether expected today. */
+            coming: boolean;
+            /** @description Without a tag of the class. */
+            walk_in: boolean;
+            /** @description Whether pulling is paused. */
+            paused: boolean;
+            sheet: components["schemas"]["Sheet"];
+            /** @description Of this day, in order. */
+            sets: components["schemas"]["Set"][];
+            /** @description Of this day, in order. */
+            beside: components["schemas"]["Beside"][];
+            /**
+             * @description Told of this day.
+             * @enum {string|null}
+             */
+            gave_out: "grip" | "arms" | "back" | "start" | "middle" | "top" | "breath" | "nothing" | null;
+            effort: number | null;
+            /** @description The soreness told last, within days of this one. */
+            soreness: number | null;
+            /**
+             * Format: date
+             * @description The day before this one that was trained on last.
+             */
+            trained_before_on: string | null;
+        };
+        /** @description A piece of gear by its name. */
+        FloorPiece: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            kind: "bar" | "rings" | "box" | "plate" | "weight" | "machine" | "band";
+            /** @description Of use to nobody today. */
+            out: boolean;
         };
         /** @description When so many strict reps will come. */
         Forecast: {
@@ -2493,6 +2767,19 @@ export interface components {
             database: boolean;
             /** @description Whether there is a gym; without one the first page makes it. */
             founded: boolean;
+        };
+        /** @description One day of a class. */
+        HeldClass: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: date */
+            on: string;
+            /** Format: date-time */
+            starts_at: string;
+            /** Format: date-time */
+            ends_at: string;
+            weekly: boolean;
         };
         /** @description A disputed point with its positions, and how this gym settles it. */
         HouseRule: {
@@ -2619,6 +2906,15 @@ export interface components {
             dose: string;
             cue: string;
         };
+        /** @description What is new on a floor since a number. */
+        News: {
+            /** @description To ask with the next time. */
+            cursor: number;
+            /** @description Whether too much was missed: read the class anew. */
+            missed: boolean;
+            /** @description Those of whom there is news. */
+            athletes: components["schemas"]["FloorAthlete"][];
+        };
         /** @description What could be done in the place of a line of the session. */
         Others: {
             /** @description Nearest in carried share first; none in the place of work beside the pull. */
@@ -2668,7 +2964,7 @@ export interface components {
         };
         /** @description What became of each set of a queue, in its order. */
         QueueOutcome: {
-            outcomes: components["schemas"]["SetOutcome"][];
+            outcomes: components["schemas"]["DeedOutcome"][];
         };
         Refusal: {
             /** @enum {string} */
@@ -2862,6 +3158,13 @@ export interface components {
             part_of: string | null;
             asked_reps: number | null;
             to_failure: boolean;
+            /** @description The line of the written session that it was done for. */
+            line: string | null;
+            /**
+             * Format: uuid
+             * @description The coach who logged it.
+             */
+            by: string;
             /** @description What it taught of the capacity; none where it tells nothing. */
             taught: string | null;
             /** @description Whether it corrects an earlier row. */
@@ -2869,16 +3172,68 @@ export interface components {
             /** @description Whether part of it is kept but cannot be read any more. */
             damaged: boolean;
         };
-        /** @description What became of one queued set: it is stored, or refused with the reason. */
-        SetOutcome: {
-            id: string;
-            stored: components["schemas"]["Set"] | null;
-            problem: components["schemas"]["Problem"] | null;
-        };
         SetPage: {
             items: components["schemas"]["Set"][];
             /** @description The next page, if there is one. */
             next_page: number | null;
+        };
+        /** @description A session as it was written for a day on the floor. */
+        Sheet: {
+            lines: components["schemas"]["SheetLine"][];
+            remarks: string[];
+            minutes: number;
+            concern: components["schemas"]["Concern"] | null;
+            refused: components["schemas"]["Refusal"] | null;
+            lowerings: components["schemas"]["LoweringLeft"];
+            stage: string;
+        };
+        /** @description One line of a session on the floor: enough to do it, log it and put something else in its place without a network. */
+        SheetLine: {
+            /** @description What the line is known by; made up for a try or a test. */
+            line: string;
+            /** @enum {string} */
+            part: "warm-up" | "test" | "main" | "accessory" | "trunk";
+            /** @enum {string} */
+            purpose: "baseline" | "work" | "test" | "try";
+            name: string;
+            rung: components["schemas"]["SheetRung"] | null;
+            /** @enum {string|null} */
+            accessory: "curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
+            group: string | null;
+            sets: number;
+            amount: components["schemas"]["Amount"];
+            /** @description Of one set: reps, seconds or metres. */
+            aim: number;
+            to_failure: boolean;
+            per_side: boolean;
+            tempo: string | null;
+            rest_s: number;
+            seconds: components["schemas"]["Seconds"] | null;
+            cues: string[];
+            cautions: components["schemas"]["Caution"][];
+            remark: string | null;
+            /** @description What could be done instead, nearest in carried share first. */
+            others: components["schemas"]["SheetRung"][];
+        };
+        /** @description A set-up as the floor needs it: its name, its gear, what it carries and what is likely. */
+        SheetRung: {
+            key: string;
+            name: string;
+            exercise: components["schemas"]["Exercise"];
+            /**
+             * Format: float
+             * @description Carried share of bodyweight.
+             */
+            share: number;
+            /** @description Clean reps that are likely; none before a baseline. */
+            likely_from: number | null;
+            likely_to: number | null;
+            /**
+             * Format: uuid
+             * @description The bar, rings or machine it is done at.
+             */
+            station: string | null;
+            bands: string[];
         };
         /** @description A stage as a method's strip shows it. */
         StageStrip: {
@@ -3414,6 +3769,39 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Band"];
                 };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    bandOutToday: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                band: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutTodayInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description A problem. */
             default: {
@@ -3966,6 +4354,209 @@ export interface operations {
             };
         };
     };
+    classes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    makeClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClassInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassList"];
+                };
+            };
+            /** @description Stored. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClassInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    endClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    classDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class: string;
+                on: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassDay"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    classNews: {
+        parameters: {
+            query: {
+                since: number;
+            };
+            header?: never;
+            path: {
+                class: string;
+                on: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["News"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     clearPain: {
         parameters: {
             query?: never;
@@ -3988,6 +4579,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    sendDeeds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QueuedDeedsInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QueueOutcome"];
                 };
             };
             /** @description A problem. */
@@ -4095,6 +4719,39 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Gear"];
                 };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    gearOutToday: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                gear: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutTodayInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description A problem. */
             default: {
@@ -4986,39 +5643,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Set"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    logSets: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["QueuedSetsInput"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["QueueOutcome"];
                 };
             };
             /** @description A problem. */

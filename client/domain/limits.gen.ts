@@ -71,6 +71,15 @@ export const limits = {
             longest: 500
         }
     },
+    ClassInput: {
+        name: {
+            longest: 80
+        },
+        minutes: {
+            low: 15,
+            high: 240
+        }
+    },
     ClearanceInput: {
         note: {
             longest: 500
@@ -176,6 +185,9 @@ export const limits = {
         asked_reps: {
             low: 0,
             high: 100
+        },
+        line: {
+            longest: 160
         }
     },
     SignalInput: {
@@ -296,8 +308,8 @@ export const limits = {
             high: 400
         }
     },
-    QueuedSetsInput: {
-        sets: {
+    QueuedDeedsInput: {
+        deeds: {
             most: 200
         }
     },

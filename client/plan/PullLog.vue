@@ -17,7 +17,7 @@ const queue = useSetQueue();
 const isHold = computed(() => props.block.rung?.exercise.movement === 'hold');
 const unit = computed(() => (isHold.value ? 's' : 'reps'));
 const range = computed(() => (isHold.value ? limits.SetInput.hang_s : limits.SetInput.clean_reps));
-const much = ref(String(props.block.amount.measure === 'total_reps' ? Math.ceil(props.block.amount.high / props.block.sets) : props.block.amount.high));
+const much = ref(String(props.block.aim));
 const reserve = ref<number | null>(props.block.to_failure ? 0 : null);
 const error = ref<string>();
 const done = ref(0);

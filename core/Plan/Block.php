@@ -65,6 +65,12 @@ final readonly class Block
         return $this->do instanceof Rung ? $this->do : null;
     }
 
+    /** Reps, seconds or metres of one set as it is asked. */
+    public function aim(): int
+    {
+        return $this->amount->measure === Measure::TotalReps ? (int) ceil($this->amount->high / $this->sets) : $this->amount->high;
+    }
+
     public function words(): string
     {
         return $this->do instanceof Rung ? $this->do->name : $this->do->words();

@@ -73,6 +73,12 @@ final readonly class Brief
         return $this->but(hand: $hand);
     }
 
+    /** As it was before anything was done today. */
+    public function beforeToday(): self
+    {
+        return $this->but(diary: $this->diary->before($this->today));
+    }
+
     public function caps(): Caps
     {
         return $this->diary->caps($this->today, $this->capLimits);
@@ -84,8 +90,8 @@ final readonly class Brief
         return $this->perWeek ?? $this->rules->mostPerWeek($this->method->perWeek[1]);
     }
 
-    private function but(?Place $place = null, ?HouseRules $rules = null, ?ByHand $hand = null): self
+    private function but(?Place $place = null, ?HouseRules $rules = null, ?ByHand $hand = null, ?Diary $diary = null): self
     {
-        return new self($this->today, $this->method, $place ?? $this->place, $rules ?? $this->rules, $this->diary, $this->beliefs, $this->ways, $this->perWeek, $this->missing, $this->capLimits, $hand ?? $this->hand, $this->off, $this->builder, $this->isClimber);
+        return new self($this->today, $this->method, $place ?? $this->place, $rules ?? $this->rules, $diary ?? $this->diary, $this->beliefs, $this->ways, $this->perWeek, $this->missing, $this->capLimits, $hand ?? $this->hand, $this->off, $this->builder, $this->isClimber);
     }
 }

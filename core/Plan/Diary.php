@@ -42,6 +42,18 @@ final readonly class Diary
         return $this->done === [];
     }
 
+    /** Without what was done on a day and later; what was told stays. */
+    public function before(int $day): self
+    {
+        return new self(
+            array_values(array_filter($this->done, static fn (Done $d): bool => $d->day < $day)),
+            array_values(array_filter($this->beside, static fn (BesideDone $b): bool => $b->day < $day)),
+            $this->signals,
+            $this->cleared,
+            $this->past,
+        );
+    }
+
     /** @return list<int> days with sets up to a day, the latest last */
     public function days(int $upTo): array
     {

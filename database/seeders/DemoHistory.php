@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\CatchUp;
 use App\Actions\ChooseSetup;
 use App\Actions\DecideCall;
 use App\Actions\Deeds\CallDecision;
@@ -77,6 +78,7 @@ final class DemoHistory
         private readonly ScreenAthlete $screen,
         private readonly MoveAthlete $move,
         private readonly TellSignal $tell,
+        private readonly CatchUp $catchUp,
     ) {
     }
 
@@ -99,6 +101,7 @@ final class DemoHistory
             $this->session($demo, $athlete, $coach, $virtual, $day, $left);
             $this->signals($demo, $athlete, $coach, $day, $left);
         }
+        $this->catchUp->now($athlete->id);
     }
 
     private function baseline(DemoAthlete $demo, Athlete $athlete, User $coach, VirtualAthlete $virtual, \DateTimeImmutable $day): void
@@ -192,6 +195,7 @@ final class DemoHistory
     private function decide(Athlete $athlete, User $coach, \DateTimeImmutable $at): void
     {
         $this->clock->set($at);
+        $this->catchUp->now($athlete->id);
         $call = CallRecord::openOf($athlete->id);
         if ($call !== null && $call->verdict !== Verdict::Refer) {
             $this->decideCall->decide($call, $coach, CallDecision::accept($call->version));

@@ -176,6 +176,7 @@ it('makes every call again from what was kept beside it', function (): void {
         foreach ($counts as $clean) {
             $this->postJson("/api/athletes/$this->athlete/sets", set($this, $exercise, $clean, reserve: $clean > 5 ? 3 : 0))->assertCreated();
         }
+        followLog();
         $record = CallRecord::query()->whereNull('decided_at')->firstOrFail();
         $remade($record);
         $seen[] = $record->verdict->value;
@@ -183,6 +184,7 @@ it('makes every call again from what was kept beside it', function (): void {
     }
     $this->clock->set('2026-03-20T18:00:00Z');
     $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 5, pain: ['place' => 'elbow', 'level' => 3]))->assertCreated();
+    followLog();
     $last = CallRecord::query()->whereNull('decided_at')->firstOrFail();
     $remade($last);
 

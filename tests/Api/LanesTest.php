@@ -76,6 +76,7 @@ it('rebuilds the capacities of every pattern from the log, to the last bit', fun
         ($this->day)($day, $cable, [8]);
     }
     $stored = fn (): array => CapacityRecord::query()->orderBy('pattern')->orderBy('trained_on')->get(['pattern', 'trained_on', 'share', 'high80', 'state'])->toArray();
+    followLog();
     $before = $stored();
     expect(array_count_values(array_column($before, 'pattern')))->toBe(['pull' => 4, 'pulldown' => 4, 'row' => 4]);
 
@@ -87,8 +88,10 @@ it('rebuilds the capacities of every pattern from the log, to the last bit', fun
 it('moves a late set of rows into rows alone', function (): void {
     ($this->day)(5, $this->row, [9, 8]);
     ($this->day)(5, exercise($this->bar, $this->band), [6]);
+    followLog();
     $pull = CapacityRecord::query()->where('pattern', 'pull')->firstOrFail()->state;
     $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->row, 12, performed_at: '2026-03-03T18:00:00Z', reserve: 0))->assertCreated();
+    followLog();
 
     expect(CapacityRecord::query()->where('pattern', 'row')->count())->toBe(2)
         ->and(CapacityRecord::query()->where('pattern', 'pull')->firstOrFail()->state)->toBe($pull);

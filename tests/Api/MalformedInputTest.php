@@ -31,7 +31,7 @@ it('never breaks and never half-writes, whatever the body', function (string $bo
     $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
     $set = set($this, exercise($bar, $band), 8);
     $this->postJson("/api/athletes/$athlete/sets", $set)->assertCreated();
-    $ids = ['athlete' => $athlete, 'gear' => $bar, 'band' => $band, 'set' => $set['id'], 'weighing' => $athlete, 'call' => $this->getJson('/api/calls')->json('items.0.id')];
+    $ids = ['class' => addClass($this), 'athlete' => $athlete, 'gear' => $bar, 'band' => $band, 'set' => $set['id'], 'weighing' => $athlete, 'call' => $this->getJson('/api/calls')->json('items.0.id')];
     $before = rowCounts();
 
     foreach (everyRoute() as [$method, $path]) {
@@ -51,6 +51,7 @@ it('refuses every field of the wrong type, of every request', function (): void 
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
     $requests = [
         ['POST', '/api/athletes', ['id' => uuid(), 'name' => 'Bo', 'kind' => 'gym', 'mass_kg' => 60, 'stature_m' => 1.7, 'reach_m' => 2.0]],
+        ['POST', '/api/classes', ['id' => uuid(), 'name' => 'Evening', 'first_on' => '2026-03-02', 'at' => '18:30', 'minutes' => 75, 'last_on' => '2026-06-30', 'tags' => ['evening']]],
         ['POST', '/api/gear', ['id' => uuid(), 'name' => 'Bar', 'figures' => ['kind' => 'bar', 'height_m' => 2.4]]],
         ['POST', "/api/athletes/$athlete/weighings", ['id' => uuid(), 'weighed_on' => '2026-03-01', 'mass_kg' => 70]],
         ['POST', "/api/bands/$band/inspections", ['id' => uuid(), 'inspected_on' => '2026-03-01', 'finding' => 'sound', 'note' => 'x']],

@@ -27,6 +27,8 @@ function bodyFor(string $path, string $bar, string $band): array
         str_ends_with($path, '/clearances') => ['id' => uuid(), 'note' => 'Seen'],
         str_ends_with($path, '/decision') => ['version' => 1, 'decision' => 'accepted'],
         str_ends_with($path, '/retirement') => ['retired' => true],
+        str_ends_with($path, '/today') => ['out' => true],
+        str_contains($path, '/classes') => ['id' => uuid(), 'name' => 'Mine now', 'first_on' => '2026-03-02', 'at' => '18:00', 'minutes' => 60],
         str_contains($path, '/gear') => ['name' => 'Mine now', 'figures' => ['kind' => 'bar', 'height_m' => 2.0]],
         str_ends_with($path, '/weighings') => ['id' => uuid(), 'weighed_on' => '2026-03-01', 'mass_kg' => 60],
         str_ends_with($path, '/inspections') => ['id' => uuid(), 'inspected_on' => '2026-03-01', 'finding' => 'nick'],
@@ -56,7 +58,9 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
     $this->postJson("/api/athletes/$athlete/sets", $set)->assertCreated();
     $screening = uuid();
     $this->postJson("/api/athletes/$athlete/screenings", ['id' => $screening, 'overhead' => 'level'])->assertCreated();
-    $ids = ['athlete' => $athlete, 'screening' => $screening, 'gear' => $bar, 'band' => $band, 'set' => $set['id'], 'weighing' => $athlete, 'off' => $athlete, 'method' => 'not-theirs', 'call' => CallRecord::query()->firstOrFail()->id];
+    $class = addClass($this);
+    followLog();
+    $ids = ['class' => $class, 'on' => '2026-03-02', 'athlete' => $athlete, 'screening' => $screening, 'gear' => $bar, 'band' => $band, 'set' => $set['id'], 'weighing' => $athlete, 'off' => $athlete, 'method' => 'not-theirs', 'call' => CallRecord::query()->firstOrFail()->id];
     $before = [$this->getJson("/api/athletes/$athlete")->json(), $this->getJson('/api/kit')->json(), $this->getJson('/api/calls')->json()];
 
     $this->signInAs($this->makeCoach('coach@two.example'));

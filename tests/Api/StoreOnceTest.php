@@ -60,25 +60,25 @@ it('still knows gear it stored after that was changed', function (): void {
 
 it('takes a queue of sets of several athletes in order, refuses single ones with the reason, and stores each once', function (): void {
     $other = addAthlete($this, name: 'Bea');
-    $of = fn (string $athlete, int $clean): array => ['athlete_id' => $athlete] + set($this, $this->exercise, $clean);
-    $queue = [$of($this->athlete, 8), $of($other, 6), $of($this->athlete, 7), ['clean_reps' => -1] + $of($other, 1), $of(uuid(), 5), ['exercise' => exercise($this->bar, uuid())] + $of($other, 5)];
-    $first = $this->postJson('/api/sets', ['sets' => $queue])->assertOk()->json('outcomes');
+    $of = fn (string $athlete, int $clean, mixed ...$changes): array => ['athlete_id' => $athlete, 'set' => [...$changes] + set($this, $this->exercise, $clean)];
+    $queue = [$of($this->athlete, 8), $of($other, 6), $of($this->athlete, 7), $of($other, 1, clean_reps: -1), $of(uuid(), 5), $of($other, 5, exercise: exercise($this->bar, uuid()))];
+    $first = $this->postJson('/api/deeds', ['deeds' => $queue])->assertOk()->json('outcomes');
 
-    expect(array_column($first, 'id'))->toBe(array_column($queue, 'id'))
+    expect(array_column($first, 'id'))->toBe(array_column(array_column($queue, 'set'), 'id'))
         ->and(array_map(fn (array $o): ?string => $o['problem']['code'] ?? null, $first))->toBe([null, null, null, 'invalid', 'not-found', 'invalid'])
-        ->and($first[3]['problem']['errors'][0]['pointer'])->toBe('/sets/3/clean_reps')
-        ->and($this->postJson('/api/sets', ['sets' => $queue])->json('outcomes'))->toEqual($first)
+        ->and($first[3]['problem']['errors'][0]['pointer'])->toBe('/deeds/3/set/clean_reps')
+        ->and($this->postJson('/api/deeds', ['deeds' => $queue])->json('outcomes'))->toEqual($first)
         ->and(LoggedSet::query()->count())->toBe(3)
         ->and($this->getJson("/api/athletes/$this->athlete")->json('capacity.on'))->toBe('2026-03-02');
-    $this->postJson('/api/sets', ['sets' => array_fill(0, 201, $of($other, 1))])->assertStatus(422);
+    $this->postJson('/api/deeds', ['deeds' => array_fill(0, 201, $of($other, 1))])->assertStatus(422);
 });
 
 it('lets pain in a queue pause what comes days after it', function (): void {
     $queue = [
-        ['athlete_id' => $this->athlete, 'performed_at' => '2026-02-26T18:00:00Z', 'pain' => ['place' => 'elbow', 'level' => 3]] + set($this, $this->exercise, 5),
-        ['athlete_id' => $this->athlete, 'performed_at' => '2026-03-01T18:00:00Z'] + set($this, $this->exercise, 8),
+        ['athlete_id' => $this->athlete, 'set' => ['performed_at' => '2026-02-26T18:00:00Z', 'pain' => ['place' => 'elbow', 'level' => 3]] + set($this, $this->exercise, 5)],
+        ['athlete_id' => $this->athlete, 'set' => ['performed_at' => '2026-03-01T18:00:00Z'] + set($this, $this->exercise, 8)],
     ];
-    $outcomes = $this->postJson('/api/sets', ['sets' => $queue])->json('outcomes');
+    $outcomes = $this->postJson('/api/deeds', ['deeds' => $queue])->json('outcomes');
 
     expect($outcomes[0]['stored']['pain']['place'])->toBe('elbow')->and($outcomes[1]['problem']['code'])->toBe('pulling-paused');
 });

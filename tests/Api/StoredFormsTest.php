@@ -82,5 +82,6 @@ it('keeps the state of the filter to the last bit, and follows anew what another
     expect($share())->toBe($shown);
     DB::table('capacity_states')->update(['state' => '{"v":1,"figures":"???"}']);
     $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 9, performed_at: '2026-03-01T17:00:00Z'))->assertCreated();
+    followLog();
     expect(DB::table('capacity_states')->where('athlete_id', $this->athlete)->whereNotNull('state')->count())->toBe(2);
 });

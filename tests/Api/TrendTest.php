@@ -54,6 +54,7 @@ it('keeps what was foretold once a week, never says it anew, and holds it agains
     foreach (['2026-03-02', '2026-03-04', '2026-03-10'] as $day) {
         ($this->on)($day);
         $this->postJson($this->sets, set($this, $this->exercise, 9, reserve: 0))->assertCreated();
+        followLog();
     }
     $kept = DB::table('forecasts')->where('reps', 1)->orderBy('made_on')->get(['made_on', 'within_8'])->toArray();
     expect(array_column($kept, 'made_on'))->toBe(['2026-03-02', '2026-03-10'])->and(DB::table('forecasts')->count())->toBe(10);

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /** The rooms of the core in their order: each may use only those before it. */
-const ROOMS = ['Why', 'Drawing', 'Body', 'Kit', 'Setup', 'Safety', 'Exercise', 'Strength', 'Ladder', 'Method', 'Plan', 'Call', 'Simulation'];
+const ROOMS = ['Why', 'Drawing', 'Body', 'Kit', 'Setup', 'Safety', 'Exercise', 'Strength', 'Ladder', 'Method', 'Plan', 'Call', 'Floor', 'Simulation'];
 
 const GROUND = ['SteadyRung\CoreError', 'SteadyRung\Gravity', 'SteadyRung\InWords', 'SteadyRung\Normal', 'SteadyRung\OutOfRange', 'SteadyRung\Violation'];
 

@@ -65,6 +65,8 @@ final readonly class SetDone
         public array $faults = [],
         #[OA\Property(description: 'Seconds of each counted lowering, in order.', items: new OA\Items(type: 'number', format: 'float'))]
         public array $splits_s = [],
+        #[OA\Property(description: 'The line of the written session that it was done for.', maxLength: 160)]
+        public ?string $line = null,
     ) {
         OutOfRange::guard([
             'clean_reps' => [$clean_reps, Observation::REPS],

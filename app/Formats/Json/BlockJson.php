@@ -40,6 +40,8 @@ final readonly class BlockJson
         public int $sets,
         #[OA\Property]
         public AmountJson $amount,
+        #[OA\Property(description: 'Of one set: reps, seconds or metres.')]
+        public int $aim,
         #[OA\Property]
         public bool $to_failure,
         #[OA\Property]
@@ -80,6 +82,7 @@ final readonly class BlockJson
             $block->group,
             $block->sets,
             AmountJson::of($block->amount),
+            $block->aim(),
             $block->toFailure,
             $block->isPerSide,
             $block->tempo,

@@ -11,14 +11,11 @@ use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Body;
 use App\Http\Docs\Nothing;
-use App\Http\LogQueue;
 use App\Http\Requests\PageInput;
-use App\Http\Requests\QueuedSetsInput;
 use App\Http\Requests\ReadSet;
 use App\Http\Requests\WithdrawalInput;
 use App\Models\Athlete;
 use App\Models\User;
-use App\Reading\QueueOutcomeJson;
 use App\Reading\SetJson;
 use App\Reading\SetPageJson;
 use App\Reading\SetReading;
@@ -56,21 +53,6 @@ final class SetController
         $stored = $json->build(static fn () => $log->log($athlete, $coach, $done));
 
         return new JsonResponse($reading->one($stored->record), $stored->isNew ? 201 : 200);
-    }
-
-    #[OA\Post(
-        path: '/api/sets',
-        operationId: 'logSets',
-        description: 'Sets that waited on a device, in the order they were done; each is stored once, and each athlete is refreshed once. What is refused does not keep the others out.',
-        requestBody: new Body(QueuedSetsInput::class),
-        responses: [new Answer(200, QueueOutcomeJson::class)],
-    )]
-    public function storeAll(Request $request, JsonObject $json, LogQueue $queue): JsonResponse
-    {
-        /** @var User $coach */
-        $coach = $request->user();
-
-        return new JsonResponse($queue->log($json, $coach));
     }
 
     #[OA\Post(path: '/api/athletes/{athlete}/sets/{set}/withdrawal', operationId: 'withdrawSet', requestBody: new Body(WithdrawalInput::class), responses: [new Nothing])]

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\CatchUp;
 use App\Actions\Deeds\BesideSet;
 use App\Actions\Deeds\SignalTold;
 use App\Actions\LogBeside;
@@ -37,11 +38,12 @@ final class SignalController
         requestBody: new Body(SignalTold::class),
         responses: [new Answer(201, AthleteJson::class, 'Stored.'), new Answer(200, AthleteJson::class, 'Stored before.')],
     )]
-    public function tell(Athlete $athlete, Request $request, JsonObject $json, TellSignal $tell, GymDay $days, AthleteReading $view): JsonResponse
+    public function tell(Athlete $athlete, Request $request, JsonObject $json, TellSignal $tell, GymDay $days, CatchUp $catchUp, AthleteReading $view): JsonResponse
     {
         /** @var User $coach */
         $coach = $request->user();
         $stored = $tell->tell($athlete, $coach, ReadSignal::from($json, $days->today()));
+        $catchUp->now($athlete->id);
 
         return new JsonResponse($view->of($athlete->refresh()), $stored->isNew ? 201 : 200);
     }

@@ -17,7 +17,7 @@ use SteadyRung\Plan\Purpose;
 
 final class ReadSet
 {
-    private const KEYS = ['id', 'performed_at', 'purpose', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'replaces_id', 'part_of', 'asked_reps', 'to_failure', 'faults', 'splits_s'];
+    private const KEYS = ['id', 'performed_at', 'purpose', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'replaces_id', 'part_of', 'asked_reps', 'to_failure', 'faults', 'splits_s', 'line'];
 
     private const MOST_SPLITS = 50;
 
@@ -49,6 +49,7 @@ final class ReadSet
             $j->has('to_failure') && $j->boolean('to_failure'),
             $j->choices('faults', Fault::class),
             $j->numbers('splits_s', self::MOST_SPLITS),
+            $j->optionalText('line', 160),
         ));
     }
 

@@ -76,7 +76,7 @@ function set(ApiTestCase $test, ?array $exercise, int $clean, mixed ...$changes)
 }
 
 /**
- * Logs sets of one session, a few minutes apart.
+ * Logs sets of one session, a few minutes apart, and looks at each.
  *
  * @param  array<string, mixed>  $exercise
  * @param  list<int>  $counts
@@ -86,5 +86,21 @@ function logSession(ApiTestCase $test, string $athlete, array $exercise, array $
     foreach ($counts as $clean) {
         $test->clock->passSeconds(240);
         $test->postJson("/api/athletes/$athlete/sets", set($test, $exercise, $clean, reserve: $reserve))->assertCreated();
+        followLog();
     }
+}
+
+/** Follows what was logged, as the next look at it does. */
+function followLog(): void
+{
+    app(App\Actions\CatchUp::class)->now();
+}
+
+/** Makes a weekly class of the day it is and answers the id. */
+function addClass(ApiTestCase $test, mixed ...$changes): string
+{
+    $id = uuid();
+    $test->postJson('/api/classes', ['id' => $id, 'name' => 'Evening', 'first_on' => $test->clock->now()->format('Y-m-d'), 'at' => '18:00', 'minutes' => 75, 'weekly' => true, 'tags' => ['evening'], ...$changes])->assertCreated();
+
+    return $id;
 }

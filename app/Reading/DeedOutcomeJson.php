@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
  * What became of one queued set: it is stored, or refused with the reason.
  */
 #[OA\Schema]
-final readonly class SetOutcomeJson
+final readonly class DeedOutcomeJson
 {
     public function __construct(
         #[OA\Property]

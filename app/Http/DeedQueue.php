@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Actions\Deeds\BesideSet;
+use App\Actions\Deeds\ComingTold;
+use App\Actions\Deeds\PainTold;
+use App\Actions\Deeds\SetDone;
+use App\Actions\Deeds\SetTakenBack;
+use App\Actions\Deeds\SignalTold;
+use App\Actions\LogBeside;
+use App\Actions\LogSet;
+use App\Actions\NoteComing;
+use App\Actions\Stored;
+use App\Actions\TellPain;
+use App\Actions\TellSignal;
+use App\Actions\WithdrawSet;
+use App\Formats\JsonObject;
+use App\Formats\Unreadable;
+use App\Http\Requests\QueuedDeedsInput;
+use App\Http\Requests\ReadDeed;
+use App\Models\Athlete;
+use App\Models\LoggedSet;
+use App\Models\User;
+use App\Problems\Problem;
+use App\Problems\ProblemCode;
+use App\Problems\ProblemJson;
+use App\Reading\DeedOutcomeJson;
+use App\Reading\QueueOutcomeJson;
+use App\Reading\SetJson;
+use SteadyRung\CoreError;
+
+/**
+ * Takes a device's queue of deeds: each athlete's in their order, with an outcome for every one; what is refused does not keep
+ * the others out.
+ */
+final readonly class DeedQueue
+{
+    public function __construct(
+        private ReadDeed $deeds,
+        private LogSet $log,
+        private WithdrawSet $withdraw,
+        private LogBeside $beside,
+        private TellSignal $signals,
+        private TellPain $pain,
+        private NoteComing $coming,
+    ) {
+    }
+
+    public function take(JsonObject $json, User $coach): QueueOutcomeJson
+    {
+        $items = $json->allowing('deeds')->objects('deeds', QueuedDeedsInput::MOST);
+        $outcomes = $byAthlete = [];
+        foreach ($items as $i => $item) {
+            try {
+                $byAthlete[$item->uuid('athlete_id')][$i] = $this->deeds->from($item);
+            } catch (Unreadable $unreadable) {
+                $outcomes[$i] = self::refused($item, $unreadable);
+            }
+        }
+        foreach ($byAthlete as $athleteId => $deeds) {
+            $athlete = Athlete::query()->find((string) $athleteId);
+            foreach ($athlete === null ? self::unknown($deeds) : $this->ofAthlete($athlete, $coach, $deeds) as $i => $outcome) {
+                $outcomes[$i] = match (true) {
+                    $outcome instanceof \Throwable => self::refused($items[$i], $outcome),
+                    $outcome instanceof Stored => new DeedOutcomeJson($outcome->record->id, SetJson::of($outcome->record), null),
+                    default => new DeedOutcomeJson(self::idOf($items[$i]), null, null),
+                };
+            }
+        }
+        ksort($outcomes);
+
+        return new QueueOutcomeJson(array_values($outcomes));
+    }
+
+    /**
+     * @param  array<int, object>  $deeds
+     * @return array<int, Problem>
+     */
+    private static function unknown(array $deeds): array
+    {
+        return array_fill_keys(array_keys($deeds), new Problem(ProblemCode::NotFound, 'This athlete is not in your gym.'));
+    }
+
+    /**
+     * Sets that follow upon one another are logged together.
+     *
+     * @param  array<int, SetDone|SetTakenBack|BesideSet|SignalTold|PainTold|ComingTold>  $deeds
+     * @return array<int, Stored<LoggedSet>|\Throwable|null>
+     */
+    private function ofAthlete(Athlete $athlete, User $coach, array $deeds): array
+    {
+        $outcomes = $run = [];
+        foreach ($deeds as $i => $deed) {
+            if ($deed instanceof SetDone) {
+                $run[$i] = $deed;
+            } else {
+                $outcomes += $this->sets($athlete, $coach, $run) + [$i => $this->other($athlete, $coach, $deed)];
+                $run = [];
+            }
+        }
+
+        return $outcomes + $this->sets($athlete, $coach, $run);
+    }
+
+    /**
+     * @param  array<int, SetDone>  $sets
+     * @return array<int, Stored<LoggedSet>|\Throwable>
+     */
+    private function sets(Athlete $athlete, User $coach, array $sets): array
+    {
+        return $sets === [] ? [] : array_combine(array_keys($sets), $this->log->logAll($athlete->id, $coach, array_values($sets)));
+    }
+
+    private function other(Athlete $athlete, User $coach, SetTakenBack|BesideSet|SignalTold|PainTold|ComingTold $deed): ?\Throwable
+    {
+        try {
+            match (true) {
+                $deed instanceof SetTakenBack => $this->withdraw->withdraw($athlete, $deed->set_id, $coach, $deed->id),
+                $deed instanceof BesideSet => $this->beside->log($athlete, $coach, $deed),
+                $deed instanceof SignalTold => $this->signals->tell($athlete, $coach, $deed),
+                $deed instanceof PainTold => $this->pain->tell($athlete, $coach, $deed),
+                $deed instanceof ComingTold => $this->coming->tell($athlete->id, $coach, $deed),
+            };
+
+            return null;
+        } catch (Problem $refused) {
+            return $refused;
+        }
+    }
+
+    private static function refused(JsonObject $item, \Throwable $why): DeedOutcomeJson
+    {
+        $problem = ProblemRenderer::problem($why instanceof CoreError ? Unreadable::fromCore($why, '') : $why);
+
+        return new DeedOutcomeJson(self::idOf($item), null, ProblemJson::of($problem));
+    }
+
+    /** Of whatever it says, as far as it can be read. */
+    private static function idOf(JsonObject $item): string
+    {
+        try {
+            foreach (ReadDeed::KINDS as $kind) {
+                if ($item->has($kind)) {
+                    return $item->object($kind)->text('id', 64);
+                }
+            }
+        } catch (Unreadable) {
+        }
+
+        return '';
+    }
+}

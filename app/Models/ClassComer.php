@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Who comes to one day of a class though no tag says so, or stays away though one does.
+ *
+ * @property string $class_id
+ * @property string $held_on
+ * @property string $athlete_id
+ * @property bool $coming
+ */
+final class ClassComer extends Model
+{
+    use BelongsToGym;
+
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    /** @var array<string, string> */
+    protected $casts = ['coming' => 'boolean'];
+
+    /** @return array<string, bool> by athlete */
+    public static function of(string $classId, string $on): array
+    {
+        return self::query()->where('class_id', $classId)->where('held_on', $on)->pluck('coming', 'athlete_id')->map(static fn (mixed $c): bool => (bool) $c)->all();
+    }
+}

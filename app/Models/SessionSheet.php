@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\StoredText;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * The session of an athlete as it was written for a day on the floor; it stands while the day's sets are logged.
+ *
+ * @property string $athlete_id
+ * @property string $held_on
+ * @property string $sheet
+ */
+final class SessionSheet extends Model
+{
+    use BelongsToGym;
+
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    /** @var array<string, string> */
+    protected $casts = ['sheet' => StoredText::class];
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use OpenApi\Attributes as OA;
+
+/**
+ * One day of a class with everybody who comes: all that the floor needs while the server is away.
+ */
+#[OA\Schema(schema: 'ClassDay')]
+final readonly class ClassDayJson
+{
+    /**
+     * @param  list<FloorAthleteJson>  $athletes
+     * @param  list<FloorPieceJson>  $gear
+     * @param  list<CoachJson>  $coaches
+     */
+    public function __construct(
+        #[OA\Property]
+        public HeldClassJson $class,
+        #[OA\Property(description: 'The number of the latest news in it.')]
+        public int $cursor,
+        #[OA\Property(items: new OA\Items(ref: FloorAthleteJson::class))]
+        public array $athletes,
+        #[OA\Property(description: 'So many more have a tag of it than a floor holds.')]
+        public int $too_many,
+        #[OA\Property(description: 'What is in the kit, with what is out of use today.', items: new OA\Items(ref: FloorPieceJson::class))]
+        public array $gear,
+        #[OA\Property(items: new OA\Items(ref: CoachJson::class))]
+        public array $coaches,
+    ) {
+    }
+}

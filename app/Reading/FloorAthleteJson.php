@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Models\AthleteKind;
+use OpenApi\Attributes as OA;
+use SteadyRung\Plan\GaveOut;
+
+/**
+ * An athlete of a class on its day: the session as it was written, and what was done and told.
+ */
+#[OA\Schema(schema: 'FloorAthlete')]
+final readonly class FloorAthleteJson
+{
+    /**
+     * @param  list<SetJson>  $sets
+     * @param  list<BesideJson>  $beside
+     */
+    public function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $id,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public AthleteKind $kind,
+        #[OA\Property(description: 'Whether expected today.')]
+        public bool $coming,
+        #[OA\Property(description: 'Without a tag of the class.')]
+        public bool $walk_in,
+        #[OA\Property(description: 'Whether pulling is paused.')]
+        public bool $paused,
+        #[OA\Property(ref: SheetJson::class)]
+        public SheetJson|\stdClass $sheet,
+        #[OA\Property(description: 'Of this day, in order.', items: new OA\Items(ref: SetJson::class))]
+        public array $sets,
+        #[OA\Property(description: 'Of this day, in order.', items: new OA\Items(ref: BesideJson::class))]
+        public array $beside,
+        #[OA\Property(description: 'Told of this day.')]
+        public ?GaveOut $gave_out,
+        #[OA\Property]
+        public ?int $effort,
+        #[OA\Property(description: 'The soreness told last, within days of this one.')]
+        public ?int $soreness,
+        #[OA\Property(description: 'The day before this one that was trained on last.', format: 'date')]
+        public ?string $trained_before_on,
+    ) {
+    }
+}

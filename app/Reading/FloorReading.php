@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Formats\Day;
+use App\Models\AccessorySet;
+use App\Models\Athlete;
+use App\Models\Band;
+use App\Models\ClassComer;
+use App\Models\CurrentGym;
+use App\Models\Gear;
+use App\Models\GymClass;
+use App\Models\GymKit;
+use App\Models\LoggedSet;
+use App\Models\News;
+use App\Models\SignalRecord;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Collection;
+use SteadyRung\Kit\Kit;
+use SteadyRung\Plan\GaveOut;
+
+/**
+ * What the floor needs of one day of a class: everybody's session, sets, and what was told; and afterwards only what is new.
+ */
+final readonly class FloorReading
+{
+    private const MOST_SETS_OF_ONE = 60;
+
+    private const MOST_PIECES = 300;
+
+    private const SORE_DAYS = 3;
+
+    public function __construct(private ClassReading $classes, private SheetReading $sheets, private News $news, private GymKit $kit, private CurrentGym $gym)
+    {
+    }
+
+    public function of(GymClass $class, string $on): ClassDayJson
+    {
+        $cursor = $this->news->latest(); // first, so that what comes while the rest is read is told again
+        $said = ClassComer::of($class->id, $on);
+        $tagged = $this->tagged($class, array_keys($said))->limit(GymClass::MOST_COMERS + 1)->get();
+        $tooMany = $tagged->count() > GymClass::MOST_COMERS ? $this->tagged($class, array_keys($said))->count() - GymClass::MOST_COMERS : 0;
+        $told = Athlete::query()->whereIn('id', array_keys($said))->whereNull('archived_at')->orderBy('name')->orderBy('id')->limit(2 * GymClass::MOST_COMERS)->get();
+        $everybody = $tagged->take(GymClass::MOST_COMERS)->concat($told)->sortBy('name')->values();
+
+        return new ClassDayJson(
+            $this->classes->held($class, $on),
+            $cursor,
+            $this->athletes($class, $on, array_values($everybody->all()), $said),
+            $tooMany,
+            $this->pieces(),
+            array_values(User::query()->where('gym_id', $this->gym->id())->orderBy('name')->limit(self::MOST_PIECES)->get()->map(static fn (User $u): CoachJson => new CoachJson($u->id, $u->name))->all()),
+        );
+    }
+
+    public function since(GymClass $class, string $on, int $cursor): NewsJson
+    {
+        [$latest, $ids] = $this->news->since($cursor);
+        if ($ids === null || $ids === []) {
+            return new NewsJson($latest, $ids === null, []);
+        }
+        $said = ClassComer::of($class->id, $on);
+        $athletes = Athlete::query()->whereIn('id', $ids)->whereNull('archived_at')->orderBy('name')->orderBy('id')->get()
+            ->filter(static fn (Athlete $a): bool => isset($said[$a->id]) || array_intersect($a->tags, $class->tags) !== []);
+
+        return new NewsJson($latest, false, $this->athletes($class, $on, array_values($athletes->all()), $said));
+    }
+
+    /**
+     * Whoever has a tag of the class, those left out of whom it was said otherwise.
+     *
+     * @param  list<string>  $said
+     * @return Builder<Athlete>
+     */
+    private function tagged(GymClass $class, array $said): Builder
+    {
+        $tagged = Athlete::query();
+        $tagged->whereNull('archived_at')->whereNotIn('id', $said)->orderBy('name')->orderBy('id')
+            ->whereRaw('EXISTS (SELECT 1 FROM jsonb_array_elements_text(tags) AS tag WHERE tag = ANY(?))', ['{'.implode(',', array_map(static fn (string $t): string => '"'.addcslashes($t, '"\\').'"', $class->tags)).'}']);
+
+        return $tagged;
+    }
+
+    /**
+     * @param  list<Athlete>  $athletes
+     * @param  array<string, bool>  $said
+     * @return list<FloorAthleteJson>
+     */
+    private function athletes(GymClass $class, string $on, array $athletes, array $said): array
+    {
+        $ids = array_map(static fn (Athlete $a): string => $a->id, $athletes);
+        $sets = $this->sets($ids, $on);
+        $beside = AccessorySet::query()->whereIn('athlete_id', $ids)->where('trained_on', $on)->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
+        $signals = SignalRecord::query()->whereIn('athlete_id', $ids)->where('told_for', '<=', $on)->where('told_for', '>=', Day::date(Day::number($on) - self::SORE_DAYS))->orderBy('told_at')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
+        $sheets = $this->sheets->of($athletes, $on, array_fill_keys(array_map(strval(...), $sets->keys()->all()), true));
+
+        return array_map(static function (Athlete $a) use ($class, $on, $said, $sets, $beside, $signals, $sheets): FloorAthleteJson {
+            $ofDay = $signals->get($a->id, new Collection)->where('told_for', $on);
+            $before = $a->last_trained_on !== null && $a->last_trained_on < $on ? $a->last_trained_on : null;
+
+            return new FloorAthleteJson(
+                $a->id,
+                $a->name,
+                $a->kind,
+                $said[$a->id] ?? true,
+                array_intersect($a->tags, $class->tags) === [],
+                $a->paused_at !== null,
+                $sheets[$a->id],
+                array_values($sets->get($a->id, new Collection)->map(static fn (LoggedSet $s): SetJson => SetJson::of($s))->all()),
+                array_values($beside->get($a->id, new Collection)->map(BesideJson::of(...))->all()),
+                GaveOut::tryFrom((string) $ofDay->whereNotNull('gave_out')->last()?->gave_out),
+                $ofDay->whereNotNull('effort')->last()?->effort,
+                $signals->get($a->id, new Collection)->whereNotNull('soreness')->filter(static fn (SignalRecord $s): bool => $before === null || $s->told_for > $before)->last()?->soreness,
+                $before,
+            );
+        }, $athletes);
+    }
+
+    /**
+     * The sets of a day that stand, by athlete.
+     *
+     * @param  list<string>  $ids
+     * @return Collection<array-key, Collection<array-key, LoggedSet>>
+     */
+    private function sets(array $ids, string $on): Collection
+    {
+        return LoggedSet::standingOf($ids, $on)->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->toBase()->groupBy('athlete_id');
+    }
+
+    /** @return list<FloorPieceJson> */
+    private function pieces(): array
+    {
+        $out = $this->kit->outToday();
+        $pieces = [
+            ...GymKit::gear()->whereNull('retired_at')->limit(Kit::MOST_PIECES)->get(['id', 'name', 'kind'])->map(static fn (Gear $g): array => [$g->id, $g->name, $g->kind->value])->all(),
+            ...GymKit::bands()->whereNull('retired_at')->limit(Kit::MOST_BANDS)->get(['id', 'name'])->map(static fn (Band $b): array => [$b->id, $b->name, 'band'])->all(),
+        ];
+
+        return array_map(static fn (array $p): FloorPieceJson => new FloorPieceJson($p[0], $p[1], $p[2], in_array($p[0], $out, true)), $pieces);
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use OpenApi\Attributes as OA;
+
+/**
+ * What is new on a floor since a number.
+ */
+#[OA\Schema(schema: 'News')]
+final readonly class NewsJson
+{
+    /** @param  list<FloorAthleteJson>  $athletes */
+    public function __construct(
+        #[OA\Property(description: 'To ask with the next time.')]
+        public int $cursor,
+        #[OA\Property(description: 'Whether too much was missed: read the class anew.')]
+        public bool $missed,
+        #[OA\Property(description: 'Those of whom there is news.', items: new OA\Items(ref: FloorAthleteJson::class))]
+        public array $athletes,
+    ) {
+    }
+}

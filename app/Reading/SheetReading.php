@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Models\Athlete;
+use App\Models\CurrentGym;
+use App\Models\SessionSheet;
+use Illuminate\Database\ConnectionInterface;
+use Psr\Clock\ClockInterface;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Floor\Readiness;
+use SteadyRung\Plan\AskedLine;
+use SteadyRung\Plan\Block;
+use SteadyRung\Plan\Brief;
+use SteadyRung\Plan\LoweringsLeft;
+use SteadyRung\Plan\Pick;
+use SteadyRung\Plan\SessionWriter;
+
+/**
+ * The sessions of a day on the floor: written anew until the first set is logged, and then left as they were written.
+ */
+final readonly class SheetReading
+{
+    /** Of what is kept; what another program kept is written anew. */
+    private const VERSION = 1;
+
+    private const MOST_OTHERS = 5;
+
+    public function __construct(private BuildBrief $briefs, private ScreeningReading $screens, private ConnectionInterface $db, private CurrentGym $gym, private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * @param  list<Athlete>  $athletes
+     * @param  array<string, bool>  $begun  athletes who have sets of that day
+     * @return array<string, SheetJson|\stdClass> by athlete, as written or as kept
+     */
+    public function of(array $athletes, string $on, array $begun): array
+    {
+        $kept = SessionSheet::query()->whereIn('athlete_id', array_keys($begun))->where('held_on', $on)->pluck('sheet', 'athlete_id');
+        $sheets = [];
+        foreach ($athletes as $athlete) {
+            $sheet = json_decode((string) $kept->get($athlete->id));
+            if ($sheet instanceof \stdClass && ($sheet->v ?? null) === self::VERSION) {
+                unset($sheet->v);
+                $sheets[$athlete->id] = $sheet;
+            } else {
+                $sheets[$athlete->id] = $written = $this->write($athlete, $on);
+                $this->keep($athlete->id, $on, $written);
+            }
+        }
+
+        return $sheets;
+    }
+
+    private function keep(string $athleteId, string $on, SheetJson $sheet): void
+    {
+        $this->db->table('session_sheets')->upsert(
+            [['gym_id' => $this->gym->id(), 'athlete_id' => $athleteId, 'held_on' => $on, 'sheet' => json_encode(['v' => self::VERSION] + get_object_vars($sheet), JSON_THROW_ON_ERROR), 'written_at' => $this->clock->now()]],
+            ['gym_id', 'athlete_id', 'held_on'],
+            ['sheet', 'written_at'],
+        );
+    }
+
+    private function write(Athlete $athlete, string $on): SheetJson
+    {
+        $brief = $this->briefs->of($athlete, on: $on)->beforeToday();
+        $session = SessionWriter::write($brief);
+        $concern = Readiness::of($brief, $session, $this->screens->due($athlete));
+        $asked = [];
+        foreach ($session->refused?->stopsAll() === true ? [] : SessionWriter::asked($brief) as $line) {
+            $asked[$line->key()] = $line;
+        }
+
+        return new SheetJson(
+            array_map(static fn (Block $b): SheetLineJson => SheetLineJson::of($b, self::others($brief, $b, $asked[$b->line] ?? null)), $session->blocks),
+            $session->notes,
+            $session->minutes(),
+            $concern === null ? null : ConcernJson::of($concern),
+            $session->refused === null ? null : RefusalJson::of($session->refused),
+            LoweringLeftJson::of(LoweringsLeft::of($brief)),
+            $session->place->stage->name,
+        );
+    }
+
+    /** @return list<SheetRungJson> what could be done in the place of a line, nearest in carried share first */
+    private static function others(Brief $brief, Block $block, ?AskedLine $asked): array
+    {
+        $rung = $block->rung();
+        $others = $rung === null || $asked === null ? [] : array_slice((new Pick($brief))->others($asked->school ?? $asked->line, $rung), 0, self::MOST_OTHERS);
+
+        return array_map(static fn (Rung $r): SheetRungJson => SheetRungJson::of($r, $brief->belief($r)->onRung($r)), $others);
+    }
+}

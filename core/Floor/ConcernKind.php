@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Floor;
+
+/**
+ * Why an athlete stands first when a class is made; the gravest first.
+ */
+enum ConcernKind: string
+{
+    case Paused = 'paused';
+    case Screen = 'screen';
+    case Baselines = 'baselines';
+    case SetUp = 'set-up';
+    case Away = 'away';
+    case Sore = 'sore';
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Floor;
+
+use SteadyRung\Plan\Brief;
+use SteadyRung\Plan\RefusalCode;
+use SteadyRung\Plan\Session;
+use SteadyRung\Plan\SessionWriter;
+use SteadyRung\Safety\ScreenDue;
+
+/**
+ * Whether an athlete can go on the floor as the session is written, or what comes first.
+ */
+final class Readiness
+{
+    private const SORE = 4;
+
+    /** The gravest concern; none where the session can begin. */
+    public static function of(Brief $brief, Session $session, ?ScreenDue $screen): ?Concern
+    {
+        $refused = $session->refused;
+        $code = $refused?->code;
+
+        return match (true) {
+            $code === RefusalCode::Paused => new Concern(ConcernKind::Paused, $refused->text),
+            $code === RefusalCode::Screen => new Concern(ConcernKind::Screen, $refused->text),
+            $screen !== null => new Concern(ConcernKind::Screen, $screen->words()),
+            $code === RefusalCode::Baselines => new Concern(ConcernKind::Baselines, $refused->text),
+            $code === RefusalCode::NothingFits => new Concern(ConcernKind::SetUp, $refused->text),
+            $brief->missing !== null => new Concern(ConcernKind::SetUp, $brief->missing),
+            default => self::ofDays($brief),
+        };
+    }
+
+    private static function ofDays(Brief $brief): ?Concern
+    {
+        $last = $brief->diary->lastDay($brief->today - 1);
+        $away = $last === null ? 0 : $brief->today - $last;
+        $soreness = $brief->diary->soreness($brief->today) ?? 0;
+
+        return match (true) {
+            $away >= SessionWriter::AWAY_DAYS => new Concern(ConcernKind::Away, sprintf('Back after %d days: one rung easier today.', $away)),
+            $soreness >= self::SORE => new Concern(ConcernKind::Sore, sprintf('Sore, %d of 5: look before loading.', $soreness)),
+            default => null,
+        };
+    }
+}
