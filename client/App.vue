@@ -1,17 +1,21 @@
 <script setup lang="ts">
 import { NConfigProvider } from 'naive-ui';
+import { computed } from 'vue';
 import AppShell from './parts/AppShell.vue';
 import { useSession } from './parts/useSession';
 import FirstPage from './sign-in/FirstPage.vue';
 import SignIn from './sign-in/SignIn.vue';
 import { themeOverrides } from './theme/naive';
+import { useFloorTheme } from './theme/useFloorTheme';
 
 const session = useSession();
+const theme = useFloorTheme();
+const overrides = computed(() => themeOverrides(theme.colors));
 void session.ask();
 </script>
 
 <template>
-    <NConfigProvider :theme-overrides="themeOverrides" preflight-style-disabled>
+    <NConfigProvider :theme-overrides="overrides" preflight-style-disabled>
         <div v-if="session.seen" :inert="!session.signedIn">
             <AppShell>
                 <RouterView v-slot="{ Component, route }">

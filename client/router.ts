@@ -4,7 +4,10 @@ export const router = createRouter({
     history: createWebHistory(),
     scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
     routes: [
-        { path: '/', redirect: '/people' },
+        { path: '/', redirect: '/today' },
+        { path: '/today', component: () => import('./today/TodayPage.vue'), meta: { title: 'Today', floor: true } },
+        { path: '/today/classes', component: () => import('./today/ClassesPage.vue'), meta: { title: 'Classes' } },
+        { path: '/today/:class/:on/after', component: () => import('./today/AfterPage.vue'), props: true, meta: { title: 'After the class' } },
         { path: '/people', component: () => import('./people/RosterPage.vue'), meta: { title: 'People' } },
         { path: '/people/new', component: () => import('./people/NewAthletePage.vue'), meta: { title: 'Add an athlete' } },
         { path: '/people/:id', component: () => import('./people/AthletePage.vue'), props: true, meta: { title: 'Athlete' } },

@@ -32,7 +32,7 @@ final readonly class TellSignal
             $stored = $this->storeOnce->store(new SignalRecord([
                 'id' => $told->id, 'athlete_id' => $athlete->id, 'user_id' => $coach->id, 'told_for' => $told->on, 'soreness' => $told->soreness,
                 'symptoms' => array_map(static fn (Symptom $s): string => $s->value, $told->symptoms), 'gave_out' => $told->gave_out?->value, 'effort' => $told->effort,
-                'takes_hold' => $told->takes_hold, 'felt_worked' => $told->felt_worked, 'told_at' => $this->clock->now(),
+                'takes_hold' => $told->takes_hold, 'felt_worked' => $told->felt_worked, 'wall_day' => $told->wall_day, 'told_at' => $this->clock->now(),
             ]), $told, ['athlete' => $athlete->id]);
             if ($stored->isNew) {
                 CatchUp::later($athlete, $told->on, []);

@@ -17,6 +17,7 @@ use Carbon\CarbonImmutable;
  * @property int|null $effort
  * @property bool|null $takes_hold
  * @property string|null $felt_worked
+ * @property bool|null $wall_day whether they climbed
  * @property CarbonImmutable $told_at
  */
 final class SignalRecord extends Record
@@ -25,5 +26,5 @@ final class SignalRecord extends Record
 
     protected $table = 'signals';
 
-    protected $casts = ['symptoms' => 'array', 'takes_hold' => 'boolean', 'told_at' => 'immutable_datetime'];
+    protected $casts = ['symptoms' => 'array', 'takes_hold' => 'boolean', 'wall_day' => 'boolean', 'told_at' => 'immutable_datetime'];
 }

@@ -13,9 +13,10 @@ use SteadyRung\Call\Verdict;
  */
 final readonly class CallQueueReading
 {
-    public function page(int $number, ?Verdict $verdict): CallQueueJson
+    /** @param  list<string>|null  $athletes  only theirs */
+    public function page(int $number, ?Verdict $verdict, ?array $athletes = null): CallQueueJson
     {
-        $open = CallRecord::query()->whereNull('decided_at');
+        $open = CallRecord::query()->whereNull('decided_at')->when($athletes !== null, static fn ($q) => $q->whereIn('athlete_id', $athletes ?? []));
         $asked = clone $open;
         if ($verdict !== null) {
             $asked->where('verdict', $verdict);

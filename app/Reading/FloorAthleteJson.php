@@ -43,6 +43,8 @@ final readonly class FloorAthleteJson
         public ?int $effort,
         #[OA\Property(description: 'The soreness told last, within days of this one.')]
         public ?int $soreness,
+        #[OA\Property(description: 'The last day on the wall, within days of this one.', format: 'date')]
+        public ?string $wall_on,
         #[OA\Property(description: 'The day before this one that was trained on last.', format: 'date')]
         public ?string $trained_before_on,
     ) {

@@ -114,6 +114,7 @@ final readonly class FloorReading
                 GaveOut::tryFrom((string) $ofDay->whereNotNull('gave_out')->last()?->gave_out),
                 $ofDay->whereNotNull('effort')->last()?->effort,
                 $signals->get($a->id, new Collection)->whereNotNull('soreness')->filter(static fn (SignalRecord $s): bool => $before === null || $s->told_for > $before)->last()?->soreness,
+                $signals->get($a->id, new Collection)->where('wall_day', true)->last()?->told_for,
                 $before,
             );
         }, $athletes);

@@ -7,7 +7,9 @@ namespace App\Reading;
 use App\Formats\Json\AmountJson;
 use App\Formats\Json\CautionJson;
 use App\Formats\Json\SecondsJson;
+use App\Formats\Json\SideViewJson;
 use OpenApi\Attributes as OA;
+use SteadyRung\Body\Body;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\Part;
 use SteadyRung\Plan\Block;
@@ -62,13 +64,15 @@ final readonly class SheetLineJson
         public array $cautions,
         #[OA\Property]
         public ?string $remark,
+        #[OA\Property(description: 'The set-up as it looks.')]
+        public ?SideViewJson $view,
         #[OA\Property(description: 'What could be done instead, nearest in carried share first.', items: new OA\Items(ref: SheetRungJson::class))]
         public array $others,
     ) {
     }
 
     /** @param  list<SheetRungJson>  $others */
-    public static function of(Block $block, array $others): self
+    public static function of(Block $block, Body $body, array $others): self
     {
         $purpose = $block->purpose ?? Purpose::Work;
 
@@ -91,6 +95,7 @@ final readonly class SheetLineJson
             $block->cues,
             array_map(static fn (Caution $c): CautionJson => CautionJson::of($c), $block->cautions),
             $block->note,
+            $block->rung() === null ? null : SideViewJson::of($block->rung()->setup->sideView($body)),
             $others,
         );
     }

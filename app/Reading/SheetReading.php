@@ -75,7 +75,7 @@ final readonly class SheetReading
         }
 
         return new SheetJson(
-            array_map(static fn (Block $b): SheetLineJson => SheetLineJson::of($b, self::others($brief, $b, $asked[$b->line] ?? null)), $session->blocks),
+            array_map(static fn (Block $b): SheetLineJson => SheetLineJson::of($b, $athlete->toCore(), self::others($brief, $b, $asked[$b->line] ?? null)), $session->blocks),
             $session->notes,
             $session->minutes(),
             $concern === null ? null : ConcernJson::of($concern),

@@ -154,4 +154,5 @@ migrate_and_seed() {
         step "Filling the demo gym" as_app_user php "$ROOT/artisan" steady:demo
         mark_current "$(filled)" yes
     }
+    [ -n "${STEADY_EMPTY:-}" ] || step "Opening the floor" as_app_user php "$ROOT/artisan" steady:evening
 }

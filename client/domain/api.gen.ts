@@ -1520,6 +1520,8 @@ export interface components {
             /** @description Whether it is felt where it should be. */
             takes_hold?: boolean | null;
             felt_worked?: string | null;
+            /** @description Whether they climbed that day. */
+            wall_day?: boolean | null;
         };
         /** @description The gym is closed, or an athlete is away, from one day to another. */
         TimeOffInput: {
@@ -2700,6 +2702,11 @@ export interface components {
             soreness: number | null;
             /**
              * Format: date
+             * @description The last day on the wall, within days of this one.
+             */
+            wall_on: string | null;
+            /**
+             * Format: date
              * @description The day before this one that was trained on last.
              */
             trained_before_on: string | null;
@@ -3212,6 +3219,7 @@ export interface components {
             cues: string[];
             cautions: components["schemas"]["Caution"][];
             remark: string | null;
+            view: components["schemas"]["SideView"] | null;
             /** @description What could be done instead, nearest in carried share first. */
             others: components["schemas"]["SheetRung"][];
         };
@@ -4075,6 +4083,8 @@ export interface operations {
             query?: {
                 page?: number;
                 verdict?: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay";
+                /** @description Only theirs: ids with commas between them. */
+                athletes?: string;
             };
             header?: never;
             path?: never;

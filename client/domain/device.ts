@@ -1,6 +1,6 @@
 import Dexie, { liveQuery, type Table } from 'dexie';
 import type { Problem } from './problems';
-import type { SetStore, Waiting } from './queue';
+import type { DeedStore, Waiting } from './queue';
 
 /** What an owner was answered to a question last, as text. */
 export interface Kept {
@@ -26,7 +26,15 @@ export function bringUpToDate(waiting: { set: Record<string, unknown> }): void {
     }
 }
 
-/** What is kept on this device: sets that wait, and what was read last. */
+/** What waits since programs that knew sets alone. */
+export function asDeed(waiting: { set?: unknown; deed?: unknown }): void {
+    if (waiting.deed === undefined) {
+        waiting.deed = { set: waiting.set };
+        delete waiting.set;
+    }
+}
+
+/** What is kept on this device: deeds that wait, and what was read last. */
 class Device extends Dexie {
     sets!: Table<Waiting, number>;
     reads!: Table<Kept, [string, string]>;
@@ -38,12 +46,13 @@ class Device extends Dexie {
             await device.table('reads').clear();
             await device.table('sets').toCollection().modify(bringUpToDate);
         });
+        this.version(3).upgrade((device) => device.table('sets').toCollection().modify(asDeed));
     }
 }
 
 const device = new Device();
 
-export const setStore: SetStore = {
+export const deedStore: DeedStore = {
     add: async (waiting) => void (await device.sets.add(waiting)),
     all: (owner) => device.sets.where('owner').equals(owner).sortBy('order'),
     update: async (id, problem: Problem | undefined) =>
@@ -56,9 +65,9 @@ export const setStore: SetStore = {
     remove: async (id) => void (await device.sets.where('id').equals(id).delete()),
 };
 
-/** Tells of every change of an owner's waiting sets, in whatever tab. */
-export function watchSets(owner: string, changed: (waiting: Waiting[]) => void, failed: () => void): () => void {
-    const watching = liveQuery(() => setStore.all(owner)).subscribe({ next: changed, error: failed });
+/** Tells of every change of an owner's waiting deeds, in whatever tab. */
+export function watchDeeds(owner: string, changed: (waiting: Waiting[]) => void, failed: () => void): () => void {
+    const watching = liveQuery(() => deedStore.all(owner)).subscribe({ next: changed, error: failed });
     return () => watching.unsubscribe();
 }
 

@@ -9,11 +9,16 @@ export function withoutHealth(value: unknown): unknown {
     if (value === null || typeof value !== 'object') {
         return value;
     }
-    const refers = (value as { verdict?: unknown }).verdict === 'refer';
+    const { verdict, kind, code } = value as { verdict?: unknown; kind?: unknown; code?: unknown };
+    const refers = verdict === 'refer';
+    const pauses = kind === 'paused' || code === 'paused';
     return Object.fromEntries(
         Object.entries(value).map(([key, inner]) => {
             if (HEALTH.has(key)) {
                 return [key, null];
+            }
+            if (pauses && key === 'text') {
+                return [key, 'Pulling is paused.'];
             }
             return [key, refers && key === 'reasons' ? [] : withoutHealth(inner)];
         }),

@@ -5,7 +5,16 @@ import type { Problem } from './problems';
 export type SetInput = Schemas['SetInput'];
 export type SetDraft = Omit<SetInput, 'id' | 'performed_at'> & { performed_at?: string };
 
-/** A set that is on this device and not yet known to be stored. */
+/** One thing that was done or told of an athlete, as it goes to the server. */
+export type Deed =
+    | { set: SetInput }
+    | { taken_back: Schemas['TakenBackInput'] }
+    | { beside: Schemas['BesideInput'] }
+    | { signal: Schemas['SignalInput'] }
+    | { pain: Schemas['PainReportInput'] }
+    | { coming: Schemas['ComingInput'] };
+
+/** A deed that is on this device and not yet known to be stored. */
 export interface Waiting {
     /** The place in the queue; given by the store. */
     order?: number;
@@ -13,12 +22,21 @@ export interface Waiting {
     /** Whose it is: only that coach of that gym sends it. */
     owner: string;
     athleteId: string;
-    set: SetInput;
+    deed: Deed;
     /** Why the server refused it; it stays until somebody drops it or sends it again. */
     problem?: Problem | undefined;
 }
 
-export interface SetStore {
+/** Whether it is a set that begins one: no end of a mixed set. */
+export const isWholeSet = (waiting: Waiting): boolean => waitingSet(waiting) !== undefined && !waitingSet(waiting)?.part_of;
+
+/** The coach of an owner, who is a gym and a coach. */
+export const coachOf = (owner: string): string => owner.slice(owner.indexOf('.') + 1);
+
+/** The set that waits, if it is one. */
+export const waitingSet = ({ deed }: Waiting): SetInput | undefined => ('set' in deed ? deed.set : undefined);
+
+export interface DeedStore {
     add: (waiting: Waiting) => Promise<void>;
     /** All of an owner, in the order they were added. */
     all: (owner: string) => Promise<Waiting[]>;
@@ -26,14 +44,15 @@ export interface SetStore {
     remove: (id: string) => Promise<void>;
 }
 
-type Send = (sets: (SetInput & { athlete_id: string })[]) => Promise<Result<Schemas['QueueOutcome']>>;
+type Send = (deeds: Schemas['QueuedDeedsInput']['deeds']) => Promise<Result<Schemas['QueueOutcome']>>;
 
 export interface QueueOptions {
-    store: SetStore;
+    store: DeedStore;
     send: Send;
     /** Runs work while no other tab of this device does. */
     alone?: (work: () => Promise<void>) => Promise<void>;
-    stored?: (set: Schemas['Set'], athleteId: string) => void;
+    /** Before the device lets go of it. */
+    stored?: (waiting: Waiting, set: Schemas['Set'] | null) => Promise<void> | void;
     changed?: () => void;
     now?: () => Date;
 }
@@ -44,21 +63,31 @@ const BATCH = 50;
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
 /**
- * Sets on their way to the server: on the device before they are sent, sent in order, and stored exactly once, for the
+ * Deeds on their way to the server: on the device before they are sent, sent in order, and stored exactly once, for the
  * server knows each by its id.
  */
-export class SetQueue {
+export class DeedQueue {
     private sending: Promise<boolean> | undefined;
 
     constructor(private readonly options: QueueOptions) {}
 
-    async add(owner: string, athleteId: string, draft: SetDraft): Promise<Waiting> {
+    add(owner: string, athleteId: string, draft: SetDraft): Promise<Waiting> {
         const performed_at = draft.performed_at ?? (this.options.now?.() ?? new Date()).toISOString();
-        const id = uuidv7();
-        const waiting: Waiting = { id, owner, athleteId, set: plain({ ...draft, id, performed_at }) };
+        return this.tell(owner, athleteId, { set: { ...draft, id: uuidv7(), performed_at } });
+    }
+
+    async tell(owner: string, athleteId: string, deed: Deed): Promise<Waiting> {
+        const waiting: Waiting = { id: (Object.values(deed)[0] as { id: string }).id, owner, athleteId, deed: plain(deed) };
         await this.options.store.add(waiting);
         this.options.changed?.();
         return waiting;
+    }
+
+    /** A set that still waits here was never sent and goes; one that was sent is taken back on the server. */
+    async takeBack(owner: string, athleteId: string, setId: string): Promise<void> {
+        if (!(await this.drop(owner, setId))) {
+            await this.tell(owner, athleteId, { taken_back: { id: uuidv7(), set_id: setId } });
+        }
     }
 
     /** Sends what waits; answers whether all of it got an answer. */
@@ -102,17 +131,17 @@ export class SetQueue {
     }
 
     private async sendBatch(batch: Waiting[]): Promise<boolean> {
-        const result = await this.options.send(batch.map((w) => ({ ...w.set, athlete_id: w.athleteId })));
+        const result = await this.options.send(batch.map((w) => ({ athlete_id: w.athleteId, ...w.deed })));
         if (!result.ok) {
             return false;
         }
         for (const [i, waiting] of batch.entries()) {
             const outcome = result.value.outcomes[i];
-            if (outcome?.stored) {
-                this.options.stored?.(outcome.stored, waiting.athleteId); // first, so that a page closed now leaves it to be sent and told again
+            if (outcome && outcome.problem === null) {
+                await this.options.stored?.(waiting, outcome.stored); // first, so that a page closed now leaves it to be sent and told again
                 await this.options.store.remove(waiting.id);
             } else {
-                const { code, detail, errors } = outcome?.problem ?? { code: 'fault' as const, detail: 'The server said nothing of this set.', errors: [] };
+                const { code, detail, errors } = outcome?.problem ?? { code: 'fault' as const, detail: 'The server said nothing of this.', errors: [] };
                 await this.options.store.update(waiting.id, { code, detail, faults: errors });
             }
         }

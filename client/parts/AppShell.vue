@@ -4,7 +4,7 @@ import { useRoute, useRouter } from 'vue-router';
 import KeyHelp from './KeyHelp.vue';
 import { useKeys } from './useKeys';
 import { useSession } from './useSession';
-import WaitingSets from './WaitingSets.vue';
+import WaitingDeeds from './WaitingDeeds.vue';
 
 const session = useSession();
 const route = useRoute();
@@ -23,6 +23,7 @@ useKeys((key) => {
     return deed !== undefined && deed() !== false;
 });
 const places = [
+    { to: '/today', name: 'Today', icon: 'M3 5h14v12H3ZM3 9h14M7 3v4M13 3v4' },
     { to: '/people', name: 'People', icon: 'M10 9a3.2 3.2 0 1 0 0-6.4A3.2 3.2 0 0 0 10 9Zm-6 8.5c0-4 2.6-6.2 6-6.2s6 2.2 6 6.2' },
     { to: '/calls', name: 'Calls', icon: 'M4 14l6-8 6 8M4 18h12' },
     { to: '/kit', name: 'Kit', icon: 'M2 4h16M7 4v9a3 3 0 0 0 6 0V4' },
@@ -34,7 +35,7 @@ const places = [
 <template>
     <a class="skip" href="#main">Skip to the content</a>
     <header class="top no-print">
-        <RouterLink to="/people" class="brand">
+        <RouterLink to="/today" class="brand">
             <svg viewBox="0 0 32 32" width="26" height="26" aria-hidden="true">
                 <path d="M9 3v26M23 3v26" stroke="var(--color-timber)" stroke-width="3.4" stroke-linecap="round" />
                 <path d="M9 24h14M9 18h14" stroke="currentColor" stroke-width="2.4" />
@@ -51,7 +52,7 @@ const places = [
             </RouterLink>
         </nav>
         <div class="who small">
-            <WaitingSets />
+            <WaitingDeeds />
             <span class="gym">
                 <bdi>{{ session.me?.gym_name }}</bdi>
                 <b v-if="session.me?.demo" class="demo" title="Invented people and gear; make your own gym with bin/steady start --empty">demo</b>
@@ -60,7 +61,7 @@ const places = [
             <button type="button" class="out" @click="session.signOut()">Sign out</button>
         </div>
     </header>
-    <main id="main" tabindex="-1"><slot /></main>
+    <main id="main" tabindex="-1" :class="{ floor: route.meta['floor'] }"><slot /></main>
     <KeyHelp v-model:open="keysOpen" />
 </template>
 
@@ -158,6 +159,11 @@ main {
     outline: none;
 }
 
+main.floor {
+    max-width: none;
+    padding: 0 var(--space-wide) var(--space-small);
+}
+
 @media (max-width: 720px) {
     .top {
         padding: 0 var(--space-base);
@@ -200,6 +206,10 @@ main {
 
     main {
         padding: var(--space-base) var(--space-base) 140px;
+    }
+
+    main.floor {
+        padding: 0 var(--space-small) 72px;
     }
 }
 

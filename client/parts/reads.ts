@@ -1,6 +1,12 @@
 import { QueryClient } from '@tanstack/vue-query';
 import { keptReads } from '../domain/device';
+import { withDeed } from '../domain/floor/overlay';
+import type { Schemas } from '../domain/http';
 import { withoutHealth } from '../domain/keeping';
+import { coachOf, type Waiting } from '../domain/queue';
+
+/** How a day of a class is read under. */
+export const dayKey = (classId: string, on: string): readonly string[] => ['class-day', classId, on];
 
 const WEEK_MS = 7 * 86_400_000;
 
@@ -18,6 +24,19 @@ export async function freshenAthlete(client: QueryClient, id: string): Promise<v
     await Promise.all(keys.map((queryKey) => client.invalidateQueries({ queryKey })));
 }
 
+/** What was stored of somebody stands on the floor at once, and on the device before the queue lets go of it. */
+export async function keepOnFloor(client: QueryClient, waiting: Waiting, set: Schemas['Set'] | null): Promise<void> {
+    const by = coachOf(waiting.owner);
+    client.setQueriesData<Schemas['ClassDay']>(
+        { queryKey: ['class-day'] },
+        (day) => day && { ...day, athletes: day.athletes.map((a) => (a.id === waiting.athleteId ? withDeed(a, waiting.deed, by, set) : a)) },
+    );
+    await lastPut;
+}
+
+/** Done when what was read or changed last is on the device. */
+let lastPut: Promise<void> = Promise.resolve();
+
 /** Brings back what this owner read last, and keeps each answer on the device as it comes; answers how to stop. */
 export async function keepReads(client: QueryClient, owner: string): Promise<() => void> {
     for (const { key, answer, at } of await keptReads.all(owner, Date.now() - WEEK_MS).catch(() => [])) {
@@ -26,7 +45,7 @@ export async function keepReads(client: QueryClient, owner: string): Promise<() 
     return client.getQueryCache().subscribe((event) => {
         if (event.type === 'updated' && event.action.type === 'success' && event.query.meta?.kept !== false) {
             const { queryKey, state } = event.query;
-            void keptReads.put({ owner, key: JSON.stringify(queryKey), answer: JSON.stringify(withoutHealth(state.data)), at: state.dataUpdatedAt }).catch(() => undefined);
+            lastPut = keptReads.put({ owner, key: JSON.stringify(queryKey), answer: JSON.stringify(withoutHealth(state.data)), at: state.dataUpdatedAt }).catch(() => undefined);
         }
     });
 }

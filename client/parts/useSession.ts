@@ -6,14 +6,14 @@ import { keptReads } from '../domain/device';
 import { api, onSignedOut, outcome, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { keepReads } from './reads';
-import { useSetQueue } from './useSetQueue';
+import { useDeedQueue } from './useDeedQueue';
 
 type Me = Schemas['Me'];
 
 /** Who is signed in. Losing the session keeps the page and what was typed in it. */
 export const useSession = defineStore('session', () => {
     const client = useQueryClient();
-    const queue = useSetQueue();
+    const queue = useDeedQueue();
     const me = shallowRef<Me>();
     const asked = shallowRef(false);
     const seen = shallowRef(false);

@@ -74,19 +74,14 @@ async function archive(archived: boolean): Promise<void> {
     await page.reload();
 }
 
-async function takeBack(setId: string): Promise<void> {
-    const result = await page.takeBack(setId);
-    problem.value = result.ok ? undefined : result.problem;
-}
-
 /** A mixed set is taken back whole, its end first. */
 function logged(id: string, text: string, first?: string): void {
     undo.offer({
         text: `Logged ${text}.`,
         undo: async () => {
-            await takeBack(id);
+            await page.takeBack(id);
             if (first !== undefined) {
-                await takeBack(first);
+                await page.takeBack(first);
             }
         },
     });
@@ -189,7 +184,7 @@ useKeys((key) => {
                     @choose="choose"
                 />
                 <button v-if="!athlete.archived" type="button" class="quiet" @click="afterOpen = true">How was it? Soreness, effort, what gave out…</button>
-                <SetLog :sets="page.sets.value" :older="page.older.value" @older="page.loadOlder" @take-back="takeBack" @correct="correcting = $event" />
+                <SetLog :sets="page.sets.value" :older="page.older.value" @older="page.loadOlder" @take-back="page.takeBack" @correct="correcting = $event" />
                 <details v-if="athlete.capacity || athlete.row_capacity" class="card" @toggle="pastOpen = ($event.target as HTMLDetailsElement).open">
                     <summary>Earlier calls</summary>
                     <PastCalls v-if="pastOpen" :athlete-id="id" />

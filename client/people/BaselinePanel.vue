@@ -9,7 +9,7 @@ import CautionNote from '../parts/CautionNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import SidePanel from '../parts/SidePanel.vue';
 import { useRead } from '../parts/useRead';
-import { useSetQueue } from '../parts/useSetQueue';
+import { useDeedQueue } from '../parts/useDeedQueue';
 import BaselineNext from './BaselineNext.vue';
 import BaselineReps from './BaselineReps.vue';
 import BaselineSteps from './BaselineSteps.vue';
@@ -23,7 +23,7 @@ const props = defineProps<{
 const emit = defineEmits<{ logged: [id: string, text: string]; choose: [exercise: Exercise] }>();
 const open = defineModel<boolean>('open', { required: true });
 
-const queue = useSetQueue();
+const queue = useDeedQueue();
 const gear = computed(() => ({
     bars: inUse(props.kit, 'bar'),
     bands: bandsInUse(props.kit),

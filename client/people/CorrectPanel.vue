@@ -6,7 +6,7 @@ import { day, seconds } from '../domain/units';
 import type { NoCountReason } from '../domain/words';
 import ChipRow from '../parts/ChipRow.vue';
 import SidePanel from '../parts/SidePanel.vue';
-import { useSetQueue } from '../parts/useSetQueue';
+import { useDeedQueue } from '../parts/useDeedQueue';
 import NoCountRow from './NoCountRow.vue';
 import { countChips, left, reserveChips } from './counts';
 
@@ -14,7 +14,7 @@ const props = defineProps<{ set: Schemas['Set'] | undefined; athleteId: string }
 const emit = defineEmits<{ close: []; logged: [id: string, text: string] }>();
 
 const counts = countChips(20);
-const queue = useSetQueue();
+const queue = useDeedQueue();
 const draft = reactive({ clean: 0, reserve: null as number | null, noCounts: {} as Partial<Record<NoCountReason, number>>, open: true });
 
 watch(
@@ -38,6 +38,7 @@ async function save(): Promise<void> {
             splits_s: set.splits_s.slice(0, draft.clean),
             pain: set.pain,
             note: set.note,
+            line: set.line,
             replaces_id: set.id,
         });
         if (made) {

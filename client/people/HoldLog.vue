@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import type { Exercise } from '../domain/gear';
-import { useSetQueue } from '../parts/useSetQueue';
+import { useDeedQueue } from '../parts/useDeedQueue';
 import HangTimer from './HangTimer.vue';
 
 const props = defineProps<{ athleteId: string; exercise: Exercise }>();
 const emit = defineEmits<{ logged: [id: string, text: string] }>();
 
-const queue = useSetQueue();
+const queue = useDeedQueue();
 
 async function save({ hang_s }: { hang_s: number }): Promise<boolean> {
     const made = await queue.add(props.athleteId, { purpose: 'work', exercise: props.exercise, hang_s });

@@ -2,13 +2,13 @@
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { mass, percent, secondsWords } from '../domain/units';
-import { useSetQueue } from '../parts/useSetQueue';
+import { useDeedQueue } from '../parts/useDeedQueue';
 import HangTimer from './HangTimer.vue';
 
 const props = defineProps<{ athleteId: string; rung: Schemas['Rung']; standard: Schemas['Standard']; today: readonly Schemas['Set'][] }>();
 const emit = defineEmits<{ logged: [id: string, text: string] }>();
 
-const queue = useSetQueue();
+const queue = useDeedQueue();
 const done = computed(() => props.today.filter((s) => s.hang_s !== null && s.setup_key === props.rung.key).map((s) => Math.round(s.hang_s ?? 0)));
 
 async function save({ hang_s }: { hang_s: number }): Promise<boolean> {

@@ -4,6 +4,7 @@ import { computed, ref, shallowRef } from 'vue';
 import { likelyCounts } from '../domain/likely';
 import type { Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
+import { isWholeSet } from '../domain/queue';
 import { likely as likelyText, mass, percent } from '../domain/units';
 import { faultWords } from '../domain/words';
 import ChipRow from '../parts/ChipRow.vue';
@@ -45,12 +46,11 @@ const { queue, today, otherDay, on, take, takeMixed } = useTaking(
     (...made) => emit('logged', ...made),
 );
 const once = useOnce();
-const problem = shallowRef<Problem>();
-const others = ref(false);
+const [problem, others] = [shallowRef<Problem>(), ref(false)];
 /** On a phone what is seldom needed waits behind a tap. */
 const rest = ref(false);
 const mixedOpen = ref(false);
-const waiting = computed(() => queue.pending.filter((w) => w.athleteId === props.athleteId && !w.set.part_of));
+const waiting = computed(() => queue.pending.filter((w) => w.athleteId === props.athleteId && isWholeSet(w)));
 const last = computed(() => props.before[props.done.length + waiting.value.length] ?? props.before.at(-1) ?? null);
 const likely = computed(() => likelyCounts(props.rung.prediction, last.value, props.standard.gate_reps).likely);
 /** A shorter one was a slip of the thumb. */

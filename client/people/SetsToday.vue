@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
-import type { Waiting } from '../domain/queue';
+import { waitingSet, type Waiting } from '../domain/queue';
 
 const props = defineProps<{ done: readonly Schemas['Set'][]; waiting: readonly Waiting[]; sets: number }>();
 
@@ -16,7 +16,9 @@ const before = computed(() => props.done.length - shown.value.length);
     <p class="done" role="group" aria-label="Sets today">
         <small v-if="before > 0" class="dim" :title="`${before} sets before these`">{{ before }} +</small>
         <span v-for="set in shown" :key="set.id">{{ set.clean_reps }}</span>
-        <span v-for="one in waiting" :key="one.id" class="waits" :aria-label="`${one.set.clean_reps ?? 'hang'}, waiting on this device`">{{ one.set.clean_reps ?? 'hang' }}</span>
+        <span v-for="one in waiting" :key="one.id" class="waits" :aria-label="`${waitingSet(one)?.clean_reps ?? 'hang'}, waiting on this device`">
+            {{ waitingSet(one)?.clean_reps ?? 'hang' }}
+        </span>
         <i v-for="n in Math.max(0, sets - done.length - waiting.length)" :key="`left-${n}`" class="left" />
     </p>
 </template>

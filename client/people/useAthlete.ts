@@ -6,7 +6,7 @@ import type { Exercise } from '../domain/gear';
 import { api, outcome, type Result, type Schemas } from '../domain/http';
 import { freshenAthlete } from '../parts/reads';
 import { useRead, type Read } from '../parts/useRead';
-import { useSetQueue } from '../parts/useSetQueue';
+import { useDeedQueue } from '../parts/useDeedQueue';
 
 /** What a capacity is followed of. */
 export type Movement = 'pull' | 'row';
@@ -24,7 +24,7 @@ export interface AthletePage {
     loadOlder: () => Promise<void>;
     reload: () => Promise<void>;
     choose: (exercise: Exercise) => Promise<Result<Athlete>>;
-    takeBack: (setId: string) => Promise<Result<unknown>>;
+    takeBack: (setId: string) => Promise<void>;
     clear: (id: string, note: string) => Promise<Result<Athlete>>;
     tellPain: (pain: Schemas['Pain']) => Promise<Result<Athlete>>;
     screen: (found: Schemas['ScreeningInput']) => Promise<Result<Athlete>>;
@@ -46,7 +46,7 @@ const LADDERS_AFTER_MS = 1500;
 /** Everything on one athlete's page, and what a coach does there; each deed freshens what follows from it. */
 export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
     const client = useQueryClient();
-    const queue = useSetQueue();
+    const queue = useDeedQueue();
     const path = () => ({ athlete: toValue(id) });
     const shown = ref(LADDER);
     const mostRungs = ref(8);
@@ -101,14 +101,6 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
         return result;
     }
 
-    /** A set that still waits here was never sent; one that is stored is withdrawn. */
-    async function takeBack(setId: string): Promise<Result<unknown>> {
-        if (await queue.drop(setId)) {
-            return { ok: true, value: undefined };
-        }
-        return then(await outcome(api.POST('/api/athletes/{athlete}/sets/{set}/withdrawal', { params: { path: { ...path(), set: setId } }, body: { id: uuidv7() } })));
-    }
-
     return {
         athlete,
         scale,
@@ -120,7 +112,7 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
         loadOlder,
         reload,
         choose: async (exercise) => then(await outcome(api.PUT('/api/athletes/{athlete}/setup', { params: { path: path() }, body: exercise }))),
-        takeBack,
+        takeBack: (setId) => queue.takeBack(toValue(id), setId),
         clear: async (clearanceId, note) => then(await outcome(api.POST('/api/athletes/{athlete}/clearances', { params: { path: path() }, body: { id: clearanceId, note } }))),
         tellPain: async (pain) => then(await outcome(api.POST('/api/athletes/{athlete}/pain', { params: { path: path() }, body: { id: uuidv7(), pain } }))),
         tell: async (told) => then(await outcome(api.POST('/api/athletes/{athlete}/signals', { params: { path: path() }, body: told }))),

@@ -1,12 +1,12 @@
 import { ref } from 'vue';
 import type { Schemas } from '../domain/http';
 import type { SetDraft } from '../domain/queue';
-import { useSetQueue } from '../parts/useSetQueue';
+import { useDeedQueue } from '../parts/useDeedQueue';
 import { useToday } from '../parts/useToday';
 
 /** Takes sets of one athlete into the log, now or for a day before. */
 export function useTaking(athleteId: () => string, logged: (id: string, words: string, first?: string) => void) {
-    const queue = useSetQueue();
+    const queue = useDeedQueue();
     const today = useToday();
     const otherDay = ref(false);
     const on = ref(today.value);

@@ -6,14 +6,14 @@ import type { Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import ChipRow from '../parts/ChipRow.vue';
 import QuantityField from '../parts/QuantityField.vue';
-import { useSetQueue } from '../parts/useSetQueue';
+import { useDeedQueue } from '../parts/useDeedQueue';
 import { left, reserveChips } from '../people/counts';
 import LogFrame from './LogFrame.vue';
 
 /** A set of a pulling line of the session, on its own set-up, whatever is in use. */
 const props = defineProps<{ id: string; block: Schemas['Block'] }>();
 
-const queue = useSetQueue();
+const queue = useDeedQueue();
 const isHold = computed(() => props.block.rung?.exercise.movement === 'hold');
 const unit = computed(() => (isHold.value ? 's' : 'reps'));
 const range = computed(() => (isHold.value ? limits.SetInput.hang_s : limits.SetInput.clean_reps));

@@ -1,14 +1,16 @@
 import type { GlobalThemeOverrides } from 'naive-ui';
 import { tokens } from './tokens';
 
-const { color, radius, type } = tokens;
+const { radius, type } = tokens;
+
+type Colours = Record<keyof typeof tokens.color, string>;
 
 /** Naive UI in this house's clothes. */
-export const themeOverrides: GlobalThemeOverrides = {
+export const themeOverrides = (color: Colours): GlobalThemeOverrides => ({
     common: {
         primaryColor: color.graphite,
-        primaryColorHover: '#3b4048',
-        primaryColorPressed: '#111315',
+        primaryColorHover: color.slate,
+        primaryColorPressed: color.graphite,
         primaryColorSuppl: color.graphite,
         errorColor: color.refer,
         errorColorHover: color.refer,
@@ -39,6 +41,20 @@ export const themeOverrides: GlobalThemeOverrides = {
         heightLarge: '48px',
         heightSmall: '34px',
     },
-    Button: { fontWeight: '600', textColor: color.graphite, border: `1px solid ${color.edge}`, color: color.card, colorHover: color.sunk },
-    Input: { border: `1px solid ${color.edge}`, boxShadowFocus: `0 0 0 3px ${color.ply}` },
-};
+    Button: {
+        fontWeight: '600',
+        textColor: color.graphite,
+        border: `1px solid ${color.edge}`,
+        color: color.card,
+        colorHover: color.sunk,
+        textColorPrimary: color.paper,
+        textColorHoverPrimary: color.paper,
+        textColorPressedPrimary: color.paper,
+        textColorFocusPrimary: color.paper,
+        textColorHover: color.graphite,
+        textColorFocus: color.graphite,
+        textColorPressed: color.graphite,
+    },
+    Input: { border: `1px solid ${color.edge}`, boxShadowFocus: `0 0 0 3px ${color.ply}`, color: color.card, colorFocus: color.card },
+    Drawer: { color: color.paper, titleTextColor: color.graphite },
+});

@@ -27,6 +27,34 @@ export const tokens = {
         switchTint: '#e2eeef',
         testTint: '#f3ebdd',
     },
+    /** The same on a dark floor, read from afar. */
+    dark: {
+        paper: '#17191c',
+        card: '#22262b',
+        sunk: '#2c3137',
+        ply: '#4b4234',
+        timber: '#b99a6b',
+        bark: '#dcbf92',
+        graphite: '#f1ece2',
+        slate: '#cdc6b8',
+        dust: '#b9b3a6',
+        line: '#383d44',
+        edge: '#7d848e',
+        climb: '#7fc7a6',
+        stay: '#a3bddb',
+        down: '#e3b566',
+        refer: '#f39a95',
+        rest: '#cfaacb',
+        switch: '#90c8cf',
+        test: '#dcbf92',
+        climbTint: '#1d3a30',
+        stayTint: '#26313f',
+        downTint: '#3d2f15',
+        referTint: '#46211f',
+        restTint: '#392a37',
+        switchTint: '#1f3639',
+        testTint: '#3a2f20',
+    },
     space: { hair: '4px', small: '8px', base: '12px', wide: '16px', broad: '24px', huge: '40px' },
     radius: { small: '6px', base: '10px' },
     type: {
@@ -43,7 +71,8 @@ export const tokens = {
 
 export function cssVariables(): string {
     const lines: string[] = [];
-    for (const [group, values] of Object.entries(tokens)) {
+    const { dark, ...shared } = tokens;
+    for (const [group, values] of Object.entries(shared)) {
         if (typeof values === 'string') {
             lines.push(`--${group}: ${values};`);
             continue;
@@ -52,5 +81,6 @@ export function cssVariables(): string {
             lines.push(`--${group}-${name}: ${value};`);
         }
     }
-    return `:root { ${lines.join(' ')} }`;
+    const atNight = Object.entries(dark).map(([name, value]) => `--color-${name}: ${value};`);
+    return `:root { ${lines.join(' ')} } :root[data-theme='dark'] { color-scheme: dark; ${atNight.join(' ')} }`;
 }

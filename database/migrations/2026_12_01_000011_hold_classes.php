@@ -64,6 +64,7 @@ return new class extends Migration
             $table->jsonb('follow_patterns')->default('[]');
         });
         Schema::table('logged_sets', static fn (Blueprint $table) => $table->string('line', 160)->nullable());
+        Schema::table('signals', static fn (Blueprint $table) => $table->boolean('wall_day')->nullable());
         foreach (['gear', 'bands'] as $pieces) {
             Schema::table($pieces, static fn (Blueprint $table) => $table->date('out_on')->nullable());
         }

@@ -25,6 +25,8 @@ final readonly class DemoAthlete
         public int $weeks = 16,
         public Lane $lane = Lane::Pull,
         public ?string $stage = null,
+        /** @var list<string> */
+        public array $evenings = [DemoEvening::THURSDAY],
     ) {
     }
 }

@@ -17,4 +17,10 @@ enum DemoEnding
     case Sore;
     case GripGivesOut;
     case NotBegun;
+
+    /** Whether it says the same however long ago it was. */
+    public function isOver(): bool
+    {
+        return ! in_array($this, [self::Sore, self::Pain, self::GripGivesOut], true);
+    }
 }

@@ -33,6 +33,8 @@ final readonly class SignalTold
         public ?bool $takes_hold = null,
         #[OA\Property(maxLength: 200)]
         public ?string $felt_worked = null,
+        #[OA\Property(description: 'Whether they climbed that day.')]
+        public ?bool $wall_day = null,
     ) {
     }
 }

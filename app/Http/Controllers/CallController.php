@@ -35,6 +35,7 @@ final class CallController
         parameters: [
             new OA\QueryParameter(name: 'page', schema: new OA\Schema(type: 'integer')),
             new OA\QueryParameter(name: 'verdict', schema: new OA\Schema(enum: Verdict::class, type: 'string')),
+            new OA\QueryParameter(name: 'athletes', description: 'Only theirs: ids with commas between them.', schema: new OA\Schema(type: 'string')),
         ],
         responses: [new Answer(200, CallQueueJson::class)],
     )]
@@ -42,7 +43,7 @@ final class CallController
     {
         $asked = QueueInput::read($request);
 
-        return new JsonResponse($view->page($asked->page, $asked->verdict));
+        return new JsonResponse($view->page($asked->page, $asked->verdict, $asked->athletes));
     }
 
     #[OA\Get(

@@ -1,21 +1,22 @@
 import { beforeEach, expect, it } from 'vitest';
 import type { Result, Schemas } from '../../../client/domain/http';
-import { SetQueue, type SetInput, type SetStore, type Waiting } from '../../../client/domain/queue';
+import { DeedQueue, waitingSet, type DeedStore, type Waiting } from '../../../client/domain/queue';
 
 type Outcome = Result<Schemas['QueueOutcome']>;
-type Sent = SetInput & { athlete_id: string };
+type Sent = Schemas['QueuedDeedsInput']['deeds'][number];
 
 const offline: Outcome = { ok: false, problem: { code: 'offline', detail: '', faults: [] } };
 const problem = (code: Schemas['ProblemCode']): Schemas['Problem'] => ({ type: '', code, title: '', status: 409, detail: 'Pulling is paused.', errors: [] });
-const allStored = (sets: Sent[]): Outcome => ({ ok: true, value: { outcomes: sets.map((s) => ({ id: s.id, stored: { id: s.id } as Schemas['Set'], problem: null })) } });
+const idOf = (s: Sent): string => (s.set ?? s.taken_back)!.id;
+const allStored = (sets: Sent[]): Outcome => ({ ok: true, value: { outcomes: sets.map((s) => ({ id: idOf(s), stored: { id: idOf(s) } as Schemas['Set'], problem: null })) } });
 
 let rows: Waiting[];
 let sent: Sent[][];
 let stored: string[];
 let answer: (sets: Sent[]) => Outcome | Promise<Outcome>;
-let queue: SetQueue;
+let queue: DeedQueue;
 
-const store: SetStore = {
+const store: DeedStore = {
     add: async (w) => void rows.push({ ...w, order: rows.length }),
     all: async (owner) => rows.filter((w) => w.owner === owner),
     update: async (id, why) => void (rows = rows.map((w) => (w.id === id ? { ...w, problem: why } : w))),
@@ -24,10 +25,10 @@ const store: SetStore = {
 
 beforeEach(() => {
     [rows, sent, stored, answer] = [[], [], [], allStored];
-    queue = new SetQueue({
+    queue = new DeedQueue({
         store,
         send: async (sets) => (sent.push(sets), answer(sets)),
-        stored: (set) => stored.push(set.id),
+        stored: (waiting) => void stored.push(waiting.id),
         now: () => new Date('2026-03-20T18:00:00Z'),
     });
 });
@@ -36,7 +37,7 @@ const log = (athlete: string, clean: number, owner = 'ada') => queue.add(owner, 
 
 it('is on the device before it is sent, with an id and a moment of its own', async () => {
     const first = await log('x', 8);
-    expect(rows.map((w) => [w.id, w.set.performed_at, w.athleteId])).toEqual([[first.id, '2026-03-20T18:00:00.000Z', 'x']]);
+    expect(rows.map((w) => [w.id, waitingSet(w)?.performed_at, w.athleteId])).toEqual([[first.id, '2026-03-20T18:00:00.000Z', 'x']]);
     expect(sent).toEqual([]);
     expect((await log('x', 8)).id).not.toBe(first.id);
 });
@@ -46,7 +47,7 @@ it('sends the sets of all athletes in the order they were done, and lets go of w
     await log('y', 5);
     await log('x', 7);
     expect(await queue.flush('ada')).toBe(true);
-    expect(sent.map((batch) => batch.map((s) => [s.athlete_id, s.clean_reps]))).toEqual([
+    expect(sent.map((batch) => batch.map((s) => [s.athlete_id, s.set?.clean_reps]))).toEqual([
         [
             ['x', 8],
             ['y', 5],
@@ -78,7 +79,7 @@ it('sends once however often it is told to while it sends, and takes up what cam
     await new Promise((r) => setTimeout(r));
     release();
     await Promise.all(all);
-    expect(sent.map((b) => b.map((s) => s.clean_reps))).toEqual([[8], [7]]);
+    expect(sent.map((b) => b.map((s) => s.set?.clean_reps))).toEqual([[8], [7]]);
 });
 
 it('keeps what is refused with the reason, goes on with the others, and sends it again when asked', async () => {
@@ -86,7 +87,7 @@ it('keeps what is refused with the reason, goes on with the others, and sends it
         ok: true,
         value: {
             outcomes: sets.map((s, i) =>
-                i === 0 ? { id: s.id, stored: null, problem: problem('pulling-paused') } : { id: s.id, stored: { id: s.id } as Schemas['Set'], problem: null },
+                i === 0 ? { id: idOf(s), stored: null, problem: problem('pulling-paused') } : { id: idOf(s), stored: { id: idOf(s) } as Schemas['Set'], problem: null },
             ),
         },
     });
@@ -105,7 +106,7 @@ it('never sends what another coach left on this device', async () => {
     await log('x', 8, 'ada');
     await log('x', 5, 'bea');
     await queue.flush('bea');
-    expect(sent.flat().map((s) => s.clean_reps)).toEqual([5]);
+    expect(sent.flat().map((s) => s.set?.clean_reps)).toEqual([5]);
     expect(rows.map((w) => w.owner)).toEqual(['ada']);
 });
 
@@ -123,4 +124,19 @@ it('sends a long queue in parts', async () => {
     }
     await queue.flush('ada');
     expect(sent.map((b) => b.length)).toEqual([50, 50, 20]);
+});
+
+it('takes back what waits by letting go of it, and what was sent by telling the server, in its turn', async () => {
+    const waits = await log('x', 8);
+    await queue.takeBack('ada', 'x', waits.id);
+    expect(rows).toEqual([]);
+    const gone = await log('x', 7);
+    await queue.flush('ada');
+    await queue.takeBack('ada', 'x', gone.id);
+    await log('x', 6);
+    await queue.flush('ada');
+    expect(sent.at(-1)?.map((d) => [d.taken_back?.set_id, d.set?.clean_reps])).toEqual([
+        [gone.id, undefined],
+        [undefined, 6],
+    ]);
 });

@@ -4,7 +4,7 @@ import type { Schemas } from '../../../client/domain/http';
 import { useSession } from '../../../client/parts/useSession';
 import { band, bandView, call, heron, jolyon, kit, me, rook, set, practice } from '../support/samples';
 import { eventually, show } from '../support/screen';
-import { refuse, serve, type Asked } from '../support/server';
+import { refuse, sentSets, serve, setsIn, type Asked } from '../support/server';
 
 const A = '/api/athletes/jolyon';
 const today = '2026-03-20';
@@ -29,8 +29,8 @@ function page(athlete: Partial<Schemas['Athlete']> = {}, answers: Record<string,
     localStorage.setItem('steady-rung.me', JSON.stringify(me));
     const asked = serve({
         'GET /api/me': () => me,
-        'POST /api/sets': ({ body }) => ({
-            outcomes: (body as { sets: { id: string }[] }).sets.map((s) => ({ id: s.id, stored: set({ id: s.id, trained_on: today }), problem: null })),
+        'POST /api/deeds': ({ body }) => ({
+            outcomes: setsIn(body).map((s) => ({ id: s.id, stored: set({ id: s.id, trained_on: today }), problem: null })),
         }),
         'GET /api/cautions': () => ({ items: [] }),
         'GET /api/kit': () => kit,
@@ -53,8 +53,8 @@ it('offers to undo a logged set, takes it back once, and freshens the log', asyn
     await eventually(() => expect(useSession().signedIn).toBe(true));
     await press(/^8/, COUNTS);
     await sees('Logged 8 clean.');
-    await eventually(() => expect(count('POST /api/sets')).toBe(1));
-    const id = (asked.find((a) => a.deed === 'POST /api/sets')!.body as { sets: { id: string }[] }).sets[0]!.id;
+    await eventually(() => expect(count('POST /api/deeds')).toBe(1));
+    const id = sentSets(asked)[0]!.id;
     await eventually(() => expect(count(`GET ${A}/sets`)).toBeGreaterThan(1));
     await press('Undo');
     await eventually(() => expect(count(`POST ${A}/sets/${id}/withdrawal`)).toBe(1));
@@ -68,7 +68,7 @@ it('offers no set to log while pulling is paused, not by hand and not by key', a
     expect(text()).not.toContain('In reserve');
     expect(text()).not.toContain('before the pain');
     expect(document.querySelector<HTMLButtonElement>('.head button')!.disabled).toBe(true);
-    expect(count('POST /api/sets')).toBe(0);
+    expect(count('POST /api/deeds')).toBe(0);
 });
 
 it('marks no gate on a referral, and says its cautions once', async () => {
@@ -243,8 +243,8 @@ it('corrects a set on screen with a row that names it', async () => {
     await press('Correct');
     await press('6', 'Clean reps');
     await press('Correct it');
-    await eventually(() => expect(count('POST /api/sets')).toBeGreaterThan(0));
-    const [sent] = (asked.find((a) => a.deed === 'POST /api/sets')!.body as { sets: Record<string, unknown>[] }).sets;
+    await eventually(() => expect(count('POST /api/deeds')).toBeGreaterThan(0));
+    const [sent] = sentSets(asked);
     expect(sent).toMatchObject({ replaces_id: 'old', clean_reps: 6, reserve: 1, performed_at: done.performed_at });
 });
 
@@ -256,7 +256,7 @@ it('stays in sight under the reason when it cannot be freshened, and goes to who
         {
             'GET /api/athletes': () => ({ items: others, next_page: null, tags: [] }),
             [`GET ${A}`]: () => (away ? refuse(503, 'away', 'The database is away.') : { ...jolyon, rung: heron }),
-            'POST /api/sets': () => refuse(503, 'away', 'The database is away.'),
+            'POST /api/deeds': () => refuse(503, 'away', 'The database is away.'),
             [`POST ${A}/pain`]: () => ((away = true), { ...jolyon, rung: heron }),
         },
     );

@@ -1,13 +1,12 @@
 import { expect, it } from 'vitest';
 import type { SetInput } from '../../../client/domain/queue';
-import { useSetQueue } from '../../../client/parts/useSetQueue';
+import { useDeedQueue } from '../../../client/parts/useDeedQueue';
 import BaselinePanel from '../../../client/people/BaselinePanel.vue';
 import { band, COACH, heron, jolyon, kit, set } from '../support/samples';
 import type { Schemas } from '../../../client/domain/http';
 import { eventually, show } from '../support/screen';
-import { serve } from '../support/server';
+import { sentSets, serve, setsIn } from '../support/server';
 
-type Sets = { sets: SetInput[] };
 
 const step = (changes: Partial<Schemas['BaselineLine']>): Schemas['BaselineLine'] => ({
     step: 'hang',
@@ -27,17 +26,17 @@ function baseline(guide: (asked: { query: Record<string, string> }) => Schemas['
     const asked = serve({
         'GET /api/athletes/jolyon/baseline': guide,
         'GET /api/cautions': () => ({ items: [] }),
-        'POST /api/sets': ({ body }) => {
-            (body as Sets).sets.forEach((s) => ids.add(s.id));
+        'POST /api/deeds': ({ body }) => {
+            setsIn(body).forEach((s) => ids.add(s.id));
             stored(ids.size);
-            return { outcomes: (body as Sets).sets.map((s) => ({ id: s.id, stored: set({ id: s.id }), problem: null })) };
+            return { outcomes: setsIn(body).map((s) => ({ id: s.id, stored: set({ id: s.id }), problem: null })) };
         },
     });
     const gear = { ...kit, bands: [...kit.bands, band('old', 'Old band', { retired: true })] };
     const shown = show(BaselinePanel, { open: true, athlete: jolyon, kit: gear });
-    useSetQueue().serve(COACH);
+    useDeedQueue().serve(COACH);
     /** A set may be sent again; the server knows it by its id. */
-    const sent = (): SetInput[] => [...new Map(asked.filter((a) => a.deed === 'POST /api/sets').flatMap((a) => (a.body as Sets).sets.map((s) => [s.id, s] as const))).values()];
+    const sent = () => sentSets(asked);
     return { sent, ...shown };
 }
 

@@ -2,12 +2,11 @@ import { expect, it, vi } from 'vitest';
 import LogPad from '../../../client/people/LogPad.vue';
 import type { Schemas } from '../../../client/domain/http';
 import type { SetInput } from '../../../client/domain/queue';
-import { useSetQueue } from '../../../client/parts/useSetQueue';
+import { useDeedQueue } from '../../../client/parts/useDeedQueue';
 import { COACH, heron, jolyon, rook, set } from '../support/samples';
 import { eventually, show } from '../support/screen';
-import { refuse, serve } from '../support/server';
+import { refuse, sentSets, serve, setsIn } from '../support/server';
 
-type Sets = { sets: (SetInput & { athlete_id: string })[] };
 
 /** The pad of an athlete, with a server that can be away. */
 function pad({ away = false, done = [] as Schemas['Set'][], before = [] as number[], lowering = undefined as Schemas['LoweringLeft'] | undefined, rung = heron } = {}) {
@@ -20,11 +19,11 @@ function pad({ away = false, done = [] as Schemas['Set'][], before = [] as numbe
                 { code: 'sore', moment: 'lowering', text: 'Start small.' },
             ],
         }),
-        'POST /api/sets': ({ body }) => {
+        'POST /api/deeds': ({ body }) => {
             if (state.away) {
                 return refuse(503, 'away', 'The server is away.');
             }
-            return { outcomes: (body as Sets).sets.map((s) => ({ id: s.id, stored: set({ id: s.id }), problem: null })) };
+            return { outcomes: setsIn(body).map((s) => ({ id: s.id, stored: set({ id: s.id }), problem: null })) };
         },
     });
     const shown = show(LogPad, {
@@ -38,10 +37,10 @@ function pad({ away = false, done = [] as Schemas['Set'][], before = [] as numbe
         lowering,
         tellPain: async (pain: unknown) => void told.push(pain),
     });
-    const queue = useSetQueue();
+    const queue = useDeedQueue();
     queue.serve(COACH);
     /** A set may be sent again; the server knows it by its id. */
-    const sent = (): Sets['sets'] => [...new Map(asked.filter((a) => a.deed === 'POST /api/sets').flatMap((a) => (a.body as Sets).sets.map((s) => [s.id, s] as const))).values()];
+    const sent = () => sentSets(asked);
     return { sent, told, state, queue, ...shown };
 }
 

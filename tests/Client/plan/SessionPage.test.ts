@@ -2,10 +2,10 @@ import { expect, it } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
 import { useLine } from '../../../client/plan/useLine';
 import SessionPage from '../../../client/plan/SessionPage.vue';
-import { useSetQueue } from '../../../client/parts/useSetQueue';
+import { useDeedQueue } from '../../../client/parts/useDeedQueue';
 import { COACH, heron, jolyon, set } from '../support/samples';
 import { eventually, show } from '../support/screen';
-import { refuse, serve } from '../support/server';
+import { refuse, serve, setsIn } from '../support/server';
 
 const prediction = (reps: number): Schemas['Prediction'] => ({ reps, low80: reps - 2, high80: reps + 2, clipped: false });
 
@@ -18,6 +18,7 @@ const block = (changes: Partial<Schemas['Block']> = {}): Schemas['Block'] => ({
     group: null,
     sets: 3,
     amount: { measure: 'reps', low: 8, high: 10, words: '8–10' },
+    aim: 10,
     to_failure: false,
     per_side: false,
     tempo: 'steady up, two seconds down',
@@ -157,13 +158,13 @@ it('logs a pulling line on its own set-up, with the reps asked and the reserve',
     const sent: unknown[] = [];
     const row = block({ part: 'accessory', line: 'accessory:row', name: 'Row', sets: 2 });
     const { press, fill, sees } = page(written({ blocks: [row] }), {
-        'POST /api/sets': ({ body }) => {
-            const { sets } = body as { sets: { id: string }[] };
+        'POST /api/deeds': ({ body }) => {
+            const sets = setsIn(body);
             sent.push(...sets);
             return { outcomes: sets.map((s) => ({ id: s.id, stored: set({ id: s.id }), problem: null })) };
         },
     });
-    useSetQueue().serve(COACH);
+    useDeedQueue().serve(COACH);
     await press(/^Log it/);
     await fill('Clean reps', '600');
     await press('Log set 1');

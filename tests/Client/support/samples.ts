@@ -123,6 +123,8 @@ export const set = (changes: Partial<Schemas['Set']> = {}): Schemas['Set'] => ({
     reserve: 2,
     hang_s: null,
     splits_s: [],
+    line: null,
+    by: 'coach',
     asked_reps: null,
     to_failure: false,
     taught: null,

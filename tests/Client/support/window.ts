@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { cleanup, configure } from '@testing-library/vue';
 import { afterEach, beforeEach, vi } from 'vitest';
-import { keptReads, setStore } from '../../../client/domain/device';
+import { keptReads, deedStore } from '../../../client/domain/device';
 import { PATIENCE_MS } from './patience';
 import { COACH } from './samples';
 
@@ -29,8 +29,8 @@ Element.prototype.scrollTo = () => {};
 
 beforeEach(async () => {
     await keptReads.wipe();
-    for (const waiting of await setStore.all(COACH)) {
-        await setStore.remove(waiting.id);
+    for (const waiting of await deedStore.all(COACH)) {
+        await deedStore.remove(waiting.id);
     }
     vi.setSystemTime('2026-03-20T12:00:00Z');
     document.cookie = 'XSRF-TOKEN=chalk';

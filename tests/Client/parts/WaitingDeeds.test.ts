@@ -1,29 +1,28 @@
 import { expect, it } from 'vitest';
-import WaitingSets from '../../../client/parts/WaitingSets.vue';
-import { useSetQueue } from '../../../client/parts/useSetQueue';
+import WaitingDeeds from '../../../client/parts/WaitingDeeds.vue';
+import { useDeedQueue } from '../../../client/parts/useDeedQueue';
 import { COACH, set } from '../support/samples';
 import { eventually, show } from '../support/screen';
-import { refuse, serve } from '../support/server';
+import { refuse, serve, setsIn } from '../support/server';
 
-type Sets = { sets: { id: string; clean_reps: number }[] };
 
 /** A server that is away at first, and then refuses sets of thirteen. */
 function waiting() {
     const server = { away: true };
     serve({
-        'POST /api/sets': ({ body }) =>
+        'POST /api/deeds': ({ body }) =>
             server.away
                 ? refuse(503, 'away', 'The server is away.')
                 : {
-                      outcomes: (body as Sets).sets.map(({ id, clean_reps }) =>
+                      outcomes: setsIn(body).map(({ id, clean_reps }) =>
                           clean_reps === 13
                               ? { id, stored: null, problem: refuse(409, 'pulling-paused', 'Pulling is paused.').problem }
                               : { id, stored: set({ id }), problem: null },
                       ),
                   },
     });
-    const shown = show(WaitingSets);
-    const queue = useSetQueue();
+    const shown = show(WaitingDeeds);
+    const queue = useDeedQueue();
     queue.serve(COACH);
     return { server, queue, ...shown };
 }

@@ -2,31 +2,36 @@
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { explain } from '../domain/problems';
-import type { Waiting } from '../domain/queue';
-import { seconds } from '../domain/units';
+import { deedWords } from '../domain/deedWords';
+import { waitingSet, type Waiting } from '../domain/queue';
 import SidePanel from './SidePanel.vue';
-import { useSetQueue } from './useSetQueue';
+import { useDeedQueue } from './useDeedQueue';
 
-const queue = useSetQueue();
+const queue = useDeedQueue();
 const open = ref(false);
 const text = computed(() => {
     const [waits, refused] = [queue.pending.length, queue.refused.length];
-    return [waits > 0 ? `${waits} ${waits === 1 ? 'set waits' : 'sets wait'}` : '', refused > 0 ? `${refused} refused` : ''].filter(Boolean).join(', ');
+    const noun = queue.pending.every((w) => waitingSet(w)) ? ['set waits', 'sets wait'] : ['note waits', 'notes wait'];
+    return [waits > 0 ? `${waits} ${waits === 1 ? noun[0] : noun[1]}` : '', refused > 0 ? `${refused} refused` : ''].filter(Boolean).join(', ');
 });
-const words = ({ set }: Waiting): string => (set.hang_s ? seconds(set.hang_s) : `${set.clean_reps} clean`);
-const at = ({ set }: Waiting): string => new Date(set.performed_at).toLocaleString(undefined, { weekday: 'short', hour: '2-digit', minute: '2-digit' });
+const format = new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' });
+const at = ({ deed }: Waiting): string => {
+    const told = Object.values(deed)[0] as { performed_at?: string; told_at?: string };
+    const moment = told.performed_at ?? told.told_at;
+    return moment ? format.format(new Date(moment)) : '';
+};
 </script>
 
 <template>
     <button v-if="text" type="button" class="waits" :class="{ refused: queue.refused.length > 0 }" aria-live="polite" @click="open = true">{{ text }}</button>
-    <SidePanel v-model:open="open" title="Sets on this device">
+    <SidePanel v-model:open="open" title="On this device">
         <div class="stack">
             <p class="small dim">They are kept here until the server has them, and go by themselves when it answers.</p>
             <ul>
                 <li v-for="one in queue.waiting" :key="one.id">
                     <p>
                         <RouterLink :to="`/people/${one.athleteId}`" @click="open = false">
-                            <strong>{{ words(one) }}</strong>
+                            <strong>{{ deedWords(one.deed) }}</strong>
                         </RouterLink>
                         {{ at(one) }}
                     </p>

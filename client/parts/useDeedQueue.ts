@@ -2,15 +2,15 @@ import { useBroadcastChannel, useIntervalFn, useOnline } from '@vueuse/core';
 import { useQueryClient } from '@tanstack/vue-query';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { alone, setStore, watchSets } from '../domain/device';
-import { api, outcome, type Schemas } from '../domain/http';
-import { SetQueue, type SetDraft, type Waiting } from '../domain/queue';
-import { freshenAthlete } from './reads';
+import { alone, deedStore, watchDeeds } from '../domain/device';
+import { api, outcome } from '../domain/http';
+import { DeedQueue, type Deed, type SetDraft, type Waiting } from '../domain/queue';
+import { freshenAthlete, keepOnFloor } from './reads';
 
 const AGAIN_AFTER_MS = 4000;
 
-/** The sets of whoever is signed in that wait on this device; they go by themselves, whatever page is open. */
-export const useSetQueue = defineStore('set-queue', () => {
+/** The deeds of whoever is signed in that wait on this device; they go by themselves, whatever page is open. */
+export const useDeedQueue = defineStore('deed-queue', () => {
     const client = useQueryClient();
     const owner = ref<string>();
     const waiting = shallowRef<Waiting[]>([]);
@@ -22,25 +22,26 @@ export const useSetQueue = defineStore('set-queue', () => {
     let stopWatching = (): void => {};
 
     const refresh = (athleteId: string): void => void freshenAthlete(client, athleteId);
-    const queue = new SetQueue({
-        store: setStore,
+    const queue = new DeedQueue({
+        store: deedStore,
         alone,
-        send: (sets) => outcome(api.POST('/api/sets', { body: { sets } })),
-        stored: (_set: Schemas['Set'], athleteId) => {
-            refresh(athleteId);
-            tellTabs({ athleteId }); // an object, for the same word twice would be no news
+        send: (deeds) => outcome(api.POST('/api/deeds', { body: { deeds } })),
+        stored: async (waiting, set) => {
+            await keepOnFloor(client, waiting, set);
+            refresh(waiting.athleteId);
+            tellTabs({ athleteId: waiting.athleteId }); // an object, for the same word twice would be no news
         },
     });
 
     watch(told, (news) => news && refresh(news.athleteId));
 
-    /** From here on the sets of this owner are sent; those of others stay where they are. */
+    /** From here on the deeds of this owner are sent; those of others stay where they are. */
     function serve(who: string | undefined): void {
         stopWatching();
         owner.value = who;
         waiting.value = [];
         if (who !== undefined) {
-            stopWatching = watchSets(
+            stopWatching = watchDeeds(
                 who,
                 (all) => (waiting.value = all),
                 () => (broken.value = true),
@@ -59,12 +60,12 @@ export const useSetQueue = defineStore('set-queue', () => {
     }
 
     /** On the device first; the sending goes on behind. */
-    async function add(athleteId: string, draft: SetDraft): Promise<Waiting | undefined> {
+    async function keep<T>(put: (who: string) => Promise<T>): Promise<T | undefined> {
         if (owner.value === undefined) {
             return undefined;
         }
         try {
-            const made = await queue.add(owner.value, athleteId, draft);
+            const made = await put(owner.value);
             broken.value = false;
             void flush();
             return made;
@@ -74,6 +75,9 @@ export const useSetQueue = defineStore('set-queue', () => {
         }
     }
 
+    const add = (athleteId: string, draft: SetDraft): Promise<Waiting | undefined> => keep((who) => queue.add(who, athleteId, draft));
+    const tell = (athleteId: string, deed: Deed): Promise<Waiting | undefined> => keep((who) => queue.tell(who, athleteId, deed));
+    const takeBack = (athleteId: string, setId: string): Promise<void> => keep((who) => queue.takeBack(who, athleteId, setId));
     const drop = (id: string): Promise<boolean> => (owner.value === undefined ? Promise.resolve(false) : queue.drop(owner.value, id));
     const sendAgain = (id: string): Promise<boolean> => (owner.value === undefined ? Promise.resolve(false) : queue.sendAgain(owner.value, id));
     const pending = computed(() => waiting.value.filter((w) => w.problem === undefined));
@@ -82,5 +86,5 @@ export const useSetQueue = defineStore('set-queue', () => {
     watch(online, (is) => is && void flush());
     useIntervalFn(() => pending.value.length > 0 && !busy.value && void flush(), AGAIN_AFTER_MS);
 
-    return { waiting, pending, refused, busy, broken, serve, add, drop, sendAgain, flush };
+    return { waiting, pending, refused, busy, broken, serve, add, tell, takeBack, drop, sendAgain, flush };
 });

@@ -1,0 +1,73 @@
+import type { Schemas } from '../http';
+import type { Deed, SetInput, Waiting } from '../queue';
+
+export type FloorAthlete = Schemas['FloorAthlete'];
+export type FloorSet = Schemas['Set'];
+
+/** A set as it will stand in the log, from what this device knows of it. */
+function asLogged(set: SetInput, by: string, before: FloorSet | undefined): FloorSet {
+    const { exercise = null, setup_key = null, setup_name = null, part_of = null, line = null } = before ?? {};
+    return {
+        id: set.id,
+        performed_at: set.performed_at,
+        trained_on: set.performed_at.slice(0, 10),
+        purpose: set.purpose,
+        exercise: set.exercise ?? exercise,
+        setup_key,
+        setup_name,
+        carried_kg: null,
+        carried_share: null,
+        clean_reps: set.clean_reps ?? null,
+        no_counts: set.no_counts ?? {},
+        faults: set.faults ?? [],
+        reserve: set.reserve ?? null,
+        hang_s: set.hang_s ?? null,
+        splits_s: set.splits_s ?? [],
+        pain: set.pain ?? null,
+        note: set.note ?? null,
+        part_of: set.part_of ?? part_of,
+        asked_reps: set.asked_reps ?? null,
+        to_failure: set.to_failure ?? false,
+        line: set.line ?? line,
+        by,
+        taught: null,
+        corrected: set.replaces_id != null,
+        damaged: false,
+    };
+}
+
+const inOrder = (sets: FloorSet[]): FloorSet[] => sets.sort((a, b) => Date.parse(a.performed_at) - Date.parse(b.performed_at));
+
+/** An athlete of the class as a deed leaves them; the same deed twice changes nothing more. */
+export function withDeed(athlete: FloorAthlete, deed: Deed, by: string, stored: FloorSet | null = null): FloorAthlete {
+    if ('set' in deed) {
+        const { set } = deed;
+        const before = athlete.sets.find((s) => s.id === set.replaces_id);
+        const rest = athlete.sets.filter((s) => s.id !== set.id && s.id !== set.replaces_id);
+        return { ...athlete, sets: inOrder([...rest, stored ?? asLogged(set, by, before)]), paused: athlete.paused || set.pain != null };
+    }
+    if ('taken_back' in deed) {
+        return { ...athlete, sets: athlete.sets.filter((s) => s.id !== deed.taken_back.set_id) };
+    }
+    if ('beside' in deed) {
+        const { id, performed_at, accessory, reps = null, seconds = null, metres = null, load_kg = null } = deed.beside;
+        return { ...athlete, beside: [...athlete.beside.filter((b) => b.id !== id), { id, performed_at, accessory, reps, seconds, metres, load_kg }] };
+    }
+    if ('signal' in deed) {
+        const { gave_out, effort, soreness, wall_day, symptoms, on } = deed.signal;
+        return {
+            ...athlete,
+            gave_out: gave_out ?? athlete.gave_out,
+            effort: effort ?? athlete.effort,
+            soreness: soreness ?? athlete.soreness,
+            wall_on: wall_day ? on : athlete.wall_on,
+            paused: athlete.paused || (symptoms ?? []).length > 0,
+        };
+    }
+    return 'pain' in deed ? { ...athlete, paused: true } : { ...athlete, coming: deed.coming.coming };
+}
+
+/** The class as it is with what still waits on this device; what was refused is left out. */
+export function withWaiting(athletes: readonly FloorAthlete[], waiting: readonly Waiting[], by: string): FloorAthlete[] {
+    return athletes.map((athlete) => waiting.filter((w) => w.athleteId === athlete.id && w.problem === undefined).reduce((seen, w) => withDeed(seen, w.deed, by), athlete));
+}

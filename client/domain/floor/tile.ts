@@ -1,0 +1,148 @@
+import type { Schemas } from '../http';
+import type { FloorAthlete, FloorSet } from './overlay';
+
+export type SheetLine = Schemas['SheetLine'];
+export type SheetRung = Schemas['SheetRung'];
+type Beside = Schemas['Beside'];
+
+/** What was put in the place of a line's exercise on the floor, by athlete and line. */
+export type Switched = Readonly<Record<string, SheetRung>>;
+
+export const switchKey = (athleteId: string, line: string): string => `${athleteId} ${line}`;
+
+/** How a set of a line is taken down. */
+export type Way = 'reps' | 'hold' | 'lowering' | 'beside';
+
+export interface LineNow {
+    line: SheetLine;
+    /** As written, or as switched. */
+    rung: SheetRung | null;
+    way: Way;
+    sets: FloorSet[];
+    beside: Beside[];
+    done: number;
+    left: number;
+}
+
+export type Turn = 'first' | 'up' | 'rest' | 'done' | 'away';
+
+export interface Tile {
+    athlete: FloorAthlete;
+    lines: LineNow[];
+    /** What to do now; none when all is done. */
+    now: LineNow | undefined;
+    turn: Turn;
+    /** When the rest ends, in milliseconds; none where nothing was done yet. */
+    restEndsAt: number | undefined;
+    restS: number;
+    /** The last set of today, to be undone or corrected. */
+    last: FloorSet | undefined;
+    /** Lowerings that the caps leave now. */
+    loweringsLeft: number;
+    /** What one tap logs. */
+    aim: number;
+    setsLeft: number;
+    /** Sets of no line of the session. */
+    extra: FloorSet[];
+    /** Logged by two coaches within a moment of one another. */
+    twice: readonly [FloorSet, FloorSet] | undefined;
+}
+
+/** Two coaches who saw the same set log it within so long. */
+const TWICE_MS = 60_000;
+
+const BLOCKING = new Set<string>(['paused', 'screen', 'baselines']);
+
+const isLowering = (set: FloorSet): boolean => set.exercise?.movement === 'lowering';
+const at = (one: { performed_at: string }): number => Date.parse(one.performed_at);
+
+function wayOf(line: SheetLine, rung: SheetRung | null): Way {
+    const movement = rung?.exercise.movement;
+    if (rung === null || movement === 'hold' || movement === 'lowering') {
+        return rung === null ? 'beside' : (movement as Way);
+    }
+    return 'reps';
+}
+
+/** The line that a set belongs to: the one it names, else the first with its set-up. */
+function lineOf(set: FloorSet, lines: readonly SheetLine[]): SheetLine | undefined {
+    return lines.find((l) => l.line === set.line) ?? lines.find((l) => set.line === null && l.rung?.key === set.setup_key && l.purpose === set.purpose);
+}
+
+function linesNow(athlete: FloorAthlete, switched: Switched): { lines: LineNow[]; extra: FloorSet[] } {
+    const { lines } = athlete.sheet;
+    const whole = athlete.sets.filter((s) => s.part_of === null);
+    const now = lines.map((line): LineNow => {
+        const sets = whole.filter((s) => lineOf(s, lines) === line);
+        const beside = line.accessory === null ? [] : athlete.beside.filter((b) => b.accessory === line.accessory);
+        const last = sets.at(-1)?.setup_key;
+        const rung = switched[switchKey(athlete.id, line.line)] ?? line.others.find((o) => o.key === last) ?? line.rung;
+        const done = line.rung === null ? beside.length : sets.length;
+        return { line, rung, way: wayOf(line, rung), sets, beside, done, left: Math.max(0, line.sets - done) };
+    });
+    return { lines: now, extra: whole.filter((s) => lineOf(s, lines) === undefined) };
+}
+
+/** The first line that is not done; of lines done in rounds the one that was done least. */
+function nextOf(lines: readonly LineNow[]): LineNow | undefined {
+    const first = lines.find((l) => l.left > 0);
+    const round = lines.filter((l) => l.left > 0 && l.line.group !== null && l.line.group === first?.line.group);
+    return round.length > 1 ? round.reduce((a, b) => (b.done < a.done ? b : a)) : first;
+}
+
+function twiceOf(sets: readonly FloorSet[], kept: ReadonlySet<string>): readonly [FloorSet, FloorSet] | undefined {
+    for (const [i, a] of sets.entries()) {
+        const b = sets.slice(i + 1).find((s) => s.by !== a.by && s.part_of === null && s.setup_key === a.setup_key && s.line === a.line && Math.abs(at(s) - at(a)) < TWICE_MS);
+        if (b && !kept.has(b.id)) {
+            return [a, b];
+        }
+    }
+    return undefined;
+}
+
+/**
+ * Where an athlete stands in the class: what is done, what is next and when.
+ *
+ * @param keptBoth ids of sets of which a coach said that both were done
+ */
+export function tileOf(athlete: FloorAthlete, nowMs: number, switched: Switched = {}, keptBoth: ReadonlySet<string> = new Set()): Tile {
+    const { lines, extra } = linesNow(athlete, switched);
+    const now = nextOf(lines);
+    const doneLast = [
+        ...lines.flatMap((l) => [...l.sets, ...l.beside].map((one) => ({ atMs: at(one), restS: l.line.rest_s }))),
+        ...extra.map((s) => ({ atMs: at(s), restS: 0 })),
+    ].sort((a, b) => b.atMs - a.atMs)[0];
+    const restEndsAt = doneLast === undefined ? undefined : doneLast.atMs + doneLast.restS * 1000;
+    const loweringsLeft = athlete.sheet.lowerings.today - athlete.sets.filter(isLowering).reduce((sum, s) => sum + (s.clean_reps ?? 0), 0);
+    const aim = now === undefined ? 0 : now.way === 'lowering' ? Math.min(now.line.aim, Math.max(0, loweringsLeft)) : now.line.aim;
+    const isFirst = athlete.paused || BLOCKING.has(athlete.sheet.concern?.kind ?? '');
+    const turn = (): Turn => {
+        if (!athlete.coming) {
+            return 'away';
+        }
+        if (isFirst) {
+            return 'first';
+        }
+        return now === undefined ? 'done' : (restEndsAt ?? 0) > nowMs ? 'rest' : 'up';
+    };
+    return {
+        athlete,
+        lines,
+        now,
+        turn: turn(),
+        restEndsAt,
+        restS: doneLast?.restS ?? 0,
+        last: athlete.sets.filter((s) => s.part_of === null).at(-1),
+        loweringsLeft,
+        aim,
+        setsLeft: lines.reduce((sum, l) => sum + l.left, 0),
+        extra,
+        twice: twiceOf(athlete.sets, keptBoth),
+    };
+}
+
+/** Who needs something before anything else first, who is not here last, the others in their order: nothing moves while a class runs. */
+export function inOrder(tiles: readonly Tile[]): Tile[] {
+    const rank = (t: Tile): number => (t.turn === 'away' ? 2 : t.turn === 'first' ? 0 : 1);
+    return [...tiles].sort((a, b) => rank(a) - rank(b));
+}

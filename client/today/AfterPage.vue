@@ -1,0 +1,135 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { v7 as uuidv7 } from 'uuid';
+import CallRow from '../calls/CallRow.vue';
+import { withWaiting } from '../domain/floor/overlay';
+import { tileOf, type Tile } from '../domain/floor/tile';
+import { api, outcome } from '../domain/http';
+import { coachOf } from '../domain/queue';
+import { day } from '../domain/units';
+import { gaveOutWords } from '../domain/words';
+import ChipRow from '../parts/ChipRow.vue';
+import ReadNote from '../parts/ReadNote.vue';
+import { dayKey } from '../parts/reads';
+import { useDeedQueue } from '../parts/useDeedQueue';
+import { useRead } from '../parts/useRead';
+import { useSession } from '../parts/useSession';
+
+/** After a class: who did what, what was left, what gave out, how hard it was; and its calls, decided here. */
+const props = defineProps<{ class: string; on: string }>();
+
+const queue = useDeedQueue();
+const session = useSession();
+const path = () => ({ class: props.class, on: props.on });
+const floor = useRead(
+    () => dayKey(props.class, props.on),
+    () => outcome(api.GET('/api/classes/{class}/days/{on}', { params: { path: path() } })),
+);
+
+const tiles = computed(() => withWaiting(floor.value.value?.athletes ?? [], queue.waiting, coachOf(session.me?.key ?? '')).map((a) => tileOf(a, 0)));
+const came = computed(() => tiles.value.filter((t) => t.athlete.sets.length + t.athlete.beside.length > 0));
+const missing = computed(() => tiles.value.filter((t) => t.athlete.sets.length + t.athlete.beside.length === 0));
+const whose = computed(() => came.value.map((t) => t.athlete.id).join(','));
+const calls = useRead(
+    () => ['calls', 'of', whose.value],
+    () => outcome(api.GET('/api/calls', { params: { query: { athletes: whose.value } } })),
+    { enabled: () => whose.value !== '', previous: true },
+);
+const mine = computed(() => calls.value.value?.items ?? []);
+const gaveOut = Object.entries(gaveOutWords).map(([value, label]) => ({ value: value as keyof typeof gaveOutWords, label }));
+const efforts = Array.from({ length: 10 }, (_, n) => ({ value: n + 1, label: String(n + 1) }));
+const done = (tile: Tile): string[] =>
+    tile.lines
+        .filter((l) => l.done > 0)
+        .map(
+            (l) =>
+                `${l.rung?.name ?? l.line.name}: ${l.sets.length > 0 ? l.sets.map((s) => s.clean_reps ?? `${Math.round(s.hang_s ?? 0)} s`).join(' ') : `${l.done} of ${l.line.sets}`}`,
+        );
+const left = (tile: Tile): string[] => tile.lines.filter((l) => l.left > 0).map((l) => `${l.line.name}${l.done > 0 ? `, ${l.left} of ${l.line.sets} sets` : ''}`);
+const tell = (id: string, told: { gave_out?: keyof typeof gaveOutWords; effort?: number }): void => void queue.tell(id, { signal: { id: uuidv7(), on: props.on, ...told } });
+</script>
+
+<template>
+    <header class="page-head">
+        <h1>{{ floor.value.value?.class.name ?? 'The class' }}, {{ day(on) }}</h1>
+        <RouterLink class="tap" to="/today">Back to Today</RouterLink>
+    </header>
+    <ReadNote :read="floor" waits="Reading the class…" />
+    <div v-if="floor.value.value" class="stack">
+        <section v-if="mine.length > 0" class="card calls" aria-label="Calls of this class">
+            <h2>Calls of this class</h2>
+            <ul>
+                <CallRow v-for="call in mine" :key="call.id" :call="call" :chosen="false" @decided="calls.reload()" />
+            </ul>
+        </section>
+        <section class="card" aria-label="Who did what">
+            <h2>{{ came.length }} trained</h2>
+            <p v-if="came.length === 0" class="dim">Nothing was logged of this class yet.</p>
+            <article v-for="tile in came" :key="tile.athlete.id" :aria-label="tile.athlete.name">
+                <RouterLink class="tap name" :to="`/people/${tile.athlete.id}`">{{ tile.athlete.name }}</RouterLink>
+                <div>
+                    <p v-for="line in done(tile)" :key="line">{{ line }}</p>
+                    <p v-if="left(tile).length > 0" class="small dim">left: {{ left(tile).join('; ') }}</p>
+                </div>
+                <div class="told">
+                    <ChipRow label="Gave out first" show-label :chips="gaveOut" :value="tile.athlete.gave_out" @pick="tell(tile.athlete.id, { gave_out: $event })" />
+                    <ChipRow label="Effort of 10" show-label :chips="efforts" :value="tile.athlete.effort" @pick="tell(tile.athlete.id, { effort: $event })" />
+                </div>
+            </article>
+            <p class="small dim">How sore they are is asked at their next class, a tap on each name.</p>
+        </section>
+        <section v-if="missing.length > 0" class="card" aria-label="Who did not train">
+            <h2>{{ missing.length }} did not train</h2>
+            <p>{{ missing.map((t) => `${t.athlete.name}${t.turn === 'first' ? ` (${t.athlete.sheet.concern?.kind ?? 'paused'})` : ''}`).join(', ') }}</p>
+        </section>
+    </div>
+</template>
+
+<style scoped>
+article {
+    display: grid;
+    grid-template-columns: 170px minmax(0, 1fr) minmax(0, 560px);
+    gap: 4px 16px;
+    align-items: start;
+    padding: 10px 0;
+    border-top: 1px solid var(--color-line);
+}
+
+h2 {
+    margin-bottom: 6px;
+}
+
+.name {
+    font-weight: 650;
+    text-decoration: none;
+}
+
+.told {
+    display: grid;
+    gap: 6px;
+}
+
+.calls {
+    padding: 12px 0 0;
+}
+
+.calls h2 {
+    padding: 0 16px;
+}
+
+.calls ul {
+    list-style: none;
+}
+
+@media (max-width: 960px) {
+    article {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+
+@media print {
+    .told {
+        display: none;
+    }
+}
+</style>

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { NButton, NInput, NSelect } from 'naive-ui';
+import { v7 as uuidv7 } from 'uuid';
+import { reactive, ref, shallowRef } from 'vue';
+import { faultText } from '../domain/fields';
+import { api, outcome, type Schemas } from '../domain/http';
+import { limits } from '../domain/limits.gen';
+import type { Problem } from '../domain/problems';
+import ChipRow from '../parts/ChipRow.vue';
+import DateField from '../parts/DateField.vue';
+import FormField from '../parts/FormField.vue';
+import ProblemNote from '../parts/ProblemNote.vue';
+
+const props = defineProps<{ of?: Schemas['Class'] | undefined; tags: readonly string[]; today: string }>();
+const emit = defineEmits<{ saved: [list: Schemas['ClassList']]; cancel: [] }>();
+
+const id = props.of?.id ?? uuidv7();
+const draft = reactive({
+    name: props.of?.name ?? '',
+    on: props.of?.first_on ?? props.today,
+    at: props.of?.at ?? '18:30',
+    minutes: String(props.of?.minutes ?? 75),
+    weekly: props.of?.weekly ?? true,
+    last: props.of?.weekly ? (props.of.last_on ?? '') : '',
+    tags: [...(props.of?.tags ?? [])],
+});
+const errors = ref<Record<string, string | undefined>>({});
+const problem = shallowRef<Problem>();
+const busy = ref(false);
+const often = [
+    { value: 'weekly', label: 'Every week' },
+    { value: 'once', label: 'Once' },
+];
+
+function isWhole(): boolean {
+    const minutes = Number(draft.minutes);
+    const { low, high } = limits.ClassInput.minutes;
+    errors.value = {
+        name: draft.name.trim() ? undefined : 'Needed: a name.',
+        first_on: draft.on ? undefined : 'Needed: the day of the first.',
+        at: /^([01]\d|2[0-3]):[0-5]\d$/.test(draft.at) ? undefined : 'Hours and minutes, like 18:30.',
+        minutes: Number.isInteger(minutes) && minutes >= low && minutes <= high ? undefined : `From ${low} to ${high} min.`,
+        last_on: draft.weekly && draft.last && draft.last < draft.on ? 'The last day is before the first.' : undefined,
+    };
+    return Object.values(errors.value).every((e) => e === undefined);
+}
+
+async function save(): Promise<void> {
+    if (!isWhole()) {
+        return;
+    }
+    const body = {
+        id,
+        name: draft.name.trim(),
+        first_on: draft.on,
+        at: draft.at,
+        minutes: Number(draft.minutes),
+        weekly: draft.weekly,
+        ...(draft.weekly && draft.last && { last_on: draft.last }),
+        tags: draft.tags,
+    };
+    busy.value = true;
+    const result = await outcome(props.of ? api.PUT('/api/classes/{class}', { params: { path: { class: id } }, body }) : api.POST('/api/classes', { body }));
+    busy.value = false;
+    problem.value = result.ok || result.problem.faults.length > 0 ? undefined : result.problem;
+    if (result.ok) {
+        emit('saved', result.value);
+    } else {
+        errors.value = Object.fromEntries(['name', 'first_on', 'at', 'minutes', 'last_on', 'tags'].map((key) => [key, faultText(result.problem.faults, `/${key}`)]));
+    }
+}
+</script>
+
+<template>
+    <form class="card stack" novalidate :aria-label="of ? `Change ${of.name}` : 'Make a class'" @submit.prevent="save">
+        <FormField v-slot="{ inputProps, status }" label="Name" :error="errors['name']">
+            <NInput v-model:value="draft.name" placeholder="Tuesday evening" :input-props="{ ...inputProps, maxlength: 80 }" :status="status" />
+        </FormField>
+        <div class="row fields">
+            <DateField v-model="draft.on" :label="draft.weekly ? 'First day' : 'Day'" :error="errors['first_on']" />
+            <FormField v-slot="{ inputProps, status }" label="Begins at" :error="errors['at']">
+                <NInput v-model:value="draft.at" placeholder="18:30" :input-props="{ ...inputProps, inputmode: 'numeric', maxlength: 5 }" :status="status" />
+            </FormField>
+            <FormField v-slot="{ inputProps, status }" label="Lasts, min" :error="errors['minutes']">
+                <NInput v-model:value="draft.minutes" :input-props="{ ...inputProps, inputmode: 'numeric', maxlength: 3 }" :status="status" />
+            </FormField>
+        </div>
+        <ChipRow label="How often" show-label :chips="often" :value="draft.weekly ? 'weekly' : 'once'" @pick="draft.weekly = $event === 'weekly'" />
+        <DateField v-if="draft.weekly" v-model="draft.last" label="Last day, if it ends" :error="errors['last_on']" />
+        <FormField label="Who comes: everybody with one of these tags" :error="errors['tags']">
+            <NSelect v-model:value="draft.tags" multiple tag filterable :options="tags.map((t) => ({ value: t, label: t }))" placeholder="Tags of the roster" aria-label="Tags" />
+        </FormField>
+        <ProblemNote v-if="problem" :problem="problem" />
+        <div class="row">
+            <NButton type="primary" attr-type="submit" :loading="busy">{{ of ? 'Save' : 'Make it' }}</NButton>
+            <NButton @click="emit('cancel')">Cancel</NButton>
+        </div>
+    </form>
+</template>
+
+<style scoped>
+.fields {
+    align-items: start;
+}
+</style>

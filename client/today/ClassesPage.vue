@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import { ref, shallowRef } from 'vue';
+import { api, outcome, type Schemas } from '../domain/http';
+import type { Problem } from '../domain/problems';
+import { day } from '../domain/units';
+import ProblemNote from '../parts/ProblemNote.vue';
+import ReadNote from '../parts/ReadNote.vue';
+import { useRead } from '../parts/useRead';
+import ClassForm from './ClassForm.vue';
+
+type GymClass = Schemas['Class'];
+
+const classes = useRead(['classes'], () => outcome(api.GET('/api/classes')));
+const editing = ref<GymClass | 'new'>();
+const problem = shallowRef<Problem>();
+const weekday = (on: string): string => new Date(`${on}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'long' });
+
+async function end(one: GymClass): Promise<void> {
+    const result = await outcome(api.DELETE('/api/classes/{class}', { params: { path: { class: one.id } } }));
+    problem.value = result.ok ? undefined : result.problem;
+    if (result.ok) {
+        classes.put(result.value);
+    }
+}
+
+function saved(list: Schemas['ClassList']): void {
+    classes.put(list);
+    editing.value = undefined;
+}
+</script>
+
+<template>
+    <header class="page-head">
+        <h1>Classes</h1>
+        <div class="row">
+            <RouterLink class="tap" to="/today">Today</RouterLink>
+            <NButton type="primary" @click="editing = 'new'">Make a class</NButton>
+        </div>
+    </header>
+    <ReadNote :read="classes" waits="Looking for classes…" />
+    <ProblemNote v-if="problem" :problem="problem" />
+    <div v-if="classes.value.value" class="stack">
+        <ClassForm v-if="editing === 'new'" :tags="classes.value.value.tags" :today="classes.value.value.today" @saved="saved" @cancel="editing = undefined" />
+        <template v-for="one in classes.value.value.items" :key="one.id">
+            <ClassForm
+                v-if="editing !== 'new' && editing?.id === one.id"
+                :of="one"
+                :tags="classes.value.value.tags"
+                :today="classes.value.value.today"
+                @saved="saved"
+                @cancel="editing = undefined"
+            />
+            <section v-else class="card one">
+                <div>
+                    <h2>{{ one.name }}</h2>
+                    <p>{{ one.weekly ? `Every ${weekday(one.first_on)}` : `Once, on ${day(one.first_on)}` }} at {{ one.at }}, {{ one.minutes }} min</p>
+                    <p class="small dim">
+                        {{ one.tags.length > 0 ? `Who has the tag ${one.tags.join(' or ')} comes.` : 'Nobody comes by tag: walk-ins only.' }}
+                        <template v-if="one.next.length > 0">Next: {{ one.next.map(day).join(', ') }}.</template>
+                        <template v-if="one.weekly && one.last_on">Until {{ day(one.last_on) }}.</template>
+                    </p>
+                </div>
+                <div class="row">
+                    <NButton @click="editing = one">Change</NButton>
+                    <NButton quaternary @click="end(one)">End it</NButton>
+                </div>
+            </section>
+        </template>
+        <p v-if="classes.value.value.items.length === 0 && editing !== 'new'" class="card dim">
+            No class yet. Make one, give it a tag that your athletes have, and it is on Today.
+        </p>
+    </div>
+</template>
+
+<style scoped>
+.one {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    justify-content: space-between;
+    gap: 12px;
+}
+</style>

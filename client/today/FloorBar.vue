@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import type { useWakeLock } from '@vueuse/core';
+import { computed } from 'vue';
+import type { Tile } from '../domain/floor/tile';
+import type { Schemas } from '../domain/http';
+import { day } from '../domain/units';
+import { useFloorTheme } from '../theme/useFloorTheme';
+import type { Held } from './useClasses';
+
+/** The class, how it is looked at, and what goes with it. */
+const props = defineProps<{
+    held: Held | undefined;
+    list: Schemas['ClassList'];
+    tiles: readonly Tile[];
+    nowMs: number;
+    isAlone: boolean;
+    canBuzz: boolean;
+    awake: ReturnType<typeof useWakeLock>;
+}>();
+const by = defineModel<'athlete' | 'station'>('by', { required: true });
+const sound = defineModel<boolean>('sound', { required: true });
+const buzz = defineModel<boolean>('buzz', { required: true });
+const emit = defineEmits<{ pick: [key: string]; who: []; gear: [] }>();
+
+const theme = useFloorTheme();
+const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+const hour = (iso: string): string => time.format(new Date(iso));
+const others = computed(() =>
+    props.list.held.map((h) => ({ key: `${h.id} ${h.on}`, words: `${h.name}, ${h.on === props.list.today ? 'today' : day(h.on)} ${hour(h.starts_at)}` })),
+);
+const here = computed(() => props.tiles.filter((t) => t.athlete.coming).length);
+const left = computed(() => (props.held ? Math.round((Date.parse(props.held.ends_at) - props.nowMs) / 60_000) : 0));
+const when = computed(() => {
+    if (!props.held) {
+        return '';
+    }
+    const { on, starts_at, ends_at } = props.held;
+    if (on !== props.list.today) {
+        return `${day(on)}, ${hour(starts_at)}`;
+    }
+    return left.value < 0 ? `ended ${hour(ends_at)}` : Date.parse(starts_at) > props.nowMs ? `from ${hour(starts_at)}` : `ends ${hour(ends_at)}, ${left.value} min`;
+});
+
+async function stayAwake(): Promise<void> {
+    await (props.awake.isActive.value ? props.awake.release() : props.awake.request('screen')).catch(() => undefined);
+}
+</script>
+
+<template>
+    <div class="floor-bar">
+        <h1>{{ held?.name ?? 'Today' }}</h1>
+        <div v-if="held" class="seg" role="group" aria-label="Look at the class by">
+            <button type="button" :aria-pressed="by === 'athlete'" @click="by = 'athlete'">Athletes</button>
+            <button type="button" :aria-pressed="by === 'station'" @click="by = 'station'">Bars and rings</button>
+        </div>
+        <p v-if="held" class="when">{{ here }} here · {{ when }}</p>
+        <p v-if="isAlone" class="alone" role="status">No server: everything is kept on this device.</p>
+        <div class="deeds">
+            <button v-if="held" type="button" @click="emit('who')">Who is here</button>
+            <RouterLink v-if="held && left < 15" class="button" :to="`/today/${held.id}/${held.on}/after`">Afterwards</RouterLink>
+            <details class="menu">
+                <summary aria-label="More of the class">⋯</summary>
+                <div>
+                    <label v-if="others.length > 0">
+                        <span class="unseen">Class</span>
+                        <select :value="held ? `${held.id} ${held.on}` : ''" @change="emit('pick', ($event.target as HTMLSelectElement).value)">
+                            <option v-for="one in others" :key="one.key" :value="one.key">{{ one.words }}</option>
+                        </select>
+                    </label>
+                    <button v-if="held" type="button" @click="emit('gear')">Out of use today</button>
+                    <RouterLink v-if="held" class="button" :to="`/today/${held.id}/${held.on}/after`">Afterwards: who did what</RouterLink>
+                    <RouterLink class="button" to="/today/classes">Classes and their days</RouterLink>
+                    <button type="button" :aria-pressed="theme.isDark" @click="theme.toggle">{{ theme.isDark ? 'Light floor' : 'Dark floor' }}</button>
+                    <button type="button" :aria-pressed="sound" @click="sound = !sound">{{ sound ? 'Tone at the end of a rest: on' : 'Tone at the end of a rest: off' }}</button>
+                    <button v-if="canBuzz" type="button" :aria-pressed="buzz" @click="buzz = !buzz">
+                        {{ buzz ? 'Buzz at the end of a rest: on' : 'Buzz at the end of a rest: off' }}
+                    </button>
+                    <button v-if="awake.isSupported.value" type="button" :aria-pressed="awake.isActive.value" @click="stayAwake">
+                        {{ awake.isActive.value ? 'The screen stays on' : 'Let the screen stay on' }}
+                    </button>
+                    <p v-else class="small dim">This browser cannot keep the screen on; set the device so.</p>
+                </div>
+            </details>
+        </div>
+        <span class="clock" aria-label="Now">{{ time.format(new Date(nowMs)) }}</span>
+    </div>
+</template>
+
+<style scoped src="./floor-bar.css"></style>

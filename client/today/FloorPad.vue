@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import type { FloorSet } from '../domain/floor/overlay';
+import type { SheetRung, Tile } from '../domain/floor/tile';
+import { percent } from '../domain/units';
+import ChipRow from '../parts/ChipRow.vue';
+import SidePanel from '../parts/SidePanel.vue';
+import { countChips } from '../people/counts';
+import LastSet from './LastSet.vue';
+import LineNowCard from './LineNowCard.vue';
+import MixedOnFloor from './MixedOnFloor.vue';
+import SetsOfDay from './SetsOfDay.vue';
+import TellOnFloor from './TellOnFloor.vue';
+import type { TileDeeds } from './useTileDeeds';
+
+/** Everything of one athlete that is not the one tap: another count, what was seen, another exercise, what was told. */
+const props = defineProps<{ tile: Tile | undefined; deeds: TileDeeds; on: string; coachName: (id: string) => string }>();
+const emit = defineEmits<{ close: []; switch: [rung: SheetRung | undefined]; away: [] }>();
+
+const counts = countChips(15);
+const line = computed(() => props.tile?.now);
+const open = computed(() => props.tile !== undefined);
+const others = ref(false);
+const mixed = ref(false);
+const correcting = ref<FloorSet>();
+const kg = ref('');
+const set = computed(() => props.tile?.athlete.sets.find((s) => s.id === correcting.value?.id) ?? props.tile?.last);
+const amounts = computed(() => {
+    const aim = props.tile?.aim ?? 0;
+    return [...new Set([0.5, 0.75, 1, 1.25, 1.5].map((part) => Math.max(1, Math.round(aim * part))))].map((value) => ({ value, label: String(value) }));
+});
+
+watch(
+    () => props.tile?.athlete.id,
+    () => {
+        others.value = mixed.value = false;
+        correcting.value = undefined;
+        kg.value = '';
+    },
+);
+
+async function log(count: number): Promise<void> {
+    if (props.tile) {
+        await props.deeds.log(props.tile, count);
+        emit('close');
+    }
+}
+
+async function beside(much: number): Promise<void> {
+    if (props.tile) {
+        const load = Number(kg.value.replace(',', '.'));
+        await props.deeds.logBeside(props.tile, much, kg.value.trim() === '' || Number.isNaN(load) ? undefined : load);
+        emit('close');
+    }
+}
+
+function put(rung: SheetRung | undefined): void {
+    emit('switch', rung);
+    others.value = false;
+}
+</script>
+
+<template>
+    <SidePanel :open="open" :title="tile?.athlete.name ?? ''" @update:open="emit('close')">
+        <div v-if="tile" class="stack pad">
+            <template v-if="line">
+                <LineNowCard :line="line" />
+                <template v-if="line.way === 'reps' || line.way === 'lowering'">
+                    <h2>Set {{ line.done + 1 }} of {{ line.line.sets }}: how many were clean?</h2>
+                    <ChipRow label="Clean reps, logs the set" :chips="counts" :value="null" @pick="log" />
+                </template>
+                <template v-else-if="line.way === 'beside'">
+                    <h2>Set {{ line.done + 1 }} of {{ line.line.sets }}</h2>
+                    <label v-if="line.line.accessory" class="kg">
+                        with
+                        <input v-model="kg" inputmode="decimal" aria-label="Load in kg" />
+                        kg
+                    </label>
+                    <ChipRow label="How much, logs the set" :chips="amounts" :value="null" @pick="beside" />
+                </template>
+            </template>
+            <LastSet v-if="set" :key="set.id" :set="set" :tile="tile" :deeds="deeds" />
+            <div class="row">
+                <button v-if="line?.rung" type="button" class="big" :aria-expanded="others" @click="others = !others">Switch the exercise</button>
+                <button v-if="line?.way === 'reps' && line.line.others.length > 0" type="button" class="big" :aria-expanded="mixed" @click="mixed = !mixed">Mixed set</button>
+            </div>
+            <ul v-if="others && line" class="others" aria-label="Instead">
+                <li v-if="line.rung?.key !== line.line.rung?.key">
+                    <button type="button" class="big" @click="put(undefined)">{{ line.line.rung?.name }}, as written</button>
+                </li>
+                <li v-for="other in line.line.others.filter((o) => o.key !== line?.rung?.key)" :key="other.key">
+                    <button type="button" class="big" @click="put(other)">
+                        {{ other.name }}
+                        <span class="dim">{{ percent(other.share) }}{{ other.likely_to === null ? '' : `, likely ${other.likely_from}–${other.likely_to}` }}</span>
+                    </button>
+                </li>
+                <li v-if="line.line.others.length === 0" class="dim">Nothing of this kit lies near it.</li>
+            </ul>
+            <MixedOnFloor v-if="mixed && line" :line="line" @log="(first, then) => (tile && deeds.logMixed(tile, first, then), emit('close'))" />
+            <TellOnFloor :tile="tile" :deeds="deeds" :on="on" />
+            <SetsOfDay :tile="tile" :coach-name="coachName" @correct="correcting = $event" />
+            <div class="row">
+                <RouterLink class="big" :to="`/people/${tile.athlete.id}`">Page of {{ tile.athlete.name }}</RouterLink>
+                <button type="button" class="big" @click="(emit('away'), emit('close'))">Not here today</button>
+            </div>
+        </div>
+    </SidePanel>
+</template>
+
+<style scoped src="./pad.css"></style>

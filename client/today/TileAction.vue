@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Tile } from '../domain/floor/tile';
+import { seconds } from '../domain/units';
+import type { Stopwatches } from './useStopwatches';
+import type { TileDeeds } from './useTileDeeds';
+
+/** What one tap does at a tile: logs the set as asked, or runs the stopwatch. */
+const props = defineProps<{ tile: Tile; deeds: TileDeeds; watches: Stopwatches; typed: number | null }>();
+
+const id = computed(() => props.tile.athlete.id);
+const line = computed(() => props.tile.now);
+const running = computed(() => props.watches.running(id.value));
+const splits = computed(() => props.watches.splits(id.value));
+const unit = computed(() => ({ reps: '', total_reps: '', seconds: ' s', metres: ' m' })[line.value?.line.amount.measure ?? 'reps']);
+const aim = computed(() => props.typed ?? props.tile.aim);
+const none = computed(() => line.value?.way === 'lowering' && props.tile.loweringsLeft <= 0);
+const name = computed(() => props.tile.athlete.name);
+
+function log(): void {
+    void (line.value?.way === 'beside' ? props.deeds.logBeside(props.tile, aim.value) : props.deeds.log(props.tile, aim.value));
+}
+
+function logSplits(): void {
+    const timed = [...splits.value];
+    props.watches.clear(id.value);
+    void props.deeds.log(props.tile, timed.length, { splits_s: timed });
+}
+</script>
+
+<template>
+    <p v-if="none" class="none small" role="status">No lowering is left today: {{ tile.athlete.sheet.lowerings.a_session }} a session are the cap.</p>
+    <button
+        v-else-if="line && (line.way === 'hold' || line.way === 'lowering') && (splits.length === 0 || running)"
+        type="button"
+        class="go watch"
+        :class="{ on: running }"
+        :aria-label="running ? `Stop ${name}'s watch` : `${name}: hold down or tap to time`"
+        @pointerdown.prevent="watches.press(id)"
+        @pointerup="watches.release(id)"
+        @pointercancel="watches.release(id)"
+        @keydown.space.prevent="!$event.repeat && watches.press(id)"
+        @keyup.space.prevent="watches.release(id)"
+    >
+        <b>{{ running ? watches.elapsedS(id).toFixed(1) : line.way === 'lowering' ? 'Time' : tile.aim }}</b>
+        <small>
+            {{ running ? 's, let go or tap' : line.way === 'lowering' ? `press while lowering, ${aim} of ${seconds(line.rung?.exercise.seconds ?? 3)}` : 's, press while held' }}
+        </small>
+    </button>
+    <span v-else-if="splits.length > 0" class="split">
+        <button type="button" class="go" :aria-label="`Log ${splits.length} lowerings of ${name}`" @click="logSplits">
+            <b>{{ splits.length }}</b>
+            <small>log · {{ splits.map((s) => s.toFixed(1)).join(' ') }} s</small>
+        </button>
+        <button
+            type="button"
+            class="again"
+            :aria-label="`Time the next lowering of ${name}`"
+            @pointerdown.prevent="watches.press(id)"
+            @pointerup="watches.release(id)"
+            @pointercancel="watches.release(id)"
+        >
+            +
+        </button>
+    </span>
+    <button v-else-if="line" type="button" class="go" :class="{ typed: typed !== null }" :aria-label="`Log ${aim}${unit} for ${name}`" @click="log">
+        <b>{{ aim }}{{ unit }}</b>
+        <small>{{ typed === null ? 'as asked' : 'log it' }}{{ line.line.per_side ? ', each side' : '' }}</small>
+    </button>
+</template>
+
+<style scoped>
+.go,
+.again {
+    min-width: 0;
+    min-height: 56px;
+    border: 1.5px solid var(--color-edge);
+    border-radius: 8px;
+    background: none;
+    color: inherit;
+    font: inherit;
+    touch-action: manipulation;
+    cursor: pointer;
+}
+
+.go {
+    display: flex;
+    flex: 1;
+    flex-wrap: wrap;
+    align-items: center;
+    justify-content: center;
+    gap: 0 7px;
+    padding: 2px 8px;
+}
+
+.again {
+    flex: none;
+    width: 48px;
+    font: 650 22px var(--type-display);
+}
+
+.watch {
+    border-color: var(--color-timber);
+    touch-action: none;
+    user-select: none;
+}
+
+.watch.on,
+.typed {
+    background: var(--color-timber) !important;
+    color: #17191c !important;
+}
+
+.watch.on small,
+.typed small {
+    color: #17191c !important;
+}
+
+.split {
+    display: flex;
+    flex: 1;
+    gap: 6px;
+}
+
+.none {
+    flex: 1;
+    align-self: center;
+    color: var(--color-down);
+    font-weight: 600;
+}
+
+b {
+    font: 700 var(--tile-aim, 32px) / 1 var(--type-display);
+}
+
+small {
+    color: var(--color-dust);
+    font-size: 12px;
+    font-weight: 600;
+    line-height: 1.15;
+}
+</style>

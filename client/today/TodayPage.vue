@@ -1,0 +1,158 @@
+<script setup lang="ts">
+import { useMediaQuery, useWakeLock } from '@vueuse/core';
+import { computed, nextTick, onScopeDispose, ref, watch } from 'vue';
+import type { Tile } from '../domain/floor/tile';
+import ReadNote from '../parts/ReadNote.vue';
+import { useFloorTheme } from '../theme/useFloorTheme';
+import AthleteTile from './AthleteTile.vue';
+import FloorBar from './FloorBar.vue';
+import FloorPad from './FloorPad.vue';
+import GearToday from './GearToday.vue';
+import NoClass from './NoClass.vue';
+import StationBoard from './StationBoard.vue';
+import WhoComes from './WhoComes.vue';
+import { useClasses } from './useClasses';
+import { useFloor } from './useFloor';
+import { useFloorKeys } from './useFloorKeys';
+import { useRestBell } from './useRestBell';
+import { useStopwatches } from './useStopwatches';
+import { useTileDeeds } from './useTileDeeds';
+
+const theme = useFloorTheme();
+theme.enter(true);
+onScopeDispose(() => theme.enter(false));
+
+const { classes, held, picked } = useClasses();
+const floor = useFloor(() => held.value);
+const { tiles, places, clashes, nowMs } = floor;
+const deeds = useTileDeeds();
+const bell = useRestBell(() => tiles.value);
+const awake = useWakeLock();
+const by = ref<'athlete' | 'station'>('athlete');
+const whoOpen = ref(false);
+const gearOpen = ref(false);
+const openId = ref<string>();
+const openTile = computed(() => tiles.value.find((t) => t.athlete.id === openId.value));
+const tileOfId = (id: string): Tile | undefined => tiles.value.find((t) => t.athlete.id === id);
+
+/** A hold is logged as it ends; a lowering is one of several. */
+const watches = useStopwatches((id, seconds) => {
+    const tile = tileOfId(id);
+    if (tile?.now?.way !== 'hold') {
+        return false;
+    }
+    void deeds.logHeld(tile, seconds);
+    return true;
+});
+const keys = useFloorKeys({
+    tiles: () => (by.value === 'athlete' ? tiles.value : []),
+    deeds,
+    watches,
+    open: (tile) => (openId.value = tile.athlete.id),
+    isOpen: () => openId.value !== undefined || whoOpen.value || gearOpen.value,
+});
+const out = computed(() => new Set((floor.day.value.value?.gear ?? []).filter((g) => g.out).map((g) => g.id)));
+const free = computed(() =>
+    (floor.day.value.value?.gear ?? []).filter((g) => ['bar', 'rings', 'machine'].includes(g.kind) && !g.out && !places.value.some((p) => p.id === g.id)).map((g) => g.name),
+);
+const clashOf = (tile: Tile) => clashes.value.find((c) => c.who.some((t) => t.athlete.id === tile.athlete.id));
+
+/** Twenty fit a screen: as many columns as leave no fifth row. */
+const isWide = useMediaQuery('(min-width: 1100px)');
+const columns = computed(() => (!isWide.value ? undefined : tiles.value.length > 16 ? 5 : tiles.value.length > 6 ? 4 : 3));
+const rows = computed(() => (columns.value === undefined ? undefined : Math.ceil(tiles.value.length / columns.value)));
+
+watch(
+    () => keys.chosenId.value,
+    (id) => void nextTick(() => id && keys.byKey.value && document.querySelector(`[data-athlete="${id}"]`)?.scrollIntoView({ block: 'nearest' })),
+);
+</script>
+
+<template>
+    <ReadNote :read="classes" waits="Looking for today's class…" />
+    <template v-if="classes.value.value">
+        <FloorBar
+            v-model:by="by"
+            v-model:sound="bell.sound.value"
+            v-model:buzz="bell.buzz.value"
+            :held="held"
+            :list="classes.value.value"
+            :tiles="tiles"
+            :now-ms="nowMs"
+            :is-alone="floor.isAlone.value"
+            :can-buzz="bell.canBuzz"
+            :awake="awake"
+            @pick="picked = $event"
+            @who="whoOpen = true"
+            @gear="gearOpen = true"
+        />
+        <NoClass v-if="!held" :list="classes.value.value" />
+        <template v-else>
+            <ReadNote :read="floor.day" waits="Writing everybody's session…" />
+            <p v-if="floor.day.value.value && tiles.length === 0" class="card empty">
+                Nobody comes to this class yet. Give athletes a tag of it, or
+                <button type="button" class="quiet" @click="whoOpen = true">add a walk-in</button>
+                .
+            </p>
+            <div
+                v-else-if="by === 'athlete'"
+                class="tiles"
+                :class="{ fixed: columns !== undefined }"
+                :style="columns === undefined ? {} : { gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))`, '--rows': rows }"
+            >
+                <AthleteTile
+                    v-for="tile in tiles"
+                    :key="tile.athlete.id"
+                    :tile="tile"
+                    :deeds="deeds"
+                    :watches="watches"
+                    :now-ms="nowMs"
+                    :chosen="keys.byKey.value && keys.chosenId.value === tile.athlete.id"
+                    :typed="keys.chosenId.value === tile.athlete.id ? keys.typed.value : null"
+                    :clash="clashOf(tile)"
+                    :out="out"
+                    :coach-name="floor.coachName"
+                    @choose="keys.choose(tile.athlete.id)"
+                    @open="openId = tile.athlete.id"
+                    @keep-both="floor.keepBoth"
+                    @here="floor.coming(tile.athlete.id, true)"
+                />
+            </div>
+            <StationBoard v-else :places="places" :free="free" :clashes="clashes" :deeds="deeds" :watches="watches" :now-ms="nowMs" @open="openId = $event.athlete.id" />
+            <FloorPad
+                :tile="openTile"
+                :deeds="deeds"
+                :on="held.on"
+                :coach-name="floor.coachName"
+                @close="openId = undefined"
+                @switch="openTile && floor.switchTo(openTile, $event)"
+                @away="openTile && floor.coming(openTile.athlete.id, false)"
+            />
+            <WhoComes v-model:open="whoOpen" :tiles="tiles" :too-many="floor.day.value.value?.too_many ?? 0" :coming="floor.coming" />
+            <GearToday v-model:open="gearOpen" :gear="floor.day.value.value?.gear ?? []" :changed="floor.day.reload" />
+        </template>
+    </template>
+</template>
+
+<style scoped>
+.tiles {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(min(236px, 100%), 1fr));
+    gap: 8px;
+}
+
+.fixed {
+    grid-auto-rows: minmax(calc((100dvh - 56px - 60px - 8px - 8px * (var(--rows) - 1)) / max(3, var(--rows))), auto);
+    --tile-height: 0;
+}
+
+.empty {
+    margin-top: 12px;
+}
+
+@media (min-width: 1100px) and (max-height: 860px) {
+    .fixed {
+        grid-auto-rows: minmax(0, calc((100dvh - 56px - 60px - 8px - 8px * (max(3, var(--rows)) - 1)) / max(3, var(--rows))));
+    }
+}
+</style>

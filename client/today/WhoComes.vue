@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { refDebounced } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import type { Tile } from '../domain/floor/tile';
+import { api, outcome } from '../domain/http';
+import SidePanel from '../parts/SidePanel.vue';
+import { useRead } from '../parts/useRead';
+
+/** Who is here and who is not, in one tap each; a walk-in is found on the roster. */
+const props = defineProps<{ tiles: readonly Tile[]; tooMany: number; coming: (athleteId: string, coming: boolean) => Promise<unknown> }>();
+const open = defineModel<boolean>('open', { required: true });
+
+const MOST_SHOWN = 12;
+
+const words = ref('');
+const asked = refDebounced(words, 250);
+const roster = useRead(
+    () => ['walk-ins', asked.value.trim()],
+    () => outcome(api.GET('/api/athletes', { params: { query: { search: asked.value.trim() } } })),
+    { enabled: () => open.value && asked.value.trim() !== '', previous: true },
+);
+const listed = computed(() => new Set(props.tiles.map((t) => t.athlete.id)));
+const found = computed(() => (asked.value.trim() === '' ? [] : (roster.value.value?.items ?? []).filter((a) => !listed.value.has(a.id)).slice(0, MOST_SHOWN)));
+const byName = computed(() => [...props.tiles].sort((a, b) => a.athlete.name.localeCompare(b.athlete.name)));
+
+function walkIn(id: string): void {
+    void props.coming(id, true);
+    words.value = '';
+}
+</script>
+
+<template>
+    <SidePanel v-model:open="open" title="Who is here">
+        <div class="stack">
+            <p v-if="tooMany > 0" class="note">{{ tooMany }} more have a tag of this class; a floor holds twenty. Mark somebody as not here, or split the class.</p>
+            <ul>
+                <li v-for="tile in byName" :key="tile.athlete.id">
+                    <button type="button" :aria-pressed="tile.athlete.coming" @click="coming(tile.athlete.id, !tile.athlete.coming)">
+                        <span>{{ tile.athlete.name }}</span>
+                        <small>{{ tile.athlete.coming ? (tile.athlete.walk_in ? 'walked in' : 'here') : 'not here' }}</small>
+                    </button>
+                </li>
+            </ul>
+            <label>
+                <span class="small dim">Somebody else walks in</span>
+                <input v-model="words" type="search" placeholder="Name" autocomplete="off" />
+            </label>
+            <ul v-if="found.length > 0" aria-label="Found on the roster">
+                <li v-for="one in found" :key="one.id">
+                    <button type="button" @click="walkIn(one.id)">
+                        <span>{{ one.name }}</span>
+                        <small>add</small>
+                    </button>
+                </li>
+            </ul>
+            <p v-else-if="asked.trim() !== '' && !roster.busy.value" class="dim">
+                Nobody of that name is left to add.
+                <RouterLink to="/people/new">Add an athlete</RouterLink>
+            </p>
+        </div>
+    </SidePanel>
+</template>
+
+<style scoped src="./picks.css"></style>

@@ -1,0 +1,113 @@
+import { useQueryClient } from '@tanstack/vue-query';
+import { useDocumentVisibility, useIntervalFn, useLocalStorage } from '@vueuse/core';
+import { v7 as uuidv7 } from 'uuid';
+import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
+import { withWaiting } from '../domain/floor/overlay';
+import { clashesOf, placesOf, type Clash, type Place } from '../domain/floor/stations';
+import { inOrder, switchKey, tileOf, type SheetRung, type Tile } from '../domain/floor/tile';
+import { api, outcome, type Schemas } from '../domain/http';
+import { coachOf } from '../domain/queue';
+import { dayKey } from '../parts/reads';
+import { useDeedQueue } from '../parts/useDeedQueue';
+import { useRead, type Read } from '../parts/useRead';
+import { useTick } from '../parts/useTick';
+import { useSession } from '../parts/useSession';
+import type { Held } from './useClasses';
+
+type ClassDay = Schemas['ClassDay'];
+
+/** Two coaches see each other's sets within two seconds. */
+const NEWS_EVERY_MS = 1700;
+const TICK_MS = 500;
+
+export interface Floor {
+    day: Read<ClassDay>;
+    tiles: ComputedRef<Tile[]>;
+    places: ComputedRef<Place[]>;
+    clashes: ComputedRef<Clash[]>;
+    nowMs: Readonly<Ref<number>>;
+    /** Whether the server could not be asked for news. */
+    isAlone: Ref<boolean>;
+    coachName: (id: string) => string;
+    switchTo: (tile: Tile, rung: SheetRung | undefined) => void;
+    keepBoth: (setId: string) => void;
+    coming: (athleteId: string, coming: boolean) => Promise<unknown>;
+    me: ComputedRef<string>;
+}
+
+interface OfDay {
+    on: string;
+    switched: Record<string, SheetRung>;
+    both: string[];
+}
+
+/** A class on its day: what the server knows, with what waits here laid over it; the news of other devices come in by themselves. */
+export function useFloor(held: () => Held | undefined): Floor {
+    const client = useQueryClient();
+    const queue = useDeedQueue();
+    const session = useSession();
+    const visible = useDocumentVisibility();
+    const nowMs = useTick(TICK_MS);
+    const isAlone = ref(false);
+    const me = computed(() => coachOf(session.me?.key ?? ''));
+    const path = () => ({ class: held()?.id ?? '', on: held()?.on ?? '' });
+    const dayRead = () => dayKey(path().class, path().on);
+    const day = useRead<ClassDay>(dayRead, () => outcome(api.GET('/api/classes/{class}/days/{on}', { params: { path: path() } })), { enabled: () => held() !== undefined });
+    /** What was put in the place of something today; it stays on this device. */
+    const ofDay = useLocalStorage<OfDay>('steady-rung.floor-day', { on: '', switched: {}, both: [] });
+
+    watch(
+        () => held()?.on,
+        (on) => on !== undefined && ofDay.value.on !== on && (ofDay.value = { on, switched: {}, both: [] }),
+        { immediate: true },
+    );
+
+    async function ask(): Promise<void> {
+        const since = day.value.value?.cursor;
+        if (since === undefined || visible.value === 'hidden') {
+            return;
+        }
+        const asked = dayRead();
+        const result = await outcome(api.GET('/api/classes/{class}/days/{on}/news', { params: { path: path(), query: { since } } }));
+        isAlone.value = !result.ok && ['offline', 'away', 'busy'].includes(result.problem.code);
+        if (result.ok && result.value.missed) {
+            await day.reload();
+        } else if (result.ok && result.value.cursor !== since) {
+            client.setQueryData<ClassDay>(asked, (known) => known && withNews(known, result.value));
+        }
+    }
+    useIntervalFn(() => void ask(), NEWS_EVERY_MS);
+
+    const athletes = computed(() => withWaiting(day.value.value?.athletes ?? [], queue.waiting, me.value));
+    const both = computed(() => new Set(ofDay.value.both));
+    const tiles = computed(() => inOrder(athletes.value.map((a) => tileOf(a, nowMs.value, ofDay.value.switched, both.value))));
+    const gear = computed(() => day.value.value?.gear ?? []);
+
+    return {
+        day,
+        tiles,
+        places: computed(() => placesOf(tiles.value, gear.value, nowMs.value)),
+        clashes: computed(() => clashesOf(tiles.value, gear.value, nowMs.value)),
+        nowMs,
+        isAlone,
+        me,
+        coachName: (id) => day.value.value?.coaches.find((c) => c.id === id)?.name ?? 'Another coach',
+        switchTo: ({ athlete, now: line }, rung) => {
+            if (line) {
+                const key = switchKey(athlete.id, line.line.line);
+                const others = Object.fromEntries(Object.entries(ofDay.value.switched).filter(([k]) => k !== key));
+                ofDay.value = { ...ofDay.value, switched: rung ? { ...others, [key]: rung } : others };
+            }
+        },
+        keepBoth: (setId) => (ofDay.value = { ...ofDay.value, both: [...ofDay.value.both, setId] }),
+        coming: (athleteId, coming) => queue.tell(athleteId, { coming: { id: uuidv7(), class_id: path().class, on: path().on, coming, told_at: new Date().toISOString() } }),
+    };
+}
+
+/** The class with those of whom there is news as they are now. */
+function withNews(day: ClassDay, news: Schemas['News']): ClassDay {
+    const told = new Map(news.athletes.map((a) => [a.id, a]));
+    const kept = day.athletes.map((a) => told.get(a.id) ?? a);
+    const joined = news.athletes.filter((a) => !day.athletes.some((known) => known.id === a.id));
+    return { ...day, cursor: news.cursor, athletes: [...kept, ...joined] };
+}

@@ -1,0 +1,104 @@
+import { computed, ref, type ComputedRef, type Ref } from 'vue';
+import type { Tile } from '../domain/floor/tile';
+import { useKeys } from '../parts/useKeys';
+import { useDigits } from '../people/useDigits';
+import { MOST_REPS } from '../people/usePad';
+import type { Stopwatches } from './useStopwatches';
+import type { TileDeeds } from './useTileDeeds';
+
+interface Options {
+    tiles: () => readonly Tile[];
+    deeds: TileDeeds;
+    watches: Stopwatches;
+    open: (tile: Tile) => void;
+    isOpen: () => boolean;
+}
+
+/** The class by keyboard: arrows change athlete, digits and Enter log, S times, N and Space open the rest, U takes back. */
+export function useFloorKeys({ tiles, deeds, watches, open, isOpen }: Options): {
+    chosenId: Ref<string | undefined>;
+    typed: ComputedRef<number | null>;
+    byKey: Ref<boolean>;
+    choose: (id: string) => void;
+} {
+    const chosenId = ref<string>();
+    /** Whether the keyboard is in use: only then is the choice shown. */
+    const byKey = ref(false);
+    const digits = useDigits(MOST_REPS);
+    const chosen = (): Tile | undefined => tiles().find((t) => t.athlete.id === chosenId.value);
+
+    function choose(id: string): void {
+        if (chosenId.value !== id) {
+            digits.clear();
+        }
+        chosenId.value = id;
+        byKey.value = false;
+    }
+
+    function step(by: number): void {
+        const ids = tiles().map((t) => t.athlete.id);
+        const at = ids.indexOf(chosenId.value ?? '');
+        const next = ids[at < 0 ? 0 : Math.min(ids.length - 1, Math.max(0, at + by))];
+        if (next !== undefined) {
+            choose(next);
+            byKey.value = true;
+        }
+    }
+
+    /** Tiles in a row, as they are laid out. */
+    function columns(): number {
+        const boxes = [...document.querySelectorAll<HTMLElement>('[data-athlete]')].map((e) => e.offsetTop);
+        return Math.max(1, boxes.filter((top) => top === boxes[0]).length);
+    }
+
+    function log(tile: Tile): void {
+        const much = digits.value.value;
+        digits.clear();
+        if (tile.now?.way === 'beside') {
+            void deeds.logBeside(tile, much ?? tile.aim);
+            return;
+        }
+        const splits = watches.splits(tile.athlete.id);
+        watches.clear(tile.athlete.id);
+        void (tile.now?.way === 'hold'
+            ? much !== null && deeds.logHeld(tile, much)
+            : deeds.log(tile, much ?? (splits.length || tile.aim), splits.length > 0 ? { splits_s: [...splits] } : {}));
+    }
+
+    const moves: Record<string, () => void> = { arrowleft: () => step(-1), arrowright: () => step(1), arrowup: () => step(-columns()), arrowdown: () => step(columns()) };
+
+    useKeys(
+        (pressed, event) => {
+            const key = pressed.toLowerCase();
+            if (isOpen() || tiles().length === 0) {
+                return false;
+            }
+            if (moves[key]) {
+                moves[key]();
+                return true;
+            }
+            const tile = chosen();
+            if (!tile) {
+                return false;
+            }
+            if (/^\d$/.test(key)) {
+                digits.type(Number(key));
+                return true;
+            }
+            const deed: Record<string, () => void> = {
+                enter: () => tile.now && (tile.turn === 'up' || tile.turn === 'rest') && log(tile),
+                s: () => watches.press(tile.athlete.id),
+                n: () => open(tile),
+                u: () => void deeds.undoable(tile.athlete.id)?.undo(),
+                escape: () => digits.clear(),
+            };
+            if (deed[key] && !event.repeat) {
+                deed[key]();
+            }
+            return deed[key] !== undefined;
+        },
+        { released: (key) => key.toLowerCase() === 's' && chosenId.value !== undefined && watches.release(chosenId.value) },
+    );
+
+    return { chosenId, typed: computed(() => digits.value.value), byKey, choose };
+}

@@ -1,0 +1,79 @@
+import { useLocalStorage } from '@vueuse/core';
+import { computed, type ComputedRef } from 'vue';
+import { useTick } from '../parts/useTick';
+
+/** A press shorter than this starts the watch, and the next one stops it; a longer one runs it while it is held. */
+const TAP_MS = 350;
+/** A shorter one was a slip of the thumb. */
+const LEAST_S = 0.3;
+
+const TICK_MS = 100;
+
+interface Watch {
+    beganAt: number | null;
+    splits: number[];
+}
+
+export interface Stopwatches {
+    running: (athleteId: string) => boolean;
+    elapsedS: (athleteId: string) => number;
+    splits: (athleteId: string) => readonly number[];
+    press: (athleteId: string) => void;
+    release: (athleteId: string) => void;
+    dropSplit: (athleteId: string, index: number) => void;
+    clear: (athleteId: string) => void;
+    any: ComputedRef<boolean>;
+}
+
+/**
+ * A stopwatch for every athlete of the class, several at once; they go on through a reload.
+ *
+ * @param stopped what to do with the seconds of one that stopped; false where they are one of several
+ */
+export function useStopwatches(stopped: (athleteId: string, seconds: number) => boolean): Stopwatches {
+    const watches = useLocalStorage<Record<string, Watch>>('steady-rung.watches', {});
+    const now = useTick(TICK_MS);
+    const of = (id: string): Watch => watches.value[id] ?? { beganAt: null, splits: [] };
+    const put = (id: string, watch: Watch): void => void (watches.value = { ...watches.value, [id]: watch });
+    /** When a press of this page began a watch; one that ran before is stopped by the next press. */
+    const pressedAt = new Map<string, number>();
+
+    function stop(id: string): void {
+        const { beganAt, splits } = of(id);
+        const seconds = beganAt === null ? 0 : (Date.now() - beganAt) / 1000;
+        pressedAt.delete(id);
+        const isOne = seconds >= LEAST_S && stopped(id, seconds);
+        put(id, { beganAt: null, splits: isOne || seconds < LEAST_S ? splits : [...splits, Number(seconds.toFixed(1))] });
+    }
+
+    function clear(id: string): void {
+        watches.value = Object.fromEntries(Object.entries(watches.value).filter(([of]) => of !== id));
+    }
+
+    return {
+        running: (id) => of(id).beganAt !== null,
+        elapsedS: (id) => {
+            const { beganAt } = of(id);
+            return beganAt === null ? 0 : Math.max(0, (now.value - beganAt) / 1000);
+        },
+        splits: (id) => of(id).splits,
+        press: (id) => {
+            if (of(id).beganAt === null) {
+                pressedAt.set(id, Date.now());
+                put(id, { ...of(id), beganAt: Date.now() });
+            } else {
+                stop(id);
+            }
+        },
+        release: (id) => {
+            const at = pressedAt.get(id);
+            if (at !== undefined && Date.now() - at >= TAP_MS) {
+                stop(id);
+            }
+            pressedAt.delete(id);
+        },
+        dropSplit: (id, index) => put(id, { ...of(id), splits: of(id).splits.filter((_, i) => i !== index) }),
+        clear,
+        any: computed(() => Object.values(watches.value).some((w) => w.beganAt !== null)),
+    };
+}

@@ -1,0 +1,139 @@
+import { v7 as uuidv7 } from 'uuid';
+import { reactive } from 'vue';
+import type { FloorSet } from '../domain/floor/overlay';
+import type { Tile } from '../domain/floor/tile';
+import type { Schemas } from '../domain/http';
+import type { SetDraft } from '../domain/queue';
+import { useDeedQueue } from '../parts/useDeedQueue';
+import { useTick } from '../parts/useTick';
+import { left } from '../people/counts';
+
+const UNDO_MS = 10_000;
+const TICK_MS = 500;
+const BOUNCE_MS = 700;
+
+export type Change = Partial<Pick<Schemas['SetInput'], 'clean_reps' | 'reserve' | 'to_failure' | 'no_counts' | 'faults' | 'pain' | 'hang_s' | 'splits_s'>>;
+
+export interface TileDeeds {
+    /** Logs a set of what the tile shows now; the aim where nothing else is said. */
+    log: (tile: Tile, count?: number, more?: Change) => Promise<void>;
+    logHeld: (tile: Tile, seconds: number) => Promise<void>;
+    logMixed: (tile: Tile, first: { exercise: Schemas['Exercise']; clean: number }, then: number) => Promise<void>;
+    logBeside: (tile: Tile, much: number, loadKg?: number) => Promise<void>;
+    /** The set with something of it otherwise; the log keeps both. */
+    correct: (tile: Tile, set: FloorSet, change: Change) => Promise<void>;
+    takeBack: (athleteId: string, set: { id: string }) => Promise<void>;
+    signal: (athleteId: string, on: string, told: Partial<Schemas['SignalInput']>) => Promise<unknown>;
+    tellPain: (athleteId: string, pain: Schemas['Pain']) => Promise<unknown>;
+    /** What was logged of an athlete within the last ten seconds. */
+    undoable: (athleteId: string) => { words: string; undo: () => Promise<void> } | undefined;
+}
+
+interface Fresh {
+    words: string;
+    ids: string[];
+    untilMs: number;
+}
+
+/** What is done and undone at the tiles of a class; each athlete's last set can be taken back for ten seconds, whoever is logged meanwhile. */
+export function useTileDeeds(): TileDeeds {
+    const queue = useDeedQueue();
+    const fresh = reactive(new Map<string, Fresh>());
+    const lastAt = new Map<string, number>();
+    const now = useTick(TICK_MS);
+
+    /** A thumb that bounces logs once. */
+    function bounces(athleteId: string): boolean {
+        const at = Date.now();
+        const bounced = at - (lastAt.get(athleteId) ?? 0) < BOUNCE_MS;
+        if (!bounced) {
+            lastAt.set(athleteId, at);
+        }
+        return bounced;
+    }
+
+    async function take(tile: Tile, words: string, ...drafts: SetDraft[]): Promise<void> {
+        const ids: string[] = [];
+        for (const draft of drafts) {
+            const made = await queue.add(tile.athlete.id, { ...draft, ...(ids[0] !== undefined && { part_of: ids[0] }) });
+            if (made) {
+                ids.push(made.id);
+            }
+        }
+        if (ids.length > 0) {
+            fresh.set(tile.athlete.id, { words, ids, untilMs: Date.now() + UNDO_MS });
+        }
+    }
+
+    const about = ({ now: line }: Tile) => ({ purpose: line?.line.purpose ?? ('work' as const), exercise: line?.rung?.exercise ?? null, ...(line && { line: line.line.line }) });
+
+    return {
+        async log(tile, count = tile.aim, more = {}) {
+            const line = tile.now;
+            if (!line?.rung || bounces(tile.athlete.id)) {
+                return;
+            }
+            const { reserve = line.line.to_failure ? 0 : null, ...rest } = more;
+            await take(tile, String(count), { ...about(tile), clean_reps: count, asked_reps: line.line.aim, ...left(reserve), ...rest });
+        },
+        async logHeld(tile, seconds) {
+            await take(tile, `${Math.round(seconds)} s`, { ...about(tile), hang_s: Number(seconds.toFixed(1)) });
+        },
+        async logMixed(tile, first, then) {
+            await take(
+                tile,
+                `${first.clean} + ${then}`,
+                { purpose: 'work', exercise: first.exercise, clean_reps: first.clean, ...(tile.now && { line: tile.now.line.line }) },
+                { ...about(tile), clean_reps: then },
+            );
+        },
+        async logBeside(tile, much, loadKg) {
+            const line = tile.now?.line;
+            if (!line?.accessory || bounces(tile.athlete.id)) {
+                return;
+            }
+            const { measure } = line.amount;
+            const amount = measure === 'seconds' ? { seconds: much } : measure === 'metres' ? { metres: much } : { reps: Math.round(much) };
+            await queue.tell(tile.athlete.id, {
+                beside: { id: uuidv7(), performed_at: new Date().toISOString(), accessory: line.accessory, ...amount, ...(loadKg !== undefined && { load_kg: loadKg }) },
+            });
+        },
+        async correct(tile, set, change) {
+            const { clean_reps, reserve, to_failure, no_counts, faults, hang_s, splits_s, pain, note } = set;
+            const counted = clean_reps === null ? { hang_s } : { clean_reps, reserve, to_failure, no_counts, asked_reps: set.asked_reps, splits_s };
+            await queue.add(tile.athlete.id, {
+                purpose: set.purpose,
+                exercise: set.exercise,
+                performed_at: set.performed_at,
+                ...(set.line !== null && { line: set.line }),
+                faults,
+                pain,
+                note,
+                ...counted,
+                ...change,
+                replaces_id: set.id,
+            });
+            fresh.delete(tile.athlete.id);
+        },
+        async takeBack(athleteId, set) {
+            fresh.delete(athleteId);
+            await queue.takeBack(athleteId, set.id);
+        },
+        signal: (athleteId, on, told) => queue.tell(athleteId, { signal: { id: uuidv7(), on, ...told } }),
+        tellPain: (athleteId, pain) => queue.tell(athleteId, { pain: { id: uuidv7(), pain } }),
+        undoable(athleteId) {
+            const of = fresh.get(athleteId);
+            return of && of.untilMs > now.value
+                ? {
+                      words: of.words,
+                      undo: async () => {
+                          fresh.delete(athleteId);
+                          for (const id of [...of.ids].reverse()) {
+                              await queue.takeBack(athleteId, id);
+                          }
+                      },
+                  }
+                : undefined;
+        },
+    };
+}
