@@ -3,8 +3,10 @@ import '@fontsource-variable/bitter/index.css';
 import { VueQueryPlugin } from '@tanstack/vue-query';
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
+import { registerSW } from 'virtual:pwa-register';
 import App from './App.vue';
 import { makeReads } from './parts/reads';
+import { useNewVersion } from './parts/useNewVersion';
 import { router } from './router';
 import './theme/base.css';
 import { cssVariables } from './theme/tokens';
@@ -13,4 +15,7 @@ const variables = document.createElement('style');
 variables.textContent = cssVariables();
 document.head.prepend(variables);
 
-createApp(App).use(VueQueryPlugin, { queryClient: makeReads() }).use(createPinia()).use(router).mount('#app');
+const app = createApp(App).use(VueQueryPlugin, { queryClient: makeReads() }).use(createPinia()).use(router);
+app.mount('#app');
+
+const update = registerSW({ onNeedRefresh: () => useNewVersion().offer(() => update(true)) });

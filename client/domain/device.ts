@@ -38,6 +38,7 @@ export function asDeed(waiting: { set?: unknown; deed?: unknown }): void {
 class Device extends Dexie {
     sets!: Table<Waiting, number>;
     reads!: Table<Kept, [string, string]>;
+    marks!: Table<{ key: string; value: string }, string>;
 
     constructor() {
         super('steady-rung');
@@ -46,7 +47,9 @@ class Device extends Dexie {
             await device.table('reads').clear();
             await device.table('sets').toCollection().modify(bringUpToDate);
         });
-        this.version(3).upgrade((device) => device.table('sets').toCollection().modify(asDeed));
+        this.version(3)
+            .stores({ marks: 'key' })
+            .upgrade((device) => device.table('sets').toCollection().modify(asDeed));
     }
 }
 
@@ -70,6 +73,23 @@ export function watchDeeds(owner: string, changed: (waiting: Waiting[]) => void,
     const watching = liveQuery(() => deedStore.all(owner)).subscribe({ next: changed, error: failed });
     return () => watching.unsubscribe();
 }
+
+const MARK = 'steady-rung.mark';
+
+/** Whether the store was cleared since this device was used last: it bears a mark that is known outside of it too. */
+export async function wasCleared(): Promise<boolean> {
+    const known = localStorage.getItem(MARK);
+    const kept = (await device.marks.get(MARK))?.value;
+    if (kept === undefined || kept !== known) {
+        const mark = String(Date.now());
+        await device.marks.put({ key: MARK, value: mark });
+        localStorage.setItem(MARK, mark);
+    }
+    return known !== null && kept === undefined;
+}
+
+/** Asks the browser not to clear the store when room is short; where it will not promise that, things go on. */
+export const askToStay = async (): Promise<void> => void (await navigator.storage?.persist?.().catch(() => false));
 
 export const keptReads = {
     /** The newest of an owner, not older than a moment; what is beyond goes. */

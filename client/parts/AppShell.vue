@@ -3,10 +3,12 @@ import { ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import KeyHelp from './KeyHelp.vue';
 import { useKeys } from './useKeys';
+import { useNewVersion } from './useNewVersion';
 import { useSession } from './useSession';
 import WaitingDeeds from './WaitingDeeds.vue';
 
 const session = useSession();
+const version = useNewVersion();
 const route = useRoute();
 const router = useRouter();
 const keysOpen = ref(false);
@@ -53,6 +55,7 @@ const places = [
         </nav>
         <div class="who small">
             <WaitingDeeds />
+            <button v-if="version.waits" type="button" class="out" @click="version.take">Take the new version</button>
             <span class="gym">
                 <bdi>{{ session.me?.gym_name }}</bdi>
                 <b v-if="session.me?.demo" class="demo" title="Invented people and gear; make your own gym with bin/steady start --empty">demo</b>

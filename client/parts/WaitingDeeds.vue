@@ -23,6 +23,11 @@ const at = ({ deed }: Waiting): string => {
 </script>
 
 <template>
+    <p v-if="queue.broken" class="broken" role="alert">This device keeps nothing just now: its store is full or closed to us. Free some room, then log again.</p>
+    <p v-if="queue.lost > 0" class="broken" role="alert">
+        The store of this device was cleared. {{ queue.lost === 1 ? 'One note' : `${queue.lost} notes` }} that waited here may be gone: look through today's sets.
+        <button type="button" class="quiet" @click="queue.lost = 0">Seen</button>
+    </p>
     <button v-if="text" type="button" class="waits" :class="{ refused: queue.refused.length > 0 }" aria-live="polite" @click="open = true">{{ text }}</button>
     <SidePanel v-model:open="open" title="On this device">
         <div class="stack">
@@ -58,6 +63,13 @@ const at = ({ deed }: Waiting): string => {
     color: var(--color-bark);
     font: 600 var(--type-small) var(--type-text);
     cursor: pointer;
+}
+
+.broken {
+    max-width: 420px;
+    color: var(--color-refer);
+    font-weight: 600;
+    line-height: 1.2;
 }
 
 .refused {

@@ -1,8 +1,8 @@
-import { useBroadcastChannel, useIntervalFn, useOnline } from '@vueuse/core';
+import { useBroadcastChannel, useIntervalFn, useLocalStorage, useOnline } from '@vueuse/core';
 import { useQueryClient } from '@tanstack/vue-query';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { alone, deedStore, watchDeeds } from '../domain/device';
+import { alone, askToStay, deedStore, wasCleared, watchDeeds } from '../domain/device';
 import { api, outcome } from '../domain/http';
 import { DeedQueue, type Deed, type SetDraft, type Waiting } from '../domain/queue';
 import { freshenAthlete, keepOnFloor } from './reads';
@@ -17,6 +17,9 @@ export const useDeedQueue = defineStore('deed-queue', () => {
     const busy = ref(false);
     /** The device refuses to keep anything: full, or forbidden. */
     const broken = ref(false);
+    /** How many deeds waited here when the store was cleared from outside. */
+    const lost = ref(0);
+    const counted = useLocalStorage('steady-rung.waiting', 0);
     const online = useOnline();
     const { post: tellTabs, data: told } = useBroadcastChannel<{ athleteId: string }, { athleteId: string }>({ name: 'steady-rung.stored' });
     let stopWatching = (): void => {};
@@ -41,9 +44,15 @@ export const useDeedQueue = defineStore('deed-queue', () => {
         owner.value = who;
         waiting.value = [];
         if (who !== undefined) {
+            const before = counted.value;
+            void wasCleared().then((is) => is && (lost.value = before));
+            void askToStay();
             stopWatching = watchDeeds(
                 who,
-                (all) => (waiting.value = all),
+                (all) => {
+                    waiting.value = all;
+                    counted.value = all.length;
+                },
                 () => (broken.value = true),
             );
             void flush();
@@ -86,5 +95,5 @@ export const useDeedQueue = defineStore('deed-queue', () => {
     watch(online, (is) => is && void flush());
     useIntervalFn(() => pending.value.length > 0 && !busy.value && void flush(), AGAIN_AFTER_MS);
 
-    return { waiting, pending, refused, busy, broken, serve, add, tell, takeBack, drop, sendAgain, flush };
+    return { waiting, pending, refused, busy, broken, lost, serve, add, tell, takeBack, drop, sendAgain, flush };
 });

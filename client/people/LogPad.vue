@@ -122,7 +122,6 @@ async function tellOnly(): Promise<void> {
             </div>
             <SetsToday :done="done" :waiting="waiting" :sets="standard.sets" />
         </header>
-        <p v-if="queue.broken" class="broken" role="alert">This device keeps nothing just now: its store is full or closed to us. Free some room, then log again.</p>
         <LoweringCaps v-if="lowering" :left="lowering" :next="pad.count.value ?? (draft.splits.length || likely)" />
         <LoweringTimes v-if="isLowering" v-model="draft.splits" :hold="pad.hold" :asked="rung.exercise.seconds ?? 3" @log="logClean" />
         <LikelyCounts
@@ -180,8 +179,7 @@ async function tellOnly(): Promise<void> {
     border-radius: var(--radius-small);
 }
 
-.ask,
-.broken {
+.ask {
     color: var(--color-refer);
     font-weight: 600;
 }

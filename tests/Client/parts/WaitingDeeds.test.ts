@@ -5,7 +5,6 @@ import { COACH, set } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, serve, setsIn } from '../support/server';
 
-
 /** A server that is away at first, and then refuses sets of thirteen. */
 function waiting() {
     const server = { away: true };

@@ -4,7 +4,7 @@ import type { Schemas } from '../../../client/domain/http';
 import { useSession } from '../../../client/parts/useSession';
 import { band, bandView, call, heron, jolyon, kit, me, rook, set, practice } from '../support/samples';
 import { eventually, show } from '../support/screen';
-import { refuse, sentSets, serve, setsIn, type Asked } from '../support/server';
+import { refuse, sentSets, serve, setsIn, type Asked, takenBack } from '../support/server';
 
 const A = '/api/athletes/jolyon';
 const today = '2026-03-20';
@@ -57,7 +57,7 @@ it('offers to undo a logged set, takes it back once, and freshens the log', asyn
     const id = sentSets(asked)[0]!.id;
     await eventually(() => expect(count(`GET ${A}/sets`)).toBeGreaterThan(1));
     await press('Undo');
-    await eventually(() => expect(count(`POST ${A}/sets/${id}/withdrawal`)).toBe(1));
+    await eventually(() => expect(takenBack(asked)).toEqual([id]));
     expect(document.body.textContent).not.toContain('Logged 8 clean.');
 });
 

@@ -1,12 +1,10 @@
 import { expect, it } from 'vitest';
-import type { SetInput } from '../../../client/domain/queue';
 import { useDeedQueue } from '../../../client/parts/useDeedQueue';
 import BaselinePanel from '../../../client/people/BaselinePanel.vue';
 import { band, COACH, heron, jolyon, kit, set } from '../support/samples';
 import type { Schemas } from '../../../client/domain/http';
 import { eventually, show } from '../support/screen';
 import { sentSets, serve, setsIn } from '../support/server';
-
 
 const step = (changes: Partial<Schemas['BaselineLine']>): Schemas['BaselineLine'] => ({
     step: 'hang',

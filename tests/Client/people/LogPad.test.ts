@@ -1,12 +1,10 @@
 import { expect, it, vi } from 'vitest';
 import LogPad from '../../../client/people/LogPad.vue';
 import type { Schemas } from '../../../client/domain/http';
-import type { SetInput } from '../../../client/domain/queue';
 import { useDeedQueue } from '../../../client/parts/useDeedQueue';
 import { COACH, heron, jolyon, rook, set } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, sentSets, serve, setsIn } from '../support/server';
-
 
 /** The pad of an athlete, with a server that can be away. */
 function pad({ away = false, done = [] as Schemas['Set'][], before = [] as number[], lowering = undefined as Schemas['LoweringLeft'] | undefined, rung = heron } = {}) {

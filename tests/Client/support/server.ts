@@ -53,10 +53,16 @@ export function serve(answers: Record<string, Answer>): Asked[] {
 type SentSet = Schemas['SetInput'] & { athlete_id: string };
 
 /** The sets in the body of a queue of deeds. */
-export const setsIn = (body: unknown): SentSet[] =>
-    (body as Schemas['QueuedDeedsInput']).deeds.flatMap(({ athlete_id, set }) => (set ? [{ ...set, athlete_id }] : []));
+export const setsIn = (body: unknown): SentSet[] => (body as Schemas['QueuedDeedsInput']).deeds.flatMap(({ athlete_id, set }) => (set ? [{ ...set, athlete_id }] : []));
 
 /** The sets sent so far, each once. */
 export const sentSets = (asked: readonly Asked[]): SentSet[] => [
     ...new Map(asked.filter((a) => a.deed === 'POST /api/deeds').flatMap((a) => setsIn(a.body).map((s) => [s.id, s] as const))).values(),
+];
+
+/** Ids of the sets that were told to be taken back. */
+export const takenBack = (asked: readonly Asked[]): string[] => [
+    ...new Set(
+        asked.filter((a) => a.deed === 'POST /api/deeds').flatMap((a) => (a.body as Schemas['QueuedDeedsInput']).deeds.flatMap((d) => (d.taken_back ? [d.taken_back.set_id] : []))),
+    ),
 ];

@@ -1,0 +1,51 @@
+import { expect, it } from 'vitest';
+import { withDeed, withWaiting } from '../../../../client/domain/floor/overlay';
+import { withoutHealth } from '../../../../client/domain/keeping';
+import type { Deed, Waiting } from '../../../../client/domain/queue';
+import { athlete, done, heronRung, ME, sheet } from '../../support/floor';
+
+const set = (id: string, clean: number, at: string, changes: object = {}): Deed => ({
+    set: { id, purpose: 'work', performed_at: at, exercise: heronRung.exercise, clean_reps: clean, line: 'main:bands', ...changes },
+});
+
+it('shows what waits on this device as if it stood: sets in their order, corrections, what was taken back', () => {
+    const stored = done(8, '2026-03-20T12:00:00Z');
+    const deeds: Deed[] = [
+        set('b', 7, '2026-03-20T12:06:00Z'),
+        set('a', 6, '2026-03-20T12:03:00Z'),
+        set('c', 5, '2026-03-20T12:00:00Z', { replaces_id: stored.id }),
+        { taken_back: { id: 'x', set_id: 'b' } },
+    ];
+    const waiting = deeds.map((deed, i): Waiting => ({ id: String(i), owner: 'o', athleteId: 'ada', deed }));
+    const [ada, bo] = withWaiting([athlete('Ada', [], { sets: [stored] }), athlete('Bo')], waiting, ME);
+
+    expect(ada!.sets.map((s) => [s.id, s.clean_reps, s.corrected])).toEqual([
+        ['c', 5, true],
+        ['a', 6, false],
+    ]);
+    expect(bo!.sets).toEqual([]);
+    expect(withWaiting([athlete('Ada')], [{ ...waiting[0]!, problem: { code: 'invalid', detail: '', faults: [] } }], ME)[0]!.sets).toEqual([]);
+});
+
+it('makes nothing of the same deed twice', () => {
+    const once = withDeed(athlete('Ada'), set('a', 6, '2026-03-20T12:03:00Z'), ME);
+    expect(withDeed(once, set('a', 6, '2026-03-20T12:03:00Z'), ME)).toEqual(once);
+});
+
+it('pauses at once for pain and symptoms, and keeps what is told of health off the device', () => {
+    const pauses: Deed[] = [
+        { pain: { id: 'p', pain: { place: 'elbow', level: 3 } } },
+        { signal: { id: 's', on: '2026-03-20', symptoms: ['numbness'] } },
+        set('a', 6, '2026-03-20T12:03:00Z', { pain: { place: 'elbow', level: 3 } }),
+    ];
+    expect(pauses.map((deed) => withDeed(athlete('Ada'), deed, ME).paused)).toEqual([true, true, true]);
+    expect(withDeed(athlete('Ada'), { signal: { id: 's', on: '2026-03-20', gave_out: 'grip', wall_day: true } }, ME)).toMatchObject({
+        gave_out: 'grip',
+        wall_on: '2026-03-20',
+        paused: false,
+    });
+
+    const kept = JSON.stringify(withoutHealth(athlete('Ada', [], { paused: true, sheet: sheet([], { concern: { kind: 'paused', text: 'Pain told: elbow, 3 of 10.' } }) })));
+    expect(kept).toContain('Pulling is paused.');
+    expect(kept).not.toContain('elbow');
+});

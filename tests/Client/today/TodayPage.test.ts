@@ -1,0 +1,192 @@
+import { expect, it, vi } from 'vitest';
+import type { Schemas } from '../../../client/domain/http';
+import { useDeedQueue } from '../../../client/parts/useDeedQueue';
+import { useSession } from '../../../client/parts/useSession';
+import TodayPage from '../../../client/today/TodayPage.vue';
+import { athlete, classDay, done, hang, line, lowering, plank, sheet } from '../support/floor';
+import { COACH, me } from '../support/samples';
+import { eventually, show } from '../support/screen';
+import { refuse, sentSets, serve, takenBack } from '../support/server';
+
+type Deeds = Schemas['QueuedDeedsInput']['deeds'];
+
+const DAY = 'GET /api/classes/c/days/2026-03-20';
+const day = (...athletes: Schemas['FloorAthlete'][]) => classDay(athletes);
+const list = (held: Schemas['HeldClass'][]): Schemas['ClassList'] => ({ today: '2026-03-20', items: [], held, tags: ['noon'] });
+const idOf = (deed: Deeds[number]): string => (deed.set ?? deed.taken_back ?? deed.beside ?? deed.signal ?? deed.pain ?? deed.coming)!.id;
+
+/** The clock of the page stands still until it is moved on. */
+const pass = (s: number): void => void vi.setSystemTime(new Date(Date.now() + s * 1000));
+
+/** The class on the floor, in front of a server that stores what it is sent; what waits is sent only where it is up. */
+async function floor(of: Schemas['ClassDay'], { news = { cursor: 7, missed: false, athletes: [] } as Schemas['News'], up = true } = {}) {
+    const asked = serve({
+        'GET /api/classes': () => list([of.class]),
+        [DAY]: () => of,
+        [`${DAY}/news`]: () => news,
+        'GET /api/cautions': () => ({ items: [] }),
+        'GET /api/athletes': () => ({ items: [{ id: 'zoe', name: 'Zoe Reed' }], next_page: null, tags: [] }),
+        'POST /api/deeds': ({ body }) =>
+            up ? { outcomes: (body as { deeds: Deeds }).deeds.map((d) => ({ id: idOf(d), stored: null, problem: null })) } : refuse(503, 'away', 'The server is away.'),
+    });
+    const shown = show(TodayPage);
+    useSession().change({ ...me });
+    useDeedQueue().serve(COACH);
+    await shown.sees(of.class.name);
+    const deeds = (): Deeds => [
+        ...new Map(asked.filter((a) => a.deed === 'POST /api/deeds').flatMap((a) => (a.body as { deeds: Deeds }).deeds.map((d) => [idOf(d), d] as const))).values(),
+    ];
+    const tile = (name: string): string => document.querySelector(`[aria-label="${name}"]`)!.textContent.replace(/\s+/g, ' ');
+    return { ...shown, asked, deeds, tile };
+}
+
+it('logs a set as asked with one tap, counts down the rest, and offers each athlete’s own undo', async () => {
+    const { press, sees, asked, tile } = await floor(day(athlete('Ada'), athlete('Bo')));
+    await press('Log 8 for Ada Marsh');
+    await press('Log 8 for Bo Marsh');
+    await sees('2:00');
+    await eventually(() => expect([tile('Ada Marsh'), tile('Bo Marsh')].map((t) => t.includes('Undo 8'))).toEqual([true, true]));
+    await eventually(() => expect(sentSets(asked)).toHaveLength(2));
+    expect(sentSets(asked)[0]).toMatchObject({ athlete_id: 'ada', clean_reps: 8, asked_reps: 8, line: 'main:bands', purpose: 'work', reserve: null });
+
+    await press('Undo 8', 'Ada Marsh');
+    await eventually(() => expect(takenBack(asked)).toEqual([sentSets(asked)[0]!.id]));
+    await eventually(() => expect(tile('Ada Marsh')).not.toContain('Undo'));
+    expect(tile('Bo Marsh')).toContain('Undo 8');
+});
+
+it('shows at once what is logged while the server is away, and takes it back from the device', async () => {
+    const { press, sees, tile } = await floor(day(athlete('Ada')), { up: false });
+    await press('Log 8 for Ada Marsh');
+    await sees('Undo 8');
+    await eventually(() => expect(useDeedQueue().pending).toHaveLength(1));
+    await press('Undo 8');
+    await eventually(() => expect(useDeedQueue().pending).toHaveLength(0));
+    expect(tile('Ada Marsh')).toContain('as asked');
+});
+
+it('logs another count in two taps, and tells of the last set what was seen, as a correction', async () => {
+    const { press, sees, asked } = await floor(day(athlete('Ada')));
+    await press('Another count or note for Ada Marsh');
+    await press('6', 'Clean reps, logs the set');
+    await eventually(() => expect(sentSets(asked)).toHaveLength(1));
+    await press('Another count or note for Ada Marsh');
+    await sees('The last set: 6');
+    await press('Swing', 'No-count');
+    await press('1', 'In reserve');
+    await eventually(() => expect(sentSets(asked)).toHaveLength(2));
+    expect(sentSets(asked)[1]).toMatchObject({ replaces_id: sentSets(asked)[0]!.id, clean_reps: 6, reserve: 1, no_counts: { swing: 1 }, line: 'main:bands' });
+});
+
+it('puts another exercise in the place of the written one, and logs that', async () => {
+    const { press, tile, asked } = await floor(day(athlete('Ada')));
+    await press('Another count or note for Ada Marsh');
+    await press('Switch the exercise');
+    await press(/^Rook 32 mm/, 'Instead');
+    await eventually(() => expect(tile('Ada Marsh')).toContain('Rook 32 mm'));
+    await press('Log 8 for Ada Marsh');
+    await eventually(() => expect(sentSets(asked)[0]?.exercise?.setup.band_ids).toEqual(['r']));
+});
+
+it('tells pain, a wall day, what gave out and effort in a tap each', async () => {
+    const { press, sees, deeds } = await floor(day(athlete('Ada')));
+    await press('Another count or note for Ada Marsh');
+    await press('Climbed today');
+    await press('Grip', 'Gave out first');
+    await press('8', 'Effort of 10');
+    await press('2', 'Sore since last time, of 5');
+    await press('Pain', 'Pain');
+    await press('Elbow');
+    await press('3', 'Level of 10');
+    await sees('Told. Pulling is paused');
+    await eventually(() =>
+        expect(deeds().map((d) => d.signal ?? d.pain?.pain)).toMatchObject([
+            { wall_day: true },
+            { gave_out: 'grip' },
+            { effort: 8 },
+            { soreness: 2 },
+            { place: 'elbow', level: 3 },
+        ]),
+    );
+});
+
+it('ticks work beside the pull, with its kg where there are some', async () => {
+    const { press, fill, deeds } = await floor(day(athlete('Ada', [plank])));
+    await press('Log 40 s for Ada Marsh');
+    await eventually(() => expect(deeds()).toHaveLength(1));
+    pass(60);
+    await press('Another count or note for Ada Marsh');
+    await fill('Load in kg', '10');
+    await press('50', 'How much, logs the set');
+    await eventually(() =>
+        expect(deeds().map((d) => d.beside)).toMatchObject([
+            { accessory: 'plank', seconds: 40 },
+            { seconds: 50, load_kg: 10 },
+        ]),
+    );
+});
+
+it('stops before the lowering that the caps leave no room for', async () => {
+    const sets = [5, 5, 3].map((n, i) => done(n, `2026-03-20T10:0${i}:00Z`, { line: 'main:lowering', exercise: lowering.rung!.exercise }));
+    const { tile } = await floor(
+        day(athlete('Ada', [{ ...lowering, sets: 5 }], { sets }), athlete('Bo', [{ ...lowering, sets: 5 }], { sets: [...sets, { ...sets[0]!, id: 'x', clean_reps: 2 }] })),
+    );
+    await eventually(() => expect(tile('Ada Marsh')).toContain('stop at 2: then the cap is reached'));
+    expect(tile('Bo Marsh')).toContain('No lowering is left today: 15 a session are the cap.');
+});
+
+it('puts who needs a screen first with the way there, and logs nothing for who is paused', async () => {
+    const { text } = await floor(
+        day(athlete('Ada'), athlete('Zed', [], { sheet: sheet([], { concern: { kind: 'screen', text: 'Not screened yet.' } }) }), athlete('Cy', [line()], { paused: true })),
+    );
+    await eventually(() => expect([...document.querySelectorAll('[data-athlete]')].map((t) => (t as HTMLElement).dataset['athlete'])).toEqual(['zed', 'cy', 'ada']));
+    expect(document.querySelector('[aria-label="Zed Marsh"] a')?.getAttribute('href')).toBe('/people/zed/screens');
+    expect(document.querySelectorAll('[aria-label^="Log 8"]')).toHaveLength(1);
+    expect(text()).toContain('Not screened yet.');
+});
+
+it('takes in what another coach logged, says so of the same set logged twice, and resolves it by a tap', async () => {
+    const theirs = done(8, '2026-03-20T11:59:40Z', { by: 'bea' });
+    const both = athlete('Ada', [line(), plank], { sets: [theirs, done(8, '2026-03-20T11:59:58Z')] });
+    const { press, sees, deeds, asked } = await floor(day(athlete('Ada')), { news: { cursor: 9, missed: false, athletes: [both] } });
+    await sees('Logged twice? Bea 8, Coach 8');
+    expect(asked.find((a) => a.deed === `${DAY}/news`)?.query).toEqual({ since: '7' });
+    await press('Keep the first');
+    await eventually(() => expect(deeds().map((d) => d.taken_back?.set_id)).toEqual([both.sets[1]!.id]));
+});
+
+it('works by keyboard alone: arrows, digits, Enter, S, U', async () => {
+    const { user, asked, tile, sees } = await floor(day(athlete('Ada'), athlete('Bo', [hang])));
+    await user.keyboard('{ArrowRight}7{Enter}');
+    await eventually(() => expect(sentSets(asked).map((s) => s.clean_reps)).toEqual([7]));
+    await user.keyboard('u');
+    await eventually(() => expect(takenBack(asked)).toHaveLength(1));
+    await user.keyboard('{ArrowRight}{s>}');
+    await sees('s, let go or tap');
+    pass(12);
+    await user.keyboard('{/s}');
+    await eventually(() => expect(sentSets(asked)[1]?.hang_s).toBe(12));
+    expect(tile('Bo Marsh')).toContain('Undo');
+});
+
+it('marks who is away, brings in a walk-in, and shows bars with who is next', async () => {
+    const { press, fill, deeds, sees } = await floor(day(athlete('Ada'), athlete('Bo', [line()], { sets: [done(8, '2026-03-20T11:59:30Z')] })));
+    await press('Bars and rings');
+    await sees('Beam bar');
+    await press('Who is here');
+    await press(/^Ada Marsh/);
+    await fill('Somebody else walks in', 'Zo');
+    await press(/^Zoe Reed/);
+    await eventually(() =>
+        expect(deeds().map((d) => [d.athlete_id, d.coming?.coming, d.coming?.on])).toEqual([
+            ['ada', false, '2026-03-20'],
+            ['zoe', true, '2026-03-20'],
+        ]),
+    );
+});
+
+it('says what to do where there is no class', async () => {
+    serve({ 'GET /api/classes': () => list([]) });
+    const { sees } = show(TodayPage);
+    await sees('Make the first class');
+});
