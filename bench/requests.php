@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/../tests/Browser/Support/Http.php';
+require __DIR__.'/support/processor.php';
 
 use Tests\Browser\Support\Http;
 
@@ -17,41 +18,6 @@ $var = getenv('STEADY_VAR') ?: "$root/var";
 $url = 'http://127.0.0.1:'.trim((string) file_get_contents("$var/run/port"));
 $requests = (int) ($argv[1] ?? 60);
 
-/** Milliseconds of processor time that processes below these have used so far, whatever became of their children. */
-function usedMs(int ...$roots): float
-{
-    $parents = $used = [];
-    foreach (glob('/proc/[0-9]*/stat') ?: [] as $file) {
-        $fields = explode(' ', (string) preg_replace('/^.*\) /', '', (string) @file_get_contents($file)));
-        if (count($fields) > 14) {
-            $pid = (int) basename(dirname($file));
-            $parents[$pid] = (int) $fields[1];
-            $used[$pid] = array_sum(array_slice($fields, 11, 4)) * 10.0;
-        }
-    }
-    $sum = 0.0;
-    foreach ($used as $pid => $ms) {
-        for ($up = $pid; $up > 1; $up = $parents[$up] ?? 0) {
-            if (in_array($up, $roots, true)) {
-                $sum += $ms;
-                break;
-            }
-        }
-    }
-
-    return $sum;
-}
-
-function postmaster(string $var): int
-{
-    foreach (["$var/pg", '/var/lib/postgresql/steady-rung-'.substr(hash('sha256', "$var\n"), 0, 12)] as $folder) {
-        if (is_file("$folder/postmaster.pid")) {
-            return (int) strtok((string) file_get_contents("$folder/postmaster.pid"), "\n");
-        }
-    }
-    exit("PostgreSQL does not run.\n");
-}
-
 $http = Http::signedIn($url);
 /** @var list<array{string, array<string, mixed>}> $class who is on a set-up and may pull, with what */
 $class = [];
@@ -59,15 +25,19 @@ $class = [];
 foreach ($roster['items'] ?? [] as $entry) {
     [, $athlete] = $http->send('GET', "/api/athletes/{$entry['id']}");
     if (($athlete['rung'] ?? null) !== null && $athlete['paused_on'] === null && ($athlete['rung']['exercise']['movement'] ?? 'full') !== 'hold') {
-        $class[] = ["/api/athletes/{$entry['id']}/sets", $athlete['rung']['exercise']];
+        $class[] = [$entry['id'], $athlete['rung']['exercise']];
     }
 }
 $turn = 0;
 $logNext = static function () use ($http, $class, &$turn): array {
-    [$path, $exercise] = $class[$turn++ % count($class)] ?? exit("The demo is not there.\n");
+    [$athlete, $exercise] = $class[$turn++ % count($class)] ?? exit("The demo is not there.\n");
 
-    return $http->send('POST', $path, ['id' => (string) Ramsey\Uuid\Uuid::uuid7(), 'performed_at' => gmdate(DATE_RFC3339), 'purpose' => 'work', 'exercise' => $exercise, 'clean_reps' => 5, 'reserve' => 2]);
+    return $http->send('POST', '/api/deeds', ['deeds' => [['athlete_id' => $athlete, 'set' => ['id' => (string) Ramsey\Uuid\Uuid::uuid7(), 'performed_at' => gmdate(DATE_RFC3339), 'purpose' => 'work', 'exercise' => $exercise, 'clean_reps' => 5, 'reserve' => 2]]]]);
 };
+[, $classes] = $http->send('GET', '/api/classes');
+$floor = "/api/classes/{$classes['held'][0]['id']}/days/{$classes['held'][0]['on']}";
+[, $day] = $http->send('GET', $floor);
+$askNews = static fn (): array => $http->send('GET', "/api/pulse/{$day['pulse']}");
 $measured = [
     'health' => static fn () => $http->send('GET', '/api/health'),
     'me' => static fn () => $http->send('GET', '/api/me'),
@@ -76,6 +46,8 @@ $measured = [
     'athlete' => static fn () => $http->send('GET', MERRIN),
     'pull ladder' => static fn () => $http->send('GET', MERRIN.'/ladder?lane=pull&most_rungs=8&advice=yes'),
     'row ladder' => static fn () => $http->send('GET', MERRIN.'/ladder?lane=row&most_rungs=8&advice=yes'),
+    'floor' => static fn () => $http->send('GET', $floor),
+    'no news' => $askNews,
     'log a set' => $logNext,
 ];
 $fpm = (int) file_get_contents("$var/run/fpm.pid");

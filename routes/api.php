@@ -42,6 +42,7 @@ foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off', 'class'] 
 }
 
 Route::get('health', HealthController::class)->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
+Route::get('pulse/{ticket}', [ClassController::class, 'pulse'])->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
 Route::post('sign-in', [SessionController::class, 'signIn']);
 Route::post('gym', [SettingsController::class, 'found']);
 

@@ -6,6 +6,8 @@ namespace App\Actions;
 
 use App\Models\Athlete;
 use App\Models\News;
+use App\Problems\Problem;
+use App\Problems\ProblemCode;
 use Illuminate\Database\ConnectionInterface;
 
 /**
@@ -22,6 +24,8 @@ final readonly class HoldAthlete
      *
      * @param  \Closure(Athlete): T  $deed  with the athlete as they are now
      * @return T
+     *
+     * @throws Problem if there is no such athlete here
      */
     public function during(string $athleteId, \Closure $deed): mixed
     {
@@ -43,6 +47,11 @@ final readonly class HoldAthlete
      */
     public function quietly(string $athleteId, \Closure $deed): mixed
     {
-        return $this->db->transaction(static fn (): mixed => $deed(Athlete::query()->lockForUpdate()->findOrFail($athleteId)));
+        return $this->db->transaction(static fn (): mixed => $deed(Athlete::query()->lockForUpdate()->find($athleteId) ?? throw self::unknown()));
+    }
+
+    public static function unknown(): Problem
+    {
+        return new Problem(ProblemCode::NotFound, 'This athlete is not in your gym.');
     }
 }

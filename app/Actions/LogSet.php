@@ -148,7 +148,7 @@ final readonly class LogSet
             'purpose' => $done->purpose,
             'performed_at' => CarbonImmutable::instance($done->performed_at),
             'trained_on' => $day,
-            'mass_kg' => Weighing::massOn($athlete->id, $day) ?? $athlete->mass_kg,
+            'mass_kg' => $day === $this->days->today() ? $athlete->mass_kg : Weighing::massOn($athlete->id, $day) ?? $athlete->mass_kg,
             'exercise' => $done->exercise,
             'held_at' => $done->hang_s === null ? null : ($done->exercise->manner->at ?? HoldAt::Hang)->value,
             'clean_reps' => $done->clean_reps,
@@ -189,7 +189,7 @@ final readonly class LogSet
         if ($exercise === null) {
             return;
         }
-        $rung = $this->ways->anything()->rung($exercise, $athlete->bodyAt($row->mass_kg));
+        $rung = $this->ways->anything($exercise)->rung($exercise, $athlete->bodyAt($row->mass_kg));
         if (! $rung instanceof Rung) {
             throw new Problem(ProblemCode::DoesNotFit, $rung->reason);
         }

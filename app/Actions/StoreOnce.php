@@ -8,6 +8,7 @@ use App\Models\CurrentGym;
 use App\Models\Record;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
+use SteadyRung\CoreError;
 
 /**
  * Inserts a row under the client's UUID once: the same deed again finds it, another one under the same UUID is refused.
@@ -26,18 +27,18 @@ final readonly class StoreOnce
      * @param  \Closure(): void|null  $complete  fills what a row needs only when it is new, and may refuse it
      * @return Stored<T>
      *
-     * @throws Problem if the UUID holds other content
+     * @throws Problem if the UUID holds other content, or whatever completing it throws
      */
     public function store(Record $row, object $deed, array $parents = [], ?\Closure $complete = null): Stored
     {
         $row->gym_id = $this->gym->id();
         $row->fingerprint = Fingerprint::of($row->getTable(), $parents, $deed);
-        $known = $this->known($row);
-        if ($known !== null) {
-            return $known;
-        }
-        if ($complete !== null) {
-            $complete();
+        try {
+            if ($complete !== null) {
+                $complete();
+            }
+        } catch (Problem|CoreError $refused) {
+            return $this->known($row) ?? throw $refused; // what stands is not refused when it comes again
         }
         if ($row->usesTimestamps()) {
             $row->updateTimestamps();

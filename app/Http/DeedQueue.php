@@ -10,6 +10,7 @@ use App\Actions\Deeds\PainTold;
 use App\Actions\Deeds\SetDone;
 use App\Actions\Deeds\SetTakenBack;
 use App\Actions\Deeds\SignalTold;
+use App\Actions\HoldAthlete;
 use App\Actions\LogBeside;
 use App\Actions\LogSet;
 use App\Actions\NoteComing;
@@ -25,7 +26,6 @@ use App\Models\Athlete;
 use App\Models\LoggedSet;
 use App\Models\User;
 use App\Problems\Problem;
-use App\Problems\ProblemCode;
 use App\Problems\ProblemJson;
 use App\Reading\DeedOutcomeJson;
 use App\Reading\QueueOutcomeJson;
@@ -61,8 +61,7 @@ final readonly class DeedQueue
             }
         }
         foreach ($byAthlete as $athleteId => $deeds) {
-            $athlete = Athlete::query()->find((string) $athleteId);
-            foreach ($athlete === null ? self::unknown($deeds) : $this->ofAthlete($athlete, $coach, $deeds) as $i => $outcome) {
+            foreach ($this->ofAthlete((string) $athleteId, $coach, $deeds) as $i => $outcome) {
                 $outcomes[$i] = match (true) {
                     $outcome instanceof \Throwable => self::refused($items[$i], $outcome),
                     $outcome instanceof Stored => new DeedOutcomeJson($outcome->record->id, SetJson::of($outcome->record), null),
@@ -76,53 +75,52 @@ final readonly class DeedQueue
     }
 
     /**
-     * @param  array<int, object>  $deeds
-     * @return array<int, Problem>
-     */
-    private static function unknown(array $deeds): array
-    {
-        return array_fill_keys(array_keys($deeds), new Problem(ProblemCode::NotFound, 'This athlete is not in your gym.'));
-    }
-
-    /**
      * Sets that follow upon one another are logged together.
      *
      * @param  array<int, SetDone|SetTakenBack|BesideSet|SignalTold|PainTold|ComingTold>  $deeds
      * @return array<int, Stored<LoggedSet>|\Throwable|null>
      */
-    private function ofAthlete(Athlete $athlete, User $coach, array $deeds): array
+    private function ofAthlete(string $athleteId, User $coach, array $deeds): array
     {
         $outcomes = $run = [];
         foreach ($deeds as $i => $deed) {
             if ($deed instanceof SetDone) {
                 $run[$i] = $deed;
             } else {
-                $outcomes += $this->sets($athlete, $coach, $run) + [$i => $this->other($athlete, $coach, $deed)];
+                $outcomes += $this->sets($athleteId, $coach, $run) + [$i => $this->other($athleteId, $coach, $deed)];
                 $run = [];
             }
         }
 
-        return $outcomes + $this->sets($athlete, $coach, $run);
+        return $outcomes + $this->sets($athleteId, $coach, $run);
     }
 
     /**
      * @param  array<int, SetDone>  $sets
      * @return array<int, Stored<LoggedSet>|\Throwable>
      */
-    private function sets(Athlete $athlete, User $coach, array $sets): array
+    private function sets(string $athleteId, User $coach, array $sets): array
     {
-        return $sets === [] ? [] : array_combine(array_keys($sets), $this->log->logAll($athlete->id, $coach, array_values($sets)));
+        if ($sets === []) {
+            return [];
+        }
+        try {
+            return array_combine(array_keys($sets), $this->log->logAll($athleteId, $coach, array_values($sets)));
+        } catch (Problem $unknown) {
+            return array_fill_keys(array_keys($sets), $unknown);
+        }
     }
 
-    private function other(Athlete $athlete, User $coach, SetTakenBack|BesideSet|SignalTold|PainTold|ComingTold $deed): ?\Throwable
+    private function other(string $athleteId, User $coach, SetTakenBack|BesideSet|SignalTold|PainTold|ComingTold $deed): ?\Throwable
     {
         try {
+            $athlete = Athlete::query()->find($athleteId) ?? throw HoldAthlete::unknown();
             match (true) {
                 $deed instanceof SetTakenBack => $this->withdraw->withdraw($athlete, $deed->set_id, $coach, $deed->id),
                 $deed instanceof BesideSet => $this->beside->log($athlete, $coach, $deed),
                 $deed instanceof SignalTold => $this->signals->tell($athlete, $coach, $deed),
                 $deed instanceof PainTold => $this->pain->tell($athlete, $coach, $deed),
-                $deed instanceof ComingTold => $this->coming->tell($athlete->id, $coach, $deed),
+                $deed instanceof ComingTold => $this->coming->tell($athleteId, $coach, $deed),
             };
 
             return null;

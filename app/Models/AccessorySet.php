@@ -22,5 +22,7 @@ final class AccessorySet extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'accessory_sets';
+
     protected $casts = ['seconds' => 'float', 'metres' => 'float', 'load_kg' => 'float', 'performed_at' => 'immutable_datetime'];
 }

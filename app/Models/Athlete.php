@@ -47,6 +47,8 @@ final class Athlete extends Record
 
     protected array $told = ['name', 'kind', 'mass_kg', 'stature_m', 'reach_m'];
 
+    protected $table = 'athletes';
+
     protected $casts = [
         'kind' => AthleteKind::class,
         'mass_kg' => 'float',

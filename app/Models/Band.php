@@ -25,6 +25,8 @@ final class Band extends Record
 {
     protected $attributes = ['retired_at' => null, 'out_on' => null, 'measured_on' => null, 'hitched_on' => null];
 
+    protected $table = 'bands';
+
     protected $casts = [
         'hung_length_m' => 'float',
         'width_mm' => 'float',

@@ -21,5 +21,7 @@ final class BandInspection extends Record
 
     protected array $told = ['band_id', 'inspected_on', 'finding', 'note'];
 
+    protected $table = 'band_inspections';
+
     protected $casts = ['finding' => BandFinding::class];
 }

@@ -18,6 +18,8 @@ final class ClassComer extends Model
 {
     use BelongsToGym;
 
+    protected $table = 'class_comers';
+
     public $timestamps = false;
 
     public $incrementing = false;

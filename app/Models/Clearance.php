@@ -19,6 +19,8 @@ final class Clearance extends Record
 
     protected array $told = ['athlete_id', 'note'];
 
+    protected $table = 'clearances';
+
     protected $casts = ['cleared_at' => 'immutable_datetime'];
 
     public static function latestOf(string $athleteId): ?self

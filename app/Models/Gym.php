@@ -27,6 +27,8 @@ final class Gym extends Model
 {
     public $incrementing = false;
 
+    protected $table = 'gyms';
+
     protected $keyType = 'string';
 
     protected $guarded = [];

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Formats\Stored\Damaged;
+use App\Formats\Stored\StoredExercise;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Str;
+use SteadyRung\Exercise\Exercise;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Box;
 use SteadyRung\Kit\Kit;
@@ -37,6 +40,28 @@ final class GymKit
     public function whole(): Kit
     {
         return $this->read()[1];
+    }
+
+    /** Only the pieces that an exercise names, what is out for today too: all that is needed to work it out. */
+    public function of(Exercise $exercise): Kit
+    {
+        if ($this->read !== null) {
+            return $this->whole();
+        }
+        $bandIds = $exercise->setup->bandIds();
+        $ids = [];
+        $named = StoredExercise::write($exercise);
+        array_walk_recursive($named, static function (mixed $value) use (&$ids, $bandIds): void {
+            if (is_string($value) && ! in_array($value, $bandIds, true) && Str::isUuid($value)) {
+                $ids[] = $value;
+            }
+        });
+        $rows = [
+            ...$ids === [] ? [] : array_values(Gear::query()->whereNull('retired_at')->whereIn('id', $ids)->get()->all()),
+            ...$bandIds === [] ? [] : array_values(Band::query()->whereNull('retired_at')->whereIn('id', $bandIds)->get()->all()),
+        ];
+
+        return Kit::of(self::readable($rows), $this->gym->gym()->floor);
     }
 
     /**

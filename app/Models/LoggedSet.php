@@ -66,6 +66,8 @@ final class LoggedSet extends Record
     /** Nothing helped. */
     public const STRICT_SHARE = 0.999;
 
+    protected $table = 'logged_sets';
+
     public $timestamps = false;
 
     protected $attributes = ['replaces_id' => null, 'part_of' => null, 'exercise' => null, 'setup_key' => null, 'work_key' => null, 'load_key' => null, 'held_at' => null, 'setup_name' => null, 'pattern' => null, 'carried_kg' => null, 'carried_share' => null, 'effective_share' => null, 'share_sd' => null, 'shape' => null, 'travel_m' => null, 'asked_reps' => null, 'to_failure' => false, 'clean_reps' => null, 'no_counts' => null, 'faults' => null, 'reserve' => null, 'hang_s' => null, 'splits_s' => null, 'down_s' => null, 'pain' => null, 'pain_told_at' => null, 'note' => null, 'line' => null];

@@ -23,8 +23,10 @@ final readonly class News
 
     public function tell(string $athleteId): void
     {
-        $n = (int) $this->db->selectOne('UPDATE gyms SET news = news + 1 WHERE id = ? RETURNING news', [$this->gym->id()])->news;
-        $this->db->table('news')->insert(['gym_id' => $this->gym->id(), 'n' => $n, 'athlete_id' => $athleteId]);
+        $n = (int) $this->db->selectOne(
+            'WITH next AS (UPDATE gyms SET news = news + 1 WHERE id = ? RETURNING id, news) INSERT INTO news (gym_id, n, athlete_id) SELECT id, news, ?::uuid FROM next RETURNING n',
+            [$this->gym->id(), $athleteId],
+        )->n;
         if ($n % self::TIDIED_EVERY === 0) {
             $this->db->table('news')->where('gym_id', $this->gym->id())->where('n', '<', $n - self::KEPT)->delete();
         }
@@ -52,5 +54,17 @@ final readonly class News
 
         return [$latest, array_values($this->db->table('news')->where('gym_id', $this->gym->id())->where('n', '>', $n)->where('n', '<=', $latest)
             ->distinct()->pluck('athlete_id')->map(static fn (mixed $id): string => (string) $id)->all())];
+    }
+
+    /**
+     * The number of the latest news of each.
+     *
+     * @param  list<string>  $athleteIds
+     * @return array<string, int>
+     */
+    public function newestOf(array $athleteIds): array
+    {
+        return $this->db->table('news')->where('gym_id', $this->gym->id())->whereIn('athlete_id', $athleteIds)->groupBy('athlete_id')
+            ->selectRaw('athlete_id, max(n) AS newest')->pluck('newest', 'athlete_id')->map(static fn (mixed $n): int => (int) $n)->all();
     }
 }

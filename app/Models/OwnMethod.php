@@ -19,6 +19,8 @@ final class OwnMethod extends Record
 {
     public const MOST = 50;
 
+    protected $table = 'own_methods';
+
     public $timestamps = false;
 
     protected $casts = ['body' => StoredText::class, 'saved_at' => 'immutable_datetime'];

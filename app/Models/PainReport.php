@@ -20,6 +20,8 @@ final class PainReport extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'pain_reports';
+
     protected $attributes = ['note' => null];
 
     protected array $told = ['athlete_id', 'pain', 'note'];

@@ -22,5 +22,7 @@ final class PlaceChange extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'place_changes';
+
     protected $casts = ['made_at' => 'immutable_datetime'];
 }

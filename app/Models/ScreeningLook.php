@@ -17,5 +17,7 @@ final class ScreeningLook extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'screening_looks';
+
     protected $casts = ['looked_at' => 'immutable_datetime'];
 }

@@ -13,10 +13,14 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $athlete_id
  * @property string $held_on
  * @property string $sheet
+ * @property string $basis what it follows from beside the athlete
+ * @property int $news the number of the latest news when it was written
  */
 final class SessionSheet extends Model
 {
     use BelongsToGym;
+
+    protected $table = 'session_sheets';
 
     public $timestamps = false;
 

@@ -21,6 +21,8 @@ final class User extends Authenticatable
 {
     public $incrementing = false;
 
+    protected $table = 'users';
+
     protected $keyType = 'string';
 
     protected $guarded = [];

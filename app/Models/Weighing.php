@@ -20,6 +20,8 @@ final class Weighing extends Record
 
     protected array $told = ['athlete_id', 'weighed_on', 'mass_kg', 'replaces_id'];
 
+    protected $table = 'weighings';
+
     protected $casts = ['mass_kg' => 'float'];
 
     /** @return Builder<self> those that stand */

@@ -10,6 +10,7 @@ use App\Formats\JsonObject;
 use App\Http\QuietSessions;
 use App\Models\CurrentGym;
 use App\Models\GymKit;
+use App\Models\Pulse;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use App\Reading\LaneCandidates;
@@ -37,6 +38,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(LaneCandidates::class);
         $this->app->scoped(RemakeCalls::class);
         $this->app->singleton(ClockInterface::class, static fn (): ClockInterface => new FactoryImmutable);
+        $this->app->singleton(Pulse::class, static fn (): Pulse => new Pulse((string) config('app.key')));
         $this->app->singleton(HangingScale::class, static fn (): HangingScale => new HangingScale((string) config('devices.scale_address')));
         $this->app->bind(JsonObject::class, static fn (Application $app): JsonObject => self::body($app->make(Request::class)));
     }

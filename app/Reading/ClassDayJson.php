@@ -22,6 +22,8 @@ final readonly class ClassDayJson
         public HeldClassJson $class,
         #[OA\Property(description: 'The number of the latest news in it.')]
         public int $cursor,
+        #[OA\Property(description: 'The ticket to ask with whether there is news.')]
+        public string $pulse,
         #[OA\Property(items: new OA\Items(ref: FloorAthleteJson::class))]
         public array $athletes,
         #[OA\Property(description: 'So many more have a tag of it than a floor holds.')]

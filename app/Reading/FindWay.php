@@ -7,6 +7,7 @@ namespace App\Reading;
 use App\Models\Athlete;
 use App\Models\GymKit;
 use SteadyRung\Body\Body;
+use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Lane;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\RungSearch;
@@ -35,9 +36,9 @@ final readonly class FindWay
     }
 
     /** Whatever the gear allows, what is out for today too: what was done is taken down, and pain needs a set-up to be drawn on. */
-    public function anything(): RungSearch
+    public function anything(Exercise $exercise): RungSearch
     {
-        return new RungSearch($this->kit->whole());
+        return new RungSearch($this->kit->of($exercise));
     }
 
     /** The set-up in use as far as it can be built today, else why not; null where none was chosen. */

@@ -31,8 +31,8 @@ final readonly class FloorAthleteJson
         public bool $walk_in,
         #[OA\Property(description: 'Whether pulling is paused.')]
         public bool $paused,
-        #[OA\Property(ref: SheetJson::class)]
-        public SheetJson|\stdClass $sheet,
+        #[OA\Property(ref: SheetJson::class, description: 'None in news of who began: it is as it was.', nullable: true)]
+        public SheetJson|\stdClass|null $sheet,
         #[OA\Property(description: 'Of this day, in order.', items: new OA\Items(ref: SetJson::class))]
         public array $sets,
         #[OA\Property(description: 'Of this day, in order.', items: new OA\Items(ref: BesideJson::class))]

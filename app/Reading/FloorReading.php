@@ -15,6 +15,7 @@ use App\Models\GymClass;
 use App\Models\GymKit;
 use App\Models\LoggedSet;
 use App\Models\News;
+use App\Models\Pulse;
 use App\Models\SignalRecord;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
@@ -33,7 +34,7 @@ final readonly class FloorReading
 
     private const SORE_DAYS = 3;
 
-    public function __construct(private ClassReading $classes, private SheetReading $sheets, private News $news, private GymKit $kit, private CurrentGym $gym)
+    public function __construct(private ClassReading $classes, private SheetReading $sheets, private News $news, private GymKit $kit, private CurrentGym $gym, private Pulse $pulse)
     {
     }
 
@@ -49,6 +50,7 @@ final readonly class FloorReading
         return new ClassDayJson(
             $this->classes->held($class, $on),
             $cursor,
+            $this->pulse->ticket($this->gym->id()),
             $this->athletes($class, $on, array_values($everybody->all()), $said),
             $tooMany,
             $this->pieces(),
@@ -66,7 +68,7 @@ final readonly class FloorReading
         $athletes = Athlete::query()->whereIn('id', $ids)->whereNull('archived_at')->orderBy('name')->orderBy('id')->get()
             ->filter(static fn (Athlete $a): bool => isset($said[$a->id]) || array_intersect($a->tags, $class->tags) !== []);
 
-        return new NewsJson($latest, false, $this->athletes($class, $on, array_values($athletes->all()), $said));
+        return new NewsJson($latest, false, $this->athletes($class, $on, array_values($athletes->all()), $said, isNews: true));
     }
 
     /**
@@ -89,13 +91,15 @@ final readonly class FloorReading
      * @param  array<string, bool>  $said
      * @return list<FloorAthleteJson>
      */
-    private function athletes(GymClass $class, string $on, array $athletes, array $said): array
+    private function athletes(GymClass $class, string $on, array $athletes, array $said, bool $isNews = false): array
     {
         $ids = array_map(static fn (Athlete $a): string => $a->id, $athletes);
         $sets = $this->sets($ids, $on);
         $beside = AccessorySet::query()->whereIn('athlete_id', $ids)->where('trained_on', $on)->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
         $signals = SignalRecord::query()->whereIn('athlete_id', $ids)->where('told_for', '<=', $on)->where('told_for', '>=', Day::date(Day::number($on) - self::SORE_DAYS))->orderBy('told_at')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
-        $sheets = $this->sheets->of($athletes, $on, array_fill_keys(array_map(strval(...), $sets->keys()->all()), true));
+        $begun = array_fill_keys(array_map(strval(...), $sets->keys()->all()), true);
+        $asked = $isNews ? array_values(array_filter($athletes, static fn (Athlete $a): bool => ! isset($begun[$a->id]))) : $athletes;
+        $sheets = $asked === [] ? [] : $this->sheets->of($asked, $on, $begun);
 
         return array_map(static function (Athlete $a) use ($class, $on, $said, $sets, $beside, $signals, $sheets): FloorAthleteJson {
             $ofDay = $signals->get($a->id, new Collection)->where('told_for', $on);
@@ -108,7 +112,7 @@ final readonly class FloorReading
                 $said[$a->id] ?? true,
                 array_intersect($a->tags, $class->tags) === [],
                 $a->paused_at !== null,
-                $sheets[$a->id],
+                $sheets[$a->id] ?? null,
                 array_values($sets->get($a->id, new Collection)->map(static fn (LoggedSet $s): SetJson => SetJson::of($s))->all()),
                 array_values($beside->get($a->id, new Collection)->map(BesideJson::of(...))->all()),
                 GaveOut::tryFrom((string) $ofDay->whereNotNull('gave_out')->last()?->gave_out),

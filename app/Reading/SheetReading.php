@@ -6,7 +6,11 @@ namespace App\Reading;
 
 use App\Models\Athlete;
 use App\Models\CurrentGym;
+use App\Models\GymKit;
+use App\Models\News;
+use App\Models\OwnMethod;
 use App\Models\SessionSheet;
+use App\Models\TimeOffRecord;
 use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
 use SteadyRung\Exercise\Rung;
@@ -19,7 +23,8 @@ use SteadyRung\Plan\Pick;
 use SteadyRung\Plan\SessionWriter;
 
 /**
- * The sessions of a day on the floor: written anew until the first set is logged, and then left as they were written.
+ * The sessions of a day on the floor: written anew where there is news of an athlete until the first set is logged, and then left
+ * as they were written.
  */
 final readonly class SheetReading
 {
@@ -28,7 +33,7 @@ final readonly class SheetReading
 
     private const MOST_OTHERS = 5;
 
-    public function __construct(private BuildBrief $briefs, private ScreeningReading $screens, private ConnectionInterface $db, private CurrentGym $gym, private ClockInterface $clock)
+    public function __construct(private BuildBrief $briefs, private ScreeningReading $screens, private ConnectionInterface $db, private CurrentGym $gym, private GymKit $kit, private News $news, private ClockInterface $clock)
     {
     }
 
@@ -39,28 +44,51 @@ final readonly class SheetReading
      */
     public function of(array $athletes, string $on, array $begun): array
     {
-        $kept = SessionSheet::query()->whereIn('athlete_id', array_keys($begun))->where('held_on', $on)->pluck('sheet', 'athlete_id');
+        $ids = array_map(static fn (Athlete $a): string => $a->id, $athletes);
+        $kept = SessionSheet::query()->whereIn('athlete_id', $ids)->where('held_on', $on)->get()->keyBy('athlete_id');
+        $isFresh = array_diff($ids, array_keys($begun)) !== [];
+        [$basis, $latest, $newest] = $isFresh ? [$this->basis(), $this->news->latest(), $this->news->newestOf($ids)] : [str_repeat('0', 64), 0, []];
         $sheets = [];
         foreach ($athletes as $athlete) {
-            $sheet = json_decode((string) $kept->get($athlete->id));
-            if ($sheet instanceof \stdClass && ($sheet->v ?? null) === self::VERSION) {
-                unset($sheet->v);
-                $sheets[$athlete->id] = $sheet;
-            } else {
-                $sheets[$athlete->id] = $written = $this->write($athlete, $on);
-                $this->keep($athlete->id, $on, $written);
+            $known = $kept->get($athlete->id);
+            $stands = $known !== null && (isset($begun[$athlete->id]) || $known->basis === $basis && $known->news >= ($newest[$athlete->id] ?? 0));
+            $sheet = $stands ? self::read($known->sheet) : null;
+            if ($sheet === null) {
+                $sheet = $this->write($athlete, $on);
+                $this->keep($athlete->id, $on, $sheet, $basis, $latest);
             }
+            $sheets[$athlete->id] = $sheet;
         }
 
         return $sheets;
     }
 
-    private function keep(string $athleteId, string $on, SheetJson $sheet): void
+    /** As it was kept; none where another program kept it. */
+    private static function read(string $kept): ?\stdClass
+    {
+        $sheet = json_decode($kept);
+        if (! $sheet instanceof \stdClass || ($sheet->v ?? null) !== self::VERSION) {
+            return null;
+        }
+        unset($sheet->v);
+
+        return $sheet;
+    }
+
+    /** What a session follows from beside the athlete. */
+    private function basis(): string
+    {
+        $gym = $this->gym->gym();
+
+        return hash('sha256', json_encode([self::VERSION, $gym->kit_version, $gym->floor->value, $gym->house_rules, $gym->caps, $this->kit->outToday(), OwnMethod::query()->max('saved_at'), TimeOffRecord::query()->max('told_at')], JSON_THROW_ON_ERROR));
+    }
+
+    private function keep(string $athleteId, string $on, SheetJson $sheet, string $basis, int $news): void
     {
         $this->db->table('session_sheets')->upsert(
-            [['gym_id' => $this->gym->id(), 'athlete_id' => $athleteId, 'held_on' => $on, 'sheet' => json_encode(['v' => self::VERSION] + get_object_vars($sheet), JSON_THROW_ON_ERROR), 'written_at' => $this->clock->now()]],
+            [['gym_id' => $this->gym->id(), 'athlete_id' => $athleteId, 'held_on' => $on, 'sheet' => json_encode(['v' => self::VERSION] + get_object_vars($sheet), JSON_THROW_ON_ERROR), 'basis' => $basis, 'news' => $news, 'written_at' => $this->clock->now()]],
             ['gym_id', 'athlete_id', 'held_on'],
-            ['sheet', 'written_at'],
+            ['sheet', 'basis', 'news', 'written_at'],
         );
     }
 

@@ -17,7 +17,7 @@ foreach (['/api/me', '/api/health'] as $path) {
 }
 $root = dirname(__DIR__, 2);
 // A class is loaded with all it stands on; one that stands on what is not there could not be loaded beforehand.
-$ours = ['SteadyRung' => 'core', ...array_combine($rooms = ['App\Actions', 'App\Formats', 'App\Http\Controllers', 'App\Models', 'App\Problems', 'App\Reading'], array_map(static fn (string $room): string => str_replace(['App', '\\'], ['app', '/'], $room), $rooms))];
+$ours = ['SteadyRung' => 'core', ...array_combine($rooms = ['App\Actions', 'App\Formats', 'App\Http\Controllers', 'App\Http\Middleware', 'App\Http\Requests', 'App\Models', 'App\Problems', 'App\Reading'], array_map(static fn (string $room): string => str_replace(['App', '\\'], ['app', '/'], $room), $rooms))];
 foreach ($ours as $namespace => $folder) {
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
         class_exists($namespace.str_replace('/', '\\', substr($file->getPathname(), strlen("$root/$folder"), -4)));
@@ -26,7 +26,9 @@ foreach ($ours as $namespace => $folder) {
 array_map(class_exists(...), [
     Illuminate\Database\Eloquent\Builder::class, Illuminate\Database\Eloquent\Collection::class, Illuminate\Database\Query\Builder::class,
     Illuminate\Database\Query\Expression::class, Illuminate\Database\Query\Processors\PostgresProcessor::class, Illuminate\Database\QueryException::class,
-    Illuminate\Support\LazyCollection::class, Illuminate\Auth\SessionGuard::class, Illuminate\Auth\EloquentUserProvider::class,
+    Illuminate\Database\DatabaseTransactionRecord::class, Illuminate\Database\Eloquent\Casts\Json::class, Illuminate\Database\Eloquent\Attributes\ScopedBy::class,
+    Illuminate\Database\Events\TransactionBeginning::class, Illuminate\Database\Events\TransactionCommitted::class, Illuminate\Database\Events\TransactionCommitting::class,
+    Illuminate\Support\HigherOrderCollectionProxy::class, App\Http\DeedQueue::class, Illuminate\Support\LazyCollection::class, Illuminate\Auth\SessionGuard::class, Illuminate\Auth\EloquentUserProvider::class,
 ]);
 $unfit = '~/(nunomaduro|phpunit|pestphp|mockery|fakerphp|nesbot|brick|ramsey|compat/functions|vendor/autoload|vendor/composer/|vendor/symfony/polyfill|Illuminate/Support/Carbon|bootstrap/app|bin/server/|routes/|config/|cache/)~';
 foreach (get_included_files() as $file) {

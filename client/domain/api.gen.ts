@@ -451,6 +451,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pulse/{ticket}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Whether there is news at all: asked often, and by the ticket of a class day alone. */
+        get: operations["pulse"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{class}/days/{on}/news": {
         parameters: {
             query?: never;
@@ -2585,6 +2602,8 @@ export interface components {
             class: components["schemas"]["HeldClass"];
             /** @description The number of the latest news in it. */
             cursor: number;
+            /** @description The ticket to ask with whether there is news. */
+            pulse: string;
             athletes: components["schemas"]["FloorAthlete"][];
             /** @description So many more have a tag of it than a floor holds. */
             too_many: number;
@@ -2687,7 +2706,7 @@ export interface components {
             walk_in: boolean;
             /** @description Whether pulling is paused. */
             paused: boolean;
-            sheet: components["schemas"]["Sheet"];
+            sheet: components["schemas"]["Sheet"] | null;
             /** @description Of this day, in order. */
             sets: components["schemas"]["Set"][];
             /** @description Of this day, in order. */
@@ -2968,6 +2987,10 @@ export interface components {
              * @description None where it is not foreseeable.
              */
             to: string | null;
+        };
+        /** @description The number of the latest news of a gym. */
+        Pulse: {
+            cursor: number;
         };
         /** @description What became of each set of a queue, in its order. */
         QueueOutcome: {
@@ -4520,6 +4543,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClassDay"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    pulse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ticket: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pulse"];
                 };
             };
             /** @description A problem. */

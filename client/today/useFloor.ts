@@ -17,7 +17,7 @@ import type { Held } from './useClasses';
 type ClassDay = Schemas['ClassDay'];
 
 /** Two coaches see each other's sets within two seconds. */
-const NEWS_EVERY_MS = 1700;
+const NEWS_EVERY_MS = 1800;
 const TICK_MS = 500;
 
 export interface Floor {
@@ -68,9 +68,14 @@ export function useFloor(held: () => Held | undefined): Floor {
             return;
         }
         const asked = dayRead();
+        const pulse = await outcome(api.GET('/api/pulse/{ticket}', { params: { path: { ticket: day.value.value?.pulse ?? '' } } }));
+        isAlone.value = !pulse.ok && ['offline', 'away', 'busy'].includes(pulse.problem.code);
+        if (pulse.ok && pulse.value.cursor === since) {
+            return;
+        }
         const result = await outcome(api.GET('/api/classes/{class}/days/{on}/news', { params: { path: path(), query: { since } } }));
-        isAlone.value = !result.ok && ['offline', 'away', 'busy'].includes(result.problem.code);
-        if (result.ok && result.value.missed) {
+        const isJoined = result.ok && result.value.athletes.some((a) => a.sheet === null && !day.value.value?.athletes.some((known) => known.id === a.id));
+        if (result.ok && (result.value.missed || isJoined)) {
             await day.reload();
         } else if (result.ok && result.value.cursor !== since) {
             client.setQueryData<ClassDay>(asked, (known) => known && withNews(known, result.value));
@@ -107,7 +112,7 @@ export function useFloor(held: () => Held | undefined): Floor {
 /** The class with those of whom there is news as they are now. */
 function withNews(day: ClassDay, news: Schemas['News']): ClassDay {
     const told = new Map(news.athletes.map((a) => [a.id, a]));
-    const kept = day.athletes.map((a) => told.get(a.id) ?? a);
+    const kept = day.athletes.map((a) => ({ ...a, ...told.get(a.id), sheet: told.get(a.id)?.sheet ?? a.sheet }));
     const joined = news.athletes.filter((a) => !day.athletes.some((known) => known.id === a.id));
     return { ...day, cursor: news.cursor, athletes: [...kept, ...joined] };
 }

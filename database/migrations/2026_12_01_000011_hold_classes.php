@@ -48,6 +48,8 @@ return new class extends Migration
             $table->uuid('athlete_id');
             $table->date('held_on');
             $table->jsonb('sheet');
+            $table->char('basis', 64);
+            $table->bigInteger('news');
             $table->timestampTz('written_at', 6);
             $table->primary(['gym_id', 'athlete_id', 'held_on']);
             $table->foreign(['gym_id', 'athlete_id'])->references(['gym_id', 'id'])->on('athletes');

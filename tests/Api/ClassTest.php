@@ -66,7 +66,9 @@ it('tells what is new since a number, each once, and nothing where nothing is', 
     $outside = ($this->comes)('Cid', []);
     $cursor = $this->getJson($this->floor)->json('cursor');
     $news = fn (int $since): array => $this->getJson("$this->floor/news?since=$since")->assertOk()->json();
-    expect($news($cursor))->toBe(['cursor' => $cursor, 'missed' => false, 'athletes' => []]);
+    $ticket = $this->getJson($this->floor)->json('pulse');
+    expect($news($cursor))->toBe(['cursor' => $cursor, 'missed' => false, 'athletes' => []])->and($this->getJson("/api/pulse/$ticket")->assertOk()->json())->toBe(['cursor' => $cursor]);
+    $this->getJson('/api/pulse/'.strrev($ticket))->assertNotFound();
 
     $set = set($this, $this->exercise, 8);
     ($this->send)(['athlete_id' => $ada, 'set' => $set], ['athlete_id' => $outside, 'set' => set($this, $this->exercise, 7)]);

@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\DB;
 
 require_once __DIR__.'/Support/everyRoute.php';
 
-const PUBLIC_ROUTES = ['/api/health', '/api/sign-in', '/api/gym'];
+const PUBLIC_ROUTES = ['/api/health', '/api/sign-in', '/api/gym', '/api/pulse/{ticket}'];
 
 /** A body each route would take, so that only the ids are wrong. */
 function bodyFor(string $path, string $bar, string $band): array
@@ -60,7 +60,7 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
     $this->postJson("/api/athletes/$athlete/screenings", ['id' => $screening, 'overhead' => 'level'])->assertCreated();
     $class = addClass($this);
     followLog();
-    $ids = ['class' => $class, 'on' => '2026-03-02', 'athlete' => $athlete, 'screening' => $screening, 'gear' => $bar, 'band' => $band, 'set' => $set['id'], 'weighing' => $athlete, 'off' => $athlete, 'method' => 'not-theirs', 'call' => CallRecord::query()->firstOrFail()->id];
+    $ids = ['ticket' => 'x', 'class' => $class, 'on' => '2026-03-02', 'athlete' => $athlete, 'screening' => $screening, 'gear' => $bar, 'band' => $band, 'set' => $set['id'], 'weighing' => $athlete, 'off' => $athlete, 'method' => 'not-theirs', 'call' => CallRecord::query()->firstOrFail()->id];
     $before = [$this->getJson("/api/athletes/$athlete")->json(), $this->getJson('/api/kit')->json(), $this->getJson('/api/calls')->json()];
 
     $this->signInAs($this->makeCoach('coach@two.example'));

@@ -1,8 +1,10 @@
 import type { Schemas } from '../http';
 import type { Deed, SetInput, Waiting } from '../queue';
 
-export type FloorAthlete = Schemas['FloorAthlete'];
+export type FloorAthlete = Schemas['FloorAthlete'] & { sheet: Schemas['Sheet'] };
 export type FloorSet = Schemas['Set'];
+
+export const hasSheet = (athlete: Schemas['FloorAthlete']): athlete is FloorAthlete => athlete.sheet !== null;
 
 /** A set as it will stand in the log, from what this device knows of it. */
 function asLogged(set: SetInput, by: string, before: FloorSet | undefined): FloorSet {
@@ -39,7 +41,7 @@ function asLogged(set: SetInput, by: string, before: FloorSet | undefined): Floo
 const inOrder = (sets: FloorSet[]): FloorSet[] => sets.sort((a, b) => Date.parse(a.performed_at) - Date.parse(b.performed_at));
 
 /** An athlete of the class as a deed leaves them; the same deed twice changes nothing more. */
-export function withDeed(athlete: FloorAthlete, deed: Deed, by: string, stored: FloorSet | null = null): FloorAthlete {
+export function withDeed<A extends Schemas['FloorAthlete']>(athlete: A, deed: Deed, by: string, stored: FloorSet | null = null): A {
     if ('set' in deed) {
         const { set } = deed;
         const before = athlete.sets.find((s) => s.id === set.replaces_id);
@@ -68,6 +70,8 @@ export function withDeed(athlete: FloorAthlete, deed: Deed, by: string, stored: 
 }
 
 /** The class as it is with what still waits on this device; what was refused is left out. */
-export function withWaiting(athletes: readonly FloorAthlete[], waiting: readonly Waiting[], by: string): FloorAthlete[] {
-    return athletes.map((athlete) => waiting.filter((w) => w.athleteId === athlete.id && w.problem === undefined).reduce((seen, w) => withDeed(seen, w.deed, by), athlete));
+export function withWaiting(athletes: readonly Schemas['FloorAthlete'][], waiting: readonly Waiting[], by: string): FloorAthlete[] {
+    return athletes
+        .filter(hasSheet)
+        .map((athlete) => waiting.filter((w) => w.athleteId === athlete.id && w.problem === undefined).reduce((seen, w) => withDeed(seen, w.deed, by), athlete));
 }

@@ -1,9 +1,10 @@
+import type { FloorAthlete } from '../../../client/domain/floor/overlay';
 import type { Schemas } from '../../../client/domain/http';
 import { COACH, heron, rook, set } from './samples';
 
 type Line = Schemas['SheetLine'];
 type Rung = Schemas['SheetRung'];
-type Athlete = Schemas['FloorAthlete'];
+type Athlete = FloorAthlete;
 
 export const ME = COACH.slice(COACH.indexOf('.') + 1);
 
@@ -118,6 +119,7 @@ export const gear: Schemas['FloorPiece'][] = [
 export const classDay = (athletes: Athlete[], changes: Partial<Schemas['ClassDay']> = {}): Schemas['ClassDay'] => ({
     class: { id: 'c', name: 'Friday noon', on: '2026-03-20', starts_at: '2026-03-20T11:30:00Z', ends_at: '2026-03-20T12:45:00Z', weekly: true },
     cursor: 7,
+    pulse: 'ticket',
     athletes,
     too_many: 0,
     gear,

@@ -11,7 +11,7 @@ import { refuse, sentSets, serve, takenBack } from '../support/server';
 type Deeds = Schemas['QueuedDeedsInput']['deeds'];
 
 const DAY = 'GET /api/classes/c/days/2026-03-20';
-const day = (...athletes: Schemas['FloorAthlete'][]) => classDay(athletes);
+const day = (...athletes: ReturnType<typeof athlete>[]) => classDay(athletes);
 const list = (held: Schemas['HeldClass'][]): Schemas['ClassList'] => ({ today: '2026-03-20', items: [], held, tags: ['noon'] });
 const idOf = (deed: Deeds[number]): string => (deed.set ?? deed.taken_back ?? deed.beside ?? deed.signal ?? deed.pain ?? deed.coming)!.id;
 
@@ -23,6 +23,7 @@ async function floor(of: Schemas['ClassDay'], { news = { cursor: 7, missed: fals
     const asked = serve({
         'GET /api/classes': () => list([of.class]),
         [DAY]: () => of,
+        'GET /api/pulse/ticket': () => ({ cursor: news.cursor }),
         [`${DAY}/news`]: () => news,
         'GET /api/cautions': () => ({ items: [] }),
         'GET /api/athletes': () => ({ items: [{ id: 'zoe', name: 'Zoe Reed' }], next_page: null, tags: [] }),
