@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { NConfigProvider } from 'naive-ui';
-import { computed } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
 import AppShell from './parts/AppShell.vue';
 import { useSession } from './parts/useSession';
-import FirstPage from './sign-in/FirstPage.vue';
-import SignIn from './sign-in/SignIn.vue';
 import { themeOverrides } from './theme/naive';
 import { useFloorTheme } from './theme/useFloorTheme';
+
+/** Who is signed in needs neither. */
+const FirstPage = defineAsyncComponent(() => import('./sign-in/FirstPage.vue'));
+const SignIn = defineAsyncComponent(() => import('./sign-in/SignIn.vue'));
 
 const session = useSession();
 const theme = useFloorTheme();

@@ -105,6 +105,7 @@ final readonly class LogSet
         $stored = $this->storeOnce->store($row, $done, ['athlete' => $athlete->id], function () use ($row, $athlete, $done): void {
             $this->refuseWhilePaused($athlete, $row);
             $this->refuseStrayPart($row);
+            $this->refuseSecondCorrection($row);
             $this->fillLoad($row, $athlete, $done->exercise);
         });
         if ($stored->isNew) {
@@ -173,6 +174,14 @@ final readonly class LogSet
     {
         if ($row->part_of !== null && LoggedSet::query()->where('athlete_id', $row->athlete_id)->where('trained_on', $row->trained_on)->whereKey($row->part_of)->doesntExist()) {
             throw new Problem(ProblemCode::NotFound, 'The set that this one goes on from is not in the log of that day.');
+        }
+    }
+
+    /** What was corrected or taken back meanwhile is not corrected once more. */
+    private function refuseSecondCorrection(LoggedSet $row): void
+    {
+        if ($row->replaces_id !== null && LoggedSet::query()->where('replaces_id', $row->replaces_id)->whereKeyNot($row->id)->exists()) {
+            throw new Problem(ProblemCode::IdTaken, 'This set was corrected or taken back meanwhile. Look at it again.');
         }
     }
 

@@ -116,7 +116,7 @@ final readonly class DeedQueue
         try {
             $athlete = Athlete::query()->find($athleteId) ?? throw HoldAthlete::unknown();
             match (true) {
-                $deed instanceof SetTakenBack => $this->withdraw->withdraw($athlete, $deed->set_id, $coach, $deed->id),
+                $deed instanceof SetTakenBack => $this->beside->takeBack($athlete, $deed->set_id) || $this->withdraw->withdraw($athlete, $deed->set_id, $coach, $deed->id),
                 $deed instanceof BesideSet => $this->beside->log($athlete, $coach, $deed),
                 $deed instanceof SignalTold => $this->signals->tell($athlete, $coach, $deed),
                 $deed instanceof PainTold => $this->pain->tell($athlete, $coach, $deed),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 
 /**
  * A set of work beside the pull.
@@ -17,6 +18,7 @@ use Carbon\CarbonImmutable;
  * @property float|null $metres
  * @property float|null $load_kg
  * @property CarbonImmutable $performed_at
+ * @property CarbonImmutable|null $taken_back_at
  */
 final class AccessorySet extends Record
 {
@@ -24,5 +26,15 @@ final class AccessorySet extends Record
 
     protected $table = 'accessory_sets';
 
-    protected $casts = ['seconds' => 'float', 'metres' => 'float', 'load_kg' => 'float', 'performed_at' => 'immutable_datetime'];
+    protected $casts = ['seconds' => 'float', 'metres' => 'float', 'load_kg' => 'float', 'performed_at' => 'immutable_datetime', 'taken_back_at' => 'immutable_datetime'];
+
+    /**
+     * What was not taken back.
+     *
+     * @return Builder<self>
+     */
+    public static function standing(): Builder
+    {
+        return self::query()->whereNull('taken_back_at');
+    }
 }

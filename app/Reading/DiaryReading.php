@@ -117,7 +117,7 @@ final class DiaryReading
     /** @return list<BesideDone> */
     private function beside(Athlete $athlete, string $from): array
     {
-        $sets = AccessorySet::query()->where('athlete_id', $athlete->id)->where('trained_on', '>=', $from)->orderByDesc('trained_on')->orderByDesc('performed_at')->limit(self::MOST_SETS)->get()->reverse();
+        $sets = AccessorySet::standing()->where('athlete_id', $athlete->id)->where('trained_on', '>=', $from)->orderByDesc('trained_on')->orderByDesc('performed_at')->limit(self::MOST_SETS)->get()->reverse();
 
         return array_values(array_filter($sets->map(static function (AccessorySet $s): ?BesideDone {
             $accessory = Accessory::tryFrom($s->accessory);

@@ -95,7 +95,7 @@ final readonly class FloorReading
     {
         $ids = array_map(static fn (Athlete $a): string => $a->id, $athletes);
         $sets = $this->sets($ids, $on);
-        $beside = AccessorySet::query()->whereIn('athlete_id', $ids)->where('trained_on', $on)->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
+        $beside = AccessorySet::standing()->whereIn('athlete_id', $ids)->where('trained_on', $on)->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
         $signals = SignalRecord::query()->whereIn('athlete_id', $ids)->where('told_for', '<=', $on)->where('told_for', '>=', Day::date(Day::number($on) - self::SORE_DAYS))->orderBy('told_at')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
         $begun = array_fill_keys(array_map(strval(...), $sets->keys()->all()), true);
         $asked = $isNews ? array_values(array_filter($athletes, static fn (Athlete $a): bool => ! isset($begun[$a->id]))) : $athletes;

@@ -1,17 +1,20 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { defineAsyncComponent, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import KeyHelp from './KeyHelp.vue';
+import { useEver } from './useEver';
 import { useKeys } from './useKeys';
 import { useNewVersion } from './useNewVersion';
 import { useSession } from './useSession';
 import WaitingDeeds from './WaitingDeeds.vue';
+
+const KeyHelp = defineAsyncComponent(() => import('./KeyHelp.vue'));
 
 const session = useSession();
 const version = useNewVersion();
 const route = useRoute();
 const router = useRouter();
 const keysOpen = ref(false);
+const keysAsked = useEver(keysOpen);
 
 /** Esc leaves a page under an athlete for the athlete; the pages handle what is open first. */
 useKeys((key) => {
@@ -21,8 +24,7 @@ useKeys((key) => {
         '/': () => route.path !== '/people' && router.push('/people'),
         ...(under && { Escape: () => router.push(under) }),
     };
-    const deed = deeds[key];
-    return deed !== undefined && deed() !== false;
+    return deeds[key] !== undefined && deeds[key]() !== false;
 });
 const places = [
     { to: '/today', name: 'Today', icon: 'M3 5h14v12H3ZM3 9h14M7 3v4M13 3v4' },
@@ -65,7 +67,7 @@ const places = [
         </div>
     </header>
     <main id="main" tabindex="-1" :class="{ floor: route.meta['floor'] }"><slot /></main>
-    <KeyHelp v-model:open="keysOpen" />
+    <KeyHelp v-if="keysAsked" v-model:open="keysOpen" />
 </template>
 
 <style scoped>
@@ -175,7 +177,6 @@ main.floor {
     .gym {
         display: none;
     }
-
     .places,
     main {
         --dock: 60px;

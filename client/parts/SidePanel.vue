@@ -11,15 +11,19 @@ const id = useId();
 const route = useRoute();
 const router = useRouter();
 
-watch(open, (is) => {
-    const shown = route.query.panel === id;
-    if (is && !shown) {
-        const there = { query: { ...route.query, panel: id } };
-        void (route.query.panel === undefined ? router.push(there) : router.replace(there));
-    } else if (!is && shown) {
-        router.back();
-    }
-});
+watch(
+    open,
+    (is) => {
+        const shown = route.query.panel === id;
+        if (is && !shown) {
+            const there = { query: { ...route.query, panel: id } };
+            void (route.query.panel === undefined ? router.push(there) : router.replace(there));
+        } else if (!is && shown) {
+            router.back();
+        }
+    },
+    { immediate: true },
+);
 watch(
     () => route.query.panel,
     (now, before) => {

@@ -34,6 +34,9 @@ export async function keepOnFloor(client: QueryClient, waiting: Waiting, set: Sc
     await lastPut;
 }
 
+/** In a task of its own, so that what is shown does not wait for what is kept. */
+const later = <T>(deed: () => Promise<T>): Promise<T> => new Promise((done) => setTimeout(() => done(deed())));
+
 /** Done when what was read or changed last is on the device. */
 let lastPut: Promise<void> = Promise.resolve();
 
@@ -45,7 +48,9 @@ export async function keepReads(client: QueryClient, owner: string): Promise<() 
     return client.getQueryCache().subscribe((event) => {
         if (event.type === 'updated' && event.action.type === 'success' && event.query.meta?.kept !== false) {
             const { queryKey, state } = event.query;
-            lastPut = keptReads.put({ owner, key: JSON.stringify(queryKey), answer: JSON.stringify(withoutHealth(state.data)), at: state.dataUpdatedAt }).catch(() => undefined);
+            lastPut = later(() => keptReads.put({ owner, key: JSON.stringify(queryKey), answer: JSON.stringify(withoutHealth(state.data)), at: state.dataUpdatedAt })).catch(
+                () => undefined,
+            );
         }
     });
 }

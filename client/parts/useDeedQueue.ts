@@ -15,6 +15,8 @@ export const useDeedQueue = defineStore('deed-queue', () => {
     const owner = ref<string>();
     const waiting = shallowRef<Waiting[]>([]);
     const busy = ref(false);
+    /** Grows with every deed that came to stand: what was read meanwhile may not know of it. */
+    const settled = ref(0);
     /** The device refuses to keep anything: full, or forbidden. */
     const broken = ref(false);
     /** How many deeds waited here when the store was cleared from outside. */
@@ -30,6 +32,7 @@ export const useDeedQueue = defineStore('deed-queue', () => {
         alone,
         send: (deeds) => outcome(api.POST('/api/deeds', { body: { deeds } })),
         stored: async (waiting, set) => {
+            settled.value += 1;
             await keepOnFloor(client, waiting, set);
             refresh(waiting.athleteId);
             tellTabs({ athleteId: waiting.athleteId }); // an object, for the same word twice would be no news
@@ -95,5 +98,5 @@ export const useDeedQueue = defineStore('deed-queue', () => {
     watch(online, (is) => is && void flush());
     useIntervalFn(() => pending.value.length > 0 && !busy.value && void flush(), AGAIN_AFTER_MS);
 
-    return { waiting, pending, refused, busy, broken, lost, serve, add, tell, takeBack, drop, sendAgain, flush };
+    return { waiting, pending, refused, busy, broken, lost, settled, serve, add, tell, takeBack, drop, sendAgain, flush };
 });

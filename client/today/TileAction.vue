@@ -35,7 +35,6 @@ function logSplits(): void {
         type="button"
         class="go watch"
         :class="{ on: running }"
-        :aria-label="running ? `Stop ${name}'s watch` : `${name}: hold down or tap to time`"
         @pointerdown.prevent="watches.press(id)"
         @pointerup="watches.release(id)"
         @pointercancel="watches.release(id)"
@@ -46,11 +45,13 @@ function logSplits(): void {
         <small>
             {{ running ? 's, let go or tap' : line.way === 'lowering' ? `press while lowering, ${aim} of ${seconds(line.rung?.exercise.seconds ?? 3)}` : 's, press while held' }}
         </small>
+        <span class="unseen">for {{ name }}</span>
     </button>
     <span v-else-if="splits.length > 0" class="split">
-        <button type="button" class="go" :aria-label="`Log ${splits.length} lowerings of ${name}`" @click="logSplits">
+        <button type="button" class="go" @click="logSplits">
             <b>{{ splits.length }}</b>
             <small>log · {{ splits.map((s) => s.toFixed(1)).join(' ') }} s</small>
+            <span class="unseen">for {{ name }}</span>
         </button>
         <button
             type="button"
@@ -63,9 +64,10 @@ function logSplits(): void {
             +
         </button>
     </span>
-    <button v-else-if="line" type="button" class="go" :class="{ typed: typed !== null }" :aria-label="`Log ${aim}${unit} for ${name}`" @click="log">
+    <button v-else-if="line" type="button" class="go" :class="{ typed: typed !== null }" @click="log">
         <b>{{ aim }}{{ unit }}</b>
         <small>{{ typed === null ? 'as asked' : 'log it' }}{{ line.line.per_side ? ', each side' : '' }}</small>
+        <span class="unseen">for {{ name }}</span>
     </button>
 </template>
 

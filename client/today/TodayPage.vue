@@ -1,22 +1,25 @@
 <script setup lang="ts">
 import { useMediaQuery, useWakeLock } from '@vueuse/core';
-import { computed, nextTick, onScopeDispose, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, nextTick, onScopeDispose, ref, watch } from 'vue';
 import type { Tile } from '../domain/floor/tile';
 import ReadNote from '../parts/ReadNote.vue';
+import { useEver } from '../parts/useEver';
 import { useFloorTheme } from '../theme/useFloorTheme';
 import AthleteTile from './AthleteTile.vue';
 import FloorBar from './FloorBar.vue';
-import FloorPad from './FloorPad.vue';
-import GearToday from './GearToday.vue';
 import NoClass from './NoClass.vue';
-import StationBoard from './StationBoard.vue';
-import WhoComes from './WhoComes.vue';
 import { useClasses } from './useClasses';
 import { useFloor } from './useFloor';
 import { useFloorKeys } from './useFloorKeys';
 import { useRestBell } from './useRestBell';
 import { useStopwatches } from './useStopwatches';
 import { useTileDeeds } from './useTileDeeds';
+
+/** What is not seen at once is loaded when it is asked for; it is on the device already. */
+const FloorPad = defineAsyncComponent(() => import('./FloorPad.vue'));
+const GearToday = defineAsyncComponent(() => import('./GearToday.vue'));
+const StationBoard = defineAsyncComponent(() => import('./StationBoard.vue'));
+const WhoComes = defineAsyncComponent(() => import('./WhoComes.vue'));
 
 const theme = useFloorTheme();
 theme.enter(true);
@@ -32,6 +35,7 @@ const by = ref<'athlete' | 'station'>('athlete');
 const whoOpen = ref(false);
 const gearOpen = ref(false);
 const openId = ref<string>();
+const [padAsked, whoAsked, gearAsked] = [useEver(() => openId.value !== undefined), useEver(whoOpen), useEver(gearOpen)];
 const openTile = computed(() => tiles.value.find((t) => t.athlete.id === openId.value));
 const tileOfId = (id: string): Tile | undefined => tiles.value.find((t) => t.athlete.id === id);
 
@@ -120,6 +124,7 @@ watch(
             </div>
             <StationBoard v-else :places="places" :free="free" :clashes="clashes" :deeds="deeds" :watches="watches" :now-ms="nowMs" @open="openId = $event.athlete.id" />
             <FloorPad
+                v-if="padAsked"
                 :tile="openTile"
                 :deeds="deeds"
                 :on="held.on"
@@ -128,8 +133,8 @@ watch(
                 @switch="openTile && floor.switchTo(openTile, $event)"
                 @away="openTile && floor.coming(openTile.athlete.id, false)"
             />
-            <WhoComes v-model:open="whoOpen" :tiles="tiles" :too-many="floor.day.value.value?.too_many ?? 0" :coming="floor.coming" />
-            <GearToday v-model:open="gearOpen" :gear="floor.day.value.value?.gear ?? []" :changed="floor.day.reload" />
+            <WhoComes v-if="whoAsked" v-model:open="whoOpen" :tiles="tiles" :too-many="floor.day.value.value?.too_many ?? 0" :coming="floor.coming" />
+            <GearToday v-if="gearAsked" v-model:open="gearOpen" :gear="floor.day.value.value?.gear ?? []" :changed="floor.day.reload" />
         </template>
     </template>
 </template>

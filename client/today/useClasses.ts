@@ -1,4 +1,5 @@
-import { computed, ref, type ComputedRef, type Ref } from 'vue';
+import { useLocalStorage } from '@vueuse/core';
+import { computed, type ComputedRef, type Ref } from 'vue';
 import { api, outcome, type Schemas } from '../domain/http';
 import { useRead, type Read } from '../parts/useRead';
 
@@ -24,9 +25,10 @@ export function classOf(held: readonly Held[], today: string, nowMs: number): He
 }
 
 /** The classes of the gym, and which of them is looked at. */
-export function useClasses(): { classes: Read<Schemas['ClassList']>; held: ComputedRef<Held | undefined>; picked: Ref<string | undefined> } {
+export function useClasses(): { classes: Read<Schemas['ClassList']>; held: ComputedRef<Held | undefined>; picked: Ref<string> } {
     const classes = useRead(['classes'], () => outcome(api.GET('/api/classes')));
-    const picked = ref<string>();
+    /** Which one was picked by hand; of another day it is nobody's any more. */
+    const picked = useLocalStorage('steady-rung.class', '');
     const held = computed(() => {
         const list = classes.value.value;
         return list && (list.held.find((h) => `${h.id} ${h.on}` === picked.value) ?? classOf(list.held, list.today, Date.now()));

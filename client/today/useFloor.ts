@@ -67,7 +67,7 @@ export function useFloor(held: () => Held | undefined): Floor {
         if (since === undefined || visible.value === 'hidden') {
             return;
         }
-        const asked = dayRead();
+        const [asked, settled] = [dayRead(), queue.settled];
         const pulse = await outcome(api.GET('/api/pulse/{ticket}', { params: { path: { ticket: day.value.value?.pulse ?? '' } } }));
         isAlone.value = !pulse.ok && ['offline', 'away', 'busy'].includes(pulse.problem.code);
         if (pulse.ok && pulse.value.cursor === since) {
@@ -77,7 +77,7 @@ export function useFloor(held: () => Held | undefined): Floor {
         const isJoined = result.ok && result.value.athletes.some((a) => a.sheet === null && !day.value.value?.athletes.some((known) => known.id === a.id));
         if (result.ok && (result.value.missed || isJoined)) {
             await day.reload();
-        } else if (result.ok && result.value.cursor !== since) {
+        } else if (result.ok && result.value.cursor !== since && settled === queue.settled) {
             client.setQueryData<ClassDay>(asked, (known) => known && withNews(known, result.value));
         }
     }

@@ -94,9 +94,12 @@ export function useTileDeeds(): TileDeeds {
             }
             const { measure } = line.amount;
             const amount = measure === 'seconds' ? { seconds: much } : measure === 'metres' ? { metres: much } : { reps: Math.round(much) };
-            await queue.tell(tile.athlete.id, {
+            const made = await queue.tell(tile.athlete.id, {
                 beside: { id: uuidv7(), performed_at: new Date().toISOString(), accessory: line.accessory, ...amount, ...(loadKg !== undefined && { load_kg: loadKg }) },
             });
+            if (made) {
+                fresh.set(tile.athlete.id, { words: `${much}`, ids: [made.id], untilMs: Date.now() + UNDO_MS });
+            }
         },
         async correct(tile, set, change) {
             const { clean_reps, reserve, to_failure, no_counts, faults, hang_s, splits_s, pain, note } = set;
@@ -128,6 +131,7 @@ export function useTileDeeds(): TileDeeds {
                       words: of.words,
                       undo: async () => {
                           fresh.delete(athleteId);
+                          lastAt.delete(athleteId);
                           for (const id of [...of.ids].reverse()) {
                               await queue.takeBack(athleteId, id);
                           }

@@ -67,6 +67,7 @@ return new class extends Migration
         });
         Schema::table('logged_sets', static fn (Blueprint $table) => $table->string('line', 160)->nullable());
         Schema::table('signals', static fn (Blueprint $table) => $table->boolean('wall_day')->nullable());
+        Schema::table('accessory_sets', static fn (Blueprint $table) => $table->timestampTz('taken_back_at', 6)->nullable());
         foreach (['gear', 'bands'] as $pieces) {
             Schema::table($pieces, static fn (Blueprint $table) => $table->date('out_on')->nullable());
         }

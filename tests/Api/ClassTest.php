@@ -100,6 +100,8 @@ it('takes a queue of every kind in order, each once, and says of each what becam
     expect(array_map(fn (array $o): ?string => $o['problem']['code'] ?? null, $first))->toBe([null, null, 'not-found', 'not-found', null, 'not-found', 'invalid', null, null])
         ->and(($this->send)(...$deeds))->toEqual($first)
         ->and(($this->of)($ada))->toMatchArray(['paused' => true])->sets->toHaveCount(2)->beside->toHaveCount(1);
+    ($this->send)(['athlete_id' => $ada, 'taken_back' => ['id' => uuid(), 'set_id' => $deeds[4]['beside']['id']]]);
+    expect(($this->of)($ada)['beside'])->toBe([]);
 });
 
 it('follows a day of sets once, when somebody looks, and before the sets of a later day', function (): void {

@@ -8,27 +8,6 @@ use Tests\Browser\Support\Instance;
 
 const MERRIN = '/api/athletes/01900000-0000-7000-8000-000000000112';
 
-function pid(string $name): int
-{
-    return (int) file_get_contents(getenv('STEADY_VAR')."/run/$name.pid");
-}
-
-/** The PostgreSQL postmaster of this instance. */
-function postmaster(): int
-{
-    foreach ([getenv('STEADY_VAR').'/pg', '/var/lib/postgresql/steady-rung-'.substr(hash('sha256', getenv('STEADY_VAR')."\n"), 0, 12)] as $folder) {
-        if (is_file("$folder/postmaster.pid")) {
-            return (int) strtok((string) file_get_contents("$folder/postmaster.pid"), "\n");
-        }
-    }
-    throw new RuntimeException('PostgreSQL does not run.');
-}
-
-function startAgain(): void
-{
-    (new Process([dirname(__DIR__, 2).'/bin/steady', 'start', '--port', (string) parse_url(Instance::url(), PHP_URL_PORT)]))->setTimeout(120)->mustRun();
-}
-
 it('refuses a write without the CSRF token', function (): void {
     $http = Http::signedIn(Instance::url());
 
@@ -47,14 +26,6 @@ it('serves pages with a policy that loads nothing from elsewhere', function (): 
 
     expect($headers['content-security-policy'])->toContain("default-src 'self'")->and($headers['x-content-type-options'])->toBe('nosniff');
 });
-
-/** The instance's database, as its tables' owner or as the application. */
-function database(string $role, string $secret): PDO
-{
-    preg_match('/^DB_HOST=(.*)$/m', (string) file_get_contents(getenv('STEADY_VAR').'/.env'), $host);
-
-    return new PDO("pgsql:host=$host[1];dbname=steady", $role, (string) file_get_contents(getenv('STEADY_VAR')."/secrets/$secret"), [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
-}
 
 /** @return list<string> everything this instance writes down beside its tables */
 function logFiles(): array

@@ -49,7 +49,7 @@ export function withDeed<A extends Schemas['FloorAthlete']>(athlete: A, deed: De
         return { ...athlete, sets: inOrder([...rest, stored ?? asLogged(set, by, before)]), paused: athlete.paused || set.pain != null };
     }
     if ('taken_back' in deed) {
-        return { ...athlete, sets: athlete.sets.filter((s) => s.id !== deed.taken_back.set_id) };
+        return { ...athlete, sets: athlete.sets.filter((s) => s.id !== deed.taken_back.set_id), beside: athlete.beside.filter((b) => b.id !== deed.taken_back.set_id) };
     }
     if ('beside' in deed) {
         const { id, performed_at, accessory, reps = null, seconds = null, metres = null, load_kg = null } = deed.beside;

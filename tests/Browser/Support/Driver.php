@@ -23,13 +23,32 @@ final class Driver
 
     public readonly RemoteWebDriver $browser;
 
-    private function __construct(private readonly Process $process, string $url)
+    private function __construct(private readonly Process $process, private readonly string $url)
     {
         Wait::until(static fn (): bool => str_contains((string) Wait::get("$url/status"), '"ready":true'), 'ChromeDriver does not answer.');
+        $this->browser = $this->browser();
+    }
+
+    /** One more browser, on a profile that outlives it. */
+    public function browser(?string $profile = null): RemoteWebDriver
+    {
         $capabilities = DesiredCapabilities::chrome();
-        $capabilities->setCapability(ChromeOptions::CAPABILITY, (new ChromeOptions)->addArguments(self::FLAGS));
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, (new ChromeOptions)->addArguments([...self::FLAGS, ...$profile === null ? [] : ["--user-data-dir=$profile"]]));
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        $this->browser = RemoteWebDriver::create($url, $capabilities, 30_000, 60_000);
+
+        return RemoteWebDriver::create($this->url, $capabilities, 30_000, 60_000);
+    }
+
+    /** Ends the browser on a profile as a fall on the floor would. */
+    public static function kill(string $profile): void
+    {
+        foreach (glob('/proc/[0-9]*/cmdline') ?: [] as $file) {
+            if (str_contains((string) @file_get_contents($file), "--user-data-dir=$profile")) {
+                posix_kill((int) basename(dirname($file)), SIGKILL);
+            }
+        }
+        Wait::until(static fn (): bool => array_filter(glob('/proc/[0-9]*/cmdline') ?: [], static fn (string $f): bool => str_contains((string) @file_get_contents($f), "--user-data-dir=$profile")) === [], 'The browser still runs.');
+        array_map(unlink(...), glob("$profile/Singleton*") ?: []);
     }
 
     public static function running(): self

@@ -29,9 +29,9 @@ final class Page
     }
 
     /** A window of this size on a clean page; who signed in in it before still is. */
-    public static function open(string $base, int $width, int $height): self
+    public static function open(string $base, int $width, int $height, ?RemoteWebDriver $in = null): self
     {
-        $page = new self(Driver::running()->browser, $base);
+        $page = new self($in ?? Driver::running()->browser, $base);
         $page->tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
         $page->consoleErrors();
 
@@ -243,6 +243,27 @@ final class Page
             card.style.width = '';
             return Math.min(...sizes);
             JS, [$selector, $widthMm]);
+    }
+
+    /** A thumb on the first thing shown that matches, wherever it stands. */
+    public function thumb(string $css): self
+    {
+        $this->retry(function () use ($css): void {
+            $this->shown(WebDriverBy::cssSelector($css), $css);
+            [$x, $y] = $this->driver->executeScript('const e = [...document.querySelectorAll(arguments[0])].find((e) => e.checkVisibility()).getBoundingClientRect(); return [e.x + e.width / 2, e.y + e.height / 2];', [$css]);
+            $this->tools->execute('Input.dispatchTouchEvent', ['type' => 'touchStart', 'touchPoints' => [['x' => $x, 'y' => $y]]]);
+            $this->tools->execute('Input.dispatchTouchEvent', ['type' => 'touchEnd', 'touchPoints' => []]);
+        });
+
+        return $this;
+    }
+
+    /** A processor so many times slower. */
+    public function slowed(float $times): self
+    {
+        $this->tools->execute('Emulation.setCPUThrottlingRate', ['rate' => $times]);
+
+        return $this;
     }
 
     public function offline(bool $off): void

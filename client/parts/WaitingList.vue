@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import { deedWords } from '../domain/deedWords';
+import { explain } from '../domain/problems';
+import type { Waiting } from '../domain/queue';
+import SidePanel from './SidePanel.vue';
+import { useDeedQueue } from './useDeedQueue';
+
+/** What waits on this device, one by one, with what was refused and why. */
+const open = defineModel<boolean>('open', { required: true });
+
+const queue = useDeedQueue();
+const format = new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' });
+const at = ({ deed }: Waiting): string => {
+    const told = Object.values(deed)[0] as { performed_at?: string; told_at?: string };
+    const moment = told.performed_at ?? told.told_at;
+    return moment ? format.format(new Date(moment)) : '';
+};
+</script>
+
+<template>
+    <SidePanel v-model:open="open" title="On this device">
+        <div class="stack">
+            <p class="small dim">They are kept here until the server has them, and go by themselves when it answers.</p>
+            <ul>
+                <li v-for="one in queue.waiting" :key="one.id">
+                    <p>
+                        <RouterLink :to="`/people/${one.athleteId}`" @click="open = false">
+                            <strong>{{ deedWords(one.deed) }}</strong>
+                        </RouterLink>
+                        {{ at(one) }}
+                    </p>
+                    <p v-if="one.problem" role="alert">{{ explain(one.problem) }}{{ one.problem.faults[0] ? ` ${one.problem.faults[0].detail}` : '' }}</p>
+                    <div class="row">
+                        <NButton v-if="one.problem" size="small" @click="queue.sendAgain(one.id)">Send again</NButton>
+                        <NButton size="small" @click="queue.drop(one.id)">Drop it</NButton>
+                    </div>
+                </li>
+            </ul>
+            <p v-if="queue.waiting.length === 0">Nothing waits.</p>
+            <div v-else><NButton :loading="queue.busy" @click="queue.flush">Send now</NButton></div>
+        </div>
+    </SidePanel>
+</template>
+
+<style scoped>
+ul {
+    list-style: none;
+}
+
+li {
+    display: grid;
+    gap: 4px;
+    padding: var(--space-small) 0;
+    border-bottom: 1px solid var(--color-line);
+}
+</style>

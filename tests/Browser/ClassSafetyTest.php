@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\Exception\WebDriverException;
+use Symfony\Component\Process\Process;
+use Tests\Browser\Support\Driver;
+use Tests\Browser\Support\Http;
+use Tests\Browser\Support\Instance;
+use Tests\Browser\Support\Page;
+use Tests\Browser\Support\Wait;
+
+const ROUNDS = 12;
+
+const NORTH_RINGS = '01900000-0000-7000-8000-000000000015';
+
+/**
+ * A class of twelve who row, each with twelve sets before them.
+ *
+ * @return array{string, list<string>} its name, and the athletes
+ */
+function classOfTwelve(): array
+{
+    $http = Http::signedIn(Instance::url());
+    $name = 'Kill '.substr(uuid(), -6);
+    $class = ['id' => uuid(), 'name' => $name, 'first_on' => (new DateTimeImmutable('now', new DateTimeZone('Europe/London')))->format('Y-m-d'), 'at' => '00:00', 'minutes' => 240, 'tags' => [$name]];
+    $row = ['setup' => ['kind' => 'row', 'ring_id' => NORTH_RINGS, 'strap_m' => 1.4, 'heel_mark_m' => 0.0]];
+    $ids = [];
+    foreach (range(1, 12) as $n) {
+        $ids[] = $id = uuid();
+        $done = fn (string $path, array $body, string $verb = 'POST') => expect($http->send($verb, "/api/athletes/$id$path", $body)[0])->toBeIn([200, 201, 204], $path);
+        expect($http->send('POST', '/api/athletes', ['id' => $id, 'name' => sprintf('%s %02d', $name, $n), 'kind' => 'gym', 'mass_kg' => 70, 'stature_m' => 1.75, 'tags' => [$name]])[0])->toBe(201);
+        $done('/screenings', ['id' => uuid(), 'overhead' => 'level']);
+        $done('/sets', ['id' => uuid(), 'performed_at' => gmdate(DATE_RFC3339, time() - 4 * 86400), 'purpose' => 'baseline', 'exercise' => $row, 'clean_reps' => 12, 'reserve' => 1]);
+        $done('/setup', $row, 'PUT');
+        $done('/place', ['id' => uuid(), 'method' => 'rows-first', 'stage' => 'upright', 'reason' => 'Rows.']);
+        $session = $http->send('GET', "/api/athletes/$id/session")[1];
+        $main = array_values(array_filter($session['blocks'], fn (array $b): bool => $b['part'] === 'main' && $b['rung'] !== null))[0];
+        foreach (array_slice($session['blocks'], 0, 1 + (int) array_search($main, $session['blocks'], true)) as $block) {
+            $done('/session/changes', ['id' => uuid(), 'line' => $block['line'], 'lasts' => false] + ($block['line'] === $main['line'] ? ['sets' => ROUNDS] : ['left_out' => true]));
+        }
+    }
+    expect($http->send('POST', '/api/classes', $class)[0])->toBe(201);
+
+    return [$name, $ids];
+}
+
+/** A device of a coach on the floor: a browser on a profile of its own. */
+final class Device
+{
+    private Page $page;
+
+    public function __construct(private readonly string $profile, private readonly string $class)
+    {
+        $this->open();
+        $this->page->signIn()->visit('/today');
+        Wait::until(fn (): bool => (bool) $this->page->script("const s = document.querySelector('.menu select'); const o = s && [...s.options].find((o) => o.text.startsWith('$class')); if (!o) return false; s.value = o.value; s.dispatchEvent(new Event('change')); return true;"), 'The class is not to be picked.');
+        $this->page->see("$class")->see('12 here');
+        Wait::until(fn (): bool => (bool) $this->page->script('return navigator.serviceWorker.ready.then((r) => r.active?.state === "activated")'), 'The client is not on the device.');
+    }
+
+    public function open(): void
+    {
+        $this->page = Page::open(Instance::url(), 1280, 800, Driver::running()->browser($this->profile));
+    }
+
+    public function kill(): void
+    {
+        Driver::kill($this->profile);
+        try {
+            $this->page->driver->quit();
+        } catch (WebDriverException) {
+            // it is gone already
+        }
+    }
+
+    public function visit(): void
+    {
+        $this->page->visit('/today')->see($this->class)->see('as asked');
+    }
+
+    /**
+     * One tap for each of these athletes; each shows at once that it was taken.
+     *
+     * @param  list<string>  $ids
+     */
+    public function tap(array $ids): void
+    {
+        $tapped = $this->page->script('const ids = '.json_encode($ids).'; return ids.filter((id) => { const go = document.querySelector(`[data-athlete="${id}"] .go`); go?.click(); return go; }).length');
+        expect($tapped)->toBe(count($ids));
+        Wait::until(fn (): bool => $this->page->script('return '.json_encode($ids).'.every((id) => document.querySelector(`[data-athlete="${id}"]`).textContent.includes("Undo"))'), 'A tap was not taken.');
+    }
+
+    /** A browser that falls within half a minute of the sign-in has not written its cookies down yet: the coach signs in again. */
+    public function isSent(): void
+    {
+        Wait::until(function (): bool {
+            if (str_contains($this->page->text(), 'Password')) {
+                $this->page->fill('Email', 'coach@hollowbrook.example')->fill('Password', 'chalk-and-rope')->press('Sign in')->dontSee('Password');
+            }
+
+            return preg_match('/sets? waits?/', $this->page->text()) === 0;
+        }, fn (): string => 'Sets still wait. '.$this->page->text(), 60);
+        expect($this->page->text())->not->toContain('refused');
+    }
+}
+
+it('loses and doubles nothing of twelve athletes by twelve sets while everything dies in turn', function (int $devices): void {
+    [$class, $ids] = classOfTwelve();
+    $profiles = array_map(fn (int $n): string => sys_get_temp_dir()."/steady-device-$n-".getmypid(), range(1, $devices));
+    $floor = array_map(fn (string $profile): Device => new Device($profile, $class), $profiles);
+    $shares = array_chunk($ids, intdiv(count($ids), $devices));
+    $taps = [];
+    $round = function () use ($floor, $shares, &$taps): void {
+        foreach ($floor as $i => $device) {
+            $taps[] = microtime(true);
+            $device->tap($shares[$i]);
+        }
+        usleep(720_000); // longer than a thumb bounces
+    };
+    foreach (range(1, 3) as $ignored) {
+        $round();
+    }
+    // PostgreSQL and php-fpm die while a round is being sent.
+    $killer = new Process(['sh', '-c', sprintf('sleep 0.05; kill -9 %d; pkill -9 -g %d php-fpm8.2', postmaster(), pid('fpm'))]);
+    $killer->start();
+    foreach (range(4, 6) as $ignored) {
+        $round();
+    }
+    foreach ($floor as $device) {
+        $device->visit();
+    }
+    foreach (range(7, 8) as $ignored) {
+        $round();
+    }
+    foreach ($floor as $device) {
+        $device->kill();
+        $device->open();
+        $device->visit();
+    }
+    foreach (range(9, 10) as $ignored) {
+        $round();
+    }
+    startAgain();
+    foreach (range(11, ROUNDS) as $ignored) {
+        $round();
+    }
+    foreach ($floor as $device) {
+        $device->isSent();
+        $device->kill();
+    }
+    $sets = database('steady', 'database')->prepare("SELECT id, extract(epoch FROM performed_at) AS at FROM logged_sets WHERE athlete_id = ? AND purpose = 'work' AND NOT withdrawn ORDER BY logged_at, performed_at");
+    foreach ($shares as $i => $share) {
+        foreach ($share as $athlete) {
+            $sets->execute([$athlete]);
+            $rows = $sets->fetchAll(PDO::FETCH_ASSOC);
+            $at = array_map(floatval(...), array_column($rows, 'at'));
+            $tapped = array_values(array_filter($taps, fn (int $n): bool => $n % count($shares) === $i, ARRAY_FILTER_USE_KEY));
+            $sorted = $at;
+            sort($sorted);
+            expect($rows)->toHaveCount(ROUNDS)->and(array_unique(array_column($rows, 'id')))->toHaveCount(ROUNDS)->and($at)->toBe($sorted);
+            foreach ($at as $n => $moment) {
+                expect(abs($moment - $tapped[$n]))->toBeLessThan(3.0);
+            }
+        }
+    }
+    (new Process(['rm', '-rf', ...$profiles]))->mustRun();
+})->with(['one device' => [1], 'two devices' => [2]]);

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Support\Instance;
+use Tests\Browser\Support\Page;
+use Tests\Browser\Support\Wait;
+
+const MOST_SCRIPT_KB = 250;
+
+const MOST_TASK_MS = 200;
+
+const MOST_ANSWER_MS = 100;
+
+/** How many tiles can be logged at with one tap. */
+function loggable(Page $page): int
+{
+    return (int) $page->script('return document.querySelectorAll("[data-athlete] .go:not(.watch)").length');
+}
+
+/** What this device holds that the server refused. */
+function refused(Page $page): array
+{
+    return (array) $page->script('return new Promise((done) => { const open = indexedDB.open("steady-rung"); open.onsuccess = () => { const all = open.result.transaction("sets").objectStore("sets").getAll(); all.onsuccess = () => { open.result.close(); done(all.result.filter((w) => w.problem).map((w) => JSON.stringify(w))); }; }; })');
+}
+
+function undone(Page $page): int
+{
+    return (int) $page->script('return [...document.querySelectorAll("[data-athlete]")].filter((t) => t.textContent.includes("Undo")).length');
+}
+
+it('shows a newcomer a class in full swing, and both evenings on the calendar', function (): void {
+    $page = Page::open(Instance::url(), 1280, 800);
+    try {
+        $page->signIn()->visit('/')->see('12 here')->see('as asked');
+        expect($page->script('return document.documentElement.scrollHeight <= innerHeight'))->toBeTrue()
+            ->and($page->script('return document.querySelectorAll("[data-athlete]").length'))->toBe(12);
+        $page->visit('/today/classes')->see('Every Tuesday at 18:30')->see('Every Thursday at 18:30');
+    } finally {
+        $page->close();
+    }
+});
+
+it('goes through a whole class by keyboard alone', function (): void {
+    $page = Page::open(Instance::url(), 1280, 800);
+    try {
+        $page->signIn()->visit('/today')->see('as asked');
+        $all = (int) $page->script('return document.querySelectorAll("[data-athlete]").length');
+        $can = loggable($page);
+        for ($i = 0; $i < $all; $i++) {
+            $page->key(WebDriverKeys::ARROW_RIGHT)->key(WebDriverKeys::ENTER);
+        }
+        Wait::until(fn (): bool => undone($page) >= $can - 1, fn (): string => undone($page)." of $can were logged.");
+        for ($left = 0; $left < $all && $page->script('return document.querySelector(".chosen").ariaLabel') !== 'Corvina Tull'; $left++) {
+            $page->key(WebDriverKeys::ARROW_LEFT);
+        }
+        $page->key('u')->key('6')->see('log it')->key(WebDriverKeys::ENTER)->see('Undo 6');
+        $page->key('n')->see('The last set: 6')->press('2', "//*[@aria-label='In reserve']")->key(WebDriverKeys::ESCAPE)->dontSee('The last set')->dontSee('wait');
+        expect($page->consoleErrors())->toBe([])->and(refused($page))->toBe([]);
+    } finally {
+        $page->close();
+    }
+});
+
+it('goes through a whole class by thumb alone, on targets large enough, in both themes without a fault', function (): void {
+    $page = Page::open(Instance::url(), 390, 844);
+    try {
+        $page->signIn()->visit('/today')->see('as asked');
+        foreach (['light', 'dark'] as $theme) {
+            $page->script("localStorage.setItem('steady-rung.floor', '$theme')");
+            $page->visit('/today')->see('as asked');
+            $small = $page->script('return [...document.querySelectorAll("main button, main a, main summary")].filter((e) => e.checkVisibility()).filter((e) => { const r = e.getBoundingClientRect(); return r.height < 43.5 || r.width < 43.5; }).map((e) => e.outerHTML.slice(0, 120))');
+            expect($small)->toBe([], $theme)->and($page->accessibilityViolations())->toBe([], $theme)
+                ->and($page->script('return document.documentElement.scrollWidth <= innerWidth'))->toBeTrue()
+                ->and($page->script('return document.documentElement.dataset.theme'))->toBe($theme);
+        }
+        usleep(800_000);
+        foreach ($page->script('return [...document.querySelectorAll("[data-athlete] .go:not(.watch)")].map((e) => e.closest("[data-athlete]").dataset.athlete)') as $id) {
+            $page->thumb("[data-athlete='$id'] .go");
+        }
+        $page->see('Undo');
+        $page->thumb('[data-athlete] .more')->see('Gave out first');
+        expect($page->accessibilityViolations())->toBe([], 'pad');
+        $page->script('history.back()');
+        $page->dontSee('Gave out first')->press('Bars and rings')->see('as asked');
+        expect($page->accessibilityViolations())->toBe([], 'stations');
+        $page->press('Who is here')->see('Somebody else walks in');
+        expect($page->accessibilityViolations())->toBe([], 'who is here')->and($page->consoleErrors())->toBe([])->and(refused($page))->toBe([]);
+    } finally {
+        $page->script("localStorage.setItem('steady-rung.floor', 'light')");
+        $page->close();
+    }
+});
+
+it('decides the calls of the class from where one sees who did what', function (): void {
+    $page = Page::open(Instance::url(), 1280, 800);
+    try {
+        $page->signIn()->visit('/today')->see('as asked');
+        $page->visit((string) $page->script('return document.querySelector(".menu a").getAttribute("href")'))->see('trained')->see('Calls of this class')->press('Grip', "//*[@aria-label='Bastian Oakes']//*[@aria-label='Gave out first']");
+        Wait::until(fn (): bool => (bool) $page->script('return document.querySelector("article [aria-pressed=true]")?.textContent.includes("Grip")'), 'What gave out was not noted.');
+        expect($page->accessibilityViolations())->toBe([])->and($page->consoleErrors())->toBe([]);
+    } finally {
+        $page->close();
+    }
+});
+
+it('loads little, never holds the page up, and answers a tap at once on a slow processor', function (): void {
+    $page = Page::open(Instance::url(), 390, 844);
+    try {
+        $page->signIn()->visit('/today')->see('as asked')->slowed(4);
+        $page->script('navigator.serviceWorker.getRegistrations().then((all) => all.forEach((r) => r.unregister()))');
+        $page->visit('/today')->see('as asked');
+        $kb = (float) $page->script('return performance.getEntriesByType("resource").filter((e) => e.name.endsWith(".js") && !/sw\.js|workbox/.test(e.name)).reduce((sum, e) => sum + e.encodedBodySize, 0) / 1000');
+        $page->script('window.tasks = []; new PerformanceObserver((list) => window.tasks.push(...list.getEntries().map((e) => e.duration))).observe({ type: "longtask", buffered: true })');
+        usleep(1_500_000);
+        $answers = [];
+        foreach (range(1, 5) as $ignored) {
+            $answers[] = (float) $page->script(<<<'JS'
+                const go = [...document.querySelectorAll('[data-athlete]')].find((t) => t.querySelector('.go:not(.watch)') && !t.textContent.includes('Undo'))?.querySelector('.go');
+                if (!go) return -1;
+                const tile = go.closest('[data-athlete]');
+                return new Promise((done) => {
+                    const began = performance.now();
+                    const look = () => (tile.textContent.includes('Undo') ? done(performance.now() - began) : performance.now() - began > 3000 ? done(3000) : requestAnimationFrame(look));
+                    requestAnimationFrame(look);
+                    go.click();
+                });
+                JS);
+            usleep(300_000);
+        }
+        $longest = (float) $page->script('return Math.max(0, ...window.tasks)');
+        fwrite(STDERR, sprintf("\n  Today: %.0f kB of script compressed; four times slowed: longest task %.0f ms, a tap answers in %.0f ms at most\n", $kb, $longest, max($answers)));
+        expect($kb)->toBeGreaterThan(50.0)->toBeLessThan(MOST_SCRIPT_KB)->and($longest)->toBeLessThan(MOST_TASK_MS)->and(max($answers))->toBeGreaterThan(0.0)->toBeLessThan(MOST_ANSWER_MS);
+    } finally {
+        $page->slowed(1);
+        $page->close();
+    }
+});
