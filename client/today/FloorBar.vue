@@ -54,7 +54,7 @@ async function stayAwake(): Promise<void> {
             <button type="button" :aria-pressed="by === 'station'" @click="by = 'station'">Bars and rings</button>
         </div>
         <p v-if="held" class="when">{{ here }} here · {{ when }}</p>
-        <p v-if="isAlone" class="alone" role="status">No server: everything is kept on this device.</p>
+        <p v-if="isAlone" class="alone" role="status">No server: kept on this device</p>
         <div class="deeds">
             <button v-if="held" type="button" @click="emit('who')">Who is here</button>
             <RouterLink v-if="held && left < 15" class="button" :to="`/today/${held.id}/${held.on}/after`">Afterwards</RouterLink>

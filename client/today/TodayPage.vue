@@ -4,6 +4,7 @@ import { computed, defineAsyncComponent, nextTick, onScopeDispose, ref, watch } 
 import type { Tile } from '../domain/floor/tile';
 import ReadNote from '../parts/ReadNote.vue';
 import { useEver } from '../parts/useEver';
+import type { Read } from '../parts/useRead';
 import { useFloorTheme } from '../theme/useFloorTheme';
 import AthleteTile from './AthleteTile.vue';
 import FloorBar from './FloorBar.vue';
@@ -59,12 +60,25 @@ const out = computed(() => new Set((floor.day.value.value?.gear ?? []).filter((g
 const free = computed(() =>
     (floor.day.value.value?.gear ?? []).filter((g) => ['bar', 'rings', 'machine'].includes(g.kind) && !g.out && !places.value.some((p) => p.id === g.id)).map((g) => g.name),
 );
+/** What was read before does while the server is away; the bar says so. */
+const AWAY = ['offline', 'away', 'busy'];
+const isKnown = (read: Omit<Read<unknown>, 'put'>): boolean => read.value.value !== undefined && (read.problem.value === undefined || AWAY.includes(read.problem.value.code));
 const clashOf = (tile: Tile) => clashes.value.find((c) => c.who.some((t) => t.athlete.id === tile.athlete.id));
 
 /** Twenty fit a screen: as many columns as leave no fifth row. */
 const isWide = useMediaQuery('(min-width: 1100px)');
 const columns = computed(() => (!isWide.value ? undefined : tiles.value.length > 16 ? 5 : tiles.value.length > 6 ? 4 : 3));
 const rows = computed(() => (columns.value === undefined ? undefined : Math.ceil(tiles.value.length / columns.value)));
+
+/** The first tiles are drawn at once and the others right after, so that no task holds the page up. */
+const FIRST = 5;
+const drawn = ref(FIRST);
+watch(
+    () => tiles.value.length > drawn.value,
+    (more) => more && setTimeout(() => (drawn.value += FIRST)),
+    { immediate: true },
+);
+watch(drawn, (now) => now < tiles.value.length && setTimeout(() => (drawn.value += FIRST)));
 
 watch(
     () => keys.chosenId.value,
@@ -73,7 +87,7 @@ watch(
 </script>
 
 <template>
-    <ReadNote :read="classes" waits="Looking for today's class…" />
+    <ReadNote v-if="!isKnown(classes)" :read="classes" waits="Looking for today's class…" />
     <template v-if="classes.value.value">
         <FloorBar
             v-model:by="by"
@@ -92,7 +106,7 @@ watch(
         />
         <NoClass v-if="!held" :list="classes.value.value" />
         <template v-else>
-            <ReadNote :read="floor.day" waits="Writing everybody's session…" />
+            <ReadNote v-if="!isKnown(floor.day)" :read="floor.day" waits="Writing everybody's session…" />
             <p v-if="floor.day.value.value && tiles.length === 0" class="card empty">
                 Nobody comes to this class yet. Give athletes a tag of it, or
                 <button type="button" class="quiet" @click="whoOpen = true">add a walk-in</button>
@@ -105,7 +119,7 @@ watch(
                 :style="columns === undefined ? {} : { gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))`, '--rows': rows }"
             >
                 <AthleteTile
-                    v-for="tile in tiles"
+                    v-for="tile in tiles.slice(0, drawn)"
                     :key="tile.athlete.id"
                     :tile="tile"
                     :deeds="deeds"

@@ -21,6 +21,8 @@ it('has no serious accessibility violation and no console error on any page', fu
         $look('sign-in');
         $page->signIn()->see('Aldith Farrow');
         $look('people');
+        $page->visit('/today/classes')->see('Every Tuesday')->press('Make a class')->see('Begins at');
+        $look('classes');
         $page->visit('/people/new')->see('Bodyweight');
         $page->press('Add athlete')->see('Needed');
         $look('new athlete with errors');

@@ -110,10 +110,18 @@ it('loads little, never holds the page up, and answers a tap at once on a slow p
     try {
         $page->signIn()->visit('/today')->see('as asked')->slowed(4);
         $page->script('navigator.serviceWorker.getRegistrations().then((all) => all.forEach((r) => r.unregister()))');
-        $page->visit('/today')->see('as asked');
-        $kb = (float) $page->script('return performance.getEntriesByType("resource").filter((e) => e.name.endsWith(".js") && !/sw\.js|workbox/.test(e.name)).reduce((sum, e) => sum + e.encodedBodySize, 0) / 1000');
-        $page->script('window.tasks = []; new PerformanceObserver((list) => window.tasks.push(...list.getEntries().map((e) => e.duration))).observe({ type: "longtask", buffered: true })');
-        usleep(1_500_000);
+        $longest = [];
+        $kb = 0.0;
+        foreach (range(1, 3) as $load) { // the machine does other things too: the middle one of three counts
+            $page->visit('/today')->see('as asked');
+            if ($load === 1) {
+                $kb = (float) $page->script('return performance.getEntriesByType("resource").filter((e) => e.name.endsWith(".js") && !/sw\.js|workbox/.test(e.name)).reduce((sum, e) => sum + e.encodedBodySize, 0) / 1000');
+            }
+            $page->script('window.tasks = []; new PerformanceObserver((list) => window.tasks.push(...list.getEntries().map((e) => e.duration))).observe({ type: "longtask", buffered: true })');
+            usleep(1_200_000);
+            $longest[] = (float) $page->script('return Math.max(0, ...window.tasks)');
+        }
+        sort($longest);
         $answers = [];
         foreach (range(1, 5) as $ignored) {
             $answers[] = (float) $page->script(<<<'JS'
@@ -129,9 +137,9 @@ it('loads little, never holds the page up, and answers a tap at once on a slow p
                 JS);
             usleep(300_000);
         }
-        $longest = (float) $page->script('return Math.max(0, ...window.tasks)');
-        fwrite(STDERR, sprintf("\n  Today: %.0f kB of script compressed; four times slowed: longest task %.0f ms, a tap answers in %.0f ms at most\n", $kb, $longest, max($answers)));
-        expect($kb)->toBeGreaterThan(50.0)->toBeLessThan(MOST_SCRIPT_KB)->and($longest)->toBeLessThan(MOST_TASK_MS)->and(max($answers))->toBeGreaterThan(0.0)->toBeLessThan(MOST_ANSWER_MS);
+        $taps = (float) $page->script('return Math.max(0, ...window.tasks)');
+        fwrite(STDERR, sprintf("\n  Today: %.0f kB of script compressed; four times slowed: longest task %.0f ms on loading (%s) and %.0f ms while logging, a tap answers in %.0f ms at most\n", $kb, $longest[1], implode(', ', array_map(static fn (float $ms): string => sprintf('%.0f', $ms), $longest)), $taps, max($answers)));
+        expect($kb)->toBeGreaterThan(50.0)->toBeLessThan(MOST_SCRIPT_KB)->and($longest[1])->toBeLessThan(MOST_TASK_MS)->and($taps)->toBeLessThan(MOST_TASK_MS)->and(max($answers))->toBeGreaterThan(0.0)->toBeLessThan(MOST_ANSWER_MS);
     } finally {
         $page->slowed(1);
         $page->close();

@@ -22,26 +22,43 @@ $measuring = function (Page $page): void {
     }
     $page->see('Measured')->see('at the knee');
 };
+$floor = static fn (string $theme, ?Closure $then = null): Closure => static function (Page $page) use ($theme, $then): void {
+    $page->script("localStorage.setItem('steady-rung.floor', '$theme')");
+    $page->visit('/today')->see('as asked');
+    $then === null ?: $then($page);
+};
+$logTwo = static function (Page $page): void {
+    $page->script('[...document.querySelectorAll("[data-athlete] .go:not(.watch)")].slice(0, 2).forEach((e) => e.click())');
+    $page->see('Undo');
+};
+$withoutNetwork = static function (Page $page) use ($logTwo): void {
+    $page->script('return navigator.serviceWorker.ready.then(() => 1)');
+    usleep(2_000_000); // the client is put on the device
+    $page->offline(true);
+    $page->visit('/today')->see('as asked')->see('No server');
+    $logTwo($page);
+    $page->see('wait');
+};
 $views = [
+    'today' => [LAPTOP, '/today', 'as asked', $floor('light', $logTwo)],
+    'today-dark' => [LAPTOP, '/today', 'as asked', $floor('dark')],
+    'today-stations' => [LAPTOP, '/today', 'as asked', $floor('dark', static fn (Page $page) => $page->press('Bars and rings')->see('Free'))],
+    'today-phone' => [PHONE, '/today', 'as asked', $floor('light')],
+    'today-offline' => [LAPTOP, '/today', 'as asked', $floor('dark', $withoutNetwork)],
     'people' => [LAPTOP, '/people', 'Aldith Farrow', null],
     'athlete' => [LAPTOP, JOLYON_PAGE, 'Largest step', null],
     'athlete-phone' => [PHONE, JOLYON_PAGE, 'In reserve', null],
-    'band-scale' => [LAPTOP, JOLYON_PAGE, 'Largest step', fn (Page $page) => $page->choose('Shown', 'Heron 44 mm')->see('Heron 44 mm · knee')],
     'setup' => [LAPTOP, JOLYON_PAGE, 'Largest step', fn (Page $page) => $page->click(WebDriverBy::xpath('//*[@role="tab"][.="Row"]'))->click(WebDriverBy::cssSelector('[data-rung^=row]'))->see('Lever of the strap')],
-    'setups' => [LAPTOP, JOLYON_PAGE.'/setups', 'How it came about', fn (Page $page) => $page->press('Row')->press('Find it')->see('55 %')],
     'card' => [LAPTOP, JOLYON_PAGE.'/card', 'Print on A5', null],
     'kit' => [LAPTOP, '/kit', 'Readings of a hanging scale', $measuring],
     'trend' => [LAPTOP, JOLYON_PAGE.'/trend', 'Said and came', null],
     'screen' => [LAPTOP, '/people/01900000-0000-7000-8000-000000000113', 'Not screened yet', fn (Page $page) => $page->press('Screen')->see('Both arms overhead')],
     'baseline' => [PHONE, '/people/01900000-0000-7000-8000-000000000113', 'Not screened yet', fn (Page $page) => $page->press('Baseline')->see('Pass over this step')],
-    'override' => [LAPTOP, JOLYON_PAGE, 'Largest step', fn (Page $page) => $page->press('Override…')->see('are all kept')->press('Step down', "//*[@role='dialog']")],
     'session' => [LAPTOP, JOLYON_PAGE.'/session', 'Weeks ahead', null],
     'weeks' => [LAPTOP, JOLYON_PAGE.'/weeks', 'Each stage is done', null],
     'methods' => [LAPTOP, '/methods', 'Band taper', null],
     'house-rules' => [LAPTOP, '/methods/rules', 'Grip width', null],
     'calls' => [LAPTOP, '/calls', 'Refer', null],
-    'calls-phone' => [PHONE, '/calls', 'Refer', null],
-    'paused' => [LAPTOP, '/people/01900000-0000-7000-8000-000000000105', 'Pulling is paused', fn (Page $page) => $page->see('Largest step')],
 ];
 
 foreach ($views as $name => [[$width, $height], $path, $text, $then]) {
@@ -55,7 +72,7 @@ foreach ($views as $name => [[$width, $height], $path, $text, $then]) {
         usleep(600_000); // a slide that has begun comes to its end
         $page->picture(dirname(__DIR__, 3)."/docs/screenshots/$name.png");
     } finally {
-        $page->close();
+        $page->close(); // the network is back too
     }
     echo "docs/screenshots/$name.png\n";
 }
