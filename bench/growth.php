@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\CatchUp;
 use App\Actions\Deeds\SetDone;
 use App\Actions\LogSet;
 use App\Models\Athlete;
@@ -36,6 +37,7 @@ function trainedDay(Athlete $athlete, User $coach, DemoClock $clock, DateTimeImm
     $clock->set($day);
     $sets = array_map(static fn (int $i): SetDone => new SetDone((string) Str::uuid7(), $day->modify("+$i minutes"), Purpose::Work, Exercise::of(new StrictPull), 5 + $i % 2, reserve: 1, asked_reps: 8), [0, 4, 8]);
     app(LogSet::class)->logAll($athlete->id, $coach, $sets);
+    app(CatchUp::class)->now($athlete->id);
 }
 
 /** @return array{float, float} milliseconds of one more set, and of the trend of the year */
@@ -47,6 +49,7 @@ function costs(Athlete $athlete, User $coach, DemoClock $clock): array
         $clock->set($day);
         $began = hrtime(true);
         app(LogSet::class)->log($athlete->id, $coach, new SetDone((string) Str::uuid7(), $day, Purpose::Work, Exercise::of(new StrictPull), 5, reserve: 1));
+        app(CatchUp::class)->now($athlete->id);
         $set[] = (hrtime(true) - $began) / 1e6;
         $began = hrtime(true);
         app(TrendReading::class)->of($athlete, null, TrendRange::Year);

@@ -22,6 +22,8 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ open: []; choose: []; keepBoth: [setId: string]; here: [] }>();
 
+const SORE_DAYS = 3;
+
 const athlete = computed(() => props.tile.athlete);
 const line = computed(() => props.tile.now);
 const leftMs = computed(() => (props.tile.restEndsAt ?? 0) - props.nowMs);
@@ -33,6 +35,16 @@ const concern = computed(() => athlete.value.sheet.concern);
 const link = computed(() => `/people/${athlete.value.id}${concern.value?.kind === 'screen' ? '/screens' : ''}`);
 const lasts = computed(() => (concern.value && !['paused', 'screen', 'baselines'].includes(concern.value.kind) ? concern.value.text : undefined));
 const wall = computed(() => (athlete.value.wall_on ? `wall ${day(athlete.value.wall_on)}` : undefined));
+/** Asked before the first set, as long as nobody told. */
+const sore = computed(() => {
+    const { trained_before_on: before, soreness, sets } = athlete.value;
+    return before !== null && soreness === null && sets.length === 0 && props.nowMs - Date.parse(before) < SORE_DAYS * 86_400_000 ? `how sore since ${day(before)}?` : undefined;
+});
+const twice = computed(() => {
+    const [a, b] = props.tile.twice ?? [];
+    const count = (set: typeof a): string => String(set?.clean_reps ?? `${Math.round(set?.hang_s ?? 0)} s`);
+    return a && b ? (a.by === b.by ? `${count(a)} and ${count(b)}, on two devices` : `${props.coachName(a.by)} ${count(a)}, ${props.coachName(b.by)} ${count(b)}`) : '';
+});
 /** What comes after the sets that are left of this line. */
 const then = computed(() => {
     const next = props.tile.lines[props.tile.lines.findIndex((l) => l === line.value) + 1];
@@ -84,7 +96,7 @@ const last = computed(() =>
                 <button v-if="undo" type="button" class="plain undo" @click="undo.undo">Undo {{ undo.words }}</button>
             </div>
             <p v-if="tile.twice" class="note" role="status">
-                Logged twice? {{ coachName(tile.twice[0].by) }} {{ tile.twice[0].clean_reps }}, {{ coachName(tile.twice[1].by) }} {{ tile.twice[1].clean_reps }}
+                Logged twice? {{ twice }}
                 <button type="button" class="plain" @click="deeds.takeBack(athlete.id, tile.twice[1])">Keep the first</button>
                 <button type="button" class="plain" @click="emit('keepBoth', tile.twice[1].id)">Both</button>
             </p>
@@ -95,7 +107,7 @@ const last = computed(() =>
             <p v-else-if="line.way === 'lowering' && tile.loweringsLeft < line.line.aim && tile.loweringsLeft > 0" class="note">
                 stop at {{ tile.loweringsLeft }}: then the cap is reached
             </p>
-            <p v-else-if="lasts ?? wall" class="note quiet">{{ lasts ?? wall }}</p>
+            <p v-else-if="lasts ?? sore ?? wall" class="note quiet">{{ lasts ?? sore ?? wall }}</p>
             <p v-if="then" class="then">then {{ then }}</p>
             <div class="foot">
                 <span v-if="tile.turn === 'rest'" class="counts" role="timer" :aria-label="`Rest of ${athlete.name}`">{{ clock(leftMs / 1000) }}</span>

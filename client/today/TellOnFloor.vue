@@ -43,10 +43,7 @@ function symptom(which: Symptom): void {
     <section class="stack" aria-label="Told">
         <PainRow v-model="pain" />
         <p v-if="told" class="paused" role="status">Told. Pulling is paused until a licensed clinician has looked at it and you clear it with a note.</p>
-        <details>
-            <summary>Symptoms</summary>
-            <ChipRow label="Symptoms" :chips="symptoms" :value="null" @pick="symptom" />
-        </details>
+        <ChipRow label="Symptoms" show-label :chips="symptoms" :value="null" @pick="symptom" />
         <CautionNote v-if="told" :moments="['pain', 'lowering']" />
         <ChipRow v-if="athlete.trained_before_on" label="Sore since last time, of 5" show-label :chips="upTo(5)" :value="athlete.soreness" @pick="signal({ soreness: $event })" />
         <ChipRow label="Gave out first" show-label :chips="gaveOut" :value="athlete.gave_out" @pick="signal({ gave_out: $event })" />
@@ -66,10 +63,5 @@ function symptom(which: Symptom): void {
 .paused {
     color: var(--color-refer);
     font-weight: 600;
-}
-
-summary {
-    min-height: 44px;
-    align-content: center;
 }
 </style>

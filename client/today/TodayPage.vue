@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useMediaQuery, useWakeLock } from '@vueuse/core';
-import { computed, defineAsyncComponent, nextTick, onScopeDispose, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, nextTick, onMounted, onScopeDispose, ref, watch } from 'vue';
 import type { Tile } from '../domain/floor/tile';
 import ReadNote from '../parts/ReadNote.vue';
 import { useEver } from '../parts/useEver';
@@ -32,6 +32,7 @@ const { tiles, places, clashes, nowMs } = floor;
 const deeds = useTileDeeds();
 const bell = useRestBell(() => tiles.value);
 const awake = useWakeLock();
+onMounted(() => void awake.request('screen').catch(() => undefined)); // refused, or none: the bar says so
 const by = ref<'athlete' | 'station'>('athlete');
 const whoOpen = ref(false);
 const gearOpen = ref(false);

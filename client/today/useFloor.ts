@@ -6,7 +6,7 @@ import { withWaiting } from '../domain/floor/overlay';
 import { clashesOf, placesOf, type Clash, type Place } from '../domain/floor/stations';
 import { inOrder, switchKey, tileOf, type SheetRung, type Tile } from '../domain/floor/tile';
 import { api, outcome, type Schemas } from '../domain/http';
-import { coachOf } from '../domain/queue';
+import { coachOf, waitingSet } from '../domain/queue';
 import { dayKey } from '../parts/reads';
 import { useDeedQueue } from '../parts/useDeedQueue';
 import { useRead, type Read } from '../parts/useRead';
@@ -39,6 +39,7 @@ interface OfDay {
     on: string;
     switched: Record<string, SheetRung>;
     both: string[];
+    mine: string[];
 }
 
 /** A class on its day: what the server knows, with what waits here laid over it; the news of other devices come in by themselves. */
@@ -54,11 +55,11 @@ export function useFloor(held: () => Held | undefined): Floor {
     const dayRead = () => dayKey(path().class, path().on);
     const day = useRead<ClassDay>(dayRead, () => outcome(api.GET('/api/classes/{class}/days/{on}', { params: { path: path() } })), { enabled: () => held() !== undefined });
     /** What was put in the place of something today; it stays on this device. */
-    const ofDay = useLocalStorage<OfDay>('steady-rung.floor-day', { on: '', switched: {}, both: [] });
+    const ofDay = useLocalStorage<OfDay>('steady-rung.floor-day', { on: '', switched: {}, both: [], mine: [] });
 
     watch(
         () => held()?.on,
-        (on) => on !== undefined && ofDay.value.on !== on && (ofDay.value = { on, switched: {}, both: [] }),
+        (on) => on !== undefined && ofDay.value.on !== on && (ofDay.value = { on, switched: {}, both: [], mine: [] }),
         { immediate: true },
     );
 
@@ -84,8 +85,13 @@ export function useFloor(held: () => Held | undefined): Floor {
     useIntervalFn(() => void ask(), NEWS_EVERY_MS);
 
     const athletes = computed(() => withWaiting(day.value.value?.athletes ?? [], queue.waiting, me.value));
-    const both = computed(() => new Set(ofDay.value.both));
-    const tiles = computed(() => inOrder(athletes.value.map((a) => tileOf(a, nowMs.value, ofDay.value.switched, both.value))));
+    /** What was logged on this device today; another device may have logged the same. */
+    watch(
+        () => queue.waiting.flatMap((w) => waitingSet(w)?.id ?? []).filter((id) => !(ofDay.value.mine ?? []).includes(id)),
+        (fresh) => fresh.length > 0 && (ofDay.value = { ...ofDay.value, mine: [...(ofDay.value.mine ?? []), ...fresh] }),
+    );
+    const known = computed(() => ({ mine: new Set(ofDay.value.mine), both: new Set(ofDay.value.both) }));
+    const tiles = computed(() => inOrder(athletes.value.map((a) => tileOf(a, nowMs.value, ofDay.value.switched, known.value))));
     const gear = computed(() => day.value.value?.gear ?? []);
 
     return {

@@ -147,7 +147,7 @@ it('keeps sets of several athletes that could not be sent, and stores each once,
         $page->click(WebDriverBy::cssSelector('nav a[href="/people"]'))->see('Kerensa Dobbs');
         $page->click(WebDriverBy::xpath('//a[contains(., "Kerensa Dobbs")]'))->see('In reserve');
         tapCount($page, 8)->see('2 sets wait');
-        $page->press('2 sets wait')->see('Sets on this device')->press('Drop it')->see('1 set waits')->press('close')->dontSee('Sets on this device');
+        $page->press('2 sets wait')->see('On this device')->press('Drop it')->see('1 set waits')->press('close')->dontSee('On this device');
         tapCount($page, 8)->see('2 sets wait')->click(WebDriverBy::cssSelector('nav a[href="/calls"]'));
         $page->offline(false);
         $page->dontSee('sets wait')->dontSee('set waits');

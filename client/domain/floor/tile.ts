@@ -48,7 +48,7 @@ export interface Tile {
     twice: readonly [FloorSet, FloorSet] | undefined;
 }
 
-/** Two coaches who saw the same set log it within so long. */
+/** Two who saw the same set log it within half of its rest, or within so long. */
 const TWICE_MS = 60_000;
 
 const BLOCKING = new Set<string>(['paused', 'screen', 'baselines']);
@@ -90,22 +90,29 @@ function nextOf(lines: readonly LineNow[]): LineNow | undefined {
     return round.length > 1 ? round.reduce((a, b) => (b.done < a.done ? b : a)) : first;
 }
 
-function twiceOf(sets: readonly FloorSet[], kept: ReadonlySet<string>): readonly [FloorSet, FloorSet] | undefined {
-    for (const [i, a] of sets.entries()) {
-        const b = sets.slice(i + 1).find((s) => s.by !== a.by && s.part_of === null && s.setup_key === a.setup_key && s.line === a.line && Math.abs(at(s) - at(a)) < TWICE_MS);
-        if (b && !kept.has(b.id)) {
-            return [a, b];
+/** What is known here of sets: those logged on this device, and those of which a coach said that both were done. */
+export interface Known {
+    mine?: ReadonlySet<string>;
+    both?: ReadonlySet<string>;
+}
+
+/** Two sets of one line so close to one another that they are one, seen by two coaches or logged on two devices. */
+function twiceOf(lines: readonly LineNow[], { mine, both }: Known): readonly [FloorSet, FloorSet] | undefined {
+    for (const { sets, line } of lines) {
+        const within = Math.min(TWICE_MS, line.rest_s * 500);
+        for (const [i, a] of sets.entries()) {
+            const isTwin = (s: FloorSet): boolean => (s.by !== a.by || mine?.has(s.id) !== mine?.has(a.id)) && Math.abs(at(s) - at(a)) < within && !both?.has(s.id);
+            const b = sets.slice(i + 1).find(isTwin);
+            if (b) {
+                return [a, b];
+            }
         }
     }
     return undefined;
 }
 
-/**
- * Where an athlete stands in the class: what is done, what is next and when.
- *
- * @param keptBoth ids of sets of which a coach said that both were done
- */
-export function tileOf(athlete: FloorAthlete, nowMs: number, switched: Switched = {}, keptBoth: ReadonlySet<string> = new Set()): Tile {
+/** Where an athlete stands in the class: what is done, what is next and when. */
+export function tileOf(athlete: FloorAthlete, nowMs: number, switched: Switched = {}, known: Known = {}): Tile {
     const { lines, extra } = linesNow(athlete, switched);
     const now = nextOf(lines);
     const doneLast = [
@@ -137,7 +144,7 @@ export function tileOf(athlete: FloorAthlete, nowMs: number, switched: Switched 
         aim,
         setsLeft: lines.reduce((sum, l) => sum + l.left, 0),
         extra,
-        twice: twiceOf(athlete.sets, keptBoth),
+        twice: twiceOf(lines, known),
     };
 }
 

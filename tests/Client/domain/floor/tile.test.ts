@@ -53,13 +53,17 @@ it('asks for no more lowerings than the caps leave', () => {
     ]);
 });
 
-it('tells of a set that two coaches logged, until one of them says that both were done', () => {
+it('tells of a set that two coaches, or two devices, logged, until somebody says that both were done', () => {
     const [mine, theirs] = [done(8, iso('12:00:00')), done(8, iso('12:00:20'), { by: 'bea' })];
-    const twice = (sets: (typeof mine)[], both: string[] = []) => tileOf(athlete('Ada', [line()], { sets }), at('12:10:00'), {}, new Set(both)).twice?.map((s) => s.id);
+    const twice = (sets: (typeof mine)[], known = {}) => tileOf(athlete('Ada', [line()], { sets }), at('12:10:00'), {}, known).twice?.map((s) => s.id);
     expect(twice([mine, theirs])).toEqual([mine.id, theirs.id]);
-    expect(twice([mine, theirs], [theirs.id])).toBeUndefined();
+    expect(twice([mine, theirs], { both: new Set([theirs.id]) })).toBeUndefined();
     expect(twice([mine, done(8, iso('12:02:00'), { by: 'bea' })])).toBeUndefined();
-    expect(twice([mine, done(8, iso('12:00:20'))])).toBeUndefined();
+
+    const other = done(8, iso('12:00:20'));
+    expect(twice([mine, other], { mine: new Set([mine.id]) })).toEqual([mine.id, other.id]);
+    expect(twice([mine, other], { mine: new Set([mine.id, other.id]) })).toBeUndefined();
+    expect(twice([mine, other], { mine: new Set() })).toBeUndefined();
 });
 
 it('puts who needs something first and who is away last, and moves nobody else', () => {
