@@ -8,6 +8,9 @@ import { coachOf, type Waiting } from '../domain/queue';
 /** How a day of a class is read under. */
 export const dayKey = (classId: string, on: string): readonly string[] => ['class-day', classId, on];
 
+/** Nothing holds the page up for longer. */
+const SLICE_MS = 12;
+
 const WEEK_MS = 7 * 86_400_000;
 
 /** Everything the client reads goes through here: kept, shown at once the next time, and freshened behind. */
@@ -42,8 +45,13 @@ let lastPut: Promise<void> = Promise.resolve();
 
 /** Brings back what this owner read last, and keeps each answer on the device as it comes; answers how to stop. */
 export async function keepReads(client: QueryClient, owner: string): Promise<() => void> {
+    let began = performance.now();
     for (const { key, answer, at } of await keptReads.all(owner, Date.now() - WEEK_MS).catch(() => [])) {
         client.setQueryData(JSON.parse(key) as unknown[], JSON.parse(answer), { updatedAt: at });
+        if (performance.now() - began > SLICE_MS) {
+            await later(() => Promise.resolve());
+            began = performance.now();
+        }
     }
     return client.getQueryCache().subscribe((event) => {
         if (event.type === 'updated' && event.action.type === 'success' && event.query.meta?.kept !== false) {

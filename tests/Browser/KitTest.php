@@ -62,7 +62,7 @@ it('reminds of a band that is due where it is used; a fault takes it out of use,
         $page->visit("/people/$athlete")->see('This band is not in the kit, or is retired.')->see('Largest step');
         expect($page->script('return [...document.querySelectorAll(".ladder .name")].some((b) => b.innerText.includes('.json_encode($band).'))'))->toBeFalse();
 
-        pickGear($page->visit('/kit'), $band)->press('Take back into use')->press('Sound')->press('Note the inspection')->see('Looked at today');
+        pickGear($page->visit('/kit'), $band)->press('Take back into use')->dontSee('Take back into use')->press('Sound')->press('Note the inspection')->see('Looked at today');
         $page->visit("/people/$athlete")->see('Largest step')->dontSee('look at it before the next set')->dontSee('is retired');
     } finally {
         $page->close();

@@ -1,0 +1,41 @@
+import { expect, it } from 'vitest';
+import type { Schemas } from '../../../client/domain/http';
+import { useDeedQueue } from '../../../client/parts/useDeedQueue';
+import { useSession } from '../../../client/parts/useSession';
+import AfterPage from '../../../client/today/AfterPage.vue';
+import { athlete, classDay, done, line, plank } from '../support/floor';
+import { call, COACH, me } from '../support/samples';
+import { eventually, show } from '../support/screen';
+import { serve } from '../support/server';
+
+it('says who did what and what was left, notes what gave out, and has the calls of those who came', async () => {
+    const ada = athlete('Ada', [line(), plank], { sets: [done(8, '2026-03-20T11:40:00Z'), done(7, '2026-03-20T11:44:00Z')] });
+    const asked = serve({
+        'GET /api/classes/c/days/2026-03-20': () => classDay([ada, athlete('Bo')]),
+        'GET /api/calls': () => ({ items: [call({}, { athlete_id: 'ada', athlete_name: 'Ada Marsh' })], next_page: null, waiting: {}, damaged: [] }),
+        'POST /api/deeds': ({ body }) => ({ outcomes: (body as Schemas['QueuedDeedsInput']).deeds.map((d) => ({ id: d.signal!.id, stored: null, problem: null })) }),
+    });
+    const { sees, press, text } = show(AfterPage, { class: 'c', on: '2026-03-20' });
+    useSession().change({ ...me });
+    useDeedQueue().serve(COACH);
+    await sees('Heron 44 mm, foot, Beam bar: 8 7');
+    await sees('Calls of this class');
+    expect(text()).toContain('left: Heron 44 mm, foot, Beam bar, 1 of 3 sets; Plank');
+    expect(text()).toContain('1 did not train');
+    expect(asked.find((a) => a.deed === 'GET /api/calls')?.query).toEqual({ athletes: 'ada' });
+
+    await press('Grip', 'Gave out first');
+    await press('9', 'Effort of 10');
+    await eventually(() =>
+        expect(
+            asked
+                .filter((a) => a.deed === 'POST /api/deeds')
+                .flatMap((a) => (a.body as Schemas['QueuedDeedsInput']).deeds.map((d) => [d.athlete_id, d.signal?.gave_out ?? d.signal?.effort])),
+        ).toEqual(
+            expect.arrayContaining([
+                ['ada', 'grip'],
+                ['ada', 9],
+            ]),
+        ),
+    );
+});

@@ -1,0 +1,79 @@
+import { expect, it } from 'vitest';
+import type { Schemas } from '../../../client/domain/http';
+import { classOf } from '../../../client/today/useClasses';
+import ClassesPage from '../../../client/today/ClassesPage.vue';
+import { eventually, show } from '../support/screen';
+import { fault, refuse, serve } from '../support/server';
+
+const tuesday: Schemas['Class'] = {
+    id: 'c',
+    name: 'Tuesday evening',
+    first_on: '2026-03-17',
+    at: '18:30',
+    minutes: 75,
+    weekly: true,
+    last_on: null,
+    tags: ['tuesday'],
+    next: ['2026-03-24', '2026-03-31'],
+};
+const list = (items: Schemas['Class'][]): Schemas['ClassList'] => ({ today: '2026-03-20', items, held: [], tags: ['tuesday', 'thursday'] });
+const held = (id: string, on: string, from: string, to: string): Schemas['HeldClass'] => ({
+    id,
+    name: id,
+    on,
+    starts_at: `${on}T${from}:00Z`,
+    ends_at: `${on}T${to}:00Z`,
+    weekly: true,
+});
+
+it('says when each class is held and who comes, and makes another', async () => {
+    const asked = serve({ 'GET /api/classes': () => list([tuesday]), 'POST /api/classes': () => list([tuesday, { ...tuesday, id: 'd', name: 'Early birds', weekly: false }]) });
+    const { sees, press, fill } = show(ClassesPage);
+    await sees('Every Tuesday at 18:30, 75 min');
+    await sees('Who has the tag tuesday comes.');
+    await press('Make a class');
+    await fill('Name', 'Early birds');
+    await fill('Begins at', '07:15');
+    await press('Once');
+    await press('Make it');
+    await sees('Once, on');
+    expect(asked.find((a) => a.deed === 'POST /api/classes')?.body).toMatchObject({ name: 'Early birds', at: '07:15', minutes: 75, weekly: false, first_on: '2026-03-20' });
+});
+
+it('refuses what is no time, puts the server’s refusal beside its field, and keeps what was typed', async () => {
+    const asked = serve({
+        'GET /api/classes': () => list([tuesday]),
+        'PUT /api/classes/c': () => refuse(422, 'invalid', '', [fault('/minutes', 'A class lasts 15 to 240 minutes.')]),
+    });
+    const { sees, press, fill, value } = show(ClassesPage);
+    await press('Change');
+    await fill('Begins at', '25:00');
+    await press('Save');
+    await sees('Hours and minutes, like 18:30.');
+    expect(asked.some((a) => a.deed.startsWith('PUT'))).toBe(false);
+    await fill('Begins at', '19:00');
+    await fill('Lasts, min', '90');
+    await press('Save');
+    await sees('A class lasts 15 to 240 minutes.');
+    expect([value('Begins at'), value('Lasts, min')]).toEqual(['19:00', '90']);
+});
+
+it('ends a class', async () => {
+    const asked = serve({ 'GET /api/classes': () => list([tuesday]), 'DELETE /api/classes/c': () => list([]) });
+    const { sees, press } = show(ClassesPage);
+    await press('End it');
+    await sees('No class yet.');
+    await eventually(() => expect(asked.map((a) => a.deed)).toContain('DELETE /api/classes/c'));
+});
+
+it('opens the class that runs, else the next of the day, else the last of it, else the next to come', () => {
+    const noon = Date.parse('2026-03-20T12:00:00Z');
+    const [early, now, late, tomorrow] = [
+        held('early', '2026-03-20', '07:00', '08:00'),
+        held('now', '2026-03-20', '11:30', '12:45'),
+        held('late', '2026-03-20', '18:30', '19:45'),
+        held('next', '2026-03-21', '09:00', '10:00'),
+    ];
+    const opened = (...of: Schemas['HeldClass'][]) => classOf(of, '2026-03-20', noon)?.id;
+    expect([opened(early, now, late), opened(early, late), opened(early, tomorrow), opened(tomorrow), opened()]).toEqual(['now', 'late', 'early', 'next', undefined]);
+});
