@@ -63,6 +63,8 @@ Route::middleware(['auth:web', EnterGym::class, FollowLog::class])->group(functi
     Route::post('sign-out', [SessionController::class, 'signOut']);
     Route::put('settings', [SettingsController::class, 'change']);
     Route::put('password', [SettingsController::class, 'password']);
+    Route::get('coaches', [SettingsController::class, 'coaches']);
+    Route::post('coaches', [SettingsController::class, 'take']);
     Route::get('cautions', CautionController::class);
 
     Route::get('kit', [KitController::class, 'show']);

@@ -17,7 +17,6 @@ use App\Models\LoggedSet;
 use App\Models\News;
 use App\Models\Pulse;
 use App\Models\SignalRecord;
-use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use SteadyRung\Kit\Kit;
@@ -29,8 +28,6 @@ use SteadyRung\Plan\GaveOut;
 final readonly class FloorReading
 {
     private const MOST_SETS_OF_ONE = 60;
-
-    private const MOST_PIECES = 300;
 
     private const SORE_DAYS = 3;
 
@@ -54,7 +51,7 @@ final readonly class FloorReading
             $this->athletes($class, $on, array_values($everybody->all()), $said),
             $tooMany,
             $this->pieces(),
-            array_values(User::query()->where('gym_id', $this->gym->id())->orderBy('name')->limit(self::MOST_PIECES)->get()->map(static fn (User $u): CoachJson => new CoachJson($u->id, $u->name))->all()),
+            CoachListJson::ofGym($this->gym->id())->items,
         );
     }
 

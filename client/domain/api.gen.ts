@@ -1002,6 +1002,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/coaches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["coaches"];
+        put?: never;
+        post: operations["takeCoach"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/setup": {
         parameters: {
             query?: never;
@@ -1364,6 +1380,15 @@ export interface components {
             id: string;
             /** @description Who looked at it and what was found. */
             note: string;
+        };
+        /** @description One more coach of a gym. */
+        CoachInput: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            email: string;
+            /** @description To begin with; they change it themselves. */
+            password: string;
         };
         /** @description Whether an athlete comes to one day of a class. */
         ComingInput: {
@@ -2652,6 +2677,10 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+        };
+        /** @description The coaches of a gym. */
+        CoachList: {
+            items: components["schemas"]["Coach"][];
         };
         /** @description The first session after time away. */
         Comeback: {
@@ -5839,6 +5868,68 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    coaches: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoachList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeCoach: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CoachInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoachList"];
+                };
             };
             /** @description A problem. */
             default: {

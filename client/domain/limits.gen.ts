@@ -85,6 +85,17 @@ export const limits = {
             longest: 500
         }
     },
+    CoachInput: {
+        name: {
+            longest: 80
+        },
+        email: {
+            longest: 200
+        },
+        password: {
+            longest: 200
+        }
+    },
     GearInput: {
         name: {
             longest: 60

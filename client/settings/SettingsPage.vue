@@ -9,6 +9,7 @@ import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import { useLeaving } from '../parts/useLeaving';
 import { useSession } from '../parts/useSession';
+import CoachesCard from './CoachesCard.vue';
 import PasswordForm from './PasswordForm.vue';
 import TimeZoneField from './TimeZoneField.vue';
 
@@ -56,6 +57,7 @@ async function submit(): Promise<void> {
             </div>
         </form>
         <PasswordForm :email="session.me?.email ?? ''" />
+        <CoachesCard />
     </div>
 </template>
 

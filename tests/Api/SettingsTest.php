@@ -39,3 +39,24 @@ it('changes the password with the present one, and signs other devices out', fun
     $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'right-password'])->assertStatus(422);
     $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'a longer one'])->assertOk();
 });
+
+it('takes one more coach into the gym, whose sets are known as theirs', function (): void {
+    $bea = ['id' => uuid(), 'name' => 'Bea', 'email' => 'Bea@one.example', 'password' => 'chalk on the hands'];
+    foreach (['email' => 'bea', 'password' => 'short', 'name' => '', 'id' => '7'] as $field => $wrong) {
+        $this->postJson('/api/coaches', [$field => $wrong] + $bea)->assertStatus(422)->assertJsonPath('errors.0.pointer', "/$field");
+    }
+    $this->postJson('/api/coaches', $bea)->assertCreated()->assertJsonPath('items.*.name', ['Bea', 'Coach'])->assertJsonMissingPath('items.0.password');
+    $this->postJson('/api/coaches', $bea)->assertCreated()->assertJsonCount(2, 'items');
+    $this->postJson('/api/coaches', ['id' => uuid()] + $bea)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/email');
+
+    $athlete = addAthlete($this);
+    $this->signInAs(User::query()->findOrFail($bea['id']));
+    $this->postJson("/api/athletes/$athlete/sets", set($this, null, 0, clean_reps: null, reserve: null, hang_s: 20, purpose: 'baseline'))->assertCreated()->assertJsonPath('by', $bea['id']);
+    $this->postJson('/api/sign-in', ['email' => 'bea@one.example', 'password' => 'chalk on the hands'])->assertOk()->assertJsonPath('gym_name', 'Gym of coach@one.example');
+});
+
+it('shows no gym the coaches of another', function (): void {
+    $this->signInAs($this->makeCoach('coach@two.example'));
+
+    $this->getJson('/api/coaches')->assertOk()->assertJsonCount(1, 'items');
+});

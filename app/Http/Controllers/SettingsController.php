@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ChangeSettings;
+use App\Actions\Deeds\CoachTaken;
 use App\Actions\Deeds\GymFounded;
 use App\Actions\FoundGym;
+use App\Actions\TakeCoach;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Body;
@@ -15,9 +17,11 @@ use App\Http\Requests\PasswordInput;
 use App\Http\Requests\ReadSettings;
 use App\Http\Requests\SettingsInput;
 use App\Http\WebGuard;
+use App\Models\CurrentGym;
 use App\Models\User;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
+use App\Reading\CoachListJson;
 use App\Reading\MeJson;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -61,5 +65,19 @@ final class SettingsController
         $request->session()->put('password_hash_web', $coach->getAuthPassword());
 
         return new Response(status: 204);
+    }
+
+    #[OA\Get(path: '/api/coaches', operationId: 'coaches', responses: [new Answer(200, CoachListJson::class)])]
+    public function coaches(CurrentGym $gym): JsonResponse
+    {
+        return new JsonResponse(CoachListJson::ofGym($gym->id()));
+    }
+
+    #[OA\Post(path: '/api/coaches', operationId: 'takeCoach', requestBody: new Body(CoachTaken::class), responses: [new Answer(201, CoachListJson::class)])]
+    public function take(JsonObject $json, TakeCoach $take, CurrentGym $gym): JsonResponse
+    {
+        $take->take(ReadSettings::coach($json));
+
+        return new JsonResponse(CoachListJson::ofGym($gym->id()), 201);
     }
 }

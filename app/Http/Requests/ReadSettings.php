@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\Deeds\CoachTaken;
 use App\Actions\Deeds\GymFounded;
 use App\Formats\JsonObject;
 
@@ -14,6 +15,13 @@ final class ReadSettings
         $json->allowing('gym_name', 'timezone', 'coach_name', 'email', 'password');
 
         return new GymFounded($json->name('gym_name', 80), self::timezone($json), $json->name('coach_name', 80), self::email($json), self::password($json, 'password'));
+    }
+
+    public static function coach(JsonObject $json): CoachTaken
+    {
+        $json->allowing('id', 'name', 'email', 'password');
+
+        return new CoachTaken($json->uuid('id'), $json->name('name', 80), self::email($json), self::password($json, 'password'));
     }
 
     public static function timezone(JsonObject $json): string

@@ -8,7 +8,7 @@ import { fault, refuse, serve, type Asked } from '../support/server';
 
 async function settings(answers: Record<string, (asked: Asked) => unknown>, who = me) {
     localStorage.setItem('steady-rung.me', JSON.stringify(who));
-    const asked = serve({ 'GET /api/me': () => who, ...answers });
+    const asked = serve({ 'GET /api/me': () => who, 'GET /api/coaches': () => ({ items: [{ id: 'coach', name: 'Coach' }] }), ...answers });
     const shown = show(defineComponent({ setup: () => () => (useSession().signedIn ? h(SettingsPage) : null) }));
     await useSession().ask();
     await shown.sees('Settings');
@@ -57,4 +57,35 @@ it('changes the password with the present one, and says when that is wrong', asy
 it('says of the demo that it is one', async () => {
     const { sees } = await settings({}, { ...me, demo: true });
     await sees('its people, gear and history are invented');
+});
+
+it('adds a coach, and keeps what was typed where the email is taken', async () => {
+    const bodies: { id: string; email: string }[] = [];
+    const { fill, press, sees, value, text } = await settings({
+        'POST /api/coaches': ({ body }) => (
+            bodies.push(body as (typeof bodies)[number]),
+            bodies.length === 1
+                ? refuse(422, 'invalid', '', [fault('/email', 'With this email there is an account already.')])
+                : {
+                      items: [
+                          { id: 'bea', name: 'Bea' },
+                          { id: 'coach', name: 'Coach' },
+                      ],
+                  }
+        ),
+    });
+    await fill('Name of one more', 'Bea');
+    await fill('Their email', 'taken@mill.example');
+    await fill('A password to begin with', 'chalk on the hands');
+    await press('Add the coach');
+    await sees('With this email there is an account already.');
+    expect([value('Name of one more'), value('A password to begin with')]).toEqual(['Bea', 'chalk on the hands']);
+    await fill('Their email', 'bea@mill.example');
+    await press('Add the coach');
+    await sees('Bea can sign in.');
+    expect(text()).toContain('Bea, Coach');
+    expect(bodies.map((b) => [b.id, b.email])).toEqual([
+        [bodies[0]!.id, 'taken@mill.example'],
+        [bodies[0]!.id, 'bea@mill.example'],
+    ]);
 });
