@@ -7,7 +7,8 @@ import { tileOf, type Tile } from '../domain/floor/tile';
 import { api, outcome } from '../domain/http';
 import { coachOf } from '../domain/queue';
 import { day } from '../domain/units';
-import { gaveOutWords } from '../domain/words';
+import { gaveOutWords, verdicts } from '../domain/words';
+import CallMark from '../parts/CallMark.vue';
 import ChipRow from '../parts/ChipRow.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { dayKey } from '../parts/reads';
@@ -36,6 +37,8 @@ const calls = useRead(
     { enabled: () => whose.value !== '', previous: true },
 );
 const mine = computed(() => calls.value.value?.items ?? []);
+/** By verdict, the most urgent first. */
+const byVerdict = computed(() => verdicts.map((verdict) => ({ verdict, calls: mine.value.filter((c) => c.call.verdict === verdict) })).filter((group) => group.calls.length > 0));
 const gaveOut = Object.entries(gaveOutWords).map(([value, label]) => ({ value: value as keyof typeof gaveOutWords, label }));
 const efforts = Array.from({ length: 10 }, (_, n) => ({ value: n + 1, label: String(n + 1) }));
 const done = (tile: Tile): string[] =>
@@ -58,9 +61,12 @@ const tell = (id: string, told: { gave_out?: keyof typeof gaveOutWords; effort?:
     <div v-if="floor.value.value" class="stack">
         <section v-if="mine.length > 0" class="card calls" aria-label="Calls of this class">
             <h2>Calls of this class</h2>
-            <ul>
-                <CallRow v-for="call in mine" :key="call.id" :call="call" :chosen="false" @decided="calls.reload()" />
-            </ul>
+            <template v-for="group in byVerdict" :key="group.verdict">
+                <h3><CallMark :verdict="group.verdict" /></h3>
+                <ul>
+                    <CallRow v-for="call in group.calls" :key="call.id" :call="call" :chosen="false" @decided="calls.reload()" />
+                </ul>
+            </template>
         </section>
         <section class="card" aria-label="Who did what">
             <h2>{{ came.length }} trained</h2>
@@ -113,8 +119,13 @@ h2 {
     padding: 12px 0 0;
 }
 
-.calls h2 {
+.calls h2,
+.calls h3 {
     padding: 0 16px;
+}
+
+.calls h3 {
+    margin-top: 8px;
 }
 
 .calls ul {
