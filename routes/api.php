@@ -53,13 +53,13 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::post('classes', [ClassController::class, 'store']);
     Route::put('classes/{class}', [ClassController::class, 'update']);
     Route::delete('classes/{class}', [ClassController::class, 'end']);
+    Route::get('classes/{class}/days/{on}', [ClassController::class, 'day']);
     Route::get('classes/{class}/days/{on}/news', [ClassController::class, 'news']);
     Route::post('deeds', DeedController::class);
     Route::post('athletes/{athlete}/sets', [SetController::class, 'store']);
 });
 
 Route::middleware(['auth:web', EnterGym::class, FollowLog::class])->group(function (): void {
-    Route::get('classes/{class}/days/{on}', [ClassController::class, 'day']);
     Route::post('sign-out', [SessionController::class, 'signOut']);
     Route::put('settings', [SettingsController::class, 'change']);
     Route::put('password', [SettingsController::class, 'password']);

@@ -47,10 +47,17 @@ final readonly class CatchUp
         $athlete->fill(['follow_from' => null, 'follow_patterns' => []])->save();
     }
 
-    /** One athlete, or everybody of the gym; whether there was anything to follow. */
-    public function now(?string $athleteId = null): bool
+    /**
+     * One athlete, or everybody of the gym; whether there was anything to follow.
+     *
+     * @param  string|null  $before  only where something of an earlier day is left
+     */
+    public function now(?string $athleteId = null, ?string $before = null): bool
     {
-        $ids = Athlete::query()->whereNotNull('follow_from')->when($athleteId !== null, static fn ($q) => $q->whereKey($athleteId))->orderBy('id')->pluck('id');
+        $ids = Athlete::query()->whereNotNull('follow_from')
+            ->when($athleteId !== null, static fn ($q) => $q->whereKey($athleteId))
+            ->when($before !== null, static fn ($q) => $q->where('follow_from', '<', $before))
+            ->orderBy('id')->pluck('id');
         foreach ($ids as $id) {
             try {
                 $this->athletes->quietly((string) $id, $this->of(...));

@@ -68,7 +68,7 @@ final readonly class StoreOnce
         return $stored->isOfSameDeed($row) ? new Stored($stored, false) : throw self::taken();
     }
 
-    private static function taken(): Problem
+    public static function taken(): Problem
     {
         return new Problem(ProblemCode::IdTaken, 'Under this id something else is stored. Nothing was changed. Load the page again.');
     }

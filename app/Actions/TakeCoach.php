@@ -21,7 +21,7 @@ final readonly class TakeCoach
     {
     }
 
-    /** @throws Problem if the email has an account, or there are too many */
+    /** @throws Problem if the email has an account, the id is another's, or there are too many */
     public function take(CoachTaken $taken): User
     {
         return $this->db->transaction(function () use ($taken): User {
@@ -31,6 +31,9 @@ final readonly class TakeCoach
             }
             if (User::query()->where('email', $taken->email)->exists()) {
                 throw Problem::invalid('/email', 'With this email there is an account already.');
+            }
+            if (User::query()->whereKey($taken->id)->exists()) {
+                throw StoreOnce::taken();
             }
             if (User::query()->where('gym_id', $this->gym->id())->count() >= self::MOST) {
                 throw Problem::invalid('/name', sprintf('%d coaches have an account, and no more can.', self::MOST));

@@ -42,13 +42,14 @@ final readonly class FloorReading
         $tagged = $this->tagged($class, array_keys($said))->limit(GymClass::MOST_COMERS + 1)->get();
         $tooMany = $tagged->count() > GymClass::MOST_COMERS ? $this->tagged($class, array_keys($said))->count() - GymClass::MOST_COMERS : 0;
         $told = Athlete::query()->whereIn('id', array_keys($said))->whereNull('archived_at')->orderBy('name')->orderBy('id')->limit(2 * GymClass::MOST_COMERS)->get();
-        $everybody = $tagged->take(GymClass::MOST_COMERS)->concat($told)->sortBy('name')->values();
+        $athletes = array_values($tagged->take(GymClass::MOST_COMERS)->concat($told)->sortBy('name')->all());
+        $sets = $this->sets($athletes, $on);
 
         return new ClassDayJson(
             $this->classes->held($class, $on),
             $cursor,
             $this->pulse->ticket($this->gym->id()),
-            $this->athletes($class, $on, array_values($everybody->all()), $said),
+            $this->athletes($class, $on, $athletes, $said, $sets, $this->sheets->of($athletes, $on, self::begun($sets))),
             $tooMany,
             $this->pieces(),
             CoachListJson::ofGym($this->gym->id())->items,
@@ -62,10 +63,13 @@ final readonly class FloorReading
             return new NewsJson($latest, $ids === null, []);
         }
         $said = ClassComer::of($class->id, $on);
-        $athletes = Athlete::query()->whereIn('id', $ids)->whereNull('archived_at')->orderBy('name')->orderBy('id')->get()
-            ->filter(static fn (Athlete $a): bool => isset($said[$a->id]) || array_intersect($a->tags, $class->tags) !== []);
+        $athletes = array_values(Athlete::query()->whereIn('id', $ids)->whereNull('archived_at')->orderBy('name')->orderBy('id')->get()
+            ->filter(static fn (Athlete $a): bool => isset($said[$a->id]) || array_intersect($a->tags, $class->tags) !== [])->all());
+        $sets = $this->sets($athletes, $on);
+        $begun = self::begun($sets);
+        $fresh = array_values(array_filter($athletes, static fn (Athlete $a): bool => ! isset($begun[$a->id])));
 
-        return new NewsJson($latest, false, $this->athletes($class, $on, array_values($athletes->all()), $said, isNews: true));
+        return new NewsJson($latest, false, $this->athletes($class, $on, $athletes, $said, $sets, $this->sheets->of($fresh, $on, [])));
     }
 
     /**
@@ -86,17 +90,15 @@ final readonly class FloorReading
     /**
      * @param  list<Athlete>  $athletes
      * @param  array<string, bool>  $said
+     * @param  Collection<array-key, Collection<array-key, LoggedSet>>  $sets
+     * @param  array<string, SheetJson|\stdClass>  $sheets  none of who began where it is known already
      * @return list<FloorAthleteJson>
      */
-    private function athletes(GymClass $class, string $on, array $athletes, array $said, bool $isNews = false): array
+    private function athletes(GymClass $class, string $on, array $athletes, array $said, Collection $sets, array $sheets): array
     {
-        $ids = array_map(static fn (Athlete $a): string => $a->id, $athletes);
-        $sets = $this->sets($ids, $on);
+        $ids = array_column($athletes, 'id');
         $beside = AccessorySet::standing()->whereIn('athlete_id', $ids)->where('trained_on', $on)->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
         $signals = SignalRecord::query()->whereIn('athlete_id', $ids)->where('told_for', '<=', $on)->where('told_for', '>=', Day::date(Day::number($on) - self::SORE_DAYS))->orderBy('told_at')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
-        $begun = array_fill_keys(array_map(strval(...), $sets->keys()->all()), true);
-        $asked = $isNews ? array_values(array_filter($athletes, static fn (Athlete $a): bool => ! isset($begun[$a->id]))) : $athletes;
-        $sheets = $asked === [] ? [] : $this->sheets->of($asked, $on, $begun);
 
         return array_map(static function (Athlete $a) use ($class, $on, $said, $sets, $beside, $signals, $sheets): FloorAthleteJson {
             $ofDay = $signals->get($a->id, new Collection)->where('told_for', $on);
@@ -124,12 +126,21 @@ final readonly class FloorReading
     /**
      * The sets of a day that stand, by athlete.
      *
-     * @param  list<string>  $ids
+     * @param  list<Athlete>  $athletes
      * @return Collection<array-key, Collection<array-key, LoggedSet>>
      */
-    private function sets(array $ids, string $on): Collection
+    private function sets(array $athletes, string $on): Collection
     {
-        return LoggedSet::standingOf($ids, $on)->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->toBase()->groupBy('athlete_id');
+        return LoggedSet::standingOf(array_column($athletes, 'id'), $on)->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS_OF_ONE * max(1, count($athletes)))->get()->toBase()->groupBy('athlete_id');
+    }
+
+    /**
+     * @param  Collection<array-key, Collection<array-key, LoggedSet>>  $sets  by athlete
+     * @return array<string, bool> whoever has some
+     */
+    private static function begun(Collection $sets): array
+    {
+        return array_fill_keys(array_map(strval(...), $sets->keys()->all()), true);
     }
 
     /** @return list<FloorPieceJson> */

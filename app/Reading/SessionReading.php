@@ -10,8 +10,6 @@ use App\Formats\Json\PlaceJson;
 use App\Formats\Json\RungJson;
 use App\Models\Athlete;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Plan\AskedLine;
-use SteadyRung\Plan\Block;
 use SteadyRung\Plan\Brief;
 use SteadyRung\Plan\Calendar;
 use SteadyRung\Plan\Pick;
@@ -37,17 +35,9 @@ final readonly class SessionReading
     public function others(Athlete $athlete, ?string $line): OthersJson
     {
         $brief = $this->briefs->of($athlete);
-        $asked = $line === null ? null : self::asked($brief, $line);
-        $blocks = array_values(array_filter(SessionWriter::write($brief)->blocks, static fn (Block $b): bool => $b->line === $line));
-        $rung = $blocks === [] ? null : $blocks[0]->rung();
-        $others = $asked === null || $rung === null ? [] : array_slice((new Pick($brief))->others($asked->school ?? $asked->line, $rung), 0, self::MOST_OTHERS);
+        $others = $line === null ? [] : array_slice((new Pick($brief))->insteadOf($line, SessionWriter::write($brief)), 0, self::MOST_OTHERS);
 
         return OthersJson::of(array_map(static fn (Rung $r): RungJson => RungJson::believed($r, $brief->belief($r)), $others), $brief->ways->limits());
-    }
-
-    private static function asked(Brief $brief, string $line): ?AskedLine
-    {
-        return array_values(array_filter(SessionWriter::asked($brief), static fn (AskedLine $a): bool => $a->key() === $line))[0] ?? null;
     }
 
     /** As something else that is known would have it. */

@@ -15,9 +15,7 @@ use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Floor\Readiness;
-use SteadyRung\Plan\AskedLine;
 use SteadyRung\Plan\Block;
-use SteadyRung\Plan\Brief;
 use SteadyRung\Plan\LoweringsLeft;
 use SteadyRung\Plan\Pick;
 use SteadyRung\Plan\SessionWriter;
@@ -44,7 +42,10 @@ final readonly class SheetReading
      */
     public function of(array $athletes, string $on, array $begun): array
     {
-        $ids = array_map(static fn (Athlete $a): string => $a->id, $athletes);
+        $ids = array_column($athletes, 'id');
+        if ($ids === []) {
+            return [];
+        }
         $kept = SessionSheet::query()->whereIn('athlete_id', $ids)->where('held_on', $on)->get()->keyBy('athlete_id');
         $isFresh = array_diff($ids, array_keys($begun)) !== [];
         [$basis, $latest, $newest] = $isFresh ? [$this->basis(), $this->news->latest(), $this->news->newestOf($ids)] : [str_repeat('0', 64), 0, []];
@@ -97,13 +98,11 @@ final readonly class SheetReading
         $brief = $this->briefs->of($athlete, on: $on)->beforeToday();
         $session = SessionWriter::write($brief);
         $concern = Readiness::of($brief, $session, $this->screens->due($athlete));
-        $asked = [];
-        foreach ($session->refused?->stopsAll() === true ? [] : SessionWriter::asked($brief) as $line) {
-            $asked[$line->key()] = $line;
-        }
+        $pick = new Pick($brief);
+        $others = static fn (Block $b): array => array_map(static fn (Rung $r): SheetRungJson => SheetRungJson::of($r, $brief->belief($r)->onRung($r)), array_slice($pick->insteadOf($b->line, $session), 0, self::MOST_OTHERS));
 
         return new SheetJson(
-            array_map(static fn (Block $b): SheetLineJson => SheetLineJson::of($b, $athlete->toCore(), self::others($brief, $b, $asked[$b->line] ?? null)), $session->blocks),
+            array_map(static fn (Block $b): SheetLineJson => SheetLineJson::of($b, $athlete->toCore(), $others($b)), $session->blocks),
             $session->notes,
             $session->minutes(),
             $concern === null ? null : ConcernJson::of($concern),
@@ -111,14 +110,5 @@ final readonly class SheetReading
             LoweringLeftJson::of(LoweringsLeft::of($brief)),
             $session->place->stage->name,
         );
-    }
-
-    /** @return list<SheetRungJson> what could be done in the place of a line, nearest in carried share first */
-    private static function others(Brief $brief, Block $block, ?AskedLine $asked): array
-    {
-        $rung = $block->rung();
-        $others = $rung === null || $asked === null ? [] : array_slice((new Pick($brief))->others($asked->school ?? $asked->line, $rung), 0, self::MOST_OTHERS);
-
-        return array_map(static fn (Rung $r): SheetRungJson => SheetRungJson::of($r, $brief->belief($r)->onRung($r)), $others);
     }
 }

@@ -24,4 +24,9 @@ final readonly class AskedLine
     {
         return $this->change->line ?? $this->line->key();
     }
+
+    public function isLeftOut(): bool
+    {
+        return $this->change?->isLeftOut === true;
+    }
 }

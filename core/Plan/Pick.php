@@ -60,6 +60,19 @@ final readonly class Pick
     }
 
     /**
+     * What could be done in the place of a line of a session, nearest in carried share first.
+     *
+     * @return list<Rung>
+     */
+    public function insteadOf(string $line, Session $session): array
+    {
+        $asked = $session->asked($line);
+        $rung = $session->block($line)?->rung();
+
+        return $asked === null || $rung === null ? [] : $this->others($asked->school ?? $asked->line, $rung);
+    }
+
+    /**
      * What else could be done in a line's place: its other means, what stands in for it in its lane, and its neighbours; the nearest in
      * carried share first.
      *

@@ -74,7 +74,7 @@ final readonly class SessionWriter
             $refused = Refusal::nothingFits(sprintf('Nothing in this kit fits for %s. %s', lcfirst($work->words()), $this->whatToGet($work)));
         }
 
-        return new Session($this->course->now, $blocks, $this->gear($blocks), [...$this->notesOfPlace(), ...$notes], $refused, array_values(array_filter($asked, self::isLeftOut(...))));
+        return new Session($this->course->now, $blocks, $this->gear($blocks), [...$this->notesOfPlace(), ...$notes], $refused, $asked);
     }
 
     /**
@@ -178,7 +178,7 @@ final readonly class SessionWriter
     {
         $line = $asked->line;
         $byHand = $asked->change?->instead instanceof Exercise ? $this->instead($asked->change->instead) : null;
-        if (self::isLeftOut($asked)) {
+        if ($asked->isLeftOut()) {
             return $this->isWork($asked) ? 'What the gate counts is left out by hand.' : null;
         }
         if ($line->accessory !== null && $byHand === null) {
@@ -199,11 +199,6 @@ final readonly class SessionWriter
             $asked->line->means === [] => null,
             default => (new Pick($this->brief))->of($asked->line),
         };
-    }
-
-    private static function isLeftOut(AskedLine $asked): bool
-    {
-        return $asked->change?->isLeftOut === true;
     }
 
     private function isWork(AskedLine $asked): bool

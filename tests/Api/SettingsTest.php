@@ -48,6 +48,7 @@ it('takes one more coach into the gym, whose sets are known as theirs', function
     $this->postJson('/api/coaches', $bea)->assertCreated()->assertJsonPath('items.*.name', ['Bea', 'Coach'])->assertJsonMissingPath('items.0.password');
     $this->postJson('/api/coaches', $bea)->assertCreated()->assertJsonCount(2, 'items');
     $this->postJson('/api/coaches', ['id' => uuid()] + $bea)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/email');
+    $this->postJson('/api/coaches', ['email' => 'cy@one.example'] + $bea)->assertStatus(409)->assertJsonPath('code', 'id-taken');
 
     $athlete = addAthlete($this);
     $this->signInAs(User::query()->findOrFail($bea['id']));

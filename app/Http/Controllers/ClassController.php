@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\CatchUp;
 use App\Actions\Deeds\ClassGiven;
 use App\Actions\KeepClass;
 use App\Formats\Day;
@@ -72,9 +73,12 @@ final readonly class ClassController
     }
 
     #[OA\Get(path: '/api/classes/{class}/days/{on}', operationId: 'classDay', responses: [new Answer(200, ClassDayJson::class)])]
-    public function day(string $class, string $on, FloorReading $floor): JsonResponse
+    public function day(string $class, string $on, FloorReading $floor, CatchUp $catchUp): JsonResponse
     {
-        return new JsonResponse($floor->of(self::heldOn($class, $on), $on));
+        $held = self::heldOn($class, $on);
+        $catchUp->now(before: $on); // sessions are written from what days before left; what this day logs waits
+
+        return new JsonResponse($floor->of($held, $on));
     }
 
     #[OA\Get(path: '/api/pulse/{ticket}', operationId: 'pulse', description: 'Whether there is news at all: asked often, and by the ticket of a class day alone.', responses: [new Answer(200, PulseJson::class)])]
