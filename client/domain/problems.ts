@@ -41,6 +41,9 @@ export const whatToDo: Record<ProblemCode, string> = {
     fault: '',
 };
 
+/** Whether the network or the server was not there: trying again may help. */
+export const isAway = (problem: Problem | undefined): boolean => problem !== undefined && ['offline', 'away', 'busy'].includes(problem.code);
+
 export function explain(problem: Problem): string {
     const advice = whatToDo[problem.code];
     return problem.code === 'invalid' || problem.code === 'wrong-sign-in' || problem.code === 'offline' ? advice : [problem.detail, advice].filter(Boolean).join(' ');

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery, useQueryClient, type QueryKey } from '@tanstack/vue-query';
 import { computed, toValue, type ComputedRef, type MaybeRefOrGetter } from 'vue';
 import type { Result } from '../domain/http';
-import type { Problem } from '../domain/problems';
+import { isAway, type Problem } from '../domain/problems';
 
 export interface Read<T> {
     value: ComputedRef<T | undefined>;
@@ -18,7 +18,7 @@ class Refused extends Error {
 }
 
 /** Refusals stay as they are; only what the network did is worth another try. */
-const worthRetrying = (tries: number, error: Error): boolean => tries < 1 && error instanceof Refused && ['offline', 'away', 'busy'].includes(error.problem.code);
+const worthRetrying = (tries: number, error: Error): boolean => tries < 1 && error instanceof Refused && isAway(error.problem);
 
 /**
  * Reads at once and whenever the key changes; what was read under it before is there at once, and freshened. A read that is

@@ -5,6 +5,7 @@ import { computed, shallowRef } from 'vue';
 import { keptReads } from '../domain/device';
 import { api, onSignedOut, outcome, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
+import { coachOf } from '../domain/queue';
 import { keepReads } from './reads';
 import { useDeedQueue } from './useDeedQueue';
 
@@ -88,5 +89,17 @@ export const useSession = defineStore('session', () => {
         last.value = who;
     }
 
-    return { me, asked, seen, founded, signedIn: computed(() => me.value !== undefined), ask, signIn, found, signOut, change };
+    return {
+        me,
+        coachId: computed(() => coachOf(me.value?.key ?? '')),
+        asked,
+        seen,
+        founded,
+        signedIn: computed(() => me.value !== undefined),
+        ask,
+        signIn,
+        found,
+        signOut,
+        change,
+    };
 });

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { reactive, watch } from 'vue';
+import { correctionOf } from '../domain/correction';
 import type { Schemas } from '../domain/http';
 import { day, seconds } from '../domain/units';
 import type { NoCountReason } from '../domain/words';
@@ -22,25 +23,13 @@ watch(
     (set) => set && Object.assign(draft, { clean: set.clean_reps ?? 0, reserve: set.reserve, noCounts: { ...set.no_counts } }),
 );
 
-/** The log keeps both: this row names the one it stands for. */
 async function save(): Promise<void> {
     const set = props.set;
     if (set?.exercise) {
-        const made = await queue.add(props.athleteId, {
-            purpose: set.purpose,
-            exercise: set.exercise,
-            performed_at: set.performed_at,
-            clean_reps: draft.clean,
-            ...left(draft.reserve),
-            asked_reps: set.asked_reps,
-            no_counts: { ...draft.noCounts } as Record<string, number>,
-            faults: [...set.faults],
-            splits_s: set.splits_s.slice(0, draft.clean),
-            pain: set.pain,
-            note: set.note,
-            line: set.line,
-            replaces_id: set.id,
-        });
+        const made = await queue.add(
+            props.athleteId,
+            correctionOf(set, { clean_reps: draft.clean, ...left(draft.reserve), no_counts: { ...draft.noCounts } as Record<string, number> }),
+        );
         if (made) {
             emit('logged', made.id, `the correction: ${draft.clean} clean`);
             emit('close');

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import PressButton from '../parts/PressButton.vue';
 import type { useHold } from './useHold';
 
 /** A stopwatch under the thumb: it runs while it is held. */
@@ -6,19 +7,10 @@ defineProps<{ hold: ReturnType<typeof useHold>; rests: string; runs: string }>()
 </script>
 
 <template>
-    <button
-        type="button"
-        class="hold"
-        :class="{ on: hold.holding.value }"
-        @pointerdown.prevent="hold.press"
-        @pointerup="hold.release"
-        @pointercancel="hold.release"
-        @keydown.space.prevent="!$event.repeat && hold.press()"
-        @keyup.space.prevent="hold.release"
-    >
+    <PressButton class="hold" :class="{ on: hold.holding.value }" @press="hold.press" @release="hold.release">
         <b>{{ hold.elapsedS.value.toFixed(1) }} s</b>
         <small>{{ hold.holding.value ? runs : rests }}</small>
-    </button>
+    </PressButton>
 </template>
 
 <style scoped>

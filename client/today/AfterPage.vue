@@ -3,9 +3,8 @@ import { computed } from 'vue';
 import { v7 as uuidv7 } from 'uuid';
 import CallRow from '../calls/CallRow.vue';
 import { withWaiting } from '../domain/floor/overlay';
-import { tileOf, type Tile } from '../domain/floor/tile';
+import { countWords, tileOf, type Tile } from '../domain/floor/tile';
 import { api, outcome } from '../domain/http';
-import { coachOf } from '../domain/queue';
 import { day } from '../domain/units';
 import { gaveOutWords, verdicts } from '../domain/words';
 import CallMark from '../parts/CallMark.vue';
@@ -27,7 +26,7 @@ const floor = useRead(
     () => outcome(api.GET('/api/classes/{class}/days/{on}', { params: { path: path() } })),
 );
 
-const tiles = computed(() => withWaiting(floor.value.value?.athletes ?? [], queue.waiting, coachOf(session.me?.key ?? '')).map((a) => tileOf(a, 0)));
+const tiles = computed(() => withWaiting(floor.value.value?.athletes ?? [], queue.waiting, session.coachId).map((a) => tileOf(a, 0)));
 const came = computed(() => tiles.value.filter((t) => t.athlete.sets.length + t.athlete.beside.length > 0));
 const missing = computed(() => tiles.value.filter((t) => t.athlete.sets.length + t.athlete.beside.length === 0));
 const whose = computed(() => came.value.map((t) => t.athlete.id).join(','));
@@ -42,12 +41,7 @@ const byVerdict = computed(() => verdicts.map((verdict) => ({ verdict, calls: mi
 const gaveOut = Object.entries(gaveOutWords).map(([value, label]) => ({ value: value as keyof typeof gaveOutWords, label }));
 const efforts = Array.from({ length: 10 }, (_, n) => ({ value: n + 1, label: String(n + 1) }));
 const done = (tile: Tile): string[] =>
-    tile.lines
-        .filter((l) => l.done > 0)
-        .map(
-            (l) =>
-                `${l.rung?.name ?? l.line.name}: ${l.sets.length > 0 ? l.sets.map((s) => s.clean_reps ?? `${Math.round(s.hang_s ?? 0)} s`).join(' ') : `${l.done} of ${l.line.sets}`}`,
-        );
+    tile.lines.filter((l) => l.done > 0).map((l) => `${l.rung?.name ?? l.line.name}: ${l.sets.length > 0 ? l.sets.map(countWords).join(' ') : `${l.done} of ${l.line.sets}`}`);
 const left = (tile: Tile): string[] => tile.lines.filter((l) => l.left > 0).map((l) => `${l.line.name}${l.done > 0 ? `, ${l.left} of ${l.line.sets} sets` : ''}`);
 const tell = (id: string, told: { gave_out?: keyof typeof gaveOutWords; effort?: number }): void => void queue.tell(id, { signal: { id: uuidv7(), on: props.on, ...told } });
 </script>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Clash } from '../domain/floor/stations';
-import type { Tile } from '../domain/floor/tile';
+import { calledName, countWords, isBlocking, type Tile } from '../domain/floor/tile';
 import { clock, day } from '../domain/units';
 import SetDots from './SetDots.vue';
 import TileAction from './TileAction.vue';
@@ -29,11 +29,11 @@ const line = computed(() => props.tile.now);
 const leftMs = computed(() => (props.tile.restEndsAt ?? 0) - props.nowMs);
 const part = computed(() => (props.tile.restS > 0 ? Math.min(1, Math.max(0, 1 - leftMs.value / (props.tile.restS * 1000))) : 1));
 const undo = computed(() => props.deeds.undoable(athlete.value.id));
-const short = computed(() => athlete.value.name.split(' ')[0] ?? athlete.value.name);
 const isOut = computed(() => [line.value?.rung?.station, ...(line.value?.rung?.bands ?? [])].some((id) => id && props.out.has(id)));
 const concern = computed(() => athlete.value.sheet.concern);
 const link = computed(() => `/people/${athlete.value.id}${concern.value?.kind === 'screen' ? '/screens' : ''}`);
-const lasts = computed(() => (concern.value && !['paused', 'screen', 'baselines'].includes(concern.value.kind) ? concern.value.text : undefined));
+/** Worth knowing before loading; why pulls are missing today, where the dates or the caps bar them. */
+const lasts = computed(() => (isBlocking(concern.value) ? undefined : (concern.value?.text ?? athlete.value.sheet.refused?.text)));
 const wall = computed(() => (athlete.value.wall_on ? `wall ${day(athlete.value.wall_on)}` : undefined));
 /** Asked before the first set, as long as nobody told. */
 const sore = computed(() => {
@@ -42,8 +42,10 @@ const sore = computed(() => {
 });
 const twice = computed(() => {
     const [a, b] = props.tile.twice ?? [];
-    const count = (set: typeof a): string => String(set?.clean_reps ?? `${Math.round(set?.hang_s ?? 0)} s`);
-    return a && b ? (a.by === b.by ? `${count(a)} and ${count(b)}, on two devices` : `${props.coachName(a.by)} ${count(a)}, ${props.coachName(b.by)} ${count(b)}`) : '';
+    if (!a || !b) {
+        return '';
+    }
+    return a.by === b.by ? `${countWords(a)} and ${countWords(b)}, on two devices` : `${props.coachName(a.by)} ${countWords(a)}, ${props.coachName(b.by)} ${countWords(b)}`;
 });
 /** What comes after the sets that are left of this line. */
 const then = computed(() => {
@@ -52,7 +54,7 @@ const then = computed(() => {
 });
 const last = computed(() =>
     props.tile.lines
-        .map((l) => [...l.sets.map((s) => s.clean_reps ?? `${Math.round(s.hang_s ?? 0)} s`)].join(' '))
+        .map((l) => l.sets.map(countWords).join(' '))
         .filter(Boolean)
         .join(' · '),
 );
@@ -61,7 +63,7 @@ const last = computed(() =>
 <template>
     <article class="tile" :class="[`is-${tile.turn}`, { chosen }]" :aria-label="athlete.name" :data-athlete="athlete.id" @pointerdown="emit('choose')" @focusin="emit('choose')">
         <header>
-            <button type="button" class="name" :aria-label="`${athlete.name}: more`" @click="emit('open')">{{ short }}</button>
+            <button type="button" class="name" :aria-label="`${athlete.name}: more`" @click="emit('open')">{{ calledName(tile) }}</button>
             <SetDots v-if="line && (tile.turn === 'up' || tile.turn === 'rest')" :line="line" />
         </header>
 
@@ -101,9 +103,7 @@ const last = computed(() =>
                 <button type="button" class="plain" @click="emit('keepBoth', tile.twice[1].id)">Both</button>
             </p>
             <p v-else-if="isOut" class="note">out of use today: switch</p>
-            <p v-else-if="clash" class="note">
-                {{ clash.name }}: {{ clash.who.map((t) => t.athlete.name.split(' ')[0]).join(' and ') }} {{ clash.apartS > 0 ? `within ${clash.apartS} s` : 'now' }}
-            </p>
+            <p v-else-if="clash" class="note">{{ clash.name }}: {{ clash.who.map(calledName).join(' and ') }} {{ clash.apartS > 0 ? `within ${clash.apartS} s` : 'now' }}</p>
             <p v-else-if="line.way === 'lowering' && tile.loweringsLeft < line.line.aim && tile.loweringsLeft > 0" class="note">
                 stop at {{ tile.loweringsLeft }}: then the cap is reached
             </p>

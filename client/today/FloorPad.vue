@@ -81,15 +81,15 @@ function put(rung: SheetRung | undefined): void {
             </template>
             <LastSet v-if="set" :key="set.id" :set="set" :tile="tile" :deeds="deeds" />
             <div class="row">
-                <button v-if="line?.rung" type="button" class="big" :aria-expanded="others" @click="others = !others">Switch the exercise</button>
-                <button v-if="line?.way === 'reps' && line.line.others.length > 0" type="button" class="big" :aria-expanded="mixed" @click="mixed = !mixed">Mixed set</button>
+                <button v-if="line?.rung" type="button" class="key" :aria-expanded="others" @click="others = !others">Switch the exercise</button>
+                <button v-if="line?.way === 'reps' && line.line.others.length > 0" type="button" class="key" :aria-expanded="mixed" @click="mixed = !mixed">Mixed set</button>
             </div>
             <ul v-if="others && line" class="others" aria-label="Instead">
                 <li v-if="line.rung?.key !== line.line.rung?.key">
-                    <button type="button" class="big" @click="put(undefined)">{{ line.line.rung?.name }}, as written</button>
+                    <button type="button" class="key wide" @click="put(undefined)">{{ line.line.rung?.name }}, as written</button>
                 </li>
                 <li v-for="other in line.line.others.filter((o) => o.key !== line?.rung?.key)" :key="other.key">
-                    <button type="button" class="big" @click="put(other)">
+                    <button type="button" class="key wide" @click="put(other)">
                         {{ other.name }}
                         <span class="dim">{{ percent(other.share) }}{{ other.likely_to === null ? '' : `, likely ${other.likely_from}–${other.likely_to}` }}</span>
                     </button>
@@ -100,11 +100,12 @@ function put(rung: SheetRung | undefined): void {
             <TellOnFloor :tile="tile" :deeds="deeds" :on="on" />
             <SetsOfDay :tile="tile" :coach-name="coachName" @correct="correcting = $event" />
             <div class="row">
-                <RouterLink class="big" :to="`/people/${tile.athlete.id}`">Page of {{ tile.athlete.name }}</RouterLink>
-                <button type="button" class="big" @click="(emit('away'), emit('close'))">Not here today</button>
+                <RouterLink class="key" :to="`/people/${tile.athlete.id}`">Page of {{ tile.athlete.name }}</RouterLink>
+                <button type="button" class="key" @click="(emit('away'), emit('close'))">Not here today</button>
             </div>
         </div>
     </SidePanel>
 </template>
 
+<style scoped src="./keys.css"></style>
 <style scoped src="./pad.css"></style>

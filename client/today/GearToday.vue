@@ -43,7 +43,7 @@ async function toggle(piece: Schemas['FloorPiece']): Promise<void> {
                 <h2>{{ group.name }}</h2>
                 <ul>
                     <li v-for="piece in group.pieces" :key="piece.id">
-                        <button type="button" :aria-pressed="!piece.out" :disabled="busy !== undefined" @click="toggle(piece)">
+                        <button type="button" class="key wide" :aria-pressed="!piece.out" :disabled="busy !== undefined" @click="toggle(piece)">
                             <span>{{ piece.name }}</span>
                             <small>{{ busy === piece.id ? '…' : piece.out ? 'out today' : 'in use' }}</small>
                         </button>
@@ -54,4 +54,5 @@ async function toggle(piece: Schemas['FloorPiece']): Promise<void> {
     </SidePanel>
 </template>
 
+<style scoped src="./keys.css"></style>
 <style scoped src="./picks.css"></style>

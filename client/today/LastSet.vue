@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core';
 import { computed, onScopeDispose, reactive } from 'vue';
+import type { Change } from '../domain/correction';
 import type { FloorSet } from '../domain/floor/overlay';
-import type { Tile } from '../domain/floor/tile';
+import { countWords, type Tile } from '../domain/floor/tile';
 import { faultWords, noCountWords, type NoCountReason } from '../domain/words';
 import ChipRow from '../parts/ChipRow.vue';
 import { countChips, left, reserveChips } from '../people/counts';
-import type { Change, TileDeeds } from './useTileDeeds';
+import type { TileDeeds } from './useTileDeeds';
 
 /** A set of today as it was seen: each tap tells more of it, and a moment later the log has it as a correction. */
 const props = defineProps<{ set: FloorSet; tile: Tile; deeds: TileDeeds }>();
@@ -55,7 +56,7 @@ onScopeDispose(keep);
 <template>
     <section class="card last" aria-label="Set just logged">
         <h2>
-            {{ set.id === tile.last?.id ? 'The last set' : 'That set' }}: {{ seen.clean_reps ?? `${Math.round(seen.hang_s ?? 0)} s` }}
+            {{ set.id === tile.last?.id ? 'The last set' : 'That set' }}: {{ countWords(seen) }}
             <small class="dim">{{ at }}</small>
         </h2>
         <template v-if="set.clean_reps !== null">

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { LineNow } from '../domain/floor/tile';
+import { countWords, type LineNow } from '../domain/floor/tile';
 
 /** Sets of a line done, with what was counted, and those that are left. */
 const props = defineProps<{ line: LineNow }>();
 
 const MOST = 5;
 
-const done = computed(() => (props.line.line.rung ? props.line.sets.map((s) => String(s.clean_reps ?? `${Math.round(s.hang_s ?? 0)}s`)) : props.line.beside.map(() => '✓')));
+const done = computed(() => (props.line.line.rung ? props.line.sets.map(countWords) : props.line.beside.map(() => '✓')));
 const isMany = computed(() => done.value.length + props.line.left > MOST);
 const words = computed(() => `${done.value.length} of ${props.line.line.sets} sets done${done.value.length > 0 ? `: ${done.value.join(', ')}` : ''}`);
 </script>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { FloorSet } from '../domain/floor/overlay';
-import type { Tile } from '../domain/floor/tile';
+import { countWords, type Tile } from '../domain/floor/tile';
 
 /** Everything of today, line by line; a tap on a set corrects it. */
 const props = defineProps<{ tile: Tile; coachName: (id: string) => string }>();
@@ -11,13 +11,13 @@ const lines = computed(() => [
     ...props.tile.lines.map((l) => ({ key: l.line.line, name: l.rung?.name ?? l.line.name, sets: l.sets, beside: l.beside.length, of: l.line.sets })),
     ...(props.tile.extra.length > 0 ? [{ key: 'extra', name: 'Beside what was written', sets: props.tile.extra, beside: 0, of: props.tile.extra.length }] : []),
 ]);
-const words = (set: FloorSet): string => String(set.clean_reps ?? `${Math.round(set.hang_s ?? 0)} s`);
 const coaches = computed(() => new Set(props.tile.athlete.sets.map((s) => s.by)));
 </script>
 
 <template>
     <section class="card" aria-label="Today">
-        <h2>Today</h2>
+        <h2>Today{{ tile.setsLeft > 0 ? `, ${tile.setsLeft} ${tile.setsLeft === 1 ? 'set' : 'sets'} left` : '' }}</h2>
+        <p v-if="tile.athlete.sheet.refused" class="small">{{ tile.athlete.sheet.refused.text }}</p>
         <ul>
             <li v-for="line in lines" :key="line.key">
                 <span class="name">{{ line.name }}</span>
@@ -26,10 +26,10 @@ const coaches = computed(() => new Set(props.tile.athlete.sets.map((s) => s.by))
                         v-for="set in line.sets"
                         :key="set.id"
                         type="button"
-                        :aria-label="`Correct the set of ${words(set)}, by ${coachName(set.by)}`"
+                        :aria-label="`Correct the set of ${countWords(set)}, by ${coachName(set.by)}`"
                         @click="emit('correct', set)"
                     >
-                        {{ words(set) }}
+                        {{ countWords(set) }}
                         <small v-if="coaches.size > 1">{{ coachName(set.by).slice(0, 1) }}</small>
                     </button>
                     <span v-if="line.sets.length === 0" class="dim">{{ line.beside }} of {{ line.of }}</span>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Clash, Place } from '../domain/floor/stations';
-import type { Tile } from '../domain/floor/tile';
+import { calledName, type Tile } from '../domain/floor/tile';
 import { clock } from '../domain/units';
 import TileAction from './TileAction.vue';
 import type { Stopwatches } from './useStopwatches';
@@ -10,7 +10,6 @@ import type { TileDeeds } from './useTileDeeds';
 defineProps<{ places: readonly Place[]; free: readonly string[]; clashes: readonly Clash[]; deeds: TileDeeds; watches: Stopwatches; nowMs: number }>();
 const emit = defineEmits<{ open: [tile: Tile] }>();
 
-const short = (tile: Tile): string => tile.athlete.name.split(' ')[0] ?? tile.athlete.name;
 /** What is done there; the name of the place itself stands above. */
 const what = (tile: Tile, place: Place): string => (tile.now?.rung?.name ?? '').replace(`, ${place.name}`, '').replace(`${place.name}, `, '');
 const rest = (tile: Tile, nowMs: number): string => clock(Math.max(0, ((tile.restEndsAt ?? nowMs) - nowMs) / 1000));
@@ -20,7 +19,7 @@ const rest = (tile: Tile, nowMs: number): string => clock(Math.max(0, ((tile.res
     <ul v-if="clashes.length > 0" class="clashes" role="status">
         <li v-for="clash in clashes" :key="`${clash.band} ${clash.who[1].athlete.id}`">
             <b>{{ clash.name }}</b>
-            is wanted by {{ short(clash.who[0]) }} and {{ short(clash.who[1]) }}{{ clash.apartS > 0 ? `, ${clash.apartS} s apart` : ' at once' }}: let one go first.
+            is wanted by {{ calledName(clash.who[0]) }} and {{ calledName(clash.who[1]) }}{{ clash.apartS > 0 ? `, ${clash.apartS} s apart` : ' at once' }}: let one go first.
         </li>
     </ul>
     <div class="board">
@@ -29,7 +28,7 @@ const rest = (tile: Tile, nowMs: number): string => clock(Math.max(0, ((tile.res
             <p v-if="place.isOut" class="note">out of use today</p>
             <div v-for="tile in place.on" :key="tile.athlete.id" class="on">
                 <button type="button" class="who" @click="emit('open', tile)">
-                    <b>{{ short(tile) }}</b>
+                    <b>{{ calledName(tile) }}</b>
                     <span>{{ what(tile, place) }}</span>
                 </button>
                 <TileAction :tile="tile" :deeds="deeds" :watches="watches" :typed="null" />
@@ -42,7 +41,7 @@ const rest = (tile: Tile, nowMs: number): string => clock(Math.max(0, ((tile.res
             <ol v-if="place.next.length > 0">
                 <li v-for="tile in place.next" :key="tile.athlete.id">
                     <button type="button" class="who" @click="emit('open', tile)">
-                        <b>{{ short(tile) }}</b>
+                        <b>{{ calledName(tile) }}</b>
                         <span>{{ what(tile, place) }}</span>
                     </button>
                     <span class="rest" role="timer">{{ rest(tile, nowMs) }}</span>

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { Tile } from '../domain/floor/tile';
 import { seconds } from '../domain/units';
+import PressButton from '../parts/PressButton.vue';
 import type { Stopwatches } from './useStopwatches';
 import type { TileDeeds } from './useTileDeeds';
 
@@ -30,39 +31,26 @@ function logSplits(): void {
 
 <template>
     <p v-if="none" class="none small" role="status">No lowering is left today: {{ tile.athlete.sheet.lowerings.a_session }} a session are the cap.</p>
-    <button
+    <PressButton
         v-else-if="line && (line.way === 'hold' || line.way === 'lowering') && (splits.length === 0 || running)"
-        type="button"
         class="go watch"
         :class="{ on: running }"
-        @pointerdown.prevent="watches.press(id)"
-        @pointerup="watches.release(id)"
-        @pointercancel="watches.release(id)"
-        @keydown.space.prevent="!$event.repeat && watches.press(id)"
-        @keyup.space.prevent="watches.release(id)"
+        @press="watches.press(id)"
+        @release="watches.release(id)"
     >
         <b>{{ running ? watches.elapsedS(id).toFixed(1) : line.way === 'lowering' ? 'Time' : tile.aim }}</b>
         <small>
             {{ running ? 's, let go or tap' : line.way === 'lowering' ? `press while lowering, ${aim} of ${seconds(line.rung?.exercise.seconds ?? 3)}` : 's, press while held' }}
         </small>
         <span class="unseen">for {{ name }}</span>
-    </button>
+    </PressButton>
     <span v-else-if="splits.length > 0" class="split">
         <button type="button" class="go" @click="logSplits">
             <b>{{ splits.length }}</b>
             <small>log · {{ splits.map((s) => s.toFixed(1)).join(' ') }} s</small>
             <span class="unseen">for {{ name }}</span>
         </button>
-        <button
-            type="button"
-            class="again"
-            :aria-label="`Time the next lowering of ${name}`"
-            @pointerdown.prevent="watches.press(id)"
-            @pointerup="watches.release(id)"
-            @pointercancel="watches.release(id)"
-        >
-            +
-        </button>
+        <PressButton class="again" :aria-label="`Time the next lowering of ${name}`" @press="watches.press(id)" @release="watches.release(id)">+</PressButton>
     </span>
     <button v-else-if="line" type="button" class="go" :class="{ typed: typed !== null }" @click="log">
         <b>{{ aim }}{{ unit }}</b>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { useMediaQuery, useWakeLock } from '@vueuse/core';
 import { computed, defineAsyncComponent, nextTick, onMounted, onScopeDispose, ref, watch } from 'vue';
+import { isStation } from '../domain/floor/stations';
 import type { Tile } from '../domain/floor/tile';
+import { isAway } from '../domain/problems';
 import ReadNote from '../parts/ReadNote.vue';
 import { useEver } from '../parts/useEver';
 import type { Read } from '../parts/useRead';
@@ -58,12 +60,9 @@ const keys = useFloorKeys({
     isOpen: () => openId.value !== undefined || whoOpen.value || gearOpen.value,
 });
 const out = computed(() => new Set((floor.day.value.value?.gear ?? []).filter((g) => g.out).map((g) => g.id)));
-const free = computed(() =>
-    (floor.day.value.value?.gear ?? []).filter((g) => ['bar', 'rings', 'machine'].includes(g.kind) && !g.out && !places.value.some((p) => p.id === g.id)).map((g) => g.name),
-);
+const free = computed(() => (floor.day.value.value?.gear ?? []).filter((g) => isStation(g) && !g.out && !places.value.some((p) => p.id === g.id)).map((g) => g.name));
 /** What was read before does while the server is away; the bar says so. */
-const AWAY = ['offline', 'away', 'busy'];
-const isKnown = (read: Omit<Read<unknown>, 'put'>): boolean => read.value.value !== undefined && (read.problem.value === undefined || AWAY.includes(read.problem.value.code));
+const isKnown = (read: Omit<Read<unknown>, 'put'>): boolean => read.value.value !== undefined && (read.problem.value === undefined || isAway(read.problem.value));
 const clashOf = (tile: Tile) => clashes.value.find((c) => c.who.some((t) => t.athlete.id === tile.athlete.id));
 
 /** Twenty fit a screen: as many columns as leave no fifth row. */
@@ -74,12 +73,7 @@ const rows = computed(() => (columns.value === undefined ? undefined : Math.ceil
 /** The first tiles are drawn at once and the others right after, so that no task holds the page up. */
 const FIRST = 5;
 const drawn = ref(FIRST);
-watch(
-    () => tiles.value.length > drawn.value,
-    (more) => more && setTimeout(() => (drawn.value += FIRST)),
-    { immediate: true },
-);
-watch(drawn, (now) => now < tiles.value.length && setTimeout(() => (drawn.value += FIRST)));
+watch([() => tiles.value.length, drawn], ([all, now]) => all > now && setTimeout(() => (drawn.value = now + FIRST)), { immediate: true });
 
 watch(
     () => keys.chosenId.value,

@@ -35,7 +35,7 @@ function walkIn(id: string): void {
             <p v-if="tooMany > 0" class="note">{{ tooMany }} more have a tag of this class; a floor holds twenty. Mark somebody as not here, or split the class.</p>
             <ul>
                 <li v-for="tile in byName" :key="tile.athlete.id">
-                    <button type="button" :aria-pressed="tile.athlete.coming" @click="coming(tile.athlete.id, !tile.athlete.coming)">
+                    <button type="button" class="key wide" :aria-pressed="tile.athlete.coming" @click="coming(tile.athlete.id, !tile.athlete.coming)">
                         <span>{{ tile.athlete.name }}</span>
                         <small>{{ tile.athlete.coming ? (tile.athlete.walk_in ? 'walked in' : 'here') : 'not here' }}</small>
                     </button>
@@ -47,7 +47,7 @@ function walkIn(id: string): void {
             </label>
             <ul v-if="found.length > 0" aria-label="Found on the roster">
                 <li v-for="one in found" :key="one.id">
-                    <button type="button" @click="walkIn(one.id)">
+                    <button type="button" class="key wide" @click="walkIn(one.id)">
                         <span>{{ one.name }}</span>
                         <small>add</small>
                     </button>
@@ -61,4 +61,5 @@ function walkIn(id: string): void {
     </SidePanel>
 </template>
 
+<style scoped src="./keys.css"></style>
 <style scoped src="./picks.css"></style>

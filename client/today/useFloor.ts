@@ -6,7 +6,8 @@ import { withWaiting } from '../domain/floor/overlay';
 import { clashesOf, placesOf, type Clash, type Place } from '../domain/floor/stations';
 import { inOrder, switchKey, tileOf, type SheetRung, type Tile } from '../domain/floor/tile';
 import { api, outcome, type Schemas } from '../domain/http';
-import { coachOf, waitingSet } from '../domain/queue';
+import { isAway } from '../domain/problems';
+import { waitingSet } from '../domain/queue';
 import { dayKey } from '../parts/reads';
 import { useDeedQueue } from '../parts/useDeedQueue';
 import { useRead, type Read } from '../parts/useRead';
@@ -32,7 +33,6 @@ export interface Floor {
     switchTo: (tile: Tile, rung: SheetRung | undefined) => void;
     keepBoth: (setId: string) => void;
     coming: (athleteId: string, coming: boolean) => Promise<unknown>;
-    me: ComputedRef<string>;
 }
 
 interface OfDay {
@@ -50,7 +50,6 @@ export function useFloor(held: () => Held | undefined): Floor {
     const visible = useDocumentVisibility();
     const nowMs = useTick(TICK_MS);
     const isAlone = ref(false);
-    const me = computed(() => coachOf(session.me?.key ?? ''));
     const path = () => ({ class: held()?.id ?? '', on: held()?.on ?? '' });
     const dayRead = () => dayKey(path().class, path().on);
     const day = useRead<ClassDay>(dayRead, () => outcome(api.GET('/api/classes/{class}/days/{on}', { params: { path: path() } })), { enabled: () => held() !== undefined });
@@ -70,7 +69,7 @@ export function useFloor(held: () => Held | undefined): Floor {
         }
         const [asked, settled] = [dayRead(), queue.settled];
         const pulse = await outcome(api.GET('/api/pulse/{ticket}', { params: { path: { ticket: day.value.value?.pulse ?? '' } } }));
-        isAlone.value = !pulse.ok && ['offline', 'away', 'busy'].includes(pulse.problem.code);
+        isAlone.value = !pulse.ok && isAway(pulse.problem);
         if (pulse.ok && pulse.value.cursor === since) {
             return;
         }
@@ -84,7 +83,7 @@ export function useFloor(held: () => Held | undefined): Floor {
     }
     useIntervalFn(() => void ask(), NEWS_EVERY_MS);
 
-    const athletes = computed(() => withWaiting(day.value.value?.athletes ?? [], queue.waiting, me.value));
+    const athletes = computed(() => withWaiting(day.value.value?.athletes ?? [], queue.waiting, session.coachId));
     /** What was logged on this device today; another device may have logged the same. */
     watch(
         () => queue.waiting.flatMap((w) => waitingSet(w)?.id ?? []).filter((id) => !(ofDay.value.mine ?? []).includes(id)),
@@ -101,7 +100,6 @@ export function useFloor(held: () => Held | undefined): Floor {
         clashes: computed(() => clashesOf(tiles.value, gear.value, nowMs.value)),
         nowMs,
         isAlone,
-        me,
         coachName: (id) => day.value.value?.coaches.find((c) => c.id === id)?.name ?? 'Another coach',
         switchTo: ({ athlete, now: line }, rung) => {
             if (line) {

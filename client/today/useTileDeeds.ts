@@ -1,5 +1,6 @@
 import { v7 as uuidv7 } from 'uuid';
 import { reactive } from 'vue';
+import { correctionOf, type Change } from '../domain/correction';
 import type { FloorSet } from '../domain/floor/overlay';
 import type { Tile } from '../domain/floor/tile';
 import type { Schemas } from '../domain/http';
@@ -12,11 +13,12 @@ const UNDO_MS = 10_000;
 const TICK_MS = 500;
 const BOUNCE_MS = 700;
 
-export type Change = Partial<Pick<Schemas['SetInput'], 'clean_reps' | 'reserve' | 'to_failure' | 'no_counts' | 'faults' | 'pain' | 'hang_s' | 'splits_s'>>;
+/** What is said of a set as it is logged. */
+type More = Pick<Schemas['SetInput'], 'splits_s'>;
 
 export interface TileDeeds {
     /** Logs a set of what the tile shows now; the aim where nothing else is said. */
-    log: (tile: Tile, count?: number, more?: Change) => Promise<void>;
+    log: (tile: Tile, count?: number, more?: More) => Promise<void>;
     logHeld: (tile: Tile, seconds: number) => Promise<void>;
     logMixed: (tile: Tile, first: { exercise: Schemas['Exercise']; clean: number }, then: number) => Promise<void>;
     logBeside: (tile: Tile, much: number, loadKg?: number) => Promise<void>;
@@ -73,8 +75,7 @@ export function useTileDeeds(): TileDeeds {
             if (!line?.rung || bounces(tile.athlete.id)) {
                 return;
             }
-            const { reserve = line.line.to_failure ? 0 : null, ...rest } = more;
-            await take(tile, String(count), { ...about(tile), clean_reps: count, asked_reps: line.line.aim, ...left(reserve), ...rest });
+            await take(tile, String(count), { ...about(tile), clean_reps: count, asked_reps: line.line.aim, ...left(line.line.to_failure ? 0 : null), ...more });
         },
         async logHeld(tile, seconds) {
             await take(tile, `${Math.round(seconds)} s`, { ...about(tile), hang_s: Number(seconds.toFixed(1)) });
@@ -102,20 +103,7 @@ export function useTileDeeds(): TileDeeds {
             }
         },
         async correct(tile, set, change) {
-            const { clean_reps, reserve, to_failure, no_counts, faults, hang_s, splits_s, pain, note } = set;
-            const counted = clean_reps === null ? { hang_s } : { clean_reps, reserve, to_failure, no_counts, asked_reps: set.asked_reps, splits_s };
-            await queue.add(tile.athlete.id, {
-                purpose: set.purpose,
-                exercise: set.exercise,
-                performed_at: set.performed_at,
-                ...(set.line !== null && { line: set.line }),
-                faults,
-                pain,
-                note,
-                ...counted,
-                ...change,
-                replaces_id: set.id,
-            });
+            await queue.add(tile.athlete.id, correctionOf(set, change));
             fresh.delete(tile.athlete.id);
         },
         async takeBack(athleteId, set) {

@@ -29,6 +29,9 @@ export const ANYWHERE = 'anywhere';
 /** Two who want one band within so long want it at once. */
 const CLASH_S = 45;
 
+/** Whether somebody stands or hangs at it. */
+export const isStation = ({ kind }: Piece): boolean => kind === 'bar' || kind === 'rings' || kind === 'machine';
+
 const readyAt = (tile: Tile, nowMs: number): number => Math.max(tile.restEndsAt ?? nowMs, nowMs);
 const isOnFloor = ({ turn, now }: Tile): boolean => now !== undefined && (turn === 'up' || turn === 'rest');
 const byReady = (nowMs: number) => (a: Tile, b: Tile) => readyAt(a, nowMs) - readyAt(b, nowMs);
@@ -39,7 +42,7 @@ export function placesOf(tiles: readonly Tile[], gear: readonly Piece[], nowMs: 
     const names = new Map(gear.map((g) => [g.id, g.name]));
     const named = (ids: readonly string[]): string[] => ids.map((id) => names.get(id) ?? 'a band');
     const busy = tiles.filter((t) => isOnFloor(t) && t.now?.rung).sort(byReady(nowMs));
-    const stations = gear.filter((g) => g.kind === 'bar' || g.kind === 'rings' || g.kind === 'machine');
+    const stations = gear.filter(isStation);
     return [...stations.map((s) => ({ id: s.id, name: s.name, isOut: s.out })), { id: ANYWHERE, name: 'Any bar', isOut: false }]
         .map((station) => {
             const here = busy.filter((t) => (t.now?.rung?.station ?? ANYWHERE) === station.id);

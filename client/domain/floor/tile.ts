@@ -1,4 +1,5 @@
 import type { Schemas } from '../http';
+import { seconds } from '../units';
 import type { FloorAthlete, FloorSet } from './overlay';
 
 export type SheetLine = Schemas['SheetLine'];
@@ -52,6 +53,15 @@ export interface Tile {
 const TWICE_MS = 60_000;
 
 const BLOCKING = new Set<string>(['paused', 'screen', 'baselines']);
+
+/** What comes before anything else; a concern beside it is only to be known. */
+export const isBlocking = (concern: Schemas['Concern'] | null): boolean => BLOCKING.has(concern?.kind ?? '');
+
+/** What was counted of a set: its clean reps, or the seconds it was held. */
+export const countWords = ({ clean_reps, hang_s }: { clean_reps?: number | null; hang_s?: number | null }): string => String(clean_reps ?? seconds(hang_s ?? 0));
+
+/** As somebody is called across the floor. */
+export const calledName = ({ athlete }: { athlete: { name: string } }): string => athlete.name.split(' ')[0] ?? athlete.name;
 
 const isLowering = (set: FloorSet): boolean => set.exercise?.movement === 'lowering';
 const at = (one: { performed_at: string }): number => Date.parse(one.performed_at);
@@ -122,7 +132,7 @@ export function tileOf(athlete: FloorAthlete, nowMs: number, switched: Switched 
     const restEndsAt = doneLast === undefined ? undefined : doneLast.atMs + doneLast.restS * 1000;
     const loweringsLeft = athlete.sheet.lowerings.today - athlete.sets.filter(isLowering).reduce((sum, s) => sum + (s.clean_reps ?? 0), 0);
     const aim = now === undefined ? 0 : now.way === 'lowering' ? Math.min(now.line.aim, Math.max(0, loweringsLeft)) : now.line.aim;
-    const isFirst = athlete.paused || BLOCKING.has(athlete.sheet.concern?.kind ?? '');
+    const isFirst = athlete.paused || isBlocking(athlete.sheet.concern);
     const turn = (): Turn => {
         if (!athlete.coming) {
             return 'away';

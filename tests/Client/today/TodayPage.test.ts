@@ -19,12 +19,12 @@ const idOf = (deed: Deeds[number]): string => (deed.set ?? deed.taken_back ?? de
 const pass = (s: number): void => void vi.setSystemTime(new Date(Date.now() + s * 1000));
 
 /** The class on the floor, in front of a server that stores what it is sent; what waits is sent only where it is up. */
-async function floor(of: Schemas['ClassDay'], { news = { cursor: 7, missed: false, athletes: [] } as Schemas['News'], up = true } = {}) {
+async function floor(of: Schemas['ClassDay'], { news = { cursor: 7, missed: false, athletes: [] } as Schemas['News'] | (() => unknown), up = true } = {}) {
     const asked = serve({
         'GET /api/classes': () => list([of.class]),
         [DAY]: () => of,
-        'GET /api/pulse/ticket': () => ({ cursor: news.cursor }),
-        [`${DAY}/news`]: () => news,
+        'GET /api/pulse/ticket': () => ({ cursor: typeof news === 'function' ? 9 : news.cursor }),
+        [`${DAY}/news`]: () => (typeof news === 'function' ? news() : news),
         'GET /api/cautions': () => ({ items: [] }),
         'GET /api/athletes': () => ({ items: [{ id: 'zoe', name: 'Zoe Reed' }], next_page: null, tags: [] }),
         'POST /api/deeds': ({ body }) =>
@@ -154,6 +154,33 @@ it('takes in what another coach logged, says so of the same set logged twice, an
     expect(asked.find((a) => a.deed === `${DAY}/news`)?.query).toEqual({ since: '7' });
     await press('Keep the first');
     await eventually(() => expect(deeds().map((d) => d.taken_back?.set_id)).toEqual([both.sets[1]!.id]));
+});
+
+it('drops an answer that was on its way while a set of this device came to stand, and asks again', async () => {
+    const theirs = athlete('Ada', [line(), plank], { sets: [done(5, '2026-03-20T11:50:00Z', { by: 'bea' })] });
+    let answer = (): void => {};
+    let asks = 0;
+    const news = { cursor: 9, missed: false, athletes: [theirs] };
+    const { press, tile, asked } = await floor(day(athlete('Ada')), {
+        news: () => ((asks += 1), asks === 1 ? new Promise((come) => (answer = () => come(news))) : { ...news, cursor: 9 }),
+    });
+    await eventually(() => expect(asks).toBe(1));
+    await press(/^8 as asked for Ada/);
+    await eventually(() => expect(sentSets(asked)).toHaveLength(1));
+    await eventually(() => expect(useDeedQueue().pending).toHaveLength(0));
+    answer();
+    await new Promise((r) => setTimeout(r));
+    expect(tile('Ada Marsh')).toContain('Undo 8');
+    expect(document.querySelector('[aria-label="Ada Marsh"] .dots')!.getAttribute('aria-label')).toBe('1 of 3 sets done: 8');
+    await eventually(() => expect(asks).toBe(2));
+});
+
+it('says why pulls are missing from a session, and how many sets are left', async () => {
+    const full = sheet([plank], { refused: { code: 'week-full', text: '3 sessions this week already.', next_on: null } });
+    const { press, sees, tile } = await floor(day(athlete('Ada', [plank], { sheet: full })));
+    await eventually(() => expect(tile('Ada Marsh')).toContain('3 sessions this week already.'));
+    await press('Another count or note for Ada Marsh');
+    await sees('Today, 2 sets left');
 });
 
 it('works by keyboard alone: arrows, digits, Enter, S, U', async () => {
