@@ -2,8 +2,11 @@
 import { computed, ref, watch } from 'vue';
 import type { FloorSet } from '../domain/floor/overlay';
 import type { SheetRung, Tile } from '../domain/floor/tile';
+import { limits } from '../domain/limits.gen';
+import { readQuantity } from '../domain/fields';
 import { percent } from '../domain/units';
 import ChipRow from '../parts/ChipRow.vue';
+import QuantityField from '../parts/QuantityField.vue';
 import SidePanel from '../parts/SidePanel.vue';
 import { countChips } from '../people/counts';
 import LastSet from './LastSet.vue';
@@ -24,6 +27,7 @@ const others = ref(false);
 const mixed = ref(false);
 const correcting = ref<FloorSet>();
 const kg = ref('');
+const kgError = ref<string>();
 const set = computed(() => props.tile?.athlete.sets.find((s) => s.id === correcting.value?.id) ?? props.tile?.last);
 const amounts = computed(() => {
     const aim = props.tile?.aim ?? 0;
@@ -36,6 +40,7 @@ watch(
         others.value = mixed.value = false;
         correcting.value = undefined;
         kg.value = '';
+        kgError.value = undefined;
     },
 );
 
@@ -48,8 +53,12 @@ async function log(count: number): Promise<void> {
 
 async function beside(much: number): Promise<void> {
     if (props.tile) {
-        const load = Number(kg.value.replace(',', '.'));
-        await props.deeds.logBeside(props.tile, much, kg.value.trim() === '' || Number.isNaN(load) ? undefined : load);
+        const load = readQuantity(kg.value, 'kg', limits.BesideInput.load_kg, false);
+        kgError.value = load.error;
+        if (load.error !== undefined) {
+            return;
+        }
+        await props.deeds.logBeside(props.tile, much, load.value);
         emit('close');
     }
 }
@@ -71,11 +80,7 @@ function put(rung: SheetRung | undefined): void {
                 </template>
                 <template v-else-if="line.way === 'beside'">
                     <h2>Set {{ line.done + 1 }} of {{ line.line.sets }}</h2>
-                    <label v-if="line.line.accessory" class="kg">
-                        with
-                        <input v-model="kg" inputmode="decimal" aria-label="Load in kg" />
-                        kg
-                    </label>
+                    <QuantityField v-if="line.line.accessory" v-model="kg" class="kg" label="Load" unit="kg" :limits="limits.BesideInput.load_kg" optional :error="kgError" />
                     <ChipRow label="How much, logs the set" :chips="amounts" :value="null" @pick="beside" />
                 </template>
             </template>

@@ -112,12 +112,16 @@ it('tells pain, a wall day, what gave out and effort in a tap each', async () =>
 });
 
 it('ticks work beside the pull, with its kg where there are some', async () => {
-    const { press, fill, deeds } = await floor(day(athlete('Ada', [plank])));
+    const { press, fill, sees, deeds } = await floor(day(athlete('Ada', [plank])));
     await press(/^40 s as asked for Ada/);
     await eventually(() => expect(deeds()).toHaveLength(1));
     pass(60);
     await press('Another count or note for Ada Marsh');
-    await fill('Load in kg', '10');
+    await fill(/^Load/, 'heavy');
+    await press('50', 'How much, logs the set');
+    await sees('“heavy” is not a number.');
+    expect(deeds()).toHaveLength(1);
+    await fill(/^Load/, '10');
     await press('50', 'How much, logs the set');
     await eventually(() =>
         expect(deeds().map((d) => d.beside)).toMatchObject([
