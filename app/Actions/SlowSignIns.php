@@ -51,9 +51,12 @@ final readonly class SlowSignIns
         }
     }
 
-    public function succeeded(string $email): void
+    /** A right password forgets what went wrong with the account, and is no failure of the address. */
+    public function succeeded(string $email, string $address): void
     {
-        $this->db->table('sign_in_delays')->where('key', self::key('account', $email))->delete();
+        $delays = $this->db->table('sign_in_delays');
+        $delays->clone()->where('key', self::key('account', $email))->delete();
+        $delays->where('key', self::key('address', $address))->decrement('failures', 1, ['until' => $this->clock->now()]);
     }
 
     private function count(string $key, int $free): void

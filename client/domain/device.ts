@@ -1,4 +1,5 @@
 import Dexie, { liveQuery, type Table } from 'dexie';
+import type { Schemas } from './http';
 import type { Problem } from './problems';
 import type { DeedStore, Waiting } from './queue';
 
@@ -34,6 +35,8 @@ export function asDeed(waiting: { set?: unknown; deed?: unknown }): void {
     }
 }
 
+const LAST = 'steady-rung.me';
+
 /** What is kept on this device: deeds that wait, and what was read last. */
 class Device extends Dexie {
     sets!: Table<Waiting, number>;
@@ -50,6 +53,11 @@ class Device extends Dexie {
         this.version(3)
             .stores({ marks: 'key' })
             .upgrade((device) => device.table('sets').toCollection().modify(asDeed));
+        this.version(4).upgrade(async (device) => {
+            const last = localStorage.getItem(LAST);
+            await (last !== null && device.table('marks').put({ key: LAST, value: last }));
+            localStorage.removeItem(LAST);
+        });
     }
 }
 
@@ -73,6 +81,13 @@ export function watchDeeds(owner: string, changed: (waiting: Waiting[]) => void,
     const watching = liveQuery(() => deedStore.all(owner)).subscribe({ next: changed, error: failed });
     return () => watching.unsubscribe();
 }
+
+/** Who was signed in here last. It stands where the deeds stand, for a browser that falls may lose what it keeps elsewhere. */
+export const lastCoach = {
+    read: async (): Promise<Schemas['Me'] | null> => JSON.parse((await device.marks.get(LAST).catch(() => undefined))?.value ?? 'null') as Schemas['Me'] | null,
+    keep: async (who: Schemas['Me']): Promise<void> => void (await device.marks.put({ key: LAST, value: JSON.stringify(who) }).catch(() => undefined)),
+    forget: async (): Promise<void> => device.marks.delete(LAST).catch(() => undefined),
+};
 
 const MARK = 'steady-rung.mark';
 

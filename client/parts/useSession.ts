@@ -1,8 +1,7 @@
 import { useQueryClient } from '@tanstack/vue-query';
-import { useLocalStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
-import { keptReads } from '../domain/device';
+import { keptReads, lastCoach } from '../domain/device';
 import { api, onSignedOut, outcome, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { coachOf } from '../domain/queue';
@@ -19,20 +18,19 @@ export const useSession = defineStore('session', () => {
     const asked = shallowRef(false);
     const seen = shallowRef(false);
     const founded = shallowRef(true);
-    /** Who was signed in here last: while the server is away the page goes on with that, and without one nothing is asked. */
-    const last = useLocalStorage<Me | null>('steady-rung.me', null, { serializer: { read: (t) => JSON.parse(t) as Me | null, write: JSON.stringify } });
     let stopKeeping = (): void => {};
 
     onSignedOut(() => (me.value = undefined));
 
     async function enter(who: Me): Promise<void> {
-        if (last.value !== null && last.value.key !== who.key) {
+        const last = await lastCoach.read();
+        if (last !== null && last.key !== who.key) {
             await forget();
         }
+        await lastCoach.keep(who);
         stopKeeping();
         stopKeeping = await keepReads(client, who.key);
         me.value = who;
-        last.value = who;
         seen.value = true;
         queue.serve(who.key);
     }
@@ -45,8 +43,10 @@ export const useSession = defineStore('session', () => {
         await keptReads.wipe().catch(() => undefined);
     }
 
+    /** While the server is away the page goes on with who was here last; without one nobody is asked for. */
     async function ask(): Promise<void> {
-        if (last.value === null) {
+        const last = await lastCoach.read();
+        if (last === null) {
             const health = await outcome(api.GET('/api/health'));
             founded.value = !health.ok || health.value.founded;
         } else {
@@ -55,9 +55,9 @@ export const useSession = defineStore('session', () => {
                 await enter(result.value);
             } else if (result.problem.code === 'signed-out') {
                 await forget();
-                last.value = null;
+                await lastCoach.forget();
             } else {
-                await enter(last.value);
+                await enter(last);
             }
         }
         asked.value = true;
@@ -81,12 +81,12 @@ export const useSession = defineStore('session', () => {
         await forget();
         me.value = undefined;
         seen.value = false;
-        last.value = null;
+        await lastCoach.forget();
     }
 
     function change(who: Me): void {
         me.value = who;
-        last.value = who;
+        void lastCoach.keep(who);
     }
 
     return {

@@ -150,6 +150,13 @@ it('slows an address down that tries many accounts, and forgets it after a day',
     expect(DB::table('sign_in_delays')->count())->toBe(2);
 });
 
+it('counts no right password against a gym whose coaches all sign in from one address', function (): void {
+    $this->app->make(AuthManager::class)->forgetGuards();
+    foreach (range(1, 25) as $ignored) {
+        $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'right-password'])->assertOk();
+    }
+});
+
 it('takes as long for an account that is not there, and takes any text as one', function (): void {
     $this->app->make(AuthManager::class)->forgetGuards();
     $seen = [];

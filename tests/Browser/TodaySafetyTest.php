@@ -105,6 +105,13 @@ final class Device
     }
 }
 
+/** Whatever a walk leaves dead, the next one finds alive. */
+afterEach(function (): void {
+    if ((new Http(Instance::url()))->send('GET', '/api/health')[0] !== 200) {
+        startAgain();
+    }
+});
+
 it('loses and doubles nothing of twelve athletes by twelve sets while everything dies in turn', function (int $devices): void {
     [$class, $ids] = classOfTwelve();
     $profiles = array_map(fn (int $n): string => sys_get_temp_dir()."/steady-device-$n-".getmypid(), range(1, $devices));

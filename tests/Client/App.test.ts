@@ -1,6 +1,7 @@
 import { expect, it, vi } from 'vitest';
 import { h } from 'vue';
 import App from '../../client/App.vue';
+import { lastCoach } from '../../client/domain/device';
 import { api, outcome } from '../../client/domain/http';
 import { eventually, show } from './support/screen';
 import { me } from './support/samples';
@@ -8,7 +9,6 @@ import { fault, refuse, serve } from './support/server';
 
 const wrong = refuse(401, 'wrong-sign-in', 'Wrong.');
 const signedOut = refuse(401, 'signed-out', 'Nobody is signed in.');
-const KNOWN = 'steady-rung.me';
 const health = { application: 'steady-rung', database: true, founded: true };
 
 const held = (): string | null | undefined => document.querySelector('[inert]')?.getAttribute('inert');
@@ -27,7 +27,7 @@ it('asks to sign in without asking who is there, says what is wrong, keeps the e
     await sees('The Mill');
     expect(text()).not.toContain('Password');
     expect(asked.map((a) => a.deed)).toEqual(['GET /api/health', 'POST /api/sign-in', 'POST /api/sign-in']);
-    expect(JSON.parse(localStorage.getItem(KNOWN)!)).toMatchObject({ key: me.key });
+    expect(await lastCoach.read()).toMatchObject({ key: me.key });
 });
 
 it('fetches the token before the first write, and sends it', async () => {
@@ -50,7 +50,7 @@ it('fetches the token before the first write, and sends it', async () => {
 });
 
 it('knows a coach who comes back, and holds the page when the session is lost', async () => {
-    localStorage.setItem(KNOWN, JSON.stringify(me));
+    await lastCoach.keep(me);
     let lost = false;
     serve({ 'GET /api/me': () => me, 'GET /api/kit': () => (lost ? signedOut : {}), 'POST /api/sign-in': () => me });
     const { sees, press, text } = show(App);
@@ -65,22 +65,22 @@ it('knows a coach who comes back, and holds the page when the session is lost', 
 });
 
 it('forgets a session that has ended, and one that is ended', async () => {
-    localStorage.setItem(KNOWN, JSON.stringify(me));
+    await lastCoach.keep(me);
     serve({ 'GET /api/me': () => signedOut });
     const first = show(App);
     await first.sees('Password');
-    await eventually(() => expect(localStorage.getItem(KNOWN)).toBeNull());
+    await eventually(async () => expect(await lastCoach.read()).toBeNull());
 
-    localStorage.setItem(KNOWN, JSON.stringify(me));
+    await lastCoach.keep(me);
     const asked = serve({ 'GET /api/me': () => me, 'POST /api/sign-out': () => null });
     const second = show({ render: () => h(App) });
     await second.press('Sign out');
-    await eventually(() => expect(localStorage.getItem(KNOWN)).toBeNull());
+    await eventually(async () => expect(await lastCoach.read()).toBeNull());
     expect(asked.at(-1)!.deed).toBe('POST /api/sign-out');
 });
 
 it('goes on with who was there last while the server is away', async () => {
-    localStorage.setItem(KNOWN, JSON.stringify(me));
+    await lastCoach.keep(me);
     serve({});
     const { sees, text } = show(App);
     await sees('The Mill');

@@ -52,7 +52,7 @@ final readonly class SessionController
         if (! $hasher->check($input->password, $user->password ?? self::NOBODYS) || $user === null) {
             throw new Problem(ProblemCode::WrongSignIn, 'Check both and try again.');
         }
-        $slow->succeeded($input->email);
+        $slow->succeeded($input->email, (string) $request->ip());
         $this->web->enter($request, $user);
         $response = new JsonResponse(MeJson::of($user));
         $response->headers->setCookie($devices->remember($user));

@@ -48,7 +48,7 @@ final class Page
     public function forget(): self
     {
         $this->tools->execute('Network.clearBrowserCookies');
-        $this->tools->execute('Storage.clearDataForOrigin', ['origin' => $this->base, 'storageTypes' => 'local_storage']);
+        $this->tools->execute('Storage.clearDataForOrigin', ['origin' => $this->base, 'storageTypes' => 'local_storage,indexeddb']);
 
         return $this;
     }

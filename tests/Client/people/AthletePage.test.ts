@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest';
 import AthletePage from '../../../client/people/AthletePage.vue';
+import { lastCoach } from '../../../client/domain/device';
 import type { Schemas } from '../../../client/domain/http';
 import { useSession } from '../../../client/parts/useSession';
 import { band, bandView, call, heron, jolyon, kit, me, rook, set, practice } from '../support/samples';
@@ -26,7 +27,6 @@ const ladder = (lane: Schemas['Ladder']['lane'], rungs: Schemas['Rung'][] = []):
 
 /** The athlete on the Heron band, with what differs and with what else is answered. */
 function page(athlete: Partial<Schemas['Athlete']> = {}, answers: Record<string, (asked: Asked) => unknown> = {}) {
-    localStorage.setItem('steady-rung.me', JSON.stringify(me));
     const asked = serve({
         'GET /api/me': () => me,
         'POST /api/deeds': ({ body }) => ({
@@ -41,7 +41,7 @@ function page(athlete: Partial<Schemas['Athlete']> = {}, answers: Record<string,
         ...answers,
     });
     const shown = show(AthletePage, { id: 'jolyon' });
-    void useSession().ask();
+    void lastCoach.keep(me).then(useSession().ask);
     return { asked, count: (deed: string) => asked.filter((a) => a.deed === deed).length, ...shown };
 }
 

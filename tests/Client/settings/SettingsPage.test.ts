@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest';
 import { defineComponent, h } from 'vue';
+import { lastCoach } from '../../../client/domain/device';
 import SettingsPage from '../../../client/settings/SettingsPage.vue';
 import { useSession } from '../../../client/parts/useSession';
 import { me } from '../support/samples';
@@ -7,7 +8,7 @@ import { eventually, show } from '../support/screen';
 import { fault, refuse, serve, type Asked } from '../support/server';
 
 async function settings(answers: Record<string, (asked: Asked) => unknown>, who = me) {
-    localStorage.setItem('steady-rung.me', JSON.stringify(who));
+    await lastCoach.keep(who);
     const asked = serve({ 'GET /api/me': () => who, 'GET /api/coaches': () => ({ items: [{ id: 'coach', name: 'Coach' }] }), ...answers });
     const shown = show(defineComponent({ setup: () => () => (useSession().signedIn ? h(SettingsPage) : null) }));
     await useSession().ask();

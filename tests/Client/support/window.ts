@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { cleanup, configure } from '@testing-library/vue';
 import { afterEach, beforeEach, vi } from 'vitest';
-import { keptReads, deedStore } from '../../../client/domain/device';
+import { deedStore, keptReads, lastCoach } from '../../../client/domain/device';
 import { PATIENCE_MS } from './patience';
 import { COACH } from './samples';
 
@@ -29,6 +29,7 @@ Element.prototype.scrollTo = () => {};
 
 beforeEach(async () => {
     await keptReads.wipe();
+    await lastCoach.forget();
     for (const waiting of await deedStore.all(COACH)) {
         await deedStore.remove(waiting.id);
     }
