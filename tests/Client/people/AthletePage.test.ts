@@ -53,7 +53,7 @@ it('offers to undo a logged set, takes it back once, and freshens the log', asyn
     await eventually(() => expect(useSession().signedIn).toBe(true));
     await press(/^8/, COUNTS);
     await sees('Logged 8 clean.');
-    await eventually(() => expect(count('POST /api/deeds')).toBe(1));
+    await eventually(() => expect(sentSets(asked)).toHaveLength(1));
     const id = sentSets(asked)[0]!.id;
     await eventually(() => expect(count(`GET ${A}/sets`)).toBeGreaterThan(1));
     await press('Undo');

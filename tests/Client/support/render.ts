@@ -11,6 +11,16 @@ export function attributes(html: string, name: string): string[] {
     return [...html.matchAll(new RegExp(` ${name}="([^"]*)"`, 'g'))].map((m) => m[1] ?? '');
 }
 
+/** The words on a page as they stand, each element's apart. */
+export function wordsOf(element: Element): string {
+    const walker = document.createTreeWalker(element, NodeFilter.SHOW_TEXT);
+    const texts: string[] = [];
+    while (walker.nextNode()) {
+        texts.push(walker.currentNode.nodeValue ?? '');
+    }
+    return texts.join(' ').replace(/\s+/g, ' ').trim();
+}
+
 /** The words of the markup, tags taken away. */
 export function words(html: string): string {
     return html

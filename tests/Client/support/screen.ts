@@ -1,11 +1,11 @@
-import { userEvent, type UserEvent } from '@testing-library/user-event';
+import { PointerEventsCheckLevel, userEvent, type UserEvent } from '@testing-library/user-event';
 import { fireEvent, render, screen, within } from '@testing-library/vue';
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
-import { createPinia } from 'pinia';
+import { createPinia, type Pinia } from 'pinia';
 import { expect, vi } from 'vitest';
 import type { Component } from 'vue';
 import { createMemoryHistory, createRouter, type Router } from 'vue-router';
-import { words } from './render';
+import { wordsOf } from './render';
 import { PATIENCE_MS } from './patience';
 
 export interface Shown {
@@ -35,11 +35,25 @@ export async function at(path: string): Promise<Router> {
     return router;
 }
 
+const stores: Pinia[] = [];
+
+/** The queues of a test send nothing in the next. */
+export async function endQueues(): Promise<void> {
+    const { useDeedQueue } = await import('../../../client/parts/useDeedQueue');
+    stores.splice(0).forEach((pinia) => 'deed-queue' in pinia.state.value && useDeedQueue(pinia).serve(undefined));
+}
+
 /** A component on a page, used as a person uses it: by names, labels and words. */
 export function show(component: Component, props: Record<string, unknown> = {}, router = routes()): Shown {
-    const user = userEvent.setup({ advanceTimers: (ms) => (vi.isFakeTimers() ? vi.advanceTimersByTime(ms) : undefined), delay: null });
-    const { emitted, rerender } = render(component, { props, global: { plugins: [[VueQueryPlugin, { queryClient: new QueryClient() }], createPinia(), router] } });
-    const text = (): string => words(document.body.innerHTML);
+    const user = userEvent.setup({
+        pointerEventsCheck: PointerEventsCheckLevel.Never,
+        advanceTimers: (ms) => (vi.isFakeTimers() ? vi.advanceTimersByTime(ms) : undefined),
+        delay: null,
+    });
+    const pinia = createPinia();
+    stores.push(pinia);
+    const { emitted, rerender } = render(component, { props, global: { plugins: [[VueQueryPlugin, { queryClient: new QueryClient() }], pinia, router] } });
+    const text = (): string => wordsOf(document.body);
     const place = async (inside?: string) => (inside === undefined ? screen : within(await screen.findByLabelText(inside)));
 
     const fill = async (label: string | RegExp, value: string, inside?: string): Promise<void> =>

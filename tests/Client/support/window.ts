@@ -4,6 +4,7 @@ import { afterEach, beforeEach, vi } from 'vitest';
 import { deedStore, keptReads, lastCoach } from '../../../client/domain/device';
 import { PATIENCE_MS } from './patience';
 import { COACH } from './samples';
+import { endQueues } from './screen';
 
 /** What a browser has and the simulated one lacks: an address that paths are relative to, sizes, media and scrolling. */
 const AddressedRequest = class extends Request {
@@ -18,8 +19,9 @@ class SizeObserver {
     disconnect(): void {}
 }
 
-/* Looking through every style for what hides a button takes most of a test's time. */
+/* Looking through every style for what hides a button takes most of a test's time: what an element says itself is all there is. */
 configure({ defaultHidden: true, asyncUtilTimeout: PATIENCE_MS });
+globalThis.getComputedStyle = (element, pseudo) => (pseudo ? document.createElement('i') : (element as HTMLElement)).style;
 
 globalThis.Request = AddressedRequest;
 globalThis.ResizeObserver = SizeObserver;
@@ -38,8 +40,9 @@ beforeEach(async () => {
     localStorage.clear();
 });
 
-afterEach(() => {
+afterEach(async () => {
     cleanup();
+    await endQueues();
     vi.unstubAllGlobals();
     vi.useRealTimers();
 });
