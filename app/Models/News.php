@@ -10,7 +10,7 @@ use Illuminate\Database\ConnectionInterface;
  * Of whom something new was told, numbered in the order in which it came to stand: the number is taken last before a deed
  * stands, and the gym's row is held until then, so nobody who asks for what is later than a number misses one.
  */
-final readonly class News
+readonly class News
 {
     /** Who asks for what is older reads everything anew. */
     private const KEPT = 5000;

@@ -152,6 +152,7 @@ migrate_and_seed() {
     fi
     [ -n "${STEADY_EMPTY:-}" ] || is_current "$(filled)" yes && [ "$(sql steady 'SELECT count(*) FROM gyms')" -gt 0 ] || {
         step "Filling the demo gym" as_app_user php "$ROOT/artisan" steady:demo
+        sql steady ANALYZE # the planner knows nothing yet of what was filled in
         mark_current "$(filled)" yes
     }
     [ -n "${STEADY_EMPTY:-}" ] || step "Opening the floor" as_app_user php "$ROOT/artisan" steady:evening

@@ -11,6 +11,7 @@ use App\Models\BandInspection;
 use App\Models\CurrentGym;
 use App\Models\Gear;
 use App\Models\Gym;
+use App\Models\News;
 use App\Models\User;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\ConnectionInterface;
@@ -72,50 +73,51 @@ final class DemoGym
     ) {
     }
 
-    /** Whether something was filled in; a gym of somebody's own is left alone, and a filling that was broken off goes on. */
-    public function fill(): bool
+    /** The gym with its coach and kit, as far as it is not there yet; false, and nothing, where a gym of somebody's own is. */
+    public function open(): bool
     {
         if (Gym::query()->where('is_demo', false)->exists()) {
             return false;
         }
+        $this->db->transaction(function (): void {
+            $gym = Gym::query()->find(self::id(1));
+            $this->current->enter($gym ?? $this->gym());
+        });
+
+        return true;
+    }
+
+    /** Every so manieth athlete with the whole history; who is there already is left alone, so a filling that was broken off goes on. */
+    public function fill(int $from, int $every): void
+    {
         $clock = new DemoClock($this->clock->now());
         $this->app->instance(ClockInterface::class, $clock);
-        try {
-            $coach = $this->db->transaction($this->open(...));
-
-            return array_filter(array_map(fn (int $i, DemoAthlete $demo): bool => $this->athlete($i, $demo, $coach, $clock), array_keys(self::athletes()), self::athletes())) !== [];
-        } finally {
-            $this->app->instance(ClockInterface::class, $this->clock);
+        $this->app->bind(News::class, UntoldNews::class);
+        $coach = User::query()->findOrFail(self::id(2));
+        foreach (self::athletes() as $i => $demo) {
+            if ($i % $every === $from && Athlete::query()->whereKey(self::id(100 + $i))->doesntExist()) {
+                $this->athlete($i, $demo, $coach, $clock);
+            }
         }
     }
 
-    /** The gym with its coach and kit, as far as it is not there yet. */
-    private function open(): User
+    private function gym(): Gym
     {
-        $gym = Gym::query()->find(self::id(1));
-        if ($gym !== null) {
-            $this->current->enter($gym);
-
-            return User::query()->findOrFail(self::id(2));
-        }
         $gym = Gym::query()->create(['id' => self::id(1), 'name' => 'Hollowbrook Mill', 'timezone' => 'Europe/London', 'is_demo' => true]);
+        $this->current->enter($gym);
         $coach = User::query()->create([
             'id' => self::id(2), 'gym_id' => $gym->id, 'name' => 'Coach at the Mill',
             'email' => 'coach@hollowbrook.example', 'password' => 'chalk-and-rope',
         ]);
-        $this->current->enter($gym);
         $this->kit($gym);
         $this->inspections($gym, $coach);
 
-        return $coach;
+        return $gym;
     }
 
-    /** One athlete with the whole history, or nothing; false where it is there. */
-    private function athlete(int $i, DemoAthlete $demo, User $coach, DemoClock $clock): bool
+    /** One athlete with the whole history, or nothing. */
+    private function athlete(int $i, DemoAthlete $demo, User $coach, DemoClock $clock): void
     {
-        if (Athlete::query()->whereKey(self::id(100 + $i))->exists()) {
-            return false;
-        }
         $gym = Gym::query()->findOrFail(self::id(1));
         $today = $this->clock->now()->setTimezone(new \DateTimeZone($gym->timezone))->setTime(18, 30);
         $this->db->transaction(function () use ($i, $demo, $coach, $clock, $gym, $today): void {
@@ -125,9 +127,6 @@ final class DemoGym
             ]);
             $this->app->make(DemoHistory::class, ['clock' => $clock])->write($demo, $athlete, $coach, self::last($today, $i, $demo), self::SEED + $i);
         });
-        $this->db->statement('ANALYZE'); // the planner knows nothing yet of what was filled in
-
-        return true;
     }
 
     /** The last session of the history; who comes on the evening that is in swing has not trained this week yet. */

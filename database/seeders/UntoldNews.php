@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\News;
+
+/**
+ * Nobody looks on while the demo is filled, and athletes filled beside one another do not wait for the gym's number.
+ */
+final readonly class UntoldNews extends News
+{
+    public function tell(string $athleteId): void
+    {
+    }
+}
