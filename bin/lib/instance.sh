@@ -8,9 +8,18 @@ bring_up() { # port, packages…
     local port="$1"
     shift
     refuse_taken_port "$port"
+    prepare "$@"
+    serve "$port"
+}
+
+prepare() { # packages…
     install_packages "$@"
     install_composer
     install_npm
+}
+
+serve() { # port
+    local port="$1"
     build_client
     hand_over
     start_database

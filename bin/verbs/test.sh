@@ -7,35 +7,46 @@ one_at_a_time
 trap take_down EXIT
 take_down
 rm -rf "$PG_DATA"
+prepare "${RUN_PACKAGES[@]}"
 port="$(free_port)"
-bring_up "$port" "${RUN_PACKAGES[@]}"
-install_packages "${TEST_PACKAGES[@]}" > >(cat) & # in lines, not over those of the suites
-tools=$!
-make_database steady_api
 export STEADY_TEST_URL="http://127.0.0.1:$port"
+ready="$RUN/ready"
+rm -f "$ready"
 
+# Two rows side by side: the instance and the walks through it; what reads the code, then what needs the database too.
 {
-    check "PHP style (Pint)" "$ROOT/vendor/bin/pint" --test
-    check "PHPStan, core and formats at level max" phpstan phpstan.neon
-    check "PHPStan, shell at level 8" phpstan phpstan-app.neon
-    check "Client types (vue-tsc)" npm_here run types
-    check "Client lint (ESLint, Prettier)" npm_here run lint
-    check "API document and client types are current" api_types_current
+    install_packages "${TEST_PACKAGES[@]}" > >(cat) & # in lines, not over those of the suites
+    tools=$!
+    serve "$port"
+    make_database steady_api
+    wait "$tools"
+    touch "$ready"
+    suite browser "$@"
 } &
-reading=$!
+walks=$!
+
+await_ready() {
+    until [ -e "$ready" ]; do
+        kill -0 "$walks" 2>/dev/null || die 1 "The instance of the tests did not come up."
+        sleep 0.2
+    done
+}
+
+check "PHP style (Pint)" "$ROOT/vendor/bin/pint" --test
+check "PHPStan, core and formats at level max" phpstan phpstan.neon
+check "PHPStan, shell at level 8" phpstan phpstan-app.neon
 for suite in core devices arch; do
     suite "$suite" "$@"
 done
-wait "$tools"
-suite reference "$@"
-wait "$reading"
-{
-    as_owner_suite api "$@"
-    as_owner_suite upgrade "$@"
-    suite formats "$@" # here, for the browser takes the longest
-    check "Client units (Vitest)" npm_here run units
-} &
-tables=$!
-suite browser "$@"
-wait "$tables"
+await_ready
+check "API document and client types are current" api_types_current
+check "Client types (vue-tsc)" npm_here run types
+check "Client lint (ESLint, Prettier)" npm_here run lint
+check "Client units (Vitest)" npm_here run units
+as_owner_suite api "$@"
+as_owner_suite upgrade "$@"
+for suite in reference formats; do
+    suite "$suite" "$@"
+done
+wait "$walks"
 sum_up

@@ -43,11 +43,11 @@ it('takes a coach from the tape measure to the printed card', function (): void 
     $page = Page::open(Instance::url(), 1280, 800);
     try {
         // 1. The body: weigh, wrong and right; see the proportions with their source.
-        $page->signIn()->visit('/people/'.KERENSA.'/body')->see('Drillis & Contini 1966')->see('measured');
+        $page->signIn()->go('/people/'.KERENSA.'/body')->see('Drillis & Contini 1966')->see('measured');
         $page->fill('Weighed today', '9')->press('Note it')->see('9 kg is outside 20–300 kg.')->fill('Weighed today', '63')->press('Note it')->see('Mass: 63.0 kg');
 
         // 2. Kit: rings with a strap that hangs to the floor are refused; a band on the bench, measured off the scale.
-        $page->visit('/kit')->press('Add a ring pair')->fill('Name', "Hill rings $tag")->fill('Height of the anchor', '250')->fill('Strap marks, anchor to ring', '110, 245')->press('Add ring pair')->see('hangs to the floor');
+        $page->go('/kit')->press('Add a ring pair')->fill('Name', "Hill rings $tag")->fill('Height of the anchor', '250')->fill('Strap marks, anchor to ring', '110, 245')->press('Add ring pair')->see('hangs to the floor');
         expect($page->valueOf('Strap marks, anchor to ring'))->toBe('110, 245');
         $page->fill('Strap marks, anchor to ring', '110, 150')->press('Add ring pair')->see("Hill rings $tag");
         $page->press('Add a band')->fill('Name or shop tag', "Heron $tag")->fill('Width', '32')->fill('Thickness', '4.5')->fill('Hung length', '100')->see('Estimated, ±')->see('at the foot');
@@ -61,7 +61,7 @@ it('takes a coach from the tape measure to the printed card', function (): void 
         $page->press('Add band')->see("Heron $tag")->press('Sound')->press('Note the inspection')->see('Looked at today; 0 sets since.');
 
         // 3, 4. Set-ups of every kind, and the questions turned round.
-        $page->visit('/people/'.KERENSA.'/setups')->see('How it came about')->press('Row')->fill('Or: which heel mark for a carried share of', '55')->press('Find it')->click(WebDriverBy::cssSelector('.answers li:nth-child(2) button'))->see('Carried, mean');
+        $page->go('/people/'.KERENSA.'/setups')->see('How it came about')->press('Row')->fill('Or: which heel mark for a carried share of', '55')->press('Find it')->click(WebDriverBy::cssSelector('.answers li:nth-child(2) button'))->see('Carried, mean');
         Wait::until(fn (): bool => $page->valueOf('Heel mark') !== '0', 'No heel mark was found.');
         $page->see('55 %')->fill('Heel mark', '290')->see('Does not fit.')->see('Move the heels');
         $page->press('Foot help')->choose('Bar', 'Beam bar')->choose('Feet on', 'Mid box')->see('Bounded, not measured')->fill('Scale under the feet', '12')->see('51.0 kg')->fill('Scale under the feet', '');
@@ -76,7 +76,7 @@ it('takes a coach from the tape measure to the printed card', function (): void 
         $page->click(WebDriverBy::cssSelector('.manner summary'))->press('Under')->see(', under grip');
 
         // 5. The ladder, longer and shorter; put on the lowest of its rungs.
-        $page->visit('/people/'.KERENSA)->see('Largest step')->see('share of bodyweight carried');
+        $page->go('/people/'.KERENSA)->see('Largest step')->see('share of bodyweight carried');
         $page->choose('Length of the ladder', '5 rungs at most');
         $five = count($page->fetched('athletes/'.KERENSA.'/ladder?lane=pull&most_rungs=5')['rungs']);
         Wait::until(fn (): bool => (int) $page->script('return Number(document.querySelector(".ladder .more").innerText.match(/\\d+/)[0])') < $five, 'The ladder did not get shorter.');
@@ -87,8 +87,8 @@ it('takes a coach from the tape measure to the printed card', function (): void 
         $page->click(WebDriverBy::cssSelector('.strip button:nth-child(2)'))->see('Top hold, 20 s')->fill('Seconds', '17')->press('Log hang')->see('Logged 17 s');
 
         // 6, 7. Its drawing on a card; the card of the set-up in use.
-        $page->visit('/people/'.KERENSA.'/card')->see('Kerensa Dobbs')->see('3 × 8')->see('Test the anchor before anyone hangs.');
-        $page->visit('/cards')->see('Kerensa Dobbs')->see('Merrin Stope')->press('Aldith Farrow');
+        $page->go('/people/'.KERENSA.'/card')->see('Kerensa Dobbs')->see('3 × 8')->see('Test the anchor before anyone hangs.');
+        $page->go('/cards')->see('Kerensa Dobbs')->see('Merrin Stope')->press('Aldith Farrow');
         Wait::until(fn (): bool => ! $page->script('return document.querySelector("[aria-label=\\"Card of Aldith Farrow\\"]") !== null'), 'Her card is still there.');
         expect(array_filter($page->consoleErrors(), fn (string $line): bool => ! str_contains($line, 'status of 422')))->toBe([]);
     } finally {
@@ -99,7 +99,7 @@ it('takes a coach from the tape measure to the printed card', function (): void 
 it('shows on the ladder, the bench and the set-up page what the core answers from the command line', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->visit('/people/'.KERENSA)->see('Largest step');
+        $page->signIn()->go('/people/'.KERENSA)->see('Largest step');
         $kit = $page->fetched('kit');
         $compared = [];
         foreach (['Pull' => 'pull', 'Row' => 'row'] as $tab => $lane) {
@@ -115,7 +115,7 @@ it('shows on the ladder, the bench and the set-up page what the core answers fro
         }
         expect(array_keys($compared))->toContain('band')->toContain('row')->toContain('strict');
 
-        $page->visit('/kit')->see('at the knee')->choose('Athlete', 'Kerensa Dobbs')->choose('Bar', 'Beam bar');
+        $page->go('/kit')->see('at the knee')->choose('Athlete', 'Kerensa Dobbs')->choose('Bar', 'Beam bar');
         $wren = array_values(array_filter($kit['bands'], fn (array $b): bool => $b['name'] === 'Wren 13 mm'))[0];
         $beam = array_values(array_filter($kit['gear'], fn (array $g): bool => $g['name'] === 'Beam bar'))[0];
         foreach (['foot', 'knee'] as $attach) {
@@ -166,12 +166,12 @@ it('draws the band as long, the heels where and the body at the angle that is co
 it('prints a card on one page of A5, legibly, and a class several to a page of A4', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->visit('/people/'.KERENSA.'/card')->see('Print on A5');
+        $page->signIn()->go('/people/'.KERENSA.'/card')->see('Print on A5');
         expect($page->printedPages())->toBe(1);
         $smallest = $page->printedTypePt('.setup-card', 130);
         expect($smallest)->toBeGreaterThanOrEqual(7.5);
 
-        $page->visit('/cards')->see('Merrin Stope')->see('carries');
+        $page->go('/cards')->see('Merrin Stope')->see('carries');
         $cards = (int) $page->script('return document.querySelectorAll(".setup-card").length');
         expect($cards)->toBeGreaterThan(10)->and($page->printedPages())->toBeLessThanOrEqual((int) ceil($cards / 4));
     } finally {
@@ -182,7 +182,7 @@ it('prints a card on one page of A5, legibly, and a class several to a page of A
 it('keeps the bench usable when the scale falls silent, repeats itself or jumps', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->visit('/kit')->press('Add a band')->fill('Name or shop tag', 'Bench')->fill('Width', '29')->fill('Thickness', '4.5')->fill('Hung length', '100');
+        $page->signIn()->go('/kit')->press('Add a band')->fill('Name or shop tag', 'Bench')->fill('Width', '29')->fill('Thickness', '4.5')->fill('Hung length', '100');
         $page->press('Listen to the scale')->see('Simulated: pull to');
         $page->slide('Pull to', 0.4);
         $page->see('Steady');

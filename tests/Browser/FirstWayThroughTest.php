@@ -64,7 +64,7 @@ it('goes from an athlete and a band to the next call, on a phone', function (): 
 
         $form = "//form[.//h2[.='Clean reps with a band']]";
         // 4. Log a baseline: clean reps with the band, and a dead hang.
-        $page->visit("/people/$athlete")->press('Log a baseline')->click(WebDriverBy::xpath("//summary[.='Another set-up, another hang']"))->choose('Band', "Otter $tag", $form)->choose('Bar', "Mill bar $tag", $form)
+        $page->go("/people/$athlete")->press('Log a baseline')->click(WebDriverBy::xpath("//summary[.='Another set-up, another hang']"))->choose('Band', "Otter $tag", $form)->choose('Bar', "Mill bar $tag", $form)
             ->press('7', "$form//*[@aria-label='Clean reps']")->press('1', "$form//*[@aria-label='In reserve']")
             ->press('Log reps')->see('Logged 7 clean.');
         $page->fill('Seconds', '31')->press('Log hang', "//*[@aria-label='Next step']")->see('Logged 31 s hang.')->press('Done');
@@ -102,7 +102,7 @@ it('goes from an athlete and a band to the next call, on a phone', function (): 
 it('shows on the scale what the core answers from the command line', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->visit('/people/01900000-0000-7000-8000-000000000100')->choose('Shown', 'Rook 32 mm')->see('Rook 32 mm · knee');
+        $page->signIn()->go('/people/01900000-0000-7000-8000-000000000100')->choose('Shown', 'Rook 32 mm')->see('Rook 32 mm · knee');
         expect($page->script('return [...document.querySelectorAll(".ticks text")].every((t) => t.getBBox().x >= 0)'))->toBeTrue();
         $shown = $page->script('return [...document.querySelectorAll("[data-rung]")].map((b) => [b.dataset.rung, b.querySelector(".share").innerText, b.querySelector(".kg").innerText])');
         $data = $page->fetched('kit');
@@ -187,7 +187,7 @@ it('shows the sets of one tab in another, and logs a double tap once', function 
 it('holds the page and what was typed when the session is lost', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->visit('/people/new')->fill('Name', 'Half typed')->fill('Bodyweight', '60')->fill('Height', '170');
+        $page->signIn()->go('/people/new')->fill('Name', 'Half typed')->fill('Bodyweight', '60')->fill('Height', '170');
         $page->driver->manage()->deleteAllCookies();
         $page->press('Add athlete')->see('You were signed out.')->fill('Email', 'coach@hollowbrook.example')->fill('Password', 'chalk-and-rope')->press('Sign in');
         $page->dontSee('You were signed out.');

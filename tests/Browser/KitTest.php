@@ -33,7 +33,7 @@ it('keeps gear of every kind, refuses what cannot be beside the field, and keeps
     $tag = 'P';
     $page = Page::open(Instance::url(), 390, 844);
     try {
-        $page->signIn()->visit('/kit')->see('Bands');
+        $page->signIn()->go('/kit')->see('Bands');
         $page->press('Add a box')->press('Add box')->see('Needed')->fill('Name', "Crate $tag")->fill('Height', '900')->press('Add box')->see('900 cm is outside 5–150 cm.');
         expect($page->valueOf('Name'))->toBe("Crate $tag");
         $page->fill('Height', '42,5')->press('Add box')->see("Crate $tag")->press('Save')->press('Retire')->see('Take back into use');
@@ -43,7 +43,7 @@ it('keeps gear of every kind, refuses what cannot be beside the field, and keeps
             ->fill('Whole stack', '60')->fill('Leverage', 'much')->press('Add machine')->see('“much” is not a number.')->fill('Leverage', '0.5')->press('Add machine')->see("Winch $tag");
 
         // What was added is there to be put together at once.
-        $page->visit(MERRINS_PAGE.'/setups')->see('How it came about')->press('Pull-down')->choose('Machine', "Winch $tag")->fill('Stack', '40')->see('20.0 kg');
+        $page->go(MERRINS_PAGE.'/setups')->see('How it came about')->press('Pull-down')->choose('Machine', "Winch $tag")->fill('Stack', '40')->see('20.0 kg');
         expect(array_filter($page->consoleErrors(), fn (string $line): bool => ! str_contains($line, 'status of 422')))->toBe([]);
     } finally {
         $page->close();
@@ -54,16 +54,16 @@ it('reminds of a band that is due where it is used; a fault takes it out of use,
     $page = Page::open(Instance::url(), 1280, 800);
     try {
         [$athlete, $band] = onDueBand($page->signIn());
-        $page->visit("/people/$athlete")->see($band)->see('look at it before the next set');
+        $page->go("/people/$athlete")->see($band)->see('look at it before the next set');
         $page->click(WebDriverBy::cssSelector('.due a'))->see('Inspections')->see('Due.');
         expect($page->script('return document.querySelector("[aria-current=true]").innerText'))->toContain($band);
         $page->press('Nick')->see('A fault takes the band out of use at once.')->fill('Note (optional)', 'At the hitch')->press('Note the inspection')->see('Take back into use')->see('At the hitch');
 
-        $page->visit("/people/$athlete")->see('This band is not in the kit, or is retired.')->see('Largest step');
+        $page->go("/people/$athlete")->see('This band is not in the kit, or is retired.')->see('Largest step');
         expect($page->script('return [...document.querySelectorAll(".ladder .name")].some((b) => b.innerText.includes('.json_encode($band).'))'))->toBeFalse();
 
-        pickGear($page->visit('/kit'), $band)->press('Take back into use')->dontSee('Take back into use')->press('Sound')->press('Note the inspection')->see('Looked at today');
-        $page->visit("/people/$athlete")->see('Largest step')->dontSee('look at it before the next set')->dontSee('is retired');
+        pickGear($page->go('/kit'), $band)->press('Take back into use')->dontSee('Take back into use')->press('Sound')->press('Note the inspection')->see('Looked at today');
+        $page->go("/people/$athlete")->see('Largest step')->dontSee('look at it before the next set')->dontSee('is retired');
     } finally {
         $page->close();
     }
@@ -78,14 +78,14 @@ it('changes the ladder at once when gear is taken away and brought back', functi
         return $page->script('return [...document.querySelectorAll(".ladder [data-rung]")].map((b) => b.innerText)');
     };
     try {
-        $page->signIn()->visit(LEOFRIC)->see('Largest step');
+        $page->signIn()->go(LEOFRIC)->see('Largest step');
         $before = $rungs();
-        pickGear($page->visit('/kit'), 'Beam bar')->press('Retire')->see('Take back into use');
-        $page->visit(LEOFRIC)->see('Largest step');
+        pickGear($page->go('/kit'), 'Beam bar')->press('Retire')->see('Take back into use');
+        $page->go(LEOFRIC)->see('Largest step');
         $without = Wait::until(fn (): ?array => str_contains(implode(' ', $now = $rungs()), 'Beam bar') ? null : $now, 'The bar is still on the ladder.');
         expect($without)->not->toBe([]);
-        pickGear($page->visit('/kit'), 'Beam bar')->press('Take back into use')->dontSee('Take back into use');
-        $page->visit(LEOFRIC)->see('Largest step');
+        pickGear($page->go('/kit'), 'Beam bar')->press('Take back into use')->dontSee('Take back into use');
+        $page->go(LEOFRIC)->see('Largest step');
         Wait::until(fn (): bool => $rungs() === $before, 'The ladder is not what it was.');
     } finally {
         $page->close();
@@ -95,7 +95,7 @@ it('changes the ladder at once when gear is taken away and brought back', functi
 it('is worked with the keyboard alone: a rung opened, read, and closed again', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->visit(LEOFRIC)->see('Largest step');
+        $page->signIn()->go(LEOFRIC)->see('Largest step');
         $page->script('document.querySelector(".ladder [data-rung]").focus()');
         $page->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
         $page->see('How it came about');
@@ -112,7 +112,7 @@ it('shows one lane at a time, and any of them, on a phone', function (): void {
     $page = Page::open(Instance::url(), 390, 844);
     $first = fn (): ?string => $page->script('return document.querySelector(".ladder [data-rung]")?.dataset.rung');
     try {
-        $page->signIn()->visit(LEOFRIC)->see('Largest step');
+        $page->signIn()->go(LEOFRIC)->see('Largest step');
         foreach (['Row' => '/^row/', 'Pull-down' => '/^(band-)?pulldown/', 'Pull' => '/^(band:|foot|strict|counterweight|low-bar)/'] as $lane => $kind) {
             $page->click(WebDriverBy::xpath("//*[@role='tab'][.='$lane']"), $lane);
             Wait::until(fn (): bool => preg_match($kind, (string) $first()) === 1, "The lane $lane is not shown.");
@@ -126,11 +126,11 @@ it('shows one lane at a time, and any of them, on a phone', function (): void {
 it('says so when the network is gone, and asks again when it is back', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->visit(LEOFRIC.'/setups')->see('How it came about');
+        $page->signIn()->go(LEOFRIC.'/setups')->see('How it came about');
         $page->offline(true);
         $page->press('Lowering')->see('No connection')->offline(false);
         $page->press('Try again')->see('Lowering, ');
-        $page->visit(LEOFRIC.'/setups')->see('How it came about')->press('Row')->fill('Or: which heel mark for a carried share of', 'half')->press('Find it')->see('“half” is not a number.');
+        $page->go(LEOFRIC.'/setups')->see('How it came about')->press('Row')->fill('Or: which heel mark for a carried share of', 'half')->press('Find it')->see('“half” is not a number.');
         $page->fill('Or: which heel mark for a carried share of', '99')->press('Find it')->see('No row of this gym gives 99 %');
         expect($page->valueOf('Or: which heel mark for a carried share of'))->toBe('99');
     } finally {
