@@ -10,8 +10,15 @@ rm -rf "$PG_DATA"
 prepare "${RUN_PACKAGES[@]}"
 port="$(free_port)"
 export STEADY_TEST_URL="http://127.0.0.1:$port"
-ready="$RUN/ready"
-rm -f "$ready"
+rm -f "$RUN"/*.done
+
+# One row may need what the other does: an instance that runs, and tables that nobody uses any more before PostgreSQL is killed.
+await() { # what
+    until [ -e "$RUN/$1.done" ]; do
+        kill -0 "${walks:-$$}" 2>/dev/null || die 1 "The other row of the tests has ended."
+        sleep 0.2
+    done
+}
 
 # Two rows side by side: the instance and the walks through it; what reads the code, then what needs the database too.
 {
@@ -20,17 +27,12 @@ rm -f "$ready"
     serve "$port"
     make_database steady_api
     wait "$tools"
-    touch "$ready"
-    suite browser "$@"
+    touch "$RUN/instance.done"
+    suite browser --exclude-group=kills "$@"
+    await tables
+    suite browser --group=kills "$@"
 } &
 walks=$!
-
-await_ready() {
-    until [ -e "$ready" ]; do
-        kill -0 "$walks" 2>/dev/null || die 1 "The instance of the tests did not come up."
-        sleep 0.2
-    done
-}
 
 check "PHP style (Pint)" "$ROOT/vendor/bin/pint" --test
 check "PHPStan, core and formats at level max" phpstan phpstan.neon
@@ -38,13 +40,14 @@ check "PHPStan, shell at level 8" phpstan phpstan-app.neon
 for suite in core devices arch; do
     suite "$suite" "$@"
 done
-await_ready
+await instance
+as_owner_suite api "$@"
+as_owner_suite upgrade "$@"
+touch "$RUN/tables.done"
 check "API document and client types are current" api_types_current
 check "Client types (vue-tsc)" npm_here run types
 check "Client lint (ESLint, Prettier)" npm_here run lint
 check "Client units (Vitest)" npm_here run units
-as_owner_suite api "$@"
-as_owner_suite upgrade "$@"
 for suite in reference formats; do
     suite "$suite" "$@"
 done

@@ -2096,7 +2096,7 @@ export interface components {
         Pain: {
             /** @enum {string} */
             place: "shoulder" | "elbow" | "wrist" | "neck" | "back" | "ribs" | "chest" | "hip" | "knee" | "head" | "other";
-            level: number;
+            level: number | null;
         };
         /** @description Where an athlete stands in a method. */
         Place: {

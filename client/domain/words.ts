@@ -127,6 +127,9 @@ export const painPlaceWords: Record<Schemas['Pain']['place'], string> = {
     other: 'Elsewhere',
 };
 
+/** Pain as it was told; its degree may follow. */
+export const painWords = ({ place, level }: Schemas['Pain']): string => `${painPlaceWords[place]} pain, ${level === null ? 'degree not told' : `${level} of 10`}`;
+
 export const momentWords: Record<Schemas['Caution']['moment'], string> = {
     screening: 'Before any hanging',
     gear: 'Bars, anchors and the floor',

@@ -6,7 +6,7 @@ import type { Result } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import type { Problem } from '../domain/problems';
 import { day } from '../domain/units';
-import { painPlaceWords } from '../domain/words';
+import { painWords } from '../domain/words';
 import CautionNote from '../parts/CautionNote.vue';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
@@ -35,7 +35,7 @@ async function submit(): Promise<void> {
 <template>
     <section class="card paused stack" aria-label="Pulling is paused">
         <h2>Pulling is paused</h2>
-        <p v-if="athlete.pain && athlete.paused_on">{{ painPlaceWords[athlete.pain.place] }} pain, {{ athlete.pain.level }} of 10, on {{ day(athlete.paused_on) }}.</p>
+        <p v-if="athlete.pain && athlete.paused_on">{{ painWords(athlete.pain) }}, on {{ day(athlete.paused_on) }}.</p>
         <CautionNote :moments="['pain']" />
         <form class="stack" @submit.prevent="submit">
             <ProblemNote v-if="problem" :problem="problem" />

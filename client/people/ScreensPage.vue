@@ -3,7 +3,7 @@ import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { api, outcome } from '../domain/http';
 import { day, moment, percent } from '../domain/units';
-import { conditionWords, limitWords, outcomeWords, overheadWords, painPlaceWords } from '../domain/words';
+import { conditionWords, limitWords, outcomeWords, overheadWords, painWords } from '../domain/words';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../parts/useRead';
 
@@ -27,7 +27,7 @@ const answers = computed(() => {
     const yes = (is: boolean | undefined): string => (is ? 'yes' : 'no');
     return [
         { name: 'Arms overhead', text: overheadWords[a.overhead] },
-        { name: 'Pain', text: a.pain ? `${painPlaceWords[a.pain.place]}, ${a.pain.level} of 10` : 'none' },
+        { name: 'Pain', text: a.pain ? painWords(a.pain) : 'none' },
         { name: 'Numbness', text: yes(a.numb) },
         { name: 'Recent injury', text: yes(a.injured) },
         { name: 'Uneasy at the bar', text: yes(a.uneasy) },

@@ -3,7 +3,7 @@ import { NButton, NPopover } from 'naive-ui';
 import { computed, ref } from 'vue';
 import type { Schemas } from '../domain/http';
 import { day, mass, percent, seconds } from '../domain/units';
-import { noCountWords, painPlaceWords, type NoCountReason } from '../domain/words';
+import { noCountWords, painWords, type NoCountReason } from '../domain/words';
 
 type LoggedSet = Schemas['Set'];
 
@@ -72,7 +72,7 @@ const missed = (set: LoggedSet): string =>
                             </p>
                             <p v-if="set.taught">{{ set.taught }}</p>
                             <p v-if="missed(set)">No-counts: {{ missed(set) }}</p>
-                            <p v-if="set.pain">{{ painPlaceWords[set.pain.place] }} pain, {{ set.pain.level }} of 10</p>
+                            <p v-if="set.pain">{{ painWords(set.pain) }}</p>
                             <p v-if="set.note">{{ set.note }}</p>
                             <p v-if="set.damaged" role="alert">Part of this set cannot be read any more.</p>
                             <div class="row">

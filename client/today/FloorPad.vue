@@ -24,7 +24,6 @@ const counts = countChips(15);
 const line = computed(() => props.tile?.now);
 const open = computed(() => props.tile !== undefined);
 const others = ref(false);
-const mixed = ref(false);
 const correcting = ref<FloorSet>();
 const kg = ref('');
 const kgError = ref<string>();
@@ -37,7 +36,7 @@ const amounts = computed(() => {
 watch(
     () => props.tile?.athlete.id,
     () => {
-        others.value = mixed.value = false;
+        others.value = false;
         correcting.value = undefined;
         kg.value = '';
         kgError.value = undefined;
@@ -85,10 +84,7 @@ function put(rung: SheetRung | undefined): void {
                 </template>
             </template>
             <LastSet v-if="set" :key="set.id" :set="set" :tile="tile" :deeds="deeds" />
-            <div class="row">
-                <button v-if="line?.rung" type="button" class="key" :aria-expanded="others" @click="others = !others">Switch the exercise</button>
-                <button v-if="line?.way === 'reps' && line.line.others.length > 0" type="button" class="key" :aria-expanded="mixed" @click="mixed = !mixed">Mixed set</button>
-            </div>
+            <button v-if="line?.rung" type="button" class="key switch" :aria-expanded="others" @click="others = !others">Switch the exercise</button>
             <ul v-if="others && line" class="others" aria-label="Instead">
                 <li v-if="line.rung?.key !== line.line.rung?.key">
                     <button type="button" class="key wide" @click="put(undefined)">{{ line.line.rung?.name }}, as written</button>
@@ -101,8 +97,13 @@ function put(rung: SheetRung | undefined): void {
                 </li>
                 <li v-if="line.line.others.length === 0" class="dim">Nothing of this kit lies near it.</li>
             </ul>
-            <MixedOnFloor v-if="mixed && line" :line="line" @log="(first, then) => (tile && deeds.logMixed(tile, first, then), emit('close'))" />
             <TellOnFloor :tile="tile" :deeds="deeds" :on="on" />
+            <MixedOnFloor
+                v-if="line?.way === 'reps' && line.line.others.length > 0"
+                :key="line.line.line"
+                :line="line"
+                @log="(first, then) => (tile && deeds.logMixed(tile, first, then), emit('close'))"
+            />
             <SetsOfDay :tile="tile" :coach-name="coachName" @correct="correcting = $event" />
             <div class="row">
                 <RouterLink class="key" :to="`/people/${tile.athlete.id}`">Page of {{ tile.athlete.name }}</RouterLink>

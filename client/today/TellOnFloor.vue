@@ -1,35 +1,33 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
+import { computed, ref } from 'vue';
 import type { Tile } from '../domain/floor/tile';
-import { gaveOutWords, symptomWords } from '../domain/words';
+import type { Schemas } from '../domain/http';
+import { gaveOutWords, painPlaceWords, symptomWords } from '../domain/words';
 import CautionNote from '../parts/CautionNote.vue';
 import ChipRow from '../parts/ChipRow.vue';
-import PainRow from '../people/PainRow.vue';
-import { toldPain, type PadDraft } from '../people/usePad';
 import type { TileDeeds } from './useTileDeeds';
 
 /** What an athlete tells on the floor, one tap each: pain, symptoms, soreness, what gave out, effort, a wall day. */
 const props = defineProps<{ tile: Tile; deeds: TileDeeds; on: string }>();
 
 type GaveOut = keyof typeof gaveOutWords;
+type Place = Schemas['Pain']['place'];
 type Symptom = keyof typeof symptomWords;
 
 const upTo = (most: number, from = 0) => Array.from({ length: most + 1 - from }, (_, n) => ({ value: n + from, label: String(n + from) }));
 const gaveOut = Object.entries(gaveOutWords).map(([value, label]) => ({ value: value as GaveOut, label }));
 const symptoms = Object.entries(symptomWords).map(([value, label]) => ({ value: value as Symptom, label }));
 const athlete = computed(() => props.tile.athlete);
-const pain = ref<PadDraft['pain']>(null);
+const places = Object.entries(painPlaceWords).map(([value, label]) => ({ value: value as Place, label }));
+const hurts = ref<Place | null>(null);
 const told = ref(false);
 
-/** With place and degree it is told, and pulling pauses at once. */
-watch(pain, (now) => {
-    const full = toldPain({ pain: now });
-    if (full) {
-        void props.deeds.tellPain(athlete.value.id, full);
-        pain.value = null;
-        told.value = true;
-    }
-});
+/** Its place is enough to pause pulling at once; the degree is asked for then. */
+function pain(place: Place, level: number | null = null): void {
+    void props.deeds.tellPain(athlete.value.id, { place, level });
+    hurts.value = level === null ? place : null;
+    told.value = true;
+}
 
 const signal = (say: Parameters<TileDeeds['signal']>[2]): void => void props.deeds.signal(athlete.value.id, props.on, say);
 
@@ -41,7 +39,8 @@ function symptom(which: Symptom): void {
 
 <template>
     <section class="stack" aria-label="Told">
-        <PainRow v-model="pain" />
+        <ChipRow label="Pain, where" show-label :chips="places" :value="hurts" @pick="pain($event)" />
+        <ChipRow v-if="hurts" label="How bad, of 10" show-label :chips="upTo(10, 1)" :value="null" @pick="pain(hurts, $event)" />
         <p v-if="told" class="paused" role="status">Told. Pulling is paused until a licensed clinician has looked at it and you clear it with a note.</p>
         <ChipRow label="Symptoms" show-label :chips="symptoms" :value="null" @pick="symptom" />
         <CautionNote v-if="told" :moments="['pain', 'lowering']" />

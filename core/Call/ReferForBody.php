@@ -42,7 +42,7 @@ final readonly class ReferForBody implements Rule
     {
         $pain = $situation->signs->pain;
 
-        return $pain === null ? [] : [new Evidence(sprintf('Pain told: %s, %d of 10. Pulling is paused.', $pain->place->words(), $pain->level), (float) $pain->level, 1.0)];
+        return $pain === null ? [] : [new Evidence("Pain told: {$pain->words()}. Pulling is paused.", (float) ($pain->level ?? 1), 1.0)];
     }
 
     /** @return list<Evidence> */

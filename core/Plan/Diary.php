@@ -153,7 +153,7 @@ final readonly class Diary
                 $told[] = $one->pain;
             }
         }
-        usort($told, static fn (Pain $a, Pain $b): int => [$b->place->isUrgent(), $b->level] <=> [$a->place->isUrgent(), $a->level]);
+        usort($told, static fn (Pain $a, Pain $b): int => [$b->place->isUrgent(), $b->level ?? 0] <=> [$a->place->isUrgent(), $a->level ?? 0]);
 
         return $told[0] ?? null;
     }

@@ -49,7 +49,7 @@ final readonly class Refusal
 
         return match (true) {
             $symptoms !== [] => new self(RefusalCode::Paused, sprintf('Told: %s. Pulling is paused until a licensed clinician has looked at it and the coach clears it with a note.', implode(', ', array_map(static fn (Symptom $s): string => $s->words(), $symptoms)))),
-            $pain !== null => new self(RefusalCode::Paused, sprintf('Pain told: %s, %d of 10. Pulling is paused until the coach clears it with a note.', $pain->place->words(), $pain->level)),
+            $pain !== null => new self(RefusalCode::Paused, "Pain told: {$pain->words()}. Pulling is paused until the coach clears it with a note."),
             ! $brief->ways->limits()->isCleared => new self(RefusalCode::Screen, 'The screen allows no load yet. Mobility two or three times a week, then screen again.'),
             $last === null => new self(RefusalCode::Baselines, 'Nothing is logged yet: take the baselines first.'),
             $brief->today - $last >= self::AWAY_DAYS => new self(RefusalCode::Baselines, sprintf('%d days away: screen again and take the baselines first.', $brief->today - $last)),

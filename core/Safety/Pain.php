@@ -7,25 +7,30 @@ namespace SteadyRung\Safety;
 use SteadyRung\OutOfRange;
 
 /**
- * Pain reported with a set.
+ * Pain that was told.
  */
 final readonly class Pain
 {
     public const LEVEL = [1.0, 10.0];
 
-    private function __construct(public PainPlace $place, public int $level)
+    private function __construct(public PainPlace $place, public ?int $level)
     {
     }
 
     /**
-     * Pain at a place, level 1–10.
+     * Pain at a place, level 1–10; none where its place alone was told.
      *
      * @throws OutOfRange if the level is outside
      */
-    public static function of(PainPlace $place, int $level): self
+    public static function of(PainPlace $place, ?int $level): self
     {
         OutOfRange::guard(['level' => [$level, self::LEVEL]]);
 
         return new self($place, $level);
+    }
+
+    public function words(): string
+    {
+        return $this->level === null ? "{$this->place->words()}, degree not told" : "{$this->place->words()}, $this->level of 10";
     }
 }

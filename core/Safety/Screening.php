@@ -106,7 +106,7 @@ final readonly class Screening
     private function toClinician(): array
     {
         return array_values(array_filter([
-            $this->pain === null ? null : sprintf('Pain in the %s, %d of 10: a licensed clinician looks at it before any load.', $this->pain->place->words(), $this->pain->level),
+            $this->pain === null ? null : "Pain in the {$this->pain->words()}: a licensed clinician looks at it before any load.",
             $this->isNumb ? 'Numbness: a licensed clinician before any load.' : null,
             $this->overhead === Overhead::Painful ? 'Raising the arms hurts: a licensed clinician before any load overhead.' : null,
             $this->conditions === [] || $this->isClearedByClinician ? null : sprintf('Clearance by a clinician comes first: %s.', implode(', ', array_map(static fn (Condition $c): string => $c->words(), $this->conditions))),

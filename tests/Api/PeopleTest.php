@@ -68,12 +68,20 @@ it('believes less surely what it has not seen for weeks', function (): void {
         ->and($this->getJson('/api/athletes')->json('items.0.capacity.high80'))->toEqual($later['capacity']['high80']);
 });
 
+it('pauses for pain whose place alone was told, and takes its degree when it comes', function (): void {
+    $athlete = addAthlete($this);
+    $tell = fn (?int $level) => $this->postJson("/api/athletes/$athlete/pain", ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => $level]])->assertCreated()->assertJsonPath('paused_on', '2026-03-02');
+    $tell(null)->assertJsonPath('pain', ['place' => 'elbow', 'level' => null])->assertJsonPath('call.call.reasons.0.text', 'Pain told: elbow, degree not told. Pulling is paused.');
+    $this->clock->passSeconds(5);
+    $tell(3)->assertJsonPath('pain.level', 3)->assertJsonPath('call.call.reasons.0.text', 'Pain told: elbow, 3 of 10. Pulling is paused.');
+});
+
 it('takes pain down without a set, pauses, and refers', function (): void {
     $athlete = addAthlete($this);
     $told = ['id' => uuid(), 'pain' => ['place' => 'ribs', 'level' => 4], 'note' => 'Told on arriving.'];
     $this->postJson("/api/athletes/$athlete/pain", $told)->assertCreated()->assertJsonPath('pain.place', 'ribs')->assertJsonPath('paused_on', '2026-03-02')->assertJsonPath('call.call.verdict', 'refer');
     $this->postJson("/api/athletes/$athlete/pain", $told)->assertOk();
-    $this->postJson("/api/athletes/$athlete/pain", ['id' => uuid(), 'pain' => ['place' => 'ribs']])->assertStatus(422);
+    $this->postJson("/api/athletes/$athlete/pain", ['id' => uuid(), 'pain' => ['level' => 4]])->assertStatus(422);
     $this->clock->passSeconds(60);
     $this->postJson("/api/athletes/$athlete/clearances", ['id' => uuid(), 'note' => 'Bruise, healed.'])->assertCreated()->assertJsonPath('paused_on', null)->assertJsonPath('call', null);
 });

@@ -129,7 +129,7 @@ it('loses no acknowledged set when php-fpm or PostgreSQL is killed while logging
         array_push($stored, ...array_column($answer['items'], 'id'));
     }
     expect(array_diff([...$acknowledged, ...$unanswered], $stored))->toBe([])->and(count($stored))->toBe(count(array_unique($stored)));
-})->with(['php-fpm', 'PostgreSQL']);
+})->with(['php-fpm', 'PostgreSQL'])->group('kills');
 
 it('starts in under five seconds when everything is there, and stops only its own', function (): void {
     $began = microtime(true);

@@ -172,4 +172,4 @@ it('loses and doubles nothing of twelve athletes by twelve sets while everything
         }
     }
     (new Process(['rm', '-rf', ...$profiles]))->mustRun();
-})->with([(int) (getenv('STEADY_DEVICES') ?: 2)]); // two hold what one does; STEADY_DEVICES=1 walks one alone
+})->with([(int) (getenv('STEADY_DEVICES') ?: 2)])->group('kills'); // two hold what one does; STEADY_DEVICES=1 walks one alone

@@ -19,7 +19,7 @@ final readonly class PainJson
         #[OA\Property]
         public PainPlace $place,
         #[OA\Property(minimum: Pain::LEVEL[0], maximum: Pain::LEVEL[1])]
-        public int $level,
+        public ?int $level,
     ) {
     }
 
@@ -32,7 +32,7 @@ final readonly class PainJson
     {
         return $json->allowing('place', 'level')->build(static fn (JsonObject $j): Pain => Pain::of(
             $j->choice('place', PainPlace::class),
-            $j->integer('level'),
+            $j->optionalInteger('level'),
         ));
     }
 }

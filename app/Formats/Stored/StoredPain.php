@@ -32,6 +32,6 @@ final class StoredPain
     /** Out of a form that holds it. */
     public static function of(JsonObject $j): Pain
     {
-        return Pain::of($j->text('place', 32) === self::FIRST_FINGERS ? PainPlace::Wrist : $j->choice('place', PainPlace::class), $j->integer('level'));
+        return Pain::of($j->text('place', 32) === self::FIRST_FINGERS ? PainPlace::Wrist : $j->choice('place', PainPlace::class), $j->optionalInteger('level'));
     }
 }

@@ -63,6 +63,7 @@ export const countWords = ({ clean_reps, hang_s }: { clean_reps?: number | null;
 /** As somebody is called across the floor. */
 export const calledName = ({ athlete }: { athlete: { name: string } }): string => athlete.name.split(' ')[0] ?? athlete.name;
 
+const isWhole = (set: FloorSet): boolean => set.part_of === null;
 const isLowering = (set: FloorSet): boolean => set.exercise?.movement === 'lowering';
 const at = (one: { performed_at: string }): number => Date.parse(one.performed_at);
 
@@ -81,16 +82,16 @@ function lineOf(set: FloorSet, lines: readonly SheetLine[]): SheetLine | undefin
 
 function linesNow(athlete: FloorAthlete, switched: Switched): { lines: LineNow[]; extra: FloorSet[] } {
     const { lines } = athlete.sheet;
-    const whole = athlete.sets.filter((s) => s.part_of === null);
     const now = lines.map((line): LineNow => {
-        const sets = whole.filter((s) => lineOf(s, lines) === line);
+        const ofLine = athlete.sets.filter((s) => lineOf(s, lines) === line);
+        const sets = ofLine.filter(isWhole);
         const beside = line.accessory === null ? [] : athlete.beside.filter((b) => b.accessory === line.accessory);
-        const last = sets.at(-1)?.setup_key;
+        const last = ofLine.at(-1)?.setup_key; // of a mixed set what it ended on
         const rung = switched[switchKey(athlete.id, line.line)] ?? line.others.find((o) => o.key === last) ?? line.rung;
         const done = line.rung === null ? beside.length : sets.length;
         return { line, rung, way: wayOf(line, rung), sets, beside, done, left: Math.max(0, line.sets - done) };
     });
-    return { lines: now, extra: whole.filter((s) => lineOf(s, lines) === undefined) };
+    return { lines: now, extra: athlete.sets.filter((s) => isWhole(s) && lineOf(s, lines) === undefined) };
 }
 
 /** The first line that is not done; of lines done in rounds the one that was done least. */

@@ -3,7 +3,7 @@ import type { Schemas } from '../../../client/domain/http';
 import { useDeedQueue } from '../../../client/parts/useDeedQueue';
 import { useSession } from '../../../client/parts/useSession';
 import TodayPage from '../../../client/today/TodayPage.vue';
-import { athlete, classDay, done, hang, line, lowering, plank, sheet } from '../support/floor';
+import { athlete, classDay, done, hang, line, lowering, plank, sheet, heronRung } from '../support/floor';
 import { COACH, me } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, sentSets, serve, takenBack } from '../support/server';
@@ -89,6 +89,23 @@ it('puts another exercise in the place of the written one, and logs that', async
     await eventually(() => expect(sentSets(asked)[0]?.exercise?.setup.band_ids).toEqual(['r']));
 });
 
+it('logs a mixed set with one tap in the pad, and a longer one with three', async () => {
+    const { press, asked, text } = await floor(day(athlete('Ada')));
+    await press('Another count or note for Ada Marsh');
+    await press('2 + 5', 'Clean on both, logs the set');
+    await eventually(() =>
+        expect(sentSets(asked).map((s) => [s.exercise?.setup.band_ids, s.clean_reps, s.part_of ?? null])).toEqual([
+            [['r'], 2, null],
+            [['h'], 5, sentSets(asked)[0]!.id],
+        ]),
+    );
+    await eventually(() => expect(text()).not.toContain('Mixed set'));
+    await press('Another count or note for Ada Marsh');
+    await press('8', 'Clean at first');
+    await press('11', `Then on ${heronRung.name}, logs it`);
+    await eventually(() => expect(sentSets(asked).map((s) => s.clean_reps)).toEqual([2, 5, 8, 11]));
+});
+
 it('tells pain, a wall day, what gave out and effort in a tap each', async () => {
     const { press, sees, deeds } = await floor(day(athlete('Ada')));
     await press('Another count or note for Ada Marsh');
@@ -96,16 +113,16 @@ it('tells pain, a wall day, what gave out and effort in a tap each', async () =>
     await press('Grip', 'Gave out first');
     await press('8', 'Effort of 10');
     await press('2', 'Sore since last time, of 5');
-    await press('Pain', 'Pain');
-    await press('Elbow');
-    await press('3', 'Level of 10');
+    await press('Elbow', 'Pain, where');
     await sees('Told. Pulling is paused');
+    await press('3', 'How bad, of 10');
     await eventually(() =>
         expect(deeds().map((d) => d.signal ?? d.pain?.pain)).toMatchObject([
             { wall_day: true },
             { gave_out: 'grip' },
             { effort: 8 },
             { soreness: 2 },
+            { place: 'elbow', level: null },
             { place: 'elbow', level: 3 },
         ]),
     );

@@ -75,15 +75,15 @@ it('does not step down for one short session, a set at the floor, or with nothin
         ->and(Judge::call(situation(kit(['a' => 13]), on('a'), [SHORT, SHORT]))->verdict)->toBe(Verdict::Stay);
 });
 
-it('refers for pain before anything else, names no set-up, and shows the cautions', function (array $sessions): void {
-    $call = Judge::call(situation(fineKit(), on('d'), $sessions, 1.2, pain: Pain::of(PainPlace::Elbow, 2)));
+it('refers for pain before anything else, names no set-up, and shows the cautions', function (array $sessions, ?int $level): void {
+    $call = Judge::call(situation(fineKit(), on('d'), $sessions, 1.2, pain: Pain::of(PainPlace::Elbow, $level)));
 
     expect($call->verdict)->toBe(Verdict::Refer)
         ->and($call->next)->toBeNull()
         ->and($call->cautions)->toContain(Caution::StopForPain)
         ->and($call->nearly)->toBe([])
         ->and(implode(' ', $call->missing))->toContain('clinician');
-})->with([[[MET, MET]], [[SHORT, SHORT]], [[SHORT, MET]], [[]]]);
+})->with([[[MET, MET], 2], [[SHORT, SHORT], 1], [[SHORT, MET], 2], [[], 10], [[MET, MET], null]]);
 
 it('puts emergency care first for pain in the chest', function (): void {
     $call = Judge::call(situation(fineKit(), on('d'), [MET], pain: Pain::of(PainPlace::Chest, 1)));
