@@ -47,7 +47,7 @@ final readonly class SessionController
         $user = User::query()->where('email', $input->email)->first();
         $slow->begin($input->email, (string) $request->ip(), $devices->isKnown($request, $user));
         if ($user === null) {
-            $hasher->make($input->password); // so that the answer takes as long as it would for an account
+            $hasher->make(hash('sha256', $input->password)); // so that the answer takes as long as it would for an account
         }
         if ($user === null || ! $hasher->check($input->password, $user->password)) {
             throw new Problem(ProblemCode::WrongSignIn, 'Check both and try again.');
