@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { v7 as uuidv7 } from 'uuid';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, ref } from 'vue';
 import { readQuantity } from '../domain/fields';
-import { api, outcome, type Schemas } from '../domain/http';
+import type { Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
-import type { Problem } from '../domain/problems';
-import ProblemNote from '../parts/ProblemNote.vue';
 import QuantityField from '../parts/QuantityField.vue';
+import { useDeedQueue } from '../parts/useDeedQueue';
 import LogFrame from './LogFrame.vue';
 
 const props = defineProps<{ id: string; block: Schemas['Block'] }>();
@@ -23,32 +22,21 @@ const much = ref(String(props.block.amount.high));
 const load = ref('');
 const errors = ref<{ much?: string | undefined; load?: string | undefined }>({});
 const done = ref(0);
-const busy = ref(false);
-const problem = shallowRef<Problem>();
+const queue = useDeedQueue();
 const measure = computed(() => MEASURES[props.block.amount.measure]);
 const range = computed(() => limits.BesideInput[measure.value.key]);
-/** A set that could not be sent keeps its id, so that sending it again stores it once. */
-let setId = uuidv7();
-
 /** As asked is one tap; the load stays for the next set. */
 async function log(): Promise<void> {
     const amount = readQuantity(much.value, measure.value.unit, range.value, true);
     const kg = readQuantity(load.value, 'kg', limits.BesideInput.load_kg, false);
     errors.value = { much: amount.error, load: kg.error };
-    if (busy.value || amount.error !== undefined || kg.error !== undefined || props.block.accessory === null) {
+    if (amount.error !== undefined || kg.error !== undefined || props.block.accessory === null) {
         return;
     }
-    busy.value = true;
-    const result = await outcome(
-        api.POST('/api/athletes/{athlete}/accessories', {
-            params: { path: { athlete: props.id } },
-            body: { id: setId, performed_at: new Date().toISOString(), accessory: props.block.accessory, [measure.value.key]: amount.value, load_kg: kg.value ?? null },
-        }),
-    );
-    busy.value = false;
-    problem.value = result.ok ? undefined : result.problem;
-    if (result.ok) {
-        setId = uuidv7();
+    const made = await queue.tell(props.id, {
+        beside: { id: uuidv7(), performed_at: new Date().toISOString(), accessory: props.block.accessory, [measure.value.key]: amount.value, load_kg: kg.value ?? null },
+    });
+    if (made) {
         done.value += 1;
     }
 }
@@ -59,9 +47,8 @@ async function log(): Promise<void> {
         <form class="row" novalidate @submit.prevent="log">
             <QuantityField v-model="much" :label="measure.label" :unit="measure.unit" :limits="range" :error="errors.much" />
             <QuantityField v-model="load" label="Load" optional unit="kg" :limits="limits.BesideInput.load_kg" :error="errors.load" />
-            <NButton attr-type="submit" type="primary" :loading="busy">Log set {{ done + 1 }}</NButton>
+            <NButton attr-type="submit" type="primary">Log set {{ done + 1 }}</NButton>
         </form>
-        <ProblemNote v-if="problem" :problem="problem" />
     </LogFrame>
 </template>
 

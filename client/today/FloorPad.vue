@@ -72,7 +72,7 @@ function put(rung: SheetRung | undefined): void {
     <SidePanel :open="open" :title="tile?.athlete.name ?? ''" @update:open="emit('close')">
         <div v-if="tile" class="stack pad">
             <template v-if="line">
-                <LineNowCard :line="line" />
+                <LineNowCard :key="`${tile.athlete.id} ${line.rung?.key}`" :athlete-id="tile.athlete.id" :line="line" />
                 <template v-if="line.way === 'reps' || line.way === 'lowering'">
                     <h2>Set {{ line.done + 1 }} of {{ line.line.sets }}: how many were clean?</h2>
                     <ChipRow label="Clean reps, logs the set" :chips="counts" :value="null" @pick="log" />

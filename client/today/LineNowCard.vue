@@ -2,12 +2,24 @@
 import { computed, ref } from 'vue';
 import type { LineNow } from '../domain/floor/tile';
 import { percent, seconds } from '../domain/units';
+import { askSetup } from '../domain/setups';
 import SideView from '../draw/SideView.vue';
+import ReadNote from '../parts/ReadNote.vue';
+import { useRead } from '../parts/useRead';
 
 /** What to do now: the set-up with its drawing a tap away, how much, how, and what to look out for. */
-const props = defineProps<{ line: LineNow }>();
+const props = defineProps<{ athleteId: string; line: LineNow }>();
 
 const drawn = ref(false);
+const isWritten = computed(() => props.line.rung?.key === props.line.line.rung?.key);
+const exercise = computed(() => JSON.stringify(props.line.rung?.exercise));
+/** The drawing of what is written is on the device; of what was put in its place it is asked for, and kept. */
+const setup = useRead(
+    () => ['setup', props.athleteId, exercise.value],
+    () => askSetup(props.athleteId, exercise.value),
+    { enabled: () => drawn.value && !isWritten.value && props.line.rung !== null },
+);
+const view = computed(() => (isWritten.value ? props.line.line.view : (setup.value.value?.view ?? null)));
 const facts = computed(() => {
     const { line, rung } = props.line;
     return [
@@ -30,9 +42,10 @@ const facts = computed(() => {
         <ul v-if="line.line.cautions.length > 0" class="caution">
             <li v-for="caution in line.line.cautions" :key="caution.code">{{ caution.text }}</li>
         </ul>
-        <template v-if="line.line.view && line.rung?.key === line.line.rung?.key">
+        <template v-if="line.rung">
             <button type="button" class="quiet" :aria-expanded="drawn" @click="drawn = !drawn">{{ drawn ? 'Hide the drawing' : 'Show the drawing' }}</button>
-            <SideView v-if="drawn" :view="line.line.view" :name="line.rung?.name ?? ''" />
+            <ReadNote v-if="drawn && !view" :read="setup" waits="Drawing it…" />
+            <SideView v-if="drawn && view" :view="view" :name="line.rung.name" />
         </template>
     </section>
 </template>

@@ -95,9 +95,21 @@ it('says why nothing, or not all, is written, and from when on', async () => {
     await sees('Nothing is written for today.');
 });
 
+/** The page of a coach who is signed in, on a server that takes deeds, or is away. */
+async function logging(isAway: () => boolean) {
+    const shown = page(written({ blocks: [curl] }), {
+        'POST /api/deeds': ({ body }) =>
+            isAway()
+                ? refuse(503, 'away', 'The database is away.')
+                : { outcomes: (body as Schemas['QueuedDeedsInput']).deeds.map((d) => ({ id: d.beside?.id, stored: null, problem: null })) },
+    });
+    useDeedQueue().serve(COACH);
+    await shown.press(/Log it/);
+    return { ...shown, beside: () => shown.asked.filter((a) => a.deed === 'POST /api/deeds').flatMap((a) => (a.body as Schemas['QueuedDeedsInput']).deeds.map((d) => d.beside)) };
+}
+
 it('logs work beside the pull as asked, with its load, and says what is wrong with a figure', async () => {
-    const { press, fill, sees, asked } = page(written({ blocks: [curl] }), { 'POST /api/athletes/jolyon/accessories': () => null });
-    await press(/Log it/);
+    const { press, fill, sees, beside } = await logging(() => false);
     await fill(/^Reps/, 'many');
     await press('Log set 1');
     await sees('“many” is not a number.');
@@ -105,20 +117,20 @@ it('logs work beside the pull as asked, with its load, and says what is wrong wi
     await fill(/^Load/, '8.5');
     await press('Log set 1');
     await sees('Log set 2');
-    expect(asked.find((a) => a.deed.startsWith('POST'))?.body).toMatchObject({ accessory: 'curl', reps: 12, load_kg: 8.5 });
+    await eventually(() => expect(beside()).toMatchObject([{ accessory: 'curl', reps: 12, load_kg: 8.5 }]));
 });
 
-it('keeps what was typed when the set cannot be sent, and sends it under the same id', async () => {
-    const ids: unknown[] = [];
-    let answer: unknown = refuse(503, 'away', 'The database is away.');
-    const { press, sees } = page(written({ blocks: [curl] }), { 'POST /api/athletes/jolyon/accessories': ({ body }) => (ids.push((body as { id: string }).id), answer) });
-    await press(/Log it/);
+it('keeps work beside the pull on the device while the server is away, and sends it under the same id when it is back', async () => {
+    let away = true;
+    const { press, sees, beside } = await logging(() => away);
     await press('Log set 1');
-    await sees('The database is away.');
-    answer = null;
-    await press('Log set 1');
-    await eventually(() => expect(ids).toHaveLength(2));
-    expect(ids[0]).toBe(ids[1]);
+    await sees('Log set 2');
+    await eventually(() => expect(beside()).toHaveLength(1));
+    expect(useDeedQueue().pending).toHaveLength(1);
+    away = false;
+    await useDeedQueue().flush();
+    await eventually(() => expect(useDeedQueue().pending).toEqual([]));
+    expect(new Set(beside().map((b) => b?.id)).size).toBe(1);
 });
 
 const others: Schemas['Others'] = {
