@@ -119,6 +119,28 @@ it('decides the calls of the class from where one sees who did what', function (
     }
 });
 
+it('takes a newer program when the coach says so, and keeps what waits to be sent', function (): void {
+    $worker = dirname(__DIR__, 2).'/public/build/sw.js';
+    $was = (string) file_get_contents($worker);
+    $page = Page::open(Instance::url(), 1280, 800);
+    try {
+        $page->signIn()->visit('/today')->see('as asked');
+        Wait::until(fn (): bool => (bool) $page->script('return navigator.serviceWorker.controller !== null || navigator.serviceWorker.ready.then(() => location.reload())'), 'No program is on the device.');
+        $page->see('as asked')->bar('*/api/deeds');
+        $page->script('window.older = true; document.querySelector("[data-athlete] .go:not(.watch)").click()');
+        $page->see('1 set waits');
+        file_put_contents($worker, "$was\n// newer\n");
+        $page->script('return navigator.serviceWorker.getRegistration().then((r) => r.update()).then(() => true)');
+        $page->press('Take the new version');
+        Wait::until(fn (): bool => $page->script('return window.older === undefined') === true, 'The older program still runs.');
+        $page->see('as asked')->see('1 set waits')->dontSee('Take the new version')->bar()->dontSee('1 set waits');
+        expect(refused($page))->toBe([]);
+    } finally {
+        file_put_contents($worker, $was);
+        $page->bar()->close();
+    }
+});
+
 it('loads little, never holds the page up, and answers a tap at once on a slow processor', function (): void {
     $page = Page::open(Instance::url(), 390, 844);
     try {

@@ -74,12 +74,12 @@ final class Page
         return $this;
     }
 
-    public function signIn(): self
+    public function signIn(string $email = 'coach@hollowbrook.example', string $password = 'chalk-and-rope'): self
     {
         $this->visit('/people');
         Wait::until(fn (): bool => str_contains($this->text(), 'Kit') || str_contains($this->text(), 'Sign in'), 'Neither the sign-in nor the roster is to be seen.');
         if (! str_contains($this->text(), 'Kit')) {
-            $this->fill('Email', 'coach@hollowbrook.example')->fill('Password', 'chalk-and-rope')->press('Sign in')->see('Kit');
+            $this->fill('Email', $email)->fill('Password', $password)->press('Sign in')->see('Kit');
         }
 
         return $this;
@@ -286,6 +286,15 @@ final class Page
     {
         $conditions = ['offline' => $off, 'latency' => 0, 'download_throughput' => -1, 'upload_throughput' => -1];
         $this->driver->executeCustomCommand('/session/:sessionId/chromium/network_conditions', 'POST', ['network_conditions' => $conditions]);
+    }
+
+    /** Lets nothing through to addresses like these. */
+    public function bar(string ...$patterns): self
+    {
+        $this->tools->execute('Network.enable');
+        $this->tools->execute('Network.setBlockedURLs', ['urls' => $patterns]);
+
+        return $this;
     }
 
     private function field(string $label): RemoteWebElement
