@@ -21,7 +21,8 @@ const props = defineProps<{ tile: Tile | undefined; deeds: TileDeeds; on: string
 const emit = defineEmits<{ close: []; switch: [rung: SheetRung | undefined]; away: [] }>();
 
 const counts = countChips(15);
-const line = computed(() => props.tile?.now);
+/** While something comes first nothing is to be done: what was done before it is taken down on the athlete's page. */
+const line = computed(() => (props.tile?.turn === 'first' ? undefined : props.tile?.now));
 const open = computed(() => props.tile !== undefined);
 const others = ref(false);
 const correcting = ref<FloorSet>();

@@ -106,8 +106,8 @@ it('logs a mixed set with one tap in the pad, and a longer one with three', asyn
     await eventually(() => expect(sentSets(asked).map((s) => s.clean_reps)).toEqual([2, 5, 8, 11]));
 });
 
-it('tells pain, a wall day, what gave out and effort in a tap each', async () => {
-    const { press, sees, deeds } = await floor(day(athlete('Ada')));
+it('tells pain, a wall day, what gave out and effort in a tap each, and offers no set after pain', async () => {
+    const { press, sees, deeds, text } = await floor(day(athlete('Ada')));
     await press('Another count or note for Ada Marsh');
     await press('Climbed today');
     await press('Grip', 'Gave out first');
@@ -115,6 +115,7 @@ it('tells pain, a wall day, what gave out and effort in a tap each', async () =>
     await press('2', 'Sore since last time, of 5');
     await press('Elbow', 'Pain, where');
     await sees('Told. Pulling is paused');
+    await eventually(() => expect(text()).not.toMatch(/how many were clean|Mixed set/));
     await press('3', 'How bad, of 10');
     await eventually(() =>
         expect(deeds().map((d) => d.signal ?? d.pain?.pain)).toMatchObject([
