@@ -16,6 +16,7 @@ final readonly class ClassDayJson
      * @param  list<FloorAthleteJson>  $athletes
      * @param  list<FloorPieceJson>  $gear
      * @param  list<CoachJson>  $coaches
+     * @param  list<RosterNameJson>  $roster
      */
     public function __construct(
         #[OA\Property]
@@ -32,6 +33,8 @@ final readonly class ClassDayJson
         public array $gear,
         #[OA\Property(items: new OA\Items(ref: CoachJson::class))]
         public array $coaches,
+        #[OA\Property(description: 'Who else may walk in, whoever trained last first.', items: new OA\Items(ref: RosterNameJson::class))]
+        public array $roster,
     ) {
     }
 }

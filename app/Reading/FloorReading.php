@@ -31,6 +31,8 @@ final readonly class FloorReading
 
     private const SORE_DAYS = 3;
 
+    private const MOST_WALK_INS = 200;
+
     public function __construct(private ClassReading $classes, private SheetReading $sheets, private News $news, private GymKit $kit, private CurrentGym $gym, private Pulse $pulse)
     {
     }
@@ -53,6 +55,7 @@ final readonly class FloorReading
             $tooMany,
             $this->pieces(),
             CoachListJson::ofGym($this->gym->id())->items,
+            $this->roster(array_column($athletes, 'id')),
         );
     }
 
@@ -141,6 +144,16 @@ final readonly class FloorReading
     private static function begun(Collection $sets): array
     {
         return array_fill_keys(array_map(strval(...), $sets->keys()->all()), true);
+    }
+
+    /**
+     * @param  list<string>  $listed
+     * @return list<RosterNameJson>
+     */
+    private function roster(array $listed): array
+    {
+        return array_values(Athlete::query()->whereNull('archived_at')->whereNotIn('id', $listed)->orderByRaw('last_trained_on DESC NULLS LAST')->orderBy('id')->limit(self::MOST_WALK_INS)
+            ->get(['id', 'name', 'kind'])->map(static fn (Athlete $a): RosterNameJson => new RosterNameJson($a->id, $a->name, $a->kind))->all());
     }
 
     /** @return list<FloorPieceJson> */

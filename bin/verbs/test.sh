@@ -28,7 +28,7 @@ await() { # what
     make_database steady_api
     wait "$tools"
     touch "$RUN/instance.done"
-    suite browser --exclude-group=kills "$@"
+    suite browser --exclude-group=kills,speed "$@"
     await tables
     suite browser --group=kills "$@"
 } &
@@ -52,4 +52,5 @@ for suite in reference formats; do
     suite "$suite" "$@"
 done
 wait "$walks"
+suite browser --group=speed "$@" # alone: what else runs would be measured too
 sum_up

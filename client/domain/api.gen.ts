@@ -2635,6 +2635,8 @@ export interface components {
             /** @description What is in the kit, with what is out of use today. */
             gear: components["schemas"]["FloorPiece"][];
             coaches: components["schemas"]["Coach"][];
+            /** @description Who else may walk in, whoever trained last first. */
+            roster: components["schemas"]["RosterName"][];
         };
         Class: {
             /** Format: uuid */
@@ -3069,6 +3071,14 @@ export interface components {
             stage_name: string;
             /** @description Whether part of it is kept but cannot be read any more. */
             damaged: boolean;
+        };
+        /** @description Somebody of the roster, by name. */
+        RosterName: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            kind: "gym" | "climbing" | "both";
         };
         RosterPage: {
             items: components["schemas"]["RosterEntry"][];

@@ -54,6 +54,7 @@ class Device extends Dexie {
             .stores({ marks: 'key' })
             .upgrade((device) => device.table('sets').toCollection().modify(asDeed));
         this.version(4).upgrade(async (device) => {
+            await device.table('reads').clear();
             const last = localStorage.getItem(LAST);
             await (last !== null && device.table('marks').put({ key: LAST, value: last }));
             localStorage.removeItem(LAST);

@@ -26,7 +26,7 @@ const floor = useRead(
     () => outcome(api.GET('/api/classes/{class}/days/{on}', { params: { path: path() } })),
 );
 
-const tiles = computed(() => withWaiting(floor.value.value?.athletes ?? [], queue.waiting, session.coachId).map((a) => tileOf(a, 0)));
+const tiles = computed(() => (floor.value.value ? withWaiting(floor.value.value, queue.waiting, session.coachId).map((a) => tileOf(a, 0)) : []));
 const came = computed(() => tiles.value.filter((t) => t.athlete.sets.length + t.athlete.beside.length > 0));
 const missing = computed(() => tiles.value.filter((t) => t.athlete.sets.length + t.athlete.beside.length === 0));
 const whose = computed(() => came.value.map((t) => t.athlete.id).join(','));

@@ -95,7 +95,7 @@ const last = computed(() =>
                     <span v-else-if="line.line.purpose === 'test'" class="mark">test</span>
                     <span v-if="line.line.remark" class="dim">{{ line.line.remark }}</span>
                 </p>
-                <button v-if="undo" type="button" class="plain undo" @click="undo.undo">Undo {{ undo.words }}</button>
+                <button v-if="undo && !tile.twice" type="button" class="plain undo" @click="undo.undo">Undo {{ undo.words }}</button>
             </div>
             <p v-if="tile.twice" class="note" role="status">
                 Logged twice? {{ twice }}
@@ -108,7 +108,7 @@ const last = computed(() =>
                 stop at {{ tile.loweringsLeft }}: then the cap is reached
             </p>
             <p v-else-if="lasts ?? sore ?? wall" class="note quiet">{{ lasts ?? sore ?? wall }}</p>
-            <p v-if="then" class="then">then {{ then }}</p>
+            <p v-if="then && !tile.twice" class="then">then {{ then }}</p>
             <div class="foot">
                 <span v-if="tile.turn === 'rest'" class="counts" role="timer" :aria-label="`Rest of ${athlete.name}`">{{ clock(leftMs / 1000) }}</span>
                 <TileAction :tile="tile" :deeds="deeds" :watches="watches" :typed="chosen ? typed : null" />

@@ -142,7 +142,14 @@ watch(
                 @switch="openTile && floor.switchTo(openTile, $event)"
                 @away="openTile && floor.coming(openTile.athlete.id, false)"
             />
-            <WhoComes v-if="whoAsked" v-model:open="whoOpen" :tiles="tiles" :too-many="floor.day.value.value?.too_many ?? 0" :coming="floor.coming" />
+            <WhoComes
+                v-if="whoAsked"
+                v-model:open="whoOpen"
+                :tiles="tiles"
+                :roster="floor.day.value.value?.roster ?? []"
+                :too-many="floor.day.value.value?.too_many ?? 0"
+                :coming="floor.coming"
+            />
             <GearToday v-if="gearAsked" v-model:open="gearOpen" :gear="floor.day.value.value?.gear ?? []" :changed="floor.day.reload" />
         </template>
     </template>

@@ -2,25 +2,41 @@
 import { refDebounced } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import type { Tile } from '../domain/floor/tile';
-import { api, outcome } from '../domain/http';
+import { api, outcome, type Schemas } from '../domain/http';
 import SidePanel from '../parts/SidePanel.vue';
 import { useRead } from '../parts/useRead';
 
 /** Who is here and who is not, in one tap each; a walk-in is found on the roster. */
-const props = defineProps<{ tiles: readonly Tile[]; tooMany: number; coming: (athleteId: string, coming: boolean) => Promise<unknown> }>();
+const props = defineProps<{
+    tiles: readonly Tile[];
+    roster: readonly Schemas['RosterName'][];
+    tooMany: number;
+    coming: (athleteId: string, coming: boolean) => Promise<unknown>;
+}>();
 const open = defineModel<boolean>('open', { required: true });
 
 const MOST_SHOWN = 12;
 
 const words = ref('');
 const asked = refDebounced(words, 250);
-const roster = useRead(
+const others = useRead(
     () => ['walk-ins', asked.value.trim()],
     () => outcome(api.GET('/api/athletes', { params: { query: { search: asked.value.trim() } } })),
     { enabled: () => open.value && asked.value.trim() !== '', previous: true },
 );
 const listed = computed(() => new Set(props.tiles.map((t) => t.athlete.id)));
-const found = computed(() => (asked.value.trim() === '' ? [] : (roster.value.value?.items ?? []).filter((a) => !listed.value.has(a.id)).slice(0, MOST_SHOWN)));
+/** Whoever trained last is known on the device; of the others the server knows. */
+const found = computed(() => {
+    const name = asked.value.trim().toLowerCase();
+    const known = props.roster.filter((a) => a.name.toLowerCase().includes(name));
+    const all = new Map([...known, ...(others.value.value?.items ?? [])].map((a) => [a.id, a.name]));
+    return name === ''
+        ? []
+        : [...all]
+              .map(([id, text]) => ({ id, name: text }))
+              .filter((a) => !listed.value.has(a.id))
+              .slice(0, MOST_SHOWN);
+});
 const byName = computed(() => [...props.tiles].sort((a, b) => a.athlete.name.localeCompare(b.athlete.name)));
 
 function walkIn(id: string): void {
@@ -53,7 +69,7 @@ function walkIn(id: string): void {
                     </button>
                 </li>
             </ul>
-            <p v-else-if="asked.trim() !== '' && !roster.busy.value" class="dim">
+            <p v-else-if="asked.trim() !== '' && !others.busy.value" class="dim">
                 Nobody of that name is left to add.
                 <RouterLink to="/people/new">Add an athlete</RouterLink>
             </p>

@@ -83,7 +83,7 @@ export function useFloor(held: () => Held | undefined): Floor {
     }
     useIntervalFn(() => void ask(), NEWS_EVERY_MS);
 
-    const athletes = computed(() => withWaiting(day.value.value?.athletes ?? [], queue.waiting, session.coachId));
+    const athletes = computed(() => (day.value.value ? withWaiting(day.value.value, queue.waiting, session.coachId) : []));
     /** What was logged on this device today; another device may have logged the same. */
     watch(
         () => queue.waiting.flatMap((w) => waitingSet(w)?.id ?? []).filter((id) => !(ofDay.value.mine ?? []).includes(id)),

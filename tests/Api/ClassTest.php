@@ -151,6 +151,21 @@ it('holds a weekly class on its days, not while the gym is closed, and not once 
     $this->postJson('/api/classes', ['id' => uuid(), 'name' => 'X', 'first_on' => '2026-03-02', 'at' => '18:00', 'minutes' => 5])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/minutes');
 });
 
+it('knows who else may walk in, whoever trained last first, of this gym only', function (): void {
+    ($this->comes)('Ada');
+    [$bea, $cid] = [($this->comes)('Bea', []), ($this->comes)('Cid', [])];
+    addAthlete($this, name: 'Dan');
+    $gone = addAthlete($this, name: 'Eve');
+    $this->putJson("/api/athletes/$gone/archive", ['archived' => true])->assertSuccessful();
+    ($this->send)(['athlete_id' => $cid, 'set' => set($this, $this->exercise, 8)]);
+
+    expect(array_column($this->getJson($this->floor)->assertOk()->json('roster'), 'name'))->toBe(['Cid', 'Bea', 'Dan']);
+    ($this->send)(['athlete_id' => $bea, 'coming' => ['id' => uuid(), 'class_id' => $this->class, 'on' => '2026-03-02', 'coming' => true, 'told_at' => '2026-03-02T17:50:00Z']]);
+    expect(array_column($this->getJson($this->floor)->json('roster'), 'name'))->toBe(['Cid', 'Dan']);
+    $this->signInAs($this->makeCoach('coach@two.example'));
+    $this->getJson($this->floor)->assertNotFound();
+});
+
 it('shows twenty at the most, and says how many more have the tag', function (): void {
     for ($n = 0; $n < 22; $n++) {
         addAthlete($this, name: sprintf('Athlete %02d', $n), tags: ['evening']);

@@ -183,4 +183,4 @@ it('loads little, never holds the page up, and answers a tap at once on a slow p
         $page->slowed(1);
         $page->close();
     }
-});
+})->group('speed');

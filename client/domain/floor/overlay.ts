@@ -1,10 +1,12 @@
 import type { Schemas } from '../http';
 import type { Deed, SetInput, Waiting } from '../queue';
 
-export type FloorAthlete = Schemas['FloorAthlete'] & { sheet: Schemas['Sheet'] };
+/** Of who walked in while the server is away there is no session yet. */
+type Concern = Schemas['Concern'] | { kind: 'waits'; text: string };
+export type FloorAthlete = Omit<Schemas['FloorAthlete'], 'sheet'> & { sheet: Omit<Schemas['Sheet'], 'concern'> & { concern: Concern | null } };
 export type FloorSet = Schemas['Set'];
 
-export const hasSheet = (athlete: Schemas['FloorAthlete']): athlete is FloorAthlete => athlete.sheet !== null;
+export const hasSheet = (athlete: Schemas['FloorAthlete']): athlete is Schemas['FloorAthlete'] & { sheet: Schemas['Sheet'] } => athlete.sheet !== null;
 
 /** A set as it will stand in the log, from what this device knows of it. */
 function asLogged(set: SetInput, by: string, before: FloorSet | undefined): FloorSet {
@@ -41,7 +43,7 @@ function asLogged(set: SetInput, by: string, before: FloorSet | undefined): Floo
 const inOrder = (sets: FloorSet[]): FloorSet[] => sets.sort((a, b) => Date.parse(a.performed_at) - Date.parse(b.performed_at));
 
 /** An athlete of the class as a deed leaves them; the same deed twice changes nothing more. */
-export function withDeed<A extends Schemas['FloorAthlete']>(athlete: A, deed: Deed, by: string, stored: FloorSet | null = null): A {
+export function withDeed<A extends Omit<Schemas['FloorAthlete'], 'sheet'>>(athlete: A, deed: Deed, by: string, stored: FloorSet | null = null): A {
     if ('set' in deed) {
         const { set } = deed;
         const before = athlete.sets.find((s) => s.id === set.replaces_id);
@@ -69,9 +71,38 @@ export function withDeed<A extends Schemas['FloorAthlete']>(athlete: A, deed: De
     return 'pain' in deed ? { ...athlete, paused: true } : { ...athlete, coming: deed.coming.coming };
 }
 
+const NO_SHEET: FloorAthlete['sheet'] = {
+    lines: [],
+    remarks: [],
+    minutes: 0,
+    concern: { kind: 'waits', text: 'Walked in. The session comes when the server answers.' },
+    refused: null,
+    lowerings: { today: 0, a_session: 0, this_week: 0, a_week: 0, full: null },
+    stage: '',
+};
+
+const walkedIn = (one: Schemas['RosterName']): FloorAthlete => ({
+    ...one,
+    coming: true,
+    walk_in: true,
+    paused: false,
+    sheet: NO_SHEET,
+    sets: [],
+    beside: [],
+    gave_out: null,
+    effort: null,
+    soreness: null,
+    wall_on: null,
+    trained_before_on: null,
+});
+
 /** The class as it is with what still waits on this device; what was refused is left out. */
-export function withWaiting(athletes: readonly Schemas['FloorAthlete'][], waiting: readonly Waiting[], by: string): FloorAthlete[] {
-    return athletes
-        .filter(hasSheet)
-        .map((athlete) => waiting.filter((w) => w.athleteId === athlete.id && w.problem === undefined).reduce((seen, w) => withDeed(seen, w.deed, by), athlete));
+export function withWaiting(day: Pick<Schemas['ClassDay'], 'class' | 'athletes' | 'roster'>, waiting: readonly Waiting[], by: string): FloorAthlete[] {
+    const ofClass = ({ deed }: Waiting): boolean => !('coming' in deed) || (deed.coming.class_id === day.class.id && deed.coming.on === day.class.on);
+    const good = waiting.filter((w) => w.problem === undefined && ofClass(w));
+    const listed = new Set(day.athletes.map((a) => a.id));
+    const fresh = day.roster.filter((one) => !listed.has(one.id) && good.some((w) => w.athleteId === one.id && 'coming' in w.deed));
+    return [...day.athletes.filter(hasSheet), ...fresh.map(walkedIn)].map((athlete) =>
+        good.filter((w) => w.athleteId === athlete.id).reduce((seen, w) => withDeed(seen, w.deed, by), athlete),
+    );
 }

@@ -52,10 +52,10 @@ export interface Tile {
 /** Two who saw the same set log it within half of its rest, or within so long. */
 const TWICE_MS = 60_000;
 
-const BLOCKING = new Set<string>(['paused', 'screen', 'baselines']);
+const BLOCKING = new Set<string>(['paused', 'screen', 'baselines', 'waits']);
 
 /** What comes before anything else; a concern beside it is only to be known. */
-export const isBlocking = (concern: Schemas['Concern'] | null): boolean => BLOCKING.has(concern?.kind ?? '');
+export const isBlocking = (concern: { kind: string } | null): boolean => BLOCKING.has(concern?.kind ?? '');
 
 /** What was counted of a set: its clean reps, or the seconds it was held. */
 export const countWords = ({ clean_reps, hang_s }: { clean_reps?: number | null; hang_s?: number | null }): string => String(clean_reps ?? seconds(hang_s ?? 0));

@@ -1,10 +1,9 @@
-import type { FloorAthlete } from '../../../client/domain/floor/overlay';
 import type { Schemas } from '../../../client/domain/http';
 import { COACH, heron, rook, set } from './samples';
 
 type Line = Schemas['SheetLine'];
 type Rung = Schemas['SheetRung'];
-type Athlete = FloorAthlete;
+type Athlete = Schemas['FloorAthlete'] & { sheet: Schemas['Sheet'] };
 
 export const ME = COACH.slice(COACH.indexOf('.') + 1);
 
@@ -127,5 +126,6 @@ export const classDay = (athletes: Athlete[], changes: Partial<Schemas['ClassDay
         { id: ME, name: 'Coach' },
         { id: 'bea', name: 'Bea' },
     ],
+    roster: [{ id: 'yves', name: 'Yves Alder', kind: 'gym' }],
     ...changes,
 });

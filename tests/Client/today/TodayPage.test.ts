@@ -26,7 +26,7 @@ async function floor(of: Schemas['ClassDay'], { news = { cursor: 7, missed: fals
         'GET /api/pulse/ticket': () => ({ cursor: typeof news === 'function' ? 9 : news.cursor }),
         [`${DAY}/news`]: () => (typeof news === 'function' ? news() : news),
         'GET /api/cautions': () => ({ items: [] }),
-        'GET /api/athletes': () => ({ items: [{ id: 'zoe', name: 'Zoe Reed' }], next_page: null, tags: [] }),
+        'GET /api/athletes': () => (up ? { items: [{ id: 'zoe', name: 'Zoe Reed' }], next_page: null, tags: [] } : refuse(503, 'away', 'The server is away.')),
         'POST /api/deeds': ({ body }) =>
             up ? { outcomes: (body as { deeds: Deeds }).deeds.map((d) => ({ id: idOf(d), stored: null, problem: null })) } : refuse(503, 'away', 'The server is away.'),
     });
@@ -233,6 +233,15 @@ it('marks who is away, brings in a walk-in, and shows bars with who is next', as
             ['zoe', true, '2026-03-20'],
         ]),
     );
+});
+
+it('finds a walk-in and shows them at once while the server is away', async () => {
+    const { press, fill, sees, text } = await floor(day(athlete('Ada')), { up: false });
+    await press('Who is here');
+    await fill('Somebody else walks in', 'yv');
+    await press(/^Yves Alder/);
+    await sees('Walked in. The session comes when the server answers.');
+    expect(text()).toMatch(/Yves Alder walked in/);
 });
 
 it('says what to do where there is no class', async () => {

@@ -2,7 +2,9 @@ import { expect, it } from 'vitest';
 import { withDeed, withWaiting } from '../../../../client/domain/floor/overlay';
 import { withoutHealth } from '../../../../client/domain/keeping';
 import type { Deed, Waiting } from '../../../../client/domain/queue';
-import { athlete, done, heronRung, ME, sheet } from '../../support/floor';
+import { tileOf } from '../../../../client/domain/floor/tile';
+import { athlete, classDay, done, heronRung, ME, sheet } from '../../support/floor';
+import { COACH } from '../../support/samples';
 
 const set = (id: string, clean: number, at: string, changes: object = {}): Deed => ({
     set: { id, purpose: 'work', performed_at: at, exercise: heronRung.exercise, clean_reps: clean, line: 'main:bands', ...changes },
@@ -17,14 +19,14 @@ it('shows what waits on this device as if it stood: sets in their order, correct
         { taken_back: { id: 'x', set_id: 'b' } },
     ];
     const waiting = deeds.map((deed, i): Waiting => ({ id: String(i), owner: 'o', athleteId: 'ada', deed }));
-    const [ada, bo] = withWaiting([athlete('Ada', [], { sets: [stored] }), athlete('Bo')], waiting, ME);
+    const [ada, bo] = withWaiting(classDay([athlete('Ada', [], { sets: [stored] }), athlete('Bo')]), waiting, ME);
 
     expect(ada!.sets.map((s) => [s.id, s.clean_reps, s.corrected])).toEqual([
         ['c', 5, true],
         ['a', 6, false],
     ]);
     expect(bo!.sets).toEqual([]);
-    expect(withWaiting([athlete('Ada')], [{ ...waiting[0]!, problem: { code: 'invalid', detail: '', faults: [] } }], ME)[0]!.sets).toEqual([]);
+    expect(withWaiting(classDay([athlete('Ada')]), [{ ...waiting[0]!, problem: { code: 'invalid', detail: '', faults: [] } }], ME)[0]!.sets).toEqual([]);
 });
 
 it('makes nothing of the same deed twice', () => {
@@ -48,4 +50,21 @@ it('pauses at once for pain and symptoms, and keeps what is told of health off t
     const kept = JSON.stringify(withoutHealth(athlete('Ada', [], { paused: true, sheet: sheet([], { concern: { kind: 'paused', text: 'Pain told: elbow, 3 of 10.' } }) })));
     expect(kept).toContain('Pulling is paused.');
     expect(kept).not.toContain('elbow');
+});
+
+it('shows who walks in while the server is away, with what was told of them, and nobody who comes to another class', () => {
+    const coming = (class_id: string, id: string, said = true): Waiting => ({
+        id,
+        owner: COACH,
+        athleteId: 'yves',
+        deed: { coming: { id, class_id, on: '2026-03-20', coming: said, told_at: '2026-03-20T12:00:00Z' } },
+    });
+    const hurt: Waiting = { id: 'p', owner: COACH, athleteId: 'yves', deed: { pain: { id: 'p', pain: { place: 'elbow', level: null } } } };
+    const day = classDay([athlete('Ada')]);
+
+    expect(withWaiting(day, [coming('other', 'a')], ME).map((a) => a.name)).toEqual(['Ada Marsh']);
+    const [, yves] = withWaiting(day, [coming('c', 'a'), hurt], ME);
+    expect(yves).toMatchObject({ name: 'Yves Alder', walk_in: true, coming: true, paused: true, sheet: { lines: [] } });
+    expect(tileOf(yves!, 0)).toMatchObject({ turn: 'first', now: undefined });
+    expect(tileOf(withWaiting(day, [coming('c', 'a'), coming('c', 'b', false)], ME)[1]!, 0).turn).toBe('away');
 });
