@@ -152,8 +152,10 @@ final readonly class FloorReading
      */
     private function roster(array $listed): array
     {
-        return array_values(Athlete::query()->whereNull('archived_at')->whereNotIn('id', $listed)->orderByRaw('last_trained_on DESC NULLS LAST')->orderBy('id')->limit(self::MOST_WALK_INS)
-            ->get(['id', 'name', 'kind'])->map(static fn (Athlete $a): RosterNameJson => new RosterNameJson($a->id, $a->name, $a->kind))->all());
+        $others = Athlete::query();
+        $others->whereNull('archived_at')->whereNotIn('id', $listed)->orderByRaw('last_trained_on DESC NULLS LAST')->orderBy('id')->limit(self::MOST_WALK_INS);
+
+        return array_values($others->get(['id', 'name', 'kind'])->map(static fn (Athlete $a): RosterNameJson => new RosterNameJson($a->id, $a->name, $a->kind))->all());
     }
 
     /** @return list<FloorPieceJson> */
