@@ -83,11 +83,23 @@ export function watchDeeds(owner: string, changed: (waiting: Waiting[]) => void,
     return () => watching.unsubscribe();
 }
 
+/** Small things that are kept by name, as text. */
+export const marks = {
+    get: async (key: string): Promise<string | undefined> => (await device.marks.get(key))?.value,
+    put: async (key: string, value: string): Promise<void> => void (await device.marks.put({ key, value })),
+    forget: (key: string): Promise<void> => device.marks.delete(key),
+    /** Tells it as it is and whenever it changes, in whatever tab; where the device keeps nothing, that there is none. */
+    watch: (key: string, changed: (value: string | undefined) => void): (() => void) => {
+        const watching = liveQuery(() => marks.get(key)).subscribe({ next: changed, error: () => changed(undefined) });
+        return () => watching.unsubscribe();
+    },
+};
+
 /** Who was signed in here last. It stands where the deeds stand, for a browser that falls may lose what it keeps elsewhere. */
 export const lastCoach = {
-    read: async (): Promise<Schemas['Me'] | null> => JSON.parse((await device.marks.get(LAST).catch(() => undefined))?.value ?? 'null') as Schemas['Me'] | null,
-    keep: async (who: Schemas['Me']): Promise<void> => void (await device.marks.put({ key: LAST, value: JSON.stringify(who) }).catch(() => undefined)),
-    forget: async (): Promise<void> => device.marks.delete(LAST).catch(() => undefined),
+    read: async (): Promise<Schemas['Me'] | null> => JSON.parse((await marks.get(LAST).catch(() => undefined)) ?? 'null') as Schemas['Me'] | null,
+    keep: (who: Schemas['Me']): Promise<void> => marks.put(LAST, JSON.stringify(who)).catch(() => undefined),
+    forget: (): Promise<void> => marks.forget(LAST).catch(() => undefined),
 };
 
 const MARK = 'steady-rung.mark';
@@ -95,10 +107,10 @@ const MARK = 'steady-rung.mark';
 /** Whether the store was cleared since this device was used last: it bears a mark that is known outside of it too. */
 export async function wasCleared(): Promise<boolean> {
     const known = localStorage.getItem(MARK);
-    const kept = (await device.marks.get(MARK))?.value;
+    const kept = await marks.get(MARK);
     if (kept === undefined || kept !== known) {
         const mark = String(Date.now());
-        await device.marks.put({ key: MARK, value: mark });
+        await marks.put(MARK, mark);
         localStorage.setItem(MARK, mark);
     }
     return known !== null && kept === undefined;

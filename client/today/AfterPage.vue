@@ -13,20 +13,18 @@ import ReadNote from '../parts/ReadNote.vue';
 import { dayKey } from '../parts/reads';
 import { useDeedQueue } from '../parts/useDeedQueue';
 import { useRead } from '../parts/useRead';
-import { useSession } from '../parts/useSession';
 
 /** After a class: who did what, what was left, what gave out, how hard it was; and its calls, decided here. */
 const props = defineProps<{ class: string; on: string }>();
 
 const queue = useDeedQueue();
-const session = useSession();
 const path = () => ({ class: props.class, on: props.on });
 const floor = useRead(
     () => dayKey(props.class, props.on),
     () => outcome(api.GET('/api/classes/{class}/days/{on}', { params: { path: path() } })),
 );
 
-const tiles = computed(() => (floor.value.value ? withWaiting(floor.value.value, queue.waiting, session.coachId).map((a) => tileOf(a, 0)) : []));
+const tiles = computed(() => (floor.value.value ? withWaiting(floor.value.value, queue.waiting).map((a) => tileOf(a, 0)) : []));
 const came = computed(() => tiles.value.filter((t) => t.athlete.sets.length + t.athlete.beside.length > 0));
 const missing = computed(() => tiles.value.filter((t) => t.athlete.sets.length + t.athlete.beside.length === 0));
 const whose = computed(() => came.value.map((t) => t.athlete.id).join(','));

@@ -28,7 +28,7 @@ const theme = useFloorTheme();
 theme.enter(true);
 onScopeDispose(() => theme.enter(false));
 
-const { classes, held, picked } = useClasses();
+const { classes, held, pick, isPickRead } = useClasses();
 const floor = useFloor(() => held.value);
 const { tiles, places, clashes, nowMs } = floor;
 const deeds = useTileDeeds();
@@ -83,7 +83,7 @@ watch(
 
 <template>
     <ReadNote v-if="!isKnown(classes)" :read="classes" waits="Looking for today's class…" />
-    <template v-if="classes.value.value">
+    <template v-if="classes.value.value && isPickRead">
         <FloorBar
             v-model:by="by"
             v-model:sound="bell.sound.value"
@@ -95,7 +95,7 @@ watch(
             :is-alone="floor.isAlone.value"
             :can-buzz="bell.canBuzz"
             :awake="awake"
-            @pick="picked = $event"
+            @pick="pick"
             @who="whoOpen = true"
             @gear="gearOpen = true"
         />

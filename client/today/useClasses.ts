@@ -1,6 +1,6 @@
-import { useLocalStorage } from '@vueuse/core';
 import { computed, type ComputedRef, type Ref } from 'vue';
 import { api, outcome, type Schemas } from '../domain/http';
+import { useKept } from '../parts/useKept';
 import { useRead, type Read } from '../parts/useRead';
 
 export type Held = Schemas['HeldClass'];
@@ -25,13 +25,13 @@ export function classOf(held: readonly Held[], today: string, nowMs: number): He
 }
 
 /** The classes of the gym, and which of them is looked at. */
-export function useClasses(): { classes: Read<Schemas['ClassList']>; held: ComputedRef<Held | undefined>; picked: Ref<string> } {
+export function useClasses(): { classes: Read<Schemas['ClassList']>; held: ComputedRef<Held | undefined>; pick: (key: string) => void; isPickRead: Readonly<Ref<boolean>> } {
     const classes = useRead(['classes'], () => outcome(api.GET('/api/classes')));
     /** Which one was picked by hand; of another day it is nobody's any more. */
-    const picked = useLocalStorage('steady-rung.class', '');
+    const picked = useKept<string>('steady-rung.class');
     const held = computed(() => {
         const list = classes.value.value;
-        return list && (list.held.find((h) => `${h.id} ${h.on}` === picked.value) ?? classOf(list.held, list.today, Date.now()));
+        return picked.isRead.value && list ? (list.held.find((h) => `${h.id} ${h.on}` === picked.value.value) ?? classOf(list.held, list.today, Date.now())) : undefined;
     });
-    return { classes, held, picked };
+    return { classes, held, pick: picked.set, isPickRead: picked.isRead };
 }

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/vue-query';
-import { useDocumentVisibility, useIntervalFn, useLocalStorage } from '@vueuse/core';
+import { useDocumentVisibility, useIntervalFn } from '@vueuse/core';
 import { v7 as uuidv7 } from 'uuid';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { withWaiting } from '../domain/floor/overlay';
@@ -10,9 +10,9 @@ import { isAway } from '../domain/problems';
 import { waitingSet } from '../domain/queue';
 import { dayKey } from '../parts/reads';
 import { useDeedQueue } from '../parts/useDeedQueue';
+import { useKept } from '../parts/useKept';
 import { useRead, type Read } from '../parts/useRead';
 import { useTick } from '../parts/useTick';
-import { useSession } from '../parts/useSession';
 import type { Held } from './useClasses';
 
 type ClassDay = Schemas['ClassDay'];
@@ -46,7 +46,6 @@ interface OfDay {
 export function useFloor(held: () => Held | undefined): Floor {
     const client = useQueryClient();
     const queue = useDeedQueue();
-    const session = useSession();
     const visible = useDocumentVisibility();
     const nowMs = useTick(TICK_MS);
     const isAlone = ref(false);
@@ -54,13 +53,9 @@ export function useFloor(held: () => Held | undefined): Floor {
     const dayRead = () => dayKey(path().class, path().on);
     const day = useRead<ClassDay>(dayRead, () => outcome(api.GET('/api/classes/{class}/days/{on}', { params: { path: path() } })), { enabled: () => held() !== undefined });
     /** What was put in the place of something today; it stays on this device. */
-    const ofDay = useLocalStorage<OfDay>('steady-rung.floor-day', { on: '', switched: {}, both: [], mine: [] });
-
-    watch(
-        () => held()?.on,
-        (on) => on !== undefined && ofDay.value.on !== on && (ofDay.value = { on, switched: {}, both: [], mine: [] }),
-        { immediate: true },
-    );
+    const kept = useKept<OfDay>('steady-rung.floor-day');
+    const ofDay = computed<OfDay>(() => (kept.value.value?.on === path().on ? kept.value.value : { on: path().on, switched: {}, both: [], mine: [] }));
+    const keep = (part: Partial<OfDay>): void => kept.set({ ...ofDay.value, ...part });
 
     async function ask(): Promise<void> {
         const since = day.value.value?.cursor;
@@ -83,11 +78,11 @@ export function useFloor(held: () => Held | undefined): Floor {
     }
     useIntervalFn(() => void ask(), NEWS_EVERY_MS);
 
-    const athletes = computed(() => (day.value.value ? withWaiting(day.value.value, queue.waiting, session.coachId) : []));
+    const athletes = computed(() => (day.value.value ? withWaiting(day.value.value, queue.waiting) : []));
     /** What was logged on this device today; another device may have logged the same. */
     watch(
-        () => queue.waiting.flatMap((w) => waitingSet(w)?.id ?? []).filter((id) => !(ofDay.value.mine ?? []).includes(id)),
-        (fresh) => fresh.length > 0 && (ofDay.value = { ...ofDay.value, mine: [...(ofDay.value.mine ?? []), ...fresh] }),
+        () => (kept.isRead.value ? queue.waiting.flatMap((w) => waitingSet(w)?.id ?? []).filter((id) => !ofDay.value.mine.includes(id)) : []),
+        (fresh) => fresh.length > 0 && keep({ mine: [...ofDay.value.mine, ...fresh] }),
     );
     const known = computed(() => ({ mine: new Set(ofDay.value.mine), both: new Set(ofDay.value.both) }));
     const tiles = computed(() => inOrder(athletes.value.map((a) => tileOf(a, nowMs.value, ofDay.value.switched, known.value))));
@@ -105,10 +100,10 @@ export function useFloor(held: () => Held | undefined): Floor {
             if (line) {
                 const key = switchKey(athlete.id, line.line.line);
                 const others = Object.fromEntries(Object.entries(ofDay.value.switched).filter(([k]) => k !== key));
-                ofDay.value = { ...ofDay.value, switched: rung ? { ...others, [key]: rung } : others };
+                keep({ switched: rung ? { ...others, [key]: rung } : others });
             }
         },
-        keepBoth: (setId) => (ofDay.value = { ...ofDay.value, both: [...ofDay.value.both, setId] }),
+        keepBoth: (setId) => keep({ both: [...ofDay.value.both, setId] }),
         coming: (athleteId, coming) => queue.tell(athleteId, { coming: { id: uuidv7(), class_id: path().class, on: path().on, coming, told_at: new Date().toISOString() } }),
     };
 }

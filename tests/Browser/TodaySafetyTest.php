@@ -110,7 +110,7 @@ final class Device
     {
         $tapped = $this->page->script('const ids = '.json_encode($ids).'; return ids.filter((id) => { const go = document.querySelector(`[data-athlete="${id}"] .go`); go?.click(); return go; }).length');
         expect($tapped)->toBe(count($ids));
-        Wait::until(fn (): bool => $this->page->script('return '.json_encode($ids).'.every((id) => document.querySelector(`[data-athlete="${id}"]`).textContent.includes("Undo"))'), 'A tap was not taken.');
+        Wait::until(fn (): bool => $this->page->script('return '.json_encode($ids).'.every((id) => document.querySelector(`[data-athlete="${id}"]`).textContent.includes("Undo"))'), fn (): string => 'A tap was not taken. '.implode(' ', $this->page->consoleErrors()).$this->page->text());
     }
 
     /**

@@ -1,5 +1,5 @@
 import type { Schemas } from '../http';
-import type { Deed, SetInput, Waiting } from '../queue';
+import { coachOf, type Deed, type SetInput, type Waiting } from '../queue';
 
 /** Of who walked in while the server is away there is no session yet. */
 type Concern = Schemas['Concern'] | { kind: 'waits'; text: string };
@@ -97,12 +97,12 @@ const walkedIn = (one: Schemas['RosterName']): FloorAthlete => ({
 });
 
 /** The class as it is with what still waits on this device; what was refused is left out. */
-export function withWaiting(day: Pick<Schemas['ClassDay'], 'class' | 'athletes' | 'roster'>, waiting: readonly Waiting[], by: string): FloorAthlete[] {
+export function withWaiting(day: Pick<Schemas['ClassDay'], 'class' | 'athletes' | 'roster'>, waiting: readonly Waiting[]): FloorAthlete[] {
     const ofClass = ({ deed }: Waiting): boolean => !('coming' in deed) || (deed.coming.class_id === day.class.id && deed.coming.on === day.class.on);
     const good = waiting.filter((w) => w.problem === undefined && ofClass(w));
     const listed = new Set(day.athletes.map((a) => a.id));
     const fresh = day.roster.filter((one) => !listed.has(one.id) && good.some((w) => w.athleteId === one.id && 'coming' in w.deed));
     return [...day.athletes.filter(hasSheet), ...fresh.map(walkedIn)].map((athlete) =>
-        good.filter((w) => w.athleteId === athlete.id).reduce((seen, w) => withDeed(seen, w.deed, by), athlete),
+        good.filter((w) => w.athleteId === athlete.id).reduce((seen, w) => withDeed(seen, w.deed, coachOf(w.owner)), athlete),
     );
 }

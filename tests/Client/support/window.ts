@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { cleanup, configure } from '@testing-library/vue';
 import { afterEach, beforeEach, vi } from 'vitest';
-import { deedStore, keptReads, lastCoach } from '../../../client/domain/device';
+import { deedStore, keptReads, lastCoach, marks } from '../../../client/domain/device';
 import { PATIENCE_MS } from './patience';
 import { COACH } from './samples';
 import { endQueues } from './screen';
@@ -32,6 +32,8 @@ Element.prototype.scrollTo = () => {};
 beforeEach(async () => {
     await keptReads.wipe();
     await lastCoach.forget();
+    await marks.forget('steady-rung.floor-day');
+    await marks.forget('steady-rung.class');
     for (const waiting of await deedStore.all(COACH)) {
         await deedStore.remove(waiting.id);
     }

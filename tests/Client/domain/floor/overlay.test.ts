@@ -19,14 +19,14 @@ it('shows what waits on this device as if it stood: sets in their order, correct
         { taken_back: { id: 'x', set_id: 'b' } },
     ];
     const waiting = deeds.map((deed, i): Waiting => ({ id: String(i), owner: 'o', athleteId: 'ada', deed }));
-    const [ada, bo] = withWaiting(classDay([athlete('Ada', [], { sets: [stored] }), athlete('Bo')]), waiting, ME);
+    const [ada, bo] = withWaiting(classDay([athlete('Ada', [], { sets: [stored] }), athlete('Bo')]), waiting);
 
     expect(ada!.sets.map((s) => [s.id, s.clean_reps, s.corrected])).toEqual([
         ['c', 5, true],
         ['a', 6, false],
     ]);
     expect(bo!.sets).toEqual([]);
-    expect(withWaiting(classDay([athlete('Ada')]), [{ ...waiting[0]!, problem: { code: 'invalid', detail: '', faults: [] } }], ME)[0]!.sets).toEqual([]);
+    expect(withWaiting(classDay([athlete('Ada')]), [{ ...waiting[0]!, problem: { code: 'invalid', detail: '', faults: [] } }])[0]!.sets).toEqual([]);
 });
 
 it('makes nothing of the same deed twice', () => {
@@ -62,9 +62,9 @@ it('shows who walks in while the server is away, with what was told of them, and
     const hurt: Waiting = { id: 'p', owner: COACH, athleteId: 'yves', deed: { pain: { id: 'p', pain: { place: 'elbow', level: null } } } };
     const day = classDay([athlete('Ada')]);
 
-    expect(withWaiting(day, [coming('other', 'a')], ME).map((a) => a.name)).toEqual(['Ada Marsh']);
-    const [, yves] = withWaiting(day, [coming('c', 'a'), hurt], ME);
+    expect(withWaiting(day, [coming('other', 'a')]).map((a) => a.name)).toEqual(['Ada Marsh']);
+    const [, yves] = withWaiting(day, [coming('c', 'a'), hurt]);
     expect(yves).toMatchObject({ name: 'Yves Alder', walk_in: true, coming: true, paused: true, sheet: { lines: [] } });
     expect(tileOf(yves!, 0)).toMatchObject({ turn: 'first', now: undefined });
-    expect(tileOf(withWaiting(day, [coming('c', 'a'), coming('c', 'b', false)], ME)[1]!, 0).turn).toBe('away');
+    expect(tileOf(withWaiting(day, [coming('c', 'a'), coming('c', 'b', false)])[1]!, 0).turn).toBe('away');
 });
