@@ -77,11 +77,14 @@ export const deedStore: DeedStore = {
     remove: async (id) => void (await device.sets.where('id').equals(id).delete()),
 };
 
-/** Tells of every change of an owner's waiting deeds, in whatever tab. */
-export function watchDeeds(owner: string, changed: (waiting: Waiting[]) => void, failed: () => void): () => void {
-    const watching = liveQuery(() => deedStore.all(owner)).subscribe({ next: changed, error: failed });
+/** Tells what a question of the store is answered, now and after every change, in whatever tab; answers how to stop. */
+function watchStore<T>(ask: () => Promise<T>, next: (answer: T) => void, error: () => void): () => void {
+    const watching = liveQuery(ask).subscribe({ next, error });
     return () => watching.unsubscribe();
 }
+
+/** Tells of every change of an owner's waiting deeds, in whatever tab. */
+export const watchDeeds = (owner: string, changed: (waiting: Waiting[]) => void, failed: () => void): (() => void) => watchStore(() => deedStore.all(owner), changed, failed);
 
 /** Small things that are kept by name, as text. */
 export const marks = {
@@ -89,10 +92,12 @@ export const marks = {
     put: async (key: string, value: string): Promise<void> => void (await device.marks.put({ key, value })),
     forget: (key: string): Promise<void> => device.marks.delete(key),
     /** Tells it as it is and whenever it changes, in whatever tab; where the device keeps nothing, that there is none. */
-    watch: (key: string, changed: (value: string | undefined) => void): (() => void) => {
-        const watching = liveQuery(() => marks.get(key)).subscribe({ next: changed, error: () => changed(undefined) });
-        return () => watching.unsubscribe();
-    },
+    watch: (key: string, changed: (value: string | undefined) => void): (() => void) =>
+        watchStore(
+            () => marks.get(key),
+            changed,
+            () => changed(undefined),
+        ),
 };
 
 /** Who was signed in here last. It stands where the deeds stand, for a browser that falls may lose what it keeps elsewhere. */

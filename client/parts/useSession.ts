@@ -22,8 +22,7 @@ export const useSession = defineStore('session', () => {
 
     onSignedOut(() => (me.value = undefined));
 
-    async function enter(who: Me): Promise<void> {
-        const last = await lastCoach.read();
+    async function enter(who: Me, last: Me | null): Promise<void> {
         if (last !== null && last.key !== who.key) {
             await forget();
         }
@@ -52,12 +51,12 @@ export const useSession = defineStore('session', () => {
         } else {
             const result = await outcome(api.GET('/api/me'));
             if (result.ok) {
-                await enter(result.value);
+                await enter(result.value, last);
             } else if (result.problem.code === 'signed-out') {
                 await forget();
                 await lastCoach.forget();
             } else {
-                await enter(last);
+                await enter(last, last);
             }
         }
         asked.value = true;
@@ -67,7 +66,7 @@ export const useSession = defineStore('session', () => {
         if (!result.ok) {
             return result.problem;
         }
-        await enter(result.value);
+        await enter(result.value, await lastCoach.read());
         founded.value = true;
         return undefined;
     }

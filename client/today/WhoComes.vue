@@ -29,13 +29,8 @@ const listed = computed(() => new Set(props.tiles.map((t) => t.athlete.id)));
 const found = computed(() => {
     const name = asked.value.trim().toLowerCase();
     const known = props.roster.filter((a) => a.name.toLowerCase().includes(name));
-    const all = new Map([...known, ...(others.value.value?.items ?? [])].map((a) => [a.id, a.name]));
-    return name === ''
-        ? []
-        : [...all]
-              .map(([id, text]) => ({ id, name: text }))
-              .filter((a) => !listed.value.has(a.id))
-              .slice(0, MOST_SHOWN);
+    const more = (others.value.value?.items ?? []).filter((a) => !known.some((k) => k.id === a.id));
+    return name === '' ? [] : [...known, ...more].filter((a) => !listed.value.has(a.id)).slice(0, MOST_SHOWN);
 });
 const byName = computed(() => [...props.tiles].sort((a, b) => a.athlete.name.localeCompare(b.athlete.name)));
 

@@ -81,13 +81,13 @@ final class DemoGym
         }
         $this->db->transaction(function (): void {
             $gym = Gym::query()->find(self::id(1));
-            $this->current->enter($gym ?? $this->gym());
+            $gym === null ? $this->make() : $this->current->enter($gym);
         });
 
         return true;
     }
 
-    /** Every so manieth athlete with the whole history; who is there already is left alone, so a filling that was broken off goes on. */
+    /** One athlete in so many, with the whole history; who is there already is left alone, so a filling that was broken off goes on. */
     public function fill(int $from, int $every): void
     {
         $clock = new DemoClock($this->clock->now());
@@ -101,7 +101,7 @@ final class DemoGym
         }
     }
 
-    private function gym(): Gym
+    private function make(): void
     {
         $gym = Gym::query()->create(['id' => self::id(1), 'name' => 'Hollowbrook Mill', 'timezone' => 'Europe/London', 'is_demo' => true]);
         $this->current->enter($gym);
@@ -111,8 +111,6 @@ final class DemoGym
         ]);
         $this->kit($gym);
         $this->inspections($gym, $coach);
-
-        return $gym;
     }
 
     /** One athlete with the whole history, or nothing. */

@@ -67,6 +67,12 @@ function coaches(int $many): array
     return $all;
 }
 
+/** Where the browser of a device keeps its things. */
+function profile(string $device): string
+{
+    return sys_get_temp_dir()."/steady-device-$device-".getmypid();
+}
+
 /** A device of a coach on the floor: a browser on a profile of its own. */
 final class Device
 {
@@ -137,8 +143,12 @@ final class Device
     }
 }
 
-/** Whatever a walk leaves dead, the next one finds alive. */
+/** Whatever a walk leaves dead, the next one finds alive, and no browser of it stays. */
 afterEach(function (): void {
+    foreach (glob(profile('*')) ?: [] as $profile) {
+        Driver::kill($profile);
+        (new Process(['rm', '-rf', $profile]))->mustRun();
+    }
     if ((new Http(Instance::url()))->send('GET', '/api/health')[0] !== 200) {
         startAgain();
     }
@@ -146,7 +156,7 @@ afterEach(function (): void {
 
 it('loses and doubles nothing of twelve athletes by twelve sets, logged by two coaches who see each other’s, while everything dies in turn', function (int $devices): void {
     [$class, $ids] = classOfTwelve();
-    $profiles = array_map(fn (int $n): string => sys_get_temp_dir()."/steady-device-$n-".getmypid(), range(1, $devices));
+    $profiles = array_map(fn (int $n): string => profile((string) $n), range(1, $devices));
     $coaches = coaches($devices);
     $floor = array_map(fn (string $profile, array $coach): Device => new Device($profile, $class, $coach[0]), $profiles, $coaches);
     $shares = array_chunk($ids, intdiv(count($ids), $devices));
@@ -211,5 +221,4 @@ it('loses and doubles nothing of twelve athletes by twelve sets, logged by two c
             }
         }
     }
-    (new Process(['rm', '-rf', ...$profiles]))->mustRun();
 })->with([(int) (getenv('STEADY_DEVICES') ?: 2)])->group('kills'); // two hold what one does; STEADY_DEVICES=1 walks one alone

@@ -176,8 +176,8 @@ it('loads little, never holds the page up, and answers a tap at once on a slow p
         }
         $taps = (float) $page->script('return Math.max(0, ...window.tasks)') / ($slower[] = howSlow($page));
         sort($answers);
-        $answer = $answers[2] / end($slower);
-        fwrite(STDERR, sprintf("\n  Today: %.0f kB of script compressed; four times slowed: longest task %.0f ms on loading (%s) and %.0f ms while logging, a tap answers in %.0f ms (%.0f to %.0f as it came); this browser is %.2f times slower than on a quiet machine\n", $kb, $longest[1], implode(', ', array_map(static fn (float $ms): string => sprintf('%.0f', $ms), $longest)), $taps, $answer, $answers[0], $answers[4], array_sum($slower) / count($slower)));
+        $answer = $answers[4] / end($slower);
+        fwrite(STDERR, sprintf("\n  Today: %.0f kB of script compressed; four times slowed: longest task %.0f ms on loading (%s) and %.0f ms while logging, a tap answers in %.0f ms at most (%.0f to %.0f as it came); this browser is %.2f times slower than on a quiet machine\n", $kb, $longest[1], implode(', ', array_map(static fn (float $ms): string => sprintf('%.0f', $ms), $longest)), $taps, $answer, $answers[0], $answers[4], array_sum($slower) / count($slower)));
         expect($kb)->toBeGreaterThan(50.0)->toBeLessThan(MOST_SCRIPT_KB)->and($longest[1])->toBeLessThan(MOST_TASK_MS)->and($taps)->toBeLessThan(MOST_TASK_MS)->and($answer)->toBeGreaterThan(0.0)->toBeLessThan(MOST_ANSWER_MS);
     } finally {
         $page->slowed(1);

@@ -4,7 +4,9 @@ import PlacePanel from '../../../client/people/PlacePanel.vue';
 import type { Schemas } from '../../../client/domain/http';
 import { jolyon } from '../support/samples';
 import { eventually, show } from '../support/screen';
-import { fault, refuse, serve } from '../support/server';
+import { fault, refuse, serve, type Asked } from '../support/server';
+
+const placed = (asked: readonly Asked[]): unknown => asked.find((a) => /^POST .*\/place$/.test(a.deed))?.body;
 
 const oneMore = { key: 'one-more', name: 'One more a week', idea: 'The same sets.', weeks: [4, 12], from_reps: 1, lines: ['Pull-up 3 × 1–10'], tires: false };
 const stage = (key: string, name: string) => ({
@@ -54,7 +56,7 @@ it('asks why a stage is skipped, and keeps the place with its reason', async () 
     await press('2', 'A week');
     await press('Put on this stage');
     await eventually(() => expect(emitted('placed')).toHaveLength(1));
-    expect(asked.find((a) => /^POST .*\/place$/.test(a.deed))?.body).toMatchObject({
+    expect(placed(asked)).toMatchObject({
         method: 'steady-ladder',
         stage: 'strict',
         reason: 'Did three at the weekend',
@@ -72,7 +74,7 @@ it('offers a builder where the work is strict, and says what it takes', async ()
     await fill('Reason', 'Strong already');
     await press('Put on this stage');
     await sees('It takes 1 strict rep; the most logged is 0.');
-    expect(asked.find((a) => /^POST .*\/place$/.test(a.deed))?.body).toMatchObject({ stage: 'strict', builder: 'one-more' });
+    expect(placed(asked)).toMatchObject({ stage: 'strict', builder: 'one-more' });
 });
 
 it('begins another method at its first stage without asking why, and says what the server refuses', async () => {
@@ -82,7 +84,7 @@ it('begins another method at its first stage without asking why, and says what t
     await sees('The idea of Taper.');
     await press('Put on this stage');
     await sees('There is no such stage.');
-    expect(asked.find((a) => /^POST .*\/place$/.test(a.deed))?.body).toMatchObject({ method: 'taper', stage: 'rows', reason: null });
+    expect(placed(asked)).toMatchObject({ method: 'taper', stage: 'rows', reason: null });
 });
 
 it('takes down what was told, one tap each, none of it needed, with cautions where they matter', async () => {

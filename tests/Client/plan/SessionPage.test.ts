@@ -5,7 +5,7 @@ import SessionPage from '../../../client/plan/SessionPage.vue';
 import { useDeedQueue } from '../../../client/parts/useDeedQueue';
 import { COACH, heron, jolyon, set } from '../support/samples';
 import { eventually, show } from '../support/screen';
-import { refuse, serve, setsIn } from '../support/server';
+import { refuse, sentDeeds, serve, setsIn } from '../support/server';
 
 const prediction = (reps: number): Schemas['Prediction'] => ({ reps, low80: reps - 2, high80: reps + 2, clipped: false });
 
@@ -105,7 +105,7 @@ async function logging(isAway: () => boolean) {
     });
     useDeedQueue().serve(COACH);
     await shown.press(/Log it/);
-    return { ...shown, beside: () => shown.asked.filter((a) => a.deed === 'POST /api/deeds').flatMap((a) => (a.body as Schemas['QueuedDeedsInput']).deeds.map((d) => d.beside)) };
+    return { ...shown, beside: () => sentDeeds(shown.asked).map((d) => d.beside) };
 }
 
 it('logs work beside the pull as asked, with its load, and says what is wrong with a figure', async () => {

@@ -55,14 +55,13 @@ type SentSet = Schemas['SetInput'] & { athlete_id: string };
 /** The sets in the body of a queue of deeds. */
 export const setsIn = (body: unknown): SentSet[] => (body as Schemas['QueuedDeedsInput']).deeds.flatMap(({ athlete_id, set }) => (set ? [{ ...set, athlete_id }] : []));
 
+type SentDeed = Schemas['QueuedDeedsInput']['deeds'][number];
+
+/** The deeds of the queue sent so far, as often as they were sent. */
+export const sentDeeds = (asked: readonly Asked[]): SentDeed[] => asked.filter((a) => a.deed === 'POST /api/deeds').flatMap((a) => (a.body as Schemas['QueuedDeedsInput']).deeds);
+
 /** The sets sent so far, each once. */
-export const sentSets = (asked: readonly Asked[]): SentSet[] => [
-    ...new Map(asked.filter((a) => a.deed === 'POST /api/deeds').flatMap((a) => setsIn(a.body).map((s) => [s.id, s] as const))).values(),
-];
+export const sentSets = (asked: readonly Asked[]): SentSet[] => [...new Map(setsIn({ deeds: sentDeeds(asked) }).map((s) => [s.id, s] as const)).values()];
 
 /** Ids of the sets that were told to be taken back. */
-export const takenBack = (asked: readonly Asked[]): string[] => [
-    ...new Set(
-        asked.filter((a) => a.deed === 'POST /api/deeds').flatMap((a) => (a.body as Schemas['QueuedDeedsInput']).deeds.flatMap((d) => (d.taken_back ? [d.taken_back.set_id] : []))),
-    ),
-];
+export const takenBack = (asked: readonly Asked[]): string[] => [...new Set(sentDeeds(asked).flatMap((d) => (d.taken_back ? [d.taken_back.set_id] : [])))];

@@ -6,7 +6,7 @@ import AfterPage from '../../../client/today/AfterPage.vue';
 import { athlete, classDay, done, line, plank } from '../support/floor';
 import { call, COACH, me } from '../support/samples';
 import { eventually, show } from '../support/screen';
-import { serve } from '../support/server';
+import { sentDeeds, serve } from '../support/server';
 
 it('says who did what and what was left, notes what gave out, and has the calls of those who came', async () => {
     const ada = athlete('Ada', [line(), plank], { sets: [done(8, '2026-03-20T11:40:00Z'), done(7, '2026-03-20T11:44:00Z')] });
@@ -27,11 +27,7 @@ it('says who did what and what was left, notes what gave out, and has the calls 
     await press('Grip', 'Gave out first');
     await press('9', 'Effort of 10');
     await eventually(() =>
-        expect(
-            asked
-                .filter((a) => a.deed === 'POST /api/deeds')
-                .flatMap((a) => (a.body as Schemas['QueuedDeedsInput']).deeds.map((d) => [d.athlete_id, d.signal?.gave_out ?? d.signal?.effort])),
-        ).toEqual(
+        expect(sentDeeds(asked).map((d) => [d.athlete_id, d.signal?.gave_out ?? d.signal?.effort])).toEqual(
             expect.arrayContaining([
                 ['ada', 'grip'],
                 ['ada', 9],

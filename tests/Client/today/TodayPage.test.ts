@@ -6,7 +6,7 @@ import TodayPage from '../../../client/today/TodayPage.vue';
 import { athlete, classDay, done, hang, line, lowering, plank, sheet, heronRung } from '../support/floor';
 import { COACH, me } from '../support/samples';
 import { eventually, show } from '../support/screen';
-import { refuse, sentSets, serve, takenBack } from '../support/server';
+import { refuse, sentDeeds, sentSets, serve, takenBack } from '../support/server';
 
 type Deeds = Schemas['QueuedDeedsInput']['deeds'];
 
@@ -34,9 +34,7 @@ async function floor(of: Schemas['ClassDay'], { news = { cursor: 7, missed: fals
     useSession().change({ ...me });
     useDeedQueue().serve(COACH);
     await shown.sees(of.class.name);
-    const deeds = (): Deeds => [
-        ...new Map(asked.filter((a) => a.deed === 'POST /api/deeds').flatMap((a) => (a.body as { deeds: Deeds }).deeds.map((d) => [idOf(d), d] as const))).values(),
-    ];
+    const deeds = (): Deeds => [...new Map(sentDeeds(asked).map((d) => [idOf(d), d] as const)).values()];
     const tile = (name: string): string => document.querySelector(`[aria-label="${name}"]`)!.textContent.replace(/\s+/g, ' ');
     return { ...shown, asked, deeds, tile };
 }
