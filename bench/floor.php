@@ -18,7 +18,7 @@ use Tests\Browser\Support\Http;
 const DEVICES = 20;
 
 /** As the client does. */
-const POLL_S = 1.8;
+const POLL_S = 1.0;
 
 const SET_EVERY_S = 8.0;
 

@@ -22,6 +22,7 @@ use App\Http\Controllers\LadderController;
 use App\Http\Controllers\MethodController;
 use App\Http\Controllers\PainController;
 use App\Http\Controllers\PlaceController;
+use App\Http\Controllers\PulseController;
 use App\Http\Controllers\ScaleController;
 use App\Http\Controllers\ScreeningController;
 use App\Http\Controllers\SessionController;
@@ -42,7 +43,7 @@ foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off', 'class'] 
 }
 
 Route::get('health', HealthController::class)->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
-Route::get('pulse/{ticket}', [ClassController::class, 'pulse'])->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
+Route::get('pulse/{ticket}', PulseController::class)->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
 Route::post('sign-in', [SessionController::class, 'signIn']);
 Route::post('gym', [SettingsController::class, 'found']);
 

@@ -28,7 +28,7 @@ server_answers() { curl -fsS -m 5 "http://127.0.0.1:${1:-$(cat "$RUN/port" 2>/de
 # Configuration, routes and what is loaded beforehand, for this instance and this state of the code.
 cache_code() {
     local sum
-    sum="$(sum_of app core config routes bootstrap/app.php bin/server database/seeders composer.json "$STEADY_VAR/.env" | sha256sum | cut -c1-64)"
+    sum="$(sum_of app core config routes bootstrap/app.php public/index.php public/pulse.php bin/server database/seeders composer.json "$STEADY_VAR/.env" | sha256sum | cut -c1-64)"
     [ "$(cat "$CACHE/sum" 2>/dev/null)" != "$sum" ] || return 0
     stop_server
     rm -f "$CACHE"/*

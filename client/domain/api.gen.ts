@@ -451,23 +451,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pulse/{ticket}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description Whether there is news at all: asked often, and by the ticket of a class day alone. */
-        get: operations["pulse"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/classes/{class}/days/{on}/news": {
         parameters: {
             query?: never;
@@ -797,6 +780,23 @@ export interface paths {
         put?: never;
         /** @description Assigned to a method, set back, or skipping a stage. */
         post: operations["placeAthlete"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pulse/{ticket}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Whether there is news at all: asked often, and by the ticket of a class day alone. */
+        get: operations["pulse"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -4595,37 +4595,6 @@ export interface operations {
             };
         };
     };
-    pulse: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                ticket: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Pulse"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
     classNews: {
         parameters: {
             query: {
@@ -5408,6 +5377,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    pulse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ticket: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pulse"];
                 };
             };
             /** @description A problem. */

@@ -17,8 +17,8 @@ import type { Held } from './useClasses';
 
 type ClassDay = Schemas['ClassDay'];
 
-/** Two coaches see each other's sets within two seconds. */
-const NEWS_EVERY_MS = 1800;
+/** Two coaches see each other's sets within two seconds, the way there and back included. */
+const NEWS_EVERY_MS = 1000;
 const TICK_MS = 500;
 
 export interface Floor {

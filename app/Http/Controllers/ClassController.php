@@ -12,10 +12,7 @@ use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Body;
 use App\Http\Requests\ReadClass;
-use App\Models\CurrentGym;
 use App\Models\GymClass;
-use App\Models\News;
-use App\Models\Pulse;
 use App\Models\User;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
@@ -24,7 +21,6 @@ use App\Reading\ClassListJson;
 use App\Reading\ClassReading;
 use App\Reading\FloorReading;
 use App\Reading\NewsJson;
-use App\Reading\PulseJson;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -79,14 +75,6 @@ final readonly class ClassController
         $catchUp->now(before: $on); // sessions are written from what days before left; what this day logs waits
 
         return new JsonResponse($floor->of($held, $on));
-    }
-
-    #[OA\Get(path: '/api/pulse/{ticket}', operationId: 'pulse', description: 'Whether there is news at all: asked often, and by the ticket of a class day alone.', responses: [new Answer(200, PulseJson::class)])]
-    public function pulse(string $ticket, Pulse $pulse, CurrentGym $gym, News $news): JsonResponse
-    {
-        $gym->enter($pulse->gymOf($ticket) ?? throw new Problem(ProblemCode::NotFound, 'There is no such ticket.'));
-
-        return new JsonResponse(new PulseJson($news->latest()));
     }
 
     #[OA\Get(
