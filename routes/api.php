@@ -72,11 +72,9 @@ Route::middleware(['auth:web', EnterGym::class, FollowLog::class])->group(functi
     Route::put('kit/floor', [KitController::class, 'floor']);
     Route::post('gear', [GearController::class, 'store']);
     Route::put('gear/{gear}', [GearController::class, 'update']);
-    Route::put('gear/{gear}/today', [GearController::class, 'today']);
     Route::put('gear/{gear}/retirement', [GearController::class, 'retire']);
     Route::post('bands', [BandController::class, 'store']);
     Route::put('bands/{band}', [BandController::class, 'update']);
-    Route::put('bands/{band}/today', [BandController::class, 'today']);
     Route::put('bands/{band}/retirement', [BandController::class, 'retire']);
     Route::get('bands/{band}/inspections', [BandController::class, 'inspections']);
     Route::post('bands/{band}/inspections', [BandController::class, 'inspect']);

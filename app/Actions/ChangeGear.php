@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Actions\Deeds\GearTold;
 use App\Models\Band;
 use App\Models\CurrentGym;
 use App\Models\Gear;
@@ -12,6 +13,7 @@ use App\Models\GymKit;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Eloquent\Builder;
 use SteadyRung\Kit\Floor;
 use SteadyRung\Kit\Kit;
 
@@ -87,12 +89,19 @@ final readonly class ChangeGear
         $this->calls->afterKitChange();
     }
 
-    /** Out of use for today, or back in it; the calls follow. */
-    public function outToday(Gear|Band $gear, bool $isOut): void
+    /**
+     * Out of use for the day on which that is told, or back in it; what was told last stands, and the calls follow.
+     *
+     * @throws Problem if there is no such piece
+     */
+    public function outToday(GearTold $told): void
     {
-        $on = $isOut ? $this->days->today() : null;
-        if ($gear->out_on !== $on) {
-            $gear->fill(['out_on' => $on])->save();
+        $piece = Gear::query()->find($told->gear_id) ?? Band::query()->find($told->gear_id) ?? throw new Problem(ProblemCode::NotFound, 'There is no such piece of gear.');
+        $on = $told->out ? $this->days->of($told->told_at) : null;
+        $stands = $piece::query()->whereKey($piece->id)
+            ->where(static fn (Builder $q) => $q->whereNull('out_told_at')->orWhere('out_told_at', '<', $told->told_at))
+            ->update(['out_on' => $on, 'out_told_at' => $told->told_at]);
+        if ($stands === 1 && $piece->out_on !== $on) {
             $this->kit->outChanged();
             $this->calls->afterKitChange();
         }

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Actions\ChangeGear;
 use App\Actions\Deeds\BesideSet;
+use App\Actions\Deeds\ClassGiven;
 use App\Actions\Deeds\ComingTold;
+use App\Actions\Deeds\GearTold;
 use App\Actions\Deeds\PainTold;
 use App\Actions\Deeds\SetDone;
 use App\Actions\Deeds\SetTakenBack;
 use App\Actions\Deeds\SignalTold;
 use App\Actions\HoldAthlete;
+use App\Actions\KeepClass;
 use App\Actions\LogBeside;
 use App\Actions\LogSet;
 use App\Actions\NoteComing;
@@ -33,8 +37,8 @@ use App\Reading\SetJson;
 use SteadyRung\CoreError;
 
 /**
- * Takes a device's queue of deeds: each athlete's in their order, with an outcome for every one; what is refused does not keep
- * the others out.
+ * Takes a device's queue of deeds: the gym's as they come, each athlete's in their order, with an outcome for every one; what is
+ * refused does not keep the others out.
  */
 final readonly class DeedQueue
 {
@@ -46,6 +50,8 @@ final readonly class DeedQueue
         private TellSignal $signals,
         private TellPain $pain,
         private NoteComing $coming,
+        private ChangeGear $gear,
+        private KeepClass $classes,
     ) {
     }
 
@@ -55,9 +61,15 @@ final readonly class DeedQueue
         $outcomes = $byAthlete = [];
         foreach ($items as $i => $item) {
             try {
-                $byAthlete[$item->uuid('athlete_id')][$i] = $this->deeds->from($item);
-            } catch (Unreadable $unreadable) {
-                $outcomes[$i] = self::refused($item, $unreadable);
+                $deed = $this->deeds->from($item);
+                if ($deed instanceof GearTold || $deed instanceof ClassGiven) {
+                    $this->ofGym($coach, $deed);
+                    $outcomes[$i] = new DeedOutcomeJson($deed->id, null, null);
+                } else {
+                    $byAthlete[$item->uuid('athlete_id')][$i] = $deed;
+                }
+            } catch (Unreadable|Problem $refused) {
+                $outcomes[$i] = self::refused($item, $refused);
             }
         }
         foreach ($byAthlete as $athleteId => $deeds) {
@@ -72,6 +84,11 @@ final readonly class DeedQueue
         ksort($outcomes);
 
         return new QueueOutcomeJson(array_values($outcomes));
+    }
+
+    private function ofGym(User $coach, GearTold|ClassGiven $deed): void
+    {
+        $deed instanceof GearTold ? $this->gear->outToday($deed) : $this->classes->make($coach, $deed);
     }
 
     /**

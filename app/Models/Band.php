@@ -20,10 +20,11 @@ use SteadyRung\Kit\LoopBand;
  * @property string|null $hitched_on the bar it was measured on
  * @property CarbonImmutable|null $retired_at
  * @property string|null $out_on the day for which it is out of use
+ * @property CarbonImmutable|null $out_told_at
  */
 final class Band extends Record
 {
-    protected $attributes = ['retired_at' => null, 'out_on' => null, 'measured_on' => null, 'hitched_on' => null];
+    protected $attributes = ['retired_at' => null, 'out_on' => null, 'out_told_at' => null, 'measured_on' => null, 'hitched_on' => null];
 
     protected $table = 'bands';
 
@@ -33,6 +34,7 @@ final class Band extends Record
         'thickness_mm' => 'float',
         'points' => StoredText::class,
         'retired_at' => 'immutable_datetime',
+        'out_told_at' => 'immutable_datetime',
     ];
 
     public function toCore(): LoopBand

@@ -23,14 +23,15 @@ use SteadyRung\Kit\Weight;
  * @property string $figures as kept
  * @property CarbonImmutable|null $retired_at
  * @property string|null $out_on the day for which it is out of use
+ * @property CarbonImmutable|null $out_told_at
  */
 final class Gear extends Record
 {
     protected $table = 'gear';
 
-    protected $attributes = ['retired_at' => null, 'out_on' => null];
+    protected $attributes = ['retired_at' => null, 'out_on' => null, 'out_told_at' => null];
 
-    protected $casts = ['kind' => GearKind::class, 'figures' => StoredText::class, 'retired_at' => 'immutable_datetime'];
+    protected $casts = ['kind' => GearKind::class, 'figures' => StoredText::class, 'retired_at' => 'immutable_datetime', 'out_told_at' => 'immutable_datetime'];
 
     public function toCore(): Bar|RingPair|Box|Plate|Weight|Machine
     {

@@ -135,23 +135,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bands/{band}/today": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** @description Out of use for today, or back. */
-        put: operations["bandOutToday"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/athletes/{athlete}/baseline": {
         parameters: {
             query?: never;
@@ -542,23 +525,6 @@ export interface paths {
         };
         get?: never;
         put: operations["retireGear"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/gear/{gear}/today": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** @description Out of use for today, or back. */
-        put: operations["gearOutToday"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1409,6 +1375,19 @@ export interface components {
         GearInput: {
             name: string;
             figures: components["schemas"]["GearFigures"];
+        };
+        /** @description Whether a band or another piece is out of use for the day on which that is told. */
+        GearOutInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            gear_id: string;
+            out: boolean;
+            /**
+             * Format: date-time
+             * @description When it was told; what was told later stands.
+             */
+            told_at: string;
         };
         /** @description A gym begins: its name and time zone, and its first coach. */
         FoundingInput: {
@@ -2325,10 +2304,6 @@ export interface components {
             /** @enum {string} */
             fault?: "none" | "silent" | "repeat" | "jump";
         };
-        /** @description Whether a piece of gear is out of use for today. */
-        OutTodayInput: {
-            out: boolean;
-        };
         /** @description A new password, with the present one as proof. */
         PasswordInput: {
             present: string;
@@ -2353,15 +2328,17 @@ export interface components {
             deeds: {
                 /**
                  * Format: uuid
-                 * @description Deeds that waited on a device, of several athletes, in the order they were done; each says one thing.
+                 * @description Deeds that waited on a device, in the order they were done; each says one thing, of an athlete or, as gear and classes, of the gym.
                  */
-                athlete_id: string;
+                athlete_id?: string;
                 set?: components["schemas"]["SetInput"];
                 taken_back?: components["schemas"]["TakenBackInput"];
                 beside?: components["schemas"]["BesideInput"];
                 signal?: components["schemas"]["SignalInput"];
                 pain?: components["schemas"]["PainReportInput"];
                 coming?: components["schemas"]["ComingInput"];
+                gear?: components["schemas"]["GearOutInput"];
+                class?: components["schemas"]["ClassInput"];
             }[];
         };
         /** @description Whether a piece of gear is out of use. */
@@ -3851,39 +3828,6 @@ export interface operations {
             };
         };
     };
-    bandOutToday: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                band: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OutTodayInput"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
     baseline: {
         parameters: {
             query?: {
@@ -4791,39 +4735,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Gear"];
                 };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    gearOutToday: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                gear: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OutTodayInput"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
             /** @description A problem. */
             default: {

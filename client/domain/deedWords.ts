@@ -14,6 +14,12 @@ export function deedWords(deed: Deed): string {
     if ('beside' in deed) {
         return deed.beside.accessory.replaceAll('-', ' ');
     }
+    if ('gear' in deed) {
+        return deed.gear.out ? 'Gear out of use today' : 'Gear back in use';
+    }
+    if ('class' in deed) {
+        return `Class: ${deed.class.name}`;
+    }
     if ('coming' in deed) {
         return deed.coming.coming ? 'Comes' : 'Does not come';
     }

@@ -78,6 +78,9 @@ export const limits = {
         minutes: {
             low: 15,
             high: 240
+        },
+        tags: {
+            most: 12
         }
     },
     ClearanceInput: {

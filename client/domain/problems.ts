@@ -48,3 +48,6 @@ export function explain(problem: Problem): string {
     const advice = whatToDo[problem.code];
     return problem.code === 'invalid' || problem.code === 'wrong-sign-in' || problem.code === 'offline' ? advice : [problem.detail, advice].filter(Boolean).join(' ');
 }
+
+/** Why something that waited was refused: the advice, and what is wrong at the first field. */
+export const refusalWords = (problem: Problem): string => [explain(problem), problem.faults[0]?.detail].filter(Boolean).join(' ');

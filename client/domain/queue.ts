@@ -5,14 +5,17 @@ import type { Problem } from './problems';
 export type SetInput = Schemas['SetInput'];
 export type SetDraft = Omit<SetInput, 'id' | 'performed_at'> & { performed_at?: string };
 
-/** One thing that was done or told of an athlete, as it goes to the server. */
+/** One thing that was done or told, as it goes to the server: of an athlete, or of the gym. */
 export type Deed =
     | { set: SetInput }
     | { taken_back: Schemas['TakenBackInput'] }
     | { beside: Schemas['BesideInput'] }
     | { signal: Schemas['SignalInput'] }
     | { pain: Schemas['PainReportInput'] }
-    | { coming: Schemas['ComingInput'] };
+    | { coming: Schemas['ComingInput'] }
+    | GymDeed;
+
+export type GymDeed = { gear: Schemas['GearOutInput'] } | { class: Schemas['ClassInput'] };
 
 /** A deed that is on this device and not yet known to be stored. */
 export interface Waiting {
@@ -21,7 +24,8 @@ export interface Waiting {
     id: string;
     /** Whose it is: only that coach of that gym sends it. */
     owner: string;
-    athleteId: string;
+    /** None of what is the gym's. */
+    athleteId?: string | undefined;
     deed: Deed;
     /** Why the server refused it; it stays until somebody drops it or sends it again. */
     problem?: Problem | undefined;
@@ -76,7 +80,7 @@ export class DeedQueue {
         return this.tell(owner, athleteId, { set: { ...draft, id: uuidv7(), performed_at } });
     }
 
-    async tell(owner: string, athleteId: string, deed: Deed): Promise<Waiting> {
+    async tell(owner: string, athleteId: string | undefined, deed: Deed): Promise<Waiting> {
         const waiting: Waiting = { id: (Object.values(deed)[0] as { id: string }).id, owner, athleteId, deed: plain(deed) };
         await this.options.store.add(waiting);
         this.options.changed?.();
@@ -131,7 +135,7 @@ export class DeedQueue {
     }
 
     private async sendBatch(batch: Waiting[]): Promise<boolean> {
-        const result = await this.options.send(batch.map((w) => ({ athlete_id: w.athleteId, ...w.deed })));
+        const result = await this.options.send(batch.map((w) => ({ ...(w.athleteId !== undefined && { athlete_id: w.athleteId }), ...w.deed })));
         if (!result.ok) {
             return false;
         }

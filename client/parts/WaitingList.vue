@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { deedWords } from '../domain/deedWords';
-import { explain } from '../domain/problems';
+import { refusalWords } from '../domain/problems';
 import type { Waiting } from '../domain/queue';
 import SidePanel from './SidePanel.vue';
 import { useDeedQueue } from './useDeedQueue';
@@ -25,12 +25,12 @@ const at = ({ deed }: Waiting): string => {
             <ul>
                 <li v-for="one in queue.waiting" :key="one.id">
                     <p>
-                        <RouterLink :to="`/people/${one.athleteId}`" @click="open = false">
+                        <RouterLink :to="one.athleteId === undefined ? '/today/classes' : `/people/${one.athleteId}`" @click="open = false">
                             <strong>{{ deedWords(one.deed) }}</strong>
                         </RouterLink>
                         {{ at(one) }}
                     </p>
-                    <p v-if="one.problem" role="alert">{{ explain(one.problem) }}{{ one.problem.faults[0] ? ` ${one.problem.faults[0].detail}` : '' }}</p>
+                    <p v-if="one.problem" role="alert">{{ refusalWords(one.problem) }}</p>
                     <div class="row">
                         <NButton v-if="one.problem" size="small" @click="queue.sendAgain(one.id)">Send again</NButton>
                         <NButton size="small" @click="queue.drop(one.id)">Drop it</NButton>

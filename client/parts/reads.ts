@@ -1,6 +1,6 @@
 import { QueryClient } from '@tanstack/vue-query';
 import { keptReads } from '../domain/device';
-import { withDeed } from '../domain/floor/overlay';
+import { withDeed, withGear } from '../domain/floor/overlay';
 import type { Schemas } from '../domain/http';
 import { withoutHealth } from '../domain/keeping';
 import { coachOf, type Waiting } from '../domain/queue';
@@ -27,12 +27,17 @@ export async function freshenAthlete(client: QueryClient, id: string): Promise<v
     await Promise.all(keys.map((queryKey) => client.invalidateQueries({ queryKey })));
 }
 
-/** What was stored of somebody stands on the floor at once, and on the device before the queue lets go of it. */
-export async function keepOnFloor(client: QueryClient, waiting: Waiting, set: Schemas['Set'] | null): Promise<void> {
-    const by = coachOf(waiting.owner);
+/** Reads anew what follows from a class made, or from gear put out of use. */
+export async function freshenGym(client: QueryClient): Promise<void> {
+    await Promise.all([['classes'], ['class-day'], ['ladders'], ['calls']].map((queryKey) => client.invalidateQueries({ queryKey })));
+}
+
+/** What was stored stands on the floor at once, and on the device before the queue lets go of it. */
+export async function keepOnFloor(client: QueryClient, { owner, athleteId, deed }: Waiting, set: Schemas['Set'] | null): Promise<void> {
+    const by = coachOf(owner);
     client.setQueriesData<Schemas['ClassDay']>(
         { queryKey: ['class-day'] },
-        (day) => day && { ...day, athletes: day.athletes.map((a) => (a.id === waiting.athleteId ? withDeed(a, waiting.deed, by, set) : a)) },
+        (day) => day && { ...day, gear: withGear(day.gear, [deed]), athletes: day.athletes.map((a) => (a.id === athleteId ? withDeed(a, deed, by, set) : a)) },
     );
     await lastPut;
 }

@@ -4,10 +4,13 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { alone, askToStay, deedStore, wasCleared, watchDeeds } from '../domain/device';
 import { api, outcome } from '../domain/http';
-import { DeedQueue, type Deed, type SetDraft, type Waiting } from '../domain/queue';
-import { freshenAthlete, keepOnFloor } from './reads';
+import { DeedQueue, type Deed, type GymDeed, type SetDraft, type Waiting } from '../domain/queue';
+import { freshenAthlete, freshenGym, keepOnFloor } from './reads';
 
 const AGAIN_AFTER_MS = 4000;
+
+/** What tabs tell one another: of whom something came to stand, or nobody where it is the gym's. */
+type Told = Pick<Waiting, 'athleteId'>;
 
 /** The deeds of whoever is signed in that wait on this device; they go by themselves, whatever page is open. */
 export const useDeedQueue = defineStore('deed-queue', () => {
@@ -23,10 +26,10 @@ export const useDeedQueue = defineStore('deed-queue', () => {
     const lost = ref(0);
     const counted = useLocalStorage('steady-rung.waiting', 0);
     const online = useOnline();
-    const { post: tellTabs, data: told } = useBroadcastChannel<{ athleteId: string }, { athleteId: string }>({ name: 'steady-rung.stored' });
+    const { post: tellTabs, data: told } = useBroadcastChannel<Told, Told>({ name: 'steady-rung.stored' });
     let stopWatching = (): void => {};
 
-    const refresh = (athleteId: string): void => void freshenAthlete(client, athleteId);
+    const refresh = ({ athleteId }: Told): void => void (athleteId === undefined ? freshenGym(client) : freshenAthlete(client, athleteId));
     const queue = new DeedQueue({
         store: deedStore,
         alone,
@@ -34,12 +37,12 @@ export const useDeedQueue = defineStore('deed-queue', () => {
         stored: async (waiting, set) => {
             settled.value += 1;
             await keepOnFloor(client, waiting, set);
-            refresh(waiting.athleteId);
+            refresh(waiting);
             tellTabs({ athleteId: waiting.athleteId }); // an object, for the same word twice would be no news
         },
     });
 
-    watch(told, (news) => news && refresh(news.athleteId));
+    watch(told, (news) => news && refresh(news));
 
     /** From here on the deeds of this owner are sent; those of others stay where they are. */
     function serve(who: string | undefined): void {
@@ -89,6 +92,7 @@ export const useDeedQueue = defineStore('deed-queue', () => {
 
     const add = (athleteId: string, draft: SetDraft): Promise<Waiting | undefined> => keep((who) => queue.add(who, athleteId, draft));
     const tell = (athleteId: string, deed: Deed): Promise<Waiting | undefined> => keep((who) => queue.tell(who, athleteId, deed));
+    const tellGym = (deed: GymDeed): Promise<Waiting | undefined> => keep((who) => queue.tell(who, undefined, deed));
     const takeBack = (athleteId: string, setId: string): Promise<void> => keep((who) => queue.takeBack(who, athleteId, setId));
     const drop = (id: string): Promise<boolean> => (owner.value === undefined ? Promise.resolve(false) : queue.drop(owner.value, id));
     const sendAgain = (id: string): Promise<boolean> => (owner.value === undefined ? Promise.resolve(false) : queue.sendAgain(owner.value, id));
@@ -98,5 +102,5 @@ export const useDeedQueue = defineStore('deed-queue', () => {
     watch(online, (is) => is && void flush());
     useIntervalFn(() => pending.value.length > 0 && !busy.value && void flush(), AGAIN_AFTER_MS);
 
-    return { waiting, pending, refused, busy, broken, lost, settled, serve, add, tell, takeBack, drop, sendAgain, flush };
+    return { waiting, pending, refused, busy, broken, lost, settled, serve, add, tell, tellGym, takeBack, drop, sendAgain, flush };
 });

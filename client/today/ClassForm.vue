@@ -10,9 +10,13 @@ import ChipRow from '../parts/ChipRow.vue';
 import DateField from '../parts/DateField.vue';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
+import { useDeedQueue } from '../parts/useDeedQueue';
 
 const props = defineProps<{ of?: Schemas['Class'] | undefined; tags: readonly string[]; today: string }>();
-const emit = defineEmits<{ saved: [list: Schemas['ClassList']]; cancel: [] }>();
+/** Of one that was made here the list follows by itself. */
+const emit = defineEmits<{ saved: [list: Schemas['ClassList'] | undefined]; cancel: [] }>();
+
+const queue = useDeedQueue();
 
 const id = props.of?.id ?? uuidv7();
 const draft = reactive({
@@ -27,6 +31,7 @@ const draft = reactive({
 const errors = ref<Record<string, string | undefined>>({});
 const problem = shallowRef<Problem>();
 const busy = ref(false);
+const LONGEST_TAG = 24;
 const often = [
     { value: 'weekly', label: 'Every week' },
     { value: 'once', label: 'Once' },
@@ -35,11 +40,13 @@ const often = [
 function isWhole(): boolean {
     const minutes = Number(draft.minutes);
     const { low, high } = limits.ClassInput.minutes;
+    const { most } = limits.ClassInput.tags;
     errors.value = {
         name: draft.name.trim() ? undefined : 'Needed: a name.',
         first_on: draft.on ? undefined : 'Needed: the day of the first.',
         at: /^([01]\d|2[0-3]):[0-5]\d$/.test(draft.at) ? undefined : 'Hours and minutes, like 18:30.',
         minutes: Number.isInteger(minutes) && minutes >= low && minutes <= high ? undefined : `From ${low} to ${high} min.`,
+        tags: draft.tags.length > most || draft.tags.some((t) => t.length > LONGEST_TAG) ? `At most ${most} tags of ${LONGEST_TAG} letters.` : undefined,
         last_on: draft.weekly && draft.last && draft.last < draft.on ? 'The last day is before the first.' : undefined,
     };
     return Object.values(errors.value).every((e) => e === undefined);
@@ -59,8 +66,14 @@ async function save(): Promise<void> {
         ...(draft.weekly && draft.last && { last_on: draft.last }),
         tags: draft.tags,
     };
+    if (props.of === undefined) {
+        if (await queue.tellGym({ class: body })) {
+            emit('saved', undefined);
+        }
+        return;
+    }
     busy.value = true;
-    const result = await outcome(props.of ? api.PUT('/api/classes/{class}', { params: { path: { class: id } }, body }) : api.POST('/api/classes', { body }));
+    const result = await outcome(api.PUT('/api/classes/{class}', { params: { path: { class: id } }, body }));
     busy.value = false;
     problem.value = result.ok || result.problem.faults.length > 0 ? undefined : result.problem;
     if (result.ok) {

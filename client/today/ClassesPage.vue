@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
-import { ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import { api, outcome, type Schemas } from '../domain/http';
-import type { Problem } from '../domain/problems';
+import { refusalWords, type Problem } from '../domain/problems';
 import { day } from '../domain/units';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
+import { useDeedQueue } from '../parts/useDeedQueue';
 import { useRead } from '../parts/useRead';
 import ClassForm from './ClassForm.vue';
 
@@ -14,6 +15,16 @@ type GymClass = Schemas['Class'];
 const classes = useRead(['classes'], () => outcome(api.GET('/api/classes')));
 const editing = ref<GymClass | 'new'>();
 const problem = shallowRef<Problem>();
+const queue = useDeedQueue();
+/** Made on this device, and not yet known to the server. */
+const waiting = computed(() =>
+    queue.waiting.flatMap(({ id, deed, problem }) =>
+        'class' in deed && !classes.value.value?.items.some((one) => one.id === id) ? [{ ...deed.class, tags: deed.class.tags ?? [], problem }] : [],
+    ),
+);
+/** When it is held and who comes. */
+const pattern = (one: Pick<GymClass, 'weekly' | 'first_on' | 'at' | 'minutes'>): string =>
+    `${one.weekly ? `Every ${weekday(one.first_on)}` : `Once, on ${day(one.first_on)}`} at ${one.at}, ${one.minutes} min`;
 const weekday = (on: string): string => new Date(`${on}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'long' });
 
 async function end(one: GymClass): Promise<void> {
@@ -24,8 +35,10 @@ async function end(one: GymClass): Promise<void> {
     }
 }
 
-function saved(list: Schemas['ClassList']): void {
-    classes.put(list);
+function saved(list: Schemas['ClassList'] | undefined): void {
+    if (list) {
+        classes.put(list);
+    }
     editing.value = undefined;
 }
 </script>
@@ -54,7 +67,7 @@ function saved(list: Schemas['ClassList']): void {
             <section v-else class="card one">
                 <div>
                     <h2>{{ one.name }}</h2>
-                    <p>{{ one.weekly ? `Every ${weekday(one.first_on)}` : `Once, on ${day(one.first_on)}` }} at {{ one.at }}, {{ one.minutes }} min</p>
+                    <p>{{ pattern(one) }}</p>
                     <p class="small dim">
                         {{ one.tags.length > 0 ? `Who has the tag ${one.tags.join(' or ')} comes.` : 'Nobody comes by tag: walk-ins only.' }}
                         <template v-if="one.next.length > 0">Next: {{ one.next.map(day).join(', ') }}.</template>
@@ -67,7 +80,16 @@ function saved(list: Schemas['ClassList']): void {
                 </div>
             </section>
         </template>
-        <p v-if="classes.value.value.items.length === 0 && editing !== 'new'" class="card dim">
+        <section v-for="one in waiting" :key="one.id" class="card one">
+            <div>
+                <h2>{{ one.name }}</h2>
+                <p>{{ pattern({ ...one, weekly: one.weekly ?? false }) }}</p>
+                <p v-if="one.problem" role="alert">{{ refusalWords(one.problem) }}</p>
+                <p v-else class="small dim">Kept on this device. Its sessions are written when the server answers.</p>
+            </div>
+            <NButton quaternary @click="queue.drop(one.id)">Drop it</NButton>
+        </section>
+        <p v-if="classes.value.value.items.length + waiting.length === 0 && editing !== 'new'" class="card dim">
             No class yet. Make one, give it a tag that your athletes have, and it is on Today.
         </p>
     </div>

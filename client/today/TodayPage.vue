@@ -59,8 +59,8 @@ const keys = useFloorKeys({
     open: (tile) => (openId.value = tile.athlete.id),
     isOpen: () => openId.value !== undefined || whoOpen.value || gearOpen.value,
 });
-const out = computed(() => new Set((floor.day.value.value?.gear ?? []).filter((g) => g.out).map((g) => g.id)));
-const free = computed(() => (floor.day.value.value?.gear ?? []).filter((g) => isStation(g) && !g.out && !places.value.some((p) => p.id === g.id)).map((g) => g.name));
+const out = computed(() => new Set(floor.gear.value.filter((g) => g.out).map((g) => g.id)));
+const free = computed(() => floor.gear.value.filter((g) => isStation(g) && !g.out && !places.value.some((p) => p.id === g.id)).map((g) => g.name));
 /** What was read before does while the server is away; the bar says so. */
 const isKnown = (read: Omit<Read<unknown>, 'put'>): boolean => read.value.value !== undefined && (read.problem.value === undefined || isAway(read.problem.value));
 const clashOf = (tile: Tile) => clashes.value.find((c) => c.who.some((t) => t.athlete.id === tile.athlete.id));
@@ -150,7 +150,7 @@ watch(
                 :too-many="floor.day.value.value?.too_many ?? 0"
                 :coming="floor.coming"
             />
-            <GearToday v-if="gearAsked" v-model:open="gearOpen" :gear="floor.day.value.value?.gear ?? []" :changed="floor.day.reload" />
+            <GearToday v-if="gearAsked" v-model:open="gearOpen" :gear="floor.gear.value" @toggle="floor.putOut($event, !$event.out)" />
         </template>
     </template>
 </template>

@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/vue-query';
 import { useDocumentVisibility, useIntervalFn } from '@vueuse/core';
 import { v7 as uuidv7 } from 'uuid';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
-import { withWaiting } from '../domain/floor/overlay';
+import { withGear, withWaiting } from '../domain/floor/overlay';
 import { clashesOf, placesOf, type Clash, type Place } from '../domain/floor/stations';
 import { inOrder, switchKey, tileOf, type SheetRung, type Tile } from '../domain/floor/tile';
 import { api, outcome, type Schemas } from '../domain/http';
@@ -16,6 +16,7 @@ import { useTick } from '../parts/useTick';
 import type { Held } from './useClasses';
 
 type ClassDay = Schemas['ClassDay'];
+type Piece = Schemas['FloorPiece'];
 
 /** Two coaches see each other's sets within two seconds, the way there and back included. */
 const NEWS_EVERY_MS = 1000;
@@ -26,6 +27,7 @@ export interface Floor {
     tiles: ComputedRef<Tile[]>;
     places: ComputedRef<Place[]>;
     clashes: ComputedRef<Clash[]>;
+    gear: ComputedRef<Piece[]>;
     nowMs: Readonly<Ref<number>>;
     /** Whether the server could not be asked for news. */
     isAlone: Ref<boolean>;
@@ -33,6 +35,7 @@ export interface Floor {
     switchTo: (tile: Tile, rung: SheetRung | undefined) => void;
     keepBoth: (setId: string) => void;
     coming: (athleteId: string, coming: boolean) => Promise<unknown>;
+    putOut: (piece: Piece, out: boolean) => Promise<unknown>;
 }
 
 interface OfDay {
@@ -86,13 +89,19 @@ export function useFloor(held: () => Held | undefined): Floor {
     );
     const known = computed(() => ({ mine: new Set(ofDay.value.mine), both: new Set(ofDay.value.both) }));
     const tiles = computed(() => inOrder(athletes.value.map((a) => tileOf(a, nowMs.value, ofDay.value.switched, known.value))));
-    const gear = computed(() => day.value.value?.gear ?? []);
+    const gear = computed(() =>
+        withGear(
+            day.value.value?.gear ?? [],
+            queue.pending.map((w) => w.deed),
+        ),
+    );
 
     return {
         day,
         tiles,
         places: computed(() => placesOf(tiles.value, gear.value, nowMs.value)),
         clashes: computed(() => clashesOf(tiles.value, gear.value, nowMs.value)),
+        gear,
         nowMs,
         isAlone,
         coachName: (id) => day.value.value?.coaches.find((c) => c.id === id)?.name ?? 'Another coach',
@@ -105,6 +114,7 @@ export function useFloor(held: () => Held | undefined): Floor {
         },
         keepBoth: (setId) => keep({ both: [...ofDay.value.both, setId] }),
         coming: (athleteId, coming) => queue.tell(athleteId, { coming: { id: uuidv7(), class_id: path().class, on: path().on, coming, told_at: new Date().toISOString() } }),
+        putOut: (piece, out) => queue.tellGym({ gear: { id: uuidv7(), gear_id: piece.id, out, told_at: new Date().toISOString() } }),
     };
 }
 

@@ -1,5 +1,5 @@
-import { useLocalStorage } from '@vueuse/core';
 import { computed, type ComputedRef } from 'vue';
+import { useKept } from '../parts/useKept';
 import { useTick } from '../parts/useTick';
 
 /** A press shorter than this starts the watch, and the next one stops it; a longer one runs it while it is held. */
@@ -26,15 +26,16 @@ export interface Stopwatches {
 }
 
 /**
- * A stopwatch for every athlete of the class, several at once; they go on through a reload.
+ * A stopwatch for every athlete of the class, several at once; they go on through a reload, and through the browser's end.
  *
  * @param stopped what to do with the seconds of one that stopped; false where they are one of several
  */
 export function useStopwatches(stopped: (athleteId: string, seconds: number) => boolean): Stopwatches {
-    const watches = useLocalStorage<Record<string, Watch>>('steady-rung.watches', {});
+    const kept = useKept<Record<string, Watch>>('steady-rung.watches');
+    const watches = computed(() => kept.value.value ?? {});
     const now = useTick(TICK_MS);
     const of = (id: string): Watch => watches.value[id] ?? { beganAt: null, splits: [] };
-    const put = (id: string, watch: Watch): void => void (watches.value = { ...watches.value, [id]: watch });
+    const put = (id: string, watch: Watch): void => kept.set({ ...watches.value, [id]: watch });
     /** When a press of this page began a watch; one that ran before is stopped by the next press. */
     const pressedAt = new Map<string, number>();
 
@@ -47,7 +48,7 @@ export function useStopwatches(stopped: (athleteId: string, seconds: number) => 
     }
 
     function clear(id: string): void {
-        watches.value = Object.fromEntries(Object.entries(watches.value).filter(([of]) => of !== id));
+        kept.set(Object.fromEntries(Object.entries(watches.value).filter(([of]) => of !== id)));
     }
 
     return {

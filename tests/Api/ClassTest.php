@@ -123,7 +123,9 @@ it('follows a day of sets once, when somebody looks, and before the sets of a la
 
 it('puts gear out of use for one day: lists, ladder and session do without it, and what was done on it is still logged', function (): void {
     $ada = ($this->comes)('Ada');
-    $this->putJson("/api/bands/$this->band/today", ['out' => true])->assertNoContent();
+    $told = fn (string $piece, bool $out, string $at): array => ['gear' => ['id' => uuid(), 'gear_id' => $piece, 'out' => $out, 'told_at' => $at]];
+    $outcomes = ($this->send)($told($this->band, true, '2026-03-02T17:50:00Z'), $told($this->band, false, '2026-03-02T17:40:00Z'), $told(uuid(), true, '2026-03-02T17:50:00Z'), $told($this->bar, true, '2026-03-02T19:00:00Z'));
+    expect(array_map(fn (array $o): ?string => $o['problem']['code'] ?? null, $outcomes))->toBe([null, null, 'not-found', 'invalid']);
     $day = $this->getJson($this->floor)->json();
 
     expect(collect($day['gear'])->firstWhere('id', $this->band)['out'])->toBeTrue()
@@ -134,6 +136,19 @@ it('puts gear out of use for one day: lists, ladder and session do without it, a
 
     $this->clock->set('2026-03-09T18:00:00Z');
     expect(json_encode($this->getJson("/api/athletes/$ada/ladder?lane=pull")->json()))->toContain($this->band);
+});
+
+it('takes a class and gear back in use from a queue, each once, and an athlete’s deed only with its athlete', function (): void {
+    $class = ['id' => uuid(), 'name' => 'Saturday', 'first_on' => '2026-03-07', 'at' => '10:00', 'minutes' => 60, 'tags' => ['evening']];
+    $back = ['gear' => ['id' => uuid(), 'gear_id' => $this->band, 'out' => false, 'told_at' => '2026-03-02T17:58:00Z']];
+    $deeds = [['gear' => ['id' => uuid(), 'gear_id' => $this->band, 'out' => true, 'told_at' => '2026-03-02T17:55:00Z']], ['class' => $class], $back, ['class' => [...$class, 'minutes' => 45]], ['set' => set($this, $this->exercise, 8)]];
+    $codes = array_map(fn (array $o): ?string => $o['problem']['code'] ?? null, $first = ($this->send)(...$deeds));
+
+    expect($codes)->toBe([null, null, null, 'id-taken', 'invalid'])
+        ->and($first[4]['problem']['errors'][0]['pointer'])->toBe('/deeds/4/athlete_id')
+        ->and(($this->send)(...$deeds))->toEqual($first)
+        ->and(collect($this->getJson('/api/classes')->json('items'))->where('name', 'Saturday'))->toHaveCount(1)
+        ->and(collect($this->getJson($this->floor)->json('gear'))->firstWhere('id', $this->band)['out'])->toBeFalse();
 });
 
 it('holds a weekly class on its days, not while the gym is closed, and not once it was ended', function (): void {

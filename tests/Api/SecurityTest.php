@@ -27,7 +27,6 @@ function bodyFor(string $path, string $bar, string $band): array
         str_ends_with($path, '/clearances') => ['id' => uuid(), 'note' => 'Seen'],
         str_ends_with($path, '/decision') => ['version' => 1, 'decision' => 'accepted'],
         str_ends_with($path, '/retirement') => ['retired' => true],
-        str_ends_with($path, '/today') => ['out' => true],
         str_contains($path, '/classes') => ['id' => uuid(), 'name' => 'Mine now', 'first_on' => '2026-03-02', 'at' => '18:00', 'minutes' => 60],
         str_contains($path, '/gear') => ['name' => 'Mine now', 'figures' => ['kind' => 'bar', 'height_m' => 2.0]],
         str_ends_with($path, '/weighings') => ['id' => uuid(), 'weighed_on' => '2026-03-01', 'mass_kg' => 60],

@@ -13,6 +13,8 @@ use SteadyRung\Floor\ClassPattern;
 #[OA\Schema(schema: 'ClassInput')]
 final readonly class ClassGiven
 {
+    public const MOST_TAGS = 12;
+
     /** @param  list<string>  $tags */
     public function __construct(
         #[OA\Property(format: 'uuid')]
@@ -29,7 +31,7 @@ final readonly class ClassGiven
         public bool $weekly = false,
         #[OA\Property(description: 'The last day, of a weekly one.', type: 'string', format: 'date')]
         public ?string $last_on = null,
-        #[OA\Property(description: 'Whoever has one of these comes.', items: new OA\Items(type: 'string'))]
+        #[OA\Property(description: 'Whoever has one of these comes.', items: new OA\Items(type: 'string', maxLength: AthleteParticulars::LONGEST_TAG), maxItems: self::MOST_TAGS)]
         public array $tags = [],
     ) {
     }

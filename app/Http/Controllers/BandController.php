@@ -11,8 +11,6 @@ use App\Actions\InspectBand;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Body;
-use App\Http\Docs\Nothing;
-use App\Http\Requests\OutTodayInput;
 use App\Http\Requests\PageInput;
 use App\Http\Requests\ReadBand;
 use App\Http\Requests\ReadInspection;
@@ -30,7 +28,6 @@ use App\Reading\KitReading;
 use App\Reading\Page;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
 use Psr\Clock\ClockInterface;
 
@@ -101,13 +98,5 @@ final readonly class BandController
         $stored = $inspect->inspect($band, $coach, ReadInspection::from($json, $days->today()));
 
         return new JsonResponse($this->view->band($band->refresh()), $stored->isNew ? 201 : 200);
-    }
-
-    #[OA\Put(path: '/api/bands/{band}/today', operationId: 'bandOutToday', description: 'Out of use for today, or back.', requestBody: new Body(OutTodayInput::class), responses: [new Nothing])]
-    public function today(Band $band, JsonObject $json): Response
-    {
-        $this->gear->outToday($band, OutTodayInput::read($json)->out);
-
-        return new Response(status: 204);
     }
 }

@@ -9,14 +9,11 @@ use App\Actions\Deeds\GearParticulars;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Body;
-use App\Http\Docs\Nothing;
-use App\Http\Requests\OutTodayInput;
 use App\Http\Requests\ReadGear;
 use App\Http\Requests\RetirementInput;
 use App\Models\Gear;
 use App\Reading\GearJson;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
 use Psr\Clock\ClockInterface;
 
@@ -49,13 +46,5 @@ final readonly class GearController
         $this->gear->change($gear, RetirementInput::read($json)->columns($gear->retired_at, $this->clock->now()));
 
         return new JsonResponse(GearJson::of($gear));
-    }
-
-    #[OA\Put(path: '/api/gear/{gear}/today', operationId: 'gearOutToday', description: 'Out of use for today, or back.', requestBody: new Body(OutTodayInput::class), responses: [new Nothing])]
-    public function today(Gear $gear, JsonObject $json): Response
-    {
-        $this->gear->outToday($gear, OutTodayInput::read($json)->out);
-
-        return new Response(status: 204);
     }
 }

@@ -14,8 +14,6 @@ final class ReadClass
 {
     private const LATEST = '2099-12-31';
 
-    private const MOST_TAGS = 12;
-
     public static function from(JsonObject $json): ClassGiven
     {
         $json->allowing('id', 'name', 'first_on', 'at', 'minutes', 'weekly', 'last_on', 'tags');
@@ -27,7 +25,7 @@ final class ReadClass
             $json->integer('minutes'),
             $json->has('weekly') && $json->boolean('weekly'),
             $json->has('last_on') ? $json->date('last_on', self::LATEST) : null,
-            $json->texts('tags', self::MOST_TAGS, AthleteParticulars::LONGEST_TAG),
+            $json->texts('tags', ClassGiven::MOST_TAGS, AthleteParticulars::LONGEST_TAG),
         );
         match (true) {
             preg_match('/^([01]\d|2[0-3]):[0-5]\d$/', $given->at) !== 1 => throw $json->fault('at', 'Give the time as hours and minutes, like 18:30.'),

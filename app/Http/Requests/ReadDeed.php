@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Deeds\BesideSet;
+use App\Actions\Deeds\ClassGiven;
 use App\Actions\Deeds\ComingTold;
+use App\Actions\Deeds\GearTold;
 use App\Actions\Deeds\PainTold;
 use App\Actions\Deeds\SetDone;
 use App\Actions\Deeds\SetTakenBack;
@@ -19,18 +21,18 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class ReadDeed
 {
-    public const KINDS = ['set', 'taken_back', 'beside', 'signal', 'pain', 'coming'];
+    public const KINDS = ['set', 'taken_back', 'beside', 'signal', 'pain', 'coming', 'gear', 'class'];
 
     public function __construct(private ClockInterface $clock, private GymDay $days)
     {
     }
 
-    public function from(JsonObject $json): SetDone|SetTakenBack|BesideSet|SignalTold|PainTold|ComingTold
+    public function from(JsonObject $json): SetDone|SetTakenBack|BesideSet|SignalTold|PainTold|ComingTold|GearTold|ClassGiven
     {
         $json->allowing('athlete_id', ...self::KINDS);
         $told = array_values(array_filter(self::KINDS, $json->has(...)));
         if (count($told) !== 1) {
-            throw $json->fault('set', 'A deed says one thing: a set, one taken back, work beside it, what was told, pain, or who comes.');
+            throw $json->fault('set', 'A deed says one thing: a set, one taken back, work beside it, what was told, pain, who comes, gear that is out, or a class.');
         }
         $of = $json->object($told[0]);
 
@@ -41,6 +43,8 @@ final readonly class ReadDeed
             'signal' => ReadSignal::from($of, $this->days->today()),
             'pain' => ReadPainReport::from($of),
             'coming' => ReadComing::from($of),
+            'gear' => ReadGearOut::from($of, $this->clock->now()),
+            'class' => ReadClass::from($of),
         };
     }
 }

@@ -68,7 +68,10 @@ export function withDeed<A extends Omit<Schemas['FloorAthlete'], 'sheet'>>(athle
             paused: athlete.paused || (symptoms ?? []).length > 0,
         };
     }
-    return 'pain' in deed ? { ...athlete, paused: true } : { ...athlete, coming: deed.coming.coming };
+    if ('pain' in deed) {
+        return { ...athlete, paused: true };
+    }
+    return 'coming' in deed ? { ...athlete, coming: deed.coming.coming } : athlete;
 }
 
 const NO_SHEET: FloorAthlete['sheet'] = {
@@ -106,3 +109,7 @@ export function withWaiting(day: Pick<Schemas['ClassDay'], 'class' | 'athletes' 
         good.filter((w) => w.athleteId === athlete.id).reduce((seen, w) => withDeed(seen, w.deed, coachOf(w.owner)), athlete),
     );
 }
+
+/** The gear of a class as it is with what is told of it. */
+export const withGear = (gear: readonly Schemas['FloorPiece'][], deeds: readonly Deed[]): Schemas['FloorPiece'][] =>
+    deeds.reduce<Schemas['FloorPiece'][]>((seen, deed) => ('gear' in deed ? seen.map((g) => (g.id === deed.gear.gear_id ? { ...g, out: deed.gear.out } : g)) : seen), [...gear]);

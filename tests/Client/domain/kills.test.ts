@@ -38,7 +38,7 @@ class MortalServer {
         if (this.random() < this.dies) {
             return offline;
         }
-        for (const athlete of new Set(deeds.map((d) => d.athlete_id))) {
+        for (const athlete of new Set(deeds.map((d) => d.athlete_id!))) {
             const known = this.log.get(athlete) ?? [];
             const fresh = deeds.filter((d) => d.athlete_id === athlete && !known.includes(d.set!.id)).map((d) => d.set!.id);
             this.log.set(athlete, [...known, ...fresh]);

@@ -53,7 +53,8 @@ export function serve(answers: Record<string, Answer>): Asked[] {
 type SentSet = Schemas['SetInput'] & { athlete_id: string };
 
 /** The sets in the body of a queue of deeds. */
-export const setsIn = (body: unknown): SentSet[] => (body as Schemas['QueuedDeedsInput']).deeds.flatMap(({ athlete_id, set }) => (set ? [{ ...set, athlete_id }] : []));
+export const setsIn = (body: unknown): SentSet[] =>
+    (body as Schemas['QueuedDeedsInput']).deeds.flatMap(({ athlete_id, set }) => (athlete_id !== undefined && set ? [{ ...set, athlete_id }] : []));
 
 type SentDeed = Schemas['QueuedDeedsInput']['deeds'][number];
 

@@ -2,8 +2,10 @@ import { expect, it } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
 import { classOf } from '../../../client/today/useClasses';
 import ClassesPage from '../../../client/today/ClassesPage.vue';
+import { useDeedQueue } from '../../../client/parts/useDeedQueue';
+import { COACH } from '../support/samples';
 import { eventually, show } from '../support/screen';
-import { fault, refuse, serve } from '../support/server';
+import { fault, refuse, sentDeeds, serve } from '../support/server';
 
 const tuesday: Schemas['Class'] = {
     id: 'c',
@@ -27,8 +29,17 @@ const held = (id: string, on: string, from: string, to: string): Schemas['HeldCl
 });
 
 it('says when each class is held and who comes, and makes another', async () => {
-    const asked = serve({ 'GET /api/classes': () => list([tuesday]), 'POST /api/classes': () => list([tuesday, { ...tuesday, id: 'd', name: 'Early birds', weekly: false }]) });
-    const { sees, press, fill } = show(ClassesPage);
+    let [isAway, items] = [true, [tuesday]];
+    const asked = serve({
+        'GET /api/classes': () => list(items),
+        'POST /api/deeds': ({ body }) => {
+            const id = (body as Schemas['QueuedDeedsInput']).deeds[0]!.class!.id;
+            items = isAway ? items : [tuesday, { ...tuesday, id, name: 'Early birds', weekly: false }];
+            return isAway ? refuse(503, 'away', 'The server is starting.') : { outcomes: [{ id, stored: null, problem: null }] };
+        },
+    });
+    const { sees, text, press, fill } = show(ClassesPage);
+    useDeedQueue().serve(COACH);
     await sees('Every Tuesday at 18:30, 75 min');
     await sees('Who has the tag tuesday comes.');
     await press('Make a class');
@@ -36,8 +47,12 @@ it('says when each class is held and who comes, and makes another', async () => 
     await fill('Begins at', '07:15');
     await press('Once');
     await press('Make it');
-    await sees('Once, on');
-    expect(asked.find((a) => a.deed === 'POST /api/classes')?.body).toMatchObject({ name: 'Early birds', at: '07:15', minutes: 75, weekly: false, first_on: '2026-03-20' });
+    await sees('Kept on this device. Its sessions are written when the server answers.');
+    isAway = false;
+    await useDeedQueue().flush();
+    await eventually(() => expect(text()).not.toContain('Kept on this device.'));
+    await sees(/Once, on/);
+    expect(sentDeeds(asked)[0]).toEqual({ class: expect.objectContaining({ name: 'Early birds', at: '07:15', minutes: 75, weekly: false, first_on: '2026-03-20' }) });
 });
 
 it('refuses what is no time, puts the server’s refusal beside its field, and keeps what was typed', async () => {

@@ -242,6 +242,16 @@ it('finds a walk-in and shows them at once while the server is away', async () =
     expect(text()).toMatch(/Yves Alder walked in/);
 });
 
+it('puts gear out of use with a tap while the server is away, says it on every tile that needs it, and back again', async () => {
+    const { press, tile } = await floor(day(athlete('Ada')), { up: false });
+    await press('Out of use today');
+    await press(/^Heron 44 mm/, 'Out of use today');
+    await eventually(() => expect(useDeedQueue().pending.map((w) => w.deed)).toEqual([{ gear: expect.objectContaining({ gear_id: 'h', out: true }) }]));
+    await eventually(() => expect(tile('Ada Marsh')).toContain('out of use today'));
+    await press(/^Heron 44 mm/, 'Out of use today');
+    await eventually(() => expect(tile('Ada Marsh')).not.toContain('out of use today'));
+});
+
 it('says what to do where there is no class', async () => {
     serve({ 'GET /api/classes': () => list([]) });
     const { sees } = show(TodayPage);
