@@ -1,15 +1,19 @@
 <script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query';
 import { NButton } from 'naive-ui';
 import { deedWords } from '../domain/deedWords';
 import { refusalWords } from '../domain/problems';
 import type { Waiting } from '../domain/queue';
 import SidePanel from './SidePanel.vue';
+import { nameOf } from './reads';
 import { useDeedQueue } from './useDeedQueue';
 
 /** What waits on this device, one by one, with what was refused and why. */
 const open = defineModel<boolean>('open', { required: true });
 
 const queue = useDeedQueue();
+const client = useQueryClient();
+const whose = ({ athleteId, deed }: Waiting): string | undefined => nameOf(client, 'gear' in deed ? deed.gear.gear_id : (athleteId ?? ''));
 const format = new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' });
 const at = ({ deed }: Waiting): string => {
     const told = Object.values(deed)[0] as { performed_at?: string; told_at?: string };
@@ -28,7 +32,7 @@ const at = ({ deed }: Waiting): string => {
                         <RouterLink :to="one.athleteId === undefined ? '/today/classes' : `/people/${one.athleteId}`" @click="open = false">
                             <strong>{{ deedWords(one.deed) }}</strong>
                         </RouterLink>
-                        {{ at(one) }}
+                        {{ [whose(one), at(one)].filter(Boolean).join(' · ') }}
                     </p>
                     <p v-if="one.problem" role="alert">{{ refusalWords(one.problem) }}</p>
                     <div class="row">

@@ -32,6 +32,13 @@ export async function freshenGym(client: QueryClient): Promise<void> {
     await Promise.all([['classes'], ['class-day'], ['ladders'], ['calls']].map((queryKey) => client.invalidateQueries({ queryKey })));
 }
 
+/** What an athlete or a piece of gear is called, as far as it was read on this device. */
+export function nameOf(client: QueryClient, id: string): string | undefined {
+    const days = client.getQueriesData<Schemas['ClassDay']>({ queryKey: ['class-day'] }).flatMap(([, day]) => (day ? [...day.athletes, ...day.roster, ...day.gear] : []));
+    const roster = client.getQueriesData<Schemas['RosterPage']>({ queryKey: ['roster'] }).flatMap(([, page]) => page?.items ?? []);
+    return [...days, ...roster].find((one) => one.id === id)?.name ?? client.getQueryData<Schemas['Athlete']>(['athlete', id])?.name;
+}
+
 /** What was stored stands on the floor at once, and on the device before the queue lets go of it. */
 export async function keepOnFloor(client: QueryClient, { owner, athleteId, deed }: Waiting, set: Schemas['Set'] | null): Promise<void> {
     const by = coachOf(owner);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { useWakeLock } from '@vueuse/core';
-import { computed } from 'vue';
+import { computed, useTemplateRef } from 'vue';
 import type { Tile } from '../domain/floor/tile';
 import type { Schemas } from '../domain/http';
 import { day } from '../domain/units';
@@ -41,6 +41,13 @@ const when = computed(() => {
     return left.value < 0 ? `ended ${hour(ends_at)}` : Date.parse(starts_at) > props.nowMs ? `from ${hour(starts_at)}` : `ends ${hour(ends_at)}, ${left.value} min`;
 });
 
+const menu = useTemplateRef<HTMLDetailsElement>('menu');
+
+function openGear(): void {
+    menu.value?.removeAttribute('open');
+    emit('gear');
+}
+
 async function stayAwake(): Promise<void> {
     await (props.awake.isActive.value ? props.awake.release() : props.awake.request('screen')).catch(() => undefined);
 }
@@ -58,7 +65,7 @@ async function stayAwake(): Promise<void> {
         <div class="deeds">
             <button v-if="held" type="button" @click="emit('who')">Who is here</button>
             <RouterLink v-if="held && left < 15" class="button" :to="`/today/${held.id}/${held.on}/after`">Afterwards</RouterLink>
-            <details class="menu">
+            <details ref="menu" class="menu">
                 <summary aria-label="More of the class">⋯</summary>
                 <div>
                     <label v-if="others.length > 0">
@@ -67,7 +74,7 @@ async function stayAwake(): Promise<void> {
                             <option v-for="one in others" :key="one.key" :value="one.key">{{ one.words }}</option>
                         </select>
                     </label>
-                    <button v-if="held" type="button" @click="emit('gear')">Out of use today</button>
+                    <button v-if="held" type="button" @click="openGear">Out of use today</button>
                     <RouterLink v-if="held" class="button" :to="`/today/${held.id}/${held.on}/after`">Afterwards: who did what</RouterLink>
                     <RouterLink class="button" to="/today/classes">Classes and their days</RouterLink>
                     <button type="button" :aria-pressed="theme.isDark" @click="theme.toggle">{{ theme.isDark ? 'Light floor' : 'Dark floor' }}</button>

@@ -68,7 +68,7 @@ export function useFloor(held: () => Held | undefined): Floor {
         const [asked, settled] = [dayRead(), queue.settled];
         const pulse = await outcome(api.GET('/api/pulse/{ticket}', { params: { path: { ticket: day.value.value?.pulse ?? '' } } }));
         isAlone.value = !pulse.ok && isAway(pulse.problem);
-        if (pulse.ok && pulse.value.cursor === since) {
+        if (isAlone.value || (pulse.ok && pulse.value.cursor === since)) {
             return;
         }
         const result = await outcome(api.GET('/api/classes/{class}/days/{on}/news', { params: { path: path(), query: { since } } }));

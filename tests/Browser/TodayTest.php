@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Support\Http;
 use Tests\Browser\Support\Instance;
 use Tests\Browser\Support\Page;
 use Tests\Browser\Support\Wait;
@@ -115,6 +117,32 @@ it('decides the calls of the class from where one sees who did what', function (
         Wait::until(fn (): bool => (bool) $page->script('return document.querySelector("article [aria-pressed=true]")?.textContent.includes("Grip")'), 'What gave out was not noted.');
         expect($page->accessibilityViolations())->toBe([])->and($page->consoleErrors())->toBe([]);
     } finally {
+        $page->close();
+    }
+});
+
+it('takes a class made and gear put out of use without a network, and the server has them as soon as it answers', function (): void {
+    $page = Page::open(Instance::url(), 1280, 800);
+    $http = Http::signedIn(Instance::url());
+    $made = fn (): int => count(array_filter($http->send('GET', '/api/classes')[1]['items'], fn (array $c): bool => $c['name'] === 'Open floor'));
+    $toggle = fn (string $then): string => "const b = [...document.querySelectorAll('.n-drawer button')].find((b) => b.textContent.includes('Cable column')); if (!b) return false; if (!b.textContent.includes('$then')) b.click(); return b.textContent.includes('$then');";
+    try {
+        $page->signIn()->visit('/today')->see('as asked')->offline(true);
+        $page->click(WebDriverBy::cssSelector('.menu summary'))->press('Out of use today');
+        Wait::until(fn (): bool => (bool) $page->script($toggle('out today')), 'The machine is not out of use.');
+        $page->press('close')->click(WebDriverBy::cssSelector('.menu summary'))->press('Classes and their days')->see('Every Tuesday');
+        $page->press('Make a class')->fill('Name', 'Open floor')->press('Once')->press('Make it')->see('Kept on this device')->see('2 notes wait');
+        $page->press('2 notes wait')->see('Gear out of use today Cable column');
+        expect($made())->toBe(0);
+        $page->offline(false);
+        $page->see('Nothing waits.')->press('close')->dontSee('Kept on this device');
+        expect($made())->toBe(1);
+        $page->go('/today')->see('as asked')->click(WebDriverBy::cssSelector('.menu summary'))->press('Out of use today');
+        expect($page->script("return [...document.querySelectorAll('.n-drawer button')].find((b) => b.textContent.includes('Cable column')).textContent"))->toContain('out today');
+        Wait::until(fn (): bool => (bool) $page->script($toggle('in use')), 'The machine is not back in use.');
+        $page->dontSee('note waits');
+    } finally {
+        $page->offline(false);
         $page->close();
     }
 });

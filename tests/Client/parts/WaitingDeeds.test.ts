@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest';
 import WaitingDeeds from '../../../client/parts/WaitingDeeds.vue';
 import { useDeedQueue } from '../../../client/parts/useDeedQueue';
+import { athlete, classDay } from '../support/floor';
 import { COACH, set } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, serve, setsIn } from '../support/server';
@@ -38,6 +39,18 @@ it('says quietly how many sets wait, sends them when asked, and then is gone', a
     server.away = false;
     await press('Send now');
     await sees('Nothing waits.');
+});
+
+it('names whose each is, as far as that was read here', async () => {
+    const { queue, client, sees, press } = waiting();
+    client.setQueryData(['class-day', 'c', '2026-03-20'], classDay([athlete('Ada')]));
+    await queue.add('ada', { purpose: 'work', clean_reps: 8 });
+    await queue.tellGym({ gear: { id: 'g', gear_id: 'h', out: true, told_at: '2026-03-20T12:00:00Z' } });
+    await queue.tell('nobody-known', { taken_back: { id: 't', set_id: 's' } });
+    await press('3 notes wait');
+    await sees(/8 clean Ada Marsh · /);
+    await sees(/Gear out of use today Heron 44 mm · /);
+    await sees('A set taken back');
 });
 
 it('keeps a refused set with its reason until it is dropped', async () => {

@@ -11,6 +11,8 @@ import { PATIENCE_MS } from './patience';
 export interface Shown {
     emitted: <T = unknown[]>(event: string) => T[];
     user: UserEvent;
+    /** What was read so far. */
+    client: QueryClient;
     press: (name: string | RegExp, inside?: string) => Promise<void>;
     fill: (label: string | RegExp, value: string, inside?: string) => Promise<void>;
     choose: (label: string, option: string | RegExp) => Promise<void>;
@@ -52,7 +54,8 @@ export function show(component: Component, props: Record<string, unknown> = {}, 
     });
     const pinia = createPinia();
     stores.push(pinia);
-    const { emitted, rerender } = render(component, { props, global: { plugins: [[VueQueryPlugin, { queryClient: new QueryClient() }], pinia, router] } });
+    const client = new QueryClient();
+    const { emitted, rerender } = render(component, { props, global: { plugins: [[VueQueryPlugin, { queryClient: client }], pinia, router] } });
     const text = (): string => wordsOf(document.body);
     const place = async (inside?: string) => (inside === undefined ? screen : within(await screen.findByLabelText(inside)));
 
@@ -68,6 +71,7 @@ export function show(component: Component, props: Record<string, unknown> = {}, 
     return {
         emitted: <T>(event: string) => (emitted()[event] ?? []) as T[],
         user,
+        client,
         press: async (name, inside) => user.click(await (await place(inside)).findByRole('button', { name })),
         fill,
         choose,
