@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Testing\TestResponse;
+
+require_once __DIR__.'/Support/contract.php';
+require_once __DIR__.'/Support/everyRoute.php';
+
+/** Where a scale must hang; the bench's own tests look at them. */
+const AT_THE_SCALE = ['/api/bench/scale', '/api/bench/scale/zero', '/api/bench/scale/hang'];
+
+beforeEach(function (): void {
+    $this->asked = [];
+    /** Asks a route, with what stands for its braces, and holds the answer against the document. */
+    $this->ask = function (string $route, array $ids = [], array $body = [], string $query = ''): TestResponse {
+        [$method, $path] = explode(' ', $route);
+        $response = $this->json($method, strtr($path, array_combine(array_map(fn (string $key): string => "{{$key}}", array_keys($ids)), $ids)).($query === '' ? '' : "?$query"), $body);
+        expect($response->isSuccessful())->toBeTrue("$route answered {$response->getStatusCode()}: {$response->getContent()}");
+        expectDocumented($response, $method, $path);
+        $this->asked[$route] = true;
+
+        return $response;
+    };
+});
+
+it('answers every route as the document says, in a gym with something of everything', function (): void {
+    $ask = $this->ask;
+    [$bar, $rings] = [addBar($this), addGear($this, 'Rings', ['kind' => 'rings', 'anchor_height_m' => 2.5, 'straps_m' => [1.1, 1.4]])];
+    $bands = array_map(fn (int $mm): string => addBand($this, $mm, "Band $mm"), [13, 22, 32, 44]);
+    $exercise = exercise($bar, $bands[2]);
+    $asQuery = fn (array $of): string => 'exercise='.urlencode((string) json_encode($of));
+    $id = $ask('POST /api/athletes', body: ['id' => uuid(), 'name' => 'Ada', 'kind' => 'both', 'mass_kg' => 70, 'stature_m' => 1.75, 'reach_m' => 2.1, 'tags' => ['evening']])->json('id');
+    $of = ['athlete' => $id];
+    $screen = uuid();
+    $ask('POST /api/athletes/{athlete}/screenings', $of, ['id' => $screen, 'overhead' => 'level']);
+    $ask('GET /api/athletes/{athlete}/screenings', $of);
+    $ask('GET /api/athletes/{athlete}/screenings/{screening}', [...$of, 'screening' => $screen]);
+    $ask('GET /api/athletes/{athlete}/baseline', $of);
+    $ask('PUT /api/athletes/{athlete}/setup', $of, $exercise);
+    $ask('GET /api/athletes/{athlete}/setup', $of, query: $asQuery($exercise));
+    foreach ([[8, 8, 8], [8, 8, 8]] as $i => $counts) {
+        $this->clock->set('2026-03-0'.(2 + 3 * $i).'T18:00:00Z');
+        logSession($this, $id, $exercise, $counts);
+    }
+    $this->postJson("/api/athletes/$id/sets", set($this, null, 0, clean_reps: null, reserve: null, purpose: 'baseline', hang_s: 30))->assertCreated();
+    $set = set($this, $exercise, 6, faults: ['legs-kick'], no_counts: ['swing' => 1], note: 'Late');
+    $ask('POST /api/athletes/{athlete}/sets', $of, $set);
+    $ask('GET /api/athletes/{athlete}/sets', $of);
+    $ask('POST /api/athletes/{athlete}/sets/{set}/withdrawal', [...$of, 'set' => $set['id']], ['id' => uuid()]);
+    $ask('GET /api/athletes/{athlete}', $of);
+    $ask('GET /api/athletes', query: 'search=ada&order=last-session');
+    $ask('PUT /api/athletes/{athlete}', $of, ['name' => 'Ada M', 'kind' => 'both', 'mass_kg' => 71, 'stature_m' => 1.75, 'tags' => ['evening']]);
+    $ask('GET /api/athletes/{athlete}/capacity', $of, query: 'pattern=pull');
+    $ask('GET /api/athletes/{athlete}/trend', $of);
+    $ask('GET /api/athletes/{athlete}/ladder', $of, query: 'lane=pull&advice=1');
+    $ask('GET /api/athletes/{athlete}/scale', $of, query: "band=$bands[2]");
+    $ask('GET /api/athletes/{athlete}/scale', $of, query: 'lane=seconds');
+    $ask('GET /api/athletes/{athlete}/instead', $of);
+    $ask('GET /api/athletes/{athlete}/heel-mark', $of, query: 'share=0.5&'.$asQuery(exerciseOn(['kind' => 'row', 'ring_id' => $rings, 'strap_m' => 1.1, 'heel_mark_m' => 0.3])));
+    $ask('GET /api/athletes/{athlete}/standing-height', $of, query: 'leg_part=0.5&bar_id='.$bar);
+    $ask('GET /api/athletes/{athlete}/for-reps', $of, query: 'reps=5');
+    $ask('GET /api/athletes/{athlete}/body', $of);
+    $weighing = uuid();
+    $ask('POST /api/athletes/{athlete}/weighings', $of, ['id' => $weighing, 'weighed_on' => '2026-03-04', 'mass_kg' => 69]);
+    $ask('POST /api/athletes/{athlete}/weighings/{weighing}/withdrawal', [...$of, 'weighing' => $weighing], ['id' => uuid()]);
+
+    $call = $ask('GET /api/calls')->json('items.0');
+    $decided = ['call' => $call['id']];
+    $ask('PUT /api/calls/{call}/decision', $decided, ['version' => $call['version'], 'decision' => 'accepted']);
+    $ask('DELETE /api/calls/{call}/decision', $decided);
+    $ask('PUT /api/calls/{call}/decision', $decided, ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'stay', 'reason' => 'One more week.']);
+    $ask('GET /api/athletes/{athlete}/calls', $of);
+    $ask('GET /api/calls/overrides');
+
+    $this->clock->set('2026-03-07T18:00:00Z');
+    $line = $ask('GET /api/athletes/{athlete}/session', $of)->json('blocks.0.line');
+    $main = collect($this->getJson("/api/athletes/$id/session")->json('blocks'))->firstWhere('part', 'main')['line'];
+    $ask('GET /api/athletes/{athlete}/session/others', $of, query: 'line='.urlencode($main));
+    $ask('GET /api/athletes/{athlete}/class-work', $of, query: 'reps=10');
+    $ask('POST /api/athletes/{athlete}/session/tried', $of, ['id' => uuid(), 'line' => $main, 'lasts' => true, 'sets' => 4]);
+    $ask('POST /api/athletes/{athlete}/session/changes', $of, ['id' => uuid(), 'line' => $main, 'lasts' => true, 'sets' => 4]);
+    $ask('DELETE /api/athletes/{athlete}/session/changes', $of, query: 'line='.urlencode($main));
+    $off = uuid();
+    $ask('POST /api/athletes/{athlete}/time-off', $of, ['id' => $off, 'from' => '2026-03-20', 'to' => '2026-03-30', 'why' => 'Travel']);
+    $ask('GET /api/athletes/{athlete}/weeks', $of);
+    $ask('DELETE /api/athletes/{athlete}/time-off/{off}', [...$of, 'off' => $off]);
+    $ask('POST /api/athletes/{athlete}/place', $of, ['id' => uuid(), 'method' => 'band-taper', 'stage' => 'bands']);
+    $ask('GET /api/athletes/{athlete}/place', $of);
+    $ask('POST /api/athletes/{athlete}/comparisons', $of, ['method' => 'band-taper', 'from' => 1, 'count' => 1]);
+    $ask('POST /api/athletes/{athlete}/signals', $of, ['id' => uuid(), 'on' => '2026-03-05', 'soreness' => 2, 'gave_out' => 'grip', 'effort' => 7]);
+    $ask('POST /api/athletes/{athlete}/accessories', $of, ['id' => uuid(), 'performed_at' => '2026-03-05T18:10:00Z', 'accessory' => 'plank', 'seconds' => 40]);
+
+    $class = $ask('POST /api/classes', body: ['id' => uuid(), 'name' => 'Evening', 'first_on' => '2026-03-07', 'at' => '18:00', 'minutes' => 75, 'weekly' => true, 'tags' => ['evening']])->json('items.0.id');
+    $day = ['class' => $class, 'on' => '2026-03-07'];
+    $cursor = $ask('GET /api/classes/{class}/days/{on}', $day)->json();
+    $ask('POST /api/deeds', body: ['deeds' => [['athlete_id' => $id, 'set' => set($this, $exercise, 7, line: $line)], ['athlete_id' => $id, 'taken_back' => ['id' => uuid(), 'set_id' => uuid()]], ['gear' => ['id' => uuid(), 'gear_id' => $bands[0], 'out' => true, 'told_at' => '2026-03-07T18:00:00Z']]]]);
+    expect($ask('GET /api/classes/{class}/days/{on}/news', $day, query: "since={$cursor['cursor']}")->json('athletes'))->toHaveCount(1);
+    $ask('GET /api/pulse/{ticket}', ['ticket' => $cursor['pulse']]);
+    $ask('GET /api/classes');
+    $ask('PUT /api/classes/{class}', ['class' => $class], ['id' => $class, 'name' => 'Late evening', 'first_on' => '2026-03-07', 'at' => '19:00', 'minutes' => 75, 'weekly' => true]);
+    $ask('DELETE /api/classes/{class}', ['class' => $class]);
+
+    $ask('POST /api/athletes/{athlete}/pain', $of, ['id' => uuid(), 'pain' => ['place' => 'elbow']]);
+    $ask('POST /api/athletes/{athlete}/clearances', $of, ['id' => uuid(), 'note' => 'Seen by the clinic.']);
+    $ask('PUT /api/athletes/{athlete}/archive', $of, ['archived' => true]);
+
+    $piece = $ask('POST /api/gear', body: ['id' => uuid(), 'name' => 'Box', 'figures' => ['kind' => 'box', 'height_m' => 0.4]])->json('id');
+    $ask('PUT /api/gear/{gear}', ['gear' => $piece], ['name' => 'Low box', 'figures' => ['kind' => 'box', 'height_m' => 0.35]]);
+    $ask('PUT /api/gear/{gear}/retirement', ['gear' => $piece], ['retired' => true]);
+    $size = ['name' => 'Kite', 'hung_length_m' => 1.0, 'width_mm' => 29, 'thickness_mm' => 4.5];
+    $band = ['band' => $ask('POST /api/bands', body: ['id' => uuid(), ...$size])->json('id')];
+    $ask('PUT /api/bands/{band}', $band, [...$size, 'points' => [['length_m' => 1.5, 'force_n' => 100]]]);
+    $ask('POST /api/bands/{band}/inspections', $band, ['id' => uuid(), 'inspected_on' => '2026-03-05', 'finding' => 'sound']);
+    $ask('GET /api/bands/{band}/inspections', $band);
+    $ask('GET /api/bands/{band}/learned', ['band' => $bands[2]]);
+    $ask('PUT /api/bands/{band}/retirement', $band, ['retired' => true]);
+    $ask('POST /api/bench/curve', body: ['band' => $size, 'athlete_id' => $id, 'bar_id' => $bar]);
+    $ask('GET /api/kit');
+    $ask('PUT /api/kit/floor', body: ['floor' => 'rubber']);
+
+    $ask('GET /api/methods');
+    $own = ['key' => 'ours', 'name' => 'Ours'] + $ask('GET /api/methods/{method}', ['method' => 'band-taper'])->json();
+    $ask('POST /api/methods/check', body: $own);
+    $ask('PUT /api/methods', body: $own);
+    $ask('DELETE /api/methods/{method}', ['method' => 'ours']);
+    $ask('GET /api/library');
+    $caps = $ask('GET /api/caps')->json();
+    $ask('PUT /api/caps', body: array_intersect_key($caps, ['lowerings_a_session' => 1, 'lowerings_a_week' => 1, 'hard_sets_first_month' => 1, 'hard_sets_later' => 1]));
+    $ask('GET /api/house-rules');
+    $ask('POST /api/house-rules/effects', body: ['trunk' => 'later']);
+    $ask('PUT /api/house-rules', body: ['trunk' => 'later']);
+
+    $ask('GET /api/health');
+    $ask('GET /api/cautions');
+    $ask('GET /api/me');
+    $ask('PUT /api/settings', body: ['gym_name' => 'The Loft', 'timezone' => 'Europe/Lisbon', 'coach_name' => 'Ines']);
+    $ask('POST /api/coaches', body: ['id' => uuid(), 'name' => 'Bea', 'email' => 'bea@one.example', 'password' => 'chalk on the hands']);
+    $ask('GET /api/coaches');
+    $ask('PUT /api/password', body: ['present' => 'right-password', 'new' => 'a longer one']);
+    $ask('POST /api/sign-out');
+    $ask('POST /api/sign-in', body: ['email' => 'bea@one.example', 'password' => 'chalk on the hands']);
+
+    $left = array_diff(array_map(fn (array $r): string => implode(' ', $r), everyRoute()), array_keys($this->asked));
+    expect(array_values(array_filter($left, fn (string $r): bool => ! in_array(explode(' ', $r)[1], [...AT_THE_SCALE, '/api/gym'], true))))->toBe([]);
+});
+
+it('refuses as the document says, whatever is refused', function (): void {
+    foreach ([['GET', '/api/athletes?page=0'], ['GET', '/api/athletes/'.uuid()], ['POST', '/api/athletes'], ['PUT', '/api/kit/floor'], ['PATCH', '/api/kit'], ['GET', '/api/nowhere']] as [$method, $path]) {
+        $response = $this->json($method, $path, ['id' => 7]);
+        $problem = (object) ['components' => apiDocument()->components, '$ref' => '#/components/schemas/Problem'];
+        expect((new Opis\JsonSchema\Validator)->validate(json_decode((string) $response->getContent()), $problem)->isValid())->toBeTrue("$method $path: {$response->getContent()}")
+            ->and($response->headers->get('Content-Type'))->toBe('application/problem+json')
+            ->and($response->getStatusCode())->toBe($response->json('status'));
+    }
+});
+
+it('keeps the document to what there is: every route in it, and nothing else', function (): void {
+    $documented = [];
+    foreach (get_object_vars(apiDocument()->paths) as $path => $operations) {
+        foreach (array_keys(get_object_vars($operations)) as $method) {
+            $documented[] = strtoupper($method)." $path";
+        }
+    }
+    expect($documented)->toEqualCanonicalizing(array_map(fn (array $route): string => implode(' ', $route), everyRoute()));
+});
