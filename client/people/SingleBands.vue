@@ -47,7 +47,7 @@ const rungs = computed(() => {
             <span>Open a line for its why.</span>
         </p>
         <details v-if="scale.value.value.misfits.length > 0" class="small">
-            <summary>{{ scale.value.value.misfits.length }} set-ups do not fit</summary>
+            <summary>{{ scale.value.value.misfits.length === 1 ? 'One set-up does not fit' : `${scale.value.value.misfits.length} set-ups do not fit` }}</summary>
             <ul>
                 <li v-for="misfit in scale.value.value.misfits" :key="misfit.name">
                     <strong>{{ misfit.name }}</strong>
