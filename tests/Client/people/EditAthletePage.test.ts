@@ -6,7 +6,11 @@ import { at, eventually, show } from '../support/screen';
 import { refuse, serve } from '../support/server';
 
 it('fills the form with what is known, and changes only what was changed', async () => {
-    const asked = serve({ 'GET /api/athletes/jolyon': () => ({ ...jolyon, tags: ['youth'] }), 'PUT /api/athletes/jolyon': () => jolyon, 'GET /api/cautions': () => ({ items: [] }) });
+    const asked = serve({
+        'GET /api/athletes/jolyon': () => ({ ...jolyon, tags: ['youth'] }),
+        'PUT /api/athletes/jolyon': () => jolyon,
+        'GET /api/cautions': () => ({ items: [] }),
+    });
     const { value, fill, press, path, sees } = show(EditAthletePage, { id: 'jolyon' }, await at('/people/jolyon/edit'));
     await sees('Change an athlete');
     await eventually(() => expect([value('Name'), value('Bodyweight'), value('Height'), value(/Measured reach/)]).toEqual(['Jolyon Thatch', '70', '175', '210']));

@@ -17,7 +17,12 @@ const capacity = { share: 0.8, low80: 0.75, high80: 0.86, kg: 56 } as unknown as
 const rows = (): string[] => [...document.querySelectorAll('[data-rung]')].map((e) => e.getAttribute('data-rung')!);
 
 it('lists the set-ups from the most carried to the least, the present and the next among them', () => {
-    const scale = read({ rungs: [{ rung: heron, bars: ['Beam bar'], chosen: true }, { rung: strict, bars: [], chosen: false }] });
+    const scale = read({
+        rungs: [
+            { rung: heron, bars: ['Beam bar'], chosen: true },
+            { rung: strict, bars: [], chosen: false },
+        ],
+    });
     const { text } = show(SingleBands, { scale, band: band('h', 'Heron 44 mm'), capacity, call: call().call });
     expect(rows()).toEqual(['strict', rook.key, heron.key]);
     expect(document.querySelector(`[data-rung="${heron.key}"]`)?.textContent).toMatch(/67\s*%.*· now.*8 reps/s);
@@ -29,7 +34,12 @@ it('lists the set-ups from the most carried to the least, the present and the ne
 it('says nothing of an estimate where the band was measured, and what does not fit with its reason', () => {
     const measured = band('h', 'Heron 44 mm', { curve: { ...band('h', '').curve, status: 'measured' } });
     const misfits = [{ name: 'Wren 13 mm, knee', reason: 'The band would be slack at the top.' }] as unknown as Schemas['Scale']['misfits'];
-    const { text } = show(SingleBands, { scale: read({ rungs: [{ rung: heron, bars: ['Beam bar', 'Loft bar'], chosen: false }], misfits }), band: measured, capacity: null, call: undefined });
+    const { text } = show(SingleBands, {
+        scale: read({ rungs: [{ rung: heron, bars: ['Beam bar', 'Loft bar'], chosen: false }], misfits }),
+        band: measured,
+        capacity: null,
+        call: undefined,
+    });
     expect(text()).not.toContain('is estimated');
     expect(text()).toContain('One set-up does not fit');
     expect(text()).toContain('The band would be slack at the top.');

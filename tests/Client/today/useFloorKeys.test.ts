@@ -1,0 +1,123 @@
+import { fireEvent, render } from '@testing-library/vue';
+import { beforeEach, expect, it, vi } from 'vitest';
+import { tileOf, type Tile } from '../../../client/domain/floor/tile';
+import type { Stopwatches } from '../../../client/today/useStopwatches';
+import { useFloorKeys } from '../../../client/today/useFloorKeys';
+import type { TileDeeds } from '../../../client/today/useTileDeeds';
+import { athlete, done, hang, line, lowering, plank } from '../support/floor';
+
+let keys: ReturnType<typeof useFloorKeys>;
+let tiles: Tile[];
+let isOpen: boolean;
+let splits: number[];
+const opened: string[] = [];
+const deeds = { log: vi.fn(), logHeld: vi.fn(), logBeside: vi.fn(), undoable: vi.fn() };
+const watches = { press: vi.fn(), release: vi.fn(), clear: vi.fn(), splits: () => splits };
+
+/** What the last call of a deed was about: whose it is, and what was said. */
+const told = (deed: { mock: { calls: unknown[][] } }): unknown[] | undefined => {
+    const last = deed.mock.calls.at(-1);
+    return last && [(last[0] as Tile).athlete.id, ...last.slice(1)];
+};
+const press = async (...pressed: string[]): Promise<void> => {
+    for (const key of pressed) {
+        await fireEvent.keyDown(document.body, { key });
+    }
+};
+
+beforeEach(() => {
+    vi.clearAllMocks();
+    [isOpen, splits, opened.length] = [false, [], 0];
+    tiles = [athlete('Ada'), athlete('Bo', [plank]), athlete('Cy', [hang]), athlete('Di', [lowering])].map((a) => tileOf(a, Date.now()));
+    render({
+        setup: () => {
+            keys = useFloorKeys({
+                tiles: () => tiles,
+                deeds: deeds as unknown as TileDeeds,
+                watches: watches as unknown as Stopwatches,
+                open: (tile) => opened.push(tile.athlete.id),
+                isOpen: () => isOpen,
+            });
+            return () => null;
+        },
+    });
+});
+
+it('chooses with the arrows, stays at the ends, and shows the choice only to the keyboard', async () => {
+    await press('ArrowRight');
+    expect([keys.chosenId.value, keys.byKey.value]).toEqual(['ada', true]);
+    await press('ArrowLeft');
+    expect(keys.chosenId.value).toBe('ada');
+    await press('ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowRight');
+    expect(keys.chosenId.value).toBe('di');
+    keys.choose('bo');
+    expect([keys.chosenId.value, keys.byKey.value]).toEqual(['bo', false]);
+});
+
+it('logs as asked with Enter, or what was typed before it', async () => {
+    await press('Enter');
+    expect(deeds.log).not.toHaveBeenCalled(); // nobody is chosen
+    await press('ArrowRight', 'Enter');
+    expect(told(deeds.log)).toEqual(['ada', 8, {}]);
+    await press('1', '2');
+    expect(keys.typed.value).toBe(12);
+    await press('Enter');
+    expect(told(deeds.log)).toEqual(['ada', 12, {}]);
+    expect(keys.typed.value).toBeNull();
+});
+
+it('forgets what was typed on the way to somebody else, and with Escape', async () => {
+    await press('ArrowRight', '7', 'ArrowRight');
+    expect(keys.typed.value).toBeNull();
+    await press('7', 'Escape', 'Enter');
+    expect(told(deeds.logBeside)).toEqual(['bo', 40]);
+});
+
+it('logs a hold only with its seconds, and lowerings with those that were timed', async () => {
+    keys.choose('cy');
+    await press('Enter');
+    expect(deeds.logHeld).not.toHaveBeenCalled();
+    await press('2', '5', 'Enter');
+    expect(told(deeds.logHeld)).toEqual(['cy', 25]);
+    keys.choose('di');
+    splits = [4.1, 3.6];
+    await press('Enter');
+    expect(told(deeds.log)).toEqual(['di', 2, { splits_s: [4.1, 3.6] }]);
+    expect(watches.clear).toHaveBeenCalledWith('di');
+    splits = [];
+    await press('Enter');
+    expect(told(deeds.log)).toEqual(['di', 5, {}]);
+});
+
+it('logs nothing of who has done everything, is away, or needs something first', async () => {
+    const all = [3, 2, 1].map((minutes) => done(8, new Date(Date.now() - minutes * 600_000).toISOString()));
+    tiles = [athlete('Ada', [line()], { sets: all }), athlete('Bo', [line()], { coming: false }), athlete('Cy', [line()], { paused: true })].map((a) => tileOf(a, Date.now()));
+    for (const id of ['ada', 'bo', 'cy']) {
+        keys.choose(id);
+        await press('Enter');
+    }
+    expect(deeds.log).not.toHaveBeenCalled();
+});
+
+it('times with S while it is held, opens with N, takes back with U', async () => {
+    const undo = vi.fn();
+    deeds.undoable.mockReturnValue({ words: '8', undo });
+    keys.choose('cy');
+    await press('S');
+    await fireEvent.keyDown(document.body, { key: 's', repeat: true });
+    expect(watches.press.mock.calls).toEqual([['cy']]);
+    await fireEvent.keyUp(document.body, { key: 'S' });
+    expect(watches.release).toHaveBeenCalledWith('cy');
+    await press('n', 'u');
+    expect(opened).toEqual(['cy']);
+    expect(undo).toHaveBeenCalledOnce();
+});
+
+it('leaves the keys alone while something is open, and without a class', async () => {
+    keys.choose('ada');
+    isOpen = true;
+    await press('Enter', 'ArrowRight', '5');
+    [isOpen, tiles] = [false, []];
+    await press('Enter', 'ArrowRight', '5');
+    expect([deeds.log.mock.calls, keys.chosenId.value, keys.typed.value]).toEqual([[], 'ada', null]);
+});
