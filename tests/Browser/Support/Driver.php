@@ -42,12 +42,9 @@ final class Driver
     /** Ends the browser on a profile as a fall on the floor would. */
     public static function kill(string $profile): void
     {
-        foreach (glob('/proc/[0-9]*/cmdline') ?: [] as $file) {
-            if (str_contains((string) @file_get_contents($file), "--user-data-dir=$profile")) {
-                posix_kill((int) basename(dirname($file)), SIGKILL);
-            }
-        }
-        Wait::until(static fn (): bool => array_filter(glob('/proc/[0-9]*/cmdline') ?: [], static fn (string $f): bool => str_contains((string) @file_get_contents($f), "--user-data-dir=$profile")) === [], 'The browser still runs.');
+        $its = ['-f', '--', "--user-data-dir=$profile"];
+        (new Process(['pkill', '-KILL', ...$its]))->run();
+        Wait::until(static fn (): bool => (new Process(['pgrep', ...$its]))->run() !== 0, 'The browser still runs.');
         array_map(unlink(...), glob("$profile/Singleton*") ?: []);
     }
 
