@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use SteadyRung\Body\Body;
+use SteadyRung\Body\Proportion;
 use SteadyRung\Body\ReachSource;
 use SteadyRung\OutOfRange;
 
@@ -48,4 +49,27 @@ it('refuses a measured reach that does not belong to the stature', function (flo
 
 it('accepts the ends of every range', function (): void {
     expect(Body::of(20, 1.0)->massKg)->toBe(20.0)->and(Body::of(300, 2.3, 1.05 * 2.3)->statureM)->toBe(2.3);
+});
+
+it('shows every length it computes from, each with its source, and the same as it computes with', function (): void {
+    foreach ([athlete(70, 1.75), athlete(52, 1.58, 1.91)] as $body) {
+        $shown = array_column(array_map(fn (Proportion $p): array => [$p->name, $p], $body->proportions()), 1, 0);
+        expect($shown['Grip reach, fist overhead']->lengthM)->toBe($body->reachM)
+            ->and($shown['Arm, shoulder to grip']->lengthM)->toBe($body->armM())
+            ->and($shown['Pull distance, chin to bar']->lengthM)->toBe($body->pullDistanceM())
+            ->and($shown['Grip reach, fist overhead']->source)->toBe($body->reachSource === ReachSource::Measured ? 'this athlete, measured' : $shown['Hip height']->source);
+        foreach ($shown as $proportion) {
+            expect($proportion->lengthM)->toBeGreaterThan(0.0)->toBeLessThanOrEqual($body->reachM)->and($proportion->source)->not->toBe('');
+            $proportion->perStature === null ?: expect($proportion->lengthM)->toEqualWithDelta($proportion->perStature * $body->statureM, 0.01);
+        }
+    }
+});
+
+it('stands its heights one over the other: knee, hip, chest, shoulder, chin', function (): void {
+    $shown = array_column(array_map(fn (Proportion $p): array => [$p->name, $p->lengthM], athlete()->proportions()), 1, 0);
+    $heights = array_map(fn (string $name): float => $shown[$name], ['Knee height', 'Hip height', 'Chest height, at the bar', 'Shoulder height', 'Chin height']);
+    $sorted = $heights;
+    sort($sorted);
+
+    expect($heights)->toBe($sorted)->and($shown['Centre of mass, standing'])->toBeGreaterThan($shown['Hip height'])->toBeLessThan($shown['Shoulder height']);
 });

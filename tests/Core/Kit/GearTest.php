@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Box;
+use SteadyRung\Kit\CalibrationAge;
 use SteadyRung\Kit\GearClash;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\Machine;
@@ -67,4 +68,20 @@ it('reaches every sum of plates that trying all subsets reaches', function (): v
     }
 
     expect(array_map(fn ($h) => (int) round(10000 * $h->heightM), StandingHeight::all([], $plates)))->toEqualCanonicalizing(array_keys($sums));
+});
+
+it('pins a stack of which every weight is told, in order, and no other', function (): void {
+    $machine = Machine::pinned('m', 'Old stack', MachineUse::PullDown, [25.0, 7.0, 14.5], 0.5, 2.0);
+
+    expect($machine->stacksKg())->toBe([7.0, 14.5, 25.0])->and($machine->leverage)->toBe(0.5)
+        ->and(fn () => Machine::pinned('m', 'm', MachineUse::PullDown, [5.0, 900.0]))->toThrow(OutOfRange::class, 'most_kg')
+        ->and(fn () => Machine::pinned('m', 'm', MachineUse::PullDown, [0.0, 10.0]))->toThrow(OutOfRange::class, 'stack_kg')
+        ->and(fn () => Machine::pinned('m', 'm', MachineUse::PullDown, [5.0], 9.0))->toThrow(OutOfRange::class, 'leverage');
+});
+
+it('asks for new readings of a band after ninety days, and says how old they are', function (): void {
+    expect(CalibrationAge::words(null))->toBeNull()
+        ->and(CalibrationAge::words(0))->toBeNull()
+        ->and(CalibrationAge::words(CalibrationAge::DAYS))->toBeNull()
+        ->and(CalibrationAge::words(CalibrationAge::DAYS + 1))->toBe('Measured 91 days ago: rubber tires. Measure it again.');
 });
