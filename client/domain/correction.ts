@@ -2,7 +2,7 @@ import type { Schemas } from './http';
 import type { SetDraft } from './queue';
 
 /** What a coach may say otherwise of a set that was logged. */
-export type Change = Partial<Pick<Schemas['SetInput'], 'clean_reps' | 'reserve' | 'to_failure' | 'no_counts' | 'faults'>>;
+export type Change = Partial<Pick<Schemas['SetInput'], 'clean_reps' | 'hang_s' | 'reserve' | 'to_failure' | 'no_counts' | 'faults'>>;
 
 /** A set as it was logged, with something of it otherwise: a row that names the one it stands for; the log keeps both. */
 export function correctionOf(set: Schemas['Set'], change: Change): SetDraft {

@@ -76,7 +76,7 @@ const missed = (set: LoggedSet): string =>
                             <p v-if="set.note">{{ set.note }}</p>
                             <p v-if="set.damaged" role="alert">Part of this set cannot be read any more.</p>
                             <div class="row">
-                                <NButton v-if="set.hang_s === null && set.exercise" size="small" @click="emit('correct', set)">Correct</NButton>
+                                <NButton v-if="!set.damaged" size="small" @click="emit('correct', set)">Correct</NButton>
                                 <NButton size="small" @click="emit('takeBack', set.id)">Take back</NButton>
                             </div>
                         </div>

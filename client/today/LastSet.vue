@@ -7,6 +7,7 @@ import { countWords, type Tile } from '../domain/floor/tile';
 import { faultWords, noCountWords, type NoCountReason } from '../domain/words';
 import ChipRow from '../parts/ChipRow.vue';
 import { countChips, left, reserveChips } from '../people/counts';
+import SecondsForm from '../people/SecondsForm.vue';
 import type { TileDeeds } from './useTileDeeds';
 
 /** A set of today as it was seen: each tap tells more of it, and a moment later the log has it as a correction. */
@@ -67,6 +68,10 @@ onScopeDispose(keep);
         <details v-if="set.clean_reps !== null">
             <summary>It was another count</summary>
             <ChipRow label="Clean reps of that set" :chips="counts" :value="seen.clean_reps ?? null" @pick="tell({ clean_reps: $event })" />
+        </details>
+        <details v-else-if="seen.hang_s != null">
+            <summary>It was another time</summary>
+            <SecondsForm :seconds="seen.hang_s" @keep="tell({ hang_s: $event })" />
         </details>
         <button type="button" class="quiet" @click="deeds.takeBack(tile.athlete.id, set)">Take it back</button>
     </section>

@@ -60,6 +60,17 @@ it('corrects a set by a new row that names it, once', function (): void {
     $this->getJson($this->sets)->assertJsonCount(1, 'items')->assertJsonPath('items.0.clean_reps', 6);
 });
 
+it('corrects the seconds of a hang, and the longest follows', function (): void {
+    $hang = fn (float $seconds, mixed ...$more): array => set($this, null, 0, ...['clean_reps' => null, 'reserve' => null, 'purpose' => 'baseline', 'hang_s' => $seconds, ...$more]);
+    $long = $hang(62.0);
+    $this->postJson($this->sets, $hang(31.0, performed_at: '2026-03-02T17:50:00Z'))->assertCreated();
+    $this->postJson($this->sets, $long)->assertCreated();
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('best_hang_s', 62);
+    $this->postJson($this->sets, $hang(26.0, replaces_id: $long['id']))->assertCreated()->assertJsonPath('hang_s', 26);
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('best_hang_s', 31);
+    $this->getJson($this->sets)->assertJsonCount(2, 'items');
+});
+
 it('gives sets that come in any order, corrected and withdrawn, exactly the states of a full replay', function (int $seed): void {
     $this->putJson("/api/athletes/$this->athlete/setup", $this->exercise)->assertOk();
     $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));

@@ -77,6 +77,17 @@ it('logs another count in two taps, and tells of the last set what was seen, as 
     expect(sentSets(asked)[1]).toMatchObject({ replaces_id: sentSets(asked)[0]!.id, clean_reps: 6, reserve: 1, no_counts: { swing: 1 }, line: 'main:bands' });
 });
 
+it('corrects the seconds of a hold later, in the same pad', async () => {
+    const held = done(0, '2026-03-20T11:55:00Z', { clean_reps: null, reserve: null, hang_s: 41, line: 'main:hang', exercise: hang.rung!.exercise, setup_key: 'hang' });
+    const { press, fill, sees, asked } = await floor(day(athlete('Ada', [hang], { sets: [held] })));
+    await press('Another count or note for Ada Marsh');
+    await sees('The last set: 41 s');
+    await fill('Seconds held', '14');
+    await press('Correct it');
+    await sees('The last set: 14 s');
+    await eventually(() => expect(sentSets(asked)[0]).toMatchObject({ replaces_id: held.id, hang_s: 14 }));
+});
+
 it('puts another exercise in the place of the written one, and logs that', async () => {
     const { press, tile, asked } = await floor(day(athlete('Ada')));
     await press('Another count or note for Ada Marsh');
