@@ -38,19 +38,21 @@ const save = (): Promise<void> => correct({ clean_reps: draft.clean, ...left(dra
 
 <template>
     <SidePanel :open="set !== undefined" title="Correct a set" @update:open="emit('close')">
-        <p v-if="set">
-            {{ day(set.trained_on) }}, {{ set.setup_name ?? 'dead hang' }}:
-            <strong>{{ set.hang_s === null ? `${set.clean_reps} clean` : seconds(set.hang_s) }}</strong>
-        </p>
-        <SecondsForm v-if="set && set.hang_s !== null" :seconds="set.hang_s" @keep="correct({ hang_s: $event }, `${seconds($event)} held`)" />
-        <form v-else-if="set" class="stack" @submit.prevent="save">
-            <ChipRow label="Clean reps" show-label :chips="counts" :value="draft.clean" @pick="draft.clean = $event" />
-            <ChipRow label="In reserve" show-label :chips="reserveChips" :value="draft.reserve" @pick="draft.reserve = $event" />
-            <NoCountRow v-model="draft.noCounts" v-model:open="draft.open" />
-            <div class="row">
-                <NButton attr-type="submit" type="primary" size="large">Correct it</NButton>
-                <NButton size="large" @click="emit('close')">Cancel</NButton>
-            </div>
-        </form>
+        <div v-if="set" class="stack">
+            <p>
+                {{ day(set.trained_on) }}, {{ set.setup_name ?? 'dead hang' }}:
+                <strong>{{ set.hang_s === null ? `${set.clean_reps} clean` : seconds(set.hang_s) }}</strong>
+            </p>
+            <SecondsForm v-if="set.hang_s !== null" :seconds="set.hang_s" @keep="correct({ hang_s: $event }, `${seconds($event)} held`)" />
+            <form v-else class="stack" @submit.prevent="save">
+                <ChipRow label="Clean reps" show-label :chips="counts" :value="draft.clean" @pick="draft.clean = $event" />
+                <ChipRow label="In reserve" show-label :chips="reserveChips" :value="draft.reserve" @pick="draft.reserve = $event" />
+                <NoCountRow v-model="draft.noCounts" v-model:open="draft.open" />
+                <div class="row">
+                    <NButton attr-type="submit" type="primary" size="large">Correct it</NButton>
+                    <NButton size="large" @click="emit('close')">Cancel</NButton>
+                </div>
+            </form>
+        </div>
     </SidePanel>
 </template>
