@@ -43,6 +43,8 @@ use SteadyRung\Safety\ScreenOutcome;
  */
 final class Athlete extends Record
 {
+    private const MOST_TAGS_SHOWN = 60;
+
     protected $attributes = ['reach_m' => null, 'chosen' => null, 'pain' => null, 'paused_at' => null, 'tags' => '[]', 'proportions' => 'average', 'archived_at' => null, 'last_trained_on' => null, 'screened_at' => null, 'screen_outcome' => null, 'screen_limits' => '[]', 'screen_most_share' => null, 'method_key' => 'steady-ladder', 'stage_key' => 'ladder', 'stage_since' => null, 'sessions_a_week' => null, 'builder_key' => null, 'follow_from' => null, 'follow_patterns' => '[]'];
 
     protected array $told = ['name', 'kind', 'mass_kg', 'stature_m', 'reach_m'];
@@ -88,10 +90,10 @@ final class Athlete extends Record
         };
     }
 
-    /** @return list<string> at most so many, in order */
-    public static function tagsInUse(int $most = 60): array
+    /** @return list<string> of those who are here, or who were set aside; in order */
+    public static function tagsInUse(bool $ofArchived = false): array
     {
-        return array_values(self::query()->toBase()->crossJoin(new Expression('jsonb_array_elements_text(tags) AS tag'))
-            ->distinct()->orderBy('tag')->limit($most)->pluck('tag')->map(static fn (mixed $tag): string => (string) $tag)->all());
+        return array_values(self::query()->{$ofArchived ? 'whereNotNull' : 'whereNull'}('archived_at')->toBase()->crossJoin(new Expression('jsonb_array_elements_text(tags) AS tag'))
+            ->distinct()->orderBy('tag')->limit(self::MOST_TAGS_SHOWN)->pluck('tag')->map(static fn (mixed $tag): string => (string) $tag)->all());
     }
 }

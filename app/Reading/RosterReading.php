@@ -55,7 +55,7 @@ final readonly class RosterReading
         return new RosterPageJson(
             array_map(fn (Athlete $athlete): RosterEntryJson => $this->entry($athlete, $calls->get($athlete->id), $capacities, $methods[$athlete->method_key]), $page->items),
             $page->next,
-            Athlete::tagsInUse(),
+            Athlete::tagsInUse($show === RosterShow::Archived),
         );
     }
 

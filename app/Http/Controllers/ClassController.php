@@ -11,6 +11,7 @@ use App\Formats\Day;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Body;
+use App\Http\Requests\NewsInput;
 use App\Http\Requests\ReadClass;
 use App\Models\GymClass;
 use App\Models\User;
@@ -88,7 +89,7 @@ final readonly class ClassController
     {
         $held = self::heldOn($class, $on);
 
-        return new JsonResponse($floor->since($held, $on, JsonObject::ofQuery($request->query->all(), 'since')->allowing('since')->integer('since')));
+        return new JsonResponse($floor->since($held, $on, NewsInput::read($request)->since));
     }
 
     /** @throws Problem if it is not held on that day */
