@@ -87,4 +87,8 @@ it('refuses figures out of range, naming them', function (array $json, string $p
     [['kind' => 'added', 'weight_ids' => []], '/weight_ids'],
     [['kind' => 'band', 'bar_id' => ID, 'attach' => 'knee', 'band_ids' => [ID, OTHER], 'knee_band_id' => ID], '/knee_band_id'],
     [['kind' => 'lowering', 'seconds' => 5], '/kind'],
+    [['kind' => 'band', 'bar_id' => ID, 'attach' => 'foot', 'band_ids' => [ID], 'knee_band_id' => ID], '/knee_band_id'],
+    [['kind' => 'band', 'bar_id' => ID, 'attach' => 'foot', 'band_ids' => [ID, OTHER], 'knee_band_id' => '01900000-0000-7000-8000-000000000009'], '/knee_band_id'],
+    [['kind' => 'row', 'heel_mark_m' => 0.2], '/ring_id'],
+    [['kind' => 'pulldown', 'machine_id' => ID, 'stack_kg' => 20, 'stance' => 'lying'], '/stance'],
 ]);

@@ -26,7 +26,11 @@ it('trims text, and refuses what no person types', function (): void {
         ->and($json->optionalText('empty', 10))->toBeNull()
         ->and(refusal(fn () => $json->text('nul', 10)))->toContain('/nul This holds control characters')
         ->and(refusal(fn () => $json->text('long', 10)))->toContain('10 characters')
-        ->and(refusal(fn () => $json->text('n', 10)))->toContain('must be text');
+        ->and(refusal(fn () => $json->text('n', 10)))->toContain('must be text')
+        ->and(refusal(fn () => JsonObject::parse('[1]')))->toContain('must be a JSON object')
+        ->and(refusal(fn () => JsonObject::parse('{"list":[" "]}')->texts('list', 3)))->toBe('/list/0 This must be text.')
+        ->and(refusal(fn () => JsonObject::parse('{"on":"2026-03-03"}')->date('on', '2026-03-02')))->toBe('/on This day has not come yet.')
+        ->and(refusal(fn () => JsonObject::parse('{"on":"2026-02-30"}')->date('on', '2026-03-02')))->toContain('must be a date');
 });
 
 it('reads whole numbers however they are written, and nothing else as such', function (): void {

@@ -92,6 +92,17 @@ it('refuses a method that cannot be followed, and points to what is wrong', func
     'an unknown kind' => [fn ($m) => $m->stages[0]->lines[1]->do[0]->kind = 'trapeze', '/stages/0/lines/1/do/0/kind', 'must be one of'],
     'what the kind does not allow' => [fn ($m) => $m->stages[0]->lines[1]->do[0]->movement = 'hold', '/stages/0/lines/1/do/0/seconds', 'how many seconds'],
     'an unknown position' => [fn ($m) => $m->says = ['bands' => 'always'], '/says/bands', 'no position'],
+    'nothing done' => [function ($m): void {
+        unset($m->stages[0]->lines[0]->do, $m->stages[0]->lines[0]->accessory);
+    }, '/stages/0/lines/0/do', 'Say what is done: do or accessory.'],
+    'no amount' => [function ($m): void {
+        unset($m->stages[0]->lines[0]->reps, $m->stages[0]->lines[0]->seconds);
+    }, '/stages/0/lines/0/reps', 'Say how much'],
+    'a gate of nothing' => [function ($m): void {
+        unset($m->stages[0]->gate->reps, $m->stages[0]->gate->seconds);
+    }, '/stages/0/gate/reps', 'Say what the gate asks'],
+    'a stage without lines' => [fn ($m) => $m->stages[0]->lines = [], '/stages/0/lines', 'at least one line'],
+    'half a week' => [fn ($m) => $m->stages[0]->weeks = [2.5, 4], '/stages/0/weeks', 'one or two whole numbers'],
     'half a set' => [fn ($m) => $m->stages[0]->lines[1]->sets = 2.5, '/stages/0/lines/1/sets', 'whole number'],
 ]);
 
