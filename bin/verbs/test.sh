@@ -20,7 +20,8 @@ await() { # what
     done
 }
 
-# Two rows side by side: the instance and the walks through it; what reads the code, then what needs the database too.
+# Two rows side by side, as long as one another: the instance and the walks through it; what reads the code, then what needs the
+# database too. The last suites stand where there is time for them.
 {
     install_packages "${TEST_PACKAGES[@]}" > >(cat) & # in lines, not over those of the suites
     tools=$!
@@ -31,6 +32,9 @@ await() { # what
     suite browser --exclude-group=kills,speed "$@"
     await tables
     suite browser --group=kills "$@"
+    for suite in reference formats; do
+        suite "$suite" "$@"
+    done
 } &
 walks=$!
 
@@ -48,9 +52,6 @@ check "API document and client types are current" api_types_current
 check "Client types (vue-tsc)" npm_here run types
 check "Client lint (ESLint, Prettier)" npm_here run lint
 check "Client units (Vitest)" npm_here run units
-for suite in reference formats; do
-    suite "$suite" "$@"
-done
 wait "$walks"
 suite browser --group=speed "$@" # alone: what else runs would be measured too
 sum_up

@@ -42,3 +42,33 @@ it('refuses a finding there is not, and a day that has not come', function (): v
     ($this->inspect)('lovely')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/finding');
     ($this->inspect)('sound', '2026-03-03')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/inspected_on');
 });
+
+it('counts from the latest look by its day, whatever order they are noted in', function (): void {
+    ($this->inspect)('sound', '2026-03-01')->assertCreated();
+    ($this->inspect)('sound', '2026-02-01')->assertCreated();
+
+    expect($this->getJson('/api/kit')->json('bands.0.wear'))->toMatchArray(['inspected_on' => '2026-03-01', 'due' => false])
+        ->and($this->getJson("/api/bands/$this->band/inspections")->json('items.*.inspected_on'))->toBe(['2026-03-01', '2026-02-01']);
+});
+
+it('turns the pages of what was seen over years, the newest first', function (): void {
+    for ($n = 0; $n < 53; $n++) {
+        ($this->inspect)('sound', gmdate('Y-m-d', strtotime('2026-03-02') - 7 * 86400 * $n))->assertCreated();
+    }
+    $seen = [];
+    for ($page = 1; $page !== null; $page = $answer['next_page']) {
+        $answer = $this->getJson("/api/bands/$this->band/inspections?page=$page")->assertOk()->json();
+        $seen = [...$seen, ...array_column($answer['items'], 'inspected_on')];
+    }
+    $sorted = $seen;
+    rsort($sorted);
+
+    expect($seen)->toHaveCount(53)->and($seen)->toBe($sorted)->and($seen[0])->toBe('2026-03-02');
+});
+
+it('brings a band with a fault back only by a coach’s own word', function (): void {
+    ($this->inspect)('nick')->assertCreated();
+    ($this->inspect)('sound')->assertCreated();
+    expect($this->getJson('/api/kit')->json('bands.0.retired'))->toBeTrue();
+    $this->putJson("/api/bands/$this->band/retirement", ['retired' => false])->assertOk()->assertJsonPath('retired', false);
+});
