@@ -77,6 +77,49 @@ it('makes no session for who only asks whether it is well', function (): void {
     expect($sessions())->toBe($before);
 });
 
+/** The class that is on, and its ticket to ask for news. */
+function pulseOfToday(Http $http): array
+{
+    [$today] = array_values(array_filter($http->send('GET', '/api/classes')[1]['held'], fn (array $h): bool => ! $h['weekly']));
+    [$status, $day] = $http->send('GET', "/api/classes/{$today['id']}/days/{$today['on']}");
+    expect($status)->toBe(200);
+
+    return [$day['pulse'], $day['cursor'], $day['athletes'][0]['id']];
+}
+
+it('answers the pulse to whoever holds the ticket, grown by one with each deed, and to nobody else', function (): void {
+    $http = Http::signedIn(Instance::url());
+    [$ticket, $cursor, $athlete] = pulseOfToday($http);
+    $anybody = new Http(Instance::url());
+    expect($anybody->send('GET', "/api/pulse/$ticket"))->toBe([200, ['cursor' => $cursor]]);
+    $http->send('POST', '/api/deeds', ['deeds' => [['athlete_id' => $athlete, 'signal' => ['id' => uuid(), 'on' => gmdate('Y-m-d', time() - 86400), 'effort' => 6]]]]);
+    expect($anybody->send('GET', "/api/pulse/$ticket"))->toBe([200, ['cursor' => $cursor + 1]]);
+    foreach ([strrev($ticket), substr($ticket, 0, -1), $ticket.'0', 'x', "$ticket/more"] as $wrong) {
+        [$status, $problem] = $anybody->send('GET', "/api/pulse/$wrong");
+        expect($status)->toBe(404, $wrong)->and($problem['code'])->toBe('not-found');
+    }
+    [$gym, $mark] = explode('.', $ticket, 2);
+    expect($anybody->send('GET', '/api/pulse/'.strrev($gym).".$mark")[0])->toBe(404);
+});
+
+it('keeps the pulse out of caches, and makes no session for it', function (): void {
+    $http = Http::signedIn(Instance::url());
+    [$ticket] = pulseOfToday($http);
+    $sessions = fn (): int => (int) database('steady', 'database')->query('SELECT count(*) FROM sessions')->fetchColumn();
+    $before = $sessions();
+    foreach ([$ticket, 'made-up'] as $asked) {
+        $headers = array_change_key_case(get_headers(Instance::url()."/api/pulse/$asked", true) ?: []);
+        expect($headers['cache-control'])->toContain('no-store')->and($headers)->not->toHaveKey('set-cookie');
+    }
+    expect($sessions())->toBe($before);
+});
+
+it('hands nothing of the program out: no file of it, no configuration, no secret', function (string $path): void {
+    $body = (string) @file_get_contents(Instance::url().$path, context: stream_context_create(['http' => ['ignore_errors' => true]]));
+
+    expect($body)->not->toContain('<?php')->not->toContain('APP_KEY')->not->toContain('DB_PASSWORD');
+})->with(['/.env', '/pulse.php', '/index.php', '/../var/.env', '/%2e%2e/var/.env', '/api/../../var/.env', '/.git/config', '/storage/logs/laravel.log', '/artisan']);
+
 it('never ends a process that only has the number of one of its own', function (): void {
     $var = sys_get_temp_dir().'/steady-stale-'.getmypid();
     $shell = new Process(['bash', '-c', <<<'SH'
