@@ -4,10 +4,10 @@ import { readFileSync, writeFileSync } from 'node:fs';
 const { schemas } = JSON.parse(readFileSync('docs/formats/openapi.json', 'utf8')).components;
 const limits = {};
 for (const [name, schema] of Object.entries(schemas)) {
-    for (const [field, { minimum, maximum, maxLength, maxItems }] of Object.entries(schema.properties ?? {})) {
+    for (const [field, { minimum, maximum, maxLength, maxItems, items }] of Object.entries(schema.properties ?? {})) {
         if ((name.endsWith('Input') || name === 'GearFigures') && (minimum ?? maximum ?? maxLength ?? maxItems) !== undefined) {
             limits[name] ??= {};
-            limits[name][field] = { low: minimum, high: maximum, longest: maxLength, most: maxItems };
+            limits[name][field] = { low: minimum, high: maximum, longest: maxLength ?? items?.maxLength, most: maxItems };
         }
     }
 }

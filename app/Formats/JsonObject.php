@@ -13,6 +13,8 @@ final readonly class JsonObject
 {
     private const DEPTH = 24;
 
+    private const CLOCKS_DIFFER = '+10 minutes';
+
     /** Direction overrides, zero-width marks and the like, which nobody types and nobody sees; joiners inside words stay. */
     private const UNSEEN = '/[\x{00AD}\x{061C}\x{180E}\x{200B}\x{200E}\x{200F}\x{2028}-\x{202E}\x{2060}-\x{206F}\x{FEFF}\x{FFF9}-\x{FFFB}]|^[\x{200C}\x{200D}]+|[\x{200C}\x{200D}]+$/u';
 
@@ -262,6 +264,14 @@ final readonly class JsonObject
         $moment = $is ? date_create_immutable($text) : false;
 
         return $moment !== false ? $moment : throw Unreadable::at($this->at($key), 'This must be a date and time with its offset, as in 2026-01-31T18:30:00Z.', $text);
+    }
+
+    /** A moment that has come, by the clock of a device that may differ a little from ours. */
+    public function momentPast(string $key, \DateTimeImmutable $now): \DateTimeImmutable
+    {
+        $moment = $this->moment($key);
+
+        return $moment <= $now->modify(self::CLOCKS_DIFFER) ? $moment : throw $this->fault($key, 'This lies in the future. Check the clock of this device.');
     }
 
     /**

@@ -17,6 +17,7 @@ export const limits = {
             high: 3.105
         },
         tags: {
+            longest: 24,
             most: 8
         }
     },
@@ -80,6 +81,7 @@ export const limits = {
             high: 240
         },
         tags: {
+            longest: 24,
             most: 12
         }
     },

@@ -89,7 +89,11 @@ async function submit(): Promise<void> {
                 :error="errors.reach"
             />
             <FormField label="Classes" hint="Tuesday, Youth … to find people by; Enter after each.">
-                <NDynamicTags v-model:value="typed.tags" :max="limits.AthleteInput.tags.most" :input-props="{ maxlength: 24, inputProps: { 'aria-label': 'Class' } }">
+                <NDynamicTags
+                    v-model:value="typed.tags"
+                    :max="limits.AthleteInput.tags.most"
+                    :input-props="{ maxlength: limits.AthleteInput.tags.longest, inputProps: { 'aria-label': 'Class' } }"
+                >
                     <template #trigger="{ activate, disabled }">
                         <NButton dashed :disabled="disabled" @click="activate()">Add a class</NButton>
                     </template>

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
-import { ref } from 'vue';
-import { readQuantity } from '../domain/fields';
 import { limits } from '../domain/limits.gen';
 import QuantityField from '../parts/QuantityField.vue';
+import { useQuantity } from '../parts/useQuantity';
 import HoldButton from './HoldButton.vue';
 import { useHold } from './useHold';
 
@@ -14,15 +13,13 @@ const props = withDefaults(defineProps<{ title?: string; noun?: string; verb?: s
     busy: false,
 });
 
-const text = ref('');
-const error = ref<string>();
 const range = limits.SetInput.hang_s;
+const { text, error, read } = useQuantity('s', range);
 const hold = useHold((s) => (text.value = s.toFixed(1)));
 
 async function submit(): Promise<void> {
-    const reading = readQuantity(text.value, 's', range, true);
-    error.value = reading.error;
-    if (reading.error === undefined && reading.value !== undefined && (await props.save({ hang_s: reading.value }))) {
+    const hang_s = read();
+    if (hang_s !== undefined && (await props.save({ hang_s }))) {
         text.value = '';
     }
 }

@@ -1,17 +1,16 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
-import { ref, watch } from 'vue';
-import { readQuantity } from '../domain/fields';
+import { watch } from 'vue';
 import { limits } from '../domain/limits.gen';
 import QuantityField from '../parts/QuantityField.vue';
+import { useQuantity } from '../parts/useQuantity';
 
 /** How long something was held, typed otherwise than it was timed. */
 const props = defineProps<{ seconds: number }>();
 const emit = defineEmits<{ keep: [seconds: number] }>();
 
 const range = limits.SetInput.hang_s;
-const text = ref('');
-const error = ref<string>();
+const { text, error, read } = useQuantity('s', range);
 
 watch(
     () => props.seconds,
@@ -20,10 +19,9 @@ watch(
 );
 
 function submit(): void {
-    const reading = readQuantity(text.value, 's', range, true);
-    error.value = reading.error;
-    if (reading.error === undefined && reading.value !== undefined) {
-        emit('keep', reading.value);
+    const seconds = read();
+    if (seconds !== undefined) {
+        emit('keep', seconds);
     }
 }
 </script>

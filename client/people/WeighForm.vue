@@ -2,13 +2,14 @@
 import { NButton } from 'naive-ui';
 import { v7 as uuidv7 } from 'uuid';
 import { ref, shallowRef } from 'vue';
-import { faultText, readQuantity } from '../domain/fields';
+import { faultText } from '../domain/fields';
 import { api, outcome, type Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import type { Problem } from '../domain/problems';
 import DateField from '../parts/DateField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import QuantityField from '../parts/QuantityField.vue';
+import { useQuantity } from '../parts/useQuantity';
 import { useToday } from '../parts/useToday';
 
 const props = defineProps<{ athleteId: string }>();
@@ -17,21 +18,19 @@ const emit = defineEmits<{ weighed: [body: Schemas['Body']] }>();
 const range = limits.WeighingInput.mass_kg;
 const today = useToday();
 const on = ref(today.value);
-const text = ref('');
-const error = ref<string>();
+const { text, error, read } = useQuantity('kg', range);
 const problem = shallowRef<Problem>();
 const busy = ref(false);
 /** A weighing that could not be sent keeps its id, so that sending it again stores it once. */
 let id = uuidv7();
 
 async function submit(): Promise<void> {
-    const reading = readQuantity(text.value, 'kg', range, true);
-    error.value = reading.error;
-    if (reading.error !== undefined || reading.value === undefined) {
+    const mass_kg = read();
+    if (mass_kg === undefined) {
         return;
     }
     busy.value = true;
-    const body = { id, weighed_on: on.value, mass_kg: reading.value };
+    const body = { id, weighed_on: on.value, mass_kg };
     const result = await outcome(api.POST('/api/athletes/{athlete}/weighings', { params: { path: { athlete: props.athleteId } }, body }));
     busy.value = false;
     problem.value = result.ok ? undefined : result.problem;

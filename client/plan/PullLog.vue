@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
-import { readQuantity } from '../domain/fields';
 import type { Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import ChipRow from '../parts/ChipRow.vue';
 import QuantityField from '../parts/QuantityField.vue';
 import { useDeedQueue } from '../parts/useDeedQueue';
+import { useQuantity } from '../parts/useQuantity';
 import { left, reserveChips } from '../people/counts';
 import LogFrame from './LogFrame.vue';
 
@@ -17,24 +17,20 @@ const queue = useDeedQueue();
 const isHold = computed(() => props.block.rung?.exercise.movement === 'hold');
 const unit = computed(() => (isHold.value ? 's' : 'reps'));
 const range = computed(() => (isHold.value ? limits.SetInput.hang_s : limits.SetInput.clean_reps));
-const much = ref(String(props.block.aim));
+const { text: much, error, read } = useQuantity(unit, range, String(props.block.aim));
 const reserve = ref<number | null>(props.block.to_failure ? 0 : null);
-const error = ref<string>();
 const done = ref(0);
 
 async function log(): Promise<void> {
-    const reading = readQuantity(much.value, unit.value, range.value, true);
-    error.value = reading.error;
+    const amount = read();
     const exercise = props.block.rung?.exercise;
-    if (reading.error !== undefined || reading.value === undefined || exercise === undefined) {
+    if (amount === undefined || exercise === undefined) {
         return;
     }
     const purpose = props.block.purpose ?? 'work';
     const made = await queue.add(
         props.id,
-        isHold.value
-            ? { purpose, exercise, hang_s: reading.value }
-            : { purpose, exercise, clean_reps: Math.round(reading.value), asked_reps: props.block.amount.low, ...left(reserve.value) },
+        isHold.value ? { purpose, exercise, hang_s: amount } : { purpose, exercise, clean_reps: Math.round(amount), asked_reps: props.block.amount.low, ...left(reserve.value) },
     );
     if (made) {
         done.value += 1;

@@ -1,20 +1,19 @@
 <script setup lang="ts">
 import { NButton, NInput } from 'naive-ui';
 import { computed, ref } from 'vue';
-import { readQuantity } from '../domain/fields';
 import { api, outcome, type Schemas } from '../domain/http';
 import { mass, percent, repsText } from '../domain/units';
 import FormField from '../parts/FormField.vue';
 import ReadNote from '../parts/ReadNote.vue';
+import { useQuantity } from '../parts/useQuantity';
 import { useRead } from '../parts/useRead';
 
 const props = defineProps<{ athleteId: string }>();
 
 const REPS = { low: 1, high: 30 };
 
-const text = ref('12');
+const { text, error, read } = useQuantity('reps', REPS, '12');
 const asked = ref(12);
-const error = ref<string>();
 const work = useRead(
     () => ['class-work', props.athleteId, asked.value],
     () => outcome(api.GET('/api/athletes/{athlete}/class-work', { params: { path: { athlete: props.athleteId }, query: { reps: asked.value } } })),
@@ -26,10 +25,9 @@ const figures = (rung: Schemas['Rung']): string =>
     [mass(rung.carried.carried_kg.mean), percent(rung.carried.share.mean), rung.prediction ? repsText(rung.prediction) : ''].filter(Boolean).join(', ');
 
 function ask(): void {
-    const reading = readQuantity(text.value, 'reps', REPS, true);
-    error.value = reading.error;
-    if (reading.error === undefined && reading.value !== undefined) {
-        asked.value = Math.round(reading.value);
+    const reps = read();
+    if (reps !== undefined) {
+        asked.value = Math.round(reps);
     }
 }
 </script>

@@ -31,7 +31,6 @@ const draft = reactive({
 const errors = ref<Record<string, string | undefined>>({});
 const problem = shallowRef<Problem>();
 const busy = ref(false);
-const LONGEST_TAG = 24;
 const often = [
     { value: 'weekly', label: 'Every week' },
     { value: 'once', label: 'Once' },
@@ -40,13 +39,13 @@ const often = [
 function isWhole(): boolean {
     const minutes = Number(draft.minutes);
     const { low, high } = limits.ClassInput.minutes;
-    const { most } = limits.ClassInput.tags;
+    const { most, longest } = limits.ClassInput.tags;
     errors.value = {
         name: draft.name.trim() ? undefined : 'Needed: a name.',
         first_on: draft.on ? undefined : 'Needed: the day of the first.',
         at: /^([01]\d|2[0-3]):[0-5]\d$/.test(draft.at) ? undefined : 'Hours and minutes, like 18:30.',
         minutes: Number.isInteger(minutes) && minutes >= low && minutes <= high ? undefined : `From ${low} to ${high} min.`,
-        tags: draft.tags.length > most || draft.tags.some((t) => t.length > LONGEST_TAG) ? `At most ${most} tags of ${LONGEST_TAG} letters.` : undefined,
+        tags: draft.tags.length > most || draft.tags.some((t) => t.length > longest) ? `At most ${most} tags of ${longest} letters.` : undefined,
         last_on: draft.weekly && draft.last && draft.last < draft.on ? 'The last day is before the first.' : undefined,
     };
     return Object.values(errors.value).every((e) => e === undefined);

@@ -148,8 +148,7 @@ it('answers every route as the document says, in a gym with something of everyth
 it('refuses as the document says, whatever is refused', function (): void {
     foreach ([['GET', '/api/athletes?page=0'], ['GET', '/api/athletes/'.uuid()], ['POST', '/api/athletes'], ['PUT', '/api/kit/floor'], ['PATCH', '/api/kit'], ['GET', '/api/nowhere']] as [$method, $path]) {
         $response = $this->json($method, $path, ['id' => 7]);
-        $problem = (object) ['components' => apiDocument()->components, '$ref' => '#/components/schemas/Problem'];
-        expect((new Opis\JsonSchema\Validator)->validate(json_decode((string) $response->getContent()), $problem)->isValid())->toBeTrue("$method $path: {$response->getContent()}")
+        expect(offDocument((string) $response->getContent(), (object) ['$ref' => '#/components/schemas/Problem']))->toBe('', "$method $path")
             ->and($response->headers->get('Content-Type'))->toBe('application/problem+json')
             ->and($response->getStatusCode())->toBe($response->json('status'));
     }

@@ -14,10 +14,7 @@ final class ReadBeside
     public static function from(JsonObject $json, \DateTimeImmutable $now): BesideSet
     {
         $json->allowing('id', 'performed_at', 'accessory', 'reps', 'seconds', 'metres', 'load_kg');
-        $at = $json->moment('performed_at');
-        if ($at > $now->modify('+10 minutes')) {
-            throw $json->fault('performed_at', 'This lies in the future. Check the clock of this device.');
-        }
+        $at = $json->momentPast('performed_at', $now);
         $set = new BesideSet($json->uuid('id'), $at, $json->choice('accessory', Accessory::class), $json->optionalInteger('reps'), $json->optionalNumber('seconds'), $json->optionalNumber('metres'), $json->optionalNumber('load_kg'));
         $json->build(static fn () => OutOfRange::guard(['reps' => [$set->reps, BesideSet::REPS], 'seconds' => [$set->seconds, BesideSet::SECONDS], 'metres' => [$set->metres, BesideSet::METRES], 'load_kg' => [$set->load_kg, BesideSet::LOAD_KG]]));
 

@@ -111,5 +111,7 @@ export function withWaiting(day: Pick<Schemas['ClassDay'], 'class' | 'athletes' 
 }
 
 /** The gear of a class as it is with what is told of it. */
-export const withGear = (gear: readonly Schemas['FloorPiece'][], deeds: readonly Deed[]): Schemas['FloorPiece'][] =>
-    deeds.reduce<Schemas['FloorPiece'][]>((seen, deed) => ('gear' in deed ? seen.map((g) => (g.id === deed.gear.gear_id ? { ...g, out: deed.gear.out } : g)) : seen), [...gear]);
+export function withGear(gear: readonly Schemas['FloorPiece'][], deeds: readonly Deed[]): Schemas['FloorPiece'][] {
+    const told = new Map(deeds.flatMap((deed) => ('gear' in deed ? [[deed.gear.gear_id, deed.gear.out] as const] : [])));
+    return gear.map((piece) => ({ ...piece, out: told.get(piece.id) ?? piece.out }));
+}
