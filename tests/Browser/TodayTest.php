@@ -180,13 +180,14 @@ function watchTasks(Page $page): void
 /**
  * Five taps at tiles, one after another.
  *
- * @return list<float> after how many ms each was answered on screen, the slowest last
+ * @return list<float> after how many ms each was answered on screen, by how slow the browser was around it, the slowest last
  */
 function fiveTaps(Page $page): array
 {
     $answers = [];
+    $before = howSlow($page);
     foreach (range(1, 5) as $ignored) {
-        $answers[] = (float) $page->script(<<<'JS'
+        $answered = (float) $page->script(<<<'JS'
             const go = [...document.querySelectorAll('[data-athlete]')].find((t) => t.querySelector('.go:not(.watch)') && !t.textContent.includes('Undo'))?.querySelector('.go');
             if (!go) return -1;
             const tile = go.closest('[data-athlete]');
@@ -197,6 +198,9 @@ function fiveTaps(Page $page): array
                 go.click();
             });
             JS);
+        $after = howSlow($page);
+        $answers[] = 2 * $answered / ($before + $after);
+        $before = $after;
         usleep(300_000);
     }
     sort($answers);
@@ -223,7 +227,7 @@ it('loads little, never holds the page up, and answers a tap at once on a slow p
         sort($longest);
         $page->script('window.tasks.length = 0');
         $answers = fiveTaps($page);
-        if ($answers[4] / howSlow($page) >= MOST_ANSWER_MS) { // what else the machine does only adds to it: once more
+        if ($answers[4] >= MOST_ANSWER_MS) { // what else the machine does only adds to it: once more
             $page->visit('/today')->see('as asked');
             usleep(1_200_000);
             watchTasks($page);
@@ -231,9 +235,8 @@ it('loads little, never holds the page up, and answers a tap at once on a slow p
             $answers = fiveTaps($page);
         }
         $taps = (float) $page->script('return Math.max(0, ...window.tasks)') / ($slower[] = howSlow($page));
-        $answer = $answers[4] / end($slower);
-        fwrite(STDERR, sprintf("\n  Today: %.0f kB of script compressed; four times slowed: longest task %.0f ms on loading (%s) and %.0f ms while logging, a tap answers in %.0f ms at most (%.0f to %.0f as it came); this browser is %.2f times slower than on a quiet machine\n", $kb, $longest[1], implode(', ', array_map(static fn (float $ms): string => sprintf('%.0f', $ms), $longest)), $taps, $answer, $answers[0], $answers[4], array_sum($slower) / count($slower)));
-        expect($kb)->toBeGreaterThan(50.0)->toBeLessThan(MOST_SCRIPT_KB)->and($longest[1])->toBeLessThan(MOST_TASK_MS)->and($taps)->toBeLessThan(MOST_TASK_MS)->and($answer)->toBeGreaterThan(0.0)->toBeLessThan(MOST_ANSWER_MS);
+        fwrite(STDERR, sprintf("\n  Today: %.0f kB of script compressed; four times slowed: longest task %.0f ms on loading (%s) and %.0f ms while logging, a tap answers in %.0f ms at most (from %.0f ms on); this browser is %.2f times slower than on a quiet machine\n", $kb, $longest[1], implode(', ', array_map(static fn (float $ms): string => sprintf('%.0f', $ms), $longest)), $taps, $answers[4], $answers[0], array_sum($slower) / count($slower)));
+        expect($kb)->toBeGreaterThan(50.0)->toBeLessThan(MOST_SCRIPT_KB)->and($longest[1])->toBeLessThan(MOST_TASK_MS)->and($taps)->toBeLessThan(MOST_TASK_MS)->and($answers[0])->toBeGreaterThan(0.0)->and($answers[4])->toBeLessThan(MOST_ANSWER_MS);
     } finally {
         $page->slowed(1);
         $page->close();
