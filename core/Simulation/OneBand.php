@@ -8,13 +8,17 @@ use SteadyRung\Strength\CapacityFilter;
 use SteadyRung\Strength\CapacityState;
 use SteadyRung\Strength\FeltLoad;
 use SteadyRung\Strength\Observation;
+use SteadyRung\Strength\RepCurve;
 
 /**
- * Weeks on one and the same band whose true help nobody knows.
+ * Weeks on one and the same band, fit for the athlete, whose true help nobody knows.
  */
 final class OneBand
 {
-    private const SHARE = 0.70;
+    /** What a coach puts them on: about so many to failure, and how far off that is, in log of the load. */
+    private const TO_FAILURE = 6.0;
+
+    private const CHOICE_SD = 0.05;
 
     private const DAYS_BETWEEN = 3;
 
@@ -26,8 +30,9 @@ final class OneBand
      */
     public static function holds(VirtualAthlete $athlete, float $shareSd, int $sessions): array
     {
-        $load = FeltLoad::of(self::SHARE, $shareSd, 'band');
-        $trueShare = self::SHARE * exp(-$athlete->errorOf('band', $load->sdLog()));
+        $share = $athlete->capacityShare() / RepCurve::steady()->ratio(self::TO_FAILURE) * exp($athlete->errorOf('choice', self::CHOICE_SD));
+        $load = FeltLoad::of($share, $shareSd, 'band');
+        $trueShare = $share * exp(-$athlete->errorOf('band', $load->sdLog()));
         $state = null;
         $holds = [];
         for ($session = 0; $session < $sessions; $session++) {

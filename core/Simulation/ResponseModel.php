@@ -12,6 +12,7 @@ enum ResponseModel: string
     case FitnessFatigue = 'fitness-fatigue';
     case Spells = 'spells';
     case SlowDrift = 'slow-drift';
+    case Technique = 'technique';
 
     public function of(float $logCapacity, Draws $draws): Response
     {
@@ -19,6 +20,7 @@ enum ResponseModel: string
             self::FitnessFatigue => FitnessFatigue::of($logCapacity, $draws),
             self::Spells => Spells::of($logCapacity, $draws),
             self::SlowDrift => SlowDrift::of($logCapacity, $draws),
+            self::Technique => Technique::of($logCapacity, $draws),
         };
     }
 }
