@@ -47,14 +47,14 @@ final readonly class FindWay
         return $this->search($athlete)->standing($athlete->chosen, $athlete->toCore());
     }
 
-    /** The way up in a lane and the rung below, from the rung in use, else from what is believed. */
-    public function way(Athlete $athlete, Lane $lane, ?Rung $now, Belief $belief, ?float $goalShare = null, ?int $mostRungs = null, bool $advice = false): KeptWay
+    /** The way up in a lane and the rung below, from the rung in use; else from what is believed, with where to begin. */
+    public function way(Athlete $athlete, Lane $lane, ?Rung $now, Belief $belief, ?Rung $tried = null, ?float $goalShare = null, ?int $mostRungs = null, bool $advice = false): KeptWay
     {
         $body = $athlete->toCore();
         $search = $this->search($athlete);
         $now = $now?->lane() === $lane ? $now : null;
         $from = $now?->key() ?? LadderStart::believed($belief);
-        $found = $this->kept->to(['way', $lane->value, $from, $goalShare, $mostRungs, $advice, $search->limits->key()], $body, fn (): array => $this->find($search, $body, $lane, $now, $belief, $goalShare, $mostRungs, $advice));
+        $found = $this->kept->to(['way', $lane->value, $from, $tried?->key(), $goalShare, $mostRungs, $advice, $search->limits->key()], $body, fn (): array => $this->find($search, $body, $lane, $now, $belief, $tried, $goalShare, $mostRungs, $advice));
 
         return KeptWay::read($found, $now, $search, $body);
     }
@@ -65,11 +65,13 @@ final readonly class FindWay
     }
 
     /** @return array<string, mixed> */
-    private function find(RungSearch $search, Body $body, Lane $lane, ?Rung $now, Belief $belief, ?float $goalShare, ?int $mostRungs, bool $advice): array
+    private function find(RungSearch $search, Body $body, Lane $lane, ?Rung $now, Belief $belief, ?Rung $tried, ?float $goalShare, ?int $mostRungs, bool $advice): array
     {
         $way = Way::of($search, $body, $lane, $this->candidates->in($lane, $search, $body, $now?->exercise), $now, $belief, $goalShare, $mostRungs);
         $through = static fn (array $rungs): SteadyLadder => SteadyLadder::through(array_values($rungs), $way->fromShare, $way->toShare, Steps::SMALLEST, $mostRungs ?? Way::USUAL_RUNGS);
 
-        return KeptWay::write($way, $advice ? (new Adviser($search, $body, $now?->exercise))->advise($lane, $way->ladder, $through)?->text : null);
+        $start = $now === null ? LadderStart::rung($search, $body, $lane, $way->ladder->rungs, $tried, $belief) : null;
+
+        return KeptWay::write($way, $start, $advice ? (new Adviser($search, $body, $now?->exercise))->advise($lane, $way->ladder, $through)?->text : null);
     }
 }

@@ -27,6 +27,7 @@ final readonly class KeptWay
         public float $fromShare,
         public float $toShare,
         public ?Rung $below,
+        public ?Rung $start,
         public array $rungs,
         public float $largestStep,
         public int $candidates,
@@ -36,12 +37,13 @@ final readonly class KeptWay
     }
 
     /** @return array<string, mixed> */
-    public static function write(Way $way, ?string $advice): array
+    public static function write(Way $way, ?Rung $start, ?string $advice): array
     {
         return [
             'from' => $way->fromShare,
             'to' => $way->toShare,
             'below' => $way->below === null ? null : StoredExercise::write($way->below->exercise),
+            'start' => $start === null ? null : StoredExercise::write($start->exercise),
             'rungs' => array_map(static fn (Rung $r): array => StoredExercise::write($r->exercise), $way->ladder->rungs),
             'largest' => $way->ladder->largestStep,
             'candidates' => $way->ladder->candidates,
@@ -54,12 +56,13 @@ final readonly class KeptWay
     {
         return StoredForm::read('way', $kept, static function (JsonObject $j) use ($now, $search, $body): self {
             $rung = static fn (JsonObject $choice): mixed => $search->standing(StoredExercise::of($choice), $body);
-            $below = $j->has('below') ? $rung($j->object('below')) : null;
+            [$below, $start] = array_map(static fn (string $name): mixed => $j->has($name) ? $rung($j->object($name)) : null, ['below', 'start']);
 
             return new self(
                 $now?->share() ?? $j->number('from'),
                 $j->number('to'),
                 $below instanceof Rung ? $below : null,
+                $start instanceof Rung ? $start : null,
                 array_values(array_filter(array_map($rung, $j->objects('rungs', self::MOST_RUNGS)), static fn (mixed $r): bool => $r instanceof Rung)),
                 $j->number('largest'),
                 $j->integer('candidates'),

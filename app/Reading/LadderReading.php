@@ -11,9 +11,6 @@ use App\Models\Athlete;
 use App\Models\LoggedSet;
 use SteadyRung\Exercise\Lane;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Ladder\LadderStart;
-use SteadyRung\Ladder\NearestReps;
-use SteadyRung\Strength\Belief;
 
 /**
  * Puts the steady ladder of an athlete together.
@@ -29,10 +26,9 @@ final readonly class LadderReading
         $belief = $this->believed->of($athlete->id, $lane->pattern());
         $chosen = $this->ways->standing($athlete);
         $now = $chosen instanceof Rung && $chosen->lane() === $lane ? $chosen : null;
-        $way = $this->ways->way($athlete, $lane, $now, $belief, $goalShare, $mostRungs, $advice);
-        $answer = static fn (Rung $rung): RungJson => RungJson::believed($rung, $belief);
         $tried = $now === null ? $this->tried($athlete, $lane) : null;
-        $start = $now === null && $belief->state !== null ? $this->start($way, $tried, $lane, $athlete, $belief) : null;
+        $way = $this->ways->way($athlete, $lane, $now, $belief, $tried, $goalShare, $mostRungs, $advice);
+        $answer = static fn (Rung $rung): RungJson => RungJson::believed($rung, $belief);
 
         return new LadderJson(
             $lane,
@@ -47,7 +43,7 @@ final readonly class LadderReading
             $way->reachesGoal,
             $way->advice,
             $tried === null ? null : $answer($tried),
-            $start === null ? null : $answer($start),
+            $way->start === null ? null : $answer($way->start),
         );
     }
 
@@ -55,8 +51,7 @@ final readonly class LadderReading
     public function startIn(Athlete $athlete, Lane $lane): ?RungJson
     {
         $belief = $this->believed->of($athlete->id, $lane->pattern());
-        $way = $belief->state === null ? null : $this->ways->way($athlete, $lane, null, $belief);
-        $start = $way === null ? null : $this->start($way, $this->tried($athlete, $lane), $lane, $athlete, $belief);
+        $start = $belief->state === null ? null : $this->ways->way($athlete, $lane, null, $belief, $this->tried($athlete, $lane))->start;
 
         return $start === null ? null : RungJson::believed($start, $belief);
     }
@@ -69,20 +64,5 @@ final readonly class LadderReading
         $rung = $set === null ? null : Readable::orNull(fn () => $this->ways->search($athlete)->standing($set->exercise, $athlete->toCore()));
 
         return $rung instanceof Rung && $rung->lane() === $lane ? $rung : null;
-    }
-
-    /** Where to begin: the rung on which about eight reps are expected, of the ladder, of the set-up tried, and of what is easy to build. */
-    private function start(KeptWay $way, ?Rung $tried, Lane $lane, Athlete $athlete, Belief $belief): ?Rung
-    {
-        $search = $this->ways->search($athlete);
-        $body = $athlete->toCore();
-        $easy = match (true) {
-            $lane === Lane::Pull => $search->singles($body),
-            $tried !== null => $search->near($tried, $body),
-            default => [],
-        };
-        $rungs = array_values(array_filter([...$way->rungs, ...array_filter([$tried]), ...$easy], static fn (Rung $r): bool => $r->holds()));
-
-        return NearestReps::of($rungs, $belief, (int) LadderStart::REPS, 1)[0] ?? null;
     }
 }

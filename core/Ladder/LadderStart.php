@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace SteadyRung\Ladder;
 
+use SteadyRung\Body\Body;
+use SteadyRung\Exercise\Lane;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\RungSearch;
 use SteadyRung\Strength\Belief;
 
 /**
@@ -34,5 +37,24 @@ final class LadderStart
             $candidates !== [] => $candidates[0]->share() - Steps::SMALLEST,
             default => 0.0,
         };
+    }
+
+    /**
+     * Where to begin with nothing in use: the rung nearest to eight reps, of the ladder, of the set-up tried, and of what is easy to
+     * build; none before anything was seen.
+     *
+     * @param  list<Rung>  $ladder
+     */
+    public static function rung(RungSearch $search, Body $body, Lane $lane, array $ladder, ?Rung $tried, Belief $belief): ?Rung
+    {
+        $easy = match (true) {
+            $belief->state === null => [],
+            $lane === Lane::Pull => $search->singles($body),
+            $tried !== null => $search->near($tried, $body),
+            default => [],
+        };
+        $rungs = array_values(array_filter([...$ladder, ...array_filter([$tried]), ...$easy], static fn (Rung $r): bool => $r->holds()));
+
+        return NearestReps::of($rungs, $belief, (int) self::REPS, 1)[0] ?? null;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Setup;
 
 use SteadyRung\Body\Body;
+use SteadyRung\Crossing;
 
 /**
  * Where to put the heels for a wanted share; the inverse of a row.
@@ -14,9 +15,9 @@ final class HeelMark
     /** Marks looked at before the root is closed in on. */
     private const GRID_M = 0.04;
 
-    private const BISECTIONS = 60;
+    private const WITHIN_M = 1e-12;
 
-    /** The row at the heel mark nearest the head that gives a mean carried share, exact to rounding (bisection on a grid). */
+    /** The row at the heel mark nearest the head that gives a mean carried share, exact to rounding (a root on a grid). */
     public static function forShare(Row $row, Body $body, float $share): Row|DoesNotFit
     {
         $low = INF;
@@ -46,17 +47,7 @@ final class HeelMark
 
     private static function closeIn(Row $row, Body $body, float $share, float $fromM, float $toM): float
     {
-        $below = self::shareAt($row, $body, $fromM) < $share;
-        for ($i = 0; $i < self::BISECTIONS; $i++) {
-            $middleM = ($fromM + $toM) / 2.0;
-            if ((self::shareAt($row, $body, $middleM) < $share) === $below) {
-                $fromM = $middleM;
-            } else {
-                $toM = $middleM;
-            }
-        }
-
-        return ($fromM + $toM) / 2.0;
+        return Crossing::of(static fn (float $markM): float => (self::shareAt($row, $body, $markM) ?? 0.0) - $share, $fromM, $toM, self::WITHIN_M);
     }
 
     private static function neverFits(Row $row, Body $body): DoesNotFit

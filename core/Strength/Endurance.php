@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Strength;
 
+use SteadyRung\Crossing;
+
 /**
  * How long a part of one's strength can be held: T = −1.5 + 2.1/x − 0.6/x² + 0.1/x³ in minutes, at least 0 (Rohmert 1960; memory).
  */
@@ -11,7 +13,7 @@ final class Endurance
 {
     private const SECONDS = 60.0;
 
-    private const BISECTIONS = 60;
+    private const WITHIN = 1e-12;
 
     /** No more of one's strength than this part, and no more than that, is looked at. */
     private const PARTS = [0.05, 3.0];
@@ -22,15 +24,9 @@ final class Endurance
         return self::SECONDS * max(0.0, -1.5 + 2.1 / $part - 0.6 / $part ** 2 + 0.1 / $part ** 3);
     }
 
-    /** The part of strength that can be held so many seconds, more than 0; the inverse, by bisection of a falling curve. */
+    /** The part of strength that can be held so many seconds, more than 0; the inverse. */
     public static function partFor(float $seconds): float
     {
-        [$low, $high] = self::PARTS;
-        for ($i = 0; $i < self::BISECTIONS; $i++) {
-            $middle = ($low + $high) / 2.0;
-            self::seconds($middle) >= $seconds ? $low = $middle : $high = $middle;
-        }
-
-        return $low;
+        return Crossing::of(static fn (float $part): float => self::seconds($part) - $seconds, self::PARTS[0], self::PARTS[1], self::WITHIN);
     }
 }

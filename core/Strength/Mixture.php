@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Strength;
 
+use SteadyRung\Crossing;
 use SteadyRung\Normal;
 
 /**
@@ -14,7 +15,7 @@ final readonly class Mixture
     /** What weighs less is left out: it moves no figure anybody sees. */
     private const LEAST_WEIGHT = 1e-5;
 
-    private const BISECTIONS = 40;
+    private const WITHIN = 1e-9;
 
     /** No quantile lies farther out than so many standard deviations of a part. */
     private const FARTHEST = 8.0;
@@ -74,16 +75,11 @@ final readonly class Mixture
         return $chance;
     }
 
-    /** The figure that is stayed below with this chance, by bisection. */
+    /** The figure that is stayed below with this chance. */
     public function quantile(float $chance): float
     {
         $far = self::FARTHEST * max($this->sds);
-        [$low, $high] = [min($this->means) - $far, max($this->means) + $far];
-        for ($i = 0; $i < self::BISECTIONS; $i++) {
-            $middle = ($low + $high) / 2.0;
-            $this->chanceOfAtLeast($middle) > 1.0 - $chance ? $low = $middle : $high = $middle;
-        }
 
-        return ($low + $high) / 2.0;
+        return Crossing::of(fn (float $figure): float => $this->chanceOfAtLeast($figure) - 1.0 + $chance, min($this->means) - $far, max($this->means) + $far, self::WITHIN);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Strength;
 
+use SteadyRung\Crossing;
 use SteadyRung\Normal;
 
 /**
@@ -17,7 +18,7 @@ final readonly class RepPrediction
     /** Standard deviation of where within a rep a count ends. */
     private const COUNT_SD = 0.5;
 
-    private const BISECTIONS = 24;
+    private const WITHIN_REPS = 1e-6;
 
     /** Looked for up to here; more reps than that are no strength. */
     private const FARTHEST = 100.0;
@@ -73,29 +74,26 @@ final readonly class RepPrediction
     /** Whether nobody should be told more than "at least so many". */
     public function isClipped(): bool
     {
-        return $this->median() > self::MOST;
+        return $this->chanceOf(self::MOST) > 0.5;
     }
 
     /** Chance of at least so many clean reps, 0–1. */
     public function chanceOf(float $reps): float
     {
         $chance = 0.0;
+        $of = $needed = $counted = 0.0;
         foreach ($this->parts as [$weight, $k, $mean, $variance]) {
-            $chance += $weight * Normal::cdf(($mean - log(1.0 + ($reps - 1.0) / $k)) / sqrt($variance + (self::COUNT_SD / ($k + $reps - 1.0)) ** 2));
+            if ($k !== $of) { // many share one curve
+                [$of, $needed, $counted] = [$k, log(1.0 + ($reps - 1.0) / $k), (self::COUNT_SD / ($k + $reps - 1.0)) ** 2];
+            }
+            $chance += $weight * Normal::cdf(($mean - $needed) / sqrt($variance + $counted));
         }
 
         return $chance;
     }
 
-    /** By bisection of a falling chance. */
     private function quantile(float $below): float
     {
-        [$low, $high] = [0.0, self::FARTHEST];
-        for ($i = 0; $i < self::BISECTIONS; $i++) {
-            $middle = ($low + $high) / 2.0;
-            $this->chanceOf($middle) >= 1.0 - $below ? $low = $middle : $high = $middle;
-        }
-
-        return $low < 1e-4 ? 0.0 : $low;
+        return Crossing::of(fn (float $reps): float => $this->chanceOf($reps) - 1.0 + $below, 0.0, self::FARTHEST, self::WITHIN_REPS);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 /** The rooms of the core in their order: each may use only those before it. */
 const ROOMS = ['Why', 'Drawing', 'Body', 'Kit', 'Setup', 'Safety', 'Exercise', 'Strength', 'Ladder', 'Method', 'Plan', 'Call', 'Floor', 'Simulation'];
 
-const GROUND = ['SteadyRung\CoreError', 'SteadyRung\Gravity', 'SteadyRung\InWords', 'SteadyRung\Normal', 'SteadyRung\OutOfRange', 'SteadyRung\Violation'];
+const GROUND = ['SteadyRung\CoreError', 'SteadyRung\Crossing', 'SteadyRung\Gravity', 'SteadyRung\InWords', 'SteadyRung\Normal', 'SteadyRung\OutOfRange', 'SteadyRung\Violation'];
 
 foreach (ROOMS as $i => $room) {
     $before = array_map(fn (string $name): string => "SteadyRung\\$name", array_slice(ROOMS, 0, $i + 1));

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+use SteadyRung\Crossing;
+
+it('stays at the end that is nearer to zero where nothing crosses, and at the first where neither is', function (): void {
+    expect(Crossing::of(static fn (float $x): float => 2.0 - $x, 5.0, 9.0, 1e-6))->toBe(5.0)
+        ->and(Crossing::of(static fn (float $x): float => 12.0 - $x, 5.0, 9.0, 1e-6))->toBe(9.0)
+        ->and(Crossing::of(static fn (): float => -0.9, 0.0, 100.0, 1e-6))->toBe(0.0);
+});
+
+it('comes as close as it is asked to, and takes an end that is the crossing', function (float $within): void {
+    expect(Crossing::of(static fn (float $x): float => $x ** 2 - 2.0, 0.0, 2.0, $within))->toEqualWithDelta(M_SQRT2, $within + 1e-15)
+        ->and(Crossing::of(static fn (float $x): float => $x, 0.0, 2.0, $within))->toBe(0.0);
+})->with([0.1, 1e-3, 1e-9, 1e-15]);
