@@ -40,7 +40,7 @@ suite() { # name, more arguments for Pest
     local name="$1" report="$LOG/suite-$1.xml" began=$SECONDS
     shift
     private "$report"
-    (cd "$ROOT" && vendor/bin/pest --testsuite="$name" --log-junit="$report" --colors=never --compact "$@" 9>&-) || true
+    (cd "$ROOT" && COLUMNS=120 vendor/bin/pest --testsuite="$name" --log-junit="$report" --colors=never --compact "$@" 9>&-) || true
     local counts
     counts="$(php -r '
         $xml = @simplexml_load_file($argv[1]);

@@ -77,6 +77,7 @@ final readonly class Row implements Setup
         if ($path instanceof DoesNotFit) {
             return $path;
         }
+        $friction = $path->friction();
         $share = $path->meanShare($travel);
         $other = $this->heeling->knees === Knees::Bent ? $path->meanShareLegsOut($travel) : $share;
         $range = [min($share, $other), max($share, $other)];
@@ -92,9 +93,9 @@ final readonly class Row implements Setup
             Demand::asCarried($body->weightN(), $bottomN, $meanN, $topN),
             sqrt((self::MODEL_SD[0] + self::MODEL_SD[1] * $mean) ** 2 + $this->reachSd($body, $travel === Travel::Whole ? $share : $path->meanShare()) ** 2 + ($range[1] - $range[0]) ** 2 / 12.0),
             $travel->length() * $path->travelM,
-            $this->warnings($path),
+            $this->warnings($path, $friction),
             $this->heeling->knees === Knees::Bent ? $range : null,
-            $path->friction(),
+            $friction,
         );
     }
 
@@ -115,12 +116,12 @@ final readonly class Row implements Setup
     }
 
     /** @return list<Warning> */
-    private function warnings(RowPath $path): array
+    private function warnings(RowPath $path, float $friction): array
     {
         $start = $path->at(0.0);
 
         return array_values(array_filter([
-            $this->heeling->warning($path->friction()),
+            $this->heeling->warning($friction),
             $this->heelHeightM > $start->shoulder()->yM ? new Warning(WarningCode::HeelsHigh, 'The heels lie above the shoulders: blood goes to the head, and a slip is a fall. A lower box does.') : null,
         ]));
     }

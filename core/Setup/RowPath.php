@@ -34,8 +34,11 @@ final readonly class RowPath
     /** A vest hangs here, as a part of stature over the heels. */
     private const VEST = 0.70;
 
-    /** @param  array{float, float}  $momentsM  of the body about the pivot over bodyweight, with the body level: arms forward, pulled in */
-    private function __construct(private Row $row, private Body $body, public float $travelM, private Pivot $pivot, private array $momentsM)
+    /**
+     * @param  array{float, float}  $momentsM  of the body about the pivot over bodyweight, with the body level: arms forward, pulled in
+     * @param  list<RowPosition>  $way  in even slices, once it is known to fit
+     */
+    private function __construct(private Row $row, private Body $body, public float $travelM, private Pivot $pivot, private array $momentsM, private array $way = [])
     {
     }
 
@@ -61,7 +64,9 @@ final readonly class RowPath
             }
         }
 
-        return $path;
+        $way = array_map(static fn (int $slice): RowPosition => $path->at($slice / self::SLICES), range(0, self::SLICES));
+
+        return new self($row, $body, $path->travelM, $pivot, $path->momentsM, $way);
     }
 
     /** The body at a part of the way; anchor, strap and arm lie on one line. */
@@ -78,7 +83,7 @@ final readonly class RowPath
     /** Mean carried share over a part of the way. */
     public function meanShare(Travel $travel = Travel::Whole): float
     {
-        return self::mean($travel, fn (float $part): float => $this->at($part)->share());
+        return self::mean($travel, fn (int $slice): float => $this->way[$slice]->share());
     }
 
     /** The same with the legs straightened in line with the body, the heels that much further out; bent knees only. */
@@ -86,26 +91,26 @@ final readonly class RowPath
     {
         $moments = self::moments($this->body, Pivot::Heels);
 
-        return self::mean($travel, fn (float $part): float => $this->legsOut($part, $moments)->share());
+        return self::mean($travel, fn (int $slice): float => $this->legsOut($slice, $moments)->share());
     }
 
     /** @param  array{float, float}  $momentsM  about the heels */
-    private function legsOut(float $part, array $momentsM): RowPosition
+    private function legsOut(int $slice, array $momentsM): RowPosition
     {
-        $at = $this->at($part);
+        $at = $this->way[$slice];
         $heels = $at->contact->towards($at->heels, $at->contact->distanceM($at->heels) + $this->body->heightM($this->pivot->perStature()));
 
-        return new RowPosition($at->anchor, $heels, $at->contact, $this->momentM($part, Pivot::Heels, $momentsM), $this->body->heightM(Proportions::SHOULDER_HEIGHT), 1.0 + $this->vest());
+        return new RowPosition($at->anchor, $heels, $at->contact, $this->momentM($slice / self::SLICES, Pivot::Heels, $momentsM), $this->body->heightM(Proportions::SHOULDER_HEIGHT), 1.0 + $this->vest());
     }
 
     /**
      * Mean of a share over a part of the way, by Simpson's rule.
      *
-     * @param  \Closure(float): float  $share at a part of the way
+     * @param  \Closure(int): float  $share at a slice
      */
     private static function mean(Travel $travel, \Closure $share): float
     {
-        [$from, $to] = $travel->span();
+        $from = (int) round(self::SLICES * $travel->span()[0]);
         $slices = (int) round(self::SLICES * $travel->length());
         if ($slices === 0) {
             return $share($from);
@@ -113,7 +118,7 @@ final readonly class RowPath
         $sum = 0.0;
         for ($i = 0; $i <= $slices; $i++) {
             $weight = $i === 0 || $i === $slices ? 1.0 : ($i % 2 === 1 ? 4.0 : 2.0);
-            $sum += $weight * $share($from + $i / self::SLICES);
+            $sum += $weight * $share($from + $i);
         }
 
         return $sum / (3.0 * $slices);
@@ -122,7 +127,7 @@ final readonly class RowPath
     /** Coefficient of friction the feet need at the worst moment of the way. */
     public function friction(): float
     {
-        return max(array_map(fn (int $i): float => $this->at($i / self::SLICES)->friction(), range(0, self::SLICES)));
+        return max(0.0, ...array_map(static fn (RowPosition $at): float => $at->friction(), $this->way));
     }
 
     private function faultAt(float $part): ?DoesNotFit

@@ -61,27 +61,30 @@ final readonly class Gaussian
     public function moved(TimeStep $step): self
     {
         [$mean, $covariance] = [$this->mean, $this->covariance];
-        [$e1, $e2, $g1, $g2] = [$step->kept[0], $step->kept[1], $step->reach[0], $step->reach[1]];
+        [[$e1, $e2], [$g1, $g2]] = [$step->kept, $step->reach];
         $mean[self::LEVEL] += $g1 * $mean[self::NEW_TREND] + $g2 * $mean[self::STEADY_TREND] - $step->lost;
         $mean[self::NEW_TREND] *= $e1;
         $mean[self::STEADY_TREND] *= $e2;
-        foreach ($mean as $j => $ignored) {
-            $covariance[self::LEVEL][$j] += $g1 * $covariance[self::NEW_TREND][$j] + $g2 * $covariance[self::STEADY_TREND][$j];
-            $covariance[self::NEW_TREND][$j] *= $e1;
-            $covariance[self::STEADY_TREND][$j] *= $e2;
+        foreach ($covariance as $i => [$level, $new, $steady]) {
+            $covariance[$i][self::LEVEL] = $covariance[self::LEVEL][$i] = $level + $g1 * $new + $g2 * $steady;
+            $covariance[$i][self::NEW_TREND] = $covariance[self::NEW_TREND][$i] = $e1 * $new;
+            $covariance[$i][self::STEADY_TREND] = $covariance[self::STEADY_TREND][$i] = $e2 * $steady;
         }
-        foreach ($covariance as $i => $row) {
-            $covariance[$i][self::LEVEL] = $row[self::LEVEL] + $g1 * $row[self::NEW_TREND] + $g2 * $row[self::STEADY_TREND];
-            $covariance[$i][self::NEW_TREND] = $row[self::NEW_TREND] * $e1;
-            $covariance[$i][self::STEADY_TREND] = $row[self::STEADY_TREND] * $e2;
+        [[$level, $new, $steady], [, $newAlone, $together], [, , $steadyAlone]] = $this->covariance;
+        $withNew = $new + $g1 * $newAlone + $g2 * $together;
+        $withSteady = $steady + $g1 * $together + $g2 * $steadyAlone;
+        foreach ([
+            [self::LEVEL, self::LEVEL, $level + $g1 * ($new + $withNew) + $g2 * ($steady + $withSteady)],
+            [self::LEVEL, self::NEW_TREND, $e1 * $withNew],
+            [self::LEVEL, self::STEADY_TREND, $e2 * $withSteady],
+            [self::NEW_TREND, self::NEW_TREND, $e1 ** 2 * $newAlone],
+            [self::NEW_TREND, self::STEADY_TREND, $e1 * $e2 * $together],
+            [self::STEADY_TREND, self::STEADY_TREND, $e2 ** 2 * $steadyAlone],
+        ] as [$i, $j, $shared]) {
+            $covariance[$i][$j] = $covariance[$j][$i] = $shared;
         }
         foreach ($step->noise as [$i, $j, $variance]) {
             $covariance[$i][$j] += $variance;
-        }
-        foreach ($covariance as $i => $row) {
-            for ($j = 0; $j < $i; $j++) {
-                $covariance[$j][$i] = $row[$j]; // the same to the last bit, so that a stored half gives back the whole
-            }
         }
 
         return new self($mean, $covariance);
