@@ -6,12 +6,8 @@ namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
-use Facebook\WebDriver\Exception\ElementNotInteractableException;
-use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
-use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
-use Facebook\WebDriver\WebDriverKeys;
 
 /**
  * One browser window on the application, driven as a person would.
@@ -88,34 +84,33 @@ final class Page
     /** Waits until the text is shown. */
     public function see(string $text): self
     {
-        Wait::until(fn (): bool => str_contains($this->text(), $text), fn (): string => "\"$text\" is not to be seen. ".$this->whatThereIs());
+        Wait::until(fn (): bool => $this->shows($text), fn (): string => "\"$text\" is not to be seen. ".$this->whatThereIs());
 
         return $this;
     }
 
     public function dontSee(string $text): self
     {
-        Wait::until(fn (): bool => ! str_contains($this->text(), $text), fn (): string => "\"$text\" is still to be seen. ".$this->whatThereIs());
+        Wait::until(fn (): bool => ! $this->shows($text), fn (): string => "\"$text\" is still to be seen. ".$this->whatThereIs());
 
         return $this;
     }
 
-    /** Types into the field of a label, as a person does: what was there goes first. */
+    /** Writes into the field of a label; what was there goes first. */
     public function fill(string $label, string $value): self
     {
-        $this->retry(function () use ($label, $value): void {
-            $field = $this->field($label);
-            $field->click();
-            $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
-            $field->sendKeys(WebDriverKeys::BACKSPACE.$value);
-        });
+        $this->onSight(self::field($label), $label, <<<'JS'
+            element.focus();
+            element.select();
+            return document.execCommand(more === '' ? 'delete' : 'insertText', false, more) || element.value === more;
+            JS, $value);
 
         return $this;
     }
 
     public function valueOf(string $label): string
     {
-        return (string) $this->field($label)->getAttribute('value');
+        return (string) $this->onSight(self::field($label), $label, 'return element.value;');
     }
 
     /** Clicks the first button or link shown with this name, once it can be clicked. */
@@ -131,9 +126,14 @@ final class Page
     public function click(WebDriverBy $by, string $name = ''): self
     {
         $this->retry(function () use ($by, $name): void {
-            $element = $this->shown($by, $name);
-            $this->driver->executeScript('window.clickMissed = true; arguments[0].addEventListener("click", () => (window.clickMissed = false), { once: true, capture: true })', [$element]);
-            $element->click();
+            $at = $this->onSight($by, $name, <<<'JS'
+                window.clickMissed = true;
+                element.addEventListener('click', () => (window.clickMissed = false), { once: true, capture: true });
+                return at;
+                JS);
+            foreach ([['mouseMoved', 'none'], ['mousePressed', 'left'], ['mouseReleased', 'left']] as [$type, $button]) {
+                $this->tools->execute('Input.dispatchMouseEvent', [...$at, 'type' => $type, 'button' => $button, 'clickCount' => $button === 'left' ? 1 : 0]);
+            }
             if ($this->driver->executeScript('return window.clickMissed') === true) {
                 throw new ElementClickInterceptedException("\"$name\" moved away under the pointer.");
             }
@@ -171,6 +171,11 @@ final class Page
         $this->driver->getKeyboard()->sendKeys($keys);
 
         return $this;
+    }
+
+    private function shows(string $text): bool
+    {
+        return $this->driver->executeScript('return document.body.innerText.includes(arguments[0])', [$text]) === true;
     }
 
     public function text(): string
@@ -226,14 +231,11 @@ final class Page
     /** Moves a slider to a part of its way. */
     public function slide(string $label, float $part): self
     {
-        $this->retry(function () use ($label, $part): void {
-            $slider = $this->shown(WebDriverBy::xpath('//input[@type="range"][@aria-label='.self::quote($label).']'), $label);
-            $this->driver->executeScript(<<<'JS'
-                const [slider, part] = arguments;
-                slider.value = Number(slider.min) + part * (Number(slider.max) - Number(slider.min));
-                slider.dispatchEvent(new Event('input', { bubbles: true }));
-                JS, [$slider, $part]);
-        });
+        $this->onSight(WebDriverBy::xpath('//input[@type="range"][@aria-label='.self::quote($label).']'), $label, <<<'JS'
+            element.value = Number(element.min) + more * (Number(element.max) - Number(element.min));
+            element.dispatchEvent(new Event('input', { bubbles: true }));
+            return true;
+            JS, $part);
 
         return $this;
     }
@@ -264,12 +266,9 @@ final class Page
     /** A thumb on the first thing shown that matches, wherever it stands. */
     public function thumb(string $css): self
     {
-        $this->retry(function () use ($css): void {
-            $this->shown(WebDriverBy::cssSelector($css), $css);
-            [$x, $y] = $this->driver->executeScript('const e = [...document.querySelectorAll(arguments[0])].find((e) => e.checkVisibility()).getBoundingClientRect(); return [e.x + e.width / 2, e.y + e.height / 2];', [$css]);
-            $this->tools->execute('Input.dispatchTouchEvent', ['type' => 'touchStart', 'touchPoints' => [['x' => $x, 'y' => $y]]]);
-            $this->tools->execute('Input.dispatchTouchEvent', ['type' => 'touchEnd', 'touchPoints' => []]);
-        });
+        [$x, $y] = $this->onSight(WebDriverBy::cssSelector($css), $css, 'return [at.x, at.y];');
+        $this->tools->execute('Input.dispatchTouchEvent', ['type' => 'touchStart', 'touchPoints' => [['x' => $x, 'y' => $y]]]);
+        $this->tools->execute('Input.dispatchTouchEvent', ['type' => 'touchEnd', 'touchPoints' => []]);
 
         return $this;
     }
@@ -297,28 +296,29 @@ final class Page
         return $this;
     }
 
-    private function field(string $label): RemoteWebElement
+    private static function field(string $label): WebDriverBy
     {
         $quoted = self::quote($label);
 
-        return $this->shown(WebDriverBy::xpath("//*[self::input or self::textarea][@aria-label=$quoted or @id=//label[starts-with(normalize-space(.),$quoted)]/@for]"), $label);
+        return WebDriverBy::xpath("//*[self::input or self::textarea][@aria-label=$quoted or @id=//label[starts-with(normalize-space(.),$quoted)]/@for]");
     }
 
-    private function shown(WebDriverBy $by, string $name): RemoteWebElement
+    /** What a script makes of the first element that nothing stands before, brought into sight; asked again as long as it makes nothing of it. */
+    private function onSight(WebDriverBy $by, string $name, string $script, mixed $more = null): mixed
     {
-        $element = Wait::until(function () use ($by): ?RemoteWebElement {
-            foreach ($this->driver->findElements($by) as $element) {
-                if ($element->isDisplayed()) {
-                    return $element;
-                }
+        return Wait::until(fn (): mixed => $this->driver->executeScript(<<<JS
+            const [how, what, more] = arguments;
+            const found = how === 'xpath' ? document.evaluate(what, document, null, XPathResult.ORDERED_NODE_SNAPSHOT_TYPE) : document.querySelectorAll(what);
+            const all = how === 'xpath' ? Array.from({ length: found.snapshotLength }, (_, i) => found.snapshotItem(i)) : found;
+            for (const element of all) {
+                if (!element.checkVisibility({ visibilityProperty: true }) || !element.getClientRects().length) continue;
+                element.scrollIntoView({ block: 'center' });
+                const { x, y, width, height } = element.getClientRects()[0];
+                const at = { x: x + width / 2, y: y + height / 2 };
+                if (element.contains(document.elementFromPoint(at.x, at.y))) { $script }
             }
-
             return null;
-        }, fn (): string => "\"$name\" is not to be found. ".$this->whatThereIs());
-        assert($element instanceof RemoteWebElement);
-        $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$element]);
-
-        return $element;
+            JS, [$by->getMechanism(), $by->getValue(), $more]), fn (): string => "\"$name\" is not to be found. ".$this->whatThereIs());
     }
 
     private function whatThereIs(): string
@@ -326,7 +326,7 @@ final class Page
         return "There is:\n".mb_strimwidth($this->text(), 0, 2500, '…');
     }
 
-    /** A page that draws itself anew between finding and clicking is asked again. */
+    /** A page that draws itself anew between looking and clicking is clicked again. */
     private function retry(\Closure $deed): void
     {
         for ($try = 0; ; $try++) {
@@ -334,7 +334,7 @@ final class Page
                 $deed();
 
                 return;
-            } catch (StaleElementReferenceException|ElementClickInterceptedException|ElementNotInteractableException $error) {
+            } catch (ElementClickInterceptedException $error) {
                 if ($try > 20) {
                     throw $error;
                 }
