@@ -45,7 +45,7 @@ for suite in core devices arch; do
     suite "$suite" "$@"
 done
 await instance
-as_owner_suite api "$@"
+DB_PERSISTENT=true as_owner_suite api "$@" # a new connection a test is a twentieth of it
 as_owner_suite upgrade "$@"
 touch "$RUN/tables.done"
 check "API document and client types are current" api_types_current
