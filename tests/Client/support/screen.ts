@@ -54,7 +54,7 @@ export function show(component: Component, props: Record<string, unknown> = {}, 
     });
     const pinia = createPinia();
     stores.push(pinia);
-    const client = new QueryClient();
+    const client = new QueryClient({ defaultOptions: { queries: { retryDelay: 0 } } });
     const { emitted, rerender } = render(component, { props, global: { plugins: [[VueQueryPlugin, { queryClient: client }], pinia, router] } });
     const text = (): string => wordsOf(document.body);
     const place = async (inside?: string) => (inside === undefined ? screen : within(await screen.findByLabelText(inside)));
