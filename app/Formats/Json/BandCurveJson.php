@@ -17,7 +17,7 @@ use SteadyRung\Setup\CarriedLoad;
 #[OA\Schema]
 final readonly class BandCurveJson
 {
-    private const SLICES = 24;
+    private const SLICES = 40;
 
     /**
      * @param  list<CurvePointJson>  $curve
