@@ -47,9 +47,16 @@ Route::get('pulse/{ticket}', PulseController::class)->withoutMiddleware(EnsureFr
 Route::post('sign-in', [SessionController::class, 'signIn']);
 Route::post('gym', [SettingsController::class, 'found']);
 
-/** The floor: what is logged here is followed when somebody looks at what follows from it. */
+/** The floor, where what is logged is followed when somebody looks at what follows from it, and what follows from no log at all. */
 Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::get('me', [SessionController::class, 'show']);
+    Route::post('sign-out', [SessionController::class, 'signOut']);
+    Route::put('password', [SettingsController::class, 'password']);
+    Route::get('coaches', [SettingsController::class, 'coaches']);
+    Route::post('coaches', [SettingsController::class, 'take']);
+    Route::get('cautions', CautionController::class);
+    Route::get('kit', [KitController::class, 'show']);
+    Route::get('bands/{band}/inspections', [BandController::class, 'inspections']);
     Route::get('classes', [ClassController::class, 'index']);
     Route::post('classes', [ClassController::class, 'store']);
     Route::put('classes/{class}', [ClassController::class, 'update']);
@@ -61,14 +68,7 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
 });
 
 Route::middleware(['auth:web', EnterGym::class, FollowLog::class])->group(function (): void {
-    Route::post('sign-out', [SessionController::class, 'signOut']);
     Route::put('settings', [SettingsController::class, 'change']);
-    Route::put('password', [SettingsController::class, 'password']);
-    Route::get('coaches', [SettingsController::class, 'coaches']);
-    Route::post('coaches', [SettingsController::class, 'take']);
-    Route::get('cautions', CautionController::class);
-
-    Route::get('kit', [KitController::class, 'show']);
     Route::put('kit/floor', [KitController::class, 'floor']);
     Route::post('gear', [GearController::class, 'store']);
     Route::put('gear/{gear}', [GearController::class, 'update']);
@@ -76,7 +76,6 @@ Route::middleware(['auth:web', EnterGym::class, FollowLog::class])->group(functi
     Route::post('bands', [BandController::class, 'store']);
     Route::put('bands/{band}', [BandController::class, 'update']);
     Route::put('bands/{band}/retirement', [BandController::class, 'retire']);
-    Route::get('bands/{band}/inspections', [BandController::class, 'inspections']);
     Route::post('bands/{band}/inspections', [BandController::class, 'inspect']);
 
     Route::get('bench/scale', [BenchController::class, 'scale']);
