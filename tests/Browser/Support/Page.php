@@ -17,6 +17,8 @@ final class Page
     /** In which a list of a select comes up. */
     private const SOON_S = 4.0;
 
+    private const MOST_TRIES = 5;
+
     private readonly ChromeDevToolsDriver $tools;
 
     private function __construct(public readonly RemoteWebDriver $driver, private readonly string $base)
@@ -123,14 +125,14 @@ final class Page
         return $this;
     }
 
-    public function click(WebDriverBy $by, string $name = ''): self
+    public function click(WebDriverBy $by, string $name = '', float $atMostS = Wait::MOST_S): self
     {
-        $this->retry(function () use ($by, $name): void {
+        $this->retry(function () use ($by, $name, $atMostS): void {
             $at = $this->onSight($by, $name, <<<'JS'
                 window.clickMissed = true;
                 element.addEventListener('click', () => (window.clickMissed = false), { once: true, capture: true });
                 return at;
-                JS);
+                JS, atMostS: $atMostS);
             foreach ([['mouseMoved', 'none'], ['mousePressed', 'left'], ['mouseReleased', 'left']] as [$type, $button]) {
                 $this->tools->execute('Input.dispatchMouseEvent', [...$at, 'type' => $type, 'button' => $button, 'clickCount' => $button === 'left' ? 1 : 0]);
             }
@@ -148,20 +150,15 @@ final class Page
         $quoted = self::quote($label);
         $select = WebDriverBy::xpath("$within//*[contains(@class,'n-base-selection')][ancestor-or-self::*[@aria-label=$quoted]]");
         $wanted = WebDriverBy::xpath("//*[contains(@class,'n-base-select-option')][contains(normalize-space(.),".self::quote($option).')]');
-        $this->click($select, $label);
-        if (! $this->comes($wanted)) {
-            $this->click($select, $label); // it was still sliding in, and the first click went beside it
-        }
-
-        return $this->click($wanted, $option);
-    }
-
-    private function comes(WebDriverBy $what): bool
-    {
-        try {
-            return (bool) Wait::until(fn (): bool => $this->driver->findElements($what) !== [], 'Not yet.', self::SOON_S);
-        } catch (\RuntimeException) {
-            return false;
+        for ($try = 1; ; $try++) {
+            $this->click($select, $label);
+            try {
+                return $this->click($wanted, $option, self::SOON_S);
+            } catch (\RuntimeException $error) { // the list was still sliding in or out
+                if ($try === self::MOST_TRIES) {
+                    throw $error;
+                }
+            }
         }
     }
 
@@ -304,7 +301,7 @@ final class Page
     }
 
     /** What a script makes of the first element that nothing stands before, brought into sight; asked again as long as it makes nothing of it. */
-    private function onSight(WebDriverBy $by, string $name, string $script, mixed $more = null): mixed
+    private function onSight(WebDriverBy $by, string $name, string $script, mixed $more = null, float $atMostS = Wait::MOST_S): mixed
     {
         return Wait::until(fn (): mixed => $this->driver->executeScript(<<<JS
             const [how, what, more] = arguments;
@@ -318,7 +315,7 @@ final class Page
                 if (element.contains(document.elementFromPoint(at.x, at.y))) { $script }
             }
             return null;
-            JS, [$by->getMechanism(), $by->getValue(), $more]), fn (): string => "\"$name\" is not to be found. ".$this->whatThereIs());
+            JS, [$by->getMechanism(), $by->getValue(), $more]), fn (): string => "\"$name\" is not to be found. ".$this->whatThereIs(), $atMostS);
     }
 
     private function whatThereIs(): string

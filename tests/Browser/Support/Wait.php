@@ -9,13 +9,15 @@ namespace Tests\Browser\Support;
  */
 final class Wait
 {
+    public const MOST_S = 30.0;
+
     private const LOOK_EVERY_US = 40_000;
 
     /**
      * @param  \Closure(): mixed  $holds
      * @param  string|\Closure(): string  $otherwise  asked in the end only
      */
-    public static function until(\Closure $holds, string|\Closure $otherwise, float $atMostS = 30.0): mixed
+    public static function until(\Closure $holds, string|\Closure $otherwise, float $atMostS = self::MOST_S): mixed
     {
         $deadline = microtime(true) + $atMostS;
         while (microtime(true) < $deadline) {
