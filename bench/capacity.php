@@ -13,6 +13,7 @@ use SteadyRung\Strength\Forecast;
 use SteadyRung\Strength\RepPrediction;
 
 require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/support/middle.php';
 
 // How well reps and dates are foretold on athletes whose truth is known: so many of each model, a year of training and half a year
 // to see what comes. Beside the filter: last time plus a constant, a line through six weeks, and a single level that drifts.
@@ -215,8 +216,7 @@ foreach ([...$dates, 'pooled' => array_merge([], ...array_values($dates))] as $n
             $off[] = $median - ($came - $day) / 7.0;
         }
     }
-    sort($off);
     if ($off !== []) {
-        printf("  median said less median came, from week 8 on: %+.1f weeks (%d of them)\n", $off[intdiv(count($off), 2)], count($off));
+        printf("  median said less median came, from week 8 on: %+.1f weeks (%d of them)\n", middle($off), count($off));
     }
 }

@@ -2,10 +2,7 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Simulation\Draws;
 use SteadyRung\Simulation\OneBand;
-use SteadyRung\Simulation\ResponseModel;
-use SteadyRung\Simulation\VirtualAthlete;
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -15,17 +12,7 @@ require __DIR__.'/../vendor/autoload.php';
 const BANDS = ['estimated' => 0.09, 'one point' => 0.045, 'measured' => 0.015];
 const AFTER = [1, 4, 8, 16];
 
-$athletes = (int) ($argv[1] ?? 600);
-$models = ResponseModel::cases();
 foreach (BANDS as $name => $sd) {
-    $held = array_fill_keys(AFTER, 0);
-    for ($i = 0; $i < $athletes; $i++) {
-        $start = new Draws(9000 + $i);
-        $athlete = VirtualAthlete::drawn($models[$i % count($models)], 500 * ($i + 1), 0.70 * exp(0.25 * $start->normal()));
-        $holds = OneBand::holds($athlete, $sd, max(AFTER));
-        foreach (AFTER as $sessions) {
-            $held[$sessions] += (int) $holds[$sessions - 1];
-        }
-    }
-    printf("%-10s %s\n", $name, implode('  ', array_map(static fn (int $n, int $h): string => sprintf('after %2d: %.3f', $n, $h / $athletes), array_keys($held), $held)));
+    $coverage = OneBand::coverage((int) ($argv[1] ?? 600), $sd, AFTER);
+    printf("%-10s %s\n", $name, implode('  ', array_map(static fn (int $sessions, float $held): string => sprintf('after %2d: %.3f', $sessions, $held), array_keys($coverage), $coverage)));
 }

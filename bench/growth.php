@@ -22,11 +22,12 @@ use SteadyRung\Exercise\Exercise;
 use SteadyRung\Plan\Purpose;
 
 require __DIR__.'/../vendor/autoload.php';
-
-const DAYS = 25;
+require __DIR__.'/support/middle.php';
 
 // What one more set and the trend cost with ten years of log over what they cost with ten sets. It logs ten years of one athlete and
 // leaves them there, so it wants an instance to spoil and the tables' owner: STEADY_VAR=… DB_USERNAME=… DB_PASSWORD=… php bench/growth.php
+
+const DAYS = 25;
 
 $app = require __DIR__.'/../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
@@ -52,14 +53,6 @@ function costs(Athlete $athlete, User $coach, DateTimeImmutable $day): array
     app(TrendReading::class)->of($athlete, null, TrendRange::Year);
 
     return [($set - $began) / 1e6, (hrtime(true) - $set) / 1e6];
-}
-
-/** @param  list<float>  $of */
-function middle(array $of): float
-{
-    sort($of);
-
-    return $of[intdiv(count($of), 2)];
 }
 
 $gym = Gym::query()->where('is_demo', true)->firstOrFail();

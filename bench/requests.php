@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/../tests/Browser/Support/Http.php';
+require __DIR__.'/support/middle.php';
 require __DIR__.'/support/processor.php';
 
 use Tests\Browser\Support\Http;
@@ -82,8 +83,7 @@ foreach ([array_diff(array_keys($measured), ['log a set']), ['me', 'log a set']]
         }
     }
     foreach ($names as $name) {
-        sort($costs[$name]);
         sort($ratios[$name]);
-        printf("%-12s %6.1f ms of processor, %5.2f × me (%.2f to %.2f in nine rounds of ten)\n", $name, $costs[$name][intdiv(ROUNDS, 2)], $ratios[$name][intdiv(ROUNDS, 2)], $ratios[$name][1], $ratios[$name][ROUNDS - 2]);
+        printf("%-12s %6.1f ms of processor, %5.2f × me (%.2f to %.2f in nine rounds of ten)\n", $name, middle($costs[$name]), middle($ratios[$name]), $ratios[$name][1], $ratios[$name][ROUNDS - 2]);
     }
 }

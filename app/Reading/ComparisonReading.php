@@ -9,7 +9,6 @@ use SteadyRung\Exercise\Pattern;
 use SteadyRung\Method\Method;
 use SteadyRung\Simulation\Apprenticeship;
 use SteadyRung\Simulation\Draws;
-use SteadyRung\Simulation\ResponseModel;
 use SteadyRung\Simulation\Trainee;
 use SteadyRung\Simulation\VirtualAthlete;
 
@@ -36,9 +35,7 @@ final readonly class ComparisonReading
         $state = $brief->beliefs->of(Pattern::Pull)->orOfAnybody()->state ?? throw new \LogicException('Of anybody something is believed.');
         $compared = [];
         for ($seed = $from; $seed < $from + $count; $seed++) {
-            $capacity = exp(log($state->share()) + $state->sdLog() * (new Draws(31 * $seed + 7))->normal());
-            $models = ResponseModel::cases();
-            $trainee = new Trainee(VirtualAthlete::drawn($models[$seed % count($models)], 100 * $seed + 3, $capacity), self::BAND_SD);
+            $trainee = new Trainee(VirtualAthlete::believed($state, $seed, 100 * $seed + 3, new Draws(31 * $seed + 7)), self::BAND_SD);
             $compared[] = self::year(Apprenticeship::of($trainee, $method, $brief->rules, $brief->ways, self::DAYS));
         }
 

@@ -69,7 +69,6 @@ final readonly class FindWay
     {
         $way = Way::of($search, $body, $lane, $this->candidates->in($lane, $search, $body, $now?->exercise), $now, $belief, $goalShare, $mostRungs);
         $through = static fn (array $rungs): SteadyLadder => SteadyLadder::through(array_values($rungs), $way->fromShare, $way->toShare, Steps::SMALLEST, $mostRungs ?? Way::USUAL_RUNGS);
-
         $start = $now === null ? LadderStart::rung($search, $body, $lane, $way->ladder->rungs, $tried, $belief) : null;
 
         return KeptWay::write($way, $start, $advice ? (new Adviser($search, $body, $now?->exercise))->advise($lane, $way->ladder, $through)?->text : null);

@@ -29,7 +29,7 @@ final class HeelMark
                 $low = min($low, $here);
                 $high = max($high, $here);
                 if ($before !== null && ($before - $share) * ($here - $share) <= 0.0) {
-                    return $row->withHeelMark(self::closeIn($row, $body, $share, $markM - self::GRID_M, (float) $markM));
+                    return $row->withHeelMark(Crossing::of(static fn (float $m): float => (self::shareAt($row, $body, $m) ?? 0.0) - $share, $markM - self::GRID_M, (float) $markM, self::WITHIN_M));
                 }
             }
             $before = $here;
@@ -43,11 +43,6 @@ final class HeelMark
         $path = $row->withHeelMark($markM)->path($body);
 
         return $path instanceof RowPath ? $path->meanShare() : null;
-    }
-
-    private static function closeIn(Row $row, Body $body, float $share, float $fromM, float $toM): float
-    {
-        return Crossing::of(static fn (float $markM): float => (self::shareAt($row, $body, $markM) ?? 0.0) - $share, $fromM, $toM, self::WITHIN_M);
     }
 
     private static function neverFits(Row $row, Body $body): DoesNotFit

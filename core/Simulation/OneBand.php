@@ -23,12 +23,28 @@ final class OneBand
     private const DAYS_BETWEEN = 3;
 
     /**
-     * Whether the 80 % interval of capacity holds the truth after each session.
+     * How often the 80 % interval of capacity holds the truth, of athletes who differ as much as the filter takes people to.
      *
-     * @param  float  $shareSd  how unsure the share is; its error is drawn once for the athlete
-     * @return list<bool>
+     * @param  float  $shareSd  how unsure the share is; its error is drawn once for an athlete
+     * @param  non-empty-list<int>  $after  so many sessions
+     * @return array<int, float> by those
      */
-    public static function holds(VirtualAthlete $athlete, float $shareSd, int $sessions): array
+    public static function coverage(int $athletes, float $shareSd, array $after): array
+    {
+        $anybody = CapacityFilter::usual()->prior(0);
+        $held = array_fill_keys($after, 0);
+        for ($i = 0; $i < $athletes; $i++) {
+            $holds = self::holds(VirtualAthlete::believed($anybody, $i, 500 * ($i + 1), new Draws(9000 + $i)), $shareSd, max($after));
+            foreach ($after as $sessions) {
+                $held[$sessions] += (int) $holds[$sessions - 1];
+            }
+        }
+
+        return array_map(static fn (int $times): float => $times / $athletes, $held);
+    }
+
+    /** @return list<bool> after each session */
+    private static function holds(VirtualAthlete $athlete, float $shareSd, int $sessions): array
     {
         $share = $athlete->capacityShare() / RepCurve::steady()->ratio(self::TO_FAILURE) * exp($athlete->errorOf('choice', self::CHOICE_SD));
         $load = FeltLoad::of($share, $shareSd, 'band');

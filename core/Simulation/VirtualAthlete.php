@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Simulation;
 
+use SteadyRung\Strength\CapacityState;
 use SteadyRung\Strength\RepCurve;
 
 /**
@@ -47,6 +48,14 @@ final class VirtualAthlete
         $tiring = $draws->between(0.01, 0.03);
 
         return new self($model->of(log($capacityShare), $draws), RepCurve::steady(max(RepCurve::K[0], min(RepCurve::K[1], $k ?? $drawnK))), $formSd ?? $drawnForm, $tiring, $reserveBias, $seed);
+    }
+
+    /** One of those whose capacity is believed so; the models in turn. */
+    public static function believed(CapacityState $state, int $number, int $seed, Draws $capacity): self
+    {
+        $models = ResponseModel::cases();
+
+        return self::drawn($models[$number % count($models)], $seed, exp(log($state->share()) + $state->sdLog() * $capacity->normal()));
     }
 
     /** Without the form of the day. */
