@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query';
 import { NButton, NInput } from 'naive-ui';
 import { v7 as uuidv7 } from 'uuid';
 import { ref, shallowRef } from 'vue';
@@ -12,13 +13,14 @@ import DateField from '../parts/DateField.vue';
 import FormField from '../parts/FormField.vue';
 import PageTurner from '../parts/PageTurner.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
+import { freshenKit } from '../parts/reads';
 import { useRead } from '../parts/useRead';
 import { useToday } from '../parts/useToday';
 
 type Finding = Schemas['InspectionInput']['finding'];
 
 const props = defineProps<{ band: Schemas['Band'] }>();
-const emit = defineEmits<{ inspected: [] }>();
+const client = useQueryClient();
 
 const page = ref(1);
 const log = useRead(
@@ -48,8 +50,7 @@ async function save(): Promise<void> {
         finding.value = null;
         note.value = '';
         page.value = 1;
-        await log.reload();
-        emit('inspected');
+        await Promise.all([log.reload(), freshenKit(client)]);
     }
 }
 </script>

@@ -47,8 +47,7 @@ async function putFloor(floor: keyof typeof floorWords): Promise<void> {
     await kit.reload();
 }
 
-async function saved(id: string): Promise<void> {
-    await kit.reload();
+function saved(id: string): void {
     picked.value = { kind: open.value.kind, id };
 }
 </script>
@@ -69,7 +68,7 @@ async function saved(id: string): Promise<void> {
         <div ref="detail" class="stack">
             <template v-if="open.kind === 'band'">
                 <BandBench :key="`band-${picks}`" v-model:athlete="athlete" v-model:bar="bar" :band="band" :kit="kit.value.value" @saved="saved" />
-                <InspectionLog v-if="band" :key="`log-${band.id}`" :band="band" @inspected="kit.reload" />
+                <InspectionLog v-if="band" :key="`log-${band.id}`" :band="band" />
                 <CautionNote :moments="['band']" />
             </template>
             <template v-else>

@@ -1,6 +1,8 @@
+import { useQueryClient } from '@tanstack/vue-query';
 import { readonly, ref, shallowRef, type Ref, type ShallowRef } from 'vue';
 import type { Result } from '../domain/http';
 import type { Fault, Problem } from '../domain/problems';
+import { freshenKit } from '../parts/reads';
 
 export interface Saving<T> {
     /** Whether the server holds it, so that it is changed and not added. */
@@ -10,8 +12,9 @@ export interface Saving<T> {
     send: (call: () => Promise<Result<T>>) => Promise<void>;
 }
 
-/** Sends a piece of gear as it was typed; what the server has against it goes back to the draft. */
+/** Sends a piece of gear as it was typed; what the server has against it goes back to the draft, and the list is freshened even if another is open by then. */
 export function useSaving<T>(start: T | undefined, { blame, saved }: { blame: (faults: readonly Fault[]) => void; saved: () => void }): Saving<T> {
+    const client = useQueryClient();
     const stored = ref(start !== undefined);
     const busy = ref(false);
     const problem = shallowRef<Problem>();
@@ -24,6 +27,7 @@ export function useSaving<T>(start: T | undefined, { blame, saved }: { blame: (f
         if (result.ok) {
             stored.value = true;
             saved();
+            await freshenKit(client);
         } else {
             blame(result.problem.faults);
         }

@@ -27,6 +27,9 @@ export async function freshenAthlete(client: QueryClient, id: string): Promise<v
     await Promise.all(keys.map((queryKey) => client.invalidateQueries({ queryKey })));
 }
 
+/** Reads anew what gear there is. */
+export const freshenKit = (client: QueryClient): Promise<void> => client.invalidateQueries({ queryKey: ['kit'] });
+
 /** Reads anew what follows from a class made, or from gear put out of use. */
 export async function freshenGym(client: QueryClient): Promise<void> {
     await Promise.all([['classes'], ['class-day'], ['ladders'], ['calls']].map((queryKey) => client.invalidateQueries({ queryKey })));

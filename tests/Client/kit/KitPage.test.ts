@@ -200,6 +200,22 @@ it('keeps gear of each kind with its own fields, and takes it out of use and bac
     await sees('Old box Retired');
 });
 
+it('stays with the piece that is chosen while another is being added, and lists that one all the same', async () => {
+    let stored = (): void => undefined;
+    const { press, fill, sees, sent, asked, value } = page({ 'POST /api/gear': () => new Promise((come) => (stored = () => come({ ...beam, id: 'new' }))) });
+    await press('Add a ring pair');
+    await fill('Name', 'North rings');
+    await fill('Height of the anchor', '245');
+    await fill('Strap marks, anchor to ring', '100');
+    await press('Add ring pair');
+    await eventually(() => expect(sent('POST /api/gear')).toHaveLength(1));
+    await press(/Beam bar/);
+    stored();
+    await eventually(() => expect(asked.filter((a) => a.deed === 'GET /api/kit')).toHaveLength(2));
+    await sees('Retire');
+    expect(value('Name')).toBe('Beam bar');
+});
+
 it('says what is doubtful of readings, and keeps them once somebody is sure', async () => {
     const doubts: Schemas['BandCurve']['doubts'] = [{ code: 'pounds', text: 'The readings look like pounds.' }];
     const { press, sees, user, sent } = page({
