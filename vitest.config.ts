@@ -5,7 +5,7 @@ export default defineConfig({
     plugins: [vue()],
     test: {
         include: ['tests/Client/**/*.test.ts'],
-        environment: 'jsdom',
+        environment: 'happy-dom',
         testTimeout: 60_000,
         setupFiles: ['tests/Client/support/window.ts'],
         pool: 'threads',
