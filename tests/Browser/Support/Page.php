@@ -129,9 +129,14 @@ final class Page
     {
         $this->retry(function () use ($by, $name, $atMostS): void {
             $at = $this->onSight($by, $name, <<<'JS'
-                window.clickMissed = true;
-                element.addEventListener('click', () => (window.clickMissed = false), { once: true, capture: true });
-                return at;
+                const stood = () => { // what slides in or is pushed on by what comes is waited for
+                    const now = element.getClientRects()[0];
+                    if (!now || now.x !== x || now.y !== y || !element.contains(document.elementFromPoint(at.x, at.y))) return null;
+                    window.clickMissed = true;
+                    element.addEventListener('click', () => (window.clickMissed = false), { once: true, capture: true });
+                    return at;
+                };
+                return new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(() => done(stood()))));
                 JS, atMostS: $atMostS);
             foreach ([['mouseMoved', 'none'], ['mousePressed', 'left'], ['mouseReleased', 'left']] as [$type, $button]) {
                 $this->tools->execute('Input.dispatchMouseEvent', [...$at, 'type' => $type, 'button' => $button, 'clickCount' => $button === 'left' ? 1 : 0]);
