@@ -161,16 +161,16 @@ final readonly class RungSearch
         return $misfits;
     }
 
-    /** The same row with the heels blocked, where they would slip. */
-    private function blocked(Rung $rung, Body $body): ?Rung
+    /** The same row with the heels blocked, where they would slip; what is carried stays as it is. */
+    private function blocked(Rung $rung): Rung
     {
         $row = $rung->exercise->setup;
         if (! $row instanceof InRow || ! $rung->load->warns(WarningCode::HeelsSlip)) {
-            return null;
+            return $rung;
         }
-        $blocked = $this->standing($rung->exercise->on($row->with(Heels::Blocked, $row->knees, $row->vestIds)), $body);
+        $exercise = $rung->exercise->on($row->with(Heels::Blocked, $row->knees, $row->vestIds));
 
-        return $blocked instanceof Rung ? $blocked : null;
+        return new Rung($exercise, $exercise->name($this->kit), $exercise->setup->setup($this->kit), $rung->load->without(WarningCode::HeelsSlip));
     }
 
     /**
@@ -196,7 +196,7 @@ final readonly class RungSearch
         foreach ($exercises as $exercise) {
             $rung = $this->standing($exercise, $body);
             if ($rung instanceof Rung) {
-                $rungs[] = $this->blocked($rung, $body) ?? $rung;
+                $rungs[] = $this->blocked($rung);
             }
         }
         usort($rungs, static fn (Rung $a, Rung $b): int => $a->load->meanN <=> $b->load->meanN ?: strcmp($a->name, $b->name));

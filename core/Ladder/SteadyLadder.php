@@ -14,8 +14,6 @@ final readonly class SteadyLadder
 {
     private const SAME_SHARE = 1e-9;
 
-    private const BISECTIONS = 48;
-
     /**
      * @param  list<Rung>  $rungs from the easiest to the goal
      * @param  float  $largestStep in carried share
@@ -129,12 +127,14 @@ final readonly class SteadyLadder
      */
     private static function evenest(array $rungs, float $fromShare, float $smallest, int $mostRungs): ?array
     {
-        $high = $rungs[count($rungs) - 1]->share() - $fromShare + self::SAME_SHARE;
+        $shares = array_map(static fn (Rung $r): float => $r->share(), $rungs);
+        $costs = array_map(self::cost(...), $rungs);
+        $high = $shares[count($shares) - 1] - $fromShare + self::SAME_SHARE;
         $low = 0.0;
-        $path = self::fewest($rungs, $fromShare, $smallest, $high);
-        for ($i = 0; $i < self::BISECTIONS && $path !== null; $i++) {
+        $path = self::fewest($shares, $costs, $fromShare, $smallest, $high);
+        while ($path !== null && $high - $low > self::SAME_SHARE) {
             $middle = ($low + $high) / 2.0;
-            $tried = self::fewest($rungs, $fromShare, $smallest, $middle);
+            $tried = self::fewest($shares, $costs, $fromShare, $smallest, $middle);
             if ($tried !== null && count($tried) <= $mostRungs) {
                 $path = $tried;
                 $high = $middle;
@@ -149,19 +149,19 @@ final readonly class SteadyLadder
     /**
      * The fewest rungs (of equals the surest) from the start to the last one with every step in [smallest, largest].
      *
-     * @param  list<Rung>  $rungs
+     * @param  list<float>  $shares
+     * @param  list<float>  $costs  of standing on each
      * @return list<int>|null
      */
-    private static function fewest(array $rungs, float $fromShare, float $smallest, float $largest): ?array
+    private static function fewest(array $shares, array $costs, float $fromShare, float $smallest, float $largest): ?array
     {
         $cost = [-1 => 0.0];
         $before = [];
         $window = [-1];
         $head = 0;
         $enter = 0;
-        foreach ($rungs as $i => $rung) {
-            $share = $rung->share();
-            for (; $enter < $i && $rungs[$enter]->share() <= $share - $smallest; $enter++) {
+        foreach ($shares as $i => $share) {
+            for (; $enter < $i && $shares[$enter] <= $share - $smallest; $enter++) {
                 if (! isset($cost[$enter])) {
                     continue;
                 }
@@ -170,23 +170,23 @@ final readonly class SteadyLadder
                 }
                 $window[] = $enter;
             }
-            while (isset($window[$head]) && ($window[$head] < 0 ? $fromShare : $rungs[$window[$head]]->share()) < $share - $largest) {
+            while (isset($window[$head]) && ($window[$head] < 0 ? $fromShare : $shares[$window[$head]]) < $share - $largest) {
                 $head++;
             }
             $from = $window[$head] ?? null;
             if ($from !== null && ($from >= 0 || $fromShare <= $share - $smallest)) {
-                $cost[$i] = $cost[$from] + 1.0 + self::doubt($rung);
+                $cost[$i] = $cost[$from] + $costs[$i];
                 $before[$i] = $from;
             }
         }
 
-        return self::traced($before, count($rungs) - 1);
+        return self::traced($before, count($shares) - 1);
     }
 
-    /** Less than one rung's cost however many rungs there are, and growing with the uncertainty of the share. */
-    private static function doubt(Rung $rung): float
+    /** One, and a little more the less sure its share is: less than one in all, however many rungs there are. */
+    private static function cost(Rung $rung): float
     {
-        return 1e-4 * min(1.0, $rung->load->shareSd);
+        return 1.0 + 1e-4 * min(1.0, $rung->load->shareSd);
     }
 
     /**

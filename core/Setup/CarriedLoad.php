@@ -46,7 +46,12 @@ final readonly class CarriedLoad
 
     public function warned(Warning ...$warnings): self
     {
-        return new self($this->weightN, $this->bottomN, $this->meanN, $this->topN, $this->demand, $this->shareSd, $this->romM, [...$this->warnings, ...array_values($warnings)], $this->shareRange, $this->friction, $this->hazard);
+        return $this->with([...$this->warnings, ...array_values($warnings)]);
+    }
+
+    public function without(WarningCode $code): self
+    {
+        return $this->with(array_values(array_filter($this->warnings, static fn (Warning $w): bool => $w->code !== $code)));
     }
 
     /** Mean carried share of bodyweight, 1 = all of it. */
@@ -80,6 +85,12 @@ final readonly class CarriedLoad
             $body->isHeavy() => $this->warned(new Warning(WarningCode::HeavyBody, sprintf('Bar, anchor, straps and box must be rated for %.0f kg: half more than what hangs on them.', ceil(self::kg($this->peakN()))))),
             default => $this,
         };
+    }
+
+    /** @param  list<Warning>  $warnings */
+    private function with(array $warnings): self
+    {
+        return new self($this->weightN, $this->bottomN, $this->meanN, $this->topN, $this->demand, $this->shareSd, $this->romM, $warnings, $this->shareRange, $this->friction, $this->hazard);
     }
 
     /** Whether something speaks against using the set-up where another will do. */

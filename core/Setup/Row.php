@@ -83,7 +83,7 @@ final readonly class Row implements Setup
         $range = [min($share, $other), max($share, $other)];
         $mean = ($range[0] + $range[1]) / 2.0;
         $scale = $mean / $share * $body->weightN();
-        [$bottomN, $meanN, $topN] = [$path->at($travel->span()[0])->share() * $scale, $mean * $body->weightN(), $path->at($travel->span()[1])->share() * $scale];
+        [$bottomN, $meanN, $topN] = [$path->at($travel->span()[0])->share * $scale, $mean * $body->weightN(), $path->at($travel->span()[1])->share * $scale];
 
         return new CarriedLoad(
             $body->weightN(),

@@ -34,12 +34,29 @@ final readonly class RowPath
     /** A vest hangs here, as a part of stature over the heels. */
     private const VEST = 0.70;
 
+    private Point $heels;
+
+    private Point $anchor;
+
+    private float $shoulderM;
+
+    private float $chestM;
+
+    /** The vest's mass over the body's. */
+    private float $vest;
+
     /**
      * @param  array{float, float}  $momentsM  of the body about the pivot over bodyweight, with the body level: arms forward, pulled in
-     * @param  list<RowPosition>  $way  in even slices, once it is known to fit
+     * @param  array<int, RowPosition>  $way  in even slices, once it is known to fit
      */
     private function __construct(private Row $row, private Body $body, public float $travelM, private Pivot $pivot, private array $momentsM, private array $way = [])
     {
+        $pivotM = $body->heightM($pivot->perStature());
+        $this->heels = new Point($row->heelMarkM, $row->heelHeightM + $pivotM);
+        $this->anchor = new Point(0.0, $row->anchorHeightM);
+        $this->shoulderM = $body->heightM(Proportions::SHOULDER_HEIGHT) - $pivotM;
+        $this->chestM = $body->heightM(Proportions::CHEST_HEIGHT) - $pivotM;
+        $this->vest = $row->addedKg / $body->massKg;
     }
 
     /** Turning about the heels. */
@@ -57,14 +74,16 @@ final readonly class RowPath
     private static function about(Pivot $pivot, Row $row, Body $body): self|DoesNotFit
     {
         $path = new self($row, $body, $body->armM() - self::HANDS_TO_CHEST_M, $pivot, self::moments($body, $pivot));
-        foreach ([0.0, 1.0] as $part) {
-            $fault = $path->faultAt($part);
-            if ($fault !== null) {
-                return $fault;
+        $way = [];
+        foreach ([0, self::SLICES] as $end) {
+            $way[$end] = $path->end($end / self::SLICES);
+            if ($way[$end] instanceof DoesNotFit) {
+                return $way[$end];
             }
         }
-
-        $way = array_map(static fn (int $slice): RowPosition => $path->at($slice / self::SLICES), range(0, self::SLICES));
+        foreach (range(1, self::SLICES - 1) as $slice) {
+            $way[$slice] = $path->position($slice / self::SLICES);
+        }
 
         return new self($row, $body, $path->travelM, $pivot, $path->momentsM, $way);
     }
@@ -72,18 +91,23 @@ final readonly class RowPath
     /** The body at a part of the way; anchor, strap and arm lie on one line. */
     public function at(float $part): RowPosition
     {
-        $heels = $this->heels();
-        $anchor = $this->anchor();
-        $contact = $heels->meeting($this->bodyM($part), $anchor, $this->ropeM($part));
+        $slice = self::SLICES * $part;
+
+        return $slice === floor($slice) ? $this->way[(int) $slice] : $this->position($part);
+    }
+
+    private function position(float $part): RowPosition
+    {
+        $contact = $this->heels->meeting($this->bodyM($part), $this->anchor, $this->ropeM($part));
         assert($contact !== null);
 
-        return new RowPosition($anchor, $heels, $contact[0], $this->momentM($part, $this->pivot, $this->momentsM), $this->shoulderM(), 1.0 + $this->vest());
+        return new RowPosition($this->anchor, $this->heels, $contact[0], $this->momentM($part, $this->pivot, $this->momentsM), $this->shoulderM, 1.0 + $this->vest);
     }
 
     /** Mean carried share over a part of the way. */
     public function meanShare(Travel $travel = Travel::Whole): float
     {
-        return self::mean($travel, fn (int $slice): float => $this->way[$slice]->share());
+        return self::mean($travel, fn (int $slice): float => $this->way[$slice]->share);
     }
 
     /** The same with the legs straightened in line with the body, the heels that much further out; bent knees only. */
@@ -91,7 +115,7 @@ final readonly class RowPath
     {
         $moments = self::moments($this->body, Pivot::Heels);
 
-        return self::mean($travel, fn (int $slice): float => $this->legsOut($slice, $moments)->share());
+        return self::mean($travel, fn (int $slice): float => $this->legsOut($slice, $moments)->share);
     }
 
     /** @param  array{float, float}  $momentsM  about the heels */
@@ -100,7 +124,7 @@ final readonly class RowPath
         $at = $this->way[$slice];
         $heels = $at->contact->towards($at->heels, $at->contact->distanceM($at->heels) + $this->body->heightM($this->pivot->perStature()));
 
-        return new RowPosition($at->anchor, $heels, $at->contact, $this->momentM($slice / self::SLICES, Pivot::Heels, $momentsM), $this->body->heightM(Proportions::SHOULDER_HEIGHT), 1.0 + $this->vest());
+        return new RowPosition($at->anchor, $heels, $at->contact, $this->momentM($slice / self::SLICES, Pivot::Heels, $momentsM), $this->body->heightM(Proportions::SHOULDER_HEIGHT), 1.0 + $this->vest);
     }
 
     /**
@@ -130,10 +154,10 @@ final readonly class RowPath
         return max(0.0, ...array_map(static fn (RowPosition $at): float => $at->friction(), $this->way));
     }
 
-    private function faultAt(float $part): ?DoesNotFit
+    /** The body at an end of the way, if it can be there. */
+    private function end(float $part): RowPosition|DoesNotFit
     {
-        $heels = $this->heels();
-        $apartM = $heels->distanceM($this->anchor());
+        $apartM = $this->heels->distanceM($this->anchor);
         $bodyM = $this->bodyM($part);
         $ropeM = $this->ropeM($part);
         if ($apartM >= $bodyM + $ropeM) {
@@ -142,36 +166,21 @@ final readonly class RowPath
         if ($apartM <= abs($bodyM - $ropeM)) {
             return $bodyM > $ropeM ? DoesNotFit::heelsTooNear($bodyM - $ropeM - $apartM) : DoesNotFit::strapTooSlack($ropeM - $bodyM - $apartM);
         }
-        $position = $this->at($part);
+        $position = $this->position($part);
 
         return match (true) {
             $position->shoulder()->yM < self::LEAST_SHOULDER_M => DoesNotFit::touchesFloor(self::LEAST_SHOULDER_M - $position->shoulder()->yM),
             $position->leanDeg() < self::LEAST_LEAN_DEG => DoesNotFit::standsUpright($position->leanDeg()),
             $position->ropeAngleDeg() < self::LEAST_ROPE_ANGLE_DEG => DoesNotFit::pullsAlongBody($position->ropeAngleDeg(), self::LEAST_ROPE_ANGLE_DEG),
             $position->onFeetShare() < self::LEAST_ON_FEET => DoesNotFit::feetFloat(),
-            default => null,
+            default => $position,
         };
-    }
-
-    private function heels(): Point
-    {
-        return new Point($this->row->heelMarkM, $this->row->heelHeightM + $this->body->heightM($this->pivot->perStature()));
-    }
-
-    private function anchor(): Point
-    {
-        return new Point(0.0, $this->row->anchorHeightM);
-    }
-
-    private function shoulderM(): float
-    {
-        return $this->body->heightM(Proportions::SHOULDER_HEIGHT - $this->pivot->perStature());
     }
 
     /** Heels to where the rope meets the body: the shoulder, then the chest. */
     private function bodyM(float $part): float
     {
-        return self::between($this->shoulderM(), $this->body->heightM(Proportions::CHEST_HEIGHT - $this->pivot->perStature()), $part);
+        return self::between($this->shoulderM, $this->chestM, $part);
     }
 
     private function ropeM(float $part): float
@@ -192,13 +201,7 @@ final readonly class RowPath
      */
     private function momentM(float $part, Pivot $pivot, array $momentsM): float
     {
-        return self::between($momentsM[0], $momentsM[1], $part) + $this->vest() * $this->body->heightM(self::VEST - $pivot->perStature());
-    }
-
-    /** The vest's mass over the body's. */
-    private function vest(): float
-    {
-        return $this->row->addedKg / $this->body->massKg;
+        return self::between($momentsM[0], $momentsM[1], $part) + $this->vest * $this->body->heightM(self::VEST - $pivot->perStature());
     }
 
     private static function between(float $from, float $to, float $part): float

@@ -39,8 +39,8 @@ it('carries in a row what SciPy’s equations and quadrature give, to 1e-5', fun
     assert($path instanceof RowPath);
     [$start, $mean, $finish] = scipy(ROW_IN_PYTHON."\nx = given['mark']\nanswer = [share(0, x), mean(x), share(1, x)]", [...rig($anchorM, $strapM, $boxM), 'mark' => $markM]);
 
-    expect($path->at(0.0)->share())->toEqualWithDelta($start, 1e-8)
-        ->and($path->at(1.0)->share())->toEqualWithDelta($finish, 1e-8)
+    expect($path->at(0.0)->share)->toEqualWithDelta($start, 1e-8)
+        ->and($path->at(1.0)->share)->toEqualWithDelta($finish, 1e-8)
         ->and($path->meanShare())->toEqualWithDelta($mean, 1e-5);
 })->with([[2.4, 1.5, 0.0, -0.4], [2.4, 1.5, 0.0, 0.3], [2.4, 1.5, 0.3, 0.2], [3.0, 2.0, 0.3, 0.0]]);
 

@@ -32,7 +32,7 @@ function heldAt(float $leanDeg): float
     }
     expect($held($high)->leanDeg())->toEqualWithDelta($leanDeg, 1e-6);
 
-    return $held($high)->share();
+    return $held($high)->share;
 }
 
 it('comes within 5 points of measured suspended rows (9 at 75°), in the same order', function (): void {
@@ -60,7 +60,7 @@ it('comes within 6 points of measured press-ups, turned over', function (float $
     $feet = new Point(0.0, $feetM);
     $contact = $feet->plus(-$shoulder * cos($angle), $shoulder * sin($angle));
     $hands = $contact->plus(-$body->armM() * sin($angle), -$body->armM() * cos($angle));
-    $percent = 100 * (new RowPosition($hands, $feet, $contact, $body->momentM(Posture::ArmsForward, $pivot), $shoulder))->share();
+    $percent = 100 * (new RowPosition($hands, $feet, $contact, $body->momentM(Posture::ArmsForward, $pivot), $shoulder))->share;
 
     expect($percent)->toBeGreaterThan($low - $allowed)->toBeLessThan($high + $allowed);
 })->with([
@@ -87,7 +87,7 @@ it('holds its moments against SciPy’s solution of the three equations of stati
         PY, ['heels' => [$at->heels->xM, $at->heels->yM], 'contact' => [$at->contact->xM, $at->contact->yM], 'anchor' => [$at->anchor->xM, $at->anchor->yM], 'gx' => $centre->xM]);
     $same = new RowPosition($at->anchor, $at->heels, $at->contact, 0.58 * 1.8, 0.818 * 1.8);
 
-    expect($same->share())->toEqualWithDelta($tension, 1e-8);
+    expect($same->share)->toEqualWithDelta($tension, 1e-8);
 });
 
 it('does the work of lifting the rod: tension × lever over the angle is the rise of its energy', function (): void {
@@ -101,7 +101,7 @@ it('does the work of lifting the rod: tension × lever over the angle is the ris
             $work = 0.0;
             for ($i = 0; $i < 400; $i++) {
                 [$from, $to] = [$held($i / 400), $held(($i + 1) / 400)];
-                $work += ($from->share() * $from->leverM() + $to->share() * $to->leverM()) / 2 * deg2rad($from->leanDeg() - $to->leanDeg());
+                $work += ($from->share * $from->leverM + $to->share * $to->leverM) / 2 * deg2rad($from->leanDeg() - $to->leanDeg());
             }
             $rise = 1.02 * (cos(deg2rad($held(1.0)->leanDeg())) - cos(deg2rad($held(0.0)->leanDeg())));
             expect($work)->toEqualWithDelta($rise, 1e-3 * abs($rise) + 1e-6);

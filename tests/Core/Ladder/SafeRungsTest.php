@@ -64,6 +64,17 @@ it('puts nobody on a rung that slips, lifts off or breaks', function (Lane $lane
     expect($seen)->toBeGreaterThan(500);
 })->with([[Lane::Pull, 2000], [Lane::Row, 200]]);
 
+it('blocks the heels where they would slip, as if the row were asked for that way', function (): void {
+    $seen = 0;
+    foreach (strangers(40, true) as [$body, $kit]) {
+        $search = new RungSearch($kit);
+        $blocked = array_filter($search->lane(Lane::Row, $body), fn (Rung $r): bool => $r->exercise->setup instanceof InRow && $r->exercise->setup->heels === Heels::Blocked);
+        $seen += count($blocked);
+        expect(array_map(fn (Rung $r): Rung => $search->rung($r->exercise, $body), $blocked))->toEqual($blocked);
+    }
+    expect($seen)->toBeGreaterThan(100);
+});
+
 it('refuses, or warns a coach of, what nobody should be put on', function (Closure $ask, string $answer): void {
     try {
         $load = $ask();
