@@ -8,6 +8,8 @@ use App\Models\CurrentGym;
 use App\Models\Gym;
 use App\Models\User;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Foundation\Testing\WithCachedConfig;
+use Illuminate\Foundation\Testing\WithCachedRoutes;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Psr\Clock\ClockInterface;
@@ -18,6 +20,8 @@ use Tests\Api\Support\SetClock;
  */
 abstract class ApiTestCase extends TestCase
 {
+    use WithCachedConfig, WithCachedRoutes; // of the first test, for all
+
     public SetClock $clock;
 
     protected User $coach;

@@ -38,7 +38,7 @@ await() { # what
 } &
 walks=$!
 
-check "PHP style (Pint)" php -d opcache.enable_cli=1 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing "$ROOT/vendor/bin/pint" --test # a quarter less time
+check "PHP style (Pint)" php "${COMPUTING[@]}" "$ROOT/vendor/bin/pint" --test
 check "PHPStan, core and formats at level max" phpstan phpstan.neon
 check "PHPStan, shell at level 8" phpstan phpstan-app.neon
 for suite in core devices arch; do

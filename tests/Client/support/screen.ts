@@ -23,7 +23,7 @@ export interface Shown {
     path: () => string;
 }
 
-export const eventually = (holds: () => void | Promise<void>): Promise<void> => vi.waitFor(holds, { timeout: PATIENCE_MS });
+export const eventually = (holds: () => void | Promise<void>): Promise<void> => vi.waitFor(holds, { timeout: PATIENCE_MS, interval: 10 });
 
 const FIELD = { selector: 'input, textarea' };
 const Nothing = { render: () => null };
