@@ -94,7 +94,7 @@ it('has no serious accessibility violation and no console error on any page', fu
 it('has targets of 44 px where the coach taps', function (): void {
     $page = Page::open(Instance::url(), 390, 844);
     try {
-        $page->signIn()->visit(JOLYON)->see('In reserve');
+        $page->signIn()->go(JOLYON)->see('In reserve');
         $small = $page->script('return [...document.querySelectorAll("[aria-label=\"Log a set\"] button, [aria-label=\"Log a set\"] summary, nav a")].filter((b) => b.getClientRects().length && (b.getBoundingClientRect().height < 44 || b.getBoundingClientRect().width < 44)).map((b) => b.innerText)');
         expect($small)->toBe([]);
     } finally {

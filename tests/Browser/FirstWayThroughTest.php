@@ -60,7 +60,7 @@ it('goes from an athlete and a band to the next call, on a phone', function (): 
             $n = $i + 1;
             $page->press('Add a reading')->fill("Length of point $n in cm", $cm)->fill("Force of point $n in kg", $kg);
         }
-        $page->press('Save')->see('Point 2 at 180 cm')->fill('Force of point 2 in kg', '15')->press('Save')->see('Measured, ±');
+        $page->press('Save')->see('Point 2 at 180 cm')->fill('Force of point 2 in kg', '15')->press('Save')->see('Measured, ±')->see("Otter $tag\ndue · Measured");
 
         $form = "//form[.//h2[.='Clean reps with a band']]";
         // 4. Log a baseline: clean reps with the band, and a dead hang.
@@ -162,7 +162,7 @@ it('shows the sets of one tab in another, and logs a double tap once', function 
     $merrin = '/people/01900000-0000-7000-8000-000000000112';
     $today = fn (): string => $page->script('return document.querySelector("[aria-label=\'Sets today\']").innerText.replace(/\\s+/g, " ").trim()');
     try {
-        $page->signIn()->visit($merrin)->see('In reserve');
+        $page->signIn()->go($merrin)->see('In reserve');
         $first = $page->driver->getWindowHandle();
         $page->driver->switchTo()->newWindow();
         $page->visit($merrin)->see('In reserve');

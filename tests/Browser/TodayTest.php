@@ -49,7 +49,7 @@ function undone(Page $page): int
 it('shows a newcomer a class in full swing, and both evenings on the calendar', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->visit('/')->see('12 here')->see('as asked');
+        $page->signIn()->go('/')->see('12 here')->see('as asked');
         expect($page->script('return document.documentElement.scrollHeight <= innerHeight'))->toBeTrue()
             ->and($page->script('return document.querySelectorAll("[data-athlete]").length'))->toBe(12);
         $page->visit('/today/classes')->see('Every Tuesday at 18:30')->see('Every Thursday at 18:30');
@@ -61,7 +61,7 @@ it('shows a newcomer a class in full swing, and both evenings on the calendar', 
 it('goes through a whole class by keyboard alone', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->visit('/today')->see('as asked');
+        $page->signIn()->go('/today')->see('as asked');
         $all = (int) $page->script('return document.querySelectorAll("[data-athlete]").length');
         $can = loggable($page);
         for ($i = 0; $i < $all; $i++) {
@@ -82,7 +82,7 @@ it('goes through a whole class by keyboard alone', function (): void {
 it('goes through a whole class by thumb alone, on targets large enough, in both themes without a fault', function (): void {
     $page = Page::open(Instance::url(), 390, 844);
     try {
-        $page->signIn()->visit('/today')->see('as asked');
+        $page->signIn()->go('/today')->see('as asked');
         foreach (['light', 'dark'] as $theme) {
             $page->script("localStorage.setItem('steady-rung.floor', '$theme')");
             $page->visit('/today')->see('as asked');
@@ -112,7 +112,7 @@ it('goes through a whole class by thumb alone, on targets large enough, in both 
 it('decides the calls of the class from where one sees who did what', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->visit('/today')->see('as asked');
+        $page->signIn()->go('/today')->see('as asked');
         $page->visit((string) $page->script('return document.querySelector(".menu a").getAttribute("href")'))->see('trained')->see('Calls of this class')->press('Grip', "//*[@aria-label='Bastian Oakes']//*[@aria-label='Gave out first']");
         Wait::until(fn (): bool => (bool) $page->script('return document.querySelector("article [aria-pressed=true]")?.textContent.includes("Grip")'), 'What gave out was not noted.');
         expect($page->accessibilityViolations())->toBe([])->and($page->consoleErrors())->toBe([]);
@@ -127,7 +127,7 @@ it('takes a class made and gear put out of use without a network, and the server
     $made = fn (): int => count(array_filter($http->send('GET', '/api/classes')[1]['items'], fn (array $c): bool => $c['name'] === 'Open floor'));
     $toggle = fn (string $then): string => "const b = [...document.querySelectorAll('.n-drawer button')].find((b) => b.textContent.includes('Cable column')); if (!b) return false; if (!b.textContent.includes('$then')) b.click(); return b.textContent.includes('$then');";
     try {
-        $page->signIn()->visit('/today')->see('as asked')->offline(true);
+        $page->signIn()->go('/today')->see('as asked')->offline(true);
         $page->click(WebDriverBy::cssSelector('.menu summary'))->press('Out of use today');
         Wait::until(fn (): bool => (bool) $page->script($toggle('out today')), 'The machine is not out of use.');
         $page->press('close')->click(WebDriverBy::cssSelector('.menu summary'))->press('Classes and their days')->see('Every Tuesday');
@@ -154,7 +154,7 @@ it('takes a newer program when the coach says so, and keeps what waits to be sen
     $was = (string) file_get_contents($worker);
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->visit('/today')->see('as asked');
+        $page->signIn()->go('/today')->see('as asked');
         Wait::until(fn (): bool => (bool) $page->script('return navigator.serviceWorker.controller !== null || navigator.serviceWorker.ready.then(() => location.reload())'), 'No program is on the device.');
         $page->see('as asked')->bar('*/api/deeds');
         $page->script('window.older = true; document.querySelector("[data-athlete] .go:not(.watch)").click()');

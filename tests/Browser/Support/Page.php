@@ -6,6 +6,7 @@ namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\JavascriptErrorException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 
@@ -18,6 +19,8 @@ final class Page
     private const SOON_S = 4.0;
 
     private const MOST_TRIES = 5;
+
+    private const SHOWS = 'return document.body.innerText.includes(arguments[0]) === arguments[1];';
 
     private readonly ChromeDevToolsDriver $tools;
 
@@ -67,7 +70,7 @@ final class Page
             history.pushState(null, '', arguments[0]);
             dispatchEvent(new PopStateEvent('popstate', { state: null }));
             JS, [$path]);
-        Wait::until(fn (): bool => $this->driver->executeScript('return document.querySelector("[data-left]") === null') === true, "The page does not go on to $path.");
+        Wait::until(fn (): mixed => $this->watched('return document.querySelector("[data-left]") === null'), "The page does not go on to $path.");
 
         return $this;
     }
@@ -86,14 +89,14 @@ final class Page
     /** Waits until the text is shown. */
     public function see(string $text): self
     {
-        Wait::until(fn (): bool => $this->shows($text), fn (): string => "\"$text\" is not to be seen. ".$this->whatThereIs());
+        Wait::until(fn (): mixed => $this->watched(self::SHOWS, $text, true), fn (): string => "\"$text\" is not to be seen. ".$this->whatThereIs());
 
         return $this;
     }
 
     public function dontSee(string $text): self
     {
-        Wait::until(fn (): bool => ! $this->shows($text), fn (): string => "\"$text\" is still to be seen. ".$this->whatThereIs());
+        Wait::until(fn (): mixed => $this->watched(self::SHOWS, $text, false), fn (): string => "\"$text\" is still to be seen. ".$this->whatThereIs());
 
         return $this;
     }
@@ -173,11 +176,6 @@ final class Page
         $this->driver->getKeyboard()->sendKeys($keys);
 
         return $this;
-    }
-
-    private function shows(string $text): bool
-    {
-        return $this->driver->executeScript('return document.body.innerText.includes(arguments[0])', [$text]) === true;
     }
 
     public function text(): string
@@ -308,7 +306,7 @@ final class Page
     /** What a script makes of the first element that nothing stands before, brought into sight; asked again as long as it makes nothing of it. */
     private function onSight(WebDriverBy $by, string $name, string $script, mixed $more = null, float $atMostS = Wait::MOST_S): mixed
     {
-        return Wait::until(fn (): mixed => $this->driver->executeScript(<<<JS
+        return Wait::until(fn (): mixed => $this->watched(<<<JS
             const [how, what, more] = arguments;
             const found = how === 'xpath' ? document.evaluate(what, document, null, XPathResult.ORDERED_NODE_SNAPSHOT_TYPE) : document.querySelectorAll(what);
             const all = how === 'xpath' ? Array.from({ length: found.snapshotLength }, (_, i) => found.snapshotItem(i)) : found;
@@ -320,7 +318,30 @@ final class Page
                 if (element.contains(document.elementFromPoint(at.x, at.y))) { $script }
             }
             return null;
-            JS, [$by->getMechanism(), $by->getValue(), $more]), fn (): string => "\"$name\" is not to be found. ".$this->whatThereIs(), $atMostS);
+            JS, $by->getMechanism(), $by->getValue(), $more), fn (): string => "\"$name\" is not to be found. ".$this->whatThereIs(), $atMostS);
+    }
+
+    /** What a script makes of the page, which looks itself for a while until that is something; nothing of a page that is left meanwhile. */
+    private function watched(string $script, mixed ...$arguments): mixed
+    {
+        try {
+            return $this->driver->executeScript(<<<JS
+                const until = performance.now() + 1000;
+                const look = async () => { $script };
+                return (async () => {
+                    for (;;) {
+                        const seen = (await look()) ?? false;
+                        if (seen !== false || performance.now() > until) return seen;
+                        await new Promise((again) => setTimeout(again, 40));
+                    }
+                })();
+                JS, array_values($arguments));
+        } catch (JavascriptErrorException $error) {
+            if (str_contains((string) $error->getMessage(), 'unload')) {
+                return null;
+            }
+            throw $error;
+        }
     }
 
     private function whatThereIs(): string
