@@ -32,7 +32,7 @@ await() { # what
     suite browser --exclude-group=kills --exclude-group=speed "$@"
     await tables
     suite browser --group=kills "$@"
-    for suite in reference formats; do
+    for suite in devices arch reference formats; do
         suite "$suite" "$@"
     done
 } &
@@ -41,9 +41,7 @@ walks=$!
 check "PHP style (Pint)" php "${COMPUTING[@]}" "$ROOT/vendor/bin/pint" --test
 check "PHPStan, core and formats at level max" phpstan phpstan.neon
 check "PHPStan, shell at level 8" phpstan phpstan-app.neon
-for suite in core devices arch; do
-    suite "$suite" "$@"
-done
+suite core "$@"
 await instance
 DB_PERSISTENT=true as_owner_suite api "$@" # a new connection a test is a twentieth of it
 as_owner_suite upgrade "$@"
