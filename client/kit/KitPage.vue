@@ -65,7 +65,7 @@ function saved(id: string): void {
                 <ProblemNote v-if="floorProblem" :problem="floorProblem" />
             </section>
         </div>
-        <div ref="detail" class="stack">
+        <div ref="detail" class="stack" :class="{ beside: open.kind !== 'band' }">
             <template v-if="open.kind === 'band'">
                 <BandBench :key="`band-${picks}`" v-model:athlete="athlete" v-model:bar="bar" :band="band" :kit="kit.value.value" @saved="saved" />
                 <InspectionLog v-if="band" :key="`log-${band.id}`" :band="band" />
@@ -85,6 +85,16 @@ function saved(id: string): void {
     grid-template-columns: minmax(0, 290px) minmax(0, 1fr);
     gap: var(--space-wide);
     align-items: start;
+}
+
+/* What is picked far down the list is seen where one looks. */
+@media (min-width: 721px) {
+    .beside {
+        position: sticky;
+        top: var(--space-base);
+        max-height: calc(100dvh - 2 * var(--space-base));
+        overflow-y: auto;
+    }
 }
 
 @media (max-width: 720px) {

@@ -66,6 +66,7 @@ it('has no serious accessibility violation and no console error on any page', fu
         $look('kit');
         foreach (['Add a bar' => 'Height above the floor', 'Add a ring pair' => 'Strap marks', 'Add a machine' => 'Leverage'] as $button => $field) {
             $page->press($button)->see($field);
+            expect($page->script('const { top } = document.querySelector("main form").getBoundingClientRect(); return top > -1 && top < innerHeight / 2'))->toBeTrue("$button is out of sight");
             $look("kit, $button");
         }
         $page->go(JOLYON.'/body')->see('Pull distance');
