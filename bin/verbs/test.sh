@@ -38,7 +38,7 @@ await() { # what
 } &
 walks=$!
 
-check "PHP style (Pint)" php "${COMPUTING[@]}" "$ROOT/vendor/bin/pint" --test
+check "PHP style (Pint)" "${COMPUTING[@]}" "$ROOT/vendor/bin/pint" --test
 check "PHPStan, core and formats at level max" phpstan phpstan.neon
 check "PHPStan, shell at level 8" phpstan phpstan-app.neon
 suite core "$@"

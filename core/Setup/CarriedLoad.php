@@ -87,12 +87,6 @@ final readonly class CarriedLoad
         };
     }
 
-    /** @param  list<Warning>  $warnings */
-    private function with(array $warnings): self
-    {
-        return new self($this->weightN, $this->bottomN, $this->meanN, $this->topN, $this->demand, $this->shareSd, $this->romM, $warnings, $this->shareRange, $this->friction, $this->hazard);
-    }
-
     /** Whether something speaks against using the set-up where another will do. */
     public function isCautioned(): bool
     {
@@ -119,5 +113,11 @@ final readonly class CarriedLoad
     public static function kg(float $loadN): float
     {
         return $loadN / Gravity::M_PER_S2;
+    }
+
+    /** @param  list<Warning>  $warnings */
+    private function with(array $warnings): self
+    {
+        return new self($this->weightN, $this->bottomN, $this->meanN, $this->topN, $this->demand, $this->shareSd, $this->romM, $warnings, $this->shareRange, $this->friction, $this->hazard);
     }
 }
