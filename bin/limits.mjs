@@ -1,7 +1,8 @@
 // Writes the allowed range of every request field, as the API document states it, for the client's forms.
 import { readFileSync, writeFileSync } from 'node:fs';
 
-const { schemas } = JSON.parse(readFileSync('docs/formats/openapi.json', 'utf8')).components;
+const [, , into] = process.argv;
+const { schemas } = JSON.parse(readFileSync(`${into}/docs/formats/openapi.json`, 'utf8')).components;
 const limits = {};
 for (const [name, schema] of Object.entries(schemas)) {
     for (const [field, { minimum, maximum, maxLength, maxItems, items }] of Object.entries(schema.properties ?? {})) {
@@ -14,6 +15,6 @@ for (const [name, schema] of Object.entries(schemas)) {
 const text = JSON.stringify(limits, null, 4).replace(/"(\w+)":/g, '$1:');
 const order = JSON.stringify(schemas.Call.properties.verdict.enum).replaceAll('"', "'").replaceAll(',', ', ');
 writeFileSync(
-    'client/domain/limits.gen.ts',
+    `${into}/client/domain/limits.gen.ts`,
     `/** Made by bin/steady types from the API document; not to be edited. */\nexport const limits = ${text} as const;\n\n/** The verdicts in their order of precedence. */\nexport const verdictOrder = ${order} as const;\n`,
 );

@@ -1,4 +1,4 @@
-# Runs checks and suites, each to its end, and sums up; two rows of them may run side by side.
+# Runs checks and suites, each to its end, and sums up; rows of them may run side by side.
 COUNTS="$LOG/counts"
 private() { install -m 600 /dev/null "$1"; } # an empty file of nobody else's
 private "$COUNTS"
@@ -25,13 +25,11 @@ phpstan() { (cd "$ROOT" && vendor/bin/phpstan analyse -c "$1" --no-progress --me
 # Writes the document and the types beside the committed ones and compares.
 api_types_current() {
     local fresh="$STEADY_VAR/types"
-    rm -rf "$fresh" && mkdir -p "$fresh"
-    cp "$ROOT/docs/formats/openapi.json" "$ROOT/client/domain/api.gen.ts" "$ROOT/client/domain/limits.gen.ts" "$fresh/"
-    "$ROOT/bin/steady" types
+    rm -rf "$fresh" && mkdir -p "$fresh"/{docs/formats,client/domain}
+    "$ROOT/bin/steady" types "$fresh"
     local stale=0 name
     for name in docs/formats/openapi.json client/domain/api.gen.ts client/domain/limits.gen.ts; do
-        cmp "$ROOT/$name" "$fresh/$(basename "$name")" || stale=1
-        cp "$fresh/$(basename "$name")" "$ROOT/$name"
+        cmp "$ROOT/$name" "$fresh/$name" || stale=1
     done
     [ "$stale" -eq 0 ] || { echo "Stale. Mend: bin/steady types"; return 1; }
 }
@@ -59,6 +57,26 @@ suite() { # name, more arguments for Pest
 
 # The suites that make their tables anew sign in as the tables' owner.
 as_owner_suite() { DB_USERNAME="$PG_OWNER" DB_PASSWORD="$(secret database)" suite "$@"; }
+
+# A row of suites runs beside others, so much behind them for the processor, and says when it has ended.
+row() { # its function, niceness, more arguments for Pest
+    local name="$1" nice="$2"
+    shift 2
+    (
+        trap '[ $? -eq 0 ] || { count 0 1; say "✗ the row of $name ended early"; }; touch "$RUN/$name.ended"' EXIT
+        renice -n "$nice" "$BASHPID" >/dev/null
+        "$name" "$@"
+    ) &
+}
+
+done_with() { touch "$RUN/$1.done"; }
+
+await() { # what, "of", whose row
+    until [ -e "$RUN/$1.done" ]; do
+        [ ! -e "$RUN/$3.ended" ] || die 1 "The row of $3 has ended without $1."
+        sleep 0.2
+    done
+}
 
 sum_up() {
     awk '{ passed += $1; failed += $2 } END { print passed + 0 " passed, " failed + 0 " failed"; exit failed > 0 }' "$COUNTS"

@@ -10,46 +10,49 @@ rm -rf "$PG_DATA"
 prepare "${RUN_PACKAGES[@]}"
 port="$(free_port)"
 export STEADY_TEST_URL="http://127.0.0.1:$port"
-rm -f "$RUN"/*.done
+rm -f "$RUN"/*.{done,ended}
 
-# One row may need what the other does: an instance that runs, and tables that nobody uses any more before PostgreSQL is killed.
-await() { # what
-    until [ -e "$RUN/$1.done" ]; do
-        kill -0 "${walks:-$$}" 2>/dev/null || die 1 "The other row of the tests has ended."
-        sleep 0.2
-    done
-}
-
-# Two rows side by side, as long as one another: the instance and the walks through it; what reads the code, then what needs the
-# database too. The last suites stand where there is time for them.
-{
+# Three rows side by side. The walks take the longest, and wait for a browser: what they leave of the processor is for those
+# that need the database too, and what these leave for those that need nothing that runs.
+walks() {
     install_packages "${TEST_PACKAGES[@]}" > >(cat) & # in lines, not over those of the suites
-    tools=$!
+    local tools=$!
     serve "$port"
     make_database steady_api
+    done_with instance
     wait "$tools"
-    touch "$RUN/instance.done"
+    done_with tools
     suite browser --exclude-group=kills --exclude-group=speed "$@"
-    await tables
+    await tables of database_too
     suite browser --group=kills "$@"
-    for suite in devices arch reference formats; do
+}
+
+database_too() {
+    check "PHP style (Pint)" "${COMPUTING[@]}" "$ROOT/vendor/bin/pint" --test
+    await instance of walks
+    DB_PERSISTENT=true as_owner_suite api "$@" # a new connection a test is a twentieth of it
+    as_owner_suite upgrade "$@"
+    done_with tables # which nobody uses any more when PostgreSQL is killed
+    check "API document and client types are current" api_types_current
+    check "PHPStan, core and formats at level max" phpstan phpstan.neon
+    check "PHPStan, shell at level 8" phpstan phpstan-app.neon
+    suite core "$@"
+}
+
+code_alone() {
+    check "Client types (vue-tsc)" npm_here run types
+    check "Client lint (ESLint, Prettier)" npm_here run lint
+    check "Client units (Vitest)" npm_here run units
+    for suite in arch formats devices; do
         suite "$suite" "$@"
     done
-} &
-walks=$!
+    await tools of walks
+    suite reference "$@"
+}
 
-check "PHP style (Pint)" "${COMPUTING[@]}" "$ROOT/vendor/bin/pint" --test
-check "PHPStan, core and formats at level max" phpstan phpstan.neon
-check "PHPStan, shell at level 8" phpstan phpstan-app.neon
-suite core "$@"
-await instance
-DB_PERSISTENT=true as_owner_suite api "$@" # a new connection a test is a twentieth of it
-as_owner_suite upgrade "$@"
-touch "$RUN/tables.done"
-check "API document and client types are current" api_types_current
-check "Client types (vue-tsc)" npm_here run types
-check "Client lint (ESLint, Prettier)" npm_here run lint
-check "Client units (Vitest)" npm_here run units
-wait "$walks"
+row walks 0 "$@"
+row database_too 5 "$@"
+row code_alone 10 "$@"
+wait
 suite browser --group=speed "$@" # alone: what else runs would be measured too
 sum_up
