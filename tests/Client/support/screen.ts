@@ -39,10 +39,16 @@ export async function at(path: string): Promise<Router> {
 
 const stores: Pinia[] = [];
 
-/** The queues of a test send nothing in the next. */
+/** The queues of a test send nothing in the next, not even of who comes to be signed in after its end. */
 export async function endQueues(): Promise<void> {
     const { useDeedQueue } = await import('../../../client/parts/useDeedQueue');
-    stores.splice(0).forEach((pinia) => 'deed-queue' in pinia.state.value && useDeedQueue(pinia).serve(undefined));
+    for (const pinia of stores.splice(0)) {
+        if ('deed-queue' in pinia.state.value) {
+            const queue = useDeedQueue(pinia);
+            queue.serve(undefined);
+            queue.serve = () => {};
+        }
+    }
 }
 
 /** A component on a page, used as a person uses it: by names, labels and words. */

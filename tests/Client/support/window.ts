@@ -6,6 +6,9 @@ import { PATIENCE_MS } from './patience';
 import { COACH } from './samples';
 import { endQueues } from './screen';
 
+/** Where no test serves, nobody answers: a page that is left late asks no network. */
+globalThis.fetch = () => Promise.reject(new TypeError('No server.'));
+
 /** What a browser has and the simulated one lacks: an address that paths are relative to, sizes, media and scrolling. */
 const AddressedRequest = class extends Request {
     constructor(input: RequestInfo | URL, init?: RequestInit) {
