@@ -94,10 +94,13 @@ export class DeedQueue {
         }
     }
 
-    /** Sends what waits; answers whether all of it got an answer. */
+    /** Sends what waits, after what is being sent; answers whether all of it got an answer. */
     flush(owner: string): Promise<boolean> {
-        this.sending ??= this.sendAll(owner).finally(() => (this.sending = undefined));
-        return this.sending;
+        const sent = (this.sending?.then((done) => done && this.sendAll(owner)) ?? this.sendAll(owner)).finally(() => {
+            this.sending = this.sending === sent ? undefined : this.sending;
+        });
+        this.sending = sent;
+        return sent;
     }
 
     /** Takes a set back that was not sent; false if it is gone already. */

@@ -57,6 +57,22 @@ it('sends the sets of all athletes in the order they were done, and lets go of w
     expect([rows, stored.length]).toEqual([[], 3]);
 });
 
+it('sends what comes while it looks for the last time, without waiting for another flush', async () => {
+    await log('x', 8);
+    let [looks, late] = [0, Promise.resolve(false)];
+    const all = async (owner: string): Promise<Waiting[]> => {
+        const found = await store.all(owner);
+        if (++looks === 2) {
+            await log('y', 5);
+            late = queue.flush('ada');
+        }
+        return found;
+    };
+    queue = new DeedQueue({ store: { ...store, all }, send: async (sets) => (sent.push(sets), answer(sets)) });
+    await queue.flush('ada');
+    expect([await late, rows, sent.map((batch) => batch[0]?.athlete_id)]).toEqual([true, [], ['x', 'y']]);
+});
+
 it('keeps everything while nobody answers, and sends the same again later', async () => {
     answer = () => offline;
     await log('x', 8);
