@@ -140,7 +140,7 @@ it('takes a class made and gear put out of use without a network, and the server
         $page->see('Nothing waits.')->press('close')->dontSee('Kept on this device');
         expect($made())->toBe(1);
         $page->go('/today')->see('as asked')->click(WebDriverBy::cssSelector('.menu summary'))->press('Out of use today');
-        expect($page->script("return [...document.querySelectorAll('.n-drawer button')].find((b) => b.textContent.includes('Cable column')).textContent"))->toContain('out today');
+        Wait::until(fn (): bool => (bool) $page->script("return [...document.querySelectorAll('.n-drawer button')].some((b) => b.textContent.includes('Cable column') && b.textContent.includes('out today'))"), 'The machine is not out of use as the server has it.');
         Wait::until(fn (): bool => (bool) $page->script($toggle('in use')), 'The machine is not back in use.');
         $page->dontSee('note waits');
     } finally {
