@@ -98,13 +98,16 @@ final readonly class ChangeGear
     {
         $piece = Gear::query()->find($told->gear_id) ?? Band::query()->find($told->gear_id) ?? throw new Problem(ProblemCode::NotFound, 'There is no such piece of gear.');
         $on = $told->out ? $this->days->of($told->told_at) : null;
-        $stands = $piece::query()->whereKey($piece->id)
-            ->where(static fn (Builder $q) => $q->whereNull('out_told_at')->orWhere('out_told_at', '<', $told->told_at))
-            ->update(['out_on' => $on, 'out_told_at' => $told->told_at]);
-        if ($stands === 1 && $piece->out_on !== $on) {
-            $this->kit->outChanged();
-            $this->calls->afterKitChange();
-        }
+        $changed = $this->db->transaction(function () use ($piece, $on, $told): bool {
+            $stands = $piece::query()->whereKey($piece->id)
+                ->where(static fn (Builder $q) => $q->whereNull('out_told_at')->orWhere('out_told_at', '<', $told->told_at))
+                ->update(['out_on' => $on, 'out_told_at' => $told->told_at]);
+            $changes = $stands === 1 && $piece->out_on !== $on;
+            $changes && $this->kit->outChanged();
+
+            return $changes;
+        });
+        $changed && $this->calls->afterKitChange();
     }
 
     public function floor(Floor $floor): void

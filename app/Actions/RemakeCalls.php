@@ -8,9 +8,11 @@ use App\Models\Athlete;
 use App\Models\CurrentGym;
 use Illuminate\Contracts\Debug\ExceptionHandler;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Eloquent\Builder;
 
 /**
- * Makes open calls anew when the gear changed: after the answer went out, one athlete at a time, each under a lock of its own.
+ * Makes open calls anew when the gear changed: after the answer went out, one athlete at a time, each under a lock of its own;
+ * who looks at an athlete before has theirs made first.
  */
 final class RemakeCalls
 {
@@ -43,19 +45,41 @@ final class RemakeCalls
     /** After the house rules changed: every open call is looked at again. */
     public function afterRuleChange(): void
     {
-        $this->each(fn (Athlete $athlete) => $this->calls->for($athlete, 'The house rules were changed.'));
+        $this->each(Athlete::query(), fn (Athlete $athlete) => $this->calls->for($athlete, 'The house rules were changed.'));
     }
 
     public function now(): void
     {
         $this->waiting = false;
-        $this->each(fn (Athlete $athlete) => $this->calls->afterKitChange($athlete));
+        $this->behind(Athlete::query());
     }
 
-    /** @param  \Closure(Athlete): void  $deed */
-    private function each(\Closure $deed): void
+    /** Whether there was anything to make anew of an athlete whom somebody looks at. */
+    public function of(Athlete $athlete): bool
     {
-        $ids = Athlete::query()->whereNotNull('chosen')->whereNull('archived_at')->orderBy('id')->pluck('id');
+        return $athlete->gear_seen < $this->gym->gym()->gear_changes && $this->behind(Athlete::query()->whereKey($athlete->id));
+    }
+
+    /** @param  Builder<Athlete>  $athletes */
+    private function behind(Builder $athletes): bool
+    {
+        $changes = $this->gym->gym()->gear_changes;
+
+        return $this->each($athletes->where('gear_seen', '<', $changes), function (Athlete $athlete) use ($changes): void {
+            if ($athlete->gear_seen < $changes) { // somebody may have looked meanwhile
+                $this->calls->afterKitChange($athlete);
+                $athlete->fill(['gear_seen' => $changes])->save();
+            }
+        });
+    }
+
+    /**
+     * @param  Builder<Athlete>  $athletes
+     * @param  \Closure(Athlete): void  $deed
+     */
+    private function each(Builder $athletes, \Closure $deed): bool
+    {
+        $ids = $athletes->whereNotNull('chosen')->whereNull('archived_at')->orderBy('id')->pluck('id');
         foreach ($ids as $id) {
             try {
                 $this->athletes->quietly((string) $id, $deed);
@@ -63,5 +87,7 @@ final class RemakeCalls
                 $this->faults->report($fault); // one athlete's fault leaves the others' calls as they should be
             }
         }
+
+        return $ids->isNotEmpty();
     }
 }

@@ -40,18 +40,20 @@ use SteadyRung\Safety\ScreenOutcome;
  * @property string|null $builder_key what stands in the place of strict work
  * @property string|null $follow_from the first day of which the log has what was not followed yet
  * @property list<string> $follow_patterns
+ * @property int $gear_seen the change of gear up to which the call was held against it
  */
 final class Athlete extends Record
 {
     private const MOST_TAGS_SHOWN = 60;
 
-    protected $attributes = ['reach_m' => null, 'chosen' => null, 'pain' => null, 'paused_at' => null, 'tags' => '[]', 'proportions' => 'average', 'archived_at' => null, 'last_trained_on' => null, 'screened_at' => null, 'screen_outcome' => null, 'screen_limits' => '[]', 'screen_most_share' => null, 'method_key' => 'steady-ladder', 'stage_key' => 'ladder', 'stage_since' => null, 'sessions_a_week' => null, 'builder_key' => null, 'follow_from' => null, 'follow_patterns' => '[]'];
+    protected $attributes = ['reach_m' => null, 'chosen' => null, 'pain' => null, 'paused_at' => null, 'tags' => '[]', 'proportions' => 'average', 'archived_at' => null, 'last_trained_on' => null, 'screened_at' => null, 'screen_outcome' => null, 'screen_limits' => '[]', 'screen_most_share' => null, 'method_key' => 'steady-ladder', 'stage_key' => 'ladder', 'stage_since' => null, 'sessions_a_week' => null, 'builder_key' => null, 'follow_from' => null, 'follow_patterns' => '[]', 'gear_seen' => 0];
 
     protected array $told = ['name', 'kind', 'mass_kg', 'stature_m', 'reach_m'];
 
     protected $table = 'athletes';
 
     protected $casts = [
+        'gear_seen' => 'integer',
         'kind' => AthleteKind::class,
         'mass_kg' => 'float',
         'stature_m' => 'float',

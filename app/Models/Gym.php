@@ -22,6 +22,7 @@ use SteadyRung\Safety\CapLimits;
  * @property string|null $caps_raised_by the coach who answers for a cap above the usual
  * @property CarbonImmutable|null $caps_raised_at
  * @property int $kit_version grows with every change of what is in use
+ * @property int $gear_changes grows with that, and with what is out of use for a day
  */
 final class Gym extends Model
 {
@@ -33,10 +34,10 @@ final class Gym extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['kit_version' => 1, 'is_demo' => false, 'floor' => 'unknown', 'to_replay' => false, 'house_rules' => '{}', 'caps' => '{}'];
+    protected $attributes = ['kit_version' => 1, 'gear_changes' => 0, 'is_demo' => false, 'floor' => 'unknown', 'to_replay' => false, 'house_rules' => '{}', 'caps' => '{}'];
 
     /** @var array<string, string> */
-    protected $casts = ['kit_version' => 'integer', 'is_demo' => 'boolean', 'floor' => Floor::class, 'to_replay' => 'boolean', 'house_rules' => 'array', 'caps' => 'array', 'caps_raised_at' => 'immutable_datetime'];
+    protected $casts = ['kit_version' => 'integer', 'gear_changes' => 'integer', 'is_demo' => 'boolean', 'floor' => Floor::class, 'to_replay' => 'boolean', 'house_rules' => 'array', 'caps' => 'array', 'caps_raised_at' => 'immutable_datetime'];
 
     public function capLimits(): CapLimits
     {

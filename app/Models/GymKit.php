@@ -77,21 +77,26 @@ final class GymKit
     /** A piece was put out of use for today, or back. */
     public function outChanged(): void
     {
-        $this->read = null;
+        $this->grow('gear_changes');
     }
 
     /** Something in use was added, changed or retired. */
     public function changed(): void
     {
-        $this->read = null;
-        Gym::query()->whereKey($this->gym->id())->increment('kit_version');
-        $this->gym->enter($this->gym->id());
+        $this->grow('kit_version', 'gear_changes');
     }
 
     /** The number of this kit; what was computed for another is void. */
     public function version(): int
     {
         return $this->gym->gym()->kit_version;
+    }
+
+    private function grow(string ...$numbers): void
+    {
+        $this->read = null;
+        Gym::query()->whereKey($this->gym->id())->incrementEach(array_fill_keys($numbers, 1));
+        $this->gym->enter($this->gym->id());
     }
 
     /**

@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Actions\ChangeGear;
+use App\Actions\RemakeCalls;
 use App\Models\Athlete;
+use App\Models\Band;
 use App\Models\CallRecord;
+use App\Models\CurrentGym;
 use Illuminate\Support\Facades\DB;
 
 beforeEach(function (): void {
@@ -100,6 +104,21 @@ it('says on the call what changed with the gear', function (): void {
 
     expect($call['version'])->toBe(4)->and($call['changed'])->toContain('The gear changed')->toContain('rung below was Band 64')
         ->and(Athlete::query()->findOrFail($athlete)->chosen?->key())->toContain($this->bands[2]);
+});
+
+it('shows who looks before the calls are made anew the call on the gear there is, and makes it once', function (): void {
+    $athlete = addAthlete($this);
+    $exercise = exercise($this->bar, $this->bands[2]);
+    $this->putJson("/api/athletes/$athlete/setup", $exercise)->assertOk();
+    logSession($this, $athlete, $exercise, [8, 8, 8]);
+    $band = Band::query()->findOrFail($this->bands[2]);
+    app(CurrentGym::class)->enter($band->gym_id);
+    app(ChangeGear::class)->change($band, ['retired_at' => now()]); // killed before it came to the calls
+    $call = $this->getJson("/api/athletes/$athlete")->json('call');
+    app(RemakeCalls::class)->now();
+
+    expect($call['changed'])->toContain('the set-up in use was Band 32')
+        ->and($this->getJson("/api/athletes/$athlete")->json('call.version'))->toBe($call['version']);
 });
 
 it('makes a new call for a correction after a decision', function (): void {

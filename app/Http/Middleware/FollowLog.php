@@ -5,24 +5,26 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Actions\CatchUp;
+use App\Actions\RemakeCalls;
 use App\Models\Athlete;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Whoever looks at what follows from the log sees what follows from all of it.
+ * Whoever looks at what follows from the log sees what follows from all of it, on the gear there is.
  */
 final readonly class FollowLog
 {
-    public function __construct(private CatchUp $catchUp)
+    public function __construct(private CatchUp $catchUp, private RemakeCalls $calls)
     {
     }
 
     public function handle(Request $request, Closure $next): Response
     {
         $athlete = $request->route('athlete');
-        if ($this->catchUp->now($athlete instanceof Athlete ? $athlete->id : (is_string($athlete) ? $athlete : null)) && $athlete instanceof Athlete) {
+        $followed = $this->catchUp->now($athlete instanceof Athlete ? $athlete->id : (is_string($athlete) ? $athlete : null));
+        if ($athlete instanceof Athlete && ($this->calls->of($athlete) || $followed)) {
             $athlete->refresh();
         }
 
