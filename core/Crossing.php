@@ -22,6 +22,26 @@ final class Crossing
         if ($f1 * $f2 > 0.0) {
             return abs($f2) < abs($f1) ? $x2 : $x1;
         }
+
+        return self::between($curve, $x1, $f1, $x2, $f2, $within);
+    }
+
+    /**
+     * The same where it is known about where: within reach of a guess if it crosses there, or else anywhere between the two.
+     *
+     * @param  \Closure(float): float  $curve
+     */
+    public static function near(\Closure $curve, float $guess, float $reach, float $from, float $to, float $within): float
+    {
+        [$x1, $x2] = [max($from, min($to, $guess - $reach)), max($from, min($to, $guess + $reach))];
+        [$f1, $f2] = [$curve($x1), $curve($x2)];
+
+        return $f1 * $f2 > 0.0 ? self::of($curve, $from, $to, $within) : self::between($curve, $x1, $f1, $x2, $f2, $within);
+    }
+
+    /** @param  \Closure(float): float  $curve */
+    private static function between(\Closure $curve, float $x1, float $f1, float $x2, float $f2, float $within): float
+    {
         [$x3, $f3] = [$x1, $f1];
         $part = 0.5;
         while (true) {

@@ -23,6 +23,9 @@ final readonly class RepPrediction
     /** Looked for up to here; more reps than that are no strength. */
     private const FARTHEST = 100.0;
 
+    /** As far as the average of the parts' own quantiles may be from that of all. */
+    private const ABOUT_REPS = 1.0;
+
     /** What weighs less is left out. */
     private const LEAST_WEIGHT = 1e-4;
 
@@ -58,17 +61,17 @@ final readonly class RepPrediction
     /** Median reps, 0 and more, not clipped. */
     public function median(): float
     {
-        return $this->quantile(0.5);
+        return $this->quantile(0.5, 0.0);
     }
 
     public function low80(): float
     {
-        return $this->quantile(0.1);
+        return $this->quantile(0.1, -Normal::Z90);
     }
 
     public function high80(): float
     {
-        return $this->quantile(0.9);
+        return $this->quantile(0.9, Normal::Z90);
     }
 
     /** Whether nobody should be told more than "at least so many". */
@@ -92,8 +95,19 @@ final readonly class RepPrediction
         return $chance;
     }
 
-    private function quantile(float $below): float
+    private function quantile(float $below, float $z): float
     {
-        return Crossing::of(fn (float $reps): float => $this->chanceOf($reps) - 1.0 + $below, 0.0, self::FARTHEST, self::WITHIN_REPS);
+        return Crossing::near(fn (float $reps): float => $this->chanceOf($reps) - 1.0 + $below, $this->about($z), self::ABOUT_REPS, 0.0, self::FARTHEST, self::WITHIN_REPS);
+    }
+
+    /** The average over the parts of so many standard deviations from each one's median. */
+    private function about(float $z): float
+    {
+        $reps = 0.0;
+        foreach ($this->parts as [$weight, $k, $mean, $variance]) {
+            $reps += $weight * (1.0 + $k * (exp($mean + $z * sqrt($variance + (self::COUNT_SD / $k) ** 2)) - 1.0));
+        }
+
+        return $reps;
     }
 }

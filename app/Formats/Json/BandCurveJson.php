@@ -9,7 +9,6 @@ use SteadyRung\Kit\BandDoubt;
 use SteadyRung\Kit\CurveStatus;
 use SteadyRung\Kit\LoopBand;
 use SteadyRung\Setup\BandHelp;
-use SteadyRung\Setup\CarriedLoad;
 
 /**
  * The curve of a band, from its hung length to the most it may be stretched.
@@ -47,7 +46,7 @@ final readonly class BandCurveJson
                 $forceN = $band->law->forceN($lengthM);
                 $sdN = $band->sdNAt($lengthM);
 
-                return new CurvePointJson($lengthM, $forceN, $sdN, CarriedLoad::kg($forceN), CarriedLoad::kg($sdN));
+                return CurvePointJson::of($lengthM, $forceN, $sdN);
             },
             range(0, self::SLICES),
         ), array_map(static fn (BandDoubt $d): WarningJson => new WarningJson($d->code->value, $d->text), $band->doubts()));

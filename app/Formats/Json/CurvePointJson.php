@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Json;
 
 use OpenApi\Attributes as OA;
+use SteadyRung\Setup\CarriedLoad;
 
 #[OA\Schema]
 final readonly class CurvePointJson
@@ -21,5 +22,11 @@ final readonly class CurvePointJson
         #[OA\Property]
         public float $sd_kg,
     ) {
+    }
+
+    /** To a tenth of a millimetre, a hundredth of a newton and a gram: a kit has thousands of these, and nobody reads more off a curve. */
+    public static function of(float $lengthM, float $forceN, float $sdN): self
+    {
+        return new self(round($lengthM, 4), round($forceN, 2), round($sdN, 2), round(CarriedLoad::kg($forceN), 3), round(CarriedLoad::kg($sdN), 3));
     }
 }
