@@ -17,6 +17,8 @@ final readonly class SessionResult
     /** A first set this much under the median it was expected at falls off. */
     private const FALLS_OFF = 0.25;
 
+    private const MOST_TOLD = 12;
+
     /** From such an effort on a session was hard. */
     public const HARD_EFFORT = 8;
 
@@ -73,8 +75,11 @@ final readonly class SessionResult
         return $this->expected !== null && $this->effort >= self::HARD_EFFORT && $this->clean[0] <= (1.0 - self::FALLS_OFF) * $this->expected;
     }
 
+    /** The first of them where nobody would read all. */
     public function counts(): string
     {
-        return implode(', ', $this->clean);
+        $more = count($this->clean) - self::MOST_TOLD;
+
+        return implode(', ', array_slice($this->clean, 0, self::MOST_TOLD)).($more > 0 ? " and $more more" : '');
     }
 }

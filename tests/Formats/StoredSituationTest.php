@@ -47,6 +47,17 @@ it('gives back the situation the same call is made from, whatever it was', funct
     expect(array_keys($verdicts))->toContain('rest', 'step-down', 'switch', 'climb', 'stay');
 });
 
+it('reads what it kept of a day of singles, and tells the first counts only', function (): void {
+    $id = fn (int $n): string => sprintf('00000000-0000-4000-8000-%012d', $n);
+    $kit = new Kit([Bar::of($id(1), 'High bar', 2.6)], array_map(fn (int $mm): object => band((float) $mm, 1.0, $id($mm)), [13, 22, 32]));
+    $situation = situation($kit, OnBands::of($id(1), Attach::Foot, [$id(22)]), [array_fill(0, 250, 4), array_fill(0, 250, 5)], 0.97);
+    $again = StoredSituation::read((string) json_encode(StoredSituation::write($situation, athlete(70, 1.75, 2.1)) + ['foretold' => StoredSituation::foretold($situation)]));
+    $call = StoredCall::read((string) json_encode(StoredCall::write(Judge::call($again), $again)));
+
+    expect($again->sessions)->toEqual($situation->sessions)
+        ->and($call->reasons[0]->text)->toBe('Last session on this set-up: '.str_repeat('5, ', 11).'5 and 238 more clean.');
+});
+
 it('says so where an earlier version kept too little', function (): void {
     StoredSituation::read('{"v": 3, "today": 20000}');
 })->throws(Damaged::class);

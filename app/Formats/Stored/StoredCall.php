@@ -28,10 +28,6 @@ final class StoredCall
 {
     private const VERSION = 2;
 
-    private const MOST = 20;
-
-    private const LONGEST_TEXT = 600;
-
     /** @return array<string, mixed> */
     public static function write(Call $call, Situation $situation): array
     {
@@ -82,17 +78,17 @@ final class StoredCall
             $j->optionalNumber('change_kg'),
             $j->optionalNumber('change_share'),
             self::reasons($j),
-            $j->texts('missing', self::MOST, self::LONGEST_TEXT),
+            $j->texts('missing', StoredForm::ANY, StoredForm::ANY),
             $j->choice('confidence', Confidence::class),
             $j->optionalNumber('chance'),
             self::mixed($j->optionalObject('mixed')),
             $j->optionalObject('place')?->text('name', 80),
-            array_map(static fn (JsonObject $c): CautionJson => CautionJson::of($c->choice('code', Caution::class)), $j->objects('cautions', self::MOST)),
+            array_map(static fn (JsonObject $c): CautionJson => CautionJson::of($c->choice('code', Caution::class)), $j->objects('cautions', StoredForm::ANY)),
             array_map(static fn (JsonObject $n): NearlyJson => new NearlyJson(
                 $n->choice('verdict', Verdict::class),
                 $n->text('rule', 64),
-                array_map(self::readEvidence(...), $n->objects('evidence', self::MOST)),
-            ), $j->objects('nearly', self::MOST)),
+                array_map(self::readEvidence(...), $n->objects('evidence', StoredForm::ANY)),
+            ), $j->objects('nearly', StoredForm::ANY)),
         ));
     }
 
@@ -104,19 +100,19 @@ final class StoredCall
 
     private static function readEvidence(JsonObject $j): EvidenceJson
     {
-        return new EvidenceJson($j->text('text', self::LONGEST_TEXT), $j->optionalNumber('figure'), $j->optionalNumber('threshold'));
+        return new EvidenceJson($j->text('text', StoredForm::ANY), $j->optionalNumber('figure'), $j->optionalNumber('threshold'));
     }
 
     /** @return list<EvidenceJson> */
     private static function reasons(JsonObject $j): array
     {
         return $j->has('v')
-            ? array_map(self::readEvidence(...), $j->objects('reasons', self::MOST))
-            : array_map(static fn (string $text): EvidenceJson => new EvidenceJson($text), $j->texts('reasons', self::MOST, self::LONGEST_TEXT));
+            ? array_map(self::readEvidence(...), $j->objects('reasons', StoredForm::ANY))
+            : array_map(static fn (string $text): EvidenceJson => new EvidenceJson($text), $j->texts('reasons', StoredForm::ANY, StoredForm::ANY));
     }
 
     private static function mixed(?JsonObject $j): ?MixedSetJson
     {
-        return $j === null ? null : new MixedSetJson($j->integer('first_reps'), $j->text('first_name', self::LONGEST_TEXT), $j->integer('then_reps'), $j->text('then_name', self::LONGEST_TEXT));
+        return $j === null ? null : new MixedSetJson($j->integer('first_reps'), $j->text('first_name', StoredForm::ANY), $j->integer('then_reps'), $j->text('then_name', StoredForm::ANY));
     }
 }

@@ -14,6 +14,9 @@ use SteadyRung\CoreError;
  */
 final class StoredForm
 {
+    /** However long it is: what was kept once is read. */
+    public const ANY = PHP_INT_MAX;
+
     /**
      * @template T
      *

@@ -23,10 +23,6 @@ use SteadyRung\Strength\RepPrediction;
  */
 final class StoredRung
 {
-    private const MOST_WARNINGS = 20;
-
-    private const LONGEST_TEXT = 400;
-
     /** @return array<string, mixed> */
     public static function write(Rung $rung, ?RepPrediction $prediction): array
     {
@@ -62,7 +58,7 @@ final class StoredRung
 
         return new RungJson(
             $exercise->key(),
-            $j->text('name', self::LONGEST_TEXT),
+            $j->text('name', StoredForm::ANY),
             ExerciseJson::of($exercise),
             self::carried($j->object('carried')),
             $prediction === null ? null : new PredictionJson($prediction->number('reps'), $prediction->number('low80'), $prediction->number('high80'), $prediction->boolean('clipped')),
@@ -82,7 +78,7 @@ final class StoredRung
             $j->optionalNumber('effective_share') ?? $j->number('ascent_share'), // calls of the first program know the latter
             $j->optionalNumber('shape') ?? 0.0,
             $j->number('rom_m'),
-            array_map(static fn (JsonObject $w): WarningJson => new WarningJson($w->text('code', 64), $w->text('text', self::LONGEST_TEXT)), $j->objects('warnings', self::MOST_WARNINGS)),
+            array_map(static fn (JsonObject $w): WarningJson => new WarningJson($w->text('code', 64), $w->text('text', StoredForm::ANY)), $j->objects('warnings', StoredForm::ANY)),
             count($range) === 2 ? [$range[0], $range[1]] : null,
             $j->optionalNumber('friction'),
             $j->optionalNumber('lift_off'),

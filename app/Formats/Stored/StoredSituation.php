@@ -38,12 +38,6 @@ final class StoredSituation
 {
     private const VERSION = 4;
 
-    private const MOST = 40;
-
-    private const LONGEST_TEXT = 600;
-
-    private const LONGEST_PARTS = 20_000;
-
     /** @return array<string, mixed> */
     public static function write(Situation $situation, Body $body): array
     {
@@ -95,19 +89,19 @@ final class StoredSituation
         return StoredForm::read('situation', $json, static function (JsonObject $j): Situation {
             $told = $j->object('foretold');
             $rungs = $reps = $seconds = [];
-            foreach ($told->objects('rungs', self::MOST) as $one) {
+            foreach ($told->objects('rungs', StoredForm::ANY) as $one) {
                 $rung = self::readRung($one);
                 $rungs[$rung->key()] = $rung;
-                $reps[$rung->key()] = self::prediction($one->optionalText('reps', self::LONGEST_PARTS));
+                $reps[$rung->key()] = self::prediction($one->optionalText('reps', StoredForm::ANY));
                 $held = $one->numbers('seconds', 2);
                 $seconds[$rung->key()] = count($held) === 2 ? new Seconds($held[0], $held[1]) : null;
             }
-            $at = static fn (string $place): ?Rung => $j->has($place) ? $rungs[$j->object($place)->text('key', self::LONGEST_TEXT)] ?? null : null;
+            $at = static fn (string $place): ?Rung => $j->has($place) ? $rungs[$j->object($place)->text('key', StoredForm::ANY)] ?? null : null;
             $fall = $told->numbers('fall', 2);
 
             return new Situation(
                 new Steps($at('from') ?? throw $j->fault('from', 'The rung is not among those kept.'), $at('up'), $at('down')),
-                array_map(self::session(...), $j->objects('sessions', self::MOST)),
+                array_map(self::session(...), $j->objects('sessions', StoredForm::ANY)),
                 new AsForetold($told->boolean('known'), array_filter($reps), array_filter($seconds)),
                 self::readSigns($j, $told, $rungs),
                 self::readStandard($j->object('standard')),
@@ -160,28 +154,28 @@ final class StoredSituation
         $signs = $j->object('signs');
         $goal = $told->optionalObject('goal');
         $progress = $told->optionalObject('progress');
-        $instead = $rungs[$told->optionalText('instead', self::LONGEST_TEXT) ?? ''] ?? null;
+        $instead = $rungs[$told->optionalText('instead', StoredForm::ANY) ?? ''] ?? null;
 
         return new Signs(
             $j->has('pain') ? StoredPain::of($j->object('pain')) : null,
             $signs->choices('symptoms', Symptom::class),
             $signs->optionalInteger('soreness'),
-            array_values(array_filter(array_map(GaveOut::tryFrom(...), $signs->texts('gave_out', self::MOST, 32)))),
+            array_values(array_filter(array_map(GaveOut::tryFrom(...), $signs->texts('gave_out', StoredForm::ANY, 32)))),
             $signs->has('takes_no_hold') && $signs->boolean('takes_no_hold'),
             $progress === null ? null : new Progress($progress->number('then'), $progress->number('now'), $progress->integer('sessions'), $progress->integer('planned'), $progress->boolean('clean')),
             Instead::of($instead),
-            $signs->optionalText('missing', self::LONGEST_TEXT),
+            $signs->optionalText('missing', StoredForm::ANY),
             $told->optionalInteger('days_since_try'),
-            $goal === null ? null : new StrictGoal($rungs[$goal->text('rung', self::LONGEST_TEXT)] ?? throw $goal->fault('rung', 'The rung is not among those kept.'), $goal->integer('reps'), $goal->number('chance')),
+            $goal === null ? null : new StrictGoal($rungs[$goal->text('rung', StoredForm::ANY)] ?? throw $goal->fault('rung', 'The rung is not among those kept.'), $goal->integer('reps'), $goal->number('chance')),
             $told->integer('days_at_stage'),
             $signs->has('ends_stage') && $signs->boolean('ends_stage'),
-            $signs->optionalText('lacks_hang', self::LONGEST_TEXT),
+            $signs->optionalText('lacks_hang', StoredForm::ANY),
         );
     }
 
     private static function session(JsonObject $s): SessionResult
     {
-        $clean = array_map(intval(...), $s->numbers('clean', self::MOST));
+        $clean = array_map(intval(...), $s->numbers('clean', StoredForm::ANY));
 
         return new SessionResult(Day::number($s->text('on', 10)), $clean === [] ? [0] : $clean, $s->integer('no_counts'), $s->integer('too_fast'), $s->optionalNumber('expected'), $s->optionalInteger('effort'));
     }
@@ -225,10 +219,10 @@ final class StoredSituation
             throw $j->fault('load', 'This must be eight figures.');
         }
         [$weightN, $bottomN, $meanN, $topN, $share, $shape, $sd, $romM] = $figures;
-        $warnings = array_map(static fn (JsonObject $w): Warning => new Warning($w->choice('code', WarningCode::class), $w->text('text', self::LONGEST_TEXT)), $j->objects('warnings', self::MOST));
+        $warnings = array_map(static fn (JsonObject $w): Warning => new Warning($w->choice('code', WarningCode::class), $w->text('text', StoredForm::ANY)), $j->objects('warnings', StoredForm::ANY));
         $load = new CarriedLoad($weightN, $bottomN, $meanN, $topN, Demand::kept($share, $shape), $sd, $romM, $warnings);
 
-        return new Rung(StoredExercise::of($j->object('exercise')), $j->text('name', self::LONGEST_TEXT), new AsKept($load), $load);
+        return new Rung(StoredExercise::of($j->object('exercise')), $j->text('name', StoredForm::ANY), new AsKept($load), $load);
     }
 
     private static function prediction(?string $packed): ?RepPrediction
