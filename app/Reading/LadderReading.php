@@ -60,7 +60,7 @@ final readonly class LadderReading
     private function tried(Athlete $athlete, Lane $lane): ?Rung
     {
         $set = $lane->pattern() === null ? null : LoggedSet::standing($athlete->id)->where('pattern', $lane->pattern())->whereNotNull('clean_reps')
-            ->orderByDesc('trained_on')->orderByDesc('performed_at')->limit(1)->first();
+            ->orderByDesc('trained_on')->orderByDesc('performed_at')->first(['exercise']);
         $rung = $set === null ? null : Readable::orNull(fn () => $this->ways->search($athlete)->standing($set->exercise, $athlete->toCore()));
 
         return $rung instanceof Rung && $rung->lane() === $lane ? $rung : null;

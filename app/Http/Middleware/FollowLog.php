@@ -23,11 +23,17 @@ final readonly class FollowLog
     public function handle(Request $request, Closure $next): Response
     {
         $athlete = $request->route('athlete');
-        $followed = $this->catchUp->now($athlete instanceof Athlete ? $athlete->id : (is_string($athlete) ? $athlete : null));
-        if ($athlete instanceof Athlete && ($this->calls->of($athlete) || $followed)) {
-            $athlete->refresh();
-        }
+        $athlete instanceof Athlete ? $this->bringUpToDate($athlete) : $this->catchUp->now(is_string($athlete) ? $athlete : null);
 
         return $next($request);
+    }
+
+    private function bringUpToDate(Athlete $athlete): void
+    {
+        $followed = $athlete->follow_from !== null && $this->catchUp->now($athlete->id);
+        $remade = $this->calls->of($athlete);
+        if ($followed || $remade) {
+            $athlete->refresh();
+        }
     }
 }
