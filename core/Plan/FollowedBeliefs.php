@@ -25,6 +25,9 @@ final class FollowedBeliefs implements Beliefs
     /** @var array<string, list<list<PacedSet>>> days of paced sets by pattern */
     private array $paced = [];
 
+    /** @var array<string, Belief> by pattern, as of today */
+    private array $believed = [];
+
     private function __construct(private int $today)
     {
     }
@@ -53,11 +56,13 @@ final class FollowedBeliefs implements Beliefs
     public function on(int $today): void
     {
         $this->today = $today;
+        $this->believed = [];
     }
 
     /** @param  list<Done>  $day  the sets of one day, later than all seen before */
     public function see(array $day): void
     {
+        $this->believed = [];
         foreach (Pattern::cases() as $pattern) {
             $told = array_filter(array_map(static fn (Done $d): ?Observation => $d->pattern() === $pattern ? $d->observation() : null, $day), static fn (?Observation $o): bool => $o !== null);
             $state = $told === [] ? null : CapacityFilter::usual()->afterDay($this->upTo($pattern, PHP_INT_MAX), array_values($told));
@@ -70,7 +75,7 @@ final class FollowedBeliefs implements Beliefs
 
     public function of(?Pattern $pattern): Belief
     {
-        return Belief::on($this->today, $pattern === null ? null : $this->upTo($pattern, $this->today));
+        return $this->believed[$pattern->value ?? ''] ??= Belief::on($this->today, $pattern === null ? null : $this->upTo($pattern, $this->today));
     }
 
     public function shareOn(Pattern $pattern, int $day): ?float
