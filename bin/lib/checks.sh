@@ -78,6 +78,9 @@ await() { # what, "of", whose row
     done
 }
 
+# Whether what several rows would do falls to this one.
+take() { (set -o noclobber && : >"$RUN/$1.taken") 2>/dev/null; }
+
 sum_up() {
     awk '{ passed += $1; failed += $2 } END { print passed + 0 " passed, " failed + 0 " failed"; exit failed > 0 }' "$COUNTS"
 }

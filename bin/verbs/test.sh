@@ -10,10 +10,10 @@ rm -rf "$PG_DATA"
 prepare "${RUN_PACKAGES[@]}"
 port="$(free_port)"
 export STEADY_TEST_URL="http://127.0.0.1:$port"
-rm -f "$RUN"/*.{done,ended}
+rm -f "$RUN"/*.{done,ended,taken}
 
 # Three rows side by side. The walks take the longest, and wait for a browser: what they leave of the processor is for those
-# that need the database too, and what these leave for those that need nothing that runs.
+# that need the database too, and what these leave for those that need nothing that runs. Whoever comes to an end takes of what is left.
 walks() {
     install_packages "${TEST_PACKAGES[@]}" > >(cat) & # in lines, not over those of the suites
     local tools=$!
@@ -25,29 +25,35 @@ walks() {
     suite browser --exclude-group=kills --exclude-group=speed "$@"
     await tables of database_too
     suite browser --group=kills "$@"
+    what_is_left "$@"
 }
 
 database_too() {
-    check "PHP style (Pint)" "${COMPUTING[@]}" "$ROOT/vendor/bin/pint" --test
     await instance of walks
     DB_PERSISTENT=true as_owner_suite api "$@" # a new connection a test is a twentieth of it
     as_owner_suite upgrade "$@"
     done_with tables # which nobody uses any more when PostgreSQL is killed
     check "API document and client types are current" api_types_current
-    check "PHPStan, core and formats at level max" phpstan phpstan.neon
-    check "PHPStan, shell at level 8" phpstan phpstan-app.neon
-    suite core "$@"
+    what_is_left "$@"
 }
 
 code_alone() {
+    check "PHP style (Pint)" "${COMPUTING[@]}" "$ROOT/vendor/bin/pint" --test
     check "Client types (vue-tsc)" npm_here run types
     check "Client lint (ESLint, Prettier)" npm_here run lint
     check "Client units (Vitest)" npm_here run units
-    for suite in arch formats devices; do
-        suite "$suite" "$@"
-    done
+    what_is_left "$@"
+}
+
+what_is_left() {
     await tools of walks
-    suite reference "$@"
+    ! take core || suite core "$@"
+    ! take formats || suite formats "$@"
+    ! take phpstan-app || check "PHPStan, shell at level 8" phpstan phpstan-app.neon
+    ! take phpstan || check "PHPStan, core and formats at level max" phpstan phpstan.neon
+    ! take reference || suite reference "$@"
+    ! take devices || suite devices "$@"
+    ! take arch || suite arch "$@"
 }
 
 row walks 0 "$@"
