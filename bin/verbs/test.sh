@@ -40,7 +40,6 @@ database_too() {
 code_alone() {
     check "PHP style (Pint)" "${COMPUTING[@]}" "$ROOT/vendor/bin/pint" --test
     check "Client types (vue-tsc)" npm_here run types
-    check "Client lint (ESLint, Prettier)" npm_here run lint
     check "Client units (Vitest)" npm_here run units
     what_is_left "$@"
 }
@@ -48,6 +47,7 @@ code_alone() {
 what_is_left() {
     await tools of walks
     ! take core || suite core "$@"
+    ! take lint || check "Client lint (ESLint, Prettier)" npm_here run lint
     ! take formats || suite formats "$@"
     ! take phpstan-app || check "PHPStan, shell at level 8" phpstan phpstan-app.neon
     ! take phpstan || check "PHPStan, core and formats at level max" phpstan phpstan.neon
