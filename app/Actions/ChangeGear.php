@@ -103,11 +103,15 @@ final readonly class ChangeGear
                 ->where(static fn (Builder $q) => $q->whereNull('out_told_at')->orWhere('out_told_at', '<', $told->told_at))
                 ->update(['out_on' => $on, 'out_told_at' => $told->told_at]);
             $changes = $stands === 1 && $piece->out_on !== $on;
-            $changes && $this->kit->outChanged();
+            if ($changes) {
+                $this->kit->outChanged();
+            }
 
             return $changes;
         });
-        $changed && $this->calls->afterKitChange();
+        if ($changed) {
+            $this->calls->afterKitChange();
+        }
     }
 
     public function floor(Floor $floor): void

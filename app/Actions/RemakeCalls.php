@@ -51,17 +51,17 @@ final class RemakeCalls
     public function now(): void
     {
         $this->waiting = false;
-        $this->behind(Athlete::query());
+        $this->makeAnew(Athlete::query());
     }
 
     /** Whether there was anything to make anew of an athlete whom somebody looks at. */
     public function of(Athlete $athlete): bool
     {
-        return $athlete->gear_seen < $this->gym->gym()->gear_changes && $this->behind(Athlete::query()->whereKey($athlete->id));
+        return $athlete->gear_seen < $this->gym->gym()->gear_changes && $this->makeAnew(Athlete::query()->whereKey($athlete->id));
     }
 
     /** @param  Builder<Athlete>  $athletes */
-    private function behind(Builder $athletes): bool
+    private function makeAnew(Builder $athletes): bool
     {
         $changes = $this->gym->gym()->gear_changes;
 

@@ -78,8 +78,13 @@ await() { # what, "of", whose row
     done
 }
 
-# Whether what several rows would do falls to this one.
-take() { (set -o noclobber && : >"$RUN/$1.taken") 2>/dev/null; }
+# What several rows would do is done by the first that comes to it.
+once() { # name, command…
+    if (set -o noclobber && : >"$RUN/$1.taken") 2>/dev/null; then
+        shift
+        "$@"
+    fi
+}
 
 sum_up() {
     awk '{ passed += $1; failed += $2 } END { print passed + 0 " passed, " failed + 0 " failed"; exit failed > 0 }' "$COUNTS"

@@ -46,14 +46,14 @@ code_alone() {
 
 what_is_left() {
     await tools of walks
-    ! take core || suite core "$@"
-    ! take lint || check "Client lint (ESLint, Prettier)" npm_here run lint
-    ! take formats || suite formats "$@"
-    ! take phpstan-app || check "PHPStan, shell at level 8" phpstan phpstan-app.neon
-    ! take phpstan || check "PHPStan, core and formats at level max" phpstan phpstan.neon
-    ! take reference || suite reference "$@"
-    ! take devices || suite devices "$@"
-    ! take arch || suite arch "$@"
+    once core suite core "$@"
+    once lint check "Client lint (ESLint, Prettier)" npm_here run lint
+    once formats suite formats "$@"
+    once phpstan-app check "PHPStan, shell at level 8" phpstan phpstan-app.neon
+    once phpstan check "PHPStan, core and formats at level max" phpstan phpstan.neon
+    once reference suite reference "$@"
+    once devices suite devices "$@"
+    once arch suite arch "$@"
 }
 
 row walks 0 "$@"

@@ -46,7 +46,7 @@ final class StoredCapacity
     public static function read(string $kept, int $day): ?CapacityState
     {
         return StoredForm::read('capacity', $kept, static function (JsonObject $j) use ($day): ?CapacityState {
-            $setups = array_combine($j->texts('setups', PHP_INT_MAX, self::LONGEST_KEY), array_map(intval(...), $j->numbers('places', PHP_INT_MAX)));
+            $setups = array_combine($j->texts('setups', StoredForm::ANY, self::LONGEST_KEY), array_map(intval(...), $j->numbers('places', StoredForm::ANY)));
             $figures = PackedFigures::read($j->text('figures', self::LONGEST_STATE));
             $hypotheses = CapacityFilter::usual()->hypotheses;
             $size = Gaussian::FIRST_ERROR + count($setups);

@@ -23,7 +23,7 @@ final readonly class FollowLog
     public function handle(Request $request, Closure $next): Response
     {
         $athlete = $request->route('athlete');
-        $athlete instanceof Athlete ? $this->bringUpToDate($athlete) : $this->catchUp->now(is_string($athlete) ? $athlete : null);
+        $athlete instanceof Athlete ? $this->bringUpToDate($athlete) : $this->catchUp->now();
 
         return $next($request);
     }
