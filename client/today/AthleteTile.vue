@@ -45,7 +45,8 @@ const twice = computed(() => {
     if (!a || !b) {
         return '';
     }
-    return a.by === b.by ? `${countWords(a)} and ${countWords(b)}, on two devices` : `${props.coachName(a.by)} ${countWords(a)}, ${props.coachName(b.by)} ${countWords(b)}`;
+    const of = a.setup_name === null || a.setup_name === line.value?.rung?.name ? '' : `${a.setup_name}: `;
+    return of + (a.by === b.by ? `${countWords(a)} and ${countWords(b)}, on two devices` : `${props.coachName(a.by)} ${countWords(a)}, ${props.coachName(b.by)} ${countWords(b)}`);
 });
 /** What comes after the sets that are left of this line. */
 const then = computed(() => {

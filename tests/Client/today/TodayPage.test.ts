@@ -187,6 +187,12 @@ it('takes in what another coach logged, says so of the same set logged twice, an
     await eventually(() => expect(deeds().map((d) => d.taken_back?.set_id)).toEqual([both.sets[1]!.id]));
 });
 
+it('says of which exercise a set was logged twice where another is next', async () => {
+    const sets = [done(8, '2026-03-20T11:59:40Z', { by: 'bea' }), done(8, '2026-03-20T11:59:58Z')];
+    const { sees } = await floor(day(athlete('Ada', [line({ sets: 2 }), plank], { sets })));
+    await sees('Logged twice? Heron 44 mm, foot, Beam bar: Bea 8, Coach 8');
+});
+
 it('drops an answer that was on its way while a set of this device came to stand, and asks again', async () => {
     const theirs = athlete('Ada', [line(), plank], { sets: [done(5, '2026-03-20T11:50:00Z', { by: 'bea' })] });
     let answer = (): void => {};
