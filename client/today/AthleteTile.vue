@@ -99,7 +99,7 @@ const last = computed(() =>
                 <button v-if="undo && !tile.twice" type="button" class="plain undo" @click="undo.undo">Undo {{ undo.words }}</button>
             </div>
             <p v-if="tile.twice" class="note" role="status">
-                Logged twice? {{ twice }}
+                <span class="whole">Logged twice? {{ twice }}</span>
                 <button type="button" class="plain" @click="deeds.takeBack(athlete.id, tile.twice[1])">Keep the first</button>
                 <button type="button" class="plain" @click="emit('keepBoth', tile.twice[1].id)">Both</button>
             </p>
