@@ -237,6 +237,17 @@ final readonly class JsonObject
         return preg_match($shape, $text) === 1 ? $text : throw Unreadable::at($this->at($key), 'This must be a UUID.', $text);
     }
 
+    /** @return list<string> */
+    public function uuids(string $key, int $most): array
+    {
+        $uuids = [];
+        foreach ($this->items($key, $most) as $i => $item) {
+            $uuids[] = (new self((object) [(string) $i => $item], $this->at($key)))->uuid((string) $i);
+        }
+
+        return $uuids;
+    }
+
     public function optionalUuid(string $key): ?string
     {
         return $this->has($key) ? $this->uuid($key) : null;

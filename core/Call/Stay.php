@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call;
 
+use SteadyRung\Exercise\Rung;
 use SteadyRung\InWords;
 use SteadyRung\Method\Measure;
 use SteadyRung\Setup\Warning;
@@ -34,6 +35,7 @@ final readonly class Stay implements Rule
             $situation->rung(),
             [
                 new Evidence($latest === null ? 'No session on this set-up yet.' : sprintf('Last session on this set-up: %s%s.', $latest->counts(), $situation->standard->measure === Measure::Seconds ? ' s' : ' clean')),
+                ...$this->slips($situation->rung()),
                 ...$situation->largeStep(),
             ],
             ! $situation->foresight->isKnown() || count($situation->sessions) < $situation->standard->sessions ? Confidence::Slight : Confidence::Fair,
@@ -41,6 +43,14 @@ final readonly class Stay implements Rule
             $this->missing($situation),
             MixedSet::over($situation),
         ));
+    }
+
+    /** @return list<Evidence> what to say of heels that slip on this floor */
+    private function slips(Rung $rung): array
+    {
+        $slips = $rung->load->warning(WarningCode::HeelsSlip);
+
+        return $slips === null ? [] : [new Evidence($slips->text)];
     }
 
     /** @return non-empty-list<string> */

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace SteadyRung\Call;
 
 use SteadyRung\Exercise\Rung;
+use SteadyRung\InWords;
 use SteadyRung\Ladder\Steps;
 
 /**
- * No set up to the floor in two sessions running: more help.
+ * No set up to the floor in two sessions running, or not one rep likely: more help.
  */
 final readonly class StepDownBelowFloor implements Rule
 {
+    /** One rep at least is as likely as not, or the set-up is out of reach. */
+    private const ONE_REP = 0.5;
+
     public function verdict(): Verdict
     {
         return Verdict::StepDown;
@@ -26,15 +30,31 @@ final readonly class StepDownBelowFloor implements Rule
     {
         $short = $situation->sessionsShort();
         $down = $situation->steps->down;
+        $chance = $down === null ? null : $this->chanceOfOne($situation);
 
         return match (true) {
-            $short === 0 || $down === null => Finding::silent(),
+            $down === null => Finding::silent(),
+            $chance !== null && $chance < self::ONE_REP => Finding::fires($this->call($situation, $down, $this->hopeless($chance))),
+            $short === 0 => Finding::silent(),
             $short < $situation->standard->sessions => Finding::nearly($this->evidence($situation, $short)),
-            default => Finding::fires($this->call($situation, $down)),
+            default => Finding::fires($this->call($situation, $down, $this->evidence($situation, $short))),
         };
     }
 
-    private function call(Situation $situation, Rung $down): Call
+    /** Nothing of unassisted reps, which are tried before they are likely. */
+    private function chanceOfOne(Situation $situation): ?float
+    {
+        $rung = $situation->rung();
+
+        return $rung->share() < 1.0 ? $situation->predict($rung)?->chanceOf(1.0) : null;
+    }
+
+    private function hopeless(float $chance): Evidence
+    {
+        return new Evidence(sprintf('One rep on this set-up today: %s; it needs %s.', InWords::chance($chance), InWords::chance(self::ONE_REP)), $chance, self::ONE_REP);
+    }
+
+    private function call(Situation $situation, Rung $down, Evidence $why): Call
     {
         $standard = $situation->standard;
 
@@ -42,7 +62,7 @@ final readonly class StepDownBelowFloor implements Rule
             $this->verdict(),
             $this->name(),
             $down,
-            [$this->evidence($situation, $situation->sessionsShort()), $this->easing($situation->rung()->share() - $down->share())],
+            [$why, $this->easing($situation->rung()->share() - $down->share())],
             Confidence::Firm,
             $situation->chanceOfFloor($down),
             [sprintf('One set of %s or more would hold this set-up.', $standard->countWords($standard->floor))],

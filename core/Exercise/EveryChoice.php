@@ -47,12 +47,13 @@ final readonly class EveryChoice
 
     private const MOST_PINS = 400;
 
-    /** Footings times hangs of rows, each tried at every heel mark. */
-    private const MOST_ROW_PLACES = 50;
+    /** Hangs of rows from one footing, each tried at every heel mark. */
+    private const MOST_ROW_HANGS = 12;
 
     private const MOST_ROW_FOOTINGS = 5;
 
-    private const FEW_ROW_PLACES = 8;
+    /** Hands nearer to each other than this in height, on anchors of the same height, make the same rows. */
+    private const SAME_HANDS_M = 0.02;
 
     /** Heel marks are taped on the floor this far apart, from this to that. */
     private const MARK_STEP_CM = 5;
@@ -84,7 +85,7 @@ final readonly class EveryChoice
         $choices = match ($kind) {
             ChoiceKind::Hop => $this->hops(),
             ChoiceKind::LowBar => $this->lowBars(),
-            ChoiceKind::Row => $this->rows([null, ...$this->kit->boxes], self::FEW_ROW_PLACES, 2 * self::MARK_STEP_CM),
+            ChoiceKind::Row => $this->rows([null, ...$this->kit->boxes], 2 * self::MARK_STEP_CM),
             default => $this->in($kind->lane()),
         };
         foreach ($choices as $choice) {
@@ -138,7 +139,7 @@ final readonly class EveryChoice
                 yield from $this->pairs($band, $piece);
             }
         } elseif ($piece instanceof Box) {
-            yield from $this->rows([$piece], intdiv(self::MOST_ROW_PLACES, self::MOST_ROW_FOOTINGS));
+            yield from $this->rows([$piece]);
         } else {
             yield Weighted::of([$piece->id]);
         }
@@ -226,7 +227,7 @@ final readonly class EveryChoice
     {
         $last = count($all) - 1;
 
-        return $last < $most ? $all : array_map(static fn (int $i): mixed => $all[intdiv($i * $last, $most - 1)], range(0, $most - 1));
+        return $last < $most ? $all : array_map(static fn (int $i): mixed => $all[intdiv($i * $last, max(1, $most - 1))], range(0, $most - 1));
     }
 
     /**
@@ -301,35 +302,41 @@ final readonly class EveryChoice
      * @param  list<Box|null>  $boxes under the heels; null is the floor
      * @return \Generator<int, Choice>
      */
-    private function rows(array $boxes, int $mostPlaces = self::MOST_ROW_PLACES, int $stepCm = self::MARK_STEP_CM): \Generator
+    private function rows(array $boxes, int $stepCm = self::MARK_STEP_CM): \Generator
     {
-        $boxes = self::spread($boxes, self::MOST_ROW_FOOTINGS);
-        foreach ($boxes as $box) {
-            foreach (self::spread($this->rowHangs($box), intdiv($mostPlaces, count($boxes))) as $hang) {
-                yield from self::marks($hang, $stepCm);
+        $hangs = self::spread($this->rowHangs(), self::MOST_ROW_HANGS);
+        foreach (self::spread($boxes, self::MOST_ROW_FOOTINGS) as $box) {
+            foreach ($hangs as $hang) {
+                yield from self::marks($hang->onFooting($box?->id), $stepCm);
             }
         }
     }
 
     /**
-     * Where rows hang, the lowest hands first.
+     * Where rows hang, the lowest hands first; of those that make the same rows the first.
      *
      * @return list<InRow>
      */
-    private function rowHangs(?Box $box): array
+    private function rowHangs(): array
     {
         $hangs = [];
         foreach ($this->kit->ringPairs as $rings) {
             foreach ($rings->strapsM as $strapM) {
-                $hangs[] = [$rings->anchorHeightM - $strapM, InRow::onRings($rings->id, $strapM, 0.0, $box?->id)];
+                $hangs[self::hang($rings->anchorHeightM, $strapM)] ??= InRow::onRings($rings->id, $strapM, 0.0);
             }
         }
         foreach ($this->kit->bars as $bar) {
-            $hangs[] = [$bar->heightM, InRow::onBar($bar->id, 0.0, $box?->id)];
+            $hangs[self::hang($bar->heightM, 0.0)] ??= InRow::onBar($bar->id, 0.0);
         }
-        usort($hangs, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        ksort($hangs);
 
-        return array_column($hangs, 1);
+        return array_values($hangs);
+    }
+
+    /** Sorts by the height of the hands. */
+    private static function hang(float $anchorHeightM, float $strapM): string
+    {
+        return sprintf('%04.0f %04.0f', ($anchorHeightM - $strapM) / self::SAME_HANDS_M, $anchorHeightM / self::SAME_HANDS_M);
     }
 
     /** @return \Generator<int, Choice> */

@@ -15,8 +15,6 @@ use SteadyRung\Safety\ScreenDue;
  */
 final class Readiness
 {
-    private const SORE = 4;
-
     /** The gravest concern; none where the session can begin. */
     public static function of(Brief $brief, Session $session, ?ScreenDue $screen): ?Concern
     {
@@ -36,13 +34,11 @@ final class Readiness
 
     private static function ofDays(Brief $brief): ?Concern
     {
-        $last = $brief->diary->lastDay($brief->today - 1);
-        $away = $last === null ? 0 : $brief->today - $last;
-        $soreness = $brief->diary->soreness($brief->today) ?? 0;
+        $away = $brief->daysAway();
 
         return match (true) {
-            $away >= SessionWriter::AWAY_DAYS => new Concern(ConcernKind::Away, sprintf('Back after %d days: one rung easier today.', $away)),
-            $soreness >= self::SORE => new Concern(ConcernKind::Sore, sprintf('Sore, %d of 5: look before loading.', $soreness)),
+            $away >= SessionWriter::AWAY_DAYS => new Concern(ConcernKind::Away, sprintf('Back after %d days: nothing harder than last time today.', $away)),
+            $brief->isSore() => new Concern(ConcernKind::Sore, sprintf('Sore, %d of 5: look before loading.', $brief->diary->soreness($brief->today))),
             default => null,
         };
     }

@@ -8,7 +8,7 @@ use SteadyRung\Exercise\Rung;
 
 /**
  * The steadiest way through the rungs from a share to a goal: the smallest possible largest step, then the fewest
- * set-ups, then the surest ones.
+ * set-ups, then the surest ones and, of rows, those whose heels need the least grip.
  */
 final readonly class SteadyLadder
 {
@@ -87,7 +87,7 @@ final readonly class SteadyLadder
     }
 
     /**
-     * One rung for each share, the surest.
+     * One rung for each share, the surest and steadiest.
      *
      * @param  list<Rung>  $rungs sorted by share
      * @return list<Rung>
@@ -98,7 +98,7 @@ final readonly class SteadyLadder
         foreach ($rungs as $rung) {
             $last = end($distinct);
             if ($last !== false && $rung->share() - $last->share() <= self::SAME_SHARE) {
-                if ($rung->load->shareSd >= $last->load->shareSd) {
+                if (self::cost($rung) >= self::cost($last)) {
                     continue;
                 }
                 array_pop($distinct);
@@ -183,10 +183,10 @@ final readonly class SteadyLadder
         return self::traced($before, count($shares) - 1);
     }
 
-    /** One, and a little more the less sure its share is: less than one in all, however many rungs there are. */
+    /** One, and a little more the less sure its share is and the more grip its heels need: less than one in all, however many rungs there are. */
     private static function cost(Rung $rung): float
     {
-        return 1.0 + 1e-4 * min(1.0, $rung->load->shareSd);
+        return 1.0 + 1e-4 * min(1.0, $rung->load->shareSd) + 1e-5 * min(1.0, $rung->load->friction ?? 0.0);
     }
 
     /**

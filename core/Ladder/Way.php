@@ -23,8 +23,6 @@ final readonly class Way
 
     private const SAME_SHARE = 1e-6;
 
-    private const SAME_ROW = 1e-3;
-
     private function __construct(public float $fromShare, public float $toShare, public ?Rung $below, public SteadyLadder $ladder)
     {
     }
@@ -47,7 +45,7 @@ final readonly class Way
             default => Steps::nearestUp($now, $near),
         };
         $ladder = SteadyLadder::through($candidates, $from, $to, Steps::SMALLEST, $mostRungs ?? self::USUAL_RUNGS, $first)
-            ->on(static fn (Rung $rung): Rung => self::onBarOf($now, $rung === $first ? $rung : self::steadiestHeels($rung, $candidates), $search, $body));
+            ->on(static fn (Rung $rung): Rung => self::onBarOf($now, $rung, $search, $body));
 
         return new self($from, $to, $now === null ? null : Steps::nearestDown($now, $near), $ladder);
     }
@@ -78,20 +76,6 @@ final readonly class Way
     private static function fades(Rung $now): bool
     {
         return in_array($now->exercise->setup->kind(), [ChoiceKind::Band, ChoiceKind::Foot, ChoiceKind::LowBar, ChoiceKind::Hop], true);
-    }
-
-    /**
-     * Of rows that carry the same, the one whose heels need the least grip.
-     *
-     * @param  list<Rung>  $candidates
-     */
-    private static function steadiestHeels(Rung $rung, array $candidates): Rung
-    {
-        foreach ($rung->lane() === Lane::Row ? $candidates : [] as $other) {
-            $rung = abs($other->share() - $rung->share()) < self::SAME_ROW && $other->load->friction < $rung->load->friction && $other->holds() ? $other : $rung;
-        }
-
-        return $rung;
     }
 
     /** The same bands on the bar in use, where they carry the same there. */

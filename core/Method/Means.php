@@ -63,7 +63,28 @@ final readonly class Means
      */
     public function rungs(RungSearch $search, Body $body): array
     {
-        return array_values(array_filter($search->kind($this->kind, $body, $this->exercise(...)), $this->holds(...)));
+        return $this->between($this->anywhere($search, $body));
+    }
+
+    /**
+     * The same wherever it lies.
+     *
+     * @return list<Rung>
+     */
+    public function anywhere(RungSearch $search, Body $body): array
+    {
+        return $search->kind($this->kind, $body, $this->exercise(...));
+    }
+
+    /**
+     * Those between its shares.
+     *
+     * @param  list<Rung>  $anywhere
+     * @return list<Rung>
+     */
+    public function between(array $anywhere): array
+    {
+        return array_values(array_filter($anywhere, $this->holds(...)));
     }
 
     /** Whether a rung is one of its kind and done as it asks, wherever it lies. */
@@ -78,7 +99,19 @@ final readonly class Means
     /** One line that is the same for the same means. */
     public function key(): string
     {
-        return implode('|', [$this->kind->value, $this->movement->value, $this->at->value ?? '', $this->seconds ?? '', $this->grip->value, $this->width->value, $this->upBy->value ?? '', ...$this->shares]);
+        return implode('|', [$this->anywhereKey(), ...$this->shares]);
+    }
+
+    /** The same for the same work, between whatever shares. */
+    public function anywhereKey(): string
+    {
+        return implode('|', [$this->kind->value, $this->movement->value, $this->at->value ?? '', $this->seconds ?? '', $this->grip->value, $this->width->value, $this->upBy->value ?? '']);
+    }
+
+    /** The same with no least share. */
+    public function fromNothing(): self
+    {
+        return new self($this->kind, $this->movement, $this->at, $this->seconds, $this->grip, $this->width, $this->upBy, [0.0, $this->shares[1]]);
     }
 
     public function lane(): Lane

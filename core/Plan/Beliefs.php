@@ -17,6 +17,9 @@ interface Beliefs
     /** Today; nothing where there is no pattern, or no set told of it. */
     public function of(?Pattern $pattern): Belief;
 
+    /** The same as it was before a day's sets, where anything was believed before. */
+    public function before(int $day): self;
+
     /** Capacity as a share of bodyweight, as it was believed at the end of a day. */
     public function shareOn(Pattern $pattern, int $day): ?float;
 

@@ -7,6 +7,7 @@ namespace SteadyRung\Plan;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\Measure;
+use SteadyRung\Safety\Pain;
 
 /**
  * A set of work beside the pull.
@@ -18,7 +19,7 @@ final readonly class BesideDone
 
     private const HEAVIER = 0.05;
 
-    public function __construct(public int $day, public Accessory $accessory, public ?int $reps, public ?float $seconds, public ?float $loadKg, public ?float $metres = null)
+    public function __construct(public int $day, public Accessory $accessory, public ?int $reps, public ?float $seconds, public ?float $loadKg, public ?float $metres = null, public ?Pain $pain = null)
     {
     }
 

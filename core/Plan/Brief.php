@@ -73,10 +73,30 @@ final readonly class Brief
         return $this->but(hand: $hand);
     }
 
-    /** As it was before anything was done today. */
+    /** As it was before any work was done today. */
     public function beforeToday(): self
     {
-        return $this->but(diary: $this->diary->before($this->today));
+        return $this->but(diary: $this->diary->beforeWorkOn($this->today), beliefs: $this->beliefs->before($this->today));
+    }
+
+    /** Sets of work done today. */
+    public function begun(): int
+    {
+        return count(array_filter($this->diary->done, fn (Done $d): bool => $d->day === $this->today && $d->purpose === Purpose::Work));
+    }
+
+    /** Days since the last set of any kind before today; 0 before a first. */
+    public function daysAway(): int
+    {
+        $last = $this->diary->lastDay($this->today - 1);
+
+        return $last === null ? 0 : $this->today - $last;
+    }
+
+    /** Whether an easy day comes first. */
+    public function isSore(): bool
+    {
+        return $this->diary->soreness($this->today) >= Signal::MARKED_SORENESS;
     }
 
     public function caps(): Caps
@@ -90,8 +110,8 @@ final readonly class Brief
         return $this->perWeek ?? $this->rules->mostPerWeek($this->method->perWeek[1]);
     }
 
-    private function but(?Place $place = null, ?HouseRules $rules = null, ?ByHand $hand = null, ?Diary $diary = null): self
+    private function but(?Place $place = null, ?HouseRules $rules = null, ?ByHand $hand = null, ?Diary $diary = null, ?Beliefs $beliefs = null): self
     {
-        return new self($this->today, $this->method, $place ?? $this->place, $rules ?? $this->rules, $diary ?? $this->diary, $this->beliefs, $this->ways, $this->perWeek, $this->missing, $this->capLimits, $hand ?? $this->hand, $this->off, $this->builder, $this->isClimber);
+        return new self($this->today, $this->method, $place ?? $this->place, $rules ?? $this->rules, $diary ?? $this->diary, $beliefs ?? $this->beliefs, $this->ways, $this->perWeek, $this->missing, $this->capLimits, $hand ?? $this->hand, $this->off, $this->builder, $this->isClimber);
     }
 }

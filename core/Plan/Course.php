@@ -24,14 +24,14 @@ final readonly class Course
 
     public static function of(Brief $brief): self
     {
-        $now = $brief->place->rung !== null ? $brief->place : self::picked($brief);
+        $now = $brief->place->rung !== null && ! $brief->diary->beginsAnew($brief->place->rung, $brief->today) ? $brief->place : self::picked($brief);
         if ($now->rung === null) {
             return new self($now, null, null, []);
         }
         $steps = self::climbs($brief, $now) ? $brief->ways->steps($now->rung, $brief->belief($now->rung)) : new Steps($now->rung, null, null);
         $within = $steps->up !== null && self::isInStage($now, $steps->up) ? $now->on($steps->up) : null;
         [$next, $passed] = $within === null ? self::after($brief, $now->stage) : [null, []];
-        $down = $steps->down !== null ? $now->on($steps->down) : self::before($brief, $now->stage);
+        $down = $steps->down !== null ? $now->on($steps->down) : self::before($brief, $now->stage, $now->rung);
 
         return new self($now, $within ?? $next, $down, $passed);
     }
@@ -101,11 +101,12 @@ final readonly class Course
         return [null, $passed];
     }
 
-    private static function before(Brief $brief, Stage $stage): ?Place
+    /** The last stage before that something fits for which carries no more. */
+    private static function before(Brief $brief, Stage $stage, Rung $than): ?Place
     {
         for ($before = $brief->method->before($stage); $before !== null; $before = $brief->method->before($before)) {
             $rung = (new Pick($brief))->of($before->work());
-            if ($rung !== null) {
+            if ($rung !== null && $rung->load->effectiveShare() <= $than->load->effectiveShare() && $rung->share() <= $than->share()) {
                 return new Place($before, $brief->today, $rung);
             }
         }

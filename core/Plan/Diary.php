@@ -6,6 +6,7 @@ namespace SteadyRung\Plan;
 
 use SteadyRung\Exercise\Fault;
 use SteadyRung\Exercise\HoldAt;
+use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Safety\CapLimits;
 use SteadyRung\Safety\Caps;
@@ -42,11 +43,11 @@ final readonly class Diary
         return $this->done === [];
     }
 
-    /** Without what was done on a day and later; what was told stays. */
-    public function before(int $day): self
+    /** Without the work of a day and all that came later; its baseline, and what was told, stays. */
+    public function beforeWorkOn(int $day): self
     {
         return new self(
-            array_values(array_filter($this->done, static fn (Done $d): bool => $d->day < $day)),
+            array_values(array_filter($this->done, static fn (Done $d): bool => $d->day < $day || ($d->day === $day && $d->purpose === Purpose::Baseline))),
             array_values(array_filter($this->beside, static fn (BesideDone $b): bool => $b->day < $day)),
             $this->signals,
             $this->cleared,
@@ -71,6 +72,19 @@ final readonly class Diary
         $days = $this->days($upTo);
 
         return $days === [] ? null : $days[count($days) - 1];
+    }
+
+    /**
+     * Whether a new baseline decides the set-up: it was taken after so many weeks without work that it comes first, and no work was
+     * done on the rung since.
+     */
+    public function beginsAnew(Rung $rung, int $today): bool
+    {
+        $baseline = $this->last(static fn (Done $d): bool => $d->purpose === Purpose::Baseline && $d->day <= $today)?->day;
+        $worked = $baseline === null ? null : $this->last(static fn (Done $d): bool => $d->purpose === Purpose::Work && $d->day < $baseline)?->day;
+
+        return $worked !== null && $baseline - $worked >= Refusal::AWAY_DAYS
+            && $this->first(static fn (Done $d): bool => $d->purpose === Purpose::Work && $d->day >= $baseline && $d->isOn($rung)) === null;
     }
 
     public function isNewcomer(int $today): bool
@@ -148,7 +162,7 @@ final readonly class Diary
     public function pain(): ?Pain
     {
         $told = [];
-        foreach ([...$this->done, ...$this->signals] as $one) {
+        foreach ([...$this->done, ...$this->beside, ...$this->signals] as $one) {
             if ($one->pain !== null && ! $this->isCleared($one->day)) {
                 $told[] = $one->pain;
             }

@@ -78,10 +78,10 @@ final readonly class Done
         return $this->manner->pattern($this->kind);
     }
 
-    /** Reps with all of bodyweight. */
+    /** Reps of the whole pull with all of bodyweight. */
     public function strictReps(): int
     {
-        return $this->share >= 1.0 - self::SAME_SHARE && $this->pattern() === Pattern::Pull ? (int) $this->reps : 0;
+        return $this->share >= 1.0 - self::SAME_SHARE && $this->manner->movement === Movement::Full && $this->pattern() === Pattern::Pull ? (int) $this->reps : 0;
     }
 
     /** What a gate counts of it. */

@@ -65,7 +65,8 @@ final class FollowedBeliefs implements Beliefs
         $this->believed = [];
         foreach (Pattern::cases() as $pattern) {
             $told = array_filter(array_map(static fn (Done $d): ?Observation => $d->pattern() === $pattern ? $d->observation() : null, $day), static fn (?Observation $o): bool => $o !== null);
-            $state = $told === [] ? null : CapacityFilter::usual()->afterDay($this->upTo($pattern, PHP_INT_MAX), array_values($told));
+            $told = $told === [] ? [] : Observation::afterWarmUps($told);
+            $state = $told === [] ? null : CapacityFilter::usual()->afterDay($this->upTo($pattern, PHP_INT_MAX), $told);
             if ($state !== null) {
                 $this->states[$pattern->value][$day[0]->day] = $state;
                 $this->paced[$pattern->value][] = self::paced($day, $told);
@@ -76,6 +77,18 @@ final class FollowedBeliefs implements Beliefs
     public function of(?Pattern $pattern): Belief
     {
         return $this->believed[$pattern->value ?? ''] ??= Belief::on($this->today, $pattern === null ? null : $this->upTo($pattern, $this->today));
+    }
+
+    public function before(int $day): self
+    {
+        $before = new self($this->today);
+        $before->paced = $this->paced;
+        foreach ($this->states as $pattern => $states) {
+            $earlier = array_filter($states, static fn (int $on): bool => $on < $day, ARRAY_FILTER_USE_KEY);
+            $before->states[$pattern] = $earlier === [] ? $states : $earlier;
+        }
+
+        return $before;
     }
 
     public function shareOn(Pattern $pattern, int $day): ?float

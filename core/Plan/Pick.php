@@ -23,8 +23,13 @@ final readonly class Pick
 
     private const LIKELY = 0.8;
 
+    /** One rep less than asked, as likely as this, lets somebody come back to a rung (prototypes). */
+    private const LIKELY_AGAIN = 0.85;
+
     /** Nobody feels less than this, in carried share. */
     private const AS_HARD = 0.03;
+
+    private const SAME_SHARE = 1e-6;
 
     /** A warm-up leaves so many reps. */
     private const WARM_UP_RESERVE = 5;
@@ -36,21 +41,76 @@ final readonly class Pick
     {
     }
 
-    /** None where no means is allowed, built and fitting; of several the first, unless the gear makes it too easy and a later one is harder. */
+    /**
+     * None where no means is allowed, built and fitting; of several the first, unless the gear makes it too easy and a later one is harder.
+     * Where none is likely, one with more help than the line means; else the easiest there is.
+     */
     public function of(Prescription $line): ?Rung
     {
-        $easiest = $best = null;
-        foreach ($this->allowed($line) as $means) {
+        $allowed = $this->allowed($line);
+
+        return $this->likely($line, $allowed) ?? $this->likely($line, array_map(static fn (Means $m): Means => $m->fromNothing(), array_values(array_filter($allowed, self::isHelp(...))))) ?? $this->easiest($allowed);
+    }
+
+    /** @param  list<Means>  $allowed */
+    private function likely(Prescription $line, array $allowed): ?Rung
+    {
+        $best = null;
+        foreach ($allowed as $means) {
             $rungs = $this->rungs($means);
             $likely = $this->hardestLikely($line, $means, $rungs);
             $best = $best === null || ($likely !== null && $likely->share() > $best->share()) ? $likely : $best;
             if ($best !== null && ! $this->isTooEasy($line, $best)) {
                 return $best;
             }
-            $easiest = $rungs !== [] && $means->kind !== ChoiceKind::Strict && $means->movement !== Movement::Lowering ? $rungs[0] : $easiest;
         }
 
-        return $best ?? $easiest;
+        return $best;
+    }
+
+    /** @param  list<Means>  $allowed */
+    private function easiest(array $allowed): ?Rung
+    {
+        $rungs = array_merge([], ...array_map($this->rungs(...), array_values(array_filter($allowed, self::isHelp(...)))));
+
+        return array_reduce($rungs, static fn (?Rung $easiest, Rung $r): Rung => $easiest === null || $r->load->effectiveShare() < $easiest->load->effectiveShare() ? $r : $easiest);
+    }
+
+    /** Whether the gear can make it easier: the unassisted pull and the way down are as hard as they are. */
+    private static function isHelp(Means $means): bool
+    {
+        return $means->kind !== ChoiceKind::Strict && $means->movement !== Movement::Lowering;
+    }
+
+    /**
+     * The hardest of a line's rungs that is no harder than one, done as it is, and likely again; the easiest of them where none is.
+     */
+    public function noHarder(Prescription $line, Rung $than): Rung
+    {
+        $rungs = array_merge([], ...array_map($this->rungs(...), $this->allowed($line)));
+        $easier = array_filter($rungs, static fn (Rung $r): bool => $r->exercise->manner->movement === $than->exercise->manner->movement && $r->load->effectiveShare() <= $than->load->effectiveShare() + self::SAME_SHARE);
+        usort($easier, static fn (Rung $a, Rung $b): int => [$b->load->effectiveShare(), $a->name] <=> [$a->load->effectiveShare(), $b->name]);
+        foreach ([$than, ...$easier] as $rung) {
+            if ($this->isLikelyAgain($line, $rung)) {
+                return $rung;
+            }
+        }
+
+        return $easier === [] ? $than : $easier[count($easier) - 1];
+    }
+
+    /** Whether nothing helps, so that one rep is worth a try before it is likely. */
+    public static function isStrict(Rung $rung): bool
+    {
+        return $rung->exercise->setup->kind() === ChoiceKind::Strict && $rung->exercise->manner->movement === Movement::Full;
+    }
+
+    private function isLikelyAgain(Prescription $line, Rung $rung): bool
+    {
+        $belief = $this->brief->belief($rung);
+        $chance = $belief->onRung($rung)?->chanceOf((float) max(1, $line->amount->low - 1)) ?? $belief->secondsOn($rung)?->chanceOf((float) $rung->exercise->manner->seconds) ?? 1.0;
+
+        return $chance >= self::LIKELY_AGAIN;
     }
 
     /** Whether it would leave far more than it asks: the next means is looked at where this gear has nothing harder. */
@@ -181,7 +241,7 @@ final readonly class Pick
         return match (true) {
             $means->movement === Movement::Lowering => $seconds?->isControlled() === true,
             $means->movement === Movement::Hold => $seconds !== null && $seconds->chanceOf((float) $line->amount->low) >= self::LIKELY,
-            $line->amount->low === 1 => StrictTry::isWorthIt((float) $belief->onRung($rung)?->chanceOf(1.0)),
+            $line->amount->low === 1 && self::isStrict($rung) => StrictTry::isWorthIt((float) $belief->onRung($rung)?->chanceOf(1.0)),
             default => $belief->onRung($rung)?->chanceOf((float) ($line->amount->low + $reserve)) >= self::LIKELY,
         };
     }

@@ -22,6 +22,9 @@ use SteadyRung\Strength\Belief;
  */
 final class SearchedWays implements Ways
 {
+    /** @var array<string, list<Rung>> by means, whatever its shares */
+    private array $anywhere = [];
+
     /** @var array<string, list<Rung>> */
     private array $found = [];
 
@@ -34,7 +37,7 @@ final class SearchedWays implements Ways
 
     public function rungs(Means $means): array
     {
-        return $this->found[$means->key()] ??= $means->rungs($this->search, $this->body);
+        return $this->found[$means->key()] ??= $means->between($this->anywhere[$means->anywhereKey()] ??= $means->anywhere($this->search, $this->body));
     }
 
     /** Rows, pins and seconds change one thing at a time; only bands and boxes are looked through whole. */

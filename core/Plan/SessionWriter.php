@@ -35,7 +35,7 @@ use SteadyRung\Strength\StrictTry;
  */
 final readonly class SessionWriter
 {
-    /** From so many days away on the first session is one rung easier. */
+    /** From so many days away on the first session is no harder than the last one. */
     public const AWAY_DAYS = 14;
 
     private const TRY_REST_S = 180;
@@ -154,7 +154,8 @@ final readonly class SessionWriter
     private function tries(?Refusal $refused): array
     {
         $strict = $this->brief->ways->rung(Exercise::of(new StrictPull));
-        if (! $strict instanceof Rung || $refused !== null || $this->course->now->rung?->exercise->setup->kind() === ChoiceKind::Strict && $this->course->now->rung->exercise->manner->movement === Movement::Full) {
+        $inUse = $this->course->now->rung;
+        if (! $strict instanceof Rung || $refused !== null || $this->brief->isSore() || ($inUse !== null && Pick::isStrict($inUse))) {
             return [];
         }
         $state = $this->brief->beliefs->of(Brief::patternOf($strict))->state;
@@ -184,21 +185,20 @@ final readonly class SessionWriter
         if ($line->accessory !== null && $byHand === null) {
             return $this->beside($asked, $line->accessory);
         }
-        $rung = $byHand instanceof Rung ? $byHand : $this->rungOf($asked);
+        $main = $this->isWork($asked) && ! $byHand instanceof Rung ? TodaysRung::of($this->brief, $this->course, $line) : null;
+        $rung = match (true) {
+            $byHand instanceof Rung => $byHand,
+            $main !== null => $main->rung,
+            $line->means === [] => null,
+            default => (new Pick($this->brief))->of($line),
+        };
         if ($rung === null) {
             return $line->part === Part::WarmUp ? null : sprintf('%s left out: nothing that fits. %s', $line->words(), $this->whatToGet($line));
         }
 
-        return $this->capped($asked, $rung, is_string($byHand) ? [$byHand] : [], $lowered);
-    }
+        $note = $byHand ?? $main?->note;
 
-    private function rungOf(AskedLine $asked): ?Rung
-    {
-        return match (true) {
-            $this->isWork($asked) => $this->mainRung(),
-            $asked->line->means === [] => null,
-            default => (new Pick($this->brief))->of($asked->line),
-        };
+        return $this->capped($asked, $rung, is_string($note) ? [$note] : [], $lowered);
     }
 
     private function isWork(AskedLine $asked): bool
@@ -235,18 +235,6 @@ final readonly class SessionWriter
         };
     }
 
-    private function mainRung(): ?Rung
-    {
-        return $this->daysAway() >= self::AWAY_DAYS ? $this->course->down->rung ?? $this->course->now->rung : $this->course->now->rung;
-    }
-
-    private function daysAway(): int
-    {
-        $last = $this->brief->diary->lastDay($this->brief->today - 1);
-
-        return $last === null ? 0 : $this->brief->today - $last;
-    }
-
     /** @param  list<string>  $notes */
     private function capped(AskedLine $asked, Rung $rung, array $notes, int $lowered): Block|string
     {
@@ -254,6 +242,9 @@ final readonly class SessionWriter
         $amount = $line->amount;
         $sets = $line->sets;
         if ($rung->exercise->manner->movement === Movement::Lowering) {
+            if ($this->brief->isSore()) {
+                return 'Lowering left out: sore.';
+            }
             $left = LoweringsLeft::of($this->brief);
             if ($left->today <= $lowered) {
                 return "Lowering left out: {$left->full()}.";
@@ -264,10 +255,19 @@ final readonly class SessionWriter
         $belief = $this->brief->belief($rung);
         $isPredicted = ! $rung->exercise->manner->movement->isTimed() && $rung->exercise->manner->movement !== Movement::ShoulderBlade;
         $first = $isPredicted && $line->part !== Part::WarmUp ? $belief->onRung($rung) : null;
+        $sets = $this->brief->isSore() && $line->part === Part::Main ? max(1, $sets - 1) : $sets;
+        if ($first !== null && ! TodaysRung::isPossible($this->brief, $rung)) {
+            return "$rung->name left out: not one rep is likely yet.";
+        }
+        $likely = $first === null ? $amount : Likely::of($amount, $first);
         $restS = $this->brief->rules->restS($line->restS, $rung->exercise->setup->kind() === ChoiceKind::Row);
         $expected = $first === null ? [] : array_map($first->with(...), $this->brief->beliefs->fall(Brief::patternOf($rung))->over($sets, (float) $restS, $this->brief->rules->reserve()));
 
-        $isCut = $amount !== $line->amount || $sets !== $line->sets;
+        $isCut = $rung->exercise->manner->movement === Movement::Lowering && ($amount !== $line->amount || $sets !== $line->sets);
+        if ($likely !== $amount) {
+            $notes[] = sprintf('%s × %s instead of %s: more is not likely on it yet.', $sets, $likely->words(), $amount->words());
+            $amount = $likely;
+        }
         $notes = [...$notes, ...$this->touches($asked, $rung), ...($isCut ? [sprintf('%s %d × %s; written is what the caps leave: %d lowerings a session, %d a week.', $asked->change === null ? 'The school asks' : 'By hand it would be', $line->sets, $line->amount->words(), $this->caps->loweringsASession, $this->caps->loweringsAWeek)] : [])];
 
         return new Block(
@@ -342,11 +342,12 @@ final readonly class SessionWriter
     /** @return list<string> */
     private function notesOfPlace(): array
     {
-        $away = $this->daysAway();
+        $away = $this->brief->daysAway();
         $stage = $this->course->now->stage;
 
         return array_values(array_filter([
-            $away >= self::AWAY_DAYS ? sprintf('%d days away: one rung easier for this session.', $away) : null,
+            $away >= self::AWAY_DAYS ? sprintf('%d days away: nothing harder than last time in this session.', $away) : null,
+            $this->brief->isSore() ? sprintf('Sore, %d of 5: fewer sets, more help, no lowering and no test.', $this->brief->diary->soreness($this->brief->today)) : null,
             $this->builder()->idea ?? $stage->note,
             Standing::lacksHang($this->brief, $this->course),
             $this->brief->isClimber ? Caution::ClimbersLoad->text() : null,

@@ -37,7 +37,7 @@ final class Watch
             $kind === ChoiceKind::Band ? Caution::BandWear : null,
             $kind === ChoiceKind::Band ? Caution::BandEntry : null,
             $do->load->warns(WarningCode::StrongRecoil) ? Caution::BandRecoil : null,
-            $do->load->hazard?->mount->needsPartner() === true ? Caution::StrongBand : null,
+            $do->load->warns(WarningCode::FeetFlyUp) || $do->load->warns(WarningCode::PartnerToMount) ? Caution::StrongBand : null,
             $kind === ChoiceKind::Row ? Caution::HeelsGrip : null,
             $kind === ChoiceKind::Added ? Caution::BeltOnHips : null,
             $manner->at?->isGrip() === true || ($kind === ChoiceKind::Strict && ! $lowers) ? Caution::GripFailing : null,

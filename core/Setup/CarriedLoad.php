@@ -74,7 +74,19 @@ final readonly class CarriedLoad
 
     public function warns(WarningCode $code): bool
     {
-        return in_array($code, array_map(static fn (Warning $w): WarningCode => $w->code, $this->warnings), true);
+        return $this->warning($code) !== null;
+    }
+
+    /** The first of a code. */
+    public function warning(WarningCode $code): ?Warning
+    {
+        foreach ($this->warnings as $warning) {
+            if ($warning->code === $code) {
+                return $warning;
+            }
+        }
+
+        return null;
     }
 
     /** With what is to be said of this body. */

@@ -128,8 +128,13 @@ final readonly class Row implements Setup
 
     private function reachSd(Body $body, float $share): float
     {
-        $longer = $this->path($body->withReach($body->reachM + $body->reachSdM()));
+        foreach ([1.0, -1.0] as $way) {
+            $path = $this->path($body->withReach($body->reachM + $way * $body->reachSdM()));
+            if ($path instanceof RowPath) {
+                return abs($path->meanShare() - $share);
+            }
+        }
 
-        return $longer instanceof RowPath ? abs($longer->meanShare() - $share) : 0.0;
+        return 0.0;
     }
 }

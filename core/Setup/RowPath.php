@@ -25,8 +25,8 @@ final readonly class RowPath
     /** Nearer to upright than this nothing is carried worth a name. */
     private const LEAST_LEAN_DEG = 5.0;
 
-    /** A rope flatter to the body than this pulls along it instead of lifting it. */
-    private const LEAST_ROPE_ANGLE_DEG = 50.0;
+    /** A rope flatter to the body than this pulls along it, and a centimetre of strap changes the load by a tenth (judgement). */
+    private const LEAST_ROPE_ANGLE_DEG = 20.0;
 
     /** With less of bodyweight on the feet than this they float. */
     private const LEAST_ON_FEET = 0.1;

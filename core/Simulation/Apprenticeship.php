@@ -125,18 +125,18 @@ final class Apprenticeship
         return $rungs === [] ? null : new Block(Part::Main, $rungs[0], 1, $amount, 180, toFailure: true, purpose: Purpose::Baseline);
     }
 
-    /** @return list<Done> */
+    /** @return list<Done> what was done; warm-ups are logged too, but not among it */
     private function perform(Session $session): array
     {
-        $sets = [];
+        $logged = $sets = [];
         $atS = 0.0;
         foreach ($session->blocks as $block) {
-            if ($block->part !== Part::WarmUp) {
-                array_push($sets, ...$this->trainee->do($block, $this->day, $atS));
-            }
+            $done = $this->trainee->do($block, $this->day, $atS);
+            array_push($logged, ...$done);
+            array_push($sets, ...($block->part === Part::WarmUp ? [] : $done));
             $atS += $block->lastsS() + self::LINE_S;
         }
-        $this->see($sets);
+        $this->see($logged);
 
         return $sets;
     }

@@ -73,8 +73,38 @@ final readonly class Observation
     }
 
     /**
-     * Of the sets of one day, in their order, those that tell of capacity: each test, the first set that is none, the first that is
-     * timed, and the second load of a baseline, which is done a little tired. What comes after them is done too tired to tell.
+     * The sets of one day, in their order, with those known as warm-ups that only say "at least so much" and are followed by work on a
+     * harder load: what a session begins with easily must not stand for what it came to.
+     *
+     * @template K of array-key
+     *
+     * @param  non-empty-array<K, self>  $day
+     * @return non-empty-array<K, self>
+     */
+    public static function afterWarmUps(array $day): array
+    {
+        $hardest = 0.0;
+        foreach (array_reverse($day, true) as $key => $set) {
+            if (! $set->isWorkInReps()) {
+                continue;
+            }
+            if ($set->load->share < $hardest && $set->count()[0] === Side::AtLeast) {
+                $day[$key] = $set->on(Occasion::WarmUp);
+            }
+            $hardest = max($hardest, $set->load->share);
+        }
+
+        return $day;
+    }
+
+    private function isWorkInReps(): bool
+    {
+        return $this->occasion === Occasion::Work && $this->seconds === null;
+    }
+
+    /**
+     * Of the sets of one day, in their order, those that tell of capacity: each test, the first set that is none and no warm-up, the first
+     * that is timed, and the second load of a baseline, which is done a little tired. What comes after them is done too tired to tell.
      *
      * @template K of array-key
      *
@@ -87,6 +117,7 @@ final readonly class Observation
         $first = $second = $timed = null;
         foreach ($day as $key => $set) {
             $tells = match (true) {
+                $set->occasion === Occasion::WarmUp => null,
                 $set->seconds !== null => $timed === null ? $timed = $set : null,
                 $set->occasion === Occasion::Test => $set,
                 $first === null => $first = $set,
@@ -110,6 +141,11 @@ final readonly class Observation
     private function tired(): self
     {
         return new self($this->day, $this->load, $this->reps, $this->reserve, $this->target, $this->occasion, true, $this->seconds, $this->timed);
+    }
+
+    private function on(Occasion $occasion): self
+    {
+        return new self($this->day, $this->load, $this->reps, $this->reserve, $this->target, $occasion, $this->isTired, $this->seconds, $this->timed);
     }
 
     /** What it says of log capacity to somebody whose reps follow this curve; the day's form is not in its variance. */

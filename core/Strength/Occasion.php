@@ -9,6 +9,8 @@ namespace SteadyRung\Strength;
  */
 enum Occasion
 {
+    /** Before harder work of the day, and easy: no evidence. */
+    case WarmUp;
     case Work;
     case Baseline;
     case Test;

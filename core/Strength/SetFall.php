@@ -116,6 +116,7 @@ final readonly class SetFall
     private static function ofDay(array $day): array
     {
         $curve = RepCurve::steady();
+        $day = array_values(array_filter($day, static fn (PacedSet $s): bool => $s->set->occasion !== Occasion::WarmUp));
         $w = $wt = $wy = $wtt = $wty = 0.0;
         $telling = array_filter($day, static fn (PacedSet $s): bool => ! $s->set->isBound() && $s->set->load->key === $day[0]->set->load->key);
         foreach ($telling as $i => $paced) {

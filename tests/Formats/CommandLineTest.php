@@ -240,7 +240,7 @@ it('keeps its memory constant over twenty thousand lines of every kind', functio
     $hop = ['body' => BODY, 'setup' => ['kind' => 'hop', 'bar_height_m' => 2.3, 'box_m' => 0.2, 'hop_m' => 0.1]];
     $request = json_encode(banded())."\n".json_encode($row)."\n".json_encode($hop)."\nnonsense\n";
     $peak = fn (int $lines): int => (int) trim((new Symfony\Component\Process\Process(
-        ['php', '-r', 'require "vendor/autoload.php"; (new App\Formats\CommandLine\CommandLine(STDIN, fopen("/dev/null", "w"), STDERR))->run(["carried", "--lines"]); echo memory_get_peak_usage();'],
+        ['php', '-r', 'require "vendor/autoload.php"; (new App\Formats\CommandLine\CommandLine(STDIN, fopen("/dev/null", "w"), STDERR, App\Formats\CommandLine\Answers::answer(...)))->run(["carried", "--lines"]); echo memory_get_peak_usage();'],
         dirname(__DIR__, 2), input: str_repeat($request, intdiv($lines, 4)), timeout: 120,
     ))->mustRun()->getOutput());
 

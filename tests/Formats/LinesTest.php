@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Formats\CommandLine\CommandLine;
+use App\Formats\CommandLine\Topic;
+use App\Formats\JsonObject;
+
 /** Good requests of every topic, as lines. */
 function goodLines(): array
 {
@@ -33,6 +37,18 @@ it('answers each topic line by line as it answers it alone, and goes on after ev
             : expect(json_decode($answer, true, flags: JSON_THROW_ON_ERROR))->toHaveKeys(['title', 'detail', 'errors']);
     }
 })->with(array_keys(goodLines()));
+
+it('goes on after a line that the program itself fails on', function (): void {
+    $streams = array_map(static fn (): mixed => fopen('php://memory', 'w+'), range(0, 2));
+    fwrite($streams[0], "{\"a\":1}\n{\"a\":2}\n{\"a\":3}\n");
+    rewind($streams[0]);
+    $answer = static fn (Topic $topic, JsonObject $request): array => ['answered' => $request->integer('a') === 2 ? intdiv(1, 0) : $request->integer('a')];
+    $code = (new CommandLine(...[...$streams, $answer]))->run(['reps', '--lines']);
+    rewind($streams[1]);
+    $lines = array_map(static fn (string $line): mixed => json_decode($line, true), explode("\n", trim((string) stream_get_contents($streams[1]))));
+
+    expect($code)->toBe(0)->and($lines[0])->toBe(['answered' => 1])->and($lines[1]['title'])->toBe('The request could not be answered')->and($lines[2])->toBe(['answered' => 3]);
+});
 
 it('answers the first line at once, while more are still to come', function (string $topic): void {
     $process = proc_open([dirname(__DIR__, 2).'/bin/steady', 'core', $topic, '--lines'], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);

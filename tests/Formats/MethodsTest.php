@@ -64,7 +64,7 @@ it('leads through each method from the first stage to strict reps by the real se
 it('reaches every verdict on the way, but the referral that nobody simulated needs', function (): void {
     $wanted = array_diff(array_column(Verdict::cases(), 'value'), [Verdict::Refer->value]);
     $seen = [];
-    foreach (['push-and-pull' => 7, 'steady-ladder' => 2, 'rep-standards' => 7] as $key => $seed) {
+    foreach (['foundation' => 11, 'steady-ladder' => 12] as $key => $seed) {
         $ways = new SearchedWays(new RungSearch(gymWithHoist()), athlete(70, 1.75, 2.1));
         foreach (Apprenticeship::of(new Trainee(VirtualAthlete::drawn(ResponseModel::Spells, $seed, 0.9), 0.06, 0.9), Catalogue::method($key), HouseRules::of(['lowering' => 'each-session']), $ways, 7 * 60) as $trained) {
             $seen[$trained->call?->verdict->value] = true;

@@ -87,6 +87,29 @@ it('answers every refusal there is with what is still allowed that day', functio
     'the week full' => [['on' => '2026-10-16', 'sessions_a_week' => 2], 'week-full'],
 ]);
 
+it('keeps to what a cleared condition still forbids, and pauses for pain told of an accessory', function (): void {
+    $screen = ['on' => '2026-10-01', 'overhead' => 'level', 'cleared' => true];
+    $lowering = ['method' => 'band-taper', 'stage' => 'lowering', 'since' => '2026-10-01'];
+    $hurt = [...planned()['log'], ['on' => '2026-10-16', 'exercise' => ['accessory' => 'curl'], 'purpose' => 'work', 'reps' => 8, 'pain' => ['place' => 'elbow', 'degree' => 4]]];
+    $movements = static fn (array $with): array => array_map(static fn ($b): string => $b->exercise->movement ?? 'full', ask('session', planned(...$with))->blocks);
+    $strong = array_map(static fn (array $entry): array => ['reps' => 20] + $entry, planned()['log']);
+
+    expect($movements(['place' => $lowering, 'log' => $strong, 'screen' => $screen]))->toContain('lowering')
+        ->and($movements(['place' => $lowering, 'log' => $strong, 'screen' => ['conditions' => ['osteoporosis']] + $screen]))->not->toContain('lowering')
+        ->and(ask('session', planned(log: $hurt))->refused->code)->toBe('paused')
+        ->and(ask('call', planned(log: $hurt))->verdict)->toBe('refer');
+});
+
+it('says of a row in use that its heels slip on this floor', function (): void {
+    $row = ['setup' => ['kind' => 'row', 'anchor_height_m' => 2.6, 'strap_m' => 1.5, 'heel_mark_m' => 0.2]];
+    $log = array_map(static fn (array $entry): array => ['exercise' => isset($entry['asked']) ? $row : $entry['exercise']] + $entry, planned()['log']);
+    $of = static fn (string $floor): array => planned(log: $log, kit: ['floor' => $floor] + planned()['kit'], place: ['method' => 'band-taper', 'stage' => 'rows', 'since' => '2026-10-01', 'rung' => $row]);
+    $said = static fn (string $floor): string => json_encode([array_column(ask('session', $of($floor))->blocks, 'note'), ask('call', $of($floor))->reasons]);
+
+    expect($said('wood'))->toContain('The heels slip here')->and(substr_count($said('wood'), 'The heels slip here'))->toBe(2)
+        ->and($said('rubber'))->not->toContain('The heels slip here');
+});
+
 it('calls for another exercise where the band in use is gone', function (): void {
     $call = ask('call', planned(place: ['method' => 'band-taper', 'stage' => 'bands', 'since' => '2026-10-01', 'rung' => ['setup' => ['bands' => [['id' => 'gone']]] + OAK['setup']]]));
 

@@ -21,6 +21,7 @@ use SteadyRung\Safety\CapLimits;
 use SteadyRung\Safety\Caution;
 use SteadyRung\Safety\Limit;
 use SteadyRung\Safety\Limits;
+use SteadyRung\Setup\WarningCode;
 
 /** The ways of the small gym within limits, searched once for all methods. */
 function waysWithin(Limits $limits): SearchedWays
@@ -69,6 +70,7 @@ function dueCautions(Block $block): array
 
     return [
         ...($kind === ChoiceKind::Band ? [Caution::BandEntry, Caution::BandWear] : []),
+        ...($block->rung()?->load->warns(WarningCode::FeetFlyUp) === true ? [Caution::StrongBand] : []),
         ...($kind === ChoiceKind::Row ? [Caution::HeelsGrip] : []),
         ...($kind === ChoiceKind::Foot ? [Caution::ClearLanding] : []),
         ...($kind === ChoiceKind::Added ? [Caution::BeltOnHips] : []),

@@ -32,6 +32,7 @@ use SteadyRung\Safety\Limits;
 use SteadyRung\Safety\Overhead;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Safety\PainPlace;
+use SteadyRung\Safety\Screening;
 use SteadyRung\Safety\Symptom;
 
 /**
@@ -172,12 +173,15 @@ final class BriefQuestion
             return $age !== null && $age < self::ADULT ? Limits::everything() : Limits::none();
         }
         $screen->date('on', self::LATEST);
-        $screen->choices('conditions', Condition::class);
-        $overhead = $screen->choice('overhead', Overhead::class);
-        $limits = [...$screen->choices('limits', Limit::class), ...($overhead === Overhead::Short ? [Limit::NoHanging, Limit::NoOverhead] : [])];
-        $mostShare = $screen->optionalNumber('most_share');
-        $screen->build(static fn () => OutOfRange::guard(['most_share' => [$mostShare, Limits::SHARE]]));
+        $isCleared = $screen->boolean('cleared');
+        $found = $screen->build(static fn (JsonObject $s): Screening => Screening::of(
+            $s->choice('overhead', Overhead::class),
+            conditions: $s->choices('conditions', Condition::class),
+            isClearedByClinician: $isCleared,
+            further: $s->choices('limits', Limit::class),
+            mostShare: $s->optionalNumber('most_share'),
+        ));
 
-        return ! $screen->boolean('cleared') || $overhead === Overhead::Painful ? Limits::everything() : Limits::of($limits, $mostShare);
+        return $isCleared ? $found->limits() : Limits::everything();
     }
 }

@@ -16,6 +16,9 @@ final readonly class CommandLine
 
     private const REFUSED = 2;
 
+    /** A fault of the program, not of the request. */
+    private const FAILED = 1;
+
     /** @var list<string> */
     private const LATER = ['timetable', 'trace'];
 
@@ -23,8 +26,9 @@ final readonly class CommandLine
      * @param  resource  $in
      * @param  resource  $out
      * @param  resource  $errors
+     * @param  \Closure(Topic, JsonObject): mixed  $answer
      */
-    public function __construct(private mixed $in, private mixed $out, private mixed $errors)
+    public function __construct(private mixed $in, private mixed $out, private mixed $errors, private \Closure $answer)
     {
     }
 
@@ -44,11 +48,15 @@ final readonly class CommandLine
     private function once(Topic $topic): int
     {
         try {
-            $this->write($this->out, Answers::answer($topic, JsonObject::parse((string) stream_get_contents($this->in))));
+            $this->write($this->out, ($this->answer)($topic, JsonObject::parse((string) stream_get_contents($this->in))));
 
             return self::OK;
         } catch (Unreadable $problem) {
             return $this->refuse($problem);
+        } catch (\Throwable $fault) {
+            $this->write($this->errors, self::failure($fault));
+
+            return self::FAILED;
         }
     }
 
@@ -56,13 +64,21 @@ final readonly class CommandLine
     {
         while (($line = fgets($this->in)) !== false) {
             try {
-                $this->write($this->out, Answers::answer($topic, JsonObject::parse($line)));
+                $this->write($this->out, ($this->answer)($topic, JsonObject::parse($line)));
             } catch (Unreadable $problem) {
                 $this->write($this->out, self::problem($problem));
+            } catch (\Throwable $fault) {
+                $this->write($this->out, self::failure($fault));
             }
         }
 
         return self::OK;
+    }
+
+    /** @return array<string, mixed> */
+    private static function failure(\Throwable $fault): array
+    {
+        return ['type' => 'about:blank', 'title' => 'The request could not be answered', 'detail' => 'A fault of the program, not of the request: '.$fault->getMessage(), 'errors' => []];
     }
 
     private function refuse(Unreadable $problem): int

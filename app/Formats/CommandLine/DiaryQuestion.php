@@ -87,7 +87,7 @@ final class DiaryQuestion
     {
         $what = $entry->object('exercise')->allowing('accessory', 'load_kg', 'seconds', 'metres', 'side');
 
-        return new BesideDone(Day::number($on), $what->choice('accessory', Accessory::class), $entry->optionalInteger('reps'), $entry->optionalNumber('seconds') ?? $what->optionalNumber('seconds'), $what->optionalNumber('load_kg'), $what->optionalNumber('metres'));
+        return new BesideDone(Day::number($on), $what->choice('accessory', Accessory::class), $entry->optionalInteger('reps'), $entry->optionalNumber('seconds') ?? $what->optionalNumber('seconds'), $what->optionalNumber('load_kg'), $what->optionalNumber('metres'), BriefQuestion::pain($entry));
     }
 
     private function done(JsonObject $entry, string $on, bool $isPart, ?float $atS): Done

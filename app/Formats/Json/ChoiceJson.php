@@ -109,12 +109,12 @@ final readonly class ChoiceJson implements \JsonSerializable
                 self::footing($j),
                 $j->optionalNumber('scale_kg'),
                 $j->optionalChoice('grade', HelpGrade::class),
-            )->withLap($j->texts('weight_ids', self::MOST_PIECES))),
+            )->withLap($j->uuids('weight_ids', self::MOST_PIECES))),
             ChoiceKind::LowBar => $json->allowing('kind', 'bar_id', 'scale_kg', 'grade')->build(
                 static fn (JsonObject $j): Choice => OnLowBar::of($j->uuid('bar_id'), $j->optionalNumber('scale_kg'), $j->optionalChoice('grade', HelpGrade::class)),
             ),
             ChoiceKind::BandPullDown => $json->allowing('kind', 'bar_id', 'band_ids', 'stance')->build(
-                static fn (JsonObject $j): Choice => BandPulledDown::of($j->uuid('bar_id'), $j->texts('band_ids', 2), $j->optionalChoice('stance', Stance::class) ?? Stance::Kneeling),
+                static fn (JsonObject $j): Choice => BandPulledDown::of($j->uuid('bar_id'), $j->uuids('band_ids', 2), $j->optionalChoice('stance', Stance::class) ?? Stance::Kneeling),
             ),
             ChoiceKind::Hop => $json->allowing('kind', 'bar_id', 'box_id', 'plate_ids', 'hop_m')->build(static fn (JsonObject $j): Choice => Hopped::of(
                 $j->uuid('bar_id'),
@@ -128,7 +128,7 @@ final readonly class ChoiceJson implements \JsonSerializable
                 static fn (JsonObject $j): Choice => PulledDown::of($j->uuid('machine_id'), $j->number('stack_kg'), $j->optionalChoice('stance', Stance::class) ?? Stance::Seated),
             ),
             ChoiceKind::Added => $json->allowing('kind', 'weight_ids')->build(
-                static fn (JsonObject $j): Choice => Weighted::of($j->texts('weight_ids', self::MOST_PIECES)),
+                static fn (JsonObject $j): Choice => Weighted::of($j->uuids('weight_ids', self::MOST_PIECES)),
             ),
         };
     }
@@ -143,7 +143,7 @@ final readonly class ChoiceJson implements \JsonSerializable
     {
         $json->allowing('kind', 'bar_id', 'attach', 'band_ids', 'knee_band_id');
         $knee = $json->optionalUuid('knee_band_id');
-        $ids = $json->texts('band_ids', 2);
+        $ids = $json->uuids('band_ids', 2);
         if ($knee === null) {
             return $json->build(static fn (JsonObject $j): Choice => OnBands::of($j->uuid('bar_id'), $j->choice('attach', Attach::class), $ids));
         }
@@ -165,12 +165,12 @@ final readonly class ChoiceJson implements \JsonSerializable
         return $json->build(static fn (JsonObject $j): Choice => ($j->has('ring_id')
             ? InRow::onRings($j->uuid('ring_id'), $j->number('strap_m'), $j->number('heel_mark_m'), $boxId)
             : InRow::onBar($j->uuid('bar_id'), $j->number('heel_mark_m'), $boxId))
-            ->with($j->optionalChoice('heels', Heels::class) ?? Heels::Free, $j->optionalChoice('knees', Knees::class) ?? Knees::Straight, $j->texts('weight_ids', self::MOST_PIECES)));
+            ->with($j->optionalChoice('heels', Heels::class) ?? Heels::Free, $j->optionalChoice('knees', Knees::class) ?? Knees::Straight, $j->uuids('weight_ids', self::MOST_PIECES)));
     }
 
     private static function footing(JsonObject $json): Footing
     {
-        $plateIds = $json->texts('plate_ids', self::MOST_PIECES);
+        $plateIds = $json->uuids('plate_ids', self::MOST_PIECES);
         $boxId = $json->optionalUuid('box_id');
         if ($boxId !== null && $plateIds !== []) {
             throw $json->fault('plate_ids', 'Stand on a box or on plates, not on both.');

@@ -65,6 +65,12 @@ final readonly class InRow implements Choice
         return $this->boxId === null && $this->heels === Heels::Free && $this->knees === Knees::Straight && $this->vestIds === [];
     }
 
+    /** @param  string|null  $boxId  none is the floor */
+    public function onFooting(?string $boxId): self
+    {
+        return new self($this->ringId, $this->barId, $this->strapM, $this->heelMarkM, $boxId, $this->heels, $this->knees, $this->vestIds);
+    }
+
     public function withHeelMark(float $heelMarkM): self
     {
         return new self($this->ringId, $this->barId, $this->strapM, $heelMarkM, $this->boxId, $this->heels, $this->knees, $this->vestIds);

@@ -117,6 +117,31 @@ it('looks through a bounded part of a kit of any lawful size, its ends and every
     }
 });
 
+it('finds the rows of any gym, the lightest and the hardest there are, whatever the number of boxes', function (Kit $kit): void {
+    $search = new RungSearch($kit);
+    $found = array_values(array_filter($search->kind(ChoiceKind::Row, athlete(), Exercise::of(...)), static fn ($r): bool => $r->holds()));
+    $all = [];
+    foreach ([null, ...array_column($kit->boxes, 'id')] as $box) {
+        foreach ($kit->ringPairs as $rings) {
+            foreach ($rings->strapsM as $strapM) {
+                foreach (range(-150, 200, 10) as $cm) {
+                    $rung = $search->standing(Exercise::of(InRow::onRings($rings->id, $strapM, $cm / 100, $box)), athlete());
+                    $rung instanceof DoesNotFit || ! $rung->holds() ? null : $all[] = $rung->share();
+                }
+            }
+        }
+    }
+    sort($all);
+    $away = array_map(static fn (float $share): float => min(array_map(static fn ($r): float => abs($r->share() - $share), $found)), $all);
+
+    expect($found[0]->share())->toBeLessThan($all[0] + 0.02)->toBeLessThan(0.4)
+        ->and(max($away))->toBeLessThan(0.02);
+})->with([
+    'two ring pairs, three boxes' => [fn () => Kit::of([RingPair::of('a', 'A', 2.6, [0.4, 1.0, 1.3, 1.6, 2.2]), RingPair::of('b', 'B', 2.4, [0.6, 1.0, 1.2, 1.5]), Box::of('1', '1', 0.3), Box::of('2', '2', 0.45), Box::of('3', '3', 0.6)])],
+    'one strap and four boxes' => [fn () => Kit::of([RingPair::of('a', 'A', 2.6, [1.3]), Bar::of('high', 'High', 2.5), Box::of('1', '1', 0.2), Box::of('2', '2', 0.3), Box::of('3', '3', 0.45), Box::of('4', '4', 0.6)])],
+    'more straps than are looked at' => [fn () => Kit::of([RingPair::of('a', 'A', 2.8, array_map(static fn (int $i): float => 0.5 + 0.1 * $i, range(0, 19))), Box::of('1', '1', 0.3)])],
+]);
+
 it('refuses a pull-down on a machine that lifts', function (): void {
     expect(fn () => PulledDown::of('lift', 10)->setup(fullKit()))->toThrow(GearClash::class, 'Lift lifts the athlete')
         ->and(fn () => Counterweighted::of('cable', 10)->setup(fullKit()))->toThrow(GearClash::class, 'is pulled down');

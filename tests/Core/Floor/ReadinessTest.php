@@ -36,7 +36,7 @@ it('names what comes first, the gravest of several', function (Closure $brief, ?
     'no screen' => [fn (): Brief => brief(sessionsOn(bandRung(), 3), rung: bandRung()), ScreenDue::Never, ConcernKind::Screen, 'Not screened yet'],
     'no baselines' => [fn (): Brief => brief(), null, ConcernKind::Baselines, 'baselines first'],
     'gear that is gone' => [fn (): Brief => brief(sessionsOn(bandRung(), 3), rung: bandRung(), missing: 'The band is out of use.'), null, ConcernKind::SetUp, 'out of use'],
-    'back after weeks' => [fn (): Brief => brief(sessionsOn(bandRung(), 3, lastDaysAgo: 17), rung: bandRung()), null, ConcernKind::Away, '17 days: one rung easier'],
+    'back after weeks' => [fn (): Brief => brief(sessionsOn(bandRung(), 3, lastDaysAgo: 17), rung: bandRung()), null, ConcernKind::Away, '17 days: nothing harder than last time'],
     'sore' => [fn (): Brief => brief(sessionsOn(bandRung(), 3), rung: bandRung(), signals: [Signal::of(WEDNESDAY - 1, soreness: 4)]), null, ConcernKind::Sore, '4 of 5'],
 ]);
 

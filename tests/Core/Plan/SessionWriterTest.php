@@ -162,16 +162,18 @@ it('holds nothing that the screen bars', function (Limit $limit): void {
     expect($session->refused?->code === RefusalCode::NothingFits || $session->blocks !== [])->toBeTrue();
 })->with([Limit::NoHanging, Limit::NoOverhead, Limit::NoLowering, Limit::NoBandsAtHeight]);
 
-it('asks for baselines after four weeks away and of whom nothing is logged, and goes one rung easier after two', function (): void {
+it('asks for baselines after four weeks away and of whom nothing is logged, and goes on no harder after two', function (): void {
     $rung = bandRung(22);
-    $back = SessionWriter::write(brief(sessionsOn($rung, 4, 8, 2, 15), rung: $rung));
+    $back = SessionWriter::write(brief(sessionsOn($rung, 4, 5, 0, 15), rung: $rung));
+    $strong = SessionWriter::write(brief(sessionsOn($rung, 4, 10, 2, 15), rung: $rung));
 
     expect(SessionWriter::write(brief(sessionsOn($rung, 4, 8, 2, 28), rung: $rung))->refused?->code)->toBe(RefusalCode::Baselines)
         ->and(SessionWriter::write(brief())->refused?->code)->toBe(RefusalCode::Baselines)
         ->and($back->refused)->toBeNull()
         ->and($back->place->rung)->toBe($rung)
         ->and(blocksOf($back, Part::Main)[0]->rung()->share())->toBeLessThan($rung->share() - 0.02)
-        ->and(implode(' ', $back->notes))->toContain('one rung easier');
+        ->and(blocksOf($strong, Part::Main)[0]->rung())->toBe($rung)
+        ->and(implode(' ', $back->notes))->toContain('nothing harder than last time');
 });
 
 it('sets the date of the next session: not twice a day, not beyond the week, not two hard days running for a newcomer', function (array $daysAgo, ?RefusalCode $code, ?int $nextOn): void {

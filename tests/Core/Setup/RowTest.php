@@ -86,6 +86,13 @@ it('carries a vest in the straps, and less on bent knees, as an interval', funct
         ->and($bent->shareRange[0])->toBeLessThan($bent->share())->and($bent->shareRange[1])->toBeGreaterThan($bent->share())->and($bent->shareSd)->toBeGreaterThan($plain->shareSd);
 });
 
+it('takes the weakest: nearly upright under rings at chest height, three tenths of bodyweight', function (): void {
+    $easy = rowed(row(-0.5, 2.4, 1.2));
+
+    expect($easy->share())->toBeLessThan(0.35)->toBeGreaterThan(0.25)
+        ->and(rowed(row(0.4, 2.4, 1.2))->share())->toBeGreaterThan($easy->share() + 0.2);
+});
+
 it('works on a low bar without straps', function (): void {
     expect(rowed(row(0.85, 1.0, 0.0))->share())->toBeGreaterThan(0.5)->toBeLessThan(0.8);
 });
@@ -100,7 +107,8 @@ it('does not fit where no body lies so, and says which way to move', function (R
     'too near' => [row(0.1, 1.2, 0.0), Misfit::HeelsTooNear, 'away from the plumb line'],
     'on the floor' => [row(1.2), Misfit::TouchesFloor, 'Shorten the straps'],
     'upright' => [row(-0.8, 2.4, 1.2), Misfit::StandsUpright, 'past the plumb line'],
-    'along the body' => [row(0.4, 2.4, 1.2), Misfit::PullsAlongBody, 'change the straps'],
+    'lifted off' => [row(0.8, 2.4, 1.2), Misfit::FeetFloat, 'lengthen the straps'],
+    'along the body' => [row(0.5, 2.4, 1.1), Misfit::PullsAlongBody, 'change the straps'],
 ]);
 
 it('refuses gear that cannot be', function (): void {

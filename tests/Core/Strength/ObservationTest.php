@@ -52,6 +52,17 @@ it('tells by tests, the first set that is none, the first that is timed, and the
         ->and(Observation::telling($baseline)['other']->claim(RepCurve::steady())->logShare - $set('b')->claim(RepCurve::steady())->logShare)->toEqualWithDelta(0.03, 1e-12);
 });
 
+it('takes what only says "at least" before harder work for a warm-up, and lets the first work set teach', function (): void {
+    $set = static fn (float $share, int $reps, ?int $reserve, ?int $target = 8, Occasion $occasion = Occasion::Work): Observation => Observation::reps(0, FeltLoad::of($share), $reps, $reserve, $target, occasion: $occasion);
+    $telling = static fn (Observation ...$day): array => array_keys(Observation::telling(Observation::afterWarmUps($day)));
+
+    expect($telling($set(0.3, 8, 5), $set(0.4, 8, null), $set(0.6, 4, 1), $set(0.6, 3, 0)))->toBe([2])
+        ->and($telling($set(0.3, 8, 2), $set(0.6, 4, 1)))->toBe([0]) // two left: the set says how strong
+        ->and($telling($set(0.6, 5, null), $set(0.7, 4, 1)))->toBe([0]) // short of what was asked
+        ->and($telling($set(0.6, 8, 5), $set(0.4, 8, 5)))->toBe([0]) // nothing harder came
+        ->and($telling($set(0.6, 8, 5), $set(1.0, 1, 0, 1, Occasion::Test)))->toBe([0, 1]); // a test is no work
+});
+
 it('refuses observations that cannot be', function (Closure $make): void {
     expect($make)->toThrow(OutOfRange::class);
 })->with([

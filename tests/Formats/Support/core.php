@@ -9,7 +9,7 @@ use Symfony\Component\Process\Process;
 function core(string $input, string ...$arguments): Process
 {
     $process = new Process([dirname(__DIR__, 3).'/bin/steady', 'core', ...array_values($arguments)]);
-    $process->setInput($input)->run();
+    $process->setInput($input)->setTimeout(null)->run();
 
     return $process;
 }

@@ -13,7 +13,7 @@ function scipy(string $code, array $given): mixed
 {
     $program = "import json, sys\nimport numpy as np\ngiven = json.load(sys.stdin)\n$code\nprint(json.dumps(answer))\n";
     $process = new Process(['/usr/bin/python3', '-c', $program]);
-    $process->setInput(json_encode($given, JSON_THROW_ON_ERROR))->mustRun();
+    $process->setInput(json_encode($given, JSON_THROW_ON_ERROR))->setTimeout(null)->mustRun();
 
     return json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
 }
