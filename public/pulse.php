@@ -5,8 +5,8 @@ declare(strict_types=1);
 use App\Http\Controllers\PulseController;
 use App\Http\ProblemRenderer;
 use App\Models\Pulse;
+use App\Providers\AnsweringPostgres;
 use Illuminate\Database\Connection;
-use Illuminate\Database\Connectors\PostgresConnector;
 use Illuminate\Database\PostgresConnection;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -16,7 +16,7 @@ require __DIR__.'/../vendor/autoload.php';
 $config = require (string) getenv('APP_CONFIG_CACHE');
 $db = $config['database']['connections']['pgsql'];
 try {
-    $connect = static fn (): PDO => (new PostgresConnector)->connect($db);
+    $connect = static fn (): PDO => (new AnsweringPostgres)->connect($db);
     $connection = (new PostgresConnection($connect))->setReconnector(static fn (Connection $lost) => $lost->setPdo($connect));
     $answer = (new PulseController(new Pulse($config['app']['key']), $connection))(basename((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH)));
 } catch (Throwable $error) {

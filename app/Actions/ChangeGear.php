@@ -10,6 +10,7 @@ use App\Models\CurrentGym;
 use App\Models\Gear;
 use App\Models\GymDay;
 use App\Models\GymKit;
+use App\Models\News;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use Illuminate\Database\ConnectionInterface;
@@ -29,6 +30,7 @@ final readonly class ChangeGear
         private CurrentGym $gym,
         private RemakeCalls $calls,
         private GymDay $days,
+        private News $news,
     ) {
     }
 
@@ -105,6 +107,7 @@ final readonly class ChangeGear
             $changes = $stands === 1 && $piece->out_on !== $on;
             if ($changes) {
                 $this->kit->outChanged();
+                $this->news->tell(News::OF_GYM);
             }
 
             return $changes;

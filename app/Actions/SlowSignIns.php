@@ -10,8 +10,8 @@ use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
 
 /**
- * Slows wrong passwords down: the wait doubles with every failure, for an account and for an address apart, so that guessing
- * at one neither locks its owner out on a device that is known nor anybody else.
+ * Slows wrong passwords down: the wait doubles with every failure, for an account and for an address apart. A device on which the
+ * account was signed in before is counted by itself, so that guessing locks nobody out where they are known.
  */
 final readonly class SlowSignIns
 {
@@ -28,35 +28,34 @@ final readonly class SlowSignIns
     }
 
     /**
-     * Counts a try before its password is looked at, so that many at once are slowed down too.
+     * @param  string|null  $device  one that the account is known on
      *
      * @throws Problem if it has to wait
      */
-    public function begin(string $email, string $address, bool $knownDevice): void
+    public function begin(string $email, string $address, ?string $device = null): void
     {
-        $keys = [self::key('address', $address) => self::FREE_FOR_ADDRESS];
-        if (! $knownDevice) {
-            $keys[self::key('account', $email)] = self::FREE_FOR_ACCOUNT;
-        }
         $wait = 0;
-        foreach (array_keys($keys) as $key) {
+        foreach (array_keys(self::keys($email, $address, $device)) as $key) {
             $until = $this->db->table('sign_in_delays')->where('key', $key)->value('until');
-            $wait = max($wait, is_string($until) ? (new \DateTimeImmutable($until))->getTimestamp() - $this->clock->now()->getTimestamp() : 0);
+            $left = is_string($until) ? (new \DateTimeImmutable($until))->getTimestamp() - $this->clock->now()->getTimestamp() : 0;
+            $wait = max($wait, $left > self::LONGEST_S ? 0 : $left); // a clock that was set back makes nobody wait for it
         }
         if ($wait > 0) {
             throw new Problem(ProblemCode::TooManyTries, "Too many wrong passwords. Wait $wait s, then try again.", retryAfterS: $wait);
         }
-        foreach ($keys as $key => $free) {
+    }
+
+    public function failed(string $email, string $address, ?string $device = null): void
+    {
+        foreach (self::keys($email, $address, $device) as $key => $free) {
             $this->count($key, $free);
         }
     }
 
-    /** A right password forgets what went wrong with the account, and is no failure of the address. */
-    public function succeeded(string $email, string $address): void
+    /** A right password forgets what went wrong with the account. */
+    public function succeeded(string $email, string $address, ?string $device = null): void
     {
-        $delays = $this->db->table('sign_in_delays');
-        $delays->clone()->where('key', self::key('account', $email))->delete();
-        $delays->where('key', self::key('address', $address))->decrement('failures', 1, ['until' => $this->clock->now()]);
+        $this->db->table('sign_in_delays')->whereIn('key', array_diff(array_keys(self::keys($email, $address, $device)), [self::key('address', $address)]))->delete();
     }
 
     private function count(string $key, int $free): void
@@ -69,6 +68,14 @@ final readonly class SlowSignIns
         )->failures;
         $wait = $failures <= $free ? 0 : min(self::LONGEST_S, 2 ** min(20, $failures - $free + 2));
         $this->db->table('sign_in_delays')->where('key', $key)->update(['until' => $now->modify("+$wait seconds")]);
+    }
+
+    /** @return array<string, int> how many failures are free, by key */
+    private static function keys(string $email, string $address, ?string $device): array
+    {
+        return $device === null
+            ? [self::key('account', $email) => self::FREE_FOR_ACCOUNT, self::key('address', $address) => self::FREE_FOR_ADDRESS]
+            : [self::key('device', $device) => self::FREE_FOR_ACCOUNT];
     }
 
     private static function key(string $kind, string $of): string

@@ -29,7 +29,7 @@ final readonly class TakeCoach
             if ($known !== null) {
                 return $known;
             }
-            if (User::query()->where('email', $taken->email)->exists()) {
+            if (User::query()->where('gym_id', $this->gym->id())->where('email', $taken->email)->exists()) {
                 throw Problem::invalid('/email', 'With this email there is an account already.');
             }
             if (User::query()->whereKey($taken->id)->exists()) {

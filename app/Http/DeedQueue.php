@@ -9,7 +9,9 @@ use App\Actions\Deeds\BesideSet;
 use App\Actions\Deeds\ClassGiven;
 use App\Actions\Deeds\ComingTold;
 use App\Actions\Deeds\GearTold;
+use App\Actions\Deeds\LineSwitched;
 use App\Actions\Deeds\PainTold;
+use App\Actions\Deeds\PainUndone;
 use App\Actions\Deeds\SetDone;
 use App\Actions\Deeds\SetTakenBack;
 use App\Actions\Deeds\SignalTold;
@@ -19,8 +21,10 @@ use App\Actions\LogBeside;
 use App\Actions\LogSet;
 use App\Actions\NoteComing;
 use App\Actions\Stored;
+use App\Actions\SwitchLine;
 use App\Actions\TellPain;
 use App\Actions\TellSignal;
+use App\Actions\UndoPain;
 use App\Actions\WithdrawSet;
 use App\Formats\JsonObject;
 use App\Formats\Unreadable;
@@ -30,10 +34,12 @@ use App\Models\Athlete;
 use App\Models\LoggedSet;
 use App\Models\User;
 use App\Problems\Problem;
+use App\Problems\ProblemCode;
 use App\Problems\ProblemJson;
 use App\Reading\DeedOutcomeJson;
 use App\Reading\QueueOutcomeJson;
 use App\Reading\SetJson;
+use Illuminate\Contracts\Debug\ExceptionHandler;
 use SteadyRung\CoreError;
 
 /**
@@ -49,9 +55,12 @@ final readonly class DeedQueue
         private LogBeside $beside,
         private TellSignal $signals,
         private TellPain $pain,
+        private UndoPain $undoPain,
+        private SwitchLine $switches,
         private NoteComing $coming,
         private ChangeGear $gear,
         private KeepClass $classes,
+        private ExceptionHandler $faults,
     ) {
     }
 
@@ -68,8 +77,8 @@ final readonly class DeedQueue
                 } else {
                     $byAthlete[$item->uuid('athlete_id')][$i] = $deed;
                 }
-            } catch (Unreadable|Problem $refused) {
-                $outcomes[$i] = self::refused($item, $refused);
+            } catch (\Throwable $refused) {
+                $outcomes[$i] = self::refused($item, $this->alone($refused));
             }
         }
         foreach ($byAthlete as $athleteId => $deeds) {
@@ -94,7 +103,7 @@ final readonly class DeedQueue
     /**
      * Sets that follow upon one another are logged together.
      *
-     * @param  array<int, SetDone|SetTakenBack|BesideSet|SignalTold|PainTold|ComingTold>  $deeds
+     * @param  array<int, SetDone|SetTakenBack|BesideSet|SignalTold|PainTold|PainUndone|LineSwitched|ComingTold>  $deeds
      * @return array<int, Stored<LoggedSet>|\Throwable|null>
      */
     private function ofAthlete(string $athleteId, User $coach, array $deeds): array
@@ -125,10 +134,39 @@ final readonly class DeedQueue
             return array_combine(array_keys($sets), $this->log->logAll($athleteId, $coach, array_values($sets)));
         } catch (Problem $unknown) {
             return array_fill_keys(array_keys($sets), $unknown);
+        } catch (\Throwable $fault) {
+            $refused = $this->alone($fault);
+            if (count($sets) === 1) {
+                return array_fill_keys(array_keys($sets), $refused);
+            }
+            $outcomes = [];
+            foreach ($sets as $i => $set) {
+                $outcomes += $this->sets($athleteId, $coach, [$i => $set]);
+            }
+
+            return $outcomes;
         }
     }
 
-    private function other(string $athleteId, User $coach, SetTakenBack|BesideSet|SignalTold|PainTold|ComingTold $deed): ?\Throwable
+    /**
+     * What one deed failed of keeps no other out, unless nothing at all can be done just now.
+     *
+     * @throws \Throwable if the database is away or busy: the whole queue comes again
+     */
+    private function alone(\Throwable $failed): \Throwable
+    {
+        $problem = $failed instanceof CoreError ? null : ProblemRenderer::problem($failed)->problem;
+        if ($problem === ProblemCode::Away || $problem === ProblemCode::Busy) {
+            throw $failed;
+        }
+        if ($problem === ProblemCode::Fault) {
+            $this->faults->report($failed);
+        }
+
+        return $failed;
+    }
+
+    private function other(string $athleteId, User $coach, SetTakenBack|BesideSet|SignalTold|PainTold|PainUndone|LineSwitched|ComingTold $deed): ?\Throwable
     {
         try {
             $athlete = Athlete::query()->find($athleteId) ?? throw HoldAthlete::unknown();
@@ -137,12 +175,14 @@ final readonly class DeedQueue
                 $deed instanceof BesideSet => $this->beside->log($athlete, $coach, $deed),
                 $deed instanceof SignalTold => $this->signals->tell($athlete, $coach, $deed),
                 $deed instanceof PainTold => $this->pain->tell($athlete, $coach, $deed),
+                $deed instanceof PainUndone => $this->undoPain->undo($athlete, $coach, $deed),
+                $deed instanceof LineSwitched => $this->switches->tell($athleteId, $coach, $deed),
                 $deed instanceof ComingTold => $this->coming->tell($athleteId, $coach, $deed),
             };
 
             return null;
-        } catch (Problem $refused) {
-            return $refused;
+        } catch (\Throwable $refused) {
+            return $this->alone($refused);
         }
     }
 

@@ -82,13 +82,18 @@ final class Athlete extends Record
         return Body::of($massKg, $this->stature_m, $this->reach_m, $this->proportions);
     }
 
-    /** What the last screen leaves; everything where nobody screened yet. */
+    /** What the last screen leaves: everything where nobody screened yet, nothing where what is kept of it cannot be read any more. */
     public function limits(): Limits
     {
-        return match ($this->screen_outcome) {
-            null => Limits::none(),
-            ScreenOutcome::NotYet, ScreenOutcome::Refer => Limits::everything(),
-            default => Limits::of(array_map(Limit::from(...), $this->screen_limits), $this->screen_most_share),
+        /** @var mixed $kept */
+        $kept = $this->screen_limits;
+        $barred = array_map(static fn (mixed $l): ?Limit => is_string($l) ? Limit::tryFrom($l) : null, is_array($kept) ? array_values($kept) : [null]);
+        $known = array_values(array_filter($barred, static fn (?Limit $l): bool => $l !== null));
+
+        return match (true) {
+            $this->screen_outcome === null => Limits::none(),
+            in_array($this->screen_outcome, [ScreenOutcome::NotYet, ScreenOutcome::Refer], true), $known !== $barred => Limits::everything(),
+            default => Limits::of($known, $this->screen_most_share),
         };
     }
 

@@ -27,7 +27,7 @@ final class GymClass extends Record
     public const MOST = 60;
 
     /** On one floor at a time. */
-    public const MOST_COMERS = 20;
+    public const MOST_COMERS = 24;
 
     public $timestamps = false;
 

@@ -63,8 +63,8 @@ use SteadyRung\Strength\Seconds;
  */
 final class LoggedSet extends Record
 {
-    /** Nothing helped. */
-    public const STRICT_SHARE = 0.999;
+    /** What makes a set one of strict reps: the whole pull, by the arms alone, under all of bodyweight. */
+    public const STRICT = "effective_share >= 0.999 AND clean_reps >= 1 AND coalesce(exercise->>'movement', 'full') = 'full'";
 
     protected $table = 'logged_sets';
 
@@ -109,14 +109,14 @@ final class LoggedSet extends Record
     }
 
     /**
-     * The rows of a day that stand.
+     * The rows of several that stand.
      *
      * @param  list<string>  $athleteIds
      * @return Builder<self>
      */
-    public static function standingOf(array $athleteIds, string $on): Builder
+    public static function standingOf(array $athleteIds): Builder
     {
-        return self::notReplaced()->where('withdrawn', false)->whereIn('athlete_id', $athleteIds)->where('trained_on', $on);
+        return self::notReplaced()->where('withdrawn', false)->whereIn('athlete_id', $athleteIds);
     }
 
     /** Whether work, or pain, was logged since a moment and stands. */
@@ -129,13 +129,13 @@ final class LoggedSet extends Record
     }
 
     /**
-     * The sets with which pain was told since a moment, whatever became of them.
+     * The sets with which pain was told since a moment and not undone, whatever became of them.
      *
      * @return Builder<self>
      */
     public static function painTold(string $athleteId, ?\DateTimeInterface $since): Builder
     {
-        return self::query()->where('athlete_id', $athleteId)->whereNotNull('pain_told_at')
+        return PainUndoing::leftOut(self::query(), 'pain_told_at')->where('athlete_id', $athleteId)->whereNotNull('pain_told_at')
             ->when($since !== null, static fn ($q) => $q->where('pain_told_at', '>', $since));
     }
 
@@ -152,7 +152,7 @@ final class LoggedSet extends Record
      */
     public static function strict(string $athleteId, Pattern $pattern): Builder
     {
-        return self::standing($athleteId)->where('pattern', $pattern)->where('effective_share', '>=', self::STRICT_SHARE)->where('clean_reps', '>=', 1);
+        return self::standing($athleteId)->where('pattern', $pattern)->where(static fn (Builder $q) => $q->whereRaw(self::STRICT));
     }
 
     /**
@@ -166,17 +166,31 @@ final class LoggedSet extends Record
      */
     public static function sessions(string $athleteId, Pattern $pattern, ?string $after = null, ?string $before = null, ?string $from = null, bool $testsOnly = false): array
     {
-        return array_map(static fn (array $day): array => array_map(static fn (PacedSet $p): Observation => $p->set, $day), self::paced($athleteId, $pattern, $after, $before, $from, $testsOnly));
+        return self::observed($athleteId, $pattern, $after, $before, $from, $testsOnly)[0];
     }
 
     /**
-     * The same with the second each was done at.
+     * The same from a day on, with the second each was done at.
      *
      * @return array<string, non-empty-array<string, PacedSet>>
      */
-    public static function paced(string $athleteId, Pattern $pattern, ?string $after = null, ?string $before = null, ?string $from = null, bool $testsOnly = false): array
+    public static function paced(string $athleteId, Pattern $pattern, string $from): array
     {
-        $sessions = [];
+        [$sessions, $atS] = self::observed($athleteId, $pattern, from: $from);
+        $paced = [];
+        foreach ($sessions as $on => $day) {
+            foreach ($day as $id => $told) {
+                $paced[$on][$id] = new PacedSet($atS[$id], $told);
+            }
+        }
+
+        return $paced;
+    }
+
+    /** @return array{array<string, non-empty-array<string, Observation>>, array<string, float>} with the second of each set by its id */
+    private static function observed(string $athleteId, Pattern $pattern, ?string $after = null, ?string $before = null, ?string $from = null, bool $testsOnly = false): array
+    {
+        $sessions = $atS = [];
         $sets = self::standing($athleteId)->where('pattern', $pattern)->whereNull('part_of')
             ->when($after !== null, static fn ($q) => $q->where('trained_on', '>', $after))
             ->when($before !== null, static fn ($q) => $q->where('trained_on', '<', $before))
@@ -187,11 +201,12 @@ final class LoggedSet extends Record
         foreach ($sets as $set) {
             $told = self::observation($set);
             if ($told !== null) {
-                $sessions[$set->trained_on][$set->id] = new PacedSet((float) $set->at_s, $told);
+                $sessions[$set->trained_on][$set->id] = $told;
+                $atS[$set->id] = (float) $set->at_s;
             }
         }
 
-        return $sessions;
+        return [array_map(Observation::afterWarmUps(...), $sessions), $atS];
     }
 
     /**

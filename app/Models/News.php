@@ -12,6 +12,9 @@ use Illuminate\Database\ConnectionInterface;
  */
 readonly class News
 {
+    /** News of the gym itself: gear that went out of use, or came back. */
+    public const OF_GYM = '00000000-0000-0000-0000-000000000000';
+
     /** Who asks for what is older reads everything anew. */
     private const KEPT = 5000;
 

@@ -12,6 +12,7 @@ use SteadyRung\Safety\Pain;
  * Pain told without a set.
  *
  * @property string $athlete_id
+ * @property string $user_id
  * @property Pain $pain
  * @property string|null $note
  * @property CarbonImmutable $told_at
@@ -28,9 +29,9 @@ final class PainReport extends Record
 
     protected $casts = ['pain' => PainCast::class, 'told_at' => 'immutable_datetime'];
 
-    /** The latest since a moment. */
+    /** The latest since a moment that was not undone. */
     public static function latestOf(string $athleteId, ?\DateTimeInterface $since): ?self
     {
-        return self::query()->where('athlete_id', $athleteId)->when($since !== null, static fn ($q) => $q->where('told_at', '>', $since))->orderByDesc('told_at')->first();
+        return PainUndoing::leftOut(self::query(), 'told_at')->where('athlete_id', $athleteId)->when($since !== null, static fn ($q) => $q->where('told_at', '>', $since))->orderByDesc('told_at')->first();
     }
 }

@@ -10,6 +10,7 @@ use Carbon\CarbonImmutable;
  * What was told after a session or before the next.
  *
  * @property string $athlete_id
+ * @property string $user_id
  * @property string $told_for the day it is about
  * @property int|null $soreness
  * @property list<string> $symptoms

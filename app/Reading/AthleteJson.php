@@ -67,6 +67,8 @@ final readonly class AthleteJson
         public ?PainJson $pain,
         #[OA\Property(description: 'The gym\'s day on which the pain was logged that pulling is paused for.', format: 'date')]
         public ?string $paused_on,
+        #[OA\Property(description: 'What that pain was told with.')]
+        public ?PainSourceJson $pain_source,
         #[OA\Property(description: 'The note that ended the last pause.')]
         public ?ClearedJson $cleared,
         #[OA\Property]

@@ -17,6 +17,7 @@ use App\Models\Clearance;
 use App\Models\CurrentGym;
 use App\Models\GymDay;
 use App\Models\LoggedSet;
+use App\Models\PausingPain;
 use SteadyRung\Call\Standard;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Pattern;
@@ -47,6 +48,7 @@ final readonly class AthleteReading
         $builder = Library::find($athlete->builder_key);
         [$open, $decided] = CallRecord::latestOf($athlete->id);
         $cleared = Clearance::latestOf($athlete->id);
+        $paused = $athlete->paused_at === null ? null : PausingPain::of($athlete->id);
 
         return new AthleteJson(
             $athlete->id,
@@ -72,6 +74,7 @@ final readonly class AthleteReading
             LoggedSet::bestHangS($athlete->id),
             $athlete->pain === null ? null : PainJson::of($athlete->pain),
             $athlete->paused_at === null ? null : $this->days->of($athlete->paused_at),
+            $paused === null ? null : PainSourceJson::of($paused),
             $cleared === null ? null : new ClearedJson($this->days->of($cleared->cleared_at), $cleared->note),
             $this->screens->standing($athlete),
             $open === null ? null : KeptCallJson::of($open, $athlete->name),

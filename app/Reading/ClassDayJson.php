@@ -14,6 +14,7 @@ final readonly class ClassDayJson
 {
     /**
      * @param  list<FloorAthleteJson>  $athletes
+     * @param  list<RosterNameJson>  $left_over
      * @param  list<FloorPieceJson>  $gear
      * @param  list<CoachJson>  $coaches
      * @param  list<RosterNameJson>  $roster
@@ -27,8 +28,8 @@ final readonly class ClassDayJson
         public string $pulse,
         #[OA\Property(items: new OA\Items(ref: FloorAthleteJson::class))]
         public array $athletes,
-        #[OA\Property(description: 'So many more have a tag of it than a floor holds.')]
-        public int $too_many,
+        #[OA\Property(description: 'Who has a tag of it too, beyond what a floor holds.', items: new OA\Items(ref: RosterNameJson::class))]
+        public array $left_over,
         #[OA\Property(description: 'What is in the kit, with what is out of use today.', items: new OA\Items(ref: FloorPieceJson::class))]
         public array $gear,
         #[OA\Property(items: new OA\Items(ref: CoachJson::class))]

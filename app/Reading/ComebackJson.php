@@ -19,7 +19,7 @@ final readonly class ComebackJson
         public string $on,
         #[OA\Property]
         public int $days_away,
-        #[OA\Property(description: 'Screen and baselines first; else it is one rung easier.')]
+        #[OA\Property(description: 'Screen and baselines first; else nothing harder than last time.')]
         public bool $needs_baselines,
     ) {
     }

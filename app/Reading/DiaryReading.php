@@ -12,6 +12,7 @@ use App\Models\Athlete;
 use App\Models\Clearance;
 use App\Models\GymDay;
 use App\Models\LoggedSet;
+use App\Models\PainUndoing;
 use App\Models\SignalRecord;
 use SteadyRung\Exercise\ChoiceKind;
 use SteadyRung\Exercise\Exercise;
@@ -131,10 +132,12 @@ final class DiaryReading
     {
         $cleared = Clearance::latestOf($athlete->id)?->cleared_at;
         $told = SignalRecord::query()->where('athlete_id', $athlete->id)->where('told_for', '>=', $from)->orderByDesc('told_for')->orderByDesc('told_at')->limit(self::MOST_SIGNALS)->get()->reverse();
+        $symptoms = $told->where('symptoms', '<>', [])->modelKeys();
+        $undone = $symptoms === [] ? [] : PainUndoing::query()->whereIn('told_id', $symptoms)->pluck('told_id')->all();
         $signals = array_values($told->map(static fn (SignalRecord $s): Signal => Signal::of(
             Day::number($s->told_for),
             $s->soreness,
-            $cleared !== null && $s->told_at <= $cleared ? [] : array_values(array_filter(array_map(Symptom::tryFrom(...), $s->symptoms))),
+            ($cleared !== null && $s->told_at <= $cleared) || in_array($s->id, $undone, true) ? [] : array_values(array_filter(array_map(Symptom::tryFrom(...), $s->symptoms))),
             null,
             $s->gave_out === null ? null : GaveOut::tryFrom($s->gave_out),
             $s->effort,

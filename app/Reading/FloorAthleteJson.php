@@ -31,8 +31,12 @@ final readonly class FloorAthleteJson
         public bool $walk_in,
         #[OA\Property(description: 'Whether pulling is paused.')]
         public bool $paused,
+        #[OA\Property(description: 'What the pain was told with that it is paused for.')]
+        public ?PainSourceJson $pain_source,
         #[OA\Property(ref: SheetJson::class, description: 'None in news of who began: it is as it was.', nullable: true)]
         public SheetJson|\stdClass|null $sheet,
+        #[OA\Property(description: 'Keys of what is done in the place of lines today, by line.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
+        public object $switched,
         #[OA\Property(description: 'Of this day, in order.', items: new OA\Items(ref: SetJson::class))]
         public array $sets,
         #[OA\Property(description: 'Of this day, in order.', items: new OA\Items(ref: BesideJson::class))]

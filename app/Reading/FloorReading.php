@@ -13,8 +13,10 @@ use App\Models\CurrentGym;
 use App\Models\Gear;
 use App\Models\GymClass;
 use App\Models\GymKit;
+use App\Models\LineSwitch;
 use App\Models\LoggedSet;
 use App\Models\News;
+use App\Models\PausingPain;
 use App\Models\Pulse;
 use App\Models\SignalRecord;
 use Illuminate\Database\Eloquent\Builder;
@@ -33,6 +35,12 @@ final readonly class FloorReading
 
     private const MOST_WALK_INS = 200;
 
+    /** Of those a floor does not hold so many are named. */
+    private const MOST_LEFT = 40;
+
+    /** Who stays a little longer is still of the class. */
+    private const AFTER_MIN = 60;
+
     public function __construct(private ClassReading $classes, private SheetReading $sheets, private News $news, private GymKit $kit, private CurrentGym $gym, private Pulse $pulse)
     {
     }
@@ -42,17 +50,17 @@ final readonly class FloorReading
         $cursor = $this->news->latest(); // first, so that what comes while the rest is read is told again
         $said = ClassComer::of($class->id, $on);
         $tagged = $this->tagged($class, array_keys($said))->limit(GymClass::MOST_COMERS + 1)->get();
-        $tooMany = $tagged->count() > GymClass::MOST_COMERS ? $this->tagged($class, array_keys($said))->count() - GymClass::MOST_COMERS : 0;
+        $left = $tagged->count() > GymClass::MOST_COMERS ? $this->tagged($class, array_keys($said))->offset(GymClass::MOST_COMERS)->limit(self::MOST_LEFT)->get(['id', 'name', 'kind']) : new Collection;
         $told = Athlete::query()->whereIn('id', array_keys($said))->whereNull('archived_at')->orderBy('name')->orderBy('id')->limit(2 * GymClass::MOST_COMERS)->get();
         $athletes = array_values($tagged->take(GymClass::MOST_COMERS)->concat($told)->sortBy('name')->all());
-        $sets = $this->sets($athletes, $on);
+        $sets = $this->sets($class, $athletes, $on);
 
         return new ClassDayJson(
             $this->classes->held($class, $on),
             $cursor,
             $this->pulse->ticket($this->gym->id()),
             $this->athletes($class, $on, $athletes, $said, $sets, $this->sheets->of($athletes, $on, self::begun($sets))),
-            $tooMany,
+            array_values($left->map(static fn (Athlete $a): RosterNameJson => new RosterNameJson($a->id, $a->name, $a->kind))->all()),
             $this->pieces(),
             CoachListJson::ofGym($this->gym->id())->items,
             $this->roster(array_column($athletes, 'id')),
@@ -63,16 +71,16 @@ final readonly class FloorReading
     {
         [$latest, $ids] = $this->news->since($cursor);
         if ($ids === null || $ids === []) {
-            return new NewsJson($latest, $ids === null, []);
+            return new NewsJson($latest, $ids === null, [], null);
         }
         $said = ClassComer::of($class->id, $on);
         $athletes = array_values(Athlete::query()->whereIn('id', $ids)->whereNull('archived_at')->orderBy('name')->orderBy('id')->get()
             ->filter(static fn (Athlete $a): bool => isset($said[$a->id]) || array_intersect($a->tags, $class->tags) !== [])->all());
-        $sets = $this->sets($athletes, $on);
+        $sets = $this->sets($class, $athletes, $on);
         $begun = self::begun($sets);
         $fresh = array_values(array_filter($athletes, static fn (Athlete $a): bool => ! isset($begun[$a->id])));
 
-        return new NewsJson($latest, false, $this->athletes($class, $on, $athletes, $said, $sets, $this->sheets->of($fresh, $on, [])));
+        return new NewsJson($latest, false, $this->athletes($class, $on, $athletes, $said, $sets, $this->sheets->of($fresh, $on, [])), in_array(News::OF_GYM, $ids, true) ? $this->pieces() : null);
     }
 
     /**
@@ -100,10 +108,17 @@ final readonly class FloorReading
     private function athletes(GymClass $class, string $on, array $athletes, array $said, Collection $sets, array $sheets): array
     {
         $ids = array_column($athletes, 'id');
-        $beside = AccessorySet::standing()->whereIn('athlete_id', $ids)->where('trained_on', $on)->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
+        $switches = LineSwitch::query()->whereIn('athlete_id', $ids)->where('held_on', $on)->whereNotNull('rung_key')->get(['athlete_id', 'line', 'rung_key'])->groupBy('athlete_id');
+        $beside = $this->ofClass($class, $on, AccessorySet::standing()->whereIn('athlete_id', $ids))->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
         $signals = SignalRecord::query()->whereIn('athlete_id', $ids)->where('told_for', '<=', $on)->where('told_for', '>=', Day::date(Day::number($on) - self::SORE_DAYS))->orderBy('told_at')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
 
-        return array_map(static function (Athlete $a) use ($class, $on, $said, $sets, $beside, $signals, $sheets): FloorAthleteJson {
+        $pains = [];
+        foreach (array_filter($athletes, static fn (Athlete $a): bool => $a->paused_at !== null) as $paused) {
+            $told = PausingPain::of($paused->id);
+            $pains[$paused->id] = $told === null ? null : PainSourceJson::of($told);
+        }
+
+        return array_map(static function (Athlete $a) use ($class, $on, $said, $sets, $beside, $signals, $sheets, $pains, $switches): FloorAthleteJson {
             $ofDay = $signals->get($a->id, new Collection)->where('told_for', $on);
             $before = $a->last_trained_on !== null && $a->last_trained_on < $on ? $a->last_trained_on : null;
 
@@ -114,7 +129,9 @@ final readonly class FloorReading
                 $said[$a->id] ?? true,
                 array_intersect($a->tags, $class->tags) === [],
                 $a->paused_at !== null,
+                $pains[$a->id] ?? null,
                 $sheets[$a->id] ?? null,
+                (object) $switches->get($a->id, new Collection)->pluck('rung_key', 'line')->all(),
                 array_values($sets->get($a->id, new Collection)->map(static fn (LoggedSet $s): SetJson => SetJson::of($s))->all()),
                 array_values($beside->get($a->id, new Collection)->map(BesideJson::of(...))->all()),
                 GaveOut::tryFrom((string) $ofDay->whereNotNull('gave_out')->last()?->gave_out),
@@ -127,14 +144,31 @@ final readonly class FloorReading
     }
 
     /**
-     * The sets of a day that stand, by athlete.
+     * The sets of a day of the class that stand, by athlete.
      *
      * @param  list<Athlete>  $athletes
      * @return Collection<array-key, Collection<array-key, LoggedSet>>
      */
-    private function sets(array $athletes, string $on): Collection
+    private function sets(GymClass $class, array $athletes, string $on): Collection
     {
-        return LoggedSet::standingOf(array_column($athletes, 'id'), $on)->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS_OF_ONE * max(1, count($athletes)))->get()->toBase()->groupBy('athlete_id');
+        return $this->ofClass($class, $on, LoggedSet::standingOf(array_column($athletes, 'id')))->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS_OF_ONE * max(1, count($athletes)))->get()->toBase()->groupBy('athlete_id');
+    }
+
+    /**
+     * What was done on the day, and after midnight where the class goes on until then.
+     *
+     * @template T of LoggedSet|AccessorySet
+     *
+     * @param  Builder<T>  $done
+     * @return Builder<T>
+     */
+    private function ofClass(GymClass $class, string $on, Builder $done): Builder
+    {
+        $ends = $class->startsAt($on, $this->gym->timezone())->modify(sprintf('+%d minutes', $class->minutes + self::AFTER_MIN));
+        $next = $ends->format('Y-m-d');
+
+        return $next === $on ? $done->where('trained_on', $on)
+            : $done->whereIn('trained_on', [$on, $next])->where(static fn (Builder $q) => $q->where('trained_on', $on)->orWhere('performed_at', '<=', $ends));
     }
 
     /**

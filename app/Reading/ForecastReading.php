@@ -52,7 +52,7 @@ final readonly class ForecastReading
             'SELECT width_bucket(f.within_8, ?::float[]) AS room, count(*) AS said, avg(f.within_8) AS chance, count(came.on_day) AS came
             FROM forecasts f LEFT JOIN LATERAL (
                 SELECT s.trained_on AS on_day FROM logged_sets s
-                WHERE s.gym_id = f.gym_id AND s.athlete_id = f.athlete_id AND s.pattern = f.pattern AND NOT s.withdrawn AND s.effective_share >= '.LoggedSet::STRICT_SHARE.' AND s.clean_reps >= 1
+                WHERE s.gym_id = f.gym_id AND s.athlete_id = f.athlete_id AND s.pattern = f.pattern AND NOT s.withdrawn AND '.LoggedSet::STRICT.'
                     AND s.trained_on > f.made_on AND s.trained_on <= f.made_on + ?::int
                     AND NOT EXISTS (SELECT FROM logged_sets later WHERE later.gym_id = s.gym_id AND later.replaces_id = s.id)
                 LIMIT 1

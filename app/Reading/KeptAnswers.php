@@ -41,16 +41,30 @@ final readonly class KeptAnswers
         }
         $answer = json_encode($find(), JSON_THROW_ON_ERROR);
         $this->forget();
-        $this->db->table('kept_answers')->insertOrIgnore([...$key, 'answer' => $answer, 'kept_at' => $this->clock->now()]);
+        $this->keep($key, $answer);
 
         return $answer;
     }
 
-    /** Drops what was found for another kit or long ago. */
+    /**
+     * Kept unless somebody else keeps the same just now: nobody waits for what can be found again.
+     *
+     * @param  array{gym_id: string, question: string, kit_version: int}  $key
+     */
+    private function keep(array $key, string $answer): void
+    {
+        $this->db->insert(
+            'INSERT INTO kept_answers (gym_id, question, kit_version, answer, kept_at) SELECT ?, ?, ?, ?, ? WHERE pg_try_advisory_xact_lock(hashtextextended(?, 0)) ON CONFLICT DO NOTHING',
+            [...array_values($key), $answer, $this->clock->now(), implode(' ', $key)],
+        );
+    }
+
+    /** Drops what was found for another kit or long ago, but for what somebody else drops just now. */
     private function forget(): void
     {
-        $before = $this->clock->now()->modify(sprintf('-%d days', self::DAYS));
-        $this->db->table('kept_answers')->where('gym_id', $this->gym->id())
-            ->where(fn ($q) => $q->where('kit_version', '<>', $this->kit->version())->orWhere('kept_at', '<', $before))->delete();
+        $this->db->delete(
+            'DELETE FROM kept_answers WHERE ctid = ANY (ARRAY(SELECT ctid FROM kept_answers WHERE gym_id = ? AND (kit_version <> ? OR kept_at < ?) FOR UPDATE SKIP LOCKED))',
+            [$this->gym->id(), $this->kit->version(), $this->clock->now()->modify(sprintf('-%d days', self::DAYS))],
+        );
     }
 }

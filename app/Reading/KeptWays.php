@@ -29,6 +29,9 @@ final class KeptWays implements Ways
 
     private readonly RungSearch $search;
 
+    /** @var array<string, list<Rung>> by means, whatever its shares */
+    private array $anywhere = [];
+
     /** @var array<string, list<Rung>> */
     private array $found = [];
 
@@ -41,7 +44,7 @@ final class KeptWays implements Ways
     {
         return $this->found[$means->key()] ??= $this->read($this->kept->to(['means', $means->key(), $this->search->limits->key()], $this->athlete->toCore(), fn (): array => ['rungs' => array_map(
             static fn (Rung $r): array => StoredExercise::write($r->exercise),
-            self::spread($means->rungs($this->search, $this->athlete->toCore())),
+            self::spread($means->between($this->anywhere[$means->anywhereKey()] ??= $means->anywhere($this->search, $this->athlete->toCore()))),
         )]));
     }
 

@@ -12,7 +12,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'News')]
 final readonly class NewsJson
 {
-    /** @param  list<FloorAthleteJson>  $athletes */
+    /**
+     * @param  list<FloorAthleteJson>  $athletes
+     * @param  list<FloorPieceJson>|null  $gear
+     */
     public function __construct(
         #[OA\Property(description: 'To ask with the next time.')]
         public int $cursor,
@@ -20,6 +23,8 @@ final readonly class NewsJson
         public bool $missed,
         #[OA\Property(description: 'Those of whom there is news.', items: new OA\Items(ref: FloorAthleteJson::class))]
         public array $athletes,
+        #[OA\Property(description: 'All of it, where some went out of use or came back; else none.', items: new OA\Items(ref: FloorPieceJson::class))]
+        public ?array $gear,
     ) {
     }
 }

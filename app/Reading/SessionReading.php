@@ -26,15 +26,15 @@ final readonly class SessionReading
     {
     }
 
-    public function of(Athlete $athlete, ?string $on = null): SessionJson
+    public function of(Athlete $athlete): SessionJson
     {
-        return $this->written($this->briefs->of($athlete, on: $on));
+        return $this->written($this->briefs->of($athlete));
     }
 
     /** What could be done in the place of a line, nearest in carried share first; without one, what could be added. */
     public function others(Athlete $athlete, ?string $line): OthersJson
     {
-        $brief = $this->briefs->of($athlete);
+        $brief = self::ofTheDay($this->briefs->of($athlete));
         $others = $line === null ? [] : array_slice((new Pick($brief))->insteadOf($line, SessionWriter::write($brief)), 0, self::MOST_OTHERS);
 
         return OthersJson::of(array_map(static fn (Rung $r): RungJson => RungJson::believed($r, $brief->belief($r)), $others), $brief->ways->limits());
@@ -43,7 +43,8 @@ final readonly class SessionReading
     /** As something else that is known would have it. */
     public function written(Brief $brief): SessionJson
     {
-        $session = SessionWriter::write($brief);
+        $session = SessionWriter::write(self::ofTheDay($brief));
+        $begun = $brief->begun();
 
         return new SessionJson(
             Day::date($brief->today),
@@ -51,10 +52,16 @@ final readonly class SessionReading
             array_map(BlockJson::of(...), $session->blocks),
             $session->minutes(),
             $session->gear,
-            $session->notes,
+            [...($begun === 0 ? [] : [$begun === 1 ? 'Begun: one set logged today.' : "Begun: $begun sets logged today."]), ...$session->notes],
             $session->refused === null ? null : RefusalJson::of($session->refused),
             array_map(LeftOutJson::of(...), $session->leftOut),
             CalendarJson::of(Calendar::of($brief), $brief->today),
         );
+    }
+
+    /** A session that was begun stands as it was written, until the day is over. */
+    private static function ofTheDay(Brief $brief): Brief
+    {
+        return $brief->begun() > 0 ? $brief->beforeToday() : $brief;
     }
 }

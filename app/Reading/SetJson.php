@@ -68,6 +68,8 @@ final readonly class SetJson
         public string $by,
         #[OA\Property(description: 'What it taught of the capacity; none where it tells nothing.')]
         public ?string $taught,
+        #[OA\Property(description: 'Whether its pain was told by mistake.')]
+        public bool $pain_undone,
         #[OA\Property(description: 'Whether it corrects an earlier row.')]
         public bool $corrected,
         #[OA\Property(description: 'Whether part of it is kept but cannot be read any more.')]
@@ -75,7 +77,7 @@ final readonly class SetJson
     ) {
     }
 
-    public static function of(LoggedSet $set, ?string $taught = null): self
+    public static function of(LoggedSet $set, ?string $taught = null, bool $painUndone = false): self
     {
         $exercise = Readable::orNull(static fn () => $set->exercise);
         $pain = Readable::orNull(static fn () => $set->pain);
@@ -104,6 +106,7 @@ final readonly class SetJson
             $set->line,
             $set->user_id,
             $taught,
+            $painUndone,
             $set->replaces_id !== null,
             $exercise === null && $set->setup_key !== null || $pain === null && $set->pain_told_at !== null,
         );

@@ -13,9 +13,13 @@ use App\Models\SessionSheet;
 use App\Models\TimeOffRecord;
 use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
+use SteadyRung\Exercise\Choices\StrictPull;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Lane;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Floor\Readiness;
 use SteadyRung\Plan\Block;
+use SteadyRung\Plan\Brief;
 use SteadyRung\Plan\LoweringsLeft;
 use SteadyRung\Plan\Pick;
 use SteadyRung\Plan\SessionWriter;
@@ -27,7 +31,7 @@ use SteadyRung\Plan\SessionWriter;
 final readonly class SheetReading
 {
     /** Of what is kept; what another program kept is written anew. */
-    private const VERSION = 1;
+    private const VERSION = 2;
 
     private const MOST_OTHERS = 5;
 
@@ -93,13 +97,28 @@ final readonly class SheetReading
         );
     }
 
+    /**
+     * The nearest, and of pulls the unassisted one too: a mixed set begins on it.
+     *
+     * @param  list<Rung>  $nearest
+     * @return list<Rung>
+     */
+    private static function others(Block $block, array $nearest, Brief $brief): array
+    {
+        $others = array_slice($nearest, 0, self::MOST_OTHERS);
+        $strict = $block->rung()?->lane() === Lane::Pull ? $brief->ways->rung(Exercise::of(new StrictPull)) : null;
+        $keys = array_map(static fn (Rung $r): string => $r->key(), array_filter([...$others, $block->rung()]));
+
+        return $strict instanceof Rung && ! in_array($strict->key(), $keys, true) ? [...$others, $strict] : $others;
+    }
+
     private function write(Athlete $athlete, string $on): SheetJson
     {
         $brief = $this->briefs->of($athlete, on: $on)->beforeToday();
         $session = SessionWriter::write($brief);
         $concern = Readiness::of($brief, $session, $this->screens->due($athlete));
         $pick = new Pick($brief);
-        $others = static fn (Block $b): array => array_map(static fn (Rung $r): SheetRungJson => SheetRungJson::of($r, $brief->belief($r)->onRung($r)), array_slice($pick->insteadOf($b->line, $session), 0, self::MOST_OTHERS));
+        $others = static fn (Block $b): array => array_map(static fn (Rung $r): SheetRungJson => SheetRungJson::of($r, $brief->belief($r)->onRung($r)), self::others($b, $pick->insteadOf($b->line, $session), $brief));
 
         return new SheetJson(
             array_map(static fn (Block $b): SheetLineJson => SheetLineJson::of($b, $athlete->toCore(), $others($b)), $session->blocks),

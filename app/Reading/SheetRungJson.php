@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Formats\Json\ExerciseJson;
+use App\Formats\Json\PredictionJson;
 use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Floor\Station;
@@ -29,9 +30,7 @@ final readonly class SheetRungJson
         #[OA\Property(description: 'Carried share of bodyweight.')]
         public float $share,
         #[OA\Property(description: 'Clean reps that are likely; none before a baseline.')]
-        public ?int $likely_from,
-        #[OA\Property]
-        public ?int $likely_to,
+        public ?PredictionJson $prediction,
         #[OA\Property(description: 'The bar, rings or machine it is done at.', format: 'uuid')]
         public ?string $station,
         #[OA\Property(items: new OA\Items(type: 'string', format: 'uuid'))]
@@ -46,8 +45,7 @@ final readonly class SheetRungJson
             $rung->name,
             ExerciseJson::of($rung->exercise),
             $rung->share(),
-            $likely === null ? null : (int) round($likely->low80()),
-            $likely === null ? null : (int) round($likely->high80()),
+            $likely === null ? null : PredictionJson::of($likely),
             Station::of($rung->exercise->setup),
             $rung->exercise->setup->bandIds(),
         );

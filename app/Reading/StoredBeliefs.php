@@ -24,13 +24,30 @@ final class StoredBeliefs implements Beliefs
     /** @var array<string, SetFall> */
     private array $falls = [];
 
-    public function __construct(private readonly string $athleteId, private readonly Believed $believed, private readonly CapacityBefore $before, private readonly FallReading $fallReading)
+    /** @param  int|null  $day  sets of it and later ones are not looked at, where there are others */
+    public function __construct(private readonly string $athleteId, private readonly Believed $believed, private readonly CapacityBefore $before, private readonly FallReading $fallReading, private readonly ?int $day = null)
     {
     }
 
     public function of(?Pattern $pattern): Belief
     {
-        return $this->today[$pattern->value ?? ''] ??= $this->believed->of($this->athleteId, $pattern);
+        return $this->today[$pattern->value ?? ''] ??= $this->asOf($pattern);
+    }
+
+    public function before(int $day): self
+    {
+        return new self($this->athleteId, $this->believed, $this->before, $this->fallReading, $day);
+    }
+
+    private function asOf(?Pattern $pattern): Belief
+    {
+        $today = $this->believed->of($this->athleteId, $pattern);
+        if ($pattern === null || $this->day === null || ($today->observed->day ?? PHP_INT_MIN) < $this->day) {
+            return $today;
+        }
+        $before = $this->before->of($this->athleteId, $pattern, Day::date($this->day));
+
+        return $before === null ? $today : Belief::on($today->today, $before);
     }
 
     public function shareOn(Pattern $pattern, int $day): ?float

@@ -12,7 +12,8 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'FoundingInput')]
 final readonly class GymFounded
 {
-    public const PASSWORD = [10, 200];
+    /** Characters; of more than so many bytes the hash would not see the rest. */
+    public const PASSWORD = [10, 72];
 
     public function __construct(
         #[OA\Property(maxLength: 80)]

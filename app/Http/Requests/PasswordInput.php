@@ -22,10 +22,10 @@ final readonly class PasswordInput
     ) {
     }
 
-    public static function read(JsonObject $json): self
+    public static function read(JsonObject $json, string $email): self
     {
         $json->allowing('present', 'new');
 
-        return new self($json->secret('present', 200), ReadSettings::password($json, 'new'));
+        return new self($json->secret('present', 200), ReadSettings::password($json, 'new', $email));
     }
 }

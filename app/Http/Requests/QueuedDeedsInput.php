@@ -8,7 +8,9 @@ use App\Actions\Deeds\BesideSet;
 use App\Actions\Deeds\ClassGiven;
 use App\Actions\Deeds\ComingTold;
 use App\Actions\Deeds\GearTold;
+use App\Actions\Deeds\LineSwitched;
 use App\Actions\Deeds\PainTold;
+use App\Actions\Deeds\PainUndone;
 use App\Actions\Deeds\SetDone;
 use App\Actions\Deeds\SetTakenBack;
 use App\Actions\Deeds\SignalTold;
@@ -29,6 +31,8 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'beside', ref: BesideSet::class),
             new OA\Property(property: 'signal', ref: SignalTold::class),
             new OA\Property(property: 'pain', ref: PainTold::class),
+            new OA\Property(property: 'pain_undone', ref: PainUndone::class),
+            new OA\Property(property: 'switch', ref: LineSwitched::class),
             new OA\Property(property: 'coming', ref: ComingTold::class),
             new OA\Property(property: 'gear', ref: GearTold::class),
             new OA\Property(property: 'class', ref: ClassGiven::class),

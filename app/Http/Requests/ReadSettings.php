@@ -14,14 +14,18 @@ final class ReadSettings
     {
         $json->allowing('gym_name', 'timezone', 'coach_name', 'email', 'password');
 
-        return new GymFounded($json->name('gym_name', 80), self::timezone($json), $json->name('coach_name', 80), self::email($json), self::password($json, 'password'));
+        $email = self::email($json);
+
+        return new GymFounded($json->name('gym_name', 80), self::timezone($json), $json->name('coach_name', 80), $email, self::password($json, 'password', $email));
     }
 
     public static function coach(JsonObject $json): CoachTaken
     {
         $json->allowing('id', 'name', 'email', 'password');
 
-        return new CoachTaken($json->uuid('id'), $json->name('name', 80), self::email($json), self::password($json, 'password'));
+        $email = self::email($json);
+
+        return new CoachTaken($json->uuid('id'), $json->name('name', 80), $email, self::password($json, 'password', $email));
     }
 
     public static function timezone(JsonObject $json): string
@@ -33,12 +37,18 @@ final class ReadSettings
             : throw $json->fault('timezone', 'This time zone is not known; take one as in Europe/London.');
     }
 
-    public static function password(JsonObject $json, string $key): string
+    /** @param  string  $email  of the account it is for */
+    public static function password(JsonObject $json, string $key, string $email): string
     {
         [$least, $most] = GymFounded::PASSWORD;
         $password = $json->secret($key, $most);
 
-        return mb_strlen($password) >= $least ? $password : throw $json->withheld($key, "Take a password of at least $least characters.");
+        return match (true) {
+            strlen($password) > $most => throw $json->withheld($key, "Take a shorter password: $most bytes at the most; letters with accents count two and more."),
+            mb_strlen($password) < $least => throw $json->withheld($key, "Take a password of at least $least characters."),
+            in_array(mb_strtolower($password), [$email, strstr($email, '@', true)], true) => throw $json->withheld($key, 'Take another password than the name of the account.'),
+            default => $password,
+        };
     }
 
     private static function email(JsonObject $json): string
