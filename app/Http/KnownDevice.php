@@ -24,12 +24,16 @@ final readonly class KnownDevice
     {
     }
 
-    public function isKnown(Request $request, ?User $user): bool
+    /** The device, if this account was signed in on it. */
+    public function of(Request $request, ?User $user): ?string
     {
         $token = $request->cookies->get(self::COOKIE);
+        if ($user === null || ! is_string($token)) {
+            return null;
+        }
+        $device = hash('sha256', $token);
 
-        return $user !== null && is_string($token) && $this->db->table('known_devices')
-            ->where('user_id', $user->id)->where('token', hash('sha256', $token))->where('seen_at', '>', $this->oldest())->exists();
+        return $this->db->table('known_devices')->where('user_id', $user->id)->where('token', $device)->where('seen_at', '>', $this->oldest())->exists() ? $device : null;
     }
 
     public function remember(User $user): Cookie

@@ -25,7 +25,7 @@ final class ProblemRenderer
     public function __invoke(\Throwable $error): JsonResponse
     {
         $problem = self::problem($error);
-        $headers = ['Content-Type' => 'application/problem+json'];
+        $headers = ['Content-Type' => 'application/problem+json', 'Cache-Control' => 'no-store'];
         if ($problem->retryAfterS !== null) {
             $headers['Retry-After'] = (string) $problem->retryAfterS;
         }
@@ -50,13 +50,13 @@ final class ProblemRenderer
         };
     }
 
-    /** Connection failures: class 08, or the server going down or coming up (57P01–57P03), or no server at all. */
+    /** Connection failures: class 08, the server going down or coming up (57P01–57P03), one that was demoted and only reads (25006), or no server at all. */
     private static function isLostConnection(\Throwable $error): bool
     {
         $pdo = $error instanceof QueryException ? $error->getPrevious() : $error;
 
         return $pdo instanceof \PDOException
-            && (preg_match('/^(08|57P0)/', (string) $pdo->getCode()) === 1 || preg_match('/server closed the connection|connection to server|no connection to the server|terminating connection/', $pdo->getMessage()) === 1);
+            && (preg_match('/^(08|57P0|25006)/', (string) $pdo->getCode()) === 1 || preg_match('/server closed the connection|connection to server|no connection to the server|terminating connection/', $pdo->getMessage()) === 1);
     }
 
     /** Statements and locks that the database ended in time, and transactions that ran into one another. */

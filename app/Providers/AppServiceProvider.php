@@ -61,6 +61,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
+        $this->app->bind('db.connector.pgsql', AnsweringPostgres::class);
         Connection::resolverFor('pgsql', static fn (...$parts): ExactPostgres => new ExactPostgres(...$parts));
         array_map($this->app->scoped(...), self::SHARED);
         $this->app->singleton(ClockInterface::class, static fn (): ClockInterface => new FactoryImmutable);

@@ -3,7 +3,7 @@ PG_BIN=/usr/lib/postgresql/15/bin
 PG_USER=postgres
 PG_OWNER=steady      # owns the tables; used to bring them up to date and for nothing else
 PG_APP=steady_app    # what the application signs in as
-APPEND_ONLY="logged_sets set_bands clearances pain_reports band_inspections weighings screenings screening_looks forecasts"
+APPEND_ONLY="logged_sets set_bands clearances pain_reports band_inspections weighings screenings screening_looks forecasts pain_undoings"
 
 # Root may not run PostgreSQL, so its user does; where that user cannot reach this folder the cluster stands beside its home.
 database_folder() {
@@ -115,6 +115,7 @@ QUEUE_CONNECTION=sync
 LOG_CHANNEL=kept
 SANCTUM_STATEFUL_DOMAINS=127.0.0.1:$1,localhost:$1
 SCALE_ADDRESS=127.0.0.1:$(cat "$RUN/scale.port")
+SCALE_SIMULATED=$(cat "$STEADY_VAR/simulated-scale" 2>/dev/null || echo demo)
 TEXT
     )
     [ "$(id -u)" -ne 0 ] || chown "$(app_user)" "$STEADY_VAR/.env.new"
@@ -150,10 +151,25 @@ migrate_and_seed() {
         [ "$(sql steady "SELECT count(*) FROM gyms WHERE to_replay")" -eq 0 ] ||
             step "Following the log anew" as_app_user php "$ROOT/artisan" steady:replay --due
     fi
-    [ -n "${STEADY_EMPTY:-}" ] || is_current "$(filled)" yes && [ "$(sql steady 'SELECT count(*) FROM gyms')" -gt 0 ] || {
+    [ -z "${STEADY_EMPTY:-}" ] || keep_empty
+    is_current "$(filled)" empty || fill_demo
+}
+
+# An install that was begun empty stays so at every later start.
+keep_empty() {
+    if [ "$(sql steady 'SELECT count(*) FROM gyms WHERE is_demo')" -eq 0 ]; then
+        mark_current "$(filled)" empty
+    else
+        say "The demo gym is here already; --empty is for a new install."
+    fi
+}
+
+# A filling that was broken off goes on; beside a gym of somebody's own nothing is filled.
+fill_demo() {
+    if ! is_current "$(filled)" yes || [ "$(sql steady 'SELECT count(*) FROM gyms')" -eq 0 ]; then
         step "Filling the demo gym" as_app_user php "$ROOT/artisan" steady:demo
         sql steady ANALYZE # the planner knows nothing yet of what was filled in
         mark_current "$(filled)" yes
-    }
-    [ -n "${STEADY_EMPTY:-}" ] || step "Opening the floor" as_app_user php "$ROOT/artisan" steady:evening
+    fi
+    step "Opening the floor" as_app_user php "$ROOT/artisan" steady:evening
 }

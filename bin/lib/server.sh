@@ -63,7 +63,7 @@ start_nginx() {
 
 await_pid() { # pid file
     local try
-    for try in $(seq 1 50); do
+    for try in $(seq 1 600); do
         [ -s "$1" ] && return
         sleep 0.1
     done
@@ -71,7 +71,10 @@ await_pid() { # pid file
 
 # A port that somebody else holds is told of before anything that runs is touched.
 refuse_taken_port() { # port
-    [ "$(cat "$RUN/port" 2>/dev/null)" = "$1" ] && pid_lives "$RUN/nginx.pid" && return
+    if [ "$(cat "$RUN/port" 2>/dev/null)" = "$1" ]; then
+        ! pid_lives "$RUN/nginx.pid" || return 0
+        end_orphans "$RUN/nginx.pid" nginx # what a killed master left behind holds the port, and is ours
+    fi
     ! port_taken "$1" || die 1 "Port $1 is taken; nothing was changed. Try: bin/steady start --port $(($1 + 1))"
 }
 
@@ -89,7 +92,7 @@ start_server() { # port
     start_fpm
     start_nginx "$1"
     printf '%s' "$1" >"$RUN/port"
-    for try in $(seq 1 50); do
+    for try in $(seq 1 600); do
         server_answers "$1" && return
         sleep 0.2
     done

@@ -7,6 +7,7 @@ while [ $# -gt 0 ]; do
         --port) port="${2:-}"; shift 2 || die 64 "--port needs a number." ;;
         --port=*) port="${1#*=}"; shift ;;
         --empty) export STEADY_EMPTY=yes; shift ;;
+        --simulated-scale) echo everywhere >"$STEADY_VAR/simulated-scale"; shift ;;
         *) die 64 "start does not know \"$1\". Try: bin/steady help" ;;
     esac
 done

@@ -22,7 +22,7 @@ walks() {
     done_with instance
     wait "$tools"
     done_with tools
-    suite browser --exclude-group=kills --exclude-group=speed "$@"
+    suite browser --exclude-group=kills "$@"
     await tables of database_too
     suite browser --group=kills "$@"
     what_is_left "$@"
@@ -60,5 +60,4 @@ row walks 0 "$@"
 row database_too 5 "$@"
 row code_alone 10 "$@"
 wait
-suite browser --group=speed "$@" # alone: what else runs would be measured too
 sum_up

@@ -17,6 +17,7 @@ use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use App\Reading\BenchReading;
 use App\Reading\ScaleStreamJson;
+use Illuminate\Contracts\Config\Repository;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -28,7 +29,7 @@ final readonly class BenchController
 {
     private HangingScale $scale;
 
-    public function __construct(HangingScale $scale, CurrentGym $gym)
+    public function __construct(HangingScale $scale, private CurrentGym $gym, private Repository $config)
     {
         $this->scale = $scale->of($gym->id());
     }
@@ -36,7 +37,9 @@ final readonly class BenchController
     #[OA\Get(path: '/api/bench/scale', operationId: 'scaleStream', description: 'The last seconds of the hanging scale.', responses: [new Answer(200, ScaleStreamJson::class)])]
     public function scale(): JsonResponse
     {
-        return new JsonResponse(ScaleStreamJson::of($this->scale->listen()));
+        $tape = $this->scale->listen();
+
+        return new JsonResponse(ScaleStreamJson::of($tape?->simulated === true && ! $this->mayBeSimulated() ? null : $tape));
     }
 
     #[OA\Put(path: '/api/bench/scale/zero', operationId: 'zeroScale', responses: [new Nothing])]
@@ -73,6 +76,11 @@ final readonly class BenchController
         $asked = BenchInput::read($json);
 
         return new JsonResponse($json->build(static fn (): BenchJson => $view->of($asked->band->toCore(), $asked->athlete_id, $asked->bar_id)));
+    }
+
+    private function mayBeSimulated(): bool
+    {
+        return $this->gym->gym()->is_demo || $this->config->get('devices.scale_simulated') === 'everywhere';
     }
 
     private static function told(bool $accepted): Response

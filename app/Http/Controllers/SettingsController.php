@@ -8,6 +8,7 @@ use App\Actions\ChangeSettings;
 use App\Actions\Deeds\CoachTaken;
 use App\Actions\Deeds\GymFounded;
 use App\Actions\FoundGym;
+use App\Actions\SlowSignIns;
 use App\Actions\TakeCoach;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
@@ -56,12 +57,18 @@ final class SettingsController
     }
 
     #[OA\Put(path: '/api/password', operationId: 'changePassword', requestBody: new Body(PasswordInput::class), responses: [new Nothing])]
-    public function password(Request $request, JsonObject $json, ChangeSettings $settings): Response
+    public function password(Request $request, JsonObject $json, ChangeSettings $settings, SlowSignIns $slow): Response
     {
         /** @var User $coach */
         $coach = $request->user();
-        $asked = PasswordInput::read($json);
-        $settings->password($coach, $asked->present, $asked->new, $request->session()->getId());
+        $asked = PasswordInput::read($json, $coach->email);
+        $slow->begin($coach->email, (string) $request->ip(), "password of $coach->id");
+        try {
+            $settings->password($coach, $asked->present, $asked->new, $request->session()->getId());
+        } catch (Problem $refused) {
+            $refused->problem !== ProblemCode::WrongPassword || $slow->failed($coach->email, (string) $request->ip(), "password of $coach->id");
+            throw $refused;
+        }
         $request->session()->put('password_hash_web', $coach->getAuthPassword());
 
         return new Response(status: 204);

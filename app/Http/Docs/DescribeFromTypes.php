@@ -23,7 +23,7 @@ final class DescribeFromTypes
         $schemas = $analysis->getAnnotationsOfType(OA\Schema::class, true);
         foreach ($schemas as $schema) {
             $class = $schema->_context?->fullyQualifiedName($schema->_context->class) ?? '';
-            if (class_exists($class)) {
+            if (class_exists($class) && Generator::isDefault($schema->required)) {
                 $this->describe($schema, new \ReflectionClass($class));
             }
         }
