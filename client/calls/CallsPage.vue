@@ -20,6 +20,8 @@ const queue = useRead(
 );
 const calls = computed(() => queue.value.value?.items ?? []);
 const counts = computed(() => queue.value.value?.waiting);
+/** What was read before says nothing about what waits now. */
+const isFresh = computed(() => queue.problem.value === undefined && !queue.busy.value);
 const waiting = computed(() => Object.values(counts.value ?? {}).reduce((sum, n) => sum + n, 0));
 /** Grouped by verdict, the most urgent first; Stay is folded. */
 const groups = computed(() =>
@@ -77,7 +79,7 @@ useKeys((key) => {
         <p class="small dim keys">↑↓ choose · Enter accept · O other · W why · U undo</p>
     </div>
     <ReadNote :read="queue" waits="Loading the calls…" />
-    <div v-if="queue.value.value && waiting === 0" class="card stack">
+    <div v-if="queue.value.value && waiting === 0 && isFresh" class="card stack">
         <h2>No calls are waiting</h2>
         <p>Log a set for an athlete and the call for next time stands here.</p>
     </div>

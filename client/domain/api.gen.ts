@@ -1415,6 +1415,21 @@ export interface components {
             /** @enum {string|null} */
             accessory?: "curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
         };
+        /** @description Another exercise in the place of a line for one day, or the line as it was written again. */
+        LineSwitchedInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            on: string;
+            line: string;
+            /** @description Key of what is done instead, of those the line offers; none for the line as written. */
+            rung_key: string | null;
+            /**
+             * Format: date-time
+             * @description When it was told; what was told later stands.
+             */
+            told_at: string;
+        };
         /** @description An athlete's mass on a day. */
         WeighingInput: {
             /** Format: uuid */
@@ -1430,6 +1445,16 @@ export interface components {
             id: string;
             pain: components["schemas"]["Pain"];
             note?: string | null;
+        };
+        /** @description Pain or a symptom that was told by mistake. */
+        PainUndoneInput: {
+            /** Format: uuid */
+            id: string;
+            /**
+             * Format: uuid
+             * @description The report, set or signal it was told with.
+             */
+            told_id: string;
         };
         /** @description The coach puts an athlete at a stage of a method: assigned, set back, or skipping, with a reason. */
         PlaceInput: {
@@ -2336,6 +2361,8 @@ export interface components {
                 beside?: components["schemas"]["BesideInput"];
                 signal?: components["schemas"]["SignalInput"];
                 pain?: components["schemas"]["PainReportInput"];
+                pain_undone?: components["schemas"]["PainUndoneInput"];
+                switch?: components["schemas"]["LineSwitchedInput"];
                 coming?: components["schemas"]["ComingInput"];
                 gear?: components["schemas"]["GearOutInput"];
                 class?: components["schemas"]["ClassInput"];
@@ -2429,6 +2456,7 @@ export interface components {
              * @description The gym's day on which the pain was logged that pulling is paused for.
              */
             paused_on: string | null;
+            pain_source: components["schemas"]["PainSource"] | null;
             cleared: components["schemas"]["Cleared"] | null;
             screen: components["schemas"]["ScreenStanding"];
             call: components["schemas"]["KeptCall"] | null;
@@ -2607,8 +2635,8 @@ export interface components {
             /** @description The ticket to ask with whether there is news. */
             pulse: string;
             athletes: components["schemas"]["FloorAthlete"][];
-            /** @description So many more have a tag of it than a floor holds. */
-            too_many: number;
+            /** @description Who has a tag of it too, beyond what a floor holds. */
+            left_over: components["schemas"]["RosterName"][];
             /** @description What is in the kit, with what is out of use today. */
             gear: components["schemas"]["FloorPiece"][];
             coaches: components["schemas"]["Coach"][];
@@ -2666,7 +2694,7 @@ export interface components {
             /** Format: date */
             on: string;
             days_away: number;
-            /** @description Screen and baselines first; else it is one rung easier. */
+            /** @description Screen and baselines first; else nothing harder than last time. */
             needs_baselines: boolean;
         };
         /** @description One virtual athlete trained by a method. */
@@ -2714,7 +2742,12 @@ export interface components {
             walk_in: boolean;
             /** @description Whether pulling is paused. */
             paused: boolean;
+            pain_source: components["schemas"]["PainSource"] | null;
             sheet: components["schemas"]["Sheet"] | null;
+            /** @description Keys of what is done in the place of lines today, by line. */
+            switched: {
+                [key: string]: string;
+            };
             /** @description Of this day, in order. */
             sets: components["schemas"]["Set"][];
             /** @description Of this day, in order. */
@@ -2948,6 +2981,8 @@ export interface components {
             missed: boolean;
             /** @description Those of whom there is news. */
             athletes: components["schemas"]["FloorAthlete"][];
+            /** @description All of it, where some went out of use or came back; else none. */
+            gear: components["schemas"]["FloorPiece"][] | null;
         };
         /** @description What could be done in the place of a line of the session. */
         Others: {
@@ -2971,6 +3006,18 @@ export interface components {
             /** @enum {string} */
             verdict: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay";
             times: number;
+        };
+        /** @description What the pain was told with that pulling is paused for; who told it can undo it for ten minutes. */
+        PainSource: {
+            /** Format: uuid */
+            told_id: string;
+            /**
+             * Format: uuid
+             * @description The coach who told it.
+             */
+            by: string;
+            /** Format: date-time */
+            at: string;
         };
         PlaceHistory: {
             moves: components["schemas"]["PlaceMove"][];
@@ -3213,6 +3260,8 @@ export interface components {
             by: string;
             /** @description What it taught of the capacity; none where it tells nothing. */
             taught: string | null;
+            /** @description Whether its pain was told by mistake. */
+            pain_undone: boolean;
             /** @description Whether it corrects an earlier row. */
             corrected: boolean;
             /** @description Whether part of it is kept but cannot be read any more. */
@@ -3272,9 +3321,7 @@ export interface components {
              * @description Carried share of bodyweight.
              */
             share: number;
-            /** @description Clean reps that are likely; none before a baseline. */
-            likely_from: number | null;
-            likely_to: number | null;
+            prediction: components["schemas"]["Prediction"] | null;
             /**
              * Format: uuid
              * @description The bar, rings or machine it is done at.
@@ -3634,7 +3681,7 @@ export interface operations {
             content: {
                 "application/json": {
                     /** Format: uuid */
-                    id?: string;
+                    id: string;
                 } & components["schemas"]["BandInput"];
             };
         };
@@ -4652,7 +4699,7 @@ export interface operations {
             content: {
                 "application/json": {
                     /** Format: uuid */
-                    id?: string;
+                    id: string;
                 } & components["schemas"]["GearInput"];
             };
         };

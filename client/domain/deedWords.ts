@@ -26,6 +26,12 @@ export function deedWords(deed: Deed): string {
     if ('pain' in deed) {
         return `Pain: ${painPlaceWords[deed.pain.pain.place]}`;
     }
+    if ('switch' in deed) {
+        return deed.switch.rung_key === null ? 'As written again' : 'Exercise switched';
+    }
+    if ('pain_undone' in deed) {
+        return 'Pain undone';
+    }
     const { gave_out, effort, soreness, wall_day } = deed.signal;
     const told = [gave_out && `gave out: ${gaveOutWords[gave_out]}`, effort != null && `effort ${effort}`, soreness != null && `soreness ${soreness}`, wall_day && 'wall day'];
     return told.filter(Boolean).join(', ') || 'Told';

@@ -1,6 +1,6 @@
 import Dexie, { liveQuery, type Table } from 'dexie';
+import { serverTime } from './clock';
 import type { Schemas } from './http';
-import type { Problem } from './problems';
 import type { DeedStore, Waiting } from './queue';
 
 /** What an owner was answered to a question last, as text. */
@@ -59,6 +59,7 @@ class Device extends Dexie {
             await (last !== null && device.table('marks').put({ key: LAST, value: last }));
             localStorage.removeItem(LAST);
         });
+        this.version(5).upgrade((device) => device.table('reads').clear());
     }
 }
 
@@ -67,13 +68,7 @@ const device = new Device();
 export const deedStore: DeedStore = {
     add: async (waiting) => void (await device.sets.add(waiting)),
     all: (owner) => device.sets.where('owner').equals(owner).sortBy('order'),
-    update: async (id, problem: Problem | undefined) =>
-        void (await device.sets
-            .where('id')
-            .equals(id)
-            .modify((w) => {
-                w.problem = problem;
-            })),
+    update: async (id, part) => void (await device.sets.where('id').equals(id).modify(part)),
     remove: async (id) => void (await device.sets.where('id').equals(id).delete()),
 };
 
@@ -107,6 +102,15 @@ export const lastCoach = {
     forget: (): Promise<void> => marks.forget(LAST).catch(() => undefined),
 };
 
+const LEFT = 'steady-rung.left';
+
+/** That somebody signed out while the server was away: it is told before anything else is asked. */
+export const unsaidGoodbye = {
+    read: async (): Promise<boolean> => (await marks.get(LEFT).catch(() => undefined)) !== undefined,
+    keep: (): Promise<void> => marks.put(LEFT, 'yes').catch(() => undefined),
+    forget: (): Promise<void> => marks.forget(LEFT).catch(() => undefined),
+};
+
 const MARK = 'steady-rung.mark';
 
 /** Whether the store was cleared since this device was used last: it bears a mark that is known outside of it too. */
@@ -114,7 +118,7 @@ export async function wasCleared(): Promise<boolean> {
     const known = localStorage.getItem(MARK);
     const kept = await marks.get(MARK);
     if (kept === undefined || kept !== known) {
-        const mark = String(Date.now());
+        const mark = String(serverTime.nowMs());
         await marks.put(MARK, mark);
         localStorage.setItem(MARK, mark);
     }

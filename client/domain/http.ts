@@ -1,9 +1,13 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './api.gen';
+import { heardTime } from './clock';
 import type { Problem } from './problems';
 
 export type Schemas = components['schemas'];
 export type Result<T> = { ok: true; value: T } | { ok: false; problem: Problem };
+
+/** The same answer in another form; a refusal stays as it is. */
+export const mapResult = <A, B>(result: Result<A>, as: (value: A) => B): Result<B> => (result.ok ? { ok: true, value: as(result.value) } : result);
 
 type Listener = () => void;
 const signedOutListeners = new Set<Listener>();
@@ -19,15 +23,32 @@ function token(): string | undefined {
     return cookie === undefined ? undefined : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length));
 }
 
+const PAGE_EXPIRED = 419;
+
+const askToken = (): Promise<Response> => fetch('/sanctum/csrf-cookie', { credentials: 'same-origin' });
+
 async function fetchWithToken(request: Request): Promise<Response> {
-    if (request.method !== 'GET') {
-        if (token() === undefined) {
-            await fetch('/sanctum/csrf-cookie', { credentials: 'same-origin' });
-        }
-        request.headers.set('X-XSRF-TOKEN', token() ?? '');
-    }
     request.headers.set('Accept', 'application/json');
-    return fetch(request);
+    if (request.method === 'GET') {
+        return timed(await fetch(request));
+    }
+    if (token() === undefined) {
+        await askToken();
+    }
+    const again = request.clone();
+    request.headers.set('X-XSRF-TOKEN', token() ?? '');
+    const response = timed(await fetch(request));
+    if (response.status !== PAGE_EXPIRED) {
+        return response;
+    }
+    await askToken(); // the session changed with an answer that never came
+    again.headers.set('X-XSRF-TOKEN', token() ?? '');
+    return timed(await fetch(again));
+}
+
+function timed(response: Response): Response {
+    heardTime(response.headers.get('Date'));
+    return response;
 }
 
 const client = createClient<paths>({ baseUrl: '', fetch: fetchWithToken, credentials: 'same-origin' });

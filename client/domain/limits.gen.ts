@@ -98,7 +98,7 @@ export const limits = {
             longest: 200
         },
         password: {
-            longest: 200
+            longest: 72
         }
     },
     GearInput: {
@@ -120,7 +120,7 @@ export const limits = {
             longest: 200
         },
         password: {
-            longest: 200
+            longest: 72
         }
     },
     LineInput: {
@@ -142,6 +142,14 @@ export const limits = {
         rest_s: {
             low: 0,
             high: 600
+        }
+    },
+    LineSwitchedInput: {
+        line: {
+            longest: 160
+        },
+        rung_key: {
+            longest: 500
         }
     },
     WeighingInput: {
@@ -307,7 +315,7 @@ export const limits = {
             longest: 200
         },
         new: {
-            longest: 200
+            longest: 72
         }
     },
     PointInput: {

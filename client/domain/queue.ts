@@ -1,4 +1,5 @@
 import { v7 as uuidv7 } from 'uuid';
+import { serverTime } from './clock';
 import type { Result, Schemas } from './http';
 import type { Problem } from './problems';
 
@@ -12,6 +13,8 @@ export type Deed =
     | { beside: Schemas['BesideInput'] }
     | { signal: Schemas['SignalInput'] }
     | { pain: Schemas['PainReportInput'] }
+    | { pain_undone: Schemas['PainUndoneInput'] }
+    | { switch: Schemas['LineSwitchedInput'] }
     | { coming: Schemas['ComingInput'] }
     | GymDeed;
 
@@ -27,6 +30,8 @@ export interface Waiting {
     /** None of what is the gym's. */
     athleteId?: string | undefined;
     deed: Deed;
+    /** The correction of the device's clock that its time was told by, where nobody had heard the server's yet. */
+    untimedMs?: number | undefined;
     /** Why the server refused it; it stays until somebody drops it or sends it again. */
     problem?: Problem | undefined;
 }
@@ -44,7 +49,7 @@ export interface DeedStore {
     add: (waiting: Waiting) => Promise<void>;
     /** All of an owner, in the order they were added. */
     all: (owner: string) => Promise<Waiting[]>;
-    update: (id: string, problem: Problem | undefined) => Promise<void>;
+    update: (id: string, part: Partial<Pick<Waiting, 'problem' | 'deed' | 'untimedMs'>>) => Promise<void>;
     remove: (id: string) => Promise<void>;
 }
 
@@ -58,10 +63,27 @@ export interface QueueOptions {
     /** Before the device lets go of it. */
     stored?: (waiting: Waiting, set: Schemas['Set'] | null) => Promise<void> | void;
     changed?: () => void;
-    now?: () => Date;
+    /** The time, and what makes the server's known. */
+    clock?: Pick<typeof serverTime, 'now' | 'offsetMs' | 'isKnown'>;
+    askTime?: () => Promise<unknown>;
 }
 
 const BATCH = 50;
+
+/** A deed with its time moved. */
+function movedBy(deed: Deed, byMs: number): Deed {
+    return Object.fromEntries(
+        Object.entries(deed).map(([kind, told]: [string, Record<string, unknown>]) => [
+            kind,
+            Object.fromEntries(
+                Object.entries(told).map(([name, value]) => [
+                    name,
+                    name === 'performed_at' || name === 'told_at' ? new Date(Date.parse(value as string) + byMs).toISOString() : value,
+                ]),
+            ),
+        ]),
+    ) as Deed;
+}
 
 /** As it will be on the wire: a store of the device takes no live objects of a page. */
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
@@ -75,13 +97,19 @@ export class DeedQueue {
 
     constructor(private readonly options: QueueOptions) {}
 
-    add(owner: string, athleteId: string, draft: SetDraft): Promise<Waiting> {
-        const performed_at = draft.performed_at ?? (this.options.now?.() ?? new Date()).toISOString();
-        return this.tell(owner, athleteId, { set: { ...draft, id: uuidv7(), performed_at } });
+    private get clock(): NonNullable<QueueOptions['clock']> {
+        return this.options.clock ?? serverTime;
     }
 
-    async tell(owner: string, athleteId: string | undefined, deed: Deed): Promise<Waiting> {
-        const waiting: Waiting = { id: (Object.values(deed)[0] as { id: string }).id, owner, athleteId, deed: plain(deed) };
+    add(owner: string, athleteId: string, draft: SetDraft): Promise<Waiting> {
+        const performed_at = draft.performed_at ?? this.clock.now().toISOString();
+        return this.tell(owner, athleteId, { set: { ...draft, id: uuidv7(), performed_at } }, draft.performed_at === undefined);
+    }
+
+    /** @param isNow whether its time was read off the clock just now */
+    async tell(owner: string, athleteId: string | undefined, deed: Deed, isNow = true): Promise<Waiting> {
+        const untimedMs = isNow && !this.clock.isKnown() ? this.clock.offsetMs() : undefined;
+        const waiting: Waiting = { id: (Object.values(deed)[0] as { id: string }).id, owner, athleteId, deed: plain(deed), ...(untimedMs !== undefined && { untimedMs }) };
         await this.options.store.add(waiting);
         this.options.changed?.();
         return waiting;
@@ -91,6 +119,13 @@ export class DeedQueue {
     async takeBack(owner: string, athleteId: string, setId: string): Promise<void> {
         if (!(await this.drop(owner, setId))) {
             await this.tell(owner, athleteId, { taken_back: { id: uuidv7(), set_id: setId } });
+        }
+    }
+
+    /** Pain that still waits here was never told and goes; what was sent is undone on the server. */
+    async undoPain(owner: string, athleteId: string, toldId: string): Promise<void> {
+        if (!(await this.drop(owner, toldId))) {
+            await this.tell(owner, athleteId, { pain_undone: { id: uuidv7(), told_id: toldId } });
         }
     }
 
@@ -115,7 +150,7 @@ export class DeedQueue {
     }
 
     async sendAgain(owner: string, id: string): Promise<boolean> {
-        await this.options.store.update(id, undefined);
+        await this.options.store.update(id, { problem: undefined });
         this.options.changed?.();
         return this.flush(owner);
     }
@@ -134,7 +169,28 @@ export class DeedQueue {
     }
 
     private async next(owner: string): Promise<Waiting[]> {
-        return (await this.options.store.all(owner)).filter((w) => w.problem === undefined).slice(0, BATCH);
+        const batch = (await this.options.store.all(owner)).filter((w) => w.problem === undefined).slice(0, BATCH);
+        return batch.some((w) => w.untimedMs !== undefined) ? this.timed(batch) : batch;
+    }
+
+    /** With the times of those set right that were told by a clock nobody had compared; on the device first, so that all tries send the same. */
+    private async timed(batch: Waiting[]): Promise<Waiting[]> {
+        if (!this.clock.isKnown()) {
+            await this.options.askTime?.();
+        }
+        if (!this.clock.isKnown()) {
+            return batch;
+        }
+        return Promise.all(
+            batch.map(async (w) => {
+                if (w.untimedMs === undefined) {
+                    return w;
+                }
+                const right = { deed: movedBy(w.deed, this.clock.offsetMs() - w.untimedMs), untimedMs: undefined };
+                await this.options.store.update(w.id, right);
+                return { ...w, ...right };
+            }),
+        );
     }
 
     private async sendBatch(batch: Waiting[]): Promise<boolean> {
@@ -149,7 +205,7 @@ export class DeedQueue {
                 await this.options.store.remove(waiting.id);
             } else {
                 const { code, detail, errors } = outcome?.problem ?? { code: 'fault' as const, detail: 'The server said nothing of this.', errors: [] };
-                await this.options.store.update(waiting.id, { code, detail, faults: errors });
+                await this.options.store.update(waiting.id, { problem: { code, detail, faults: errors } });
             }
         }
         this.options.changed?.();

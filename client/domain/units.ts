@@ -1,3 +1,5 @@
+import { serverTime } from './clock';
+
 /** How quantities are shown and typed. Everything is SI inside; people read kg, cm, mm, s and %. */
 
 const CM_PER_M = 100;
@@ -98,7 +100,7 @@ const dayOfYearFormat = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month
 /** A day of this year with its weekday, one of another year with the year. */
 export function day(isoDate: string): string {
     const date = new Date(`${isoDate}T12:00:00`);
-    return (date.getFullYear() === new Date().getFullYear() ? dayFormat : dayOfYearFormat).format(date);
+    return (date.getFullYear() === serverTime.now().getFullYear() ? dayFormat : dayOfYearFormat).format(date);
 }
 
 /** Standard gravity: what a scale that shows kg makes of newtons. */
@@ -106,8 +108,3 @@ const N_PER_KG = 9.80665;
 
 /** A pull typed in the other unit, in this one. */
 export const forceIn = (value: number, unit: 'kg' | 'N'): string => String(Number(unit === 'N' ? (value * N_PER_KG).toFixed(1) : (value / N_PER_KG).toFixed(2)));
-
-const hourFormat = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
-
-/** A day with the time of it. */
-export const moment = (isoMoment: string): string => `${day(isoMoment.slice(0, 10))}, ${hourFormat.format(new Date(isoMoment))}`;

@@ -1,26 +1,31 @@
 <script setup lang="ts">
 import { NButton, NCheckbox, NInput, NSelect } from 'naive-ui';
 import { v7 as uuidv7 } from 'uuid';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, shallowRef } from 'vue';
 import CurvePlot from '../draw/CurvePlot.vue';
 import { inUse, type Kit } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
+import { toTyped } from '../domain/units';
 import { statusWords } from '../domain/words';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import QuantityField from '../parts/QuantityField.vue';
+import SavedElsewhere from '../parts/SavedElsewhere.vue';
 import HelpTable from './HelpTable.vue';
 import PointRows from './PointRows.vue';
 import ScalePanel from './ScalePanel.vue';
 import { useBandDraft } from './useBandDraft';
 import { useBench } from './useBench';
-import { useLeaving } from '../parts/useLeaving';
+import type { Undoable } from '../parts/useUndo';
 import { useRead } from '../parts/useRead';
 import { useSaving } from './useSaving';
 
+type Input = Schemas['BandInput'];
+
 const props = defineProps<{ band: Schemas['Band'] | undefined; kit: Kit }>();
-const emit = defineEmits<{ saved: [id: string] }>();
+/** Opened again with what the server holds, where another window saved too. */
+const emit = defineEmits<{ saved: [id: string]; reopen: []; retired: [deed: Undoable] }>();
 const athlete = defineModel<string | null>('athlete', { required: true });
 const bar = defineModel<string | null>('bar', { required: true });
 
@@ -34,15 +39,36 @@ const learned = useRead(
     () => outcome(api.GET('/api/bands/{band}/learned', { params: { path: { band: id } } })),
     { enabled: () => props.band !== undefined },
 );
-const untouched = ref(JSON.stringify(draft.typed));
-useLeaving(() => JSON.stringify(draft.typed) !== untouched.value);
-const saving = useSaving(props.band, {
-    blame: draft.blame,
-    saved: () => {
-        untouched.value = JSON.stringify(draft.typed);
-        emit('saved', id);
+const path = { params: { path: { band: id } } };
+const saving = useSaving(
+    props.band,
+    draft,
+    {
+        began: props.band && useBandDraft(props.band).value(),
+        add: (body: Input) => outcome(api.POST('/api/bands', { body: { id, ...body } })),
+        change: (body: Input) => outcome(api.PUT('/api/bands/{band}', { ...path, body })),
+        retire: (retired) => outcome(api.PUT('/api/bands/{band}/retirement', { ...path, body: { retired } })),
+        inKit: (now) => {
+            const band = now.bands.find((b) => b.id === id);
+            return band && useBandDraft(band).value();
+        },
     },
-});
+    { saved: () => emit('saved', id), reopen: () => emit('reopen'), retired: (deed) => emit('retired', deed) },
+);
+
+function words(path: string, value: unknown): string {
+    const quantity = (word: string, unit: 'mm' | 'cm'): string => `${word} ${toTyped(Number(value), unit)} ${unit}`;
+    const all: Record<string, () => string> = {
+        name: () => `Name ${String(value)}`,
+        width_mm: () => quantity('Width', 'mm'),
+        thickness_mm: () => quantity('Thickness', 'mm'),
+        hung_length_m: () => quantity('Hung length', 'cm'),
+        points: () =>
+            `Readings ${(value as Schemas['PointInput'][]).map((p) => `${toTyped(p.length_m, 'cm')} cm ${p.force_kg === undefined ? `${p.force_n} N` : `${p.force_kg} kg`}`).join(', ') || 'none'}`,
+        hitched_on: () => `Hitched on ${bars.value.find((b) => b.value === value)?.label ?? 'no bar'}`,
+    };
+    return all[path]?.() ?? path;
+}
 const curve = computed(() => bench.value?.curve ?? props.band?.curve);
 const sureness = computed(() => curve.value && `${statusWords[curve.value.status]}, ± ${Math.round(100 * curve.value.relative_sd)} %`);
 const grave = ['pounds', 'newtons', 'other-band'];
@@ -52,21 +78,10 @@ const points = computed(() => bench.value?.points ?? props.band?.points ?? []);
 const spans = computed(() =>
     (bench.value?.help ?? []).flatMap((h) => (typeof h.bottom_m === 'number' && typeof h.top_m === 'number' ? [{ label: h.attach, fromM: h.top_m, toM: h.bottom_m }] : [])),
 );
-
-async function save(): Promise<void> {
-    const body = draft.read();
-    if (body !== undefined) {
-        await saving.send(() =>
-            outcome(saving.stored.value ? api.PUT('/api/bands/{band}', { params: { path: { band: id } }, body }) : api.POST('/api/bands', { body: { id, ...body } })),
-        );
-    }
-}
-
-const retire = (retired: boolean): Promise<void> => saving.send(() => outcome(api.PUT('/api/bands/{band}/retirement', { params: { path: { band: id } }, body: { retired } })));
 </script>
 
 <template>
-    <form class="card bench" novalidate @submit.prevent="save">
+    <form class="card bench" novalidate @submit.prevent="saving.save">
         <div class="stack">
             <div class="name">
                 <FormField v-slot="{ inputProps, status }" label="Name or shop tag" :error="draft.errors.name">
@@ -74,10 +89,11 @@ const retire = (retired: boolean): Promise<void> => saving.send(() => outcome(ap
                 </FormField>
                 <div class="row deeds">
                     <NButton attr-type="submit" type="primary" :loading="saving.busy.value">{{ saving.stored.value ? 'Save' : 'Add band' }}</NButton>
-                    <NButton v-if="band" @click="retire(!band.retired)">{{ band.retired ? 'Take back into use' : 'Retire' }}</NButton>
+                    <NButton v-if="band" @click="saving.retire(!band.retired)">{{ band.retired ? 'Take back into use' : 'Retire' }}</NButton>
                 </div>
             </div>
-            <ProblemNote v-if="saving.problem.value" :problem="saving.problem.value" />
+            <ProblemNote v-if="saving.problem.value" typed :problem="saving.problem.value" />
+            <SavedElsewhere :found="saving.found.value" :words="words" @both="saving.saveBoth" @theirs="emit('reopen')" />
             <p v-if="learned.value.value?.advice" class="advice" role="status">{{ learned.value.value.advice }}</p>
             <div class="sizes">
                 <QuantityField v-model="draft.typed.width" label="Width" unit="mm" :limits="limits.BandInput.width_mm" :error="draft.errors.width" />

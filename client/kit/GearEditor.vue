@@ -1,54 +1,69 @@
 <script setup lang="ts">
 import { NButton, NInput } from 'naive-ui';
 import { v7 as uuidv7 } from 'uuid';
-import { ref } from 'vue';
 import { gearWords, type Gear, type GearKind } from '../domain/gear';
-import { api, outcome } from '../domain/http';
+import { api, outcome, type Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
+import { toTyped } from '../domain/units';
 import ChipRow from '../parts/ChipRow.vue';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import QuantityField from '../parts/QuantityField.vue';
+import SavedElsewhere from '../parts/SavedElsewhere.vue';
 import { gearFields, limitsOf } from './gearFields';
 import { useGearDraft } from './useGearDraft';
-import { useLeaving } from '../parts/useLeaving';
+import type { Undoable } from '../parts/useUndo';
 import { useSaving } from './useSaving';
 
+type Input = Schemas['GearInput'];
+
 const props = defineProps<{ kind: GearKind; gear: Gear | undefined }>();
-const emit = defineEmits<{ saved: [id: string] }>();
+/** Opened again with what the server holds, where another window saved too. */
+const emit = defineEmits<{ saved: [id: string]; reopen: []; retired: [deed: Undoable] }>();
 
 const id = props.gear?.id ?? uuidv7();
 const draft = useGearDraft(props.kind, props.gear);
-const untouched = ref(JSON.stringify(draft.typed));
-useLeaving(() => JSON.stringify(draft.typed) !== untouched.value);
-const saving = useSaving(props.gear, {
-    blame: draft.blame,
-    saved: () => {
-        untouched.value = JSON.stringify(draft.typed);
-        emit('saved', id);
+const path = { params: { path: { gear: id } } };
+const saving = useSaving(
+    props.gear,
+    draft,
+    {
+        began: props.gear && useGearDraft(props.kind, props.gear).read(),
+        add: (body: Input) => outcome(api.POST('/api/gear', { body: { id, ...body } })),
+        change: (body: Input) => outcome(api.PUT('/api/gear/{gear}', { ...path, body })),
+        retire: (retired) => outcome(api.PUT('/api/gear/{gear}/retirement', { ...path, body: { retired } })),
+        inKit: (now) => {
+            const piece = now.gear.find((g) => g.id === id);
+            return piece && useGearDraft(props.kind, piece as Gear).read();
+        },
     },
-});
+    { saved: () => emit('saved', id), reopen: () => emit('reopen'), retired: (deed) => emit('retired', deed) },
+);
+
+function words(path: string, value: unknown): string {
+    const field = gearFields[props.kind].find((f) => path === `figures.${f.key}`);
+    if (field) {
+        return `${field.label.replace(', if known', '')} ${typeof value === 'number' ? `${toTyped(value, field.unit)} ${field.unit}` : 'not known'}`;
+    }
+    const others: Record<string, () => string> = {
+        name: () => `Name ${String(value)}`,
+        'figures.straps_m': () => `Strap marks ${(value as number[]).map((m) => toTyped(m, 'cm')).join('; ')} cm`,
+        'figures.use': () => `Stack: ${uses.find((u) => u.value === value)?.label ?? String(value)}`,
+        'figures.leverage': () => `Leverage ${String(value)}`,
+    };
+    return others[path]?.() ?? path;
+}
 const uses = [
     { value: 'counterweight' as const, label: 'Lifts the athlete' },
     { value: 'pulldown' as const, label: 'Is pulled down' },
 ];
-
-async function save(): Promise<void> {
-    const body = draft.read();
-    if (body !== undefined) {
-        await saving.send(() =>
-            outcome(saving.stored.value ? api.PUT('/api/gear/{gear}', { params: { path: { gear: id } }, body }) : api.POST('/api/gear', { body: { id, ...body } })),
-        );
-    }
-}
-
-const retire = (retired: boolean): Promise<void> => saving.send(() => outcome(api.PUT('/api/gear/{gear}/retirement', { params: { path: { gear: id } }, body: { retired } })));
 </script>
 
 <template>
-    <form class="card stack" novalidate @submit.prevent="save">
+    <form class="card stack" novalidate @submit.prevent="saving.save">
         <h2>{{ gear ? gear.name : `Add a ${gearWords[kind].one}` }}</h2>
-        <ProblemNote v-if="saving.problem.value" :problem="saving.problem.value" />
+        <ProblemNote v-if="saving.problem.value" typed :problem="saving.problem.value" />
+        <SavedElsewhere :found="saving.found.value" :words="words" @both="saving.saveBoth" @theirs="emit('reopen')" />
         <FormField v-slot="{ inputProps, status }" label="Name" :error="draft.errors.name">
             <NInput v-model:value="draft.typed.name" :input-props="{ ...inputProps, maxlength: limits.GearInput.name.longest }" :status="status" placeholder="" />
         </FormField>
@@ -85,7 +100,7 @@ const retire = (retired: boolean): Promise<void> => saving.send(() => outcome(ap
         </FormField>
         <div class="row">
             <NButton attr-type="submit" type="primary" :loading="saving.busy.value">{{ saving.stored.value ? 'Save' : `Add ${gearWords[kind].one}` }}</NButton>
-            <NButton v-if="gear" @click="retire(!gear.retired)">{{ gear.retired ? 'Take back into use' : 'Retire' }}</NButton>
+            <NButton v-if="gear" @click="saving.retire(!gear.retired)">{{ gear.retired ? 'Take back into use' : 'Retire' }}</NButton>
         </div>
     </form>
 </template>

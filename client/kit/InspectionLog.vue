@@ -61,7 +61,7 @@ async function save(): Promise<void> {
             <h2>Inspections</h2>
             <p class="small" :class="{ due: band.wear.due }">{{ band.wear.due ? 'Due. ' : '' }}{{ band.wear.text }}</p>
         </div>
-        <ProblemNote v-if="problem" :problem="problem" />
+        <ProblemNote v-if="problem" typed :problem="problem" />
         <div class="columns">
             <form class="stack" novalidate @submit.prevent="save">
                 <ChipRow label="Found" :chips="findings" :value="finding" @pick="finding = $event" />

@@ -9,6 +9,8 @@ import ChipRow from '../parts/ChipRow.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../parts/useRead';
+import UndoBar from '../parts/UndoBar.vue';
+import { useUndo } from '../parts/useUndo';
 import BandBench from './BandBench.vue';
 import GearEditor from './GearEditor.vue';
 import InspectionLog from './InspectionLog.vue';
@@ -47,6 +49,13 @@ async function putFloor(floor: keyof typeof floorWords): Promise<void> {
     await kit.reload();
 }
 
+const retired = useUndo();
+
+async function reopen(): Promise<void> {
+    await kit.reload();
+    picks.value++;
+}
+
 function saved(id: string): void {
     picked.value = { kind: open.value.kind, id };
 }
@@ -67,16 +76,26 @@ function saved(id: string): void {
         </div>
         <div ref="detail" class="stack" :class="{ beside: open.kind !== 'band' }">
             <template v-if="open.kind === 'band'">
-                <BandBench :key="`band-${picks}`" v-model:athlete="athlete" v-model:bar="bar" :band="band" :kit="kit.value.value" @saved="saved" />
+                <BandBench
+                    :key="`band-${picks}`"
+                    v-model:athlete="athlete"
+                    v-model:bar="bar"
+                    :band="band"
+                    :kit="kit.value.value"
+                    @saved="saved"
+                    @reopen="reopen"
+                    @retired="retired.offer"
+                />
                 <InspectionLog v-if="band" :key="`log-${band.id}`" :band="band" />
                 <CautionNote :moments="['band']" />
             </template>
             <template v-else>
-                <GearEditor :key="`${open.kind}-${picks}`" :kind="open.kind" :gear="gear" @saved="saved" />
+                <GearEditor :key="`${open.kind}-${picks}`" :kind="open.kind" :gear="gear" @saved="saved" @reopen="reopen" @retired="retired.offer" />
                 <CautionNote :moments="['gear']" />
             </template>
         </div>
     </div>
+    <UndoBar :deed="retired.offered.value" @undo="retired.take" />
 </template>
 
 <style scoped>

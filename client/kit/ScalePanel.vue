@@ -7,6 +7,7 @@ import { limits } from '../domain/limits.gen';
 import { toTyped } from '../domain/units';
 import { scaleStateWords } from '../domain/words';
 import QuantityField from '../parts/QuantityField.vue';
+import { useSession } from '../parts/useSession';
 import SimulatedPull from './SimulatedPull.vue';
 import TracePlot from './TracePlot.vue';
 import type { BandDraft } from './useBandDraft';
@@ -24,7 +25,10 @@ const length = computed(() => readQuantity(text.value, 'cm', limits.PointInput.l
 const state = computed(() =>
     stream.value?.connected === false ? 'No scale answers. Type the readings below.' : stream.value ? scaleStateWords[stream.value.state] : 'Asking the scale…',
 );
-const keepable = computed(() => stream.value?.state === 'steady' && length.value.value !== undefined && (stream.value.force_kg ?? 0) > 0);
+const session = useSession();
+/** A simulated scale measures nothing but the demo's bands. */
+const isTrial = computed(() => simulated.value && session.me?.demo !== true);
+const keepable = computed(() => !isTrial.value && stream.value?.state === 'steady' && length.value.value !== undefined && (stream.value.force_kg ?? 0) > 0);
 
 watch([stream, length], () => {
     simulated.value ||= stream.value?.simulated === true;
@@ -65,6 +69,10 @@ function stop(): void {
                 <button type="button" class="off small" @click="stop">Stop</button>
             </div>
             <p class="state small" :class="stream?.state" role="status">{{ state }}</p>
+            <p v-if="simulated" class="small">
+                <strong>Simulated</strong>
+                {{ isTrial ? '· to try the bench out; nothing it reads is kept' : '· the demo’s own scale' }}
+            </p>
             <SimulatedPull v-if="simulated" :draft="draft" @pulled="text = toTyped($event, 'cm')" />
             <div class="keep">
                 <QuantityField v-model="text" label="Length in use" unit="cm" :limits="{}" :error="text ? length.error : undefined" />

@@ -2,13 +2,15 @@
 import { NButton, NCheckbox } from 'naive-ui';
 import { computed, reactive, ref, shallowRef, watch } from 'vue';
 import { faultText, readQuantity, usable } from '../domain/fields';
-import { api, outcome, type Schemas } from '../domain/http';
+import { api, mapResult, outcome } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import type { Problem } from '../domain/problems';
 import { day } from '../domain/units';
 import FaultList from '../parts/FaultList.vue';
 import QuantityField from '../parts/QuantityField.vue';
 import ReadNote from '../parts/ReadNote.vue';
+import SavedElsewhere from '../parts/SavedElsewhere.vue';
+import { useElsewhere } from '../parts/useElsewhere';
 import { useLeaving } from '../parts/useLeaving';
 import { useCaps } from './useLibrary';
 
@@ -29,11 +31,25 @@ const saved = ref(false);
 const problem = shallowRef<Problem>();
 const known = computed(() => caps.value.value);
 
-function asKnown(now: Schemas['Caps']): void {
+const inputOf = (now: Record<Key, number>) => Object.fromEntries(FIELDS.map(({ key }) => [key, now[key]])) as Record<Key, number>;
+let began: Record<Key, number> | undefined;
+const isTouched = (): boolean => began !== undefined && FIELDS.some(({ key }) => typed[key] !== String(began?.[key]));
+
+function asKnown(now: Record<Key, number>): void {
+    began = inputOf(now);
     FIELDS.forEach(({ key }) => (typed[key] = String(now[key])));
     acknowledged.value = false;
 }
-watch(known, (now) => now && asKnown(now), { immediate: true });
+watch(known, (now) => now && !isTouched() && asKnown(now), { immediate: true });
+const elsewhere = useElsewhere<Record<Key, number>>({
+    began: () => began,
+    stored: async () => mapResult(await outcome(api.GET('/api/caps')), inputOf),
+});
+
+function words(path: string, value: unknown): string {
+    const field = FIELDS.find((f) => f.key === path);
+    return `${field?.label ?? path} ${String(value)} ${field?.unit ?? ''}`;
+}
 
 const readings = computed(
     () => Object.fromEntries(FIELDS.map((f) => [f.key, readQuantity(typed[f.key], f.unit, limits.CapsInput[f.key], true)])) as Record<Key, ReturnType<typeof readQuantity>>,
@@ -44,24 +60,34 @@ const isChanged = computed(() => known.value !== undefined && FIELDS.some(({ key
 const raised = computed(() => FIELDS.filter(({ key }) => (usable(readings.value[key]) ?? 0) > Math.max(known.value?.usual[key] ?? Infinity, known.value?.[key] ?? 0)));
 useLeaving(() => isChanged.value);
 
-async function save(): Promise<void> {
+async function save(agreed = false): Promise<void> {
     const figures = Object.fromEntries(FIELDS.map(({ key }) => [key, usable(readings.value[key])]));
     if (Object.values(figures).includes(undefined)) {
         return;
     }
     saving.value = true;
-    const result = await outcome(api.PUT('/api/caps', { body: { ...(figures as Record<Key, number>), acknowledged: acknowledged.value } }));
+    const send = (body: Record<Key, number>) => outcome(api.PUT('/api/caps', { body: { ...body, acknowledged: acknowledged.value } }));
+    const result = await elsewhere.save(figures as Record<Key, number>, send, agreed);
     saving.value = false;
-    problem.value = result.ok ? undefined : result.problem;
-    saved.value = result.ok;
-    if (result.ok) {
+    problem.value = result?.ok === false ? result.problem : undefined;
+    saved.value = result?.ok ?? false;
+    if (result?.ok) {
+        asKnown(result.value);
         caps.put(result.value);
+    }
+}
+
+function takeTheirs(): void {
+    const theirs = elsewhere.take();
+    if (theirs) {
+        asKnown(theirs);
+        void caps.reload();
     }
 }
 </script>
 
 <template>
-    <form class="card stack" novalidate @submit.prevent="save">
+    <form class="card stack" novalidate @submit.prevent="save()">
         <div>
             <h2>Caps</h2>
             <p class="small dim">
@@ -85,6 +111,7 @@ async function save(): Promise<void> {
             Above the usual: {{ raised.map((f) => f.label.toLowerCase()).join(', ') }}. I answer for it; these caps keep newcomers from days of soreness and worse.
         </NCheckbox>
         <p v-if="known?.raised_by && known.raised_at" class="small">Above the usual; {{ known.raised_by }} answers for it since {{ day(known.raised_at.slice(0, 10)) }}.</p>
+        <SavedElsewhere :found="elsewhere.found.value" :words="words" @both="save(true)" @theirs="takeTheirs" />
         <FaultList v-if="problem" :problem="problem" />
         <div class="row">
             <NButton attr-type="submit" type="primary" :loading="saving" :disabled="!isChanged || (raised.length > 0 && !acknowledged)">Save the caps</NButton>

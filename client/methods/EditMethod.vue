@@ -2,12 +2,14 @@
 import { NButton, NInput } from 'naive-ui';
 import { useDebounceFn } from '@vueuse/core';
 import { ref, shallowRef, watch } from 'vue';
-import { api, outcome } from '../domain/http';
+import { api, mapResult, outcome } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import FaultList from '../parts/FaultList.vue';
+import SavedElsewhere from '../parts/SavedElsewhere.vue';
 import SidePanel from '../parts/SidePanel.vue';
+import { useElsewhere } from '../parts/useElsewhere';
 import EditStage from './EditStage.vue';
 import { addStage, move, type MethodFile } from './methodFile';
 import { useLibrary } from './useLibrary';
@@ -22,16 +24,27 @@ const library = useLibrary(open);
 const draft = ref<MethodFile>();
 const problem = shallowRef<Problem>();
 const busy = ref(false);
+/** As it was when the panel opened; a copy is a method of its own. */
+let began: MethodFile | undefined;
+const read = () => outcome(api.GET('/api/methods/{method}', { params: { path: { method: props.method } } }));
+const elsewhere = useElsewhere<MethodFile>({
+    began: () => began,
+    stored: async () => mapResult(await read(), (file) => file as unknown as MethodFile),
+});
+const labels: Record<string, string> = { name: 'Name', idea: 'Idea', stages: 'Stages' };
+const words = (path: string, value: unknown): string =>
+    `${labels[path] ?? path}: ${path === 'stages' ? (value as MethodFile['stages']).map((s) => s.name).join(', ') : typeof value === 'string' ? value : JSON.stringify(value)}`;
 
 watch(open, async (is) => {
     problem.value = undefined;
     if (!is) {
         return;
     }
-    const result = await outcome(api.GET('/api/methods/{method}', { params: { path: { method: props.method } } }));
+    const result = await read();
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {
         const file = result.value as unknown as MethodFile;
+        began = props.own ? (structuredClone(file) as MethodFile) : undefined;
         draft.value = props.own ? file : { ...file, key: `${file.key}-ours`, name: `${file.name}, ours` };
     }
 });
@@ -45,23 +58,27 @@ const check = useDebounceFn(async () => {
 }, CHECK_MS);
 watch(draft, () => void check(), { deep: true });
 
-async function keep(): Promise<void> {
+async function keep(agreed = false): Promise<void> {
     if (!draft.value) {
         return;
     }
     busy.value = true;
-    const result = await outcome(api.PUT('/api/methods', { body: draft.value as never }));
+    const result = await elsewhere.save(draft.value, (body) => outcome(api.PUT('/api/methods', { body: body as never })), agreed);
     busy.value = false;
-    problem.value = result.ok ? undefined : result.problem;
-    if (result.ok) {
+    problem.value = result?.ok === false ? result.problem : undefined;
+    if (result?.ok) {
         emit('kept', draft.value.key);
     }
+}
+
+function takeTheirs(): void {
+    draft.value = structuredClone(elsewhere.take());
 }
 </script>
 
 <template>
     <SidePanel v-model:open="open" :title="own ? 'Change the method' : 'Copy and change'">
-        <form v-if="draft" class="stack" novalidate @submit.prevent="keep">
+        <form v-if="draft" class="stack" novalidate @submit.prevent="keep()">
             <FormField v-slot="{ inputProps }" label="Name">
                 <NInput v-model:value="draft.name" :input-props="{ ...inputProps, maxlength: 80 }" placeholder="" />
             </FormField>
@@ -83,6 +100,7 @@ async function keep(): Promise<void> {
                 @add="addStage(draft.stages, i)"
                 @drop="draft.stages.splice(i, 1)"
             />
+            <SavedElsewhere :found="elsewhere.found.value" :words="words" @both="keep(true)" @theirs="takeTheirs" />
             <FaultList v-if="problem" :problem="problem" />
             <div class="row">
                 <NButton attr-type="submit" type="primary" :loading="busy" :disabled="problem !== undefined">Keep it</NButton>

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { api, outcome, type Schemas } from '../domain/http';
+import { api, mapResult, outcome, type Schemas } from '../domain/http';
+import { same } from '../domain/merge';
 import type { Problem } from '../domain/problems';
 import ChipRow from '../parts/ChipRow.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
+import SavedElsewhere from '../parts/SavedElsewhere.vue';
+import { useElsewhere } from '../parts/useElsewhere';
 import { useRead } from '../parts/useRead';
 import CapsCard from './CapsCard.vue';
 import RuleEffects from './RuleEffects.vue';
@@ -18,7 +21,23 @@ const looking = ref(false);
 const saving = ref(false);
 const list = computed(() => rules.value.value?.rules ?? []);
 
-watch(list, (now) => (draft.value = Object.fromEntries(now.map((r) => [r.key, r.position]))), { immediate: true });
+const inputOf = (rules: readonly Schemas['HouseRule'][]): Record<string, string> => Object.fromEntries(rules.map((r) => [r.key, r.position]));
+let began: Record<string, string> = {};
+
+function begin(positions: Record<string, string>): void {
+    began = positions;
+    draft.value = { ...positions };
+}
+watch(list, (now) => same(draft.value, began) && begin(inputOf(now)), { immediate: true });
+const elsewhere = useElsewhere<Record<string, string>>({
+    began: () => began,
+    stored: async () => mapResult(await outcome(api.GET('/api/house-rules')), ({ rules }) => inputOf(rules)),
+});
+
+function words(path: string, value: unknown): string {
+    const rule = list.value.find((r) => r.key === path);
+    return `${rule?.point ?? path}: ${rule?.positions[String(value)] ?? String(value)}`;
+}
 const changed = computed(() => list.value.filter((r) => draft.value[r.key] !== r.position));
 const chips = (rule: Schemas['HouseRule']) => Object.entries(rule.positions).map(([value, label]) => ({ value, label: value === rule.default ? `${label} (default)` : label }));
 
@@ -36,15 +55,27 @@ async function look(): Promise<void> {
     effects.value = result.ok ? result.value : undefined;
 }
 
-async function save(): Promise<void> {
+async function save(agreed = false): Promise<void> {
     saving.value = true;
-    const result = await outcome(api.PUT('/api/house-rules', { body: draft.value }));
+    const result = await elsewhere.save({ ...draft.value }, (body) => outcome(api.PUT('/api/house-rules', { body })), agreed);
     saving.value = false;
-    problem.value = result.ok ? undefined : result.problem;
-    if (result.ok) {
+    problem.value = result?.ok === false ? result.problem : undefined;
+    if (result?.ok) {
+        begin(inputOf(result.value.rules));
         rules.put(result.value);
         effects.value = undefined;
     }
+}
+
+async function takeTheirs(): Promise<void> {
+    begin(elsewhere.take() ?? began);
+    effects.value = undefined;
+    await rules.reload();
+}
+
+async function leave(): Promise<void> {
+    await rules.reload();
+    begin(inputOf(list.value));
 }
 </script>
 
@@ -72,11 +103,12 @@ async function save(): Promise<void> {
             {{ changed.map((r) => r.point.toLowerCase()).join(', ') }}.
         </p>
         <ProblemNote v-if="problem" :problem="problem" />
+        <SavedElsewhere :found="elsewhere.found.value" :words="words" @both="save(true)" @theirs="takeTheirs" />
         <RuleEffects v-if="effects" :effects="effects" />
         <div class="row">
             <NButton v-if="!effects" type="primary" :loading="looking" @click="look">See whom it touches</NButton>
-            <NButton v-else type="primary" :loading="saving" @click="save">Save the rules</NButton>
-            <NButton @click="rules.reload().then(() => (draft = Object.fromEntries(list.map((r) => [r.key, r.position]))))">Leave as it was</NButton>
+            <NButton v-else type="primary" :loading="saving" @click="save()">Save the rules</NButton>
+            <NButton @click="leave">Leave as it was</NButton>
         </div>
     </div>
     <CapsCard />

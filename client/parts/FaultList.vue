@@ -12,7 +12,7 @@ defineProps<{ problem: Problem }>();
             <code class="dim">{{ fault.pointer }}</code>
         </li>
     </ul>
-    <ProblemNote v-else :problem="{ ...problem, code: problem.code === 'invalid' ? 'fault' : problem.code }" />
+    <ProblemNote v-else typed :problem="{ ...problem, code: problem.code === 'invalid' ? 'fault' : problem.code }" />
 </template>
 
 <style scoped>

@@ -2,13 +2,14 @@
 import { NButton } from 'naive-ui';
 import { explain, type Problem } from '../domain/problems';
 
-defineProps<{ problem: Problem; retry?: boolean }>();
+/** Typed, where something in the form would be missed. */
+defineProps<{ problem: Problem; retry?: boolean; typed?: boolean }>();
 const emit = defineEmits<{ retry: [] }>();
 </script>
 
 <template>
     <div class="problem" role="alert">
-        <span>{{ explain(problem) }}</span>
+        <span>{{ explain(problem, { typed }) }}</span>
         <NButton v-if="retry" size="small" @click="emit('retry')">Try again</NButton>
     </div>
 </template>

@@ -4,9 +4,11 @@ import { NButton } from 'naive-ui';
 import { deedWords } from '../domain/deedWords';
 import { refusalWords } from '../domain/problems';
 import type { Waiting } from '../domain/queue';
+import { day } from '../domain/units';
 import SidePanel from './SidePanel.vue';
 import { nameOf } from './reads';
 import { useDeedQueue } from './useDeedQueue';
+import { useDayOf, useHourOf } from './useToday';
 
 /** What waits on this device, one by one, with what was refused and why. */
 const open = defineModel<boolean>('open', { required: true });
@@ -14,11 +16,11 @@ const open = defineModel<boolean>('open', { required: true });
 const queue = useDeedQueue();
 const client = useQueryClient();
 const whose = ({ athleteId, deed }: Waiting): string | undefined => nameOf(client, 'gear' in deed ? deed.gear.gear_id : (athleteId ?? ''));
-const format = new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' });
+const [dayOf, hour] = [useDayOf(), useHourOf()];
 const at = ({ deed }: Waiting): string => {
     const told = Object.values(deed)[0] as { performed_at?: string; told_at?: string };
     const moment = told.performed_at ?? told.told_at;
-    return moment ? format.format(new Date(moment)) : '';
+    return moment ? `${day(dayOf(moment))}, ${hour(moment)}` : '';
 };
 </script>
 

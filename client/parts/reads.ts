@@ -1,4 +1,5 @@
 import { QueryClient } from '@tanstack/vue-query';
+import { serverTime } from '../domain/clock';
 import { keptReads } from '../domain/device';
 import { withDeed, withGear } from '../domain/floor/overlay';
 import type { Schemas } from '../domain/http';
@@ -61,7 +62,7 @@ let lastPut: Promise<void> = Promise.resolve();
 /** Brings back what this owner read last, and keeps each answer on the device as it comes; answers how to stop. */
 export async function keepReads(client: QueryClient, owner: string): Promise<() => void> {
     let began = performance.now();
-    for (const { key, answer, at } of await keptReads.all(owner, Date.now() - WEEK_MS).catch(() => [])) {
+    for (const { key, answer, at } of await keptReads.all(owner, serverTime.nowMs() - WEEK_MS).catch(() => [])) {
         client.setQueryData(JSON.parse(key) as unknown[], JSON.parse(answer), { updatedAt: at });
         if (performance.now() - began > SLICE_MS) {
             await later(() => Promise.resolve());

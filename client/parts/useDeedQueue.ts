@@ -33,6 +33,7 @@ export const useDeedQueue = defineStore('deed-queue', () => {
     const queue = new DeedQueue({
         store: deedStore,
         alone,
+        askTime: () => outcome(api.GET('/api/health')),
         send: (deeds) => outcome(api.POST('/api/deeds', { body: { deeds } })),
         stored: async (waiting, set) => {
             settled.value += 1;
@@ -94,6 +95,7 @@ export const useDeedQueue = defineStore('deed-queue', () => {
     const tell = (athleteId: string, deed: Deed): Promise<Waiting | undefined> => keep((who) => queue.tell(who, athleteId, deed));
     const tellGym = (deed: GymDeed): Promise<Waiting | undefined> => keep((who) => queue.tell(who, undefined, deed));
     const takeBack = (athleteId: string, setId: string): Promise<void> => keep((who) => queue.takeBack(who, athleteId, setId));
+    const undoPain = (athleteId: string, toldId: string): Promise<void> => keep((who) => queue.undoPain(who, athleteId, toldId));
     const drop = (id: string): Promise<boolean> => (owner.value === undefined ? Promise.resolve(false) : queue.drop(owner.value, id));
     const sendAgain = (id: string): Promise<boolean> => (owner.value === undefined ? Promise.resolve(false) : queue.sendAgain(owner.value, id));
     const pending = computed(() => waiting.value.filter((w) => w.problem === undefined));
@@ -102,5 +104,5 @@ export const useDeedQueue = defineStore('deed-queue', () => {
     watch(online, (is) => is && void flush());
     useIntervalFn(() => pending.value.length > 0 && !busy.value && void flush(), AGAIN_AFTER_MS);
 
-    return { waiting, pending, refused, busy, broken, lost, settled, serve, add, tell, tellGym, takeBack, drop, sendAgain, flush };
+    return { waiting, pending, refused, busy, broken, lost, settled, serve, add, tell, tellGym, takeBack, undoPain, drop, sendAgain, flush };
 });

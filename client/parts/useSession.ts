@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/vue-query';
+import { useEventListener } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
-import { keptReads, lastCoach } from '../domain/device';
+import { keptReads, lastCoach, unsaidGoodbye } from '../domain/device';
 import { api, onSignedOut, outcome, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { coachOf } from '../domain/queue';
@@ -42,8 +43,21 @@ export const useSession = defineStore('session', () => {
         await keptReads.wipe().catch(() => undefined);
     }
 
+    /** The session on the server ends as soon as it answers, whoever opens the page next. */
+    async function sayGoodbye(): Promise<boolean> {
+        const result = await outcome(api.POST('/api/sign-out'));
+        const isSaid = result.ok || result.problem.code === 'signed-out';
+        await (isSaid ? unsaidGoodbye.forget() : unsaidGoodbye.keep());
+        return isSaid;
+    }
+
+    useEventListener('online', () => void unsaidGoodbye.read().then((waits) => waits && sayGoodbye()));
+
     /** While the server is away the page goes on with who was here last; without one nobody is asked for. */
     async function ask(): Promise<void> {
+        if (await unsaidGoodbye.read()) {
+            await sayGoodbye();
+        }
         const last = await lastCoach.read();
         if (last === null) {
             const health = await outcome(api.GET('/api/health'));
@@ -66,6 +80,7 @@ export const useSession = defineStore('session', () => {
         if (!result.ok) {
             return result.problem;
         }
+        await unsaidGoodbye.forget(); // a new session took the place of the old one
         await enter(result.value, await lastCoach.read());
         founded.value = true;
         return undefined;
@@ -75,7 +90,7 @@ export const useSession = defineStore('session', () => {
     const found = async (body: Schemas['FoundingInput']): Promise<Problem | undefined> => begin(await outcome(api.POST('/api/gym', { body })));
 
     async function signOut(): Promise<void> {
-        await outcome(api.POST('/api/sign-out'));
+        await sayGoodbye();
         queue.serve(undefined);
         await forget();
         me.value = undefined;

@@ -1,5 +1,6 @@
 import { useIntervalFn } from '@vueuse/core';
 import { computed, ref, type ComputedRef } from 'vue';
+import { serverTime } from '../domain/clock';
 import { useSession } from './useSession';
 
 const MINUTE_MS = 60_000;
@@ -10,10 +11,16 @@ export function useDayOf(): (moment: Date | string) => string {
     return (moment) => new Intl.DateTimeFormat('en-CA', { timeZone: session.me?.timezone }).format(new Date(moment));
 }
 
+/** The hour of a moment where the gym is, as 18:30. */
+export function useHourOf(): (moment: Date | string | number) => string {
+    const session = useSession();
+    return (moment) => new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: session.me?.timezone }).format(new Date(moment));
+}
+
 /** The calendar day where the gym is. */
 export function useToday(): ComputedRef<string> {
     const dayOf = useDayOf();
-    const now = ref(new Date());
-    useIntervalFn(() => (now.value = new Date()), MINUTE_MS);
+    const now = ref(serverTime.now());
+    useIntervalFn(() => (now.value = serverTime.now()), MINUTE_MS);
     return computed(() => dayOf(now.value));
 }

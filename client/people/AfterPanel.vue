@@ -74,7 +74,7 @@ async function save(): Promise<void> {
             <ChipRow label="Soreness of 5" show-label :chips="upTo(5)" :value="draft.soreness" @pick="draft.soreness = $event" />
             <ManyChips v-model="draft.symptoms" label="Symptoms" :words="symptomWords" />
             <CautionNote v-if="draft.symptoms.length > 0 || (draft.soreness ?? 0) >= 4" :moments="['pain', 'lowering']" />
-            <ProblemNote v-if="problem" :problem="problem" />
+            <ProblemNote v-if="problem" typed :problem="problem" />
             <div class="row">
                 <NButton type="primary" :loading="busy" @click="save">Note it</NButton>
                 <NButton @click="open = false">Cancel</NButton>

@@ -2,7 +2,7 @@
 import { NButton, NDynamicTags, NInput, NRadio, NRadioGroup } from 'naive-ui';
 import { reactive, shallowRef } from 'vue';
 import { faultText, readQuantity } from '../domain/fields';
-import type { Result, Schemas } from '../domain/http';
+import { mapResult, type Result, type Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import type { Problem } from '../domain/problems';
 import { toTyped } from '../domain/units';
@@ -11,41 +11,89 @@ import CautionNote from '../parts/CautionNote.vue';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import QuantityField from '../parts/QuantityField.vue';
+import SavedElsewhere from '../parts/SavedElsewhere.vue';
+import { useElsewhere } from '../parts/useElsewhere';
 import { useLeaving } from '../parts/useLeaving';
 
 type Input = Schemas['AthleteInput'];
 
-const props = defineProps<{ start?: Input; verb: string; save: (input: Input) => Promise<Result<unknown>> }>();
+const props = defineProps<{ start?: Input; verb: string; stored?: () => Promise<Result<Input>>; save: (input: Input) => Promise<Result<unknown>> }>();
 const emit = defineEmits<{ cancel: [] }>();
 
-const typed = reactive({
-    name: props.start?.name ?? '',
-    kind: props.start?.kind ?? ('gym' as Input['kind']),
-    mass: props.start ? toTyped(props.start.mass_kg, 'kg') : '',
-    stature: props.start ? toTyped(props.start.stature_m, 'cm') : '',
-    reach: props.start?.reach_m ? toTyped(props.start.reach_m, 'cm') : '',
-    tags: [...(props.start?.tags ?? [])],
+const typedOf = (start?: Input) => ({
+    name: start?.name ?? '',
+    kind: start?.kind ?? ('gym' as Input['kind']),
+    mass: start ? toTyped(start.mass_kg, 'kg') : '',
+    stature: start ? toTyped(start.stature_m, 'cm') : '',
+    reach: start?.reach_m ? toTyped(start.reach_m, 'cm') : '',
+    tags: [...(start?.tags ?? [])],
 });
+type Typed = ReturnType<typeof typedOf>;
+
+const readingsOf = ({ mass, stature, reach }: Typed) => ({
+    mass: readQuantity(mass, 'kg', limits.AthleteInput.mass_kg, true),
+    stature: readQuantity(stature, 'cm', limits.AthleteInput.stature_m, true),
+    reach: readQuantity(reach, 'cm', limits.AthleteInput.reach_m, false),
+});
+
+function inputOf(from: Typed): Input | undefined {
+    const { mass, stature, reach } = readingsOf(from);
+    return mass.value === undefined || stature.value === undefined
+        ? undefined
+        : { name: from.name, kind: from.kind, mass_kg: mass.value, stature_m: stature.value, reach_m: reach.value ?? null, tags: from.tags };
+}
+
+/** What a figure of the server becomes in this form. */
+const asTyped = (start: Input): Input => inputOf(typedOf(start)) ?? start;
+
+const typed = reactive(typedOf(props.start));
 const untouched = JSON.stringify(typed);
 const leaving = useLeaving(() => JSON.stringify(typed) !== untouched);
 const errors = reactive<{ name?: string | undefined; mass?: string | undefined; stature?: string | undefined; reach?: string | undefined }>({});
 const problem = shallowRef<Problem>();
 const busy = shallowRef(false);
+const began = props.start && asTyped(props.start);
+const elsewhere = useElsewhere<Input>({
+    began: () => began,
+    stored: async () => (props.stored ? mapResult(await props.stored(), asTyped) : { ok: true, value: undefined }),
+});
 
-async function submit(): Promise<void> {
-    const mass = readQuantity(typed.mass, 'kg', limits.AthleteInput.mass_kg, true);
-    const stature = readQuantity(typed.stature, 'cm', limits.AthleteInput.stature_m, true);
-    const reach = readQuantity(typed.reach, 'cm', limits.AthleteInput.reach_m, false);
+function words(path: string, value: unknown): string {
+    const quantity = (word: string, unit: 'kg' | 'cm'): string => `${word} ${typeof value === 'number' ? `${toTyped(value, unit)} ${unit}` : 'not measured'}`;
+    const all: Record<string, () => string> = {
+        name: () => `Name ${String(value)}`,
+        kind: () => kindWords[value as Input['kind']],
+        mass_kg: () => quantity('Bodyweight', 'kg'),
+        stature_m: () => quantity('Height', 'cm'),
+        reach_m: () => quantity('Reach', 'cm'),
+        tags: () => `Classes ${(value as string[]).join(', ') || 'none'}`,
+    };
+    return all[path]?.() ?? path;
+}
+
+function takeTheirs(): void {
+    Object.assign(typed, typedOf(elsewhere.take()));
+}
+
+async function submit(agreed = false): Promise<void> {
+    const { mass, stature, reach } = readingsOf(typed);
+    const input = inputOf(typed);
     Object.assign(errors, { name: typed.name.trim() ? undefined : 'Needed: a name.', mass: mass.error, stature: stature.error, reach: reach.error });
     problem.value = undefined;
-    if (Object.values(errors).some(Boolean) || mass.value === undefined || stature.value === undefined) {
+    if (Object.values(errors).some(Boolean) || input === undefined) {
         return;
     }
     busy.value = true;
-    leaving.free();
-    const result = await props.save({ name: typed.name, kind: typed.kind, mass_kg: mass.value, stature_m: stature.value, reach_m: reach.value ?? null, tags: typed.tags });
+    const result = await elsewhere.save(
+        input,
+        (body) => {
+            leaving.free();
+            return props.save(body);
+        },
+        agreed,
+    );
     busy.value = false;
-    if (!result.ok) {
+    if (result && !result.ok) {
         const { faults } = result.problem;
         problem.value = result.problem;
         Object.assign(errors, {
@@ -59,9 +107,10 @@ async function submit(): Promise<void> {
 </script>
 
 <template>
-    <form class="form" novalidate @submit.prevent="submit">
+    <form class="form" novalidate @submit.prevent="submit()">
         <div class="card stack">
-            <ProblemNote v-if="problem" :problem="problem" />
+            <ProblemNote v-if="problem" typed :problem="problem" />
+            <SavedElsewhere :found="elsewhere.found.value" :words="words" @both="submit(true)" @theirs="takeTheirs" />
             <FormField v-slot="{ inputProps, status }" label="Name" :error="errors.name">
                 <NInput
                     v-model:value="typed.name"

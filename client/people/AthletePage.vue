@@ -53,7 +53,7 @@ useTitle(() => `${athlete.value?.name ?? 'Athlete'} · Steady Rung`);
 /** Sets that count as one each: the end of a mixed set belongs to its beginning. */
 const counted = computed(() => page.sets.value.filter((s) => s.purpose === 'work' && s.clean_reps !== null && s.part_of === null));
 const heldToday = computed(() => page.sets.value.filter((s) => s.trained_on === day.value));
-const today = computed(() => counted.value.filter((s) => s.trained_on === day.value));
+const today = computed(() => counted.value.filter((s) => s.trained_on === day.value && s.setup_key === athlete.value?.rung?.key));
 
 /** While pulling is paused only what was done before the pain is taken down, that day, and only when asked for. */
 const beforePain = ref(false);
@@ -74,12 +74,15 @@ async function archive(archived: boolean): Promise<void> {
     await page.reload();
 }
 
-/** A mixed set is taken back whole, its end first. */
-function logged(id: string, text: string, first?: string): void {
+/** A mixed set is taken back whole, its end first; what hurt goes with the set. */
+function logged(id: string, text: string, first?: string, hurt = false): void {
     undo.offer({
         text: `Logged ${text}.`,
         undo: async () => {
             await page.takeBack(id);
+            if (hurt) {
+                await page.undoPain(id);
+            }
             if (first !== undefined) {
                 await page.takeBack(first);
             }
@@ -148,7 +151,7 @@ useKeys((key) => {
                     {{ athlete.decided.decision === 'accepted' ? 'accepted today' : 'overridden today' }}
                 </p>
                 <ScreenCard :athlete="athlete" @screen="screenOpen = true" />
-                <PausedCard v-if="athlete.paused_on" :athlete="athlete" :clear="page.clear" />
+                <PausedCard v-if="athlete.paused_on" :athlete="athlete" :clear="page.clear" @undo="page.undoPain" />
                 <div v-if="athlete.rung_lost" class="card lost" role="alert">{{ athlete.rung_lost }} Choose another set-up on the scale.</div>
                 <p v-for="band in due" :key="band.id" class="due small" role="status">
                     <RouterLink :to="{ path: '/kit', query: { band: band.id } }">{{ band.name }}</RouterLink>

@@ -2,6 +2,7 @@
 import { NButton } from 'naive-ui';
 import { useIntervalFn } from '@vueuse/core';
 import { computed, ref } from 'vue';
+import { serverTime } from '../domain/clock';
 import type { Schemas } from '../domain/http';
 import type { SetDraft } from '../domain/queue';
 import { clock, mass } from '../domain/units';
@@ -18,8 +19,8 @@ const LEAST_S = 1;
 const counts = countChips(MOST_REPS);
 const clean = ref<number | null>(null);
 const reserve = ref<number | null>(0);
-const now = ref(Date.now());
-useIntervalFn(() => (now.value = Date.now()), TICK_MS);
+const now = ref(serverTime.nowMs());
+useIntervalFn(() => (now.value = serverTime.nowMs()), TICK_MS);
 
 const restS = computed(() => (props.restedFrom === undefined ? 0 : Math.max(0, props.line.rest_s - (now.value - props.restedFrom) / 1000)));
 const WORDS = { 'top-hold': { noun: 'hold', verb: 'hold' }, lowering: { noun: 'lowering', verb: 'lower' } };

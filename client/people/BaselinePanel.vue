@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { computed, ref, watch } from 'vue';
+import { serverTime } from '../domain/clock';
 import { bandsInUse, inUse, type Exercise } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import type { SetDraft } from '../domain/queue';
@@ -53,7 +54,7 @@ watch(
 async function save(draft: SetDraft): Promise<boolean> {
     const made = await queue.add(props.athlete.id, draft);
     if (made) {
-        restedFrom.value = Date.now();
+        restedFrom.value = serverTime.nowMs();
         emit('logged', made.id, draft.hang_s ? `${Math.round(draft.hang_s)} s hang` : `${draft.clean_reps} clean`);
     }
     return made !== undefined;

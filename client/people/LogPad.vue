@@ -4,7 +4,7 @@ import { computed, ref, shallowRef } from 'vue';
 import { likelyCounts } from '../domain/likely';
 import type { Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
-import { isWholeSet } from '../domain/queue';
+import { isWholeSet, waitingSet, type Waiting } from '../domain/queue';
 import { likely as likelyText, mass, percent } from '../domain/units';
 import { faultWords } from '../domain/words';
 import ChipRow from '../parts/ChipRow.vue';
@@ -37,7 +37,7 @@ const props = defineProps<{
     /** What the caps leave, where the set-up in use is a lowering. */
     lowering?: Schemas['LoweringLeft'] | undefined;
 }>();
-const emit = defineEmits<{ logged: [id: string, text: string, first?: string] }>();
+const emit = defineEmits<{ logged: [id: string, text: string, first?: string, hurt?: boolean] }>();
 
 const counts = countChips(15);
 
@@ -50,7 +50,9 @@ const [problem, others] = [shallowRef<Problem>(), ref(false)];
 /** On a phone what is seldom needed waits behind a tap. */
 const rest = ref(false);
 const mixedOpen = ref(false);
-const waiting = computed(() => queue.pending.filter((w) => w.athleteId === props.athleteId && isWholeSet(w)));
+/** Of this exercise alone: what is done on another one says nothing of it. */
+const isOnThis = (w: Waiting): boolean => JSON.stringify(waitingSet(w)?.exercise) === JSON.stringify(props.rung.exercise);
+const waiting = computed(() => queue.pending.filter((w) => w.athleteId === props.athleteId && isWholeSet(w) && isOnThis(w)));
 const last = computed(() => props.before[props.done.length + waiting.value.length] ?? props.before.at(-1) ?? null);
 const likely = computed(() => likelyCounts(props.rung.prediction, last.value, props.standard.gate_reps).likely);
 /** A shorter one was a slip of the thumb. */
@@ -144,7 +146,7 @@ async function tellOnly(): Promise<void> {
             <ManyChips v-model="draft.faults" label="Seen" :words="faultWords" />
             <PainRow v-model="draft.pain">
                 <p v-if="painOpen" class="small ask">Say where and how much, then log the set or tell the pain alone.</p>
-                <ProblemNote v-if="problem" :problem="problem" />
+                <ProblemNote v-if="problem" typed :problem="problem" />
                 <div><NButton size="large" :disabled="painOpen" @click="tellOnly">Tell the pain without a set</NButton></div>
             </PainRow>
             <div class="row">

@@ -2,6 +2,7 @@
 import { NButton, NSelect } from 'naive-ui';
 import { computed, ref } from 'vue';
 import type { Schemas } from '../domain/http';
+import { nextHarder, ofLane } from '../domain/mixed';
 import { percent } from '../domain/units';
 import ChipRow from '../parts/ChipRow.vue';
 import { countChips } from './counts';
@@ -13,10 +14,15 @@ const emit = defineEmits<{ log: [parts: { rung: Rung; clean: number }[]] }>();
 
 const MOST = 12;
 
-const first = ref(props.next?.key ?? null);
+const carried = (rung: Rung) => ({ key: rung.key, exercise: rung.exercise, share: rung.carried.share.mean });
+const first = ref(nextHarder(carried(props.now), (props.next ? [props.next, ...props.rungs] : props.rungs).map(carried))?.key ?? null);
 const counts = ref<(number | null)[]>([null, null]);
 const chips = countChips(MOST).slice(1);
-const options = computed(() => props.rungs.filter((r) => r.key !== props.now.key).map((r) => ({ value: r.key, label: `${percent(r.carried.share.mean)} · ${r.name}` })));
+const options = computed(() =>
+    ofLane(carried(props.now), props.rungs.map(carried))
+        .flatMap(({ key }) => (key === props.now.key ? [] : props.rungs.filter((r) => r.key === key)))
+        .map((r) => ({ value: r.key, label: `${percent(r.carried.share.mean)} · ${r.name}` })),
+);
 const begun = computed(() => props.rungs.find((r) => r.key === first.value));
 
 const pick = (part: 0 | 1, count: number): void => void (counts.value = counts.value.map((c, i) => (i === part ? count : c)));

@@ -1,18 +1,30 @@
 <script setup lang="ts">
 import { NButton, NInput } from 'naive-ui';
 import { v7 as uuidv7 } from 'uuid';
-import { ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import type { Result } from '../domain/http';
 import { limits } from '../domain/limits.gen';
+import { isUndoable } from '../domain/pain';
 import type { Problem } from '../domain/problems';
 import { day } from '../domain/units';
 import { painWords } from '../domain/words';
 import CautionNote from '../parts/CautionNote.vue';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
+import { useSession } from '../parts/useSession';
+import { useTick } from '../parts/useTick';
 import type { Athlete } from './useAthlete';
 
 const props = defineProps<{ athlete: Athlete; clear: (id: string, note: string) => Promise<Result<unknown>> }>();
+const emit = defineEmits<{ undo: [toldId: string] }>();
+
+const session = useSession();
+const now = useTick(1000);
+/** Told by whoever is here, a moment ago. */
+const mistaken = computed(() => {
+    const { pain_source: source } = props.athlete;
+    return isUndoable(source, session.coachId, now.value) ? source.told_id : undefined;
+});
 
 const note = ref('');
 const error = ref<string>();
@@ -36,6 +48,7 @@ async function submit(): Promise<void> {
     <section class="card paused stack" aria-label="Pulling is paused">
         <h2>Pulling is paused</h2>
         <p v-if="athlete.pain && athlete.paused_on">{{ painWords(athlete.pain) }}, on {{ day(athlete.paused_on) }}.</p>
+        <div v-if="mistaken"><NButton @click="emit('undo', mistaken)">Undo: no pain, tapped by mistake</NButton></div>
         <CautionNote :moments="['pain']" />
         <form class="stack" @submit.prevent="submit">
             <ProblemNote v-if="problem" :problem="problem" />

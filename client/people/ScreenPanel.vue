@@ -111,7 +111,7 @@ async function send(found: Input): Promise<void> {
             </div>
         </div>
         <form v-else class="stack" @submit.prevent="save">
-            <ProblemNote v-if="problem" :problem="problem" />
+            <ProblemNote v-if="problem" typed :problem="problem" />
             <fieldset>
                 <legend>Both arms overhead, ribs down</legend>
                 <ChipRow label="Arms overhead" :chips="words(overheadWords)" :value="draft.overhead" @pick="draft.overhead = $event" />

@@ -2,12 +2,15 @@
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { api, outcome } from '../domain/http';
-import { day, moment, percent } from '../domain/units';
+import { day, percent } from '../domain/units';
 import { conditionWords, limitWords, outcomeWords, overheadWords, painWords } from '../domain/words';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../parts/useRead';
+import { useDayOf, useHourOf } from '../parts/useToday';
 
 const props = defineProps<{ id: string }>();
+
+const [dayOf, hour] = [useDayOf(), useHourOf()];
 
 const path = computed(() => ({ athlete: props.id }));
 const athlete = useRead(['athlete', props.id], () => outcome(api.GET('/api/athletes/{athlete}', { params: { path: path.value } })));
@@ -77,7 +80,7 @@ const answers = computed(() => {
                     </dl>
                     <details class="small">
                         <summary>Who looked</summary>
-                        <p v-for="look in one.value.value.looks" :key="look.at">{{ look.by }}, {{ moment(look.at) }}</p>
+                        <p v-for="look in one.value.value.looks" :key="look.at">{{ look.by }}, {{ day(dayOf(look.at)) }}, {{ hour(look.at) }}</p>
                     </details>
                 </template>
             </section>

@@ -72,7 +72,7 @@ const missed = (set: LoggedSet): string =>
                             </p>
                             <p v-if="set.taught">{{ set.taught }}</p>
                             <p v-if="missed(set)">No-counts: {{ missed(set) }}</p>
-                            <p v-if="set.pain">{{ painWords(set.pain) }}</p>
+                            <p v-if="set.pain">{{ painWords(set.pain) }}{{ set.pain_undone ? '; undone, tapped by mistake' : '' }}</p>
                             <p v-if="set.note">{{ set.note }}</p>
                             <p v-if="set.damaged" role="alert">Part of this set cannot be read any more.</p>
                             <div class="row">

@@ -46,7 +46,7 @@ async function submit(): Promise<void> {
 
 <template>
     <form class="stack" novalidate @submit.prevent="submit">
-        <ProblemNote v-if="problem" :problem="problem" />
+        <ProblemNote v-if="problem" typed :problem="problem" />
         <div class="pair">
             <QuantityField v-model="text" label="Weighed today" unit="kg" :limits="range" :error="error" />
             <DateField v-model="on" label="On" :latest="today" />

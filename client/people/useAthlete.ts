@@ -25,6 +25,7 @@ export interface AthletePage {
     reload: () => Promise<void>;
     choose: (exercise: Exercise) => Promise<Result<Athlete>>;
     takeBack: (setId: string) => Promise<void>;
+    undoPain: (toldId: string) => Promise<void>;
     clear: (id: string, note: string) => Promise<Result<Athlete>>;
     tellPain: (pain: Schemas['Pain']) => Promise<Result<Athlete>>;
     screen: (found: Schemas['ScreeningInput']) => Promise<Result<Athlete>>;
@@ -113,6 +114,7 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
         reload,
         choose: async (exercise) => then(await outcome(api.PUT('/api/athletes/{athlete}/setup', { params: { path: path() }, body: exercise }))),
         takeBack: (setId) => queue.takeBack(toValue(id), setId),
+        undoPain: (toldId) => queue.undoPain(toValue(id), toldId),
         clear: async (clearanceId, note) => then(await outcome(api.POST('/api/athletes/{athlete}/clearances', { params: { path: path() }, body: { id: clearanceId, note } }))),
         tellPain: async (pain) => then(await outcome(api.POST('/api/athletes/{athlete}/pain', { params: { path: path() }, body: { id: uuidv7(), pain } }))),
         tell: async (told) => then(await outcome(api.POST('/api/athletes/{athlete}/signals', { params: { path: path() }, body: told }))),

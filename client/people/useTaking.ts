@@ -5,7 +5,7 @@ import { useDeedQueue } from '../parts/useDeedQueue';
 import { useToday } from '../parts/useToday';
 
 /** Takes sets of one athlete into the log, now or for a day before. */
-export function useTaking(athleteId: () => string, logged: (id: string, words: string, first?: string) => void) {
+export function useTaking(athleteId: () => string, logged: (id: string, words: string, first?: string, hurt?: boolean) => void) {
     const queue = useDeedQueue();
     const today = useToday();
     const otherDay = ref(false);
@@ -19,7 +19,7 @@ export function useTaking(athleteId: () => string, logged: (id: string, words: s
     async function take(set: SetDraft, words: string): Promise<void> {
         const made = await add(set);
         if (made) {
-            logged(made.id, words);
+            return set.pain ? logged(made.id, words, undefined, true) : logged(made.id, words);
         }
     }
 

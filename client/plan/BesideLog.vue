@@ -2,6 +2,7 @@
 import { NButton } from 'naive-ui';
 import { v7 as uuidv7 } from 'uuid';
 import { computed, ref } from 'vue';
+import { serverTime } from '../domain/clock';
 import { readQuantity } from '../domain/fields';
 import type { Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
@@ -34,7 +35,7 @@ async function log(): Promise<void> {
         return;
     }
     const made = await queue.tell(props.id, {
-        beside: { id: uuidv7(), performed_at: new Date().toISOString(), accessory: props.block.accessory, [measure.value.key]: amount.value, load_kg: kg.value ?? null },
+        beside: { id: uuidv7(), performed_at: serverTime.now().toISOString(), accessory: props.block.accessory, [measure.value.key]: amount.value, load_kg: kg.value ?? null },
     });
     if (made) {
         done.value += 1;

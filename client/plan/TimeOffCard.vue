@@ -78,7 +78,7 @@ async function takeBack(off: string): Promise<void> {
             </li>
         </ul>
         <p v-else class="small dim">None noted. A closed gym or a holiday moves the sessions and the stages.</p>
-        <ProblemNote v-if="problem" :problem="problem" />
+        <ProblemNote v-if="problem" typed :problem="problem" />
         <form class="stack no-print" novalidate @submit.prevent="add">
             <div class="pair">
                 <DateField v-model="draft.from" label="From" :error="errors.from" />

@@ -46,7 +46,9 @@ export function weeksOf(weeks: Schemas['Weeks']): CalendarWeek[] {
                 ...weeks.time_off.filter((t) => within(t.from)).map((t) => t.why),
                 ...comebacks
                     .filter((c) => within(c.on))
-                    .map((c) => (c.needs_baselines ? `Back after ${c.days_away} days: screen and baselines first` : `Back after ${c.days_away} days: one rung easier`)),
+                    .map((c) =>
+                        c.needs_baselines ? `Back after ${c.days_away} days: screen and baselines first` : `Back after ${c.days_away} days: nothing harder than last time`,
+                    ),
             ],
         };
     });

@@ -41,7 +41,7 @@ async function submit(): Promise<void> {
         <h2>Coaches</h2>
         <ReadNote :read="coaches" waits="Looking who coaches here…" />
         <p v-if="coaches.value.value">{{ coaches.value.value.items.map((c) => c.name).join(', ') }}</p>
-        <ProblemNote v-if="problem" :problem="problem" />
+        <ProblemNote v-if="problem" typed :problem="problem" />
         <FormField v-slot="{ inputProps, status }" label="Name of one more" :error="error('name')">
             <NInput v-model:value="typed.name" :status="status" placeholder="" :input-props="{ ...inputProps, maxlength: range.name.longest, autocomplete: 'off' }" />
         </FormField>

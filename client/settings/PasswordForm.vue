@@ -30,7 +30,7 @@ async function submit(): Promise<void> {
     <form class="card stack" novalidate @submit.prevent="submit">
         <h2>Password</h2>
         <p class="small dim">Of {{ email }}. With a new one every other device is signed out.</p>
-        <ProblemNote v-if="problem" :problem="problem" />
+        <ProblemNote v-if="problem" typed :problem="problem" />
         <FormField v-slot="{ inputProps }" label="Present password">
             <NInput v-model:value="typed.present" type="password" placeholder="" :input-props="{ ...inputProps, autocomplete: 'current-password' }" />
         </FormField>

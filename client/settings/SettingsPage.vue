@@ -2,11 +2,13 @@
 import { NButton, NInput } from 'naive-ui';
 import { computed, reactive, ref, shallowRef } from 'vue';
 import { faultText } from '../domain/fields';
-import { api, outcome } from '../domain/http';
+import { api, mapResult, outcome, type Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import type { Problem } from '../domain/problems';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
+import SavedElsewhere from '../parts/SavedElsewhere.vue';
+import { useElsewhere } from '../parts/useElsewhere';
 import { useLeaving } from '../parts/useLeaving';
 import { useSession } from '../parts/useSession';
 import CoachesCard from './CoachesCard.vue';
@@ -15,24 +17,37 @@ import TimeZoneField from './TimeZoneField.vue';
 
 const session = useSession();
 const range = limits.SettingsInput;
-const known = computed(() => ({ gym_name: session.me?.gym_name ?? '', timezone: session.me?.timezone ?? '', coach_name: session.me?.name ?? '' }));
+type Input = Schemas['SettingsInput'];
+
+const inputOf = (me: Schemas['Me'] | undefined): Input => ({ gym_name: me?.gym_name ?? '', timezone: me?.timezone ?? '', coach_name: me?.name ?? '' });
+const known = computed(() => inputOf(session.me));
+const began = known.value;
 const typed = reactive({ ...known.value });
 const busy = ref(false);
 const saved = ref(false);
 const problem = shallowRef<Problem>();
 const error = (field: keyof typeof typed): string | undefined => faultText(problem.value?.faults ?? [], `/${field}`);
+const elsewhere = useElsewhere<Input>({
+    began: () => began,
+    stored: async () => mapResult(await outcome(api.GET('/api/me')), inputOf),
+});
+const labels: Record<string, string> = { gym_name: 'Gym', timezone: 'Time zone', coach_name: 'Your name' };
+const words = (path: string, value: unknown): string => `${labels[path]} ${String(value)}`;
 useLeaving(() => JSON.stringify(typed) !== JSON.stringify(known.value));
 
-async function submit(): Promise<void> {
+async function submit(agreed = false): Promise<void> {
     busy.value = true;
-    const result = await outcome(api.PUT('/api/settings', { body: { ...typed } }));
+    const result = await elsewhere.save({ ...typed }, (body) => outcome(api.PUT('/api/settings', { body })), agreed);
     busy.value = false;
-    problem.value = result.ok ? undefined : result.problem;
-    saved.value = result.ok;
-    if (result.ok) {
+    saved.value = result?.ok ?? false;
+    problem.value = result?.ok === false ? result.problem : undefined;
+    if (result?.ok) {
         session.change(result.value);
+        Object.assign(typed, inputOf(result.value));
     }
 }
+
+const takeTheirs = (): void => void Object.assign(typed, elsewhere.take());
 </script>
 
 <template>
@@ -41,9 +56,10 @@ async function submit(): Promise<void> {
         This is the demo: its people, gear and history are invented. For a gym of your own, stop it and run bin/steady start --empty in a fresh folder.
     </p>
     <div class="columns">
-        <form class="card stack" novalidate @submit.prevent="submit">
+        <form class="card stack" novalidate @submit.prevent="submit()">
             <h2>Gym and coach</h2>
-            <ProblemNote v-if="problem" :problem="problem" />
+            <ProblemNote v-if="problem" typed :problem="problem" />
+            <SavedElsewhere :found="elsewhere.found.value" :words="words" @both="submit(true)" @theirs="takeTheirs" />
             <FormField v-slot="{ inputProps, status }" label="Gym" :error="error('gym_name')">
                 <NInput v-model:value="typed.gym_name" :status="status" placeholder="" :input-props="{ ...inputProps, maxlength: range.gym_name.longest }" />
             </FormField>

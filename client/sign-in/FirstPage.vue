@@ -30,7 +30,7 @@ async function submit(): Promise<void> {
             <h1>Your gym</h1>
             <p class="dim">Steady Rung begins empty. These can be changed later, but for the email.</p>
         </div>
-        <ProblemNote v-if="problem" :problem="problem" />
+        <ProblemNote v-if="problem" typed :problem="problem" />
         <FormField v-slot="{ inputProps, status }" label="Gym" :error="error('gym_name')">
             <NInput
                 v-model:value="typed.gym_name"

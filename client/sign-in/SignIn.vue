@@ -32,7 +32,7 @@ async function signIn(): Promise<void> {
             <p class="dim">From no pull-up to several strict ones.</p>
         </div>
         <p v-if="session.seen" class="small">You were signed out. What you typed is kept behind this page.</p>
-        <ProblemNote v-if="problem" :problem="problem" />
+        <ProblemNote v-if="problem" typed :problem="problem" />
         <FormField v-slot="{ inputProps }" label="Email">
             <NInput v-model:value="email" size="large" placeholder="" :input-props="{ ...inputProps, type: 'email', autocomplete: 'username' }" />
         </FormField>

@@ -2,7 +2,10 @@
 import { computed } from 'vue';
 import type { Clash } from '../domain/floor/stations';
 import { calledName, countWords, isBlocking, type Tile } from '../domain/floor/tile';
+import { refusalWords } from '../domain/problems';
+import { deedWords } from '../domain/deedWords';
 import { clock, day } from '../domain/units';
+import { useDeedQueue } from '../parts/useDeedQueue';
 import SetDots from './SetDots.vue';
 import TileAction from './TileAction.vue';
 import type { Stopwatches } from './useStopwatches';
@@ -26,6 +29,9 @@ const SORE_DAYS = 3;
 
 const athlete = computed(() => props.tile.athlete);
 const line = computed(() => props.tile.now);
+const queue = useDeedQueue();
+/** What the server would not take stays here with the reason, until somebody sends it again or drops it. */
+const refused = computed(() => queue.refused.find((w) => w.athleteId === athlete.value.id));
 const leftMs = computed(() => (props.tile.restEndsAt ?? 0) - props.nowMs);
 const part = computed(() => (props.tile.restS > 0 ? Math.min(1, Math.max(0, 1 - leftMs.value / (props.tile.restS * 1000))) : 1));
 const undo = computed(() => props.deeds.undoable(athlete.value.id));
@@ -68,6 +74,11 @@ const last = computed(() =>
             <SetDots v-if="line && (tile.turn === 'up' || tile.turn === 'rest')" :line="line" />
         </header>
 
+        <p v-if="refused?.problem" class="note refused" role="alert">
+            <span class="whole">Not stored: {{ deedWords(refused.deed) }}. {{ refusalWords(refused.problem) }}</span>
+            <button type="button" class="plain" @click="queue.sendAgain(refused.id)">Send again</button>
+            <button type="button" class="plain" @click="queue.drop(refused.id)">Drop it</button>
+        </p>
         <template v-if="tile.turn === 'away'">
             <p class="what">not here</p>
             <div class="foot"><button type="button" class="small plain" @click="emit('here')">Here after all</button></div>
@@ -75,6 +86,7 @@ const last = computed(() =>
         <template v-else-if="tile.turn === 'first'">
             <p class="what">{{ concern?.text ?? 'Pulling is paused. A licensed clinician first.' }}</p>
             <div class="foot">
+                <button v-if="undo" type="button" class="plain undo" @click="undo.undo">Undo {{ undo.words }}</button>
                 <RouterLink class="plain" :to="link">{{ concern?.kind === 'screen' ? 'Screen' : concern?.kind === 'baselines' ? 'Baselines' : 'Open' }}</RouterLink>
             </div>
         </template>

@@ -3,14 +3,18 @@ import { NButton, NInput, NSelect } from 'naive-ui';
 import { v7 as uuidv7 } from 'uuid';
 import { reactive, ref, shallowRef } from 'vue';
 import { faultText } from '../domain/fields';
-import { api, outcome, type Schemas } from '../domain/http';
+import { api, mapResult, outcome, type Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import type { Problem } from '../domain/problems';
 import ChipRow from '../parts/ChipRow.vue';
 import DateField from '../parts/DateField.vue';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
+import SavedElsewhere from '../parts/SavedElsewhere.vue';
+import { useElsewhere } from '../parts/useElsewhere';
 import { useDeedQueue } from '../parts/useDeedQueue';
+
+type Input = Schemas['ClassInput'];
 
 const props = defineProps<{ of?: Schemas['Class'] | undefined; tags: readonly string[]; today: string }>();
 /** Of one that was made here the list follows by itself. */
@@ -19,15 +23,43 @@ const emit = defineEmits<{ saved: [list: Schemas['ClassList'] | undefined]; canc
 const queue = useDeedQueue();
 
 const id = props.of?.id ?? uuidv7();
-const draft = reactive({
-    name: props.of?.name ?? '',
-    on: props.of?.first_on ?? props.today,
-    at: props.of?.at ?? '18:30',
-    minutes: String(props.of?.minutes ?? 75),
-    weekly: props.of?.weekly ?? true,
-    last: props.of?.weekly ? (props.of.last_on ?? '') : '',
-    tags: [...(props.of?.tags ?? [])],
+const typedOf = (of?: Input) => ({
+    name: of?.name ?? '',
+    on: of?.first_on ?? props.today,
+    at: of?.at ?? '18:30',
+    minutes: String(of?.minutes ?? 75),
+    weekly: of?.weekly ?? true,
+    last: of?.weekly ? (of.last_on ?? '') : '',
+    tags: [...(of?.tags ?? [])],
 });
+const inputOf = (typed: ReturnType<typeof typedOf>): Input => ({
+    id,
+    name: typed.name.trim(),
+    first_on: typed.on,
+    at: typed.at,
+    minutes: Number(typed.minutes),
+    weekly: typed.weekly,
+    ...(typed.weekly && typed.last && { last_on: typed.last }),
+    tags: typed.tags,
+});
+const draft = reactive(typedOf(props.of));
+const began = props.of && inputOf(typedOf(props.of));
+const elsewhere = useElsewhere<Input>({
+    began: () => began,
+    stored: async () =>
+        mapResult(await outcome(api.GET('/api/classes')), ({ items }) => {
+            const now = items.find((one) => one.id === id);
+            return now && inputOf(typedOf(now));
+        }),
+});
+const labels: Record<string, string> = { name: 'Name', first_on: 'First day', at: 'Begins at', minutes: 'Minutes', weekly: 'Every week', last_on: 'Last day', tags: 'Tags' };
+
+function words(path: string, value: unknown): string {
+    const said = value === undefined ? 'none' : typeof value === 'boolean' ? (value ? 'yes' : 'no') : Array.isArray(value) ? value.join(', ') : String(value);
+    return `${labels[path]}: ${said}`;
+}
+
+const takeTheirs = (): void => void Object.assign(draft, typedOf(elsewhere.take()));
 const errors = ref<Record<string, string | undefined>>({});
 const problem = shallowRef<Problem>();
 const busy = ref(false);
@@ -51,29 +83,23 @@ function isWhole(): boolean {
     return Object.values(errors.value).every((e) => e === undefined);
 }
 
-async function save(): Promise<void> {
+async function save(agreed = false): Promise<void> {
     if (!isWhole()) {
         return;
     }
-    const body = {
-        id,
-        name: draft.name.trim(),
-        first_on: draft.on,
-        at: draft.at,
-        minutes: Number(draft.minutes),
-        weekly: draft.weekly,
-        ...(draft.weekly && draft.last && { last_on: draft.last }),
-        tags: draft.tags,
-    };
+    const mine = inputOf(draft);
     if (props.of === undefined) {
-        if (await queue.tellGym({ class: body })) {
+        if (await queue.tellGym({ class: mine })) {
             emit('saved', undefined);
         }
         return;
     }
     busy.value = true;
-    const result = await outcome(api.PUT('/api/classes/{class}', { params: { path: { class: id } }, body }));
+    const result = await elsewhere.save(mine, (body) => outcome(api.PUT('/api/classes/{class}', { params: { path: { class: id } }, body })), agreed);
     busy.value = false;
+    if (result === undefined) {
+        return;
+    }
     problem.value = result.ok || result.problem.faults.length > 0 ? undefined : result.problem;
     if (result.ok) {
         emit('saved', result.value);
@@ -84,7 +110,7 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-    <form class="card stack" novalidate :aria-label="of ? `Change ${of.name}` : 'Make a class'" @submit.prevent="save">
+    <form class="card stack" novalidate :aria-label="of ? `Change ${of.name}` : 'Make a class'" @submit.prevent="save()">
         <FormField v-slot="{ inputProps, status }" label="Name" :error="errors['name']">
             <NInput v-model:value="draft.name" placeholder="Tuesday evening" :input-props="{ ...inputProps, maxlength: 80 }" :status="status" />
         </FormField>
@@ -102,7 +128,8 @@ async function save(): Promise<void> {
         <FormField label="Who comes: everybody with one of these tags" :error="errors['tags']">
             <NSelect v-model:value="draft.tags" multiple tag filterable :options="tags.map((t) => ({ value: t, label: t }))" placeholder="Tags of the roster" aria-label="Tags" />
         </FormField>
-        <ProblemNote v-if="problem" :problem="problem" />
+        <ProblemNote v-if="problem" typed :problem="problem" />
+        <SavedElsewhere :found="elsewhere.found.value" :words="words" @both="save(true)" @theirs="takeTheirs" />
         <div class="row">
             <NButton type="primary" attr-type="submit" :loading="busy">{{ of ? 'Save' : 'Make it' }}</NButton>
             <NButton @click="emit('cancel')">Cancel</NButton>

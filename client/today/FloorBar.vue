@@ -4,6 +4,7 @@ import { computed, useTemplateRef } from 'vue';
 import type { Tile } from '../domain/floor/tile';
 import type { Schemas } from '../domain/http';
 import { day } from '../domain/units';
+import { useHourOf } from '../parts/useToday';
 import { useFloorTheme } from '../theme/useFloorTheme';
 import type { Held } from './useClasses';
 
@@ -23,8 +24,7 @@ const buzz = defineModel<boolean>('buzz', { required: true });
 const emit = defineEmits<{ pick: [key: string]; who: []; gear: [] }>();
 
 const theme = useFloorTheme();
-const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
-const hour = (iso: string): string => time.format(new Date(iso));
+const hour = useHourOf();
 const others = computed(() =>
     props.list.held.map((h) => ({ key: `${h.id} ${h.on}`, words: `${h.name}, ${h.on === props.list.today ? 'today' : day(h.on)} ${hour(h.starts_at)}` })),
 );
@@ -89,7 +89,7 @@ async function stayAwake(): Promise<void> {
                 </div>
             </details>
         </div>
-        <span class="clock" aria-label="Now">{{ time.format(new Date(nowMs)) }}</span>
+        <span class="clock" aria-label="Now">{{ hour(nowMs) }}</span>
     </div>
 </template>
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
+import { computed, nextTick, ref, useTemplateRef, watch, type ComponentPublicInstance } from 'vue';
 import type { FloorSet } from '../domain/floor/overlay';
 import type { SheetRung, Tile } from '../domain/floor/tile';
 import { limits } from '../domain/limits.gen';
 import { readQuantity } from '../domain/fields';
-import { percent } from '../domain/units';
+import { likely, percent } from '../domain/units';
 import ChipRow from '../parts/ChipRow.vue';
 import QuantityField from '../parts/QuantityField.vue';
 import SidePanel from '../parts/SidePanel.vue';
@@ -25,6 +25,7 @@ const counts = countChips(15);
 const line = computed(() => (props.tile?.turn === 'first' ? undefined : props.tile?.now));
 const open = computed(() => props.tile !== undefined);
 const others = ref(false);
+const lastSet = useTemplateRef<ComponentPublicInstance>('lastSet');
 const correcting = ref<FloorSet>();
 const kg = ref('');
 const kgError = ref<string>();
@@ -43,6 +44,13 @@ watch(
         kgError.value = undefined;
     },
 );
+
+/** Into sight, however far down it was picked. */
+async function correct(picked: FloorSet): Promise<void> {
+    correcting.value = picked;
+    await nextTick();
+    (lastSet.value?.$el as HTMLElement | undefined)?.scrollIntoView({ block: 'start' });
+}
 
 async function log(count: number): Promise<void> {
     if (props.tile) {
@@ -84,7 +92,7 @@ function put(rung: SheetRung | undefined): void {
                     <ChipRow label="How much, logs the set" :chips="amounts" :value="null" @pick="beside" />
                 </template>
             </template>
-            <LastSet v-if="set" :key="set.id" :set="set" :tile="tile" :deeds="deeds" />
+            <LastSet v-if="set" ref="lastSet" :key="set.id" :set="set" :tile="tile" :deeds="deeds" />
             <button v-if="line?.rung" type="button" class="key switch" :aria-expanded="others" @click="others = !others">Switch the exercise</button>
             <ul v-if="others && line" class="others" aria-label="Instead">
                 <li v-if="line.rung?.key !== line.line.rung?.key">
@@ -93,7 +101,7 @@ function put(rung: SheetRung | undefined): void {
                 <li v-for="other in line.line.others.filter((o) => o.key !== line?.rung?.key)" :key="other.key">
                     <button type="button" class="key wide" @click="put(other)">
                         {{ other.name }}
-                        <span class="dim">{{ percent(other.share) }}{{ other.likely_to === null ? '' : `, likely ${other.likely_from}–${other.likely_to}` }}</span>
+                        <span class="dim">{{ percent(other.share) }}{{ other.prediction ? `, ${likely(other.prediction)}` : '' }}</span>
                     </button>
                 </li>
                 <li v-if="line.line.others.length === 0" class="dim">Nothing of this kit lies near it.</li>
@@ -105,7 +113,7 @@ function put(rung: SheetRung | undefined): void {
                 :line="line"
                 @log="(first, then) => (tile && deeds.logMixed(tile, first, then), emit('close'))"
             />
-            <SetsOfDay :tile="tile" :coach-name="coachName" @correct="correcting = $event" />
+            <SetsOfDay :tile="tile" :coach-name="coachName" @correct="correct" />
             <div class="row">
                 <RouterLink class="key" :to="`/people/${tile.athlete.id}`">Page of {{ tile.athlete.name }}</RouterLink>
                 <button type="button" class="key" @click="(emit('away'), emit('close'))">Not here today</button>

@@ -6,6 +6,7 @@ import type { FloorSet } from '../domain/floor/overlay';
 import { countWords, type Tile } from '../domain/floor/tile';
 import { faultWords, noCountWords, type NoCountReason } from '../domain/words';
 import ChipRow from '../parts/ChipRow.vue';
+import { useHourOf } from '../parts/useToday';
 import { countChips, left, reserveChips } from '../people/counts';
 import SecondsForm from '../people/SecondsForm.vue';
 import type { TileDeeds } from './useTileDeeds';
@@ -18,7 +19,8 @@ const KEEP_MS = 900;
 const counts = countChips(15);
 const told = reactive<{ change: Change | undefined }>({ change: undefined });
 const seen = computed(() => ({ ...props.set, ...told.change }));
-const at = computed(() => new Date(props.set.performed_at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }));
+const hour = useHourOf();
+const at = computed(() => hour(props.set.performed_at));
 const noCounts = computed(() =>
     Object.entries(noCountWords).map(([value, label]) => ({
         value: value as NoCountReason,

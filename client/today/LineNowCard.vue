@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { LineNow } from '../domain/floor/tile';
-import { percent, seconds } from '../domain/units';
+import { percent, seconds, likely } from '../domain/units';
 import { askSetup } from '../domain/setups';
 import SideView from '../draw/SideView.vue';
 import ReadNote from '../parts/ReadNote.vue';
@@ -26,7 +26,7 @@ const facts = computed(() => {
         `${line.sets} × ${line.amount.words}${line.per_side ? ' each side' : ''}`,
         `rest ${seconds(line.rest_s)}`,
         ...(rung ? [`${percent(rung.share)} of bodyweight`] : []),
-        ...(rung?.likely_to != null ? [`likely ${rung.likely_from}–${rung.likely_to}`] : []),
+        ...(rung?.prediction ? [likely(rung.prediction)] : []),
         ...(line.tempo ? [line.tempo] : []),
     ];
 });

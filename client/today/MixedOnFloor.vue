@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import type { LineNow, SheetRung } from '../domain/floor/tile';
 import type { Schemas } from '../domain/http';
+import { nextHarder, ofLane } from '../domain/mixed';
 import { percent } from '../domain/units';
 import ChipRow from '../parts/ChipRow.vue';
 import { countChips } from '../people/counts';
@@ -12,7 +13,8 @@ const emit = defineEmits<{ log: [first: { exercise: Schemas['Exercise']; clean: 
 
 const SMALL = [1, 2, 3, 4, 5, 6];
 const chips = countChips(12).slice(1);
-const first = ref<SheetRung | undefined>(props.line.line.others.filter((o) => o.share > (props.line.rung?.share ?? 0))[0] ?? props.line.line.others[0]);
+const others = computed(() => (props.line.rung ? ofLane(props.line.rung, props.line.line.others) : []));
+const first = ref<SheetRung | undefined>((props.line.rung && nextHarder(props.line.rung, others.value)) ?? others.value[0]);
 const begun = ref<number | null>(null);
 const name = (): string => props.line.rung?.name ?? 'this';
 
@@ -29,9 +31,9 @@ function log(clean: number, then: number): void {
         <ChipRow
             label="Begun on"
             show-label
-            :chips="line.line.others.map((o) => ({ value: o.key, label: `${o.name} ${percent(o.share)}` }))"
+            :chips="others.map((o) => ({ value: o.key, label: `${o.name} ${percent(o.share)}` }))"
             :value="first?.key ?? null"
-            @pick="first = line.line.others.find((o) => o.key === $event)"
+            @pick="first = others.find((o) => o.key === $event)"
         />
         <p class="small dim">Clean on {{ first?.name }} + then on {{ name() }}; a tap logs both.</p>
         <div class="grid" role="group" aria-label="Clean on both, logs the set">

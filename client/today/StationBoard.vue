@@ -7,11 +7,21 @@ import type { Stopwatches } from './useStopwatches';
 import type { TileDeeds } from './useTileDeeds';
 
 /** Bars, rings and machines: who is on each, who is next, and what is hitched anew in between. */
-defineProps<{ places: readonly Place[]; free: readonly string[]; clashes: readonly Clash[]; deeds: TileDeeds; watches: Stopwatches; nowMs: number }>();
+const props = defineProps<{
+    places: readonly Place[];
+    free: readonly string[];
+    clashes: readonly Clash[];
+    deeds: TileDeeds;
+    watches: Stopwatches;
+    nowMs: number;
+    /** Gear that is out of use today. */
+    out: ReadonlySet<string>;
+}>();
 const emit = defineEmits<{ open: [tile: Tile] }>();
 
 /** What is done there; the name of the place itself stands above. */
 const what = (tile: Tile, place: Place): string => (tile.now?.rung?.name ?? '').replace(`, ${place.name}`, '').replace(`${place.name}, `, '');
+const needsOut = ({ now }: Tile): boolean => [now?.rung?.station, ...(now?.rung?.bands ?? [])].some((id) => id && props.out.has(id));
 const rest = (tile: Tile, nowMs: number): string => clock(Math.max(0, ((tile.restEndsAt ?? nowMs) - nowMs) / 1000));
 </script>
 
@@ -30,19 +40,21 @@ const rest = (tile: Tile, nowMs: number): string => clock(Math.max(0, ((tile.res
                 <button type="button" class="who" @click="emit('open', tile)">
                     <b>{{ calledName(tile) }}</b>
                     <span>{{ what(tile, place) }}</span>
+                    <span v-if="needsOut(tile)" class="note">broken or missing today: switch</span>
                 </button>
                 <TileAction :tile="tile" :deeds="deeds" :watches="watches" :typed="null" />
             </div>
             <p v-if="place.on.length === 0" class="dim free">free now</p>
             <p v-if="place.hitch.off.length + place.hitch.on.length > 0" class="hitch">
-                <template v-if="place.hitch.off.length > 0">off: {{ place.hitch.off.join(', ') }}</template>
-                <template v-if="place.hitch.on.length > 0">{{ place.hitch.off.length > 0 ? ' · ' : '' }}on: {{ place.hitch.on.join(', ') }}</template>
+                <template v-if="place.hitch.off.length > 0">Take off {{ place.hitch.off.join(', ') }}</template>
+                <template v-if="place.hitch.on.length > 0">{{ place.hitch.off.length > 0 ? ' · ' : '' }}Hang up {{ place.hitch.on.join(', ') }}</template>
             </p>
             <ol v-if="place.next.length > 0">
                 <li v-for="tile in place.next" :key="tile.athlete.id">
                     <button type="button" class="who" @click="emit('open', tile)">
                         <b>{{ calledName(tile) }}</b>
                         <span>{{ what(tile, place) }}</span>
+                        <span v-if="needsOut(tile)" class="note">broken or missing today: switch</span>
                     </button>
                     <span class="rest" role="timer">{{ rest(tile, nowMs) }}</span>
                 </li>
@@ -109,7 +121,7 @@ section {
     font: 650 18px var(--type-display);
 }
 
-.who span {
+.who span:not(.note) {
     color: var(--color-slate);
     font-size: 13px;
     line-height: 1.25;

@@ -15,6 +15,19 @@ const running = computed(() => props.watches.running(id.value));
 const splits = computed(() => props.watches.splits(id.value));
 const unit = computed(() => ({ reps: '', total_reps: '', seconds: ' s', metres: ' m' })[line.value?.line.amount.measure ?? 'reps']);
 const aim = computed(() => props.typed ?? props.tile.aim);
+/** Of lowerings the watch stays under the thumb until the set is logged: several are timed, one after another. */
+const timed = computed(() => {
+    if (running.value) {
+        return { big: props.watches.elapsedS(id.value).toFixed(1), small: 's, let go or tap' };
+    }
+    if (line.value?.way === 'hold') {
+        return { big: String(props.tile.aim), small: 's, press while held' };
+    }
+    const each = seconds(line.value?.rung?.exercise.seconds ?? 3);
+    return splits.value.length === 0
+        ? { big: 'Time', small: `press while lowering, ${aim.value} of ${each}` }
+        : { big: 'Next', small: splits.value.map((s) => s.toFixed(1)).join(' ') + ' s' };
+});
 const none = computed(() => line.value?.way === 'lowering' && props.tile.loweringsLeft <= 0);
 const name = computed(() => props.tile.athlete.name);
 
@@ -31,26 +44,17 @@ function logSplits(): void {
 
 <template>
     <p v-if="none" class="none small" role="status">No lowering is left today: {{ tile.athlete.sheet.lowerings.a_session }} a session are the cap.</p>
-    <PressButton
-        v-else-if="line && (line.way === 'hold' || line.way === 'lowering') && (splits.length === 0 || running)"
-        class="go watch"
-        :class="{ on: running }"
-        @press="watches.press(id)"
-        @release="watches.release(id)"
-    >
-        <b>{{ running ? watches.elapsedS(id).toFixed(1) : line.way === 'lowering' ? 'Time' : tile.aim }}</b>
-        <small>
-            {{ running ? 's, let go or tap' : line.way === 'lowering' ? `press while lowering, ${aim} of ${seconds(line.rung?.exercise.seconds ?? 3)}` : 's, press while held' }}
-        </small>
-        <span class="unseen">for {{ name }}</span>
-    </PressButton>
-    <span v-else-if="splits.length > 0" class="split">
-        <button type="button" class="go" @click="logSplits">
+    <span v-else-if="line && (line.way === 'hold' || line.way === 'lowering')" class="split">
+        <PressButton class="go watch" :class="{ on: running }" @press="watches.press(id)" @release="watches.release(id)">
+            <b>{{ timed.big }}</b>
+            <small>{{ timed.small }}</small>
+            <span class="unseen">for {{ name }}</span>
+        </PressButton>
+        <button v-if="splits.length > 0" type="button" class="go log" :disabled="running" @click="logSplits">
             <b>{{ splits.length }}</b>
-            <small>log · {{ splits.map((s) => s.toFixed(1)).join(' ') }} s</small>
+            <small>log</small>
             <span class="unseen">for {{ name }}</span>
         </button>
-        <PressButton class="again" :aria-label="`Time the next lowering of ${name}`" @press="watches.press(id)" @release="watches.release(id)">+</PressButton>
     </span>
     <button v-else-if="line" type="button" class="go" :class="{ typed: typed !== null }" @click="log">
         <b>{{ aim }}{{ unit }}</b>
@@ -60,8 +64,7 @@ function logSplits(): void {
 </template>
 
 <style scoped>
-.go,
-.again {
+.go {
     min-width: 0;
     min-height: 56px;
     border: 1.5px solid var(--color-edge);
@@ -83,10 +86,9 @@ function logSplits(): void {
     padding: 2px 8px;
 }
 
-.again {
+.log {
     flex: none;
-    width: 48px;
-    font: 650 22px var(--type-display);
+    min-width: 64px;
 }
 
 .watch {

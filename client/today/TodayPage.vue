@@ -59,6 +59,7 @@ const keys = useFloorKeys({
     open: (tile) => (openId.value = tile.athlete.id),
     isOpen: () => openId.value !== undefined || whoOpen.value || gearOpen.value,
 });
+const leftOver = computed(() => floor.day.value.value?.left_over ?? []);
 const out = computed(() => new Set(floor.gear.value.filter((g) => g.out).map((g) => g.id)));
 const free = computed(() => floor.gear.value.filter((g) => isStation(g) && !g.out && !places.value.some((p) => p.id === g.id)).map((g) => g.name));
 /** What was read before does while the server is away; the bar says so. */
@@ -107,8 +108,12 @@ watch(
                 <button type="button" class="quiet" @click="whoOpen = true">add a walk-in</button>
                 .
             </p>
+            <p v-if="leftOver.length > 0" class="over" role="status">
+                {{ leftOver.length }} more {{ leftOver.length === 1 ? 'is' : 'are' }} down for this class: {{ leftOver.map((a) => a.name).join(', ') }}. A floor holds 24.
+                <button type="button" class="quiet" @click="whoOpen = true">Who is here</button>
+            </p>
             <div
-                v-else-if="by === 'athlete'"
+                v-if="tiles.length > 0 && by === 'athlete'"
                 class="tiles"
                 :class="{ fixed: columns !== undefined }"
                 :style="columns === undefined ? {} : { gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))`, '--rows': rows }"
@@ -131,7 +136,17 @@ watch(
                     @here="floor.coming(tile.athlete.id, true)"
                 />
             </div>
-            <StationBoard v-else :places="places" :free="free" :clashes="clashes" :deeds="deeds" :watches="watches" :now-ms="nowMs" @open="openId = $event.athlete.id" />
+            <StationBoard
+                v-else-if="tiles.length > 0"
+                :out="out"
+                :places="places"
+                :free="free"
+                :clashes="clashes"
+                :deeds="deeds"
+                :watches="watches"
+                :now-ms="nowMs"
+                @open="openId = $event.athlete.id"
+            />
             <FloorPad
                 v-if="padAsked"
                 :tile="openTile"
@@ -142,14 +157,7 @@ watch(
                 @switch="openTile && floor.switchTo(openTile, $event)"
                 @away="openTile && floor.coming(openTile.athlete.id, false)"
             />
-            <WhoComes
-                v-if="whoAsked"
-                v-model:open="whoOpen"
-                :tiles="tiles"
-                :roster="floor.day.value.value?.roster ?? []"
-                :too-many="floor.day.value.value?.too_many ?? 0"
-                :coming="floor.coming"
-            />
+            <WhoComes v-if="whoAsked" v-model:open="whoOpen" :tiles="tiles" :roster="floor.day.value.value?.roster ?? []" :left-over="leftOver" :coming="floor.coming" />
             <GearToday v-if="gearAsked" v-model:open="gearOpen" :gear="floor.gear.value" @toggle="floor.putOut($event, !$event.out)" />
         </template>
     </template>
@@ -167,8 +175,14 @@ watch(
     --tile-height: 0;
 }
 
-.empty {
-    margin-top: 12px;
+.empty,
+.over {
+    margin: 8px 0;
+}
+
+.over {
+    color: var(--color-down);
+    font-weight: 600;
 }
 
 @media (min-width: 1100px) and (max-height: 860px) {

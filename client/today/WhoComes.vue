@@ -10,7 +10,7 @@ import { useRead } from '../parts/useRead';
 const props = defineProps<{
     tiles: readonly Tile[];
     roster: readonly Schemas['RosterName'][];
-    tooMany: number;
+    leftOver: readonly Schemas['RosterName'][];
     coming: (athleteId: string, coming: boolean) => Promise<unknown>;
 }>();
 const open = defineModel<boolean>('open', { required: true });
@@ -43,7 +43,9 @@ function walkIn(id: string): void {
 <template>
     <SidePanel v-model:open="open" title="Who is here">
         <div class="stack">
-            <p v-if="tooMany > 0" class="note">{{ tooMany }} more have a tag of this class; a floor holds twenty. Mark somebody as not here, or split the class.</p>
+            <p v-if="leftOver.length > 0" class="note">
+                Down for this class too: {{ leftOver.map((a) => a.name).join(', ') }}. A floor holds 24: mark somebody as not here, or split the class.
+            </p>
             <ul>
                 <li v-for="tile in byName" :key="tile.athlete.id">
                     <button type="button" class="key wide" :aria-pressed="tile.athlete.coming" @click="coming(tile.athlete.id, !tile.athlete.coming)">

@@ -1,4 +1,5 @@
 import { computed, type ComputedRef, type Ref } from 'vue';
+import { serverTime } from '../domain/clock';
 import { api, outcome, type Schemas } from '../domain/http';
 import { useKept } from '../parts/useKept';
 import { useRead, type Read } from '../parts/useRead';
@@ -31,7 +32,7 @@ export function useClasses(): { classes: Read<Schemas['ClassList']>; held: Compu
     const picked = useKept<string>('steady-rung.class');
     const held = computed(() => {
         const list = classes.value.value;
-        return picked.isRead.value && list ? (list.held.find((h) => `${h.id} ${h.on}` === picked.value.value) ?? classOf(list.held, list.today, Date.now())) : undefined;
+        return picked.isRead.value && list ? (list.held.find((h) => `${h.id} ${h.on}` === picked.value.value) ?? classOf(list.held, list.today, serverTime.nowMs())) : undefined;
     });
     return { classes, held, pick: picked.set, isPickRead: picked.isRead };
 }

@@ -2,9 +2,10 @@ import { useQueryClient } from '@tanstack/vue-query';
 import { useDocumentVisibility, useIntervalFn } from '@vueuse/core';
 import { v7 as uuidv7 } from 'uuid';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
+import { serverTime } from '../domain/clock';
 import { withGear, withWaiting } from '../domain/floor/overlay';
 import { clashesOf, placesOf, type Clash, type Place } from '../domain/floor/stations';
-import { inOrder, switchKey, tileOf, type SheetRung, type Tile } from '../domain/floor/tile';
+import { orderKept, tileOf, type SheetRung, type Tile } from '../domain/floor/tile';
 import { api, outcome, type Schemas } from '../domain/http';
 import { isAway } from '../domain/problems';
 import { waitingSet } from '../domain/queue';
@@ -40,7 +41,6 @@ export interface Floor {
 
 interface OfDay {
     on: string;
-    switched: Record<string, SheetRung>;
     both: string[];
     mine: string[];
 }
@@ -55,9 +55,9 @@ export function useFloor(held: () => Held | undefined): Floor {
     const path = () => ({ class: held()?.id ?? '', on: held()?.on ?? '' });
     const dayRead = () => dayKey(path().class, path().on);
     const day = useRead<ClassDay>(dayRead, () => outcome(api.GET('/api/classes/{class}/days/{on}', { params: { path: path() } })), { enabled: () => held() !== undefined });
-    /** What was put in the place of something today; it stays on this device. */
+    /** What was logged on this device today, and of what a coach said that both were done; it stays here. */
     const kept = useKept<OfDay>('steady-rung.floor-day');
-    const ofDay = computed<OfDay>(() => (kept.value.value?.on === path().on ? kept.value.value : { on: path().on, switched: {}, both: [], mine: [] }));
+    const ofDay = computed<OfDay>(() => (kept.value.value?.on === path().on ? kept.value.value : { on: path().on, both: [], mine: [] }));
     const keep = (part: Partial<OfDay>): void => kept.set({ ...ofDay.value, ...part });
 
     async function ask(): Promise<void> {
@@ -88,7 +88,8 @@ export function useFloor(held: () => Held | undefined): Floor {
         (fresh) => fresh.length > 0 && keep({ mine: [...ofDay.value.mine, ...fresh] }),
     );
     const known = computed(() => ({ mine: new Set(ofDay.value.mine), both: new Set(ofDay.value.both) }));
-    const tiles = computed(() => inOrder(athletes.value.map((a) => tileOf(a, nowMs.value, ofDay.value.switched, known.value))));
+    const ordered = computed(() => (dayRead(), orderKept()));
+    const tiles = computed(() => ordered.value(athletes.value.map((a) => tileOf(a, nowMs.value, known.value))));
     const gear = computed(() =>
         withGear(
             day.value.value?.gear ?? [],
@@ -105,16 +106,12 @@ export function useFloor(held: () => Held | undefined): Floor {
         nowMs,
         isAlone,
         coachName: (id) => day.value.value?.coaches.find((c) => c.id === id)?.name ?? 'Another coach',
-        switchTo: ({ athlete, now: line }, rung) => {
-            if (line) {
-                const key = switchKey(athlete.id, line.line.line);
-                const others = Object.fromEntries(Object.entries(ofDay.value.switched).filter(([k]) => k !== key));
-                keep({ switched: rung ? { ...others, [key]: rung } : others });
-            }
-        },
+        switchTo: ({ athlete, now: line }, rung) =>
+            line &&
+            void queue.tell(athlete.id, { switch: { id: uuidv7(), on: path().on, line: line.line.line, rung_key: rung?.key ?? null, told_at: serverTime.now().toISOString() } }),
         keepBoth: (setId) => keep({ both: [...ofDay.value.both, setId] }),
-        coming: (athleteId, coming) => queue.tell(athleteId, { coming: { id: uuidv7(), class_id: path().class, on: path().on, coming, told_at: new Date().toISOString() } }),
-        putOut: (piece, out) => queue.tellGym({ gear: { id: uuidv7(), gear_id: piece.id, out, told_at: new Date().toISOString() } }),
+        coming: (athleteId, coming) => queue.tell(athleteId, { coming: { id: uuidv7(), class_id: path().class, on: path().on, coming, told_at: serverTime.now().toISOString() } }),
+        putOut: (piece, out) => queue.tellGym({ gear: { id: uuidv7(), gear_id: piece.id, out, told_at: serverTime.now().toISOString() } }),
     };
 }
 
@@ -123,5 +120,5 @@ function withNews(day: ClassDay, news: Schemas['News']): ClassDay {
     const told = new Map(news.athletes.map((a) => [a.id, a]));
     const kept = day.athletes.map((a) => ({ ...a, ...told.get(a.id), sheet: told.get(a.id)?.sheet ?? a.sheet }));
     const joined = news.athletes.filter((a) => !day.athletes.some((known) => known.id === a.id));
-    return { ...day, cursor: news.cursor, athletes: [...kept, ...joined] };
+    return { ...day, cursor: news.cursor, athletes: [...kept, ...joined], gear: news.gear ?? day.gear };
 }

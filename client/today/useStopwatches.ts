@@ -1,4 +1,5 @@
 import { computed, type ComputedRef } from 'vue';
+import { serverTime } from '../domain/clock';
 import { useKept } from '../parts/useKept';
 import { useTick } from '../parts/useTick';
 
@@ -41,7 +42,7 @@ export function useStopwatches(stopped: (athleteId: string, seconds: number) => 
 
     function stop(id: string): void {
         const { beganAt, splits } = of(id);
-        const seconds = beganAt === null ? 0 : (Date.now() - beganAt) / 1000;
+        const seconds = beganAt === null ? 0 : (serverTime.nowMs() - beganAt) / 1000;
         pressedAt.delete(id);
         const isOne = seconds >= LEAST_S && stopped(id, seconds);
         put(id, { beganAt: null, splits: isOne || seconds < LEAST_S ? splits : [...splits, Number(seconds.toFixed(1))] });
@@ -60,15 +61,15 @@ export function useStopwatches(stopped: (athleteId: string, seconds: number) => 
         splits: (id) => of(id).splits,
         press: (id) => {
             if (of(id).beganAt === null) {
-                pressedAt.set(id, Date.now());
-                put(id, { ...of(id), beganAt: Date.now() });
+                pressedAt.set(id, serverTime.nowMs());
+                put(id, { ...of(id), beganAt: serverTime.nowMs() });
             } else {
                 stop(id);
             }
         },
         release: (id) => {
             const at = pressedAt.get(id);
-            if (at !== undefined && Date.now() - at >= TAP_MS) {
+            if (at !== undefined && serverTime.nowMs() - at >= TAP_MS) {
                 stop(id);
             }
             pressedAt.delete(id);

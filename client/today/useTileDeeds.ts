@@ -1,5 +1,6 @@
 import { v7 as uuidv7 } from 'uuid';
 import { reactive } from 'vue';
+import { serverTime } from '../domain/clock';
 import { correctionOf, type Change } from '../domain/correction';
 import type { FloorSet } from '../domain/floor/overlay';
 import type { Tile } from '../domain/floor/tile';
@@ -27,13 +28,15 @@ export interface TileDeeds {
     takeBack: (athleteId: string, set: { id: string }) => Promise<void>;
     signal: (athleteId: string, on: string, told: Partial<Schemas['SignalInput']>) => Promise<unknown>;
     tellPain: (athleteId: string, pain: Schemas['Pain']) => Promise<unknown>;
-    /** What was logged of an athlete within the last ten seconds. */
+    /** As if it had never been told. */
+    undoPain: (athleteId: string, toldId: string) => Promise<void>;
+    /** What was logged or told of an athlete within the last ten seconds. */
     undoable: (athleteId: string) => { words: string; undo: () => Promise<void> } | undefined;
 }
 
 interface Fresh {
     words: string;
-    ids: string[];
+    undo: () => Promise<void>;
     untilMs: number;
 }
 
@@ -46,7 +49,7 @@ export function useTileDeeds(): TileDeeds {
 
     /** A thumb that bounces logs once. */
     function bounces(athleteId: string): boolean {
-        const at = Date.now();
+        const at = serverTime.nowMs();
         const bounced = at - (lastAt.get(athleteId) ?? 0) < BOUNCE_MS;
         if (!bounced) {
             lastAt.set(athleteId, at);
@@ -63,8 +66,23 @@ export function useTileDeeds(): TileDeeds {
             }
         }
         if (ids.length > 0) {
-            fresh.set(tile.athlete.id, { words, ids, untilMs: Date.now() + UNDO_MS });
+            offer(tile.athlete.id, words, () => takeAllBack(tile.athlete.id, ids));
         }
+    }
+
+    function offer(athleteId: string, words: string, undo: () => Promise<void>): void {
+        fresh.set(athleteId, { words, undo, untilMs: serverTime.nowMs() + UNDO_MS });
+    }
+
+    async function takeAllBack(athleteId: string, ids: readonly string[]): Promise<void> {
+        for (const id of [...ids].reverse()) {
+            await queue.takeBack(athleteId, id);
+        }
+    }
+
+    async function undoPain(athleteId: string, toldId: string): Promise<void> {
+        fresh.delete(athleteId);
+        await queue.undoPain(athleteId, toldId);
     }
 
     const about = ({ now: line }: Tile) => ({ purpose: line?.line.purpose ?? ('work' as const), exercise: line?.rung?.exercise ?? null, ...(line && { line: line.line.line }) });
@@ -96,10 +114,10 @@ export function useTileDeeds(): TileDeeds {
             const { measure } = line.amount;
             const amount = measure === 'seconds' ? { seconds: much } : measure === 'metres' ? { metres: much } : { reps: Math.round(much) };
             const made = await queue.tell(tile.athlete.id, {
-                beside: { id: uuidv7(), performed_at: new Date().toISOString(), accessory: line.accessory, ...amount, ...(loadKg !== undefined && { load_kg: loadKg }) },
+                beside: { id: uuidv7(), performed_at: serverTime.now().toISOString(), accessory: line.accessory, ...amount, ...(loadKg !== undefined && { load_kg: loadKg }) },
             });
             if (made) {
-                fresh.set(tile.athlete.id, { words: `${much}`, ids: [made.id], untilMs: Date.now() + UNDO_MS });
+                offer(tile.athlete.id, `${much}`, () => takeAllBack(tile.athlete.id, [made.id]));
             }
         },
         async correct(tile, set, change) {
@@ -110,8 +128,19 @@ export function useTileDeeds(): TileDeeds {
             fresh.delete(athleteId);
             await queue.takeBack(athleteId, set.id);
         },
-        signal: (athleteId, on, told) => queue.tell(athleteId, { signal: { id: uuidv7(), on, ...told } }),
-        tellPain: (athleteId, pain) => queue.tell(athleteId, { pain: { id: uuidv7(), pain } }),
+        async signal(athleteId, on, told) {
+            const made = await queue.tell(athleteId, { signal: { id: uuidv7(), on, ...told } });
+            if (made && told.symptoms?.length) {
+                offer(athleteId, 'symptom', () => undoPain(athleteId, made.id));
+            }
+        },
+        async tellPain(athleteId, pain) {
+            const made = await queue.tell(athleteId, { pain: { id: uuidv7(), pain } });
+            if (made) {
+                offer(athleteId, 'pain', () => undoPain(athleteId, made.id));
+            }
+        },
+        undoPain,
         undoable(athleteId) {
             const of = fresh.get(athleteId);
             return of && of.untilMs > now.value
@@ -120,9 +149,7 @@ export function useTileDeeds(): TileDeeds {
                       undo: async () => {
                           fresh.delete(athleteId);
                           lastAt.delete(athleteId);
-                          for (const id of [...of.ids].reverse()) {
-                              await queue.takeBack(athleteId, id);
-                          }
+                          await of.undo();
                       },
                   }
                 : undefined;

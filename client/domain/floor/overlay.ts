@@ -35,10 +35,14 @@ function asLogged(set: SetInput, by: string, before: FloorSet | undefined): Floo
         line: set.line ?? line,
         by,
         taught: null,
+        pain_undone: false,
         corrected: set.replaces_id != null,
         damaged: false,
     };
 }
+
+/** When pain was told that the server does not know of yet: it can still be undone. */
+const NOT_STORED = '9999-12-31T00:00:00Z';
 
 const inOrder = (sets: FloorSet[]): FloorSet[] => sets.sort((a, b) => Date.parse(a.performed_at) - Date.parse(b.performed_at));
 
@@ -48,7 +52,11 @@ export function withDeed<A extends Omit<Schemas['FloorAthlete'], 'sheet'>>(athle
         const { set } = deed;
         const before = athlete.sets.find((s) => s.id === set.replaces_id);
         const rest = athlete.sets.filter((s) => s.id !== set.id && s.id !== set.replaces_id);
-        return { ...athlete, sets: inOrder([...rest, stored ?? asLogged(set, by, before)]), paused: athlete.paused || set.pain != null };
+        return {
+            ...athlete,
+            sets: inOrder([...rest, stored ?? asLogged(set, by, before)]),
+            ...(set.pain && { paused: true, pain_source: { told_id: set.id, by, at: NOT_STORED } }),
+        };
     }
     if ('taken_back' in deed) {
         return { ...athlete, sets: athlete.sets.filter((s) => s.id !== deed.taken_back.set_id), beside: athlete.beside.filter((b) => b.id !== deed.taken_back.set_id) };
@@ -69,7 +77,15 @@ export function withDeed<A extends Omit<Schemas['FloorAthlete'], 'sheet'>>(athle
         };
     }
     if ('pain' in deed) {
-        return { ...athlete, paused: true };
+        return { ...athlete, paused: true, pain_source: { told_id: deed.pain.id, by, at: NOT_STORED } };
+    }
+    if ('pain_undone' in deed) {
+        return athlete.pain_source?.told_id === deed.pain_undone.told_id ? { ...athlete, paused: false, pain_source: null } : athlete;
+    }
+    if ('switch' in deed) {
+        const { line, rung_key } = deed.switch;
+        const others = Object.fromEntries(Object.entries(athlete.switched).filter(([of]) => of !== line));
+        return { ...athlete, switched: rung_key === null ? others : { ...others, [line]: rung_key } };
     }
     return 'coming' in deed ? { ...athlete, coming: deed.coming.coming } : athlete;
 }
@@ -89,7 +105,9 @@ const walkedIn = (one: Schemas['RosterName']): FloorAthlete => ({
     coming: true,
     walk_in: true,
     paused: false,
+    pain_source: null,
     sheet: NO_SHEET,
+    switched: {},
     sets: [],
     beside: [],
     gave_out: null,

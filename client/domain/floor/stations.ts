@@ -1,4 +1,5 @@
 import type { Schemas } from '../http';
+import type { FloorSet } from './overlay';
 import type { LineNow, Tile } from './tile';
 
 type Piece = Schemas['FloorPiece'];
@@ -37,20 +38,26 @@ const isOnFloor = ({ turn, now }: Tile): boolean => now !== undefined && (turn =
 const byReady = (nowMs: number) => (a: Tile, b: Tile) => readyAt(a, nowMs) - readyAt(b, nowMs);
 const bandsOf = (line: LineNow | undefined): readonly string[] => line?.rung?.bands ?? [];
 
+const stationOf = ({ exercise }: FloorSet): string | null | undefined => exercise?.setup.bar_id ?? exercise?.setup.ring_id ?? exercise?.setup.machine_id;
+/** What the last set there was done on, and what still hangs. */
+const hungOn = (set: FloorSet | undefined): readonly string[] => set?.exercise?.setup.band_ids ?? [];
+
 /** Bars, rings and machines with who is on them, who is next, and what must be hitched anew between the two. */
 export function placesOf(tiles: readonly Tile[], gear: readonly Piece[], nowMs: number): Place[] {
     const names = new Map(gear.map((g) => [g.id, g.name]));
     const named = (ids: readonly string[]): string[] => ids.map((id) => names.get(id) ?? 'a band');
     const busy = tiles.filter((t) => isOnFloor(t) && t.now?.rung).sort(byReady(nowMs));
+    const sets = tiles.flatMap((t) => t.athlete.sets).sort((a, b) => Date.parse(b.performed_at) - Date.parse(a.performed_at));
     const stations = gear.filter(isStation);
     return [...stations.map((s) => ({ id: s.id, name: s.name, isOut: s.out })), { id: ANYWHERE, name: 'Any bar', isOut: false }]
         .map((station) => {
             const here = busy.filter((t) => (t.now?.rung?.station ?? ANYWHERE) === station.id);
             const on = here.filter((t) => t.turn === 'up');
             const next = here.filter((t) => t.turn === 'rest');
-            const [first, second] = here;
-            const [hangs, wanted] = [bandsOf(first?.now), bandsOf(second?.now)];
-            const hitch = second ? { off: named(hangs.filter((b) => !wanted.includes(b))), on: named(wanted.filter((b) => !hangs.includes(b))) } : { off: [], on: [] };
+            const follows = here[on.length > 0 ? 1 : 0];
+            const hangs = on[0] ? bandsOf(on[0].now) : hungOn(sets.find((s) => stationOf(s) === station.id));
+            const wanted = bandsOf(follows?.now);
+            const hitch = follows ? { off: named(hangs.filter((b) => !wanted.includes(b))), on: named(wanted.filter((b) => !hangs.includes(b))) } : { off: [], on: [] };
             return { ...station, on, next, hitch };
         })
         .filter((place) => place.isOut || place.on.length + place.next.length > 0);

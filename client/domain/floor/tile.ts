@@ -6,11 +6,6 @@ export type SheetLine = Schemas['SheetLine'];
 export type SheetRung = Schemas['SheetRung'];
 type Beside = Schemas['Beside'];
 
-/** What was put in the place of a line's exercise on the floor, by athlete and line. */
-export type Switched = Readonly<Record<string, SheetRung>>;
-
-export const switchKey = (athleteId: string, line: string): string => `${athleteId} ${line}`;
-
 /** How a set of a line is taken down. */
 export type Way = 'reps' | 'hold' | 'lowering' | 'beside';
 
@@ -80,14 +75,14 @@ function lineOf(set: FloorSet, lines: readonly SheetLine[]): SheetLine | undefin
     return lines.find((l) => l.line === set.line) ?? lines.find((l) => set.line === null && l.rung?.key === set.setup_key && l.purpose === set.purpose);
 }
 
-function linesNow(athlete: FloorAthlete, switched: Switched): { lines: LineNow[]; extra: FloorSet[] } {
+function linesNow(athlete: FloorAthlete): { lines: LineNow[]; extra: FloorSet[] } {
     const { lines } = athlete.sheet;
     const now = lines.map((line): LineNow => {
         const ofLine = athlete.sets.filter((s) => lineOf(s, lines) === line);
         const sets = ofLine.filter(isWhole);
         const beside = line.accessory === null ? [] : athlete.beside.filter((b) => b.accessory === line.accessory);
         const last = ofLine.at(-1)?.setup_key; // of a mixed set what it ended on
-        const rung = switched[switchKey(athlete.id, line.line)] ?? line.others.find((o) => o.key === last) ?? line.rung;
+        const rung = line.others.find((o) => o.key === (athlete.switched[line.line] ?? last)) ?? line.rung;
         const done = line.rung === null ? beside.length : sets.length;
         return { line, rung, way: wayOf(line, rung), sets, beside, done, left: Math.max(0, line.sets - done) };
     });
@@ -123,8 +118,8 @@ function twiceOf(lines: readonly LineNow[], { mine, both }: Known): readonly [Fl
 }
 
 /** Where an athlete stands in the class: what is done, what is next and when. */
-export function tileOf(athlete: FloorAthlete, nowMs: number, switched: Switched = {}, known: Known = {}): Tile {
-    const { lines, extra } = linesNow(athlete, switched);
+export function tileOf(athlete: FloorAthlete, nowMs: number, known: Known = {}): Tile {
+    const { lines, extra } = linesNow(athlete);
     const now = nextOf(lines);
     const doneLast = [
         ...lines.flatMap((l) => [...l.sets, ...l.beside].map((one) => ({ atMs: at(one), restS: l.line.rest_s }))),
@@ -159,8 +154,16 @@ export function tileOf(athlete: FloorAthlete, nowMs: number, switched: Switched 
     };
 }
 
-/** Who needs something before anything else first, who is not here last, the others in their order: nothing moves while a class runs. */
-export function inOrder(tiles: readonly Tile[]): Tile[] {
-    const rank = (t: Tile): number => (t.turn === 'away' ? 2 : t.turn === 'first' ? 0 : 1);
-    return [...tiles].sort((a, b) => rank(a) - rank(b));
+/** Who needs something before anything else first, who is not here last, the others in their order. */
+const rank = ({ turn }: Tile): number => (turn === 'away' ? 2 : turn === 'first' ? 0 : 1);
+
+/** Tiles in the order in which the class was first seen: nothing moves under a thumb, whatever is told meanwhile. */
+export function orderKept(): (tiles: readonly Tile[]) => Tile[] {
+    const ranks = new Map<string, number>();
+    return (tiles) => {
+        for (const tile of tiles) {
+            ranks.set(tile.athlete.id, ranks.get(tile.athlete.id) ?? rank(tile));
+        }
+        return [...tiles].sort((a, b) => ranks.get(a.athlete.id)! - ranks.get(b.athlete.id)!);
+    };
 }
