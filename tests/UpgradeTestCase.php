@@ -43,7 +43,7 @@ abstract class UpgradeTestCase extends TestCase
             env: ['PGPASSWORD' => config('database.connections.pgsql.password')],
             input: (string) gzdecode((string) file_get_contents(__DIR__.'/Upgrade/first-version.sql.gz')),
         );
-        $psql->mustRun();
+        $psql->setTimeout(null)->mustRun();
         config(['database.connections.pgsql.database' => self::DATABASE]);
         DB::purge();
         $this->app?->make(Kernel::class)->call('migrate', ['--force' => true]);

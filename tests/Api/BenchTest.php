@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Devices\HangingScale;
 use App\Devices\ScaleTapeReader;
+use App\Models\Gym;
 use Tests\Browser\Support\Wait;
 
 const ON_BENCH = ['name' => 'Elm', 'hung_length_m' => 1.0, 'width_mm' => 29, 'thickness_mm' => 4.5];
@@ -11,6 +12,7 @@ const ON_BENCH = ['name' => 'Elm', 'hung_length_m' => 1.0, 'width_mm' => 29, 'th
 it('measures a band on the simulated scale, and bears with its silence, repetition and jumps', function (): void {
     [$process, $address] = startScale();
     $this->app->instance(HangingScale::class, new HangingScale($address));
+    Gym::query()->update(['is_demo' => true]);
     try {
         $scale = fn () => $this->getJson('/api/bench/scale')->assertOk()->json();
         $hang = fn (string $fault = 'none') => $this->putJson('/api/bench/scale/hang', ['band' => ON_BENCH, 'length_m' => 1.6, 'fault' => $fault])->assertNoContent();
@@ -40,6 +42,18 @@ it('measures a band on the simulated scale, and bears with its silence, repetiti
         $becomes('steady');
         $this->putJson('/api/bench/scale/zero')->assertNoContent();
         Wait::until(fn (): bool => abs($scale()['force_n'] ?? 99) < 2.0, 'The scale did not zero.');
+    } finally {
+        $process->stop();
+    }
+});
+
+it('shows a simulated scale in a gym of somebody’s own only where that was asked for', function (): void {
+    [$process, $address] = startScale();
+    $this->app->instance(HangingScale::class, new HangingScale($address));
+    try {
+        $this->getJson('/api/bench/scale')->assertOk()->assertJson(['connected' => false, 'simulated' => false]);
+        config(['devices.scale_simulated' => 'everywhere']);
+        $this->getJson('/api/bench/scale')->assertOk()->assertJson(['connected' => true, 'simulated' => true]);
     } finally {
         $process->stop();
     }

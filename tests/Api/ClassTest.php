@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\CallRecord;
+use App\Models\GymClass;
 use App\Models\LoggedSet;
 
 beforeEach(function (): void {
@@ -67,7 +68,7 @@ it('tells what is new since a number, each once, and nothing where nothing is', 
     $cursor = $this->getJson($this->floor)->json('cursor');
     $news = fn (int $since): array => $this->getJson("$this->floor/news?since=$since")->assertOk()->json();
     $ticket = $this->getJson($this->floor)->json('pulse');
-    expect($news($cursor))->toBe(['cursor' => $cursor, 'missed' => false, 'athletes' => []])->and($this->getJson("/api/pulse/$ticket")->assertOk()->json())->toBe(['cursor' => $cursor]);
+    expect($news($cursor))->toBe(['cursor' => $cursor, 'missed' => false, 'athletes' => [], 'gear' => null])->and($this->getJson("/api/pulse/$ticket")->assertOk()->json())->toBe(['cursor' => $cursor]);
     $this->getJson('/api/pulse/'.strrev($ticket))->assertNotFound();
 
     $set = set($this, $this->exercise, 8);
@@ -181,10 +182,41 @@ it('knows who else may walk in, whoever trained last first, of this gym only', f
     $this->getJson($this->floor)->assertNotFound();
 });
 
-it('shows twenty at the most, and says how many more have the tag', function (): void {
-    for ($n = 0; $n < 22; $n++) {
+it('shows as many as a floor holds, and names those who are down for it too', function (): void {
+    for ($n = 0; $n < GymClass::MOST_COMERS + 2; $n++) {
         addAthlete($this, name: sprintf('Athlete %02d', $n), tags: ['evening']);
     }
+    $day = $this->getJson($this->floor)->json();
 
-    expect($this->getJson($this->floor)->json())->athletes->toHaveCount(20)->too_many->toBe(2);
+    expect($day['athletes'])->toHaveCount(GymClass::MOST_COMERS)->and(array_column($day['left_over'], 'name'))->toBe(['Athlete 24', 'Athlete 25']);
+});
+
+it('shows a switch of exercise on every device, the one told last, and gear that goes out of use', function (): void {
+    $ada = ($this->comes)('Ada');
+    addBand($this, 29, 'Jay');
+    $day = $this->getJson($this->floor)->json();
+    $line = ($this->pulls)(($this->of)($ada, $day)['sheet']);
+    $other = $line['others'][0]['key'];
+    $switch = fn (?string $key, string $at): array => ['athlete_id' => $ada, 'switch' => ['id' => uuid(), 'on' => '2026-03-02', 'line' => $line['line'], 'rung_key' => $key, 'told_at' => $at]];
+    $news = fn (): array => $this->getJson("$this->floor/news?since={$day['cursor']}")->json();
+    expect(array_column($line['others'], 'name'))->toContain('Unassisted pull-up');
+
+    ($this->send)($switch($other, '2026-03-02T18:05:00Z'), $switch('late', '2026-03-02T18:01:00Z'));
+    expect($news()['athletes'][0]['switched'])->toBe([$line['line'] => $other])->and($news()['gear'])->toBeNull();
+    ($this->send)($switch(null, '2026-03-02T18:06:00Z'));
+    expect(($this->of)($ada)['switched'])->toBe([]);
+    ($this->send)(['gear' => ['id' => uuid(), 'gear_id' => $this->band, 'out' => true, 'told_at' => '2026-03-02T17:55:00Z']]);
+    expect(collect($news()['gear'])->firstWhere('id', $this->band)['out'])->toBeTrue();
+});
+
+it('keeps the sets of a class that goes on past midnight in sight', function (): void {
+    $class = addClass($this, name: 'Late', at: '23:00', minutes: 90);
+    $ada = ($this->comes)('Ada');
+    $this->clock->set('2026-03-03T00:20:00Z');
+    $sent = array_map(fn (string $at): array => ['athlete_id' => $ada, 'set' => set($this, $this->exercise, 8, performed_at: $at)], ['2026-03-02T23:40:00Z', '2026-03-03T00:15:00Z']);
+    ($this->send)(...$sent);
+    $this->clock->set('2026-03-03T18:00:00Z');
+    ($this->send)(['athlete_id' => $ada, 'set' => set($this, $this->exercise, 5, performed_at: '2026-03-03T17:00:00Z')]);
+
+    expect(($this->of)($ada, $this->getJson("/api/classes/$class/days/2026-03-02")->json())['sets'])->toHaveCount(2);
 });

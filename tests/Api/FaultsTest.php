@@ -40,6 +40,7 @@ it('says of each failure what the asker can do, and after how long', function (T
     'two that waited for one another' => [fn () => refusedBy('40P01'), ProblemCode::Busy, 2],
     'a database that comes up' => [fn () => refusedBy('57P03'), ProblemCode::Away, 2],
     'a database that is not there' => [fn () => refusedBy('08006'), ProblemCode::Away, 2],
+    'a database that was demoted and only reads' => [fn () => refusedBy('25006'), ProblemCode::Away, 2],
     'a connection that broke' => [fn () => refusedBy('HY000', 'server closed the connection unexpectedly'), ProblemCode::Away, 2],
     'a connection that cannot be had again' => [fn () => new LostConnectionException('secret'), ProblemCode::Away, 2],
     'a statement that is wrong' => [fn () => refusedBy('42703', 'column "secret"'), ProblemCode::Fault, null],
@@ -111,3 +112,11 @@ it('follows the others’ logs where one athlete’s cannot be followed, and say
         ->and($this->getJson('/api/calls')->assertOk()->json('items.0.athlete_id'))->toBe($bea)
         ->and(Athlete::query()->findOrFail($ada)->follow_from)->not->toBeNull();
 });
+
+it('lets limits that cannot be read any more cost their own athlete alone, who may do nothing until they are screened again', function (string $limits): void {
+    $athlete = addAthlete($this);
+    DB::table('athletes')->where('id', $athlete)->update(['screen_outcome' => 'limited', 'screen_limits' => $limits]);
+
+    $this->getJson('/api/athletes')->assertOk()->assertJsonCount(1, 'items');
+    $this->getJson("/api/athletes/$athlete/session")->assertOk()->assertJsonPath('refused.code', 'screen');
+})->with(['["no-fun"]', '[7]', '"no list"']);

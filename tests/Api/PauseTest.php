@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Athlete;
+use App\Models\PainReport;
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this, tags: ['evening']);
@@ -93,6 +94,43 @@ it('pauses for symptoms as for pain, until a later note', function (): void {
     $this->clock->passSeconds(60);
     ($this->clear)()->assertCreated();
     $this->getJson("$this->url/session")->assertJsonPath('refused.code', 'baselines');
+});
+
+it('undoes what was tapped by mistake, for ten minutes and by whoever told it; it stays in the log as undone', function (string $kind): void {
+    $id = uuid();
+    $hurt = ['place' => 'elbow', 'level' => 3];
+    $undo = fn (string $told) => $this->postJson('/api/deeds', ['deeds' => [['athlete_id' => $this->athlete, 'pain_undone' => ['id' => uuid(), 'told_id' => $told]]]])->assertOk()->json('outcomes.0.problem');
+    match ($kind) {
+        'place, then degree' => [($this->pain)('elbow', null), $this->clock->passSeconds(5), $this->postJson("$this->url/pain", ['id' => $id, 'pain' => $hurt])->assertCreated()],
+        'pain' => $this->postJson("$this->url/pain", ['id' => $id, 'pain' => $hurt])->assertCreated()->assertJsonPath('pain_source.told_id', $id),
+        'set' => ($this->log)(id: $id, pain: $hurt)->assertCreated(),
+        'corrected set' => [($this->log)(id: $id, pain: $hurt)->assertCreated(), ($this->log)(replaces_id: $id, pain: $hurt)->assertCreated()],
+        'symptom' => $this->postJson("$this->url/signals", ['id' => $id, 'on' => '2026-03-02', 'symptoms' => ['numbness']])->assertCreated(),
+    };
+    $refused = fn () => $this->getJson("$this->url/session")->json('refused.code');
+    expect($refused())->toBe('paused');
+    $this->clock->passSeconds(590);
+    expect($undo($id))->toBeNull()->and($undo($id))->toBeNull();
+    expect($refused())->not->toBe('paused')->and(($this->paused)())->toBeFalse();
+    $this->getJson($this->url)->assertJsonPath('pain', null)->assertJsonPath('pain_source', null);
+    if (str_contains($kind, 'set')) {
+        $this->getJson("$this->url/sets")->assertJsonPath('items.0.pain.place', 'elbow')->assertJsonPath('items.0.pain_undone', true);
+    }
+    $this->clock->passSeconds(60);
+    ($this->pain)('shoulder', 4);
+    expect(($this->paused)())->toBeTrue();
+})->with(['pain', 'place, then degree', 'set', 'corrected set', 'symptom']);
+
+it('undoes nothing later, nothing that another coach told, and nothing that was never told', function (): void {
+    $told = fn (): string => (string) ($this->pain)()->json('pain_source.told_id');
+    $undo = fn (string $id) => $this->postJson('/api/deeds', ['deeds' => [['athlete_id' => $this->athlete, 'pain_undone' => ['id' => uuid(), 'told_id' => $id]]]])->json('outcomes.0.problem');
+    expect($undo(uuid())['code'])->toBe('not-found');
+    $first = $told();
+    $this->clock->passSeconds(601);
+    expect($undo($first)['detail'])->toContain('more than ten minutes');
+    $second = $told();
+    PainReport::query()->whereKey($second)->update(['user_id' => uuid()]);
+    expect($undo($second)['detail'])->toContain('Somebody else')->and(($this->paused)())->toBeTrue();
 });
 
 it('touches nobody else', function (): void {

@@ -44,6 +44,15 @@ it('tries a change without keeping it, keeps it once, and puts it back', functio
     expect($of($this->deleteJson("$url/changes?line=".urlencode($this->main))->assertOk())['by_hand'])->toBeNull();
 });
 
+it('keeps the session of the day whole once a set of it is logged, and says how far it is', function (): void {
+    $url = "/api/athletes/$this->athlete/session";
+    $lines = fn (): array => array_map(fn (array $b): array => [$b['line'], $b['sets']], $this->getJson($url)->assertOk()->json('blocks'));
+    $before = $lines();
+    logSession($this, $this->athlete, $this->exercise, [7], 2);
+
+    expect($lines())->toBe($before)->and($this->getJson($url)->json('notes'))->toContain('Begun: one set logged today.');
+});
+
 it('lets a change for the next session end with the work of that day', function (): void {
     $url = "/api/athletes/$this->athlete/session";
     $sets = fn (): int => array_values(array_filter($this->getJson($url)->json('blocks'), fn (array $b): bool => $b['part'] === 'main'))[0]['sets'];

@@ -59,7 +59,7 @@ function standing(Tests\ApiTestCase $test, array $ids): array
     $sets = fn (array $athlete): array => array_map(fn (array $s): array => array_diff_key($s, ['by' => 0, 'taught' => 0]), $athlete['sets']);
 
     return [
-        array_map(fn (array $a): array => ['sets' => $sets($a)] + array_diff_key($a, ['sheet' => 0]), $day['athletes']),
+        array_map(fn (array $a): array => ['sets' => $sets($a)] + array_diff_key($a, ['sheet' => 0, 'pain_source' => 0]), $day['athletes']),
         array_column($day['gear'], 'out', 'id'),
         array_map(fn (string $id): array => $test->getJson("/api/athletes/$id")->json('capacity'), $ids['athletes']),
     ];

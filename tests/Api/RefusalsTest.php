@@ -94,6 +94,24 @@ it('takes no deed of an athlete whom the gym does not have, of any kind', functi
         ->and(array_unique(array_column(array_column($outcomes, 'problem'), 'detail')))->toBe(['This athlete is not in your gym.']);
 });
 
+it('lets each deed of a queue stand alone, whatever is wrong with another', function (): void {
+    DB::statement('ALTER TABLE logged_sets ADD CHECK (clean_reps <> 13) NOT VALID'); // what the database refuses, for a reason nobody foresaw
+    $stray = ['band_ids' => ['T']] + $this->exercise['setup'];
+    $good = fn (): array => ['athlete_id' => $this->athlete, 'set' => set($this, $this->exercise, 8)];
+    $deeds = [
+        $good(),
+        ['athlete_id' => $this->athlete, 'set' => set($this, ['setup' => $stray] + $this->exercise, 8)],
+        ['athlete_id' => $this->athlete, 'set' => set($this, $this->exercise, 13)],
+        $good(),
+        ['athlete_id' => $this->athlete, 'signal' => ['id' => uuid(), 'on' => '2026-03-02', 'effort' => 7]],
+    ];
+    $outcomes = $this->postJson('/api/deeds', ['deeds' => $deeds])->assertOk()->json('outcomes');
+
+    expect(array_map(fn (array $o): ?string => $o['problem']['code'] ?? null, $outcomes))->toBe([null, 'invalid', 'fault', null, null])
+        ->and($outcomes[1]['problem']['errors'][0]['pointer'])->toEndWith('/band_ids/0')
+        ->and(LoggedSet::query()->where('athlete_id', $this->athlete)->count())->toBe(2);
+});
+
 it('bounds what a gym holds: bands in use, classes, methods of its own, athletes asked of at once', function (): void {
     $row = DB::table('bands')->first();
     foreach (range(2, Kit::MOST_BANDS) as $n) {

@@ -149,6 +149,32 @@ it('slows an address down that tries many accounts, and forgets it after a day',
     expect(DB::table('sign_in_delays')->count())->toBe(2);
 });
 
+it('locks nobody out where they are known, whatever their address is slowed down for, and slows guesses on a known device too', function (): void {
+    $this->app->make(AuthManager::class)->forgetGuards();
+    $try = fn (string $password, string $email = 'coach@one.example') => $this->postJson('/api/sign-in', ['email' => $email, 'password' => $password]);
+    $device = $try('right-password')->assertOk()->getCookie('steady-rung-device', false)?->getValue();
+    foreach (range(1, 21) as $i) {
+        $try('wrong', "somebody$i@else.example")->assertStatus(422);
+    }
+    $try('right-password')->assertStatus(429);
+    $this->withCredentials()->withUnencryptedCookie('steady-rung-device', (string) $device);
+    $try('right-password')->assertOk();
+    foreach (range(1, 5) as $ignored) {
+        $try('wrong')->assertStatus(422);
+    }
+    $try('right-password')->assertStatus(429);
+});
+
+it('makes nobody wait for a clock that was set back', function (): void {
+    $this->app->make(AuthManager::class)->forgetGuards();
+    $this->clock->passSeconds(30 * 86400);
+    foreach (range(1, 6) as $ignored) {
+        $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'wrong']);
+    }
+    $this->clock->passSeconds(-30 * 86400);
+    $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'right-password'])->assertOk();
+});
+
 it('counts no right password against a gym whose coaches all sign in from one address', function (): void {
     $this->app->make(AuthManager::class)->forgetGuards();
     foreach (range(1, 25) as $ignored) {
@@ -199,7 +225,7 @@ it('takes as long for an account that is not there, and takes any text as one', 
 it('answers 401 to a token of any kind, and keeps every answer out of caches', function (): void {
     $this->getJson('/api/athletes')->assertOk()->assertHeader('Cache-Control', 'no-store, private');
     $this->app->make(AuthManager::class)->forgetGuards();
-    $this->withHeaders(['Authorization' => 'Bearer 1|abc'])->getJson('/api/me')->assertStatus(401);
+    $this->withHeaders(['Authorization' => 'Bearer 1|abc'])->getJson('/api/me')->assertStatus(401)->assertHeader('Cache-Control', 'no-store, private');
 });
 
 it('signs nobody in from a foreign page', function (): void {

@@ -40,6 +40,29 @@ it('changes the password with the present one, and signs other devices out', fun
     $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'a longer one'])->assertOk();
 });
 
+it('takes no password that the hash would cut, or that is the account’s own name, and slows guesses at the present one', function (): void {
+    $change = fn (string $present, string $new) => $this->putJson('/api/password', ['present' => $present, 'new' => $new]);
+    foreach ([str_repeat('a', 73), str_repeat('ä', 37), 'coach@one.example', 'COACH@one.example'] as $wrong) {
+        $change('right-password', $wrong)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/new');
+    }
+    foreach (range(1, 5) as $ignored) {
+        $change('wrong-password', 'a longer one')->assertStatus(422);
+    }
+    $change('right-password', 'a longer one')->assertStatus(429)->assertJsonPath('code', 'too-many-tries');
+    $this->clock->passSeconds(10);
+    $change('right-password', str_repeat('ä', 36))->assertNoContent();
+});
+
+it('tells who takes a coach in nothing of other gyms: one address may have an account in each', function (): void {
+    $this->makeCoach('bea@two.example');
+    $bea = ['id' => uuid(), 'name' => 'Bea', 'email' => 'bea@two.example', 'password' => 'chalk on the hands'];
+    $this->postJson('/api/coaches', $bea)->assertCreated()->assertJsonCount(2, 'items');
+    $this->app->make(AuthManager::class)->forgetGuards();
+    $gym = fn (string $password): ?string => $this->postJson('/api/sign-in', ['email' => 'bea@two.example', 'password' => $password])->json('gym_name');
+
+    expect($gym('chalk on the hands'))->toBe('Gym of coach@one.example')->and($gym('right-password'))->toBe('Gym of bea@two.example')->and($gym('neither of them'))->toBeNull();
+});
+
 it('takes one more coach into the gym, whose sets are known as theirs', function (): void {
     $bea = ['id' => uuid(), 'name' => 'Bea', 'email' => 'Bea@one.example', 'password' => 'chalk on the hands'];
     foreach (['email' => 'bea', 'password' => 'short', 'name' => '', 'id' => '7'] as $field => $wrong) {

@@ -105,7 +105,9 @@ it('shows on the ladder, the bench and the set-up page what the core answers fro
         foreach (['Pull' => 'pull', 'Row' => 'row'] as $tab => $lane) {
             $ladder = $page->fetched('athletes/'.KERENSA."/ladder?lane=$lane&most_rungs=8");
             $exercises = array_column([...array_column($ladder['rungs'], 'rung'), ...array_filter([$ladder['now']])], 'exercise', 'key');
-            $page->click(WebDriverBy::xpath("//*[@role='tab'][.='$tab']"), $tab)->click(WebDriverBy::cssSelector('.ladder .more'));
+            $page->click(WebDriverBy::xpath("//*[@role='tab'][.='$tab']"), $tab);
+            Wait::until(fn (): bool => (bool) $page->script("return document.querySelector('[role=tab][aria-selected=true]').innerText === '$tab' && document.querySelector('.ladder [data-rung]') !== null"), "The lane $tab is not shown.");
+            $page->script('document.querySelectorAll(".ladder .more").forEach((b) => b.innerText.startsWith("Only") || b.click())'); // a short ladder is whole
             $shown = Wait::until(fn (): array => $page->script('return [...document.querySelectorAll(".ladder li")].map((li) => [li.querySelector("button").dataset.rung, li.querySelector("button").dataset.share, li.querySelector(".share").innerText])'), 'No rungs.');
             foreach (array_filter($shown, fn (array $s): bool => isset($exercises[$s[0]])) as [$key, $share, $percent]) {
                 $answer = ask('carried', ['body' => KERENSA_BODY, 'exercise' => ['setup' => asCore($exercises[$key]['setup'], $kit)] + $exercises[$key]]);

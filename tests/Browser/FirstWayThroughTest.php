@@ -67,7 +67,7 @@ it('goes from an athlete and a band to the next call, on a phone', function (): 
         $page->go("/people/$athlete")->press('Log a baseline')->click(WebDriverBy::xpath("//summary[.='Another set-up, another hang']"))->choose('Band', "Otter $tag", $form)->choose('Bar', "Mill bar $tag", $form)
             ->press('7', "$form//*[@aria-label='Clean reps']")->press('1', "$form//*[@aria-label='In reserve']")
             ->press('Log reps')->see('Logged 7 clean.');
-        $page->fill('Seconds', '31')->press('Log hang', "//*[@aria-label='Next step']")->see('Logged 31 s hang.')->press('Done');
+        $page->click(WebDriverBy::xpath("//*[@aria-label='Next step']//input"), 'Seconds of the next step')->fill('Seconds', '31')->press('Log hang', "//*[@aria-label='Next step']")->see('Logged 31 s hang.')->press('Done');
 
         // 5. See every set-up of the band on the scale; open a figure and read how it came about.
         $page->choose('Shown', "Otter $tag")->see("Otter $tag · foot")->see("Otter $tag · knee")->see('Unassisted pull-up');

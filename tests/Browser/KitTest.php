@@ -40,7 +40,7 @@ it('keeps gear of every kind, refuses what cannot be beside the field, and keeps
         $page->press('Add a plate')->fill('Name', "Slab $tag")->fill('Thickness', '2.5')->press('Add plate')->see("Slab $tag");
         $page->press('Add a weight')->fill('Name', "Disc $tag")->fill('Mass', 'heavy')->press('Add weight')->see('“heavy” is not a number. Allowed: 0.1–100 kg.')->fill('Mass', '7.5')->press('Add weight')->see('7.5 kg');
         $page->press('Add a machine')->fill('Name', "Winch $tag")->press('Is pulled down')->fill('Step of the stack', '5')->fill('Whole stack', '3')->press('Add machine')->see('3 kg is outside 5–300 kg.')
-            ->fill('Whole stack', '60')->fill('Leverage', 'much')->press('Add machine')->see('“much” is not a number.')->fill('Leverage', '0.5')->press('Add machine')->see("Winch $tag");
+            ->fill('Whole stack', '60')->fill('Leverage', 'much')->press('Add machine')->see('“much” is not a number.')->fill('Leverage', '0.5')->press('Add machine')->dontSee('Add machine')->see("Winch $tag");
 
         // What was added is there to be put together at once.
         $page->go(MERRINS_PAGE.'/setups')->see('How it came about')->press('Pull-down')->choose('Machine', "Winch $tag")->fill('Stack', '40')->see('20.0 kg');
@@ -96,11 +96,8 @@ it('is worked with the keyboard alone: a rung opened, read, and closed again', f
     $page = Page::open(Instance::url(), 1280, 800);
     try {
         $page->signIn()->go(LEOFRIC)->see('Largest step');
-        $page->script('document.querySelector(".ladder [data-rung]").focus()');
-        $page->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
-        $page->see('How it came about');
-        $page->driver->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
-        $page->dontSee('How it came about');
+        $page->keyAt('.ladder [data-rung]', WebDriverKeys::ENTER);
+        $page->see('How it came about')->type(WebDriverKeys::ESCAPE)->dontSee('How it came about');
         $unnamed = $page->script('return [...document.querySelectorAll("main button, main a, main input")].filter((e) => !(e.innerText || e.getAttribute("aria-label") || e.labels?.length || e.closest("[aria-label]"))).map((e) => e.outerHTML.slice(0, 120))');
         expect($unnamed)->toBe([]);
     } finally {

@@ -28,7 +28,7 @@ it('takes somebody new from the screen through the baseline to the first call, b
         }
         $page->see('That is the baseline')->see('expect likely')->press('Put on this')->see('In reserve');
         tapCount($page, 7)->see('Stay');
-        $page->press('Session')->see('Trained today already.')->see('Plank')->see('The ladder');
+        $page->press('Session')->see('Begun: one set logged today.')->see('Plank')->see('The ladder');
         expect($page->script('return document.documentElement.scrollWidth <= innerWidth'))->toBeTrue()
             ->and($page->consoleErrors())->toBe([]);
     } finally {

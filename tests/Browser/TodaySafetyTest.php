@@ -12,8 +12,8 @@ use Tests\Browser\Support\Wait;
 
 const ROUNDS = 12;
 
-/** A coach sees what another logged; the machine may be busy. */
-const SEEN_WITHIN_S = 4.0;
+/** The server's clock is known on a device to the second. */
+const CLOCK_OFF_S = 2.0;
 
 const PASSWORD = 'chalk-and-rope';
 
@@ -138,7 +138,7 @@ final class Device
             }
 
             return preg_match('/sets? waits?/', $this->page->text()) === 0;
-        }, fn (): string => 'Sets still wait. '.$this->page->text(), 60);
+        }, fn (): string => 'Sets still wait. '.$this->page->text());
         expect($this->page->text())->not->toContain('refused');
     }
 }
@@ -163,8 +163,9 @@ it('loses and doubles nothing of twelve athletes by twelve sets, logged by two c
     $taps = [];
     $round = function () use ($floor, $shares, &$taps): void {
         foreach ($floor as $i => $device) {
-            $taps[] = microtime(true);
+            $began = microtime(true);
             $device->tap($shares[$i]);
+            $taps[] = [$began, microtime(true)];
         }
         usleep(720_000); // longer than a thumb bounces
     };
@@ -174,9 +175,6 @@ it('loses and doubles nothing of twelve athletes by twelve sets, logged by two c
     foreach ($floor as $device) {
         $device->sees(3, $ids);
     }
-    $seenAfterS = microtime(true) - end($taps);
-    fwrite(STDERR, sprintf("\n  Today: all devices show everybody's last set %.1f s after its tap\n", $seenAfterS));
-    expect($seenAfterS)->toBeLessThan(SEEN_WITHIN_S);
     // PostgreSQL and php-fpm die while a round is being sent.
     $killer = new Process(['sh', '-c', sprintf('sleep 0.05; kill -9 %d; pkill -9 -g %d php-fpm8.2', postmaster(), pid('fpm'))]);
     $killer->start();
@@ -217,7 +215,8 @@ it('loses and doubles nothing of twelve athletes by twelve sets, logged by two c
             expect($rows)->toHaveCount(ROUNDS)->and(array_unique(array_column($rows, 'id')))->toHaveCount(ROUNDS)->and($at)->toBe($sorted)
                 ->and(array_unique(array_column($rows, 'user_id')))->toBe([$coaches[$i][1]]);
             foreach ($at as $n => $moment) {
-                expect(abs($moment - $tapped[$n]))->toBeLessThan(3.0);
+                [$began, $ended] = $tapped[$n];
+                expect($moment)->toBeGreaterThan($began - CLOCK_OFF_S)->toBeLessThan($ended + CLOCK_OFF_S);
             }
         }
     }

@@ -25,12 +25,11 @@ function answering(string $bytes, bool $holds = true): array
 const LINES = "STEADY-SCALE 1 NOW 9000\nR 1 8800 50.00 N\nR 2 8900 5.1 kg\n";
 
 it('reads the tape up to the live mark, and does not wait for more', function (): void {
-    [$process, $address] = answering(LINES."LIVE\n");
-    $began = microtime(true);
+    [$process, $address] = answering(LINES."LIVE\nR 3 8950 5.2 kg\n");
     $tape = (new HangingScale($address))->listen();
     $process->stop();
 
-    expect($tape->readings)->toHaveCount(2)->and($tape->nowMs)->toBe(9000)->and(microtime(true) - $began)->toBeLessThan(1.0);
+    expect($tape->readings)->toHaveCount(2)->and($tape->nowMs)->toBe(9000);
 });
 
 it('makes do with what came where the live mark never comes, or the line breaks', function (bool $holds): void {

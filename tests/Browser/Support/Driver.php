@@ -36,7 +36,7 @@ final class Driver
         $capabilities->setCapability(ChromeOptions::CAPABILITY, (new ChromeOptions)->addArguments([...self::FLAGS, ...$profile === null ? [] : ["--user-data-dir=$profile"]]));
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
 
-        return RemoteWebDriver::create($this->url, $capabilities, 30_000, 60_000);
+        return RemoteWebDriver::create($this->url, $capabilities, 180_000, 300_000);
     }
 
     /** Ends the browser on a profile as a fall on the floor would. */

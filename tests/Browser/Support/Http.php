@@ -76,7 +76,7 @@ final class Http
             CURLOPT_URL => $this->base.$path,
             CURLOPT_CUSTOMREQUEST => $method,
             CURLOPT_RETURNTRANSFER => true,
-            CURLOPT_TIMEOUT => 20,
+            CURLOPT_TIMEOUT => 180,
             CURLOPT_POSTFIELDS => is_array($body) ? json_encode($body, JSON_THROW_ON_ERROR) : (string) $body,
             CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', "Origin: $this->base", ...($withToken ? ['X-XSRF-TOKEN: '.$this->token()] : [])],
         ]);

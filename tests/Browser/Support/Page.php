@@ -6,7 +6,9 @@ namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\JavascriptErrorException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 
@@ -172,8 +174,24 @@ final class Page
 
     public function key(string $keys): self
     {
-        $this->driver->executeScript('document.activeElement?.blur()');
-        $this->driver->getKeyboard()->sendKeys($keys);
+        return $this->keyAt('body', $keys);
+    }
+
+    /** Types on what a selector finds, as somebody who came there by Tab. */
+    public function keyAt(string $css, string $keys): self
+    {
+        $this->retry(function () use ($css, $keys): void {
+            $this->driver->executeScript('document.activeElement?.blur(); document.querySelector(arguments[0]).focus()', [$css]);
+            $this->driver->getKeyboard()->sendKeys($keys);
+        });
+
+        return $this;
+    }
+
+    /** Types wherever the focus stands. */
+    public function type(string $keys): self
+    {
+        $this->retry(fn (): mixed => $this->driver->getKeyboard()->sendKeys($keys));
 
         return $this;
     }
@@ -349,7 +367,7 @@ final class Page
         return "There is:\n".mb_strimwidth($this->text(), 0, 2500, '…');
     }
 
-    /** A page that draws itself anew between looking and clicking is clicked again. */
+    /** A page that draws itself anew between looking and clicking is clicked again, and typed on again. */
     private function retry(\Closure $deed): void
     {
         for ($try = 0; ; $try++) {
@@ -357,7 +375,7 @@ final class Page
                 $deed();
 
                 return;
-            } catch (ElementClickInterceptedException $error) {
+            } catch (ElementClickInterceptedException|ElementNotInteractableException|JavascriptErrorException|StaleElementReferenceException $error) {
                 if ($try > 20) {
                     throw $error;
                 }

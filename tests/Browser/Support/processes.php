@@ -23,7 +23,7 @@ function postmaster(): int
 
 function startAgain(): void
 {
-    (new Process([dirname(__DIR__, 3).'/bin/steady', 'start', '--port', (string) parse_url(Instance::url(), PHP_URL_PORT)]))->setTimeout(120)->mustRun();
+    (new Process([dirname(__DIR__, 3).'/bin/steady', 'start', '--port', (string) parse_url(Instance::url(), PHP_URL_PORT)]))->setTimeout(600)->mustRun();
 }
 
 /** The instance's database, as its tables' owner or as the application. */

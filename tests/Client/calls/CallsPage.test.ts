@@ -195,3 +195,15 @@ it('says when nothing waits, and offers to try again when it cannot be known', a
     await press('Try again');
     await sees('No calls are waiting');
 });
+
+it('says that nothing waits only while the server says so, never of what was read before', async () => {
+    let isAway = false;
+    serve({ 'GET /api/calls': () => (isAway ? refuse(503, 'away', 'The database is away.') : { items: [], next_page: null, waiting: {}, damaged: [] }) });
+    const { sees, text, client } = show(CallsPage);
+    await sees('No calls are waiting');
+    isAway = true;
+    await client.invalidateQueries({ queryKey: ['calls'] });
+    await sees('The database is away.');
+    expect(text()).not.toContain('No calls are waiting');
+    expect(text()).not.toContain('typed');
+});

@@ -26,6 +26,7 @@ it('puts the server’s refusal into the unit that was typed', () => {
 });
 
 it('says what to do, never a code', () => {
-    expect(explain({ code: 'offline', detail: 'x', faults: [] })).toContain('still here');
+    expect(explain({ code: 'offline', detail: 'x', faults: [] })).toBe('No connection.');
+    expect(explain({ code: 'offline', detail: 'x', faults: [] }, { typed: true })).toContain('still here');
     expect(explain({ code: 'call-changed', detail: 'Look at it again.', faults: [] })).toBe('Look at it again.');
 });

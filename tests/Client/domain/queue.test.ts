@@ -15,21 +15,26 @@ let sent: Sent[][];
 let stored: string[];
 let answer: (sets: Sent[]) => Outcome | Promise<Outcome>;
 let queue: DeedQueue;
+let heard: boolean;
+let deviceClock: { now: () => Date; offsetMs: () => number; isKnown: () => boolean };
 
 const store: DeedStore = {
     add: async (w) => void rows.push({ ...w, order: rows.length }),
     all: async (owner) => rows.filter((w) => w.owner === owner),
-    update: async (id, why) => void (rows = rows.map((w) => (w.id === id ? { ...w, problem: why } : w))),
+    update: async (id, part) => void (rows = rows.map((w) => (w.id === id ? { ...w, ...part } : w))),
     remove: async (id) => void (rows = rows.filter((w) => w.id !== id)),
 };
 
 beforeEach(() => {
     [rows, sent, stored, answer] = [[], [], [], allStored];
+    heard = true;
+    deviceClock = { now: () => new Date('2026-03-20T18:00:00Z'), offsetMs: () => 0, isKnown: () => true };
     queue = new DeedQueue({
         store,
         send: async (sets) => (sent.push(sets), answer(sets)),
         stored: (waiting) => void stored.push(waiting.id),
-        now: () => new Date('2026-03-20T18:00:00Z'),
+        clock: deviceClock,
+        askTime: async () => (deviceClock.isKnown = () => heard),
     });
 });
 
@@ -40,6 +45,23 @@ it('is on the device before it is sent, with an id and a moment of its own', asy
     expect(rows.map((w) => [w.id, waitingSet(w)?.performed_at, w.athleteId])).toEqual([[first.id, '2026-03-20T18:00:00.000Z', 'x']]);
     expect(sent).toEqual([]);
     expect((await log('x', 8)).id).not.toBe(first.id);
+});
+
+it('sets right what was told by a clock nobody had compared, once and in its order, before anything of it is sent', async () => {
+    deviceClock.isKnown = () => false;
+    heard = false;
+    await log('x', 8);
+    await queue.add('ada', 'x', { purpose: 'work', clean_reps: 3, performed_at: '2026-03-19T12:00:00Z' });
+    await queue.tell('ada', undefined, { gear: { id: 'g', gear_id: 'b', out: true, told_at: '2026-03-20T18:00:01.000Z' } });
+    answer = () => offline;
+    deviceClock.offsetMs = () => -3_600_000;
+    heard = true;
+    await queue.flush('ada');
+    deviceClock.offsetMs = () => 0; // whatever is heard later, the same is sent again
+    answer = (all) => ({ ok: true, value: { outcomes: all.map(() => ({ id: '', stored: null, problem: null })) } });
+    await queue.flush('ada');
+    const times = sent.map((batch) => batch.map((d) => d.set?.performed_at ?? d.gear?.told_at));
+    expect(times).toEqual(Array(2).fill(['2026-03-20T17:00:00.000Z', '2026-03-19T12:00:00Z', '2026-03-20T17:00:01.000Z']));
 });
 
 it('sends the sets of all athletes in the order they were done, and lets go of what is stored', async () => {

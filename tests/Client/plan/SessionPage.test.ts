@@ -53,7 +53,7 @@ const written = (changes: Partial<Schemas['Session']> = {}): Schemas['Session'] 
     blocks: [block({ part: 'warm-up', name: 'Band pull-apart in front', rung: null, accessory: 'pull-apart', expected: [], cautions: [] }), block(), curl],
     minutes: 31,
     gear: ['Beam bar', 'Heron 44 mm'],
-    notes: ['Two weeks away: one rung easier.'],
+    notes: ['Two weeks away: nothing harder than last time.'],
     refused: null,
     left_out: [],
     calendar: {
@@ -82,7 +82,7 @@ it('shows each part with its counts, what is likely in the first and the last se
     expect(text()).toContain('session for Fri 27 Nov · 31 min');
     expect(text()).toContain('Watch Look for nicks.');
     expect(text()).toContain('Needs Beam bar, Heron 44 mm');
-    expect(text()).toContain('Mind Two weeks away: one rung easier.');
+    expect(text()).toContain('Mind Two weeks away: nothing harder than last time.');
     expect(text()).toContain('stage 1 of 2, The ladder');
     expect(text()).toContain('Mon 30 Nov Wed 2 Dec');
     expect(text()).toMatch(/The ladder about .*5 Feb/);

@@ -12,8 +12,7 @@ export const onFloor = (of: Schemas['Rung'], share: number, station: string, ban
     name: of.name,
     exercise: of.exercise,
     share,
-    likely_from: 6,
-    likely_to: 10,
+    prediction: { reps: 8, low80: 6.2, high80: 10.4, clipped: false },
     station,
     bands,
 });
@@ -92,7 +91,9 @@ export const athlete = (name: string, lines: Line[] = [line(), plank], changes: 
     coming: true,
     walk_in: false,
     paused: false,
+    pain_source: null,
     sheet: sheet(lines),
+    switched: {},
     sets: [],
     beside: [],
     gave_out: null,
@@ -120,7 +121,7 @@ export const classDay = (athletes: Athlete[], changes: Partial<Schemas['ClassDay
     cursor: 7,
     pulse: 'ticket',
     athletes,
-    too_many: 0,
+    left_over: [],
     gear,
     coaches: [
         { id: ME, name: 'Coach' },

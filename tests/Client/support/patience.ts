@@ -1,2 +1,2 @@
 /** How long a test waits for something to come true: the machine may be busy. */
-export const PATIENCE_MS = Number(import.meta.env['VITE_PATIENCE_MS'] ?? 20_000);
+export const PATIENCE_MS = Number(import.meta.env['VITE_PATIENCE_MS'] ?? 60_000);

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { cleanup, configure } from '@testing-library/vue';
 import { afterEach, beforeEach, vi } from 'vitest';
+import { heardTime } from '../../../client/domain/clock';
 import { deedStore, keptReads, lastCoach, marks } from '../../../client/domain/device';
 import { PATIENCE_MS } from './patience';
 import { COACH } from './samples';
@@ -41,6 +42,7 @@ beforeEach(async () => {
         await deedStore.remove(waiting.id);
     }
     vi.setSystemTime('2026-03-20T12:00:00Z');
+    heardTime('2026-03-20T12:00:00Z');
     document.cookie = 'XSRF-TOKEN=chalk';
     localStorage.clear();
 });

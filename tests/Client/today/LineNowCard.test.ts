@@ -6,7 +6,7 @@ import { bandView } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, serve } from '../support/server';
 
-const now = (of = line(), switched = {}): LineNow => tileOf(athlete('Ada', [of]), 0, switched).now!;
+const now = (of = line(), switched = {}): LineNow => tileOf(athlete('Ada', [of], { switched }), 0).now!;
 const card = (of: LineNow) => show(LineNowCard, { athleteId: 'ada', line: of });
 
 it('says what to do, how much, how long to rest, what it carries and what is likely, each with its unit', () => {
@@ -41,7 +41,7 @@ it('draws what is written from what the device has, without asking', async () =>
 it('asks for the drawing of what was put in its place, and says where there is no server for it', async () => {
     let away = true;
     const asked = serve({ 'GET /api/athletes/ada/setup': () => (away ? refuse(503, 'away', 'The server is away.') : { view: bandView, rung: null, reason: null }) });
-    const { press, sees } = card(now(line(), { 'ada main:bands': { ...rookRung } }));
+    const { press, sees } = card(now(line(), { 'main:bands': rookRung.key }));
     expect(asked).toEqual([]);
     await press('Show the drawing');
     await sees('The server is away.');

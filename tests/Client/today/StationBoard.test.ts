@@ -15,7 +15,15 @@ const ago = (s: number): string => new Date(NOW - s * 1000).toISOString();
 const onLoft = { ...rookRung, station: 'l', name: 'Rook 32 mm, foot, Loft bar' };
 
 function board(tiles: Tile[], pieces = gear) {
-    return show(StationBoard, { places: placesOf(tiles, pieces, NOW), clashes: clashesOf(tiles, pieces, NOW), free: ['Long rings'], deeds, watches, nowMs: NOW });
+    return show(StationBoard, {
+        places: placesOf(tiles, pieces, NOW),
+        clashes: clashesOf(tiles, pieces, NOW),
+        free: ['Long rings'],
+        out: new Set(pieces.filter((p) => p.out).map((p) => p.id)),
+        deeds,
+        watches,
+        nowMs: NOW,
+    });
 }
 const section = (name: string): string => wordsOf(document.querySelector(`[aria-label="${name}"]`)!);
 
@@ -31,7 +39,15 @@ it('says who is on each bar with what, who is next and in how long, and what is 
 
 it('says what comes off and what goes on between two who use one bar', () => {
     board([athlete('Ada'), athlete('Bo', [line({ rung: rookRung })], { sets: [done(8, ago(100))] })].map((a) => tileOf(a, NOW)));
-    expect(section('Beam bar')).toMatch(/off: Heron 44 mm · on: Rook 32 mm/);
+    expect(section('Beam bar')).toMatch(/Take off Heron 44 mm · Hang up Rook 32 mm/);
+});
+
+it('says of a band that is broken or missing whose turn it stops', () => {
+    board(
+        [athlete('Ada'), athlete('Bo', [line()], { sets: [done(8, ago(75))] })].map((a) => tileOf(a, NOW)),
+        gear.map((g) => ({ ...g, out: g.id === 'h' })),
+    );
+    expect(section('Beam bar').match(/broken or missing today: switch/g)).toHaveLength(2);
 });
 
 it('warns before two want one band: at once, or so many seconds apart', () => {

@@ -49,13 +49,23 @@ it('runs the watch while a hang is held, and shows the tenths', async () => {
     expect(text()).toContain('7.2 s, let go or tap');
 });
 
-it('times lowerings one by one, and logs those that were timed together', async () => {
-    watches.splits.mockReturnValue([4.1, 3.55]);
-    const { press } = action([lowering]);
-    await fireEvent.pointerDown(screen.getByRole('button', { name: 'Time the next lowering of Ada Marsh' }));
-    expect(watches.press).toHaveBeenCalledWith('ada');
-    await press(/^2 log · 4\.1 3\.5 s|^2 log · 4\.1 3\.6 s/);
-    expect(said(deeds.log)).toEqual([['ada', 2, { splits_s: [4.1, 3.55] }]]);
+it('times lowerings one by one under the same thumb, and logs those that were timed together', async () => {
+    const { press, change } = action([lowering]);
+    const watch = screen.getByRole('button', { name: /^Time press while lowering/ });
+    await fireEvent.pointerDown(watch);
+    await fireEvent.pointerUp(watch);
+    watches.splits.mockReturnValue([4.1]);
+    await change({ watches: { ...watches } });
+    await fireEvent.click(watch); // the release of a touch lands on what is under it now
+    expect(watch.isConnected).toBe(true);
+    expect(deeds.log).not.toHaveBeenCalled();
+    await fireEvent.pointerDown(watch);
+    watches.splits.mockReturnValue([4.1, 3.6]);
+    await change({ watches: { ...watches } });
+    expect(watches.press).toHaveBeenCalledTimes(2);
+    expect(watch.textContent).toContain('4.1 3.6 s');
+    await press(/^2 log/);
+    expect(said(deeds.log)).toEqual([['ada', 2, { splits_s: [4.1, 3.6] }]]);
     expect(watches.clear).toHaveBeenCalledWith('ada');
 });
 

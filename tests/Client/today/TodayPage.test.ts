@@ -1,5 +1,6 @@
 import { expect, it, vi } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
+import { deedStore } from '../../../client/domain/device';
 import { useDeedQueue } from '../../../client/parts/useDeedQueue';
 import { useSession } from '../../../client/parts/useSession';
 import TodayPage from '../../../client/today/TodayPage.vue';
@@ -19,7 +20,7 @@ const idOf = (deed: Deeds[number]): string => (deed.set ?? deed.taken_back ?? de
 const pass = (s: number): void => void vi.setSystemTime(new Date(Date.now() + s * 1000));
 
 /** The class on the floor, in front of a server that stores what it is sent; what waits is sent only where it is up. */
-async function floor(of: Schemas['ClassDay'], { news = { cursor: 7, missed: false, athletes: [] } as Schemas['News'] | (() => unknown), up = true } = {}) {
+async function floor(of: Schemas['ClassDay'], { news = { cursor: 7, missed: false, gear: null, athletes: [] } as Schemas['News'] | (() => unknown), up = true } = {}) {
     const asked = serve({
         'GET /api/classes': () => list([of.class]),
         [DAY]: () => of,
@@ -123,7 +124,7 @@ it('tells pain, a wall day, what gave out and effort in a tap each, and offers n
     await press('8', 'Effort of 10');
     await press('2', 'Sore since last time, of 5');
     await press('Elbow', 'Pain, where');
-    await sees('Told. Pulling is paused');
+    await sees('Noted. No pulling until');
     await eventually(() => expect(text()).not.toMatch(/how many were clean|Mixed set/));
     await press('3', 'How bad, of 10');
     await eventually(() =>
@@ -158,6 +159,21 @@ it('ticks work beside the pull, with its kg where there are some', async () => {
     );
 });
 
+it('keeps what the server would not store on the tile, with the reason, until it is sent again or dropped', async () => {
+    const { press, sees, tile } = await floor(day(athlete('Ada'), athlete('Bo')));
+    await deedStore.add({
+        id: 'no',
+        owner: COACH,
+        athleteId: 'ada',
+        deed: { set: { id: 'no', performed_at: '2026-03-20T12:00:00Z', purpose: 'work', clean_reps: 8 } },
+        problem: { code: 'does-not-fit', detail: 'The band would stay slack.', faults: [] },
+    });
+    await sees('Not stored: 8 clean. The band would stay slack.');
+    expect(tile('Bo Marsh')).not.toContain('Not stored');
+    await press('Drop it');
+    await eventually(() => expect(tile('Ada Marsh')).not.toContain('Not stored'));
+});
+
 it('stops before the lowering that the caps leave no room for', async () => {
     const sets = [5, 5, 3].map((n, i) => done(n, `2026-03-20T10:0${i}:00Z`, { line: 'main:lowering', exercise: lowering.rung!.exercise }));
     const { tile } = await floor(
@@ -180,7 +196,7 @@ it('puts who needs a screen first with the way there, and logs nothing for who i
 it('takes in what another coach logged, says so of the same set logged twice, and resolves it by a tap', async () => {
     const theirs = done(8, '2026-03-20T11:59:40Z', { by: 'bea' });
     const both = athlete('Ada', [line(), plank], { sets: [theirs, done(8, '2026-03-20T11:59:58Z')] });
-    const { press, sees, deeds, asked } = await floor(day(athlete('Ada')), { news: { cursor: 9, missed: false, athletes: [both] } });
+    const { press, sees, deeds, asked } = await floor(day(athlete('Ada')), { news: { cursor: 9, missed: false, gear: null, athletes: [both] } });
     await sees('Logged twice? Bea 8, Coach 8');
     expect(asked.find((a) => a.deed === `${DAY}/news`)?.query).toEqual({ since: '7' });
     await press('Keep the first');
@@ -197,7 +213,7 @@ it('drops an answer that was on its way while a set of this device came to stand
     const theirs = athlete('Ada', [line(), plank], { sets: [done(5, '2026-03-20T11:50:00Z', { by: 'bea' })] });
     let answer = (): void => {};
     let asks = 0;
-    const news = { cursor: 9, missed: false, athletes: [theirs] };
+    const news = { cursor: 9, missed: false, gear: null, athletes: [theirs] };
     const { press, tile, asked } = await floor(day(athlete('Ada')), {
         news: () => ((asks += 1), asks === 1 ? new Promise((come) => (answer = () => come(news))) : { ...news, cursor: 9 }),
     });

@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest';
 import { withDeed, withWaiting } from '../../../../client/domain/floor/overlay';
 import { withoutHealth } from '../../../../client/domain/keeping';
+import { isUndoable } from '../../../../client/domain/pain';
 import type { Deed, Waiting } from '../../../../client/domain/queue';
 import { tileOf } from '../../../../client/domain/floor/tile';
 import { athlete, classDay, done, heronRung, ME, sheet } from '../../support/floor';
@@ -50,6 +51,22 @@ it('pauses at once for pain and symptoms, and keeps what is told of health off t
     const kept = JSON.stringify(withoutHealth(athlete('Ada', [], { paused: true, sheet: sheet([], { concern: { kind: 'paused', text: 'Pain told: elbow, 3 of 10.' } }) })));
     expect(kept).toContain('Pulling is paused.');
     expect(kept).not.toContain('elbow');
+});
+
+it('undoes pain that waits or was stored, by who told it and for ten minutes', () => {
+    const hurt = withDeed(athlete('Ada'), { pain: { id: 'p', pain: { place: 'elbow', level: 3 } } }, ME);
+    expect(withDeed(hurt, { pain_undone: { id: 'u', told_id: 'p' } }, ME)).toMatchObject({ paused: false, pain_source: null });
+    expect(withDeed(hurt, { pain_undone: { id: 'u', told_id: 'other' } }, ME).paused).toBe(true);
+
+    const stored = { told_id: 'p', by: ME, at: '2026-03-20T12:00:00Z' };
+    const after = (s: number): number => Date.parse(stored.at) + 1000 * s;
+    expect([
+        isUndoable(hurt.pain_source, ME, after(0)),
+        isUndoable(stored, ME, after(599)),
+        isUndoable(stored, ME, after(601)),
+        isUndoable(stored, 'another', after(1)),
+        isUndoable(null, ME, 0),
+    ]).toEqual([true, true, false, false, false]);
 });
 
 it('shows who walks in while the server is away, with what was told of them, and nobody who comes to another class', () => {

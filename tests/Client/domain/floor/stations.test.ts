@@ -18,6 +18,14 @@ it('says who is on a bar, who is next by the rest that ends first, and what is h
     expect(placesOf([on('Ada', heronRung, null), on('Bo', rookRung, 70)], gear, now)[0]!.hitch).toEqual({ off: ['Heron 44 mm'], on: ['Rook 32 mm'] });
 });
 
+it('says what hangs since the last set where nobody is up, and what the next one needs', () => {
+    const jay = { ...heronRung, key: 'jay', bands: ['h', 'r'] };
+    const onBeam = (bands: string[], s: number) => done(8, ago(s), { exercise: { setup: { kind: 'band', bar_id: 'b', attach: 'foot', band_ids: bands } } });
+    const resting = (name: string, rung: typeof heronRung, set: ReturnType<typeof onBeam>) => tileOf(athlete(name, [line({ rung })], { sets: [set] }), now);
+    const tiles = [resting('Ada', rookRung, onBeam(['r'], 30)), resting('Bo', jay, onBeam(['r'], 60))];
+    expect(placesOf(tiles, gear, now)[0]).toMatchObject({ on: [], next: [{ athlete: { id: 'bo' } }, { athlete: { id: 'ada' } }], hitch: { off: [], on: ['Heron 44 mm'] } });
+});
+
 it('shows a bar that is out of use, and none that nobody needs', () => {
     const broken = gear.map((g) => (g.id === 'l' ? { ...g, out: true } : g));
     expect(placesOf([], broken, now).map((p) => [p.name, p.isOut])).toEqual([['Loft bar', true]]);

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
-import { inOrder, switchKey, tileOf } from '../../../../client/domain/floor/tile';
-import { athlete, done, line, lowering, plank, rookRung, sheet } from '../../support/floor';
+import { orderKept, tileOf } from '../../../../client/domain/floor/tile';
+import { athlete, done, heronRung, line, lowering, plank, rookRung, sheet } from '../../support/floor';
 
 const at = (clock: string): number => Date.parse(`2026-03-20T${clock}Z`);
 const iso = (clock: string): string => `2026-03-20T${clock}Z`;
@@ -38,7 +38,8 @@ it('knows a set without a line by its set-up, and keeps one of neither apart', (
 
 it('goes on with what was put in the place of an exercise, on any device', () => {
     const one = athlete('Ada', [line()]);
-    expect(tileOf(one, 0, { [switchKey('ada', 'main:bands')]: rookRung }).now?.rung?.key).toBe(rookRung.key);
+    expect(tileOf({ ...one, switched: { 'main:bands': rookRung.key } }, 0).now?.rung?.key).toBe(rookRung.key);
+    expect(tileOf({ ...one, switched: { 'main:bands': 'gone' } }, 0).now?.rung?.key).toBe(heronRung.key);
     expect(tileOf({ ...one, sets: [done(6, iso('12:00:00'), { setup_key: rookRung.key })] }, at('12:10:00')).now).toMatchObject({ rung: { key: rookRung.key }, done: 1 });
 });
 
@@ -55,7 +56,7 @@ it('asks for no more lowerings than the caps leave', () => {
 
 it('tells of a set that two coaches, or two devices, logged, until somebody says that both were done', () => {
     const [mine, theirs] = [done(8, iso('12:00:00')), done(8, iso('12:00:20'), { by: 'bea' })];
-    const twice = (sets: (typeof mine)[], known = {}) => tileOf(athlete('Ada', [line()], { sets }), at('12:10:00'), {}, known).twice?.map((s) => s.id);
+    const twice = (sets: (typeof mine)[], known = {}) => tileOf(athlete('Ada', [line()], { sets }), at('12:10:00'), known).twice?.map((s) => s.id);
     expect(twice([mine, theirs])).toEqual([mine.id, theirs.id]);
     expect(twice([mine, theirs], { both: new Set([theirs.id]) })).toBeUndefined();
     expect(twice([mine, done(8, iso('12:02:00'), { by: 'bea' })])).toBeUndefined();
@@ -66,19 +67,22 @@ it('tells of a set that two coaches, or two devices, logged, until somebody says
     expect(twice([mine, other], { mine: new Set() })).toBeUndefined();
 });
 
-it('puts who needs something first and who is away last, and moves nobody else', () => {
-    const tiles = [
+it('puts who needs something first and who is away last, and moves nobody once the class was seen', () => {
+    const athletes = [
         athlete('Ada', [line()], { coming: false }),
         athlete('Bo'),
         athlete('Cy', [line()], { sheet: sheet([], { concern: { kind: 'screen', text: 'Not screened yet.' } }) }),
         athlete('Di', [line()], { paused: true }),
         athlete('Ed', [line()], { sheet: sheet([line()], { concern: { kind: 'sore', text: 'Sore.' } }) }),
-    ].map((a) => tileOf(a, 0));
-    expect(inOrder(tiles).map((t) => [t.athlete.id, t.turn])).toEqual([
+    ];
+    const inOrder = orderKept();
+    expect(inOrder(athletes.map((a) => tileOf(a, 0))).map((t) => [t.athlete.id, t.turn])).toEqual([
         ['cy', 'first'],
         ['di', 'first'],
         ['bo', 'up'],
         ['ed', 'up'],
         ['ada', 'away'],
     ]);
+    const later = athletes.map((a) => tileOf({ ...a, coming: a.id !== 'bo', paused: a.id === 'ed' }, 0));
+    expect(inOrder([...later, tileOf(athlete('Flo'), 0)]).map((t) => t.athlete.id)).toEqual(['cy', 'di', 'bo', 'ed', 'flo', 'ada']);
 });
