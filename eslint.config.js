@@ -16,11 +16,17 @@ export default ts.config(
         rules: {
             '@typescript-eslint/no-explicit-any': 'error',
             'max-lines': ['error', { max: 200, skipBlankLines: true, skipComments: true }],
+            'no-restricted-syntax': [
+                'error',
+                { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message: 'The time is read off domain/clock, which follows the server.' },
+                { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'The time is read off domain/clock, which follows the server.' },
+            ],
             'no-undef': 'off',
             'vue/component-api-style': ['error', ['script-setup']],
             'vue/require-default-prop': 'off',
         },
     },
+    { files: ['client/domain/clock.ts'], rules: { 'no-restricted-syntax': 'off' } },
     { files: ['client/domain/**'], rules: { 'no-restricted-imports': ['error', { patterns: noVue }] } },
     { files: ['client/parts/**', 'client/draw/**'], rules: { 'no-restricted-imports': ['error', { patterns: noPlaces }] } },
 );

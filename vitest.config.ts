@@ -6,7 +6,7 @@ export default defineConfig({
     test: {
         include: ['tests/Client/**/*.test.ts'],
         environment: 'happy-dom',
-        testTimeout: 60_000,
+        testTimeout: 240_000,
         setupFiles: ['tests/Client/support/window.ts'],
         pool: 'threads',
         isolate: false,
