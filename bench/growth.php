@@ -19,7 +19,7 @@ use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Plan\Purpose;
+use SteadyRung\Plan\Diary\Purpose;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/support/middle.php';

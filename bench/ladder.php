@@ -3,14 +3,14 @@
 declare(strict_types=1);
 
 use SteadyRung\Body\Body;
-use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Exercise\Search\RungSearch;
+use SteadyRung\Kit\Band\CalibrationPoint;
+use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Box;
-use SteadyRung\Kit\CalibrationPoint;
 use SteadyRung\Kit\Kit;
-use SteadyRung\Kit\LoopBand;
 use SteadyRung\Kit\RingPair;
 use SteadyRung\Kit\Weight;
 use SteadyRung\Ladder\Adviser;

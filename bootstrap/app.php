@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Formats\Unreadable;
 use App\Http\Middleware\EnterGym;
+use App\Http\Middleware\KeepOutOfCaches;
 use App\Http\ProblemRenderer;
+use App\Problems\Problem;
+use App\Problems\QuietReport;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -20,13 +24,13 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->statefulApi();
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: EnterGym::class);
-        $middleware->api(append: [App\Http\Middleware\KeepOutOfCaches::class]);
+        $middleware->api(append: [KeepOutOfCaches::class]);
         $middleware->redirectGuestsTo(fn () => null);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport(App\Problems\Problem::class);
-        $exceptions->dontReport(App\Formats\Unreadable::class);
-        $exceptions->report(fn (Illuminate\Database\QueryException $fault) => App\Problems\QuietReport::of($fault, app(Psr\Log\LoggerInterface::class)))->stop();
+        $exceptions->dontReport(Problem::class);
+        $exceptions->dontReport(Unreadable::class);
+        $exceptions->report(fn (Illuminate\Database\QueryException $fault) => QuietReport::of($fault, app(Psr\Log\LoggerInterface::class)))->stop();
         $exceptions->render(new ProblemRenderer);
     })
     ->create();

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Providers\AppServiceProvider;
+
 return [
-    App\Providers\AppServiceProvider::class,
+    AppServiceProvider::class,
 ];

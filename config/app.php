@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Providers\AppServiceProvider;
 use Illuminate\Auth\AuthServiceProvider;
 use Illuminate\Bus\BusServiceProvider;
 use Illuminate\Cache\CacheServiceProvider;
@@ -36,6 +37,6 @@ return [
         CookieServiceProvider::class, DatabaseServiceProvider::class, EncryptionServiceProvider::class, FilesystemServiceProvider::class,
         FoundationServiceProvider::class, HashServiceProvider::class, PipelineServiceProvider::class, QueueServiceProvider::class,
         SessionServiceProvider::class, TranslationServiceProvider::class, ValidationServiceProvider::class, ViewServiceProvider::class,
-        App\Providers\AppServiceProvider::class,
+        AppServiceProvider::class,
     ],
 ];

@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Models\Athlete;
 use Illuminate\Contracts\Debug\ExceptionHandler;
-use SteadyRung\Exercise\Pattern;
+use SteadyRung\Exercise\Choices\Pattern;
 
 /**
  * Follows what of the log was taken down and not followed yet: however many sets a class logs of an athlete, capacity,

@@ -13,10 +13,10 @@ use App\Models\User;
 use App\Problems\Problem;
 use App\Reading\BuildBrief;
 use Psr\Clock\ClockInterface;
-use SteadyRung\Plan\AskedLine;
-use SteadyRung\Plan\Brief;
-use SteadyRung\Plan\LineChange;
-use SteadyRung\Plan\SessionWriter;
+use SteadyRung\Plan\Brief\AskedLine;
+use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Brief\LineChange;
+use SteadyRung\Plan\Session\SessionWriter;
 
 /**
  * Changes a line of an athlete's written session by hand, and puts it back.

@@ -11,7 +11,7 @@ use App\Reading\BuildBrief;
 use App\Reading\FindWay;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Movement;
-use SteadyRung\Plan\Entry;
+use SteadyRung\Plan\Session\Entry;
 use SteadyRung\Setup\DoesNotFit;
 
 /**

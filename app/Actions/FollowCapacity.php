@@ -11,11 +11,11 @@ use App\Models\CurrentGym;
 use App\Models\LoggedSet;
 use App\Reading\CapacityBefore;
 use Illuminate\Database\Eloquent\Collection;
-use SteadyRung\Exercise\Pattern;
-use SteadyRung\Strength\CapacityFilter;
-use SteadyRung\Strength\CapacityState;
-use SteadyRung\Strength\CapacityUpdate;
-use SteadyRung\Strength\Observation;
+use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Strength\Filter\CapacityFilter;
+use SteadyRung\Strength\Filter\CapacityState;
+use SteadyRung\Strength\Filter\CapacityUpdate;
+use SteadyRung\Strength\Filter\Observation;
 
 /**
  * Keeps the stored capacity after each session: from a day on, it is followed anew from the state before that day, so

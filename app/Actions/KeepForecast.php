@@ -10,7 +10,7 @@ use App\Models\ForecastRecord;
 use App\Models\GymDay;
 use App\Reading\Believed;
 use App\Reading\ForecastReading;
-use SteadyRung\Exercise\Pattern;
+use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Strength\Forecast;
 
 /**

@@ -22,7 +22,7 @@ use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Fault;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Strength\FeltLoad;
+use SteadyRung\Strength\Filter\FeltLoad;
 
 /**
  * Takes sets into the log, or corrections of them; pain told with one pauses at once, the rest is followed when somebody looks.

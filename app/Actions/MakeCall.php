@@ -14,8 +14,8 @@ use App\Models\PainReport;
 use App\Reading\BuildSituation;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
-use SteadyRung\Call\Judge;
-use SteadyRung\Call\Situation;
+use SteadyRung\Call\Rules\Judge;
+use SteadyRung\Call\Situation\Situation;
 
 /**
  * Keeps an athlete's open call as what is known asks for: made anew where that changed, left alone where it did not, taken

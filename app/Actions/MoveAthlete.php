@@ -17,7 +17,7 @@ use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 use SteadyRung\Method\Stage;
 use SteadyRung\Method\StageKind;
-use SteadyRung\Plan\Course;
+use SteadyRung\Plan\Session\Course;
 use SteadyRung\Safety\Caution;
 
 /**

@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Models\Athlete;
 use App\Models\CapacityRecord;
-use SteadyRung\Exercise\Pattern;
+use SteadyRung\Exercise\Choices\Pattern;
 
 /**
  * Everything that follows from an athlete's log, from a day on.

@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Models\CurrentGym;
 use App\Models\Gym;
-use SteadyRung\Method\HouseRule;
-use SteadyRung\Method\HouseRules;
+use SteadyRung\Method\House\HouseRule;
+use SteadyRung\Method\House\HouseRules;
 
 /**
  * Settles the disputed points for the gym; open calls are made anew.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use SteadyRung\Kit\ScaleReading;
+use SteadyRung\Kit\Scale\ScaleReading;
 
 /**
  * Serves simulated scales over the line protocol on a loopback port, to as many listeners as come: one scale a room, so that

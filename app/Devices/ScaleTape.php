@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use SteadyRung\Kit\ScaleReading;
+use SteadyRung\Kit\Scale\ScaleReading;
 
 /**
  * The last seconds of a scale: whether it is a simulated one, its clock, and its readings in the order they came.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use SteadyRung\Gravity;
-use SteadyRung\Kit\ScaleReading;
+use SteadyRung\Kit\Scale\ScaleReading;
 
 /**
  * Reads the lines of a scale into a tape; lines it cannot read are passed over.

@@ -6,7 +6,7 @@ namespace App\Devices;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use SteadyRung\Kit\ScaleReading;
+use SteadyRung\Kit\Scale\ScaleReading;
 
 /**
  * A hanging scale that is not there: it follows what is hung on it with lag, noise and drift, and can fail in the ways

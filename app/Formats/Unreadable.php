@@ -6,10 +6,10 @@ namespace App\Formats;
 
 use SteadyRung\CoreError;
 use SteadyRung\Exercise\NotDoable;
-use SteadyRung\Kit\BadCalibration;
+use SteadyRung\Kit\Band\BadCalibration;
 use SteadyRung\Kit\GearClash;
 use SteadyRung\Kit\UnknownGear;
-use SteadyRung\Method\UnknownPosition;
+use SteadyRung\Method\House\UnknownPosition;
 use SteadyRung\OutOfRange;
 use SteadyRung\Violation;
 

@@ -7,8 +7,8 @@ namespace App\Models;
 use App\Formats\Stored\StoredPoints;
 use App\Models\Casts\StoredText;
 use Carbon\CarbonImmutable;
-use SteadyRung\Kit\CalibrationPoint;
-use SteadyRung\Kit\LoopBand;
+use SteadyRung\Kit\Band\CalibrationPoint;
+use SteadyRung\Kit\Band\LoopBand;
 
 /**
  * @property string $name

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use SteadyRung\Kit\BandFinding;
+use SteadyRung\Kit\Band\BandFinding;
 
 /**
  * A look at a band: when, what was found.

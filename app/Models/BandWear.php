@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\ConnectionInterface;
-use SteadyRung\Kit\InspectionDue;
+use SteadyRung\Kit\Band\InspectionDue;
 
 /**
  * How bands were used since somebody last looked at them: counted up to where it does not matter any more.

@@ -7,8 +7,8 @@ namespace App\Models;
 use App\Formats\Day;
 use App\Formats\Stored\StoredCapacity;
 use Illuminate\Database\Eloquent\Builder;
-use SteadyRung\Exercise\Pattern;
-use SteadyRung\Strength\CapacityState;
+use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Strength\Filter\CapacityState;
 
 /**
  * What was believed of an athlete's capacity after a day's session. The whole state is kept of the two latest days and of the first

@@ -7,7 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use SteadyRung\Kit\Floor;
-use SteadyRung\Method\HouseRules;
+use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Safety\CapLimits;
 
 /**

@@ -10,16 +10,16 @@ use App\Models\Casts\PainCast;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
+use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Movement;
-use SteadyRung\Exercise\Pattern;
-use SteadyRung\Plan\Purpose;
+use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Safety\Pain;
-use SteadyRung\Strength\FeltLoad;
-use SteadyRung\Strength\Observation;
-use SteadyRung\Strength\PacedSet;
-use SteadyRung\Strength\Seconds;
+use SteadyRung\Strength\Filter\FeltLoad;
+use SteadyRung\Strength\Filter\Observation;
+use SteadyRung\Strength\Filter\PacedSet;
+use SteadyRung\Strength\Reps\Seconds;
 
 /**
  * One row of the append-only log; a correction or a withdrawal is a new row that names the one it replaces.

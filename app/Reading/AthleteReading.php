@@ -18,11 +18,11 @@ use App\Models\CurrentGym;
 use App\Models\GymDay;
 use App\Models\LoggedSet;
 use App\Models\PausingPain;
-use SteadyRung\Call\Standard;
+use SteadyRung\Call\Situation\Standard;
+use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Movement;
-use SteadyRung\Exercise\Pattern;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Plan\LoweringsLeft;
+use SteadyRung\Plan\Session\LoweringsLeft;
 use SteadyRung\Setup\DoesNotFit;
 
 /**

@@ -10,7 +10,7 @@ use App\Formats\Json\BandPointJson;
 use App\Formats\Json\WearJson;
 use App\Models\Band;
 use OpenApi\Attributes as OA;
-use SteadyRung\Kit\CalibrationAge;
+use SteadyRung\Kit\Band\CalibrationAge;
 
 #[OA\Schema]
 final readonly class BandJson

@@ -8,9 +8,9 @@ use App\Models\Band;
 use App\Models\CurrentGym;
 use App\Models\GymDay;
 use Illuminate\Database\ConnectionInterface;
-use SteadyRung\Exercise\Pattern;
-use SteadyRung\Strength\AgreedError;
-use SteadyRung\Strength\FeltLoad;
+use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Strength\Filter\AgreedError;
+use SteadyRung\Strength\Filter\FeltLoad;
 
 /**
  * Asks the log whether a band helps as it is taken for: of the athletes who used it lately alone on a bar, the errors learned of it.

@@ -6,8 +6,8 @@ namespace App\Reading;
 
 use App\Formats\Json\RungJson;
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\BaselineState;
-use SteadyRung\Plan\BaselineStep;
+use SteadyRung\Plan\Baseline\BaselineState;
+use SteadyRung\Plan\Baseline\BaselineStep;
 
 /**
  * A step of a baseline.

@@ -8,14 +8,14 @@ use App\Formats\Json\RungJson;
 use App\Models\Athlete;
 use App\Models\GymDay;
 use App\Models\LoggedSet;
-use SteadyRung\Exercise\Lane;
-use SteadyRung\Exercise\Pattern;
-use SteadyRung\Plan\BaselineDone;
-use SteadyRung\Plan\BaselineGuide;
-use SteadyRung\Plan\BaselineLine;
-use SteadyRung\Plan\BaselineState;
-use SteadyRung\Plan\BaselineStep;
-use SteadyRung\Plan\Purpose;
+use SteadyRung\Exercise\Choices\Lane;
+use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Plan\Baseline\BaselineDone;
+use SteadyRung\Plan\Baseline\BaselineGuide;
+use SteadyRung\Plan\Baseline\BaselineLine;
+use SteadyRung\Plan\Baseline\BaselineState;
+use SteadyRung\Plan\Baseline\BaselineStep;
+use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Strength\Belief;
 
 /**

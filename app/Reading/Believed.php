@@ -7,7 +7,7 @@ namespace App\Reading;
 use App\Formats\Day;
 use App\Models\CapacityRecord;
 use App\Models\GymDay;
-use SteadyRung\Exercise\Pattern;
+use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Strength\Belief;
 
 /**

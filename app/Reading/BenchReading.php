@@ -13,12 +13,12 @@ use App\Formats\Json\WhyJson;
 use App\Models\Athlete;
 use App\Models\GymKit;
 use SteadyRung\Body\Body;
+use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Kit;
-use SteadyRung\Kit\LoopBand;
-use SteadyRung\Setup\Attach;
-use SteadyRung\Setup\BandHang;
-use SteadyRung\Setup\BandHelp;
+use SteadyRung\Setup\Band\Attach;
+use SteadyRung\Setup\Band\BandHang;
+use SteadyRung\Setup\Band\BandHelp;
 use SteadyRung\Setup\DoesNotFit;
 
 /**

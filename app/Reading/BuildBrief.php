@@ -12,12 +12,12 @@ use App\Models\CurrentGym;
 use App\Models\GymDay;
 use App\Models\TimeOffRecord;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Method\HouseRules;
+use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Place;
 use SteadyRung\Method\Stage;
-use SteadyRung\Plan\Brief;
-use SteadyRung\Plan\TimeOff;
+use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Diary\TimeOff;
 use SteadyRung\Setup\DoesNotFit;
 
 /**

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Models\Athlete;
-use SteadyRung\Call\Situation;
-use SteadyRung\Call\SituationOf;
-use SteadyRung\Plan\Course;
+use SteadyRung\Call\Situation\Situation;
+use SteadyRung\Call\Situation\SituationOf;
+use SteadyRung\Plan\Session\Course;
 
 /**
  * What is known of an athlete as the situation a call is made from.

@@ -6,8 +6,8 @@ namespace App\Reading;
 
 use App\Formats\Day;
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\Calendar;
-use SteadyRung\Plan\PlannedStage;
+use SteadyRung\Plan\Session\Calendar;
+use SteadyRung\Plan\Session\PlannedStage;
 
 /**
  * The next sessions and the stages to expect.

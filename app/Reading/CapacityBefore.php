@@ -6,9 +6,9 @@ namespace App\Reading;
 
 use App\Models\CapacityRecord;
 use App\Models\LoggedSet;
-use SteadyRung\Exercise\Pattern;
-use SteadyRung\Strength\CapacityFilter;
-use SteadyRung\Strength\CapacityState;
+use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Strength\Filter\CapacityFilter;
+use SteadyRung\Strength\Filter\CapacityState;
 
 /**
  * What was believed before a day, or after all days: the nearest kept state, followed through the days between.

@@ -8,9 +8,9 @@ use App\Formats\Json\WhyJson;
 use App\Models\Athlete;
 use App\Models\CapacityRecord;
 use App\Models\LoggedSet;
-use SteadyRung\Exercise\Pattern;
-use SteadyRung\Strength\CapacityFilter;
-use SteadyRung\Strength\CapacityUpdate;
+use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Strength\Filter\CapacityFilter;
+use SteadyRung\Strength\Filter\CapacityUpdate;
 use SteadyRung\Why\Explanation;
 
 /**

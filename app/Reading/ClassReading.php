@@ -10,7 +10,7 @@ use App\Models\CurrentGym;
 use App\Models\GymClass;
 use App\Models\GymDay;
 use App\Models\TimeOffRecord;
-use SteadyRung\Plan\TimeOff;
+use SteadyRung\Plan\Diary\TimeOff;
 
 /**
  * Which classes there are, and when they are held.

@@ -8,8 +8,8 @@ use App\Formats\Json\RungJson;
 use App\Formats\Library;
 use App\Models\Athlete;
 use SteadyRung\Method\Variation;
-use SteadyRung\Plan\Brief;
-use SteadyRung\Plan\Pick;
+use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Session\Pick;
 
 /**
  * For sets of so many reps: the variations that suit, each on the hardest set-up that they are likely on.

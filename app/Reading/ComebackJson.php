@@ -6,7 +6,7 @@ namespace App\Reading;
 
 use App\Formats\Day;
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\Comeback;
+use SteadyRung\Plan\Session\Comeback;
 
 /**
  * The first session after time away.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Models\Athlete;
-use SteadyRung\Exercise\Pattern;
+use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Method\Method;
 use SteadyRung\Simulation\Apprenticeship;
 use SteadyRung\Simulation\Draws;

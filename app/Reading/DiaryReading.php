@@ -14,21 +14,21 @@ use App\Models\GymDay;
 use App\Models\LoggedSet;
 use App\Models\PainUndoing;
 use App\Models\SignalRecord;
-use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Fault;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Manner;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Method\Accessory;
-use SteadyRung\Plan\BesideDone;
-use SteadyRung\Plan\Diary;
-use SteadyRung\Plan\Done;
-use SteadyRung\Plan\GaveOut;
-use SteadyRung\Plan\Purpose;
-use SteadyRung\Plan\Signal;
+use SteadyRung\Plan\Diary\BesideDone;
+use SteadyRung\Plan\Diary\Diary;
+use SteadyRung\Plan\Diary\Done;
+use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Plan\Diary\Purpose;
+use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Safety\Symptom;
-use SteadyRung\Strength\FeltLoad;
+use SteadyRung\Strength\Filter\FeltLoad;
 
 /**
  * The last weeks of an athlete's log, as planning and judging look at them.

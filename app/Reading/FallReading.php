@@ -6,8 +6,8 @@ namespace App\Reading;
 
 use App\Models\GymDay;
 use App\Models\LoggedSet;
-use SteadyRung\Exercise\Pattern;
-use SteadyRung\Strength\SetFall;
+use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Strength\Filter\SetFall;
 
 /**
  * How an athlete's capacity falls from set to set, from the sets of the last weeks.

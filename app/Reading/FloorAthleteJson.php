@@ -6,7 +6,7 @@ namespace App\Reading;
 
 use App\Models\AthleteKind;
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\GaveOut;
+use SteadyRung\Plan\Diary\GaveOut;
 
 /**
  * An athlete of a class on its day: the session as it was written, and what was done and told.

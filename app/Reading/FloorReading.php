@@ -22,7 +22,7 @@ use App\Models\SignalRecord;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use SteadyRung\Kit\Kit;
-use SteadyRung\Plan\GaveOut;
+use SteadyRung\Plan\Diary\GaveOut;
 
 /**
  * What the floor needs of one day of a class: everybody's session, sets, and what was told; and afterwards only what is new.

@@ -8,7 +8,7 @@ use App\Models\CurrentGym;
 use App\Models\GymDay;
 use App\Models\LoggedSet;
 use Illuminate\Database\ConnectionInterface;
-use SteadyRung\Exercise\Pattern;
+use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Strength\Belief;
 use SteadyRung\Strength\Forecast;
 

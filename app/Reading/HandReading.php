@@ -8,8 +8,8 @@ use App\Formats\Day;
 use App\Formats\Stored\StoredLineChange;
 use App\Models\Athlete;
 use App\Models\LineChangeRecord;
-use SteadyRung\Plan\ByHand;
-use SteadyRung\Plan\LineChange;
+use SteadyRung\Plan\Brief\ByHand;
+use SteadyRung\Plan\Brief\LineChange;
 
 /**
  * What the coach changed by hand in the stage an athlete is on; what cannot be read is passed over.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Method\HouseRule;
+use SteadyRung\Method\House\HouseRule;
 
 /**
  * A disputed point with its positions, and how this gym settles it.

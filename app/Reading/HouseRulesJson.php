@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Method\HouseRule;
-use SteadyRung\Method\HouseRules;
+use SteadyRung\Method\House\HouseRule;
+use SteadyRung\Method\House\HouseRules;
 
 #[OA\Schema]
 final readonly class HouseRulesJson

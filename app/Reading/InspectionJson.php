@@ -6,7 +6,7 @@ namespace App\Reading;
 
 use App\Models\BandInspection;
 use OpenApi\Attributes as OA;
-use SteadyRung\Kit\BandFinding;
+use SteadyRung\Kit\Band\BandFinding;
 
 #[OA\Schema]
 final readonly class InspectionJson

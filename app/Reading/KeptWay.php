@@ -9,7 +9,7 @@ use App\Formats\Stored\StoredExercise;
 use App\Formats\Stored\StoredForm;
 use SteadyRung\Body\Body;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Exercise\Search\RungSearch;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Ladder\Way;
 

@@ -13,7 +13,7 @@ use App\Models\CurrentGym;
 use App\Models\Gear;
 use App\Models\GymDay;
 use App\Models\GymKit;
-use SteadyRung\Kit\InspectionDue;
+use SteadyRung\Kit\Band\InspectionDue;
 use SteadyRung\Kit\Kit;
 
 /**

@@ -9,7 +9,7 @@ use App\Formats\Json\LadderRungJson;
 use App\Formats\Json\RungJson;
 use App\Models\Athlete;
 use App\Models\LoggedSet;
-use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Rung;
 
 /**

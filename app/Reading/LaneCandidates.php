@@ -6,10 +6,10 @@ namespace App\Reading;
 
 use App\Models\GymKit;
 use SteadyRung\Body\Body;
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Lane;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Exercise\Search\RungSearch;
 
 /**
  * What fits in a lane, remembered of the last athlete looked at: who climbs rung after rung is searched for once.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\AskedLine;
+use SteadyRung\Plan\Brief\AskedLine;
 
 /**
  * A line left out by hand.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\LoweringsLeft;
+use SteadyRung\Plan\Session\LoweringsLeft;
 
 /**
  * Lowerings that the caps leave, today and this week.

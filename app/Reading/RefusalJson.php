@@ -6,8 +6,8 @@ namespace App\Reading;
 
 use App\Formats\Day;
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\Refusal;
-use SteadyRung\Plan\RefusalCode;
+use SteadyRung\Plan\Brief\Refusal;
+use SteadyRung\Plan\Brief\RefusalCode;
 
 #[OA\Schema]
 final readonly class RefusalJson

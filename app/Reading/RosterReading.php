@@ -10,10 +10,10 @@ use App\Models\CallRecord;
 use App\Models\CapacityRecord;
 use App\Models\GymDay;
 use Illuminate\Support\Collection;
-use SteadyRung\Exercise\Pattern;
+use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Method;
-use SteadyRung\Plan\Week;
+use SteadyRung\Plan\Diary\Week;
 
 /**
  * Puts the roster together, a page at a time.

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Models\Athlete;
-use SteadyRung\Call\Judge;
-use SteadyRung\Call\SituationOf;
-use SteadyRung\Method\HouseRules;
-use SteadyRung\Plan\Block;
-use SteadyRung\Plan\Brief;
-use SteadyRung\Plan\Course;
-use SteadyRung\Plan\SessionWriter;
+use SteadyRung\Call\Rules\Judge;
+use SteadyRung\Call\Situation\SituationOf;
+use SteadyRung\Method\House\HouseRules;
+use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Session\Block;
+use SteadyRung\Plan\Session\Course;
+use SteadyRung\Plan\Session\SessionWriter;
 
 /**
  * Says before a change of house rules which next sessions and calls it would change, and how.

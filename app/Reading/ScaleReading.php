@@ -11,11 +11,11 @@ use App\Formats\Json\ScaleRungJson;
 use App\Models\Athlete;
 use App\Models\Band;
 use App\Models\GymKit;
-use SteadyRung\Exercise\Lane;
-use SteadyRung\Exercise\Pattern;
+use SteadyRung\Exercise\Choices\Lane;
+use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Exercise\RungSearch;
-use SteadyRung\Exercise\SameOnBars;
+use SteadyRung\Exercise\Search\RungSearch;
+use SteadyRung\Exercise\Search\SameOnBars;
 
 /**
  * Puts the upright scale of one athlete together.

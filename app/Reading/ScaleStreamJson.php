@@ -6,9 +6,9 @@ namespace App\Reading;
 
 use App\Devices\ScaleTape;
 use OpenApi\Attributes as OA;
-use SteadyRung\Kit\ScaleReading;
-use SteadyRung\Kit\ScaleState;
-use SteadyRung\Kit\ScaleWatch;
+use SteadyRung\Kit\Scale\ScaleReading;
+use SteadyRung\Kit\Scale\ScaleState;
+use SteadyRung\Kit\Scale\ScaleWatch;
 use SteadyRung\Setup\CarriedLoad;
 
 /**

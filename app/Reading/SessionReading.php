@@ -10,10 +10,10 @@ use App\Formats\Json\PlaceJson;
 use App\Formats\Json\RungJson;
 use App\Models\Athlete;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Plan\Brief;
-use SteadyRung\Plan\Calendar;
-use SteadyRung\Plan\Pick;
-use SteadyRung\Plan\SessionWriter;
+use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Session\Calendar;
+use SteadyRung\Plan\Session\Pick;
+use SteadyRung\Plan\Session\SessionWriter;
 
 /**
  * Writes the next session of an athlete.

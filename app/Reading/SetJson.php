@@ -9,7 +9,7 @@ use App\Formats\Json\PainJson;
 use App\Models\LoggedSet;
 use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Fault;
-use SteadyRung\Plan\Purpose;
+use SteadyRung\Plan\Diary\Purpose;
 
 /**
  * A set that stands in the log.

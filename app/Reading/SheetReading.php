@@ -13,16 +13,16 @@ use App\Models\SessionSheet;
 use App\Models\TimeOffRecord;
 use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Lane;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Floor\Readiness;
-use SteadyRung\Plan\Block;
-use SteadyRung\Plan\Brief;
-use SteadyRung\Plan\LoweringsLeft;
-use SteadyRung\Plan\Pick;
-use SteadyRung\Plan\SessionWriter;
+use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Session\Block;
+use SteadyRung\Plan\Session\LoweringsLeft;
+use SteadyRung\Plan\Session\Pick;
+use SteadyRung\Plan\Session\SessionWriter;
 
 /**
  * The sessions of a day on the floor: written anew where there is news of an athlete until the first set is logged, and then left

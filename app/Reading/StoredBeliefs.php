@@ -6,12 +6,12 @@ namespace App\Reading;
 
 use App\Formats\Day;
 use App\Models\CapacityRecord;
-use SteadyRung\Exercise\Pattern;
-use SteadyRung\Plan\Beliefs;
+use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Plan\Brief\Beliefs;
 use SteadyRung\Strength\Belief;
-use SteadyRung\Strength\FeltLoad;
+use SteadyRung\Strength\Filter\FeltLoad;
+use SteadyRung\Strength\Filter\SetFall;
 use SteadyRung\Strength\RepPrediction;
-use SteadyRung\Strength\SetFall;
 
 /**
  * What is believed of one athlete, from what is kept; each asked for once.

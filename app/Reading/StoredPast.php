@@ -8,9 +8,9 @@ use App\Formats\Day;
 use App\Models\LoggedSet;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Expression;
-use SteadyRung\Exercise\Pattern;
-use SteadyRung\Plan\Past;
-use SteadyRung\Plan\Purpose;
+use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Plan\Diary\Past;
+use SteadyRung\Plan\Diary\Purpose;
 
 /**
  * What lies before the last weeks of an athlete's log.

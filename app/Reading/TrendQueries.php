@@ -9,9 +9,9 @@ use App\Models\CurrentGym;
 use App\Models\LoggedSet;
 use App\Models\Weighing;
 use Illuminate\Database\ConnectionInterface;
+use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\HoldAt;
-use SteadyRung\Exercise\Pattern;
-use SteadyRung\Strength\Volume;
+use SteadyRung\Strength\Reps\Volume;
 
 /**
  * What a trend asks of the tables, one bounded query each; pieces of time are those of TrendRange.

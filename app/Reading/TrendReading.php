@@ -9,13 +9,13 @@ use App\Models\Athlete;
 use App\Models\CapacityRecord;
 use App\Models\GymDay;
 use App\Models\LoggedSet;
-use SteadyRung\Exercise\Pattern;
+use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Filter\Observation;
+use SteadyRung\Strength\Filter\Occasion;
+use SteadyRung\Strength\Filter\Side;
 use SteadyRung\Strength\Forecast;
-use SteadyRung\Strength\Observation;
-use SteadyRung\Strength\Occasion;
-use SteadyRung\Strength\RepCurve;
-use SteadyRung\Strength\Side;
+use SteadyRung\Strength\Reps\RepCurve;
 
 /**
  * Puts an athlete's trend together: from a month to ten years, never more than some hundred points.

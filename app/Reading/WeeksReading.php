@@ -7,8 +7,8 @@ namespace App\Reading;
 use App\Formats\Day;
 use App\Models\Athlete;
 use App\Models\TimeOffRecord;
-use SteadyRung\Plan\Calendar;
-use SteadyRung\Plan\Week;
+use SteadyRung\Plan\Diary\Week;
+use SteadyRung\Plan\Session\Calendar;
 
 /**
  * The weeks ahead of an athlete, from the Monday before last on.

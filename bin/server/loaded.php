@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 // Prints what to load beforehand, one file a line, for preload.php: what a bare request loads, our own code, and the database layer.
+use App\Http\DeedQueue;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Http\Request;
@@ -28,7 +29,7 @@ array_map(class_exists(...), [
     Illuminate\Database\Query\Expression::class, Illuminate\Database\Query\Processors\PostgresProcessor::class, Illuminate\Database\QueryException::class,
     Illuminate\Database\DatabaseTransactionRecord::class, Illuminate\Database\Eloquent\Casts\Json::class, Illuminate\Database\Eloquent\Attributes\ScopedBy::class,
     Illuminate\Database\Events\TransactionBeginning::class, Illuminate\Database\Events\TransactionCommitted::class, Illuminate\Database\Events\TransactionCommitting::class,
-    Illuminate\Support\HigherOrderCollectionProxy::class, App\Http\DeedQueue::class, Illuminate\Support\LazyCollection::class, Illuminate\Auth\SessionGuard::class, Illuminate\Auth\EloquentUserProvider::class,
+    Illuminate\Support\HigherOrderCollectionProxy::class, DeedQueue::class, Illuminate\Support\LazyCollection::class, Illuminate\Auth\SessionGuard::class, Illuminate\Auth\EloquentUserProvider::class,
 ]);
 $unfit = '~/(nunomaduro|phpunit|pestphp|mockery|fakerphp|nesbot|brick|ramsey|compat/functions|vendor/autoload|vendor/composer/|vendor/symfony/polyfill|Illuminate/Support/Carbon|bootstrap/app|bin/server/|routes/|config/|cache/)~';
 foreach (get_included_files() as $file) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call;
 
+use SteadyRung\Call\Rules\NearlyFired;
+use SteadyRung\Call\Situation\Evidence;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Safety\Caution;
 

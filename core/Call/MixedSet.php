@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call;
 
+use SteadyRung\Call\Situation\Situation;
 use SteadyRung\Exercise\Rung;
 
 /**

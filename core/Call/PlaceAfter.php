@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Call;
 
 use SteadyRung\Method\Place;
-use SteadyRung\Plan\Course;
+use SteadyRung\Plan\Session\Course;
 
 /**
  * Where an athlete stands once a call is accepted.

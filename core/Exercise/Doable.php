@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise;
 
+use SteadyRung\Exercise\Choices\ChoiceKind;
+
 /**
  * What can be done on what, and how it can be held: one row for each kind of set-up.
  */

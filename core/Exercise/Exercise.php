@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise;
 
+use SteadyRung\Exercise\Choices\Choice;
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Choices\OnBands;
+use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\UnknownGear;
 

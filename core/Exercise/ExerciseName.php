@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise;
 
+use SteadyRung\Exercise\Choices\ChoiceKind;
+
 /**
  * What coaches call an exercise.
  */

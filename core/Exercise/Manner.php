@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise;
 
+use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\Travel;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Exercise;
 
 use SteadyRung\CoreError;
+use SteadyRung\Exercise\Choices\ChoiceKind;
 
 /**
  * A movement, a grip or a way up that a set-up does not allow; names what it does allow.

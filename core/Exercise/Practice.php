@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise;
 
+use SteadyRung\Exercise\Choices\ChoiceKind;
+
 /**
  * How an exercise is done until a method says otherwise: tempo, rest, and the two cues that matter most (common practice).
  */

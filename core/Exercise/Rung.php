@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise;
 
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Setup\BandHazard;
 use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\Setup;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace SteadyRung\Floor;
 
 use SteadyRung\OutOfRange;
-use SteadyRung\Plan\TimeOff;
-use SteadyRung\Plan\Week;
+use SteadyRung\Plan\Diary\TimeOff;
+use SteadyRung\Plan\Diary\Week;
 
 /**
  * The days on which a class is held: once, or every week on the weekday of the first, until it ends.

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace SteadyRung\Floor;
 
-use SteadyRung\Plan\Brief;
-use SteadyRung\Plan\RefusalCode;
-use SteadyRung\Plan\Session;
-use SteadyRung\Plan\SessionWriter;
+use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Brief\RefusalCode;
+use SteadyRung\Plan\Session\Session;
+use SteadyRung\Plan\Session\SessionWriter;
 use SteadyRung\Safety\ScreenDue;
 
 /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Floor;
 
-use SteadyRung\Exercise\Choice;
+use SteadyRung\Exercise\Choices\Choice;
 
 /**
  * Where on the floor something is done: one bar, one pair of rings, one machine.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Kit;
 
+use SteadyRung\Kit\Band\LoopBand;
+
 /**
  * The gear a gym has in use.
  */

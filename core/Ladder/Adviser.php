@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace SteadyRung\Ladder;
 
 use SteadyRung\Body\Body;
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Lane;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Exercise\Search\RungSearch;
+use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\Kit\Box;
-use SteadyRung\Kit\LoopBand;
 use SteadyRung\Kit\Weight;
-use SteadyRung\Setup\BandHelp;
+use SteadyRung\Setup\Band\BandHelp;
 use SteadyRung\Setup\CarriedLoad;
 
 /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Ladder;
 
-use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Rung;
 
 /**

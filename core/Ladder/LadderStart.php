@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace SteadyRung\Ladder;
 
 use SteadyRung\Body\Body;
-use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Exercise\Search\RungSearch;
 use SteadyRung\Strength\Belief;
 
 /**

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace SteadyRung\Ladder;
 
 use SteadyRung\Body\Body;
-use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Choices\OnBands;
-use SteadyRung\Exercise\Lane;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Exercise\Search\RungSearch;
 use SteadyRung\Strength\Belief;
 
 /**

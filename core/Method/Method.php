@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Method;
 
-use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Movement;
 
 /**

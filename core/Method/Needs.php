@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Method;
 
-use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\Machine;
 use SteadyRung\Kit\MachineUse;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Method;
 
-use SteadyRung\Exercise\ChoiceKind;
-use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Movement;
 
 /**

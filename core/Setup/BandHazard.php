@@ -7,6 +7,8 @@ namespace SteadyRung\Setup;
 use SteadyRung\Body\Body;
 use SteadyRung\InWords;
 use SteadyRung\Normal;
+use SteadyRung\Setup\Band\BandHang;
+use SteadyRung\Setup\Band\BandHelp;
 
 /**
  * What strong bands can do to somebody: lift them off the hands, throw the feet up, and fight the mount.

@@ -6,7 +6,8 @@ namespace SteadyRung\Setup;
 
 use SteadyRung\CoreError;
 use SteadyRung\InWords;
-use SteadyRung\Kit\LoopBand;
+use SteadyRung\Kit\Band\LoopBand;
+use SteadyRung\Setup\Band\BandHelp;
 
 /**
  * The answer of a set-up that this body, bar or band does not allow, with the reason and the way out.

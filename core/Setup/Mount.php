@@ -7,6 +7,8 @@ namespace SteadyRung\Setup;
 use SteadyRung\Body\Body;
 use SteadyRung\Body\Proportions;
 use SteadyRung\Kit\Box;
+use SteadyRung\Setup\Band\AttachedBand;
+use SteadyRung\Setup\Band\BandHelp;
 
 /**
  * Getting into the bands: what to stand on so that the hands reach the bar, and what one hand must hold with the loop at the

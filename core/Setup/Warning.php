@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Setup;
 
-use SteadyRung\Kit\LoopBand;
+use SteadyRung\Kit\Band\LoopBand;
 
 /**
  * Something the coach should know about a set-up that fits all the same.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Simulation;
 
-use SteadyRung\Plan\Done;
-use SteadyRung\Plan\Purpose;
+use SteadyRung\Plan\Diary\Done;
+use SteadyRung\Plan\Diary\Purpose;
 
 /**
  * What the sets of one day came to: work counted in reps, where it failed and where it was too easy.

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace SteadyRung\Simulation;
 
-use SteadyRung\Strength\CapacityFilter;
-use SteadyRung\Strength\CapacityState;
-use SteadyRung\Strength\FeltLoad;
-use SteadyRung\Strength\Observation;
-use SteadyRung\Strength\RepCurve;
+use SteadyRung\Strength\Filter\CapacityFilter;
+use SteadyRung\Strength\Filter\CapacityState;
+use SteadyRung\Strength\Filter\FeltLoad;
+use SteadyRung\Strength\Filter\Observation;
+use SteadyRung\Strength\Reps\RepCurve;
 
 /**
  * Weeks on one and the same band, fit for the athlete, whose true help nobody knows.

@@ -8,8 +8,8 @@ use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Part;
-use SteadyRung\Plan\Block;
-use SteadyRung\Plan\Purpose;
+use SteadyRung\Plan\Diary\Purpose;
+use SteadyRung\Plan\Session\Block;
 
 /**
  * What is done without any model: the next thinner band after a count in one set, or in all three, and a strict try every four weeks.
@@ -48,7 +48,7 @@ final readonly class RuleOfThumb
 
     /**
      * @param  non-empty-list<Rung>  $bands  from the most help to the least, then none
-     * @return \Generator<int, list<\SteadyRung\Plan\Done>> the sets by the day
+     * @return \Generator<int, list<\SteadyRung\Plan\Diary\Done>> the sets by the day
      */
     public function run(Trainee $trainee, array $bands, int $days): \Generator
     {

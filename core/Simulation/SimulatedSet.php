@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Simulation;
 
-use SteadyRung\Strength\CapacityState;
-use SteadyRung\Strength\Observation;
+use SteadyRung\Strength\Filter\CapacityState;
+use SteadyRung\Strength\Filter\Observation;
 
 /**
  * A first set: what was believed before it, what was logged, and the truth that nobody sees.

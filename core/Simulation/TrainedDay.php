@@ -6,8 +6,8 @@ namespace SteadyRung\Simulation;
 
 use SteadyRung\Call\Call;
 use SteadyRung\Method\Place;
-use SteadyRung\Plan\Done;
-use SteadyRung\Plan\Session;
+use SteadyRung\Plan\Diary\Done;
+use SteadyRung\Plan\Session\Session;
 
 /**
  * One day of an apprenticeship: what was written, what was done, and what was called.

@@ -8,12 +8,12 @@ use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Part;
-use SteadyRung\Plan\Block;
-use SteadyRung\Plan\Done;
-use SteadyRung\Plan\Purpose;
-use SteadyRung\Strength\Endurance;
-use SteadyRung\Strength\FeltLoad;
-use SteadyRung\Strength\Seconds;
+use SteadyRung\Plan\Diary\Done;
+use SteadyRung\Plan\Diary\Purpose;
+use SteadyRung\Plan\Session\Block;
+use SteadyRung\Strength\Filter\FeltLoad;
+use SteadyRung\Strength\Reps\Endurance;
+use SteadyRung\Strength\Reps\Seconds;
 
 /**
  * A virtual athlete on real gear: does what is written, as well as the truth allows, and tells what anybody would tell.

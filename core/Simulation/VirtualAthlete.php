@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Simulation;
 
-use SteadyRung\Strength\CapacityState;
-use SteadyRung\Strength\RepCurve;
+use SteadyRung\Strength\Filter\CapacityState;
+use SteadyRung\Strength\Reps\RepCurve;
 
 /**
  * An athlete whose truth is known: how capacity grows, how days differ, how sets tire, what each band really helps, and how well the

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Strength;
 
+use SteadyRung\Strength\Filter\CapacityState;
+
 /**
  * What will be believed week by week from today, if training goes on as it goes.
  */

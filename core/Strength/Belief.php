@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace SteadyRung\Strength;
 
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Strength\Filter\CapacityFilter;
+use SteadyRung\Strength\Filter\CapacityState;
+use SteadyRung\Strength\Filter\FeltLoad;
+use SteadyRung\Strength\Reps\Seconds;
 use SteadyRung\Why\Explanation;
 use SteadyRung\Why\Step;
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace SteadyRung\Strength;
 
-use SteadyRung\Exercise\Pattern;
+use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Strength\Filter\CapacityState;
+use SteadyRung\Strength\Reps\RepCurve;
 
 /**
  * When so many strict reps will come: F(t), the running maximum of the chance that capacity reaches 1 + (n − 1)/k, week by week from

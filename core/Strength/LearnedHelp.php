@@ -6,6 +6,8 @@ namespace SteadyRung\Strength;
 
 use SteadyRung\Normal;
 use SteadyRung\Setup\CarriedLoad;
+use SteadyRung\Strength\Filter\CapacityState;
+use SteadyRung\Strength\Filter\FeltLoad;
 
 /**
  * The share that unmeasured help leaves to the arms, given back by clean reps at a known capacity: the share thought of, divided by what

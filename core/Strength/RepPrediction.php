@@ -6,6 +6,8 @@ namespace SteadyRung\Strength;
 
 use SteadyRung\Crossing;
 use SteadyRung\Normal;
+use SteadyRung\Strength\Filter\CapacityState;
+use SteadyRung\Strength\Filter\FeltLoad;
 
 /**
  * Clean reps to expect of a first set to failure at a load: median, 80 % interval, and the chance of reaching a number.

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace SteadyRung\Strength;
 
+use SteadyRung\Strength\Filter\CapacityState;
+use SteadyRung\Strength\Filter\FeltLoad;
+
 /**
  * One fresh try at a strict rep: worth it from a chance of one in four on, ten days apart; a miss counts against nobody.
  */

@@ -24,7 +24,7 @@ use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Method\Accessory;
-use SteadyRung\Plan\Purpose;
+use SteadyRung\Plan\Diary\Purpose;
 
 /**
  * The two evenings of Hollowbrook Mill, and one of them in full swing, whenever somebody looks.

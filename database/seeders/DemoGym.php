@@ -16,8 +16,8 @@ use App\Models\User;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
-use SteadyRung\Exercise\Lane;
-use SteadyRung\Kit\RubberLaw;
+use SteadyRung\Exercise\Choices\Lane;
+use SteadyRung\Kit\Band\RubberLaw;
 use SteadyRung\Simulation\ResponseModel;
 
 /**

@@ -25,21 +25,21 @@ use App\Models\User;
 use App\Reading\Believed;
 use SteadyRung\Call\Verdict;
 use SteadyRung\Exercise\Choices\InRow;
+use SteadyRung\Exercise\Choices\Lane;
+use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Lane;
 use SteadyRung\Exercise\Movement;
-use SteadyRung\Exercise\Pattern;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Exercise\Search\RungSearch;
 use SteadyRung\Kit\Kit;
-use SteadyRung\Plan\GaveOut;
-use SteadyRung\Plan\Purpose;
+use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Safety\Overhead;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Safety\PainPlace;
 use SteadyRung\Simulation\VirtualAthlete;
-use SteadyRung\Strength\RepCurve;
+use SteadyRung\Strength\Reps\RepCurve;
 use SteadyRung\Strength\StrictTry;
 
 /**

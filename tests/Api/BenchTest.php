@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Devices\HangingScale;
 use App\Devices\ScaleTapeReader;
 use App\Models\Gym;
+use SteadyRung\Kit\Band\RubberLaw;
 use Tests\Browser\Support\Wait;
 
 const ON_BENCH = ['name' => 'Elm', 'hung_length_m' => 1.0, 'width_mm' => 29, 'thickness_mm' => 4.5];
@@ -25,7 +26,7 @@ it('measures a band on the simulated scale, and bears with its silence, repetiti
         };
         $hang();
         Wait::until(fn (): bool => ($scale()['force_n'] ?? 0) > 50 && $scale()['state'] === 'steady', 'The scale did not settle.');
-        $expected = SteadyRung\Kit\RubberLaw::fromSize(1.0, 29, 4.5)->forceN(1.6);
+        $expected = RubberLaw::fromSize(1.0, 29, 4.5)->forceN(1.6);
         $steady = $becomes('steady');
         expect($steady['force_n'])->toEqualWithDelta($expected, 0.02 * $expected)->and($steady['simulated'])->toBeTrue()
             ->and(count($steady['trace_kg']))->toBeGreaterThan(10);
@@ -78,7 +79,7 @@ it('reads the line protocol, in N and kg, and passes over what it cannot read', 
 
 it('shows the curve settle with each point, and what the band takes off at foot and knee, and stores nothing', function (): void {
     [$athlete, $bar] = [addAthlete($this), addBar($this)];
-    $law = SteadyRung\Kit\RubberLaw::fromSize(1.0, 29, 4.5);
+    $law = RubberLaw::fromSize(1.0, 29, 4.5);
     $bench = fn (float ...$lengths) => $this->postJson('/api/bench/curve', [
         'band' => [...ON_BENCH, 'points' => array_map(fn (float $l) => ['length_m' => $l, 'force_n' => $law->forceN($l)], $lengths)],
         'athlete_id' => $athlete, 'bar_id' => $bar,

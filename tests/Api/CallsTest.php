@@ -6,7 +6,7 @@ use App\Formats\Stored\StoredCall;
 use App\Formats\Stored\StoredSituation;
 use App\Models\Athlete;
 use App\Models\CallRecord;
-use SteadyRung\Call\Judge;
+use SteadyRung\Call\Rules\Judge;
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Formats\Stored\StoredCapacity;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
-use SteadyRung\Strength\CapacityFilter;
+use SteadyRung\Strength\Filter\CapacityFilter;
 
 /** Ten years in the log: 5,000 sets of each of 24 athletes of 60, with their capacities, calls, bands and looks. */
 function tenYears(string $gym, string $coach, array $bands): void

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Kit\Band\RubberLaw;
+
 const NEW_BAND = ['name' => 'Elm', 'hung_length_m' => 1.0, 'width_mm' => 29, 'thickness_mm' => 4.5];
 
 it('keeps bars and bands, and shows a band without points as estimated with its uncertainty', function (): void {
@@ -102,7 +104,7 @@ it('keeps what the floor is of, and rows need no more grip than it has from then
 
 it('asks to be sure of readings that look like pounds, and keeps them once somebody is', function (): void {
     $band = ['id' => uuid(), 'name' => 'Pounds', 'hung_length_m' => 1.0, 'width_mm' => 22, 'thickness_mm' => 4.5];
-    $pounds = array_map(fn (float $m): array => ['length_m' => $m, 'force_kg' => 2.2046 * SteadyRung\Kit\RubberLaw::fromSize(1.0, 22, 4.5)->forceN($m) / 9.80665], [1.4, 1.8, 2.1]);
+    $pounds = array_map(fn (float $m): array => ['length_m' => $m, 'force_kg' => 2.2046 * RubberLaw::fromSize(1.0, 22, 4.5)->forceN($m) / 9.80665], [1.4, 1.8, 2.1]);
 
     $this->postJson('/api/bands', $band + ['points' => $pounds])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/sure');
     expect($this->getJson('/api/kit')->json('bands'))->toBe([]);

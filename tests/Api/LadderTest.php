@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Choices\Lane;
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Models\CapacityRecord;
 use App\Models\Weighing;
-use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Choices\Lane;
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);

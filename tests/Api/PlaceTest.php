@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Formats\Json\ExerciseJson;
 use App\Models\Athlete;
 use App\Models\PlaceChange;
 
@@ -58,7 +59,7 @@ it('moves to the next stage by an accepted call, and back when the decision is t
         $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'accepted'])->assertOk();
         $this->clock->set('2026-03-06T18:00:00Z');
         $now = Athlete::query()->findOrFail($this->athlete)->chosen;
-        logSession($this, $this->athlete, json_decode(json_encode(App\Formats\Json\ExerciseJson::of($now)), true), [10, 10, 10, 10, 10], 3);
+        logSession($this, $this->athlete, json_decode(json_encode(ExerciseJson::of($now)), true), [10, 10, 10, 10, 10], 3);
         $call = $this->getJson("/api/athletes/$this->athlete")->json('call');
     }
     expect($call['call']['verdict'])->toBe('climb');

@@ -5,9 +5,10 @@ declare(strict_types=1);
 use App\Models\User;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\ApiTestCase;
 
 /** A gym with three athletes, a bar, a band and a class, all under the same ids wherever it stands. */
-function gymOfThree(Tests\ApiTestCase $test, User $coach, array $ids): void
+function gymOfThree(ApiTestCase $test, User $coach, array $ids): void
 {
     $test->signInAs($coach);
     $test->postJson('/api/gear', ['id' => $ids['bar'], 'name' => 'Bar', 'figures' => ['kind' => 'bar', 'height_m' => 2.5]])->assertCreated();
@@ -24,7 +25,7 @@ function gymOfThree(Tests\ApiTestCase $test, User $coach, array $ids): void
  *
  * @return list<array<string, mixed>>
  */
-function evening(Tests\ApiTestCase $test, Randomizer $random, array $ids): array
+function evening(ApiTestCase $test, Randomizer $random, array $ids): array
 {
     $deeds = $sets = [];
     $exercise = exercise($ids['bar'], $ids['band']);
@@ -53,7 +54,7 @@ function evening(Tests\ApiTestCase $test, Randomizer $random, array $ids): array
 }
 
 /** What stands of the evening, whoever wrote it down and in how many parts. */
-function standing(Tests\ApiTestCase $test, array $ids): array
+function standing(ApiTestCase $test, array $ids): array
 {
     $day = $test->getJson("/api/classes/{$ids['class']}/days/2026-03-02")->assertOk()->json();
     $sets = fn (array $athlete): array => array_map(fn (array $s): array => array_diff_key($s, ['by' => 0, 'taught' => 0]), $athlete['sets']);

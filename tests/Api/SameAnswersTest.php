@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Formats\CommandLine\Answers;
 use App\Formats\CommandLine\Topic;
 use App\Formats\JsonObject;
+use SteadyRung\Kit\Band\RubberLaw;
 
 /** What `bin/steady core` answers, in this process. */
 function coreAnswer(string $topic, array $request): array
@@ -16,7 +17,7 @@ const SAME_BODY = ['mass_kg' => 70, 'stature_m' => 1.75, 'reach_m' => 2.1];
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);
-    $law = SteadyRung\Kit\RubberLaw::fromSize(1.0, 29, 4.5);
+    $law = RubberLaw::fromSize(1.0, 29, 4.5);
     $this->points = fn (float $widthMm): array => array_map(fn (float $l): array => ['length_m' => $l, 'force_n' => $widthMm / 29 * $law->forceN($l)], [1.3, 1.8, 2.3]);
     $this->bar = addBar($this, 2.5);
     $this->bands = array_map(fn (int $mm): string => addBand($this, $mm, "Band $mm"), [13, 29, 44]);
@@ -27,7 +28,7 @@ beforeEach(function (): void {
     $this->kit = [
         'bars' => [['id' => 'bar', 'height_m' => 2.5]],
         'bands' => array_map(fn (int $mm): array => ['id' => "Band $mm", 'hung_length_m' => 1.0, 'width_mm' => $mm, 'thickness_mm' => 4.5, 'points' => array_map(
-            fn (float $l): array => ['length_m' => $l, 'force_n' => SteadyRung\Kit\RubberLaw::fromSize(1.0, $mm, 4.5)->forceN($l)], [1.3, 1.8, 2.3],
+            fn (float $l): array => ['length_m' => $l, 'force_n' => RubberLaw::fromSize(1.0, $mm, 4.5)->forceN($l)], [1.3, 1.8, 2.3],
         )], [13, 29, 44]),
         'rings' => [['id' => 'Rings', 'anchor_height_m' => 2.4, 'strap_m' => [1.3, 1.5]]],
         'boxes_m' => [0.3], 'plates_m' => [0.05], 'weights_kg' => [5],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\CapacityRecord;
 use App\Models\LoggedSet;
+use SteadyRung\Exercise\Choices\Pattern;
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);
@@ -85,7 +86,7 @@ it('gives sets that come in any order, corrected and withdrawn, exactly the stat
     foreach ([$sent[5], collect($sent)->sortBy('performed_at')->last()] as $gone) {
         $this->postJson("$this->sets/{$gone['id']}/withdrawal", ['id' => uuid()])->assertNoContent();
     }
-    $stored = fn () => CapacityRecord::of($this->athlete, SteadyRung\Exercise\Pattern::Pull)->orderBy('trained_on')->get()->toArray();
+    $stored = fn () => CapacityRecord::of($this->athlete, Pattern::Pull)->orderBy('trained_on')->get()->toArray();
     $call = $this->getJson('/api/calls')->json('items.0.call');
     $before = $stored();
     $this->artisan('steady:replay')->assertSuccessful();

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Tests\ApiTestCase;
+
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);
     $this->bar = addBar($this, 2.3);
@@ -18,7 +20,7 @@ beforeEach(function (): void {
 });
 
 /** @return array<string, array<string, mixed>> an exercise on every kind of set-up, and timed ones */
-function everyExercise(Tests\ApiTestCase $test): array
+function everyExercise(ApiTestCase $test): array
 {
     $kinds = [
         'strict' => ['kind' => 'strict'],

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use App\Devices\ScaleFault;
 use App\Devices\SimulatedScale;
-use SteadyRung\Kit\ScaleReading;
-use SteadyRung\Kit\ScaleState;
-use SteadyRung\Kit\ScaleWatch;
+use SteadyRung\Kit\Scale\ScaleReading;
+use SteadyRung\Kit\Scale\ScaleState;
+use SteadyRung\Kit\Scale\ScaleWatch;
 
 /**
  * Lets time pass and hands out what the scale sent.

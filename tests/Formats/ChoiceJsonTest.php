@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Formats\Json\ChoiceJson;
 use App\Formats\JsonObject;
 use App\Formats\Unreadable;
-use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\ChoiceKind;
 
 const ID = '01900000-0000-7000-8000-000000000001';
 const OTHER = '01900000-0000-7000-8000-000000000002';

@@ -10,10 +10,10 @@ use SteadyRung\Method\GripTier;
 use SteadyRung\Method\Part;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Method\Variation;
-use SteadyRung\Plan\Block;
-use SteadyRung\Plan\Brief;
-use SteadyRung\Plan\Pick;
-use SteadyRung\Plan\SessionWriter;
+use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Session\Block;
+use SteadyRung\Plan\Session\Pick;
+use SteadyRung\Plan\Session\SessionWriter;
 use SteadyRung\Safety\Caution;
 
 /** Somebody with eight strict reps, at a stage, with a builder. */

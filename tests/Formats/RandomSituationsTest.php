@@ -3,21 +3,21 @@
 declare(strict_types=1);
 
 use SteadyRung\Call\Call;
-use SteadyRung\Call\Judge;
 use SteadyRung\Call\PlaceAfter;
-use SteadyRung\Call\SituationOf;
+use SteadyRung\Call\Rules\Judge;
+use SteadyRung\Call\Situation\SituationOf;
 use SteadyRung\Call\Verdict;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Part;
-use SteadyRung\Plan\Block;
-use SteadyRung\Plan\Brief;
-use SteadyRung\Plan\Course;
-use SteadyRung\Plan\Pick;
-use SteadyRung\Plan\RefusalCode;
-use SteadyRung\Plan\Session;
-use SteadyRung\Plan\SessionWriter;
+use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Brief\RefusalCode;
+use SteadyRung\Plan\Session\Block;
+use SteadyRung\Plan\Session\Course;
+use SteadyRung\Plan\Session\Pick;
+use SteadyRung\Plan\Session\Session;
+use SteadyRung\Plan\Session\SessionWriter;
 
 require_once __DIR__.'/Support/situations.php';
 

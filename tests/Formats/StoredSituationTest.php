@@ -7,15 +7,15 @@ use App\Formats\Stored\StoredCall;
 use App\Formats\Stored\StoredSituation;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use SteadyRung\Call\Judge;
-use SteadyRung\Call\SituationOf;
+use SteadyRung\Call\Rules\Judge;
+use SteadyRung\Call\Situation\SituationOf;
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\Machine;
 use SteadyRung\Kit\MachineUse;
-use SteadyRung\Plan\Course;
-use SteadyRung\Setup\Attach;
+use SteadyRung\Plan\Session\Course;
+use SteadyRung\Setup\Band\Attach;
 
 it('gives back the situation the same call is made from, whatever it was', function (): void {
     $random = new Randomizer(new Mt19937(21));

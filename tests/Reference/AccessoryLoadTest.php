@@ -5,7 +5,7 @@ declare(strict_types=1);
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\Measure;
-use SteadyRung\Plan\BesideDone;
+use SteadyRung\Plan\Diary\BesideDone;
 
 // American College of Sports Medicine, position stand on progression models in resistance training (2009; memory): 2–10 % more load
 // once the reps asked are done.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use SteadyRung\Setup\AddedWeight;
 use SteadyRung\Setup\CarriedLoad;
-use SteadyRung\Strength\RepCurve;
+use SteadyRung\Strength\Reps\RepCurve;
 
 it('turns 8 reps into 4 to 7 with 4.5 kg on the belt, for an athlete near 75 kg', function (): void {
     // Common practice: about 4.5 kg on the belt turns 8 reps into 4–6.

@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use SteadyRung\Normal;
-use SteadyRung\Strength\CapacityFilter;
-use SteadyRung\Strength\FeltLoad;
-use SteadyRung\Strength\Gaussian;
-use SteadyRung\Strength\Hypothesis;
-use SteadyRung\Strength\Observation;
+use SteadyRung\Strength\Filter\CapacityFilter;
+use SteadyRung\Strength\Filter\FeltLoad;
+use SteadyRung\Strength\Filter\Gaussian;
+use SteadyRung\Strength\Filter\Hypothesis;
+use SteadyRung\Strength\Filter\Observation;
+use SteadyRung\Strength\Filter\TimeStep;
 use SteadyRung\Strength\RepPrediction;
-use SteadyRung\Strength\TimeStep;
 use Symfony\Component\Process\Process;
 
 /** Thirty sets on strict and on four bands whose errors stay, near and far from failure, with a month away. */
@@ -35,7 +35,7 @@ it('equals R’s KalmanRun for one curve, one form and two-sided sets at even ti
         // the same noise each time, as KalmanRun asks
         $belief = ($state ?? $filter->prior(0))->beliefs[0];
         $belief = $state === null ? $belief : $belief->moved($step);
-        $state = \SteadyRung\Strength\CapacityState::weighed($i, [], $filter->hypotheses, [0.0], [$belief->pulled([0 => 1.0], (new \SteadyRung\Strength\Claim($claim->side, $claim->logShare, 0.0))->against($belief->mean[0], $belief->covariance[0][0] + 0.002))]);
+        $state = \SteadyRung\Strength\Filter\CapacityState::weighed($i, [], $filter->hypotheses, [0.0], [$belief->pulled([0 => 1.0], (new \SteadyRung\Strength\Filter\Claim($claim->side, $claim->logShare, 0.0))->against($belief->mean[0], $belief->covariance[0][0] + 0.002))]);
     }
     $noise = array_fill(0, 9, 0.0);
     foreach ($step->noise as [$i, $j, $variance]) {

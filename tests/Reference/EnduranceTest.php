@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Strength\Endurance;
+use SteadyRung\Strength\Reps\Endurance;
 
 it('holds as long as Rohmert’s curve says, to the second', function (float $part, float $minutes): void {
     // Rohmert 1960 (memory): T = −1.5 + 2.1/x − 0.6/x² + 0.1/x³ min; 6 s at all of one's strength, about a minute at half of it.

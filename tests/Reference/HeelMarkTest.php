@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Setup\HeelMark;
-use SteadyRung\Setup\Row;
-use SteadyRung\Setup\RowPath;
+use SteadyRung\Body\Posture;
+use SteadyRung\Body\Segments;
+use SteadyRung\Body\SegmentTable;
+use SteadyRung\Setup\Row\HeelMark;
+use SteadyRung\Setup\Row\Row;
+use SteadyRung\Setup\Row\RowPath;
 
 /** The row written anew in another language: circles by solving equations, moments by cross products, means by quadrature. */
 const ROW_IN_PYTHON = <<<'PY'
@@ -29,8 +32,8 @@ function rig(float $anchorM, float $strapM, float $boxM): array
 {
     return [
         'stature' => 1.75, 'reach' => 1.204 * 1.75, 'anchor' => $anchorM, 'strap' => $strapM, 'box' => $boxM,
-        'forward' => SteadyRung\Body\Segments::of(SteadyRung\Body\SegmentTable::Average)->centrePerStature(SteadyRung\Body\Posture::ArmsForward),
-        'pulled' => SteadyRung\Body\Segments::of(SteadyRung\Body\SegmentTable::Average)->centrePerStature(SteadyRung\Body\Posture::ArmsPulledIn),
+        'forward' => Segments::of(SegmentTable::Average)->centrePerStature(Posture::ArmsForward),
+        'pulled' => Segments::of(SegmentTable::Average)->centrePerStature(Posture::ArmsPulledIn),
     ];
 }
 

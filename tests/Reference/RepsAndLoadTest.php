@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use SteadyRung\Setup\AddedWeight;
-use SteadyRung\Strength\Formula;
-use SteadyRung\Strength\RepCurve;
+use SteadyRung\Strength\Reps\Formula;
+use SteadyRung\Strength\Reps\RepCurve;
 
 it('agrees with the NSCA load chart within 2 points to 10 reps', function (): void {
     // NSCA load chart (memory): reps => per cent of the one-rep load.

@@ -5,9 +5,9 @@ declare(strict_types=1);
 use SteadyRung\Body\Pivot;
 use SteadyRung\Body\Posture;
 use SteadyRung\Drawing\Point;
-use SteadyRung\Setup\Row;
-use SteadyRung\Setup\RowPath;
-use SteadyRung\Setup\RowPosition;
+use SteadyRung\Setup\Row\Row;
+use SteadyRung\Setup\Row\RowPath;
+use SteadyRung\Setup\Row\RowPosition;
 
 /**
  * Melrose & Dawes 2015, suspended rowing position held: lean of the body from the vertical => % of body mass in the

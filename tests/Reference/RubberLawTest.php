@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Kit\CalibrationPoint;
-use SteadyRung\Kit\LoopBand;
-use SteadyRung\Kit\RubberLaw;
+use SteadyRung\Kit\Band\CalibrationPoint;
+use SteadyRung\Kit\Band\LoopBand;
+use SteadyRung\Kit\Band\RubberLaw;
 
 /**
  * Treloar 1944, uniaxial extension of vulcanised rubber: stretch => nominal stress in MPa

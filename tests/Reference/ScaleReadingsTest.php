@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Kit\ScaleReading;
-use SteadyRung\Kit\ScaleState;
-use SteadyRung\Kit\ScaleWatch;
+use SteadyRung\Kit\Scale\ScaleReading;
+use SteadyRung\Kit\Scale\ScaleState;
+use SteadyRung\Kit\Scale\ScaleWatch;
 use SteadyRung\Setup\CarriedLoad;
-use SteadyRung\Setup\FootHelp;
+use SteadyRung\Setup\Feet\FootHelp;
 
 it('reads the median and the spread that NumPy does', function (): void {
     $forces = [101.2, 100.8, 101.0, 100.9, 101.3, 100.7, 101.1, 101.0, 100.95, 101.05];

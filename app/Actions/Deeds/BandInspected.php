@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Deeds;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Kit\BandFinding;
+use SteadyRung\Kit\Band\BandFinding;
 
 /**
  * A look at a band.

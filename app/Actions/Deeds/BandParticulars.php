@@ -7,8 +7,8 @@ namespace App\Actions\Deeds;
 use App\Formats\Stored\StoredPoints;
 use OpenApi\Attributes as OA;
 use SteadyRung\CoreError;
-use SteadyRung\Kit\CalibrationPoint;
-use SteadyRung\Kit\LoopBand;
+use SteadyRung\Kit\Band\CalibrationPoint;
+use SteadyRung\Kit\Band\LoopBand;
 
 /**
  * A band: its name, its size, and its readings.

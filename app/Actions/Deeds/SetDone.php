@@ -10,10 +10,10 @@ use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Fault;
 use SteadyRung\OutOfRange;
-use SteadyRung\Plan\Purpose;
+use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Safety\Pain;
-use SteadyRung\Strength\Observation;
-use SteadyRung\Strength\Seconds;
+use SteadyRung\Strength\Filter\Observation;
+use SteadyRung\Strength\Reps\Seconds;
 
 /**
  * One set as it was done: clean reps on a set-up, or a hang or hold in seconds.

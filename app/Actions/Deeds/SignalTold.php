@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Deeds;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\GaveOut;
-use SteadyRung\Plan\Signal;
+use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Safety\Symptom;
 
 /**

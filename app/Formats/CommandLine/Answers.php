@@ -13,17 +13,17 @@ use App\Formats\Json\SetupJson;
 use App\Formats\JsonObject;
 use App\Formats\Unreadable;
 use SteadyRung\Body\Body;
-use SteadyRung\Exercise\HeelMarks;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Exercise\Search\HeelMarks;
+use SteadyRung\Exercise\Search\RungSearch;
 use SteadyRung\Kit\StandingHeight;
 use SteadyRung\OutOfRange;
-use SteadyRung\Setup\BoxReach;
 use SteadyRung\Setup\DoesNotFit;
-use SteadyRung\Setup\HeelMark;
-use SteadyRung\Setup\Row;
-use SteadyRung\Strength\RepCurve;
-use SteadyRung\Strength\Seconds;
+use SteadyRung\Setup\Feet\BoxReach;
+use SteadyRung\Setup\Row\HeelMark;
+use SteadyRung\Setup\Row\Row;
+use SteadyRung\Strength\Reps\RepCurve;
+use SteadyRung\Strength\Reps\Seconds;
 
 /**
  * Answers a topic of the core: JSON in, a value that becomes JSON out.

@@ -6,15 +6,15 @@ namespace App\Formats\CommandLine;
 
 use App\Formats\Day;
 use App\Formats\JsonObject;
-use SteadyRung\Exercise\Pattern;
+use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\OutOfRange;
 use SteadyRung\Strength\Ahead;
-use SteadyRung\Strength\CapacityState;
+use SteadyRung\Strength\Filter\CapacityState;
+use SteadyRung\Strength\Filter\Mixture;
+use SteadyRung\Strength\Filter\Weighted;
 use SteadyRung\Strength\Forecast;
 use SteadyRung\Strength\ForecastVerdict;
-use SteadyRung\Strength\Mixture;
 use SteadyRung\Strength\RepPrediction;
-use SteadyRung\Strength\Weighted;
 
 /**
  * Answers what a log says: capacity, the reps to expect, and when more will come.

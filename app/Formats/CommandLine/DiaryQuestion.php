@@ -8,21 +8,21 @@ use App\Formats\Day;
 use App\Formats\Json\SetupJson;
 use App\Formats\JsonObject;
 use SteadyRung\Body\Body;
-use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Fault;
 use SteadyRung\Exercise\Manner;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Method\Accessory;
 use SteadyRung\OutOfRange;
-use SteadyRung\Plan\BesideDone;
-use SteadyRung\Plan\Diary;
-use SteadyRung\Plan\Done;
-use SteadyRung\Plan\NoCount;
-use SteadyRung\Plan\Purpose;
+use SteadyRung\Plan\Diary\BesideDone;
+use SteadyRung\Plan\Diary\Diary;
+use SteadyRung\Plan\Diary\Done;
+use SteadyRung\Plan\Diary\NoCount;
+use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Setup\CarriedLoad;
-use SteadyRung\Strength\FeltLoad;
-use SteadyRung\Strength\Observation;
-use SteadyRung\Strength\Seconds;
+use SteadyRung\Strength\Filter\FeltLoad;
+use SteadyRung\Strength\Filter\Observation;
+use SteadyRung\Strength\Reps\Seconds;
 
 /**
  * The log of an athlete up to a day, read from JSON; a load is computed once for the same exercise at the same mass.

@@ -7,7 +7,6 @@ namespace App\Formats\CommandLine;
 use App\Formats\Json\SetupJson;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Setup\CarriedLoad;
-use SteadyRung\Setup\Setup;
 
 /**
  * The steadiest ladder, its rungs in the form that the topic "carried" takes.

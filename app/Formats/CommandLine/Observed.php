@@ -7,14 +7,14 @@ namespace App\Formats\CommandLine;
 use App\Formats\Day;
 use App\Formats\JsonObject;
 use SteadyRung\Body\Body;
-use SteadyRung\Exercise\Pattern;
+use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\OutOfRange;
-use SteadyRung\Strength\CapacityFilter;
-use SteadyRung\Strength\CapacityState;
-use SteadyRung\Strength\FeltLoad;
-use SteadyRung\Strength\Observation;
-use SteadyRung\Strength\Occasion;
-use SteadyRung\Strength\RepCurve;
+use SteadyRung\Strength\Filter\CapacityFilter;
+use SteadyRung\Strength\Filter\CapacityState;
+use SteadyRung\Strength\Filter\FeltLoad;
+use SteadyRung\Strength\Filter\Observation;
+use SteadyRung\Strength\Filter\Occasion;
+use SteadyRung\Strength\Reps\RepCurve;
 
 /**
  * Sets in their order, and what is believed after those up to a day.

@@ -8,24 +8,24 @@ use App\Formats\Day;
 use App\Formats\Json\SetupJson;
 use App\Formats\JsonObject;
 use SteadyRung\Call\Call;
-use SteadyRung\Call\Evidence;
-use SteadyRung\Call\Judge;
-use SteadyRung\Call\NearlyFired;
 use SteadyRung\Call\PlaceAfter;
-use SteadyRung\Call\Situation;
-use SteadyRung\Call\SituationOf;
+use SteadyRung\Call\Rules\Judge;
+use SteadyRung\Call\Rules\NearlyFired;
+use SteadyRung\Call\Situation\Evidence;
+use SteadyRung\Call\Situation\Situation;
+use SteadyRung\Call\Situation\SituationOf;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\Place;
-use SteadyRung\Plan\Block;
-use SteadyRung\Plan\Brief;
-use SteadyRung\Plan\Course;
-use SteadyRung\Plan\Refusal;
-use SteadyRung\Plan\SessionWriter;
+use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Brief\Refusal;
+use SteadyRung\Plan\Session\Block;
+use SteadyRung\Plan\Session\Course;
+use SteadyRung\Plan\Session\SessionWriter;
 use SteadyRung\Safety\Caution;
 use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Strength\RepPrediction;
-use SteadyRung\Strength\Seconds;
+use SteadyRung\Strength\Reps\Seconds;
 
 /**
  * Writes the next session, and makes the call.

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Formats\Json;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Kit\BandDoubt;
-use SteadyRung\Kit\CurveStatus;
-use SteadyRung\Kit\LoopBand;
-use SteadyRung\Setup\BandHelp;
+use SteadyRung\Kit\Band\BandDoubt;
+use SteadyRung\Kit\Band\CurveStatus;
+use SteadyRung\Kit\Band\LoopBand;
+use SteadyRung\Setup\Band\BandHelp;
 
 /**
  * The curve of a band, from its hung length to the most it may be stretched.

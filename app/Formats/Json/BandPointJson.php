@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Json;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Kit\CalibrationPoint;
+use SteadyRung\Kit\Band\CalibrationPoint;
 use SteadyRung\Setup\CarriedLoad;
 
 /**

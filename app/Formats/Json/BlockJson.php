@@ -8,8 +8,8 @@ use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\Part;
-use SteadyRung\Plan\Block;
-use SteadyRung\Plan\Purpose;
+use SteadyRung\Plan\Diary\Purpose;
+use SteadyRung\Plan\Session\Block;
 use SteadyRung\Strength\RepPrediction;
 
 /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Json;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\LineChange;
+use SteadyRung\Plan\Brief\LineChange;
 
 /**
  * That a line was changed by hand.

@@ -6,9 +6,9 @@ namespace App\Formats\Json;
 
 use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
-use SteadyRung\Exercise\Choice;
-use SteadyRung\Exercise\ChoiceKind;
 use SteadyRung\Exercise\Choices\BandPulledDown;
+use SteadyRung\Exercise\Choices\Choice;
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Counterweighted;
 use SteadyRung\Exercise\Choices\FootHelped;
 use SteadyRung\Exercise\Choices\Footing;
@@ -19,11 +19,11 @@ use SteadyRung\Exercise\Choices\OnLowBar;
 use SteadyRung\Exercise\Choices\PulledDown;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Choices\Weighted;
-use SteadyRung\Setup\Attach;
-use SteadyRung\Setup\Heels;
+use SteadyRung\Setup\Band\Attach;
 use SteadyRung\Setup\HelpGrade;
-use SteadyRung\Setup\Knees;
-use SteadyRung\Setup\Stance;
+use SteadyRung\Setup\Row\Heels;
+use SteadyRung\Setup\Row\Knees;
+use SteadyRung\Setup\Stack\Stance;
 
 /**
  * Which gear of the gym a set-up is made of, and how, as JSON: the kind, and the keys that belong to it.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Json;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Doable;
 use SteadyRung\Exercise\Grip;
 use SteadyRung\Exercise\Movement;

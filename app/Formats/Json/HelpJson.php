@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Json;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Setup\Attach;
+use SteadyRung\Setup\Band\Attach;
 
 /**
  * What a band takes off an athlete at the foot or the knee; or why it does not fit.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Json;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Choices\Lane;
 
 /**
  * The steadiest ladder of an athlete in a lane, from today to the goal.

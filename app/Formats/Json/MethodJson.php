@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Formats\Json;
 
 use App\Formats\JsonObject;
-use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\Gate;
-use SteadyRung\Method\HouseRules;
+use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Means;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Method;

@@ -7,20 +7,20 @@ namespace App\Formats\Json;
 use App\Formats\JsonObject;
 use SteadyRung\Body\Body;
 use SteadyRung\Body\SegmentTable;
+use SteadyRung\Kit\Band\CalibrationPoint;
+use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Box;
-use SteadyRung\Kit\CalibrationPoint;
 use SteadyRung\Kit\Floor;
 use SteadyRung\Kit\Kit;
-use SteadyRung\Kit\LoopBand;
 use SteadyRung\Kit\Machine;
 use SteadyRung\Kit\MachineUse;
 use SteadyRung\Kit\Plate;
 use SteadyRung\Kit\RingPair;
 use SteadyRung\Kit\Weight;
 use SteadyRung\OutOfRange;
-use SteadyRung\Strength\Formula;
-use SteadyRung\Strength\RepCurve;
+use SteadyRung\Strength\Reps\Formula;
+use SteadyRung\Strength\Reps\RepCurve;
 
 /**
  * The one way from JSON into the core.

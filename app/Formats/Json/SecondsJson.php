@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Json;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Strength\Seconds;
+use SteadyRung\Strength\Reps\Seconds;
 
 /**
  * Controlled seconds to expect of a lowering or a hold.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Json;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Choices\Lane;
 
 /**
  * One set-up for one athlete: what it carries, how it looks and how the figures came about; or why it does not fit.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Json;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Call\Standard;
+use SteadyRung\Call\Situation\Standard;
 use SteadyRung\Method\Measure;
 
 /**

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Formats\Stored;
 
 use App\Formats\JsonObject;
-use SteadyRung\Strength\CapacityFilter;
-use SteadyRung\Strength\CapacityState;
-use SteadyRung\Strength\Gaussian;
+use SteadyRung\Strength\Filter\CapacityFilter;
+use SteadyRung\Strength\Filter\CapacityState;
+use SteadyRung\Strength\Filter\Gaussian;
 
 /**
  * A state of the filter as it is kept, exact to the last bit: the set-ups with the places of their errors, then all figures as

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Formats\Stored;
 
 use App\Formats\JsonObject;
-use SteadyRung\Exercise\Choice;
-use SteadyRung\Exercise\ChoiceKind;
 use SteadyRung\Exercise\Choices\BandPulledDown;
+use SteadyRung\Exercise\Choices\Choice;
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Counterweighted;
 use SteadyRung\Exercise\Choices\FootHelped;
 use SteadyRung\Exercise\Choices\Footing;
@@ -18,11 +18,11 @@ use SteadyRung\Exercise\Choices\OnLowBar;
 use SteadyRung\Exercise\Choices\PulledDown;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Choices\Weighted;
-use SteadyRung\Setup\Attach;
-use SteadyRung\Setup\Heels;
+use SteadyRung\Setup\Band\Attach;
 use SteadyRung\Setup\HelpGrade;
-use SteadyRung\Setup\Knees;
-use SteadyRung\Setup\Stance;
+use SteadyRung\Setup\Row\Heels;
+use SteadyRung\Setup\Row\Knees;
+use SteadyRung\Setup\Stack\Stance;
 
 /**
  * A choice as it is kept, version 1; rows of the first program carry no version.

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Formats\Stored;
 
 use App\Formats\JsonObject;
-use SteadyRung\Kit\CalibrationPoint;
-use SteadyRung\Kit\LoopBand;
+use SteadyRung\Kit\Band\CalibrationPoint;
+use SteadyRung\Kit\Band\LoopBand;
 
 /**
  * The readings of a band as they are kept: a list without a version by the first program, an object since.

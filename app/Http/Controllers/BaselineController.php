@@ -12,7 +12,7 @@ use App\Reading\BaselineReading;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\BaselineStep;
+use SteadyRung\Plan\Baseline\BaselineStep;
 
 final class BaselineController
 {

@@ -12,7 +12,7 @@ use App\Reading\CapacityReading;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
-use SteadyRung\Exercise\Pattern;
+use SteadyRung\Exercise\Choices\Pattern;
 
 final class CapacityController
 {

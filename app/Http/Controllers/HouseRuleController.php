@@ -13,7 +13,7 @@ use App\Reading\RuleEffectReading;
 use App\Reading\RuleEffectsJson;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
-use SteadyRung\Method\HouseRules;
+use SteadyRung\Method\House\HouseRules;
 
 /**
  * How the gym settles what practitioners disagree about.

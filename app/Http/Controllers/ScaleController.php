@@ -12,7 +12,7 @@ use App\Reading\ScaleReading;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
-use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Choices\Lane;
 
 /**
  * The set-ups of one athlete on the scale of carried share.

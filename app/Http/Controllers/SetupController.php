@@ -22,7 +22,7 @@ use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Choices\InRow;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\OutOfRange;
-use SteadyRung\Strength\RepCurve;
+use SteadyRung\Strength\Reps\RepCurve;
 
 /**
  * One set-up of one athlete, and which one to take for what is wanted.

@@ -8,8 +8,8 @@ use App\Actions\Deeds\BandParticulars;
 use App\Devices\ScaleFault;
 use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
-use SteadyRung\Kit\CalibrationPoint;
-use SteadyRung\Kit\LoopBand;
+use SteadyRung\Kit\Band\CalibrationPoint;
+use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\OutOfRange;
 
 /**

@@ -8,7 +8,7 @@ use App\Formats\CommandLine\LadderQuestion;
 use App\Formats\Json\Read;
 use App\Formats\JsonObject;
 use Illuminate\Http\Request;
-use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\OutOfRange;
 
 /**

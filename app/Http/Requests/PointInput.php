@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
-use SteadyRung\Kit\CalibrationPoint;
+use SteadyRung\Kit\Band\CalibrationPoint;
 
 /**
  * A reading of the hanging scale, in N or in kg.

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Actions\Deeds\BandParticulars;
 use App\Formats\JsonObject;
-use SteadyRung\Kit\LoopBand;
+use SteadyRung\Kit\Band\LoopBand;
 
 final class ReadBand
 {

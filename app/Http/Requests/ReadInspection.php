@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Actions\Deeds\BandInspected;
 use App\Formats\JsonObject;
-use SteadyRung\Kit\BandFinding;
+use SteadyRung\Kit\Band\BandFinding;
 
 final class ReadInspection
 {

@@ -12,8 +12,8 @@ use App\Formats\Unreadable;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Fault;
 use SteadyRung\Exercise\Movement;
-use SteadyRung\Plan\NoCount;
-use SteadyRung\Plan\Purpose;
+use SteadyRung\Plan\Diary\NoCount;
+use SteadyRung\Plan\Diary\Purpose;
 
 final class ReadSet
 {

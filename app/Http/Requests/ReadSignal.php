@@ -7,8 +7,8 @@ namespace App\Http\Requests;
 use App\Actions\Deeds\SignalTold;
 use App\Formats\Day;
 use App\Formats\JsonObject;
-use SteadyRung\Plan\GaveOut;
-use SteadyRung\Plan\Signal;
+use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Safety\Symptom;
 
 final class ReadSignal

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise\Choices;
 
-use SteadyRung\Exercise\Choice;
-use SteadyRung\Exercise\ChoiceKind;
 use SteadyRung\Kit\Kit;
 use SteadyRung\OutOfRange;
-use SteadyRung\Setup\BandPullDown;
-use SteadyRung\Setup\Stance;
+use SteadyRung\Setup\Band\BandPullDown;
+use SteadyRung\Setup\Stack\Stance;
 
 /**
  * One or two bands over a bar, pulled down by the hands.

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise\Choices;
 
-use SteadyRung\Exercise\Choice;
-use SteadyRung\Exercise\ChoiceKind;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\MachineUse;
 use SteadyRung\OutOfRange;
-use SteadyRung\Setup\Counterweight;
+use SteadyRung\Setup\Stack\Counterweight;
 
 /**
  * A pin of a counterweight machine.

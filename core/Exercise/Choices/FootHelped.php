@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise\Choices;
 
-use SteadyRung\Exercise\Choice;
-use SteadyRung\Exercise\ChoiceKind;
 use SteadyRung\Kit\Kit;
 use SteadyRung\OutOfRange;
-use SteadyRung\Setup\FootHelp;
+use SteadyRung\Setup\Feet\FootHelp;
 use SteadyRung\Setup\HelpGrade;
 
 /**

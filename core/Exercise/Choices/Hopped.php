@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise\Choices;
 
-use SteadyRung\Exercise\Choice;
-use SteadyRung\Exercise\ChoiceKind;
 use SteadyRung\Kit\Kit;
 use SteadyRung\OutOfRange;
-use SteadyRung\Setup\Hop;
+use SteadyRung\Setup\Feet\Hop;
 
 /**
  * A hop from the floor, a box or plates to a bar.

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise\Choices;
 
-use SteadyRung\Exercise\Choice;
-use SteadyRung\Exercise\ChoiceKind;
 use SteadyRung\Kit\Kit;
 use SteadyRung\OutOfRange;
-use SteadyRung\Setup\Heeling;
-use SteadyRung\Setup\Heels;
-use SteadyRung\Setup\Knees;
-use SteadyRung\Setup\Row;
+use SteadyRung\Setup\Row\Heeling;
+use SteadyRung\Setup\Row\Heels;
+use SteadyRung\Setup\Row\Knees;
+use SteadyRung\Setup\Row\Row;
 
 /**
  * A row on a pair of rings at a strap mark, or on a low bar, with the heels at a mark and on the floor or a box.

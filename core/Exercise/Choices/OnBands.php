@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise\Choices;
 
-use SteadyRung\Exercise\Choice;
-use SteadyRung\Exercise\ChoiceKind;
 use SteadyRung\Kit\Kit;
 use SteadyRung\OutOfRange;
-use SteadyRung\Setup\Attach;
-use SteadyRung\Setup\AttachedBand;
-use SteadyRung\Setup\BandHelp;
+use SteadyRung\Setup\Band\Attach;
+use SteadyRung\Setup\Band\AttachedBand;
+use SteadyRung\Setup\Band\BandHelp;
 
 /**
  * One or two bands on a bar, under the foot or the knee.

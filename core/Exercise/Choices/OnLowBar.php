@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise\Choices;
 
-use SteadyRung\Exercise\Choice;
-use SteadyRung\Exercise\ChoiceKind;
 use SteadyRung\Kit\Kit;
 use SteadyRung\OutOfRange;
-use SteadyRung\Setup\FootHelp;
+use SteadyRung\Setup\Feet\FootHelp;
+use SteadyRung\Setup\Feet\LowBar;
 use SteadyRung\Setup\HelpGrade;
-use SteadyRung\Setup\LowBar;
 
 /**
  * Seated under a low bar with the legs straight in front.

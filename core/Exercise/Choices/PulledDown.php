@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise\Choices;
 
-use SteadyRung\Exercise\Choice;
-use SteadyRung\Exercise\ChoiceKind;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\MachineUse;
 use SteadyRung\OutOfRange;
-use SteadyRung\Setup\PullDown;
-use SteadyRung\Setup\Stance;
+use SteadyRung\Setup\Stack\PullDown;
+use SteadyRung\Setup\Stack\Stance;
 
 /**
  * A pin of a pull-down machine.

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Actions\CatchUp;
 use Illuminate\Support\Str;
+use SteadyRung\Kit\Band\RubberLaw;
 use Tests\ApiTestCase;
 
 function uuid(): string
@@ -37,7 +39,7 @@ function addGear(ApiTestCase $test, string $name, array $figures): string
 function addBand(ApiTestCase $test, float $widthMm = 29, string $name = 'Band'): string
 {
     $id = uuid();
-    $law = SteadyRung\Kit\RubberLaw::fromSize(1.0, $widthMm, 4.5);
+    $law = RubberLaw::fromSize(1.0, $widthMm, 4.5);
     $test->postJson('/api/bands', [
         'id' => $id, 'name' => $name, 'hung_length_m' => 1.0, 'width_mm' => $widthMm, 'thickness_mm' => 4.5,
         'points' => array_map(fn (float $l): array => ['length_m' => $l, 'force_n' => $law->forceN($l)], [1.3, 1.8, 2.3]),
@@ -93,7 +95,7 @@ function logSession(ApiTestCase $test, string $athlete, array $exercise, array $
 /** Follows what was logged, as the next look at it does. */
 function followLog(): void
 {
-    app(App\Actions\CatchUp::class)->now();
+    app(CatchUp::class)->now();
 }
 
 /** Makes a weekly class of the day it is and answers the id. */

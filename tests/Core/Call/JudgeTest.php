@@ -4,19 +4,20 @@ declare(strict_types=1);
 
 use SteadyRung\Call\Call;
 use SteadyRung\Call\Confidence;
-use SteadyRung\Call\Evidence;
-use SteadyRung\Call\Firing;
-use SteadyRung\Call\Judge;
+use SteadyRung\Call\Rules\Firing;
+use SteadyRung\Call\Rules\Judge;
+use SteadyRung\Call\Situation\Evidence;
 use SteadyRung\Call\Verdict;
-use SteadyRung\Exercise\Choice;
+use SteadyRung\Exercise\Choices\Choice;
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\StrictPull;
-use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Exercise\Search\RungSearch;
+use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Safety\Caution;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Safety\PainPlace;
-use SteadyRung\Setup\Attach;
+use SteadyRung\Setup\Band\Attach;
 
 const MET = [8, 9, 8];
 const SHORT = [4, 3, 4];
@@ -154,7 +155,7 @@ it('gives the same call for the same situation', function (): void {
 });
 
 it('asks to measure the band that makes the chance uncertain', function (): void {
-    $estimated = SteadyRung\Kit\LoopBand::of('z', 'Zelkova', 1.0, 24, 4.5);
+    $estimated = LoopBand::of('z', 'Zelkova', 1.0, 24, 4.5);
     $kit = new Kit(fineKit()->bars, [band(29, id: 'd'), $estimated]);
     $call = Judge::call(situation($kit, on('d'), [MET, MET], 0.93));
 

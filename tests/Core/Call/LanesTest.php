@@ -2,22 +2,22 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Call\FromBelief;
-use SteadyRung\Call\Judge;
-use SteadyRung\Call\SessionResult;
-use SteadyRung\Call\Signs;
-use SteadyRung\Call\Situation;
-use SteadyRung\Call\Standard;
+use SteadyRung\Call\Rules\Judge;
+use SteadyRung\Call\Situation\FromBelief;
+use SteadyRung\Call\Situation\SessionResult;
+use SteadyRung\Call\Situation\Signs;
+use SteadyRung\Call\Situation\Situation;
+use SteadyRung\Call\Situation\Standard;
 use SteadyRung\Call\Verdict;
-use SteadyRung\Exercise\Choice;
-use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\Choice;
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Counterweighted;
 use SteadyRung\Exercise\Choices\InRow;
 use SteadyRung\Exercise\Choices\PulledDown;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Movement;
-use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Exercise\Search\RungSearch;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\Machine;

@@ -3,31 +3,31 @@
 declare(strict_types=1);
 
 use SteadyRung\Call\Confidence;
-use SteadyRung\Call\Judge;
 use SteadyRung\Call\PlaceAfter;
-use SteadyRung\Call\SituationOf;
+use SteadyRung\Call\Rules\Judge;
+use SteadyRung\Call\Situation\SituationOf;
 use SteadyRung\Call\Verdict;
-use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Movement;
-use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Exercise\Search\RungSearch;
 use SteadyRung\Method\Gate;
-use SteadyRung\Method\HouseRules;
+use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Means;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Stage;
-use SteadyRung\Plan\Brief;
-use SteadyRung\Plan\Course;
-use SteadyRung\Plan\GaveOut;
-use SteadyRung\Plan\Purpose;
-use SteadyRung\Plan\SearchedWays;
-use SteadyRung\Plan\Signal;
+use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Brief\SearchedWays;
+use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Plan\Diary\Purpose;
+use SteadyRung\Plan\Diary\Signal;
+use SteadyRung\Plan\Session\Course;
 use SteadyRung\Safety\Caution;
 use SteadyRung\Safety\Symptom;
-use SteadyRung\Setup\Attach;
+use SteadyRung\Setup\Band\Attach;
 
 function callOf(Brief $brief)
 {

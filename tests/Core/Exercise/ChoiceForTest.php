@@ -2,27 +2,27 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Exercise\Choice;
-use SteadyRung\Exercise\ChoiceFor;
+use SteadyRung\Exercise\Choices\Choice;
+use SteadyRung\Exercise\Choices\ChoiceFor;
 use SteadyRung\Exercise\Choices\Footing;
 use SteadyRung\Exercise\Choices\Hopped;
 use SteadyRung\Exercise\Choices\InRow;
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\OnLowBar;
-use SteadyRung\Exercise\EveryChoice;
-use SteadyRung\Exercise\Lane;
+use SteadyRung\Exercise\Search\EveryChoice;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Setup\AddedWeight;
-use SteadyRung\Setup\Attach;
-use SteadyRung\Setup\AttachedBand;
-use SteadyRung\Setup\BandHelp;
-use SteadyRung\Setup\Counterweight;
-use SteadyRung\Setup\Heels;
+use SteadyRung\Setup\Band\Attach;
+use SteadyRung\Setup\Band\AttachedBand;
+use SteadyRung\Setup\Band\BandHelp;
+use SteadyRung\Setup\Feet\Hop;
 use SteadyRung\Setup\HelpGrade;
-use SteadyRung\Setup\Hop;
-use SteadyRung\Setup\Knees;
-use SteadyRung\Setup\Row;
+use SteadyRung\Setup\Row\Heels;
+use SteadyRung\Setup\Row\Knees;
+use SteadyRung\Setup\Row\Row;
+use SteadyRung\Setup\Stack\Counterweight;
 use SteadyRung\Setup\Strict;
 
 /** A choice found again from its measures. */

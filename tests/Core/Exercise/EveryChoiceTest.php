@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Exercise\Choice;
-use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\Choice;
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Counterweighted;
 use SteadyRung\Exercise\Choices\FootHelped;
 use SteadyRung\Exercise\Choices\Footing;
 use SteadyRung\Exercise\Choices\InRow;
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\PulledDown;
 use SteadyRung\Exercise\Choices\Weighted;
-use SteadyRung\Exercise\EveryChoice;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Lane;
-use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Exercise\Search\EveryChoice;
+use SteadyRung\Exercise\Search\RungSearch;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Box;
 use SteadyRung\Kit\GearClash;

@@ -2,24 +2,25 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\InRow;
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Choices\OnBands;
+use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Choices\PulledDown;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Doable;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Grip;
 use SteadyRung\Exercise\HoldAt;
-use SteadyRung\Exercise\Lane;
 use SteadyRung\Exercise\Manner;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\NotDoable;
-use SteadyRung\Exercise\Pattern;
 use SteadyRung\Exercise\UpBy;
 use SteadyRung\Exercise\Width;
+use SteadyRung\Kit\RingPair;
 use SteadyRung\OutOfRange;
-use SteadyRung\Setup\Attach;
+use SteadyRung\Setup\Band\Attach;
 
 function inBand(Movement $movement = Movement::Full, ?HoldAt $at = null, ?float $seconds = null, Grip $grip = Grip::Over, ?UpBy $upBy = null): Exercise
 {
@@ -27,7 +28,7 @@ function inBand(Movement $movement = Movement::Full, ?HoldAt $at = null, ?float 
 }
 
 it('adds the halves of a pull up to the whole, in a band and in a row', function (): void {
-    $row = SteadyRung\Kit\RingPair::of('r', 'Rings', 2.4, [1.5]);
+    $row = RingPair::of('r', 'Rings', 2.4, [1.5]);
     $kit = kit(['a' => 29])->with($row);
     foreach ([OnBands::of('bar-0', Attach::Foot, ['a']), OnBands::of('bar-0', Attach::Knee, ['a']), InRow::onRings('r', 1.5, -0.3)] as $setup) {
         $mean = fn (Movement $m): float => rung($kit, Exercise::of($setup, $m))->load->meanN;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Exercise\HeelMarks;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Exercise\Search\HeelMarks;
+use SteadyRung\Exercise\Search\RungSearch;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Box;
 use SteadyRung\Kit\Floor;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Exercise\Choice;
+use SteadyRung\Exercise\Choices\Choice;
 use SteadyRung\Exercise\Choices\InRow;
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\StrictPull;
@@ -12,7 +12,7 @@ use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Practice;
 use SteadyRung\Exercise\UpBy;
-use SteadyRung\Setup\Attach;
+use SteadyRung\Setup\Band\Attach;
 
 it('says tempo, rest and two cues of whatever is done on whatever', function (Choice $setup): void {
     foreach (Doable::movements($setup->kind()) as $movement) {

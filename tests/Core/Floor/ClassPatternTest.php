@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use SteadyRung\Floor\ClassPattern;
 use SteadyRung\OutOfRange;
-use SteadyRung\Plan\TimeOff;
+use SteadyRung\Plan\Diary\TimeOff;
 
 const TUESDAY = 20_515; // 3 March 2026
 

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Kit\BadCalibration;
-use SteadyRung\Kit\CalibrationFault;
-use SteadyRung\Kit\CalibrationPoint;
-use SteadyRung\Kit\CurveStatus;
-use SteadyRung\Kit\LoopBand;
-use SteadyRung\Kit\RubberLaw;
+use SteadyRung\Kit\Band\BadCalibration;
+use SteadyRung\Kit\Band\CalibrationFault;
+use SteadyRung\Kit\Band\CalibrationPoint;
+use SteadyRung\Kit\Band\CurveStatus;
+use SteadyRung\Kit\Band\LoopBand;
+use SteadyRung\Kit\Band\RubberLaw;
 use SteadyRung\OutOfRange;
 
 /** @param  list<array{float, float}>  $points */

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Kit\Band\CalibrationAge;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Box;
-use SteadyRung\Kit\CalibrationAge;
 use SteadyRung\Kit\GearClash;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\Machine;

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Kit\BandFinding;
-use SteadyRung\Kit\InspectionDue;
+use SteadyRung\Kit\Band\BandFinding;
+use SteadyRung\Kit\Band\InspectionDue;
 
 it('is due when never looked at, after a week of use, or after sixty sets', function (?int $days, int $uses, bool $due): void {
     $answer = InspectionDue::after($days, $uses);

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Kit\ScaleReading;
-use SteadyRung\Kit\ScaleState;
-use SteadyRung\Kit\ScaleWatch;
+use SteadyRung\Kit\Scale\ScaleReading;
+use SteadyRung\Kit\Scale\ScaleState;
+use SteadyRung\Kit\Scale\ScaleWatch;
 
 /**
  * Readings ten a second, ending at a moment.

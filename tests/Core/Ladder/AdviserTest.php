@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use SteadyRung\Body\Body;
-use SteadyRung\Exercise\Lane;
-use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Exercise\Choices\Lane;
+use SteadyRung\Exercise\Search\RungSearch;
+use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Kit;
-use SteadyRung\Kit\LoopBand;
 use SteadyRung\Kit\RingPair;
 use SteadyRung\Ladder\Advice;
 use SteadyRung\Ladder\Adviser;

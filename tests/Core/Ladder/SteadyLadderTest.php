@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Lane;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Exercise\Search\RungSearch;
+use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Kit;
-use SteadyRung\Kit\LoopBand;
 use SteadyRung\Ladder\Goal;
 use SteadyRung\Ladder\LadderStart;
 use SteadyRung\Ladder\NearestReps;

@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Exercise\Choice;
-use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\Choice;
+use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Lane;
-use SteadyRung\Exercise\RungSearch;
-use SteadyRung\Exercise\SameOnBars;
+use SteadyRung\Exercise\Search\RungSearch;
+use SteadyRung\Exercise\Search\SameOnBars;
 use SteadyRung\Kit\UnknownGear;
 use SteadyRung\Ladder\Way;
 use SteadyRung\OutOfRange;
-use SteadyRung\Setup\Attach;
+use SteadyRung\Setup\Band\Attach;
 
 function foot(string $band, string $bar = 'bar-0'): Choice
 {

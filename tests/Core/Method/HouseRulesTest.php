@@ -5,8 +5,8 @@ declare(strict_types=1);
 use SteadyRung\Exercise\Grip;
 use SteadyRung\Method\Gate;
 use SteadyRung\Method\GripTier;
-use SteadyRung\Method\HouseRule;
-use SteadyRung\Method\HouseRules;
+use SteadyRung\Method\House\HouseRule;
+use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Measure;
 
 it('says of every rule what is disputed, why ours is the default, and at least two positions in words', function (HouseRule $rule): void {

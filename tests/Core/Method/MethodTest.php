@@ -2,21 +2,21 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\BadMethod;
 use SteadyRung\Method\Gate;
-use SteadyRung\Method\HouseRule;
-use SteadyRung\Method\HouseRules;
+use SteadyRung\Method\House\HouseRule;
+use SteadyRung\Method\House\HouseRules;
+use SteadyRung\Method\House\UnknownPosition;
 use SteadyRung\Method\Means;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Needs;
 use SteadyRung\Method\Stage;
 use SteadyRung\Method\StageKind;
-use SteadyRung\Method\UnknownPosition;
 use SteadyRung\OutOfRange;
 
 function stageOf(string $key, Means $means, ?Gate $gate = null, ?Amount $amount = null, int $sets = 3, bool $toFailure = false): Stage

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Plan\BaselineStep;
+use SteadyRung\Plan\Baseline\BaselineStep;
 
 it('goes from what is held to what is pulled, the last of it strict', function (): void {
     $steps = BaselineStep::cases();

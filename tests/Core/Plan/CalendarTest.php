@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Method\HouseRules;
-use SteadyRung\Plan\Brief;
-use SteadyRung\Plan\Calendar;
-use SteadyRung\Plan\PlannedStage;
-use SteadyRung\Plan\Signal;
-use SteadyRung\Plan\TimeOff;
-use SteadyRung\Plan\Week;
+use SteadyRung\Method\House\HouseRules;
+use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Diary\Signal;
+use SteadyRung\Plan\Diary\TimeOff;
+use SteadyRung\Plan\Diary\Week;
+use SteadyRung\Plan\Session\Calendar;
+use SteadyRung\Plan\Session\PlannedStage;
 use SteadyRung\Safety\Symptom;
 
 it('begins weeks on Monday, before 1970 too', function (int $day, int $monday): void {

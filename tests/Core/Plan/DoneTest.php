@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Exercise\ChoiceKind;
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Doable;
 use SteadyRung\Exercise\Grip;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Manner;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\UpBy;
-use SteadyRung\Plan\Done;
-use SteadyRung\Plan\Purpose;
-use SteadyRung\Strength\FeltLoad;
+use SteadyRung\Plan\Diary\Done;
+use SteadyRung\Plan\Diary\Purpose;
+use SteadyRung\Strength\Filter\FeltLoad;
 
 it('counts strict reps of the whole pull by the arms alone, over every movement, grip and way up', function (): void {
     foreach (Doable::movements(ChoiceKind::Strict) as $movement) {

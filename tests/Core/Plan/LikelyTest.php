@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\Measure;
-use SteadyRung\Plan\Likely;
-use SteadyRung\Strength\FeltLoad;
+use SteadyRung\Plan\Session\Likely;
+use SteadyRung\Strength\Filter\FeltLoad;
 use SteadyRung\Strength\RepPrediction;
 
 it('asks what the line asks while it is likely at all, and what is likely where it is not', function (float $share, Amount $asked, array $written): void {

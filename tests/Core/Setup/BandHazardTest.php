@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use SteadyRung\Body\Body;
 use SteadyRung\Body\Proportions;
-use SteadyRung\Kit\LoopBand;
-use SteadyRung\Setup\Attach;
-use SteadyRung\Setup\BandHang;
+use SteadyRung\Kit\Band\LoopBand;
+use SteadyRung\Setup\Band\Attach;
+use SteadyRung\Setup\Band\BandHang;
+use SteadyRung\Setup\Band\BandHelp;
 use SteadyRung\Setup\BandHazard;
-use SteadyRung\Setup\BandHelp;
 use SteadyRung\Setup\Mount;
 use SteadyRung\Setup\Warning;
 

@@ -2,17 +2,20 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Body\Body;
+use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\AddedWeight;
-use SteadyRung\Setup\Attach;
-use SteadyRung\Setup\BandHelp;
+use SteadyRung\Setup\Band\Attach;
+use SteadyRung\Setup\Band\BandHelp;
+use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\DoesNotFit;
 use SteadyRung\Setup\Misfit;
 use SteadyRung\Setup\Strict;
 use SteadyRung\Setup\WarningCode;
 
-/** @param  list<SteadyRung\Kit\LoopBand>  $bands */
-function misfit(float $barM, Attach $attach, array $bands, ?SteadyRung\Body\Body $body = null): DoesNotFit
+/** @param  list<SteadyRung\Kit\Band\LoopBand>  $bands */
+function misfit(float $barM, Attach $attach, array $bands, ?Body $body = null): DoesNotFit
 {
     $answer = BandHelp::of($barM, $attach, $bands)->carriedBy($body ?? athlete());
 
@@ -87,7 +90,7 @@ it('does not fit where the body, the bar or the band does not allow it, and says
 
 it('warns of a band stretched far, slack at the top, or only estimated', function (): void {
     $codes = fn ($load) => array_map(fn ($w) => $w->code, $load->warnings);
-    $estimated = SteadyRung\Kit\LoopBand::of('e', 'e', 1.0, 29, 4.5);
+    $estimated = LoopBand::of('e', 'e', 1.0, 29, 4.5);
 
     expect($codes(carried([band(hungM: 0.8)])))->toBe([WarningCode::StretchHigh, WarningCode::StrongRecoil, WarningCode::PartnerToMount])
         ->and($codes(carried([band(hungM: 1.2)], Attach::Knee)))->toBe([WarningCode::SlackAtTop])
@@ -95,7 +98,7 @@ it('warns of a band stretched far, slack at the top, or only estimated', functio
 });
 
 it('is surer with a measured band and a measured reach', function (): void {
-    $estimated = SteadyRung\Kit\LoopBand::of('e', 'e', 1.0, 29, 4.5);
+    $estimated = LoopBand::of('e', 'e', 1.0, 29, 4.5);
 
     expect(carried([band()])->shareSd)->toBeLessThan(carried([$estimated])->shareSd)
         ->and(carried([band()], body: athlete(70, 1.75, 2.107))->shareSd)->toBeLessThan(carried([band()])->shareSd);
@@ -111,10 +114,10 @@ it('carries all of bodyweight strict, and more with weight added', function (): 
 });
 
 it('explains its figures: the last of each step is the figure itself', function (): void {
-    $setup = BandHelp::of(2.0, Attach::Foot, [band(), SteadyRung\Kit\LoopBand::of('e', 'Elm', 1.0, 13, 4.5)]);
+    $setup = BandHelp::of(2.0, Attach::Foot, [band(), LoopBand::of('e', 'Elm', 1.0, 13, 4.5)]);
     $why = $setup->why(athlete());
     $load = $setup->carriedBy(athlete());
-    assert($load instanceof SteadyRung\Setup\CarriedLoad);
+    assert($load instanceof CarriedLoad);
     $steps = array_column($why->steps, 'value', 'label');
 
     expect($steps['Carried, mean'])->toEqualWithDelta($load->meanN / 9.80665, 1e-9)

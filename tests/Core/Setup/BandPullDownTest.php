@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use SteadyRung\OutOfRange;
-use SteadyRung\Setup\BandPullDown;
+use SteadyRung\Setup\Band\BandPullDown;
 use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\DoesNotFit;
 use SteadyRung\Setup\Misfit;
-use SteadyRung\Setup\Stance;
+use SteadyRung\Setup\Stack\Stance;
 
 it('is harder with a thicker band, with two, from a higher anchor, and towards the end of the pull', function (): void {
     $share = fn (float $mm, float $anchorM = 2.4, int $bands = 1): float => BandPullDown::of($anchorM, array_map(fn (int $i) => band($mm, 0.6, "b$i"), range(1, $bands)))->carriedBy(athlete())->share();

@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 use SteadyRung\Body\Body;
 use SteadyRung\Setup\AddedWeight;
-use SteadyRung\Setup\Attach;
-use SteadyRung\Setup\AttachedBand;
-use SteadyRung\Setup\BandHelp;
-use SteadyRung\Setup\BandPullDown;
+use SteadyRung\Setup\Band\Attach;
+use SteadyRung\Setup\Band\AttachedBand;
+use SteadyRung\Setup\Band\BandHelp;
+use SteadyRung\Setup\Band\BandPullDown;
 use SteadyRung\Setup\CarriedLoad;
-use SteadyRung\Setup\Counterweight;
-use SteadyRung\Setup\FootHelp;
-use SteadyRung\Setup\Heeling;
-use SteadyRung\Setup\Heels;
+use SteadyRung\Setup\Feet\FootHelp;
+use SteadyRung\Setup\Feet\Hop;
+use SteadyRung\Setup\Feet\LowBar;
 use SteadyRung\Setup\HelpGrade;
-use SteadyRung\Setup\Hop;
-use SteadyRung\Setup\Knees;
-use SteadyRung\Setup\LowBar;
-use SteadyRung\Setup\PullDown;
-use SteadyRung\Setup\Row;
+use SteadyRung\Setup\Row\Heeling;
+use SteadyRung\Setup\Row\Heels;
+use SteadyRung\Setup\Row\Knees;
+use SteadyRung\Setup\Row\Row;
 use SteadyRung\Setup\Setup;
-use SteadyRung\Setup\Stance;
+use SteadyRung\Setup\Stack\Counterweight;
+use SteadyRung\Setup\Stack\PullDown;
+use SteadyRung\Setup\Stack\Stance;
 use SteadyRung\Setup\Strict;
 
 /** @return array<string, array{Setup}> */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 use SteadyRung\Kit\GearClash;
 use SteadyRung\OutOfRange;
-use SteadyRung\Setup\BoxReach;
 use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\DoesNotFit;
-use SteadyRung\Setup\FootHelp;
+use SteadyRung\Setup\Feet\BoxReach;
+use SteadyRung\Setup\Feet\FootHelp;
+use SteadyRung\Setup\Feet\Hop;
 use SteadyRung\Setup\HelpGrade;
-use SteadyRung\Setup\Hop;
 use SteadyRung\Setup\Misfit;
 use SteadyRung\Setup\WarningCode;
 

@@ -5,9 +5,10 @@ declare(strict_types=1);
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\AddedWeight;
 use SteadyRung\Setup\CarriedLoad;
-use SteadyRung\Setup\Counterweight;
 use SteadyRung\Setup\DoesNotFit;
-use SteadyRung\Setup\PullDown;
+use SteadyRung\Setup\Setup;
+use SteadyRung\Setup\Stack\Counterweight;
+use SteadyRung\Setup\Stack\PullDown;
 use SteadyRung\Setup\Strict;
 
 it('takes stack times leverage off, and no more than bodyweight', function (): void {
@@ -27,7 +28,7 @@ it('counts a pull-down as its stack, and not beyond bodyweight', function (): vo
         ->and(PullDown::of(80)->carriedBy(athlete(70)))->toBeInstanceOf(DoesNotFit::class);
 });
 
-it('draws and explains every kind', function (SteadyRung\Setup\Setup $setup): void {
+it('draws and explains every kind', function (Setup $setup): void {
     $view = $setup->sideView(athlete());
     [$least, $most] = $view->bounds();
 

@@ -7,13 +7,13 @@ use SteadyRung\Kit\GearClash;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\DoesNotFit;
-use SteadyRung\Setup\Heeling;
-use SteadyRung\Setup\HeelMark;
-use SteadyRung\Setup\Heels;
-use SteadyRung\Setup\Knees;
 use SteadyRung\Setup\Misfit;
-use SteadyRung\Setup\Row;
-use SteadyRung\Setup\RowPath;
+use SteadyRung\Setup\Row\Heeling;
+use SteadyRung\Setup\Row\HeelMark;
+use SteadyRung\Setup\Row\Heels;
+use SteadyRung\Setup\Row\Knees;
+use SteadyRung\Setup\Row\Row;
+use SteadyRung\Setup\Row\RowPath;
 use SteadyRung\Setup\WarningCode;
 
 function row(float $heelMarkM, float $anchorM = 2.4, float $strapM = 1.5, float $boxM = 0.0): Row

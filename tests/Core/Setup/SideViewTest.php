@@ -6,14 +6,15 @@ use SteadyRung\Drawing\Line;
 use SteadyRung\Drawing\Part;
 use SteadyRung\Drawing\SideView;
 use SteadyRung\Setup\AddedWeight;
-use SteadyRung\Setup\Attach;
-use SteadyRung\Setup\BandHang;
-use SteadyRung\Setup\BandHelp;
-use SteadyRung\Setup\Counterweight;
-use SteadyRung\Setup\FootHelp;
-use SteadyRung\Setup\Hop;
-use SteadyRung\Setup\PullDown;
-use SteadyRung\Setup\Row;
+use SteadyRung\Setup\Band\Attach;
+use SteadyRung\Setup\Band\BandHang;
+use SteadyRung\Setup\Band\BandHelp;
+use SteadyRung\Setup\Feet\FootHelp;
+use SteadyRung\Setup\Feet\Hop;
+use SteadyRung\Setup\Row\Row;
+use SteadyRung\Setup\Setup;
+use SteadyRung\Setup\Stack\Counterweight;
+use SteadyRung\Setup\Stack\PullDown;
 
 /** @return list<Line> */
 function parts(SideView $view, Part $part): array
@@ -63,7 +64,7 @@ it('stands a hop on its box below the bar, and hangs foot help from it', functio
         ->and(measures($hop)['gap to reach'])->toEqualWithDelta(0.2, 1e-9);
 });
 
-it('raises the body by the pull distance from start to finish', function (SteadyRung\Setup\Setup $setup): void {
+it('raises the body by the pull distance from start to finish', function (Setup $setup): void {
     $body = athlete(70, 1.75, 2.1);
     $view = $setup->sideView($body);
 
@@ -88,7 +89,7 @@ it('draws a low bar without straps', function (): void {
     expect(parts($view, Part::Strap))->toBe([])->and($view->start->grip->yM)->toBe(1.0)->and(measures($view))->not->toHaveKey('strap');
 });
 
-it('keeps everything inside its bounds', function (SteadyRung\Setup\Setup $setup): void {
+it('keeps everything inside its bounds', function (Setup $setup): void {
     $view = $setup->sideView(athlete(70, 1.75, 2.1));
     [$least, $most] = $view->bounds();
     $places = array_merge($view->start->outline(), $view->finish?->outline() ?? [], ...array_map(fn (Line $l): array => $l->points, $view->gear));

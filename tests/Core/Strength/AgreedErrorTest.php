@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use SteadyRung\Simulation\ResponseModel;
 use SteadyRung\Simulation\VirtualAthlete;
-use SteadyRung\Strength\AgreedError;
-use SteadyRung\Strength\CapacityFilter;
-use SteadyRung\Strength\FeltLoad;
-use SteadyRung\Strength\Observation;
+use SteadyRung\Strength\Filter\AgreedError;
+use SteadyRung\Strength\Filter\CapacityFilter;
+use SteadyRung\Strength\Filter\FeltLoad;
+use SteadyRung\Strength\Filter\Observation;
 
 /**
  * What athletes who train on a band and on sure loads in turn learn of it, when it helps so much of what it is taken for.

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use SteadyRung\Strength\Belief;
-use SteadyRung\Strength\FeltLoad;
+use SteadyRung\Strength\Filter\FeltLoad;
 
 it('is less sure with every idle day, and lower after weeks away', function (): void {
     [$today, $later] = [Belief::on(100, known(0.9, 0.05, 100)), Belief::on(128, known(0.9, 0.05, 100))];

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Strength\CapacityFilter;
-use SteadyRung\Strength\CapacityState;
-use SteadyRung\Strength\CapacityUpdate;
-use SteadyRung\Strength\FeltLoad;
-use SteadyRung\Strength\Observation;
+use SteadyRung\Strength\Filter\CapacityFilter;
+use SteadyRung\Strength\Filter\CapacityState;
+use SteadyRung\Strength\Filter\CapacityUpdate;
+use SteadyRung\Strength\Filter\FeltLoad;
+use SteadyRung\Strength\Filter\Observation;
 
 /** @param  array<mixed>  $set load, reps, reserve, and what else an observation takes */
 function after(?CapacityState $before, int $day, float $load, int $reps, ?int $reserve = null, float $sd = 0.0, ?string $key = null): CapacityState

@@ -6,14 +6,15 @@ use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Grip;
-use SteadyRung\Kit\CalibrationPoint;
-use SteadyRung\Kit\LoopBand;
-use SteadyRung\Setup\Attach;
-use SteadyRung\Strength\FeltLoad;
-use SteadyRung\Strength\Volume;
+use SteadyRung\Kit\Band\CalibrationPoint;
+use SteadyRung\Kit\Band\LoopBand;
+use SteadyRung\Kit\Kit;
+use SteadyRung\Setup\Band\Attach;
+use SteadyRung\Strength\Filter\FeltLoad;
+use SteadyRung\Strength\Reps\Volume;
 
 /** The key of a pull on the first band of a kit. */
-function keyOn(SteadyRung\Kit\Kit $kit, string $barId, Grip $grip = Grip::Over): ?string
+function keyOn(Kit $kit, string $barId, Grip $grip = Grip::Over): ?string
 {
     return FeltLoad::ofRung(rung($kit, Exercise::of(OnBands::of($barId, Attach::Foot, ['a']), grip: $grip)))->key;
 }

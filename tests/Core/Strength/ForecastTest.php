@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use SteadyRung\Strength\Ahead;
-use SteadyRung\Strength\CapacityFilter;
-use SteadyRung\Strength\FeltLoad;
+use SteadyRung\Strength\Filter\CapacityFilter;
+use SteadyRung\Strength\Filter\FeltLoad;
+use SteadyRung\Strength\Filter\Observation;
 use SteadyRung\Strength\Forecast;
 use SteadyRung\Strength\ForecastVerdict;
-use SteadyRung\Strength\Observation;
 
 it('never falls with the weeks, begins at nothing, and asks more for more reps', function (): void {
     $state = null;

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Strength\Claim;
-use SteadyRung\Strength\Gaussian;
-use SteadyRung\Strength\Side;
-use SteadyRung\Strength\TimeStep;
+use SteadyRung\Strength\Filter\Claim;
+use SteadyRung\Strength\Filter\Gaussian;
+use SteadyRung\Strength\Filter\Side;
+use SteadyRung\Strength\Filter\TimeStep;
 
 function figuresOf(): Gaussian
 {

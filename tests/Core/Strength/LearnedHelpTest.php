@@ -6,10 +6,10 @@ use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\Demand;
 use SteadyRung\Simulation\ResponseModel;
 use SteadyRung\Simulation\VirtualAthlete;
-use SteadyRung\Strength\CapacityFilter;
-use SteadyRung\Strength\FeltLoad;
+use SteadyRung\Strength\Filter\CapacityFilter;
+use SteadyRung\Strength\Filter\FeltLoad;
+use SteadyRung\Strength\Filter\Observation;
 use SteadyRung\Strength\LearnedHelp;
-use SteadyRung\Strength\Observation;
 
 /** Toes on a box: somewhere from half of bodyweight to all of it. */
 function onToes(?array $range = [0.5, 1.0]): CarriedLoad

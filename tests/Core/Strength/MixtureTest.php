@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use SteadyRung\Normal;
-use SteadyRung\Strength\Mixture;
-use SteadyRung\Strength\Weighted;
+use SteadyRung\Strength\Filter\Mixture;
+use SteadyRung\Strength\Filter\Weighted;
 
 it('is the one normal where one part weighs all, and leaves out what weighs nothing', function (): void {
     $one = Mixture::of([1.0], [0.2], [0.05]);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use SteadyRung\Exercise\Movement;
 use SteadyRung\OutOfRange;
-use SteadyRung\Strength\FeltLoad;
-use SteadyRung\Strength\Observation;
-use SteadyRung\Strength\Occasion;
-use SteadyRung\Strength\RepCurve;
-use SteadyRung\Strength\Side;
+use SteadyRung\Strength\Filter\FeltLoad;
+use SteadyRung\Strength\Filter\Observation;
+use SteadyRung\Strength\Filter\Occasion;
+use SteadyRung\Strength\Filter\Side;
+use SteadyRung\Strength\Reps\RepCurve;
 
 it('says so many reps to failure, or only at least or less than so many', function (array $set, Side $side, float $reps, float $repSd): void {
     $claim = Observation::reps(0, FeltLoad::of(0.8), ...$set)->claim(RepCurve::steady());

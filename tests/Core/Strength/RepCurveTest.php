@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use SteadyRung\OutOfRange;
-use SteadyRung\Strength\Formula;
-use SteadyRung\Strength\RepCurve;
+use SteadyRung\Strength\Reps\Formula;
+use SteadyRung\Strength\Reps\RepCurve;
 
 it('inverts itself between 1 and 12 reps with every formula', function (Formula $formula): void {
     $curve = RepCurve::of($formula);

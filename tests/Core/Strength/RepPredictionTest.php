@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Strength\CapacityFilter;
-use SteadyRung\Strength\FeltLoad;
-use SteadyRung\Strength\Observation;
+use SteadyRung\Strength\Filter\CapacityFilter;
+use SteadyRung\Strength\Filter\FeltLoad;
+use SteadyRung\Strength\Filter\Observation;
 use SteadyRung\Strength\RepPrediction;
 
 it('predicts fewer reps for more load, wider for a vaguer one, none where nothing is possible, and at least 20 beyond that', function (): void {

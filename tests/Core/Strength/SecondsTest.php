@@ -2,15 +2,17 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Exercise\Choices\Choice;
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Setup\Attach;
-use SteadyRung\Strength\Endurance;
-use SteadyRung\Strength\Seconds;
+use SteadyRung\Exercise\Search\RungSearch;
+use SteadyRung\Setup\Band\Attach;
+use SteadyRung\Strength\Reps\Endurance;
+use SteadyRung\Strength\Reps\Seconds;
 
 /** Seconds of an exercise for somebody of a capacity, in a kit of one band. */
 function secondsOf(Exercise $exercise, float $capacity, float $spread = 0.05): ?Seconds
@@ -18,7 +20,7 @@ function secondsOf(Exercise $exercise, float $capacity, float $spread = 0.05): ?
     return believed($capacity, $spread)->secondsOn(rung(kit(['a' => 29]), $exercise));
 }
 
-function timedOn(SteadyRung\Exercise\Choice $setup, Movement $movement = Movement::Lowering): Exercise
+function timedOn(Choice $setup, Movement $movement = Movement::Lowering): Exercise
 {
     return Exercise::of($setup, $movement, $movement === Movement::Hold ? HoldAt::Top : null, 5.0);
 }
@@ -72,7 +74,7 @@ it('turns seconds into a part of strength and back', function (): void {
 });
 
 it('is offered on every rung that is timed', function (): void {
-    $timed = (new SteadyRung\Exercise\RungSearch(kit(['a' => 29])))->timed(athlete());
+    $timed = (new RungSearch(kit(['a' => 29])))->timed(athlete());
     $known = array_filter($timed, fn (Rung $r): bool => believed(1.0)->secondsOn($r) !== null);
     expect(count($timed))->toBeGreaterThan(8)
         ->and(array_filter($timed, fn (Rung $r): bool => ! $r->exercise->manner->movement->isTimed()))->toBe([])

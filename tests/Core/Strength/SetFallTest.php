@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Strength\FeltLoad;
-use SteadyRung\Strength\Observation;
-use SteadyRung\Strength\PacedSet;
-use SteadyRung\Strength\SetFall;
+use SteadyRung\Strength\Filter\FeltLoad;
+use SteadyRung\Strength\Filter\Observation;
+use SteadyRung\Strength\Filter\PacedSet;
+use SteadyRung\Strength\Filter\SetFall;
 
 function paced(float $atS, float $reps, ?int $reserve = 0): PacedSet
 {

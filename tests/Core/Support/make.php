@@ -3,19 +3,19 @@
 declare(strict_types=1);
 
 use SteadyRung\Body\Body;
-use SteadyRung\Call\FromBelief;
-use SteadyRung\Call\SessionResult;
-use SteadyRung\Call\Signs;
-use SteadyRung\Call\Situation;
-use SteadyRung\Exercise\Choice;
+use SteadyRung\Call\Situation\FromBelief;
+use SteadyRung\Call\Situation\SessionResult;
+use SteadyRung\Call\Situation\Signs;
+use SteadyRung\Call\Situation\Situation;
+use SteadyRung\Exercise\Choices\Choice;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Exercise\RungSearch;
+use SteadyRung\Exercise\Search\RungSearch;
+use SteadyRung\Kit\Band\CalibrationPoint;
+use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Box;
-use SteadyRung\Kit\CalibrationPoint;
 use SteadyRung\Kit\Kit;
-use SteadyRung\Kit\LoopBand;
 use SteadyRung\Kit\Machine;
 use SteadyRung\Kit\MachineUse;
 use SteadyRung\Kit\Plate;
@@ -24,15 +24,15 @@ use SteadyRung\Kit\Weight;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Ladder\Way;
 use SteadyRung\Safety\Pain;
-use SteadyRung\Setup\Attach;
-use SteadyRung\Setup\BandHelp;
+use SteadyRung\Setup\Band\Attach;
+use SteadyRung\Setup\Band\BandHelp;
 use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\DoesNotFit;
 use SteadyRung\Strength\Belief;
-use SteadyRung\Strength\CapacityState;
-use SteadyRung\Strength\Gaussian;
-use SteadyRung\Strength\Hypothesis;
-use SteadyRung\Strength\RepCurve;
+use SteadyRung\Strength\Filter\CapacityState;
+use SteadyRung\Strength\Filter\Gaussian;
+use SteadyRung\Strength\Filter\Hypothesis;
+use SteadyRung\Strength\Reps\RepCurve;
 
 function athlete(float $massKg = 70.0, float $statureM = 1.75, ?float $reachM = null): Body
 {

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Call\Rules;
+
+use SteadyRung\Call\Call;
+use SteadyRung\Call\Confidence;
+use SteadyRung\Call\MixedSet;
+use SteadyRung\Call\Situation\Evidence;
+use SteadyRung\Call\Situation\Situation;
+use SteadyRung\Call\Verdict;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\InWords;
+use SteadyRung\Method\Measure;
+use SteadyRung\Setup\Warning;
+use SteadyRung\Setup\WarningCode;
+
+/**
+ * Otherwise: the same set-up, with what is missing.
+ */
+final readonly class Stay implements Rule
+{
+    public function verdict(): Verdict
+    {
+        return Verdict::Stay;
+    }
+
+    public function name(): string
+    {
+        return 'otherwise';
+    }
+
+    public function look(Situation $situation): Finding
+    {
+        $latest = $situation->latest();
+
+        return Finding::fires(new Call(
+            $this->verdict(),
+            $this->name(),
+            $situation->rung(),
+            [
+                new Evidence($latest === null ? 'No session on this set-up yet.' : sprintf('Last session on this set-up: %s%s.', $latest->counts(), $situation->standard->measure === Measure::Seconds ? ' s' : ' clean')),
+                ...$this->slips($situation->rung()),
+                ...$situation->largeStep(),
+            ],
+            ! $situation->foresight->isKnown() || count($situation->sessions) < $situation->standard->sessions ? Confidence::Slight : Confidence::Fair,
+            $situation->chanceOfFloor($situation->rung()),
+            $this->missing($situation),
+            MixedSet::over($situation),
+        ));
+    }
+
+    /** @return list<Evidence> what to say of heels that slip on this floor */
+    private function slips(Rung $rung): array
+    {
+        $slips = $rung->load->warning(WarningCode::HeelsSlip);
+
+        return $slips === null ? [] : [new Evidence($slips->text)];
+    }
+
+    /** @return non-empty-list<string> */
+    private function missing(Situation $situation): array
+    {
+        return array_merge($this->missingSessions($situation), $this->missingChance($situation)) ?: ['Nothing: look again after the next session.'];
+    }
+
+    /** @return list<string> */
+    private function missingSessions(Situation $situation): array
+    {
+        $standard = $situation->standard;
+        $left = $standard->sessions - $situation->sessionsMet();
+        $gate = $standard->words();
+
+        return match (true) {
+            $left <= 0 => [],
+            $left === 1 => ["One more session at $gate."],
+            default => ["$left sessions running at $gate."],
+        };
+    }
+
+    /** @return list<string> */
+    private function missingChance(Situation $situation): array
+    {
+        $standard = $situation->standard;
+        $up = $situation->steps->up;
+        $chance = $up === null ? null : $situation->chanceOfFloor($up);
+
+        return match (true) {
+            $up === null => ['No set-up with less help in this kit: top of the ladder.'],
+            $chance === null => ['A baseline: log clean reps with a band.'],
+            $chance >= $standard->chance => [],
+            default => [sprintf(
+                '%s on %s: %s; it needs %s.%s',
+                $standard->countWords($standard->floor), $up->name, InWords::chance($chance), InWords::chance($standard->chance), $this->whatToMeasure($up->load->warnings),
+            )],
+        };
+    }
+
+    /** @param  list<Warning>  $warnings */
+    private function whatToMeasure(array $warnings): string
+    {
+        foreach ($warnings as $warning) {
+            if ($warning->code === WarningCode::BandEstimated) {
+                return ' '.$warning->text;
+            }
+        }
+
+        return '';
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Call\Rules;
+
+use SteadyRung\Call\Call;
+use SteadyRung\Call\Confidence;
+use SteadyRung\Call\Situation\Evidence;
+use SteadyRung\Call\Situation\Situation;
+use SteadyRung\Call\Verdict;
+use SteadyRung\InWords;
+
+/**
+ * The next number of strict reps is as likely as not: a test, first in the session, fresh.
+ */
+final readonly class TestWhenLikely implements Rule
+{
+    private const CHANCE = 0.5;
+
+    private const NEARLY = 0.25;
+
+    private const DAYS_APART = 10;
+
+    public function verdict(): Verdict
+    {
+        return Verdict::Test;
+    }
+
+    public function name(): string
+    {
+        return 'strict-likely';
+    }
+
+    public function look(Situation $situation): Finding
+    {
+        $goal = $situation->signs->goal;
+        if ($goal === null || $goal->chance < self::NEARLY) {
+            return Finding::silent();
+        }
+        $days = $situation->signs->daysSinceTry;
+        $likely = new Evidence(sprintf('%s: %s; it needs %s.', $goal->reps === 1 ? 'A strict rep' : "$goal->reps strict reps", InWords::chance($goal->chance), InWords::chance(self::CHANCE)), $goal->chance, self::CHANCE);
+        $apart = $days === null ? [] : [new Evidence(sprintf('The last try was %d days ago; ten days lie between two.', $days), (float) $days, (float) self::DAYS_APART)];
+
+        return $goal->chance < self::CHANCE || ($days !== null && $days <= self::DAYS_APART) ? Finding::nearly($likely, ...$apart) : Finding::fires(new Call(
+            $this->verdict(), $this->name(), $goal->strict, [$likely, ...$apart], Confidence::Fair, $goal->chance, ['A test made; a miss counts against nobody.'],
+        ));
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Call\Situation;
+
+use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Safety\Pain;
+use SteadyRung\Safety\Symptom;
+
+/**
+ * What the body, the weeks and the athlete say beside the counts. What nobody told stays empty, and the rules that need it silent.
+ */
+final readonly class Signs
+{
+    /**
+     * @param  list<Symptom>  $symptoms
+     * @param  int|null  $soreness  0–5
+     * @param  list<GaveOut>  $gaveOut  of the latest sessions, the last one last
+     * @param  bool  $takesNoHold  told of the latest session
+     * @param  Progress|null  $progress  over the last weeks
+     * @param  string|null  $missing  why the set-up in use cannot be built today
+     * @param  int|null  $daysSinceTry  of a strict rep
+     * @param  int  $daysAtStage  how long the stage has lasted
+     * @param  bool  $endsStage  whether the next rung is of the next stage
+     * @param  string|null  $lacksHang  what hang the next stage still asks for
+     */
+    public function __construct(
+        public ?Pain $pain = null,
+        public array $symptoms = [],
+        public ?int $soreness = null,
+        public array $gaveOut = [],
+        public bool $takesNoHold = false,
+        public ?Progress $progress = null,
+        public ?Instead $instead = null,
+        public ?string $missing = null,
+        public ?int $daysSinceTry = null,
+        public ?StrictGoal $goal = null,
+        public int $daysAtStage = 0,
+        public bool $endsStage = false,
+        public ?string $lacksHang = null,
+    ) {
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Call\Situation;
+
+use SteadyRung\Exercise\Choices\Lane;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Method\Gate;
+use SteadyRung\Method\House\HouseRules;
+use SteadyRung\Method\Measure;
+use SteadyRung\Method\Stage;
+
+/**
+ * What must be met to take help away, and what falls short (common practice: three sets of eight, floor of five).
+ */
+final readonly class Standard
+{
+    public function __construct(
+        public int $sets = 3,
+        public int $count = 8,
+        public int $floor = 5,
+        public int $sessions = 2,
+        public float $chance = 0.8,
+        public Measure $measure = Measure::Reps,
+        public int $leastDays = 0,
+    ) {
+    }
+
+    /** For reps that are only the way down, of which few are done (common practice: three sets of five, floor of two). */
+    public static function lowering(): self
+    {
+        return new self(count: 5, floor: 2);
+    }
+
+    /** The gate of a stage; on a rung that is none of its work, lowerings are held against their own. */
+    public static function at(Stage $stage, ?Rung $rung, HouseRules $rules): self
+    {
+        $isItsOwn = $rung === null || $stage->work()->meansOf($rung) !== null;
+
+        return ! $isItsOwn && $rung->lane() === Lane::Seconds ? self::lowering() : self::of($stage->gate, $rules);
+    }
+
+    public static function of(Gate $gate, HouseRules $rules): self
+    {
+        return new self($gate->sets, $gate->count, $gate->floor, $rules->sessionsFor($gate), measure: $gate->measure, leastDays: $gate->leastDays);
+    }
+
+    /** As “3 × 8 clean” or “30 s in one set”. */
+    public function words(): string
+    {
+        $count = $this->measure->count($this->count);
+
+        return match (true) {
+            $this->measure === Measure::TotalReps => "$count in all",
+            $this->measure === Measure::Seconds => $this->sets === 1 ? "$count in one set" : "$this->sets × $count",
+            default => "$this->sets × $count clean",
+        };
+    }
+
+    /** A count below it in words, as “5 clean” or “12 s”. */
+    public function countWords(int $count): string
+    {
+        return $this->measure->count($count).($this->measure === Measure::Seconds ? '' : ' clean');
+    }
+}

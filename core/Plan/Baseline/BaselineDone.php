@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Baseline;
+
+use SteadyRung\Exercise\Choices\InRow;
+use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Exercise\Choices\StrictPull;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Grip;
+use SteadyRung\Exercise\HoldAt;
+use SteadyRung\Exercise\Movement;
+
+/**
+ * A set of a baseline that was done.
+ */
+final readonly class BaselineDone
+{
+    /** @param  Exercise|null  $exercise  none of a dead hang */
+    public function __construct(public ?Exercise $exercise, public ?int $reps, public ?float $seconds)
+    {
+    }
+
+    /**
+     * The step it belongs to; of reps on help the first load, until another was done.
+     *
+     * @param  list<BaselineStep>  $before  the steps done before it
+     */
+    public function step(array $before): ?BaselineStep
+    {
+        $manner = $this->exercise?->manner;
+
+        return match (true) {
+            $this->exercise === null || $manner === null, $manner->at === HoldAt::Hang => BaselineStep::Hang,
+            $manner->at === HoldAt::ActiveHang => BaselineStep::ActiveHang,
+            $manner->at === HoldAt::Top => BaselineStep::TopHold,
+            $manner->movement === Movement::Lowering => BaselineStep::Lowering,
+            $this->exercise->setup instanceof InRow => BaselineStep::Row,
+            $this->exercise->setup instanceof StrictPull && $manner->movement === Movement::Full => $manner->grip === Grip::Under ? BaselineStep::ChinUp : BaselineStep::PullUp,
+            $this->exercise->pattern() === Pattern::Pull => in_array(BaselineStep::Band, $before, true) ? BaselineStep::SecondBand : BaselineStep::Band,
+            default => null,
+        };
+    }
+
+    public function inWords(): string
+    {
+        return $this->seconds === null ? sprintf('%d clean', $this->reps) : sprintf('%.0f s', $this->seconds);
+    }
+}

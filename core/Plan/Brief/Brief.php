@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Brief;
+
+use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Method\Builder;
+use SteadyRung\Method\House\HouseRules;
+use SteadyRung\Method\Method;
+use SteadyRung\Method\Place;
+use SteadyRung\Plan\Diary\Diary;
+use SteadyRung\Plan\Diary\Done;
+use SteadyRung\Plan\Diary\Purpose;
+use SteadyRung\Plan\Diary\Signal;
+use SteadyRung\Plan\Diary\TimeOff;
+use SteadyRung\Safety\CapLimits;
+use SteadyRung\Safety\Caps;
+use SteadyRung\Strength\Belief;
+
+/**
+ * All that is known of one athlete on a day: what the session is written from and the call is made of.
+ */
+final readonly class Brief
+{
+    /**
+     * @param  int|null  $perWeek  sessions a week that the athlete comes for, where fewer than the method has
+     * @param  string|null  $missing  why the set-up in use cannot be built today
+     */
+    public function __construct(
+        public int $today,
+        public Method $method,
+        public Place $place,
+        public HouseRules $rules,
+        public Diary $diary,
+        public Beliefs $beliefs,
+        public Ways $ways,
+        public ?int $perWeek = null,
+        public ?string $missing = null,
+        public CapLimits $capLimits = new CapLimits,
+        public ByHand $hand = new ByHand,
+        public TimeOff $off = new TimeOff,
+        public ?Builder $builder = null,
+        public bool $isClimber = false,
+    ) {
+    }
+
+    /** What is believed of the work on a rung; expected of anybody where nobody saw it. Chin-ups nobody saw are as the pull-ups, which are the harder ones. */
+    public function belief(Rung $rung): Belief
+    {
+        $pattern = self::patternOf($rung);
+        $own = $this->beliefs->of($pattern);
+
+        return $own->state === null && $pattern === Pattern::Chin ? $this->beliefs->of(Pattern::Pull)->orOfAnybody() : $own->orOfAnybody();
+    }
+
+    /** The capacity a rung's work is predicted from, parts of the way and hangs included. */
+    public static function patternOf(Rung $rung): Pattern
+    {
+        return $rung->exercise->pattern() ?? $rung->exercise->setup->kind()->lane()->pattern() ?? Pattern::Pull;
+    }
+
+    public function at(Place $place): self
+    {
+        return $this->but(place: $place);
+    }
+
+    /** The same under other house rules. */
+    public function under(HouseRules $rules): self
+    {
+        return $this->but(rules: $rules);
+    }
+
+    /** The same with other lines changed by hand. */
+    public function with(ByHand $hand): self
+    {
+        return $this->but(hand: $hand);
+    }
+
+    /** As it was before any work was done today. */
+    public function beforeToday(): self
+    {
+        return $this->but(diary: $this->diary->beforeWorkOn($this->today), beliefs: $this->beliefs->before($this->today));
+    }
+
+    /** Sets of work done today. */
+    public function begun(): int
+    {
+        return count(array_filter($this->diary->done, fn (Done $d): bool => $d->day === $this->today && $d->purpose === Purpose::Work));
+    }
+
+    /** Days since the last set of any kind before today; 0 before a first. */
+    public function daysAway(): int
+    {
+        $last = $this->diary->lastDay($this->today - 1);
+
+        return $last === null ? 0 : $this->today - $last;
+    }
+
+    /** Whether an easy day comes first. */
+    public function isSore(): bool
+    {
+        return $this->diary->soreness($this->today) >= Signal::MARKED_SORENESS;
+    }
+
+    public function caps(): Caps
+    {
+        return $this->diary->caps($this->today, $this->capLimits);
+    }
+
+    /** The most sessions of a week. */
+    public function mostPerWeek(): int
+    {
+        return $this->perWeek ?? $this->rules->mostPerWeek($this->method->perWeek[1]);
+    }
+
+    private function but(?Place $place = null, ?HouseRules $rules = null, ?ByHand $hand = null, ?Diary $diary = null, ?Beliefs $beliefs = null): self
+    {
+        return new self($this->today, $this->method, $place ?? $this->place, $rules ?? $this->rules, $diary ?? $this->diary, $beliefs ?? $this->beliefs, $this->ways, $this->perWeek, $this->missing, $this->capLimits, $hand ?? $this->hand, $this->off, $this->builder, $this->isClimber);
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Brief;
+
+use SteadyRung\Plan\Diary\Week;
+use SteadyRung\Safety\Symptom;
+
+/**
+ * Why a session is not written, or not whole, and from when on it can be.
+ */
+final readonly class Refusal
+{
+    /** From so many days away on the screen and the baselines come first. */
+    public const AWAY_DAYS = 28;
+
+    private function __construct(public RefusalCode $code, public string $text, public ?int $nextOn = null)
+    {
+    }
+
+    /** The first reason there is, the gravest first; none where the session is written whole. */
+    public static function of(Brief $brief): ?self
+    {
+        return self::ofBody($brief) ?? self::ofDates($brief);
+    }
+
+    public static function nothingFits(string $text): self
+    {
+        return new self(RefusalCode::NothingFits, $text);
+    }
+
+    /** Whether nothing at all is to be loaded. */
+    public function stopsAll(): bool
+    {
+        return in_array($this->code, [RefusalCode::Paused, RefusalCode::Screen], true);
+    }
+
+    /** Whether hanging and pulling overhead is left out of what is written. */
+    public function stopsVertical(): bool
+    {
+        return $this->stopsAll() || in_array($this->code, [RefusalCode::TooSoon, RefusalCode::WeekFull], true);
+    }
+
+    private static function ofBody(Brief $brief): ?self
+    {
+        $pain = $brief->diary->pain();
+        $symptoms = $brief->diary->symptoms();
+        $last = $brief->diary->lastDay($brief->today);
+
+        return match (true) {
+            $symptoms !== [] => new self(RefusalCode::Paused, sprintf('Told: %s. Pulling is paused until a licensed clinician has looked at it and the coach clears it with a note.', implode(', ', array_map(static fn (Symptom $s): string => $s->words(), $symptoms)))),
+            $pain !== null => new self(RefusalCode::Paused, "Pain told: {$pain->words()}. Pulling is paused until the coach clears it with a note."),
+            ! $brief->ways->limits()->isCleared => new self(RefusalCode::Screen, 'The screen allows no load yet. Mobility two or three times a week, then screen again.'),
+            $last === null => new self(RefusalCode::Baselines, 'Nothing is logged yet: take the baselines first.'),
+            $brief->today - $last >= self::AWAY_DAYS => new self(RefusalCode::Baselines, sprintf('%d days away: screen again and take the baselines first.', $brief->today - $last)),
+            default => null,
+        };
+    }
+
+    private static function ofDates(Brief $brief): ?self
+    {
+        $diary = $brief->diary;
+        $today = $brief->today;
+        $worked = $diary->workDays($today);
+        $hard = $diary->hardVerticalsThisWeek($today);
+        $thisWeek = array_filter($worked, static fn (int $day): bool => $day >= Week::monday($today) && $day < $today);
+        $yesterday = $diary->hardVerticals($today - 1, $today - 1) > 0 && $diary->isNewcomer($today);
+
+        return match (true) {
+            in_array($today, $worked, true) => new self(RefusalCode::TooSoon, 'Trained today already.', self::next($brief, $today + 1)),
+            count($thisWeek) >= $brief->mostPerWeek() => new self(RefusalCode::WeekFull, sprintf('%d sessions this week already; more are none the better.', count($thisWeek)), Week::next($today)),
+            $hard >= $brief->caps()->hardSetsAWeek => new self(RefusalCode::WeekFull, sprintf('%d hard vertical sets this week: that is the cap.', $hard), Week::next($today)),
+            $yesterday => new self(RefusalCode::TooSoon, 'Hard vertical work yesterday: never two such days in a row in the first four weeks.', $today + 1),
+            default => null,
+        };
+    }
+
+    private static function next(Brief $brief, int $day): int
+    {
+        $isHard = $brief->diary->hardVerticals($brief->today, $brief->today) > 0;
+
+        return $isHard && $brief->diary->isNewcomer($brief->today) ? $day + 1 : $day;
+    }
+}

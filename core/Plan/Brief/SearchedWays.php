@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Brief;
+
+use SteadyRung\Body\Body;
+use SteadyRung\Exercise\Choices\Lane;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\Search\RungSearch;
+use SteadyRung\Kit\Kit;
+use SteadyRung\Ladder\Steps;
+use SteadyRung\Ladder\Way;
+use SteadyRung\Method\Means;
+use SteadyRung\Safety\Limits;
+use SteadyRung\Setup\DoesNotFit;
+use SteadyRung\Strength\Belief;
+
+/**
+ * Ways searched for on the spot, each once.
+ */
+final class SearchedWays implements Ways
+{
+    /** @var array<string, list<Rung>> by means, whatever its shares */
+    private array $anywhere = [];
+
+    /** @var array<string, list<Rung>> */
+    private array $found = [];
+
+    /** @var array<string, Steps> */
+    private array $steps = [];
+
+    public function __construct(private readonly RungSearch $search, private readonly Body $body)
+    {
+    }
+
+    public function rungs(Means $means): array
+    {
+        return $this->found[$means->key()] ??= $means->between($this->anywhere[$means->anywhereKey()] ??= $means->anywhere($this->search, $this->body));
+    }
+
+    /** Rows, pins and seconds change one thing at a time; only bands and boxes are looked through whole. */
+    public function steps(Rung $now, Belief $belief): Steps
+    {
+        return $this->steps[$now->key()] ??= $this->search($now, $belief);
+    }
+
+    private function search(Rung $now, Belief $belief): Steps
+    {
+        $candidates = $now->lane() === Lane::Pull ? $this->search->lane(Lane::Pull, $this->body, $now->exercise) : $this->search->near($now, $this->body);
+        $way = Way::of($this->search, $this->body, $now->lane(), $candidates, $now, $belief);
+
+        return new Steps($now, $way->ladder->rungs[0] ?? null, $way->below);
+    }
+
+    public function rung(Exercise $exercise): Rung|DoesNotFit|null
+    {
+        return $this->search->standing($exercise, $this->body);
+    }
+
+    public function strict(): Rung
+    {
+        return $this->search->strict($this->body);
+    }
+
+    public function kit(): Kit
+    {
+        return $this->search->kit;
+    }
+
+    public function limits(): Limits
+    {
+        return $this->search->limits;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Brief;
+
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Kit\Kit;
+use SteadyRung\Ladder\Steps;
+use SteadyRung\Method\Means;
+use SteadyRung\Safety\Limits;
+use SteadyRung\Setup\DoesNotFit;
+use SteadyRung\Strength\Belief;
+
+/**
+ * What one athlete can be put on today with this gym's gear, within the screen's limits.
+ */
+interface Ways
+{
+    /** @return list<Rung> what the gear makes of a method's means, from the least carried to the most */
+    public function rungs(Means $means): array;
+
+    /** Where a rung leads. */
+    public function steps(Rung $now, Belief $belief): Steps;
+
+    public function rung(Exercise $exercise): Rung|DoesNotFit|null;
+
+    /** The unassisted pull-up, whatever the limits: what pain is drawn on where nothing else is. */
+    public function strict(): Rung;
+
+    public function kit(): Kit;
+
+    public function limits(): Limits;
+}

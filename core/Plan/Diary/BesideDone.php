@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Diary;
+
+use SteadyRung\Method\Accessory;
+use SteadyRung\Method\Amount;
+use SteadyRung\Method\Measure;
+use SteadyRung\Safety\Pain;
+
+/**
+ * A set of work beside the pull.
+ */
+final readonly class BesideDone
+{
+    /** The least that is added to a load, and about how much of it (common practice: 2–10 %, ACSM 2009; memory). */
+    private const LEAST_KG = 0.5;
+
+    private const HEAVIER = 0.05;
+
+    public function __construct(public int $day, public Accessory $accessory, public ?int $reps, public ?float $seconds, public ?float $loadKg, public ?float $metres = null, public ?Pain $pain = null)
+    {
+    }
+
+    /** As “12 kg × 10” or “60 s”. */
+    public function inWords(): string
+    {
+        $much = match (true) {
+            $this->reps !== null => (string) $this->reps,
+            $this->seconds !== null => sprintf('%.0f s', $this->seconds),
+            default => sprintf('%.0f m', $this->metres ?? 0.0),
+        };
+
+        return $this->loadKg === null ? $much : sprintf('%.1f kg × %s', $this->loadKg, $much);
+    }
+
+    /** What to try next, once the most that is asked was done; none before. */
+    public function next(Amount $asked): ?string
+    {
+        $isMet = match ($asked->measure) {
+            Measure::Seconds => $this->seconds >= $asked->high,
+            Measure::Metres => $this->metres >= $asked->high,
+            Measure::Reps, Measure::TotalReps => $this->reps >= $asked->high,
+        };
+
+        return match (true) {
+            ! $isMet => null,
+            $this->loadKg !== null => sprintf('%.1f kg × %s next', $this->loadKg + max(self::LEAST_KG, round(self::HEAVIER * $this->loadKg / self::LEAST_KG) * self::LEAST_KG), $asked->words()),
+            $asked->measure === Measure::Reps => 'a little weight, or a harder kind, next',
+            default => null,
+        };
+    }
+}

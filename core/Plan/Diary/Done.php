@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Diary;
+
+use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\Choices\Lane;
+use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Exercise\Fault;
+use SteadyRung\Exercise\Manner;
+use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Ladder\Steps;
+use SteadyRung\Method\Measure;
+use SteadyRung\Safety\Pain;
+use SteadyRung\Strength\Filter\FeltLoad;
+use SteadyRung\Strength\Filter\Observation;
+use SteadyRung\Strength\Reps\Seconds;
+
+/**
+ * A set of the log as planning and judging look at it.
+ */
+final readonly class Done
+{
+    /** A set with more than this in reserve is no hard one. */
+    private const HARD_RESERVE = 3;
+
+    private const SAME_SHARE = 1e-6;
+
+    /**
+     * @param  float  $share  carried, of bodyweight
+     * @param  string|null  $work  the same wherever the same work is done, where the gear is known by name
+     * @param  bool  $isPart  it goes on from another set: done tired, it is no evidence and no gate
+     * @param  int  $noCounts  reps that did not count
+     * @param  list<Fault>  $faults
+     * @param  float|null  $atS  second of the day, where the rests are known
+     * @param  float|null  $seconds  of a hold; of a lowering the mean of its counted reps
+     */
+    public function __construct(
+        public int $day,
+        public Purpose $purpose,
+        public ChoiceKind $kind,
+        public Manner $manner,
+        public float $share,
+        public FeltLoad $load,
+        public ?string $work = null,
+        public bool $isPart = false,
+        public ?int $askedReps = null,
+        public bool $toFailure = false,
+        public ?int $reps = null,
+        public int $noCounts = 0,
+        public array $faults = [],
+        public ?int $reserve = null,
+        public ?float $seconds = null,
+        public ?Pain $pain = null,
+        public ?float $atS = null,
+    ) {
+    }
+
+    /** The same work on the same load, though another bar may make it. */
+    public function isOn(Rung $rung): bool
+    {
+        $other = $rung->exercise->manner;
+
+        return $this->kind === $rung->exercise->setup->kind() && $this->manner->movement === $other->movement && $this->manner->at === $other->at && $this->manner->grip === $other->grip
+            && ($this->work === null || $this->work === $rung->exercise->work())
+            && abs($this->share - $rung->share()) < Steps::SMALLEST;
+    }
+
+    public function lane(): Lane
+    {
+        return $this->manner->movement->isTimed() ? Lane::Seconds : $this->kind->lane();
+    }
+
+    public function pattern(): ?Pattern
+    {
+        return $this->manner->pattern($this->kind);
+    }
+
+    /** Reps of the whole pull with all of bodyweight. */
+    public function strictReps(): int
+    {
+        return $this->share >= 1.0 - self::SAME_SHARE && $this->manner->movement === Movement::Full && $this->pattern() === Pattern::Pull ? (int) $this->reps : 0;
+    }
+
+    /** What a gate counts of it. */
+    public function count(Measure $measure): int
+    {
+        return (int) floor($measure === Measure::Seconds ? $this->seconds ?? 0.0 : (float) ($this->reps ?? 0));
+    }
+
+    /** Reps that went down slowly enough to count. */
+    public function lowerings(): int
+    {
+        return $this->isLowering() && ! $this->isTooFast() ? $this->reps ?? 1 : 0;
+    }
+
+    public function isLowering(): bool
+    {
+        return $this->manner->movement === Movement::Lowering;
+    }
+
+    /** A lowering that went down faster than was asked. */
+    public function isTooFast(): bool
+    {
+        return $this->isLowering() && $this->seconds !== null && $this->seconds < min(Seconds::FIRST_S, (float) $this->manner->seconds);
+    }
+
+    /** A pull, a lowering or a hold on top with little or unknown reserve; tries, tests and baselines are none. */
+    public function isHardVertical(): bool
+    {
+        return $this->purpose === Purpose::Work && $this->kind->lane() === Lane::Pull && ! $this->manner->isStraightArmed()
+            && ($this->reserve === null || $this->reserve <= self::HARD_RESERVE);
+    }
+
+    /** What it says of capacity; nothing where it was done tired, or is no evidence. */
+    public function observation(): ?Observation
+    {
+        $seconds = $this->seconds ?? ($this->reps > 0 ? $this->manner->seconds : null);
+
+        return match (true) {
+            $this->isPart || $this->pattern() === null => null,
+            ! $this->manner->movement->isTimed() => $this->reps === null ? null : Observation::reps($this->day, $this->load, $this->reps, $this->reserve, $this->askedReps, $this->toFailure, $this->purpose->occasion()),
+            $seconds === null || $seconds < Seconds::ASKED[0] => null,
+            default => Observation::held($this->day, $this->load, $this->manner->movement, min($seconds, Seconds::ASKED[1]), $this->purpose->occasion()),
+        };
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Session;
+
+use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Method\Accessory;
+use SteadyRung\Method\Amount;
+use SteadyRung\Method\Measure;
+use SteadyRung\Method\Part;
+use SteadyRung\Plan\Brief\LineChange;
+use SteadyRung\Plan\Diary\Purpose;
+use SteadyRung\Safety\Caution;
+use SteadyRung\Strength\RepPrediction;
+use SteadyRung\Strength\Reps\Seconds;
+
+/**
+ * One line of a written session.
+ */
+final readonly class Block
+{
+    private const REP_S = 4.0;
+
+    private const METRE_S = 1.0;
+
+    /** Setting up, once a line. */
+    private const SET_UP_S = 45.0;
+
+    /**
+     * @param  list<RepPrediction>  $expected  reps to failure in each set, tired by those before; empty where seconds or nothing is foretold
+     * @param  list<string>  $cues
+     * @param  list<Caution>  $cautions
+     * @param  string  $line  key of the line it was written from; empty for a try or a test
+     * @param  string|null  $school  what the method itself asks, where that is written otherwise
+     */
+    public function __construct(
+        public Part $part,
+        public Rung|Accessory $do,
+        public int $sets,
+        public Amount $amount,
+        public int $restS,
+        public bool $toFailure = false,
+        public bool $isPerSide = false,
+        public ?string $tempo = null,
+        public ?string $group = null,
+        public array $expected = [],
+        public ?Seconds $seconds = null,
+        public array $cues = [],
+        public array $cautions = [],
+        public ?Purpose $purpose = null,
+        public ?string $note = null,
+        public string $line = '',
+        public ?LineChange $byHand = null,
+        public ?string $school = null,
+    ) {
+    }
+
+    public function inSets(int $sets): self
+    {
+        return new self($this->part, $this->do, $sets, $this->amount, $this->restS, $this->toFailure, $this->isPerSide, $this->tempo, $this->group, array_slice($this->expected, 0, $sets), $this->seconds, $this->cues, $this->cautions, $this->purpose, $this->note, $this->line, $this->byHand, $this->school);
+    }
+
+    public function rung(): ?Rung
+    {
+        return $this->do instanceof Rung ? $this->do : null;
+    }
+
+    /** Reps, seconds or metres of one set as it is asked. */
+    public function aim(): int
+    {
+        return $this->amount->measure === Measure::TotalReps ? (int) ceil($this->amount->high / $this->sets) : $this->amount->high;
+    }
+
+    public function words(): string
+    {
+        return $this->do instanceof Rung ? $this->do->name : $this->do->words();
+    }
+
+    public function lastsS(): float
+    {
+        $each = match ($this->amount->measure) {
+            Measure::Reps => $this->amount->high * max(self::REP_S, $this->rung()?->exercise->manner->seconds ?? 0.0),
+            Measure::TotalReps => $this->amount->high * self::REP_S / $this->sets,
+            Measure::Seconds => (float) $this->amount->high,
+            Measure::Metres => $this->amount->high * self::METRE_S,
+        };
+
+        return self::SET_UP_S + $this->sets * ($each * ($this->isPerSide ? 2.0 : 1.0) + $this->restS);
+    }
+
+    /** Lowerings it asks for. */
+    public function lowerings(): int
+    {
+        $isLowering = $this->rung()?->exercise->manner->movement === Movement::Lowering;
+
+        return $isLowering ? $this->amount->high * ($this->amount->measure === Measure::TotalReps ? 1 : $this->sets) : 0;
+    }
+}

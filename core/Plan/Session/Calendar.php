@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Session;
+
+use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Method\Measure;
+use SteadyRung\Method\Stage;
+use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Brief\Refusal;
+use SteadyRung\Plan\Diary\Week;
+use SteadyRung\Strength\Ahead;
+use SteadyRung\Strength\Reps\RepCurve;
+
+/**
+ * The days of the next sessions, and when the stages of the method are to be expected if training goes on as it goes.
+ */
+final readonly class Calendar
+{
+    private const WEEKS_OF_SESSIONS = 12;
+
+    private const DAYS_A_WEEK = 7;
+
+    /** A day of the week is usual that was come on so often in so many days. */
+    private const HABIT_TIMES = 2;
+
+    private const HABIT_DAYS = 28;
+
+    /** Days from one session to the next, by sessions a week; of more than three a week two run, which is not for newcomers. */
+    private const APART = [1 => [7], 2 => [3, 4], 3 => [2, 2, 3], 4 => [2, 2, 2, 1]];
+
+    private const MOST_APART = 3;
+
+    /**
+     * @param  list<int>  $sessions  days
+     * @param  list<PlannedStage>  $stages
+     * @param  list<Comeback>  $comebacks  first sessions after two weeks away and more
+     */
+    private function __construct(public array $sessions, public array $stages, public array $comebacks)
+    {
+    }
+
+    public static function of(Brief $brief): self
+    {
+        $sessions = self::sessions($brief);
+
+        return new self($sessions, self::stages($brief, $brief->beliefs->of(Pattern::Pull)->orOfAnybody()->ahead()), self::comebacks($brief, $sessions));
+    }
+
+    /**
+     * @param  list<int>  $sessions
+     * @return list<Comeback>
+     */
+    private static function comebacks(Brief $brief, array $sessions): array
+    {
+        $last = $brief->diary->lastDay($brief->today);
+        $comebacks = [];
+        foreach ($sessions as $day) {
+            $comebacks[] = $last === null ? null : Comeback::on($day, $last);
+            $last = $day;
+        }
+
+        return array_values(array_filter($comebacks, static fn (?Comeback $c): bool => $c !== null));
+    }
+
+    /** @return list<int> */
+    private static function sessions(Brief $brief): array
+    {
+        $refused = Refusal::of($brief);
+        if ($refused?->stopsAll() === true) {
+            return [];
+        }
+        $weekdays = self::weekdays($brief);
+        $apart = $weekdays !== [] ? [1] : self::APART[min($brief->diary->isNewcomer($brief->today) ? self::MOST_APART : count(self::APART), $brief->mostPerWeek())];
+        $day = $brief->off->after($refused->nextOn ?? $brief->today);
+        $days = [];
+        for ($i = 0; $day < $brief->today + self::DAYS_A_WEEK * self::WEEKS_OF_SESSIONS; $i++) {
+            if ($weekdays === [] || in_array(Week::weekday($day), $weekdays, true)) {
+                $days[] = $day;
+            }
+            $day = $brief->off->after($day + $apart[$i % count($apart)]);
+        }
+
+        return $days;
+    }
+
+    /**
+     * The days of the week the athlete comes on, where the last weeks show as many as are planned and, of a newcomer, no two running.
+     *
+     * @return list<int>
+     */
+    private static function weekdays(Brief $brief): array
+    {
+        $count = [];
+        foreach ($brief->diary->workDays($brief->today) as $day) {
+            $weekday = Week::weekday($day);
+            $count[$weekday] = ($count[$weekday] ?? 0) + ($brief->today - $day <= self::HABIT_DAYS ? 1 : 0);
+        }
+        arsort($count);
+        $usual = array_slice(array_keys(array_filter($count, static fn (int $times): bool => $times >= self::HABIT_TIMES)), 0, $brief->mostPerWeek());
+        $running = array_filter($usual, static fn (int $weekday): bool => in_array(($weekday + 1) % self::DAYS_A_WEEK, $usual, true));
+
+        return count($usual) < $brief->mostPerWeek() || ($running !== [] && $brief->diary->isNewcomer($brief->today)) ? [] : $usual;
+    }
+
+    /** @return list<PlannedStage> */
+    private static function stages(Brief $brief, ?Ahead $ahead): array
+    {
+        $planned = [];
+        $trained = $brief->off->trained($brief->today, Ahead::WEEKS);
+        $from = 0;
+        for ($stage = $brief->place->stage; $stage !== null; $stage = $brief->method->after($stage)) {
+            $to = $from > Ahead::WEEKS || $ahead === null ? null : self::week($stage, $ahead, $from, $trained);
+            $planned[] = new PlannedStage($stage, $from, $to);
+            if ($to === null) {
+                break;
+            }
+            $from = $to;
+        }
+
+        return $planned;
+    }
+
+    /**
+     * The first week in which capacity suffices for the gate at the share the stage ends at, and the stage has had its least weeks of training.
+     *
+     * @param  non-empty-list<array{int, float}>  $trained  by each week
+     */
+    private static function week(Stage $stage, Ahead $ahead, int $from, array $trained): ?int
+    {
+        $reps = $stage->gate->measure === Measure::Reps ? (float) $stage->gate->count : 1.0;
+        $needed = $stage->endsAtShare * RepCurve::steady()->ratio($reps);
+        $least = $trained[$from][0] + ($from === 0 ? 1 : $stage->weeks[0]);
+        for ($week = $from + 1; $week <= Ahead::WEEKS; $week++) {
+            [$weeks, $lost] = $trained[$week];
+            if ($weeks >= $least && $ahead->in($weeks)->share() * exp(-$lost) >= $needed) {
+                return $week;
+            }
+        }
+
+        return null;
+    }
+}

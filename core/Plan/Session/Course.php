@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Session;
+
+use SteadyRung\Exercise\Choices\Lane;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Ladder\Steps;
+use SteadyRung\Method\Means;
+use SteadyRung\Method\Place;
+use SteadyRung\Method\Prescription;
+use SteadyRung\Method\Stage;
+use SteadyRung\Plan\Brief\Brief;
+
+/**
+ * Where an athlete stands in a method, and where the next step up and down lead: to another rung of the stage, or over its end.
+ */
+final readonly class Course
+{
+    /** @param  list<Stage>  $passed  stages that nothing fits for on the way up */
+    private function __construct(public Place $now, public ?Place $up, public ?Place $down, public array $passed)
+    {
+    }
+
+    public static function of(Brief $brief): self
+    {
+        $now = $brief->place->rung !== null && ! $brief->diary->beginsAnew($brief->place->rung, $brief->today) ? $brief->place : self::picked($brief);
+        if ($now->rung === null) {
+            return new self($now, null, null, []);
+        }
+        $steps = self::climbs($brief, $now) ? $brief->ways->steps($now->rung, $brief->belief($now->rung)) : new Steps($now->rung, null, null);
+        $within = $steps->up !== null && self::isInStage($now, $steps->up) ? $now->on($steps->up) : null;
+        [$next, $passed] = $within === null ? self::after($brief, $now->stage) : [null, []];
+        $down = $steps->down !== null ? $now->on($steps->down) : self::before($brief, $now->stage, $now->rung);
+
+        return new self($now, $within ?? $next, $down, $passed);
+    }
+
+    public function endsStage(): bool
+    {
+        return $this->up !== null && $this->up->stage !== $this->now->stage;
+    }
+
+    /** The steps to the rungs next to the one in use; none while nothing is in use. */
+    public function steps(): ?Steps
+    {
+        return $this->now->rung === null ? null : new Steps($this->now->rung, $this->up?->rung, $this->down?->rung);
+    }
+
+    /** Where somebody stands who is put on the stage now: what is in use goes on if it is of the stage. */
+    public static function entering(Brief $brief): Place
+    {
+        $place = $brief->place;
+
+        return $place->rung !== null && self::isOfStage($place->stage->work(), $place->rung) ? $place : self::picked($brief);
+    }
+
+    private static function picked(Brief $brief): Place
+    {
+        return new Place($brief->place->stage, $brief->place->since, (new Pick($brief))->of($brief->place->stage->work()));
+    }
+
+    /** Done as the stage asks; a stage that climbs goes on from whatever is in use in its lanes. */
+    private static function isOfStage(Prescription $work, Rung $rung): bool
+    {
+        $lanes = array_map(static fn (Means $m): Lane => $m->kind->lane(), $work->means);
+
+        return $work->meansOf($rung) !== null || ($work->climbs && in_array($rung->exercise->setup->kind()->lane(), $lanes, true));
+    }
+
+    /** Where the stage climbs, and wherever the rung in use is none of its own. */
+    private static function climbs(Brief $brief, Place $now): bool
+    {
+        $work = $now->stage->work();
+
+        return $work->climbs || ($now->rung !== null && $work->meansOf($now->rung) === null);
+    }
+
+    /** Whether a rung is of the work of the stage, within its shares; a rung of another kind goes on as it is. */
+    private static function isInStage(Place $now, Rung $up): bool
+    {
+        assert($now->rung !== null);
+        $work = $now->stage->work();
+        $means = $work->meansOf($up);
+
+        return $means !== null ? $up->share() <= $means->shares[1] : $work->meansOf($now->rung) === null;
+    }
+
+    /** @return array{Place|null, list<Stage>} the first later stage that something fits for, and those passed over */
+    private static function after(Brief $brief, Stage $stage): array
+    {
+        $passed = [];
+        for ($next = $brief->method->after($stage); $next !== null; $next = $brief->method->after($next)) {
+            $rung = (new Pick($brief))->of($next->work());
+            if ($rung !== null) {
+                return [new Place($next, $brief->today, $rung), $passed];
+            }
+            $passed[] = $next;
+        }
+
+        return [null, $passed];
+    }
+
+    /** The last stage before that something fits for which carries no more. */
+    private static function before(Brief $brief, Stage $stage, Rung $than): ?Place
+    {
+        for ($before = $brief->method->before($stage); $before !== null; $before = $brief->method->before($before)) {
+            $rung = (new Pick($brief))->of($before->work());
+            if ($rung !== null && $rung->load->effectiveShare() <= $than->load->effectiveShare() && $rung->share() <= $than->share()) {
+                return new Place($before, $brief->today, $rung);
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Session;
+
+use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\InWords;
+use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Diary\Done;
+use SteadyRung\Safety\Caps;
+use SteadyRung\Strength\Reps\Seconds;
+
+/**
+ * Who may begin with lowering-only reps: who is likely to control the way down, or did so lately.
+ */
+final class Entry
+{
+    /** Why somebody is not put on it; none where nothing speaks against it. */
+    public static function refused(Brief $brief, Rung $rung): ?string
+    {
+        $seconds = $brief->belief($rung)->secondsOn($rung);
+
+        return match (true) {
+            $rung->exercise->manner->movement !== Movement::Lowering, $seconds?->isControlled() === true, self::didLately($brief, $rung) => null,
+            default => sprintf('The way down would not be controlled yet: %.0f s, %s; it takes %s. Rows and more help first.', Seconds::FIRST_S, InWords::chance($seconds?->chanceOf(Seconds::FIRST_S) ?? 0.0), InWords::chance(Seconds::FIRST_CHANCE)),
+        };
+    }
+
+    private static function didLately(Brief $brief, Rung $rung): bool
+    {
+        return array_filter($brief->diary->done, static fn (Done $d): bool => $d->isLowering() && $d->lowerings() > 0 && $brief->today - $d->day < Caps::NEW_DAYS && $d->share >= $rung->share() - 1e-6) !== [];
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Session;
+
+use SteadyRung\Method\Amount;
+use SteadyRung\Method\Measure;
+use SteadyRung\Strength\RepPrediction;
+
+/**
+ * As much of what a line asks as is likely.
+ */
+final class Likely
+{
+    /** The amount itself where its least lies within what is likely of a first set; else from the low end of that to its median. */
+    public static function of(Amount $amount, RepPrediction $reps): Amount
+    {
+        if ($amount->measure !== Measure::Reps || $amount->low <= $reps->high80()) {
+            return $amount;
+        }
+        $low = max(1, (int) floor($reps->low80()));
+
+        return Amount::of(Measure::Reps, $low, max($low, (int) floor($reps->median())));
+    }
+}

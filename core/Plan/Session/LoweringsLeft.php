@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Session;
+
+use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Safety\Caps;
+
+/**
+ * Counted lowerings that the caps and the house's days of lowering leave, today and this week.
+ */
+final readonly class LoweringsLeft
+{
+    private function __construct(public int $today, public int $thisWeek, public Caps $caps, private int $daysDone, private bool $areDaysFull)
+    {
+    }
+
+    public static function of(Brief $brief): self
+    {
+        $diary = $brief->diary;
+        $caps = $brief->caps();
+        $days = count($diary->loweringDays($brief->today - 1));
+        $areDaysFull = $days >= $brief->rules->loweringDays();
+        $week = max(0, $caps->loweringsAWeek - $diary->loweringsThisWeek($brief->today));
+
+        return new self($areDaysFull ? 0 : max(0, min($week, $caps->loweringsASession - $diary->lowerings($brief->today, $brief->today))), $week, $caps, $days, $areDaysFull);
+    }
+
+    /** Why none is left today. */
+    public function full(): string
+    {
+        return match (true) {
+            $this->areDaysFull && $this->daysDone === 0 => 'the house never does it',
+            $this->areDaysFull => sprintf('%s this week already, as the house rule says', $this->daysDone === 1 ? 'one day' : "$this->daysDone days"),
+            $this->thisWeek === 0 => sprintf('%d a week are the cap', $this->caps->loweringsAWeek),
+            default => sprintf('%d a session are the cap', $this->caps->loweringsASession),
+        };
+    }
+}

@@ -1,0 +1,249 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Session;
+
+use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Method\House\HouseRule;
+use SteadyRung\Method\Means;
+use SteadyRung\Method\Part;
+use SteadyRung\Method\Prescription;
+use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Strength\StrictTry;
+
+/**
+ * Picks, of the means a line allows, the hardest rung that its least count is likely on.
+ */
+final readonly class Pick
+{
+    /** What can stand in for each other at about the same share. */
+    public const HELPING = [ChoiceKind::Band, ChoiceKind::Foot, ChoiceKind::LowBar, ChoiceKind::Counterweight, ChoiceKind::PullDown, ChoiceKind::BandPullDown];
+
+    private const LIKELY = 0.8;
+
+    /** One rep less than asked, as likely as this, lets somebody come back to a rung (prototypes). */
+    private const LIKELY_AGAIN = 0.85;
+
+    /** Nobody feels less than this, in carried share. */
+    private const AS_HARD = 0.03;
+
+    private const SAME_SHARE = 1e-6;
+
+    /** A warm-up leaves so many reps. */
+    private const WARM_UP_RESERVE = 5;
+
+    /** So many reps more than asked are a set wasted. */
+    private const SPARE = 5;
+
+    public function __construct(private Brief $brief)
+    {
+    }
+
+    /**
+     * None where no means is allowed, built and fitting; of several the first, unless the gear makes it too easy and a later one is harder.
+     * Where none is likely, one with more help than the line means; else the easiest there is.
+     */
+    public function of(Prescription $line): ?Rung
+    {
+        $allowed = $this->allowed($line);
+
+        return $this->likely($line, $allowed) ?? $this->likely($line, array_map(static fn (Means $m): Means => $m->fromNothing(), array_values(array_filter($allowed, self::isHelp(...))))) ?? $this->easiest($allowed);
+    }
+
+    /** @param  list<Means>  $allowed */
+    private function likely(Prescription $line, array $allowed): ?Rung
+    {
+        $best = null;
+        foreach ($allowed as $means) {
+            $rungs = $this->rungs($means);
+            $likely = $this->hardestLikely($line, $means, $rungs);
+            $best = $best === null || ($likely !== null && $likely->share() > $best->share()) ? $likely : $best;
+            if ($best !== null && ! $this->isTooEasy($line, $best)) {
+                return $best;
+            }
+        }
+
+        return $best;
+    }
+
+    /** @param  list<Means>  $allowed */
+    private function easiest(array $allowed): ?Rung
+    {
+        $rungs = array_merge([], ...array_map($this->rungs(...), array_values(array_filter($allowed, self::isHelp(...)))));
+
+        return array_reduce($rungs, static fn (?Rung $easiest, Rung $r): Rung => $easiest === null || $r->load->effectiveShare() < $easiest->load->effectiveShare() ? $r : $easiest);
+    }
+
+    /** Whether the gear can make it easier: the unassisted pull and the way down are as hard as they are. */
+    private static function isHelp(Means $means): bool
+    {
+        return $means->kind !== ChoiceKind::Strict && $means->movement !== Movement::Lowering;
+    }
+
+    /**
+     * The hardest of a line's rungs that is no harder than one, done as it is, and likely again; the easiest of them where none is.
+     */
+    public function noHarder(Prescription $line, Rung $than): Rung
+    {
+        $rungs = array_merge([], ...array_map($this->rungs(...), $this->allowed($line)));
+        $easier = array_filter($rungs, static fn (Rung $r): bool => $r->exercise->manner->movement === $than->exercise->manner->movement && $r->load->effectiveShare() <= $than->load->effectiveShare() + self::SAME_SHARE);
+        usort($easier, static fn (Rung $a, Rung $b): int => [$b->load->effectiveShare(), $a->name] <=> [$a->load->effectiveShare(), $b->name]);
+        foreach ([$than, ...$easier] as $rung) {
+            if ($this->isLikelyAgain($line, $rung)) {
+                return $rung;
+            }
+        }
+
+        return $easier === [] ? $than : $easier[count($easier) - 1];
+    }
+
+    /** Whether nothing helps, so that one rep is worth a try before it is likely. */
+    public static function isStrict(Rung $rung): bool
+    {
+        return $rung->exercise->setup->kind() === ChoiceKind::Strict && $rung->exercise->manner->movement === Movement::Full;
+    }
+
+    private function isLikelyAgain(Prescription $line, Rung $rung): bool
+    {
+        $belief = $this->brief->belief($rung);
+        $chance = $belief->onRung($rung)?->chanceOf((float) max(1, $line->amount->low - 1)) ?? $belief->secondsOn($rung)?->chanceOf((float) $rung->exercise->manner->seconds) ?? 1.0;
+
+        return $chance >= self::LIKELY_AGAIN;
+    }
+
+    /** Whether it would leave far more than it asks: the next means is looked at where this gear has nothing harder. */
+    private function isTooEasy(Prescription $line, Rung $rung): bool
+    {
+        return $line->part === Part::Main && $this->brief->belief($rung)->onRung($rung)?->chanceOf((float) ($line->amount->high + self::SPARE)) >= self::LIKELY;
+    }
+
+    /**
+     * What could be done in the place of a line of a session, nearest in carried share first.
+     *
+     * @return list<Rung>
+     */
+    public function insteadOf(string $line, Session $session): array
+    {
+        $asked = $session->asked($line);
+        $rung = $session->block($line)?->rung();
+
+        return $asked === null || $rung === null ? [] : $this->others($asked->school ?? $asked->line, $rung);
+    }
+
+    /**
+     * What else could be done in a line's place: its other means, what stands in for it in its lane, and its neighbours; the nearest in
+     * carried share first.
+     *
+     * @return list<Rung>
+     */
+    public function others(Prescription $line, Rung $than): array
+    {
+        $lane = $than->exercise->setup->kind()->lane();
+        $means = $this->allowed($line);
+        if (! $than->exercise->manner->movement->isTimed()) {
+            $stands = array_filter(self::HELPING, static fn (ChoiceKind $k): bool => $k->lane() === $lane);
+            $means = [...$means, ...array_map(static fn (ChoiceKind $k): Means => Means::of($k), array_values($stands))];
+        }
+        $others = [];
+        foreach ($this->allowedOf($means) as $one) {
+            foreach ($this->rungs($one) as $rung) {
+                if ($rung->key() !== $than->key()) {
+                    $others[$rung->key()] = $rung;
+                }
+            }
+        }
+
+        return self::nearestFirst($others, $than);
+    }
+
+    /**
+     * By carried share.
+     *
+     * @param  array<Rung>  $rungs
+     * @return list<Rung>
+     */
+    public static function nearestFirst(array $rungs, Rung $to): array
+    {
+        usort($rungs, static fn (Rung $a, Rung $b): int => [abs($a->share() - $to->share()), $a->name] <=> [abs($b->share() - $to->share()), $b->name]);
+
+        return $rungs;
+    }
+
+    /** @return list<Means> that the house does with */
+    public function allowed(Prescription $line): array
+    {
+        return $this->allowedOf($line->means);
+    }
+
+    /**
+     * @param  list<Means>  $means
+     * @return list<Means>
+     */
+    private function allowedOf(array $means): array
+    {
+        $rules = $this->brief->rules;
+
+        return array_values(array_filter($means, static fn (Means $m): bool => ($m->kind !== ChoiceKind::Band || $rules->allowsBands()) && $rules->allowsGrip($m->grip)
+            && ($m->movement !== Movement::Lowering || $rules->loweringDays() > 0)
+            && (! in_array($m->kind, [ChoiceKind::Counterweight, ChoiceKind::PullDown], true) || ! $rules->says(HouseRule::Machines, 'not-used'))));
+    }
+
+    /**
+     * Those one can stand on; where the help is only known as an interval, those that no caution speaks against.
+     *
+     * @return list<Rung>
+     */
+    public function rungs(Means $means): array
+    {
+        $rungs = $this->brief->ways->rungs($means);
+        $sure = array_values(array_filter($rungs, static fn (Rung $r): bool => $r->holds()));
+
+        return $sure === [] ? array_values(array_filter($rungs, static fn (Rung $r): bool => ! $r->load->isCautioned())) : $sure;
+    }
+
+    /**
+     * The hardest that is likely; of those hardly easier the one of the fewest pieces.
+     *
+     * @param  list<Rung>  $rungs from the easiest
+     */
+    private function hardestLikely(Prescription $line, Means $means, array $rungs): ?Rung
+    {
+        $low = 0;
+        $high = count($rungs);
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $this->isLikely($line, $means, $rungs[$middle]) ? $low = $middle + 1 : $high = $middle;
+        }
+        $hardest = $rungs[$low - 1] ?? null;
+        $as = $hardest === null ? [] : array_filter(array_slice($rungs, 0, $low), static fn (Rung $r): bool => $hardest->share() - $r->share() <= self::AS_HARD);
+        usort($as, static fn (Rung $a, Rung $b): int => [self::pieces($a), -$a->share()] <=> [self::pieces($b), -$b->share()]);
+
+        return $as[0] ?? null;
+    }
+
+    /** How much there is to set up. */
+    private static function pieces(Rung $rung): int
+    {
+        return count($rung->exercise->setup->bandIds()) + count(array_filter([$rung->exercise->setup->pieces()['box'] ?? '', $rung->exercise->setup->pieces()['footing'] ?? '']));
+    }
+
+    private function isLikely(Prescription $line, Means $means, Rung $rung): bool
+    {
+        if ($means->isStraightArmed()) {
+            return true;
+        }
+        $belief = $this->brief->belief($rung);
+        $seconds = $belief->secondsOn($rung);
+        $reserve = $line->part === Part::WarmUp ? self::WARM_UP_RESERVE : $this->brief->rules->reserve();
+
+        return match (true) {
+            $means->movement === Movement::Lowering => $seconds?->isControlled() === true,
+            $means->movement === Movement::Hold => $seconds !== null && $seconds->chanceOf((float) $line->amount->low) >= self::LIKELY,
+            $line->amount->low === 1 && self::isStrict($rung) => StrictTry::isWorthIt((float) $belief->onRung($rung)?->chanceOf(1.0)),
+            default => $belief->onRung($rung)?->chanceOf((float) ($line->amount->low + $reserve)) >= self::LIKELY,
+        };
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Session;
+
+use SteadyRung\Plan\Brief\Brief;
+
+/**
+ * What a place still lacks beside its gate.
+ */
+final class Standing
+{
+    /** A stage that hangs asks for a hang first, as the house says; none where it is there, or the next stage does not hang; a stage of hanging has its own gate. */
+    public static function lacksHang(Brief $brief, Course $course): ?string
+    {
+        $work = $course->endsStage() ? $course->up?->stage->work()->means[0] : null;
+        $now = $course->now->stage->work()->means[0];
+        $best = $brief->diary->longestHangS();
+        $asked = $brief->rules->hangFirstS();
+
+        return $work?->isVertical() === true && ! $now->isVertical() && ! $now->isGripWork() && ($best === null || $best < $asked)
+            ? ($best === null ? "The next stage hangs: a hang of $asked s comes first; none is logged." : sprintf('The next stage hangs: a hang of %d s comes first; the longest is %.0f s.', $asked, $best))
+            : null;
+    }
+}

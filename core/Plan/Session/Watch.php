@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Session;
+
+use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\UpBy;
+use SteadyRung\Method\Accessory;
+use SteadyRung\Safety\Caution;
+use SteadyRung\Setup\WarningCode;
+
+/**
+ * What to look out for in an exercise.
+ */
+final class Watch
+{
+    /** More jumped reps than this in a set ride the way down. */
+    private const MANY_HOPS = 15;
+
+    /** @return list<Caution> */
+    public static function of(Rung|Accessory $do, int $reps): array
+    {
+        if ($do instanceof Accessory) {
+            return $do->hangs() ? [Caution::GripFailing] : [];
+        }
+        $kind = $do->exercise->setup->kind();
+        $manner = $do->exercise->manner;
+        $lowers = $manner->movement === Movement::Lowering || ($manner->movement === Movement::Full && $manner->upBy !== UpBy::Pull);
+
+        return array_values(array_filter([
+            $lowers ? Caution::LoweringSoreness : null,
+            $lowers || $kind === ChoiceKind::Hop ? Caution::MuscleBreakdown : null,
+            $kind === ChoiceKind::Hop && $reps > self::MANY_HOPS ? Caution::JumpedReps : null,
+            $kind === ChoiceKind::Band ? Caution::BandWear : null,
+            $kind === ChoiceKind::Band ? Caution::BandEntry : null,
+            $do->load->warns(WarningCode::StrongRecoil) ? Caution::BandRecoil : null,
+            $do->load->warns(WarningCode::FeetFlyUp) || $do->load->warns(WarningCode::PartnerToMount) ? Caution::StrongBand : null,
+            $kind === ChoiceKind::Row ? Caution::HeelsGrip : null,
+            $kind === ChoiceKind::Added ? Caution::BeltOnHips : null,
+            $manner->at?->isGrip() === true || ($kind === ChoiceKind::Strict && ! $lowers) ? Caution::GripFailing : null,
+            in_array($kind, [ChoiceKind::Foot, ChoiceKind::Hop], true) || $manner->upBy === UpBy::Step ? Caution::ClearLanding : null,
+        ]));
+    }
+}

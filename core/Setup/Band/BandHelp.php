@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Setup\Band;
+
+use SteadyRung\Body\Body;
+use SteadyRung\Drawing\SideView;
+use SteadyRung\Kit\Band\CurveStatus;
+use SteadyRung\Kit\Band\LoopBand;
+use SteadyRung\Kit\Bar;
+use SteadyRung\OutOfRange;
+use SteadyRung\Setup\BandHazard;
+use SteadyRung\Setup\CarriedLoad;
+use SteadyRung\Setup\Demand;
+use SteadyRung\Setup\DoesNotFit;
+use SteadyRung\Setup\Setup;
+use SteadyRung\Setup\Travel;
+use SteadyRung\Setup\Warning;
+use SteadyRung\Setup\WarningCode;
+use SteadyRung\Why\Explanation;
+
+/**
+ * A pull-up with one or more loop bands hitched over the bar and under the foot or the knee; their forces add.
+ */
+final readonly class BandHelp implements Setup
+{
+    public const WARN_STRETCH = 2.5;
+
+    public const MOST_STRETCH = 3.0;
+
+    /** Rubber gives back this part less than it took, on the way up (common practice: 5–10 %). */
+    public const HYSTERESIS = 0.07;
+
+    /** Kept free between the foot or knee and the floor. */
+    public const CLEARANCE_M = 0.05;
+
+    public const CLEARANCE_RANGE_M = [0.0, 0.5];
+
+    public const MOST_BANDS = 6;
+
+    /** Bent further than this, the foot swings behind. */
+    private const MOST_KNEES_BEND_M = 0.15;
+
+    /** @param  non-empty-list<AttachedBand>  $bands */
+    private function __construct(public float $barHeightM, public array $bands, public float $clearanceM)
+    {
+    }
+
+    /**
+     * One to six bands on a bar, all at the foot or all at the knee.
+     *
+     * @param  list<LoopBand>  $bands
+     *
+     * @throws OutOfRange if the bar, the clearance or the number of bands is outside its range
+     */
+    public static function of(float $barHeightM, Attach $attach, array $bands, float $clearanceM = self::CLEARANCE_M): self
+    {
+        return self::each($barHeightM, array_map(static fn (LoopBand $band): AttachedBand => new AttachedBand($band, $attach), $bands), $clearanceM);
+    }
+
+    /**
+     * One to six bands on a bar, each in its place.
+     *
+     * @param  list<AttachedBand>  $bands
+     *
+     * @throws OutOfRange if the bar, the clearance or the number of bands is outside its range
+     */
+    public static function each(float $barHeightM, array $bands, float $clearanceM = self::CLEARANCE_M): self
+    {
+        OutOfRange::guard([
+            'bar_height_m' => [$barHeightM, Bar::HEIGHT_M],
+            'clearance_m' => [$clearanceM, self::CLEARANCE_RANGE_M],
+            'bands' => [count($bands), [1.0, (float) self::MOST_BANDS]],
+        ]);
+        assert($bands !== []);
+
+        return new self($barHeightM, $bands, $clearanceM);
+    }
+
+    public function carriedBy(Body $body, Travel $travel = Travel::Whole): CarriedLoad|DoesNotFit
+    {
+        $whole = BandHang::of($this, $body);
+        if ($whole instanceof DoesNotFit) {
+            return $whole;
+        }
+        $hazard = BandHazard::of($whole, $this, $body);
+        if ($hazard->liftsOff()) {
+            return DoesNotFit::liftsOff(CarriedLoad::kg($whole->bottomN()), CarriedLoad::kg($whole->bottomSdN()), $body->massKg);
+        }
+        $hang = $whole->over($travel);
+        $weightN = $body->weightN();
+        $bottomN = $weightN - $hang->bottomN();
+        $meanN = $weightN - $hang->meanHelpN();
+        $topN = $weightN - $hang->topN();
+
+        return new CarriedLoad(
+            $weightN,
+            $bottomN,
+            $meanN,
+            $topN,
+            Demand::ofPull($weightN, $bottomN, $meanN, $topN, $travel->isUp() ? 1.0 - self::HYSTERESIS : 1.0),
+            hypot($hang->curveSdN(), $this->reachSdN($body, $whole)) / $weightN,
+            $travel->length() * $body->pullDistanceM(),
+            [...self::warnings($whole), ...$hazard->warnings()],
+            hazard: $hazard,
+        );
+    }
+
+    public function why(Body $body): Explanation
+    {
+        return BandWhy::of($this, $body);
+    }
+
+    public function sideView(Body $body): SideView
+    {
+        return BandView::of($this, $body);
+    }
+
+    /** @return list<LoopBand> */
+    public function estimated(): array
+    {
+        $bands = array_map(static fn (AttachedBand $b): LoopBand => $b->band, $this->bands);
+
+        return array_values(array_filter($bands, static fn (LoopBand $b): bool => $b->status === CurveStatus::Estimated));
+    }
+
+    /** Where all the bands are, if they are in one place. */
+    public function attach(): ?Attach
+    {
+        $places = array_unique(array_map(static fn (AttachedBand $b): string => $b->attach->value, $this->bands));
+
+        return count($places) === 1 ? Attach::from($places[0]) : null;
+    }
+
+    /** Standard deviation of the mean help in N that comes from the reach, by moving it one standard deviation. */
+    public function reachSdN(Body $body, BandHang $hang): float
+    {
+        $longer = BandHang::lengths($this, $body->withReach($body->reachM + $body->reachSdM()));
+
+        return abs($longer->meanHelpN() - $hang->meanHelpN());
+    }
+
+    /** @return list<Warning> */
+    private static function warnings(BandHang $hang): array
+    {
+        $warnings = [];
+        $bendM = $hang->kneesBendByM();
+        if ($bendM > 0.0) {
+            $warnings[] = new Warning(WarningCode::KneesBend, sprintf(
+                'The bar is %.0f cm too low for straight legs; knees bend, help falls by %.1f kg.',
+                100 * $bendM, CarriedLoad::kg($hang->meanHelpN($bendM) - $hang->meanHelpN()),
+            ));
+        }
+        if ($bendM > self::MOST_KNEES_BEND_M) {
+            $warnings[] = new Warning(WarningCode::FootSwingsBehind, 'Legs bent this far let the foot swing behind. Take a higher bar, or the knee.');
+        }
+        foreach ($hang->paths as $path) {
+            $name = $path->band->name;
+            if ($path->stretch() > self::WARN_STRETCH) {
+                $warnings[] = new Warning(WarningCode::StretchHigh, sprintf('Band %s is stretched to %.1f times its hung length; over %.1f wears it fast, and its curve errs by 5–9 %%.', $name, $path->stretch(), self::WARN_STRETCH));
+            }
+            if ($path->topM <= $path->band->hungLengthM()) {
+                $warnings[] = new Warning(WarningCode::SlackAtTop, sprintf('Band %s is slack at the top: no help at the finish.', $name));
+            }
+            if ($path->band->status === CurveStatus::Estimated) {
+                $warnings[] = Warning::estimated($path->band);
+            }
+        }
+
+        return $warnings;
+    }
+}
