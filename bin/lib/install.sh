@@ -8,6 +8,9 @@ extension_package() { case "$1" in pdo_pgsql) echo php8.2-pgsql ;; dom) echo php
 as_root() { [ "$(id -u)" -eq 0 ] && echo "" || echo "sudo "; }
 apt_command() { echo "$(as_root)apt-get install -y --no-install-recommends $*"; }
 
+# One installation of packages at a time on the machine.
+in_turn=(flock --wait 900 /var/lib/dpkg)
+
 install_packages() {
     local missing=() package
     for package in "$@"; do
@@ -17,9 +20,9 @@ install_packages() {
     if [ "$(id -u)" -ne 0 ] && ! sudo -n true 2>/dev/null; then
         die 1 "These packages are missing. Install them, then start again: $(apt_command "${missing[@]}")"
     fi
-    step "Reading the package lists" $(as_root)apt-get update
-    step "Mending interrupted installs" $(as_root)dpkg --configure -a
-    step "Installing ${#missing[@]} packages" $(as_root)env DEBIAN_FRONTEND=noninteractive RUNLEVEL=1 \
+    step "Reading the package lists" "${in_turn[@]}" $(as_root)apt-get update
+    step "Mending interrupted installs" "${in_turn[@]}" $(as_root)dpkg --configure -a
+    step "Installing ${#missing[@]} packages" "${in_turn[@]}" $(as_root)env DEBIAN_FRONTEND=noninteractive RUNLEVEL=1 \
         apt-get install -y --no-install-recommends -o DPkg::Lock::Timeout=300 "${missing[@]}"
 }
 
