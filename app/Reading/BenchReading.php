@@ -17,7 +17,6 @@ use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Setup\Band\Attach;
-use SteadyRung\Setup\Band\BandHang;
 use SteadyRung\Setup\Band\BandHelp;
 use SteadyRung\Setup\DoesNotFit;
 
@@ -54,7 +53,7 @@ final readonly class BenchReading
         if ($load instanceof DoesNotFit) {
             return new HelpJson($attach, $load->reason, null, null, null, null, null, null);
         }
-        $path = BandHang::lengths($setup, $body)->paths[0];
+        $path = $setup->lengths($body)->paths[0];
 
         return new HelpJson(
             $attach,

@@ -63,7 +63,7 @@ final readonly class Segments
         $knee = Proportions::KNEE_HEIGHT;
         $ankle = Proportions::ANKLE_HEIGHT;
         $from = $pivot->perStature();
-        [$upperArm, $forearm, $hand] = $posture->armCentres($this);
+        [$upperArm, $forearm, $hand] = $this->armCentres($posture);
         $shins = $pivot === Pivot::Knees ? 0.0 : $this->shank * ($knee - $this->shankCentre * ($knee - $ankle)) + $this->foot * $ankle / 2.0;
 
         return $this->trunk() * ($hip + $this->trunkCentre * (Proportions::SHOULDER_HEIGHT - $hip) - $from) + self::SIDES * (
@@ -71,5 +71,27 @@ final readonly class Segments
             + $shins
             + $this->upperArm * ($upperArm - $from) + $this->forearm * ($forearm - $from) + $this->hand * ($hand - $from)
         );
+    }
+
+    /**
+     * Heights of the centres of upper arm, forearm and hand, as parts of stature.
+     *
+     * @return array{float, float, float}
+     */
+    private function armCentres(Posture $posture): array
+    {
+        $shoulder = Proportions::SHOULDER_HEIGHT;
+        $upper = $this->upperArmCentre * Proportions::UPPER_ARM;
+        $fore = $this->forearmCentre * Proportions::FOREARM;
+        $hand = $this->handCentre * Proportions::HAND;
+        $elbow = Proportions::UPPER_ARM;
+        $wrist = Proportions::UPPER_ARM + Proportions::FOREARM;
+
+        return match ($posture) {
+            Posture::ArmsDown => [$shoulder - $upper, $shoulder - $elbow - $fore, $shoulder - $wrist - $hand],
+            Posture::ArmsForward => [$shoulder, $shoulder, $shoulder],
+            Posture::ArmsPulledIn => [$shoulder - $upper, ($shoulder - $elbow + Proportions::CHEST_HEIGHT) / 2.0, Proportions::CHEST_HEIGHT],
+            Posture::ArmsOverhead => [$shoulder + $upper, $shoulder + $elbow + $fore, $shoulder + $wrist + $hand],
+        };
     }
 }

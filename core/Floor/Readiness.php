@@ -6,8 +6,8 @@ namespace SteadyRung\Floor;
 
 use SteadyRung\Plan\Brief\Brief;
 use SteadyRung\Plan\Brief\RefusalCode;
+use SteadyRung\Plan\Session\Comeback;
 use SteadyRung\Plan\Session\Session;
-use SteadyRung\Plan\Session\SessionWriter;
 use SteadyRung\Safety\ScreenDue;
 
 /**
@@ -37,7 +37,7 @@ final class Readiness
         $away = $brief->daysAway();
 
         return match (true) {
-            $away >= SessionWriter::AWAY_DAYS => new Concern(ConcernKind::Away, sprintf('Back after %d days: nothing harder than last time today.', $away)),
+            $away >= Comeback::AWAY_DAYS => new Concern(ConcernKind::Away, sprintf('Back after %d days: nothing harder than last time today.', $away)),
             $brief->isSore() => new Concern(ConcernKind::Sore, sprintf('Sore, %d of 5: look before loading.', $brief->diary->soreness($brief->today))),
             default => null,
         };

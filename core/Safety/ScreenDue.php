@@ -14,7 +14,7 @@ enum ScreenDue: string
     case Pain = 'pain';
 
     /** So many days without a set ask for a new screen. */
-    private const AWAY_DAYS = 28;
+    public const AWAY_DAYS = 28;
 
     /**
      * None where the last screen still holds.

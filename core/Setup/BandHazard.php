@@ -7,8 +7,6 @@ namespace SteadyRung\Setup;
 use SteadyRung\Body\Body;
 use SteadyRung\InWords;
 use SteadyRung\Normal;
-use SteadyRung\Setup\Band\BandHang;
-use SteadyRung\Setup\Band\BandHelp;
 
 /**
  * What strong bands can do to somebody: lift them off the hands, throw the feet up, and fight the mount.
@@ -32,11 +30,13 @@ final readonly class BandHazard
     ) {
     }
 
-    public static function of(BandHang $hang, BandHelp $help, Body $body): self
+    /**
+     * @param  float  $bottomN  the help at the bottom
+     * @param  float  $storedJ  energy held at the hang
+     */
+    public static function of(float $bottomN, float $bottomSdN, float $storedJ, Mount $mount, Body $body): self
     {
-        $weightN = $body->weightN();
-
-        return new self($hang->bottomN() / $weightN, $hang->bottomSdN() / $weightN, $hang->storedJ(), Mount::of($help, $body));
+        return new self($bottomN / $body->weightN(), $bottomSdN / $body->weightN(), $storedJ, $mount);
     }
 
     /** Chance that the bands pull harder at the bottom than bodyweight. */

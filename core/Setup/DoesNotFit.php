@@ -7,7 +7,6 @@ namespace SteadyRung\Setup;
 use SteadyRung\CoreError;
 use SteadyRung\InWords;
 use SteadyRung\Kit\Band\LoopBand;
-use SteadyRung\Setup\Band\BandHelp;
 
 /**
  * The answer of a set-up that this body, bar or band does not allow, with the reason and the way out.
@@ -38,7 +37,7 @@ final readonly class DoesNotFit
 
         return match (true) {
             $longestM <= $hungM => self::noHelp($band->name, $hungM, max(0.0, $longestM)),
-            $longestM / $hungM > BandHelp::MOST_STRETCH => self::stretchTooHigh($band->name, $longestM / $hungM, BandHelp::MOST_STRETCH),
+            $longestM / $hungM > LoopBand::MOST_STRETCH => self::stretchTooHigh($band->name, $longestM / $hungM, LoopBand::MOST_STRETCH),
             default => null,
         };
     }

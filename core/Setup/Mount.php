@@ -6,9 +6,8 @@ namespace SteadyRung\Setup;
 
 use SteadyRung\Body\Body;
 use SteadyRung\Body\Proportions;
+use SteadyRung\Gravity;
 use SteadyRung\Kit\Box;
-use SteadyRung\Setup\Band\AttachedBand;
-use SteadyRung\Setup\Band\BandHelp;
 
 /**
  * Getting into the bands: what to stand on so that the hands reach the bar, and what one hand must hold with the loop at the
@@ -25,12 +24,13 @@ final readonly class Mount
     {
     }
 
-    public static function of(BandHelp $help, Body $body): self
+    /** @param  \Closure(float): float  $forceN  what the bands pull together at a length in m */
+    public static function of(float $barHeightM, Body $body, \Closure $forceN): self
     {
-        $boxM = max(0.0, $help->barHeightM - $body->reachM);
-        $thighM = $help->barHeightM - $boxM - $body->heightM(self::MID_THIGH);
+        $boxM = max(0.0, $barHeightM - $body->reachM);
+        $thighM = $barHeightM - $boxM - $body->heightM(self::MID_THIGH);
 
-        return new self($boxM, CarriedLoad::kg(array_sum(array_map(static fn (AttachedBand $b): float => $b->band->law->forceN($thighM), $help->bands))));
+        return new self($boxM, $forceN($thighM) / Gravity::M_PER_S2);
     }
 
     public function isTooHigh(): bool

@@ -8,7 +8,6 @@ use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\Kit\Band\RubberLaw;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Setup\Band\Attach;
-use SteadyRung\Setup\Band\BandHang;
 use SteadyRung\Setup\Band\BandHelp;
 use SteadyRung\Setup\Row\Row;
 use SteadyRung\Setup\Row\RowPath;
@@ -146,7 +145,7 @@ it('draws the band as long, the heels where and the body at the angle that is co
         $drawn = $page->script($read.'const band = (g) => { const line = points(g.querySelector("polyline")), a = line[0], b = line.at(-1); return { length: (b[1] - a[1]) / px, width: Number(g.querySelector("polyline").getAttribute("stroke-width")) / px, bar: (floor - a[1]) / px }; };
             return [...document.querySelectorAll("[data-part=band]")].map(band)');
         $help = BandHelp::of(Bar::of('b', 'b', 2.38)->heightM, Attach::Foot, [LoopBand::of('s', 's', 0.97, 22, 4.5)]);
-        [$path] = BandHang::lengths($help, $body)->paths;
+        [$path] = $help->lengths($body)->paths;
         expect($drawn[0]['length'])->toEqualWithDelta($path->bottomM, 1e-3)->and($drawn[1]['length'])->toEqualWithDelta($path->topM, 1e-3)
             ->and($drawn[0]['width'])->toEqualWithDelta(0.022, 1e-3)->and($drawn[0]['bar'])->toEqualWithDelta(2.38, 1e-3);
 
@@ -155,7 +154,7 @@ it('draws the band as long, the heels where and the body at the angle that is co
             const mark = document.querySelector("[data-part=heel-mark] path").getAttribute("d").match(/L ([\d.]+) ([\d.]+)/);
             const strap = points(document.querySelector("[data-part=strap] polyline"));
             return { lean: Math.atan2(trunk[1][0] - trunk[0][0], trunk[1][1] - trunk[0][1]) * 180 / Math.PI, mark: (Number(mark[1]) - strap[0][0]) / px, strap: Math.hypot(strap[1][0] - strap[0][0], strap[1][1] - strap[0][1]) / px, anchor: (floor - strap[0][1]) / px, written: Number(document.querySelector("[data-dimension=lean]").dataset.value), text: document.querySelector("[data-dimension=lean] text").textContent }');
-        $path = RowPath::of(Row::of(2.45, 1.4, 0.15), $body);
+        $path = Row::of(2.45, 1.4, 0.15)->path($body);
         assert($path instanceof RowPath);
         expect($drawn['lean'])->toEqualWithDelta($path->at(0.0)->leanDeg(), 0.1)->and($drawn['written'])->toEqualWithDelta($path->at(0.0)->leanDeg(), 1e-9)
             ->and($drawn['text'])->toBe(sprintf('lean %.0f°', $path->at(0.0)->leanDeg()))

@@ -34,7 +34,7 @@ it('equals R’s KalmanRun for one curve, one form and two-sided sets at even ti
         $y[] = $claim->logShare;
         // the same noise each time, as KalmanRun asks
         $belief = ($state ?? $filter->prior(0))->beliefs[0];
-        $belief = $state === null ? $belief : $belief->moved($step);
+        $belief = $state === null ? $belief : $step->after($belief);
         $state = \SteadyRung\Strength\Filter\CapacityState::weighed($i, [], $filter->hypotheses, [0.0], [$belief->pulled([0 => 1.0], (new \SteadyRung\Strength\Filter\Claim($claim->side, $claim->logShare, 0.0))->against($belief->mean[0], $belief->covariance[0][0] + 0.002))]);
     }
     $noise = array_fill(0, 9, 0.0);

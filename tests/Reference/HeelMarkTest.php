@@ -38,7 +38,7 @@ function rig(float $anchorM, float $strapM, float $boxM): array
 }
 
 it('carries in a row what SciPy’s equations and quadrature give, to 1e-5', function (float $anchorM, float $strapM, float $boxM, float $markM): void {
-    $path = RowPath::of(Row::of($anchorM, $strapM, $markM, $boxM), athlete(70, 1.75));
+    $path = Row::of($anchorM, $strapM, $markM, $boxM)->path(athlete(70, 1.75));
     assert($path instanceof RowPath);
     [$start, $mean, $finish] = scipy(ROW_IN_PYTHON."\nx = given['mark']\nanswer = [share(0, x), mean(x), share(1, x)]", [...rig($anchorM, $strapM, $boxM), 'mark' => $markM]);
 

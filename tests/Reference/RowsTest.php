@@ -73,7 +73,7 @@ it('comes within 6 points of measured press-ups, turned over', function (float $
 ]);
 
 it('holds its moments against SciPy’s solution of the three equations of statics', function (): void {
-    $path = RowPath::of(Row::of(2.3, 1.3, 0.2, 0.3), athlete(80, 1.8));
+    $path = Row::of(2.3, 1.3, 0.2, 0.3)->path(athlete(80, 1.8));
     assert($path instanceof RowPath);
     $at = $path->at(0.3);
     $centre = $at->heels->towards($at->contact, 0.58 * 1.8);
@@ -93,7 +93,7 @@ it('holds its moments against SciPy’s solution of the three equations of stati
 it('does the work of lifting the rod: tension × lever over the angle is the rise of its energy', function (): void {
     foreach ([[2.4, 1.5, -0.4, 0.0], [2.4, 1.2, 0.1, 0.0], [1.0, 0.0, 0.9, 0.0], [2.4, 1.5, 0.3, 0.3]] as [$anchorM, $strapM, $markM, $boxM]) {
         foreach ([0.0, 0.4] as $vest) {
-            $path = RowPath::of(Row::of($anchorM, $strapM, $markM, $boxM, addedKg: 70 * $vest), athlete(70, 1.75));
+            $path = Row::of($anchorM, $strapM, $markM, $boxM, addedKg: 70 * $vest)->path(athlete(70, 1.75));
             if (! $path instanceof RowPath) {
                 continue;
             }

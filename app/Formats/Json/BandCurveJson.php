@@ -8,7 +8,6 @@ use OpenApi\Attributes as OA;
 use SteadyRung\Kit\Band\BandDoubt;
 use SteadyRung\Kit\Band\CurveStatus;
 use SteadyRung\Kit\Band\LoopBand;
-use SteadyRung\Setup\Band\BandHelp;
 
 /**
  * The curve of a band, from its hung length to the most it may be stretched.
@@ -42,13 +41,13 @@ final readonly class BandCurveJson
     {
         return new self($band->law->a1N, $band->law->a2N, $band->status, $band->relativeSd(), array_map(
             static function (int $i) use ($band): CurvePointJson {
-                $lengthM = $band->hungLengthM() * (1.0 + (BandHelp::MOST_STRETCH - 1.0) * $i / self::SLICES);
+                $lengthM = $band->hungLengthM() * (1.0 + (LoopBand::MOST_STRETCH - 1.0) * $i / self::SLICES);
                 $forceN = $band->law->forceN($lengthM);
                 $sdN = $band->sdNAt($lengthM);
 
                 return CurvePointJson::of($lengthM, $forceN, $sdN);
             },
             range(0, self::SLICES),
-        ), array_map(static fn (BandDoubt $d): WarningJson => new WarningJson($d->code->value, $d->text), $band->doubts()));
+        ), array_map(static fn (BandDoubt $d): WarningJson => new WarningJson($d->code->value, $d->text), BandDoubt::about($band)));
     }
 }

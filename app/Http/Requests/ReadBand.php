@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Actions\Deeds\BandParticulars;
 use App\Formats\JsonObject;
+use SteadyRung\Kit\Band\BandDoubt;
 use SteadyRung\Kit\Band\LoopBand;
 
 final class ReadBand
@@ -25,7 +26,7 @@ final class ReadBand
     public static function toKeep(JsonObject $json, string ...$besides): BandParticulars
     {
         $band = self::from($json, ...$besides);
-        foreach ($band->sure ? [] : $band->toCore()->doubts() as $doubt) {
+        foreach ($band->sure ? [] : BandDoubt::about($band->toCore()) as $doubt) {
             if ($doubt->code->isGrave()) {
                 throw $json->fault('sure', $doubt->text.' If it is right, keep it all the same.');
             }

@@ -19,6 +19,10 @@ final readonly class LoopBand
 
     public const MOST_POINTS = 30;
 
+    public const WARN_STRETCH = 2.5;
+
+    public const MOST_STRETCH = 3.0;
+
     /** Where bands are compared, as stretch. */
     private const USUAL_STRETCH = 2.0;
 
@@ -73,16 +77,6 @@ final readonly class LoopBand
         $lengthM = self::USUAL_STRETCH * $this->hungLengthM();
 
         return $this->sdNAt($lengthM) / $this->law->forceN($lengthM);
-    }
-
-    /**
-     * What about the readings asks for a second look.
-     *
-     * @return list<BandDoubt>
-     */
-    public function doubts(): array
-    {
-        return BandDoubt::about($this);
     }
 
     /** The same as long as its size and readings are: whoever measures it anew begins to learn its error anew. */

@@ -13,6 +13,9 @@ final readonly class RubberLaw
     /** a2/a1 of the usual shape, from a fit to Treloar 1944 below stretch 2.5 (memory). */
     public const USUAL_RATIO = 1.16;
 
+    /** Rubber gives back this part less than it took, on the way up (common practice: 5–10 %). */
+    public const HYSTERESIS = 0.07;
+
     /** Small-strain modulus of layered natural rubber in Pa (common practice, no single source). */
     private const MODULUS_PA = 0.55e6;
 

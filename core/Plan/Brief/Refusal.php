@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Plan\Brief;
 
 use SteadyRung\Plan\Diary\Week;
+use SteadyRung\Safety\ScreenDue;
 use SteadyRung\Safety\Symptom;
 
 /**
@@ -12,9 +13,6 @@ use SteadyRung\Safety\Symptom;
  */
 final readonly class Refusal
 {
-    /** From so many days away on the screen and the baselines come first. */
-    public const AWAY_DAYS = 28;
-
     private function __construct(public RefusalCode $code, public string $text, public ?int $nextOn = null)
     {
     }
@@ -53,7 +51,7 @@ final readonly class Refusal
             $pain !== null => new self(RefusalCode::Paused, "Pain told: {$pain->words()}. Pulling is paused until the coach clears it with a note."),
             ! $brief->ways->limits()->isCleared => new self(RefusalCode::Screen, 'The screen allows no load yet. Mobility two or three times a week, then screen again.'),
             $last === null => new self(RefusalCode::Baselines, 'Nothing is logged yet: take the baselines first.'),
-            $brief->today - $last >= self::AWAY_DAYS => new self(RefusalCode::Baselines, sprintf('%d days away: screen again and take the baselines first.', $brief->today - $last)),
+            $brief->today - $last >= ScreenDue::AWAY_DAYS => new self(RefusalCode::Baselines, sprintf('%d days away: screen again and take the baselines first.', $brief->today - $last)),
             default => null,
         };
     }

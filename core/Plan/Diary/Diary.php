@@ -8,10 +8,10 @@ use SteadyRung\Exercise\Fault;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Accessory;
-use SteadyRung\Plan\Brief\Refusal;
 use SteadyRung\Safety\CapLimits;
 use SteadyRung\Safety\Caps;
 use SteadyRung\Safety\Pain;
+use SteadyRung\Safety\ScreenDue;
 use SteadyRung\Safety\Symptom;
 
 /**
@@ -84,7 +84,7 @@ final readonly class Diary
         $baseline = $this->last(static fn (Done $d): bool => $d->purpose === Purpose::Baseline && $d->day <= $today)?->day;
         $worked = $baseline === null ? null : $this->last(static fn (Done $d): bool => $d->purpose === Purpose::Work && $d->day < $baseline)?->day;
 
-        return $worked !== null && $baseline - $worked >= Refusal::AWAY_DAYS
+        return $worked !== null && $baseline - $worked >= ScreenDue::AWAY_DAYS
             && $this->first(static fn (Done $d): bool => $d->purpose === Purpose::Work && $d->day >= $baseline && $d->isOn($rung)) === null;
     }
 

@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace SteadyRung\Plan\Session;
 
-use SteadyRung\Plan\Brief\Refusal;
+use SteadyRung\Safety\ScreenDue;
 
 /**
  * The first session after time away, and what comes first then.
  */
 final readonly class Comeback
 {
+    /** From so many days away on the first session is no harder than the last one. */
+    public const AWAY_DAYS = 14;
+
     private function __construct(public int $day, public int $daysAway, public bool $needsBaselines)
     {
     }
@@ -20,6 +23,6 @@ final readonly class Comeback
     {
         $away = $day - $lastDay;
 
-        return $away < SessionWriter::AWAY_DAYS ? null : new self($day, $away, $away >= Refusal::AWAY_DAYS);
+        return $away < self::AWAY_DAYS ? null : new self($day, $away, $away >= ScreenDue::AWAY_DAYS);
     }
 }

@@ -41,9 +41,6 @@ use SteadyRung\Strength\StrictTry;
  */
 final readonly class SessionWriter
 {
-    /** From so many days away on the first session is no harder than the last one. */
-    public const AWAY_DAYS = 14;
-
     private const TRY_REST_S = 180;
 
     private const CUES = 2;
@@ -352,7 +349,7 @@ final readonly class SessionWriter
         $stage = $this->course->now->stage;
 
         return array_values(array_filter([
-            $away >= self::AWAY_DAYS ? sprintf('%d days away: nothing harder than last time in this session.', $away) : null,
+            $away >= Comeback::AWAY_DAYS ? sprintf('%d days away: nothing harder than last time in this session.', $away) : null,
             $this->brief->isSore() ? sprintf('Sore, %d of 5: fewer sets, more help, no lowering and no test.', $this->brief->diary->soreness($this->brief->today)) : null,
             $this->builder()->idea ?? $stage->note,
             Standing::lacksHang($this->brief, $this->course),

@@ -34,7 +34,7 @@ final readonly class TodaysRung
         return match (true) {
             $inUse === null => new self(null),
             ! self::isCountedIn($inUse, $line) => new self($pick->of($line)),
-            $brief->daysAway() >= SessionWriter::AWAY_DAYS => new self($pick->noHarder($line, $inUse)),
+            $brief->daysAway() >= Comeback::AWAY_DAYS => new self($pick->noHarder($line, $inUse)),
             $brief->isSore() => new self(self::easier($course) ?? $inUse),
             ! self::isPossible($brief, $inUse) => self::instead($pick->of($line), $inUse),
             default => new self($inUse, $inUse->load->warning(WarningCode::HeelsSlip)?->text),

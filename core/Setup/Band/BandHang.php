@@ -22,13 +22,14 @@ final readonly class BandHang
     {
     }
 
-    public static function of(BandHelp $help, Body $body): self|DoesNotFit
+    /** @param  non-empty-list<AttachedBand>  $bands */
+    public static function of(float $barHeightM, float $clearanceM, array $bands, Body $body): self|DoesNotFit
     {
         $kneeLengthM = $body->reachM - $body->heightM(Proportions::KNEE_HEIGHT);
-        if ($help->barHeightM - $help->clearanceM < $kneeLengthM) {
-            return DoesNotFit::barTooLow($help->barHeightM, $kneeLengthM + $help->clearanceM);
+        if ($barHeightM - $clearanceM < $kneeLengthM) {
+            return DoesNotFit::barTooLow($barHeightM, $kneeLengthM + $clearanceM);
         }
-        $hang = self::lengths($help, $body);
+        $hang = self::lengths($barHeightM, $clearanceM, $bands, $body);
         foreach ($hang->paths as $path) {
             $misfit = DoesNotFit::ofBand($path->band, $path->bottomM);
             if ($misfit !== null) {
@@ -39,17 +40,21 @@ final readonly class BandHang
         return $hang;
     }
 
-    /** The lengths whether or not they fit: foot L = R, limited by the bar (then the knees bend); knee L = R − 0.255·H. */
-    public static function lengths(BandHelp $help, Body $body): self
+    /**
+     * The lengths whether or not they fit: foot L = R, limited by the bar (then the knees bend); knee L = R − 0.255·H.
+     *
+     * @param  non-empty-list<AttachedBand>  $bands
+     */
+    public static function lengths(float $barHeightM, float $clearanceM, array $bands, Body $body): self
     {
         $romM = $body->pullDistanceM();
 
-        return new self(array_map(static function (AttachedBand $attached) use ($help, $body, $romM): BandPath {
+        return new self(array_map(static function (AttachedBand $attached) use ($barHeightM, $clearanceM, $body, $romM): BandPath {
             $wantedM = $attached->attach === Attach::Foot ? $body->reachM : $body->reachM - $body->heightM(self::KNEE_LOOP);
-            $bottomM = min($wantedM, $help->barHeightM - $help->clearanceM);
+            $bottomM = min($wantedM, $barHeightM - $clearanceM);
 
             return new BandPath($attached->band, $attached->attach, $bottomM, $bottomM - $romM, $wantedM - $bottomM);
-        }, $help->bands));
+        }, $bands));
     }
 
     /** The same over a part of the way. */

@@ -8,12 +8,14 @@ use SteadyRung\Body\Body;
 use SteadyRung\Drawing\SideView;
 use SteadyRung\Kit\Band\CurveStatus;
 use SteadyRung\Kit\Band\LoopBand;
+use SteadyRung\Kit\Band\RubberLaw;
 use SteadyRung\Kit\Bar;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\BandHazard;
 use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\Demand;
 use SteadyRung\Setup\DoesNotFit;
+use SteadyRung\Setup\Mount;
 use SteadyRung\Setup\Setup;
 use SteadyRung\Setup\Travel;
 use SteadyRung\Setup\Warning;
@@ -25,13 +27,6 @@ use SteadyRung\Why\Explanation;
  */
 final readonly class BandHelp implements Setup
 {
-    public const WARN_STRETCH = 2.5;
-
-    public const MOST_STRETCH = 3.0;
-
-    /** Rubber gives back this part less than it took, on the way up (common practice: 5–10 %). */
-    public const HYSTERESIS = 0.07;
-
     /** Kept free between the foot or knee and the floor. */
     public const CLEARANCE_M = 0.05;
 
@@ -80,11 +75,11 @@ final readonly class BandHelp implements Setup
 
     public function carriedBy(Body $body, Travel $travel = Travel::Whole): CarriedLoad|DoesNotFit
     {
-        $whole = BandHang::of($this, $body);
+        $whole = BandHang::of($this->barHeightM, $this->clearanceM, $this->bands, $body);
         if ($whole instanceof DoesNotFit) {
             return $whole;
         }
-        $hazard = BandHazard::of($whole, $this, $body);
+        $hazard = BandHazard::of($whole->bottomN(), $whole->bottomSdN(), $whole->storedJ(), $this->mount($body), $body);
         if ($hazard->liftsOff()) {
             return DoesNotFit::liftsOff(CarriedLoad::kg($whole->bottomN()), CarriedLoad::kg($whole->bottomSdN()), $body->massKg);
         }
@@ -99,7 +94,7 @@ final readonly class BandHelp implements Setup
             $bottomN,
             $meanN,
             $topN,
-            Demand::ofPull($weightN, $bottomN, $meanN, $topN, $travel->isUp() ? 1.0 - self::HYSTERESIS : 1.0),
+            Demand::ofPull($weightN, $bottomN, $meanN, $topN, $travel->isUp() ? 1.0 - RubberLaw::HYSTERESIS : 1.0),
             hypot($hang->curveSdN(), $this->reachSdN($body, $whole)) / $weightN,
             $travel->length() * $body->pullDistanceM(),
             [...self::warnings($whole), ...$hazard->warnings()],
@@ -109,12 +104,29 @@ final readonly class BandHelp implements Setup
 
     public function why(Body $body): Explanation
     {
-        return BandWhy::of($this, $body);
+        $load = $this->carriedBy($body);
+        if ($load instanceof DoesNotFit) {
+            return new Explanation([], [$load->reason]);
+        }
+        $hang = $this->lengths($body);
+
+        return (new BandWhy($this->barHeightM, $this->clearanceM, $body))->of($hang, $load, $this->reachSdN($body, $hang));
     }
 
     public function sideView(Body $body): SideView
     {
-        return BandView::of($this, $body);
+        return BandView::of($this->barHeightM, $this->lengths($body), $this->mount($body), $body);
+    }
+
+    /** The bands as the body stretches them, whether or not it fits. */
+    public function lengths(Body $body): BandHang
+    {
+        return BandHang::lengths($this->barHeightM, $this->clearanceM, $this->bands, $body);
+    }
+
+    public function mount(Body $body): Mount
+    {
+        return Mount::of($this->barHeightM, $body, fn (float $lengthM): float => array_sum(array_map(static fn (AttachedBand $b): float => $b->band->law->forceN($lengthM), $this->bands)));
     }
 
     /** @return list<LoopBand> */
@@ -134,9 +146,9 @@ final readonly class BandHelp implements Setup
     }
 
     /** Standard deviation of the mean help in N that comes from the reach, by moving it one standard deviation. */
-    public function reachSdN(Body $body, BandHang $hang): float
+    private function reachSdN(Body $body, BandHang $hang): float
     {
-        $longer = BandHang::lengths($this, $body->withReach($body->reachM + $body->reachSdM()));
+        $longer = $this->lengths($body->withReach($body->reachM + $body->reachSdM()));
 
         return abs($longer->meanHelpN() - $hang->meanHelpN());
     }
@@ -157,8 +169,8 @@ final readonly class BandHelp implements Setup
         }
         foreach ($hang->paths as $path) {
             $name = $path->band->name;
-            if ($path->stretch() > self::WARN_STRETCH) {
-                $warnings[] = new Warning(WarningCode::StretchHigh, sprintf('Band %s is stretched to %.1f times its hung length; over %.1f wears it fast, and its curve errs by 5–9 %%.', $name, $path->stretch(), self::WARN_STRETCH));
+            if ($path->stretch() > LoopBand::WARN_STRETCH) {
+                $warnings[] = new Warning(WarningCode::StretchHigh, sprintf('Band %s is stretched to %.1f times its hung length; over %.1f wears it fast, and its curve errs by 5–9 %%.', $name, $path->stretch(), LoopBand::WARN_STRETCH));
             }
             if ($path->topM <= $path->band->hungLengthM()) {
                 $warnings[] = new Warning(WarningCode::SlackAtTop, sprintf('Band %s is slack at the top: no help at the finish.', $name));

@@ -117,8 +117,8 @@ final readonly class BandPullDown implements Setup
     {
         $warnings = [];
         foreach ($this->bands as $band) {
-            if ($endM / $band->hungLengthM() > BandHelp::WARN_STRETCH) {
-                $warnings[] = new Warning(WarningCode::StretchHigh, sprintf('Band %s is stretched to %.1f times its hung length; over %.1f wears it fast.', $band->name, $endM / $band->hungLengthM(), BandHelp::WARN_STRETCH));
+            if ($endM / $band->hungLengthM() > LoopBand::WARN_STRETCH) {
+                $warnings[] = new Warning(WarningCode::StretchHigh, sprintf('Band %s is stretched to %.1f times its hung length; over %.1f wears it fast.', $band->name, $endM / $band->hungLengthM(), LoopBand::WARN_STRETCH));
             }
             if ($band->status === CurveStatus::Estimated) {
                 $warnings[] = Warning::estimated($band);

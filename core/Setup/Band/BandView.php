@@ -26,11 +26,10 @@ final class BandView
 
     private const BOX_WIDE_M = 0.36;
 
-    public static function of(BandHelp $help, Body $body): SideView
+    public static function of(float $barHeightM, BandHang $hang, Mount $mount, Body $body): SideView
     {
-        $hang = BandHang::lengths($help, $body);
         $figure = new Figure($body);
-        $bar = new Point(0.0, $help->barHeightM);
+        $bar = new Point(0.0, $barHeightM);
         $lowest = $hang->paths[0];
         foreach ($hang->paths as $path) {
             $lowest = $path->bottomM > $lowest->bottomM ? $path : $lowest;
@@ -40,7 +39,6 @@ final class BandView
         [$start, $finish] = $lowest->attach === Attach::Foot
             ? [$figure->hanging($bar, $low->yM), $figure->atBar($bar, $high->yM)]
             : [$figure->kneeling($bar, $low->yM, 0.0), $figure->kneeling($bar, $high->yM, $body->pullDistanceM())];
-        $mount = Mount::of($help, $body);
         $lift = Dimension::length($lowest->attach === Attach::Foot ? 'foot … off the floor' : 'knee … off the floor', new Point(0.5, 0.0), $low->plus(0.5, 0.0));
         $box = Dimension::length('box … to step in', new Point(self::BOX_LEFT_M, 0.0), new Point(self::BOX_LEFT_M, $mount->boxM));
 

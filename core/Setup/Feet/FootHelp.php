@@ -82,7 +82,7 @@ final readonly class FootHelp implements Setup
     {
         $seen = $this->grade === null ? [] : [sprintf('The coach saw: %s.', str_replace('-', ' ', $this->grade->value))];
 
-        return LegInterval::why($this->reach, $body, 0.0)->then(new Explanation([], $seen, ['Put a scale under the feet and note its mean over the way up.']));
+        return LegInterval::why($this->reach, $body)->then(new Explanation([], $seen, ['Put a scale under the feet and note its mean over the way up.']));
     }
 
     private function whyWeighed(float $scaleKg, Body $body): Explanation

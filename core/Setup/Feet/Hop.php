@@ -16,6 +16,7 @@ use SteadyRung\Setup\Travel;
 use SteadyRung\Setup\Warning;
 use SteadyRung\Setup\WarningCode;
 use SteadyRung\Why\Explanation;
+use SteadyRung\Why\Step;
 
 /**
  * A pull begun with a hop from a box or the floor: always an interval.
@@ -65,7 +66,7 @@ final readonly class Hop implements Setup
     public function why(Body $body): Explanation
     {
         return $body->whyPullDistance()
-            ->then(LegInterval::why($this->reach, $body, $this->hopM))
+            ->then(LegInterval::why($this->reach, $body, $this->hopM, new Step('Hop', sprintf('small %s, jump %s', InWords::cm(self::SMALL_M), InWords::cm(self::JUMP_M)), $this->hopM, 'm', 'common practice')))
             ->then(new Explanation([], ['A hop is never the same twice: an interval, not a point.'], ['Use a band or a lower box where a figure is wanted.']));
     }
 

@@ -7,7 +7,6 @@ namespace SteadyRung\Setup\Feet;
 use SteadyRung\Body\Body;
 use SteadyRung\Body\Proportions;
 use SteadyRung\Gravity;
-use SteadyRung\InWords;
 use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\Demand;
 use SteadyRung\Setup\Travel;
@@ -56,16 +55,15 @@ final class LegInterval
         return $to > $from ? max(0.0, min($legPart, $to) - $from) / ($to - $from) : (float) ($legPart > $from);
     }
 
-    public static function why(BoxReach $reach, Body $body, float $hopM): Explanation
+    public static function why(BoxReach $reach, Body $body, float $hopM = 0.0, ?Step $hop = null): Explanation
     {
         $part = max(0.0, min(1.0, $reach->legPart($body, $hopM)));
-        $hop = $hopM > 0.0 ? [new Step('Hop', sprintf('small %s, jump %s', InWords::cm(Hop::SMALL_M), InWords::cm(Hop::JUMP_M)), $hopM, 'm', 'common practice')] : [];
 
         return new Explanation(
             [
                 new Step('Gap', 'bar − box − reach', $reach->gapM($body), 'm'),
                 new Step('Toe rise', '0.05 × height', $body->heightM(Proportions::TOE_RISE), 'm', 'common practice'),
-                ...$hop,
+                ...($hop === null ? [] : [$hop]),
                 new Step('Leg part of the travel', '(toe rise + hop − gap) ÷ pull distance, at most all of it', 100 * $part, '%'),
                 new Step('Least the arms may carry', '1 − leg part', 100 * (1.0 - $part), '%'),
             ],

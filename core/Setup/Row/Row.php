@@ -109,17 +109,30 @@ final readonly class Row implements Setup
     /** The way of the body as the legs are kept. */
     public function path(Body $body): RowPath|DoesNotFit
     {
-        return $this->heeling->knees === Knees::Bent ? RowPath::fromKnees($this, $body) : RowPath::of($this, $body);
+        return $this->heeling->knees === Knees::Bent ? RowPath::fromKnees($this->stand(), $body) : RowPath::of($this->stand(), $body);
     }
 
     public function why(Body $body): Explanation
     {
-        return RowWhy::of($this, $body);
+        $load = $this->carriedBy($body);
+        $path = $this->path($body);
+
+        return $load instanceof DoesNotFit || $path instanceof DoesNotFit
+            ? new Explanation([], [($load instanceof DoesNotFit ? $load : $path)->reason])
+            : RowWhy::of($path, $load, $body);
     }
 
     public function sideView(Body $body): SideView
     {
-        return RowView::of($this, $body);
+        $path = $this->path($body);
+        assert($path instanceof RowPath);
+
+        return RowView::of($path, $this->stand(), $this->heeling, $body);
+    }
+
+    private function stand(): RowStand
+    {
+        return new RowStand($this->anchorHeightM, $this->strapM, $this->heelMarkM, $this->heelHeightM, $this->addedKg);
     }
 
     /** @return list<Warning> */

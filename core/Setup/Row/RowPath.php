@@ -51,31 +51,31 @@ final readonly class RowPath
      * @param  array{float, float}  $momentsM  of the body about the pivot over bodyweight, with the body level: arms forward, pulled in
      * @param  array<int, RowPosition>  $way  in even slices, once it is known to fit
      */
-    private function __construct(private Row $row, private Body $body, public float $travelM, private Pivot $pivot, private array $momentsM, private array $way = [])
+    private function __construct(private RowStand $stand, private Body $body, public float $travelM, private Pivot $pivot, private array $momentsM, private array $way = [])
     {
         $pivotM = $body->heightM($pivot->perStature());
-        $this->heels = new Point($row->heelMarkM, $row->heelHeightM + $pivotM);
-        $this->anchor = new Point(0.0, $row->anchorHeightM);
+        $this->heels = new Point($stand->heelMarkM, $stand->heelHeightM + $pivotM);
+        $this->anchor = new Point(0.0, $stand->anchorHeightM);
         $this->shoulderM = $body->heightM(Proportions::SHOULDER_HEIGHT) - $pivotM;
         $this->chestM = $body->heightM(Proportions::CHEST_HEIGHT) - $pivotM;
-        $this->vest = $row->addedKg / $body->massKg;
+        $this->vest = $stand->addedKg / $body->massKg;
     }
 
     /** Turning about the heels. */
-    public static function of(Row $row, Body $body): self|DoesNotFit
+    public static function of(RowStand $stand, Body $body): self|DoesNotFit
     {
-        return self::about(Pivot::Heels, $row, $body);
+        return self::about(Pivot::Heels, $stand, $body);
     }
 
     /** Turning about the knees over flat feet. */
-    public static function fromKnees(Row $row, Body $body): self|DoesNotFit
+    public static function fromKnees(RowStand $stand, Body $body): self|DoesNotFit
     {
-        return self::about(Pivot::Knees, $row, $body);
+        return self::about(Pivot::Knees, $stand, $body);
     }
 
-    private static function about(Pivot $pivot, Row $row, Body $body): self|DoesNotFit
+    private static function about(Pivot $pivot, RowStand $stand, Body $body): self|DoesNotFit
     {
-        $path = new self($row, $body, $body->armM() - self::HANDS_TO_CHEST_M, $pivot, self::moments($body, $pivot));
+        $path = new self($stand, $body, $body->armM() - self::HANDS_TO_CHEST_M, $pivot, self::moments($body, $pivot));
         $way = [];
         foreach ([0, self::SLICES] as $end) {
             $way[$end] = $path->end($end / self::SLICES);
@@ -87,7 +87,7 @@ final readonly class RowPath
             $way[$slice] = $path->position($slice / self::SLICES);
         }
 
-        return new self($row, $body, $path->travelM, $pivot, $path->momentsM, $way);
+        return new self($stand, $body, $path->travelM, $pivot, $path->momentsM, $way);
     }
 
     /** The body at a part of the way; anchor, strap and arm lie on one line. */
@@ -187,7 +187,7 @@ final readonly class RowPath
 
     private function ropeM(float $part): float
     {
-        return $this->row->strapM + self::between($this->body->armM(), self::HANDS_TO_CHEST_M, $part);
+        return $this->stand->strapM + self::between($this->body->armM(), self::HANDS_TO_CHEST_M, $part);
     }
 
     /** @return array{float, float} */

@@ -7,7 +7,6 @@ namespace SteadyRung\Setup\Row;
 use SteadyRung\Body\Body;
 use SteadyRung\Body\Posture;
 use SteadyRung\Setup\CarriedLoad;
-use SteadyRung\Setup\DoesNotFit;
 use SteadyRung\Why\Explanation;
 use SteadyRung\Why\Step;
 
@@ -18,14 +17,8 @@ final class RowWhy
 {
     private const MOMENTS = 'moments about the heels of a rigid body';
 
-    public static function of(Row $row, Body $body): Explanation
+    public static function of(RowPath $path, CarriedLoad $load, Body $body): Explanation
     {
-        $load = $row->carriedBy($body);
-        if ($load instanceof DoesNotFit) {
-            return new Explanation([], [$load->reason]);
-        }
-        $path = $row->path($body);
-        assert($path instanceof RowPath);
         $start = $path->at(0.0);
         $finish = $path->at(1.0);
 

@@ -61,7 +61,7 @@ final readonly class CapacityState
         }
         $step = TimeStep::of($weeks, $weeksAhead);
 
-        return new self(max($day, $this->day), $this->setups, $this->hypotheses, $this->logWeights, array_map(static fn (Gaussian $b): Gaussian => $b->moved($step), $this->beliefs));
+        return new self(max($day, $this->day), $this->setups, $this->hypotheses, $this->logWeights, array_map(static fn (Gaussian $b): Gaussian => $step->after($b), $this->beliefs));
     }
 
     /** With the error of a load's set-up among those looked after, as the one last used; the one longest not used is forgotten. */

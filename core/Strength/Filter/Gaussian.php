@@ -58,38 +58,6 @@ final readonly class Gaussian
         return new self(array_values($mean), $covariance);
     }
 
-    public function moved(TimeStep $step): self
-    {
-        [$mean, $covariance] = [$this->mean, $this->covariance];
-        [[$e1, $e2], [$g1, $g2]] = [$step->kept, $step->reach];
-        $mean[self::LEVEL] += $g1 * $mean[self::NEW_TREND] + $g2 * $mean[self::STEADY_TREND] - $step->lost;
-        $mean[self::NEW_TREND] *= $e1;
-        $mean[self::STEADY_TREND] *= $e2;
-        foreach ($covariance as $i => [$level, $new, $steady]) {
-            $covariance[$i][self::LEVEL] = $covariance[self::LEVEL][$i] = $level + $g1 * $new + $g2 * $steady;
-            $covariance[$i][self::NEW_TREND] = $covariance[self::NEW_TREND][$i] = $e1 * $new;
-            $covariance[$i][self::STEADY_TREND] = $covariance[self::STEADY_TREND][$i] = $e2 * $steady;
-        }
-        [[$level, $new, $steady], [, $newAlone, $together], [, , $steadyAlone]] = $this->covariance;
-        $withNew = $new + $g1 * $newAlone + $g2 * $together;
-        $withSteady = $steady + $g1 * $together + $g2 * $steadyAlone;
-        foreach ([
-            [self::LEVEL, self::LEVEL, $level + $g1 * ($new + $withNew) + $g2 * ($steady + $withSteady)],
-            [self::LEVEL, self::NEW_TREND, $e1 * $withNew],
-            [self::LEVEL, self::STEADY_TREND, $e2 * $withSteady],
-            [self::NEW_TREND, self::NEW_TREND, $e1 ** 2 * $newAlone],
-            [self::NEW_TREND, self::STEADY_TREND, $e1 * $e2 * $together],
-            [self::STEADY_TREND, self::STEADY_TREND, $e2 ** 2 * $steadyAlone],
-        ] as [$i, $j, $shared]) {
-            $covariance[$i][$j] = $covariance[$j][$i] = $shared;
-        }
-        foreach ($step->noise as [$i, $j, $variance]) {
-            $covariance[$i][$j] += $variance;
-        }
-
-        return new self($mean, $covariance);
-    }
-
     /** @param  array<int, float>  $direction  weight of each figure that is looked at */
     public function meanAlong(array $direction): float
     {

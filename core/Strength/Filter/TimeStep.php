@@ -59,4 +59,37 @@ final readonly class TimeStep
 
         return new self($kept, $reach, $lost, $noise);
     }
+
+    /** What is believed after it. */
+    public function after(Gaussian $belief): Gaussian
+    {
+        [$mean, $covariance] = [$belief->mean, $belief->covariance];
+        [[$e1, $e2], [$g1, $g2]] = [$this->kept, $this->reach];
+        $mean[Gaussian::LEVEL] += $g1 * $mean[Gaussian::NEW_TREND] + $g2 * $mean[Gaussian::STEADY_TREND] - $this->lost;
+        $mean[Gaussian::NEW_TREND] *= $e1;
+        $mean[Gaussian::STEADY_TREND] *= $e2;
+        foreach ($covariance as $i => [$level, $new, $steady]) {
+            $covariance[$i][Gaussian::LEVEL] = $covariance[Gaussian::LEVEL][$i] = $level + $g1 * $new + $g2 * $steady;
+            $covariance[$i][Gaussian::NEW_TREND] = $covariance[Gaussian::NEW_TREND][$i] = $e1 * $new;
+            $covariance[$i][Gaussian::STEADY_TREND] = $covariance[Gaussian::STEADY_TREND][$i] = $e2 * $steady;
+        }
+        [[$level, $new, $steady], [, $newAlone, $together], [, , $steadyAlone]] = $belief->covariance;
+        $withNew = $new + $g1 * $newAlone + $g2 * $together;
+        $withSteady = $steady + $g1 * $together + $g2 * $steadyAlone;
+        foreach ([
+            [Gaussian::LEVEL, Gaussian::LEVEL, $level + $g1 * ($new + $withNew) + $g2 * ($steady + $withSteady)],
+            [Gaussian::LEVEL, Gaussian::NEW_TREND, $e1 * $withNew],
+            [Gaussian::LEVEL, Gaussian::STEADY_TREND, $e2 * $withSteady],
+            [Gaussian::NEW_TREND, Gaussian::NEW_TREND, $e1 ** 2 * $newAlone],
+            [Gaussian::NEW_TREND, Gaussian::STEADY_TREND, $e1 * $e2 * $together],
+            [Gaussian::STEADY_TREND, Gaussian::STEADY_TREND, $e2 ** 2 * $steadyAlone],
+        ] as [$i, $j, $shared]) {
+            $covariance[$i][$j] = $covariance[$j][$i] = $shared;
+        }
+        foreach ($this->noise as [$i, $j, $variance]) {
+            $covariance[$i][$j] += $variance;
+        }
+
+        return new Gaussian($mean, $covariance);
+    }
 }

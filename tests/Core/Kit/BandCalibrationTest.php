@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use SteadyRung\Kit\Band\BadCalibration;
+use SteadyRung\Kit\Band\BandDoubt;
 use SteadyRung\Kit\Band\CalibrationFault;
 use SteadyRung\Kit\Band\CalibrationPoint;
 use SteadyRung\Kit\Band\CurveStatus;
@@ -68,7 +69,7 @@ it('claims the spread it has: the help at stretch 2.0 over bands whose truth is 
 })->with([[[1.5, 1.56]], [[1.2, 1.3]], [[1.6, 2.2]], [[1.1]], [[1.5]], [[1.8]]]);
 
 it('asks about readings that look like another unit or another band, too near or too close', function (array $points, array $codes): void {
-    expect(array_map(fn ($d) => $d->code->value, bandThrough($points)->doubts()))->toBe($codes);
+    expect(array_map(fn ($d) => $d->code->value, BandDoubt::about(bandThrough($points))))->toBe($codes);
 })->with(function () {
     $law = RubberLaw::fromSize(1.0, 29, 4.5);
     $at = fn (float $factor, float ...$lengths): array => array_map(fn (float $m): array => [$m, $factor * $law->forceN($m)], $lengths);

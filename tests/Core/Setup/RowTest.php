@@ -52,7 +52,7 @@ it('carries a mean between its two ends, in proportion to bodyweight', function 
 
 it('keeps heels, shoulder and anchor where the tape says', function (): void {
     $body = athlete(70, 1.75);
-    $path = RowPath::of(row(0.3, boxM: 0.3), $body);
+    $path = row(0.3, boxM: 0.3)->path($body);
     assert($path instanceof RowPath);
     $start = $path->at(0.0);
     $finish = $path->at(1.0);
@@ -143,7 +143,7 @@ it('explains its figures and draws them', function (): void {
     $steps = array_column($row->why($body)->steps, 'value', 'label');
     $view = $row->sideView($body);
     $drawn = array_column($view->dimensions, 'value', 'label');
-    $path = RowPath::of($row, $body);
+    $path = $row->path($body);
     assert($path instanceof RowPath);
 
     expect($steps['Carried share'])->toEqualWithDelta(100 * rowed($row)->share(), 1e-9)

@@ -7,7 +7,6 @@ use SteadyRung\Drawing\Part;
 use SteadyRung\Drawing\SideView;
 use SteadyRung\Setup\AddedWeight;
 use SteadyRung\Setup\Band\Attach;
-use SteadyRung\Setup\Band\BandHang;
 use SteadyRung\Setup\Band\BandHelp;
 use SteadyRung\Setup\Feet\FootHelp;
 use SteadyRung\Setup\Feet\Hop;
@@ -31,7 +30,7 @@ function measures(SideView $view): array
 it('draws a band from the bar to the foot or the knee, as long as it is stretched and as thick as it is wide', function (Attach $attach, float $barM): void {
     $body = athlete(70, 1.75, 2.1);
     $help = BandHelp::of($barM, $attach, [band(22, 0.97, 'a'), band(13, 0.97, 'b')]);
-    $hang = BandHang::lengths($help, $body);
+    $hang = $help->lengths($body);
     $view = $help->sideView($body);
     [$low, $beside, $high] = parts($view, Part::Band);
     $path = $hang->paths[0];

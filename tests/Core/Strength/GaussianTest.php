@@ -27,7 +27,7 @@ it('stays symmetric to the last bit through time and sets, and never sure beyond
     foreach (range(1, 40) as $i) {
         $direction = [Gaussian::LEVEL => 1.0, Gaussian::FADING => -0.1, Gaussian::FIRST_ERROR => (float) ($i % 2)];
         $claim = new Claim([Side::Exactly, Side::AtLeast, Side::LessThan][$i % 3], 0.02 * $i, 0.002);
-        $belief = $belief->moved(TimeStep::of(0.4 + $i % 5));
+        $belief = TimeStep::of(0.4 + $i % 5)->after($belief);
         $belief = $belief->pulled($direction, $claim->against($belief->meanAlong($direction), $belief->varianceAlong($direction)));
     }
     foreach ($belief->covariance as $i => $row) {
@@ -39,8 +39,8 @@ it('stays symmetric to the last bit through time and sets, and never sure beyond
 });
 
 it('moves the level along both trends, which fade, and in two halves as far as in one step', function (): void {
-    $once = figuresOf()->moved(TimeStep::of(2.0));
-    $twice = figuresOf()->moved(TimeStep::of(1.0))->moved(TimeStep::of(1.0));
+    $once = TimeStep::of(2.0)->after(figuresOf());
+    $twice = TimeStep::of(1.0)->after(TimeStep::of(1.0)->after(figuresOf()));
 
     expect($once->mean[Gaussian::LEVEL])->toBeGreaterThan(0.028)->toBeLessThan(0.032)
         ->and($once->mean[Gaussian::NEW_TREND])->toEqualWithDelta(0.010 * 0.5 ** (2 / 6), 1e-12)
