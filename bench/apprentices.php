@@ -13,7 +13,7 @@ declare(strict_types=1);
 
 require_once __DIR__.'/../vendor/autoload.php';
 
-use App\Formats\Catalogue;
+use App\Formats\Methods\Catalogue;
 use SteadyRung\Body\Body;
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\StrictPull;

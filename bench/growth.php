@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-use App\Actions\CatchUp;
-use App\Actions\Deeds\SetDone;
-use App\Actions\LogSet;
-use App\Models\Athlete;
-use App\Models\AthleteKind;
-use App\Models\CurrentGym;
-use App\Models\Gym;
-use App\Models\User;
-use App\Reading\TrendRange;
-use App\Reading\TrendReading;
+use App\Actions\Log\LogSet;
+use App\Actions\Log\SetDone;
+use App\Actions\RecalculateDue;
+use App\Context\Gym\CurrentGym;
+use App\Models\Athletes\Athlete;
+use App\Models\Athletes\AthleteKind;
+use App\Models\Gym\Gym;
+use App\Models\Gym\User;
+use App\Queries\Trend\TrendQuery;
+use App\Responses\Trend\TrendRange;
 use Database\Seeders\DemoClock;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
@@ -40,7 +40,7 @@ function trainedDay(Athlete $athlete, User $coach, DemoClock $clock, DateTimeImm
     $clock->set($day);
     $sets = array_map(static fn (int $i): SetDone => new SetDone((string) Str::uuid7(), $day->modify("+$i minutes"), Purpose::Work, Exercise::of(new StrictPull), 5 + $i % 2, reserve: 1, asked_reps: 8), [0, 4, 8]);
     app(LogSet::class)->logAll($athlete->id, $coach, $sets);
-    app(CatchUp::class)->now($athlete->id);
+    app(RecalculateDue::class)->now($athlete->id);
 }
 
 /** @return array{float, float} milliseconds of one more set, and of the trend of the year */
@@ -48,9 +48,9 @@ function costs(Athlete $athlete, User $coach, DateTimeImmutable $day): array
 {
     $began = hrtime(true);
     app(LogSet::class)->log($athlete->id, $coach, new SetDone((string) Str::uuid7(), $day, Purpose::Work, Exercise::of(new StrictPull), 5, reserve: 1));
-    app(CatchUp::class)->now($athlete->id);
+    app(RecalculateDue::class)->now($athlete->id);
     $set = hrtime(true);
-    app(TrendReading::class)->of($athlete, null, TrendRange::Year);
+    app(TrendQuery::class)->of($athlete, null, TrendRange::Year);
 
     return [($set - $began) / 1e6, (hrtime(true) - $set) / 1e6];
 }

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\PulseController;
+use App\Context\Floor\ChangeTicket;
+use App\Http\Controllers\Floor\PulseController;
 use App\Http\ProblemRenderer;
-use App\Models\Pulse;
 use App\Providers\AnsweringPostgres;
 use Illuminate\Database\Connection;
 use Illuminate\Database\PostgresConnection;
@@ -18,7 +18,7 @@ $db = $config['database']['connections']['pgsql'];
 try {
     $connect = static fn (): PDO => (new AnsweringPostgres)->connect($db);
     $connection = (new PostgresConnection($connect))->setReconnector(static fn (Connection $lost) => $lost->setPdo($connect));
-    $answer = (new PulseController(new Pulse($config['app']['key']), $connection))(basename((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH)));
+    $answer = (new PulseController(new ChangeTicket($config['app']['key']), $connection))(basename((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH)));
 } catch (Throwable $error) {
     $answer = (new ProblemRenderer)($error);
 }

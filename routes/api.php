@@ -2,39 +2,40 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\AthleteController;
-use App\Http\Controllers\BandController;
-use App\Http\Controllers\BaselineController;
-use App\Http\Controllers\BenchController;
-use App\Http\Controllers\BodyController;
-use App\Http\Controllers\CallController;
-use App\Http\Controllers\CapacityController;
-use App\Http\Controllers\CapController;
-use App\Http\Controllers\CautionController;
-use App\Http\Controllers\ClassController;
-use App\Http\Controllers\ClearanceController;
-use App\Http\Controllers\DeedController;
-use App\Http\Controllers\GearController;
-use App\Http\Controllers\HealthController;
-use App\Http\Controllers\HouseRuleController;
-use App\Http\Controllers\KitController;
-use App\Http\Controllers\LadderController;
-use App\Http\Controllers\MethodController;
-use App\Http\Controllers\PainController;
-use App\Http\Controllers\PlaceController;
-use App\Http\Controllers\PulseController;
-use App\Http\Controllers\ScaleController;
-use App\Http\Controllers\ScreeningController;
-use App\Http\Controllers\SessionController;
-use App\Http\Controllers\SetController;
-use App\Http\Controllers\SettingsController;
-use App\Http\Controllers\SetupController;
-use App\Http\Controllers\SignalController;
-use App\Http\Controllers\TrendController;
-use App\Http\Controllers\WeeksController;
-use App\Http\Controllers\WrittenSessionController;
+use App\Http\Controllers\Athletes\AthleteController;
+use App\Http\Controllers\Athletes\BaselineController;
+use App\Http\Controllers\Athletes\BodyController;
+use App\Http\Controllers\Athletes\CapacityController;
+use App\Http\Controllers\Calls\CallController;
+use App\Http\Controllers\Floor\ClassController;
+use App\Http\Controllers\Floor\PulseController;
+use App\Http\Controllers\Gym\HealthController;
+use App\Http\Controllers\Gym\SettingsController;
+use App\Http\Controllers\Gym\SignInController;
+use App\Http\Controllers\Kit\BandController;
+use App\Http\Controllers\Kit\BenchController;
+use App\Http\Controllers\Kit\GearController;
+use App\Http\Controllers\Kit\KitController;
+use App\Http\Controllers\Log\QueueController;
+use App\Http\Controllers\Log\SetController;
+use App\Http\Controllers\Log\SignalController;
+use App\Http\Controllers\Methods\CapController;
+use App\Http\Controllers\Methods\HouseRuleController;
+use App\Http\Controllers\Methods\MethodController;
+use App\Http\Controllers\Methods\PlaceController;
+use App\Http\Controllers\Screening\CautionController;
+use App\Http\Controllers\Screening\ClearanceController;
+use App\Http\Controllers\Screening\PainController;
+use App\Http\Controllers\Screening\ScreeningController;
+use App\Http\Controllers\Sessions\SessionController;
+use App\Http\Controllers\Sessions\WeeksController;
+use App\Http\Controllers\Setups\LadderController;
+use App\Http\Controllers\Setups\ScaleController;
+use App\Http\Controllers\Setups\SetupController;
+use App\Http\Controllers\Trend\TrendController;
 use App\Http\Middleware\EnterGym;
-use App\Http\Middleware\FollowLog;
+use App\Http\Middleware\RecalculateFirst;
+use App\Http\Middleware\RecordScreeningLook;
 use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
@@ -44,13 +45,13 @@ foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off', 'class'] 
 
 Route::get('health', HealthController::class)->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
 Route::get('pulse/{ticket}', PulseController::class)->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
-Route::post('sign-in', [SessionController::class, 'signIn']);
+Route::post('sign-in', [SignInController::class, 'signIn']);
 Route::post('gym', [SettingsController::class, 'found']);
 
 /** The floor, where what is logged is followed when somebody looks at what follows from it, and what follows from no log at all. */
 Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
-    Route::get('me', [SessionController::class, 'show']);
-    Route::post('sign-out', [SessionController::class, 'signOut']);
+    Route::get('me', [SignInController::class, 'show']);
+    Route::post('sign-out', [SignInController::class, 'signOut']);
     Route::put('password', [SettingsController::class, 'password']);
     Route::get('coaches', [SettingsController::class, 'coaches']);
     Route::post('coaches', [SettingsController::class, 'take']);
@@ -63,11 +64,11 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::delete('classes/{class}', [ClassController::class, 'end']);
     Route::get('classes/{class}/days/{on}', [ClassController::class, 'day']);
     Route::get('classes/{class}/days/{on}/news', [ClassController::class, 'news']);
-    Route::post('deeds', DeedController::class);
+    Route::post('deeds', QueueController::class);
     Route::post('athletes/{athlete}/sets', [SetController::class, 'store']);
 });
 
-Route::middleware(['auth:web', EnterGym::class, FollowLog::class])->group(function (): void {
+Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group(function (): void {
     Route::put('settings', [SettingsController::class, 'change']);
     Route::put('kit/floor', [KitController::class, 'floor']);
     Route::post('gear', [GearController::class, 'store']);
@@ -97,7 +98,7 @@ Route::middleware(['auth:web', EnterGym::class, FollowLog::class])->group(functi
     Route::get('athletes/{athlete}/capacity', CapacityController::class);
     Route::get('athletes/{athlete}/screenings', [ScreeningController::class, 'index']);
     Route::post('athletes/{athlete}/screenings', [ScreeningController::class, 'store']);
-    Route::get('athletes/{athlete}/screenings/{screening}', [ScreeningController::class, 'show']);
+    Route::get('athletes/{athlete}/screenings/{screening}', [ScreeningController::class, 'show'])->middleware(RecordScreeningLook::class);
     Route::get('athletes/{athlete}/baseline', BaselineController::class);
     Route::get('athletes/{athlete}/trend', TrendController::class);
     Route::get('athletes/{athlete}/ladder', LadderController::class);
@@ -112,12 +113,12 @@ Route::middleware(['auth:web', EnterGym::class, FollowLog::class])->group(functi
     Route::post('athletes/{athlete}/pain', PainController::class);
     Route::get('athletes/{athlete}/calls', [CallController::class, 'past']);
 
-    Route::get('athletes/{athlete}/session', [WrittenSessionController::class, 'show']);
-    Route::get('athletes/{athlete}/session/others', [WrittenSessionController::class, 'others']);
-    Route::get('athletes/{athlete}/class-work', [WrittenSessionController::class, 'classWork']);
-    Route::post('athletes/{athlete}/session/tried', [WrittenSessionController::class, 'try']);
-    Route::post('athletes/{athlete}/session/changes', [WrittenSessionController::class, 'change']);
-    Route::delete('athletes/{athlete}/session/changes', [WrittenSessionController::class, 'putBack']);
+    Route::get('athletes/{athlete}/session', [SessionController::class, 'show']);
+    Route::get('athletes/{athlete}/session/others', [SessionController::class, 'others']);
+    Route::get('athletes/{athlete}/class-work', [SessionController::class, 'classWork']);
+    Route::post('athletes/{athlete}/session/tried', [SessionController::class, 'try']);
+    Route::post('athletes/{athlete}/session/changes', [SessionController::class, 'change']);
+    Route::delete('athletes/{athlete}/session/changes', [SessionController::class, 'putBack']);
     Route::get('athletes/{athlete}/weeks', [WeeksController::class, 'show']);
     Route::post('athletes/{athlete}/time-off', [WeeksController::class, 'off']);
     Route::delete('athletes/{athlete}/time-off/{off}', [WeeksController::class, 'takeBack']);

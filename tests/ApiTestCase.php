@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Models\CurrentGym;
-use App\Models\Gym;
-use App\Models\User;
+use App\Context\Gym\CurrentGym;
+use App\Models\Gym\Gym;
+use App\Models\Gym\User;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Foundation\Testing\WithCachedConfig;
 use Illuminate\Foundation\Testing\WithCachedRoutes;

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\Athlete;
-use App\Models\CapacityRecord;
+use App\Actions\Athletes\StoreForecast;
+use App\Actions\Athletes\UpdateCapacity;
+use App\Actions\Calls\MakeCall;
+use App\Actions\Screening\WatchPain;
+use App\Models\Athletes\Athlete;
+use App\Models\Athletes\CapacityRecord;
 use SteadyRung\Exercise\Choices\Pattern;
 
 /**
@@ -14,8 +18,8 @@ use SteadyRung\Exercise\Choices\Pattern;
 final readonly class RefreshAthlete
 {
     public function __construct(
-        private FollowCapacity $capacity,
-        private KeepForecast $forecasts,
+        private UpdateCapacity $capacity,
+        private StoreForecast $forecasts,
         private WatchPain $pain,
         private MakeCall $calls,
     ) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\Athlete;
+use App\Models\Athletes\Athlete;
 
 /**
  * Rebuilds everything stored that follows from the log.
@@ -13,7 +13,7 @@ final readonly class ReplayLog
 {
     private const BEFORE_ALL = '0001-01-01';
 
-    public function __construct(private HoldAthlete $athletes, private RefreshAthlete $refresh)
+    public function __construct(private LockAthlete $athletes, private RefreshAthlete $refresh)
     {
     }
 
@@ -23,7 +23,7 @@ final readonly class ReplayLog
         $count = 0;
         foreach (Athlete::query()->orderBy('id')->lazyById(100) as $athlete) {
             $this->athletes->quietly($athlete->id, function (Athlete $held): void {
-                CatchUp::done($held);
+                RecalculateDue::done($held);
                 $this->refresh->from($held, self::BEFORE_ALL);
             });
             $count++;

@@ -63,7 +63,7 @@ final readonly class JsonObject
         $faults = [];
         foreach (array_keys(get_object_vars($this->values)) as $key) {
             if (! in_array((string) $key, $keys, true)) {
-                $faults[] = Fault::at($this->at((string) $key), 'This key is not known here.');
+                $faults[] = FieldError::at($this->at((string) $key), 'This key is not known here.');
             }
         }
 

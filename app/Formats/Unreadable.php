@@ -18,15 +18,15 @@ use SteadyRung\Violation;
  */
 final class Unreadable extends \RuntimeException
 {
-    /** @param  non-empty-list<Fault>  $faults */
+    /** @param  non-empty-list<FieldError>  $faults */
     public function __construct(public readonly array $faults, public readonly bool $isSyntax = false)
     {
-        parent::__construct(implode(' ', array_map(static fn (Fault $f): string => trim("$f->pointer $f->detail"), $faults)));
+        parent::__construct(implode(' ', array_map(static fn (FieldError $f): string => trim("$f->pointer $f->detail"), $faults)));
     }
 
     public static function at(string $pointer, string $detail, mixed $value = null): self
     {
-        return new self([Fault::at($pointer, $detail, $value)]);
+        return new self([FieldError::at($pointer, $detail, $value)]);
     }
 
     /**
@@ -36,18 +36,18 @@ final class Unreadable extends \RuntimeException
      */
     public static function unknown(string $pointer, mixed $value, array $allowed): self
     {
-        return new self([Fault::at($pointer, 'This must be one of '.implode(', ', $allowed).'.', $value, $allowed)]);
+        return new self([FieldError::at($pointer, 'This must be one of '.implode(', ', $allowed).'.', $value, $allowed)]);
     }
 
     public static function syntax(string $detail): self
     {
-        return new self([Fault::at('', $detail)], isSyntax: true);
+        return new self([FieldError::at('', $detail)], isSyntax: true);
     }
 
     /** The same faults, all at one pointer. */
     public function movedTo(string $pointer): self
     {
-        return new self(array_map(static fn (Fault $f): Fault => new Fault($pointer, $f->detail, $f->value, $f->low, $f->high, $f->unit, $f->allowed), $this->faults));
+        return new self(array_map(static fn (FieldError $f): FieldError => new FieldError($pointer, $f->detail, $f->value, $f->low, $f->high, $f->unit, $f->allowed), $this->faults));
     }
 
     /** The core's refusal of values read below a pointer; the core names its quantities as JSON does. */
@@ -55,22 +55,22 @@ final class Unreadable extends \RuntimeException
     {
         return match (true) {
             $error instanceof OutOfRange => new self(array_map(
-                static fn (Violation $v): Fault => self::violation($v, $pointer),
+                static fn (Violation $v): FieldError => self::violation($v, $pointer),
                 $error->violations,
             )),
             $error instanceof BadCalibration => self::at("$pointer/points/$error->pointIndex", $error->getMessage(), $error->point->forceN),
             $error instanceof GearClash => self::at("$pointer/$error->quantity", $error->getMessage(), $error->value),
-            $error instanceof NotDoable => new self([Fault::at("$pointer/$error->field", $error->getMessage(), allowed: $error->allowed)]),
+            $error instanceof NotDoable => new self([FieldError::at("$pointer/$error->field", $error->getMessage(), allowed: $error->allowed)]),
             $error instanceof UnknownGear => self::at("$pointer/$error->field", $error->getMessage(), $error->gearId),
-            $error instanceof UnknownPosition => new self([Fault::at("$pointer/$error->field", $error->getMessage(), allowed: $error->allowed)]),
+            $error instanceof UnknownPosition => new self([FieldError::at("$pointer/$error->field", $error->getMessage(), allowed: $error->allowed)]),
             default => self::at($pointer, $error->getMessage()),
         };
     }
 
-    private static function violation(Violation $violation, string $pointer): Fault
+    private static function violation(Violation $violation, string $pointer): FieldError
     {
-        $shown = Fault::at("$pointer/$violation->quantity", $violation->sentence(), $violation->value);
+        $shown = FieldError::at("$pointer/$violation->quantity", $violation->sentence(), $violation->value);
 
-        return new Fault($shown->pointer, $shown->detail, $shown->value, $violation->low, $violation->high, $violation->unit() ?: null);
+        return new FieldError($shown->pointer, $shown->detail, $shown->value, $violation->low, $violation->high, $violation->unit() ?: null);
     }
 }

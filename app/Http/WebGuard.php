@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Models\User;
+use App\Models\Gym\User;
 use Illuminate\Auth\SessionGuard;
 use Illuminate\Contracts\Auth\Factory as Auth;
 use Illuminate\Http\Request;

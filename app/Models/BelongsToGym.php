@@ -14,7 +14,7 @@ trait BelongsToGym
     public static function bootBelongsToGym(): void
     {
         static::addGlobalScope('gym', static function (Builder $query): void {
-            $query->where($query->qualifyColumn('gym_id'), app(CurrentGym::class)->id());
+            $query->where($query->qualifyColumn('gym_id'), app(GymScope::class)->id());
         });
     }
 
@@ -24,6 +24,6 @@ trait BelongsToGym
      */
     protected function setKeysForSaveQuery($query): Builder
     {
-        return parent::setKeysForSaveQuery($query)->where('gym_id', app(CurrentGym::class)->id());
+        return parent::setKeysForSaveQuery($query)->where('gym_id', app(GymScope::class)->id());
     }
 }

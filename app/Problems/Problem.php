@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Problems;
 
-use App\Formats\Fault;
+use App\Formats\FieldError;
 
 /**
  * A refusal, with what was wrong and what to do; ProblemRenderer turns it into HTTP.
  */
 final class Problem extends \RuntimeException
 {
-    /** @param  list<Fault>  $faults */
+    /** @param  list<FieldError>  $faults */
     public function __construct(
         public readonly ProblemCode $problem,
         string $detail,
@@ -24,6 +24,6 @@ final class Problem extends \RuntimeException
     /** One value is wrong. */
     public static function invalid(string $pointer, string $detail): self
     {
-        return new self(ProblemCode::Invalid, $detail, [Fault::at($pointer, $detail)]);
+        return new self(ProblemCode::Invalid, $detail, [FieldError::at($pointer, $detail)]);
     }
 }

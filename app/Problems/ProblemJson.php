@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Problems;
 
-use App\Formats\Fault;
+use App\Formats\FieldError;
 use OpenApi\Attributes as OA;
 
 /**
@@ -13,7 +13,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class ProblemJson
 {
-    /** @param  list<Fault>  $errors */
+    /** @param  list<FieldError>  $errors */
     public function __construct(
         #[OA\Property]
         public string $type,
@@ -25,7 +25,7 @@ final readonly class ProblemJson
         public int $status,
         #[OA\Property]
         public string $detail,
-        #[OA\Property(items: new OA\Items(ref: Fault::class))]
+        #[OA\Property(items: new OA\Items(ref: FieldError::class))]
         public array $errors,
     ) {
     }

@@ -4,36 +4,37 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Actions\FollowCapacity;
-use App\Actions\HoldAthlete;
-use App\Actions\KeepForecast;
-use App\Actions\MakeCall;
+use App\Actions\Athletes\StoreForecast;
+use App\Actions\Athletes\UpdateCapacity;
+use App\Actions\Calls\MakeCall;
+use App\Actions\Calls\RemakeCalls;
+use App\Actions\InsertOnce;
+use App\Actions\LockAthlete;
 use App\Actions\RefreshAthlete;
-use App\Actions\RemakeCalls;
-use App\Actions\StoreOnce;
-use App\Actions\WatchPain;
+use App\Actions\Screening\WatchPain;
+use App\Context\Athletes\CapacityBefore;
+use App\Context\Athletes\ChangesByHand;
+use App\Context\Athletes\LearnedFall;
+use App\Context\Athletes\LoadAthleteContext;
+use App\Context\Athletes\LoadEstimate;
+use App\Context\Calls\LoadSituation;
+use App\Context\Floor\ChangeFeed;
+use App\Context\Floor\ChangeTicket;
+use App\Context\Gym\CurrentGym;
+use App\Context\Gym\GymDay;
+use App\Context\Kit\GymKit;
+use App\Context\Log\LoadDiary;
+use App\Context\Methods\Methods;
+use App\Context\Setups\FindLadderPath;
+use App\Context\Setups\KeptAnswers;
+use App\Context\Setups\LaneCandidates;
+use App\Context\Trend\Forecasts;
 use App\Devices\HangingScale;
 use App\Formats\JsonObject;
 use App\Http\QuietSessions;
-use App\Models\CurrentGym;
-use App\Models\GymDay;
-use App\Models\GymKit;
-use App\Models\News;
-use App\Models\Pulse;
+use App\Models\GymScope;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
-use App\Reading\Believed;
-use App\Reading\BuildBrief;
-use App\Reading\BuildSituation;
-use App\Reading\CapacityBefore;
-use App\Reading\DiaryReading;
-use App\Reading\FallReading;
-use App\Reading\FindWay;
-use App\Reading\ForecastReading;
-use App\Reading\HandReading;
-use App\Reading\KeptAnswers;
-use App\Reading\LaneCandidates;
-use App\Reading\Methods;
 use Carbon\CarbonImmutable;
 use Carbon\FactoryImmutable;
 use Illuminate\Contracts\Foundation\Application;
@@ -52,11 +53,11 @@ final class AppServiceProvider extends ServiceProvider
 
     /** What is built once a request, however many others are built of it. */
     private const SHARED = [
-        CurrentGym::class, GymDay::class, GymKit::class, News::class,
-        Believed::class, BuildBrief::class, BuildSituation::class, CapacityBefore::class, DiaryReading::class, FallReading::class,
-        FindWay::class, ForecastReading::class, HandReading::class, KeptAnswers::class, LaneCandidates::class, Methods::class,
-        FollowCapacity::class, HoldAthlete::class, KeepForecast::class, MakeCall::class, RefreshAthlete::class, RemakeCalls::class,
-        StoreOnce::class, WatchPain::class,
+        CurrentGym::class, GymDay::class, GymKit::class, ChangeFeed::class,
+        LoadEstimate::class, LoadAthleteContext::class, LoadSituation::class, CapacityBefore::class, LoadDiary::class, LearnedFall::class,
+        FindLadderPath::class, Forecasts::class, ChangesByHand::class, KeptAnswers::class, LaneCandidates::class, Methods::class,
+        UpdateCapacity::class, LockAthlete::class, StoreForecast::class, MakeCall::class, RefreshAthlete::class, RemakeCalls::class,
+        InsertOnce::class, WatchPain::class,
     ];
 
     public function register(): void
@@ -64,8 +65,9 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind('db.connector.pgsql', AnsweringPostgres::class);
         Connection::resolverFor('pgsql', static fn (...$parts): ExactPostgres => new ExactPostgres(...$parts));
         array_map($this->app->scoped(...), self::SHARED);
+        $this->app->alias(CurrentGym::class, GymScope::class);
         $this->app->singleton(ClockInterface::class, static fn (): ClockInterface => new FactoryImmutable);
-        $this->app->singleton(Pulse::class, static fn (): Pulse => new Pulse((string) config('app.key')));
+        $this->app->singleton(ChangeTicket::class, static fn (): ChangeTicket => new ChangeTicket((string) config('app.key')));
         $this->app->singleton(HangingScale::class, static fn (): HangingScale => new HangingScale((string) config('devices.scale_address')));
         $this->app->bind(JsonObject::class, static fn (Application $app): JsonObject => self::body($app->make(Request::class)));
     }

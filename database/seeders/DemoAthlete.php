@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Models\AthleteKind;
+use App\Models\Athletes\AthleteKind;
 use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Simulation\ResponseModel;
 

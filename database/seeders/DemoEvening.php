@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\Deeds\BesideSet;
-use App\Actions\Deeds\ClassGiven;
-use App\Actions\Deeds\SetDone;
-use App\Actions\KeepClass;
-use App\Actions\LogBeside;
-use App\Actions\LogSet;
-use App\Formats\Json\ExerciseJson;
+use App\Actions\Floor\ClassGiven;
+use App\Actions\Floor\SaveClass;
+use App\Actions\Log\AccessoryDone;
+use App\Actions\Log\LogAccessory;
+use App\Actions\Log\LogSet;
+use App\Actions\Log\SetDone;
+use App\Context\Gym\CurrentGym;
+use App\Formats\Json\Setups\ExerciseJson;
 use App\Formats\JsonObject;
-use App\Models\Athlete;
-use App\Models\CurrentGym;
-use App\Models\Gym;
-use App\Models\GymClass;
-use App\Models\User;
-use App\Reading\FloorAthleteJson;
-use App\Reading\FloorReading;
+use App\Models\Athletes\Athlete;
+use App\Models\Floor\GymClass;
+use App\Models\Gym\Gym;
+use App\Models\Gym\User;
+use App\Queries\Floor\FloorQuery;
+use App\Responses\Floor\FloorAthleteResponse;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
@@ -64,11 +64,11 @@ final class DemoEvening
         if ($this->isOn($now)) {
             return false;
         }
-        $class = $this->app->make(KeepClass::class)->make($coach, new ClassGiven((string) Str::uuid7(), 'Thursday group, extra evening', $began->format('Y-m-d'), $began->format('H:i'), self::MINUTES, tags: [self::THURSDAY]))->record;
+        $class = $this->app->make(SaveClass::class)->make($coach, new ClassGiven((string) Str::uuid7(), 'Thursday group, extra evening', $began->format('Y-m-d'), $began->format('H:i'), self::MINUTES, tags: [self::THURSDAY]))->record;
         $clock = new DemoClock($this->clock->now());
         $this->app->instance(ClockInterface::class, $clock);
         try {
-            foreach ($this->app->make(FloorReading::class)->of($class, $began->format('Y-m-d'))->athletes as $athlete) {
+            foreach ($this->app->make(FloorQuery::class)->of($class, $began->format('Y-m-d'))->athletes as $athlete) {
                 $this->train($athlete, $coach, $clock);
             }
         } finally {
@@ -85,7 +85,7 @@ final class DemoEvening
         }
         $monday = $this->clock->now()->setTimezone(new \DateTimeZone($gym->timezone))->modify('monday this week')->modify('-16 weeks');
         foreach ([['Tuesday evening', 1, self::TUESDAY], ['Thursday evening', 3, self::THURSDAY]] as [$name, $day, $tag]) {
-            $this->app->make(KeepClass::class)->make($coach, new ClassGiven((string) Str::uuid7(), $name, $monday->modify("+$day days")->format('Y-m-d'), '18:30', self::MINUTES, weekly: true, tags: [$tag]));
+            $this->app->make(SaveClass::class)->make($coach, new ClassGiven((string) Str::uuid7(), $name, $monday->modify("+$day days")->format('Y-m-d'), '18:30', self::MINUTES, weekly: true, tags: [$tag]));
         }
     }
 
@@ -98,7 +98,7 @@ final class DemoEvening
             ->contains(static fn (GymClass $c): bool => $c->startsAt($today, $now->getTimezone()->getName())->modify("+$c->minutes minutes") > $now->modify('+30 minutes'));
     }
 
-    private function train(FloorAthleteJson $athlete, User $coach, DemoClock $clock): void
+    private function train(FloorAthleteResponse $athlete, User $coach, DemoClock $clock): void
     {
         [$sets, $ago] = self::SO_FAR[$athlete->name] ?? [0, 0];
         if ($sets === 0 || $athlete->sets !== []) {
@@ -125,7 +125,7 @@ final class DemoEvening
                 'metres' => [null, null, (float) $aim],
                 default => [$aim, null, null],
             };
-            $this->app->make(LogBeside::class)->log(Athlete::query()->findOrFail($athleteId), $coach, new BesideSet($id, $at, Accessory::from($line['accessory']), $reps, $seconds, $metres));
+            $this->app->make(LogAccessory::class)->log(Athlete::query()->findOrFail($athleteId), $coach, new AccessoryDone($id, $at, Accessory::from($line['accessory']), $reps, $seconds, $metres));
 
             return;
         }

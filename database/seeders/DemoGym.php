@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Models\Athlete;
-use App\Models\AthleteKind;
-use App\Models\Band;
-use App\Models\BandInspection;
-use App\Models\CurrentGym;
-use App\Models\Gear;
-use App\Models\Gym;
-use App\Models\News;
-use App\Models\User;
+use App\Context\Floor\ChangeFeed;
+use App\Context\Gym\CurrentGym;
+use App\Models\Athletes\Athlete;
+use App\Models\Athletes\AthleteKind;
+use App\Models\Gym\Gym;
+use App\Models\Gym\User;
+use App\Models\Kit\Band;
+use App\Models\Kit\BandInspection;
+use App\Models\Kit\Gear;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
@@ -92,7 +92,7 @@ final class DemoGym
     {
         $clock = new DemoClock($this->clock->now());
         $this->app->instance(ClockInterface::class, $clock);
-        $this->app->bind(News::class, UntoldNews::class);
+        $this->app->bind(ChangeFeed::class, UntoldNews::class);
         $coach = User::query()->findOrFail(self::id(2));
         foreach (self::athletes() as $i => $demo) {
             if ($i % $every === $from && Athlete::query()->whereKey(self::id(100 + $i))->doesntExist()) {

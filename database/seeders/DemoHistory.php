@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\CatchUp;
-use App\Actions\ChooseSetup;
-use App\Actions\DecideCall;
-use App\Actions\Deeds\CallDecision;
-use App\Actions\Deeds\PlaceGiven;
-use App\Actions\Deeds\ScreenTaken;
-use App\Actions\Deeds\SetDone;
-use App\Actions\Deeds\SignalTold;
-use App\Actions\LogSet;
-use App\Actions\MoveAthlete;
-use App\Actions\ScreenAthlete;
-use App\Actions\Stored;
-use App\Actions\TellSignal;
-use App\Actions\WeighAthlete;
-use App\Models\Athlete;
-use App\Models\CallRecord;
-use App\Models\GymKit;
-use App\Models\User;
-use App\Reading\Believed;
+use App\Actions\Athletes\WeighAthlete;
+use App\Actions\Calls\CallDecision;
+use App\Actions\Calls\DecideCall;
+use App\Actions\Inserted;
+use App\Actions\Log\LogSet;
+use App\Actions\Log\ReportSignal;
+use App\Actions\Log\SetDone;
+use App\Actions\Log\SignalTold;
+use App\Actions\Methods\MoveAthlete;
+use App\Actions\Methods\PlaceGiven;
+use App\Actions\RecalculateDue;
+use App\Actions\Screening\ScreenAthlete;
+use App\Actions\Screening\ScreenTaken;
+use App\Actions\Setups\ChooseSetup;
+use App\Context\Athletes\LoadEstimate;
+use App\Context\Kit\GymKit;
+use App\Models\Athletes\Athlete;
+use App\Models\Calls\CallRecord;
+use App\Models\Gym\User;
 use SteadyRung\Call\Verdict;
 use SteadyRung\Exercise\Choices\InRow;
 use SteadyRung\Exercise\Choices\Lane;
@@ -74,11 +74,11 @@ final class DemoHistory
         private readonly ChooseSetup $chooseSetup,
         private readonly DecideCall $decideCall,
         private readonly WeighAthlete $weigh,
-        private readonly Believed $believed,
+        private readonly LoadEstimate $believed,
         private readonly ScreenAthlete $screen,
         private readonly MoveAthlete $move,
-        private readonly TellSignal $tell,
-        private readonly CatchUp $catchUp,
+        private readonly ReportSignal $tell,
+        private readonly RecalculateDue $catchUp,
     ) {
     }
 
@@ -140,7 +140,7 @@ final class DemoHistory
         }
         $this->clock->set($sets[count($sets) - 1]->performed_at);
         foreach ($this->logSet->logAll($athlete->id, $coach, $sets) as $outcome) {
-            $outcome instanceof Stored ?: throw $outcome;
+            $outcome instanceof Inserted ?: throw $outcome;
         }
         if ($left > 0) {
             $this->decide($athlete, $coach, $day->modify('+40 minutes'));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Devices\HangingScale;
 use App\Devices\ScaleTapeReader;
-use App\Models\Gym;
+use App\Models\Gym\Gym;
 use SteadyRung\Kit\Band\RubberLaw;
 use Tests\Browser\Support\Wait;
 

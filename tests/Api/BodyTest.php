@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\Weighing;
+use App\Models\Athletes\Weighing;
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use App\Formats\Stored\StoredCall;
 use App\Formats\Stored\StoredSituation;
-use App\Models\Athlete;
-use App\Models\CallRecord;
+use App\Models\Athletes\Athlete;
+use App\Models\Calls\CallRecord;
 use SteadyRung\Call\Rules\Judge;
 
 beforeEach(function (): void {

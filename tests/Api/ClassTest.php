@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\CallRecord;
-use App\Models\GymClass;
-use App\Models\LoggedSet;
+use App\Models\Calls\CallRecord;
+use App\Models\Floor\GymClass;
+use App\Models\Log\LoggedSet;
 
 beforeEach(function (): void {
     [$this->bar, $this->band] = [addBar($this), addBand($this, 44, 'Heron')];

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\Gym;
+use App\Models\Gym\Gym;
 
 beforeEach(function (): void {
     /** Makes a class and answers the list. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Reading\ComparisonReading;
+use App\Queries\Methods\ComparisonQuery;
 use Illuminate\Support\Facades\DB;
 
 beforeEach(function (): void {
@@ -28,7 +28,7 @@ it('takes the same athletes through each method, so that methods alone differ, a
 });
 
 it('says of each in how many weeks the first strict rep came, and what it took: no more than a year holds', function (): void {
-    foreach (($this->compare)(['from' => 10, 'count' => ComparisonReading::MOST_AT_ONCE])->assertOk()->json('athletes') as $one) {
+    foreach (($this->compare)(['from' => 10, 'count' => ComparisonQuery::MOST_AT_ONCE])->assertOk()->json('athletes') as $one) {
         expect($one['weeks'] ?? 0.0)->toBeGreaterThanOrEqual(0)->toBeLessThanOrEqual(52)
             ->and($one['sessions'])->toBeGreaterThan(0)->toBeLessThanOrEqual(364)
             ->and($one['lowerings'])->toBeGreaterThanOrEqual(0)->and($one['wasted_sessions'])->toBeLessThanOrEqual($one['sessions']);
@@ -50,8 +50,8 @@ it('refuses a method there is not, and more athletes at once than it answers in 
 })->with([
     [['method' => 'no-such'], '/method'],
     [['from' => -1], '/from'],
-    [['from' => ComparisonReading::MOST_SEED + 1], '/from'],
+    [['from' => ComparisonQuery::MOST_SEED + 1], '/from'],
     [['count' => 0], '/count'],
-    [['count' => ComparisonReading::MOST_AT_ONCE + 1], '/count'],
+    [['count' => ComparisonQuery::MOST_AT_ONCE + 1], '/count'],
     [['seed' => 4], '/seed'],
 ]);

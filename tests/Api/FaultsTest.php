@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Actions\CatchUp;
+use App\Actions\RecalculateDue;
 use App\Http\ProblemRenderer;
-use App\Models\Athlete;
+use App\Models\Athletes\Athlete;
 use App\Problems\ProblemCode;
 use App\Problems\QuietReport;
 use Illuminate\Contracts\Debug\ExceptionHandler;
@@ -105,7 +105,7 @@ it('follows the others’ logs where one athlete’s cannot be followed, and say
             $this->otherwise->renderForConsole($output, $e);
         }
     });
-    app(CatchUp::class)->now();
+    app(RecalculateDue::class)->now();
 
     expect($reported)->toBe([ValueError::class])
         ->and(Athlete::query()->findOrFail($bea)->follow_from)->toBeNull()

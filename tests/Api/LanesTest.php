@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\CapacityRecord;
-use App\Models\Weighing;
+use App\Models\Athletes\CapacityRecord;
+use App\Models\Athletes\Weighing;
 use SteadyRung\Exercise\Choices\Lane;
 
 beforeEach(function (): void {

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Actions\ChangeGear;
-use App\Actions\RemakeCalls;
-use App\Models\Athlete;
-use App\Models\Band;
-use App\Models\CallRecord;
-use App\Models\CurrentGym;
+use App\Actions\Calls\RemakeCalls;
+use App\Actions\Kit\ChangeGear;
+use App\Context\Gym\CurrentGym;
+use App\Models\Athletes\Athlete;
+use App\Models\Calls\CallRecord;
+use App\Models\Kit\Band;
 use Illuminate\Support\Facades\DB;
 
 beforeEach(function (): void {

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Athlete;
-use App\Models\PainReport;
+use App\Models\Athletes\Athlete;
+use App\Models\Screening\PainReport;
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this, tags: ['evening']);

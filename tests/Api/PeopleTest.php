@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\CallRecord;
+use App\Models\Calls\CallRecord;
 
 it('finds people by the words of their name in any order, by tag, and sorts by the last session', function (): void {
     [$bar, $band] = [addBar($this), addBand($this)];

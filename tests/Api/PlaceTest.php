@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Formats\Json\ExerciseJson;
-use App\Models\Athlete;
-use App\Models\PlaceChange;
+use App\Formats\Json\Setups\ExerciseJson;
+use App\Models\Athletes\Athlete;
+use App\Models\Methods\PlaceChange;
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);

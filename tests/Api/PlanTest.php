@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\LineChangeRecord;
+use App\Models\Sessions\LineChangeRecord;
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\User;
+use App\Models\Gym\User;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\ApiTestCase;

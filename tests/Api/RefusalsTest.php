@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\GymClass;
-use App\Models\LoggedSet;
-use App\Models\OwnMethod;
+use App\Models\Floor\GymClass;
+use App\Models\Log\LoggedSet;
+use App\Models\Methods\OwnMethod;
 use Illuminate\Support\Facades\DB;
 use SteadyRung\Kit\Kit;
 

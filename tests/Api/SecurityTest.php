@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\CallRecord;
-use App\Models\User;
+use App\Models\Calls\CallRecord;
+use App\Models\Gym\User;
 use Illuminate\Auth\AuthManager;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Support\Facades\DB;

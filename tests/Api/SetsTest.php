@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\CapacityRecord;
-use App\Models\LoggedSet;
+use App\Models\Athletes\CapacityRecord;
+use App\Models\Log\LoggedSet;
 use SteadyRung\Exercise\Choices\Pattern;
 
 beforeEach(function (): void {

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Gym;
-use App\Models\User;
+use App\Models\Gym\Gym;
+use App\Models\Gym\User;
 use Illuminate\Auth\AuthManager;
 use Illuminate\Support\Facades\DB;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\LoggedSet;
+use App\Models\Log\LoggedSet;
 
 beforeEach(function (): void {
     [$this->athlete, $this->bar, $this->band] = [addAthlete($this), addBar($this), addBand($this)];

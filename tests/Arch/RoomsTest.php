@@ -33,7 +33,7 @@ arch('the core declares strict types')
     ->toUseStrictTypes();
 
 /** The rooms of the shell in their order: each may use only the core and those before it. */
-const SHELL = ['Formats', 'Problems', 'Devices', 'Models', 'Reading', 'Actions', 'Http', 'Console', 'Providers'];
+const SHELL = ['Formats', 'Problems', 'Devices', 'Models', 'Context', 'Responses', 'Queries', 'Actions', 'Http', 'Console', 'Providers'];
 
 it('has no circle between the rooms of the shell', function (): void {
     $root = dirname(__DIR__, 2);
@@ -60,9 +60,25 @@ arch('devices know the core and nothing of the shell')
     ->expect('App\Devices')
     ->toOnlyUse(['SteadyRung', 'App\Devices', 'Random']);
 
-arch('actions and readings know no HTTP, and no facades')
-    ->expect(['App\Actions', 'App\Reading'])
+arch('what is known, asked, answered and done knows no HTTP, and no facades')
+    ->expect(['App\Context', 'App\Queries', 'App\Responses', 'App\Actions'])
     ->not->toUse(['Illuminate\Support\Facades', 'Illuminate\Http', 'App\Http']);
+
+arch('actions answer nobody')
+    ->expect('App\Actions')
+    ->not->toUse(['App\Responses', 'App\Queries']);
+
+it('writes nothing in a query', function (): void {
+    $writing = '/->(save|saveOrFail|create|forceCreate|insert\w*|update\w*|upsert|delete|forceDelete|increment|decrement|statement|affectingStatement|transaction|push|touch)\(/';
+    $found = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/app/Queries', FilesystemIterator::SKIP_DOTS)) as $file) {
+        if (preg_match($writing, (string) file_get_contents($file->getPathname()), $call) === 1) {
+            $found[] = "{$file->getFilename()} calls $call[1]";
+        }
+    }
+
+    expect($found)->toBe([]);
+});
 
 it('lets nothing but Laravel use the stand-ins of compat/', function (): void {
     $root = dirname(__DIR__, 2);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Formats\Json\ChoiceJson;
+use App\Formats\Json\Setups\ChoiceJson;
 use App\Formats\JsonObject;
 use App\Formats\Unreadable;
 use SteadyRung\Exercise\Choices\ChoiceKind;

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Formats\Json\ChoiceJson;
-use App\Formats\Json\ExerciseJson;
+use App\Formats\Json\Setups\ChoiceJson;
+use App\Formats\Json\Setups\ExerciseJson;
 use App\Formats\JsonObject;
 use App\Formats\Stored\StoredExercise;
 use App\Formats\Unreadable;

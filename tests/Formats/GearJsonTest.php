@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Formats\Json\GearFiguresJson;
-use App\Formats\Json\GearKind;
+use App\Formats\Json\Kit\GearFiguresJson;
+use App\Formats\Json\Kit\GearKind;
 use App\Formats\JsonObject;
 use App\Formats\Unreadable;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Formats\Library;
+use App\Formats\Methods\Library;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Method\Builder;

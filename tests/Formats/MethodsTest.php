@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Formats\Catalogue;
-use App\Formats\Json\MethodJson;
+use App\Formats\Json\Methods\MethodJson;
 use App\Formats\JsonObject;
+use App\Formats\Methods\Catalogue;
 use App\Formats\Unreadable;
 use SteadyRung\Call\Verdict;
 use SteadyRung\Exercise\Search\RungSearch;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Formats\Catalogue;
+use App\Formats\Methods\Catalogue;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use SteadyRung\Exercise\Choices\ChoiceKind;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\CurrentGym;
-use App\Models\Gym;
-use App\Models\User;
+use App\Context\Gym\CurrentGym;
+use App\Models\Gym\Gym;
+use App\Models\Gym\User;
 use Illuminate\Support\Facades\DB;
 
 const ALDITH = '/api/athletes/01900000-0000-7000-8000-000000000100';

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\ReplayLog;
-use App\Models\CurrentGym;
-use App\Models\Gym;
+use App\Context\Gym\CurrentGym;
+use App\Models\Gym\Gym;
 use Illuminate\Console\Command;
 
 final class Replay extends Command

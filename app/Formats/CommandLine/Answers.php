@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Formats\CommandLine;
 
-use App\Formats\Json\BandCurveJson;
-use App\Formats\Json\CarriedJson;
-use App\Formats\Json\MisfitJson;
+use App\Formats\Json\Kit\BandCurveJson;
 use App\Formats\Json\Read;
-use App\Formats\Json\SecondsJson;
-use App\Formats\Json\SetupJson;
+use App\Formats\Json\Setups\CarriedJson;
+use App\Formats\Json\Setups\MisfitJson;
+use App\Formats\Json\Setups\SecondsJson;
+use App\Formats\Json\Setups\SetupJson;
 use App\Formats\JsonObject;
 use App\Formats\Unreadable;
 use SteadyRung\Body\Body;

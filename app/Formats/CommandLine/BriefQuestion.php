@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Formats\CommandLine;
 
-use App\Formats\Catalogue;
 use App\Formats\Day;
-use App\Formats\Json\MethodJson;
+use App\Formats\Json\Methods\MethodJson;
 use App\Formats\Json\Read;
-use App\Formats\Json\SetupJson;
+use App\Formats\Json\Setups\SetupJson;
 use App\Formats\JsonObject;
+use App\Formats\Methods\Catalogue;
 use App\Formats\Unreadable;
 use SteadyRung\Body\Body;
 use SteadyRung\Exercise\Choices\ChoiceFor;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\CommandLine;
 
 use App\Formats\Day;
-use App\Formats\Json\SetupJson;
+use App\Formats\Json\Setups\SetupJson;
 use App\Formats\JsonObject;
 use SteadyRung\Body\Body;
 use SteadyRung\Exercise\Choices\ChoiceKind;

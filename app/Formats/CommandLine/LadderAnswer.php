@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats\CommandLine;
 
-use App\Formats\Json\SetupJson;
+use App\Formats\Json\Setups\SetupJson;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Setup\CarriedLoad;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Formats\Stored;
 
-use App\Formats\Json\CallJson;
-use App\Formats\Json\CautionJson;
-use App\Formats\Json\EvidenceJson;
-use App\Formats\Json\MixedSetJson;
-use App\Formats\Json\NearlyJson;
+use App\Formats\Json\Calls\CallJson;
+use App\Formats\Json\Calls\EvidenceJson;
+use App\Formats\Json\Calls\NearlyJson;
+use App\Formats\Json\Safety\CautionJson;
+use App\Formats\Json\Sessions\MixedSetJson;
 use App\Formats\JsonObject;
 use SteadyRung\Call\Call;
 use SteadyRung\Call\Confidence;

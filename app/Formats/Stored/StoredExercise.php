@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats\Stored;
 
-use App\Formats\Json\ExerciseJson;
+use App\Formats\Json\Setups\ExerciseJson;
 use App\Formats\JsonObject;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats\Stored;
 
-use App\Formats\Json\GearKind;
+use App\Formats\Json\Kit\GearKind;
 use App\Formats\JsonObject;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Box;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Formats\Stored;
 
-use App\Formats\Json\CarriedJson;
-use App\Formats\Json\ExerciseJson;
-use App\Formats\Json\MountJson;
-use App\Formats\Json\PredictionJson;
-use App\Formats\Json\RungJson;
-use App\Formats\Json\TravelJson;
-use App\Formats\Json\WarningJson;
+use App\Formats\Json\Ladder\RungJson;
+use App\Formats\Json\Setups\CarriedJson;
+use App\Formats\Json\Setups\ExerciseJson;
+use App\Formats\Json\Setups\MountJson;
+use App\Formats\Json\Setups\PredictionJson;
+use App\Formats\Json\Setups\TravelJson;
+use App\Formats\Json\Why\WarningJson;
 use App\Formats\JsonObject;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Setup\CarriedLoad;

@@ -29,14 +29,14 @@ final class WriteApiDocument
         $generator = new Generator($logger);
         $generator->setVersion('3.0.0');
         $generator->addProcessor(new DescribeFromTypes, CleanUnmerged::class);
-        $document = $generator->generate([Util::finder(array_map(app_path(...), ['Http', 'Formats', 'Problems', 'Reading', 'Actions']))]);
+        $document = $generator->generate([Util::finder(array_map(app_path(...), ['Http', 'Formats', 'Problems', 'Responses', 'Actions']))]);
         $json = ($document ?? throw new \RuntimeException('OpenAPI: nothing found'))->toJson();
         file_put_contents($file, self::namedByThing($json)."\n");
     }
 
-    /** A schema is called after the thing, not after the class that writes it: AthleteJson is Athlete. */
+    /** A schema is called after the thing, not after the class that writes it: RungJson is Rung, AthleteResponse is Athlete. */
     private static function namedByThing(string $json): string
     {
-        return (string) preg_replace(['~(#/components/schemas/\w+)Json"~', '~^(            "\w+)Json": \{~m'], ['$1"', '$1": {'], $json);
+        return (string) preg_replace(['~(#/components/schemas/\w+)(?:Json|Response)"~', '~^(            "\w+)(?:Json|Response)": \{~m'], ['$1"', '$1": {'], $json);
     }
 }

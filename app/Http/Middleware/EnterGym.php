@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Models\CurrentGym;
-use App\Models\User;
+use App\Context\Gym\CurrentGym;
+use App\Models\Gym\User;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;

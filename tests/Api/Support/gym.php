@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\CatchUp;
+use App\Actions\RecalculateDue;
 use Illuminate\Support\Str;
 use SteadyRung\Kit\Band\RubberLaw;
 use Tests\ApiTestCase;
@@ -95,7 +95,7 @@ function logSession(ApiTestCase $test, string $athlete, array $exercise, array $
 /** Follows what was logged, as the next look at it does. */
 function followLog(): void
 {
-    app(CatchUp::class)->now();
+    app(RecalculateDue::class)->now();
 }
 
 /** Makes a weekly class of the day it is and answers the id. */

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Log;
+
+use App\Formats\Json\Safety\PainJson;
+use App\Formats\Json\Setups\ExerciseJson;
+use OpenApi\Attributes as OA;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Fault;
+use SteadyRung\OutOfRange;
+use SteadyRung\Plan\Diary\Purpose;
+use SteadyRung\Safety\Pain;
+use SteadyRung\Strength\Filter\Observation;
+use SteadyRung\Strength\Reps\Seconds;
+
+/**
+ * One set as it was done: clean reps on a set-up, or a hang or hold in seconds.
+ */
+#[OA\Schema(schema: 'SetInput')]
+final readonly class SetDone
+{
+    public const HANG_S = [0.0, 600.0];
+
+    public const NO_COUNTS = [1.0, 50.0];
+
+    /**
+     * @param  array<string, int>  $no_counts by reason
+     * @param  list<Fault>  $faults
+     * @param  list<float>  $splits_s
+     *
+     * @throws OutOfRange if a figure is outside its range
+     */
+    public function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $id,
+        #[OA\Property(type: 'string', format: 'date-time')]
+        public \DateTimeImmutable $performed_at,
+        #[OA\Property]
+        public Purpose $purpose,
+        #[OA\Property(ref: ExerciseJson::class, nullable: true)]
+        public ?Exercise $exercise = null,
+        #[OA\Property(minimum: Observation::REPS[0], maximum: Observation::REPS[1])]
+        public ?int $clean_reps = null,
+        #[OA\Property(type: 'object', description: 'Reps that did not count, by reason.', additionalProperties: new OA\AdditionalProperties(type: 'integer'))]
+        public array $no_counts = [],
+        #[OA\Property(description: 'Reps in reserve; none if nobody knows.', minimum: Observation::RESERVE[0], maximum: Observation::RESERVE[1])]
+        public ?int $reserve = null,
+        #[OA\Property(description: 'Seconds of a dead hang, or of the hold chosen, instead of reps.', minimum: self::HANG_S[0], maximum: self::HANG_S[1])]
+        public ?float $hang_s = null,
+        #[OA\Property(ref: PainJson::class, nullable: true)]
+        public ?Pain $pain = null,
+        #[OA\Property(maxLength: 500)]
+        public ?string $note = null,
+        #[OA\Property(description: 'The set this one corrects.', format: 'uuid')]
+        public ?string $replaces_id = null,
+        #[OA\Property(description: 'The set this one goes on from, on another exercise: a mixed set. It counts for neither gate nor capacity.', format: 'uuid')]
+        public ?string $part_of = null,
+        #[OA\Property(description: 'The reps that were asked of it.', minimum: Observation::REPS[0], maximum: Observation::REPS[1])]
+        public ?int $asked_reps = null,
+        #[OA\Property(description: 'Whether not one more clean rep was there.')]
+        public bool $to_failure = false,
+        #[OA\Property(description: 'What was seen in how it was done.', items: new OA\Items(type: 'string', enum: Fault::class))]
+        public array $faults = [],
+        #[OA\Property(description: 'Seconds of each counted lowering, in order.', items: new OA\Items(type: 'number', format: 'float'))]
+        public array $splits_s = [],
+        #[OA\Property(description: 'The line of the written session that it was done for.', maxLength: 160)]
+        public ?string $line = null,
+    ) {
+        OutOfRange::guard([
+            'clean_reps' => [$clean_reps, Observation::REPS],
+            'reserve' => [$reserve, Observation::RESERVE],
+            'asked_reps' => [$asked_reps, Observation::REPS],
+            'hang_s' => [$hang_s, self::HANG_S],
+        ]);
+        foreach ($splits_s as $i => $split) {
+            OutOfRange::guard(["splits_s/$i" => [$split, Seconds::ASKED]]);
+        }
+        foreach ($no_counts as $reason => $count) {
+            OutOfRange::guard(["no_counts/$reason" => [$count, self::NO_COUNTS]]);
+        }
+    }
+
+    /** Mean of the lowerings that were timed. */
+    public function downS(): ?float
+    {
+        return $this->splits_s === [] ? null : array_sum($this->splits_s) / count($this->splits_s);
+    }
+}

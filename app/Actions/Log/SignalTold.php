@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Log;
+
+use OpenApi\Attributes as OA;
+use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Plan\Diary\Signal;
+use SteadyRung\Safety\Symptom;
+
+/**
+ * What was told after a session or before the next, one tap each, none required.
+ */
+#[OA\Schema(schema: 'SignalInput')]
+final readonly class SignalTold
+{
+    /** @param  list<Symptom>  $symptoms */
+    public function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $id,
+        #[OA\Property(description: 'The day it is about.', format: 'date')]
+        public string $on,
+        #[OA\Property(minimum: Signal::SORENESS[0], maximum: Signal::SORENESS[1])]
+        public ?int $soreness = null,
+        #[OA\Property(items: new OA\Items(type: 'string', enum: Symptom::class))]
+        public array $symptoms = [],
+        #[OA\Property]
+        public ?GaveOut $gave_out = null,
+        #[OA\Property(minimum: Signal::EFFORT[0], maximum: Signal::EFFORT[1])]
+        public ?int $effort = null,
+        #[OA\Property(description: 'Whether it is felt where it should be.')]
+        public ?bool $takes_hold = null,
+        #[OA\Property(maxLength: 200)]
+        public ?string $felt_worked = null,
+        #[OA\Property(description: 'Whether they climbed that day.')]
+        public ?bool $wall_day = null,
+    ) {
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Methods;
+
+use App\Actions\Calls\MakeCall;
+use App\Actions\Inserted;
+use App\Actions\InsertOnce;
+use App\Actions\LockAthlete;
+use App\Context\Athletes\LoadAthleteContext;
+use App\Context\Gym\GymDay;
+use App\Context\Methods\Methods;
+use App\Formats\Methods\Library;
+use App\Models\Athletes\Athlete;
+use App\Models\Gym\User;
+use App\Models\Methods\PlaceChange;
+use App\Problems\Problem;
+use Illuminate\Support\Str;
+use Psr\Clock\ClockInterface;
+use SteadyRung\Method\Stage;
+use SteadyRung\Method\StageKind;
+use SteadyRung\Plan\Session\Course;
+use SteadyRung\Safety\Caution;
+
+/**
+ * Puts an athlete at a stage of a method, and keeps how that came about.
+ */
+final readonly class MoveAthlete
+{
+    public function __construct(private LockAthlete $athletes, private InsertOnce $storeOnce, private Methods $methods, private LoadAthleteContext $briefs, private MakeCall $calls, private GymDay $days, private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * By the coach.
+     *
+     * @return Inserted<PlaceChange>
+     *
+     * @throws Problem if there is no such stage, a reason is missing, or the id holds another move
+     */
+    public function place(Athlete $athlete, User $coach, PlaceGiven $given): Inserted
+    {
+        $method = $this->methods->find($given->method) ?? throw Problem::invalid('/method', "There is no method “{$given->method}”.");
+        $stage = $method->find($given->stage) ?? throw Problem::invalid('/stage', "“{$method->name}” has no stage “{$given->stage}”.");
+
+        return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($coach, $given, $method, $stage): Inserted {
+            $isMove = $athlete->method_key === $method->key && $athlete->stage_key !== $stage->key;
+            $since = $isMove || $athlete->method_key !== $method->key ? $this->days->today() : $athlete->stage_since ?? $this->days->today();
+            $stored = $this->storeOnce->store($this->change($given->id, $athlete, $coach, $method->key, $stage->key, $since, $given->reason, null), $given, ['athlete' => $athlete->id], function () use ($isMove, $given, $stage, $athlete): void {
+                if ($isMove && $given->reason === null) {
+                    throw Problem::invalid('/reason', 'Say why the stage is skipped or set back.');
+                }
+                $this->refuseBuilder($given->builder, $stage, $athlete);
+            });
+            if ($stored->isNew) {
+                $athlete->fill(['method_key' => $method->key, 'stage_key' => $stage->key, 'stage_since' => $since, 'sessions_a_week' => $given->sessions_a_week, 'builder_key' => $given->builder]);
+                $athlete->chosen = Course::entering($this->briefs->of($athlete))->rung->exercise ?? $athlete->chosen;
+                $athlete->save();
+                $this->calls->for($athlete, 'The place in the method was changed.');
+            }
+
+            return $stored;
+        });
+    }
+
+    /** @throws Problem if it is none, the stage is no strict one, or the athlete is not there yet */
+    private function refuseBuilder(?string $key, Stage $stage, Athlete $athlete): void
+    {
+        if ($key === null) {
+            return;
+        }
+        $builder = Library::find($key) ?? throw Problem::invalid('/builder', "There is no “{$key}”.");
+        $brief = $this->briefs->of($athlete);
+        $most = $brief->diary->mostStrict();
+        match (true) {
+            $stage->kind() !== StageKind::Strict => throw Problem::invalid('/builder', 'It stands in the place of strict work: the stage is none.'),
+            $most < $builder->fromReps => throw Problem::invalid('/builder', sprintf('It takes %d strict %s; the most logged is %d.', $builder->fromReps, $builder->fromReps === 1 ? 'rep' : 'reps', $most)),
+            $builder->tires && $brief->diary->isNewcomer($brief->today) => throw Problem::invalid('/builder', Caution::PreTired->text()),
+            default => null,
+        };
+    }
+
+    /** Of an athlete who is held already, by an accepted call. */
+    public function byCall(Athlete $athlete, User $coach, string $methodKey, string $stageKey, string $callId): void
+    {
+        if ($athlete->stage_key === $stageKey && $athlete->method_key === $methodKey) {
+            return;
+        }
+        $this->change((string) Str::uuid7(), $athlete, $coach, $methodKey, $stageKey, $this->days->today(), null, $callId)->save();
+        $athlete->fill(['method_key' => $methodKey, 'stage_key' => $stageKey, 'stage_since' => $this->days->today()])->save();
+    }
+
+    private function change(string $id, Athlete $athlete, User $coach, string $methodKey, string $stageKey, string $since, ?string $reason, ?string $callId): PlaceChange
+    {
+        return new PlaceChange(['id' => $id, 'gym_id' => $athlete->gym_id, 'athlete_id' => $athlete->id, 'method_key' => $methodKey, 'stage_key' => $stageKey, 'since' => $since, 'call_id' => $callId, 'user_id' => $coach->id, 'reason' => $reason, 'made_at' => $this->clock->now()]);
+    }
+}

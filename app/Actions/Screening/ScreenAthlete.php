@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Screening;
+
+use App\Actions\Calls\MakeCall;
+use App\Actions\Inserted;
+use App\Actions\InsertOnce;
+use App\Actions\LockAthlete;
+use App\Models\Athletes\Athlete;
+use App\Models\Gym\User;
+use App\Models\Screening\ScreeningRecord;
+use App\Problems\Problem;
+use Illuminate\Contracts\Encryption\Encrypter;
+use Psr\Clock\ClockInterface;
+
+/**
+ * Takes a screen down: what it leaves to do holds at once for every list of rungs, and pain it told pauses pulling.
+ */
+final readonly class ScreenAthlete
+{
+    public function __construct(
+        private LockAthlete $athletes,
+        private InsertOnce $storeOnce,
+        private ReportPain $pain,
+        private MakeCall $calls,
+        private Encrypter $encrypter,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    /**
+     * @return Inserted<ScreeningRecord>
+     *
+     * @throws Problem if the id holds another screen
+     */
+    public function screen(Athlete $athlete, User $coach, ScreenTaken $taken): Inserted
+    {
+        return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($coach, $taken): Inserted {
+            $screening = $taken->toCore();
+            $limits = $screening->limits();
+            $answers = $taken->answers();
+            $found = ['limits' => array_column($limits->barred, 'value'), 'most_share' => $limits->mostShare];
+            $stored = $this->storeOnce->store(new ScreeningRecord([
+                'id' => $taken->id,
+                'athlete_id' => $athlete->id,
+                'user_id' => $coach->id,
+                'answers' => ['given' => $answers, 'reasons' => $screening->reasons()],
+                'outcome' => $screening->outcome(),
+                'screened_at' => $this->clock->now(),
+                ...$found,
+            ]), $this->sealed($answers), ['athlete' => $athlete->id]);
+            if ($stored->isNew) {
+                $athlete->fill([
+                    'screened_at' => $stored->record->screened_at,
+                    'screen_outcome' => $screening->outcome(),
+                    'screen_limits' => $found['limits'],
+                    'screen_most_share' => $found['most_share'],
+                ])->save();
+                $this->follow($athlete, $coach, $taken, $stored->record);
+            }
+
+            return $stored;
+        });
+    }
+
+    /**
+     * What a screen is known again by tells nobody its answers.
+     *
+     * @param  array<string, mixed>  $answers
+     */
+    private function sealed(array $answers): object
+    {
+        return (object) ['answers' => hash_hmac('sha256', json_encode($answers, JSON_THROW_ON_ERROR), $this->encrypter->getKey())];
+    }
+
+    private function follow(Athlete $athlete, User $coach, ScreenTaken $taken, ScreeningRecord $record): void
+    {
+        if ($taken->pain === null) {
+            $this->calls->for($athlete, 'The screen changed what is allowed.');
+
+            return;
+        }
+        $this->pain->note($athlete, $coach, new PainTold($taken->id, $taken->pain), $record->screened_at);
+    }
+}

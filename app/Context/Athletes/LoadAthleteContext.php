@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Context\Athletes;
+
+use App\Context\Gym\CurrentGym;
+use App\Context\Gym\GymDay;
+use App\Context\Log\LoadDiary;
+use App\Context\Methods\Methods;
+use App\Context\Setups\FindLadderPath;
+use App\Context\Setups\KeptAnswers;
+use App\Context\Setups\KeptRungCatalogue;
+use App\Formats\Day;
+use App\Formats\Methods\Library;
+use App\Models\Athletes\Athlete;
+use App\Models\Athletes\AthleteKind;
+use App\Models\Sessions\TimeOffRecord;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Method\House\HouseRules;
+use SteadyRung\Method\Method;
+use SteadyRung\Method\Place;
+use SteadyRung\Method\Stage;
+use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Diary\TimeOff;
+use SteadyRung\Setup\DoesNotFit;
+
+/**
+ * The one place where what is known of an athlete is put together, for the session and for the call.
+ */
+final readonly class LoadAthleteContext
+{
+    public function __construct(
+        private Methods $methods,
+        private FindLadderPath $ways,
+        private KeptAnswers $kept,
+        private LoadDiary $diaries,
+        private LoadEstimate $believed,
+        private CapacityBefore $before,
+        private LearnedFall $fall,
+        private ChangesByHand $hand,
+        private CurrentGym $gym,
+        private GymDay $days,
+    ) {
+    }
+
+    /** @param  string|null  $on  another day than today */
+    public function of(Athlete $athlete, ?HouseRules $rules = null, ?string $on = null): Brief
+    {
+        $method = $this->methods->of($athlete->method_key);
+        $standing = $this->ways->standing($athlete);
+        $today = Day::number($on ?? $this->days->today());
+
+        return new Brief(
+            $today,
+            $method,
+            new Place(self::stage($method, $athlete->stage_key), $athlete->stage_since === null ? $today : Day::number($athlete->stage_since), $standing instanceof Rung ? $standing : null),
+            $rules ?? $this->gym->gym()->houseRules(),
+            $this->diaries->of($athlete),
+            new StoredEstimates($athlete->id, $this->believed, $this->before, $this->fall),
+            new KeptRungCatalogue($athlete, $this->ways, $this->kept),
+            $athlete->sessions_a_week,
+            $standing instanceof DoesNotFit ? $standing->reason : null,
+            $this->gym->gym()->capLimits(),
+            $this->hand->of($athlete),
+            off: new TimeOff(array_values(TimeOffRecord::ahead($athlete->id, Day::date($today))->get()->map(static fn (TimeOffRecord $t): array => [Day::number($t->from_on), Day::number($t->to_on)])->all())),
+            builder: Library::find($athlete->builder_key),
+            isClimber: $athlete->kind !== AthleteKind::Gym,
+        );
+    }
+
+    /** The first stage, where a stage is not there any more. */
+    public static function stage(Method $method, string $key): Stage
+    {
+        return $method->find($key) ?? $method->stages[0];
+    }
+}

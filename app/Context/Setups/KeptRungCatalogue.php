@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Context\Setups;
+
+use App\Formats\JsonObject;
+use App\Formats\Stored\StoredExercise;
+use App\Formats\Stored\StoredForm;
+use App\Models\Athletes\Athlete;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\Search\RungSearch;
+use SteadyRung\Kit\Kit;
+use SteadyRung\Ladder\Steps;
+use SteadyRung\Method\Means;
+use SteadyRung\Plan\Brief\Ways;
+use SteadyRung\Safety\Limits;
+use SteadyRung\Setup\DoesNotFit;
+use SteadyRung\Strength\Belief;
+
+/**
+ * What one athlete can be put on, searched once for a body and a kit and kept.
+ */
+final class KeptRungCatalogue implements Ways
+{
+    /** So many of a means are enough to pick from. */
+    private const MOST_RUNGS = 48;
+
+    private readonly RungSearch $search;
+
+    /** @var array<string, list<Rung>> by means, whatever its shares */
+    private array $anywhere = [];
+
+    /** @var array<string, list<Rung>> */
+    private array $found = [];
+
+    public function __construct(private readonly Athlete $athlete, private readonly FindLadderPath $ways, private readonly KeptAnswers $kept)
+    {
+        $this->search = $ways->search($athlete);
+    }
+
+    public function rungs(Means $means): array
+    {
+        return $this->found[$means->key()] ??= $this->read($this->kept->to(['means', $means->key(), $this->search->limits->key()], $this->athlete->toCore(), fn (): array => ['rungs' => array_map(
+            static fn (Rung $r): array => StoredExercise::write($r->exercise),
+            self::spread($means->between($this->anywhere[$means->anywhereKey()] ??= $means->anywhere($this->search, $this->athlete->toCore()))),
+        )]));
+    }
+
+    public function steps(Rung $now, Belief $belief): Steps
+    {
+        return $this->ways->steps($now, $this->athlete, $belief);
+    }
+
+    public function rung(Exercise $exercise): Rung|DoesNotFit|null
+    {
+        return $this->search->standing($exercise, $this->athlete->toCore());
+    }
+
+    public function strict(): Rung
+    {
+        return $this->search->strict($this->athlete->toCore());
+    }
+
+    public function kit(): Kit
+    {
+        return $this->search->kit;
+    }
+
+    public function limits(): Limits
+    {
+        return $this->search->limits;
+    }
+
+    /** @return list<Rung> */
+    private function read(string $kept): array
+    {
+        $body = $this->athlete->toCore();
+
+        return StoredForm::read('rungs', $kept, fn (JsonObject $j): array => array_values(array_filter(
+            array_map(fn (JsonObject $e): Rung|DoesNotFit|null => $this->search->standing(StoredExercise::of($e), $body), $j->objects('rungs', self::MOST_RUNGS)),
+            static fn (Rung|DoesNotFit|null $r): bool => $r instanceof Rung,
+        )));
+    }
+
+    /**
+     * Evenly over those one can stand on, else over all.
+     *
+     * @param  list<Rung>  $rungs
+     * @return list<Rung>
+     */
+    private static function spread(array $rungs): array
+    {
+        $sure = array_values(array_filter($rungs, static fn (Rung $r): bool => $r->holds()));
+        $of = $sure === [] ? $rungs : $sure;
+        $last = count($of) - 1;
+
+        return $last < self::MOST_RUNGS ? $of : array_map(static fn (int $i): Rung => $of[intdiv($i * $last, self::MOST_RUNGS - 1)], range(0, self::MOST_RUNGS - 1));
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\Json\Sessions;
+
+use App\Formats\Json\Ladder\RungJson;
+use App\Formats\Json\Methods\AmountJson;
+use App\Formats\Json\Safety\CautionJson;
+use App\Formats\Json\Setups\PredictionJson;
+use App\Formats\Json\Setups\SecondsJson;
+use OpenApi\Attributes as OA;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Method\Accessory;
+use SteadyRung\Method\Part;
+use SteadyRung\Plan\Diary\Purpose;
+use SteadyRung\Plan\Session\Block;
+use SteadyRung\Strength\RepPrediction;
+
+/**
+ * One line of a written session.
+ */
+#[OA\Schema]
+final readonly class BlockJson
+{
+    /**
+     * @param  list<PredictionJson>  $expected
+     * @param  list<string>  $cues
+     * @param  list<CautionJson>  $cautions
+     */
+    public function __construct(
+        #[OA\Property]
+        public Part $part,
+        #[OA\Property]
+        public ?Purpose $purpose,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property(description: 'What is set up; none of work beside the pull.')]
+        public ?RungJson $rung,
+        #[OA\Property]
+        public ?Accessory $accessory,
+        #[OA\Property(description: 'Lines of one letter are done in rounds.')]
+        public ?string $group,
+        #[OA\Property]
+        public int $sets,
+        #[OA\Property]
+        public AmountJson $amount,
+        #[OA\Property(description: 'Of one set: reps, seconds or metres.')]
+        public int $aim,
+        #[OA\Property]
+        public bool $to_failure,
+        #[OA\Property]
+        public bool $per_side,
+        #[OA\Property]
+        public ?string $tempo,
+        #[OA\Property]
+        public int $rest_s,
+        #[OA\Property(description: 'Reps to failure in each set, tired by those before.', items: new OA\Items(ref: PredictionJson::class))]
+        public array $expected,
+        #[OA\Property]
+        public ?SecondsJson $seconds,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $cues,
+        #[OA\Property(items: new OA\Items(ref: CautionJson::class))]
+        public array $cautions,
+        #[OA\Property]
+        public ?string $note,
+        #[OA\Property(description: 'What the line is known by; empty for a try or a test.')]
+        public string $line,
+        #[OA\Property(description: 'What the method itself asks, where that is written otherwise.')]
+        public ?string $school,
+        #[OA\Property(description: 'Whether the coach changed it, and for how long.')]
+        public ?ByHandJson $by_hand,
+    ) {
+    }
+
+    public static function of(Block $block): self
+    {
+        $seconds = $block->seconds === null ? null : SecondsJson::of($block->seconds);
+
+        return new self(
+            $block->part,
+            $block->purpose,
+            $block->words(),
+            $block->do instanceof Rung ? RungJson::of($block->do, $block->expected[0] ?? null, $seconds) : null,
+            $block->do instanceof Accessory ? $block->do : null,
+            $block->group,
+            $block->sets,
+            AmountJson::of($block->amount),
+            $block->aim(),
+            $block->toFailure,
+            $block->isPerSide,
+            $block->tempo,
+            $block->restS,
+            array_map(static fn (RepPrediction $p): PredictionJson => PredictionJson::of($p), $block->expected),
+            $seconds,
+            $block->cues,
+            array_map(CautionJson::of(...), $block->cautions),
+            $block->note,
+            $block->line,
+            $block->school,
+            ByHandJson::of($block->byHand),
+        );
+    }
+}

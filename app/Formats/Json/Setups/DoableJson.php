@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\Json\Setups;
+
+use OpenApi\Attributes as OA;
+use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\Doable;
+use SteadyRung\Exercise\Grip;
+use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\UpBy;
+
+/**
+ * What can be done on a kind of set-up, and how it can be held.
+ */
+#[OA\Schema]
+final readonly class DoableJson
+{
+    /**
+     * @param  list<Movement>  $movements
+     * @param  list<Grip>  $grips
+     * @param  array<string, list<UpBy>>  $ways_up
+     */
+    private function __construct(
+        #[OA\Property]
+        public ChoiceKind $kind,
+        #[OA\Property(items: new OA\Items(type: 'string', enum: Movement::class))]
+        public array $movements,
+        #[OA\Property(items: new OA\Items(type: 'string', enum: Grip::class))]
+        public array $grips,
+        #[OA\Property(type: 'object', description: 'By movement, the usual way first.', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string', enum: UpBy::class)))]
+        public array $ways_up,
+    ) {
+    }
+
+    /** @return list<self> */
+    public static function all(): array
+    {
+        return array_map(static function (ChoiceKind $kind): self {
+            $waysUp = [];
+            foreach (Doable::movements($kind) as $movement) {
+                $waysUp[$movement->value] = Doable::waysUp($kind, $movement);
+            }
+
+            return new self($kind, Doable::movements($kind), Doable::grips($kind), $waysUp);
+        }, ChoiceKind::cases());
+    }
+}

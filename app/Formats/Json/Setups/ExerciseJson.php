@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\Json\Setups;
+
+use App\Formats\JsonObject;
+use OpenApi\Attributes as OA;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Grip;
+use SteadyRung\Exercise\HoldAt;
+use SteadyRung\Exercise\Manner;
+use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\UpBy;
+use SteadyRung\Exercise\Width;
+
+/**
+ * A set-up of the gym's gear, what is done on it, and how it is held; what is not said is the whole pull, held over the bar just
+ * outside the shoulders.
+ */
+#[OA\Schema(schema: 'Exercise')]
+final readonly class ExerciseJson implements \JsonSerializable
+{
+    public const MANNER = ['movement', 'at', 'seconds', 'grip', 'width', 'up_by'];
+
+    private function __construct(
+        #[OA\Property]
+        public ChoiceJson $setup,
+        #[OA\Property]
+        public ?Movement $movement = null,
+        #[OA\Property(description: 'hold.')]
+        public ?HoldAt $at = null,
+        #[OA\Property(description: 'lowering (1–60), hold (1–600).', minimum: Manner::HOLD_S[0], maximum: Manner::HOLD_S[1])]
+        public ?float $seconds = null,
+        #[OA\Property]
+        public ?Grip $grip = null,
+        #[OA\Property]
+        public ?Width $width = null,
+        #[OA\Property(description: 'How one gets up; other than by the pull, the way down is without that help.')]
+        public ?UpBy $up_by = null,
+    ) {
+    }
+
+    public static function of(Exercise $exercise): self
+    {
+        return new self(
+            ChoiceJson::of($exercise->setup),
+            $exercise->manner->movement,
+            $exercise->manner->at,
+            $exercise->manner->seconds,
+            $exercise->manner->grip,
+            $exercise->manner->width,
+            $exercise->manner->upBy,
+        );
+    }
+
+    public static function read(JsonObject $json): Exercise
+    {
+        $json->allowing('setup', ...self::MANNER);
+        $setup = ChoiceJson::read($json->object('setup'));
+
+        return $json->build(static fn (JsonObject $j): Exercise => Exercise::of($setup, ...self::manner($j)));
+    }
+
+    /**
+     * What an object says beside its set-up, as Manner and Exercise take it.
+     *
+     * @return array{Movement, HoldAt|null, float|null, Grip, Width, UpBy|null}
+     */
+    public static function manner(JsonObject $j): array
+    {
+        return [
+            $j->optionalChoice('movement', Movement::class) ?? Movement::Full,
+            $j->optionalChoice('at', HoldAt::class),
+            $j->optionalNumber('seconds'),
+            $j->optionalChoice('grip', Grip::class) ?? Grip::Over,
+            $j->optionalChoice('width', Width::class) ?? Width::Outside,
+            $j->optionalChoice('up_by', UpBy::class),
+        ];
+    }
+
+    /** @return array<mixed> */
+    public function jsonSerialize(): array
+    {
+        return array_filter(get_object_vars($this), static fn (mixed $value): bool => $value !== null);
+    }
+}

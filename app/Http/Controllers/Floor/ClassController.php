@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Floor;
+
+use App\Actions\Floor\ClassGiven;
+use App\Actions\Floor\SaveClass;
+use App\Actions\RecalculateDue;
+use App\Formats\Day;
+use App\Formats\JsonObject;
+use App\Http\Docs\Answer;
+use App\Http\Docs\Body;
+use App\Http\Requests\Floor\NewsInput;
+use App\Http\Requests\Floor\ReadClass;
+use App\Models\Floor\GymClass;
+use App\Models\Gym\User;
+use App\Problems\Problem;
+use App\Problems\ProblemCode;
+use App\Queries\Floor\ClassQuery;
+use App\Queries\Floor\FloorQuery;
+use App\Responses\Floor\ChangesResponse;
+use App\Responses\Floor\ClassDayResponse;
+use App\Responses\Floor\ClassListResponse;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+
+/**
+ * Classes, and the floor on a day of one.
+ */
+final readonly class ClassController
+{
+    private const LATEST = '2099-12-31';
+
+    public function __construct(private ClassQuery $reading)
+    {
+    }
+
+    #[OA\Get(path: '/api/classes', operationId: 'classes', responses: [new Answer(200, ClassListResponse::class)])]
+    public function index(): JsonResponse
+    {
+        return new JsonResponse($this->reading->list());
+    }
+
+    #[OA\Post(path: '/api/classes', operationId: 'makeClass', requestBody: new Body(ClassGiven::class), responses: [new Answer(201, ClassListResponse::class, 'Stored.'), new Answer(200, ClassListResponse::class, 'Stored before.')])]
+    public function store(Request $request, JsonObject $json, SaveClass $keep): JsonResponse
+    {
+        /** @var User $coach */
+        $coach = $request->user();
+        $stored = $keep->make($coach, ReadClass::from($json));
+
+        return new JsonResponse($this->reading->list(), $stored->isNew ? 201 : 200);
+    }
+
+    #[OA\Put(path: '/api/classes/{class}', operationId: 'changeClass', requestBody: new Body(ClassGiven::class), responses: [new Answer(200, ClassListResponse::class)])]
+    public function update(string $class, JsonObject $json, SaveClass $keep): JsonResponse
+    {
+        $keep->change(GymClass::query()->findOrFail($class), ReadClass::from($json));
+
+        return new JsonResponse($this->reading->list());
+    }
+
+    #[OA\Delete(path: '/api/classes/{class}', operationId: 'endClass', description: 'Nothing is held from today on; what was held stays.', responses: [new Answer(200, ClassListResponse::class)])]
+    public function end(string $class, SaveClass $keep): JsonResponse
+    {
+        $keep->end(GymClass::query()->findOrFail($class));
+
+        return new JsonResponse($this->reading->list());
+    }
+
+    #[OA\Get(path: '/api/classes/{class}/days/{on}', operationId: 'classDay', responses: [new Answer(200, ClassDayResponse::class)])]
+    public function day(string $class, string $on, FloorQuery $floor, RecalculateDue $catchUp): JsonResponse
+    {
+        $held = self::heldOn($class, $on);
+        $catchUp->now(before: $on); // sessions are written from what days before left; what this day logs waits
+
+        return new JsonResponse($floor->of($held, $on));
+    }
+
+    #[OA\Get(
+        path: '/api/classes/{class}/days/{on}/news',
+        operationId: 'classNews',
+        description: 'Those of whom something was told since a number.',
+        parameters: [new OA\QueryParameter(name: 'since', required: true, schema: new OA\Schema(type: 'integer', minimum: 0))],
+        responses: [new Answer(200, ChangesResponse::class)],
+    )]
+    public function news(string $class, string $on, Request $request, FloorQuery $floor): JsonResponse
+    {
+        $held = self::heldOn($class, $on);
+
+        return new JsonResponse($floor->since($held, $on, NewsInput::read($request)->since));
+    }
+
+    /** @throws Problem if it is not held on that day */
+    private static function heldOn(string $class, string $on): GymClass
+    {
+        $held = GymClass::query()->findOrFail($class);
+        $day = JsonObject::ofQuery(['on' => $on])->date('on', self::LATEST);
+
+        return $held->toCore()->isOn(Day::number($day)) ? $held : throw new Problem(ProblemCode::NotFound, 'This class is not held on that day.');
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Gym;
+
+use App\Actions\Gym\AddCoach;
+use App\Actions\Gym\ChangeSettings;
+use App\Actions\Gym\CoachTaken;
+use App\Actions\Gym\FoundGym;
+use App\Actions\Gym\GymFounded;
+use App\Actions\Gym\SlowSignIns;
+use App\Context\Gym\CurrentGym;
+use App\Formats\JsonObject;
+use App\Http\Docs\Answer;
+use App\Http\Docs\Body;
+use App\Http\Docs\Nothing;
+use App\Http\Requests\Gym\PasswordInput;
+use App\Http\Requests\Gym\ReadSettings;
+use App\Http\Requests\Gym\SettingsInput;
+use App\Http\WebGuard;
+use App\Models\Gym\User;
+use App\Problems\Problem;
+use App\Problems\ProblemCode;
+use App\Responses\Gym\CoachListResponse;
+use App\Responses\Gym\MeResponse;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use OpenApi\Attributes as OA;
+
+/**
+ * The first page of an empty install, and what can be set afterwards.
+ */
+final class SettingsController
+{
+    #[OA\Post(path: '/api/gym', operationId: 'foundGym', description: 'Once, on an install without a gym.', requestBody: new Body(GymFounded::class), responses: [new Answer(201, MeResponse::class)])]
+    public function found(Request $request, JsonObject $json, FoundGym $found, WebGuard $web): JsonResponse
+    {
+        if (! $request->hasSession()) {
+            throw new Problem(ProblemCode::ForeignOrigin, 'Begin from the application’s own page.');
+        }
+        $coach = $found->found(ReadSettings::founding($json));
+        $web->enter($request, $coach);
+
+        return new JsonResponse(MeResponse::of($coach), 201);
+    }
+
+    #[OA\Put(path: '/api/settings', operationId: 'changeSettings', requestBody: new Body(SettingsInput::class), responses: [new Answer(200, MeResponse::class)])]
+    public function change(Request $request, JsonObject $json, ChangeSettings $settings): JsonResponse
+    {
+        /** @var User $coach */
+        $coach = $request->user();
+        $asked = SettingsInput::read($json);
+
+        return new JsonResponse(MeResponse::of($settings->gym($coach, $asked->gym_name, $asked->timezone, $asked->coach_name)));
+    }
+
+    #[OA\Put(path: '/api/password', operationId: 'changePassword', requestBody: new Body(PasswordInput::class), responses: [new Nothing])]
+    public function password(Request $request, JsonObject $json, ChangeSettings $settings, SlowSignIns $slow): Response
+    {
+        /** @var User $coach */
+        $coach = $request->user();
+        $asked = PasswordInput::read($json, $coach->email);
+        $slow->begin($coach->email, (string) $request->ip(), "password of $coach->id");
+        try {
+            $settings->password($coach, $asked->present, $asked->new, $request->session()->getId());
+        } catch (Problem $refused) {
+            $refused->problem !== ProblemCode::WrongPassword || $slow->failed($coach->email, (string) $request->ip(), "password of $coach->id");
+            throw $refused;
+        }
+        $request->session()->put('password_hash_web', $coach->getAuthPassword());
+
+        return new Response(status: 204);
+    }
+
+    #[OA\Get(path: '/api/coaches', operationId: 'coaches', responses: [new Answer(200, CoachListResponse::class)])]
+    public function coaches(CurrentGym $gym): JsonResponse
+    {
+        return new JsonResponse(CoachListResponse::ofGym($gym->id()));
+    }
+
+    #[OA\Post(path: '/api/coaches', operationId: 'takeCoach', requestBody: new Body(CoachTaken::class), responses: [new Answer(201, CoachListResponse::class)])]
+    public function take(JsonObject $json, AddCoach $take, CurrentGym $gym): JsonResponse
+    {
+        $take->take(ReadSettings::coach($json));
+
+        return new JsonResponse(CoachListResponse::ofGym($gym->id()), 201);
+    }
+}

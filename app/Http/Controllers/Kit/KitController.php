@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Kit;
+
+use App\Actions\Kit\ChangeGear;
+use App\Formats\JsonObject;
+use App\Http\Docs\Answer;
+use App\Http\Docs\Body;
+use App\Http\Requests\Kit\FloorInput;
+use App\Queries\Kit\KitQuery;
+use App\Responses\Kit\KitResponse;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+final readonly class KitController
+{
+    public function __construct(private KitQuery $view)
+    {
+    }
+
+    #[OA\Get(path: '/api/kit', operationId: 'kit', responses: [new Answer(200, KitResponse::class)])]
+    public function show(): JsonResponse
+    {
+        return new JsonResponse($this->view->all());
+    }
+
+    #[OA\Put(path: '/api/kit/floor', operationId: 'changeFloor', requestBody: new Body(FloorInput::class), responses: [new Answer(200, KitResponse::class)])]
+    public function floor(JsonObject $json, ChangeGear $gear): JsonResponse
+    {
+        $gear->floor(FloorInput::read($json)->floor);
+
+        return new JsonResponse($this->view->all());
+    }
+}

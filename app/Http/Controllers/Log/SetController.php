@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Log;
+
+use App\Actions\Log\LogSet;
+use App\Actions\Log\SetDone;
+use App\Actions\Log\WithdrawSet;
+use App\Formats\JsonObject;
+use App\Http\Docs\Answer;
+use App\Http\Docs\Body;
+use App\Http\Docs\Nothing;
+use App\Http\Requests\Log\ReadSet;
+use App\Http\Requests\PageInput;
+use App\Http\Requests\WithdrawalInput;
+use App\Models\Athletes\Athlete;
+use App\Models\Gym\User;
+use App\Queries\Log\SetQuery;
+use App\Responses\Log\SetPageResponse;
+use App\Responses\Log\SetResponse;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use OpenApi\Attributes as OA;
+use Psr\Clock\ClockInterface;
+
+final class SetController
+{
+    #[OA\Get(
+        path: '/api/athletes/{athlete}/sets',
+        operationId: 'sets',
+        description: 'The sets that stand, newest first.',
+        parameters: [new OA\QueryParameter(name: 'page', schema: new OA\Schema(type: 'integer'))],
+        responses: [new Answer(200, SetPageResponse::class)],
+    )]
+    public function index(Athlete $athlete, Request $request, SetQuery $reading): JsonResponse
+    {
+        return new JsonResponse($reading->page($athlete->id, PageInput::read($request)->page));
+    }
+
+    #[OA\Post(
+        path: '/api/athletes/{athlete}/sets',
+        operationId: 'logSet',
+        requestBody: new Body(SetDone::class),
+        responses: [new Answer(201, SetResponse::class, 'Stored.'), new Answer(200, SetResponse::class, 'Stored before.')],
+    )]
+    public function store(string $athlete, Request $request, JsonObject $json, LogSet $log, SetQuery $reading, ClockInterface $clock): JsonResponse
+    {
+        /** @var User $coach */
+        $coach = $request->user();
+        $done = ReadSet::from($json, $clock->now());
+        $stored = $json->build(static fn () => $log->log($athlete, $coach, $done));
+
+        return new JsonResponse($reading->one($stored->record), $stored->isNew ? 201 : 200);
+    }
+
+    #[OA\Post(path: '/api/athletes/{athlete}/sets/{set}/withdrawal', operationId: 'withdrawSet', requestBody: new Body(WithdrawalInput::class), responses: [new Nothing])]
+    public function withdraw(Athlete $athlete, string $set, Request $request, JsonObject $json, WithdrawSet $withdraw): Response
+    {
+        /** @var User $coach */
+        $coach = $request->user();
+        $withdraw->withdraw($athlete, $set, $coach, WithdrawalInput::read($json)->id);
+
+        return new Response(status: 204);
+    }
+}

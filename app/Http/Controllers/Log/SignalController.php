@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Log;
+
+use App\Actions\Log\AccessoryDone;
+use App\Actions\Log\LogAccessory;
+use App\Actions\Log\ReportSignal;
+use App\Actions\Log\SignalTold;
+use App\Actions\RecalculateDue;
+use App\Context\Gym\GymDay;
+use App\Formats\JsonObject;
+use App\Http\Docs\Answer;
+use App\Http\Docs\Body;
+use App\Http\Docs\Nothing;
+use App\Http\Requests\Log\ReadAccessory;
+use App\Http\Requests\Log\ReadSignal;
+use App\Models\Athletes\Athlete;
+use App\Models\Gym\User;
+use App\Queries\Athletes\AthleteQuery;
+use App\Responses\Athletes\AthleteResponse;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use OpenApi\Attributes as OA;
+use Psr\Clock\ClockInterface;
+
+/**
+ * What is told and done beside the pull.
+ */
+final class SignalController
+{
+    #[OA\Post(
+        path: '/api/athletes/{athlete}/signals',
+        operationId: 'tellSignal',
+        description: 'After a session or before the next; a symptom pauses the pulling.',
+        requestBody: new Body(SignalTold::class),
+        responses: [new Answer(201, AthleteResponse::class, 'Stored.'), new Answer(200, AthleteResponse::class, 'Stored before.')],
+    )]
+    public function tell(Athlete $athlete, Request $request, JsonObject $json, ReportSignal $tell, GymDay $days, RecalculateDue $catchUp, AthleteQuery $view): JsonResponse
+    {
+        /** @var User $coach */
+        $coach = $request->user();
+        $stored = $tell->tell($athlete, $coach, ReadSignal::from($json, $days->today()));
+        $catchUp->now($athlete->id);
+
+        return new JsonResponse($view->of($athlete->refresh()), $stored->isNew ? 201 : 200);
+    }
+
+    #[OA\Post(path: '/api/athletes/{athlete}/accessories', operationId: 'logBeside', requestBody: new Body(AccessoryDone::class), responses: [new Nothing])]
+    public function beside(Athlete $athlete, Request $request, JsonObject $json, LogAccessory $log, ClockInterface $clock): Response
+    {
+        /** @var User $coach */
+        $coach = $request->user();
+        $log->log($athlete, $coach, ReadAccessory::from($json, $clock->now()));
+
+        return new Response(status: 204);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Kit;
+
+use App\Formats\JsonObject;
+use OpenApi\Attributes as OA;
+
+/**
+ * Whether a piece of gear is out of use.
+ */
+#[OA\Schema]
+final readonly class RetirementInput
+{
+    private function __construct(
+        #[OA\Property]
+        public bool $retired,
+    ) {
+    }
+
+    public static function read(JsonObject $json): self
+    {
+        return new self($json->allowing('retired')->boolean('retired'));
+    }
+
+    /** @return array<string, \DateTimeImmutable|null> */
+    public function columns(?\DateTimeImmutable $since, \DateTimeImmutable $now): array
+    {
+        return ['retired_at' => $this->retired ? $since ?? $now : null];
+    }
+}

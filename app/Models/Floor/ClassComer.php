@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Floor;
+
+use App\Models\BelongsToGym;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Who comes to one day of a class though no tag says so, or stays away though one does.
+ *
+ * @property string $class_id
+ * @property string $held_on
+ * @property string $athlete_id
+ * @property bool $coming
+ */
+final class ClassComer extends Model
+{
+    use BelongsToGym;
+
+    protected $table = 'class_comers';
+
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    /** @var array<string, string> */
+    protected $casts = ['coming' => 'boolean'];
+
+    /** @return array<string, bool> by athlete */
+    public static function of(string $classId, string $on): array
+    {
+        return self::query()->where('class_id', $classId)->where('held_on', $on)->pluck('coming', 'athlete_id')->map(static fn (mixed $c): bool => (bool) $c)->all();
+    }
+}

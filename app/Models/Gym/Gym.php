@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Gym;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use SteadyRung\Kit\Floor;
+use SteadyRung\Method\House\HouseRules;
+use SteadyRung\Safety\CapLimits;
+
+/**
+ * @property string $id
+ * @property string $name
+ * @property string $timezone
+ * @property bool $is_demo
+ * @property Floor $floor what the heels stand on
+ * @property bool $to_replay whether what follows from the log must be followed anew
+ * @property array<string, string> $house_rules position by rule, where it is not the default
+ * @property array<string, int> $caps figures by key, where they are not the usual ones
+ * @property string|null $caps_raised_by the coach who answers for a cap above the usual
+ * @property CarbonImmutable|null $caps_raised_at
+ * @property int $kit_version grows with every change of what is in use
+ * @property int $gear_changes grows with that, and with what is out of use for a day
+ */
+final class Gym extends Model
+{
+    public $incrementing = false;
+
+    protected $table = 'gyms';
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    protected $attributes = ['kit_version' => 1, 'gear_changes' => 0, 'is_demo' => false, 'floor' => 'unknown', 'to_replay' => false, 'house_rules' => '{}', 'caps' => '{}'];
+
+    /** @var array<string, string> */
+    protected $casts = ['kit_version' => 'integer', 'gear_changes' => 'integer', 'is_demo' => 'boolean', 'floor' => Floor::class, 'to_replay' => 'boolean', 'house_rules' => 'array', 'caps' => 'array', 'caps_raised_at' => 'immutable_datetime'];
+
+    public function capLimits(): CapLimits
+    {
+        return CapLimits::of($this->caps);
+    }
+
+    public function houseRules(): HouseRules
+    {
+        return HouseRules::of($this->house_rules);
+    }
+}

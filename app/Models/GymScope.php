@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/**
+ * The gym whose rows a query sees and a write may touch.
+ */
+interface GymScope
+{
+    /** @throws \LogicException if no gym was entered */
+    public function id(): string;
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Log;
+
+use App\Models\Record;
+use Carbon\CarbonImmutable;
+
+/**
+ * What was told after a session or before the next.
+ *
+ * @property string $athlete_id
+ * @property string $user_id
+ * @property string $told_for the day it is about
+ * @property int|null $soreness
+ * @property list<string> $symptoms
+ * @property string|null $gave_out
+ * @property int|null $effort
+ * @property bool|null $takes_hold
+ * @property string|null $felt_worked
+ * @property bool|null $wall_day whether they climbed
+ * @property CarbonImmutable $told_at
+ */
+final class SignalRecord extends Record
+{
+    public $timestamps = false;
+
+    protected $table = 'signals';
+
+    protected $casts = ['symptoms' => 'array', 'takes_hold' => 'boolean', 'wall_day' => 'boolean', 'told_at' => 'immutable_datetime'];
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Athletes;
+
+use App\Context\Athletes\LoadAthleteContext;
+use App\Context\Athletes\LoadEstimate;
+use App\Context\Gym\CurrentGym;
+use App\Context\Gym\GymDay;
+use App\Context\Methods\Methods;
+use App\Context\Screening\PausingPain;
+use App\Context\Setups\FindLadderPath;
+use App\Formats\Day;
+use App\Formats\Json\Ladder\RungJson;
+use App\Formats\Json\Methods\PlaceJson;
+use App\Formats\Json\Methods\StandardJson;
+use App\Formats\Json\Safety\PainJson;
+use App\Formats\Methods\Library;
+use App\Models\Athletes\Athlete;
+use App\Models\Athletes\CapacityRecord;
+use App\Models\Calls\CallRecord;
+use App\Models\Log\LoggedSet;
+use App\Models\Screening\Clearance;
+use App\Queries\Screening\ScreeningQuery;
+use App\Responses\Athletes\AthleteResponse;
+use App\Responses\Athletes\CapacityResponse;
+use App\Responses\Calls\CallResponse;
+use App\Responses\Log\LoweringLeftResponse;
+use App\Responses\Methods\BuilderResponse;
+use App\Responses\Screening\ClearedResponse;
+use App\Responses\Screening\PainSourceResponse;
+use SteadyRung\Call\Situation\Standard;
+use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Plan\Session\LoweringsLeft;
+use SteadyRung\Setup\DoesNotFit;
+
+/**
+ * Puts one athlete's page together.
+ */
+final readonly class AthleteQuery
+{
+    public function __construct(private FindLadderPath $ways, private LoadEstimate $believed, private GymDay $days, private ScreeningQuery $screens, private Methods $methods, private LoadAthleteContext $briefs, private CurrentGym $gym)
+    {
+    }
+
+    public function of(Athlete $athlete): AthleteResponse
+    {
+        $body = $athlete->toCore();
+        $standing = $this->ways->standing($athlete);
+        $rung = $standing instanceof Rung ? $standing : null;
+        $newest = CapacityRecord::newestByPattern($athlete->id);
+        $beliefs = array_map($this->believed->from(...), array_intersect_key($newest, array_flip([Pattern::Pull->value, Pattern::Row->value, (string) $rung?->exercise->pattern()?->value])));
+        $belief = $beliefs[$rung?->exercise->pattern()?->value] ?? $this->believed->from(null);
+        $capacity = static fn (Pattern $pattern): ?CapacityResponse => isset($beliefs[$pattern->value]) ? CapacityResponse::of($beliefs[$pattern->value], $newest[$pattern->value]->trained_on) : null;
+        $method = $this->methods->of($athlete->method_key);
+        $stage = LoadAthleteContext::stage($method, $athlete->stage_key);
+        $builder = Library::find($athlete->builder_key);
+        [$open, $decided] = CallRecord::latestOf($athlete->id);
+        $cleared = Clearance::latestOf($athlete->id);
+        $paused = $athlete->paused_at === null ? null : PausingPain::of($athlete->id);
+
+        return new AthleteResponse(
+            $athlete->id,
+            $athlete->name,
+            $athlete->kind,
+            $athlete->tags,
+            $athlete->archived_at !== null,
+            $body->massKg,
+            $body->statureM,
+            $body->reachM,
+            $body->reachSource,
+            $body->proportions,
+            $body->pullDistanceM(),
+            StandardJson::of(Standard::at($stage, $rung, $this->gym->gym()->houseRules())),
+            PlaceJson::of($method, $stage, Day::number($athlete->stage_since ?? $this->days->today())),
+            $rung?->exercise->manner->movement === Movement::Lowering ? LoweringLeftResponse::of(LoweringsLeft::of($this->briefs->of($athlete))) : null,
+            $athlete->sessions_a_week,
+            $builder === null ? null : BuilderResponse::of($builder),
+            $rung === null ? null : RungJson::believed($rung, $belief),
+            $standing instanceof DoesNotFit ? $standing->reason : null,
+            $capacity(Pattern::Pull),
+            $capacity(Pattern::Row),
+            LoggedSet::bestHangS($athlete->id),
+            $athlete->pain === null ? null : PainJson::of($athlete->pain),
+            $athlete->paused_at === null ? null : $this->days->of($athlete->paused_at),
+            $paused === null ? null : PainSourceResponse::of($paused),
+            $cleared === null ? null : new ClearedResponse($this->days->of($cleared->cleared_at), $cleared->note),
+            $this->screens->standing($athlete),
+            $open === null ? null : CallResponse::of($open, $athlete->name),
+            $open === null ? $this->decidedToday($athlete, $decided) : null,
+        );
+    }
+
+    /** The call decided last, if that was today. */
+    private function decidedToday(Athlete $athlete, ?CallRecord $decided): ?CallResponse
+    {
+        return $decided?->decided_at !== null && $this->days->of($decided->decided_at) === $this->days->today() ? CallResponse::of($decided, $athlete->name) : null;
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Athletes;
+
+/**
+ * How the roster is sorted.
+ */
+enum RosterOrder: string
+{
+    case Name = 'name';
+    case LastSession = 'last-session';
+    case Stage = 'stage';
+}

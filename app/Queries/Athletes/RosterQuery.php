@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Athletes;
+
+use App\Context\Athletes\LoadAthleteContext;
+use App\Context\Athletes\LoadEstimate;
+use App\Context\Gym\GymDay;
+use App\Context\Methods\Methods;
+use App\Context\Setups\FindLadderPath;
+use App\Formats\Stored\Damaged;
+use App\Models\Athletes\Athlete;
+use App\Models\Athletes\CapacityRecord;
+use App\Models\Calls\CallRecord;
+use App\Queries\Page;
+use App\Responses\Athletes\CapacityResponse;
+use App\Responses\Athletes\RosterEntryResponse;
+use App\Responses\Athletes\RosterPageResponse;
+use Illuminate\Support\Collection;
+use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Method\Method;
+use SteadyRung\Plan\Diary\Week;
+
+/**
+ * Puts the roster together, a page at a time.
+ */
+final readonly class RosterQuery
+{
+    public function __construct(private FindLadderPath $ways, private LoadEstimate $believed, private GymDay $days, private Methods $methods)
+    {
+    }
+
+    public function page(int $number, ?string $search, ?string $tag = null, RosterOrder $order = RosterOrder::Name, RosterShow $show = RosterShow::All): RosterPageResponse
+    {
+        $query = Athlete::query()->{$show === RosterShow::Archived ? 'whereNotNull' : 'whereNull'}('archived_at');
+        match ($show) {
+            RosterShow::Overdue => $query->where('last_trained_on', '<', $this->days->daysAgo(Week::OVERDUE_DAYS))->whereNull('paused_at'),
+            RosterShow::Paused => $query->whereNotNull('paused_at'),
+            RosterShow::All, RosterShow::Archived => null,
+        };
+        foreach (preg_split('/[\s,]+/', (string) $search, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            $query->where('name', 'ilike', '%'.addcslashes($word, '%_\\').'%');
+        }
+        if ($tag !== null) {
+            $query->whereRaw('tags @> ?::jsonb', [json_encode([$tag], JSON_THROW_ON_ERROR)]);
+        }
+        if ($order === RosterOrder::LastSession) {
+            $query->orderByRaw('last_trained_on DESC NULLS LAST');
+        }
+        if ($order === RosterOrder::Stage) {
+            $query->orderBy('method_key')->orderBy('stage_key');
+        }
+        $page = Page::of($query->orderBy('name')->orderBy('id'), $number);
+        $calls = $this->calls(array_column($page->items, 'id'));
+        $capacities = CapacityRecord::newestOfAll(array_column($page->items, 'id'));
+        $methods = [];
+        foreach ($page->items as $athlete) {
+            $methods[$athlete->method_key] ??= $this->methods->of($athlete->method_key);
+        }
+
+        return new RosterPageResponse(
+            array_map(fn (Athlete $athlete): RosterEntryResponse => $this->entry($athlete, $calls->get($athlete->id), $capacities, $methods[$athlete->method_key]), $page->items),
+            $page->next,
+            Athlete::tagsInUse($show === RosterShow::Archived),
+        );
+    }
+
+    /** @param  array<string, CapacityRecord>  $capacities by athlete and movement */
+    private function entry(Athlete $athlete, ?CallRecord $call, array $capacities, Method $method): RosterEntryResponse
+    {
+        $rung = null;
+        $damaged = false;
+        try {
+            $rung = $this->ways->standing($athlete);
+        } catch (Damaged $fault) {
+            report($fault);
+            $damaged = true;
+        }
+        $rung = $rung instanceof Rung ? $rung : null;
+        $pattern = $rung?->exercise->pattern() ?? Pattern::Pull;
+        $capacity = $capacities["$athlete->id $pattern->value"] ?? null;
+
+        return new RosterEntryResponse(
+            $athlete->id, $athlete->name, $athlete->kind, $athlete->tags, $athlete->mass_kg,
+            $rung?->name, $rung?->share(),
+            CapacityResponse::of($this->believed->from($capacity), $capacity?->trained_on),
+            $call === null ? null : $call->override_verdict ?? $call->verdict,
+            $call?->decision,
+            $athlete->paused_at !== null,
+            $athlete->archived_at !== null,
+            $athlete->last_trained_on,
+            $athlete->last_trained_on !== null && $athlete->last_trained_on < $this->days->daysAgo(Week::OVERDUE_DAYS),
+            $method->name,
+            LoadAthleteContext::stage($method, $athlete->stage_key)->name,
+            $damaged,
+        );
+    }
+
+    /**
+     * The call that waits of each, else the one decided today.
+     *
+     * @param  list<string>  $ids
+     * @return Collection<array-key, CallRecord>
+     */
+    private function calls(array $ids): Collection
+    {
+        $midnight = $this->days->startOfToday();
+        $columns = ['athlete_id', 'verdict', 'decision', 'override_verdict', 'decided_at'];
+        $open = CallRecord::query()->whereIn('athlete_id', $ids)->whereNull('decided_at')->get($columns)->keyBy('athlete_id');
+        $decided = CallRecord::query()->whereIn('athlete_id', $ids)->where('decided_at', '>=', $midnight)->orderBy('decided_at')->get($columns)->keyBy('athlete_id');
+
+        return $decided->toBase()->merge($open->toBase());
+    }
+}

@@ -1,0 +1,216 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Floor;
+
+use App\Context\Floor\ChangeFeed;
+use App\Context\Floor\ChangeTicket;
+use App\Context\Gym\CurrentGym;
+use App\Context\Kit\GymKit;
+use App\Context\Screening\PausingPain;
+use App\Formats\Day;
+use App\Models\Athletes\Athlete;
+use App\Models\Floor\ClassComer;
+use App\Models\Floor\GymClass;
+use App\Models\Floor\LineSwitch;
+use App\Models\Kit\Band;
+use App\Models\Kit\Gear;
+use App\Models\Log\AccessorySet;
+use App\Models\Log\LoggedSet;
+use App\Models\Log\SignalRecord;
+use App\Responses\Athletes\RosterNameResponse;
+use App\Responses\Floor\ChangesResponse;
+use App\Responses\Floor\ClassDayResponse;
+use App\Responses\Floor\FloorAthleteResponse;
+use App\Responses\Floor\FloorPieceResponse;
+use App\Responses\Floor\SheetResponse;
+use App\Responses\Gym\CoachListResponse;
+use App\Responses\Log\AccessorySetResponse;
+use App\Responses\Log\SetResponse;
+use App\Responses\Screening\PainSourceResponse;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Collection;
+use SteadyRung\Kit\Kit;
+use SteadyRung\Plan\Diary\GaveOut;
+
+/**
+ * What the floor needs of one day of a class: everybody's session, sets, and what was told; and afterwards only what is new.
+ */
+final readonly class FloorQuery
+{
+    private const MOST_SETS_OF_ONE = 60;
+
+    private const SORE_DAYS = 3;
+
+    private const MOST_WALK_INS = 200;
+
+    /** Of those a floor does not hold so many are named. */
+    private const MOST_LEFT = 40;
+
+    /** Who stays a little longer is still of the class. */
+    private const AFTER_MIN = 60;
+
+    public function __construct(private ClassQuery $classes, private SheetQuery $sheets, private ChangeFeed $news, private GymKit $kit, private CurrentGym $gym, private ChangeTicket $pulse)
+    {
+    }
+
+    public function of(GymClass $class, string $on): ClassDayResponse
+    {
+        $cursor = $this->news->latest(); // first, so that what comes while the rest is read is told again
+        $said = ClassComer::of($class->id, $on);
+        $tagged = $this->tagged($class, array_keys($said))->limit(GymClass::MOST_COMERS + 1)->get();
+        $left = $tagged->count() > GymClass::MOST_COMERS ? $this->tagged($class, array_keys($said))->offset(GymClass::MOST_COMERS)->limit(self::MOST_LEFT)->get(['id', 'name', 'kind']) : new Collection;
+        $told = Athlete::query()->whereIn('id', array_keys($said))->whereNull('archived_at')->orderBy('name')->orderBy('id')->limit(2 * GymClass::MOST_COMERS)->get();
+        $athletes = array_values($tagged->take(GymClass::MOST_COMERS)->concat($told)->sortBy('name')->all());
+        $sets = $this->sets($class, $athletes, $on);
+
+        return new ClassDayResponse(
+            $this->classes->held($class, $on),
+            $cursor,
+            $this->pulse->ticket($this->gym->id()),
+            $this->athletes($class, $on, $athletes, $said, $sets, $this->sheets->of($athletes, $on, self::begun($sets))),
+            array_values($left->map(static fn (Athlete $a): RosterNameResponse => new RosterNameResponse($a->id, $a->name, $a->kind))->all()),
+            $this->pieces(),
+            CoachListResponse::ofGym($this->gym->id())->items,
+            $this->roster(array_column($athletes, 'id')),
+        );
+    }
+
+    public function since(GymClass $class, string $on, int $cursor): ChangesResponse
+    {
+        [$latest, $ids] = $this->news->since($cursor);
+        if ($ids === null || $ids === []) {
+            return new ChangesResponse($latest, $ids === null, [], null);
+        }
+        $said = ClassComer::of($class->id, $on);
+        $athletes = array_values(Athlete::query()->whereIn('id', $ids)->whereNull('archived_at')->orderBy('name')->orderBy('id')->get()
+            ->filter(static fn (Athlete $a): bool => isset($said[$a->id]) || array_intersect($a->tags, $class->tags) !== [])->all());
+        $sets = $this->sets($class, $athletes, $on);
+        $begun = self::begun($sets);
+        $fresh = array_values(array_filter($athletes, static fn (Athlete $a): bool => ! isset($begun[$a->id])));
+
+        return new ChangesResponse($latest, false, $this->athletes($class, $on, $athletes, $said, $sets, $this->sheets->of($fresh, $on, [])), in_array(ChangeFeed::OF_GYM, $ids, true) ? $this->pieces() : null);
+    }
+
+    /**
+     * Whoever has a tag of the class, those left out of whom it was said otherwise.
+     *
+     * @param  list<string>  $said
+     * @return Builder<Athlete>
+     */
+    private function tagged(GymClass $class, array $said): Builder
+    {
+        $tagged = Athlete::query();
+        $tagged->whereNull('archived_at')->whereNotIn('id', $said)->orderBy('name')->orderBy('id')
+            ->whereRaw('EXISTS (SELECT 1 FROM jsonb_array_elements_text(tags) AS tag WHERE tag = ANY(?))', ['{'.implode(',', array_map(static fn (string $t): string => '"'.addcslashes($t, '"\\').'"', $class->tags)).'}']);
+
+        return $tagged;
+    }
+
+    /**
+     * @param  list<Athlete>  $athletes
+     * @param  array<string, bool>  $said
+     * @param  Collection<array-key, Collection<array-key, LoggedSet>>  $sets
+     * @param  array<string, SheetResponse|\stdClass>  $sheets  none of who began where it is known already
+     * @return list<FloorAthleteResponse>
+     */
+    private function athletes(GymClass $class, string $on, array $athletes, array $said, Collection $sets, array $sheets): array
+    {
+        $ids = array_column($athletes, 'id');
+        $switches = LineSwitch::query()->whereIn('athlete_id', $ids)->where('held_on', $on)->whereNotNull('rung_key')->get(['athlete_id', 'line', 'rung_key'])->groupBy('athlete_id');
+        $beside = $this->ofClass($class, $on, AccessorySet::standing()->whereIn('athlete_id', $ids))->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
+        $signals = SignalRecord::query()->whereIn('athlete_id', $ids)->where('told_for', '<=', $on)->where('told_for', '>=', Day::date(Day::number($on) - self::SORE_DAYS))->orderBy('told_at')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
+
+        $pains = [];
+        foreach (array_filter($athletes, static fn (Athlete $a): bool => $a->paused_at !== null) as $paused) {
+            $told = PausingPain::of($paused->id);
+            $pains[$paused->id] = $told === null ? null : PainSourceResponse::of($told);
+        }
+
+        return array_map(static function (Athlete $a) use ($class, $on, $said, $sets, $beside, $signals, $sheets, $pains, $switches): FloorAthleteResponse {
+            $ofDay = $signals->get($a->id, new Collection)->where('told_for', $on);
+            $before = $a->last_trained_on !== null && $a->last_trained_on < $on ? $a->last_trained_on : null;
+
+            return new FloorAthleteResponse(
+                $a->id,
+                $a->name,
+                $a->kind,
+                $said[$a->id] ?? true,
+                array_intersect($a->tags, $class->tags) === [],
+                $a->paused_at !== null,
+                $pains[$a->id] ?? null,
+                $sheets[$a->id] ?? null,
+                (object) $switches->get($a->id, new Collection)->pluck('rung_key', 'line')->all(),
+                array_values($sets->get($a->id, new Collection)->map(static fn (LoggedSet $s): SetResponse => SetResponse::of($s))->all()),
+                array_values($beside->get($a->id, new Collection)->map(AccessorySetResponse::of(...))->all()),
+                GaveOut::tryFrom((string) $ofDay->whereNotNull('gave_out')->last()?->gave_out),
+                $ofDay->whereNotNull('effort')->last()?->effort,
+                $signals->get($a->id, new Collection)->whereNotNull('soreness')->filter(static fn (SignalRecord $s): bool => $before === null || $s->told_for > $before)->last()?->soreness,
+                $signals->get($a->id, new Collection)->where('wall_day', true)->last()?->told_for,
+                $before,
+            );
+        }, $athletes);
+    }
+
+    /**
+     * The sets of a day of the class that stand, by athlete.
+     *
+     * @param  list<Athlete>  $athletes
+     * @return Collection<array-key, Collection<array-key, LoggedSet>>
+     */
+    private function sets(GymClass $class, array $athletes, string $on): Collection
+    {
+        return $this->ofClass($class, $on, LoggedSet::standingOf(array_column($athletes, 'id')))->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS_OF_ONE * max(1, count($athletes)))->get()->toBase()->groupBy('athlete_id');
+    }
+
+    /**
+     * What was done on the day, and after midnight where the class goes on until then.
+     *
+     * @template T of LoggedSet|AccessorySet
+     *
+     * @param  Builder<T>  $done
+     * @return Builder<T>
+     */
+    private function ofClass(GymClass $class, string $on, Builder $done): Builder
+    {
+        $ends = $class->startsAt($on, $this->gym->timezone())->modify(sprintf('+%d minutes', $class->minutes + self::AFTER_MIN));
+        $next = $ends->format('Y-m-d');
+
+        return $next === $on ? $done->where('trained_on', $on)
+            : $done->whereIn('trained_on', [$on, $next])->where(static fn (Builder $q) => $q->where('trained_on', $on)->orWhere('performed_at', '<=', $ends));
+    }
+
+    /**
+     * @param  Collection<array-key, Collection<array-key, LoggedSet>>  $sets  by athlete
+     * @return array<string, bool> whoever has some
+     */
+    private static function begun(Collection $sets): array
+    {
+        return array_fill_keys(array_map(strval(...), $sets->keys()->all()), true);
+    }
+
+    /**
+     * @param  list<string>  $listed
+     * @return list<RosterNameResponse>
+     */
+    private function roster(array $listed): array
+    {
+        $others = Athlete::query();
+        $others->whereNull('archived_at')->whereNotIn('id', $listed)->orderByRaw('last_trained_on DESC NULLS LAST')->orderBy('id')->limit(self::MOST_WALK_INS);
+
+        return array_values($others->get(['id', 'name', 'kind'])->map(static fn (Athlete $a): RosterNameResponse => new RosterNameResponse($a->id, $a->name, $a->kind))->all());
+    }
+
+    /** @return list<FloorPieceResponse> */
+    private function pieces(): array
+    {
+        $out = $this->kit->outToday();
+        $pieces = [
+            ...GymKit::gear()->whereNull('retired_at')->limit(Kit::MOST_PIECES)->get(['id', 'name', 'kind'])->map(static fn (Gear $g): array => [$g->id, $g->name, $g->kind->value])->all(),
+            ...GymKit::bands()->whereNull('retired_at')->limit(Kit::MOST_BANDS)->get(['id', 'name'])->map(static fn (Band $b): array => [$b->id, $b->name, 'band'])->all(),
+        ];
+
+        return array_map(static fn (array $p): FloorPieceResponse => new FloorPieceResponse($p[0], $p[1], $p[2], in_array($p[0], $out, true)), $pieces);
+    }
+}

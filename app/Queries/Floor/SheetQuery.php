@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Floor;
+
+use App\Context\Athletes\LoadAthleteContext;
+use App\Context\Floor\KeptSheets;
+use App\Models\Athletes\Athlete;
+use App\Queries\Screening\ScreeningQuery;
+use App\Responses\Floor\ConcernResponse;
+use App\Responses\Floor\SheetLineResponse;
+use App\Responses\Floor\SheetResponse;
+use App\Responses\Floor\SheetRungResponse;
+use App\Responses\Log\LoweringLeftResponse;
+use App\Responses\Sessions\RefusalResponse;
+use SteadyRung\Exercise\Choices\Lane;
+use SteadyRung\Exercise\Choices\StrictPull;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Floor\Readiness;
+use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Session\Block;
+use SteadyRung\Plan\Session\LoweringsLeft;
+use SteadyRung\Plan\Session\Pick;
+use SteadyRung\Plan\Session\SessionWriter;
+
+/**
+ * The sessions of a day on the floor.
+ */
+final readonly class SheetQuery
+{
+    private const MOST_OTHERS = 5;
+
+    public function __construct(private LoadAthleteContext $briefs, private ScreeningQuery $screens, private KeptSheets $kept)
+    {
+    }
+
+    /**
+     * @param  list<Athlete>  $athletes
+     * @param  array<string, bool>  $begun  athletes who have sets of that day
+     * @return array<string, SheetResponse|\stdClass> by athlete, as written or as kept
+     */
+    public function of(array $athletes, string $on, array $begun): array
+    {
+        if ($athletes === []) {
+            return [];
+        }
+        $byId = array_column($athletes, null, 'id');
+
+        return $this->kept->of(array_keys($byId), $on, $begun, fn (string $id): SheetResponse => $this->write($byId[$id], $on));
+    }
+
+    /**
+     * The nearest, and of pulls the unassisted one too: a mixed set begins on it.
+     *
+     * @param  list<Rung>  $nearest
+     * @return list<Rung>
+     */
+    private static function others(Block $block, array $nearest, Brief $brief): array
+    {
+        $others = array_slice($nearest, 0, self::MOST_OTHERS);
+        $strict = $block->rung()?->lane() === Lane::Pull ? $brief->ways->rung(Exercise::of(new StrictPull)) : null;
+        $keys = array_map(static fn (Rung $r): string => $r->key(), array_filter([...$others, $block->rung()]));
+
+        return $strict instanceof Rung && ! in_array($strict->key(), $keys, true) ? [...$others, $strict] : $others;
+    }
+
+    private function write(Athlete $athlete, string $on): SheetResponse
+    {
+        $brief = $this->briefs->of($athlete, on: $on)->beforeToday();
+        $session = SessionWriter::write($brief);
+        $concern = Readiness::of($brief, $session, $this->screens->due($athlete));
+        $pick = new Pick($brief);
+        $others = static fn (Block $b): array => array_map(static fn (Rung $r): SheetRungResponse => SheetRungResponse::of($r, $brief->belief($r)->onRung($r)), self::others($b, $pick->insteadOf($b->line, $session), $brief));
+
+        return new SheetResponse(
+            array_map(static fn (Block $b): SheetLineResponse => SheetLineResponse::of($b, $athlete->toCore(), $others($b)), $session->blocks),
+            $session->notes,
+            $session->minutes(),
+            $concern === null ? null : ConcernResponse::of($concern),
+            $session->refused === null ? null : RefusalResponse::of($session->refused),
+            LoweringLeftResponse::of(LoweringsLeft::of($brief)),
+            $session->place->stage->name,
+        );
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Sessions;
+
+use App\Context\Athletes\LoadAthleteContext;
+use App\Formats\Day;
+use App\Formats\Json\Ladder\RungJson;
+use App\Formats\Json\Methods\PlaceJson;
+use App\Formats\Json\Sessions\BlockJson;
+use App\Models\Athletes\Athlete;
+use App\Responses\Sessions\CalendarResponse;
+use App\Responses\Sessions\LeftOutResponse;
+use App\Responses\Sessions\OtherRungsResponse;
+use App\Responses\Sessions\RefusalResponse;
+use App\Responses\Sessions\SessionResponse;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Session\Calendar;
+use SteadyRung\Plan\Session\Pick;
+use SteadyRung\Plan\Session\SessionWriter;
+
+/**
+ * Writes the next session of an athlete.
+ */
+final readonly class SessionQuery
+{
+    private const MOST_OTHERS = 12;
+
+    public function __construct(private LoadAthleteContext $briefs)
+    {
+    }
+
+    public function of(Athlete $athlete): SessionResponse
+    {
+        return $this->written($this->briefs->of($athlete));
+    }
+
+    /** What could be done in the place of a line, nearest in carried share first; without one, what could be added. */
+    public function others(Athlete $athlete, ?string $line): OtherRungsResponse
+    {
+        $brief = self::ofTheDay($this->briefs->of($athlete));
+        $others = $line === null ? [] : array_slice((new Pick($brief))->insteadOf($line, SessionWriter::write($brief)), 0, self::MOST_OTHERS);
+
+        return OtherRungsResponse::of(array_map(static fn (Rung $r): RungJson => RungJson::believed($r, $brief->belief($r)), $others), $brief->ways->limits());
+    }
+
+    /** As something else that is known would have it. */
+    public function written(Brief $brief): SessionResponse
+    {
+        $session = SessionWriter::write(self::ofTheDay($brief));
+        $begun = $brief->begun();
+
+        return new SessionResponse(
+            Day::date($brief->today),
+            PlaceJson::of($brief->method, $session->place->stage, $session->place->since),
+            array_map(BlockJson::of(...), $session->blocks),
+            $session->minutes(),
+            $session->gear,
+            [...($begun === 0 ? [] : [$begun === 1 ? 'Begun: one set logged today.' : "Begun: $begun sets logged today."]), ...$session->notes],
+            $session->refused === null ? null : RefusalResponse::of($session->refused),
+            array_map(LeftOutResponse::of(...), $session->leftOut),
+            CalendarResponse::of(Calendar::of($brief), $brief->today),
+        );
+    }
+
+    /** A session that was begun stands as it was written, until the day is over. */
+    private static function ofTheDay(Brief $brief): Brief
+    {
+        return $brief->begun() > 0 ? $brief->beforeToday() : $brief;
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Setups;
+
+use App\Context\Athletes\LoadEstimate;
+use App\Context\Readable;
+use App\Context\Setups\FindLadderPath;
+use App\Formats\Json\Ladder\LadderJson;
+use App\Formats\Json\Ladder\LadderRungJson;
+use App\Formats\Json\Ladder\RungJson;
+use App\Models\Athletes\Athlete;
+use App\Models\Log\LoggedSet;
+use SteadyRung\Exercise\Choices\Lane;
+use SteadyRung\Exercise\Rung;
+
+/**
+ * Puts the steady ladder of an athlete together.
+ */
+final readonly class LadderQuery
+{
+    public function __construct(private FindLadderPath $ways, private LoadEstimate $believed)
+    {
+    }
+
+    public function of(Athlete $athlete, Lane $lane, ?float $goalShare, ?int $mostRungs, bool $advice): LadderJson
+    {
+        $belief = $this->believed->of($athlete->id, $lane->pattern());
+        $chosen = $this->ways->standing($athlete);
+        $now = $chosen instanceof Rung && $chosen->lane() === $lane ? $chosen : null;
+        $tried = $now === null ? $this->tried($athlete, $lane) : null;
+        $way = $this->ways->way($athlete, $lane, $now, $belief, $tried, $goalShare, $mostRungs, $advice);
+        $answer = static fn (Rung $rung): RungJson => RungJson::believed($rung, $belief);
+
+        return new LadderJson(
+            $lane,
+            $way->fromShare,
+            $way->toShare,
+            $now === null ? null : $answer($now),
+            $way->below === null ? null : $answer($way->below),
+            array_map(static fn (Rung $rung, float $step): LadderRungJson => new LadderRungJson($answer($rung), $step), $way->rungs, $way->stepsUp()),
+            $way->largestStep,
+            $way->largestStepTo(),
+            $way->candidates,
+            $way->reachesGoal,
+            $way->advice,
+            $tried === null ? null : $answer($tried),
+            $way->start === null ? null : $answer($way->start),
+        );
+    }
+
+    /** Where to begin in a lane, whatever is in use; none before a baseline. */
+    public function startIn(Athlete $athlete, Lane $lane): ?RungJson
+    {
+        $belief = $this->believed->of($athlete->id, $lane->pattern());
+        $start = $belief->state === null ? null : $this->ways->way($athlete, $lane, null, $belief, $this->tried($athlete, $lane))->start;
+
+        return $start === null ? null : RungJson::believed($start, $belief);
+    }
+
+    /** The set-up of the last set in the lane, where nothing is in use yet. */
+    private function tried(Athlete $athlete, Lane $lane): ?Rung
+    {
+        $set = $lane->pattern() === null ? null : LoggedSet::standing($athlete->id)->where('pattern', $lane->pattern())->whereNotNull('clean_reps')
+            ->orderByDesc('trained_on')->orderByDesc('performed_at')->first(['exercise']);
+        $rung = $set === null ? null : Readable::orNull(fn () => $this->ways->search($athlete)->standing($set->exercise, $athlete->toCore()));
+
+        return $rung instanceof Rung && $rung->lane() === $lane ? $rung : null;
+    }
+}

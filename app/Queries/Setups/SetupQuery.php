@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Setups;
+
+use App\Context\Athletes\LoadEstimate;
+use App\Context\Kit\GymKit;
+use App\Context\Setups\FindLadderPath;
+use App\Formats\Json\Drawing\SideViewJson;
+use App\Formats\Json\Ladder\RungJson;
+use App\Formats\Json\Ladder\RungListJson;
+use App\Formats\Json\Ladder\SetupAnswerJson;
+use App\Formats\Json\Methods\PracticeJson;
+use App\Formats\Json\Setups\ExerciseJson;
+use App\Formats\Json\Why\WhyJson;
+use App\Models\Athletes\Athlete;
+use SteadyRung\Exercise\Choices\FootHelped;
+use SteadyRung\Exercise\Choices\Footing;
+use SteadyRung\Exercise\Choices\InRow;
+use SteadyRung\Exercise\Choices\OnBands;
+use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Practice;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\Search\HeelMarks;
+use SteadyRung\Kit\GearClash;
+use SteadyRung\Kit\StandingHeight;
+use SteadyRung\Kit\UnknownGear;
+use SteadyRung\Ladder\NearestReps;
+use SteadyRung\Setup\DoesNotFit;
+use SteadyRung\Setup\Feet\BoxReach;
+use SteadyRung\Setup\Row\HeelMark;
+use SteadyRung\Setup\Row\Row;
+use SteadyRung\Strength\Belief;
+use SteadyRung\Why\Explanation;
+
+/**
+ * Puts one set-up of one athlete together, and answers which set-up to take for what is wanted.
+ */
+final readonly class SetupQuery
+{
+    private const MOST_ANSWERS = 6;
+
+    public function __construct(private GymKit $kit, private FindLadderPath $ways, private LoadEstimate $believed)
+    {
+    }
+
+    /** @throws UnknownGear|GearClash if the gear does not allow it */
+    public function of(Athlete $athlete, Exercise $exercise): SetupAnswerJson
+    {
+        $kit = $this->kit->inUse();
+        $body = $athlete->toCore();
+        $rung = $this->ways->search($athlete)->rung($exercise, $body);
+        $belief = $this->believed->of($athlete->id, $exercise->pattern() ?? $exercise->setup->kind()->lane()->pattern());
+        $fits = $rung instanceof Rung;
+        $why = match (true) {
+            ! $fits => null,
+            $belief->state === null => $rung->setup->why($body),
+            default => $rung->setup->why($body)->then($belief->whyOn($rung) ?? new Explanation([])),
+        };
+
+        return new SetupAnswerJson(
+            $exercise->name($kit),
+            $exercise->lane(),
+            ExerciseJson::of($exercise),
+            $athlete->chosen?->key() === $exercise->key(),
+            $fits ? null : $rung->reason,
+            $fits ? RungJson::believed($rung, $belief) : null,
+            $fits ? SideViewJson::of($rung->setup->sideView($body)) : null,
+            $why === null ? null : WhyJson::of($exercise->name($kit), $why),
+            $fits ? $this->safer($rung, $belief, $athlete) : null,
+            PracticeJson::of(Practice::of($exercise)),
+        );
+    }
+
+    /** Who cannot be expected to control a lowering is offered the hardest band in which they can. */
+    private function safer(Rung $rung, Belief $belief, Athlete $athlete): ?RungJson
+    {
+        $body = $athlete->toCore();
+        if ($rung->exercise->manner->movement !== Movement::Lowering || $belief->secondsOn($rung)?->isControlled() !== false) {
+            return null;
+        }
+        $inBands = array_filter(
+            $this->ways->search($athlete)->singles($body, $rung->exercise),
+            static fn (Rung $r): bool => $r->exercise->setup instanceof OnBands && $r->holds() && $belief->secondsOn($r)?->isControlled() === true,
+        );
+
+        return $inBands === [] ? null : RungJson::believed($inBands[array_key_last($inBands)], $belief);
+    }
+
+    /** The row at the heel mark that gives a share; the rest of the row as it is. */
+    public function heelMark(Athlete $athlete, InRow $row, float $share): RungListJson
+    {
+        $kit = $this->kit->inUse();
+        $body = $athlete->toCore();
+        $found = HeelMark::forShare($row->setup($kit), $body, $share);
+
+        return $this->one($athlete, $found instanceof Row ? $this->ways->search($athlete)->rung(Exercise::of($row->withHeelMark($found->heelMarkM)), $body) : $found);
+    }
+
+    /** The rows of this gym that give a share, best first. */
+    public function heelMarks(Athlete $athlete, float $share): RungListJson
+    {
+        $belief = $this->believed->of($athlete->id, Pattern::Row);
+        $found = array_slice(HeelMarks::forShare($this->ways->search($athlete), $athlete->toCore(), $share), 0, self::MOST_ANSWERS);
+        $answers = array_map(static fn (Rung $rung): RungJson => RungJson::believed($rung, $belief), $found);
+
+        return new RungListJson($answers, $answers === [] ? sprintf('No row of this gym gives %.0f %%.', 100 * $share) : null);
+    }
+
+    /** The box or plates at which the legs can carry a part of the travel. */
+    public function standingHeight(Athlete $athlete, string $barId, float $legPart): RungListJson
+    {
+        $kit = $this->kit->inUse();
+        $body = $athlete->toCore();
+        $height = BoxReach::nearest($body, $kit->bar($barId)->heightM, $legPart, StandingHeight::all($kit->boxes, $kit->plates));
+
+        return $this->one($athlete, $this->ways->search($athlete)->rung(Exercise::of(FootHelped::of($barId, Footing::at($height))), $body));
+    }
+
+    /** The single bands and weights on which so many reps are expected. */
+    public function forReps(Athlete $athlete, int $reps): RungListJson
+    {
+        $belief = $this->believed->of($athlete->id, Pattern::Pull);
+        if ($belief->state === null) {
+            return new RungListJson([], 'Log a baseline first: reps are predicted from it.');
+        }
+        $rungs = $this->ways->search($athlete)->singles($athlete->toCore());
+
+        return new RungListJson(array_map(
+            static fn (Rung $rung): RungJson => RungJson::believed($rung, $belief),
+            NearestReps::of($rungs, $belief, $reps, self::MOST_ANSWERS),
+        ), null);
+    }
+
+    private function one(Athlete $athlete, Rung|DoesNotFit $found): RungListJson
+    {
+        return $found instanceof Rung
+            ? new RungListJson([RungJson::of($found, $this->believed->of($athlete->id, $found->exercise->pattern())->onRung($found))], null)
+            : new RungListJson([], $found->reason);
+    }
+}

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Trend;
+
+use App\Context\Athletes\LoadEstimate;
+use App\Context\Gym\GymDay;
+use App\Context\Trend\Forecasts;
+use App\Formats\Day;
+use App\Models\Athletes\Athlete;
+use App\Models\Athletes\CapacityRecord;
+use App\Models\Log\LoggedSet;
+use App\Responses\Trend\ForecastResponse;
+use App\Responses\Trend\TrendAheadResponse;
+use App\Responses\Trend\TrendMark;
+use App\Responses\Trend\TrendMarkResponse;
+use App\Responses\Trend\TrendPointResponse;
+use App\Responses\Trend\TrendRange;
+use App\Responses\Trend\TrendResponse;
+use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Filter\Observation;
+use SteadyRung\Strength\Filter\Occasion;
+use SteadyRung\Strength\Filter\Side;
+use SteadyRung\Strength\Forecast;
+use SteadyRung\Strength\Reps\RepCurve;
+
+/**
+ * Puts an athlete's trend together: from a month to ten years, never more than some hundred points.
+ */
+final readonly class TrendQuery
+{
+    /** So far is looked ahead: a quarter of what is looked back on. */
+    private const AHEAD_PART = 4;
+
+    private const AHEAD_WEEKS = [4, 26];
+
+    public function __construct(private GymDay $days, private LoadEstimate $believed, private Forecasts $forecasts, private ForecastQuery $scores, private TrendFigures $queries)
+    {
+    }
+
+    public function of(Athlete $athlete, ?Pattern $pattern, TrendRange $range): TrendResponse
+    {
+        $newest = CapacityRecord::newestByPattern($athlete->id);
+        $pattern ??= isset($newest[Pattern::Pull->value]) || $newest === [] ? Pattern::Pull : Pattern::from(array_key_first($newest));
+        $belief = $this->believed->from($newest[$pattern->value] ?? null);
+        $today = $this->days->today();
+        $from = $range->days() === null ? $this->queries->firstDay($athlete->id) ?? $today : $this->days->daysAgo($range->days());
+        $span = Day::number($today) - Day::number($from);
+        $points = $this->queries->points($athlete->id, $pattern, $from, TrendRange::grain($span));
+
+        return new TrendResponse(
+            $athlete->name,
+            $pattern,
+            array_map(Pattern::from(...), array_keys($newest)),
+            $range,
+            $from,
+            $today,
+            $this->upToToday($points, $belief, $today),
+            $this->marks($athlete, $pattern, $from, $span, $belief),
+            $this->queries->breaks($athlete->id, $from, $today),
+            $this->ahead($belief, $span),
+            LoggedSet::strict($athlete->id, $pattern)->orderBy('trained_on')->limit(1)->value('trained_on'),
+            $this->queries->masses($athlete->id, $from, TrendRange::grain($span)),
+            $this->queries->seconds($athlete->id, $from, TrendRange::grain($span)),
+            $this->queries->work($athlete->id, $from, TrendRange::sum($span)),
+            TrendRange::sum($span),
+            $this->taught($newest[$pattern->value] ?? null),
+            in_array($pattern, Forecast::PATTERNS, true) ? $this->foretold($athlete, $pattern, $belief) : [],
+            $this->scores->scores(),
+        );
+    }
+
+    /**
+     * With what is believed today, where the last session is past.
+     *
+     * @param  list<TrendPointResponse>  $points
+     * @return list<TrendPointResponse>
+     */
+    private function upToToday(array $points, Belief $belief, string $today): array
+    {
+        $last = $points === [] ? null : $points[count($points) - 1]->on;
+
+        return $belief->state === null || $last === $today ? $points : [...$points, new TrendPointResponse($today, $belief->state->share(), $belief->state->low80(), $belief->state->high80())];
+    }
+
+    /** @return list<TrendMarkResponse> each telling set; of many years the tests alone */
+    private function marks(Athlete $athlete, Pattern $pattern, string $from, int $span, Belief $belief): array
+    {
+        if ($belief->state === null) {
+            return [];
+        }
+        $curve = RepCurve::steady($belief->state->k()->mean());
+        $marks = [];
+        foreach (LoggedSet::sessions($athlete->id, $pattern, from: $from, testsOnly: TrendRange::grain($span) !== 'day') as $on => $session) {
+            foreach (Observation::telling($session) as $set) {
+                $marks[] = new TrendMarkResponse($on, self::kind($set, $curve), exp($set->claim($curve)->logShare), self::words($set));
+            }
+        }
+
+        return $marks;
+    }
+
+    private static function kind(Observation $set, RepCurve $curve): TrendMark
+    {
+        return match (true) {
+            $set->occasion === Occasion::Test => TrendMark::Test,
+            $set->claim($curve)->side === Side::LessThan => TrendMark::LessThan,
+            $set->claim($curve)->side === Side::AtLeast => TrendMark::AtLeast,
+            $set->occasion === Occasion::Baseline => TrendMark::Baseline,
+            default => TrendMark::Set,
+        };
+    }
+
+    private static function words(Observation $set): string
+    {
+        $share = sprintf('%.0f %%', 100 * $set->load->share);
+
+        return match (true) {
+            $set->seconds !== null => sprintf('%.0f s at %s', $set->seconds, $share),
+            $set->reserve === null => "$set->reps clean at $share",
+            $set->reserve === 0 => "$set->reps clean at $share, to failure",
+            default => "$set->reps clean at $share, $set->reserve left",
+        };
+    }
+
+    /** @return list<TrendAheadResponse> */
+    private function ahead(Belief $belief, int $span): array
+    {
+        $ahead = $belief->ahead();
+        if ($ahead === null) {
+            return [];
+        }
+        [$least, $most] = self::AHEAD_WEEKS;
+        $weeks = max($least, min($most, intdiv($span, 7 * self::AHEAD_PART)));
+
+        return array_map(static function (int $week) use ($ahead): TrendAheadResponse {
+            $state = $ahead->in($week);
+
+            return new TrendAheadResponse($week, $state->share(), $state->low80(), $state->high80());
+        }, range(0, $weeks));
+    }
+
+    private function taught(?CapacityRecord $newest): ?string
+    {
+        $taught = array_values($newest->taught ?? []);
+
+        return $taught[count($taught) - 1] ?? null;
+    }
+
+    /** @return list<ForecastResponse> */
+    private function foretold(Athlete $athlete, Pattern $pattern, Belief $belief): array
+    {
+        $told = [];
+        foreach ($this->forecasts->of($athlete->id, $pattern, $belief) as $reps => $forecast) {
+            $median = $forecast->wasDone ? null : $forecast->weeksUntil(0.5);
+            $told[] = new ForecastResponse(
+                $reps,
+                $forecast->verdict(),
+                ...array_map($forecast->within(...), Forecast::HORIZONS),
+                median_on: $median === null ? null : Day::date($belief->today + (int) ceil(7.0 * $median)),
+                limit: $forecast->limit(),
+            );
+        }
+
+        return $told;
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Responses\Floor;
+
+use App\Formats\Json\Drawing\SideViewJson;
+use App\Formats\Json\Methods\AmountJson;
+use App\Formats\Json\Safety\CautionJson;
+use App\Formats\Json\Setups\SecondsJson;
+use OpenApi\Attributes as OA;
+use SteadyRung\Body\Body;
+use SteadyRung\Method\Accessory;
+use SteadyRung\Method\Part;
+use SteadyRung\Plan\Diary\Purpose;
+use SteadyRung\Plan\Session\Block;
+use SteadyRung\Safety\Caution;
+
+/**
+ * One line of a session on the floor: enough to do it, log it and put something else in its place without a network.
+ */
+#[OA\Schema(schema: 'SheetLine')]
+final readonly class SheetLineResponse
+{
+    /**
+     * @param  list<string>  $cues
+     * @param  list<CautionJson>  $cautions
+     * @param  list<SheetRungResponse>  $others
+     */
+    public function __construct(
+        #[OA\Property(description: 'What the line is known by; made up for a try or a test.')]
+        public string $line,
+        #[OA\Property]
+        public Part $part,
+        #[OA\Property]
+        public Purpose $purpose,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property(description: 'What is set up; none of work beside the pull.')]
+        public ?SheetRungResponse $rung,
+        #[OA\Property]
+        public ?Accessory $accessory,
+        #[OA\Property]
+        public ?string $group,
+        #[OA\Property]
+        public int $sets,
+        #[OA\Property]
+        public AmountJson $amount,
+        #[OA\Property(description: 'Of one set: reps, seconds or metres.')]
+        public int $aim,
+        #[OA\Property]
+        public bool $to_failure,
+        #[OA\Property]
+        public bool $per_side,
+        #[OA\Property]
+        public ?string $tempo,
+        #[OA\Property]
+        public int $rest_s,
+        #[OA\Property]
+        public ?SecondsJson $seconds,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $cues,
+        #[OA\Property(items: new OA\Items(ref: CautionJson::class))]
+        public array $cautions,
+        #[OA\Property]
+        public ?string $remark,
+        #[OA\Property(description: 'The set-up as it looks.')]
+        public ?SideViewJson $view,
+        #[OA\Property(description: 'What could be done instead, nearest in carried share first.', items: new OA\Items(ref: SheetRungResponse::class))]
+        public array $others,
+    ) {
+    }
+
+    /** @param  list<SheetRungResponse>  $others */
+    public static function of(Block $block, Body $body, array $others): self
+    {
+        $purpose = $block->purpose ?? Purpose::Work;
+
+        return new self(
+            $block->line === '' ? $purpose->value : $block->line,
+            $block->part,
+            $purpose,
+            $block->words(),
+            $block->rung() === null ? null : SheetRungResponse::of($block->rung(), $block->expected[0] ?? null),
+            $block->do instanceof Accessory ? $block->do : null,
+            $block->group,
+            $block->sets,
+            AmountJson::of($block->amount),
+            $block->aim(),
+            $block->toFailure,
+            $block->isPerSide,
+            $block->tempo,
+            $block->restS,
+            $block->seconds === null ? null : SecondsJson::of($block->seconds),
+            $block->cues,
+            array_map(static fn (Caution $c): CautionJson => CautionJson::of($c), $block->cautions),
+            $block->note,
+            $block->rung() === null ? null : SideViewJson::of($block->rung()->setup->sideView($body)),
+            $others,
+        );
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Responses\Gym;
+
+use App\Models\Gym\User;
+use OpenApi\Attributes as OA;
+
+/**
+ * The coach who is signed in.
+ */
+#[OA\Schema]
+final readonly class MeResponse
+{
+    public function __construct(
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public string $email,
+        #[OA\Property]
+        public string $gym_name,
+        #[OA\Property(description: 'IANA time zone of the gym.')]
+        public string $timezone,
+        #[OA\Property(description: 'Known to this device as the owner of what waits on it.')]
+        public string $key,
+        #[OA\Property(description: 'Whether this is the demo gym.')]
+        public bool $demo,
+    ) {
+    }
+
+    public static function of(User $user): self
+    {
+        return new self($user->name, $user->email, $user->gym->name, $user->gym->timezone, "$user->gym_id.$user->id", $user->gym->is_demo);
+    }
+}

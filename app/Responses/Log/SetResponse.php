@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Responses\Log;
+
+use App\Context\Readable;
+use App\Formats\Json\Safety\PainJson;
+use App\Formats\Json\Setups\ExerciseJson;
+use App\Models\Log\LoggedSet;
+use OpenApi\Attributes as OA;
+use SteadyRung\Exercise\Fault;
+use SteadyRung\Plan\Diary\Purpose;
+
+/**
+ * A set that stands in the log.
+ */
+#[OA\Schema]
+final readonly class SetResponse
+{
+    /**
+     * @param  list<string>  $faults
+     * @param  list<float>  $splits_s
+     */
+    public function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $id,
+        #[OA\Property(format: 'date-time')]
+        public string $performed_at,
+        #[OA\Property(format: 'date')]
+        public string $trained_on,
+        #[OA\Property]
+        public Purpose $purpose,
+        #[OA\Property]
+        public ?ExerciseJson $exercise,
+        #[OA\Property(description: 'The same for the same set-up.')]
+        public ?string $setup_key,
+        #[OA\Property]
+        public ?string $setup_name,
+        #[OA\Property]
+        public ?float $carried_kg,
+        #[OA\Property]
+        public ?float $carried_share,
+        #[OA\Property]
+        public ?int $clean_reps,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer'))]
+        public object $no_counts,
+        #[OA\Property(description: 'What was seen in how it was done.', items: new OA\Items(type: 'string', enum: Fault::class))]
+        public array $faults,
+        #[OA\Property]
+        public ?int $reserve,
+        #[OA\Property]
+        public ?float $hang_s,
+        #[OA\Property(description: 'Seconds of each lowering that was timed.', items: new OA\Items(type: 'number', format: 'float'))]
+        public array $splits_s,
+        #[OA\Property]
+        public ?PainJson $pain,
+        #[OA\Property]
+        public ?string $note,
+        #[OA\Property(description: 'The set it goes on from, on another exercise.', format: 'uuid')]
+        public ?string $part_of,
+        #[OA\Property]
+        public ?int $asked_reps,
+        #[OA\Property]
+        public bool $to_failure,
+        #[OA\Property(description: 'The line of the written session that it was done for.')]
+        public ?string $line,
+        #[OA\Property(description: 'The coach who logged it.', format: 'uuid')]
+        public string $by,
+        #[OA\Property(description: 'What it taught of the capacity; none where it tells nothing.')]
+        public ?string $taught,
+        #[OA\Property(description: 'Whether its pain was told by mistake.')]
+        public bool $pain_undone,
+        #[OA\Property(description: 'Whether it corrects an earlier row.')]
+        public bool $corrected,
+        #[OA\Property(description: 'Whether part of it is kept but cannot be read any more.')]
+        public bool $damaged,
+    ) {
+    }
+
+    public static function of(LoggedSet $set, ?string $taught = null, bool $painUndone = false): self
+    {
+        $exercise = Readable::orNull(static fn () => $set->exercise);
+        $pain = Readable::orNull(static fn () => $set->pain);
+
+        return new self(
+            $set->id,
+            $set->performed_at->utc()->format('Y-m-d\TH:i:s\Z'),
+            $set->trained_on,
+            $set->purpose,
+            $exercise === null ? null : ExerciseJson::of($exercise),
+            $set->setup_key,
+            $set->setup_name,
+            $set->carried_kg,
+            $set->carried_share,
+            $set->clean_reps,
+            (object) ($set->no_counts ?? []),
+            $set->faults ?? [],
+            $set->reserve,
+            $set->hang_s,
+            $set->splits_s ?? [],
+            $pain === null ? null : PainJson::of($pain),
+            $set->note,
+            $set->part_of,
+            $set->asked_reps,
+            $set->to_failure,
+            $set->line,
+            $set->user_id,
+            $taught,
+            $painUndone,
+            $set->replaces_id !== null,
+            $exercise === null && $set->setup_key !== null || $pain === null && $set->pain_told_at !== null,
+        );
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Responses\Methods;
+
+use OpenApi\Attributes as OA;
+use SteadyRung\Method\House\HouseRule;
+use SteadyRung\Method\Method;
+
+/**
+ * A method as it stands beside the others.
+ */
+#[OA\Schema]
+final readonly class MethodStripResponse
+{
+    /**
+     * @param  list<int>  $per_week
+     * @param  list<StageStripResponse>  $stages
+     * @param  list<MethodWordsResponse>  $says
+     * @param  list<string>  $lacks
+     */
+    private function __construct(
+        #[OA\Property]
+        public string $key,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public string $idea,
+        #[OA\Property(items: new OA\Items(type: 'integer'), minItems: 2, maxItems: 2)]
+        public array $per_week,
+        #[OA\Property(items: new OA\Items(ref: StageStripResponse::class))]
+        public array $stages,
+        #[OA\Property(items: new OA\Items(ref: MethodWordsResponse::class))]
+        public array $says,
+        #[OA\Property(description: 'Whether the gym made it or brought it in.')]
+        public bool $own,
+        #[OA\Property(description: 'How many athletes are on it.')]
+        public int $athletes,
+        #[OA\Property(description: 'Stages that nothing in the gym’s kit can be built for.', items: new OA\Items(type: 'string'))]
+        public array $lacks,
+    ) {
+    }
+
+    /** @param  list<string>  $lacks */
+    public static function of(Method $method, bool $own, int $athletes, array $lacks): self
+    {
+        $says = [];
+        foreach ($method->says as $rule => $position) {
+            $known = HouseRule::from($rule);
+            $says[] = new MethodWordsResponse($rule, $known->point(), $known->positions()[$position]);
+        }
+
+        return new self($method->key, $method->name, $method->idea, $method->perWeek, array_map(StageStripResponse::of(...), $method->stages), $says, $own, $athletes, $lacks);
+    }
+}
