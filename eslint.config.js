@@ -1,9 +1,24 @@
+import { readdirSync } from 'node:fs';
 import prettier from 'eslint-config-prettier';
 import vue from 'eslint-plugin-vue';
 import ts from 'typescript-eslint';
 
+/** The rooms beneath the places, in their order: each may import those before it. */
+const BENEATH = ['domain', 'theme', 'composables', 'draw', 'parts', 'log', 'baseline', 'ladder', 'screening', 'trend', 'body', 'decisions', 'shell'];
+
+const folders = readdirSync(new URL('client', import.meta.url), { withFileTypes: true })
+    .filter((entry) => entry.isDirectory() && entry.name !== 'public')
+    .map((entry) => entry.name);
+const places = folders.filter((name) => !BENEATH.includes(name));
+
+/** Every folder of the client with the folders it may not import. */
+const walls = folders.map((name) => {
+    const barred = places.includes(name)
+        ? places.filter((place) => place !== name)
+        : folders.filter((other) => places.includes(other) || BENEATH.indexOf(other) > BENEATH.indexOf(name));
+    return { name, barred: barred.flatMap((other) => [`../${other}/**`, `../../${other}/**`]) };
+});
 const noVue = [{ group: ['vue', 'vue-*', 'pinia', 'naive-ui', '*.vue'], message: 'client/domain is plain TypeScript.' }];
-const noPlaces = [{ group: ['**/people/**', '**/calls/**', '**/kit/**', '**/cautions/**', '**/sign-in/**', '**/settings/**'], message: 'Parts and drawings know no place.' }];
 
 export default ts.config(
     { ignores: ['client/domain/*.gen.ts'] },
@@ -27,6 +42,20 @@ export default ts.config(
         },
     },
     { files: ['client/domain/clock.ts'], rules: { 'no-restricted-syntax': 'off' } },
-    { files: ['client/domain/**'], rules: { 'no-restricted-imports': ['error', { patterns: noVue }] } },
-    { files: ['client/parts/**', 'client/draw/**'], rules: { 'no-restricted-imports': ['error', { patterns: noPlaces }] } },
+    ...walls.map(({ name, barred }) => ({
+        files: [`client/${name}/**/*.{ts,vue}`],
+        rules: {
+            'no-restricted-imports': [
+                'error',
+                {
+                    patterns: [
+                        ...(name === 'domain' ? noVue : []),
+                        ...(barred.length
+                            ? [{ group: barred, message: `client/${name} may not import this room: places import no other place, and a room only those before it.` }]
+                            : []),
+                    ],
+                },
+            ],
+        },
+    })),
 );

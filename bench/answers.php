@@ -42,11 +42,20 @@ foreach ($bands as $id) {
     array_push($paths, "bands/$id/inspections", "bands/$id/learned");
 }
 foreach ($classes as $id) {
-    array_push($paths, "classes/$id/days/$day", "classes/$id/days/$day/news?after=0");
+    array_push($paths, "classes/$id/days/$day", "classes/$id/days/$day/news?since=0");
 }
 foreach ($athletes as $id) {
-    foreach (['', '/scale', '/body', '/capacity', '/screenings', '/baseline', '/trend', '/ladder', '/setup', '/sets', '/calls', '/session', '/class-work', '/weeks', '/place'] as $part) {
+    foreach (['', '/scale', '/body', '/screenings', '/baseline', '/trend', '/sets', '/calls', '/session', '/class-work?reps=20', '/weeks', '/place'] as $part) {
         $paths[] = "athletes/$id$part";
+    }
+    foreach (['pull', 'chin', 'row', 'pulldown'] as $pattern) {
+        $paths[] = "athletes/$id/capacity?pattern=$pattern";
+    }
+    foreach (['pull', 'row', 'pulldown'] as $lane) {
+        $paths[] = "athletes/$id/ladder?lane=$lane";
+    }
+    foreach (DB::table('logged_sets')->where('athlete_id', $id)->whereNotNull('exercise')->distinct()->orderBy('text')->limit(5)->selectRaw("(exercise - 'v')::text AS text")->pluck('text') as $exercise) {
+        $paths[] = "athletes/$id/setup?exercise=".rawurlencode($exercise);
     }
 }
 foreach (['steady-ladder'] as $id) {
@@ -67,7 +76,7 @@ foreach ($paths as $path) {
     printf("%d %s %s\n", $response->getStatusCode(), hash('xxh64', $body), $path);
     if ($into !== null) {
         @mkdir($into, recursive: true);
-        file_put_contents($into.'/'.strtr($path, '/?=&', '____').'.json', json_encode(json_decode($body), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n");
+        file_put_contents($into.'/'.substr(strtr($path, '/?=&%', '_____'), 0, 200).'.json', json_encode(json_decode($body), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n");
     }
 }
 DB::rollBack();

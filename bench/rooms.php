@@ -21,7 +21,8 @@ $root = dirname(__DIR__);
 require "$root/vendor/autoload.php";
 
 const MOST_FILES = 20;
-const PLACES = ['athlete', 'calls', 'cards', 'cautions', 'kit', 'methods', 'roster', 'screens', 'session', 'settings', 'setups', 'sign-in', 'today', 'weeks'];
+/** The rooms of the client that are no places: what several places use. */
+const BENEATH = ['domain', 'theme', 'composables', 'draw', 'parts', 'log', 'baseline', 'ladder', 'screening', 'trend', 'body', 'decisions', 'shell', 'public'];
 
 /** @return list<string> files with one of the endings, from the root */
 function files(string $root, string $folder, string ...$endings): array
@@ -163,10 +164,8 @@ $room = static fn (string $file): string => explode('/', $file)[1];
 tell('Circles between the rooms of client', circles(byRoom($graph, $room)));
 $crossing = [];
 foreach (byRoom($graph, $room) as $from => $all) {
-    foreach (array_intersect($all, PLACES) as $to) {
-        if (in_array($from, PLACES, true)) {
-            $crossing[] = "$from → $to";
-        }
+    foreach (is_dir("$root/client/$from") && ! in_array($from, BENEATH, true) ? array_diff($all, BENEATH) : [] as $to) {
+        $crossing[] = "$from → $to";
     }
 }
 printf("Places that import a place: %d\n  %s\n", count($crossing), implode(', ', $crossing));

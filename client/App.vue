@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { NConfigProvider } from 'naive-ui';
 import { computed, defineAsyncComponent } from 'vue';
-import AppShell from './parts/AppShell.vue';
-import { useSession } from './parts/useSession';
+import AppShell from './shell/AppShell.vue';
+import { useSession } from './composables/useSession';
 import { themeOverrides } from './theme/naive';
 import { useFloorTheme } from './theme/useFloorTheme';
 

@@ -5,9 +5,9 @@ import { api, outcome, type Schemas } from '../domain/http';
 import { verdictLooks, verdicts } from '../domain/words';
 import PageTurner from '../parts/PageTurner.vue';
 import ReadNote from '../parts/ReadNote.vue';
-import { useKeys } from '../parts/useKeys';
-import { useRead } from '../parts/useRead';
-import CallRow from './CallRow.vue';
+import { useKeys } from '../composables/useKeys';
+import { useRead } from '../composables/useRead';
+import CallRow from '../decisions/CallRow.vue';
 import OverridesCard from './OverridesCard.vue';
 
 type Row = InstanceType<typeof CallRow>;

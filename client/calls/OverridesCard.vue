@@ -3,7 +3,7 @@ import { ref } from 'vue';
 import { api, outcome } from '../domain/http';
 import { verdictWord } from '../domain/words';
 import ReadNote from '../parts/ReadNote.vue';
-import { useRead } from '../parts/useRead';
+import { useRead } from '../composables/useRead';
 
 const open = ref(false);
 const overrides = useRead(['overrides'], () => outcome(api.GET('/api/calls/overrides')), { enabled: open });

@@ -4,11 +4,11 @@ import { useRoute } from 'vue-router';
 import { cautionsOf } from '../domain/moments';
 import { day } from '../domain/units';
 import ReadNote from '../parts/ReadNote.vue';
-import { useCautions } from '../parts/useCautions';
-import { useRead } from '../parts/useRead';
-import { useSession } from '../parts/useSession';
-import { useToday } from '../parts/useToday';
-import PrintSheet from './PrintSheet.vue';
+import { useCautions } from '../composables/useCautions';
+import { useRead } from '../composables/useRead';
+import { useSession } from '../composables/useSession';
+import { useToday } from '../composables/useToday';
+import PrintSheet from '../parts/PrintSheet.vue';
 import SetupCard from './SetupCard.vue';
 import { loadCard } from './useCards';
 

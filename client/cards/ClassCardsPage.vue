@@ -7,10 +7,10 @@ import type { Problem } from '../domain/problems';
 import { day } from '../domain/units';
 import ChipRow from '../parts/ChipRow.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
-import { useCautions } from '../parts/useCautions';
-import { useSession } from '../parts/useSession';
-import { useToday } from '../parts/useToday';
-import PrintSheet from './PrintSheet.vue';
+import { useCautions } from '../composables/useCautions';
+import { useSession } from '../composables/useSession';
+import { useToday } from '../composables/useToday';
+import PrintSheet from '../parts/PrintSheet.vue';
 import SetupCard from './SetupCard.vue';
 import { loadClass, type Card } from './useCards';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { momentWords } from '../domain/words';
-import { useCautions } from '../parts/useCautions';
+import { useCautions } from '../composables/useCautions';
 
 const cautions = useCautions();
 void cautions.load();

@@ -17,8 +17,8 @@ import PointRows from './PointRows.vue';
 import ScalePanel from './ScalePanel.vue';
 import { useBandDraft } from './useBandDraft';
 import { useBench } from './useBench';
-import type { Undoable } from '../parts/useUndo';
-import { useRead } from '../parts/useRead';
+import type { Undoable } from '../composables/useUndo';
+import { useRead } from '../composables/useRead';
 import { useSaving } from './useSaving';
 
 type Input = Schemas['BandInput'];

@@ -12,7 +12,7 @@ import QuantityField from '../parts/QuantityField.vue';
 import SavedElsewhere from '../parts/SavedElsewhere.vue';
 import { gearFields, limitsOf } from './gearFields';
 import { useGearDraft } from './useGearDraft';
-import type { Undoable } from '../parts/useUndo';
+import type { Undoable } from '../composables/useUndo';
 import { useSaving } from './useSaving';
 
 type Input = Schemas['GearInput'];

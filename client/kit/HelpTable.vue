@@ -5,7 +5,7 @@ import { figureText, inUse, type Kit } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import { mass, percent } from '../domain/units';
 import ProblemNote from '../parts/ProblemNote.vue';
-import { useRead } from '../parts/useRead';
+import { useRead } from '../composables/useRead';
 import WhySteps from '../parts/WhySteps.vue';
 
 const props = defineProps<{ help: readonly Schemas['Help'][]; kit: Kit }>();

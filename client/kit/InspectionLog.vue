@@ -13,9 +13,9 @@ import DateField from '../parts/DateField.vue';
 import FormField from '../parts/FormField.vue';
 import PageTurner from '../parts/PageTurner.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
-import { freshenKit } from '../parts/reads';
-import { useRead } from '../parts/useRead';
-import { useToday } from '../parts/useToday';
+import { freshenKit } from '../composables/reads';
+import { useRead } from '../composables/useRead';
+import { useToday } from '../composables/useToday';
 
 type Finding = Schemas['InspectionInput']['finding'];
 

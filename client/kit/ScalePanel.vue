@@ -7,7 +7,7 @@ import { limits } from '../domain/limits.gen';
 import { toTyped } from '../domain/units';
 import { scaleStateWords } from '../domain/words';
 import QuantityField from '../parts/QuantityField.vue';
-import { useSession } from '../parts/useSession';
+import { useSession } from '../composables/useSession';
 import SimulatedPull from './SimulatedPull.vue';
 import TracePlot from './TracePlot.vue';
 import type { BandDraft } from './useBandDraft';

@@ -3,10 +3,10 @@ import { readonly, ref, shallowRef, type Ref, type ShallowRef } from 'vue';
 import { api, mapResult, outcome, type Result, type Schemas } from '../domain/http';
 import type { Body } from '../domain/merge';
 import type { Fault, Problem } from '../domain/problems';
-import { freshenKit } from '../parts/reads';
-import { useElsewhere, type Elsewhere } from '../parts/useElsewhere';
-import { useLeaving } from '../parts/useLeaving';
-import type { Undoable } from '../parts/useUndo';
+import { freshenKit } from '../composables/reads';
+import { useElsewhere, type Elsewhere } from '../composables/useElsewhere';
+import { useLeaving } from '../composables/useLeaving';
+import type { Undoable } from '../composables/useUndo';
 
 interface Draft<B> {
     typed: object;

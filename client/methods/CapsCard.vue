@@ -10,9 +10,9 @@ import FaultList from '../parts/FaultList.vue';
 import QuantityField from '../parts/QuantityField.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import SavedElsewhere from '../parts/SavedElsewhere.vue';
-import { useElsewhere } from '../parts/useElsewhere';
-import { useLeaving } from '../parts/useLeaving';
-import { useCaps } from './useLibrary';
+import { useElsewhere } from '../composables/useElsewhere';
+import { useLeaving } from '../composables/useLeaving';
+import { useCaps } from '../composables/useLibrary';
 
 type Key = 'lowerings_a_session' | 'lowerings_a_week' | 'hard_sets_first_month' | 'hard_sets_later';
 

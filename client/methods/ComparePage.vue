@@ -5,7 +5,7 @@ import { api, outcome } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
-import { useRead } from '../parts/useRead';
+import { useRead } from '../composables/useRead';
 import { summary, type Compared } from './compared';
 
 const props = defineProps<{ id: string }>();

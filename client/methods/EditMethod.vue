@@ -9,10 +9,10 @@ import ProblemNote from '../parts/ProblemNote.vue';
 import FaultList from '../parts/FaultList.vue';
 import SavedElsewhere from '../parts/SavedElsewhere.vue';
 import SidePanel from '../parts/SidePanel.vue';
-import { useElsewhere } from '../parts/useElsewhere';
+import { useElsewhere } from '../composables/useElsewhere';
 import EditStage from './EditStage.vue';
 import { addStage, move, type MethodFile } from './methodFile';
-import { useLibrary } from './useLibrary';
+import { useLibrary } from '../composables/useLibrary';
 
 const props = defineProps<{ method: string; own: boolean }>();
 const emit = defineEmits<{ kept: [key: string] }>();

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import ReadNote from '../parts/ReadNote.vue';
-import { useLibrary } from './useLibrary';
+import { useLibrary } from '../composables/useLibrary';
 
 const library = useLibrary();
 const range = ([low, high]: readonly number[]): string => (low === high ? String(low) : `${low}–${high}`);
@@ -51,7 +51,7 @@ const TIERS = { beginner: 'Beginner', intermediate: 'Intermediate', advanced: 'A
     </div>
 </template>
 
-<style scoped src="../plan/side.css"></style>
+<style scoped src="../sessions/side.css"></style>
 
 <style scoped>
 .cards {

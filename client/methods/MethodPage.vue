@@ -8,11 +8,11 @@ import { percent } from '../domain/units';
 import CautionNote from '../parts/CautionNote.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
-import { useRead } from '../parts/useRead';
+import { useRead } from '../composables/useRead';
 import EditMethod from './EditMethod.vue';
 import StageStrip from './StageStrip.vue';
 import { weeksText } from './stages';
-import { useCaps } from './useLibrary';
+import { useCaps } from '../composables/useLibrary';
 
 const props = defineProps<{ method: string }>();
 

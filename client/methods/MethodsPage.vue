@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, outcome } from '../domain/http';
 import ReadNote from '../parts/ReadNote.vue';
-import { useRead } from '../parts/useRead';
+import { useRead } from '../composables/useRead';
 import BringMethod from './BringMethod.vue';
 import LibraryCards from './LibraryCards.vue';
 import StageStrip from './StageStrip.vue';

@@ -8,8 +8,8 @@ import ChipRow from '../parts/ChipRow.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import SavedElsewhere from '../parts/SavedElsewhere.vue';
-import { useElsewhere } from '../parts/useElsewhere';
-import { useRead } from '../parts/useRead';
+import { useElsewhere } from '../composables/useElsewhere';
+import { useRead } from '../composables/useRead';
 import CapsCard from './CapsCard.vue';
 import RuleEffects from './RuleEffects.vue';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
-import { useCautions } from './useCautions';
+import { useCautions } from '../composables/useCautions';
 
 const props = defineProps<{ moments: Schemas['Caution']['moment'][] }>();
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import ProblemNote from './ProblemNote.vue';
-import type { Read } from './useRead';
+import type { Read } from '../composables/useRead';
 
 /** What stands above something that is read: that it is on its way, or why it could not be freshened; what was read before stays. */
 defineProps<{ read: Omit<Read<unknown>, 'put'>; waits: string }>();

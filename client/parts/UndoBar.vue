@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
-import type { Undoable } from './useUndo';
+import type { Undoable } from '../composables/useUndo';
 
 defineProps<{ deed: Undoable | undefined }>();
 const emit = defineEmits<{ undo: [] }>();

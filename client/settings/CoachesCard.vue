@@ -9,7 +9,7 @@ import type { Problem } from '../domain/problems';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
-import { useRead } from '../parts/useRead';
+import { useRead } from '../composables/useRead';
 
 /** Who coaches here; each with an account of their own, so that the log says who logged what. */
 const coaches = useRead(['coaches'], () => outcome(api.GET('/api/coaches')));

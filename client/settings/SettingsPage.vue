@@ -8,12 +8,12 @@ import type { Problem } from '../domain/problems';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import SavedElsewhere from '../parts/SavedElsewhere.vue';
-import { useElsewhere } from '../parts/useElsewhere';
-import { useLeaving } from '../parts/useLeaving';
-import { useSession } from '../parts/useSession';
+import { useElsewhere } from '../composables/useElsewhere';
+import { useLeaving } from '../composables/useLeaving';
+import { useSession } from '../composables/useSession';
 import CoachesCard from './CoachesCard.vue';
 import PasswordForm from './PasswordForm.vue';
-import TimeZoneField from './TimeZoneField.vue';
+import TimeZoneField from '../parts/TimeZoneField.vue';
 
 const session = useSession();
 const range = limits.SettingsInput;

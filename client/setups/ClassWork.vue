@@ -5,8 +5,8 @@ import { api, outcome, type Schemas } from '../domain/http';
 import { mass, percent, repsText } from '../domain/units';
 import FormField from '../parts/FormField.vue';
 import ReadNote from '../parts/ReadNote.vue';
-import { useQuantity } from '../parts/useQuantity';
-import { useRead } from '../parts/useRead';
+import { useQuantity } from '../composables/useQuantity';
+import { useRead } from '../composables/useRead';
 
 const props = defineProps<{ athleteId: string }>();
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { api, outcome } from '../domain/http';
 import ReadNote from '../parts/ReadNote.vue';
-import { useRead } from '../parts/useRead';
+import { useRead } from '../composables/useRead';
 import ClassWork from './ClassWork.vue';
 import SetupBuilder from './SetupBuilder.vue';
 

@@ -6,8 +6,8 @@ import { limits } from '../domain/limits.gen';
 import type { Problem } from '../domain/problems';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
-import { useSession } from '../parts/useSession';
-import TimeZoneField from '../settings/TimeZoneField.vue';
+import { useSession } from '../composables/useSession';
+import TimeZoneField from '../parts/TimeZoneField.vue';
 import FrontDoor from './FrontDoor.vue';
 
 const session = useSession();

@@ -4,7 +4,7 @@ import { ref, shallowRef } from 'vue';
 import type { Problem } from '../domain/problems';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
-import { useSession } from '../parts/useSession';
+import { useSession } from '../composables/useSession';
 import FrontDoor from './FrontDoor.vue';
 
 const session = useSession();

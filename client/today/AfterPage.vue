@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { v7 as uuidv7 } from 'uuid';
-import CallRow from '../calls/CallRow.vue';
+import CallRow from '../decisions/CallRow.vue';
 import { withWaiting } from '../domain/floor/overlay';
 import { countWords, tileOf, type Tile } from '../domain/floor/tile';
 import { api, outcome } from '../domain/http';
@@ -10,9 +10,9 @@ import { gaveOutWords, verdicts } from '../domain/words';
 import CallMark from '../parts/CallMark.vue';
 import ChipRow from '../parts/ChipRow.vue';
 import ReadNote from '../parts/ReadNote.vue';
-import { dayKey } from '../parts/reads';
-import { useDeedQueue } from '../parts/useDeedQueue';
-import { useRead } from '../parts/useRead';
+import { dayKey } from '../composables/reads';
+import { useDeedQueue } from '../composables/useDeedQueue';
+import { useRead } from '../composables/useRead';
 
 /** After a class: who did what, what was left, what gave out, how hard it was; and its calls, decided here. */
 const props = defineProps<{ class: string; on: string }>();

@@ -11,8 +11,8 @@ import DateField from '../parts/DateField.vue';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import SavedElsewhere from '../parts/SavedElsewhere.vue';
-import { useElsewhere } from '../parts/useElsewhere';
-import { useDeedQueue } from '../parts/useDeedQueue';
+import { useElsewhere } from '../composables/useElsewhere';
+import { useDeedQueue } from '../composables/useDeedQueue';
 
 type Input = Schemas['ClassInput'];
 

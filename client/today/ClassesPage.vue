@@ -6,8 +6,8 @@ import { refusalWords, type Problem } from '../domain/problems';
 import { day } from '../domain/units';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
-import { useDeedQueue } from '../parts/useDeedQueue';
-import { useRead } from '../parts/useRead';
+import { useDeedQueue } from '../composables/useDeedQueue';
+import { useRead } from '../composables/useRead';
 import ClassForm from './ClassForm.vue';
 
 type GymClass = Schemas['Class'];

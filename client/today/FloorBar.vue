@@ -4,7 +4,7 @@ import { computed, useTemplateRef } from 'vue';
 import type { Tile } from '../domain/floor/tile';
 import type { Schemas } from '../domain/http';
 import { day } from '../domain/units';
-import { useHourOf } from '../parts/useToday';
+import { useHourOf } from '../composables/useToday';
 import { useFloorTheme } from '../theme/useFloorTheme';
 import type { Held } from './useClasses';
 

@@ -39,4 +39,4 @@ const groups = computed(() =>
 </template>
 
 <style scoped src="./keys.css"></style>
-<style scoped src="./picks.css"></style>
+<style scoped src="./pad/picks.css"></style>

@@ -5,23 +5,23 @@ import { isStation } from '../domain/floor/stations';
 import type { Tile } from '../domain/floor/tile';
 import { isAway } from '../domain/problems';
 import ReadNote from '../parts/ReadNote.vue';
-import { useEver } from '../parts/useEver';
-import type { Read } from '../parts/useRead';
+import { useEver } from '../composables/useEver';
+import type { Read } from '../composables/useRead';
 import { useFloorTheme } from '../theme/useFloorTheme';
-import AthleteTile from './AthleteTile.vue';
+import AthleteTile from './tiles/AthleteTile.vue';
 import FloorBar from './FloorBar.vue';
 import NoClass from './NoClass.vue';
 import { useClasses } from './useClasses';
 import { useFloor } from './useFloor';
 import { useFloorKeys } from './useFloorKeys';
 import { useRestBell } from './useRestBell';
-import { useStopwatches } from './useStopwatches';
-import { useTileDeeds } from './useTileDeeds';
+import { useStopwatches } from './tiles/useStopwatches';
+import { useTileDeeds } from './tiles/useTileDeeds';
 
 /** What is not seen at once is loaded when it is asked for; it is on the device already. */
-const FloorPad = defineAsyncComponent(() => import('./FloorPad.vue'));
+const FloorPad = defineAsyncComponent(() => import('./pad/FloorPad.vue'));
 const GearToday = defineAsyncComponent(() => import('./GearToday.vue'));
-const StationBoard = defineAsyncComponent(() => import('./StationBoard.vue'));
+const StationBoard = defineAsyncComponent(() => import('./tiles/StationBoard.vue'));
 const WhoComes = defineAsyncComponent(() => import('./WhoComes.vue'));
 
 const theme = useFloorTheme();

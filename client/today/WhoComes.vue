@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import type { Tile } from '../domain/floor/tile';
 import { api, outcome, type Schemas } from '../domain/http';
 import SidePanel from '../parts/SidePanel.vue';
-import { useRead } from '../parts/useRead';
+import { useRead } from '../composables/useRead';
 
 /** Who is here and who is not, in one tap each; a walk-in is found on the roster. */
 const props = defineProps<{
@@ -75,4 +75,4 @@ function walkIn(id: string): void {
 </template>
 
 <style scoped src="./keys.css"></style>
-<style scoped src="./picks.css"></style>
+<style scoped src="./pad/picks.css"></style>

@@ -1,8 +1,8 @@
 import { computed, type ComputedRef, type Ref } from 'vue';
 import { serverTime } from '../domain/clock';
 import { api, outcome, type Schemas } from '../domain/http';
-import { useKept } from '../parts/useKept';
-import { useRead, type Read } from '../parts/useRead';
+import { useKept } from '../composables/useKept';
+import { useRead, type Read } from '../composables/useRead';
 
 export type Held = Schemas['HeldClass'];
 

@@ -9,11 +9,11 @@ import { orderKept, tileOf, type SheetRung, type Tile } from '../domain/floor/ti
 import { api, outcome, type Schemas } from '../domain/http';
 import { isAway } from '../domain/problems';
 import { waitingSet } from '../domain/queue';
-import { dayKey } from '../parts/reads';
-import { useDeedQueue } from '../parts/useDeedQueue';
-import { useKept } from '../parts/useKept';
-import { useRead, type Read } from '../parts/useRead';
-import { useTick } from '../parts/useTick';
+import { dayKey } from '../composables/reads';
+import { useDeedQueue } from '../composables/useDeedQueue';
+import { useKept } from '../composables/useKept';
+import { useRead, type Read } from '../composables/useRead';
+import { useTick } from '../composables/useTick';
 import type { Held } from './useClasses';
 
 type ClassDay = Schemas['ClassDay'];

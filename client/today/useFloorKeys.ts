@@ -1,10 +1,10 @@
 import { computed, ref, type ComputedRef, type Ref } from 'vue';
 import type { Tile } from '../domain/floor/tile';
-import { useKeys } from '../parts/useKeys';
-import { useDigits } from '../people/useDigits';
-import { MOST_REPS } from '../people/usePad';
-import type { Stopwatches } from './useStopwatches';
-import type { TileDeeds } from './useTileDeeds';
+import { useKeys } from '../composables/useKeys';
+import { useDigits } from '../log/useDigits';
+import { MOST_REPS } from '../log/usePad';
+import type { Stopwatches } from './tiles/useStopwatches';
+import type { TileDeeds } from './tiles/useTileDeeds';
 
 interface Options {
     tiles: () => readonly Tile[];

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import CurvePlot from '../../../client/draw/CurvePlot.vue';
 import LaneLadder from '../../../client/draw/LaneLadder.vue';
-import MassPlot from '../../../client/draw/MassPlot.vue';
+import MassPlot from '../../../client/draw/trend/MassPlot.vue';
 import SideView from '../../../client/draw/SideView.vue';
 import { attributes, markup, words } from '../support/render';
 import { bandView, curve, rung } from '../support/samples';

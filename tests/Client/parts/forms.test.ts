@@ -4,8 +4,8 @@ import { createMemoryHistory, createRouter, RouterView } from 'vue-router';
 import { expect, it, vi } from 'vitest';
 import ChipRow from '../../../client/parts/ChipRow.vue';
 import FormField from '../../../client/parts/FormField.vue';
-import { useLeaving } from '../../../client/parts/useLeaving';
-import ManyChips from '../../../client/people/ManyChips.vue';
+import { useLeaving } from '../../../client/composables/useLeaving';
+import ManyChips from '../../../client/parts/ManyChips.vue';
 import { show } from '../support/screen';
 
 const field = (props: Record<string, unknown>) =>

@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import { defineComponent, h } from 'vue';
 import { lastCoach } from '../../../client/domain/device';
 import SettingsPage from '../../../client/settings/SettingsPage.vue';
-import { useSession } from '../../../client/parts/useSession';
+import { useSession } from '../../../client/composables/useSession';
 import { me } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { fault, refuse, serve, type Asked } from '../support/server';

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import FirstPage from '../../../client/sign-in/FirstPage.vue';
-import { useSession } from '../../../client/parts/useSession';
+import { useSession } from '../../../client/composables/useSession';
 import { me } from '../support/samples';
 import { show } from '../support/screen';
 import { fault, refuse, serve } from '../support/server';

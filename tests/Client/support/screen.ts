@@ -41,7 +41,7 @@ const stores: Pinia[] = [];
 
 /** The queues of a test send nothing in the next, not even of who comes to be signed in after its end. */
 export async function endQueues(): Promise<void> {
-    const { useDeedQueue } = await import('../../../client/parts/useDeedQueue');
+    const { useDeedQueue } = await import('../../../client/composables/useDeedQueue');
     for (const pinia of stores.splice(0)) {
         if ('deed-queue' in pinia.state.value) {
             const queue = useDeedQueue(pinia);

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
-import { useDeedQueue } from '../../../client/parts/useDeedQueue';
-import { useSession } from '../../../client/parts/useSession';
+import { useDeedQueue } from '../../../client/composables/useDeedQueue';
+import { useSession } from '../../../client/composables/useSession';
 import AfterPage from '../../../client/today/AfterPage.vue';
 import { athlete, classDay, done, line, plank } from '../support/floor';
 import { call, COACH, me } from '../support/samples';

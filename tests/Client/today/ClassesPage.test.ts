@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
 import { classOf } from '../../../client/today/useClasses';
 import ClassesPage from '../../../client/today/ClassesPage.vue';
-import { useDeedQueue } from '../../../client/parts/useDeedQueue';
+import { useDeedQueue } from '../../../client/composables/useDeedQueue';
 import { COACH } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { fault, refuse, sentDeeds, serve } from '../support/server';

@@ -1,8 +1,8 @@
 import { expect, it, vi } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
 import { deedStore } from '../../../client/domain/device';
-import { useDeedQueue } from '../../../client/parts/useDeedQueue';
-import { useSession } from '../../../client/parts/useSession';
+import { useDeedQueue } from '../../../client/composables/useDeedQueue';
+import { useSession } from '../../../client/composables/useSession';
 import TodayPage from '../../../client/today/TodayPage.vue';
 import { athlete, classDay, done, hang, line, lowering, plank, sheet, heronRung } from '../support/floor';
 import { COACH, me } from '../support/samples';

@@ -1,9 +1,9 @@
 import { fireEvent, render } from '@testing-library/vue';
 import { beforeEach, expect, it, vi } from 'vitest';
 import { tileOf, type Tile } from '../../../client/domain/floor/tile';
-import type { Stopwatches } from '../../../client/today/useStopwatches';
+import type { Stopwatches } from '../../../client/today/tiles/useStopwatches';
 import { useFloorKeys } from '../../../client/today/useFloorKeys';
-import type { TileDeeds } from '../../../client/today/useTileDeeds';
+import type { TileDeeds } from '../../../client/today/tiles/useTileDeeds';
 import { athlete, done, hang, line, lowering, plank } from '../support/floor';
 
 let keys: ReturnType<typeof useFloorKeys>;

@@ -1,0 +1,140 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import { computed, ref } from 'vue';
+import type { Schemas } from '../domain/http';
+import ProblemNote from '../parts/ProblemNote.vue';
+import { useOnce } from '../composables/useOnce';
+import CallReasons from './CallReasons.vue';
+import { marksOf } from './marks';
+import NextFigures from './NextFigures.vue';
+import OverridePanel from './OverridePanel.vue';
+import RowMarks from './RowMarks.vue';
+import { useDecision } from './useDecision';
+
+const props = defineProps<{ call: Schemas['KeptCall']; chosen: boolean }>();
+const emit = defineEmits<{ decided: [call: Schemas['KeptCall'] | undefined]; choose: [] }>();
+
+const once = useOnce();
+const word = useDecision(
+    () => props.call,
+    (call) => emit('decided', call),
+);
+const { busy, problem, settled, undoable } = word;
+const overriding = ref(false);
+const open = ref(false);
+const made = computed(() => props.call.call);
+const moves = computed(() => made.value.next !== null && made.value.next.key !== made.value.from.key);
+const mark = computed(() => marksOf(made.value.reasons)[0]);
+
+const accept = (): void => {
+    if (!settled.value) {
+        once(() => void word.accept());
+    }
+};
+const other = (): void => {
+    overriding.value = made.value.verdict !== 'refer';
+};
+const why = (): void => {
+    open.value = !open.value;
+};
+
+defineExpose({ id: computed(() => props.call.id), accept, other, why, undo: word.takeBack, waits: computed(() => settled.value === undefined) });
+</script>
+
+<template>
+    <li :class="{ settled, chosen }" :aria-label="`Call for ${call.athlete_name}`" :aria-current="chosen || undefined" @pointerenter="emit('choose')" @focusin="emit('choose')">
+        <RouterLink class="athlete" :to="`/people/${call.athlete_id}`">{{ call.athlete_name }}</RouterLink>
+        <RowMarks :mark="mark" :fallback="made.reasons[0]?.text ?? ''" />
+        <div class="next">
+            <template v-if="made.next">
+                <span>
+                    <template v-if="moves">
+                        {{ made.from.name }}
+                        <span aria-label="then">→</span>
+                    </template>
+                    <b>{{ made.next.name }}</b>
+                    <template v-if="made.stage_name">· next stage, {{ made.stage_name }}</template>
+                </span>
+                <NextFigures class="dim" :call="made" :next="made.next" />
+            </template>
+            <span v-else>pulling is paused until it is cleared with a note</span>
+        </div>
+        <div v-if="settled" class="deeds" role="status">
+            <span>{{ settled.decision === 'accepted' ? 'accepted' : 'overridden' }}</span>
+            <NButton v-if="undoable" @click="word.takeBack">Undo</NButton>
+        </div>
+        <div v-else class="deeds">
+            <NButton :type="chosen ? 'primary' : 'default'" :loading="busy" @click="accept">Accept</NButton>
+            <NButton v-if="made.verdict !== 'refer'" quaternary @click="other">Other…</NButton>
+            <NButton quaternary :aria-expanded="open" @click="why">Why</NButton>
+        </div>
+        <ProblemNote v-if="problem" class="whole" :problem="problem" />
+        <CallReasons v-if="open" class="whole" :call="made" :changed="call.changed" />
+        <OverridePanel v-model:open="overriding" :call="call" :decide="word.decide" />
+    </li>
+</template>
+
+<style scoped>
+li {
+    display: grid;
+    grid-template-columns: 170px 270px minmax(0, 1fr) auto;
+    align-items: center;
+    gap: 2px var(--space-wide);
+    min-height: 60px;
+    padding: 6px var(--space-base) 6px var(--space-wide);
+}
+
+.chosen {
+    background: var(--color-sunk);
+}
+
+.athlete {
+    display: flex;
+    align-items: center;
+    min-height: var(--target);
+    overflow-wrap: anywhere;
+    font-size: 16px;
+    font-weight: 650;
+    text-decoration: none;
+}
+
+.next span[aria-label] {
+    margin: 0 0.3em;
+}
+
+.next {
+    display: grid;
+    min-width: 0;
+    overflow-wrap: anywhere;
+}
+
+.deeds {
+    display: flex;
+    align-items: center;
+    justify-content: flex-end;
+    gap: var(--space-small);
+    min-width: 216px;
+}
+
+.settled .athlete,
+.settled .next {
+    text-decoration: line-through;
+    opacity: 0.7;
+}
+
+.whole {
+    grid-column: 1 / -1;
+    padding-bottom: var(--space-small);
+}
+
+@media (max-width: 960px) {
+    li {
+        grid-template-columns: minmax(0, 1fr);
+        padding: var(--space-base);
+    }
+
+    .deeds {
+        justify-content: flex-start;
+    }
+}
+</style>

@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { NButton, NInput, NSelect } from 'naive-ui';
+import { computed, reactive, ref } from 'vue';
+import { api, outcome, type Schemas } from '../domain/http';
+import { limits } from '../domain/limits.gen';
+import { percent } from '../domain/units';
+import { verdicts, verdictWord, type Verdict } from '../domain/words';
+import SidePanel from '../parts/SidePanel.vue';
+import ChipRow from '../parts/ChipRow.vue';
+import FormField from '../parts/FormField.vue';
+import ProblemNote from '../parts/ProblemNote.vue';
+import { useRead } from '../composables/useRead';
+
+const props = defineProps<{ call: Schemas['KeptCall']; decide: (body: Schemas['DecisionInput']) => Promise<boolean> }>();
+const open = defineModel<boolean>('open', { required: true });
+
+const draft = reactive({ verdict: null as Verdict | null, rung: null as string | null, reason: '' });
+const error = ref<string>();
+const rungError = ref<string>();
+const instead = useRead(
+    () => ['instead', props.call.athlete_id, props.call.version],
+    () => outcome(api.GET('/api/athletes/{athlete}/instead', { params: { path: { athlete: props.call.athlete_id } } })),
+    { enabled: open },
+);
+const moves = computed(() => draft.verdict === 'climb' || draft.verdict === 'step-down');
+const from = computed(() => props.call.call.from.carried.share.mean);
+/** A climb goes to more, a step down to less; otherwise anything that fits. */
+const rungs = computed(() =>
+    (instead.value.value?.rungs ?? [])
+        .map((r) => r.rung)
+        .filter((r) => (draft.verdict === 'climb' ? r.carried.share.mean > from.value : draft.verdict === 'step-down' ? r.carried.share.mean < from.value : true)),
+);
+const words = computed(() => verdicts.filter((v) => v !== props.call.call.verdict && v !== 'refer').map((value) => ({ value, label: verdictWord(value) })));
+const options = computed(() => rungs.value.map((r) => ({ value: r.key, label: `${percent(r.carried.share.mean)} · ${r.name}` })));
+
+async function submit(): Promise<void> {
+    const exercise = rungs.value.find((r) => r.key === draft.rung)?.exercise ?? null;
+    error.value = draft.verdict && draft.reason.trim() ? undefined : 'Needed: what instead, and why.';
+    rungError.value = moves.value && exercise === null ? `Needed: the set-up to ${draft.verdict === 'climb' ? 'climb to' : 'step down to'}.` : undefined;
+    if (error.value || rungError.value || draft.verdict === null) {
+        return;
+    }
+    if (await props.decide({ version: props.call.version, decision: 'overridden', verdict: draft.verdict, exercise, reason: draft.reason })) {
+        open.value = false;
+    }
+}
+</script>
+
+<template>
+    <SidePanel v-model:open="open" :title="`Override: ${call.athlete_name}`">
+        <form class="stack" @submit.prevent="submit">
+            <p class="small dim">The call, your word and your reason are all kept.</p>
+            <ProblemNote v-if="instead.problem.value" :problem="instead.problem.value" retry @retry="instead.reload" />
+            <ChipRow label="Instead" show-label :chips="words" :value="draft.verdict" @pick="draft.verdict = $event" />
+            <FormField :label="moves ? 'Set-up it goes to' : 'Set-up (optional; otherwise it stays)'" :error="rungError">
+                <NSelect v-model:value="draft.rung" :virtual-scroll="false" :options="options" clearable :placeholder="moves ? 'Choose one' : 'Same as now'" aria-label="Set-up" />
+            </FormField>
+            <FormField v-slot="{ inputProps }" label="Reason" :error="error">
+                <NInput
+                    v-model:value="draft.reason"
+                    type="textarea"
+                    :autosize="{ minRows: 2 }"
+                    placeholder=""
+                    :input-props="{ ...inputProps, maxlength: limits.DecisionInput.reason.longest }"
+                />
+            </FormField>
+            <div class="row">
+                <NButton attr-type="submit" type="primary">Override</NButton>
+                <NButton @click="open = false">Cancel</NButton>
+            </div>
+        </form>
+    </SidePanel>
+</template>

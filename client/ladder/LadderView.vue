@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import LaneLadder, { type RungShown } from '../draw/LaneLadder.vue';
+import type { Schemas } from '../domain/http';
+import ReadNote from '../parts/ReadNote.vue';
+import type { Read } from '../composables/useRead';
+import LadderLegend from './LadderLegend.vue';
+import SecondsStrip from './SecondsStrip.vue';
+import type { Athlete, Ladders } from '../composables/useAthlete';
+
+type Ladder = Schemas['Ladder'];
+
+const props = defineProps<{ ladders: Read<Ladders>; athlete: Athlete }>();
+const emit = defineEmits<{ open: [rung: Schemas['Rung']] }>();
+
+const LANES = [
+    { lane: 'pull', name: 'Pull' },
+    { lane: 'row', name: 'Row' },
+    { lane: 'pulldown', name: 'Pull-down' },
+] as const;
+type LaneName = (typeof LANES)[number]['lane'];
+
+/** The lane in use, until another is tapped. */
+const tapped = ref<LaneName>();
+const used = computed(() => LANES.find(({ lane }) => props.ladders.value.value?.[lane].now !== null)?.lane ?? 'pull');
+const lane = computed(() => tapped.value ?? (props.ladders.value.value ? used.value : 'pull'));
+const ladder = computed((): Ladder | undefined => props.ladders.value.value?.[lane.value]);
+
+/** Nobody climbs to where no rep is expected yet. */
+const LEAST_REPS = 1;
+
+/** The rung in use stands between the one below and the ladder that leads up from it; before one is in use, what was tried and where to begin. */
+const rungs = computed((): RungShown[] => {
+    const of = ladder.value;
+    if (!of) {
+        return [];
+    }
+    const shown: RungShown[] = [...(of.now ? [{ rung: of.now, step: null, chosen: true }] : []), ...of.rungs.map(({ rung, step }) => ({ rung, step, chosen: false }))];
+    for (const rung of [of.below, ...(props.athlete.rung ? [] : [of.tried, of.start])].filter((r) => r !== null)) {
+        if (!shown.some((r) => r.rung.key === rung.key)) {
+            shown.push({ rung, step: null, chosen: false });
+        }
+    }
+    const sorted = shown.sort((a, b) => a.rung.carried.share.mean - b.rung.carried.share.mean);
+    return sorted.map((r, i) => (r.chosen && i > 0 ? { ...r, step: r.rung.carried.share.mean - (sorted[i - 1]?.rung.carried.share.mean ?? 0) } : r));
+});
+const middle = computed(() => ladder.value?.start?.key ?? rungs.value.find((r) => (r.rung.prediction?.reps ?? 0) < LEAST_REPS)?.rung.key);
+</script>
+
+<template>
+    <div class="lanes" role="tablist" aria-label="Lane">
+        <button v-for="one in LANES" :key="one.lane" type="button" role="tab" :aria-selected="lane === one.lane" @click="tapped = one.lane">{{ one.name }}</button>
+        <span class="small dim">share of bodyweight carried</span>
+    </div>
+    <ReadNote :read="ladders" waits="Looking through every set-up this kit allows…" />
+    <template v-if="ladder && ladders.value.value">
+        <LaneLadder
+            v-if="rungs.length > 0"
+            :key="lane"
+            :rungs="rungs"
+            :next-key="athlete.call?.call.next?.key"
+            :largest-key="ladder.largest_step_to"
+            :middle-key="middle"
+            @open="emit('open', $event)"
+        />
+        <p v-else class="dim">
+            No set-up of this lane
+            {{ athlete.screen.outcome === null || athlete.screen.outcome === 'cleared' ? 'fits with the gear in the kit' : 'lies within what the screen allows' }}.
+        </p>
+        <SecondsStrip :rungs="ladders.value.value.lower.rungs" :best-hang-s="athlete.best_hang_s" @open="emit('open', $event)" />
+        <LadderLegend v-if="ladder.rungs.length > 0" :ladder="ladder" />
+    </template>
+    <div v-else class="room" />
+</template>
+
+<style scoped>
+.lanes {
+    display: flex;
+    align-items: baseline;
+    gap: var(--space-wide);
+    margin-bottom: var(--space-small);
+}
+
+.lanes button {
+    min-height: var(--target);
+    padding: 0;
+    border: solid transparent;
+    border-width: 0 0 3px;
+    background: none;
+    color: var(--color-slate);
+    font: 600 16px/1 var(--type-text);
+    cursor: pointer;
+}
+
+.lanes button[aria-selected='true'] {
+    border-color: var(--color-timber);
+    color: var(--color-graphite);
+}
+
+.lanes span {
+    margin-left: auto;
+}
+
+/* What loads keeps its room. */
+.room {
+    min-height: 470px;
+}
+
+/* Under a thumb the two rungs that matter come first; the other lanes stand below them. */
+@media (max-width: 720px) {
+    .lanes {
+        order: 1;
+        margin: var(--space-small) 0 0;
+    }
+
+    .lanes span {
+        display: none;
+    }
+
+    .room {
+        min-height: 280px;
+    }
+}
+</style>

@@ -1,0 +1,22 @@
+<script setup lang="ts">
+import type { Exercise } from '../domain/gear';
+import { useDeedQueue } from '../composables/useDeedQueue';
+import HangTimer from './HangTimer.vue';
+
+const props = defineProps<{ athleteId: string; exercise: Exercise }>();
+const emit = defineEmits<{ logged: [id: string, text: string] }>();
+
+const queue = useDeedQueue();
+
+async function save({ hang_s }: { hang_s: number }): Promise<boolean> {
+    const made = await queue.add(props.athleteId, { purpose: 'work', exercise: props.exercise, hang_s });
+    if (made) {
+        emit('logged', made.id, `${Math.round(hang_s)} s hold`);
+    }
+    return made !== undefined;
+}
+</script>
+
+<template>
+    <HangTimer title="Log it in seconds" :busy="false" :save="save" />
+</template>

@@ -1,0 +1,224 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import { computed, ref, shallowRef } from 'vue';
+import { likelyCounts } from '../domain/likely';
+import type { Schemas } from '../domain/http';
+import type { Problem } from '../domain/problems';
+import { isWholeSet, waitingSet, type Waiting } from '../domain/queue';
+import { likely as likelyText, mass, percent } from '../domain/units';
+import { faultWords } from '../domain/words';
+import ChipRow from '../parts/ChipRow.vue';
+import DateField from '../parts/DateField.vue';
+import ProblemNote from '../parts/ProblemNote.vue';
+import { useOnce } from '../composables/useOnce';
+import LikelyCounts from './LikelyCounts.vue';
+import LoweringCaps from './LoweringCaps.vue';
+import LoweringTimes from './LoweringTimes.vue';
+import ManyChips from '../parts/ManyChips.vue';
+import MixedSet from './MixedSet.vue';
+import NoCountRow from './NoCountRow.vue';
+import PainRow from './PainRow.vue';
+import SetsToday from './SetsToday.vue';
+import { toldPain, usePad } from './usePad';
+import { useTaking } from './useTaking';
+import { countChips, left, reserveChips } from './counts';
+
+const props = defineProps<{
+    athleteId: string;
+    rung: Schemas['Rung'];
+    standard: Schemas['Standard'];
+    done: readonly Schemas['Set'][];
+    /** Clean counts of the session before, in order. */
+    before: readonly number[];
+    tellPain: (pain: Schemas['Pain']) => Promise<Problem | undefined>;
+    /** What a mixed set can begin on, and what is next. */
+    ladder?: readonly Schemas['Rung'][];
+    next?: Schemas['Rung'] | undefined;
+    /** What the caps leave, where the set-up in use is a lowering. */
+    lowering?: Schemas['LoweringLeft'] | undefined;
+}>();
+const emit = defineEmits<{ logged: [id: string, text: string, first?: string, hurt?: boolean] }>();
+
+const counts = countChips(15);
+
+const { queue, today, otherDay, on, take, takeMixed } = useTaking(
+    () => props.athleteId,
+    (...made) => emit('logged', ...made),
+);
+const once = useOnce();
+const [problem, others] = [shallowRef<Problem>(), ref(false)];
+/** On a phone what is seldom needed waits behind a tap. */
+const rest = ref(false);
+const mixedOpen = ref(false);
+/** Of this exercise alone: what is done on another one says nothing of it. */
+const isOnThis = (w: Waiting): boolean => JSON.stringify(waitingSet(w)?.exercise) === JSON.stringify(props.rung.exercise);
+const waiting = computed(() => queue.pending.filter((w) => w.athleteId === props.athleteId && isWholeSet(w) && isOnThis(w)));
+const last = computed(() => props.before[props.done.length + waiting.value.length] ?? props.before.at(-1) ?? null);
+const likely = computed(() => likelyCounts(props.rung.prediction, last.value, props.standard.gate_reps).likely);
+/** A shorter one was a slip of the thumb. */
+const LEAST_SPLIT_S = 0.3;
+
+const isLowering = computed(() => props.rung.exercise.movement === 'lowering');
+const pad = usePad(
+    () => logClean(pad.count.value ?? (draft.splits.length || likely.value)),
+    (elapsedS) => {
+        const lasted = Number(elapsedS.toFixed(1));
+        if (isLowering.value) {
+            draft.splits = lasted >= LEAST_SPLIT_S ? [...draft.splits, lasted] : draft.splits;
+        } else {
+            void take({ purpose: 'work', hang_s: lasted }, `${lasted} s hang`);
+        }
+    },
+);
+const draft = pad.draft;
+const painOpen = computed(() => draft.pain !== null && toldPain(draft) === null);
+const noCountsOpen = computed({ get: () => pad.mode.value === 'no-count', set: (open) => (pad.mode.value = open ? 'no-count' : 'count') });
+
+function logClean(clean: number): void {
+    if (painOpen.value) {
+        return;
+    }
+    once(() => {
+        const pain = toldPain(draft);
+        void take(
+            {
+                purpose: 'work',
+                exercise: props.rung.exercise,
+                clean_reps: clean,
+                no_counts: { ...draft.noCounts } as Record<string, number>,
+                ...(draft.faults.length > 0 && { faults: [...draft.faults] }),
+                ...left(draft.reserve),
+                asked_reps: props.standard.gate_reps,
+                ...(draft.splits.length > 0 && { splits_s: draft.splits.slice(0, clean) }),
+                pain,
+            },
+            `${clean} clean${pain ? ', with pain: pulling is paused' : ''}`,
+        );
+        others.value = false;
+        pad.clear();
+    });
+}
+
+async function mix(parts: { rung: Schemas['Rung']; clean: number }[]): Promise<void> {
+    mixedOpen.value = !(await takeMixed(parts));
+}
+
+async function tellOnly(): Promise<void> {
+    const pain = toldPain(draft);
+    problem.value = pain === null ? undefined : await props.tellPain(pain);
+    if (pain !== null && problem.value === undefined) {
+        pad.clear();
+    }
+}
+</script>
+
+<template>
+    <section class="card pad" aria-label="Log a set">
+        <header class="page-head head">
+            <div>
+                <h2>{{ rung.name }}</h2>
+                <p class="small dim">
+                    carries {{ mass(rung.carried.carried_kg.mean) }}, {{ percent(rung.carried.share.mean) }}
+                    <template v-if="rung.prediction">· {{ likelyText(rung.prediction) }}</template>
+                </p>
+            </div>
+            <SetsToday :done="done" :waiting="waiting" :sets="standard.sets" />
+        </header>
+        <LoweringCaps v-if="lowering" :left="lowering" :next="pad.count.value ?? (draft.splits.length || likely)" />
+        <LoweringTimes v-if="isLowering" v-model="draft.splits" :hold="pad.hold" :asked="rung.exercise.seconds ?? 3" @log="logClean" />
+        <LikelyCounts
+            :prediction="rung.prediction"
+            :last="last"
+            :aim="standard.gate_reps"
+            :picked="pad.count.value ?? (draft.splits.length || null)"
+            :busy="painOpen"
+            @log="logClean"
+            @other="others = !others"
+        />
+        <div v-if="others || pad.count.value !== null" class="row typed">
+            <ChipRow label="Clean reps" :chips="counts" :value="pad.count.value" @pick="pad.pick" />
+            <NButton v-if="pad.count.value !== null" type="primary" size="large" :disabled="painOpen" @click="logClean(pad.count.value)">Log {{ pad.count.value }}</NButton>
+        </div>
+        <ChipRow label="In reserve" show-label :chips="reserveChips" :value="draft.reserve" :class="{ asked: pad.mode.value === 'reserve' }" @pick="draft.reserve = $event" />
+        <button type="button" class="rest quiet small" :aria-expanded="rest" @click="rest = !rest">{{ rest ? 'Less' : 'No-count, pain, another day…' }}</button>
+        <div class="stack more" :class="{ shown: rest || painOpen || noCountsOpen }">
+            <NoCountRow v-model="draft.noCounts" v-model:open="noCountsOpen" />
+            <ManyChips v-model="draft.faults" label="Seen" :words="faultWords" />
+            <PainRow v-model="draft.pain">
+                <p v-if="painOpen" class="small ask">Say where and how much, then log the set or tell the pain alone.</p>
+                <ProblemNote v-if="problem" typed :problem="problem" />
+                <div><NButton size="large" :disabled="painOpen" @click="tellOnly">Tell the pain without a set</NButton></div>
+            </PainRow>
+            <div class="row">
+                <NButton size="large" :aria-pressed="otherDay" @click="otherDay = !otherDay">{{ otherDay ? 'Log for today' : 'For another day…' }}</NButton>
+                <NButton v-if="ladder && ladder.length > 0" size="large" :aria-expanded="mixedOpen" @click="mixedOpen = !mixedOpen">Mixed set…</NButton>
+                <DateField v-if="otherDay" v-model="on" label="Done on" :latest="today" />
+                <p v-if="pad.hold.holding.value && !isLowering" class="watch" role="timer">{{ pad.hold.elapsedS.value.toFixed(1) }} s</p>
+            </div>
+            <MixedSet v-if="mixedOpen" :now="rung" :next="next" :rungs="ladder ?? []" :busy="painOpen" @log="mix" />
+        </div>
+    </section>
+</template>
+
+<style scoped>
+.pad {
+    display: grid;
+    gap: var(--space-base);
+}
+
+.head {
+    margin: 0;
+    flex-wrap: nowrap;
+}
+
+.typed {
+    align-items: end;
+}
+
+.asked {
+    outline: 2px solid var(--color-timber);
+    outline-offset: 4px;
+    border-radius: var(--radius-small);
+}
+
+.ask {
+    color: var(--color-refer);
+    font-weight: 600;
+}
+
+.rest {
+    display: none;
+}
+
+@media (max-width: 720px) {
+    .head h2 {
+        font-size: 16px;
+    }
+
+    .pad {
+        order: 9;
+        position: sticky;
+        bottom: var(--dock, 0px);
+        z-index: 2;
+        max-height: 50dvh;
+        overflow-y: auto;
+        gap: var(--space-small);
+        margin: 0 calc(-1 * var(--space-base));
+        border-radius: var(--radius-base) var(--radius-base) 0 0;
+        box-shadow: 0 -2px 8px rgb(0 0 0 / 8%);
+    }
+
+    .rest {
+        display: block;
+    }
+
+    .more:not(.shown) {
+        display: none;
+    }
+}
+
+.watch {
+    margin-left: auto;
+    font: 700 28px/1 var(--type-text);
+}
+</style>

@@ -1,0 +1,22 @@
+<script setup lang="ts">
+import { v7 as uuidv7 } from 'uuid';
+import { useRouter } from 'vue-router';
+import { api, outcome, type Result, type Schemas } from '../domain/http';
+import AthleteForm from '../body/AthleteForm.vue';
+
+const router = useRouter();
+const id = uuidv7();
+
+async function save(input: Schemas['AthleteInput']): Promise<Result<unknown>> {
+    const result = await outcome(api.POST('/api/athletes', { body: { id, ...input } }));
+    if (result.ok) {
+        await router.push(`/people/${id}`);
+    }
+    return result;
+}
+</script>
+
+<template>
+    <div class="page-head"><h1>Add an athlete</h1></div>
+    <AthleteForm verb="Add athlete" :save="save" @cancel="router.push('/people')" />
+</template>

@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import PrintSheet from '../parts/PrintSheet.vue';
+import { api, outcome } from '../domain/http';
+import { day } from '../domain/units';
+import ReadNote from '../parts/ReadNote.vue';
+import { useRead } from '../composables/useRead';
+import TimeOffCard from './TimeOffCard.vue';
+import WeekGrid from './WeekGrid.vue';
+import { useWhose } from '../composables/useWhose';
+
+const props = defineProps<{ id: string }>();
+
+const name = useWhose(() => props.id, 'weeks ahead');
+const weeks = useRead(
+    () => ['weeks', props.id],
+    () => outcome(api.GET('/api/athletes/{athlete}/weeks', { params: { path: { athlete: props.id } } })),
+    { kept: false },
+);
+const shown = computed(() => weeks.value.value);
+const stages = computed(() => shown.value?.calendar.stages ?? []);
+</script>
+
+<template>
+    <ReadNote :read="weeks" waits="Laying out the weeks…" />
+    <PrintSheet v-if="shown" :title="name" :about="`weeks ahead, as of ${day(shown.today)}`" paper="A4">
+        <template #deeds>
+            <span class="dim">weeks ahead</span>
+            <RouterLink class="tap" :to="`/people/${id}`">Back to {{ name }}</RouterLink>
+        </template>
+        <div class="sheet">
+            <WeekGrid :weeks="shown" />
+            <aside class="side">
+                <section class="card">
+                    <h2>Each stage is done</h2>
+                    <ul class="small">
+                        <li v-for="stage in stages" :key="stage.name">
+                            <span>{{ stage.name }}</span>
+                            <strong>{{ stage.to === null ? 'not foreseeable yet' : `about ${day(stage.to)}` }}</strong>
+                        </li>
+                    </ul>
+                    <p class="small dim">From what is believed of strength, if training goes on as it goes. A missed week moves it; time off does too.</p>
+                </section>
+                <TimeOffCard :athlete-id="id" :name="name" :weeks="shown" @changed="weeks.put($event)" />
+            </aside>
+        </div>
+    </PrintSheet>
+</template>
+
+<style scoped src="./side.css"></style>
+
+<style scoped>
+.sheet {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 320px;
+    gap: var(--space-wide);
+    align-items: start;
+}
+
+ul {
+    list-style: none;
+}
+
+li {
+    display: flex;
+    justify-content: space-between;
+    gap: var(--space-base);
+    padding: 2px 0;
+}
+
+li strong {
+    white-space: nowrap;
+}
+
+@media (max-width: 960px) {
+    .sheet {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+</style>

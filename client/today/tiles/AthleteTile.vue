@@ -1,0 +1,135 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Clash } from '../../domain/floor/stations';
+import { calledName, countWords, isBlocking, type Tile } from '../../domain/floor/tile';
+import { refusalWords } from '../../domain/problems';
+import { deedWords } from '../../domain/deedWords';
+import { clock, day } from '../../domain/units';
+import { useDeedQueue } from '../../composables/useDeedQueue';
+import SetDots from './SetDots.vue';
+import TileAction from './TileAction.vue';
+import type { Stopwatches } from './useStopwatches';
+import type { TileDeeds } from './useTileDeeds';
+
+const props = defineProps<{
+    tile: Tile;
+    deeds: TileDeeds;
+    watches: Stopwatches;
+    nowMs: number;
+    chosen: boolean;
+    typed: number | null;
+    clash: Clash | undefined;
+    /** Names of gear that is out today. */
+    out: ReadonlySet<string>;
+    coachName: (id: string) => string;
+}>();
+const emit = defineEmits<{ open: []; choose: []; keepBoth: [setId: string]; here: [] }>();
+
+const SORE_DAYS = 3;
+
+const athlete = computed(() => props.tile.athlete);
+const line = computed(() => props.tile.now);
+const queue = useDeedQueue();
+/** What the server would not take stays here with the reason, until somebody sends it again or drops it. */
+const refused = computed(() => queue.refused.find((w) => w.athleteId === athlete.value.id));
+const leftMs = computed(() => (props.tile.restEndsAt ?? 0) - props.nowMs);
+const part = computed(() => (props.tile.restS > 0 ? Math.min(1, Math.max(0, 1 - leftMs.value / (props.tile.restS * 1000))) : 1));
+const undo = computed(() => props.deeds.undoable(athlete.value.id));
+const isOut = computed(() => [line.value?.rung?.station, ...(line.value?.rung?.bands ?? [])].some((id) => id && props.out.has(id)));
+const concern = computed(() => athlete.value.sheet.concern);
+const link = computed(() => `/people/${athlete.value.id}${concern.value?.kind === 'screen' ? '/screens' : ''}`);
+/** Worth knowing before loading; why pulls are missing today, where the dates or the caps bar them. */
+const lasts = computed(() => (isBlocking(concern.value) ? undefined : (concern.value?.text ?? athlete.value.sheet.refused?.text)));
+const wall = computed(() => (athlete.value.wall_on ? `wall ${day(athlete.value.wall_on)}` : undefined));
+/** Asked before the first set, as long as nobody told. */
+const sore = computed(() => {
+    const { trained_before_on: before, soreness, sets } = athlete.value;
+    return before !== null && soreness === null && sets.length === 0 && props.nowMs - Date.parse(before) < SORE_DAYS * 86_400_000 ? `how sore since ${day(before)}?` : undefined;
+});
+const twice = computed(() => {
+    const [a, b] = props.tile.twice ?? [];
+    if (!a || !b) {
+        return '';
+    }
+    const of = a.setup_name === null || a.setup_name === line.value?.rung?.name ? '' : `${a.setup_name}: `;
+    return of + (a.by === b.by ? `${countWords(a)} and ${countWords(b)}, on two devices` : `${props.coachName(a.by)} ${countWords(a)}, ${props.coachName(b.by)} ${countWords(b)}`);
+});
+/** What comes after the sets that are left of this line. */
+const then = computed(() => {
+    const next = props.tile.lines[props.tile.lines.findIndex((l) => l === line.value) + 1];
+    return next && next.left > 0 ? (next.rung?.name ?? next.line.name) : undefined;
+});
+const last = computed(() =>
+    props.tile.lines
+        .map((l) => l.sets.map(countWords).join(' '))
+        .filter(Boolean)
+        .join(' · '),
+);
+</script>
+
+<template>
+    <article class="tile" :class="[`is-${tile.turn}`, { chosen }]" :aria-label="athlete.name" :data-athlete="athlete.id" @pointerdown="emit('choose')" @focusin="emit('choose')">
+        <header>
+            <button type="button" class="name" :aria-label="`${athlete.name}: more`" @click="emit('open')">{{ calledName(tile) }}</button>
+            <SetDots v-if="line && (tile.turn === 'up' || tile.turn === 'rest')" :line="line" />
+        </header>
+
+        <p v-if="refused?.problem" class="note refused" role="alert">
+            <span class="whole">Not stored: {{ deedWords(refused.deed) }}. {{ refusalWords(refused.problem) }}</span>
+            <button type="button" class="plain" @click="queue.sendAgain(refused.id)">Send again</button>
+            <button type="button" class="plain" @click="queue.drop(refused.id)">Drop it</button>
+        </p>
+        <template v-if="tile.turn === 'away'">
+            <p class="what">not here</p>
+            <div class="foot"><button type="button" class="small plain" @click="emit('here')">Here after all</button></div>
+        </template>
+        <template v-else-if="tile.turn === 'first'">
+            <p class="what">{{ concern?.text ?? 'Pulling is paused. A licensed clinician first.' }}</p>
+            <div class="foot">
+                <button v-if="undo" type="button" class="plain undo" @click="undo.undo">Undo {{ undo.words }}</button>
+                <RouterLink class="plain" :to="link">{{ concern?.kind === 'screen' ? 'Screen' : concern?.kind === 'baselines' ? 'Baselines' : 'Open' }}</RouterLink>
+            </div>
+        </template>
+        <template v-else-if="tile.turn === 'done'">
+            <p class="what">
+                done
+                <template v-if="last">· {{ last }}</template>
+            </p>
+            <div class="foot">
+                <button v-if="undo" type="button" class="plain undo" @click="undo.undo">Undo {{ undo.words }}</button>
+                <button v-else-if="athlete.gave_out === null" type="button" class="plain" @click="emit('open')">What gave out?</button>
+            </div>
+        </template>
+        <template v-else-if="line">
+            <div class="about">
+                <p class="what">
+                    {{ line.rung?.name ?? line.line.name }}
+                    <span v-if="line.line.purpose === 'try'" class="mark">strict try, fresh</span>
+                    <span v-else-if="line.line.purpose === 'test'" class="mark">test</span>
+                    <span v-if="line.line.remark" class="dim">{{ line.line.remark }}</span>
+                </p>
+                <button v-if="undo && !tile.twice" type="button" class="plain undo" @click="undo.undo">Undo {{ undo.words }}</button>
+            </div>
+            <p v-if="tile.twice" class="note" role="status">
+                <span class="whole">Logged twice? {{ twice }}</span>
+                <button type="button" class="plain" @click="deeds.takeBack(athlete.id, tile.twice[1])">Keep the first</button>
+                <button type="button" class="plain" @click="emit('keepBoth', tile.twice[1].id)">Both</button>
+            </p>
+            <p v-else-if="isOut" class="note">out of use today: switch</p>
+            <p v-else-if="clash" class="note">{{ clash.name }}: {{ clash.who.map(calledName).join(' and ') }} {{ clash.apartS > 0 ? `within ${clash.apartS} s` : 'now' }}</p>
+            <p v-else-if="line.way === 'lowering' && tile.loweringsLeft < line.line.aim && tile.loweringsLeft > 0" class="note">
+                stop at {{ tile.loweringsLeft }}: then the cap is reached
+            </p>
+            <p v-else-if="lasts ?? sore ?? wall" class="note quiet">{{ lasts ?? sore ?? wall }}</p>
+            <p v-if="then && !tile.twice" class="then">then {{ then }}</p>
+            <div class="foot">
+                <span v-if="tile.turn === 'rest'" class="counts" role="timer" :aria-label="`Rest of ${athlete.name}`">{{ clock(leftMs / 1000) }}</span>
+                <TileAction :tile="tile" :deeds="deeds" :watches="watches" :typed="chosen ? typed : null" />
+                <button type="button" class="more" :aria-label="`Another count or note for ${athlete.name}`" @click="emit('open')">⋯</button>
+            </div>
+            <i v-if="tile.turn === 'rest'" class="bar" aria-hidden="true"><i :style="{ width: `${100 * part}%` }" /></i>
+        </template>
+    </article>
+</template>
+
+<style scoped src="./tile.css"></style>

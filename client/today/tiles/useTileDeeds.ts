@@ -1,0 +1,158 @@
+import { v7 as uuidv7 } from 'uuid';
+import { reactive } from 'vue';
+import { serverTime } from '../../domain/clock';
+import { correctionOf, type Change } from '../../domain/correction';
+import type { FloorSet } from '../../domain/floor/overlay';
+import type { Tile } from '../../domain/floor/tile';
+import type { Schemas } from '../../domain/http';
+import type { SetDraft } from '../../domain/queue';
+import { useDeedQueue } from '../../composables/useDeedQueue';
+import { useTick } from '../../composables/useTick';
+import { left } from '../../log/counts';
+
+const UNDO_MS = 10_000;
+const TICK_MS = 500;
+const BOUNCE_MS = 700;
+
+/** What is said of a set as it is logged. */
+type More = Pick<Schemas['SetInput'], 'splits_s'>;
+
+export interface TileDeeds {
+    /** Logs a set of what the tile shows now; the aim where nothing else is said. */
+    log: (tile: Tile, count?: number, more?: More) => Promise<void>;
+    logHeld: (tile: Tile, seconds: number) => Promise<void>;
+    logMixed: (tile: Tile, first: { exercise: Schemas['Exercise']; clean: number }, then: number) => Promise<void>;
+    logBeside: (tile: Tile, much: number, loadKg?: number) => Promise<void>;
+    /** The set with something of it otherwise; the log keeps both. */
+    correct: (tile: Tile, set: FloorSet, change: Change) => Promise<void>;
+    takeBack: (athleteId: string, set: { id: string }) => Promise<void>;
+    signal: (athleteId: string, on: string, told: Partial<Schemas['SignalInput']>) => Promise<unknown>;
+    tellPain: (athleteId: string, pain: Schemas['Pain']) => Promise<unknown>;
+    /** As if it had never been told. */
+    undoPain: (athleteId: string, toldId: string) => Promise<void>;
+    /** What was logged or told of an athlete within the last ten seconds. */
+    undoable: (athleteId: string) => { words: string; undo: () => Promise<void> } | undefined;
+}
+
+interface Fresh {
+    words: string;
+    undo: () => Promise<void>;
+    untilMs: number;
+}
+
+/** What is done and undone at the tiles of a class; each athlete's last set can be taken back for ten seconds, whoever is logged meanwhile. */
+export function useTileDeeds(): TileDeeds {
+    const queue = useDeedQueue();
+    const fresh = reactive(new Map<string, Fresh>());
+    const lastAt = new Map<string, number>();
+    const now = useTick(TICK_MS);
+
+    /** A thumb that bounces logs once. */
+    function bounces(athleteId: string): boolean {
+        const at = serverTime.nowMs();
+        const bounced = at - (lastAt.get(athleteId) ?? 0) < BOUNCE_MS;
+        if (!bounced) {
+            lastAt.set(athleteId, at);
+        }
+        return bounced;
+    }
+
+    async function take(tile: Tile, words: string, ...drafts: SetDraft[]): Promise<void> {
+        const ids: string[] = [];
+        for (const draft of drafts) {
+            const made = await queue.add(tile.athlete.id, { ...draft, ...(ids[0] !== undefined && { part_of: ids[0] }) });
+            if (made) {
+                ids.push(made.id);
+            }
+        }
+        if (ids.length > 0) {
+            offer(tile.athlete.id, words, () => takeAllBack(tile.athlete.id, ids));
+        }
+    }
+
+    function offer(athleteId: string, words: string, undo: () => Promise<void>): void {
+        fresh.set(athleteId, { words, undo, untilMs: serverTime.nowMs() + UNDO_MS });
+    }
+
+    async function takeAllBack(athleteId: string, ids: readonly string[]): Promise<void> {
+        for (const id of [...ids].reverse()) {
+            await queue.takeBack(athleteId, id);
+        }
+    }
+
+    async function undoPain(athleteId: string, toldId: string): Promise<void> {
+        fresh.delete(athleteId);
+        await queue.undoPain(athleteId, toldId);
+    }
+
+    const about = ({ now: line }: Tile) => ({ purpose: line?.line.purpose ?? ('work' as const), exercise: line?.rung?.exercise ?? null, ...(line && { line: line.line.line }) });
+
+    return {
+        async log(tile, count = tile.aim, more = {}) {
+            const line = tile.now;
+            if (!line?.rung || bounces(tile.athlete.id)) {
+                return;
+            }
+            await take(tile, String(count), { ...about(tile), clean_reps: count, asked_reps: line.line.aim, ...left(line.line.to_failure ? 0 : null), ...more });
+        },
+        async logHeld(tile, seconds) {
+            await take(tile, `${Math.round(seconds)} s`, { ...about(tile), hang_s: Number(seconds.toFixed(1)) });
+        },
+        async logMixed(tile, first, then) {
+            await take(
+                tile,
+                `${first.clean} + ${then}`,
+                { purpose: 'work', exercise: first.exercise, clean_reps: first.clean, ...(tile.now && { line: tile.now.line.line }) },
+                { ...about(tile), clean_reps: then },
+            );
+        },
+        async logBeside(tile, much, loadKg) {
+            const line = tile.now?.line;
+            if (!line?.accessory || bounces(tile.athlete.id)) {
+                return;
+            }
+            const { measure } = line.amount;
+            const amount = measure === 'seconds' ? { seconds: much } : measure === 'metres' ? { metres: much } : { reps: Math.round(much) };
+            const made = await queue.tell(tile.athlete.id, {
+                beside: { id: uuidv7(), performed_at: serverTime.now().toISOString(), accessory: line.accessory, ...amount, ...(loadKg !== undefined && { load_kg: loadKg }) },
+            });
+            if (made) {
+                offer(tile.athlete.id, `${much}`, () => takeAllBack(tile.athlete.id, [made.id]));
+            }
+        },
+        async correct(tile, set, change) {
+            await queue.add(tile.athlete.id, correctionOf(set, change));
+            fresh.delete(tile.athlete.id);
+        },
+        async takeBack(athleteId, set) {
+            fresh.delete(athleteId);
+            await queue.takeBack(athleteId, set.id);
+        },
+        async signal(athleteId, on, told) {
+            const made = await queue.tell(athleteId, { signal: { id: uuidv7(), on, ...told } });
+            if (made && told.symptoms?.length) {
+                offer(athleteId, 'symptom', () => undoPain(athleteId, made.id));
+            }
+        },
+        async tellPain(athleteId, pain) {
+            const made = await queue.tell(athleteId, { pain: { id: uuidv7(), pain } });
+            if (made) {
+                offer(athleteId, 'pain', () => undoPain(athleteId, made.id));
+            }
+        },
+        undoPain,
+        undoable(athleteId) {
+            const of = fresh.get(athleteId);
+            return of && of.untilMs > now.value
+                ? {
+                      words: of.words,
+                      undo: async () => {
+                          fresh.delete(athleteId);
+                          lastAt.delete(athleteId);
+                          await of.undo();
+                      },
+                  }
+                : undefined;
+        },
+    };
+}

@@ -1,0 +1,96 @@
+import { expect, it } from 'vitest';
+import type { Schemas } from '../../../client/domain/http';
+import BaselineSteps from '../../../client/baseline/BaselineSteps.vue';
+import ForecastCard from '../../../client/trend/ForecastCard.vue';
+import ManyChips from '../../../client/parts/ManyChips.vue';
+import ScoreCard from '../../../client/trend/ScoreCard.vue';
+import ScreenCard from '../../../client/screening/ScreenCard.vue';
+import { jolyon } from '../support/samples';
+import { show } from '../support/screen';
+
+const forecast = (reps: number, changes: Partial<Schemas['Forecast']> = {}): Schemas['Forecast'] => ({
+    reps,
+    verdict: 'reached',
+    within_4: 1,
+    within_8: 1,
+    within_12: 1,
+    within_26: 1,
+    median_on: null,
+    limit: null,
+    ...changes,
+});
+
+it('asks for the first reps that are still to come, and says what was done already', async () => {
+    const { sees, text } = show(ForecastCard, {
+        movement: ', chin-up',
+        forecasts: [
+            forecast(1),
+            forecast(3),
+            forecast(5, { verdict: 'dated', within_4: 0.05, within_8: 0.2, within_12: 0.33, within_26: 0.75, median_on: '2026-08-01' }),
+            forecast(8, { verdict: 'test-now' }),
+        ],
+    });
+    await sees('5 strict reps, chin-up');
+    await sees('3 done already.');
+    await sees('12 weeks 1 in 3');
+    expect(text()).toContain('8 reps test now');
+    expect(text()).not.toContain('First strict rep');
+});
+
+it('is silent without forecasts, and says of reached ones only that', () => {
+    expect(show(ForecastCard, { movement: '', forecasts: [] }).text()).toBe('');
+    expect(show(ForecastCard, { movement: '', forecasts: [forecast(1), forecast(10)] }).text()).toContain('10 done already.');
+});
+
+it('holds what was said against what came, in the words it was said in', async () => {
+    const { sees } = show(ScoreCard, {
+        scores: [
+            { weeks: 8, chance: 0.1, said: 30, came: 2 },
+            { weeks: 8, chance: 0.76, said: 8, came: 6 },
+        ],
+    });
+    await sees('“1 in 10 within 8 weeks”: 2 of 30 came.');
+    await sees('“3 in 4 within 8 weeks”: 6 of 8 came.');
+});
+
+it('marks each step of a baseline as done, next, to come or passed over, with what was seen', () => {
+    const line = (state: Schemas['BaselineLine']['state'], title: string, said: string | null = null): Schemas['BaselineLine'] => ({
+        step: 'hang',
+        state,
+        title,
+        how: '',
+        timed: true,
+        rest_s: 0,
+        said,
+        rung: null,
+    });
+    const { text } = show(BaselineSteps, {
+        steps: [line('done', 'Dead hang', '31 s'), line('next', 'Active hang'), line('later', 'Rows'), line('passed-over', 'Lowering', 'Control is not predicted yet.')],
+    });
+    expect(text()).toContain('Dead hang , done 31 s');
+    expect(text()).toContain('Active hang , next');
+    expect(text()).toContain('Rows , to come');
+    expect(text()).toContain('Lowering , passed over Control is not predicted yet.');
+});
+
+it('picks several of many, and lets go of one again', async () => {
+    const { press, emitted, change } = show(ManyChips, { label: 'Limits', words: { a: 'No hanging', b: 'No lowering' }, modelValue: ['a'] });
+    await press('No lowering');
+    expect(emitted('update:modelValue')[0]).toEqual([['a', 'b']]);
+    await change({ modelValue: ['a', 'b'] });
+    await press('No hanging');
+    expect(emitted('update:modelValue')[1]).toEqual([['b']]);
+});
+
+it('speaks of the screen only where it limits or is due', async () => {
+    expect(show(ScreenCard, { athlete: jolyon }).text()).toBe('');
+    const limited = {
+        ...jolyon,
+        screen: { ...jolyon.screen, outcome: 'limited' as const, limits: ['no-lowering'], most_share: 0.7, due: 'Pain was told since the last screen: screen again.' },
+    };
+    const { sees, press, emitted } = show(ScreenCard, { athlete: limited });
+    await sees('Cleared with limits : no lowering, at most 70 % of bodyweight.');
+    await sees('Pain was told since the last screen');
+    await press('Screen again');
+    expect(emitted('screen')).toHaveLength(1);
+});
