@@ -8,7 +8,7 @@ use Illuminate\Auth\AuthManager;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Support\Facades\DB;
 
-require_once __DIR__.'/Support/everyRoute.php';
+require_once __DIR__.'/../Support/everyRoute.php';
 
 const PUBLIC_ROUTES = ['/api/health', '/api/sign-in', '/api/gym', '/api/pulse/{ticket}'];
 
