@@ -27,7 +27,7 @@ use SteadyRung\Kit\Box;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\RingPair;
 use SteadyRung\Method\House\HouseRules;
-use SteadyRung\Plan\Brief\SearchedWays;
+use SteadyRung\Plan\Context\SearchedRungs;
 use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Setup\Band\Attach;
@@ -95,7 +95,7 @@ foreach (is_file($file) ? file($file, FILE_IGNORE_NEW_LINES) : [] as $line) {
     $known["{$one['model']} {$one['policy']} {$one['seed']}"] = $one;
 }
 $out = fopen($file, 'a');
-$ways = new SearchedWays($search, $body);
+$ways = new SearchedRungs($search, $body);
 $began = hrtime(true);
 $made = 0;
 foreach (ResponseModel::cases() as $model) {

@@ -13,9 +13,9 @@ use App\Actions\LockAthlete;
 use App\Actions\RefreshAthlete;
 use App\Actions\Screening\WatchPain;
 use App\Context\Athletes\CapacityBefore;
-use App\Context\Athletes\ChangesByHand;
 use App\Context\Athletes\LearnedFall;
 use App\Context\Athletes\LoadAthleteContext;
+use App\Context\Athletes\LoadChangesByHand;
 use App\Context\Athletes\LoadEstimate;
 use App\Context\Calls\LoadSituation;
 use App\Context\Floor\ChangeFeed;
@@ -55,7 +55,7 @@ final class AppServiceProvider extends ServiceProvider
     private const SHARED = [
         CurrentGym::class, GymDay::class, GymKit::class, ChangeFeed::class,
         LoadEstimate::class, LoadAthleteContext::class, LoadSituation::class, CapacityBefore::class, LoadDiary::class, LearnedFall::class,
-        FindLadderPath::class, Forecasts::class, ChangesByHand::class, KeptAnswers::class, LaneCandidates::class, Methods::class,
+        FindLadderPath::class, Forecasts::class, LoadChangesByHand::class, KeptAnswers::class, LaneCandidates::class, Methods::class,
         UpdateCapacity::class, LockAthlete::class, StoreForecast::class, MakeCall::class, RefreshAthlete::class, RemakeCalls::class,
         InsertOnce::class, WatchPain::class,
     ];

@@ -10,12 +10,12 @@ namespace SteadyRung\Drawing;
 final readonly class Line
 {
     /** @param  non-empty-list<Point>  $points */
-    public function __construct(public Part $part, public array $points, public float $thicknessM = 0.0, public bool $atTop = false)
+    public function __construct(public DrawnPart $part, public array $points, public float $thicknessM = 0.0, public bool $atTop = false)
     {
     }
 
     /** A box on the floor, from its left to its right edge. */
-    public static function box(float $leftM, float $rightM, float $heightM, Part $part = Part::Box): self
+    public static function box(float $leftM, float $rightM, float $heightM, DrawnPart $part = DrawnPart::Box): self
     {
         return new self($part, [new Point($leftM, 0.0), new Point($leftM, $heightM), new Point($rightM, $heightM), new Point($rightM, 0.0)]);
     }

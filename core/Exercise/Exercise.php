@@ -16,7 +16,7 @@ use SteadyRung\Kit\UnknownGear;
  */
 final readonly class Exercise
 {
-    private function __construct(public Choice $setup, public Manner $manner)
+    private function __construct(public Choice $setup, public ExecutionStyle $manner)
     {
     }
 
@@ -26,7 +26,7 @@ final readonly class Exercise
      */
     public static function of(Choice $setup, Movement $movement = Movement::Full, ?HoldAt $at = null, ?float $seconds = null, Grip $grip = Grip::Over, Width $width = Width::Outside, ?UpBy $upBy = null): self
     {
-        return new self($setup, Manner::of($setup->kind(), $movement, $at, $seconds, $grip, $width, $upBy));
+        return new self($setup, ExecutionStyle::of($setup->kind(), $movement, $at, $seconds, $grip, $width, $upBy));
     }
 
     /** The same done on another set-up; the whole pull, where that does not allow it. */

@@ -11,7 +11,7 @@ use SteadyRung\Exercise\Choices\ChoiceKind;
  */
 final class ExerciseName
 {
-    public static function of(Manner $manner, ChoiceKind $kind, string $setup): string
+    public static function of(ExecutionStyle $manner, ChoiceKind $kind, string $setup): string
     {
         $done = self::done($manner);
         $isStrict = $kind === ChoiceKind::Strict;
@@ -25,7 +25,7 @@ final class ExerciseName
         ]));
     }
 
-    private static function done(Manner $manner): string
+    private static function done(ExecutionStyle $manner): string
     {
         $seconds = sprintf('%.0f s', $manner->seconds ?? 0.0);
 
@@ -72,7 +72,7 @@ final class ExerciseName
         };
     }
 
-    private static function up(Manner $manner, ChoiceKind $kind): string
+    private static function up(ExecutionStyle $manner, ChoiceKind $kind): string
     {
         return match (true) {
             $manner->isUsualWayUp($kind) => '',

@@ -26,7 +26,7 @@ final readonly class Practice
         return new self(self::tempo($exercise->manner), $kind === ChoiceKind::Row ? [60, 90] : [120, 180], self::cues($exercise->manner, $kind));
     }
 
-    private static function tempo(Manner $manner): string
+    private static function tempo(ExecutionStyle $manner): string
     {
         return match (true) {
             $manner->movement === Movement::Hold => 'still, breathing on',
@@ -38,7 +38,7 @@ final readonly class Practice
     }
 
     /** @return array{string, string} */
-    private static function cues(Manner $manner, ChoiceKind $kind): array
+    private static function cues(ExecutionStyle $manner, ChoiceKind $kind): array
     {
         return match (true) {
             $manner->movement === Movement::Hold && $manner->at?->isGrip() === true => ['Squeeze hard; stop the swing.', $manner->at === HoldAt::Hang ? 'Ribs down, legs together slightly in front.' : 'Shoulder blades down, elbows straight.'],

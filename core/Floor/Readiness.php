@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Floor;
 
-use SteadyRung\Plan\Brief\Brief;
-use SteadyRung\Plan\Brief\RefusalCode;
+use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Context\RefusalCode;
 use SteadyRung\Plan\Session\Comeback;
 use SteadyRung\Plan\Session\Session;
 use SteadyRung\Safety\ScreenDue;
@@ -16,7 +16,7 @@ use SteadyRung\Safety\ScreenDue;
 final class Readiness
 {
     /** The gravest concern; none where the session can begin. */
-    public static function of(Brief $brief, Session $session, ?ScreenDue $screen): ?Concern
+    public static function of(AthleteContext $brief, Session $session, ?ScreenDue $screen): ?Concern
     {
         $refused = $session->refused;
         $code = $refused?->code;
@@ -32,7 +32,7 @@ final class Readiness
         };
     }
 
-    private static function ofDays(Brief $brief): ?Concern
+    private static function ofDays(AthleteContext $brief): ?Concern
     {
         $away = $brief->daysAway();
 

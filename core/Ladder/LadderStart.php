@@ -8,7 +8,7 @@ use SteadyRung\Body\Body;
 use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Search\RungSearch;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 
 /**
  * Where an athlete's ladder begins.
@@ -19,7 +19,7 @@ final class LadderStart
     public const REPS = 8.0;
 
     /** The load of eight reps, to a percent of bodyweight: nobody can set it finer, and it stays while capacity hardly moves. */
-    public static function believed(Belief $belief): ?float
+    public static function believed(Estimate $belief): ?float
     {
         return $belief->state === null ? null : round((float) $belief->shareFor(self::REPS), 2);
     }
@@ -29,7 +29,7 @@ final class LadderStart
      *
      * @param  list<Rung>  $candidates sorted by share
      */
-    public static function share(?Rung $inUse, Belief $belief, array $candidates): float
+    public static function share(?Rung $inUse, Estimate $belief, array $candidates): float
     {
         return match (true) {
             $inUse !== null => $inUse->share(),
@@ -45,7 +45,7 @@ final class LadderStart
      *
      * @param  list<Rung>  $ladder
      */
-    public static function rung(RungSearch $search, Body $body, Lane $lane, array $ladder, ?Rung $tried, Belief $belief): ?Rung
+    public static function rung(RungSearch $search, Body $body, Lane $lane, array $ladder, ?Rung $tried, Estimate $belief): ?Rung
     {
         $easy = match (true) {
             $belief->state === null => [],

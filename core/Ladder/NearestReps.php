@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Ladder;
 
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 
 /**
  * Which rungs to take for so many reps; the inverse of a prediction.
@@ -18,7 +18,7 @@ final class NearestReps
      * @param  list<Rung>  $rungs
      * @return list<Rung>
      */
-    public static function of(array $rungs, Belief $belief, int $reps, int $most): array
+    public static function of(array $rungs, Estimate $belief, int $reps, int $most): array
     {
         $wanted = $belief->shareFor((float) $reps);
         if ($wanted === null) {

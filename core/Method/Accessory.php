@@ -93,16 +93,16 @@ enum Accessory: string
         return ! ($this->hangs() && $limits->bars(Limit::NoHanging)) && ! ($this->isOverhead() && $limits->bars(Limit::NoOverhead));
     }
 
-    public function part(): Part
+    public function part(): SessionPart
     {
-        return $this === self::Hollow || in_array($this, self::trunkLadder(), true) ? Part::Trunk : Part::Accessory;
+        return $this === self::Hollow || in_array($this, self::trunkLadder(), true) ? SessionPart::Trunk : SessionPart::Accessory;
     }
 
     /** How much of it a set is where nobody says. */
     public function usual(): Amount
     {
         return match (true) {
-            $this->part() === Part::Trunk => Amount::of(Measure::Seconds, 60),
+            $this->part() === SessionPart::Trunk => Amount::of(Measure::Seconds, 60),
             $this === self::StraightArmLean => Amount::of(Measure::Seconds, 15),
             $this === self::ArmSweep => Amount::of(Measure::Seconds, 30),
             $this === self::Carry => Amount::of(Measure::Metres, 30),

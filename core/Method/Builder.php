@@ -29,8 +29,8 @@ final readonly class Builder
      */
     public function in(array $lines): array
     {
-        $parts = array_map(static fn (Prescription $p): Part => $p->part, $this->lines);
+        $parts = array_map(static fn (Prescription $p): SessionPart => $p->part, $this->lines);
 
-        return [...array_values(array_filter($lines, static fn (Prescription $p): bool => ! in_array($p->part, [Part::Main, ...$parts], true))), ...$this->lines];
+        return [...array_values(array_filter($lines, static fn (Prescription $p): bool => ! in_array($p->part, [SessionPart::Main, ...$parts], true))), ...$this->lines];
     }
 }

@@ -18,10 +18,10 @@ final readonly class Prescription
     public const REST_S = [0.0, 600.0];
 
     /**
-     * @param  list<Means>  $means  the first that this gear allows is done; none where it is an accessory
+     * @param  list<AllowedExercises>  $means  the first that this gear allows is done; none where it is an accessory
      */
     private function __construct(
-        public Part $part,
+        public SessionPart $part,
         public array $means,
         public ?Accessory $accessory,
         public int $sets,
@@ -36,14 +36,14 @@ final readonly class Prescription
     }
 
     /**
-     * @param  non-empty-list<Means>|Accessory  $do
+     * @param  non-empty-list<AllowedExercises>|Accessory  $do
      * @param  int  $sets  1–12
      * @param  int  $restS  0–600 s
      * @param  bool  $climbs  rung after rung within the shares of its means
      *
      * @throws OutOfRange if a figure is outside
      */
-    public static function of(Part $part, array|Accessory $do, int $sets, Amount $amount, int $restS, bool $toFailure = false, bool $isPerSide = false, bool $climbs = false, ?string $tempo = null, ?string $group = null): self
+    public static function of(SessionPart $part, array|Accessory $do, int $sets, Amount $amount, int $restS, bool $toFailure = false, bool $isPerSide = false, bool $climbs = false, ?string $tempo = null, ?string $group = null): self
     {
         OutOfRange::guard(['sets' => [$sets, self::SETS], 'rest_s' => [$restS, self::REST_S]]);
 
@@ -63,7 +63,7 @@ final readonly class Prescription
     }
 
     /** Of its means the one a rung is done as; none where it is done as none of them. */
-    public function meansOf(Rung $rung): ?Means
+    public function meansOf(Rung $rung): ?AllowedExercises
     {
         foreach ($this->means as $means) {
             if ($means->isDoneOn($rung)) {

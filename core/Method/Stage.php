@@ -26,7 +26,7 @@ final readonly class Stage
     public function work(): Prescription
     {
         foreach ($this->lines as $line) {
-            if ($line->part === Part::Main && $line->means !== []) {
+            if ($line->part === SessionPart::Main && $line->means !== []) {
                 return $line;
             }
         }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace SteadyRung\Setup;
 
 use SteadyRung\Body\Body;
+use SteadyRung\Drawing\DrawnPart;
 use SteadyRung\Drawing\Line;
-use SteadyRung\Drawing\Part;
 use SteadyRung\Drawing\SideView;
 use SteadyRung\Gravity;
 use SteadyRung\OutOfRange;
@@ -55,6 +55,6 @@ final readonly class AddedWeight implements Setup
         $hip = HangView::of($body)->start->hip;
         $hung = $hip->plus(0.12, -0.25);
 
-        return HangView::of($body, null, [new Line(Part::Cable, [$hip, $hung]), new Line(Part::Weight, [$hung, $hung->plus(0.0, -0.12)], 0.2)]);
+        return HangView::of($body, null, [new Line(DrawnPart::Cable, [$hip, $hung]), new Line(DrawnPart::Weight, [$hung, $hung->plus(0.0, -0.12)], 0.2)]);
     }
 }

@@ -7,8 +7,8 @@ namespace SteadyRung\Setup;
 use SteadyRung\Body\Body;
 use SteadyRung\Body\Figure;
 use SteadyRung\Drawing\Dimension;
+use SteadyRung\Drawing\DrawnPart;
 use SteadyRung\Drawing\Line;
-use SteadyRung\Drawing\Part;
 use SteadyRung\Drawing\Point;
 use SteadyRung\Drawing\SideView;
 
@@ -26,7 +26,7 @@ final class HangView
 
     public static function bar(Point $at): Line
     {
-        return new Line(Part::Bar, [$at], self::BAR_THICKNESS_M);
+        return new Line(DrawnPart::Bar, [$at], self::BAR_THICKNESS_M);
     }
 
     public static function barHeight(Point $bar): Dimension

@@ -15,17 +15,17 @@ use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\House\HouseRules;
-use SteadyRung\Method\Means;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Method;
-use SteadyRung\Method\Part;
 use SteadyRung\Method\Place;
-use SteadyRung\Plan\Brief\Brief;
-use SteadyRung\Plan\Brief\FollowedBeliefs;
-use SteadyRung\Plan\Brief\RefusalCode;
-use SteadyRung\Plan\Brief\Ways;
+use SteadyRung\Method\SessionPart;
+use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Context\FollowedEstimates;
+use SteadyRung\Plan\Context\RefusalCode;
+use SteadyRung\Plan\Context\RungCatalogue;
 use SteadyRung\Plan\Diary\Diary;
 use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Plan\Diary\Purpose;
@@ -56,12 +56,12 @@ final class Apprenticeship
     /** @var list<Signal> */
     private array $signals = [];
 
-    private FollowedBeliefs $beliefs;
+    private FollowedEstimates $beliefs;
 
-    private function __construct(private readonly Trainee $trainee, private readonly Method $method, private readonly HouseRules $rules, private readonly Ways $ways)
+    private function __construct(private readonly Trainee $trainee, private readonly Method $method, private readonly HouseRules $rules, private readonly RungCatalogue $ways)
     {
         $this->place = new Place($method->stages[0], 0, null);
-        $this->beliefs = FollowedBeliefs::none(0);
+        $this->beliefs = FollowedEstimates::none(0);
     }
 
     /**
@@ -69,7 +69,7 @@ final class Apprenticeship
      *
      * @return \Generator<int, TrainedDay> by the day
      */
-    public static function of(Trainee $trainee, Method $method, HouseRules $rules, Ways $ways, int $days): \Generator
+    public static function of(Trainee $trainee, Method $method, HouseRules $rules, RungCatalogue $ways, int $days): \Generator
     {
         yield from (new self($trainee, $method, $rules, $ways))->run($days);
     }
@@ -100,29 +100,29 @@ final class Apprenticeship
         }
     }
 
-    private function brief(): Brief
+    private function brief(): AthleteContext
     {
-        return new Brief($this->day, $this->method, $this->place, $this->rules, new Diary($this->done, signals: $this->signals), $this->beliefs, $this->ways);
+        return new AthleteContext($this->day, $this->method, $this->place, $this->rules, new Diary($this->done, signals: $this->signals), $this->beliefs, $this->ways);
     }
 
     /** A hang, a row, and reps to failure on two loads. */
     private function baseline(): void
     {
         $lines = array_values(array_filter([
-            $this->baselineBlock(Means::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, 60.0), 0.0, Amount::of(Measure::Seconds, 60)),
-            $this->baselineBlock(Means::of(ChoiceKind::Row), 0.45, Amount::of(Measure::Reps, 12)),
-            $this->baselineBlock(Means::of(ChoiceKind::Band), 0.55, Amount::of(Measure::Reps, 8)),
-            $this->baselineBlock(Means::of(ChoiceKind::Band), 0.65, Amount::of(Measure::Reps, 4)),
+            $this->baselineBlock(AllowedExercises::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, 60.0), 0.0, Amount::of(Measure::Seconds, 60)),
+            $this->baselineBlock(AllowedExercises::of(ChoiceKind::Row), 0.45, Amount::of(Measure::Reps, 12)),
+            $this->baselineBlock(AllowedExercises::of(ChoiceKind::Band), 0.55, Amount::of(Measure::Reps, 8)),
+            $this->baselineBlock(AllowedExercises::of(ChoiceKind::Band), 0.65, Amount::of(Measure::Reps, 4)),
         ]));
         $this->see(array_merge([], ...array_map(fn (Block $b, int $i): array => $this->trainee->do($b, $this->day, self::LINE_S * $i), $lines, array_keys($lines))));
     }
 
-    private function baselineBlock(Means $means, float $share, Amount $amount): ?Block
+    private function baselineBlock(AllowedExercises $means, float $share, Amount $amount): ?Block
     {
         $rungs = $this->ways->rungs($means);
         usort($rungs, static fn (Rung $a, Rung $b): int => abs($a->share() - $share) <=> abs($b->share() - $share));
 
-        return $rungs === [] ? null : new Block(Part::Main, $rungs[0], 1, $amount, 180, toFailure: true, purpose: Purpose::Baseline);
+        return $rungs === [] ? null : new Block(SessionPart::Main, $rungs[0], 1, $amount, 180, toFailure: true, purpose: Purpose::Baseline);
     }
 
     /** @return list<Done> what was done; warm-ups are logged too, but not among it */
@@ -133,7 +133,7 @@ final class Apprenticeship
         foreach ($session->blocks as $block) {
             $done = $this->trainee->do($block, $this->day, $atS);
             array_push($logged, ...$done);
-            array_push($sets, ...($block->part === Part::WarmUp ? [] : $done));
+            array_push($sets, ...($block->part === SessionPart::WarmUp ? [] : $done));
             $atS += $block->lastsS() + self::LINE_S;
         }
         $this->see($logged);
@@ -160,7 +160,7 @@ final class Apprenticeship
         }
         if ($call->verdict === Verdict::Test) {
             $strict = $this->ways->rung(Exercise::of(new StrictPull));
-            $test = $strict instanceof Rung ? new Block(Part::Test, $strict, 1, Amount::of(Measure::Reps, 1), 180, purpose: Purpose::Test) : null;
+            $test = $strict instanceof Rung ? new Block(SessionPart::Test, $strict, 1, Amount::of(Measure::Reps, 1), 180, purpose: Purpose::Test) : null;
             $this->trainee->pass(1, false);
             $this->day++;
             $this->see($test === null ? [] : $this->trainee->do($test, $this->day, 0.0));

@@ -7,7 +7,7 @@ namespace SteadyRung\Simulation;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Measure;
-use SteadyRung\Method\Part;
+use SteadyRung\Method\SessionPart;
 use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Session\Block;
@@ -109,7 +109,7 @@ final class Trainee
             return $this->done($rung, $day, $purpose, $atS, reps: $reps, asked: $low, seconds: max(self::LEAST_S, min($each, (float) $manner->seconds + 1.0)));
         }
         $failure = $this->failure($rung, $set);
-        $toFailure = $block->toFailure || $block->part === Part::Test;
+        $toFailure = $block->toFailure || $block->part === SessionPart::Test;
         $reps = $toFailure ? $failure : min($high, $failure <= $low ? $failure : $failure - 1);
         $untold = $this->athlete->chance(self::UNTOLD);
         $reserve = $toFailure || $reps < $low ? 0 : ($untold ? null : $this->athlete->toldReserve($failure - $reps, min($set, VirtualAthlete::MOST_SETS - 1)));

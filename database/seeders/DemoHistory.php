@@ -33,7 +33,7 @@ use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Search\RungSearch;
 use SteadyRung\Kit\Kit;
-use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Plan\Diary\LimitingFactor;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Safety\Overhead;
 use SteadyRung\Safety\Pain;
@@ -150,7 +150,7 @@ final class DemoHistory
     /** What is told after a session: effort as a rule, what gave out and soreness where the last weeks are to show it. */
     private function signals(DemoAthlete $demo, Athlete $athlete, User $coach, \DateTimeImmutable $day, int $left): void
     {
-        $gaveOut = $demo->ending === DemoEnding::GripGivesOut && $left < 2 ? GaveOut::Grip : null;
+        $gaveOut = $demo->ending === DemoEnding::GripGivesOut && $left < 2 ? LimitingFactor::Grip : null;
         $soreness = $demo->ending === DemoEnding::Sore && $left === 0 ? 4 : null;
         if ($gaveOut !== null || $soreness !== null || $left % self::SESSIONS_PER_WEIGHING === 0) {
             $this->clock->set($day->modify('+30 minutes'));

@@ -7,28 +7,28 @@ use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Method\Builder;
 use SteadyRung\Method\GripTier;
-use SteadyRung\Method\Part;
 use SteadyRung\Method\Prescription;
+use SteadyRung\Method\SessionPart;
 use SteadyRung\Method\Variation;
-use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Session\Block;
 use SteadyRung\Plan\Session\Pick;
 use SteadyRung\Plan\Session\SessionWriter;
 use SteadyRung\Safety\Caution;
 
 /** Somebody with eight strict reps, at a stage, with a builder. */
-function buildingOn(?Builder $builder, string $stage = 'strict'): Brief
+function buildingOn(?Builder $builder, string $stage = 'strict'): AthleteContext
 {
     $strict = rung(smallGym(), Exercise::of(new StrictPull), athlete(70, 1.75, 2.1));
     $base = brief(sessionsOn($strict, 12, 8, 1), $stage, $strict);
 
-    return new Brief($base->today, $base->method, $base->place, $base->rules, $base->diary, $base->beliefs, $base->ways, builder: $builder);
+    return new AthleteContext($base->today, $base->method, $base->place, $base->rules, $base->diary, $base->beliefs, $base->ways, builder: $builder);
 }
 
 it('puts each builder in the place of strict work, on this gear, its gear and cautions with it', function (Builder $builder): void {
     $session = SessionWriter::write(buildingOn($builder));
-    $main = blocksOf($session, Part::Main);
-    $asked = array_filter($builder->lines, fn (Prescription $p): bool => $p->part === Part::Main && ! in_array('weight', array_map(fn ($m) => $m->kind->value, $p->means), true));
+    $main = blocksOf($session, SessionPart::Main);
+    $asked = array_filter($builder->lines, fn (Prescription $p): bool => $p->part === SessionPart::Main && ! in_array('weight', array_map(fn ($m) => $m->kind->value, $p->means), true));
 
     expect($main)->not->toBe([])->and(count($main))->toBeLessThanOrEqual(count($asked))
         ->and($session->notes)->toContain($builder->idea)

@@ -10,8 +10,8 @@ use SteadyRung\Call\Verdict;
 use SteadyRung\Exercise\Search\RungSearch;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Needs;
-use SteadyRung\Method\Part;
-use SteadyRung\Plan\Brief\SearchedWays;
+use SteadyRung\Method\SessionPart;
+use SteadyRung\Plan\Context\SearchedRungs;
 use SteadyRung\Simulation\Apprenticeship;
 use SteadyRung\Simulation\ResponseModel;
 use SteadyRung\Simulation\Trainee;
@@ -38,7 +38,7 @@ it('reads each shipped method, writes it as it reads it, and fits the schema', f
 
 it('leads through each method from the first stage to strict reps by the real sessions and calls, within the caps', function (string $key): void {
     $method = Catalogue::method($key);
-    $ways = new SearchedWays(new RungSearch(smallGym()), athlete(70, 1.75, 2.1));
+    $ways = new SearchedRungs(new RungSearch(smallGym()), athlete(70, 1.75, 2.1));
     $trainee = new Trainee(VirtualAthlete::drawn(ResponseModel::Spells, 5, 0.85), 0.03);
     $stages = [];
     $lowered = [];
@@ -65,7 +65,7 @@ it('reaches every verdict on the way, but the referral that nobody simulated nee
     $wanted = array_diff(array_column(Verdict::cases(), 'value'), [Verdict::Refer->value]);
     $seen = [];
     foreach (['foundation' => 11, 'steady-ladder' => 12] as $key => $seed) {
-        $ways = new SearchedWays(new RungSearch(gymWithHoist()), athlete(70, 1.75, 2.1));
+        $ways = new SearchedRungs(new RungSearch(gymWithHoist()), athlete(70, 1.75, 2.1));
         foreach (Apprenticeship::of(new Trainee(VirtualAthlete::drawn(ResponseModel::Spells, $seed, 0.9), 0.06, 0.9), Catalogue::method($key), HouseRules::of(['lowering' => 'each-session']), $ways, 7 * 60) as $trained) {
             $seen[$trained->call?->verdict->value] = true;
         }
@@ -110,7 +110,7 @@ it('names what is allowed where a name is not known', function (): void {
     try {
         MethodJson::read(changed('rows-first', fn ($m) => $m->stages[0]->lines[0]->part = 'encore'));
     } catch (Unreadable $refused) {
-        expect($refused->faults[0]->allowed)->toBe(array_column(Part::cases(), 'value'));
+        expect($refused->faults[0]->allowed)->toBe(array_column(SessionPart::cases(), 'value'));
     }
 });
 

@@ -10,10 +10,10 @@ use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Search\RungSearch;
-use SteadyRung\Method\Part;
-use SteadyRung\Plan\Brief\Brief;
-use SteadyRung\Plan\Brief\RefusalCode;
-use SteadyRung\Plan\Brief\SearchedWays;
+use SteadyRung\Method\SessionPart;
+use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Context\RefusalCode;
+use SteadyRung\Plan\Context\SearchedRungs;
 use SteadyRung\Plan\Session\Block;
 use SteadyRung\Plan\Session\Session;
 use SteadyRung\Plan\Session\SessionWriter;
@@ -24,11 +24,11 @@ use SteadyRung\Safety\Limits;
 use SteadyRung\Setup\WarningCode;
 
 /** The ways of the small gym within limits, searched once for all methods. */
-function waysWithin(Limits $limits): SearchedWays
+function waysWithin(Limits $limits): SearchedRungs
 {
     static $searched = [];
 
-    return $searched[$limits->key()] ??= new SearchedWays(new RungSearch(smallGym(), $limits), athlete(70, 1.75, 2.1));
+    return $searched[$limits->key()] ??= new SearchedRungs(new RungSearch(smallGym(), $limits), athlete(70, 1.75, 2.1));
 }
 
 /** @return list<array{string, Session, Limits}> the session of every stage of a method, each for athletes drawn by chance, with what the case was */
@@ -42,7 +42,7 @@ function sessionsOfEveryStage(string $key, int $seed): array
             $rung = bandRung([13, 19, 22, 29, 32, 44][$random->getInt(0, 5)]);
             $done = [hang(WEDNESDAY - 30, (float) $random->getInt(5, 70)), ...sessionsOn($rung, $random->getInt(1, 6), $random->getInt(2, 12), $random->getInt(0, 4), $random->getInt(2, 5))];
             $asked = brief($done, $stage->key, method: $method);
-            $session = SessionWriter::write(new Brief($asked->today, $method, $asked->place, $asked->rules, $asked->diary, $asked->beliefs, waysWithin($limits)));
+            $session = SessionWriter::write(new AthleteContext($asked->today, $method, $asked->place, $asked->rules, $asked->diary, $asked->beliefs, waysWithin($limits)));
             $written[] = ["$key, $stage->key, {$limits->key()}", $session, $limits];
         }
     }
@@ -82,7 +82,7 @@ function dueCautions(Block $block): array
 it('writes for every stage of every school only what fits the gear, the body, the limits and the caps, with its cautions', function (string $key): void {
     $lines = 0;
     foreach (sessionsOfEveryStage($key, 21) as [$case, $session, $limits]) {
-        $order = array_map(fn (Block $b): int => array_search($b->part, Part::cases(), true), $session->blocks);
+        $order = array_map(fn (Block $b): int => array_search($b->part, SessionPart::cases(), true), $session->blocks);
         $sorted = $order;
         sort($sorted);
         expect($order)->toBe($sorted, $case)

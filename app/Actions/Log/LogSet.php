@@ -23,7 +23,7 @@ use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
 use SteadyRung\CoreError;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Fault;
+use SteadyRung\Exercise\FormFault;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Strength\Filter\FeltLoad;
@@ -161,7 +161,7 @@ final readonly class LogSet
             'reserve' => $done->reserve,
             'asked_reps' => $done->asked_reps,
             'to_failure' => $done->to_failure,
-            'faults' => $done->faults === [] ? null : array_map(static fn (Fault $f): string => $f->value, $done->faults),
+            'faults' => $done->faults === [] ? null : array_map(static fn (FormFault $f): string => $f->value, $done->faults),
             'hang_s' => $done->hang_s,
             'splits_s' => $done->splits_s === [] ? null : $done->splits_s,
             'down_s' => $done->downS(),

@@ -8,7 +8,7 @@ use App\Formats\Json\Safety\PainJson;
 use App\Formats\Json\Setups\ExerciseJson;
 use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Fault;
+use SteadyRung\Exercise\FormFault;
 use SteadyRung\OutOfRange;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Safety\Pain;
@@ -27,7 +27,7 @@ final readonly class SetDone
 
     /**
      * @param  array<string, int>  $no_counts by reason
-     * @param  list<Fault>  $faults
+     * @param  list<FormFault>  $faults
      * @param  list<float>  $splits_s
      *
      * @throws OutOfRange if a figure is outside its range
@@ -61,7 +61,7 @@ final readonly class SetDone
         public ?int $asked_reps = null,
         #[OA\Property(description: 'Whether not one more clean rep was there.')]
         public bool $to_failure = false,
-        #[OA\Property(description: 'What was seen in how it was done.', items: new OA\Items(type: 'string', enum: Fault::class))]
+        #[OA\Property(description: 'What was seen in how it was done.', items: new OA\Items(type: 'string', enum: FormFault::class))]
         public array $faults = [],
         #[OA\Property(description: 'Seconds of each counted lowering, in order.', items: new OA\Items(type: 'number', format: 'float'))]
         public array $splits_s = [],

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Log;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Plan\Diary\LimitingFactor;
 use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Safety\Symptom;
 
@@ -26,7 +26,7 @@ final readonly class SignalTold
         #[OA\Property(items: new OA\Items(type: 'string', enum: Symptom::class))]
         public array $symptoms = [],
         #[OA\Property]
-        public ?GaveOut $gave_out = null,
+        public ?LimitingFactor $gave_out = null,
         #[OA\Property(minimum: Signal::EFFORT[0], maximum: Signal::EFFORT[1])]
         public ?int $effort = null,
         #[OA\Property(description: 'Whether it is felt where it should be.')]

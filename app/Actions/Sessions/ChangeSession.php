@@ -15,9 +15,9 @@ use App\Models\Gym\User;
 use App\Models\Sessions\LineChangeRecord;
 use App\Problems\Problem;
 use Psr\Clock\ClockInterface;
-use SteadyRung\Plan\Brief\AskedLine;
-use SteadyRung\Plan\Brief\Brief;
-use SteadyRung\Plan\Brief\LineChange;
+use SteadyRung\Plan\Context\AskedLine;
+use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Context\LineChange;
 use SteadyRung\Plan\Session\SessionWriter;
 
 /**
@@ -30,7 +30,7 @@ final readonly class ChangeSession
     }
 
     /** What is known with a change that is not made yet. */
-    public function tried(Athlete $athlete, LineGiven $line): Brief
+    public function tried(Athlete $athlete, LineGiven $line): AthleteContext
     {
         $brief = $this->briefs->of($athlete);
         self::check($brief, $line);
@@ -74,7 +74,7 @@ final readonly class ChangeSession
     }
 
     /** @throws Problem if it is the main work, which changes for good with the set-up in use or the method */
-    private static function check(Brief $brief, LineGiven $line): void
+    private static function check(AthleteContext $brief, LineGiven $line): void
     {
         if ($line->lasts && ($line->exercise ?? $line->accessory) !== null && $line->line === $brief->place->stage->work()->key()) {
             throw Problem::invalid('/lasts', 'The main work changes from now on with the set-up in use, or with the stage. For the next session it can be changed here.');

@@ -10,7 +10,7 @@ use SteadyRung\Exercise\Exercise;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\Prescription;
-use SteadyRung\Plan\Brief\LineChange;
+use SteadyRung\Plan\Context\LineChange;
 
 /**
  * A line of the written session as the coach wants it, for the next session or from now on.

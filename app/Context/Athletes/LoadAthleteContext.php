@@ -10,7 +10,7 @@ use App\Context\Log\LoadDiary;
 use App\Context\Methods\Methods;
 use App\Context\Setups\FindLadderPath;
 use App\Context\Setups\KeptAnswers;
-use App\Context\Setups\KeptRungCatalogue;
+use App\Context\Setups\StoredRungCatalogue;
 use App\Formats\Day;
 use App\Formats\Methods\Library;
 use App\Models\Athletes\Athlete;
@@ -21,7 +21,7 @@ use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Place;
 use SteadyRung\Method\Stage;
-use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Diary\TimeOff;
 use SteadyRung\Setup\DoesNotFit;
 
@@ -38,27 +38,27 @@ final readonly class LoadAthleteContext
         private LoadEstimate $believed,
         private CapacityBefore $before,
         private LearnedFall $fall,
-        private ChangesByHand $hand,
+        private LoadChangesByHand $hand,
         private CurrentGym $gym,
         private GymDay $days,
     ) {
     }
 
     /** @param  string|null  $on  another day than today */
-    public function of(Athlete $athlete, ?HouseRules $rules = null, ?string $on = null): Brief
+    public function of(Athlete $athlete, ?HouseRules $rules = null, ?string $on = null): AthleteContext
     {
         $method = $this->methods->of($athlete->method_key);
         $standing = $this->ways->standing($athlete);
         $today = Day::number($on ?? $this->days->today());
 
-        return new Brief(
+        return new AthleteContext(
             $today,
             $method,
             new Place(self::stage($method, $athlete->stage_key), $athlete->stage_since === null ? $today : Day::number($athlete->stage_since), $standing instanceof Rung ? $standing : null),
             $rules ?? $this->gym->gym()->houseRules(),
             $this->diaries->of($athlete),
             new StoredEstimates($athlete->id, $this->believed, $this->before, $this->fall),
-            new KeptRungCatalogue($athlete, $this->ways, $this->kept),
+            new StoredRungCatalogue($athlete, $this->ways, $this->kept),
             $athlete->sessions_a_week,
             $standing instanceof DoesNotFit ? $standing->reason : null,
             $this->gym->gym()->capLimits(),

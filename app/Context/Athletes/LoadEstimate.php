@@ -8,7 +8,7 @@ use App\Context\Gym\GymDay;
 use App\Formats\Day;
 use App\Models\Athletes\CapacityRecord;
 use SteadyRung\Exercise\Choices\Pattern;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 
 /**
  * What is believed of athletes today: the one place where a stored state becomes a belief.
@@ -20,16 +20,16 @@ final readonly class LoadEstimate
     }
 
     /** Of an athlete in a movement; where a lane has no capacity nothing is believed. */
-    public function of(string $athleteId, ?Pattern $pattern): Belief
+    public function of(string $athleteId, ?Pattern $pattern): Estimate
     {
         return $this->from($pattern === null ? null : CapacityRecord::newest($athleteId, $pattern));
     }
 
-    public function from(?CapacityRecord $newest): Belief
+    public function from(?CapacityRecord $newest): Estimate
     {
         $today = $this->days->today();
         $state = $newest?->toCore() ?? ($newest === null ? null : $this->before->of($newest->athlete_id, Pattern::from($newest->pattern)));
 
-        return Belief::on(Day::number($today), $state);
+        return Estimate::on(Day::number($today), $state);
     }
 }

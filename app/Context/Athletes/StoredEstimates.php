@@ -7,8 +7,8 @@ namespace App\Context\Athletes;
 use App\Formats\Day;
 use App\Models\Athletes\CapacityRecord;
 use SteadyRung\Exercise\Choices\Pattern;
-use SteadyRung\Plan\Brief\Beliefs;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Plan\Context\Estimates;
+use SteadyRung\Strength\Estimate;
 use SteadyRung\Strength\Filter\FeltLoad;
 use SteadyRung\Strength\Filter\SetFall;
 use SteadyRung\Strength\RepPrediction;
@@ -16,9 +16,9 @@ use SteadyRung\Strength\RepPrediction;
 /**
  * What is believed of one athlete, from what is kept; each asked for once.
  */
-final class StoredEstimates implements Beliefs
+final class StoredEstimates implements Estimates
 {
-    /** @var array<string, Belief> */
+    /** @var array<string, Estimate> */
     private array $today = [];
 
     /** @var array<string, SetFall> */
@@ -29,7 +29,7 @@ final class StoredEstimates implements Beliefs
     {
     }
 
-    public function of(?Pattern $pattern): Belief
+    public function of(?Pattern $pattern): Estimate
     {
         return $this->today[$pattern->value ?? ''] ??= $this->asOf($pattern);
     }
@@ -39,7 +39,7 @@ final class StoredEstimates implements Beliefs
         return new self($this->athleteId, $this->believed, $this->before, $this->fallReading, $day);
     }
 
-    private function asOf(?Pattern $pattern): Belief
+    private function asOf(?Pattern $pattern): Estimate
     {
         $today = $this->believed->of($this->athleteId, $pattern);
         if ($pattern === null || $this->day === null || ($today->observed->day ?? PHP_INT_MIN) < $this->day) {
@@ -47,7 +47,7 @@ final class StoredEstimates implements Beliefs
         }
         $before = $this->before->of($this->athleteId, $pattern, Day::date($this->day));
 
-        return $before === null ? $today : Belief::on($today->today, $before);
+        return $before === null ? $today : Estimate::on($today->today, $before);
     }
 
     public function shareOn(Pattern $pattern, int $day): ?float

@@ -16,16 +16,16 @@ use App\Models\Log\SignalRecord;
 use App\Models\Screening\Clearance;
 use App\Models\Screening\PainUndoing;
 use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\ExecutionStyle;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Fault;
+use SteadyRung\Exercise\FormFault;
 use SteadyRung\Exercise\HoldAt;
-use SteadyRung\Exercise\Manner;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Method\Accessory;
-use SteadyRung\Plan\Diary\BesideDone;
+use SteadyRung\Plan\Diary\AccessoryWork;
 use SteadyRung\Plan\Diary\Diary;
 use SteadyRung\Plan\Diary\Done;
-use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Plan\Diary\LimitingFactor;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Safety\Symptom;
@@ -44,7 +44,7 @@ final class LoadDiary
 
     private const HANG_S = 1.0;
 
-    /** @var array<string, array{ChoiceKind, Manner}> by setup key */
+    /** @var array<string, array{ChoiceKind, ExecutionStyle}> by setup key */
     private array $manners = [];
 
     public function __construct(private readonly GymDay $days)
@@ -89,7 +89,7 @@ final class LoadDiary
             (bool) $set->to_failure,
             $set->clean_reps,
             is_array($counts) ? (int) array_sum($counts) : 0,
-            array_values(array_filter(array_map(Fault::tryFrom(...), is_array($faults) ? $faults : []))),
+            array_values(array_filter(array_map(FormFault::tryFrom(...), is_array($faults) ? $faults : []))),
             $set->reserve,
             isset($set->hang_s) || isset($set->down_s) ? (float) ($set->hang_s ?? $set->down_s) : null,
             atS: (float) strtotime($set->performed_at),
@@ -97,12 +97,12 @@ final class LoadDiary
     }
 
     /**
-     * @return array{ChoiceKind, Manner|null} a hang logged without an exercise is a hang
+     * @return array{ChoiceKind, ExecutionStyle|null} a hang logged without an exercise is a hang
      */
     private function manner(\stdClass $set): array
     {
         if ($set->exercise === null) {
-            return [ChoiceKind::Strict, $set->hang_s >= self::HANG_S ? Manner::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, min(Manner::HOLD_S[1], (float) $set->hang_s)) : null];
+            return [ChoiceKind::Strict, $set->hang_s >= self::HANG_S ? ExecutionStyle::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, min(ExecutionStyle::HOLD_S[1], (float) $set->hang_s)) : null];
         }
         $exercise = $this->manners[$set->setup_key] ?? null;
         if ($exercise === null) {
@@ -116,16 +116,16 @@ final class LoadDiary
         return $exercise;
     }
 
-    /** @return list<BesideDone> */
+    /** @return list<AccessoryWork> */
     private function beside(Athlete $athlete, string $from): array
     {
         $sets = AccessorySet::standing()->where('athlete_id', $athlete->id)->where('trained_on', '>=', $from)->orderByDesc('trained_on')->orderByDesc('performed_at')->limit(self::MOST_SETS)->get()->reverse();
 
-        return array_values(array_filter($sets->map(static function (AccessorySet $s): ?BesideDone {
+        return array_values(array_filter($sets->map(static function (AccessorySet $s): ?AccessoryWork {
             $accessory = Accessory::tryFrom($s->accessory);
 
-            return $accessory === null ? null : new BesideDone(Day::number($s->trained_on), $accessory, $s->reps, $s->seconds, $s->load_kg, $s->metres);
-        })->all(), static fn (?BesideDone $b): bool => $b !== null));
+            return $accessory === null ? null : new AccessoryWork(Day::number($s->trained_on), $accessory, $s->reps, $s->seconds, $s->load_kg, $s->metres);
+        })->all(), static fn (?AccessoryWork $b): bool => $b !== null));
     }
 
     /** @return list<Signal> what a later note cleared left out; pain is the athlete's own as it stands */
@@ -140,7 +140,7 @@ final class LoadDiary
             $s->soreness,
             ($cleared !== null && $s->told_at <= $cleared) || in_array($s->id, $undone, true) ? [] : array_values(array_filter(array_map(Symptom::tryFrom(...), $s->symptoms))),
             null,
-            $s->gave_out === null ? null : GaveOut::tryFrom($s->gave_out),
+            $s->gave_out === null ? null : LimitingFactor::tryFrom($s->gave_out),
             $s->effort,
             $s->takes_hold,
             $s->felt_worked,

@@ -12,12 +12,12 @@ use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Search\RungSearch;
 use SteadyRung\Ladder\Adviser;
+use SteadyRung\Ladder\LadderPath;
 use SteadyRung\Ladder\LadderStart;
 use SteadyRung\Ladder\SteadyLadder;
 use SteadyRung\Ladder\Steps;
-use SteadyRung\Ladder\Way;
 use SteadyRung\Setup\DoesNotFit;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 
 /**
  * The one list of rungs: what an athlete can be put on today with this gym's gear. It is searched once for a body and a kit,
@@ -48,7 +48,7 @@ final readonly class FindLadderPath
     }
 
     /** The way up in a lane and the rung below, from the rung in use; else from what is believed, with where to begin. */
-    public function way(Athlete $athlete, Lane $lane, ?Rung $now, Belief $belief, ?Rung $tried = null, ?float $goalShare = null, ?int $mostRungs = null, bool $advice = false): KeptLadderPath
+    public function way(Athlete $athlete, Lane $lane, ?Rung $now, Estimate $belief, ?Rung $tried = null, ?float $goalShare = null, ?int $mostRungs = null, bool $advice = false): StoredLadderPath
     {
         $body = $athlete->toCore();
         $search = $this->search($athlete);
@@ -56,21 +56,21 @@ final readonly class FindLadderPath
         $from = $now?->key() ?? LadderStart::believed($belief);
         $found = $this->kept->to(['way', $lane->value, $from, $tried?->key(), $goalShare, $mostRungs, $advice, $search->limits->key()], $body, fn (): array => $this->find($search, $body, $lane, $now, $belief, $tried, $goalShare, $mostRungs, $advice));
 
-        return KeptLadderPath::read($found, $now, $search, $body);
+        return StoredLadderPath::read($found, $now, $search, $body);
     }
 
-    public function steps(Rung $now, Athlete $athlete, Belief $belief): Steps
+    public function steps(Rung $now, Athlete $athlete, Estimate $belief): Steps
     {
         return $this->way($athlete, $now->lane(), $now, $belief)->steps($now);
     }
 
     /** @return array<string, mixed> */
-    private function find(RungSearch $search, Body $body, Lane $lane, ?Rung $now, Belief $belief, ?Rung $tried, ?float $goalShare, ?int $mostRungs, bool $advice): array
+    private function find(RungSearch $search, Body $body, Lane $lane, ?Rung $now, Estimate $belief, ?Rung $tried, ?float $goalShare, ?int $mostRungs, bool $advice): array
     {
-        $way = Way::of($search, $body, $lane, $this->candidates->in($lane, $search, $body, $now?->exercise), $now, $belief, $goalShare, $mostRungs);
-        $through = static fn (array $rungs): SteadyLadder => SteadyLadder::through(array_values($rungs), $way->fromShare, $way->toShare, Steps::SMALLEST, $mostRungs ?? Way::USUAL_RUNGS);
+        $way = LadderPath::of($search, $body, $lane, $this->candidates->in($lane, $search, $body, $now?->exercise), $now, $belief, $goalShare, $mostRungs);
+        $through = static fn (array $rungs): SteadyLadder => SteadyLadder::through(array_values($rungs), $way->fromShare, $way->toShare, Steps::SMALLEST, $mostRungs ?? LadderPath::USUAL_RUNGS);
         $start = $now === null ? LadderStart::rung($search, $body, $lane, $way->ladder->rungs, $tried, $belief) : null;
 
-        return KeptLadderPath::write($way, $start, $advice ? (new Adviser($search, $body, $now?->exercise))->advise($lane, $way->ladder, $through)?->text : null);
+        return StoredLadderPath::write($way, $start, $advice ? (new Adviser($search, $body, $now?->exercise))->advise($lane, $way->ladder, $through)?->text : null);
     }
 }

@@ -6,7 +6,7 @@ namespace App\Context\Trend;
 
 use App\Models\Log\LoggedSet;
 use SteadyRung\Exercise\Choices\Pattern;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 use SteadyRung\Strength\Forecast;
 
 /**
@@ -15,7 +15,7 @@ use SteadyRung\Strength\Forecast;
 final class Forecasts
 {
     /** @return array<int, Forecast> by the strict reps they are of; none before a baseline */
-    public function of(string $athleteId, Pattern $pattern, Belief $belief): array
+    public function of(string $athleteId, Pattern $pattern, Estimate $belief): array
     {
         $ahead = $belief->ahead();
         if ($ahead === null) {

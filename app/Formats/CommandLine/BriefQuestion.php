@@ -21,10 +21,10 @@ use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Place;
 use SteadyRung\OutOfRange;
-use SteadyRung\Plan\Brief\Brief;
-use SteadyRung\Plan\Brief\FollowedBeliefs;
-use SteadyRung\Plan\Brief\SearchedWays;
-use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Context\FollowedEstimates;
+use SteadyRung\Plan\Context\SearchedRungs;
+use SteadyRung\Plan\Diary\LimitingFactor;
 use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Safety\Condition;
 use SteadyRung\Safety\Limit;
@@ -50,7 +50,7 @@ final class BriefQuestion
 
     private const PER_WEEK = [1.0, 7.0];
 
-    public static function read(JsonObject $json): Brief
+    public static function read(JsonObject $json): AthleteContext
     {
         $json->allowing('body', 'age_years', 'screen', 'place', 'method', 'rules', 'kit', 'log', 'signals', 'weighings', 'clearances', 'sessions_a_week', 'on');
         $on = $json->date('on', self::LATEST);
@@ -58,7 +58,7 @@ final class BriefQuestion
         $kit = Read::kit($json->object('kit'));
         $search = new RungSearch($kit, self::limits($json));
         $method = self::method($json);
-        $ways = new SearchedWays($search, $body);
+        $ways = new SearchedRungs($search, $body);
         $diary = DiaryQuestion::read($json, $kit, $body, $on);
         [$place, $missing] = self::place($json->object('place'), $method, $search, $body);
         $settled = $json->optionalObject('rules');
@@ -68,7 +68,7 @@ final class BriefQuestion
         $json->build(static fn () => OutOfRange::guard(['sessions_a_week' => [$perWeek, self::PER_WEEK]]));
         $today = Day::number($on);
 
-        return new Brief($today, $method, $place, $rules, $diary, FollowedBeliefs::through($diary, $today), $ways, $perWeek, $missing);
+        return new AthleteContext($today, $method, $place, $rules, $diary, FollowedEstimates::through($diary, $today), $ways, $perWeek, $missing);
     }
 
     /** @return list<Signal> */
@@ -79,7 +79,7 @@ final class BriefQuestion
             $one->allowing('on', 'soreness', 'symptoms', 'pain', 'gave_out', 'effort', 'takes_hold', 'felt_worked');
             $on = $one->date('on', self::LATEST);
             $signal = $one->build(static fn (JsonObject $j): Signal => Signal::of(
-                Day::number($on), $j->optionalInteger('soreness'), $j->choices('symptoms', Symptom::class), self::pain($j), $j->optionalChoice('gave_out', GaveOut::class), $j->optionalInteger('effort'),
+                Day::number($on), $j->optionalInteger('soreness'), $j->choices('symptoms', Symptom::class), self::pain($j), $j->optionalChoice('gave_out', LimitingFactor::class), $j->optionalInteger('effort'),
                 $j->has('takes_hold') ? $j->boolean('takes_hold') : null, $j->optionalText('felt_worked', 200),
             ));
             if ($on <= $upTo) {

@@ -11,7 +11,7 @@ use SteadyRung\OutOfRange;
 use SteadyRung\Strength\Ahead;
 use SteadyRung\Strength\Filter\CapacityState;
 use SteadyRung\Strength\Filter\Mixture;
-use SteadyRung\Strength\Filter\Weighted;
+use SteadyRung\Strength\Filter\WeightedState;
 use SteadyRung\Strength\Forecast;
 use SteadyRung\Strength\ForecastVerdict;
 use SteadyRung\Strength\RepPrediction;
@@ -81,7 +81,7 @@ final class CapacityAnswers
     }
 
     /** @return array<string, float> */
-    private static function interval(Mixture|Weighted $of): array
+    private static function interval(Mixture|WeightedState $of): array
     {
         return ['mean' => $of->mean(), 'low80' => $of->quantile(self::EIGHTY[0]), 'high80' => $of->quantile(self::EIGHTY[1])];
     }

@@ -9,12 +9,12 @@ use App\Formats\Json\Setups\SetupJson;
 use App\Formats\JsonObject;
 use SteadyRung\Body\Body;
 use SteadyRung\Exercise\Choices\ChoiceKind;
-use SteadyRung\Exercise\Fault;
-use SteadyRung\Exercise\Manner;
+use SteadyRung\Exercise\ExecutionStyle;
+use SteadyRung\Exercise\FormFault;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Method\Accessory;
 use SteadyRung\OutOfRange;
-use SteadyRung\Plan\Diary\BesideDone;
+use SteadyRung\Plan\Diary\AccessoryWork;
 use SteadyRung\Plan\Diary\Diary;
 use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Plan\Diary\NoCount;
@@ -38,7 +38,7 @@ final class DiaryQuestion
 
     private const LOADS_KEPT = 500;
 
-    /** @var array<string, array{ChoiceKind, Manner, float, FeltLoad}> */
+    /** @var array<string, array{ChoiceKind, ExecutionStyle, float, FeltLoad}> */
     private array $loads = [];
 
     /** @var array<string, Body> */
@@ -83,11 +83,11 @@ final class DiaryQuestion
         return new Diary($done, $beside, BriefQuestion::signals($json, $upTo), $cleared);
     }
 
-    private static function beside(JsonObject $entry, string $on): BesideDone
+    private static function beside(JsonObject $entry, string $on): AccessoryWork
     {
         $what = $entry->object('exercise')->allowing('accessory', 'load_kg', 'seconds', 'metres', 'side');
 
-        return new BesideDone(Day::number($on), $what->choice('accessory', Accessory::class), $entry->optionalInteger('reps'), $entry->optionalNumber('seconds') ?? $what->optionalNumber('seconds'), $what->optionalNumber('load_kg'), $what->optionalNumber('metres'), BriefQuestion::pain($entry));
+        return new AccessoryWork(Day::number($on), $what->choice('accessory', Accessory::class), $entry->optionalInteger('reps'), $entry->optionalNumber('seconds') ?? $what->optionalNumber('seconds'), $what->optionalNumber('load_kg'), $what->optionalNumber('metres'), BriefQuestion::pain($entry));
     }
 
     private function done(JsonObject $entry, string $on, bool $isPart, ?float $atS): Done
@@ -104,7 +104,7 @@ final class DiaryQuestion
 
         return new Done(
             Day::number($on), $entry->choice('purpose', Purpose::class), $kind, $manner, $share, $load, null, $isPart, $askedReps,
-            $entry->has('to_failure') && $entry->boolean('to_failure'), $reps, self::noCounts($entry), $entry->choices('faults', Fault::class), $reserve, $seconds, BriefQuestion::pain($entry), $atS,
+            $entry->has('to_failure') && $entry->boolean('to_failure'), $reps, self::noCounts($entry), $entry->choices('faults', FormFault::class), $reserve, $seconds, BriefQuestion::pain($entry), $atS,
         );
     }
 
@@ -115,7 +115,7 @@ final class DiaryQuestion
         return $counts === null ? 0 : array_sum(array_map(static fn (NoCount $reason): int => $counts->optionalInteger($reason->value) ?? 0, NoCount::cases()));
     }
 
-    /** @return array{ChoiceKind, Manner, float, FeltLoad} */
+    /** @return array{ChoiceKind, ExecutionStyle, float, FeltLoad} */
     private function load(JsonObject $exercise, string $on): array
     {
         $body = $this->bodyOn($on);

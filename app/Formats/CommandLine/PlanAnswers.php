@@ -17,8 +17,8 @@ use SteadyRung\Call\Situation\SituationOf;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\Place;
-use SteadyRung\Plan\Brief\Brief;
-use SteadyRung\Plan\Brief\Refusal;
+use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Context\Refusal;
 use SteadyRung\Plan\Session\Block;
 use SteadyRung\Plan\Session\Course;
 use SteadyRung\Plan\Session\SessionWriter;
@@ -83,7 +83,7 @@ final class PlanAnswers
     }
 
     /** @return array<string, mixed> */
-    private static function place(Place $place, Brief $brief): array
+    private static function place(Place $place, AthleteContext $brief): array
     {
         return SetupJson::given([
             'method' => $brief->method->key,

@@ -7,7 +7,7 @@ namespace App\Formats\Stored;
 use App\Formats\JsonObject;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Method\Accessory;
-use SteadyRung\Plan\Brief\LineChange;
+use SteadyRung\Plan\Context\LineChange;
 
 /**
  * What a change by hand says of its line, version 1.

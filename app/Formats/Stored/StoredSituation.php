@@ -8,7 +8,7 @@ use App\Formats\Day;
 use App\Formats\JsonObject;
 use SteadyRung\Body\Body;
 use SteadyRung\Call\Situation\AsForetold;
-use SteadyRung\Call\Situation\FromBelief;
+use SteadyRung\Call\Situation\FromEstimate;
 use SteadyRung\Call\Situation\Instead;
 use SteadyRung\Call\Situation\Progress;
 use SteadyRung\Call\Situation\SessionResult;
@@ -19,7 +19,7 @@ use SteadyRung\Call\Situation\StrictGoal;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Method\Measure;
-use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Plan\Diary\LimitingFactor;
 use SteadyRung\Safety\Symptom;
 use SteadyRung\Setup\AsKept;
 use SteadyRung\Setup\CarriedLoad;
@@ -41,7 +41,7 @@ final class StoredSituation
     /** @return array<string, mixed> */
     public static function write(Situation $situation, Body $body): array
     {
-        $observed = $situation->foresight instanceof FromBelief ? $situation->foresight->belief->observed : null;
+        $observed = $situation->foresight instanceof FromEstimate ? $situation->foresight->belief->observed : null;
         $steps = $situation->steps;
 
         return StoredForm::keys(self::VERSION, [
@@ -139,7 +139,7 @@ final class StoredSituation
         return [
             'symptoms' => array_map(static fn (Symptom $s): string => $s->value, $signs->symptoms),
             'soreness' => $signs->soreness,
-            'gave_out' => array_map(static fn (GaveOut $g): string => $g->value, $signs->gaveOut),
+            'gave_out' => array_map(static fn (LimitingFactor $g): string => $g->value, $signs->gaveOut),
             'takes_no_hold' => $signs->takesNoHold,
             'missing' => $signs->missing,
             'strict_reps' => $signs->goal?->reps,
@@ -160,7 +160,7 @@ final class StoredSituation
             $j->has('pain') ? StoredPain::of($j->object('pain')) : null,
             $signs->choices('symptoms', Symptom::class),
             $signs->optionalInteger('soreness'),
-            array_values(array_filter(array_map(GaveOut::tryFrom(...), $signs->texts('gave_out', StoredForm::ANY, 32)))),
+            array_values(array_filter(array_map(LimitingFactor::tryFrom(...), $signs->texts('gave_out', StoredForm::ANY, 32)))),
             $signs->has('takes_no_hold') && $signs->boolean('takes_no_hold'),
             $progress === null ? null : new Progress($progress->number('then'), $progress->number('now'), $progress->integer('sessions'), $progress->integer('planned'), $progress->boolean('clean')),
             Instead::of($instead),

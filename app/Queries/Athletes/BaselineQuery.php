@@ -22,7 +22,7 @@ use SteadyRung\Plan\Baseline\BaselineLine;
 use SteadyRung\Plan\Baseline\BaselineState;
 use SteadyRung\Plan\Baseline\BaselineStep;
 use SteadyRung\Plan\Diary\Purpose;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 
 /**
  * Leads through a baseline by what stands in the log, so it can be left and taken up again anywhere.
@@ -48,7 +48,7 @@ final readonly class BaselineQuery
         return new BaselineResponse(array_map($this->line(...), $lines), $isFinished, $isFinished ? $this->start($athlete) : null);
     }
 
-    private function belief(Athlete $athlete, Pattern $pattern): Belief
+    private function belief(Athlete $athlete, Pattern $pattern): Estimate
     {
         return $this->believed->of($athlete->id, $pattern)->orOfAnybody();
     }

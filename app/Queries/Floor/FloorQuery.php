@@ -32,7 +32,7 @@ use App\Responses\Screening\PainSourceResponse;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use SteadyRung\Kit\Kit;
-use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Plan\Diary\LimitingFactor;
 
 /**
  * What the floor needs of one day of a class: everybody's session, sets, and what was told; and afterwards only what is new.
@@ -144,7 +144,7 @@ final readonly class FloorQuery
                 (object) $switches->get($a->id, new Collection)->pluck('rung_key', 'line')->all(),
                 array_values($sets->get($a->id, new Collection)->map(static fn (LoggedSet $s): SetResponse => SetResponse::of($s))->all()),
                 array_values($beside->get($a->id, new Collection)->map(AccessorySetResponse::of(...))->all()),
-                GaveOut::tryFrom((string) $ofDay->whereNotNull('gave_out')->last()?->gave_out),
+                LimitingFactor::tryFrom((string) $ofDay->whereNotNull('gave_out')->last()?->gave_out),
                 $ofDay->whereNotNull('effort')->last()?->effort,
                 $signals->get($a->id, new Collection)->whereNotNull('soreness')->filter(static fn (SignalRecord $s): bool => $before === null || $s->told_for > $before)->last()?->soreness,
                 $signals->get($a->id, new Collection)->where('wall_day', true)->last()?->told_for,

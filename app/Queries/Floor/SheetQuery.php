@@ -19,7 +19,7 @@ use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Floor\Readiness;
-use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Session\Block;
 use SteadyRung\Plan\Session\LoweringsLeft;
 use SteadyRung\Plan\Session\Pick;
@@ -57,7 +57,7 @@ final readonly class SheetQuery
      * @param  list<Rung>  $nearest
      * @return list<Rung>
      */
-    private static function others(Block $block, array $nearest, Brief $brief): array
+    private static function others(Block $block, array $nearest, AthleteContext $brief): array
     {
         $others = array_slice($nearest, 0, self::MOST_OTHERS);
         $strict = $block->rung()?->lane() === Lane::Pull ? $brief->ways->rung(Exercise::of(new StrictPull)) : null;

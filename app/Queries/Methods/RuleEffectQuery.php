@@ -11,7 +11,7 @@ use App\Responses\Methods\RuleEffectsResponse;
 use SteadyRung\Call\Rules\Judge;
 use SteadyRung\Call\Situation\SituationOf;
 use SteadyRung\Method\House\HouseRules;
-use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Session\Block;
 use SteadyRung\Plan\Session\Course;
 use SteadyRung\Plan\Session\SessionWriter;
@@ -45,7 +45,7 @@ final readonly class RuleEffectQuery
     }
 
     /** @return list<string> */
-    private function session(Brief $now, Brief $then): array
+    private function session(AthleteContext $now, AthleteContext $then): array
     {
         [$before, $after] = [self::lines($now), self::lines($then)];
 
@@ -56,20 +56,20 @@ final readonly class RuleEffectQuery
     }
 
     /** @return list<string> */
-    private static function lines(Brief $brief): array
+    private static function lines(AthleteContext $brief): array
     {
         return array_map(static fn (Block $b): string => sprintf('%s %d × %s, rest %d s', $b->words(), $b->sets, $b->amount->words(), $b->restS), SessionWriter::write($brief)->blocks);
     }
 
     /** @return list<string> */
-    private function call(Brief $now, Brief $then): array
+    private function call(AthleteContext $now, AthleteContext $then): array
     {
         [$before, $after] = [self::verdict($now), self::verdict($then)];
 
         return $before === $after ? [] : ["Call: $after, where it is $before."];
     }
 
-    private static function verdict(Brief $brief): string
+    private static function verdict(AthleteContext $brief): string
     {
         $situation = SituationOf::brief($brief, Course::of($brief));
         $call = $situation === null ? null : Judge::call($situation);

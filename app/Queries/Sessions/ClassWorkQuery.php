@@ -11,7 +11,7 @@ use App\Models\Athletes\Athlete;
 use App\Responses\Methods\VariationResponse;
 use App\Responses\Sessions\ClassWorkResponse;
 use SteadyRung\Method\Variation;
-use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Session\Pick;
 
 /**
@@ -31,7 +31,7 @@ final readonly class ClassWorkQuery
         return new ClassWorkResponse($reps, array_values(array_filter(array_map(static fn (Variation $v): ?VariationResponse => self::fitted($v, $reps, $brief), $suiting))));
     }
 
-    private static function fitted(Variation $variation, int $reps, Brief $brief): ?VariationResponse
+    private static function fitted(Variation $variation, int $reps, AthleteContext $brief): ?VariationResponse
     {
         if ($variation->accessory !== null) {
             return $variation->accessory->isWithin($brief->ways->limits()) ? VariationResponse::of($variation) : null;

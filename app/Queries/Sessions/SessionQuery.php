@@ -16,7 +16,7 @@ use App\Responses\Sessions\OtherRungsResponse;
 use App\Responses\Sessions\RefusalResponse;
 use App\Responses\Sessions\SessionResponse;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Session\Calendar;
 use SteadyRung\Plan\Session\Pick;
 use SteadyRung\Plan\Session\SessionWriter;
@@ -47,7 +47,7 @@ final readonly class SessionQuery
     }
 
     /** As something else that is known would have it. */
-    public function written(Brief $brief): SessionResponse
+    public function written(AthleteContext $brief): SessionResponse
     {
         $session = SessionWriter::write(self::ofTheDay($brief));
         $begun = $brief->begun();
@@ -66,7 +66,7 @@ final readonly class SessionQuery
     }
 
     /** A session that was begun stands as it was written, until the day is over. */
-    private static function ofTheDay(Brief $brief): Brief
+    private static function ofTheDay(AthleteContext $brief): AthleteContext
     {
         return $brief->begun() > 0 ? $brief->beforeToday() : $brief;
     }

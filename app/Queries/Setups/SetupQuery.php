@@ -33,7 +33,7 @@ use SteadyRung\Setup\DoesNotFit;
 use SteadyRung\Setup\Feet\BoxReach;
 use SteadyRung\Setup\Row\HeelMark;
 use SteadyRung\Setup\Row\Row;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 use SteadyRung\Why\Explanation;
 
 /**
@@ -76,7 +76,7 @@ final readonly class SetupQuery
     }
 
     /** Who cannot be expected to control a lowering is offered the hardest band in which they can. */
-    private function safer(Rung $rung, Belief $belief, Athlete $athlete): ?RungJson
+    private function safer(Rung $rung, Estimate $belief, Athlete $athlete): ?RungJson
     {
         $body = $athlete->toCore();
         if ($rung->exercise->manner->movement !== Movement::Lowering || $belief->secondsOn($rung)?->isControlled() !== false) {

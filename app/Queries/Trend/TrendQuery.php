@@ -19,7 +19,7 @@ use App\Responses\Trend\TrendPointResponse;
 use App\Responses\Trend\TrendRange;
 use App\Responses\Trend\TrendResponse;
 use SteadyRung\Exercise\Choices\Pattern;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 use SteadyRung\Strength\Filter\Observation;
 use SteadyRung\Strength\Filter\Occasion;
 use SteadyRung\Strength\Filter\Side;
@@ -78,7 +78,7 @@ final readonly class TrendQuery
      * @param  list<TrendPointResponse>  $points
      * @return list<TrendPointResponse>
      */
-    private function upToToday(array $points, Belief $belief, string $today): array
+    private function upToToday(array $points, Estimate $belief, string $today): array
     {
         $last = $points === [] ? null : $points[count($points) - 1]->on;
 
@@ -86,7 +86,7 @@ final readonly class TrendQuery
     }
 
     /** @return list<TrendMarkResponse> each telling set; of many years the tests alone */
-    private function marks(Athlete $athlete, Pattern $pattern, string $from, int $span, Belief $belief): array
+    private function marks(Athlete $athlete, Pattern $pattern, string $from, int $span, Estimate $belief): array
     {
         if ($belief->state === null) {
             return [];
@@ -126,7 +126,7 @@ final readonly class TrendQuery
     }
 
     /** @return list<TrendAheadResponse> */
-    private function ahead(Belief $belief, int $span): array
+    private function ahead(Estimate $belief, int $span): array
     {
         $ahead = $belief->ahead();
         if ($ahead === null) {
@@ -150,7 +150,7 @@ final readonly class TrendQuery
     }
 
     /** @return list<ForecastResponse> */
-    private function foretold(Athlete $athlete, Pattern $pattern, Belief $belief): array
+    private function foretold(Athlete $athlete, Pattern $pattern, Estimate $belief): array
     {
         $told = [];
         foreach ($this->forecasts->of($athlete->id, $pattern, $belief) as $reps => $forecast) {

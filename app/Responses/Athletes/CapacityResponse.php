@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Responses\Athletes;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 
 /**
  * One-rep capacity as a share of bodyweight, as it is believed today, with its 80 % interval.
@@ -25,7 +25,7 @@ final readonly class CapacityResponse
     ) {
     }
 
-    public static function of(Belief $belief, ?string $observedOn): ?self
+    public static function of(Estimate $belief, ?string $observedOn): ?self
     {
         return $belief->state === null || $observedOn === null ? null : new self($belief->state->share(), $belief->state->low80(), $belief->state->high80(), $observedOn);
     }

@@ -9,7 +9,7 @@ use App\Responses\Log\AccessorySetResponse;
 use App\Responses\Log\SetResponse;
 use App\Responses\Screening\PainSourceResponse;
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Plan\Diary\LimitingFactor;
 
 /**
  * An athlete of a class on its day: the session as it was written, and what was done and told.
@@ -45,7 +45,7 @@ final readonly class FloorAthleteResponse
         #[OA\Property(description: 'Of this day, in order.', items: new OA\Items(ref: AccessorySetResponse::class))]
         public array $beside,
         #[OA\Property(description: 'Told of this day.')]
-        public ?GaveOut $gave_out,
+        public ?LimitingFactor $gave_out,
         #[OA\Property]
         public ?int $effort,
         #[OA\Property(description: 'The soreness told last, within days of this one.')]

@@ -11,7 +11,7 @@ use App\Formats\Json\Setups\SecondsJson;
 use OpenApi\Attributes as OA;
 use SteadyRung\Body\Body;
 use SteadyRung\Method\Accessory;
-use SteadyRung\Method\Part;
+use SteadyRung\Method\SessionPart;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Session\Block;
 use SteadyRung\Safety\Caution;
@@ -31,7 +31,7 @@ final readonly class SheetLineResponse
         #[OA\Property(description: 'What the line is known by; made up for a try or a test.')]
         public string $line,
         #[OA\Property]
-        public Part $part,
+        public SessionPart $part,
         #[OA\Property]
         public Purpose $purpose,
         #[OA\Property]

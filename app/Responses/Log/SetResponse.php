@@ -9,7 +9,7 @@ use App\Formats\Json\Safety\PainJson;
 use App\Formats\Json\Setups\ExerciseJson;
 use App\Models\Log\LoggedSet;
 use OpenApi\Attributes as OA;
-use SteadyRung\Exercise\Fault;
+use SteadyRung\Exercise\FormFault;
 use SteadyRung\Plan\Diary\Purpose;
 
 /**
@@ -45,7 +45,7 @@ final readonly class SetResponse
         public ?int $clean_reps,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer'))]
         public object $no_counts,
-        #[OA\Property(description: 'What was seen in how it was done.', items: new OA\Items(type: 'string', enum: Fault::class))]
+        #[OA\Property(description: 'What was seen in how it was done.', items: new OA\Items(type: 'string', enum: FormFault::class))]
         public array $faults,
         #[OA\Property]
         public ?int $reserve,

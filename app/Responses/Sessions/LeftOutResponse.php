@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Responses\Sessions;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\Brief\AskedLine;
+use SteadyRung\Plan\Context\AskedLine;
 
 /**
  * A line left out by hand.

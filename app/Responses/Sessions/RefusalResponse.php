@@ -6,8 +6,8 @@ namespace App\Responses\Sessions;
 
 use App\Formats\Day;
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\Brief\Refusal;
-use SteadyRung\Plan\Brief\RefusalCode;
+use SteadyRung\Plan\Context\Refusal;
+use SteadyRung\Plan\Context\RefusalCode;
 
 #[OA\Schema]
 final readonly class RefusalResponse

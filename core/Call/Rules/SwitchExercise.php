@@ -10,7 +10,7 @@ use SteadyRung\Call\Situation\Evidence;
 use SteadyRung\Call\Situation\Progress;
 use SteadyRung\Call\Situation\Situation;
 use SteadyRung\Call\Verdict;
-use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Plan\Diary\LimitingFactor;
 
 /**
  * The same stage by other means: the gear is not there today, it does not take hold, the grip is what gives out, or three weeks of
@@ -62,7 +62,7 @@ final readonly class SwitchExercise implements Rule
     {
         $count = 0;
         foreach (array_reverse($situation->signs->gaveOut) as $gaveOut) {
-            if ($gaveOut !== GaveOut::Grip) {
+            if ($gaveOut !== LimitingFactor::Grip) {
                 break;
             }
             $count++;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call\Situation;
 
-use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Plan\Diary\LimitingFactor;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Safety\Symptom;
 
@@ -16,7 +16,7 @@ final readonly class Signs
     /**
      * @param  list<Symptom>  $symptoms
      * @param  int|null  $soreness  0–5
-     * @param  list<GaveOut>  $gaveOut  of the latest sessions, the last one last
+     * @param  list<LimitingFactor>  $gaveOut  of the latest sessions, the last one last
      * @param  bool  $takesNoHold  told of the latest session
      * @param  Progress|null  $progress  over the last weeks
      * @param  string|null  $missing  why the set-up in use cannot be built today

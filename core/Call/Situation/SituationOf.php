@@ -9,17 +9,17 @@ use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
-use SteadyRung\Method\Means;
+use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Measure;
-use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Diary\Diary;
 use SteadyRung\Plan\Diary\Done;
-use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Plan\Diary\LimitingFactor;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Plan\Session\Course;
+use SteadyRung\Plan\Session\MissingHang;
 use SteadyRung\Plan\Session\Pick;
-use SteadyRung\Plan\Session\Standing;
 
 /**
  * The one place where what is known of an athlete becomes the situation a call is made from.
@@ -33,12 +33,12 @@ final readonly class SituationOf
     /** What differs by more in carried share is no switch but a step. */
     private const SAME_SHARE = 2 * Steps::SMALLEST;
 
-    private function __construct(private Brief $brief, private Course $course, private Rung $rung, private Standard $standard)
+    private function __construct(private AthleteContext $brief, private Course $course, private Rung $rung, private Standard $standard)
     {
     }
 
     /** None while nothing can be built that the athlete could stand on; pain needs no set-up of the method. */
-    public static function brief(Brief $brief, Course $course): ?Situation
+    public static function brief(AthleteContext $brief, Course $course): ?Situation
     {
         $strict = $brief->ways->strict();
         $rung = $course->now->rung ?? ($brief->diary->pain() !== null || $brief->diary->symptoms() !== [] ? $strict : null);
@@ -48,11 +48,11 @@ final readonly class SituationOf
 
     private function situation(): Situation
     {
-        $pattern = Brief::patternOf($this->rung);
+        $pattern = AthleteContext::patternOf($this->rung);
         $steps = $this->course->steps() ?? new Steps($this->rung, null, null);
         $sessions = $this->sessions();
 
-        return new Situation($steps, $sessions, new FromBelief($this->brief->beliefs->of($pattern), $this->rung, $this->brief->belief(...)), $this->signs($sessions), $this->standard, $this->brief->beliefs->fall($pattern), $this->course, $this->brief->today);
+        return new Situation($steps, $sessions, new FromEstimate($this->brief->beliefs->of($pattern), $this->rung, $this->brief->belief(...)), $this->signs($sessions), $this->standard, $this->brief->beliefs->fall($pattern), $this->course, $this->brief->today);
     }
 
     /** @param  list<SessionResult>  $sessions */
@@ -77,22 +77,22 @@ final readonly class SituationOf
             $this->goal(),
             $today - $this->brief->place->since,
             $this->course->endsStage(),
-            Standing::lacksHang($this->brief, $this->course),
+            MissingHang::lacksHang($this->brief, $this->course),
         );
     }
 
-    /** @return list<GaveOut> of the latest sessions with the word */
+    /** @return list<LimitingFactor> of the latest sessions with the word */
     private function gaveOut(Diary $diary): array
     {
-        $told = array_map(static fn (int $day): ?GaveOut => $diary->signalOf($day)?->gaveOut, array_slice($diary->days($this->brief->today), -self::LATEST_SESSIONS));
+        $told = array_map(static fn (int $day): ?LimitingFactor => $diary->signalOf($day)?->gaveOut, array_slice($diary->days($this->brief->today), -self::LATEST_SESSIONS));
 
-        return array_values(array_filter($told, static fn (?GaveOut $g): bool => $g !== null));
+        return array_values(array_filter($told, static fn (?LimitingFactor $g): bool => $g !== null));
     }
 
     /** @param  list<SessionResult>  $sessions */
     private function progress(array $sessions): ?Progress
     {
-        $pattern = Brief::patternOf($this->rung);
+        $pattern = AthleteContext::patternOf($this->rung);
         $today = $this->brief->today;
         $then = $this->brief->beliefs->shareOn($pattern, $today - Progress::DAYS);
         $now = $this->brief->beliefs->of($pattern)->state?->share();
@@ -114,7 +114,7 @@ final readonly class SituationOf
         }
         if ($others === [] && ! $this->rung->exercise->manner->movement->isTimed()) {
             foreach (Pick::HELPING as $kind) {
-                array_push($others, ...($kind->lane() === $lane && $kind !== $this->rung->exercise->setup->kind() ? $pick->rungs(Means::of($kind)) : []));
+                array_push($others, ...($kind->lane() === $lane && $kind !== $this->rung->exercise->setup->kind() ? $pick->rungs(AllowedExercises::of($kind)) : []));
             }
         }
         $sameLane = array_values(array_filter($others, static fn (Rung $r): bool => $r->exercise->setup->kind()->lane() === $lane));

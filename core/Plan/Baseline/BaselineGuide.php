@@ -18,7 +18,7 @@ use SteadyRung\Exercise\Search\RungSearch;
 use SteadyRung\InWords;
 use SteadyRung\Ladder\NearestReps;
 use SteadyRung\Setup\DoesNotFit;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 use SteadyRung\Strength\StrictTry;
 
 /**
@@ -41,10 +41,10 @@ final readonly class BaselineGuide
     private const EASIER_REPS = 10;
 
     /**
-     * @param  Belief  $pull  what is believed of the pull, or expected of anybody
-     * @param  Belief  $row  likewise
+     * @param  Estimate  $pull  what is believed of the pull, or expected of anybody
+     * @param  Estimate  $row  likewise
      */
-    public function __construct(private RungSearch $search, private Body $body, private Belief $pull, private Belief $row)
+    public function __construct(private RungSearch $search, private Body $body, private Estimate $pull, private Estimate $row)
     {
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Plan\Diary;
 
-use SteadyRung\Exercise\Fault;
+use SteadyRung\Exercise\FormFault;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Accessory;
@@ -30,7 +30,7 @@ final readonly class Diary
 
     /**
      * @param  list<Done>  $done  in order
-     * @param  list<BesideDone>  $beside  in order
+     * @param  list<AccessoryWork>  $beside  in order
      * @param  list<Signal>  $signals  in order
      * @param  list<int>  $cleared  days pain and symptoms before were cleared on
      * @param  Past|null  $past  where the list does not reach back to the first set
@@ -49,7 +49,7 @@ final readonly class Diary
     {
         return new self(
             array_values(array_filter($this->done, static fn (Done $d): bool => $d->day < $day || ($d->day === $day && $d->purpose === Purpose::Baseline))),
-            array_values(array_filter($this->beside, static fn (BesideDone $b): bool => $b->day < $day)),
+            array_values(array_filter($this->beside, static fn (AccessoryWork $b): bool => $b->day < $day)),
             $this->signals,
             $this->cleared,
             $this->past,
@@ -207,7 +207,7 @@ final readonly class Diary
         ), $of[0]);
     }
 
-    /** @return list<Fault> seen lately on a kind of work, the most frequent first */
+    /** @return list<FormFault> seen lately on a kind of work, the most frequent first */
     public function faults(int $today, \Closure $on): array
     {
         $seen = [];
@@ -220,12 +220,12 @@ final readonly class Diary
         }
         arsort($seen);
 
-        return array_map(Fault::from(...), array_keys($seen));
+        return array_map(FormFault::from(...), array_keys($seen));
     }
 
-    public function lastBeside(Accessory $accessory): ?BesideDone
+    public function lastBeside(Accessory $accessory): ?AccessoryWork
     {
-        $of = array_values(array_filter($this->beside, static fn (BesideDone $b): bool => $b->accessory === $accessory));
+        $of = array_values(array_filter($this->beside, static fn (AccessoryWork $b): bool => $b->accessory === $accessory));
 
         return $of === [] ? null : $of[count($of) - 1];
     }

@@ -7,8 +7,8 @@ namespace SteadyRung\Plan\Diary;
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Choices\Pattern;
-use SteadyRung\Exercise\Fault;
-use SteadyRung\Exercise\Manner;
+use SteadyRung\Exercise\ExecutionStyle;
+use SteadyRung\Exercise\FormFault;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
@@ -33,7 +33,7 @@ final readonly class Done
      * @param  string|null  $work  the same wherever the same work is done, where the gear is known by name
      * @param  bool  $isPart  it goes on from another set: done tired, it is no evidence and no gate
      * @param  int  $noCounts  reps that did not count
-     * @param  list<Fault>  $faults
+     * @param  list<FormFault>  $faults
      * @param  float|null  $atS  second of the day, where the rests are known
      * @param  float|null  $seconds  of a hold; of a lowering the mean of its counted reps
      */
@@ -41,7 +41,7 @@ final readonly class Done
         public int $day,
         public Purpose $purpose,
         public ChoiceKind $kind,
-        public Manner $manner,
+        public ExecutionStyle $manner,
         public float $share,
         public FeltLoad $load,
         public ?string $work = null,

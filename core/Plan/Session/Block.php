@@ -9,8 +9,8 @@ use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\Measure;
-use SteadyRung\Method\Part;
-use SteadyRung\Plan\Brief\LineChange;
+use SteadyRung\Method\SessionPart;
+use SteadyRung\Plan\Context\LineChange;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Safety\Caution;
 use SteadyRung\Strength\RepPrediction;
@@ -36,7 +36,7 @@ final readonly class Block
      * @param  string|null  $school  what the method itself asks, where that is written otherwise
      */
     public function __construct(
-        public Part $part,
+        public SessionPart $part,
         public Rung|Accessory $do,
         public int $sets,
         public Amount $amount,

@@ -7,8 +7,8 @@ namespace SteadyRung\Plan\Session;
 use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Stage;
-use SteadyRung\Plan\Brief\Brief;
-use SteadyRung\Plan\Brief\Refusal;
+use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Context\Refusal;
 use SteadyRung\Plan\Diary\Week;
 use SteadyRung\Strength\Ahead;
 use SteadyRung\Strength\Reps\RepCurve;
@@ -41,7 +41,7 @@ final readonly class Calendar
     {
     }
 
-    public static function of(Brief $brief): self
+    public static function of(AthleteContext $brief): self
     {
         $sessions = self::sessions($brief);
 
@@ -52,7 +52,7 @@ final readonly class Calendar
      * @param  list<int>  $sessions
      * @return list<Comeback>
      */
-    private static function comebacks(Brief $brief, array $sessions): array
+    private static function comebacks(AthleteContext $brief, array $sessions): array
     {
         $last = $brief->diary->lastDay($brief->today);
         $comebacks = [];
@@ -65,7 +65,7 @@ final readonly class Calendar
     }
 
     /** @return list<int> */
-    private static function sessions(Brief $brief): array
+    private static function sessions(AthleteContext $brief): array
     {
         $refused = Refusal::of($brief);
         if ($refused?->stopsAll() === true) {
@@ -90,7 +90,7 @@ final readonly class Calendar
      *
      * @return list<int>
      */
-    private static function weekdays(Brief $brief): array
+    private static function weekdays(AthleteContext $brief): array
     {
         $count = [];
         foreach ($brief->diary->workDays($brief->today) as $day) {
@@ -105,7 +105,7 @@ final readonly class Calendar
     }
 
     /** @return list<PlannedStage> */
-    private static function stages(Brief $brief, ?Ahead $ahead): array
+    private static function stages(AthleteContext $brief, ?Ahead $ahead): array
     {
         $planned = [];
         $trained = $brief->off->trained($brief->today, Ahead::WEEKS);

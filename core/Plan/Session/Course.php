@@ -7,11 +7,11 @@ namespace SteadyRung\Plan\Session;
 use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
-use SteadyRung\Method\Means;
+use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Place;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Method\Stage;
-use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Context\AthleteContext;
 
 /**
  * Where an athlete stands in a method, and where the next step up and down lead: to another rung of the stage, or over its end.
@@ -23,7 +23,7 @@ final readonly class Course
     {
     }
 
-    public static function of(Brief $brief): self
+    public static function of(AthleteContext $brief): self
     {
         $now = $brief->place->rung !== null && ! $brief->diary->beginsAnew($brief->place->rung, $brief->today) ? $brief->place : self::picked($brief);
         if ($now->rung === null) {
@@ -49,14 +49,14 @@ final readonly class Course
     }
 
     /** Where somebody stands who is put on the stage now: what is in use goes on if it is of the stage. */
-    public static function entering(Brief $brief): Place
+    public static function entering(AthleteContext $brief): Place
     {
         $place = $brief->place;
 
         return $place->rung !== null && self::isOfStage($place->stage->work(), $place->rung) ? $place : self::picked($brief);
     }
 
-    private static function picked(Brief $brief): Place
+    private static function picked(AthleteContext $brief): Place
     {
         return new Place($brief->place->stage, $brief->place->since, (new Pick($brief))->of($brief->place->stage->work()));
     }
@@ -64,13 +64,13 @@ final readonly class Course
     /** Done as the stage asks; a stage that climbs goes on from whatever is in use in its lanes. */
     private static function isOfStage(Prescription $work, Rung $rung): bool
     {
-        $lanes = array_map(static fn (Means $m): Lane => $m->kind->lane(), $work->means);
+        $lanes = array_map(static fn (AllowedExercises $m): Lane => $m->kind->lane(), $work->means);
 
         return $work->meansOf($rung) !== null || ($work->climbs && in_array($rung->exercise->setup->kind()->lane(), $lanes, true));
     }
 
     /** Where the stage climbs, and wherever the rung in use is none of its own. */
-    private static function climbs(Brief $brief, Place $now): bool
+    private static function climbs(AthleteContext $brief, Place $now): bool
     {
         $work = $now->stage->work();
 
@@ -88,7 +88,7 @@ final readonly class Course
     }
 
     /** @return array{Place|null, list<Stage>} the first later stage that something fits for, and those passed over */
-    private static function after(Brief $brief, Stage $stage): array
+    private static function after(AthleteContext $brief, Stage $stage): array
     {
         $passed = [];
         for ($next = $brief->method->after($stage); $next !== null; $next = $brief->method->after($next)) {
@@ -103,7 +103,7 @@ final readonly class Course
     }
 
     /** The last stage before that something fits for which carries no more. */
-    private static function before(Brief $brief, Stage $stage, Rung $than): ?Place
+    private static function before(AthleteContext $brief, Stage $stage, Rung $than): ?Place
     {
         for ($before = $brief->method->before($stage); $before !== null; $before = $brief->method->before($before)) {
             $rung = (new Pick($brief))->of($before->work());

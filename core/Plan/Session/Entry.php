@@ -7,7 +7,7 @@ namespace SteadyRung\Plan\Session;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\InWords;
-use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Safety\Caps;
 use SteadyRung\Strength\Reps\Seconds;
@@ -18,7 +18,7 @@ use SteadyRung\Strength\Reps\Seconds;
 final class Entry
 {
     /** Why somebody is not put on it; none where nothing speaks against it. */
-    public static function refused(Brief $brief, Rung $rung): ?string
+    public static function refused(AthleteContext $brief, Rung $rung): ?string
     {
         $seconds = $brief->belief($rung)->secondsOn($rung);
 
@@ -28,7 +28,7 @@ final class Entry
         };
     }
 
-    private static function didLately(Brief $brief, Rung $rung): bool
+    private static function didLately(AthleteContext $brief, Rung $rung): bool
     {
         return array_filter($brief->diary->done, static fn (Done $d): bool => $d->isLowering() && $d->lowerings() > 0 && $brief->today - $d->day < Caps::NEW_DAYS && $d->share >= $rung->share() - 1e-6) !== [];
     }

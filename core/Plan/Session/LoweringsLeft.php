@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Plan\Session;
 
-use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Safety\Caps;
 
 /**
@@ -16,7 +16,7 @@ final readonly class LoweringsLeft
     {
     }
 
-    public static function of(Brief $brief): self
+    public static function of(AthleteContext $brief): self
     {
         $diary = $brief->diary;
         $caps = $brief->caps();

@@ -7,11 +7,11 @@ namespace SteadyRung\Plan\Session;
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\House\HouseRule;
-use SteadyRung\Method\Means;
-use SteadyRung\Method\Part;
 use SteadyRung\Method\Prescription;
-use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Method\SessionPart;
+use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Strength\StrictTry;
 
 /**
@@ -38,7 +38,7 @@ final readonly class Pick
     /** So many reps more than asked are a set wasted. */
     private const SPARE = 5;
 
-    public function __construct(private Brief $brief)
+    public function __construct(private AthleteContext $brief)
     {
     }
 
@@ -50,10 +50,10 @@ final readonly class Pick
     {
         $allowed = $this->allowed($line);
 
-        return $this->likely($line, $allowed) ?? $this->likely($line, array_map(static fn (Means $m): Means => $m->fromNothing(), array_values(array_filter($allowed, self::isHelp(...))))) ?? $this->easiest($allowed);
+        return $this->likely($line, $allowed) ?? $this->likely($line, array_map(static fn (AllowedExercises $m): AllowedExercises => $m->fromNothing(), array_values(array_filter($allowed, self::isHelp(...))))) ?? $this->easiest($allowed);
     }
 
-    /** @param  list<Means>  $allowed */
+    /** @param  list<AllowedExercises>  $allowed */
     private function likely(Prescription $line, array $allowed): ?Rung
     {
         $best = null;
@@ -69,7 +69,7 @@ final readonly class Pick
         return $best;
     }
 
-    /** @param  list<Means>  $allowed */
+    /** @param  list<AllowedExercises>  $allowed */
     private function easiest(array $allowed): ?Rung
     {
         $rungs = array_merge([], ...array_map($this->rungs(...), array_values(array_filter($allowed, self::isHelp(...)))));
@@ -78,7 +78,7 @@ final readonly class Pick
     }
 
     /** Whether the gear can make it easier: the unassisted pull and the way down are as hard as they are. */
-    private static function isHelp(Means $means): bool
+    private static function isHelp(AllowedExercises $means): bool
     {
         return $means->kind !== ChoiceKind::Strict && $means->movement !== Movement::Lowering;
     }
@@ -117,7 +117,7 @@ final readonly class Pick
     /** Whether it would leave far more than it asks: the next means is looked at where this gear has nothing harder. */
     private function isTooEasy(Prescription $line, Rung $rung): bool
     {
-        return $line->part === Part::Main && $this->brief->belief($rung)->onRung($rung)?->chanceOf((float) ($line->amount->high + self::SPARE)) >= self::LIKELY;
+        return $line->part === SessionPart::Main && $this->brief->belief($rung)->onRung($rung)?->chanceOf((float) ($line->amount->high + self::SPARE)) >= self::LIKELY;
     }
 
     /**
@@ -145,7 +145,7 @@ final readonly class Pick
         $means = $this->allowed($line);
         if (! $than->exercise->manner->movement->isTimed()) {
             $stands = array_filter(self::HELPING, static fn (ChoiceKind $k): bool => $k->lane() === $lane);
-            $means = [...$means, ...array_map(static fn (ChoiceKind $k): Means => Means::of($k), array_values($stands))];
+            $means = [...$means, ...array_map(static fn (ChoiceKind $k): AllowedExercises => AllowedExercises::of($k), array_values($stands))];
         }
         $others = [];
         foreach ($this->allowedOf($means) as $one) {
@@ -172,21 +172,21 @@ final readonly class Pick
         return $rungs;
     }
 
-    /** @return list<Means> that the house does with */
+    /** @return list<AllowedExercises> that the house does with */
     public function allowed(Prescription $line): array
     {
         return $this->allowedOf($line->means);
     }
 
     /**
-     * @param  list<Means>  $means
-     * @return list<Means>
+     * @param  list<AllowedExercises>  $means
+     * @return list<AllowedExercises>
      */
     private function allowedOf(array $means): array
     {
         $rules = $this->brief->rules;
 
-        return array_values(array_filter($means, static fn (Means $m): bool => ($m->kind !== ChoiceKind::Band || $rules->allowsBands()) && $rules->allowsGrip($m->grip)
+        return array_values(array_filter($means, static fn (AllowedExercises $m): bool => ($m->kind !== ChoiceKind::Band || $rules->allowsBands()) && $rules->allowsGrip($m->grip)
             && ($m->movement !== Movement::Lowering || $rules->loweringDays() > 0)
             && (! in_array($m->kind, [ChoiceKind::Counterweight, ChoiceKind::PullDown], true) || ! $rules->says(HouseRule::Machines, 'not-used'))));
     }
@@ -196,7 +196,7 @@ final readonly class Pick
      *
      * @return list<Rung>
      */
-    public function rungs(Means $means): array
+    public function rungs(AllowedExercises $means): array
     {
         $rungs = $this->brief->ways->rungs($means);
         $sure = array_values(array_filter($rungs, static fn (Rung $r): bool => $r->holds()));
@@ -209,7 +209,7 @@ final readonly class Pick
      *
      * @param  list<Rung>  $rungs from the easiest
      */
-    private function hardestLikely(Prescription $line, Means $means, array $rungs): ?Rung
+    private function hardestLikely(Prescription $line, AllowedExercises $means, array $rungs): ?Rung
     {
         $low = 0;
         $high = count($rungs);
@@ -230,14 +230,14 @@ final readonly class Pick
         return count($rung->exercise->setup->bandIds()) + count(array_filter([$rung->exercise->setup->pieces()['box'] ?? '', $rung->exercise->setup->pieces()['footing'] ?? '']));
     }
 
-    private function isLikely(Prescription $line, Means $means, Rung $rung): bool
+    private function isLikely(Prescription $line, AllowedExercises $means, Rung $rung): bool
     {
         if ($means->isStraightArmed()) {
             return true;
         }
         $belief = $this->brief->belief($rung);
         $seconds = $belief->secondsOn($rung);
-        $reserve = $line->part === Part::WarmUp ? self::WARM_UP_RESERVE : $this->brief->rules->reserve();
+        $reserve = $line->part === SessionPart::WarmUp ? self::WARM_UP_RESERVE : $this->brief->rules->reserve();
 
         return match (true) {
             $means->movement === Movement::Lowering => $seconds?->isControlled() === true,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace SteadyRung\Plan\Session;
 
 use SteadyRung\Method\Place;
-use SteadyRung\Plan\Brief\AskedLine;
-use SteadyRung\Plan\Brief\Refusal;
+use SteadyRung\Plan\Context\AskedLine;
+use SteadyRung\Plan\Context\Refusal;
 
 /**
  * A session as it is written for one athlete and one day.

@@ -8,27 +8,27 @@ use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Fault;
+use SteadyRung\Exercise\FormFault;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Practice;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\InWords;
 use SteadyRung\Method\Accessory;
+use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\Builder;
 use SteadyRung\Method\GripTier;
 use SteadyRung\Method\House\HouseRule;
-use SteadyRung\Method\Means;
 use SteadyRung\Method\Measure;
-use SteadyRung\Method\Part;
 use SteadyRung\Method\Prescription;
+use SteadyRung\Method\SessionPart;
 use SteadyRung\Method\Stage;
 use SteadyRung\Method\StageKind;
-use SteadyRung\Plan\Brief\AskedLine;
-use SteadyRung\Plan\Brief\Brief;
-use SteadyRung\Plan\Brief\Refusal;
-use SteadyRung\Plan\Brief\RefusalCode;
+use SteadyRung\Plan\Context\AskedLine;
+use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Context\Refusal;
+use SteadyRung\Plan\Context\RefusalCode;
 use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Safety\Caps;
@@ -49,17 +49,17 @@ final readonly class SessionWriter
 
     private const HARD_CHANCE = 0.5;
 
-    private function __construct(private Brief $brief, private Course $course, private Caps $caps)
+    private function __construct(private AthleteContext $brief, private Course $course, private Caps $caps)
     {
     }
 
-    public static function write(Brief $brief): Session
+    public static function write(AthleteContext $brief): Session
     {
         return (new self($brief, Course::of($brief), $brief->caps()))->session();
     }
 
     /** @return list<AskedLine> what the stage asks, as the coach changed it */
-    public static function asked(Brief $brief): array
+    public static function asked(AthleteContext $brief): array
     {
         return (new self($brief, Course::of($brief), $brief->caps()))->lines();
     }
@@ -119,7 +119,7 @@ final readonly class SessionWriter
      */
     private function inOrder(array $lines): array
     {
-        $order = array_flip(array_map(static fn (Part $p): string => $p->value, Part::cases()));
+        $order = array_flip(array_map(static fn (SessionPart $p): string => $p->value, SessionPart::cases()));
         usort($lines, static fn (Block|AskedLine $a, Block|AskedLine $b): int => $order[$a->part->value] <=> $order[$b->part->value]);
 
         return $lines;
@@ -142,11 +142,11 @@ final readonly class SessionWriter
     {
         $stage = $this->course->now->stage;
         $lines = $this->builder()?->in($stage->lines) ?? $stage->lines;
-        if (Standing::lacksHang($this->brief, $this->course) !== null && array_filter($lines, static fn (Prescription $p): bool => $p->means !== [] && $p->means[0]->isGripWork()) === []) {
-            $lines[] = Prescription::of(Part::Accessory, [Means::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, (float) $this->brief->rules->hangFirstS())], 2, GripTier::next($this->brief->diary->longestHangS()), 90);
+        if (MissingHang::lacksHang($this->brief, $this->course) !== null && array_filter($lines, static fn (Prescription $p): bool => $p->means !== [] && $p->means[0]->isGripWork()) === []) {
+            $lines[] = Prescription::of(SessionPart::Accessory, [AllowedExercises::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, (float) $this->brief->rules->hangFirstS())], 2, GripTier::next($this->brief->diary->longestHangS()), 90);
         }
 
-        return $this->brief->rules->says(HouseRule::Trunk, 'later') ? array_values(array_filter($lines, static fn (Prescription $p): bool => $p->part !== Part::Trunk)) : $lines;
+        return $this->brief->rules->says(HouseRule::Trunk, 'later') ? array_values(array_filter($lines, static fn (Prescription $p): bool => $p->part !== SessionPart::Trunk)) : $lines;
     }
 
     /**
@@ -161,7 +161,7 @@ final readonly class SessionWriter
         if (! $strict instanceof Rung || $refused !== null || $this->brief->isSore() || ($inUse !== null && Pick::isStrict($inUse))) {
             return [];
         }
-        $state = $this->brief->beliefs->of(Brief::patternOf($strict))->state;
+        $state = $this->brief->beliefs->of(AthleteContext::patternOf($strict))->state;
         $last = $this->brief->diary->lastTry();
         if ($state === null || ! StrictTry::isDue($state, $last === null ? null : $this->brief->today - $last)) {
             return [];
@@ -169,7 +169,7 @@ final readonly class SessionWriter
         $chance = StrictTry::chance($state);
         $isTest = $chance >= self::HARD_CHANCE;
 
-        return [new Block(Part::Test, $strict, 1, Amount::of(Measure::Reps, 1), self::TRY_REST_S, purpose: $isTest ? Purpose::Test : Purpose::Try, expected: array_filter([$this->brief->belief($strict)->onRung($strict)]), cues: Practice::of($strict->exercise)->cues, cautions: Watch::of($strict, 1),
+        return [new Block(SessionPart::Test, $strict, 1, Amount::of(Measure::Reps, 1), self::TRY_REST_S, purpose: $isTest ? Purpose::Test : Purpose::Try, expected: array_filter([$this->brief->belief($strict)->onRung($strict)]), cues: Practice::of($strict->exercise)->cues, cautions: Watch::of($strict, 1),
             note: sprintf('One strict rep: %s. First, fresh; a miss counts against nobody.', InWords::chance($chance)))];
     }
 
@@ -196,7 +196,7 @@ final readonly class SessionWriter
             default => (new Pick($this->brief))->of($line),
         };
         if ($rung === null) {
-            return $line->part === Part::WarmUp ? null : sprintf('%s left out: nothing that fits. %s', $line->words(), $this->whatToGet($line));
+            return $line->part === SessionPart::WarmUp ? null : sprintf('%s left out: nothing that fits. %s', $line->words(), $this->whatToGet($line));
         }
 
         $note = $byHand ?? $main?->note;
@@ -257,14 +257,14 @@ final readonly class SessionWriter
         $practice = Practice::of($rung->exercise);
         $belief = $this->brief->belief($rung);
         $isPredicted = ! $rung->exercise->manner->movement->isTimed() && $rung->exercise->manner->movement !== Movement::ShoulderBlade;
-        $first = $isPredicted && $line->part !== Part::WarmUp ? $belief->onRung($rung) : null;
-        $sets = $this->brief->isSore() && $line->part === Part::Main ? max(1, $sets - 1) : $sets;
+        $first = $isPredicted && $line->part !== SessionPart::WarmUp ? $belief->onRung($rung) : null;
+        $sets = $this->brief->isSore() && $line->part === SessionPart::Main ? max(1, $sets - 1) : $sets;
         if ($first !== null && ! TodaysRung::isPossible($this->brief, $rung)) {
             return "$rung->name left out: not one rep is likely yet.";
         }
         $likely = $first === null ? $amount : Likely::of($amount, $first);
         $restS = $this->brief->rules->restS($line->restS, $rung->exercise->setup->kind() === ChoiceKind::Row);
-        $expected = $first === null ? [] : array_map($first->with(...), $this->brief->beliefs->fall(Brief::patternOf($rung))->over($sets, (float) $restS, $this->brief->rules->reserve()));
+        $expected = $first === null ? [] : array_map($first->with(...), $this->brief->beliefs->fall(AthleteContext::patternOf($rung))->over($sets, (float) $restS, $this->brief->rules->reserve()));
 
         $isCut = $rung->exercise->manner->movement === Movement::Lowering && ($amount !== $line->amount || $sets !== $line->sets);
         if ($likely !== $amount) {
@@ -275,7 +275,7 @@ final readonly class SessionWriter
 
         return new Block(
             $line->part, $rung, $sets, $amount, $restS, $line->toFailure, $line->isPerSide, $line->tempo ?? $practice->tempo, $line->group,
-            $expected, $belief->secondsOn($rung), $this->cues($rung, $practice), [...Watch::of($rung, $amount->high), ...($this->builder()?->tires === true && $line->part === Part::Main ? [Caution::PreTired] : [])],
+            $expected, $belief->secondsOn($rung), $this->cues($rung, $practice), [...Watch::of($rung, $amount->high), ...($this->builder()?->tires === true && $line->part === SessionPart::Main ? [Caution::PreTired] : [])],
             note: $notes === [] ? null : implode(' ', $notes), line: $asked->key(), byHand: $asked->change,
             school: $isCut || $asked->change !== null ? $asked->school?->words() : null,
         );
@@ -298,7 +298,7 @@ final readonly class SessionWriter
         if (! $accessory->isWithin($this->brief->ways->limits())) {
             return sprintf('%s left out: the screen says %s.', $accessory->words(), $accessory->hangs() ? 'no hanging' : 'no overhead');
         }
-        $accessory = $line->part === Part::Trunk && $asked->change?->instead === null ? $this->trunk($accessory) : $accessory;
+        $accessory = $line->part === SessionPart::Trunk && $asked->change?->instead === null ? $this->trunk($accessory) : $accessory;
         $last = $this->brief->diary->lastBeside($accessory);
 
         return new Block($line->part, $accessory, $line->sets, $line->amount, $line->restS, $line->toFailure, $line->isPerSide, $line->tempo, $line->group, cues: $accessory->cues(), cautions: Watch::of($accessory, $line->amount->high),
@@ -322,14 +322,14 @@ final readonly class SessionWriter
     private function cues(Rung $rung, Practice $practice): array
     {
         $faults = $this->brief->diary->faults($this->brief->today, static fn (Done $d): bool => $d->kind === $rung->exercise->setup->kind());
-        $cues = array_values(array_unique([...array_map(static fn (Fault $f): string => $f->cue(), $faults), ...$practice->cues]));
+        $cues = array_values(array_unique([...array_map(static fn (FormFault $f): string => $f->cue(), $faults), ...$practice->cues]));
 
         return array_slice($cues, 0, self::CUES);
     }
 
     private function stopped(Block $block, ?Refusal $refused): ?string
     {
-        return $refused?->stopsVertical() === true && ($block->part !== Part::WarmUp && self::isHard($block) || $block->lowerings() > 0)
+        return $refused?->stopsVertical() === true && ($block->part !== SessionPart::WarmUp && self::isHard($block) || $block->lowerings() > 0)
             ? sprintf('%s left out today.', $block->words())
             : null;
     }
@@ -338,7 +338,7 @@ final readonly class SessionWriter
     {
         $rung = $block->rung();
 
-        return $rung !== null && $block->part !== Part::WarmUp && $rung->exercise->setup->kind()->lane() === Lane::Pull
+        return $rung !== null && $block->part !== SessionPart::WarmUp && $rung->exercise->setup->kind()->lane() === Lane::Pull
             && ! $rung->exercise->manner->isStraightArmed();
     }
 
@@ -352,7 +352,7 @@ final readonly class SessionWriter
             $away >= Comeback::AWAY_DAYS ? sprintf('%d days away: nothing harder than last time in this session.', $away) : null,
             $this->brief->isSore() ? sprintf('Sore, %d of 5: fewer sets, more help, no lowering and no test.', $this->brief->diary->soreness($this->brief->today)) : null,
             $this->builder()->idea ?? $stage->note,
-            Standing::lacksHang($this->brief, $this->course),
+            MissingHang::lacksHang($this->brief, $this->course),
             $this->brief->isClimber ? Caution::ClimbersLoad->text() : null,
             $this->course->passed === [] ? null : sprintf('Nothing fits for: %s. The method goes on after it.', implode(', ', array_map(static fn (Stage $s): string => lcfirst($s->name), $this->course->passed))),
         ]));

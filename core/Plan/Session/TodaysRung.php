@@ -8,7 +8,7 @@ use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Prescription;
-use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Setup\WarningCode;
 use SteadyRung\Strength\StrictTry;
 
@@ -26,7 +26,7 @@ final readonly class TodaysRung
     {
     }
 
-    public static function of(Brief $brief, Course $course, Prescription $line): self
+    public static function of(AthleteContext $brief, Course $course, Prescription $line): self
     {
         $inUse = $course->now->rung;
         $pick = new Pick($brief);
@@ -42,7 +42,7 @@ final readonly class TodaysRung
     }
 
     /** Whether one rep at least is as likely as not; unassisted, whether a try is worth it. */
-    public static function isPossible(Brief $brief, Rung $rung): bool
+    public static function isPossible(AthleteContext $brief, Rung $rung): bool
     {
         $chance = $brief->belief($rung)->onRung($rung)?->chanceOf(1.0);
 

@@ -6,8 +6,8 @@ namespace SteadyRung\Setup\Band;
 
 use SteadyRung\Body\Body;
 use SteadyRung\Drawing\Dimension;
+use SteadyRung\Drawing\DrawnPart;
 use SteadyRung\Drawing\Line;
-use SteadyRung\Drawing\Part;
 use SteadyRung\Drawing\Point;
 use SteadyRung\Drawing\SideView;
 use SteadyRung\Kit\Band\CurveStatus;
@@ -99,8 +99,8 @@ final readonly class BandPullDown implements Setup
         return new SideView($this->stance->figure($body, $hands), null, [
             ...$this->stance->furniture(),
             HangView::bar($anchor),
-            ...array_map(static fn (LoopBand $b): Line => new Line(Part::Band, [$anchor, $hands], $b->widthMm / 1000.0), $this->bands),
-            ...array_map(static fn (LoopBand $b): Line => new Line(Part::Band, [$anchor, $end], $b->widthMm / 1000.0, atTop: true), $this->bands),
+            ...array_map(static fn (LoopBand $b): Line => new Line(DrawnPart::Band, [$anchor, $hands], $b->widthMm / 1000.0), $this->bands),
+            ...array_map(static fn (LoopBand $b): Line => new Line(DrawnPart::Band, [$anchor, $end], $b->widthMm / 1000.0, atTop: true), $this->bands),
         ], [HangView::barHeight($anchor), Dimension::length('band, start', $anchor->plus(0.5, 0.0), $hands->plus(0.5, 0.0))]);
     }
 

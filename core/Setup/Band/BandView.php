@@ -7,8 +7,8 @@ namespace SteadyRung\Setup\Band;
 use SteadyRung\Body\Body;
 use SteadyRung\Body\Figure;
 use SteadyRung\Drawing\Dimension;
+use SteadyRung\Drawing\DrawnPart;
 use SteadyRung\Drawing\Line;
-use SteadyRung\Drawing\Part;
 use SteadyRung\Drawing\Point;
 use SteadyRung\Drawing\SideView;
 use SteadyRung\Setup\HangView;
@@ -46,7 +46,7 @@ final class BandView
             HangView::bar($bar),
             ...self::bands($bar, $hang, false),
             ...self::bands($bar, $hang, true),
-            ...($mount->boxM > 0.0 ? [Line::box(self::BOX_LEFT_M, self::BOX_LEFT_M + self::BOX_WIDE_M, $mount->boxM, Part::Step)] : []),
+            ...($mount->boxM > 0.0 ? [Line::box(self::BOX_LEFT_M, self::BOX_LEFT_M + self::BOX_WIDE_M, $mount->boxM, DrawnPart::Step)] : []),
         ], [
             HangView::barHeight($bar),
             Dimension::length('band at the hang', $bar->plus(0.5, 0.0), $low->plus(0.5, 0.0)),
@@ -65,7 +65,7 @@ final class BandView
         foreach ($hang->paths as $path) {
             $widthM = $path->band->widthMm / 1000.0;
             $top = $bar->plus($leftM + $widthM / 2.0, 0.0);
-            $lines[] = new Line(Part::Band, [$top, $top->plus(0.0, -($atTop ? $path->topM : $path->bottomM))], $widthM, $atTop);
+            $lines[] = new Line(DrawnPart::Band, [$top, $top->plus(0.0, -($atTop ? $path->topM : $path->bottomM))], $widthM, $atTop);
             $leftM += $widthM + self::BETWEEN_M;
         }
 

@@ -7,8 +7,8 @@ namespace SteadyRung\Setup\Row;
 use SteadyRung\Body\Body;
 use SteadyRung\Body\Figure;
 use SteadyRung\Drawing\Dimension;
+use SteadyRung\Drawing\DrawnPart;
 use SteadyRung\Drawing\Line;
-use SteadyRung\Drawing\Part;
 use SteadyRung\Drawing\Point;
 use SteadyRung\Drawing\SideView;
 use SteadyRung\Drawing\Stick;
@@ -32,11 +32,11 @@ final class RowView
 
         return new SideView($startStick, $finishStick, array_values(array_filter([
             HangView::bar($start->anchor),
-            $stand->strapM > 0.0 ? new Line(Part::Strap, [$start->anchor, $startStick->grip], 0.01) : null,
-            $stand->strapM > 0.0 ? new Line(Part::Strap, [$start->anchor, $finishStick->grip], 0.01, atTop: true) : null,
+            $stand->strapM > 0.0 ? new Line(DrawnPart::Strap, [$start->anchor, $startStick->grip], 0.01) : null,
+            $stand->strapM > 0.0 ? new Line(DrawnPart::Strap, [$start->anchor, $finishStick->grip], 0.01, atTop: true) : null,
             $stand->heelHeightM > 0.0 ? Line::box($mark->xM - 0.15, $mark->xM + 0.3, $stand->heelHeightM) : null,
-            $heeling->heels === Heels::Blocked ? new Line(Part::Block, [$mark->plus(0.04, $stand->heelHeightM), $mark->plus(0.04, $stand->heelHeightM + self::BLOCK_M)], 0.03) : null,
-            new Line(Part::HeelMark, [$mark]),
+            $heeling->heels === Heels::Blocked ? new Line(DrawnPart::Block, [$mark->plus(0.04, $stand->heelHeightM), $mark->plus(0.04, $stand->heelHeightM + self::BLOCK_M)], 0.03) : null,
+            new Line(DrawnPart::HeelMark, [$mark]),
         ])), array_values(array_filter([
             Dimension::length($stand->strapM > 0.0 ? 'anchor' : 'bar', new Point(0.0, 0.0), $start->anchor),
             $stand->strapM > 0.0 ? Dimension::length('strap', $start->anchor, $startStick->grip) : null,

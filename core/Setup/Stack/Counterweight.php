@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace SteadyRung\Setup\Stack;
 
 use SteadyRung\Body\Body;
+use SteadyRung\Drawing\DrawnPart;
 use SteadyRung\Drawing\Line;
-use SteadyRung\Drawing\Part;
 use SteadyRung\Drawing\Point;
 use SteadyRung\Drawing\SideView;
 use SteadyRung\Gravity;
@@ -81,9 +81,9 @@ final readonly class Counterweight implements Setup
     {
         $hang = HangView::of($body);
         $sole = $hang->start->ankle;
-        $pad = new Line(Part::Box, [$sole->plus(-0.15, -0.07), $sole->plus(0.25, -0.07)]);
-        $cable = new Line(Part::Cable, [$sole->plus(-0.15, -0.07), new Point(self::GUIDE_X_M, $sole->yM - 0.07), new Point(self::GUIDE_X_M, $sole->yM + 0.6)]);
-        $stack = new Line(Part::Weight, [new Point(self::GUIDE_X_M, $sole->yM + 0.6), new Point(self::GUIDE_X_M, $sole->yM + 1.0)], 0.25);
+        $pad = new Line(DrawnPart::Box, [$sole->plus(-0.15, -0.07), $sole->plus(0.25, -0.07)]);
+        $cable = new Line(DrawnPart::Cable, [$sole->plus(-0.15, -0.07), new Point(self::GUIDE_X_M, $sole->yM - 0.07), new Point(self::GUIDE_X_M, $sole->yM + 0.6)]);
+        $stack = new Line(DrawnPart::Weight, [new Point(self::GUIDE_X_M, $sole->yM + 0.6), new Point(self::GUIDE_X_M, $sole->yM + 1.0)], 0.25);
 
         return new SideView($hang->start, $hang->finish, [...$hang->gear, $pad, $cable, $stack], $hang->dimensions);
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace SteadyRung\Setup\Stack;
 
 use SteadyRung\Body\Body;
+use SteadyRung\Drawing\DrawnPart;
 use SteadyRung\Drawing\Line;
-use SteadyRung\Drawing\Part;
 use SteadyRung\Drawing\Point;
 use SteadyRung\Drawing\SideView;
 use SteadyRung\Gravity;
@@ -85,9 +85,9 @@ final readonly class PullDown implements Setup
         return new SideView($this->stance->figure($body, $top), null, [
             ...$this->stance->furniture(),
             HangView::bar($top),
-            new Line(Part::Bar, [$bottom], 0.02, atTop: true),
-            new Line(Part::Cable, [$top, $pulley, $pulley->plus(-0.6, 0.0), new Point(-0.6, 1.0)]),
-            new Line(Part::Weight, [new Point(-0.6, 0.5), new Point(-0.6, 1.0)], 0.25),
+            new Line(DrawnPart::Bar, [$bottom], 0.02, atTop: true),
+            new Line(DrawnPart::Cable, [$top, $pulley, $pulley->plus(-0.6, 0.0), new Point(-0.6, 1.0)]),
+            new Line(DrawnPart::Weight, [new Point(-0.6, 0.5), new Point(-0.6, 1.0)], 0.25),
         ], []);
     }
 }

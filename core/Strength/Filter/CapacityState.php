@@ -123,9 +123,9 @@ final readonly class CapacityState
     }
 
     /** How the reps follow the load. */
-    public function k(): Weighted
+    public function k(): WeightedState
     {
-        return Weighted::of(array_map(static fn (Hypothesis $h): float => $h->curve->k, $this->hypotheses), $this->weights());
+        return WeightedState::of(array_map(static fn (Hypothesis $h): float => $h->curve->k, $this->hypotheses), $this->weights());
     }
 
     /** The load, as a share of bodyweight, on which so many reps are the median. */

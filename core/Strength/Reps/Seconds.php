@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Strength\Reps;
 
-use SteadyRung\Exercise\Manner;
+use SteadyRung\Exercise\ExecutionStyle;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Normal;
 use SteadyRung\Setup\CarriedLoad;
@@ -27,7 +27,7 @@ final readonly class Seconds
     public const FIRST_CHANCE = 0.8;
 
     /** Nobody is asked for less or for longer. */
-    public const ASKED = Manner::HOLD_S;
+    public const ASKED = ExecutionStyle::HOLD_S;
 
     public function __construct(public float $logPart, public float $sd)
     {
@@ -37,7 +37,7 @@ final readonly class Seconds
      * Of a capacity (as an effective share) with its standard deviation in log; none for what is not timed, and none for hangs,
      * which the grip decides: they are predicted from the athlete's own hangs only.
      */
-    public static function expected(float $capacityShare, float $capacitySdLog, Manner $manner, CarriedLoad $load): ?self
+    public static function expected(float $capacityShare, float $capacitySdLog, ExecutionStyle $manner, CarriedLoad $load): ?self
     {
         if (! $manner->movement->isTimed() || $manner->at?->isGrip() === true) {
             return null;

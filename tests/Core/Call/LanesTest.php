@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use SteadyRung\Call\Rules\Judge;
-use SteadyRung\Call\Situation\FromBelief;
+use SteadyRung\Call\Situation\FromEstimate;
 use SteadyRung\Call\Situation\SessionResult;
 use SteadyRung\Call\Situation\Signs;
 use SteadyRung\Call\Situation\Situation;
@@ -48,7 +48,7 @@ function laneSituation(Choice|Exercise $on, array $sessions, ?float $capacity, ?
     return new Situation(
         stepsAround($from, $search, athlete(70, 1.75, 2.1)),
         array_map(static fn (array $clean, int $i): SessionResult => new SessionResult($i, $clean), $sessions, array_keys($sessions)),
-        new FromBelief(believed($capacity)),
+        new FromEstimate(believed($capacity)),
         new Signs($pain),
         $standard,
     );

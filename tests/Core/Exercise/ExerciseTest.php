@@ -10,10 +10,10 @@ use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Choices\PulledDown;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Doable;
+use SteadyRung\Exercise\ExecutionStyle;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Grip;
 use SteadyRung\Exercise\HoldAt;
-use SteadyRung\Exercise\Manner;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\NotDoable;
 use SteadyRung\Exercise\UpBy;
@@ -95,7 +95,7 @@ it('allows the whole pull on every kind, and what it allows can be made and has 
         foreach (Doable::movements($kind) as $movement) {
             foreach (Doable::grips($kind) as $grip) {
                 foreach (Doable::waysUp($kind, $movement) as $upBy) {
-                    $manner = Manner::of($kind, $movement, $movement === Movement::Hold ? HoldAt::Top : null, $movement->isTimed() ? 5.0 : null, $grip, Width::Narrow, $upBy);
+                    $manner = ExecutionStyle::of($kind, $movement, $movement === Movement::Hold ? HoldAt::Top : null, $movement->isTimed() ? 5.0 : null, $grip, Width::Narrow, $upBy);
                     expect($manner->isDoableOn($kind))->toBeTrue();
                 }
             }

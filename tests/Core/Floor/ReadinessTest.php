@@ -7,7 +7,7 @@ use SteadyRung\Floor\Concern;
 use SteadyRung\Floor\ConcernKind;
 use SteadyRung\Floor\Readiness;
 use SteadyRung\Floor\Station;
-use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Plan\Session\SessionWriter;
 use SteadyRung\Safety\Limits;
@@ -15,7 +15,7 @@ use SteadyRung\Safety\Pain;
 use SteadyRung\Safety\PainPlace;
 use SteadyRung\Safety\ScreenDue;
 
-function concern(Brief $brief, ?ScreenDue $screen = null): ?Concern
+function concern(AthleteContext $brief, ?ScreenDue $screen = null): ?Concern
 {
     return Readiness::of($brief, SessionWriter::write($brief), $screen);
 }
@@ -31,13 +31,13 @@ it('names what comes first, the gravest of several', function (Closure $brief, ?
 
     expect($found?->kind)->toBe($kind)->and($found?->text)->toContain($words);
 })->with([
-    'pain over everything' => [fn (): Brief => brief(sessionsOn(bandRung(), 3), rung: bandRung(), signals: [Signal::of(WEDNESDAY, soreness: 5, pain: Pain::of(PainPlace::Elbow, 3))], missing: 'The bar is out.'), ScreenDue::Pain, ConcernKind::Paused, 'elbow'],
-    'a screen that allows nothing' => [fn (): Brief => brief(sessionsOn(bandRung(), 3), rung: bandRung(), limits: Limits::everything()), null, ConcernKind::Screen, 'screen'],
-    'no screen' => [fn (): Brief => brief(sessionsOn(bandRung(), 3), rung: bandRung()), ScreenDue::Never, ConcernKind::Screen, 'Not screened yet'],
-    'no baselines' => [fn (): Brief => brief(), null, ConcernKind::Baselines, 'baselines first'],
-    'gear that is gone' => [fn (): Brief => brief(sessionsOn(bandRung(), 3), rung: bandRung(), missing: 'The band is out of use.'), null, ConcernKind::SetUp, 'out of use'],
-    'back after weeks' => [fn (): Brief => brief(sessionsOn(bandRung(), 3, lastDaysAgo: 17), rung: bandRung()), null, ConcernKind::Away, '17 days: nothing harder than last time'],
-    'sore' => [fn (): Brief => brief(sessionsOn(bandRung(), 3), rung: bandRung(), signals: [Signal::of(WEDNESDAY - 1, soreness: 4)]), null, ConcernKind::Sore, '4 of 5'],
+    'pain over everything' => [fn (): AthleteContext => brief(sessionsOn(bandRung(), 3), rung: bandRung(), signals: [Signal::of(WEDNESDAY, soreness: 5, pain: Pain::of(PainPlace::Elbow, 3))], missing: 'The bar is out.'), ScreenDue::Pain, ConcernKind::Paused, 'elbow'],
+    'a screen that allows nothing' => [fn (): AthleteContext => brief(sessionsOn(bandRung(), 3), rung: bandRung(), limits: Limits::everything()), null, ConcernKind::Screen, 'screen'],
+    'no screen' => [fn (): AthleteContext => brief(sessionsOn(bandRung(), 3), rung: bandRung()), ScreenDue::Never, ConcernKind::Screen, 'Not screened yet'],
+    'no baselines' => [fn (): AthleteContext => brief(), null, ConcernKind::Baselines, 'baselines first'],
+    'gear that is gone' => [fn (): AthleteContext => brief(sessionsOn(bandRung(), 3), rung: bandRung(), missing: 'The band is out of use.'), null, ConcernKind::SetUp, 'out of use'],
+    'back after weeks' => [fn (): AthleteContext => brief(sessionsOn(bandRung(), 3, lastDaysAgo: 17), rung: bandRung()), null, ConcernKind::Away, '17 days: nothing harder than last time'],
+    'sore' => [fn (): AthleteContext => brief(sessionsOn(bandRung(), 3), rung: bandRung(), signals: [Signal::of(WEDNESDAY - 1, soreness: 4)]), null, ConcernKind::Sore, '4 of 5'],
 ]);
 
 it('looks at the weeks before today, not at what was done today', function (): void {

@@ -5,13 +5,13 @@ declare(strict_types=1);
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Kit\Kit;
+use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\BadMethod;
 use SteadyRung\Method\Gate;
 use SteadyRung\Method\House\HouseRule;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\House\UnknownPosition;
-use SteadyRung\Method\Means;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Needs;
@@ -19,7 +19,7 @@ use SteadyRung\Method\Stage;
 use SteadyRung\Method\StageKind;
 use SteadyRung\OutOfRange;
 
-function stageOf(string $key, Means $means, ?Gate $gate = null, ?Amount $amount = null, int $sets = 3, bool $toFailure = false): Stage
+function stageOf(string $key, AllowedExercises $means, ?Gate $gate = null, ?Amount $amount = null, int $sets = 3, bool $toFailure = false): Stage
 {
     return new Stage($key, ucfirst($key), [2, 4], [work($means, $sets, $amount, toFailure: $toFailure)], $gate ?? Gate::of(Measure::Reps, 3, 8, 5, 2), 1.0);
 }
@@ -40,23 +40,23 @@ it('knows its stages by their keys and in their order', function (): void {
 it('refuses what cannot be finished, goes in a circle, or breaks a cap, and says where', function (Closure $make, string $why): void {
     expect($make)->toThrow(BadMethod::class, $why);
 })->with([
-    'a gate beyond its work' => [fn () => methodOf(stageOf('rows', Means::of(ChoiceKind::Row), Gate::of(Measure::Reps, 3, 12, 5)), stageOf('end', Means::of(ChoiceKind::Strict))), 'its gate asks 3 × 12'],
-    'a gate of more sets' => [fn () => methodOf(stageOf('end', Means::of(ChoiceKind::Strict), Gate::of(Measure::Reps, 4, 8, 5))), 'cannot be finished'],
-    'a gate in seconds of work in reps' => [fn () => methodOf(stageOf('end', Means::of(ChoiceKind::Strict), Gate::of(Measure::Seconds, 1, 8, 5))), 'cannot be finished'],
-    'a circle' => [fn () => methodOf(stageOf('rows', Means::of(ChoiceKind::Row)), stageOf('rows', Means::of(ChoiceKind::Row))), 'stands twice'],
-    'no strict end' => [fn () => methodOf(stageOf('rows', Means::of(ChoiceKind::Row))), 'never comes to a strict'],
-    'too many lowerings' => [fn () => methodOf(stageOf('low', Means::of(ChoiceKind::Strict, Movement::Lowering, seconds: 3.0), null, Amount::of(Measure::Reps, 8, 12), 8), stageOf('end', Means::of(ChoiceKind::Strict))), '96 lowerings'],
+    'a gate beyond its work' => [fn () => methodOf(stageOf('rows', AllowedExercises::of(ChoiceKind::Row), Gate::of(Measure::Reps, 3, 12, 5)), stageOf('end', AllowedExercises::of(ChoiceKind::Strict))), 'its gate asks 3 × 12'],
+    'a gate of more sets' => [fn () => methodOf(stageOf('end', AllowedExercises::of(ChoiceKind::Strict), Gate::of(Measure::Reps, 4, 8, 5))), 'cannot be finished'],
+    'a gate in seconds of work in reps' => [fn () => methodOf(stageOf('end', AllowedExercises::of(ChoiceKind::Strict), Gate::of(Measure::Seconds, 1, 8, 5))), 'cannot be finished'],
+    'a circle' => [fn () => methodOf(stageOf('rows', AllowedExercises::of(ChoiceKind::Row)), stageOf('rows', AllowedExercises::of(ChoiceKind::Row))), 'stands twice'],
+    'no strict end' => [fn () => methodOf(stageOf('rows', AllowedExercises::of(ChoiceKind::Row))), 'never comes to a strict'],
+    'too many lowerings' => [fn () => methodOf(stageOf('low', AllowedExercises::of(ChoiceKind::Strict, Movement::Lowering, seconds: 3.0), null, Amount::of(Measure::Reps, 8, 12), 8), stageOf('end', AllowedExercises::of(ChoiceKind::Strict))), '96 lowerings'],
 ]);
 
 it('lets a set to failure pass the count its work asks for', function (): void {
-    expect(methodOf(stageOf('end', Means::of(ChoiceKind::Strict), Gate::of(Measure::Reps, 1, 15, 5), toFailure: true))->stages)->toHaveCount(1);
+    expect(methodOf(stageOf('end', AllowedExercises::of(ChoiceKind::Strict), Gate::of(Measure::Reps, 1, 15, 5), toFailure: true))->stages)->toHaveCount(1);
 });
 
 it('refuses figures outside their range', function (Closure $make): void {
     expect($make)->toThrow(OutOfRange::class);
 })->with([
     [fn () => Amount::of(Measure::Reps, 0)], [fn () => Amount::of(Measure::Reps, 9, 8)], [fn () => Gate::of(Measure::Reps, 3, 8, 9)],
-    [fn () => Gate::of(Measure::Reps, 3, 8, 5, 0)], [fn () => work(Means::of(ChoiceKind::Row), 13)], [fn () => Means::of(ChoiceKind::Row, fromShare: 0.9, toShare: 0.5)],
+    [fn () => Gate::of(Measure::Reps, 3, 8, 5, 0)], [fn () => work(AllowedExercises::of(ChoiceKind::Row), 13)], [fn () => AllowedExercises::of(ChoiceKind::Row, fromShare: 0.9, toShare: 0.5)],
 ]);
 
 it('says gates and amounts in a coach’s words', function (): void {
@@ -74,7 +74,7 @@ it('tells which stages a kit can build nothing for, and what a stage is made of'
 
 it('finds on the gear what a means asks for, within its shares and from the easiest up', function (): void {
     $brief = brief();
-    $rungs = $brief->ways->rungs(Means::of(ChoiceKind::Band, fromShare: 0.6, toShare: 0.8));
+    $rungs = $brief->ways->rungs(AllowedExercises::of(ChoiceKind::Band, fromShare: 0.6, toShare: 0.8));
     $shares = array_map(fn ($r): float => $r->share(), $rungs);
 
     expect($rungs)->not->toBeEmpty()->and(min($shares))->toBeGreaterThanOrEqual(0.6)->and(max($shares))->toBeLessThanOrEqual(0.8)->and($shares)->toBe((function (array $s): array {

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Drawing\DrawnPart;
 use SteadyRung\Drawing\Line;
-use SteadyRung\Drawing\Part;
 use SteadyRung\Drawing\SideView;
 use SteadyRung\Setup\AddedWeight;
 use SteadyRung\Setup\Band\Attach;
@@ -16,7 +16,7 @@ use SteadyRung\Setup\Stack\Counterweight;
 use SteadyRung\Setup\Stack\PullDown;
 
 /** @return list<Line> */
-function parts(SideView $view, Part $part): array
+function parts(SideView $view, DrawnPart $part): array
 {
     return array_values(array_filter($view->gear, fn (Line $line): bool => $line->part === $part));
 }
@@ -32,7 +32,7 @@ it('draws a band from the bar to the foot or the knee, as long as it is stretche
     $help = BandHelp::of($barM, $attach, [band(22, 0.97, 'a'), band(13, 0.97, 'b')]);
     $hang = $help->lengths($body);
     $view = $help->sideView($body);
-    [$low, $beside, $high] = parts($view, Part::Band);
+    [$low, $beside, $high] = parts($view, DrawnPart::Band);
     $path = $hang->paths[0];
 
     expect($low->points[0]->distanceM($low->points[1]))->toEqualWithDelta($path->bottomM, 1e-12)
@@ -72,12 +72,12 @@ it('raises the body by the pull distance from start to finish', function (Setup 
 
 it('lays a row on one line from anchor through strap and arm to the shoulder', function (): void {
     $view = Row::of(2.5, 1.4, 0.3, 0.3)->sideView(athlete(70, 1.75, 2.1));
-    $anchor = parts($view, Part::Bar)[0]->points[0];
+    $anchor = parts($view, DrawnPart::Bar)[0]->points[0];
     foreach ([$view->start] as $stick) {
         $straight = $anchor->distanceM($stick->grip) + $stick->grip->distanceM($stick->shoulder);
         expect($anchor->distanceM($stick->shoulder))->toEqualWithDelta($straight, 1e-9);
     }
-    expect(parts($view, Part::Strap))->toHaveCount(2)->and(parts($view, Part::HeelMark)[0]->points[0]->xM)->toBe(0.3)
+    expect(parts($view, DrawnPart::Strap))->toHaveCount(2)->and(parts($view, DrawnPart::HeelMark)[0]->points[0]->xM)->toBe(0.3)
         ->and($view->start->head->xM)->toBeLessThan($view->start->hip->xM)
         ->and($view->finish->shoulder->yM)->toBeGreaterThan($view->start->shoulder->yM);
 });
@@ -85,7 +85,7 @@ it('lays a row on one line from anchor through strap and arm to the shoulder', f
 it('draws a low bar without straps', function (): void {
     $view = Row::of(1.0, 0.0, 0.85)->sideView(athlete(70, 1.75));
 
-    expect(parts($view, Part::Strap))->toBe([])->and($view->start->grip->yM)->toBe(1.0)->and(measures($view))->not->toHaveKey('strap');
+    expect(parts($view, DrawnPart::Strap))->toBe([])->and($view->start->grip->yM)->toBe(1.0)->and(measures($view))->not->toHaveKey('strap');
 });
 
 it('keeps everything inside its bounds', function (Setup $setup): void {

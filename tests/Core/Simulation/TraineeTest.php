@@ -16,8 +16,8 @@ use SteadyRung\Method\Accessory;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Measure;
-use SteadyRung\Method\Part;
-use SteadyRung\Plan\Brief\SearchedWays;
+use SteadyRung\Method\SessionPart;
+use SteadyRung\Plan\Context\SearchedRungs;
 use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Session\Block;
@@ -36,7 +36,7 @@ function trainee(int $seed = 5, float $capacity = 0.75, float $bandSd = 0.03): T
 }
 
 /** Work on a rung: so many sets of so many. */
-function blockOn(Rung $rung, int $sets = 3, ?Amount $amount = null, bool $toFailure = false, Part $part = Part::Main): Block
+function blockOn(Rung $rung, int $sets = 3, ?Amount $amount = null, bool $toFailure = false, SessionPart $part = SessionPart::Main): Block
 {
     return new Block($part, $rung, $sets, $amount ?? Amount::of(Measure::Reps, 6, 8), 120, toFailure: $toFailure);
 }
@@ -63,7 +63,7 @@ it('tells its sets in their order, with rests between, and nothing of work besid
 
     expect(array_map(fn (Done $d): float => $d->atS, $sets))->toBe([100.0, 260.0, 420.0])
         ->and(array_unique(array_map(fn (Done $d): int => $d->day, $sets)))->toBe([7])
-        ->and(trainee()->do(new Block(Part::Trunk, Accessory::Plank, 2, Amount::of(Measure::Seconds, 30), 60), 7, 0.0))->toBe([]);
+        ->and(trainee()->do(new Block(SessionPart::Trunk, Accessory::Plank, 2, Amount::of(Measure::Seconds, 30), 60), 7, 0.0))->toBe([]);
 });
 
 it('comes to a total of reps in as many sets as it takes, and stops there', function (): void {
@@ -137,7 +137,7 @@ it('judges a day: what failed, what was too easy, what was lost', function (arra
 /** @return array<int, TrainedDay> */
 function yearOf(int $seed, int $days = 120): array
 {
-    $ways = new SearchedWays(new RungSearch(gymWithHoist()), athlete(70, 1.75, 2.1));
+    $ways = new SearchedRungs(new RungSearch(gymWithHoist()), athlete(70, 1.75, 2.1));
 
     return iterator_to_array(Apprenticeship::of(trainee($seed), smallMethod(), HouseRules::usual(), $ways, $days));
 }

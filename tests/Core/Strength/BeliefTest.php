@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 use SteadyRung\Strength\Filter\FeltLoad;
 
 it('is less sure with every idle day, and lower after weeks away', function (): void {
-    [$today, $later] = [Belief::on(100, known(0.9, 0.05, 100)), Belief::on(128, known(0.9, 0.05, 100))];
+    [$today, $later] = [Estimate::on(100, known(0.9, 0.05, 100)), Estimate::on(128, known(0.9, 0.05, 100))];
     $load = FeltLoad::of(0.75, 0.01);
 
     expect($today->state)->toEqual(known(0.9, 0.05, 100))
@@ -17,11 +17,11 @@ it('is less sure with every idle day, and lower after weeks away', function (): 
 });
 
 it('does not go back in time', function (): void {
-    expect(Belief::on(90, known(1.0, 0.1, 100))->state)->toEqual(known(1.0, 0.1, 100));
+    expect(Estimate::on(90, known(1.0, 0.1, 100))->state)->toEqual(known(1.0, 0.1, 100));
 });
 
 it('expects nothing before a baseline', function (): void {
-    $none = Belief::on(5, null);
+    $none = Estimate::on(5, null);
 
     expect([$none->predict(FeltLoad::of(0.7)), $none->shareFor(8.0), $none->ahead()])->toBe([null, null, null]);
 });

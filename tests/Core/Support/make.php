@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use SteadyRung\Body\Body;
-use SteadyRung\Call\Situation\FromBelief;
+use SteadyRung\Call\Situation\FromEstimate;
 use SteadyRung\Call\Situation\SessionResult;
 use SteadyRung\Call\Situation\Signs;
 use SteadyRung\Call\Situation\Situation;
@@ -21,14 +21,14 @@ use SteadyRung\Kit\MachineUse;
 use SteadyRung\Kit\Plate;
 use SteadyRung\Kit\RingPair;
 use SteadyRung\Kit\Weight;
+use SteadyRung\Ladder\LadderPath;
 use SteadyRung\Ladder\Steps;
-use SteadyRung\Ladder\Way;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Setup\Band\Attach;
 use SteadyRung\Setup\Band\BandHelp;
 use SteadyRung\Setup\CarriedLoad;
 use SteadyRung\Setup\DoesNotFit;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 use SteadyRung\Strength\Filter\CapacityState;
 use SteadyRung\Strength\Filter\Gaussian;
 use SteadyRung\Strength\Filter\Hypothesis;
@@ -96,15 +96,15 @@ function situation(Kit $kit, Choice|Exercise $on, array $sessions, ?float $capac
     return new Situation(
         stepsAround($from, new RungSearch($kit)),
         array_map(static fn (array $clean, int $i): SessionResult => new SessionResult($i, $clean), $sessions, array_keys($sessions)),
-        new FromBelief(believed($capacity, $spread)),
+        new FromEstimate(believed($capacity, $spread)),
         new Signs($pain),
     );
 }
 
 /** A capacity as a share, believed today with a spread in log; nothing is believed of none. */
-function believed(?float $capacity, float $spread = 0.02): Belief
+function believed(?float $capacity, float $spread = 0.02): Estimate
 {
-    return Belief::on(0, $capacity === null ? null : known($capacity, $spread));
+    return Estimate::on(0, $capacity === null ? null : known($capacity, $spread));
 }
 
 /** A capacity known with a spread in log, no trend, the usual curve, and a form of so much. */
@@ -118,7 +118,7 @@ function stepsAround(Rung $from, RungSearch $search, ?Body $body = null): Steps
 {
     $body ??= athlete();
 
-    $way = Way::of($search, $body, $from->lane(), $search->lane($from->lane(), $body), $from, believed(null));
+    $way = LadderPath::of($search, $body, $from->lane(), $search->lane($from->lane(), $body), $from, believed(null));
 
     return new Steps($from, $way->ladder->rungs[0] ?? null, $way->below);
 }

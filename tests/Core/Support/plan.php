@@ -19,23 +19,23 @@ use SteadyRung\Kit\Machine;
 use SteadyRung\Kit\MachineUse;
 use SteadyRung\Kit\RingPair;
 use SteadyRung\Method\Accessory;
+use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\Gate;
 use SteadyRung\Method\House\HouseRules;
-use SteadyRung\Method\Means;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Method;
-use SteadyRung\Method\Part;
 use SteadyRung\Method\Place;
 use SteadyRung\Method\Prescription;
+use SteadyRung\Method\SessionPart;
 use SteadyRung\Method\Stage;
-use SteadyRung\Plan\Brief\Brief;
-use SteadyRung\Plan\Brief\FollowedBeliefs;
-use SteadyRung\Plan\Brief\SearchedWays;
-use SteadyRung\Plan\Diary\BesideDone;
+use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Context\FollowedEstimates;
+use SteadyRung\Plan\Context\SearchedRungs;
+use SteadyRung\Plan\Diary\AccessoryWork;
 use SteadyRung\Plan\Diary\Diary;
 use SteadyRung\Plan\Diary\Done;
-use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Plan\Diary\LimitingFactor;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Plan\Session\Block;
@@ -64,7 +64,7 @@ function gymWithHoist(): Kit
     return new Kit(smallGym()->bars, smallGym()->bands, smallGym()->ringPairs, smallGym()->boxes, machines: [Machine::of('hoist', 'Hoist', MachineUse::Counterweight, 2.5, 80.0, 0.9)]);
 }
 
-function work(Means $means, int $sets = 3, ?Amount $amount = null, Part $part = Part::Main, bool $climbs = false, bool $toFailure = false): Prescription
+function work(AllowedExercises $means, int $sets = 3, ?Amount $amount = null, SessionPart $part = SessionPart::Main, bool $climbs = false, bool $toFailure = false): Prescription
 {
     return Prescription::of($part, [$means], $sets, $amount ?? Amount::of(Measure::Reps, 8, 10), 120, $toFailure, climbs: $climbs);
 }
@@ -72,12 +72,12 @@ function work(Means $means, int $sets = 3, ?Amount $amount = null, Part $part = 
 /** Bands, then lowering, then strict. */
 function smallMethod(int $lowerings = 5): Method
 {
-    $lowering = Means::of(ChoiceKind::Strict, Movement::Lowering, seconds: 3.0);
+    $lowering = AllowedExercises::of(ChoiceKind::Strict, Movement::Lowering, seconds: 3.0);
 
     return Method::of('small', 'Small', 'Bands, lowering, strict.', [2, 3], [
-        new Stage('bands', 'Bands', [4, 8], [Prescription::of(Part::WarmUp, Accessory::PullApart, 2, Amount::of(Measure::Reps, 12), 30), work(Means::of(ChoiceKind::Band, toShare: 0.95), climbs: true), work(Means::of(ChoiceKind::Row), 2, part: Part::Accessory), Prescription::of(Part::Trunk, Accessory::Plank, 2, Amount::of(Measure::Seconds, 60), 60)], Gate::of(Measure::Reps, 3, 8, 5, 2), 0.95),
+        new Stage('bands', 'Bands', [4, 8], [Prescription::of(SessionPart::WarmUp, Accessory::PullApart, 2, Amount::of(Measure::Reps, 12), 30), work(AllowedExercises::of(ChoiceKind::Band, toShare: 0.95), climbs: true), work(AllowedExercises::of(ChoiceKind::Row), 2, part: SessionPart::Accessory), Prescription::of(SessionPart::Trunk, Accessory::Plank, 2, Amount::of(Measure::Seconds, 60), 60)], Gate::of(Measure::Reps, 3, 8, 5, 2), 0.95),
         new Stage('lowering', 'Lowering', [2, 6], [work($lowering, 3, Amount::of(Measure::Reps, $lowerings, 8))], Gate::of(Measure::Reps, 3, $lowerings, 2, 2), 0.97),
-        new Stage('strict', 'Strict', [4, 12], [work(Means::of(ChoiceKind::Strict), 3, Amount::of(Measure::Reps, 1, 5))], Gate::of(Measure::Reps, 3, 5, 1, 2), 1.0),
+        new Stage('strict', 'Strict', [4, 12], [work(AllowedExercises::of(ChoiceKind::Strict), 3, Amount::of(Measure::Reps, 1, 5))], Gate::of(Measure::Reps, 3, 5, 1, 2), 1.0),
     ]);
 }
 
@@ -124,25 +124,25 @@ function sessionsOn(Rung $rung, int $sessions, int $reps = 8, int $reserve = 2, 
  * @param  list<Done>  $done
  * @param  list<Signal>  $signals
  * @param  list<int>  $cleared
- * @param  list<BesideDone>  $beside
+ * @param  list<AccessoryWork>  $beside
  */
-function brief(array $done = [], string $stage = 'bands', ?Rung $rung = null, array $signals = [], array $cleared = [], ?HouseRules $rules = null, ?Limits $limits = null, ?Method $method = null, int $today = WEDNESDAY, array $beside = [], int $since = WEDNESDAY - 60, ?Kit $kit = null, ?Body $body = null, ?string $missing = null): Brief
+function brief(array $done = [], string $stage = 'bands', ?Rung $rung = null, array $signals = [], array $cleared = [], ?HouseRules $rules = null, ?Limits $limits = null, ?Method $method = null, int $today = WEDNESDAY, array $beside = [], int $since = WEDNESDAY - 60, ?Kit $kit = null, ?Body $body = null, ?string $missing = null): AthleteContext
 {
     $method ??= smallMethod();
     usort($done, static fn (Done $a, Done $b): int => $a->day <=> $b->day);
     $diary = new Diary($done, $beside, $signals, $cleared);
 
-    return new Brief($today, $method, new Place($method->stage($stage), $since, $rung), $rules ?? HouseRules::usual(), $diary, FollowedBeliefs::through($diary, $today), new SearchedWays(new RungSearch($kit ?? smallGym(), $limits), $body ?? athlete(70, 1.75, 2.1)), missing: $missing);
+    return new AthleteContext($today, $method, new Place($method->stage($stage), $since, $rung), $rules ?? HouseRules::usual(), $diary, FollowedEstimates::through($diary, $today), new SearchedRungs(new RungSearch($kit ?? smallGym(), $limits), $body ?? athlete(70, 1.75, 2.1)), missing: $missing);
 }
 
 /** @return list<Block> */
-function blocksOf(Session $session, Part $part): array
+function blocksOf(Session $session, SessionPart $part): array
 {
     return array_values(array_filter($session->blocks, static fn (Block $b): bool => $b->part === $part));
 }
 
 /** A brief drawn by chance on one of the rungs of the small gym; its ways are searched once. */
-function randomBrief(Randomizer $random, Brief $base, array $rungs): Brief
+function randomBrief(Randomizer $random, AthleteContext $base, array $rungs): AthleteContext
 {
     $rung = $rungs[$random->getInt(0, count($rungs) - 1)];
     $done = [];
@@ -153,10 +153,10 @@ function randomBrief(Randomizer $random, Brief $base, array $rungs): Brief
             $done[] = done($day, $rung, max(0, $first - $random->getInt(0, 2)), $random->getInt(0, 5), noCounts: $random->getInt(0, 3) === 0 ? $random->getInt(1, 6) : 0);
         }
         if ($random->getInt(0, 1) === 0) {
-            $signals[] = Signal::of($day, $random->getInt(0, 4), effort: $random->getInt(3, 10), gaveOut: GaveOut::cases()[$random->getInt(0, 7)], takesHold: $random->getInt(0, 5) > 0);
+            $signals[] = Signal::of($day, $random->getInt(0, 4), effort: $random->getInt(3, 10), gaveOut: LimitingFactor::cases()[$random->getInt(0, 7)], takesHold: $random->getInt(0, 5) > 0);
         }
     }
     $diary = new Diary($done, signals: $signals);
 
-    return new Brief(WEDNESDAY, $base->method, $base->place->on($rung), $base->rules, $diary, FollowedBeliefs::through($diary, WEDNESDAY), $base->ways);
+    return new AthleteContext(WEDNESDAY, $base->method, $base->place->on($rung), $base->rules, $diary, FollowedEstimates::through($diary, WEDNESDAY), $base->ways);
 }

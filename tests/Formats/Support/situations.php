@@ -19,15 +19,15 @@ use SteadyRung\Kit\Plate;
 use SteadyRung\Kit\RingPair;
 use SteadyRung\Kit\Weight;
 use SteadyRung\Method\Accessory;
+use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\House\HouseRules;
-use SteadyRung\Method\Means;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Place;
-use SteadyRung\Plan\Brief\Brief;
-use SteadyRung\Plan\Brief\FollowedBeliefs;
-use SteadyRung\Plan\Brief\SearchedWays;
-use SteadyRung\Plan\Brief\Ways;
-use SteadyRung\Plan\Diary\BesideDone;
+use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Context\FollowedEstimates;
+use SteadyRung\Plan\Context\RungCatalogue;
+use SteadyRung\Plan\Context\SearchedRungs;
+use SteadyRung\Plan\Diary\AccessoryWork;
 use SteadyRung\Plan\Diary\Diary;
 use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Plan\Diary\Purpose;
@@ -55,7 +55,7 @@ final class Situations
         $this->random = new Randomizer(new Mt19937($seed));
     }
 
-    /** @return Generator<string, Brief> */
+    /** @return Generator<string, AthleteContext> */
     public function drawn(int $count): Generator
     {
         for ($i = 0; $i < $count; $i++) {
@@ -98,7 +98,7 @@ final class Situations
         return $count === 0 ? [] : array_map($piece, range(1, $count));
     }
 
-    private function ways(): SearchedWays
+    private function ways(): SearchedRungs
     {
         $kit = Kit::of([
             Bar::of('high', 'High bar', $this->between(2.3, 2.8)),
@@ -115,10 +115,10 @@ final class Situations
             default => Limits::none(),
         };
 
-        return new SearchedWays(new RungSearch($kit, $limits), Body::of($this->between(50.0, 95.0), $statureM = $this->between(1.55, 1.95), 1.204 * $statureM));
+        return new SearchedRungs(new RungSearch($kit, $limits), Body::of($this->between(50.0, 95.0), $statureM = $this->between(1.55, 1.95), 1.204 * $statureM));
     }
 
-    private function brief(SearchedWays $ways): Brief
+    private function brief(SearchedRungs $ways): AthleteContext
     {
         $this->capacity = $this->between(0.35, 1.25);
         $method = Catalogue::method($this->one(Catalogue::keys()));
@@ -129,14 +129,14 @@ final class Situations
         if ($gap >= 28 && $this->happens(0.6)) {
             array_push($done, ...$this->baseline($ways, WEDNESDAY - $this->random->getInt(1, 3)));
         }
-        $beside = $this->happens(0.1) ? [new BesideDone(WEDNESDAY - 1, $this->one(Accessory::cases()), 8, null, null, pain: Pain::of($this->one(PainPlace::cases()), $this->random->getInt(1, 10)))] : [];
+        $beside = $this->happens(0.1) ? [new AccessoryWork(WEDNESDAY - 1, $this->one(Accessory::cases()), 8, null, null, pain: Pain::of($this->one(PainPlace::cases()), $this->random->getInt(1, 10)))] : [];
         $signals = $this->happens(0.3) ? [Signal::of(WEDNESDAY, $this->random->getInt(0, 5))] : [];
         $diary = new Diary($done, $beside, $signals);
 
-        return new Brief(WEDNESDAY, $method, new Place($stage, WEDNESDAY - 60, $rung), HouseRules::usual(), $diary, FollowedBeliefs::through($diary, WEDNESDAY), $ways);
+        return new AthleteContext(WEDNESDAY, $method, new Place($stage, WEDNESDAY - 60, $rung), HouseRules::usual(), $diary, FollowedEstimates::through($diary, WEDNESDAY), $ways);
     }
 
-    private function rungOf(Ways $ways, Means $means): ?Rung
+    private function rungOf(RungCatalogue $ways, AllowedExercises $means): ?Rung
     {
         $rungs = $ways->rungs($means);
 
@@ -144,11 +144,11 @@ final class Situations
     }
 
     /** @return list<Done> a baseline, then sessions on the rung with a row before, the last one on a day */
-    private function log(SearchedWays $ways, Method $method, ?Rung $rung, int $last): array
+    private function log(SearchedRungs $ways, Method $method, ?Rung $rung, int $last): array
     {
         $sessions = $this->random->getInt(0, 6);
         $done = $this->happens(0.9) ? $this->baseline($ways, $last - 3 * $sessions - 3) : [];
-        $row = $this->rungOf($ways, Means::of(ChoiceKind::Row));
+        $row = $this->rungOf($ways, AllowedExercises::of(ChoiceKind::Row));
         for ($i = $sessions - 1; $i >= 0; $i--) {
             $day = $last - 3 * $i;
             array_push($done, ...($row === null || $this->happens(0.5) ? [] : [$this->set($row, $day, 0.0, 8)]));
@@ -161,11 +161,11 @@ final class Situations
     }
 
     /** @return list<Done> */
-    private function baseline(SearchedWays $ways, int $day): array
+    private function baseline(SearchedRungs $ways, int $day): array
     {
-        $load = $this->rungOf($ways, Means::of(ChoiceKind::Band, fromShare: 0.4)) ?? $this->rungOf($ways, Means::of(ChoiceKind::Foot));
-        $row = $this->rungOf($ways, Means::of(ChoiceKind::Row));
-        $hang = $this->rungOf($ways, Means::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, 60.0));
+        $load = $this->rungOf($ways, AllowedExercises::of(ChoiceKind::Band, fromShare: 0.4)) ?? $this->rungOf($ways, AllowedExercises::of(ChoiceKind::Foot));
+        $row = $this->rungOf($ways, AllowedExercises::of(ChoiceKind::Row));
+        $hang = $this->rungOf($ways, AllowedExercises::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, 60.0));
 
         return array_map(
             fn (Rung $rung): Done => $this->set($rung, $day, 0.0, null, Purpose::Baseline),

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Formats\Json\Drawing;
 
 use OpenApi\Attributes as OA;
+use SteadyRung\Drawing\DrawnPart;
 use SteadyRung\Drawing\Line;
-use SteadyRung\Drawing\Part;
 
 /**
  * A piece of gear in a side view.
@@ -17,7 +17,7 @@ final readonly class LineJson
     /** @param  list<SpotJson>  $points */
     public function __construct(
         #[OA\Property]
-        public Part $part,
+        public DrawnPart $part,
         #[OA\Property(items: new OA\Items(ref: SpotJson::class))]
         public array $points,
         #[OA\Property]

@@ -11,7 +11,7 @@ use App\Formats\Json\Setups\PredictionJson;
 use App\Formats\Json\Setups\SecondsJson;
 use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 use SteadyRung\Strength\RepPrediction;
 
 /**
@@ -39,7 +39,7 @@ final readonly class RungJson
     }
 
     /** The rung, with what is believed of it. */
-    public static function believed(Rung $rung, Belief $belief): self
+    public static function believed(Rung $rung, Estimate $belief): self
     {
         $timed = $rung->exercise->manner->movement->isTimed();
         $seconds = $timed ? $belief->secondsOn($rung) : null;

@@ -9,14 +9,14 @@ use App\Formats\Json\Setups\ExerciseJson;
 use App\Formats\JsonObject;
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Method\Accessory;
+use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\Gate;
 use SteadyRung\Method\House\HouseRules;
-use SteadyRung\Method\Means;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Method;
-use SteadyRung\Method\Part;
 use SteadyRung\Method\Prescription;
+use SteadyRung\Method\SessionPart;
 use SteadyRung\Method\Stage;
 
 /**
@@ -88,7 +88,7 @@ final class MethodJson
         $amount = self::amount($json);
 
         return $json->build(static fn (JsonObject $j): Prescription => Prescription::of(
-            $j->choice('part', Part::class), $do, $j->integer('sets'), $amount, $j->integer('rest_s'),
+            $j->choice('part', SessionPart::class), $do, $j->integer('sets'), $amount, $j->integer('rest_s'),
             self::flag($j, 'to_failure'), self::flag($j, 'per_side'), self::flag($j, 'climbs'), $j->optionalText('tempo', self::LONGEST), $j->optionalText('group', 8),
         ));
     }
@@ -106,12 +106,12 @@ final class MethodJson
         throw $json->fault('reps', 'Say how much: reps, seconds, total_reps or metres.');
     }
 
-    public static function means(JsonObject $json): Means
+    public static function means(JsonObject $json): AllowedExercises
     {
-        return $json->allowing('kind', 'from_share', 'to_share', ...ExerciseJson::MANNER)->build(static fn (JsonObject $j): Means => Means::of(
+        return $json->allowing('kind', 'from_share', 'to_share', ...ExerciseJson::MANNER)->build(static fn (JsonObject $j): AllowedExercises => AllowedExercises::of(
             $j->choice('kind', ChoiceKind::class),
             ...ExerciseJson::manner($j),
-            ...['fromShare' => $j->optionalNumber('from_share') ?? Means::SHARE[0], 'toShare' => $j->optionalNumber('to_share') ?? Means::SHARE[1]],
+            ...['fromShare' => $j->optionalNumber('from_share') ?? AllowedExercises::SHARE[0], 'toShare' => $j->optionalNumber('to_share') ?? AllowedExercises::SHARE[1]],
         ));
     }
 
@@ -179,7 +179,7 @@ final class MethodJson
     }
 
     /** @return array<string, mixed> */
-    private static function meansOf(Means $means): array
+    private static function meansOf(AllowedExercises $means): array
     {
         return array_filter([
             'kind' => $means->kind->value,

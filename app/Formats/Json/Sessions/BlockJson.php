@@ -12,7 +12,7 @@ use App\Formats\Json\Setups\SecondsJson;
 use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Accessory;
-use SteadyRung\Method\Part;
+use SteadyRung\Method\SessionPart;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Session\Block;
 use SteadyRung\Strength\RepPrediction;
@@ -30,7 +30,7 @@ final readonly class BlockJson
      */
     public function __construct(
         #[OA\Property]
-        public Part $part,
+        public SessionPart $part,
         #[OA\Property]
         public ?Purpose $purpose,
         #[OA\Property]

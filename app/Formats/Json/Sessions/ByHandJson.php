@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Json\Sessions;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\Brief\LineChange;
+use SteadyRung\Plan\Context\LineChange;
 
 /**
  * That a line was changed by hand.

@@ -6,10 +6,10 @@ namespace App\Formats\Json\Setups;
 
 use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
+use SteadyRung\Exercise\ExecutionStyle;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Grip;
 use SteadyRung\Exercise\HoldAt;
-use SteadyRung\Exercise\Manner;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\UpBy;
 use SteadyRung\Exercise\Width;
@@ -30,7 +30,7 @@ final readonly class ExerciseJson implements \JsonSerializable
         public ?Movement $movement = null,
         #[OA\Property(description: 'hold.')]
         public ?HoldAt $at = null,
-        #[OA\Property(description: 'lowering (1–60), hold (1–600).', minimum: Manner::HOLD_S[0], maximum: Manner::HOLD_S[1])]
+        #[OA\Property(description: 'lowering (1–60), hold (1–600).', minimum: ExecutionStyle::HOLD_S[0], maximum: ExecutionStyle::HOLD_S[1])]
         public ?float $seconds = null,
         #[OA\Property]
         public ?Grip $grip = null,

@@ -7,8 +7,8 @@ namespace App\Formats\Json\Setups;
 use App\Formats\Json\Read;
 use App\Formats\JsonObject;
 use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\ExecutionStyle;
 use SteadyRung\Exercise\Grip;
-use SteadyRung\Exercise\Manner;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Width;
@@ -113,7 +113,7 @@ final class SetupJson
     /**
      * The set-up of a request, and what is done on it: {setup} alone for the whole pull, or {exercise}.
      *
-     * @return array{Setup, Manner}
+     * @return array{Setup, ExecutionStyle}
      */
     public static function exercise(JsonObject $request): array
     {
@@ -121,17 +121,17 @@ final class SetupJson
             throw $request->fault('exercise', 'Give a setup or an exercise, one of them.');
         }
 
-        return $request->has('exercise') ? self::done($request->object('exercise')) : [self::read($request->object('setup')), Manner::of($request->object('setup')->choice('kind', ChoiceKind::class))];
+        return $request->has('exercise') ? self::done($request->object('exercise')) : [self::read($request->object('setup')), ExecutionStyle::of($request->object('setup')->choice('kind', ChoiceKind::class))];
     }
 
-    /** @return array{Setup, Manner} of an exercise */
+    /** @return array{Setup, ExecutionStyle} of an exercise */
     public static function done(JsonObject $exercise, ?Kit $kit = null): array
     {
         $setup = $exercise->allowing('setup', ...ExerciseJson::MANNER)->object('setup');
         $read = self::read($setup, $kit);
         $kind = $setup->choice('kind', ChoiceKind::class);
 
-        return [$read, $exercise->build(static fn (JsonObject $j): Manner => Manner::of($kind, ...ExerciseJson::manner($j)))];
+        return [$read, $exercise->build(static fn (JsonObject $j): ExecutionStyle => ExecutionStyle::of($kind, ...ExerciseJson::manner($j)))];
     }
 
     /** @return array<string, mixed> an exercise as it is taken, what is usual left out */

@@ -9,7 +9,7 @@ use App\Actions\Athletes\AthleteParticulars;
 use App\Actions\Athletes\UpdateAthlete;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
+use App\Http\Docs\RequestBody;
 use App\Http\Requests\Athletes\ArchiveInput;
 use App\Http\Requests\Athletes\ReadAthlete;
 use App\Http\Requests\Athletes\RosterInput;
@@ -45,7 +45,7 @@ final class AthleteController
         return new JsonResponse($view->page($asked->page, $asked->search, $asked->tag, $asked->order, $asked->show));
     }
 
-    #[OA\Post(path: '/api/athletes', operationId: 'addAthlete', requestBody: new Body(AthleteParticulars::class, withId: true), responses: [new Answer(201, AthleteResponse::class)])]
+    #[OA\Post(path: '/api/athletes', operationId: 'addAthlete', requestBody: new RequestBody(AthleteParticulars::class, withId: true), responses: [new Answer(201, AthleteResponse::class)])]
     public function store(JsonObject $json, AddAthlete $add, AthleteQuery $view): JsonResponse
     {
         $input = ReadAthlete::from($json, 'id');
@@ -60,13 +60,13 @@ final class AthleteController
         return new JsonResponse($view->of($athlete));
     }
 
-    #[OA\Put(path: '/api/athletes/{athlete}', operationId: 'changeAthlete', requestBody: new Body(AthleteParticulars::class), responses: [new Answer(200, AthleteResponse::class)])]
+    #[OA\Put(path: '/api/athletes/{athlete}', operationId: 'changeAthlete', requestBody: new RequestBody(AthleteParticulars::class), responses: [new Answer(200, AthleteResponse::class)])]
     public function update(Athlete $athlete, JsonObject $json, UpdateAthlete $change, AthleteQuery $view): JsonResponse
     {
         return new JsonResponse($view->of($change->change($athlete, ReadAthlete::from($json))));
     }
 
-    #[OA\Put(path: '/api/athletes/{athlete}/archive', operationId: 'archiveAthlete', requestBody: new Body(ArchiveInput::class), responses: [new Answer(200, AthleteResponse::class)])]
+    #[OA\Put(path: '/api/athletes/{athlete}/archive', operationId: 'archiveAthlete', requestBody: new RequestBody(ArchiveInput::class), responses: [new Answer(200, AthleteResponse::class)])]
     public function archive(Athlete $athlete, JsonObject $json, UpdateAthlete $change, AthleteQuery $view): JsonResponse
     {
         return new JsonResponse($view->of($change->archive($athlete, ArchiveInput::read($json)->archived)));

@@ -9,7 +9,7 @@ use App\Actions\Athletes\WeighAthlete;
 use App\Context\Gym\GymDay;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
+use App\Http\Docs\RequestBody;
 use App\Http\Requests\Athletes\ReadWeighing;
 use App\Http\Requests\WithdrawalInput;
 use App\Models\Athletes\Athlete;
@@ -26,7 +26,7 @@ final class BodyController
         return new JsonResponse($view->of($athlete));
     }
 
-    #[OA\Post(path: '/api/athletes/{athlete}/weighings', operationId: 'weigh', requestBody: new Body(MassWeighed::class), responses: [new Answer(201, BodyResponse::class)])]
+    #[OA\Post(path: '/api/athletes/{athlete}/weighings', operationId: 'weigh', requestBody: new RequestBody(MassWeighed::class), responses: [new Answer(201, BodyResponse::class)])]
     public function weigh(Athlete $athlete, JsonObject $json, WeighAthlete $weigh, GymDay $days, BodyQuery $view): JsonResponse
     {
         $stored = $weigh->weigh($athlete, ReadWeighing::from($json, $days->today()));
@@ -37,7 +37,7 @@ final class BodyController
     #[OA\Post(
         path: '/api/athletes/{athlete}/weighings/{weighing}/withdrawal',
         operationId: 'takeWeighingBack',
-        requestBody: new Body(WithdrawalInput::class),
+        requestBody: new RequestBody(WithdrawalInput::class),
         responses: [new Answer(200, BodyResponse::class)],
     )]
     public function takeBack(Athlete $athlete, string $weighing, JsonObject $json, WeighAthlete $weigh, BodyQuery $view): JsonResponse

@@ -8,7 +8,7 @@ use App\Actions\Calls\CallDecision;
 use App\Actions\Calls\DecideCall;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
+use App\Http\Docs\RequestBody;
 use App\Http\Requests\Calls\CallQueueInput;
 use App\Http\Requests\Calls\ReadDecision;
 use App\Http\Requests\PageInput;
@@ -64,7 +64,7 @@ final class CallController
         return new JsonResponse($reading->list());
     }
 
-    #[OA\Put(path: '/api/calls/{call}/decision', operationId: 'decideCall', requestBody: new Body(CallDecision::class), responses: [new Answer(200, CallResponse::class)])]
+    #[OA\Put(path: '/api/calls/{call}/decision', operationId: 'decideCall', requestBody: new RequestBody(CallDecision::class), responses: [new Answer(200, CallResponse::class)])]
     public function decide(CallRecord $call, Request $request, JsonObject $json, DecideCall $decide): JsonResponse
     {
         /** @var User $coach */

@@ -10,7 +10,7 @@ use App\Actions\RecalculateDue;
 use App\Formats\Day;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
+use App\Http\Docs\RequestBody;
 use App\Http\Requests\Floor\NewsInput;
 use App\Http\Requests\Floor\ReadClass;
 use App\Models\Floor\GymClass;
@@ -43,7 +43,7 @@ final readonly class ClassController
         return new JsonResponse($this->reading->list());
     }
 
-    #[OA\Post(path: '/api/classes', operationId: 'makeClass', requestBody: new Body(ClassGiven::class), responses: [new Answer(201, ClassListResponse::class, 'Stored.'), new Answer(200, ClassListResponse::class, 'Stored before.')])]
+    #[OA\Post(path: '/api/classes', operationId: 'makeClass', requestBody: new RequestBody(ClassGiven::class), responses: [new Answer(201, ClassListResponse::class, 'Stored.'), new Answer(200, ClassListResponse::class, 'Stored before.')])]
     public function store(Request $request, JsonObject $json, SaveClass $keep): JsonResponse
     {
         /** @var User $coach */
@@ -53,7 +53,7 @@ final readonly class ClassController
         return new JsonResponse($this->reading->list(), $stored->isNew ? 201 : 200);
     }
 
-    #[OA\Put(path: '/api/classes/{class}', operationId: 'changeClass', requestBody: new Body(ClassGiven::class), responses: [new Answer(200, ClassListResponse::class)])]
+    #[OA\Put(path: '/api/classes/{class}', operationId: 'changeClass', requestBody: new RequestBody(ClassGiven::class), responses: [new Answer(200, ClassListResponse::class)])]
     public function update(string $class, JsonObject $json, SaveClass $keep): JsonResponse
     {
         $keep->change(GymClass::query()->findOrFail($class), ReadClass::from($json));

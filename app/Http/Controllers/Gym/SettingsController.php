@@ -13,8 +13,8 @@ use App\Actions\Gym\SlowSignIns;
 use App\Context\Gym\CurrentGym;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
 use App\Http\Docs\Nothing;
+use App\Http\Docs\RequestBody;
 use App\Http\Requests\Gym\PasswordInput;
 use App\Http\Requests\Gym\ReadSettings;
 use App\Http\Requests\Gym\SettingsInput;
@@ -34,7 +34,7 @@ use OpenApi\Attributes as OA;
  */
 final class SettingsController
 {
-    #[OA\Post(path: '/api/gym', operationId: 'foundGym', description: 'Once, on an install without a gym.', requestBody: new Body(GymFounded::class), responses: [new Answer(201, MeResponse::class)])]
+    #[OA\Post(path: '/api/gym', operationId: 'foundGym', description: 'Once, on an install without a gym.', requestBody: new RequestBody(GymFounded::class), responses: [new Answer(201, MeResponse::class)])]
     public function found(Request $request, JsonObject $json, FoundGym $found, WebGuard $web): JsonResponse
     {
         if (! $request->hasSession()) {
@@ -46,7 +46,7 @@ final class SettingsController
         return new JsonResponse(MeResponse::of($coach), 201);
     }
 
-    #[OA\Put(path: '/api/settings', operationId: 'changeSettings', requestBody: new Body(SettingsInput::class), responses: [new Answer(200, MeResponse::class)])]
+    #[OA\Put(path: '/api/settings', operationId: 'changeSettings', requestBody: new RequestBody(SettingsInput::class), responses: [new Answer(200, MeResponse::class)])]
     public function change(Request $request, JsonObject $json, ChangeSettings $settings): JsonResponse
     {
         /** @var User $coach */
@@ -56,7 +56,7 @@ final class SettingsController
         return new JsonResponse(MeResponse::of($settings->gym($coach, $asked->gym_name, $asked->timezone, $asked->coach_name)));
     }
 
-    #[OA\Put(path: '/api/password', operationId: 'changePassword', requestBody: new Body(PasswordInput::class), responses: [new Nothing])]
+    #[OA\Put(path: '/api/password', operationId: 'changePassword', requestBody: new RequestBody(PasswordInput::class), responses: [new Nothing])]
     public function password(Request $request, JsonObject $json, ChangeSettings $settings, SlowSignIns $slow): Response
     {
         /** @var User $coach */
@@ -80,7 +80,7 @@ final class SettingsController
         return new JsonResponse(CoachListResponse::ofGym($gym->id()));
     }
 
-    #[OA\Post(path: '/api/coaches', operationId: 'takeCoach', requestBody: new Body(CoachTaken::class), responses: [new Answer(201, CoachListResponse::class)])]
+    #[OA\Post(path: '/api/coaches', operationId: 'takeCoach', requestBody: new RequestBody(CoachTaken::class), responses: [new Answer(201, CoachListResponse::class)])]
     public function take(JsonObject $json, AddCoach $take, CurrentGym $gym): JsonResponse
     {
         $take->take(ReadSettings::coach($json));

@@ -7,8 +7,8 @@ namespace App\Http\Controllers\Gym;
 use App\Actions\Gym\SlowSignIns;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
 use App\Http\Docs\Nothing;
+use App\Http\Docs\RequestBody;
 use App\Http\KnownDevice;
 use App\Http\Requests\Gym\SignInInput;
 use App\Http\WebGuard;
@@ -40,7 +40,7 @@ final readonly class SignInController
         return new JsonResponse(MeResponse::of($user));
     }
 
-    #[OA\Post(path: '/api/sign-in', operationId: 'signIn', requestBody: new Body(SignInInput::class), responses: [new Answer(200, MeResponse::class)])]
+    #[OA\Post(path: '/api/sign-in', operationId: 'signIn', requestBody: new RequestBody(SignInInput::class), responses: [new Answer(200, MeResponse::class)])]
     public function signIn(Request $request, JsonObject $json, SlowSignIns $slow, KnownDevice $devices, Hasher $hasher): JsonResponse
     {
         if (! $request->hasSession()) {

@@ -11,7 +11,7 @@ use App\Actions\Kit\InspectBand;
 use App\Context\Gym\GymDay;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
+use App\Http\Docs\RequestBody;
 use App\Http\Requests\Kit\ReadBand;
 use App\Http\Requests\Kit\ReadInspection;
 use App\Http\Requests\Kit\RetirementInput;
@@ -37,7 +37,7 @@ final readonly class BandController
     {
     }
 
-    #[OA\Post(path: '/api/bands', operationId: 'addBand', requestBody: new Body(BandParticulars::class, withId: true), responses: [new Answer(201, BandResponse::class)])]
+    #[OA\Post(path: '/api/bands', operationId: 'addBand', requestBody: new RequestBody(BandParticulars::class, withId: true), responses: [new Answer(201, BandResponse::class)])]
     public function store(JsonObject $json): JsonResponse
     {
         $input = ReadBand::toKeep($json, 'id');
@@ -46,7 +46,7 @@ final readonly class BandController
         return new JsonResponse($this->view->band($stored->record), $stored->isNew ? 201 : 200);
     }
 
-    #[OA\Put(path: '/api/bands/{band}', operationId: 'changeBand', requestBody: new Body(BandParticulars::class), responses: [new Answer(200, BandResponse::class)])]
+    #[OA\Put(path: '/api/bands/{band}', operationId: 'changeBand', requestBody: new RequestBody(BandParticulars::class), responses: [new Answer(200, BandResponse::class)])]
     public function update(Band $band, JsonObject $json): JsonResponse
     {
         $input = ReadBand::toKeep($json);
@@ -61,7 +61,7 @@ final readonly class BandController
         return new JsonResponse($reading->of($band));
     }
 
-    #[OA\Put(path: '/api/bands/{band}/retirement', operationId: 'retireBand', requestBody: new Body(RetirementInput::class), responses: [new Answer(200, BandResponse::class)])]
+    #[OA\Put(path: '/api/bands/{band}/retirement', operationId: 'retireBand', requestBody: new RequestBody(RetirementInput::class), responses: [new Answer(200, BandResponse::class)])]
     public function retire(Band $band, JsonObject $json): JsonResponse
     {
         $this->gear->change($band, RetirementInput::read($json)->columns($band->retired_at, $this->clock->now()));
@@ -88,7 +88,7 @@ final readonly class BandController
         path: '/api/bands/{band}/inspections',
         operationId: 'inspectBand',
         description: 'A fault takes the band out of use.',
-        requestBody: new Body(BandInspected::class),
+        requestBody: new RequestBody(BandInspected::class),
         responses: [new Answer(201, BandResponse::class)],
     )]
     public function inspect(Band $band, Request $request, JsonObject $json, InspectBand $inspect, GymDay $days): JsonResponse

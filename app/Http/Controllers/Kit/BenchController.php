@@ -9,8 +9,8 @@ use App\Devices\HangingScale;
 use App\Formats\Json\Kit\BenchJson;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
 use App\Http\Docs\Nothing;
+use App\Http\Docs\RequestBody;
 use App\Http\Requests\Kit\BenchInput;
 use App\Http\Requests\Kit\HangInput;
 use App\Problems\Problem;
@@ -52,7 +52,7 @@ final readonly class BenchController
         path: '/api/bench/scale/hang',
         operationId: 'hangOnScale',
         description: 'Simulated scale only: pulls a band to a length, or makes the scale fail.',
-        requestBody: new Body(HangInput::class),
+        requestBody: new RequestBody(HangInput::class),
         responses: [new Nothing],
     )]
     public function hang(JsonObject $json): Response
@@ -68,7 +68,7 @@ final readonly class BenchController
         path: '/api/bench/curve',
         operationId: 'benchCurve',
         description: 'The curve through readings, and what the band takes off an athlete; nothing is stored.',
-        requestBody: new Body(BenchInput::class),
+        requestBody: new RequestBody(BenchInput::class),
         responses: [new Answer(200, BenchJson::class)],
     )]
     public function curve(JsonObject $json, BenchQuery $view): JsonResponse

@@ -8,7 +8,7 @@ use App\Actions\Kit\ChangeGear;
 use App\Actions\Kit\GearParticulars;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
+use App\Http\Docs\RequestBody;
 use App\Http\Requests\Kit\ReadGear;
 use App\Http\Requests\Kit\RetirementInput;
 use App\Models\Kit\Gear;
@@ -23,7 +23,7 @@ final readonly class GearController
     {
     }
 
-    #[OA\Post(path: '/api/gear', operationId: 'addGear', requestBody: new Body(GearParticulars::class, withId: true), responses: [new Answer(201, GearResponse::class)])]
+    #[OA\Post(path: '/api/gear', operationId: 'addGear', requestBody: new RequestBody(GearParticulars::class, withId: true), responses: [new Answer(201, GearResponse::class)])]
     public function store(JsonObject $json): JsonResponse
     {
         $input = ReadGear::from($json, 'id');
@@ -32,7 +32,7 @@ final readonly class GearController
         return new JsonResponse(GearResponse::of($stored->record), $stored->isNew ? 201 : 200);
     }
 
-    #[OA\Put(path: '/api/gear/{gear}', operationId: 'changeGear', requestBody: new Body(GearParticulars::class), responses: [new Answer(200, GearResponse::class)])]
+    #[OA\Put(path: '/api/gear/{gear}', operationId: 'changeGear', requestBody: new RequestBody(GearParticulars::class), responses: [new Answer(200, GearResponse::class)])]
     public function update(Gear $gear, JsonObject $json): JsonResponse
     {
         $this->gear->change($gear, ReadGear::changing($gear, $json)->columns());
@@ -40,7 +40,7 @@ final readonly class GearController
         return new JsonResponse(GearResponse::of($gear));
     }
 
-    #[OA\Put(path: '/api/gear/{gear}/retirement', operationId: 'retireGear', requestBody: new Body(RetirementInput::class), responses: [new Answer(200, GearResponse::class)])]
+    #[OA\Put(path: '/api/gear/{gear}/retirement', operationId: 'retireGear', requestBody: new RequestBody(RetirementInput::class), responses: [new Answer(200, GearResponse::class)])]
     public function retire(Gear $gear, JsonObject $json): JsonResponse
     {
         $this->gear->change($gear, RetirementInput::read($json)->columns($gear->retired_at, $this->clock->now()));

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Kit;
 use App\Actions\Kit\ChangeGear;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
+use App\Http\Docs\RequestBody;
 use App\Http\Requests\Kit\FloorInput;
 use App\Queries\Kit\KitQuery;
 use App\Responses\Kit\KitResponse;
@@ -26,7 +26,7 @@ final readonly class KitController
         return new JsonResponse($this->view->all());
     }
 
-    #[OA\Put(path: '/api/kit/floor', operationId: 'changeFloor', requestBody: new Body(FloorInput::class), responses: [new Answer(200, KitResponse::class)])]
+    #[OA\Put(path: '/api/kit/floor', operationId: 'changeFloor', requestBody: new RequestBody(FloorInput::class), responses: [new Answer(200, KitResponse::class)])]
     public function floor(JsonObject $json, ChangeGear $gear): JsonResponse
     {
         $gear->floor(FloorInput::read($json)->floor);

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Log;
 use App\Formats\JsonObject;
 use App\Http\CommandQueue;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
+use App\Http\Docs\RequestBody;
 use App\Http\Requests\Log\QueueInput;
 use App\Models\Gym\User;
 use App\Responses\Log\QueueOutcomeResponse;
@@ -21,7 +21,7 @@ final class QueueController
         path: '/api/deeds',
         operationId: 'sendDeeds',
         description: 'What waited on a device, in the order it was done; each deed is stored once. What is refused does not keep the others out.',
-        requestBody: new Body(QueueInput::class),
+        requestBody: new RequestBody(QueueInput::class),
         responses: [new Answer(200, QueueOutcomeResponse::class)],
     )]
     public function __invoke(Request $request, JsonObject $json, CommandQueue $queue): JsonResponse

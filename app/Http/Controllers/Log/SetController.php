@@ -9,8 +9,8 @@ use App\Actions\Log\SetDone;
 use App\Actions\Log\WithdrawSet;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
 use App\Http\Docs\Nothing;
+use App\Http\Docs\RequestBody;
 use App\Http\Requests\Log\ReadSet;
 use App\Http\Requests\PageInput;
 use App\Http\Requests\WithdrawalInput;
@@ -42,7 +42,7 @@ final class SetController
     #[OA\Post(
         path: '/api/athletes/{athlete}/sets',
         operationId: 'logSet',
-        requestBody: new Body(SetDone::class),
+        requestBody: new RequestBody(SetDone::class),
         responses: [new Answer(201, SetResponse::class, 'Stored.'), new Answer(200, SetResponse::class, 'Stored before.')],
     )]
     public function store(string $athlete, Request $request, JsonObject $json, LogSet $log, SetQuery $reading, ClockInterface $clock): JsonResponse
@@ -55,7 +55,7 @@ final class SetController
         return new JsonResponse($reading->one($stored->record), $stored->isNew ? 201 : 200);
     }
 
-    #[OA\Post(path: '/api/athletes/{athlete}/sets/{set}/withdrawal', operationId: 'withdrawSet', requestBody: new Body(WithdrawalInput::class), responses: [new Nothing])]
+    #[OA\Post(path: '/api/athletes/{athlete}/sets/{set}/withdrawal', operationId: 'withdrawSet', requestBody: new RequestBody(WithdrawalInput::class), responses: [new Nothing])]
     public function withdraw(Athlete $athlete, string $set, Request $request, JsonObject $json, WithdrawSet $withdraw): Response
     {
         /** @var User $coach */

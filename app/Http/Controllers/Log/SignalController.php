@@ -12,8 +12,8 @@ use App\Actions\RecalculateDue;
 use App\Context\Gym\GymDay;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
 use App\Http\Docs\Nothing;
+use App\Http\Docs\RequestBody;
 use App\Http\Requests\Log\ReadAccessory;
 use App\Http\Requests\Log\ReadSignal;
 use App\Models\Athletes\Athlete;
@@ -35,7 +35,7 @@ final class SignalController
         path: '/api/athletes/{athlete}/signals',
         operationId: 'tellSignal',
         description: 'After a session or before the next; a symptom pauses the pulling.',
-        requestBody: new Body(SignalTold::class),
+        requestBody: new RequestBody(SignalTold::class),
         responses: [new Answer(201, AthleteResponse::class, 'Stored.'), new Answer(200, AthleteResponse::class, 'Stored before.')],
     )]
     public function tell(Athlete $athlete, Request $request, JsonObject $json, ReportSignal $tell, GymDay $days, RecalculateDue $catchUp, AthleteQuery $view): JsonResponse
@@ -48,7 +48,7 @@ final class SignalController
         return new JsonResponse($view->of($athlete->refresh()), $stored->isNew ? 201 : 200);
     }
 
-    #[OA\Post(path: '/api/athletes/{athlete}/accessories', operationId: 'logBeside', requestBody: new Body(AccessoryDone::class), responses: [new Nothing])]
+    #[OA\Post(path: '/api/athletes/{athlete}/accessories', operationId: 'logBeside', requestBody: new RequestBody(AccessoryDone::class), responses: [new Nothing])]
     public function beside(Athlete $athlete, Request $request, JsonObject $json, LogAccessory $log, ClockInterface $clock): Response
     {
         /** @var User $coach */

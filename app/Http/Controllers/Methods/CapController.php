@@ -8,7 +8,7 @@ use App\Actions\Methods\SetCaps;
 use App\Context\Gym\CurrentGym;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
+use App\Http\Docs\RequestBody;
 use App\Http\Requests\Methods\CapsInput;
 use App\Models\Gym\User;
 use App\Responses\Methods\CapsResponse;
@@ -32,7 +32,7 @@ final readonly class CapController
         return new JsonResponse(CapsResponse::of($this->gym->gym()));
     }
 
-    #[OA\Put(path: '/api/caps', operationId: 'settleCaps', description: 'Lower at will; above the usual only where the coach answers for it.', requestBody: new Body(CapsInput::class), responses: [new Answer(200, CapsResponse::class)])]
+    #[OA\Put(path: '/api/caps', operationId: 'settleCaps', description: 'Lower at will; above the usual only where the coach answers for it.', requestBody: new RequestBody(CapsInput::class), responses: [new Answer(200, CapsResponse::class)])]
     public function settle(Request $request, JsonObject $json, SetCaps $settle): JsonResponse
     {
         /** @var User $coach */

@@ -9,7 +9,7 @@ use App\Actions\Methods\PlaceGiven;
 use App\Context\Methods\Methods;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
+use App\Http\Docs\RequestBody;
 use App\Http\Requests\Methods\ComparisonInput;
 use App\Http\Requests\Methods\ReadPlace;
 use App\Models\Athletes\Athlete;
@@ -33,7 +33,7 @@ final class PlaceController
         path: '/api/athletes/{athlete}/comparisons',
         operationId: 'compareMethod',
         description: 'Some virtual athletes like this one through a method; a model, nothing is kept.',
-        requestBody: new Body(ComparisonInput::class),
+        requestBody: new RequestBody(ComparisonInput::class),
         responses: [new Answer(200, ComparedListResponse::class)],
     )]
     public function compare(Athlete $athlete, JsonObject $json, Methods $methods, ComparisonQuery $reading): JsonResponse
@@ -53,7 +53,7 @@ final class PlaceController
         path: '/api/athletes/{athlete}/place',
         operationId: 'placeAthlete',
         description: 'Assigned to a method, set back, or skipping a stage.',
-        requestBody: new Body(PlaceGiven::class),
+        requestBody: new RequestBody(PlaceGiven::class),
         responses: [new Answer(201, AthleteResponse::class, 'Stored.'), new Answer(200, AthleteResponse::class, 'Stored before.')],
     )]
     public function place(Athlete $athlete, Request $request, JsonObject $json, MoveAthlete $move, AthleteQuery $view): JsonResponse

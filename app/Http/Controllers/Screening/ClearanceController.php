@@ -8,7 +8,7 @@ use App\Actions\Screening\ClearingNote;
 use App\Actions\Screening\ClearPain;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
+use App\Http\Docs\RequestBody;
 use App\Http\Requests\Screening\ReadClearance;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
@@ -20,7 +20,7 @@ use OpenApi\Attributes as OA;
 
 final class ClearanceController
 {
-    #[OA\Post(path: '/api/athletes/{athlete}/clearances', operationId: 'clearPain', requestBody: new Body(ClearingNote::class), responses: [new Answer(201, AthleteResponse::class)])]
+    #[OA\Post(path: '/api/athletes/{athlete}/clearances', operationId: 'clearPain', requestBody: new RequestBody(ClearingNote::class), responses: [new Answer(201, AthleteResponse::class)])]
     public function __invoke(Athlete $athlete, Request $request, JsonObject $json, ClearPain $clear, AthleteQuery $view): JsonResponse
     {
         /** @var User $coach */

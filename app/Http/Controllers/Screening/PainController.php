@@ -8,7 +8,7 @@ use App\Actions\Screening\PainTold;
 use App\Actions\Screening\ReportPain;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
+use App\Http\Docs\RequestBody;
 use App\Http\Requests\Screening\ReadPainReport;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
@@ -24,7 +24,7 @@ final class PainController
         path: '/api/athletes/{athlete}/pain',
         operationId: 'tellPain',
         description: 'Pain told without a set; pulling is paused at once.',
-        requestBody: new Body(PainTold::class),
+        requestBody: new RequestBody(PainTold::class),
         responses: [new Answer(201, AthleteResponse::class)],
     )]
     public function __invoke(Athlete $athlete, Request $request, JsonObject $json, ReportPain $tell, AthleteQuery $view): JsonResponse

@@ -8,7 +8,7 @@ use App\Actions\Screening\ScreenAthlete;
 use App\Actions\Screening\ScreenTaken;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
+use App\Http\Docs\RequestBody;
 use App\Http\Requests\Screening\ReadScreen;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
@@ -34,7 +34,7 @@ final class ScreeningController
         path: '/api/athletes/{athlete}/screenings',
         operationId: 'screen',
         description: 'What it leaves to do holds at once for every list of rungs.',
-        requestBody: new Body(ScreenTaken::class),
+        requestBody: new RequestBody(ScreenTaken::class),
         responses: [new Answer(201, AthleteResponse::class, 'Stored.'), new Answer(200, AthleteResponse::class, 'Stored before.')],
     )]
     public function store(Athlete $athlete, Request $request, JsonObject $json, ScreenAthlete $screen, AthleteQuery $view): JsonResponse

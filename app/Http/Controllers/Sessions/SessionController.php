@@ -8,7 +8,7 @@ use App\Actions\Sessions\ChangeSession;
 use App\Actions\Sessions\LineGiven;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
+use App\Http\Docs\RequestBody;
 use App\Http\Requests\Sessions\ReadLine;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
@@ -71,7 +71,7 @@ final readonly class SessionController
         path: '/api/athletes/{athlete}/session/changes',
         operationId: 'changeLine',
         description: 'A line changed by hand; what was changed of it for as long is put back.',
-        requestBody: new Body(LineGiven::class),
+        requestBody: new RequestBody(LineGiven::class),
         responses: [new Answer(201, SessionResponse::class, 'Stored.'), new Answer(200, SessionResponse::class, 'Stored before.')],
     )]
     public function change(Athlete $athlete, Request $request, JsonObject $json, ChangeSession $change): JsonResponse
@@ -87,7 +87,7 @@ final readonly class SessionController
         path: '/api/athletes/{athlete}/session/tried',
         operationId: 'tryLine',
         description: 'The session as a change would have it; nothing is kept.',
-        requestBody: new Body(LineGiven::class),
+        requestBody: new RequestBody(LineGiven::class),
         responses: [new Answer(200, SessionResponse::class)],
     )]
     public function try(Athlete $athlete, JsonObject $json, ChangeSession $change): JsonResponse

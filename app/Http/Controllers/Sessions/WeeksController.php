@@ -8,7 +8,7 @@ use App\Actions\Sessions\AddTimeOff;
 use App\Actions\Sessions\TimeOffTold;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
+use App\Http\Docs\RequestBody;
 use App\Http\Requests\Sessions\ReadTimeOff;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
@@ -36,7 +36,7 @@ final readonly class WeeksController
     #[OA\Post(
         path: '/api/athletes/{athlete}/time-off',
         operationId: 'takeTimeOff',
-        requestBody: new Body(TimeOffTold::class),
+        requestBody: new RequestBody(TimeOffTold::class),
         responses: [new Answer(201, WeeksResponse::class, 'Stored.'), new Answer(200, WeeksResponse::class, 'Stored before.')],
     )]
     public function off(Athlete $athlete, Request $request, JsonObject $json, AddTimeOff $take): JsonResponse

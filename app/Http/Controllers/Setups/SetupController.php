@@ -11,7 +11,7 @@ use App\Formats\Json\Read;
 use App\Formats\Json\Setups\ExerciseJson;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
-use App\Http\Docs\Body;
+use App\Http\Docs\RequestBody;
 use App\Models\Athletes\Athlete;
 use App\Queries\Athletes\AthleteQuery;
 use App\Queries\Setups\SetupQuery;
@@ -48,7 +48,7 @@ final readonly class SetupController
         return new JsonResponse($query->buildAt('exercise', fn (): SetupAnswerJson => $this->view->of($athlete, $exercise)));
     }
 
-    #[OA\Put(path: '/api/athletes/{athlete}/setup', operationId: 'chooseSetup', requestBody: new Body(ExerciseJson::class), responses: [new Answer(200, AthleteResponse::class)])]
+    #[OA\Put(path: '/api/athletes/{athlete}/setup', operationId: 'chooseSetup', requestBody: new RequestBody(ExerciseJson::class), responses: [new Answer(200, AthleteResponse::class)])]
     public function choose(Athlete $athlete, JsonObject $json, ChooseSetup $choose, AthleteQuery $view): JsonResponse
     {
         $exercise = ExerciseJson::read($json);

@@ -10,7 +10,7 @@ use App\Formats\Json\Setups\ExerciseJson;
 use App\Formats\JsonObject;
 use App\Formats\Unreadable;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Fault;
+use SteadyRung\Exercise\FormFault;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Plan\Diary\NoCount;
 use SteadyRung\Plan\Diary\Purpose;
@@ -44,7 +44,7 @@ final class ReadSet
             $j->optionalUuid('part_of'),
             $j->optionalInteger('asked_reps'),
             $j->has('to_failure') && $j->boolean('to_failure'),
-            $j->choices('faults', Fault::class),
+            $j->choices('faults', FormFault::class),
             $j->numbers('splits_s', self::MOST_SPLITS),
             $j->optionalText('line', 160),
         ));

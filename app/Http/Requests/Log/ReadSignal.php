@@ -7,7 +7,7 @@ namespace App\Http\Requests\Log;
 use App\Actions\Log\SignalTold;
 use App\Formats\Day;
 use App\Formats\JsonObject;
-use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Plan\Diary\LimitingFactor;
 use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Safety\Symptom;
 
@@ -22,7 +22,7 @@ final class ReadSignal
             $json->date('on', $today),
             $json->optionalInteger('soreness'),
             $json->choices('symptoms', Symptom::class),
-            $json->optionalChoice('gave_out', GaveOut::class),
+            $json->optionalChoice('gave_out', LimitingFactor::class),
             $json->optionalInteger('effort'),
             $json->has('takes_hold') ? $json->boolean('takes_hold') : null,
             $json->optionalText('felt_worked', 200),

@@ -8,7 +8,7 @@ use SteadyRung\Call\Rules\Judge;
 use SteadyRung\Call\Situation\SituationOf;
 use SteadyRung\Call\Verdict;
 use SteadyRung\Ladder\Steps;
-use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Diary\Diary;
 use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Plan\Session\Course;
@@ -25,11 +25,11 @@ function situations(): int
     return (int) (getenv('STEADY_SITUATIONS') ?: 1000);
 }
 
-function told(Brief $brief, Signal $more): Brief
+function told(AthleteContext $brief, Signal $more): AthleteContext
 {
     $diary = new Diary($brief->diary->done, signals: [...$brief->diary->signals, $more]);
 
-    return new Brief($brief->today, $brief->method, $brief->place, $brief->rules, $diary, $brief->beliefs, $brief->ways);
+    return new AthleteContext($brief->today, $brief->method, $brief->place, $brief->rules, $diary, $brief->beliefs, $brief->ways);
 }
 
 it('never moves more than one rung or raises two things, names only what the ladder shows, and is never bolder for worse news', function (): void {
@@ -78,8 +78,8 @@ it('is never bolder for one more rep that did not count', function (): void {
     for ($i = 0; $i < 120; $i++) {
         $brief = randomBrief($random, $base, $rungs);
         $worse = array_map(fn ($d) => $d->day === WEDNESDAY - 3 ? done($d->day, $brief->place->rung, $d->reps, $d->reserve, noCounts: $d->noCounts + 4) : $d, $brief->diary->done);
-        $then = new Brief($brief->today, $brief->method, $brief->place, $brief->rules, new Diary($worse, signals: $brief->diary->signals), $brief->beliefs, $brief->ways);
-        $bold = fn (Brief $b): int => BOLDNESS[Judge::call(SituationOf::brief($b, Course::of($b)))->verdict->value];
+        $then = new AthleteContext($brief->today, $brief->method, $brief->place, $brief->rules, new Diary($worse, signals: $brief->diary->signals), $brief->beliefs, $brief->ways);
+        $bold = fn (AthleteContext $b): int => BOLDNESS[Judge::call(SituationOf::brief($b, Course::of($b)))->verdict->value];
 
         expect($bold($then))->toBeLessThanOrEqual($bold($brief));
     }

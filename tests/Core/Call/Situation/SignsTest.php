@@ -13,15 +13,15 @@ use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Search\RungSearch;
+use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Gate;
 use SteadyRung\Method\House\HouseRules;
-use SteadyRung\Method\Means;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Stage;
-use SteadyRung\Plan\Brief\Brief;
-use SteadyRung\Plan\Brief\SearchedWays;
-use SteadyRung\Plan\Diary\GaveOut;
+use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Context\SearchedRungs;
+use SteadyRung\Plan\Diary\LimitingFactor;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Plan\Session\Course;
@@ -29,7 +29,7 @@ use SteadyRung\Safety\Caution;
 use SteadyRung\Safety\Symptom;
 use SteadyRung\Setup\Band\Attach;
 
-function callOf(Brief $brief)
+function callOf(AthleteContext $brief)
 {
     return Judge::call(SituationOf::brief($brief, Course::of($brief)));
 }
@@ -71,7 +71,7 @@ it('switches when the grip gives out twice running, when it takes no hold, and w
 
     expect($call->verdict)->toBe(Verdict::SwitchTo)->and($call->next)->not->toBeNull()->and(abs($call->next->share() - $rung->share()))->toBeLessThan(0.041);
 })->with([
-    'grip' => [[Signal::of(WEDNESDAY - 6, gaveOut: GaveOut::Grip), Signal::of(WEDNESDAY - 3, gaveOut: GaveOut::Grip)], null],
+    'grip' => [[Signal::of(WEDNESDAY - 6, gaveOut: LimitingFactor::Grip), Signal::of(WEDNESDAY - 3, gaveOut: LimitingFactor::Grip)], null],
     'no hold' => [[Signal::of(WEDNESDAY - 3, takesHold: false)], null],
     'gear' => [[], 'The kit lacks the band b29.'],
 ]);
@@ -83,7 +83,7 @@ it('does not switch where this kit has nothing at about that share', function ()
 });
 
 it('does not switch for one session of grip, and says it was near', function (): void {
-    $call = callOf(brief(sessionsOn(bandRung(), 3, 7, 1), rung: bandRung(), signals: [Signal::of(WEDNESDAY - 3, gaveOut: GaveOut::Grip)]));
+    $call = callOf(brief(sessionsOn(bandRung(), 3, 7, 1), rung: bandRung(), signals: [Signal::of(WEDNESDAY - 3, gaveOut: LimitingFactor::Grip)]));
 
     expect($call->verdict)->toBe(Verdict::Stay)->and(array_map(fn ($n) => $n->verdict, $call->nearly))->toContain(Verdict::SwitchTo);
 });
@@ -120,9 +120,9 @@ it('leads over the end of a stage, where the gate, the days and the hang are the
 
 it('foretells the next stage from what is believed of its own pattern', function (): void {
     $method = Method::of('two', 'Two', 'Rows, then bands.', [2, 3], [
-        new Stage('rows', 'Rows', [1, 4], [work(Means::of(ChoiceKind::Row))], Gate::of(Measure::Reps, 3, 8, 5, 1), 0.6), ...smallMethod()->stages,
+        new Stage('rows', 'Rows', [1, 4], [work(AllowedExercises::of(ChoiceKind::Row))], Gate::of(Measure::Reps, 3, 8, 5, 1), 0.6), ...smallMethod()->stages,
     ]);
-    $row = (new SearchedWays(new RungSearch(smallGym()), athlete(70, 1.75, 2.1)))->rungs(Means::of(ChoiceKind::Row))[0];
+    $row = (new SearchedRungs(new RungSearch(smallGym()), athlete(70, 1.75, 2.1)))->rungs(AllowedExercises::of(ChoiceKind::Row))[0];
     $brief = brief([...sessionsOn(bandRung(44), 1, 8, 1, 20), hang(WEDNESDAY - 20, 60.0), ...sessionsOn($row, 3, 10, 4)], 'rows', $row, method: $method);
     $situation = SituationOf::brief($brief, Course::of($brief));
     $next = $situation->steps->up;

@@ -14,13 +14,13 @@ use SteadyRung\Plan\Baseline\BaselineState;
 use SteadyRung\Plan\Baseline\BaselineStep;
 use SteadyRung\Safety\Limit;
 use SteadyRung\Safety\Limits;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 
 function guide(?float $capacity = null, ?Limits $limits = null): BaselineGuide
 {
-    $pull = $capacity === null ? Belief::ofAnybody(0) : believed($capacity);
+    $pull = $capacity === null ? Estimate::ofAnybody(0) : believed($capacity);
 
-    return new BaselineGuide(new RungSearch(hugeKit(), $limits), athlete(), $pull, Belief::ofAnybody(0));
+    return new BaselineGuide(new RungSearch(hugeKit(), $limits), athlete(), $pull, Estimate::ofAnybody(0));
 }
 
 /** @param  list<BaselineLine>  $lines */

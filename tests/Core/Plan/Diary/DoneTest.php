@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Doable;
+use SteadyRung\Exercise\ExecutionStyle;
 use SteadyRung\Exercise\Grip;
 use SteadyRung\Exercise\HoldAt;
-use SteadyRung\Exercise\Manner;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\UpBy;
 use SteadyRung\Plan\Diary\Done;
@@ -18,7 +18,7 @@ it('counts strict reps of the whole pull by the arms alone, over every movement,
         foreach (Doable::grips(ChoiceKind::Strict) as $grip) {
             foreach (Doable::waysUp(ChoiceKind::Strict, $movement) as $upBy) {
                 foreach ([0.8, 1.0, 1.1] as $share) {
-                    $manner = Manner::of(ChoiceKind::Strict, $movement, $movement === Movement::Hold ? HoldAt::Top : null, $movement->isTimed() ? 3.0 : null, $grip, upBy: $upBy);
+                    $manner = ExecutionStyle::of(ChoiceKind::Strict, $movement, $movement === Movement::Hold ? HoldAt::Top : null, $movement->isTimed() ? 3.0 : null, $grip, upBy: $upBy);
                     $done = new Done(1, Purpose::Work, ChoiceKind::Strict, $manner, $share, FeltLoad::of($share), reps: 4);
                     $isStrict = $movement === Movement::Full && $upBy === UpBy::Pull && $grip !== Grip::Under && $share >= 1.0;
                     expect($done->strictReps())->toBe($isStrict ? 4 : 0);

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use SteadyRung\Method\House\HouseRules;
-use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Plan\Diary\TimeOff;
 use SteadyRung\Plan\Diary\Week;
@@ -40,7 +40,7 @@ it('sets no session on days off, says what comes first after two and four weeks 
     $with = function (array $spans) {
         $base = brief(sessionsOn(bandRung(13), 6, 8, 2), rung: bandRung(13));
 
-        return Calendar::of(new Brief($base->today, $base->method, $base->place, $base->rules, $base->diary, $base->beliefs, $base->ways, off: new TimeOff($spans)));
+        return Calendar::of(new AthleteContext($base->today, $base->method, $base->place, $base->rules, $base->diary, $base->beliefs, $base->ways, off: new TimeOff($spans)));
     };
     $plain = $with([]);
     $holiday = $with([[WEDNESDAY + 3, WEDNESDAY + 20]]);

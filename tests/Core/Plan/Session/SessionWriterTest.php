@@ -6,23 +6,23 @@ use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Counterweighted;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Fault;
+use SteadyRung\Exercise\FormFault;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Method\Accessory;
+use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\House\HouseRules;
-use SteadyRung\Method\Means;
 use SteadyRung\Method\Measure;
-use SteadyRung\Method\Part;
 use SteadyRung\Method\Prescription;
+use SteadyRung\Method\SessionPart;
 use SteadyRung\OutOfRange;
-use SteadyRung\Plan\Brief\Brief;
-use SteadyRung\Plan\Brief\ByHand;
-use SteadyRung\Plan\Brief\LineChange;
-use SteadyRung\Plan\Brief\RefusalCode;
-use SteadyRung\Plan\Diary\BesideDone;
+use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Context\ChangesByHand;
+use SteadyRung\Plan\Context\LineChange;
+use SteadyRung\Plan\Context\RefusalCode;
+use SteadyRung\Plan\Diary\AccessoryWork;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Plan\Session\Block;
@@ -46,9 +46,9 @@ function loweringRung(float $seconds = 3.0)
 it('writes each part in its order on gear that fits, with what is likely, cues, rest, length and gear', function (): void {
     $rung = bandRung(44);
     $session = SessionWriter::write(brief(sessionsOn($rung, 4), rung: $rung));
-    $main = blocksOf($session, Part::Main)[0];
+    $main = blocksOf($session, SessionPart::Main)[0];
 
-    expect(array_map(fn (Block $b): Part => $b->part, $session->blocks))->toBe([Part::WarmUp, Part::Main, Part::Accessory, Part::Trunk])
+    expect(array_map(fn (Block $b): SessionPart => $b->part, $session->blocks))->toBe([SessionPart::WarmUp, SessionPart::Main, SessionPart::Accessory, SessionPart::Trunk])
         ->and($session->refused)->toBeNull()
         ->and($main->rung()?->key())->toBe($rung->key())
         ->and($main->expected)->toHaveCount(3)
@@ -69,9 +69,9 @@ it('picks a set-up where none is in use: the hardest its least count is likely o
 
 it('chooses cues that answer what was seen lately', function (): void {
     $rung = bandRung();
-    $kicking = array_map(fn ($d) => done($d->day, $rung, 8, 2, faults: [Fault::LegsKick]), sessionsOn($rung, 2));
+    $kicking = array_map(fn ($d) => done($d->day, $rung, 8, 2, faults: [FormFault::LegsKick]), sessionsOn($rung, 2));
 
-    expect(blocksOf(SessionWriter::write(brief($kicking, rung: $rung)), Part::Main)[0]->cues[0])->toBe(Fault::LegsKick->cue());
+    expect(blocksOf(SessionWriter::write(brief($kicking, rung: $rung)), SessionPart::Main)[0]->cues[0])->toBe(FormFault::LegsKick->cue());
 });
 
 it('begins with a fresh try from a chance of one in four on, ten days apart, and calls it a test where it is likely', function (int $mm, int $reps, ?int $triedDaysAgo, ?Purpose $purpose): void {
@@ -80,7 +80,7 @@ it('begins with a fresh try from a chance of one in four on, ten days apart, and
     if ($triedDaysAgo !== null) {
         $done[] = done(WEDNESDAY - $triedDaysAgo, rung(smallGym(), new StrictPull, athlete(70, 1.75, 2.1)), 0, 0, purpose: Purpose::Try);
     }
-    $tries = blocksOf(SessionWriter::write(brief($done, rung: $rung)), Part::Test);
+    $tries = blocksOf(SessionWriter::write(brief($done, rung: $rung)), SessionPart::Test);
 
     expect($tries[0]->purpose ?? null)->toBe($purpose);
 })->with([
@@ -136,7 +136,7 @@ it('writes what is left of the week’s hard sets, and none beyond', function ()
     $done = [...sessionsOn($rung, 1, 8, 2, 9), ...array_map(fn (int $i) => done($monday, $rung, 8, 2), range(1, 8))];
     $session = SessionWriter::write(brief($done, rung: $rung));
 
-    expect(blocksOf($session, Part::Main)[0]->sets)->toBe(2)->and(implode(' ', $session->notes))->toContain('10 hard vertical sets a week are the cap');
+    expect(blocksOf($session, SessionPart::Main)[0]->sets)->toBe(2)->and(implode(' ', $session->notes))->toContain('10 hard vertical sets a week are the cap');
 });
 
 it('loads nothing while pain or a symptom is told and not cleared, nor before the screen allows it', function (array $signals, array $cleared, ?Limits $limits, ?RefusalCode $code): void {
@@ -171,8 +171,8 @@ it('asks for baselines after four weeks away and of whom nothing is logged, and 
         ->and(SessionWriter::write(brief())->refused?->code)->toBe(RefusalCode::Baselines)
         ->and($back->refused)->toBeNull()
         ->and($back->place->rung)->toBe($rung)
-        ->and(blocksOf($back, Part::Main)[0]->rung()->share())->toBeLessThan($rung->share() - 0.02)
-        ->and(blocksOf($strong, Part::Main)[0]->rung())->toBe($rung)
+        ->and(blocksOf($back, SessionPart::Main)[0]->rung()->share())->toBeLessThan($rung->share() - 0.02)
+        ->and(blocksOf($strong, SessionPart::Main)[0]->rung())->toBe($rung)
         ->and(implode(' ', $back->notes))->toContain('nothing harder than last time');
 });
 
@@ -183,7 +183,7 @@ it('sets the date of the next session: not twice a day, not beyond the week, not
 
     expect($session->refused?->code)->toBe($code)->and($session->refused?->nextOn)->toBe($nextOn);
     if ($code !== null) {
-        expect(array_filter($session->blocks, fn (Block $b): bool => $b->part === Part::Main))->toBe([]);
+        expect(array_filter($session->blocks, fn (Block $b): bool => $b->part === SessionPart::Main))->toBe([]);
     }
 })->with([
     'today already' => [[-1], RefusalCode::TooSoon, WEDNESDAY + 3],
@@ -202,9 +202,9 @@ it('says what would do where nothing fits', function (): void {
 
 it('goes up the trunk ladder after a minute held, and tells what was lifted last', function (): void {
     $rung = bandRung();
-    $beside = [new BesideDone(WEDNESDAY - 5, Accessory::Plank, null, 60.0, null)];
-    $trunk = blocksOf(SessionWriter::write(brief(sessionsOn($rung, 2), rung: $rung, beside: $beside)), Part::Trunk)[0];
-    $same = blocksOf(SessionWriter::write(brief(sessionsOn($rung, 2), rung: $rung, beside: [new BesideDone(WEDNESDAY - 5, Accessory::Plank, null, 45.0, null)])), Part::Trunk)[0];
+    $beside = [new AccessoryWork(WEDNESDAY - 5, Accessory::Plank, null, 60.0, null)];
+    $trunk = blocksOf(SessionWriter::write(brief(sessionsOn($rung, 2), rung: $rung, beside: $beside)), SessionPart::Trunk)[0];
+    $same = blocksOf(SessionWriter::write(brief(sessionsOn($rung, 2), rung: $rung, beside: [new AccessoryWork(WEDNESDAY - 5, Accessory::Plank, null, 45.0, null)])), SessionPart::Trunk)[0];
 
     expect($trunk->do)->toBe(Accessory::SidePlank)->and($same->do)->toBe(Accessory::Plank)->and($same->note)->toBe('Last time 45 s.');
 });
@@ -221,42 +221,42 @@ it('puts on the work of the stage whoever was placed on it from another, and let
 
 it('writes a line as the coach changed it, says which gate and cap that touches, and goes back to the method after the next work', function (): void {
     $rung = bandRung(44);
-    $main = work(Means::of(ChoiceKind::Band, toShare: 0.95), climbs: true)->key();
-    $written = fn (LineChange ...$changes): Session => SessionWriter::write(brief(sessionsOn($rung, 4), rung: $rung)->with(new ByHand($changes)));
-    $fewer = blocksOf($written(LineChange::of($main, WEDNESDAY, true, sets: 2, low: 5, restS: 90)), Part::Main)[0];
+    $main = work(AllowedExercises::of(ChoiceKind::Band, toShare: 0.95), climbs: true)->key();
+    $written = fn (LineChange ...$changes): Session => SessionWriter::write(brief(sessionsOn($rung, 4), rung: $rung)->with(new ChangesByHand($changes)));
+    $fewer = blocksOf($written(LineChange::of($main, WEDNESDAY, true, sets: 2, low: 5, restS: 90)), SessionPart::Main)[0];
     $once = LineChange::of($main, WEDNESDAY - 2, false, sets: 5);
 
     expect([$fewer->sets, $fewer->amount->words(), $fewer->restS, $fewer->school])->toBe([2, '5', 90, 'Band pull-up 3 × 8–10'])
         ->and($fewer->note)->toBe('With this the gate cannot be met: 3 × 8 in 2 sessions.')
-        ->and(blocksOf($written($once), Part::Main)[0]->sets)->toBe(5)
-        ->and(blocksOf($written(LineChange::of($main, WEDNESDAY - 3, false, sets: 5)), Part::Main)[0]->sets)->toBe(3)
-        ->and(blocksOf($written(LineChange::of($main, WEDNESDAY - 9, true, sets: 4), $once), Part::Main)[0]->sets)->toBe(5);
+        ->and(blocksOf($written($once), SessionPart::Main)[0]->sets)->toBe(5)
+        ->and(blocksOf($written(LineChange::of($main, WEDNESDAY - 3, false, sets: 5)), SessionPart::Main)[0]->sets)->toBe(3)
+        ->and(blocksOf($written(LineChange::of($main, WEDNESDAY - 9, true, sets: 4), $once), SessionPart::Main)[0]->sets)->toBe(5);
 });
 
 it('leaves lines out by hand, adds others, and puts another exercise in a line’s place', function (): void {
     $rung = bandRung(44);
-    $main = work(Means::of(ChoiceKind::Band, toShare: 0.95), climbs: true)->key();
-    $written = fn (LineChange ...$changes): Session => SessionWriter::write(brief(sessionsOn($rung, 4), rung: $rung)->with(new ByHand($changes)));
+    $main = work(AllowedExercises::of(ChoiceKind::Band, toShare: 0.95), climbs: true)->key();
+    $written = fn (LineChange ...$changes): Session => SessionWriter::write(brief(sessionsOn($rung, 4), rung: $rung)->with(new ChangesByHand($changes)));
     $plank = 'trunk:plank';
     $out = $written(LineChange::of($plank, WEDNESDAY, true, isLeftOut: true), LineChange::of('accessory:carry', WEDNESDAY, true, sets: 3, instead: Accessory::Carry));
-    $curls = blocksOf($out, Part::Accessory);
-    $other = blocksOf($written(LineChange::of($main, WEDNESDAY, false, instead: bandRung(32)->exercise)), Part::Main)[0];
-    $hollow = blocksOf($written(LineChange::of($plank, WEDNESDAY, true, instead: Accessory::Hollow)), Part::Trunk)[0];
+    $curls = blocksOf($out, SessionPart::Accessory);
+    $other = blocksOf($written(LineChange::of($main, WEDNESDAY, false, instead: bandRung(32)->exercise)), SessionPart::Main)[0];
+    $hollow = blocksOf($written(LineChange::of($plank, WEDNESDAY, true, instead: Accessory::Hollow)), SessionPart::Trunk)[0];
 
-    expect(blocksOf($out, Part::Trunk))->toBe([])->and($out->leftOut[0]->key())->toBe($plank)
+    expect(blocksOf($out, SessionPart::Trunk))->toBe([])->and($out->leftOut[0]->key())->toBe($plank)
         ->and([$curls[1]->do, $curls[1]->sets, $curls[1]->amount->words(), $curls[1]->school])->toBe([Accessory::Carry, 3, '30 m', null])
         ->and($other->rung()?->key())->toBe(bandRung(32)->key())->and($other->note)->toContain('do not count for the gate')
         ->and([$hollow->do, $hollow->amount->words()])->toBe([Accessory::Hollow, '60 s']);
 });
 
 it('keeps the caps and the control of the way down in what the coach puts in by hand', function (): void {
-    $line = 'main:'.Means::of(ChoiceKind::Strict, Movement::Lowering, seconds: 3.0)->key();
-    $strong = brief(sessionsOn(bandRung(13), 4), 'lowering', loweringRung())->with(new ByHand([LineChange::of($line, WEDNESDAY, true, sets: 6, low: 5)]));
-    $weak = brief(sessionsOn(bandRung(44), 4, 5, 0), rung: bandRung(44))->with(new ByHand([LineChange::of('accessory:'.Means::of(ChoiceKind::Row)->key(), WEDNESDAY, true, instead: loweringRung()->exercise)]));
+    $line = 'main:'.AllowedExercises::of(ChoiceKind::Strict, Movement::Lowering, seconds: 3.0)->key();
+    $strong = brief(sessionsOn(bandRung(13), 4), 'lowering', loweringRung())->with(new ChangesByHand([LineChange::of($line, WEDNESDAY, true, sets: 6, low: 5)]));
+    $weak = brief(sessionsOn(bandRung(44), 4, 5, 0), rung: bandRung(44))->with(new ChangesByHand([LineChange::of('accessory:'.AllowedExercises::of(ChoiceKind::Row)->key(), WEDNESDAY, true, instead: loweringRung()->exercise)]));
     $put = fn (string $line): LineChange => LineChange::of($line, WEDNESDAY, true, sets: 3, low: 5, instead: loweringRung()->exercise);
-    $twice = brief(sessionsOn(bandRung(13), 4), rung: bandRung(13))->with(new ByHand([$put('accessory:'.Means::of(ChoiceKind::Row)->key()), $put('trunk:plank')]));
-    $cut = blocksOf(SessionWriter::write($strong), Part::Main)[0];
-    $row = blocksOf(SessionWriter::write($weak), Part::Accessory)[0];
+    $twice = brief(sessionsOn(bandRung(13), 4), rung: bandRung(13))->with(new ChangesByHand([$put('accessory:'.AllowedExercises::of(ChoiceKind::Row)->key()), $put('trunk:plank')]));
+    $cut = blocksOf(SessionWriter::write($strong), SessionPart::Main)[0];
+    $row = blocksOf(SessionWriter::write($weak), SessionPart::Accessory)[0];
 
     expect(array_sum(array_map(fn (Block $b): int => $b->lowerings(), SessionWriter::write($twice)->blocks)))->toBe(15)
         ->and($cut->lowerings())->toBeLessThanOrEqual(15)->and($cut->note)->toContain('By hand it would be 6 × 5')
@@ -265,7 +265,7 @@ it('keeps the caps and the control of the way down in what the coach puts in by 
 
 it('offers in a line’s place what is near in carried share, within the house rules', function (): void {
     $rung = bandRung(32);
-    $others = fn (?HouseRules $rules = null): array => (new Pick(brief(sessionsOn($rung, 4), rung: $rung, rules: $rules, kit: gymWithHoist())))->others(work(Means::of(ChoiceKind::Band)), $rung);
+    $others = fn (?HouseRules $rules = null): array => (new Pick(brief(sessionsOn($rung, 4), rung: $rung, rules: $rules, kit: gymWithHoist())))->others(work(AllowedExercises::of(ChoiceKind::Band)), $rung);
     $kinds = fn (array $rungs): array => array_map(fn ($r) => $r->exercise->setup->kind(), $rungs);
 
     expect($kinds($others()))->toContain(ChoiceKind::Band)->toContain(ChoiceKind::Counterweight)
@@ -277,15 +277,15 @@ it('keeps the caps as the gym has them', function (): void {
     $rung = loweringRung();
     $done = [...sessionsOn(bandRung(13), 4), done(WEDNESDAY - 9, $rung, 1, null, seconds: 4.0)];
     $base = brief($done, 'lowering', $rung, method: smallMethod(8));
-    $strict = new Brief($base->today, $base->method, $base->place, $base->rules, $base->diary, $base->beliefs, $base->ways, capLimits: CapLimits::of(['lowerings_a_session' => 6, 'lowerings_a_week' => 12]));
+    $strict = new AthleteContext($base->today, $base->method, $base->place, $base->rules, $base->diary, $base->beliefs, $base->ways, capLimits: CapLimits::of(['lowerings_a_session' => 6, 'lowerings_a_week' => 12]));
 
-    expect(blocksOf(SessionWriter::write($strict), Part::Main)[0]->lowerings())->toBeLessThanOrEqual(6)
+    expect(blocksOf(SessionWriter::write($strict), SessionPart::Main)[0]->lowerings())->toBeLessThanOrEqual(6)
         ->and(CapLimits::of(['lowerings_a_session' => 20])->raised())->toBe(['lowerings_a_session' => 20])
         ->and(fn () => CapLimits::of(['lowerings_a_week' => 10]))->toThrow(OutOfRange::class);
 });
 
 it('looks at the next means where the gear of the first has nothing hard enough', function (): void {
-    $line = Prescription::of(Part::Main, [Means::of(ChoiceKind::BandPullDown), Means::of(ChoiceKind::Row, toShare: 0.5)], 3, Amount::of(Measure::Reps, 15), 60);
+    $line = Prescription::of(SessionPart::Main, [AllowedExercises::of(ChoiceKind::BandPullDown), AllowedExercises::of(ChoiceKind::Row, toShare: 0.5)], 3, Amount::of(Measure::Reps, 15), 60);
     $picked = fn (int $mm, int $reps): ChoiceKind => (new Pick(brief(sessionsOn(bandRung($mm), 5, $reps, 2), rung: bandRung($mm))))->of($line)->exercise->setup->kind();
 
     expect($picked(13, 8))->toBe(ChoiceKind::Row);

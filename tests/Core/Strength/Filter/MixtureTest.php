@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use SteadyRung\Normal;
 use SteadyRung\Strength\Filter\Mixture;
-use SteadyRung\Strength\Filter\Weighted;
+use SteadyRung\Strength\Filter\WeightedState;
 
 it('is the one normal where one part weighs all, and leaves out what weighs nothing', function (): void {
     $one = Mixture::of([1.0], [0.2], [0.05]);
@@ -29,7 +29,7 @@ it('has quantiles that are the inverse of its chances, in order, and a spread th
 });
 
 it('adds up what is said of one figure more than once, and finds the figure a chance is not exceeded by', function (): void {
-    $k = Weighted::of([27.4, 15.0, 27.4, 50.0], [0.3, 0.15, 0.3, 0.25]);
+    $k = WeightedState::of([27.4, 15.0, 27.4, 50.0], [0.3, 0.15, 0.3, 0.25]);
 
     expect($k->mean())->toEqualWithDelta(0.6 * 27.4 + 0.15 * 15.0 + 0.25 * 50.0, 1e-12)
         ->and([$k->quantile(0.1), $k->quantile(0.5), $k->quantile(0.75), $k->quantile(0.9)])->toBe([15.0, 27.4, 27.4, 50.0]);

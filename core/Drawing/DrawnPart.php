@@ -7,7 +7,7 @@ namespace SteadyRung\Drawing;
 /**
  * What a line of a side view stands for.
  */
-enum Part: string
+enum DrawnPart: string
 {
     case Bar = 'bar';
     case Post = 'post';

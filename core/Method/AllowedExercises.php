@@ -8,10 +8,10 @@ use SteadyRung\Body\Body;
 use SteadyRung\Exercise\Choices\Choice;
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Lane;
+use SteadyRung\Exercise\ExecutionStyle;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Grip;
 use SteadyRung\Exercise\HoldAt;
-use SteadyRung\Exercise\Manner;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Search\RungSearch;
@@ -22,7 +22,7 @@ use SteadyRung\OutOfRange;
 /**
  * What a method asks to be done, without saying on which pieces: a kind of set-up with a movement, between two shares.
  */
-final readonly class Means
+final readonly class AllowedExercises
 {
     public const SHARE = [0.0, 2.0];
 
@@ -51,7 +51,7 @@ final readonly class Means
     public static function of(ChoiceKind $kind, Movement $movement = Movement::Full, ?HoldAt $at = null, ?float $seconds = null, Grip $grip = Grip::Over, Width $width = Width::Outside, ?UpBy $upBy = null, float $fromShare = 0.0, float $toShare = 2.0): self
     {
         OutOfRange::guard(['from_share' => [$fromShare, self::SHARE], 'to_share' => [$toShare, [$fromShare, self::SHARE[1]]]]);
-        Manner::of($kind, $movement, $at, $seconds, $grip, $width, $upBy);
+        ExecutionStyle::of($kind, $movement, $at, $seconds, $grip, $width, $upBy);
 
         return new self($kind, $movement, $at, $seconds, $grip, $width, $upBy, [$fromShare, $toShare]);
     }

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Plan\Brief;
+namespace SteadyRung\Plan\Context;
 
 use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Plan\Diary\Diary;
 use SteadyRung\Plan\Diary\Done;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 use SteadyRung\Strength\Filter\CapacityFilter;
 use SteadyRung\Strength\Filter\CapacityState;
 use SteadyRung\Strength\Filter\FeltLoad;
@@ -19,7 +19,7 @@ use SteadyRung\Strength\RepPrediction;
 /**
  * Beliefs followed through the sets from the first day on.
  */
-final class FollowedBeliefs implements Beliefs
+final class FollowedEstimates implements Estimates
 {
     /** @var array<string, array<int, CapacityState>> by pattern and day */
     private array $states = [];
@@ -27,7 +27,7 @@ final class FollowedBeliefs implements Beliefs
     /** @var array<string, list<list<PacedSet>>> days of paced sets by pattern */
     private array $paced = [];
 
-    /** @var array<string, Belief> by pattern, as of today */
+    /** @var array<string, Estimate> by pattern, as of today */
     private array $believed = [];
 
     private function __construct(private int $today)
@@ -76,9 +76,9 @@ final class FollowedBeliefs implements Beliefs
         }
     }
 
-    public function of(?Pattern $pattern): Belief
+    public function of(?Pattern $pattern): Estimate
     {
-        return $this->believed[$pattern->value ?? ''] ??= Belief::on($this->today, $pattern === null ? null : $this->upTo($pattern, $this->today));
+        return $this->believed[$pattern->value ?? ''] ??= Estimate::on($this->today, $pattern === null ? null : $this->upTo($pattern, $this->today));
     }
 
     public function before(int $day): self

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Plan\Brief;
+namespace SteadyRung\Plan\Context;
 
 use SteadyRung\Plan\Diary\Week;
 use SteadyRung\Safety\ScreenDue;
@@ -18,7 +18,7 @@ final readonly class Refusal
     }
 
     /** The first reason there is, the gravest first; none where the session is written whole. */
-    public static function of(Brief $brief): ?self
+    public static function of(AthleteContext $brief): ?self
     {
         return self::ofBody($brief) ?? self::ofDates($brief);
     }
@@ -40,7 +40,7 @@ final readonly class Refusal
         return $this->stopsAll() || in_array($this->code, [RefusalCode::TooSoon, RefusalCode::WeekFull], true);
     }
 
-    private static function ofBody(Brief $brief): ?self
+    private static function ofBody(AthleteContext $brief): ?self
     {
         $pain = $brief->diary->pain();
         $symptoms = $brief->diary->symptoms();
@@ -56,7 +56,7 @@ final readonly class Refusal
         };
     }
 
-    private static function ofDates(Brief $brief): ?self
+    private static function ofDates(AthleteContext $brief): ?self
     {
         $diary = $brief->diary;
         $today = $brief->today;
@@ -74,7 +74,7 @@ final readonly class Refusal
         };
     }
 
-    private static function next(Brief $brief, int $day): int
+    private static function next(AthleteContext $brief, int $day): int
     {
         $isHard = $brief->diary->hardVerticals($brief->today, $brief->today) > 0;
 

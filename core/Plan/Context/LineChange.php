@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Plan\Brief;
+namespace SteadyRung\Plan\Context;
 
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Movement;

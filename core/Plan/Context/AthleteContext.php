@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Plan\Brief;
+namespace SteadyRung\Plan\Context;
 
 use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Rung;
@@ -17,12 +17,12 @@ use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Plan\Diary\TimeOff;
 use SteadyRung\Safety\CapLimits;
 use SteadyRung\Safety\Caps;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 
 /**
  * All that is known of one athlete on a day: what the session is written from and the call is made of.
  */
-final readonly class Brief
+final readonly class AthleteContext
 {
     /**
      * @param  int|null  $perWeek  sessions a week that the athlete comes for, where fewer than the method has
@@ -34,12 +34,12 @@ final readonly class Brief
         public Place $place,
         public HouseRules $rules,
         public Diary $diary,
-        public Beliefs $beliefs,
-        public Ways $ways,
+        public Estimates $beliefs,
+        public RungCatalogue $ways,
         public ?int $perWeek = null,
         public ?string $missing = null,
         public CapLimits $capLimits = new CapLimits,
-        public ByHand $hand = new ByHand,
+        public ChangesByHand $hand = new ChangesByHand,
         public TimeOff $off = new TimeOff,
         public ?Builder $builder = null,
         public bool $isClimber = false,
@@ -47,7 +47,7 @@ final readonly class Brief
     }
 
     /** What is believed of the work on a rung; expected of anybody where nobody saw it. Chin-ups nobody saw are as the pull-ups, which are the harder ones. */
-    public function belief(Rung $rung): Belief
+    public function belief(Rung $rung): Estimate
     {
         $pattern = self::patternOf($rung);
         $own = $this->beliefs->of($pattern);
@@ -73,7 +73,7 @@ final readonly class Brief
     }
 
     /** The same with other lines changed by hand. */
-    public function with(ByHand $hand): self
+    public function with(ChangesByHand $hand): self
     {
         return $this->but(hand: $hand);
     }
@@ -115,7 +115,7 @@ final readonly class Brief
         return $this->perWeek ?? $this->rules->mostPerWeek($this->method->perWeek[1]);
     }
 
-    private function but(?Place $place = null, ?HouseRules $rules = null, ?ByHand $hand = null, ?Diary $diary = null, ?Beliefs $beliefs = null): self
+    private function but(?Place $place = null, ?HouseRules $rules = null, ?ChangesByHand $hand = null, ?Diary $diary = null, ?Estimates $beliefs = null): self
     {
         return new self($this->today, $this->method, $place ?? $this->place, $rules ?? $this->rules, $diary ?? $this->diary, $beliefs ?? $this->beliefs, $this->ways, $this->perWeek, $this->missing, $this->capLimits, $hand ?? $this->hand, $this->off, $this->builder, $this->isClimber);
     }

@@ -12,7 +12,7 @@ use SteadyRung\Setup\Travel;
 /**
  * What is done on a kind of set-up, and how it is held.
  */
-final readonly class Manner
+final readonly class ExecutionStyle
 {
     public const LOWERING_S = [1.0, 60.0];
 

@@ -2,27 +2,27 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Plan\Brief;
+namespace SteadyRung\Plan\Context;
 
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Ladder\Steps;
-use SteadyRung\Method\Means;
+use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Safety\Limits;
 use SteadyRung\Setup\DoesNotFit;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 
 /**
  * What one athlete can be put on today with this gym's gear, within the screen's limits.
  */
-interface Ways
+interface RungCatalogue
 {
     /** @return list<Rung> what the gear makes of a method's means, from the least carried to the most */
-    public function rungs(Means $means): array;
+    public function rungs(AllowedExercises $means): array;
 
     /** Where a rung leads. */
-    public function steps(Rung $now, Belief $belief): Steps;
+    public function steps(Rung $now, Estimate $belief): Steps;
 
     public function rung(Exercise $exercise): Rung|DoesNotFit|null;
 

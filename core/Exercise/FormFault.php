@@ -7,7 +7,7 @@ namespace SteadyRung\Exercise;
 /**
  * What is seen in how a set is done, beside what makes a rep not count; each with the cue that answers it (common practice).
  */
-enum Fault: string
+enum FormFault: string
 {
     case HipsSag = 'hips-sag';
     case ShouldersUp = 'shoulders-up';

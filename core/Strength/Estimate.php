@@ -15,7 +15,7 @@ use SteadyRung\Why\Step;
 /**
  * What is believed of an athlete's capacity today: the state after the last set (observed) moved to this day.
  */
-final readonly class Belief
+final readonly class Estimate
 {
     private function __construct(public ?CapacityState $observed, public ?CapacityState $state, public int $today)
     {

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Plan\Brief;
+namespace SteadyRung\Plan\Context;
 
-use SteadyRung\Method\Part;
 use SteadyRung\Method\Prescription;
+use SteadyRung\Method\SessionPart;
 
 /**
  * A line that a session is asked to have: as the method has it, and as the coach wants it.
  */
 final readonly class AskedLine
 {
-    public Part $part;
+    public SessionPart $part;
 
     /** @param  Prescription|null  $school  none where the coach added it */
     public function __construct(public ?Prescription $school, public Prescription $line, public ?LineChange $change = null)

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace SteadyRung\Plan\Session;
 
-use SteadyRung\Plan\Brief\Brief;
+use SteadyRung\Plan\Context\AthleteContext;
 
 /**
  * What a place still lacks beside its gate.
  */
-final class Standing
+final class MissingHang
 {
     /** A stage that hangs asks for a hang first, as the house says; none where it is there, or the next stage does not hang; a stage of hanging has its own gate. */
-    public static function lacksHang(Brief $brief, Course $course): ?string
+    public static function lacksHang(AthleteContext $brief, Course $course): ?string
     {
         $work = $course->endsStage() ? $course->up?->stage->work()->means[0] : null;
         $now = $course->now->stage->work()->means[0];

@@ -7,7 +7,7 @@ namespace SteadyRung\Plan\Diary;
 /**
  * What gave out in the last set of a session.
  */
-enum GaveOut: string
+enum LimitingFactor: string
 {
     case Grip = 'grip';
     case Arms = 'arms';

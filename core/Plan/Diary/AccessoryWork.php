@@ -12,7 +12,7 @@ use SteadyRung\Safety\Pain;
 /**
  * A set of work beside the pull.
  */
-final readonly class BesideDone
+final readonly class AccessoryWork
 {
     /** The least that is added to a load, and about how much of it (common practice: 2–10 %, ACSM 2009; memory). */
     private const LEAST_KG = 0.5;

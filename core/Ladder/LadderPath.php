@@ -10,13 +10,13 @@ use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Search\RungSearch;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 
 /**
  * One athlete's ladder in one lane, the one list that ladder, call and set-up lists look at: the rung in use, the one
  * below it, and the steadiest way up from it.
  */
-final readonly class Way
+final readonly class LadderPath
 {
     /** Rungs up to the goal, unless the coach asks for more or fewer. */
     public const USUAL_RUNGS = 8;
@@ -34,7 +34,7 @@ final readonly class Way
      *
      * @param  list<Rung>  $candidates what fits in the lane, sorted by share
      */
-    public static function of(RungSearch $search, Body $body, Lane $lane, array $candidates, ?Rung $now, Belief $belief, ?float $goalShare = null, ?int $mostRungs = null): self
+    public static function of(RungSearch $search, Body $body, Lane $lane, array $candidates, ?Rung $now, Estimate $belief, ?float $goalShare = null, ?int $mostRungs = null): self
     {
         $from = LadderStart::share($now, $belief, $candidates);
         $to = $goalShare ?? Goal::share($lane, $from, $candidates);

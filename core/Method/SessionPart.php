@@ -7,7 +7,7 @@ namespace SteadyRung\Method;
 /**
  * The parts of a session, in their order.
  */
-enum Part: string
+enum SessionPart: string
 {
     case WarmUp = 'warm-up';
     case Test = 'test';

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Plan\Brief;
+namespace SteadyRung\Plan\Context;
 
 use SteadyRung\Body\Body;
 use SteadyRung\Exercise\Choices\Lane;
@@ -10,17 +10,17 @@ use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Search\RungSearch;
 use SteadyRung\Kit\Kit;
+use SteadyRung\Ladder\LadderPath;
 use SteadyRung\Ladder\Steps;
-use SteadyRung\Ladder\Way;
-use SteadyRung\Method\Means;
+use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Safety\Limits;
 use SteadyRung\Setup\DoesNotFit;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 
 /**
  * Ways searched for on the spot, each once.
  */
-final class SearchedWays implements Ways
+final class SearchedRungs implements RungCatalogue
 {
     /** @var array<string, list<Rung>> by means, whatever its shares */
     private array $anywhere = [];
@@ -35,21 +35,21 @@ final class SearchedWays implements Ways
     {
     }
 
-    public function rungs(Means $means): array
+    public function rungs(AllowedExercises $means): array
     {
         return $this->found[$means->key()] ??= $means->between($this->anywhere[$means->anywhereKey()] ??= $means->anywhere($this->search, $this->body));
     }
 
     /** Rows, pins and seconds change one thing at a time; only bands and boxes are looked through whole. */
-    public function steps(Rung $now, Belief $belief): Steps
+    public function steps(Rung $now, Estimate $belief): Steps
     {
         return $this->steps[$now->key()] ??= $this->search($now, $belief);
     }
 
-    private function search(Rung $now, Belief $belief): Steps
+    private function search(Rung $now, Estimate $belief): Steps
     {
         $candidates = $now->lane() === Lane::Pull ? $this->search->lane(Lane::Pull, $this->body, $now->exercise) : $this->search->near($now, $this->body);
-        $way = Way::of($this->search, $this->body, $now->lane(), $candidates, $now, $belief);
+        $way = LadderPath::of($this->search, $this->body, $now->lane(), $candidates, $now, $belief);
 
         return new Steps($now, $way->ladder->rungs[0] ?? null, $way->below);
     }

@@ -13,16 +13,16 @@ use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Search\RungSearch;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Ladder\Steps;
-use SteadyRung\Method\Means;
-use SteadyRung\Plan\Brief\Ways;
+use SteadyRung\Method\AllowedExercises;
+use SteadyRung\Plan\Context\RungCatalogue;
 use SteadyRung\Safety\Limits;
 use SteadyRung\Setup\DoesNotFit;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 
 /**
  * What one athlete can be put on, searched once for a body and a kit and kept.
  */
-final class KeptRungCatalogue implements Ways
+final class StoredRungCatalogue implements RungCatalogue
 {
     /** So many of a means are enough to pick from. */
     private const MOST_RUNGS = 48;
@@ -40,7 +40,7 @@ final class KeptRungCatalogue implements Ways
         $this->search = $ways->search($athlete);
     }
 
-    public function rungs(Means $means): array
+    public function rungs(AllowedExercises $means): array
     {
         return $this->found[$means->key()] ??= $this->read($this->kept->to(['means', $means->key(), $this->search->limits->key()], $this->athlete->toCore(), fn (): array => ['rungs' => array_map(
             static fn (Rung $r): array => StoredExercise::write($r->exercise),
@@ -48,7 +48,7 @@ final class KeptRungCatalogue implements Ways
         )]));
     }
 
-    public function steps(Rung $now, Belief $belief): Steps
+    public function steps(Rung $now, Estimate $belief): Steps
     {
         return $this->ways->steps($now, $this->athlete, $belief);
     }

@@ -7,7 +7,7 @@ namespace SteadyRung\Strength\Filter;
 /**
  * A figure that is one of several, each with its weight.
  */
-final readonly class Weighted
+final readonly class WeightedState
 {
     /** @param  non-empty-list<array{float, float}>  $figures  each with its weight, in order */
     private function __construct(private array $figures)

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Plan\Brief;
+namespace SteadyRung\Plan\Context;
 
 use SteadyRung\Method\Prescription;
 use SteadyRung\Plan\Diary\Diary;
@@ -10,7 +10,7 @@ use SteadyRung\Plan\Diary\Diary;
 /**
  * What the coach changed in the lines of a stage; of two changes of a line the later one counts.
  */
-final readonly class ByHand
+final readonly class ChangesByHand
 {
     /** @param  list<LineChange>  $changes  in the order they were made */
     public function __construct(private array $changes = [])

@@ -5,22 +5,22 @@ declare(strict_types=1);
 namespace SteadyRung\Call\Situation;
 
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Plan\Brief\Brief;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Strength\Estimate;
 use SteadyRung\Strength\RepPrediction;
 use SteadyRung\Strength\Reps\Seconds;
 
 /**
  * Foretold from what is believed today: of the work on the present rung, and of the work of other patterns.
  */
-final readonly class FromBelief implements Foresight
+final readonly class FromEstimate implements Foresight
 {
     /**
-     * @param  Belief  $belief  of the work on the present rung
+     * @param  Estimate  $belief  of the work on the present rung
      * @param  Rung|null  $now  the present rung
-     * @param  (\Closure(Rung): Belief)|null  $elsewhere  of the work on a rung of another pattern
+     * @param  (\Closure(Rung): Estimate)|null  $elsewhere  of the work on a rung of another pattern
      */
-    public function __construct(public Belief $belief, private ?Rung $now = null, private ?\Closure $elsewhere = null)
+    public function __construct(public Estimate $belief, private ?Rung $now = null, private ?\Closure $elsewhere = null)
     {
     }
 
@@ -39,8 +39,8 @@ final readonly class FromBelief implements Foresight
         return $this->of($rung)->secondsOn($rung);
     }
 
-    private function of(Rung $rung): Belief
+    private function of(Rung $rung): Estimate
     {
-        return $this->elsewhere === null || $this->now === null || Brief::patternOf($rung) === Brief::patternOf($this->now) ? $this->belief : ($this->elsewhere)($rung);
+        return $this->elsewhere === null || $this->now === null || AthleteContext::patternOf($rung) === AthleteContext::patternOf($this->now) ? $this->belief : ($this->elsewhere)($rung);
     }
 }

@@ -2,20 +2,20 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Plan\Brief;
+namespace SteadyRung\Plan\Context;
 
 use SteadyRung\Exercise\Choices\Pattern;
-use SteadyRung\Strength\Belief;
+use SteadyRung\Strength\Estimate;
 use SteadyRung\Strength\Filter\FeltLoad;
 use SteadyRung\Strength\Filter\SetFall;
 
 /**
  * What is believed of an athlete, today and on days before.
  */
-interface Beliefs
+interface Estimates
 {
     /** Today; nothing where there is no pattern, or no set told of it. */
-    public function of(?Pattern $pattern): Belief;
+    public function of(?Pattern $pattern): Estimate;
 
     /** The same as it was before a day's sets, where anything was believed before. */
     public function before(int $day): self;

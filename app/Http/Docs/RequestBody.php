@@ -9,7 +9,7 @@ use OpenApi\Attributes as OA;
 /**
  * A JSON request body; besides its own fields it may carry the id a client made.
  */
-final class Body extends OA\RequestBody
+final class RequestBody extends OA\RequestBody
 {
     /** @param  bool  $withId whether the client makes the id */
     public function __construct(string $of, bool $withId = false)

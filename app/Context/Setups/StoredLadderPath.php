@@ -10,13 +10,13 @@ use App\Formats\Stored\StoredForm;
 use SteadyRung\Body\Body;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Search\RungSearch;
+use SteadyRung\Ladder\LadderPath;
 use SteadyRung\Ladder\Steps;
-use SteadyRung\Ladder\Way;
 
 /**
  * An athlete's way as it was found and kept: which set-ups, and what the search saw. The loads are computed when it is read.
  */
-final readonly class KeptLadderPath
+final readonly class StoredLadderPath
 {
     private const MOST_RUNGS = 60;
 
@@ -37,7 +37,7 @@ final readonly class KeptLadderPath
     }
 
     /** @return array<string, mixed> */
-    public static function write(Way $way, ?Rung $start, ?string $advice): array
+    public static function write(LadderPath $way, ?Rung $start, ?string $advice): array
     {
         return [
             'from' => $way->fromShare,
