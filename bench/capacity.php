@@ -125,16 +125,16 @@ final class Scores
     }
 }
 
-/** @param  array{float, float}  $belief */
-function rivalChance(array $belief, float $share): Closure
+/** @param  array{float, float}  $estimate */
+function rivalChance(array $estimate, float $share): Closure
 {
-    return static fn (float $n): float => $n <= 0.0 ? 1.0 : Normal::cdf(($belief[0] - log($share) - log(1.0 + ($n - 1.0) / CURVE_K)) / $belief[1]);
+    return static fn (float $n): float => $n <= 0.0 ? 1.0 : Normal::cdf(($estimate[0] - log($share) - log(1.0 + ($n - 1.0) / CURVE_K)) / $estimate[1]);
 }
 
 /** @return array{float, float} median reps and the width of the 80 % interval */
-function rivalReps(array $belief, float $share): array
+function rivalReps(array $estimate, float $share): array
 {
-    $at = static fn (float $z): float => max(0.0, 1.0 + CURVE_K * (exp($belief[0] + $z * $belief[1]) / $share - 1.0));
+    $at = static fn (float $z): float => max(0.0, 1.0 + CURVE_K * (exp($estimate[0] + $z * $estimate[1]) / $share - 1.0));
 
     return [$at(0.0), $at(Normal::Z90) - $at(-Normal::Z90)];
 }
@@ -164,9 +164,9 @@ foreach ($models as $model) {
             $prediction = RepPrediction::at($set->before, $set->set->load);
             $scores['filter']->add(static fn (float $n): float => $n <= 0.0 ? 1.0 : $prediction->chanceOf($n), $prediction->median(), $prediction->high80() - $prediction->low80(), $set->toFailure);
             foreach ($rivals as $name => $rival) {
-                $belief = $rival->foretell($day);
-                if ($belief !== null) {
-                    $scores[$name]->add(rivalChance($belief, $share), ...[...rivalReps($belief, $share), $set->toFailure]);
+                $estimate = $rival->foretell($day);
+                if ($estimate !== null) {
+                    $scores[$name]->add(rivalChance($estimate, $share), ...[...rivalReps($estimate, $share), $set->toFailure]);
                 }
                 $rival->see($set);
             }

@@ -16,7 +16,7 @@ use SteadyRung\Kit\UnknownGear;
  */
 final readonly class Exercise
 {
-    private function __construct(public Choice $setup, public ExecutionStyle $manner)
+    private function __construct(public Choice $setup, public ExecutionStyle $style)
     {
     }
 
@@ -32,24 +32,24 @@ final readonly class Exercise
     /** The same done on another set-up; the whole pull, where that does not allow it. */
     public function on(Choice $setup): self
     {
-        return $this->manner->isDoableOn($setup->kind()) ? new self($setup, $this->manner) : self::of($setup);
+        return $this->style->isDoableOn($setup->kind()) ? new self($setup, $this->style) : self::of($setup);
     }
 
     public function lasting(float $seconds): self
     {
-        return new self($this->setup, $this->manner->lasting($seconds));
+        return new self($this->setup, $this->style->lasting($seconds));
     }
 
     /** One line that is the same for the same exercise and for no other. */
     public function key(): string
     {
-        return $this->setup->key().$this->manner->key($this->setup->kind());
+        return $this->setup->key().$this->style->key($this->setup->kind());
     }
 
     /** The same wherever the same work is done; only bands go from bar to bar. */
     public function work(): string
     {
-        return ($this->setup instanceof OnBands ? $this->setup->work() : $this->setup->key()).$this->manner->key($this->setup->kind());
+        return ($this->setup instanceof OnBands ? $this->setup->work() : $this->setup->key()).$this->style->key($this->setup->kind());
     }
 
     /**
@@ -59,23 +59,23 @@ final readonly class Exercise
      */
     public function pieces(): array
     {
-        return [...$this->setup->pieces(), 'held' => $this->manner->key($this->setup->kind())];
+        return [...$this->setup->pieces(), 'held' => $this->style->key($this->setup->kind())];
     }
 
     /** The capacity it speaks of, by its reps or its seconds; none where it is a part of the way, a hang, or helped up. */
     public function pattern(): ?Pattern
     {
-        return $this->manner->pattern($this->setup->kind());
+        return $this->style->pattern($this->setup->kind());
     }
 
     public function lane(): Lane
     {
-        return $this->manner->movement->isTimed() ? Lane::Seconds : $this->setup->kind()->lane();
+        return $this->style->movement->isTimed() ? Lane::Seconds : $this->setup->kind()->lane();
     }
 
     /** @throws UnknownGear if the kit lacks a piece */
     public function name(Kit $kit): string
     {
-        return ExerciseName::of($this->manner, $this->setup->kind(), $this->setup->name($kit));
+        return ExerciseName::of($this->style, $this->setup->kind(), $this->setup->name($kit));
     }
 }

@@ -11,31 +11,31 @@ use SteadyRung\Exercise\Choices\ChoiceKind;
  */
 final class ExerciseName
 {
-    public static function of(ExecutionStyle $manner, ChoiceKind $kind, string $setup): string
+    public static function of(ExecutionStyle $style, ChoiceKind $kind, string $setup): string
     {
-        $done = self::done($manner);
+        $done = self::done($style);
         $isStrict = $kind === ChoiceKind::Strict;
 
         return implode(', ', array_filter([
-            $done === '' ? ($isStrict ? self::strict($manner->grip) : $setup) : $done,
+            $done === '' ? ($isStrict ? self::strict($style->grip) : $setup) : $done,
             $done === '' || $isStrict ? '' : $setup,
-            $manner->grip === Grip::Over || ($isStrict && $done === '') ? '' : self::grip($manner->grip),
-            $manner->width === Width::Outside ? '' : self::width($manner->width),
-            self::up($manner, $kind),
+            $style->grip === Grip::Over || ($isStrict && $done === '') ? '' : self::grip($style->grip),
+            $style->width === Width::Outside ? '' : self::width($style->width),
+            self::up($style, $kind),
         ]));
     }
 
-    private static function done(ExecutionStyle $manner): string
+    private static function done(ExecutionStyle $style): string
     {
-        $seconds = sprintf('%.0f s', $manner->seconds ?? 0.0);
+        $seconds = sprintf('%.0f s', $style->seconds ?? 0.0);
 
-        return match ($manner->movement) {
+        return match ($style->movement) {
             Movement::Full => '',
             Movement::LowerHalf => 'Lower half',
             Movement::UpperHalf => 'Upper half',
             Movement::Lowering => "Lowering, $seconds",
             Movement::ShoulderBlade => 'Shoulder-blade pull',
-            Movement::Hold => match ($manner->at ?? HoldAt::Hang) {
+            Movement::Hold => match ($style->at ?? HoldAt::Hang) {
                 HoldAt::Hang => "Hang, $seconds",
                 HoldAt::ActiveHang => "Active hang, $seconds",
                 HoldAt::Middle => "Half-way hold, $seconds",
@@ -72,13 +72,13 @@ final class ExerciseName
         };
     }
 
-    private static function up(ExecutionStyle $manner, ChoiceKind $kind): string
+    private static function up(ExecutionStyle $style, ChoiceKind $kind): string
     {
         return match (true) {
-            $manner->isUsualWayUp($kind) => '',
-            $manner->upBy === UpBy::Foot => 'feet up, none down',
-            $manner->upBy === UpBy::Hop => 'hop up, none down',
-            default => "up by the {$manner->upBy->value}",
+            $style->isUsualWayUp($kind) => '',
+            $style->upBy === UpBy::Foot => 'feet up, none down',
+            $style->upBy === UpBy::Hop => 'hop up, none down',
+            default => "up by the {$style->upBy->value}",
         };
     }
 }

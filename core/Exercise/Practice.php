@@ -23,28 +23,28 @@ final readonly class Practice
     {
         $kind = $exercise->setup->kind();
 
-        return new self(self::tempo($exercise->manner), $kind === ChoiceKind::Row ? [60, 90] : [120, 180], self::cues($exercise->manner, $kind));
+        return new self(self::tempo($exercise->style), $kind === ChoiceKind::Row ? [60, 90] : [120, 180], self::cues($exercise->style, $kind));
     }
 
-    private static function tempo(ExecutionStyle $manner): string
+    private static function tempo(ExecutionStyle $style): string
     {
         return match (true) {
-            $manner->movement === Movement::Hold => 'still, breathing on',
-            $manner->movement === Movement::Lowering => 'one even way down',
-            $manner->upBy !== UpBy::Pull => 'up with help, down two seconds without',
-            $manner->movement === Movement::ShoulderBlade => 'set, pause, let go slowly',
+            $style->movement === Movement::Hold => 'still, breathing on',
+            $style->movement === Movement::Lowering => 'one even way down',
+            $style->upBy !== UpBy::Pull => 'up with help, down two seconds without',
+            $style->movement === Movement::ShoulderBlade => 'set, pause, let go slowly',
             default => 'steady up, two seconds down',
         };
     }
 
     /** @return array{string, string} */
-    private static function cues(ExecutionStyle $manner, ChoiceKind $kind): array
+    private static function cues(ExecutionStyle $style, ChoiceKind $kind): array
     {
         return match (true) {
-            $manner->movement === Movement::Hold && $manner->at?->isGrip() === true => ['Squeeze hard; stop the swing.', $manner->at === HoldAt::Hang ? 'Ribs down, legs together slightly in front.' : 'Shoulder blades down, elbows straight.'],
-            $manner->movement === Movement::Hold => ['Elbows down and close, chest up.', 'Eyes level: the chin does not reach.'],
-            $manner->movement === Movement::Lowering => ['Even all the way, elbows straight at the end.', 'Shoulders stay off the ears.'],
-            $manner->movement === Movement::ShoulderBlade => ['Arms straight: only the blades move.', 'Shoulders off the ears.'],
+            $style->movement === Movement::Hold && $style->at?->isGrip() === true => ['Squeeze hard; stop the swing.', $style->at === HoldAt::Hang ? 'Ribs down, legs together slightly in front.' : 'Shoulder blades down, elbows straight.'],
+            $style->movement === Movement::Hold => ['Elbows down and close, chest up.', 'Eyes level: the chin does not reach.'],
+            $style->movement === Movement::Lowering => ['Even all the way, elbows straight at the end.', 'Shoulders stay off the ears.'],
+            $style->movement === Movement::ShoulderBlade => ['Arms straight: only the blades move.', 'Shoulders off the ears.'],
             $kind === ChoiceKind::Row => ['One line from heel to head: no sag, no arch.', 'Drive the elbows, blades together.'],
             $kind === ChoiceKind::Band => ['Shoulder blades down before the elbows bend.', 'Legs together, slightly in front.'],
             in_array($kind, [ChoiceKind::Foot, ChoiceKind::LowBar, ChoiceKind::Hop], true) => ['As little from the legs as gets you there, no jerk.', 'Straight up; elbows down and close.'],

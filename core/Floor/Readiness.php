@@ -16,7 +16,7 @@ use SteadyRung\Safety\ScreenDue;
 final class Readiness
 {
     /** The gravest concern; none where the session can begin. */
-    public static function of(AthleteContext $brief, Session $session, ?ScreenDue $screen): ?Concern
+    public static function of(AthleteContext $context, Session $session, ?ScreenDue $screen): ?Concern
     {
         $refused = $session->refused;
         $code = $refused?->code;
@@ -27,18 +27,18 @@ final class Readiness
             $screen !== null => new Concern(ConcernKind::Screen, $screen->words()),
             $code === RefusalCode::Baselines => new Concern(ConcernKind::Baselines, $refused->text),
             $code === RefusalCode::NothingFits => new Concern(ConcernKind::SetUp, $refused->text),
-            $brief->missing !== null => new Concern(ConcernKind::SetUp, $brief->missing),
-            default => self::ofDays($brief),
+            $context->missing !== null => new Concern(ConcernKind::SetUp, $context->missing),
+            default => self::ofDays($context),
         };
     }
 
-    private static function ofDays(AthleteContext $brief): ?Concern
+    private static function ofDays(AthleteContext $context): ?Concern
     {
-        $away = $brief->daysAway();
+        $away = $context->daysAway();
 
         return match (true) {
             $away >= Comeback::AWAY_DAYS => new Concern(ConcernKind::Away, sprintf('Back after %d days: nothing harder than last time today.', $away)),
-            $brief->isSore() => new Concern(ConcernKind::Sore, sprintf('Sore, %d of 5: look before loading.', $brief->diary->soreness($brief->today))),
+            $context->isSore() => new Concern(ConcernKind::Sore, sprintf('Sore, %d of 5: look before loading.', $context->diary->soreness($context->today))),
             default => null,
         };
     }

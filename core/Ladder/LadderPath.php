@@ -34,9 +34,9 @@ final readonly class LadderPath
      *
      * @param  list<Rung>  $candidates what fits in the lane, sorted by share
      */
-    public static function of(RungSearch $search, Body $body, Lane $lane, array $candidates, ?Rung $now, Estimate $belief, ?float $goalShare = null, ?int $mostRungs = null): self
+    public static function of(RungSearch $search, Body $body, Lane $lane, array $candidates, ?Rung $now, Estimate $estimate, ?float $goalShare = null, ?int $mostRungs = null): self
     {
-        $from = LadderStart::share($now, $belief, $candidates);
+        $from = LadderStart::share($now, $estimate, $candidates);
         $to = $goalShare ?? Goal::share($lane, $from, $candidates);
         $near = $now === null ? [] : self::near($now, $search, $body);
         $first = match (true) {

@@ -19,9 +19,9 @@ final class LadderStart
     public const REPS = 8.0;
 
     /** The load of eight reps, to a percent of bodyweight: nobody can set it finer, and it stays while capacity hardly moves. */
-    public static function believed(Estimate $belief): ?float
+    public static function estimates(Estimate $estimate): ?float
     {
-        return $belief->state === null ? null : round((float) $belief->shareFor(self::REPS), 2);
+        return $estimate->state === null ? null : round((float) $estimate->shareFor(self::REPS), 2);
     }
 
     /**
@@ -29,11 +29,11 @@ final class LadderStart
      *
      * @param  list<Rung>  $candidates sorted by share
      */
-    public static function share(?Rung $inUse, Estimate $belief, array $candidates): float
+    public static function share(?Rung $inUse, Estimate $estimate, array $candidates): float
     {
         return match (true) {
             $inUse !== null => $inUse->share(),
-            $belief->state !== null => (float) self::believed($belief),
+            $estimate->state !== null => (float) self::estimates($estimate),
             $candidates !== [] => $candidates[0]->share() - Steps::SMALLEST,
             default => 0.0,
         };
@@ -45,16 +45,16 @@ final class LadderStart
      *
      * @param  list<Rung>  $ladder
      */
-    public static function rung(RungSearch $search, Body $body, Lane $lane, array $ladder, ?Rung $tried, Estimate $belief): ?Rung
+    public static function rung(RungSearch $search, Body $body, Lane $lane, array $ladder, ?Rung $tried, Estimate $estimate): ?Rung
     {
         $easy = match (true) {
-            $belief->state === null => [],
+            $estimate->state === null => [],
             $lane === Lane::Pull => $search->singles($body),
             $tried !== null => $search->near($tried, $body),
             default => [],
         };
         $rungs = array_values(array_filter([...$ladder, ...array_filter([$tried]), ...$easy], static fn (Rung $r): bool => $r->holds()));
 
-        return NearestReps::of($rungs, $belief, (int) self::REPS, 1)[0] ?? null;
+        return NearestReps::of($rungs, $estimate, (int) self::REPS, 1)[0] ?? null;
     }
 }

@@ -18,9 +18,9 @@ final class NearestReps
      * @param  list<Rung>  $rungs
      * @return list<Rung>
      */
-    public static function of(array $rungs, Estimate $belief, int $reps, int $most): array
+    public static function of(array $rungs, Estimate $estimate, int $reps, int $most): array
     {
-        $wanted = $belief->shareFor((float) $reps);
+        $wanted = $estimate->shareFor((float) $reps);
         if ($wanted === null) {
             return [];
         }

@@ -90,10 +90,10 @@ final readonly class AllowedExercises
     /** Whether a rung is one of its kind and done as it asks, wherever it lies. */
     public function isDoneOn(Rung $rung): bool
     {
-        $manner = $rung->exercise->manner;
+        $style = $rung->exercise->style;
 
-        return $rung->exercise->setup->kind() === $this->kind && $manner->movement === $this->movement && $manner->at === $this->at
-            && ($manner->grip === $this->grip || $manner->movement === Movement::Full);
+        return $rung->exercise->setup->kind() === $this->kind && $style->movement === $this->movement && $style->at === $this->at
+            && ($style->grip === $this->grip || $style->movement === Movement::Full);
     }
 
     /** One line that is the same for the same means. */

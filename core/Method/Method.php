@@ -44,7 +44,7 @@ final readonly class Method
             $seen[$stage->key] = true;
             self::check($stage);
         }
-        $last = $stages[count($stages) - 1]->work()->means[0];
+        $last = $stages[count($stages) - 1]->work()->allowed[0];
         if (! in_array($last->kind, [ChoiceKind::Strict, ChoiceKind::Added], true) || $last->movement !== Movement::Full) {
             throw BadMethod::withoutEnd();
         }

@@ -18,11 +18,11 @@ final readonly class Prescription
     public const REST_S = [0.0, 600.0];
 
     /**
-     * @param  list<AllowedExercises>  $means  the first that this gear allows is done; none where it is an accessory
+     * @param  list<AllowedExercises>  $allowed  the first that this gear allows is done; none where it is an accessory
      */
     private function __construct(
         public SessionPart $part,
-        public array $means,
+        public array $allowed,
         public ?Accessory $accessory,
         public int $sets,
         public Amount $amount,
@@ -53,21 +53,21 @@ final readonly class Prescription
     /** Other figures, and another accessory where one is named. */
     public function with(int $sets, Amount $amount, int $restS, ?Accessory $accessory = null): self
     {
-        return new self($this->part, $this->means, $accessory ?? $this->accessory, $sets, $amount, $restS, $this->toFailure, $this->isPerSide, $this->climbs, $this->tempo, $this->group);
+        return new self($this->part, $this->allowed, $accessory ?? $this->accessory, $sets, $amount, $restS, $this->toFailure, $this->isPerSide, $this->climbs, $this->tempo, $this->group);
     }
 
     /** What it is known by in its stage, whatever its figures. */
     public function key(): string
     {
-        return $this->part->value.':'.($this->accessory->value ?? $this->means[0]->key());
+        return $this->part->value.':'.($this->accessory->value ?? $this->allowed[0]->key());
     }
 
     /** Of its means the one a rung is done as; none where it is done as none of them. */
     public function meansOf(Rung $rung): ?AllowedExercises
     {
-        foreach ($this->means as $means) {
-            if ($means->isDoneOn($rung)) {
-                return $means;
+        foreach ($this->allowed as $allowed) {
+            if ($allowed->isDoneOn($rung)) {
+                return $allowed;
             }
         }
 
@@ -76,12 +76,12 @@ final readonly class Prescription
 
     public function isLowering(): bool
     {
-        return $this->means !== [] && $this->means[0]->movement === Movement::Lowering;
+        return $this->allowed !== [] && $this->allowed[0]->movement === Movement::Lowering;
     }
 
     public function words(): string
     {
-        return sprintf('%s %d × %s', $this->accessory?->words() ?? $this->means[0]->words(), $this->sets, $this->amount->words());
+        return sprintf('%s %d × %s', $this->accessory?->words() ?? $this->allowed[0]->words(), $this->sets, $this->amount->words());
     }
 
     /** Lowerings that one session of it asks for. */

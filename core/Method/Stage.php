@@ -26,7 +26,7 @@ final readonly class Stage
     public function work(): Prescription
     {
         foreach ($this->lines as $line) {
-            if ($line->part === SessionPart::Main && $line->means !== []) {
+            if ($line->part === SessionPart::Main && $line->allowed !== []) {
                 return $line;
             }
         }
@@ -36,13 +36,13 @@ final readonly class Stage
 
     public function kind(): StageKind
     {
-        $means = $this->work()->means[0];
+        $allowed = $this->work()->allowed[0];
 
         return match (true) {
-            $means->movement->isTimed() => StageKind::Timed,
-            $means->movement !== Movement::Full => StageKind::Help,
-            $means->kind === ChoiceKind::Row, $means->kind->lane() === Lane::PullDown => StageKind::Row,
-            in_array($means->kind, [ChoiceKind::Strict, ChoiceKind::Added], true) => StageKind::Strict,
+            $allowed->movement->isTimed() => StageKind::Timed,
+            $allowed->movement !== Movement::Full => StageKind::Help,
+            $allowed->kind === ChoiceKind::Row, $allowed->kind->lane() === Lane::PullDown => StageKind::Row,
+            in_array($allowed->kind, [ChoiceKind::Strict, ChoiceKind::Added], true) => StageKind::Strict,
             default => StageKind::Help,
         };
     }

@@ -56,12 +56,12 @@ final class Apprenticeship
     /** @var list<Signal> */
     private array $signals = [];
 
-    private FollowedEstimates $beliefs;
+    private FollowedEstimates $estimates;
 
     private function __construct(private readonly Trainee $trainee, private readonly Method $method, private readonly HouseRules $rules, private readonly RungCatalogue $ways)
     {
         $this->place = new Place($method->stages[0], 0, null);
-        $this->beliefs = FollowedEstimates::none(0);
+        $this->estimates = FollowedEstimates::none(0);
     }
 
     /**
@@ -87,22 +87,22 @@ final class Apprenticeship
                 continue;
             }
             $this->signals[] = Signal::of($this->day, $this->trainee->soreness());
-            $session = SessionWriter::write($this->brief());
+            $session = SessionWriter::write($this->context());
             if ($session->refused?->code === RefusalCode::Paused) {
                 continue;
             }
             $sets = $this->perform($session);
-            $course = Course::of($this->brief());
-            $situation = SituationOf::brief($this->brief(), $course);
+            $course = Course::of($this->context());
+            $situation = SituationOf::context($this->context(), $course);
             $call = $situation === null ? null : Judge::call($situation);
             yield $this->day => new TrainedDay($this->day, $session, $sets, $call, $this->place, $this->trainee->soreness(), $this->trainee->athlete->capacityShare());
             $this->follow($call, $course);
         }
     }
 
-    private function brief(): AthleteContext
+    private function context(): AthleteContext
     {
-        return new AthleteContext($this->day, $this->method, $this->place, $this->rules, new Diary($this->done, signals: $this->signals), $this->beliefs, $this->ways);
+        return new AthleteContext($this->day, $this->method, $this->place, $this->rules, new Diary($this->done, signals: $this->signals), $this->estimates, $this->ways);
     }
 
     /** A hang, a row, and reps to failure on two loads. */
@@ -117,9 +117,9 @@ final class Apprenticeship
         $this->see(array_merge([], ...array_map(fn (Block $b, int $i): array => $this->trainee->do($b, $this->day, self::LINE_S * $i), $lines, array_keys($lines))));
     }
 
-    private function baselineBlock(AllowedExercises $means, float $share, Amount $amount): ?Block
+    private function baselineBlock(AllowedExercises $allowed, float $share, Amount $amount): ?Block
     {
-        $rungs = $this->ways->rungs($means);
+        $rungs = $this->ways->rungs($allowed);
         usort($rungs, static fn (Rung $a, Rung $b): int => abs($a->share() - $share) <=> abs($b->share() - $share));
 
         return $rungs === [] ? null : new Block(SessionPart::Main, $rungs[0], 1, $amount, 180, toFailure: true, purpose: Purpose::Baseline);
@@ -145,9 +145,9 @@ final class Apprenticeship
     private function see(array $sets): void
     {
         array_push($this->done, ...$sets);
-        $this->beliefs->on($this->day);
+        $this->estimates->on($this->day);
         if ($sets !== []) {
-            $this->beliefs->see($sets);
+            $this->estimates->see($sets);
         }
     }
 

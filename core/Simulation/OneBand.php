@@ -34,7 +34,7 @@ final class OneBand
         $anybody = CapacityFilter::usual()->prior(0);
         $held = array_fill_keys($after, 0);
         for ($i = 0; $i < $athletes; $i++) {
-            $holds = self::holds(VirtualAthlete::believed($anybody, $i, 500 * ($i + 1), new Draws(9000 + $i)), $shareSd, max($after));
+            $holds = self::holds(VirtualAthlete::estimates($anybody, $i, 500 * ($i + 1), new Draws(9000 + $i)), $shareSd, max($after));
             foreach ($after as $sessions) {
                 $held[$sessions] += (int) $holds[$sessions - 1];
             }

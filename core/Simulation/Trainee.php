@@ -97,16 +97,16 @@ final class Trainee
     private function set(Block $block, Rung $rung, int $day, int $set, int $left, float $atS): Done
     {
         $purpose = $block->purpose ?? Purpose::Work;
-        $manner = $rung->exercise->manner;
+        $style = $rung->exercise->style;
         [$low, $high] = [$block->amount->low, min($block->amount->high, $left)];
         if ($block->amount->measure === Measure::Seconds) {
             return $this->done($rung, $day, $purpose, $atS, seconds: min((float) $high, $this->seconds($rung)), toFailure: $block->toFailure);
         }
-        if ($manner->movement === Movement::Lowering) {
+        if ($style->movement === Movement::Lowering) {
             $each = $this->seconds($rung);
             $reps = $block->amount->measure === Measure::TotalReps ? (int) min($left, max(1.0, floor($each / Seconds::FIRST_S) * 3.0)) : $high;
 
-            return $this->done($rung, $day, $purpose, $atS, reps: $reps, asked: $low, seconds: max(self::LEAST_S, min($each, (float) $manner->seconds + 1.0)));
+            return $this->done($rung, $day, $purpose, $atS, reps: $reps, asked: $low, seconds: max(self::LEAST_S, min($each, (float) $style->seconds + 1.0)));
         }
         $failure = $this->failure($rung, $set);
         $toFailure = $block->toFailure || $block->part === SessionPart::Test;
@@ -119,17 +119,17 @@ final class Trainee
 
     private function done(Rung $rung, int $day, Purpose $purpose, float $atS, ?int $reps = null, ?int $asked = null, ?int $reserve = null, ?float $seconds = null, bool $toFailure = false): Done
     {
-        return new Done($day, $purpose, $rung->exercise->setup->kind(), $rung->exercise->manner, $rung->share(), FeltLoad::ofRung($rung), $rung->exercise->work(), false, $asked, $toFailure, $reps, reserve: $reserve, seconds: $seconds, atS: $atS);
+        return new Done($day, $purpose, $rung->exercise->setup->kind(), $rung->exercise->style, $rung->share(), FeltLoad::ofRung($rung), $rung->exercise->work(), false, $asked, $toFailure, $reps, reserve: $reserve, seconds: $seconds, atS: $atS);
     }
 
     /** How long it lasts, in truth; the grip decides a hang. */
     private function seconds(Rung $rung): float
     {
-        $manner = $rung->exercise->manner;
-        if ($manner->at?->isGrip() === true) {
+        $style = $rung->exercise->style;
+        if ($style->at?->isGrip() === true) {
             return floor($this->gripS);
         }
-        [$factor] = Seconds::strengthOf($manner->movement);
+        [$factor] = Seconds::strengthOf($style->movement);
 
         return max(0.0, floor(Endurance::seconds($this->trueShare($rung) / ($this->athlete->capacityShare() * $factor))));
     }

@@ -51,7 +51,7 @@ final class VirtualAthlete
     }
 
     /** One of those whose capacity is believed so; the models in turn. */
-    public static function believed(CapacityState $state, int $number, int $seed, Draws $capacity): self
+    public static function estimates(CapacityState $state, int $number, int $seed, Draws $capacity): self
     {
         $models = ResponseModel::cases();
 

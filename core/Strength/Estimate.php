@@ -48,13 +48,13 @@ final readonly class Estimate
     /** Reps to expect on a rung, likewise; none where seconds count. */
     public function onRung(Rung $rung): ?RepPrediction
     {
-        return $rung->exercise->manner->movement->isTimed() ? null : $this->predict(FeltLoad::ofRung($rung));
+        return $rung->exercise->style->movement->isTimed() ? null : $this->predict(FeltLoad::ofRung($rung));
     }
 
     /** How the reps to expect came about, likewise. */
     public function whyOn(Rung $rung): ?Explanation
     {
-        return $rung->exercise->manner->movement->isTimed() ? null : $this->why(FeltLoad::ofRung($rung));
+        return $rung->exercise->style->movement->isTimed() ? null : $this->why(FeltLoad::ofRung($rung));
     }
 
     /** On a load; nothing before a baseline. */
@@ -80,7 +80,7 @@ final readonly class Estimate
     /** Seconds to expect of a lowering or a hold, likewise; none where the grip decides. */
     public function secondsOn(Rung $rung): ?Seconds
     {
-        return $this->state === null ? null : Seconds::expected($this->state->share(), $this->state->sdLog(), $rung->exercise->manner, $rung->load);
+        return $this->state === null ? null : Seconds::expected($this->state->share(), $this->state->sdLog(), $rung->exercise->style, $rung->load);
     }
 
     /** What the athlete's own sets say that help takes off which nobody measured; none where it was measured, or before such sets. */

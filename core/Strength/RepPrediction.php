@@ -44,8 +44,8 @@ final readonly class RepPrediction
         $parts = [];
         foreach ($state->weights() as $i => $weight) {
             if ($weight >= self::LEAST_WEIGHT) {
-                [$belief, $hypothesis] = [$state->beliefs[$i], $state->hypotheses[$i]];
-                $parts[] = [$weight, $hypothesis->curve->k, $belief->meanAlong($direction) - log($load->share), $belief->varianceAlong($direction) + $hypothesis->formSd ** 2 + $new];
+                [$estimate, $hypothesis] = [$state->estimates[$i], $state->hypotheses[$i]];
+                $parts[] = [$weight, $hypothesis->curve->k, $estimate->meanAlong($direction) - log($load->share), $estimate->varianceAlong($direction) + $hypothesis->formSd ** 2 + $new];
             }
         }
         assert($parts !== []);

@@ -131,7 +131,7 @@ final class DemoEvening
         }
         $exercise = ExerciseJson::read(JsonObject::parse(json_encode($line['rung']['exercise'], JSON_THROW_ON_ERROR)));
         $purpose = Purpose::from($line['purpose']);
-        $done = $exercise->manner->movement === Movement::Hold
+        $done = $exercise->style->movement === Movement::Hold
             ? new SetDone($id, $at, $purpose, $exercise, hang_s: (float) $aim, line: $line['line'])
             : new SetDone($id, $at, $purpose, $exercise, max(0, $aim - $i % 2), asked_reps: $aim, reserve: 1, line: $line['line']);
         $this->app->make(LogSet::class)->log($athleteId, $coach, $done);

@@ -74,7 +74,7 @@ final class DemoHistory
         private readonly ChooseSetup $chooseSetup,
         private readonly DecideCall $decideCall,
         private readonly WeighAthlete $weigh,
-        private readonly LoadEstimate $believed,
+        private readonly LoadEstimate $estimates,
         private readonly ScreenAthlete $screen,
         private readonly MoveAthlete $move,
         private readonly ReportSignal $tell,
@@ -134,8 +134,8 @@ final class DemoHistory
         $sets = $demo->ending === DemoEnding::StrictNear ? [] : $this->tryStrict($demo, $athlete, $virtual, $day);
         for ($set = 0; $set < self::SETS; $set++) {
             $at = $day->modify(sprintf('+%d minutes', 4 * $set));
-            $sets[] = $rung->exercise->manner->movement === Movement::Hold
-                ? new SetDone($this->nextId(), $at, Purpose::Work, $rung->exercise, hang_s: round($rung->exercise->manner->at?->isGrip() === true ? 18.0 + 25.0 * $virtual->capacityShare() : 6.0 + 10.0 * max(0.0, $virtual->capacityShare() - 0.8), 1))
+            $sets[] = $rung->exercise->style->movement === Movement::Hold
+                ? new SetDone($this->nextId(), $at, Purpose::Work, $rung->exercise, hang_s: round($rung->exercise->style->at?->isGrip() === true ? 18.0 + 25.0 * $virtual->capacityShare() : 6.0 + 10.0 * max(0.0, $virtual->capacityShare() - 0.8), 1))
                 : new SetDone($this->nextId(), $at, Purpose::Work, $rung->exercise, ...$this->result($demo, $virtual, $rung, $set, $left), asked_reps: self::ASKED);
         }
         $this->clock->set($sets[count($sets) - 1]->performed_at);
@@ -150,18 +150,18 @@ final class DemoHistory
     /** What is told after a session: effort as a rule, what gave out and soreness where the last weeks are to show it. */
     private function signals(DemoAthlete $demo, Athlete $athlete, User $coach, \DateTimeImmutable $day, int $left): void
     {
-        $gaveOut = $demo->ending === DemoEnding::GripGivesOut && $left < 2 ? LimitingFactor::Grip : null;
+        $limitingFactor = $demo->ending === DemoEnding::GripGivesOut && $left < 2 ? LimitingFactor::Grip : null;
         $soreness = $demo->ending === DemoEnding::Sore && $left === 0 ? 4 : null;
-        if ($gaveOut !== null || $soreness !== null || $left % self::SESSIONS_PER_WEIGHING === 0) {
+        if ($limitingFactor !== null || $soreness !== null || $left % self::SESSIONS_PER_WEIGHING === 0) {
             $this->clock->set($day->modify('+30 minutes'));
-            $this->tell->tell($athlete, $coach, new SignalTold($this->nextId(), $day->format('Y-m-d'), $soreness, gave_out: $gaveOut, effort: 7));
+            $this->tell->tell($athlete, $coach, new SignalTold($this->nextId(), $day->format('Y-m-d'), $soreness, gave_out: $limitingFactor, effort: 7));
         }
     }
 
     /** @return list<SetDone> a fresh try before the work, every ten days from a chance of one in four on */
     private function tryStrict(DemoAthlete $demo, Athlete $athlete, VirtualAthlete $virtual, \DateTimeImmutable $day): array
     {
-        $state = $demo->lane === Lane::Pull ? $this->believed->of($athlete->id, Pattern::Pull)->state : null;
+        $state = $demo->lane === Lane::Pull ? $this->estimates->of($athlete->id, Pattern::Pull)->state : null;
         if ($state === null || ! StrictTry::isDue($state, $this->lastTry === null ? null : (int) $this->lastTry->diff($day)->days)) {
             return [];
         }

@@ -20,15 +20,15 @@ use SteadyRung\Safety\Caution;
 function buildingOn(?Builder $builder, string $stage = 'strict'): AthleteContext
 {
     $strict = rung(smallGym(), Exercise::of(new StrictPull), athlete(70, 1.75, 2.1));
-    $base = brief(sessionsOn($strict, 12, 8, 1), $stage, $strict);
+    $base = athleteContext(sessionsOn($strict, 12, 8, 1), $stage, $strict);
 
-    return new AthleteContext($base->today, $base->method, $base->place, $base->rules, $base->diary, $base->beliefs, $base->ways, builder: $builder);
+    return new AthleteContext($base->today, $base->method, $base->place, $base->rules, $base->diary, $base->estimates, $base->ways, builder: $builder);
 }
 
 it('puts each builder in the place of strict work, on this gear, its gear and cautions with it', function (Builder $builder): void {
     $session = SessionWriter::write(buildingOn($builder));
     $main = blocksOf($session, SessionPart::Main);
-    $asked = array_filter($builder->lines, fn (Prescription $p): bool => $p->part === SessionPart::Main && ! in_array('weight', array_map(fn ($m) => $m->kind->value, $p->means), true));
+    $asked = array_filter($builder->lines, fn (Prescription $p): bool => $p->part === SessionPart::Main && ! in_array('weight', array_map(fn ($m) => $m->kind->value, $p->allowed), true));
 
     expect($main)->not->toBe([])->and(count($main))->toBeLessThanOrEqual(count($asked))
         ->and($session->notes)->toContain($builder->idea)
@@ -44,7 +44,7 @@ it('leaves other stages as they are', function (): void {
 
 it('has something for a class of any set size, each likely to be done', function (int $reps): void {
     $suiting = array_filter(Library::variations(), fn (Variation $v): bool => $v->suits($reps));
-    $pick = new Pick(brief(sessionsOn(bandRung(32), 5), rung: bandRung(32)));
+    $pick = new Pick(athleteContext(sessionsOn(bandRung(32), 5), rung: bandRung(32)));
     $rungs = array_filter(array_map(fn (Variation $v) => $v->accessory === null ? $pick->of($v->line($reps)) : null, $suiting));
 
     expect($suiting)->not->toBe([])->and($rungs)->not->toBe([]);

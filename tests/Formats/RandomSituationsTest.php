@@ -29,16 +29,16 @@ function askedOf(Session $session): array
     return array_values(array_filter($session->blocks, static fn (Block $b): bool => $b->purpose === null && $b->part !== SessionPart::WarmUp && $b->rung() !== null));
 }
 
-function mainOf(Session $session, AthleteContext $brief): ?Block
+function mainOf(Session $session, AthleteContext $context): ?Block
 {
-    return array_values(array_filter(askedOf($session), static fn (Block $b): bool => $b->part === SessionPart::Main && $b->line === $brief->place->stage->work()->key()))[0] ?? null;
+    return array_values(array_filter(askedOf($session), static fn (Block $b): bool => $b->part === SessionPart::Main && $b->line === $context->place->stage->work()->key()))[0] ?? null;
 }
 
-function daysSinceWork(AthleteContext $brief): ?int
+function daysSinceWork(AthleteContext $context): ?int
 {
-    $days = $brief->diary->workDays($brief->today);
+    $days = $context->diary->workDays($context->today);
 
-    return $days === [] ? null : $brief->today - $days[count($days) - 1];
+    return $days === [] ? null : $context->today - $days[count($days) - 1];
 }
 
 /** @return array<string, Closure(AthleteContext, Session, Call|null): bool> what never holds of any situation */
@@ -56,7 +56,7 @@ function faultsOfSituations(): array
         'not one rep is likely' => static fn (AthleteContext $b, Session $s): bool => array_filter(askedOf($s), static fn (Block $k): bool => isset($k->expected[0])
             && $k->expected[0]->chanceOf(1.0) < (Pick::isStrict($k->rung()) ? 0.25 : 0.5)) !== [],
         'seconds are asked of reps, or reps of seconds' => static fn (AthleteContext $b, Session $s): bool => array_filter(askedOf($s), static fn (Block $k): bool => ($k->amount->measure === Measure::Seconds)
-            !== ($k->rung()->exercise->manner->movement === Movement::Hold)) !== [],
+            !== ($k->rung()->exercise->style->movement === Movement::Hold)) !== [],
         'after two weeks away it is harder than before' => static fn (AthleteContext $b, Session $s): bool => daysSinceWork($b) >= 14 && daysSinceWork($b) < 28 && $b->place->rung !== null
             && mainOf($s, $b) !== null && mainOf($s, $b)->rung()->load->effectiveShare() > $b->place->rung->load->effectiveShare() + AS_SHARE,
         'after four weeks away the old set-up goes on' => static fn (AthleteContext $b, Session $s): bool => daysSinceWork($b) >= 28 && ! $b->isSore() && $s->refused === null && mainOf($s, $b) !== null
@@ -69,7 +69,7 @@ function faultsOfSituations(): array
             $pick = new Pick($b);
             $others = array_merge([], ...array_map($pick->rungs(...), $pick->allowed($b->place->stage->work())));
 
-            return array_filter($others, static fn (Rung $r): bool => $r->load->effectiveShare() < $main->rung()->load->effectiveShare() - 0.02 && ! $r->exercise->manner->movement->isTimed()) !== [];
+            return array_filter($others, static fn (Rung $r): bool => $r->load->effectiveShare() < $main->rung()->load->effectiveShare() - 0.02 && ! $r->exercise->style->movement->isTimed()) !== [];
         },
     ];
 }
@@ -77,14 +77,14 @@ function faultsOfSituations(): array
 it('never hurts anybody, in situations drawn by chance', function (): void {
     $count = (int) (getenv('STEADY_SITUATIONS') ?: 1000);
     $seen = [];
-    foreach ((new Situations((int) (getenv('STEADY_SEED') ?: 22)))->drawn($count) as $name => $brief) {
-        $session = SessionWriter::write($brief);
-        $course = Course::of($brief);
-        $situation = SituationOf::brief($brief, $course);
+    foreach ((new Situations((int) (getenv('STEADY_SEED') ?: 22)))->drawn($count) as $name => $context) {
+        $session = SessionWriter::write($context);
+        $course = Course::of($context);
+        $situation = SituationOf::context($context, $course);
         $call = $situation === null ? null : Judge::call($situation);
-        $call === null ? null : PlaceAfter::call($call, $course, $brief->today);
+        $call === null ? null : PlaceAfter::call($call, $course, $context->today);
         foreach (faultsOfSituations() as $fault => $isSo) {
-            if ($isSo($brief, $session, $call)) {
+            if ($isSo($context, $session, $call)) {
                 $seen[$fault][] = $name;
             }
         }

@@ -22,7 +22,7 @@ it('gives back the situation the same call is made from, whatever it was', funct
     $id = fn (int $n): string => sprintf('00000000-0000-4000-8000-%012d', $n);
     $sizes = [13, 19, 22, 29, 32, 44];
     $kit = new Kit([Bar::of($id(1), 'High bar', 2.6)], array_map(fn (int $mm): object => band((float) $mm, 1.0, $id($mm)), $sizes), machines: [Machine::of($id(2), 'Hoist', MachineUse::Counterweight, 2.5, 80.0, 0.9)]);
-    $base = brief(kit: $kit);
+    $base = athleteContext(kit: $kit);
     $rungs = array_map(fn (int $mm) => rung($kit, OnBands::of($id(1), Attach::Foot, [$id($mm)]), athlete(70, 1.75, 2.1)), $sizes);
     $told = function ($call, $situation): array {
         $kept = json_decode((string) json_encode(StoredCall::write($call, $situation)), true);
@@ -35,8 +35,8 @@ it('gives back the situation the same call is made from, whatever it was', funct
     };
     $verdicts = [];
     for ($i = 0; $i < 150; $i++) {
-        $brief = randomBrief($random, $base, $rungs);
-        $situation = SituationOf::brief($brief, Course::of($brief));
+        $context = randomBrief($random, $base, $rungs);
+        $situation = SituationOf::context($context, Course::of($context));
         $call = Judge::call($situation);
         $kept = json_encode(StoredSituation::write($situation, athlete(70, 1.75, 2.1)) + ['foretold' => StoredSituation::foretold($situation)]);
         $again = StoredSituation::read((string) $kept);

@@ -41,8 +41,8 @@ function sessionsOfEveryStage(string $key, int $seed): array
         foreach ([Limits::none(), ...array_map(fn (Limit $l) => Limits::of([$l]), Limit::cases()), Limits::of([], 0.7)] as $limits) {
             $rung = bandRung([13, 19, 22, 29, 32, 44][$random->getInt(0, 5)]);
             $done = [hang(WEDNESDAY - 30, (float) $random->getInt(5, 70)), ...sessionsOn($rung, $random->getInt(1, 6), $random->getInt(2, 12), $random->getInt(0, 4), $random->getInt(2, 5))];
-            $asked = brief($done, $stage->key, method: $method);
-            $session = SessionWriter::write(new AthleteContext($asked->today, $method, $asked->place, $asked->rules, $asked->diary, $asked->beliefs, waysWithin($limits)));
+            $asked = athleteContext($done, $stage->key, method: $method);
+            $session = SessionWriter::write(new AthleteContext($asked->today, $method, $asked->place, $asked->rules, $asked->diary, $asked->estimates, waysWithin($limits)));
             $written[] = ["$key, $stage->key, {$limits->key()}", $session, $limits];
         }
     }
@@ -54,12 +54,12 @@ function sessionsOfEveryStage(string $key, int $seed): array
 function isBarredBy(Limits $limits, Rung $rung): bool
 {
     $kind = $rung->exercise->setup->kind();
-    $manner = $rung->exercise->manner;
+    $style = $rung->exercise->style;
 
     return ($limits->mostShare !== null && $rung->share() > $limits->mostShare + 1e-9)
-        || ($limits->bars(Limit::NoHanging) && ($manner->at === HoldAt::Hang || $kind === ChoiceKind::Strict))
+        || ($limits->bars(Limit::NoHanging) && ($style->at === HoldAt::Hang || $kind === ChoiceKind::Strict))
         || ($limits->bars(Limit::NoOverhead) && $rung->lane() !== Lane::Row)
-        || ($limits->bars(Limit::NoLowering) && $manner->movement->value === 'lowering')
+        || ($limits->bars(Limit::NoLowering) && $style->movement->value === 'lowering')
         || ($limits->bars(Limit::NoBandsAtHeight) && $kind === ChoiceKind::Band);
 }
 

@@ -33,9 +33,9 @@ it('equals R’s KalmanRun for one curve, one form and two-sided sets at even ti
         $claim = $set->claim(Hypothesis::of(27.0, 0.04)->curve);
         $y[] = $claim->logShare;
         // the same noise each time, as KalmanRun asks
-        $belief = ($state ?? $filter->prior(0))->beliefs[0];
-        $belief = $state === null ? $belief : $step->after($belief);
-        $state = \SteadyRung\Strength\Filter\CapacityState::weighed($i, [], $filter->hypotheses, [0.0], [$belief->pulled([0 => 1.0], (new \SteadyRung\Strength\Filter\Claim($claim->side, $claim->logShare, 0.0))->against($belief->mean[0], $belief->covariance[0][0] + 0.002))]);
+        $estimate = ($state ?? $filter->prior(0))->estimates[0];
+        $estimate = $state === null ? $estimate : $step->after($estimate);
+        $state = \SteadyRung\Strength\Filter\CapacityState::weighed($i, [], $filter->hypotheses, [0.0], [$estimate->pulled([0 => 1.0], (new \SteadyRung\Strength\Filter\Claim($claim->side, $claim->logShare, 0.0))->against($estimate->mean[0], $estimate->covariance[0][0] + 0.002))]);
     }
     $noise = array_fill(0, 9, 0.0);
     foreach ($step->noise as [$i, $j, $variance]) {
@@ -52,7 +52,7 @@ it('equals R’s KalmanRun for one curve, one form and two-sided sets at even ti
     $states = array_map(floatval(...), preg_split('/\s+/', trim($r->setTimeout(null)->mustRun()->getOutput())) ?: []);
 
     foreach ($states as $i => $expected) {
-        expect($state->beliefs[0]->mean[$i])->toEqualWithDelta($expected, 1e-6);
+        expect($state->estimates[0]->mean[$i])->toEqualWithDelta($expected, 1e-6);
     }
     expect($states)->toHaveCount(3);
 });
@@ -110,9 +110,9 @@ it('equals an obvious twin in NumPy: full matrices for every hypothesis, slots, 
         answer = [[float(x[0]) for x in m], [float(x[0, 0]) for x in P], w.tolist(), float(chance)]
         PY, log30());
 
-    foreach ($state->beliefs as $i => $belief) {
-        expect($belief->mean[Gaussian::LEVEL])->toEqualWithDelta($mean[$i], 1e-9)
-            ->and($belief->covariance[Gaussian::LEVEL][Gaussian::LEVEL])->toEqualWithDelta($variance[$i], 1e-9)
+    foreach ($state->estimates as $i => $estimate) {
+        expect($estimate->mean[Gaussian::LEVEL])->toEqualWithDelta($mean[$i], 1e-9)
+            ->and($estimate->covariance[Gaussian::LEVEL][Gaussian::LEVEL])->toEqualWithDelta($variance[$i], 1e-9)
             ->and($state->weights()[$i])->toEqualWithDelta($weights[$i], 1e-8);
     }
     expect($prediction->chanceOf(5))->toEqualWithDelta($chance, 1e-4);

@@ -20,7 +20,7 @@ final readonly class StoreForecast
 {
     private const EVERY_DAYS = 7;
 
-    public function __construct(private CurrentGym $gym, private GymDay $days, private LoadEstimate $believed, private Forecasts $forecasts)
+    public function __construct(private CurrentGym $gym, private GymDay $days, private LoadEstimate $estimates, private Forecasts $forecasts)
     {
     }
 
@@ -31,9 +31,9 @@ final readonly class StoreForecast
         if ($day !== $athlete->last_trained_on || ! in_array($pattern, Forecast::PATTERNS, true) || $this->isFresh($athlete, $pattern)) {
             return;
         }
-        $belief = $this->believed->of($athlete->id, $pattern);
+        $estimate = $this->estimates->of($athlete->id, $pattern);
         $rows = [];
-        foreach ($this->forecasts->of($athlete->id, $pattern, $belief) as $reps => $forecast) {
+        foreach ($this->forecasts->of($athlete->id, $pattern, $estimate) as $reps => $forecast) {
             if (! $forecast->wasDone) {
                 $rows[] = ['gym_id' => $this->gym->id(), 'athlete_id' => $athlete->id, 'pattern' => $pattern->value, 'made_on' => $today, 'reps' => $reps]
                     + array_combine(array_map(static fn (int $weeks): string => "within_$weeks", Forecast::HORIZONS), array_map($forecast->within(...), Forecast::HORIZONS));

@@ -155,7 +155,7 @@ final readonly class LogSet
             'trained_on' => $day,
             'mass_kg' => $day === $this->days->today() ? $athlete->mass_kg : Weighing::massOn($athlete->id, $day) ?? $athlete->mass_kg,
             'exercise' => $done->exercise,
-            'held_at' => $done->hang_s === null ? null : ($done->exercise->manner->at ?? HoldAt::Hang)->value,
+            'held_at' => $done->hang_s === null ? null : ($done->exercise->style->at ?? HoldAt::Hang)->value,
             'clean_reps' => $done->clean_reps,
             'no_counts' => $done->clean_reps === null ? null : (object) $done->no_counts,
             'reserve' => $done->reserve,
@@ -217,7 +217,7 @@ final readonly class LogSet
             'effective_share' => $rung->load->effectiveShare(),
             'share_sd' => $rung->load->shareSd,
             'shape' => $rung->load->demand->shape,
-            'travel_m' => $exercise->manner->movement->isTimed() ? null : $rung->load->romM,
+            'travel_m' => $exercise->style->movement->isTimed() ? null : $rung->load->romM,
         ]);
     }
 

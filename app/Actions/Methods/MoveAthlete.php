@@ -28,7 +28,7 @@ use SteadyRung\Safety\Caution;
  */
 final readonly class MoveAthlete
 {
-    public function __construct(private LockAthlete $athletes, private InsertOnce $storeOnce, private Methods $methods, private LoadAthleteContext $briefs, private MakeCall $calls, private GymDay $days, private ClockInterface $clock)
+    public function __construct(private LockAthlete $athletes, private InsertOnce $storeOnce, private Methods $methods, private LoadAthleteContext $contexts, private MakeCall $calls, private GymDay $days, private ClockInterface $clock)
     {
     }
 
@@ -55,7 +55,7 @@ final readonly class MoveAthlete
             });
             if ($stored->isNew) {
                 $athlete->fill(['method_key' => $method->key, 'stage_key' => $stage->key, 'stage_since' => $since, 'sessions_a_week' => $given->sessions_a_week, 'builder_key' => $given->builder]);
-                $athlete->chosen = Course::entering($this->briefs->of($athlete))->rung->exercise ?? $athlete->chosen;
+                $athlete->chosen = Course::entering($this->contexts->of($athlete))->rung->exercise ?? $athlete->chosen;
                 $athlete->save();
                 $this->calls->for($athlete, 'The place in the method was changed.');
             }
@@ -71,12 +71,12 @@ final readonly class MoveAthlete
             return;
         }
         $builder = Library::find($key) ?? throw Problem::invalid('/builder', "There is no “{$key}”.");
-        $brief = $this->briefs->of($athlete);
-        $most = $brief->diary->mostStrict();
+        $context = $this->contexts->of($athlete);
+        $most = $context->diary->mostStrict();
         match (true) {
             $stage->kind() !== StageKind::Strict => throw Problem::invalid('/builder', 'It stands in the place of strict work: the stage is none.'),
             $most < $builder->fromReps => throw Problem::invalid('/builder', sprintf('It takes %d strict %s; the most logged is %d.', $builder->fromReps, $builder->fromReps === 1 ? 'rep' : 'reps', $most)),
-            $builder->tires && $brief->diary->isNewcomer($brief->today) => throw Problem::invalid('/builder', Caution::PreTired->text()),
+            $builder->tires && $context->diary->isNewcomer($context->today) => throw Problem::invalid('/builder', Caution::PreTired->text()),
             default => null,
         };
     }

@@ -25,17 +25,17 @@ use SteadyRung\Plan\Session\SessionWriter;
  */
 final readonly class ChangeSession
 {
-    public function __construct(private LockAthlete $athletes, private InsertOnce $storeOnce, private LoadAthleteContext $briefs, private ClockInterface $clock)
+    public function __construct(private LockAthlete $athletes, private InsertOnce $storeOnce, private LoadAthleteContext $contexts, private ClockInterface $clock)
     {
     }
 
     /** What is known with a change that is not made yet. */
     public function tried(Athlete $athlete, LineGiven $line): AthleteContext
     {
-        $brief = $this->briefs->of($athlete);
-        self::check($brief, $line);
+        $context = $this->contexts->of($athlete);
+        self::check($context, $line);
 
-        return $brief->with($brief->hand->and($line->toCore(LineChange::from($brief->diary, $brief->today))));
+        return $context->with($context->hand->and($line->toCore(LineChange::from($context->diary, $context->today))));
     }
 
     /**
@@ -48,10 +48,10 @@ final readonly class ChangeSession
     public function change(Athlete $athlete, User $coach, LineGiven $line): Inserted
     {
         return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($coach, $line): Inserted {
-            $brief = $this->briefs->of($athlete);
+            $context = $this->contexts->of($athlete);
 
-            return $this->storeOnce->store($this->record($athlete, $coach, $line, LineChange::from($brief->diary, $brief->today)), $line, ['athlete' => $athlete->id], function () use ($athlete, $brief, $line): void {
-                self::check($brief, $line);
+            return $this->storeOnce->store($this->record($athlete, $coach, $line, LineChange::from($context->diary, $context->today)), $line, ['athlete' => $athlete->id], function () use ($athlete, $context, $line): void {
+                self::check($context, $line);
                 LineChangeRecord::standing($athlete)->where('line', $line->line)->where('lasts', $line->lasts)->update(['put_back_at' => $this->clock->now()]);
             });
         });
@@ -74,12 +74,12 @@ final readonly class ChangeSession
     }
 
     /** @throws Problem if it is the main work, which changes for good with the set-up in use or the method */
-    private static function check(AthleteContext $brief, LineGiven $line): void
+    private static function check(AthleteContext $context, LineGiven $line): void
     {
-        if ($line->lasts && ($line->exercise ?? $line->accessory) !== null && $line->line === $brief->place->stage->work()->key()) {
+        if ($line->lasts && ($line->exercise ?? $line->accessory) !== null && $line->line === $context->place->stage->work()->key()) {
             throw Problem::invalid('/lasts', 'The main work changes from now on with the set-up in use, or with the stage. For the next session it can be changed here.');
         }
-        if ($line->accessory === null && ! in_array($line->line, array_map(static fn (AskedLine $l): string => $l->key(), SessionWriter::asked($brief)), true)) {
+        if ($line->accessory === null && ! in_array($line->line, array_map(static fn (AskedLine $l): string => $l->key(), SessionWriter::asked($context)), true)) {
             throw Problem::invalid('/line', 'This stage has no such line.');
         }
     }

@@ -21,7 +21,7 @@ use SteadyRung\Setup\DoesNotFit;
  */
 final readonly class ChooseSetup
 {
-    public function __construct(private LockAthlete $athletes, private FindLadderPath $ways, private LoadAthleteContext $briefs, private MakeCall $calls)
+    public function __construct(private LockAthlete $athletes, private FindLadderPath $ways, private LoadAthleteContext $contexts, private MakeCall $calls)
     {
     }
 
@@ -29,7 +29,7 @@ final readonly class ChooseSetup
     public function choose(Athlete $athlete, Exercise $exercise): Athlete
     {
         return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($exercise): Athlete {
-            if ($exercise->manner->movement === Movement::Hold) {
+            if ($exercise->style->movement === Movement::Hold) {
                 throw new Problem(ProblemCode::DoesNotFit, 'A hold is logged by its seconds, beside the set-up in use: nobody is put on it for reps.');
             }
             $this->put($athlete, $exercise);
@@ -46,7 +46,7 @@ final readonly class ChooseSetup
         if ($rung instanceof DoesNotFit) {
             throw new Problem(ProblemCode::DoesNotFit, $rung->reason);
         }
-        $refused = $exercise->manner->movement === Movement::Lowering ? Entry::refused($this->briefs->of($athlete), $rung) : null;
+        $refused = $exercise->style->movement === Movement::Lowering ? Entry::refused($this->contexts->of($athlete), $rung) : null;
         if ($refused !== null) {
             throw new Problem(ProblemCode::DoesNotFit, $refused);
         }

@@ -25,7 +25,7 @@ final class StoredEstimates implements Estimates
     private array $falls = [];
 
     /** @param  int|null  $day  sets of it and later ones are not looked at, where there are others */
-    public function __construct(private readonly string $athleteId, private readonly LoadEstimate $believed, private readonly CapacityBefore $before, private readonly LearnedFall $fallReading, private readonly ?int $day = null)
+    public function __construct(private readonly string $athleteId, private readonly LoadEstimate $estimates, private readonly CapacityBefore $before, private readonly LearnedFall $fallReading, private readonly ?int $day = null)
     {
     }
 
@@ -36,12 +36,12 @@ final class StoredEstimates implements Estimates
 
     public function before(int $day): self
     {
-        return new self($this->athleteId, $this->believed, $this->before, $this->fallReading, $day);
+        return new self($this->athleteId, $this->estimates, $this->before, $this->fallReading, $day);
     }
 
     private function asOf(?Pattern $pattern): Estimate
     {
-        $today = $this->believed->of($this->athleteId, $pattern);
+        $today = $this->estimates->of($this->athleteId, $pattern);
         if ($pattern === null || $this->day === null || ($today->observed->day ?? PHP_INT_MIN) < $this->day) {
             return $today;
         }

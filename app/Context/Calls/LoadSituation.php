@@ -15,16 +15,16 @@ use SteadyRung\Plan\Session\Course;
  */
 final readonly class LoadSituation
 {
-    public function __construct(private LoadAthleteContext $briefs)
+    public function __construct(private LoadAthleteContext $contexts)
     {
     }
 
     /** Null while nobody put the athlete on a set-up; pain and symptoms need none. */
     public function of(Athlete $athlete): ?Situation
     {
-        $brief = $this->briefs->of($athlete);
-        $isTold = $brief->diary->pain() !== null || $brief->diary->symptoms() !== [];
+        $context = $this->contexts->of($athlete);
+        $isTold = $context->diary->pain() !== null || $context->diary->symptoms() !== [];
 
-        return $athlete->chosen === null && ! $isTold ? null : SituationOf::brief($brief, Course::of($brief));
+        return $athlete->chosen === null && ! $isTold ? null : SituationOf::context($context, Course::of($context));
     }
 }

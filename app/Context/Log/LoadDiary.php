@@ -45,7 +45,7 @@ final class LoadDiary
     private const HANG_S = 1.0;
 
     /** @var array<string, array{ChoiceKind, ExecutionStyle}> by setup key */
-    private array $manners = [];
+    private array $styles = [];
 
     public function __construct(private readonly GymDay $days)
     {
@@ -72,15 +72,15 @@ final class LoadDiary
     /** @param  \stdClass  $set of these columns */
     private function done(\stdClass $set): ?Done
     {
-        [$kind, $manner] = $this->manner($set);
+        [$kind, $style] = $this->style($set);
         $counts = json_decode($set->no_counts ?? '{}', true);
         $faults = json_decode($set->faults ?? '[]', true);
 
-        return $manner === null ? null : new Done(
+        return $style === null ? null : new Done(
             Day::number($set->trained_on),
             Purpose::from($set->purpose),
             $kind,
-            $manner,
+            $style,
             (float) ($set->carried_share ?? 1.0),
             FeltLoad::of((float) ($set->effective_share ?? 1.0), (float) $set->share_sd, $set->load_key ?? $set->work_key, (float) $set->shape),
             $set->work_key,
@@ -99,18 +99,18 @@ final class LoadDiary
     /**
      * @return array{ChoiceKind, ExecutionStyle|null} a hang logged without an exercise is a hang
      */
-    private function manner(\stdClass $set): array
+    private function style(\stdClass $set): array
     {
         if ($set->exercise === null) {
             return [ChoiceKind::Strict, $set->hang_s >= self::HANG_S ? ExecutionStyle::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, min(ExecutionStyle::HOLD_S[1], (float) $set->hang_s)) : null];
         }
-        $exercise = $this->manners[$set->setup_key] ?? null;
+        $exercise = $this->styles[$set->setup_key] ?? null;
         if ($exercise === null) {
             $read = Readable::orNull(static fn (): Exercise => StoredExercise::of(JsonObject::parse($set->exercise)));
             if ($read === null) {
                 return [ChoiceKind::Strict, null];
             }
-            $this->manners[$set->setup_key] = $exercise = [$read->setup->kind(), $read->manner];
+            $this->styles[$set->setup_key] = $exercise = [$read->setup->kind(), $read->style];
         }
 
         return $exercise;

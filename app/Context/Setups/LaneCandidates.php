@@ -33,6 +33,6 @@ final class LaneCandidates
             [$this->of, $this->found] = [$of, []];
         }
 
-        return $this->found[$lane->value.($like === null ? '' : $like->manner->key($like->setup->kind()))] ??= $search->lane($lane, $body, $like);
+        return $this->found[$lane->value.($like === null ? '' : $like->style->key($like->setup->kind()))] ??= $search->lane($lane, $body, $like);
     }
 }

@@ -40,17 +40,17 @@ final class StoredRungCatalogue implements RungCatalogue
         $this->search = $ways->search($athlete);
     }
 
-    public function rungs(AllowedExercises $means): array
+    public function rungs(AllowedExercises $allowed): array
     {
-        return $this->found[$means->key()] ??= $this->read($this->kept->to(['means', $means->key(), $this->search->limits->key()], $this->athlete->toCore(), fn (): array => ['rungs' => array_map(
+        return $this->found[$allowed->key()] ??= $this->read($this->kept->to(['means', $allowed->key(), $this->search->limits->key()], $this->athlete->toCore(), fn (): array => ['rungs' => array_map(
             static fn (Rung $r): array => StoredExercise::write($r->exercise),
-            self::spread($means->between($this->anywhere[$means->anywhereKey()] ??= $means->anywhere($this->search, $this->athlete->toCore()))),
+            self::spread($allowed->between($this->anywhere[$allowed->anywhereKey()] ??= $allowed->anywhere($this->search, $this->athlete->toCore()))),
         )]));
     }
 
-    public function steps(Rung $now, Estimate $belief): Steps
+    public function steps(Rung $now, Estimate $estimate): Steps
     {
-        return $this->ways->steps($now, $this->athlete, $belief);
+        return $this->ways->steps($now, $this->athlete, $estimate);
     }
 
     public function rung(Exercise $exercise): Rung|DoesNotFit|null

@@ -15,9 +15,9 @@ use SteadyRung\Strength\Forecast;
 final class Forecasts
 {
     /** @return array<int, Forecast> by the strict reps they are of; none before a baseline */
-    public function of(string $athleteId, Pattern $pattern, Estimate $belief): array
+    public function of(string $athleteId, Pattern $pattern, Estimate $estimate): array
     {
-        $ahead = $belief->ahead();
+        $ahead = $estimate->ahead();
         if ($ahead === null) {
             return [];
         }

@@ -52,9 +52,9 @@ final class Answers
     private static function carried(JsonObject $request): CarriedJson|MisfitJson
     {
         $request->allowing('body', 'setup', 'exercise');
-        [$setup, $manner] = SetupJson::exercise($request);
+        [$setup, $style] = SetupJson::exercise($request);
         $body = Read::body($request->object('body'));
-        $load = $setup->carriedBy($body, $manner->travel());
+        $load = $setup->carriedBy($body, $style->travel());
 
         return $load instanceof DoesNotFit ? MisfitJson::of($load) : CarriedJson::of($load->forBody($body));
     }
@@ -62,14 +62,14 @@ final class Answers
     private static function seconds(JsonObject $request): object
     {
         $capacity = $request->allowing('capacity_share', 'exercise', 'body')->object('capacity_share')->allowing('mean', 'sd');
-        [$setup, $manner] = SetupJson::exercise($request);
+        [$setup, $style] = SetupJson::exercise($request);
         [$mean, $sd] = [Read::share($capacity, 'mean'), $capacity->number('sd')];
         $capacity->build(static fn () => OutOfRange::guard(['sd' => [$sd, [0.0, $mean]]]));
-        if (! $manner->movement->isTimed()) {
+        if (! $style->movement->isTimed()) {
             throw $request->fault('exercise', 'Only a lowering and a hold last seconds.');
         }
-        $load = $setup->carriedBy(Read::body($request->object('body')), $manner->travel());
-        $seconds = $load instanceof DoesNotFit ? null : Seconds::expected($mean, $sd / $mean, $manner, $load);
+        $load = $setup->carriedBy(Read::body($request->object('body')), $style->travel());
+        $seconds = $load instanceof DoesNotFit ? null : Seconds::expected($mean, $sd / $mean, $style, $load);
 
         return match (true) {
             $load instanceof DoesNotFit => MisfitJson::of($load),

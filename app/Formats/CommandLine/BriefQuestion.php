@@ -140,12 +140,12 @@ final class BriefQuestion
         if ($missing !== null) {
             return $missing;
         }
-        [$setup, $manner] = SetupJson::done($json, $search->kit);
+        [$setup, $style] = SetupJson::done($json, $search->kit);
         $choice = ChoiceFor::setup($setup, $search->kit);
         if ($choice === null) {
             return 'The kit lacks a piece of it.';
         }
-        $rung = $search->standing(Exercise::of($choice, $manner->movement, $manner->at, $manner->seconds, $manner->grip, $manner->width, $manner->upBy), $body);
+        $rung = $search->standing(Exercise::of($choice, $style->movement, $style->at, $style->seconds, $style->grip, $style->width, $style->upBy), $body);
 
         return $rung instanceof Rung ? $rung : $rung->reason ?? '';
     }

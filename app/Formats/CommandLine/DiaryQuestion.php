@@ -92,7 +92,7 @@ final class DiaryQuestion
 
     private function done(JsonObject $entry, string $on, bool $isPart, ?float $atS): Done
     {
-        [$kind, $manner, $share, $load] = $this->load($entry->object('exercise'), $on);
+        [$kind, $style, $share, $load] = $this->load($entry->object('exercise'), $on);
         $asked = $entry->optionalObject('asked')?->allowing('reps', 'seconds');
         $reps = $entry->optionalInteger('reps');
         $reserve = $entry->optionalInteger('reserve');
@@ -103,7 +103,7 @@ final class DiaryQuestion
         $asked?->build(static fn () => OutOfRange::guard(['reps' => [$askedReps, Observation::REPS]]));
 
         return new Done(
-            Day::number($on), $entry->choice('purpose', Purpose::class), $kind, $manner, $share, $load, null, $isPart, $askedReps,
+            Day::number($on), $entry->choice('purpose', Purpose::class), $kind, $style, $share, $load, null, $isPart, $askedReps,
             $entry->has('to_failure') && $entry->boolean('to_failure'), $reps, self::noCounts($entry), $entry->choices('faults', FormFault::class), $reserve, $seconds, BriefQuestion::pain($entry), $atS,
         );
     }
@@ -122,11 +122,11 @@ final class DiaryQuestion
         $key = $exercise->fingerprint().$body->massKg;
         if (! isset($this->loads[$key])) {
             $this->loads = count($this->loads) < self::LOADS_KEPT ? $this->loads : [];
-            [$setup, $manner] = SetupJson::done($exercise, $this->kit);
-            $load = $setup->carriedBy($body, $manner->travel());
+            [$setup, $style] = SetupJson::done($exercise, $this->kit);
+            $load = $setup->carriedBy($body, $style->travel());
             $load instanceof CarriedLoad || throw $exercise->fault('setup', 'This does not fit this body: '.$load->reason);
             $felt = FeltLoad::of($load->effectiveShare(), $load->shareSd, md5($exercise->fingerprint()), $load->demand->shape);
-            $this->loads[$key] = [$exercise->object('setup')->choice('kind', ChoiceKind::class), $manner, $load->share(), $felt];
+            $this->loads[$key] = [$exercise->object('setup')->choice('kind', ChoiceKind::class), $style, $load->share(), $felt];
         }
 
         return $this->loads[$key];

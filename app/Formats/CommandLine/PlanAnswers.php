@@ -34,11 +34,11 @@ final class PlanAnswers
 {
     public static function session(JsonObject $request): object
     {
-        $brief = BriefQuestion::read($request);
-        $session = SessionWriter::write($brief);
+        $context = BriefQuestion::read($request);
+        $session = SessionWriter::write($context);
 
         return (object) SetupJson::given([
-            'place' => self::place($session->place, $brief),
+            'place' => self::place($session->place, $context),
             'blocks' => array_map(self::block(...), $session->blocks),
             'minutes' => $session->minutes(),
             'gear' => $session->gear,
@@ -49,9 +49,9 @@ final class PlanAnswers
 
     public static function call(JsonObject $request): object
     {
-        $brief = BriefQuestion::read($request);
-        $course = Course::of($brief);
-        $situation = SituationOf::brief($brief, $course) ?? throw $request->fault('kit', 'Nothing in this kit can be built for the stage, and nothing is in use: there is nothing to judge.');
+        $context = BriefQuestion::read($request);
+        $course = Course::of($context);
+        $situation = SituationOf::context($context, $course) ?? throw $request->fault('kit', 'Nothing in this kit can be built for the stage, and nothing is in use: there is nothing to judge.');
         $call = Judge::call($situation);
 
         return (object) SetupJson::given([
@@ -60,7 +60,7 @@ final class PlanAnswers
             'reasons' => array_map(self::evidence(...), $call->reasons),
             'nearly' => array_map(static fn (NearlyFired $n): array => ['verdict' => $n->verdict->value, 'rule' => $n->rule, 'evidence' => array_map(self::evidence(...), $n->evidence)], $call->nearly),
             'next' => $call->next === null ? null : self::next($call, $call->next, $situation),
-            'place' => self::place(PlaceAfter::call($call, $course, $brief->today), $brief),
+            'place' => self::place(PlaceAfter::call($call, $course, $context->today), $context),
             'confidence' => $call->confidence->number(),
             'would_change' => $call->missing,
             'cautions' => array_map(self::caution(...), $call->cautions),
@@ -83,10 +83,10 @@ final class PlanAnswers
     }
 
     /** @return array<string, mixed> */
-    private static function place(Place $place, AthleteContext $brief): array
+    private static function place(Place $place, AthleteContext $context): array
     {
         return SetupJson::given([
-            'method' => $brief->method->key,
+            'method' => $context->method->key,
             'stage' => $place->stage->key,
             'since' => Day::date($place->since),
             'rung' => $place->rung === null ? null : SetupJson::exerciseOf($place->rung),

@@ -54,7 +54,7 @@ final class Library
     {
         $json->allowing('key', 'name', 'reps', 'do', 'accessory', 'note');
 
-        return new Variation($json->text('key', 64), $json->name('name', 80), MethodJson::range($json, 'reps'), array_map(MethodJson::means(...), $json->objects('do', self::MOST)), $json->optionalChoice('accessory', Accessory::class), $json->optionalText('note', 300));
+        return new Variation($json->text('key', 64), $json->name('name', 80), MethodJson::range($json, 'reps'), array_map(MethodJson::allowed(...), $json->objects('do', self::MOST)), $json->optionalChoice('accessory', Accessory::class), $json->optionalText('note', 300));
     }
 
     /** @return list<JsonObject> */

@@ -24,9 +24,9 @@ final class StoredCapacity
     public static function write(CapacityState $state): string
     {
         $figures = $state->logWeights;
-        foreach ($state->beliefs as $belief) {
-            array_push($figures, ...$belief->mean);
-            foreach ($belief->covariance as $i => $row) {
+        foreach ($state->estimates as $estimate) {
+            array_push($figures, ...$estimate->mean);
+            foreach ($estimate->covariance as $i => $row) {
                 array_push($figures, ...array_slice($row, 0, $i + 1));
             }
         }
@@ -54,14 +54,14 @@ final class StoredCapacity
             if ($j->integer('v') !== self::VERSION || count($figures) !== count($hypotheses) * (1 + $each)) {
                 return null;
             }
-            $beliefs = array_map(static fn (int $i): Gaussian => self::belief(array_slice($figures, count($hypotheses) + $i * $each, $each), $size), array_keys($hypotheses));
+            $estimates = array_map(static fn (int $i): Gaussian => self::estimate(array_slice($figures, count($hypotheses) + $i * $each, $each), $size), array_keys($hypotheses));
 
-            return CapacityState::restored($day, $setups, $hypotheses, array_slice($figures, 0, count($hypotheses)), $beliefs);
+            return CapacityState::restored($day, $setups, $hypotheses, array_slice($figures, 0, count($hypotheses)), $estimates);
         });
     }
 
     /** @param  list<float>  $figures */
-    private static function belief(array $figures, int $size): Gaussian
+    private static function estimate(array $figures, int $size): Gaussian
     {
         $at = $size;
         $rows = array_fill(0, $size, array_fill(0, $size, 0.0));

@@ -23,12 +23,12 @@ final class StoredExercise
     public static function write(Exercise $exercise): array
     {
         return StoredChoice::write($exercise->setup) + array_filter([
-            'movement' => $exercise->manner->movement === Movement::Full ? null : $exercise->manner->movement->value,
-            'at' => $exercise->manner->at?->value,
-            'seconds' => $exercise->manner->seconds,
-            'grip' => $exercise->manner->grip === Grip::Over ? null : $exercise->manner->grip->value,
-            'width' => $exercise->manner->width === Width::Outside ? null : $exercise->manner->width->value,
-            'up_by' => $exercise->manner->isUsualWayUp($exercise->setup->kind()) ? null : $exercise->manner->upBy->value,
+            'movement' => $exercise->style->movement === Movement::Full ? null : $exercise->style->movement->value,
+            'at' => $exercise->style->at?->value,
+            'seconds' => $exercise->style->seconds,
+            'grip' => $exercise->style->grip === Grip::Over ? null : $exercise->style->grip->value,
+            'width' => $exercise->style->width === Width::Outside ? null : $exercise->style->width->value,
+            'up_by' => $exercise->style->isUsualWayUp($exercise->setup->kind()) ? null : $exercise->style->upBy->value,
         ], static fn (mixed $value): bool => $value !== null);
     }
 
@@ -46,6 +46,6 @@ final class StoredExercise
             return Exercise::of(new StrictPull, Movement::from($kind), $j->optionalChoice('at', HoldAt::class), $j->number('seconds'));
         }
 
-        return Exercise::of(StoredChoice::of($j), ...ExerciseJson::manner($j));
+        return Exercise::of(StoredChoice::of($j), ...ExerciseJson::style($j));
     }
 }

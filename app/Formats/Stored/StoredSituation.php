@@ -41,7 +41,7 @@ final class StoredSituation
     /** @return array<string, mixed> */
     public static function write(Situation $situation, Body $body): array
     {
-        $observed = $situation->foresight instanceof FromEstimate ? $situation->foresight->belief->observed : null;
+        $observed = $situation->foresight instanceof FromEstimate ? $situation->foresight->estimate->observed : null;
         $steps = $situation->steps;
 
         return StoredForm::keys(self::VERSION, [
@@ -139,7 +139,7 @@ final class StoredSituation
         return [
             'symptoms' => array_map(static fn (Symptom $s): string => $s->value, $signs->symptoms),
             'soreness' => $signs->soreness,
-            'gave_out' => array_map(static fn (LimitingFactor $g): string => $g->value, $signs->gaveOut),
+            'gave_out' => array_map(static fn (LimitingFactor $g): string => $g->value, $signs->limitingFactor),
             'takes_no_hold' => $signs->takesNoHold,
             'missing' => $signs->missing,
             'strict_reps' => $signs->goal?->reps,

@@ -42,7 +42,7 @@ use SteadyRung\Setup\DoesNotFit;
  */
 final readonly class AthleteQuery
 {
-    public function __construct(private FindLadderPath $ways, private LoadEstimate $believed, private GymDay $days, private ScreeningQuery $screens, private Methods $methods, private LoadAthleteContext $briefs, private CurrentGym $gym)
+    public function __construct(private FindLadderPath $ways, private LoadEstimate $estimates, private GymDay $days, private ScreeningQuery $screens, private Methods $methods, private LoadAthleteContext $contexts, private CurrentGym $gym)
     {
     }
 
@@ -52,9 +52,9 @@ final readonly class AthleteQuery
         $standing = $this->ways->standing($athlete);
         $rung = $standing instanceof Rung ? $standing : null;
         $newest = CapacityRecord::newestByPattern($athlete->id);
-        $beliefs = array_map($this->believed->from(...), array_intersect_key($newest, array_flip([Pattern::Pull->value, Pattern::Row->value, (string) $rung?->exercise->pattern()?->value])));
-        $belief = $beliefs[$rung?->exercise->pattern()?->value] ?? $this->believed->from(null);
-        $capacity = static fn (Pattern $pattern): ?CapacityResponse => isset($beliefs[$pattern->value]) ? CapacityResponse::of($beliefs[$pattern->value], $newest[$pattern->value]->trained_on) : null;
+        $estimates = array_map($this->estimates->from(...), array_intersect_key($newest, array_flip([Pattern::Pull->value, Pattern::Row->value, (string) $rung?->exercise->pattern()?->value])));
+        $estimate = $estimates[$rung?->exercise->pattern()?->value] ?? $this->estimates->from(null);
+        $capacity = static fn (Pattern $pattern): ?CapacityResponse => isset($estimates[$pattern->value]) ? CapacityResponse::of($estimates[$pattern->value], $newest[$pattern->value]->trained_on) : null;
         $method = $this->methods->of($athlete->method_key);
         $stage = LoadAthleteContext::stage($method, $athlete->stage_key);
         $builder = Library::find($athlete->builder_key);
@@ -76,10 +76,10 @@ final readonly class AthleteQuery
             $body->pullDistanceM(),
             StandardJson::of(Standard::at($stage, $rung, $this->gym->gym()->houseRules())),
             PlaceJson::of($method, $stage, Day::number($athlete->stage_since ?? $this->days->today())),
-            $rung?->exercise->manner->movement === Movement::Lowering ? LoweringLeftResponse::of(LoweringsLeft::of($this->briefs->of($athlete))) : null,
+            $rung?->exercise->style->movement === Movement::Lowering ? LoweringLeftResponse::of(LoweringsLeft::of($this->contexts->of($athlete))) : null,
             $athlete->sessions_a_week,
             $builder === null ? null : BuilderResponse::of($builder),
-            $rung === null ? null : RungJson::believed($rung, $belief),
+            $rung === null ? null : RungJson::estimated($rung, $estimate),
             $standing instanceof DoesNotFit ? $standing->reason : null,
             $capacity(Pattern::Pull),
             $capacity(Pattern::Row),

@@ -34,23 +34,23 @@ final readonly class BaselineQuery
 
     private const MOST_SETS = 40;
 
-    public function __construct(private FindLadderPath $ways, private LoadEstimate $believed, private LadderQuery $ladders, private GymDay $days)
+    public function __construct(private FindLadderPath $ways, private LoadEstimate $estimates, private LadderQuery $ladders, private GymDay $days)
     {
     }
 
     /** @param  list<BaselineStep>  $passed  what the coach passed over */
     public function of(Athlete $athlete, array $passed): BaselineResponse
     {
-        $guide = new BaselineGuide($this->ways->search($athlete), $athlete->toCore(), $this->belief($athlete, Pattern::Pull), $this->belief($athlete, Pattern::Row));
+        $guide = new BaselineGuide($this->ways->search($athlete), $athlete->toCore(), $this->estimate($athlete, Pattern::Pull), $this->estimate($athlete, Pattern::Row));
         $lines = $guide->lines($this->done($athlete), $passed);
         $isFinished = array_filter($lines, static fn (BaselineLine $l): bool => in_array($l->state, [BaselineState::Next, BaselineState::Later], true)) === [];
 
         return new BaselineResponse(array_map($this->line(...), $lines), $isFinished, $isFinished ? $this->start($athlete) : null);
     }
 
-    private function belief(Athlete $athlete, Pattern $pattern): Estimate
+    private function estimate(Athlete $athlete, Pattern $pattern): Estimate
     {
-        return $this->believed->of($athlete->id, $pattern)->orOfAnybody();
+        return $this->estimates->of($athlete->id, $pattern)->orOfAnybody();
     }
 
     /** @return list<BaselineDone> */
@@ -59,7 +59,7 @@ final readonly class BaselineQuery
         $sets = LoggedSet::standing($athlete->id)->whereIn('purpose', [Purpose::Baseline, Purpose::Try])->where('trained_on', '>', $this->days->daysAgo(self::OPEN_DAYS))
             ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS)->get();
 
-        return array_values($sets->map(static fn (LoggedSet $s): BaselineDone => new BaselineDone(Readable::orNull(static fn () => $s->exercise), $s->clean_reps, $s->hang_s ?? $s->exercise?->manner->seconds))->all());
+        return array_values($sets->map(static fn (LoggedSet $s): BaselineDone => new BaselineDone(Readable::orNull(static fn () => $s->exercise), $s->clean_reps, $s->hang_s ?? $s->exercise?->style->seconds))->all());
     }
 
     private function line(BaselineLine $line): BaselineLineResponse

@@ -28,7 +28,7 @@ use SteadyRung\Plan\Diary\Week;
  */
 final readonly class RosterQuery
 {
-    public function __construct(private FindLadderPath $ways, private LoadEstimate $believed, private GymDay $days, private Methods $methods)
+    public function __construct(private FindLadderPath $ways, private LoadEstimate $estimates, private GymDay $days, private Methods $methods)
     {
     }
 
@@ -85,7 +85,7 @@ final readonly class RosterQuery
         return new RosterEntryResponse(
             $athlete->id, $athlete->name, $athlete->kind, $athlete->tags, $athlete->mass_kg,
             $rung?->name, $rung?->share(),
-            CapacityResponse::of($this->believed->from($capacity), $capacity?->trained_on),
+            CapacityResponse::of($this->estimates->from($capacity), $capacity?->trained_on),
             $call === null ? null : $call->override_verdict ?? $call->verdict,
             $call?->decision,
             $athlete->paused_at !== null,

@@ -32,7 +32,7 @@ final readonly class SheetQuery
 {
     private const MOST_OTHERS = 5;
 
-    public function __construct(private LoadAthleteContext $briefs, private ScreeningQuery $screens, private KeptSheets $kept)
+    public function __construct(private LoadAthleteContext $contexts, private ScreeningQuery $screens, private KeptSheets $kept)
     {
     }
 
@@ -57,10 +57,10 @@ final readonly class SheetQuery
      * @param  list<Rung>  $nearest
      * @return list<Rung>
      */
-    private static function others(Block $block, array $nearest, AthleteContext $brief): array
+    private static function others(Block $block, array $nearest, AthleteContext $context): array
     {
         $others = array_slice($nearest, 0, self::MOST_OTHERS);
-        $strict = $block->rung()?->lane() === Lane::Pull ? $brief->ways->rung(Exercise::of(new StrictPull)) : null;
+        $strict = $block->rung()?->lane() === Lane::Pull ? $context->ways->rung(Exercise::of(new StrictPull)) : null;
         $keys = array_map(static fn (Rung $r): string => $r->key(), array_filter([...$others, $block->rung()]));
 
         return $strict instanceof Rung && ! in_array($strict->key(), $keys, true) ? [...$others, $strict] : $others;
@@ -68,11 +68,11 @@ final readonly class SheetQuery
 
     private function write(Athlete $athlete, string $on): SheetResponse
     {
-        $brief = $this->briefs->of($athlete, on: $on)->beforeToday();
-        $session = SessionWriter::write($brief);
-        $concern = Readiness::of($brief, $session, $this->screens->due($athlete));
-        $pick = new Pick($brief);
-        $others = static fn (Block $b): array => array_map(static fn (Rung $r): SheetRungResponse => SheetRungResponse::of($r, $brief->belief($r)->onRung($r)), self::others($b, $pick->insteadOf($b->line, $session), $brief));
+        $context = $this->contexts->of($athlete, on: $on)->beforeToday();
+        $session = SessionWriter::write($context);
+        $concern = Readiness::of($context, $session, $this->screens->due($athlete));
+        $pick = new Pick($context);
+        $others = static fn (Block $b): array => array_map(static fn (Rung $r): SheetRungResponse => SheetRungResponse::of($r, $context->estimate($r)->onRung($r)), self::others($b, $pick->insteadOf($b->line, $session), $context));
 
         return new SheetResponse(
             array_map(static fn (Block $b): SheetLineResponse => SheetLineResponse::of($b, $athlete->toCore(), $others($b)), $session->blocks),
@@ -80,7 +80,7 @@ final readonly class SheetQuery
             $session->minutes(),
             $concern === null ? null : ConcernResponse::of($concern),
             $session->refused === null ? null : RefusalResponse::of($session->refused),
-            LoweringLeftResponse::of(LoweringsLeft::of($brief)),
+            LoweringLeftResponse::of(LoweringsLeft::of($context)),
             $session->place->stage->name,
         );
     }

@@ -23,7 +23,7 @@ final readonly class BandLearnedQuery
 
     private const MOST_ATHLETES = 60;
 
-    public function __construct(private ConnectionInterface $db, private CurrentGym $gym, private GymDay $days, private LoadEstimate $believed)
+    public function __construct(private ConnectionInterface $db, private CurrentGym $gym, private GymDay $days, private LoadEstimate $estimates)
     {
     }
 
@@ -32,7 +32,7 @@ final readonly class BandLearnedQuery
         $learned = [];
         foreach ($this->loads($band) as $load) {
             $felt = FeltLoad::of((float) $load->effective_share, (float) $load->share_sd, $load->load_key);
-            $error = $this->believed->of($load->athlete_id, Pattern::from($load->pattern))->state?->errorOf($felt);
+            $error = $this->estimates->of($load->athlete_id, Pattern::from($load->pattern))->state?->errorOf($felt);
             if ($error !== null && $felt->sdLog() > 0.0) {
                 $learned[] = ['share' => $felt->share, 'error' => $error->mean(), 'sd' => $error->sd(), 'before' => $felt->sdLog()];
             }

@@ -28,18 +28,18 @@ final readonly class ComparisonQuery
 
     private const BAND_SD = 0.03;
 
-    public function __construct(private LoadAthleteContext $briefs)
+    public function __construct(private LoadAthleteContext $contexts)
     {
     }
 
     public function of(Athlete $athlete, Method $method, int $from, int $count): ComparedListResponse
     {
-        $brief = $this->briefs->of($athlete);
-        $state = $brief->beliefs->of(Pattern::Pull)->orOfAnybody()->state ?? throw new \LogicException('Of anybody something is believed.');
+        $context = $this->contexts->of($athlete);
+        $state = $context->estimates->of(Pattern::Pull)->orOfAnybody()->state ?? throw new \LogicException('Of anybody something is believed.');
         $compared = [];
         for ($seed = $from; $seed < $from + $count; $seed++) {
-            $trainee = new Trainee(VirtualAthlete::believed($state, $seed, 100 * $seed + 3, new Draws(31 * $seed + 7)), self::BAND_SD);
-            $compared[] = self::year(Apprenticeship::of($trainee, $method, $brief->rules, $brief->ways, self::DAYS));
+            $trainee = new Trainee(VirtualAthlete::estimates($state, $seed, 100 * $seed + 3, new Draws(31 * $seed + 7)), self::BAND_SD);
+            $compared[] = self::year(Apprenticeship::of($trainee, $method, $context->rules, $context->ways, self::DAYS));
         }
 
         return new ComparedListResponse($compared);

@@ -25,7 +25,7 @@ final readonly class RuleEffectQuery
 
     private const MOST_CHANGES = 6;
 
-    public function __construct(private LoadAthleteContext $briefs)
+    public function __construct(private LoadAthleteContext $contexts)
     {
     }
 
@@ -34,7 +34,7 @@ final readonly class RuleEffectQuery
         $athletes = Athlete::query()->whereNull('archived_at')->whereNotNull('last_trained_on')->orderByDesc('last_trained_on')->orderBy('id')->limit(self::MOST_ATHLETES)->get();
         $effects = [];
         foreach ($athletes as $athlete) {
-            $now = $this->briefs->of($athlete);
+            $now = $this->contexts->of($athlete);
             $changes = [...$this->session($now, $now->under($then)), ...$this->call($now, $now->under($then))];
             if ($changes !== []) {
                 $effects[] = new RuleEffectResponse($athlete->id, $athlete->name, array_slice($changes, 0, self::MOST_CHANGES));
@@ -56,9 +56,9 @@ final readonly class RuleEffectQuery
     }
 
     /** @return list<string> */
-    private static function lines(AthleteContext $brief): array
+    private static function lines(AthleteContext $context): array
     {
-        return array_map(static fn (Block $b): string => sprintf('%s %d × %s, rest %d s', $b->words(), $b->sets, $b->amount->words(), $b->restS), SessionWriter::write($brief)->blocks);
+        return array_map(static fn (Block $b): string => sprintf('%s %d × %s, rest %d s', $b->words(), $b->sets, $b->amount->words(), $b->restS), SessionWriter::write($context)->blocks);
     }
 
     /** @return list<string> */
@@ -69,9 +69,9 @@ final readonly class RuleEffectQuery
         return $before === $after ? [] : ["Call: $after, where it is $before."];
     }
 
-    private static function verdict(AthleteContext $brief): string
+    private static function verdict(AthleteContext $context): string
     {
-        $situation = SituationOf::brief($brief, Course::of($brief));
+        $situation = SituationOf::context($context, Course::of($context));
         $call = $situation === null ? null : Judge::call($situation);
 
         return $call === null ? 'none' : $call->verdict->word().($call->next === null ? '' : ' on '.$call->next->name);

@@ -19,25 +19,25 @@ use SteadyRung\Plan\Session\Pick;
  */
 final readonly class ClassWorkQuery
 {
-    public function __construct(private LoadAthleteContext $briefs)
+    public function __construct(private LoadAthleteContext $contexts)
     {
     }
 
     public function of(Athlete $athlete, int $reps): ClassWorkResponse
     {
-        $brief = $this->briefs->of($athlete);
+        $context = $this->contexts->of($athlete);
         $suiting = array_filter(Library::variations(), static fn (Variation $v): bool => $v->suits($reps));
 
-        return new ClassWorkResponse($reps, array_values(array_filter(array_map(static fn (Variation $v): ?VariationResponse => self::fitted($v, $reps, $brief), $suiting))));
+        return new ClassWorkResponse($reps, array_values(array_filter(array_map(static fn (Variation $v): ?VariationResponse => self::fitted($v, $reps, $context), $suiting))));
     }
 
-    private static function fitted(Variation $variation, int $reps, AthleteContext $brief): ?VariationResponse
+    private static function fitted(Variation $variation, int $reps, AthleteContext $context): ?VariationResponse
     {
         if ($variation->accessory !== null) {
-            return $variation->accessory->isWithin($brief->ways->limits()) ? VariationResponse::of($variation) : null;
+            return $variation->accessory->isWithin($context->ways->limits()) ? VariationResponse::of($variation) : null;
         }
-        $rung = (new Pick($brief))->of($variation->line($reps));
+        $rung = (new Pick($context))->of($variation->line($reps));
 
-        return $rung === null ? null : VariationResponse::of($variation, RungJson::believed($rung, $brief->belief($rung)));
+        return $rung === null ? null : VariationResponse::of($variation, RungJson::estimated($rung, $context->estimate($rung)));
     }
 }

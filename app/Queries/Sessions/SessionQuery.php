@@ -28,46 +28,46 @@ final readonly class SessionQuery
 {
     private const MOST_OTHERS = 12;
 
-    public function __construct(private LoadAthleteContext $briefs)
+    public function __construct(private LoadAthleteContext $contexts)
     {
     }
 
     public function of(Athlete $athlete): SessionResponse
     {
-        return $this->written($this->briefs->of($athlete));
+        return $this->written($this->contexts->of($athlete));
     }
 
     /** What could be done in the place of a line, nearest in carried share first; without one, what could be added. */
     public function others(Athlete $athlete, ?string $line): OtherRungsResponse
     {
-        $brief = self::ofTheDay($this->briefs->of($athlete));
-        $others = $line === null ? [] : array_slice((new Pick($brief))->insteadOf($line, SessionWriter::write($brief)), 0, self::MOST_OTHERS);
+        $context = self::ofTheDay($this->contexts->of($athlete));
+        $others = $line === null ? [] : array_slice((new Pick($context))->insteadOf($line, SessionWriter::write($context)), 0, self::MOST_OTHERS);
 
-        return OtherRungsResponse::of(array_map(static fn (Rung $r): RungJson => RungJson::believed($r, $brief->belief($r)), $others), $brief->ways->limits());
+        return OtherRungsResponse::of(array_map(static fn (Rung $r): RungJson => RungJson::estimated($r, $context->estimate($r)), $others), $context->ways->limits());
     }
 
     /** As something else that is known would have it. */
-    public function written(AthleteContext $brief): SessionResponse
+    public function written(AthleteContext $context): SessionResponse
     {
-        $session = SessionWriter::write(self::ofTheDay($brief));
-        $begun = $brief->begun();
+        $session = SessionWriter::write(self::ofTheDay($context));
+        $begun = $context->begun();
 
         return new SessionResponse(
-            Day::date($brief->today),
-            PlaceJson::of($brief->method, $session->place->stage, $session->place->since),
+            Day::date($context->today),
+            PlaceJson::of($context->method, $session->place->stage, $session->place->since),
             array_map(BlockJson::of(...), $session->blocks),
             $session->minutes(),
             $session->gear,
             [...($begun === 0 ? [] : [$begun === 1 ? 'Begun: one set logged today.' : "Begun: $begun sets logged today."]), ...$session->notes],
             $session->refused === null ? null : RefusalResponse::of($session->refused),
             array_map(LeftOutResponse::of(...), $session->leftOut),
-            CalendarResponse::of(Calendar::of($brief), $brief->today),
+            CalendarResponse::of(Calendar::of($context), $context->today),
         );
     }
 
     /** A session that was begun stands as it was written, until the day is over. */
-    private static function ofTheDay(AthleteContext $brief): AthleteContext
+    private static function ofTheDay(AthleteContext $context): AthleteContext
     {
-        return $brief->begun() > 0 ? $brief->beforeToday() : $brief;
+        return $context->begun() > 0 ? $context->beforeToday() : $context;
     }
 }

@@ -23,19 +23,19 @@ final readonly class WeeksQuery
 
     private const DAYS_A_WEEK = 7;
 
-    public function __construct(private LoadAthleteContext $briefs)
+    public function __construct(private LoadAthleteContext $contexts)
     {
     }
 
     public function of(Athlete $athlete): WeeksResponse
     {
-        $brief = $this->briefs->of($athlete);
-        $from = Week::monday($brief->today) - self::WEEKS_BACK * self::DAYS_A_WEEK;
-        $trained = array_filter($brief->diary->workDays($brief->today), static fn (int $day): bool => $day >= $from);
+        $context = $this->contexts->of($athlete);
+        $from = Week::monday($context->today) - self::WEEKS_BACK * self::DAYS_A_WEEK;
+        $trained = array_filter($context->diary->workDays($context->today), static fn (int $day): bool => $day >= $from);
 
         return new WeeksResponse(
-            Day::date($brief->today),
-            CalendarResponse::of(Calendar::of($brief), $brief->today),
+            Day::date($context->today),
+            CalendarResponse::of(Calendar::of($context), $context->today),
             array_map(Day::date(...), array_values($trained)),
             array_values(TimeOffRecord::ahead($athlete->id, Day::date($from))->get()->map(TimeOffResponse::of(...))->all()),
         );

@@ -20,18 +20,18 @@ use SteadyRung\Exercise\Rung;
  */
 final readonly class LadderQuery
 {
-    public function __construct(private FindLadderPath $ways, private LoadEstimate $believed)
+    public function __construct(private FindLadderPath $ways, private LoadEstimate $estimates)
     {
     }
 
     public function of(Athlete $athlete, Lane $lane, ?float $goalShare, ?int $mostRungs, bool $advice): LadderJson
     {
-        $belief = $this->believed->of($athlete->id, $lane->pattern());
+        $estimate = $this->estimates->of($athlete->id, $lane->pattern());
         $chosen = $this->ways->standing($athlete);
         $now = $chosen instanceof Rung && $chosen->lane() === $lane ? $chosen : null;
         $tried = $now === null ? $this->tried($athlete, $lane) : null;
-        $way = $this->ways->way($athlete, $lane, $now, $belief, $tried, $goalShare, $mostRungs, $advice);
-        $answer = static fn (Rung $rung): RungJson => RungJson::believed($rung, $belief);
+        $way = $this->ways->way($athlete, $lane, $now, $estimate, $tried, $goalShare, $mostRungs, $advice);
+        $answer = static fn (Rung $rung): RungJson => RungJson::estimated($rung, $estimate);
 
         return new LadderJson(
             $lane,
@@ -53,10 +53,10 @@ final readonly class LadderQuery
     /** Where to begin in a lane, whatever is in use; none before a baseline. */
     public function startIn(Athlete $athlete, Lane $lane): ?RungJson
     {
-        $belief = $this->believed->of($athlete->id, $lane->pattern());
-        $start = $belief->state === null ? null : $this->ways->way($athlete, $lane, null, $belief, $this->tried($athlete, $lane))->start;
+        $estimate = $this->estimates->of($athlete->id, $lane->pattern());
+        $start = $estimate->state === null ? null : $this->ways->way($athlete, $lane, null, $estimate, $this->tried($athlete, $lane))->start;
 
-        return $start === null ? null : RungJson::believed($start, $belief);
+        return $start === null ? null : RungJson::estimated($start, $estimate);
     }
 
     /** The set-up of the last set in the lane, where nothing is in use yet. */

@@ -24,7 +24,7 @@ use SteadyRung\Exercise\Search\SameOnBars;
  */
 final readonly class ScaleQuery
 {
-    public function __construct(private GymKit $kit, private FindLadderPath $ways, private LoadEstimate $believed)
+    public function __construct(private GymKit $kit, private FindLadderPath $ways, private LoadEstimate $estimates)
     {
     }
 
@@ -33,11 +33,11 @@ final readonly class ScaleQuery
         $kit = $this->kit->inUse();
         $band = $bandId === null ? null : Band::query()->whereNull('retired_at')->findOrFail($bandId)->toCore();
         $search = new RungSearch($band === null ? $kit : $kit->onlyBand($band), $athlete->limits());
-        $belief = $this->believed->of($athlete->id, Pattern::Pull);
+        $estimate = $this->estimates->of($athlete->id, Pattern::Pull);
         $body = $athlete->toCore();
         $rungs = array_map(
             static fn (SameOnBars $same): ScaleRungJson => new ScaleRungJson(
-                RungJson::believed($same->rung, $belief),
+                RungJson::estimated($same->rung, $estimate),
                 $same->barNames($kit),
                 $same->includes($athlete->chosen),
             ),
@@ -54,10 +54,10 @@ final readonly class ScaleQuery
     /** All of a lane that holds few set-ups. */
     public function lane(Athlete $athlete, Lane $lane): ScaleJson
     {
-        $belief = $this->believed->of($athlete->id, $lane->pattern() ?? Pattern::Pull);
+        $estimate = $this->estimates->of($athlete->id, $lane->pattern() ?? Pattern::Pull);
 
         return new ScaleJson(array_map(
-            static fn (Rung $rung): ScaleRungJson => new ScaleRungJson(RungJson::believed($rung, $belief), [], $athlete->chosen?->key() === $rung->key()),
+            static fn (Rung $rung): ScaleRungJson => new ScaleRungJson(RungJson::estimated($rung, $estimate), [], $athlete->chosen?->key() === $rung->key()),
             $lane === Lane::Seconds ? $this->ways->search($athlete)->timed($athlete->toCore()) : $this->ways->search($athlete)->lane($lane, $athlete->toCore()),
         ), []);
     }
@@ -68,9 +68,9 @@ final readonly class ScaleQuery
         $body = $athlete->toCore();
         $now = $this->ways->standing($athlete);
         $lane = $now instanceof Rung ? $now->lane() : Lane::Pull;
-        $belief = $this->believed->of($athlete->id, $lane->pattern());
+        $estimate = $this->estimates->of($athlete->id, $lane->pattern());
         $now = $now instanceof Rung ? $now : null;
-        $way = $this->ways->way($athlete, $lane, $now, $belief);
+        $way = $this->ways->way($athlete, $lane, $now, $estimate);
         $others = $lane === Lane::Pull ? $this->ways->search($athlete)->singles($body, $now?->exercise) : ($now === null ? [] : $this->ways->search($athlete)->near($now, $body));
         $byKey = [];
         foreach ([...array_filter([$now, $way->below]), ...$way->rungs, ...array_filter($others, static fn (Rung $r): bool => $r->holds())] as $rung) {
@@ -79,7 +79,7 @@ final readonly class ScaleQuery
         usort($byKey, static fn (Rung $a, Rung $b): int => $a->share() <=> $b->share());
 
         return new ScaleJson(array_map(
-            static fn (Rung $rung): ScaleRungJson => new ScaleRungJson(RungJson::believed($rung, $belief), [], $athlete->chosen?->key() === $rung->key()),
+            static fn (Rung $rung): ScaleRungJson => new ScaleRungJson(RungJson::estimated($rung, $estimate), [], $athlete->chosen?->key() === $rung->key()),
             $byKey,
         ), []);
     }

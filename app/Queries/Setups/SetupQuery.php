@@ -43,7 +43,7 @@ final readonly class SetupQuery
 {
     private const MOST_ANSWERS = 6;
 
-    public function __construct(private GymKit $kit, private FindLadderPath $ways, private LoadEstimate $believed)
+    public function __construct(private GymKit $kit, private FindLadderPath $ways, private LoadEstimate $estimates)
     {
     }
 
@@ -53,12 +53,12 @@ final readonly class SetupQuery
         $kit = $this->kit->inUse();
         $body = $athlete->toCore();
         $rung = $this->ways->search($athlete)->rung($exercise, $body);
-        $belief = $this->believed->of($athlete->id, $exercise->pattern() ?? $exercise->setup->kind()->lane()->pattern());
+        $estimate = $this->estimates->of($athlete->id, $exercise->pattern() ?? $exercise->setup->kind()->lane()->pattern());
         $fits = $rung instanceof Rung;
         $why = match (true) {
             ! $fits => null,
-            $belief->state === null => $rung->setup->why($body),
-            default => $rung->setup->why($body)->then($belief->whyOn($rung) ?? new Explanation([])),
+            $estimate->state === null => $rung->setup->why($body),
+            default => $rung->setup->why($body)->then($estimate->whyOn($rung) ?? new Explanation([])),
         };
 
         return new SetupAnswerJson(
@@ -67,27 +67,27 @@ final readonly class SetupQuery
             ExerciseJson::of($exercise),
             $athlete->chosen?->key() === $exercise->key(),
             $fits ? null : $rung->reason,
-            $fits ? RungJson::believed($rung, $belief) : null,
+            $fits ? RungJson::estimated($rung, $estimate) : null,
             $fits ? SideViewJson::of($rung->setup->sideView($body)) : null,
             $why === null ? null : WhyJson::of($exercise->name($kit), $why),
-            $fits ? $this->safer($rung, $belief, $athlete) : null,
+            $fits ? $this->safer($rung, $estimate, $athlete) : null,
             PracticeJson::of(Practice::of($exercise)),
         );
     }
 
     /** Who cannot be expected to control a lowering is offered the hardest band in which they can. */
-    private function safer(Rung $rung, Estimate $belief, Athlete $athlete): ?RungJson
+    private function safer(Rung $rung, Estimate $estimate, Athlete $athlete): ?RungJson
     {
         $body = $athlete->toCore();
-        if ($rung->exercise->manner->movement !== Movement::Lowering || $belief->secondsOn($rung)?->isControlled() !== false) {
+        if ($rung->exercise->style->movement !== Movement::Lowering || $estimate->secondsOn($rung)?->isControlled() !== false) {
             return null;
         }
         $inBands = array_filter(
             $this->ways->search($athlete)->singles($body, $rung->exercise),
-            static fn (Rung $r): bool => $r->exercise->setup instanceof OnBands && $r->holds() && $belief->secondsOn($r)?->isControlled() === true,
+            static fn (Rung $r): bool => $r->exercise->setup instanceof OnBands && $r->holds() && $estimate->secondsOn($r)?->isControlled() === true,
         );
 
-        return $inBands === [] ? null : RungJson::believed($inBands[array_key_last($inBands)], $belief);
+        return $inBands === [] ? null : RungJson::estimated($inBands[array_key_last($inBands)], $estimate);
     }
 
     /** The row at the heel mark that gives a share; the rest of the row as it is. */
@@ -103,9 +103,9 @@ final readonly class SetupQuery
     /** The rows of this gym that give a share, best first. */
     public function heelMarks(Athlete $athlete, float $share): RungListJson
     {
-        $belief = $this->believed->of($athlete->id, Pattern::Row);
+        $estimate = $this->estimates->of($athlete->id, Pattern::Row);
         $found = array_slice(HeelMarks::forShare($this->ways->search($athlete), $athlete->toCore(), $share), 0, self::MOST_ANSWERS);
-        $answers = array_map(static fn (Rung $rung): RungJson => RungJson::believed($rung, $belief), $found);
+        $answers = array_map(static fn (Rung $rung): RungJson => RungJson::estimated($rung, $estimate), $found);
 
         return new RungListJson($answers, $answers === [] ? sprintf('No row of this gym gives %.0f %%.', 100 * $share) : null);
     }
@@ -123,22 +123,22 @@ final readonly class SetupQuery
     /** The single bands and weights on which so many reps are expected. */
     public function forReps(Athlete $athlete, int $reps): RungListJson
     {
-        $belief = $this->believed->of($athlete->id, Pattern::Pull);
-        if ($belief->state === null) {
+        $estimate = $this->estimates->of($athlete->id, Pattern::Pull);
+        if ($estimate->state === null) {
             return new RungListJson([], 'Log a baseline first: reps are predicted from it.');
         }
         $rungs = $this->ways->search($athlete)->singles($athlete->toCore());
 
         return new RungListJson(array_map(
-            static fn (Rung $rung): RungJson => RungJson::believed($rung, $belief),
-            NearestReps::of($rungs, $belief, $reps, self::MOST_ANSWERS),
+            static fn (Rung $rung): RungJson => RungJson::estimated($rung, $estimate),
+            NearestReps::of($rungs, $estimate, $reps, self::MOST_ANSWERS),
         ), null);
     }
 
     private function one(Athlete $athlete, Rung|DoesNotFit $found): RungListJson
     {
         return $found instanceof Rung
-            ? new RungListJson([RungJson::of($found, $this->believed->of($athlete->id, $found->exercise->pattern())->onRung($found))], null)
+            ? new RungListJson([RungJson::of($found, $this->estimates->of($athlete->id, $found->exercise->pattern())->onRung($found))], null)
             : new RungListJson([], $found->reason);
     }
 }

@@ -36,7 +36,7 @@ final readonly class TrendQuery
 
     private const AHEAD_WEEKS = [4, 26];
 
-    public function __construct(private GymDay $days, private LoadEstimate $believed, private Forecasts $forecasts, private ForecastQuery $scores, private TrendFigures $queries)
+    public function __construct(private GymDay $days, private LoadEstimate $estimates, private Forecasts $forecasts, private ForecastQuery $scores, private TrendFigures $queries)
     {
     }
 
@@ -44,7 +44,7 @@ final readonly class TrendQuery
     {
         $newest = CapacityRecord::newestByPattern($athlete->id);
         $pattern ??= isset($newest[Pattern::Pull->value]) || $newest === [] ? Pattern::Pull : Pattern::from(array_key_first($newest));
-        $belief = $this->believed->from($newest[$pattern->value] ?? null);
+        $estimate = $this->estimates->from($newest[$pattern->value] ?? null);
         $today = $this->days->today();
         $from = $range->days() === null ? $this->queries->firstDay($athlete->id) ?? $today : $this->days->daysAgo($range->days());
         $span = Day::number($today) - Day::number($from);
@@ -57,17 +57,17 @@ final readonly class TrendQuery
             $range,
             $from,
             $today,
-            $this->upToToday($points, $belief, $today),
-            $this->marks($athlete, $pattern, $from, $span, $belief),
+            $this->upToToday($points, $estimate, $today),
+            $this->marks($athlete, $pattern, $from, $span, $estimate),
             $this->queries->breaks($athlete->id, $from, $today),
-            $this->ahead($belief, $span),
+            $this->ahead($estimate, $span),
             LoggedSet::strict($athlete->id, $pattern)->orderBy('trained_on')->limit(1)->value('trained_on'),
             $this->queries->masses($athlete->id, $from, TrendRange::grain($span)),
             $this->queries->seconds($athlete->id, $from, TrendRange::grain($span)),
             $this->queries->work($athlete->id, $from, TrendRange::sum($span)),
             TrendRange::sum($span),
             $this->taught($newest[$pattern->value] ?? null),
-            in_array($pattern, Forecast::PATTERNS, true) ? $this->foretold($athlete, $pattern, $belief) : [],
+            in_array($pattern, Forecast::PATTERNS, true) ? $this->foretold($athlete, $pattern, $estimate) : [],
             $this->scores->scores(),
         );
     }
@@ -78,20 +78,20 @@ final readonly class TrendQuery
      * @param  list<TrendPointResponse>  $points
      * @return list<TrendPointResponse>
      */
-    private function upToToday(array $points, Estimate $belief, string $today): array
+    private function upToToday(array $points, Estimate $estimate, string $today): array
     {
         $last = $points === [] ? null : $points[count($points) - 1]->on;
 
-        return $belief->state === null || $last === $today ? $points : [...$points, new TrendPointResponse($today, $belief->state->share(), $belief->state->low80(), $belief->state->high80())];
+        return $estimate->state === null || $last === $today ? $points : [...$points, new TrendPointResponse($today, $estimate->state->share(), $estimate->state->low80(), $estimate->state->high80())];
     }
 
     /** @return list<TrendMarkResponse> each telling set; of many years the tests alone */
-    private function marks(Athlete $athlete, Pattern $pattern, string $from, int $span, Estimate $belief): array
+    private function marks(Athlete $athlete, Pattern $pattern, string $from, int $span, Estimate $estimate): array
     {
-        if ($belief->state === null) {
+        if ($estimate->state === null) {
             return [];
         }
-        $curve = RepCurve::steady($belief->state->k()->mean());
+        $curve = RepCurve::steady($estimate->state->k()->mean());
         $marks = [];
         foreach (LoggedSet::sessions($athlete->id, $pattern, from: $from, testsOnly: TrendRange::grain($span) !== 'day') as $on => $session) {
             foreach (Observation::telling($session) as $set) {
@@ -126,9 +126,9 @@ final readonly class TrendQuery
     }
 
     /** @return list<TrendAheadResponse> */
-    private function ahead(Estimate $belief, int $span): array
+    private function ahead(Estimate $estimate, int $span): array
     {
-        $ahead = $belief->ahead();
+        $ahead = $estimate->ahead();
         if ($ahead === null) {
             return [];
         }
@@ -150,16 +150,16 @@ final readonly class TrendQuery
     }
 
     /** @return list<ForecastResponse> */
-    private function foretold(Athlete $athlete, Pattern $pattern, Estimate $belief): array
+    private function foretold(Athlete $athlete, Pattern $pattern, Estimate $estimate): array
     {
         $told = [];
-        foreach ($this->forecasts->of($athlete->id, $pattern, $belief) as $reps => $forecast) {
+        foreach ($this->forecasts->of($athlete->id, $pattern, $estimate) as $reps => $forecast) {
             $median = $forecast->wasDone ? null : $forecast->weeksUntil(0.5);
             $told[] = new ForecastResponse(
                 $reps,
                 $forecast->verdict(),
                 ...array_map($forecast->within(...), Forecast::HORIZONS),
-                median_on: $median === null ? null : Day::date($belief->today + (int) ceil(7.0 * $median)),
+                median_on: $median === null ? null : Day::date($estimate->today + (int) ceil(7.0 * $median)),
                 limit: $forecast->limit(),
             );
         }

@@ -42,7 +42,7 @@ final readonly class ClimbWhenGateMet implements Rule
         $lacking = [
             ...$this->stage($situation),
             ...($chance !== null && $chance < $situation->standard->chance ? [$this->likely($situation, $chance)] : []),
-            ...($chance === null && ! $next->exercise->manner->isStraightArmed() ? [new Evidence('No baseline yet, so nobody knows the reps on the next set-up.')] : []),
+            ...($chance === null && ! $next->exercise->style->isStraightArmed() ? [new Evidence('No baseline yet, so nobody knows the reps on the next set-up.')] : []),
         ];
 
         return match (true) {

@@ -61,8 +61,8 @@ final readonly class SwitchExercise implements Rule
     private function gripSessions(Situation $situation): int
     {
         $count = 0;
-        foreach (array_reverse($situation->signs->gaveOut) as $gaveOut) {
-            if ($gaveOut !== LimitingFactor::Grip) {
+        foreach (array_reverse($situation->signs->limitingFactor) as $limitingFactor) {
+            if ($limitingFactor !== LimitingFactor::Grip) {
                 break;
             }
             $count++;

@@ -16,17 +16,17 @@ use SteadyRung\Strength\Reps\Seconds;
 final readonly class FromEstimate implements Foresight
 {
     /**
-     * @param  Estimate  $belief  of the work on the present rung
+     * @param  Estimate  $estimate  of the work on the present rung
      * @param  Rung|null  $now  the present rung
      * @param  (\Closure(Rung): Estimate)|null  $elsewhere  of the work on a rung of another pattern
      */
-    public function __construct(public Estimate $belief, private ?Rung $now = null, private ?\Closure $elsewhere = null)
+    public function __construct(public Estimate $estimate, private ?Rung $now = null, private ?\Closure $elsewhere = null)
     {
     }
 
     public function isKnown(): bool
     {
-        return $this->belief->state !== null;
+        return $this->estimate->state !== null;
     }
 
     public function reps(Rung $rung): ?RepPrediction
@@ -41,6 +41,6 @@ final readonly class FromEstimate implements Foresight
 
     private function of(Rung $rung): Estimate
     {
-        return $this->elsewhere === null || $this->now === null || AthleteContext::patternOf($rung) === AthleteContext::patternOf($this->now) ? $this->belief : ($this->elsewhere)($rung);
+        return $this->elsewhere === null || $this->now === null || AthleteContext::patternOf($rung) === AthleteContext::patternOf($this->now) ? $this->estimate : ($this->elsewhere)($rung);
     }
 }

@@ -16,7 +16,7 @@ final readonly class Signs
     /**
      * @param  list<Symptom>  $symptoms
      * @param  int|null  $soreness  0–5
-     * @param  list<LimitingFactor>  $gaveOut  of the latest sessions, the last one last
+     * @param  list<LimitingFactor>  $limitingFactor  of the latest sessions, the last one last
      * @param  bool  $takesNoHold  told of the latest session
      * @param  Progress|null  $progress  over the last weeks
      * @param  string|null  $missing  why the set-up in use cannot be built today
@@ -29,7 +29,7 @@ final readonly class Signs
         public ?Pain $pain = null,
         public array $symptoms = [],
         public ?int $soreness = null,
-        public array $gaveOut = [],
+        public array $limitingFactor = [],
         public bool $takesNoHold = false,
         public ?Progress $progress = null,
         public ?Instead $instead = null,

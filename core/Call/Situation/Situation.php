@@ -60,7 +60,7 @@ final readonly class Situation
     public function chanceOf(Rung $rung, int $count): ?float
     {
         return $this->predict($rung)?->chanceOf((float) $count)
-            ?? $this->seconds($rung)?->chanceOf((float) max(1, $this->standard->measure === Measure::Seconds ? $count : (int) $rung->exercise->manner->seconds));
+            ?? $this->seconds($rung)?->chanceOf((float) max(1, $this->standard->measure === Measure::Seconds ? $count : (int) $rung->exercise->style->seconds));
     }
 
     /** Chance of so many reps in the last set of the gate, tired by those before; none where seconds count. */

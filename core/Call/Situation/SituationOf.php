@@ -33,17 +33,17 @@ final readonly class SituationOf
     /** What differs by more in carried share is no switch but a step. */
     private const SAME_SHARE = 2 * Steps::SMALLEST;
 
-    private function __construct(private AthleteContext $brief, private Course $course, private Rung $rung, private Standard $standard)
+    private function __construct(private AthleteContext $context, private Course $course, private Rung $rung, private Standard $standard)
     {
     }
 
     /** None while nothing can be built that the athlete could stand on; pain needs no set-up of the method. */
-    public static function brief(AthleteContext $brief, Course $course): ?Situation
+    public static function context(AthleteContext $context, Course $course): ?Situation
     {
-        $strict = $brief->ways->strict();
-        $rung = $course->now->rung ?? ($brief->diary->pain() !== null || $brief->diary->symptoms() !== [] ? $strict : null);
+        $strict = $context->ways->strict();
+        $rung = $course->now->rung ?? ($context->diary->pain() !== null || $context->diary->symptoms() !== [] ? $strict : null);
 
-        return $rung === null ? null : (new self($brief, $course, $rung, Standard::at($brief->place->stage, $rung, $brief->rules)))->situation();
+        return $rung === null ? null : (new self($context, $course, $rung, Standard::at($context->place->stage, $rung, $context->rules)))->situation();
     }
 
     private function situation(): Situation
@@ -52,14 +52,14 @@ final readonly class SituationOf
         $steps = $this->course->steps() ?? new Steps($this->rung, null, null);
         $sessions = $this->sessions();
 
-        return new Situation($steps, $sessions, new FromEstimate($this->brief->beliefs->of($pattern), $this->rung, $this->brief->belief(...)), $this->signs($sessions), $this->standard, $this->brief->beliefs->fall($pattern), $this->course, $this->brief->today);
+        return new Situation($steps, $sessions, new FromEstimate($this->context->estimates->of($pattern), $this->rung, $this->context->estimate(...)), $this->signs($sessions), $this->standard, $this->context->estimates->fall($pattern), $this->course, $this->context->today);
     }
 
     /** @param  list<SessionResult>  $sessions */
     private function signs(array $sessions): Signs
     {
-        $diary = $this->brief->diary;
-        $today = $this->brief->today;
+        $diary = $this->context->diary;
+        $today = $this->context->today;
         $lastDay = $diary->lastDay($today);
         $last = $lastDay === null ? null : $diary->signalOf($lastDay);
         $lastTry = $diary->lastTry();
@@ -68,23 +68,23 @@ final readonly class SituationOf
             $diary->pain(),
             $diary->symptoms(),
             $diary->soreness($today),
-            $this->gaveOut($diary),
+            $this->limitingFactor($diary),
             $last?->takesHold === false,
             $this->progress($sessions),
             new Instead($this->instead(...)),
-            $this->brief->missing,
+            $this->context->missing,
             $lastTry === null ? null : $today - $lastTry,
             $this->goal(),
-            $today - $this->brief->place->since,
+            $today - $this->context->place->since,
             $this->course->endsStage(),
-            MissingHang::lacksHang($this->brief, $this->course),
+            MissingHang::lacksHang($this->context, $this->course),
         );
     }
 
     /** @return list<LimitingFactor> of the latest sessions with the word */
-    private function gaveOut(Diary $diary): array
+    private function limitingFactor(Diary $diary): array
     {
-        $told = array_map(static fn (int $day): ?LimitingFactor => $diary->signalOf($day)?->gaveOut, array_slice($diary->days($this->brief->today), -self::LATEST_SESSIONS));
+        $told = array_map(static fn (int $day): ?LimitingFactor => $diary->signalOf($day)?->limitingFactor, array_slice($diary->days($this->context->today), -self::LATEST_SESSIONS));
 
         return array_values(array_filter($told, static fn (?LimitingFactor $g): bool => $g !== null));
     }
@@ -93,42 +93,42 @@ final readonly class SituationOf
     private function progress(array $sessions): ?Progress
     {
         $pattern = AthleteContext::patternOf($this->rung);
-        $today = $this->brief->today;
-        $then = $this->brief->beliefs->shareOn($pattern, $today - Progress::DAYS);
-        $now = $this->brief->beliefs->of($pattern)->state?->share();
-        $count = count(array_filter($this->brief->diary->days($today), static fn (int $day): bool => $day > $today - Progress::DAYS));
-        $sore = array_filter($this->brief->diary->signals, static fn (Signal $s): bool => $s->day > $today - Progress::DAYS && $s->soreness >= Signal::MARKED_SORENESS);
+        $today = $this->context->today;
+        $then = $this->context->estimates->shareOn($pattern, $today - Progress::DAYS);
+        $now = $this->context->estimates->of($pattern)->state?->share();
+        $count = count(array_filter($this->context->diary->days($today), static fn (int $day): bool => $day > $today - Progress::DAYS));
+        $sore = array_filter($this->context->diary->signals, static fn (Signal $s): bool => $s->day > $today - Progress::DAYS && $s->soreness >= Signal::MARKED_SORENESS);
         $unclean = array_filter($sessions, static fn (SessionResult $s): bool => $s->day > $today - Progress::DAYS && $s->isUnclean());
 
-        return $then === null || $now === null ? null : new Progress($then, $now, $count, (int) round($this->brief->mostPerWeek() * Progress::DAYS / 7), $sore === [] && $unclean === []);
+        return $then === null || $now === null ? null : new Progress($then, $now, $count, (int) round($this->context->mostPerWeek() * Progress::DAYS / 7), $sore === [] && $unclean === []);
     }
 
     /** Another exercise of the stage, or of the lane, at about the same share. */
     private function instead(): ?Rung
     {
-        $pick = new Pick($this->brief);
+        $pick = new Pick($this->context);
         $lane = $this->rung->exercise->setup->kind()->lane();
         $others = [];
-        foreach ($pick->allowed($this->brief->place->stage->work()) as $means) {
-            array_push($others, ...($means->isDoneOn($this->rung) ? [] : $pick->rungs($means)));
+        foreach ($pick->allowed($this->context->place->stage->work()) as $allowed) {
+            array_push($others, ...($allowed->isDoneOn($this->rung) ? [] : $pick->rungs($allowed)));
         }
-        if ($others === [] && ! $this->rung->exercise->manner->movement->isTimed()) {
+        if ($others === [] && ! $this->rung->exercise->style->movement->isTimed()) {
             foreach (Pick::HELPING as $kind) {
                 array_push($others, ...($kind->lane() === $lane && $kind !== $this->rung->exercise->setup->kind() ? $pick->rungs(AllowedExercises::of($kind)) : []));
             }
         }
         $sameLane = array_values(array_filter($others, static fn (Rung $r): bool => $r->exercise->setup->kind()->lane() === $lane));
         $others = Pick::nearestFirst($sameLane === [] ? $others : $sameLane, $this->rung);
-        $isNear = $others !== [] && ($this->rung->exercise->manner->movement->isTimed() || abs($others[0]->share() - $this->rung->share()) <= self::SAME_SHARE);
+        $isNear = $others !== [] && ($this->rung->exercise->style->movement->isTimed() || abs($others[0]->share() - $this->rung->share()) <= self::SAME_SHARE);
 
         return $isNear ? $others[0] : null;
     }
 
     private function goal(): ?StrictGoal
     {
-        $strict = $this->brief->ways->rung(Exercise::of(new StrictPull));
-        $state = $this->brief->beliefs->of(Pattern::Pull);
-        $reps = StrictGoal::beyond($this->brief->diary->mostStrict());
+        $strict = $this->context->ways->rung(Exercise::of(new StrictPull));
+        $state = $this->context->estimates->of(Pattern::Pull);
+        $reps = StrictGoal::beyond($this->context->diary->mostStrict());
         $chance = $strict instanceof Rung ? $state->onRung($strict)?->chanceOf((float) $reps) : null;
 
         return $strict instanceof Rung && $chance !== null ? new StrictGoal($strict, $reps, $chance) : null;
@@ -143,8 +143,8 @@ final readonly class SituationOf
     private function sessions(): array
     {
         $byDay = $mixed = [];
-        foreach ($this->brief->diary->done as $done) {
-            if ($done->purpose !== Purpose::Work || $done->day > $this->brief->today || $done->day < $this->brief->today - self::LOOKED_BACK_DAYS || $done->lane() !== $this->rung->lane()) {
+        foreach ($this->context->diary->done as $done) {
+            if ($done->purpose !== Purpose::Work || $done->day > $this->context->today || $done->day < $this->context->today - self::LOOKED_BACK_DAYS || $done->lane() !== $this->rung->lane()) {
                 continue;
             }
             $byDay[$done->day] ??= [];
@@ -169,7 +169,7 @@ final readonly class SituationOf
     private function result(int $day, array $sets): SessionResult
     {
         $pattern = $sets[0]->pattern();
-        $effort = $this->brief->diary->signalOf($day)?->effort;
+        $effort = $this->context->diary->signalOf($day)?->effort;
         $counts = array_map(fn (Done $d): int => $d->count($this->standard->measure), $sets);
 
         return new SessionResult(
@@ -177,7 +177,7 @@ final readonly class SituationOf
             $counts,
             array_sum(array_map(static fn (Done $d): int => $d->noCounts, $sets)),
             count(array_filter($sets, static fn (Done $d): bool => $d->isTooFast())),
-            $this->standard->measure === Measure::Reps && $pattern !== null && $effort >= SessionResult::HARD_EFFORT ? $this->brief->beliefs->medianBefore($pattern, $sets[0]->load, $day) : null,
+            $this->standard->measure === Measure::Reps && $pattern !== null && $effort >= SessionResult::HARD_EFFORT ? $this->context->estimates->medianBefore($pattern, $sets[0]->load, $day) : null,
             $effort,
         );
     }

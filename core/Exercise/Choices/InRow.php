@@ -81,12 +81,12 @@ final readonly class InRow implements Choice
 
     public function key(): string
     {
-        return sprintf('row:%s:%.3f:%s:%.3f%s', $this->ringId ?? $this->barId, $this->strapM, $this->boxId ?? '', $this->heelMarkM, $this->manner());
+        return sprintf('row:%s:%.3f:%s:%.3f%s', $this->ringId ?? $this->barId, $this->strapM, $this->boxId ?? '', $this->heelMarkM, $this->style());
     }
 
     public function pieces(): array
     {
-        return ['hang' => (string) ($this->ringId ?? $this->barId), 'strap' => sprintf('%.3f', $this->strapM), 'box' => (string) $this->boxId, 'mark' => sprintf('%.3f', $this->heelMarkM), 'manner' => $this->manner()];
+        return ['hang' => (string) ($this->ringId ?? $this->barId), 'strap' => sprintf('%.3f', $this->strapM), 'box' => (string) $this->boxId, 'mark' => sprintf('%.3f', $this->heelMarkM), 'manner' => $this->style()];
     }
 
     public function bandIds(): array
@@ -118,7 +118,7 @@ final readonly class InRow implements Choice
         ]));
     }
 
-    private function manner(): string
+    private function style(): string
     {
         return ($this->heels === Heels::Blocked ? ':blocked' : '').($this->knees === Knees::Bent ? ':bent' : '').($this->vestIds === [] ? '' : ':'.implode('+', $this->vestIds));
     }

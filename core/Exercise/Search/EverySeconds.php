@@ -48,8 +48,8 @@ final class EverySeconds
     public static function of(Exercise $exercise): \Generator
     {
         $all = match (true) {
-            $exercise->manner->movement === Movement::Lowering => self::LOWERING_S,
-            $exercise->manner->at?->isGrip() === true => self::HANG_S,
+            $exercise->style->movement === Movement::Lowering => self::LOWERING_S,
+            $exercise->style->at?->isGrip() === true => self::HANG_S,
             default => self::HOLD_S,
         };
         foreach ($all as $seconds) {

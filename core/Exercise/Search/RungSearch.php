@@ -46,7 +46,7 @@ final readonly class RungSearch
     public function rung(Exercise $exercise, Body $body): Rung|DoesNotFit
     {
         $setup = $exercise->setup->setup($this->kit);
-        $load = $setup->carriedBy($body, $exercise->manner->travel());
+        $load = $setup->carriedBy($body, $exercise->style->travel());
         if ($load instanceof DoesNotFit) {
             return $load;
         }
@@ -123,7 +123,7 @@ final readonly class RungSearch
      */
     public function near(Rung $from, Body $body): array
     {
-        return $from->exercise->manner->movement->isTimed()
+        return $from->exercise->style->movement->isTimed()
             ? $this->built(EverySeconds::of($from->exercise), $body)
             : $this->fitting((new EveryChoice($this->kit, $body))->near($from->exercise->setup), $body, $from->exercise);
     }

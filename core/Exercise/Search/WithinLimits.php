@@ -45,9 +45,9 @@ final class WithinLimits
         $lane = $kind->lane();
 
         return match ($limit) {
-            Limit::NoHanging => $lane === Lane::Pull && (! in_array($kind, self::STANDING, true) || $exercise->manner->at?->isGrip() === true),
+            Limit::NoHanging => $lane === Lane::Pull && (! in_array($kind, self::STANDING, true) || $exercise->style->at?->isGrip() === true),
             Limit::NoOverhead => $lane === Lane::Pull || $lane === Lane::PullDown,
-            Limit::NoLowering => $exercise->manner->movement === Movement::Lowering || ($exercise->manner->movement === Movement::Full && $exercise->manner->upBy !== UpBy::Pull),
+            Limit::NoLowering => $exercise->style->movement === Movement::Lowering || ($exercise->style->movement === Movement::Full && $exercise->style->upBy !== UpBy::Pull),
             Limit::NoBandsAtHeight => ($load->hazard->mount->boxM ?? 0.0) > 0.0,
         };
     }

@@ -29,15 +29,15 @@ final readonly class BaselineDone
      */
     public function step(array $before): ?BaselineStep
     {
-        $manner = $this->exercise?->manner;
+        $style = $this->exercise?->style;
 
         return match (true) {
-            $this->exercise === null || $manner === null, $manner->at === HoldAt::Hang => BaselineStep::Hang,
-            $manner->at === HoldAt::ActiveHang => BaselineStep::ActiveHang,
-            $manner->at === HoldAt::Top => BaselineStep::TopHold,
-            $manner->movement === Movement::Lowering => BaselineStep::Lowering,
+            $this->exercise === null || $style === null, $style->at === HoldAt::Hang => BaselineStep::Hang,
+            $style->at === HoldAt::ActiveHang => BaselineStep::ActiveHang,
+            $style->at === HoldAt::Top => BaselineStep::TopHold,
+            $style->movement === Movement::Lowering => BaselineStep::Lowering,
             $this->exercise->setup instanceof InRow => BaselineStep::Row,
-            $this->exercise->setup instanceof StrictPull && $manner->movement === Movement::Full => $manner->grip === Grip::Under ? BaselineStep::ChinUp : BaselineStep::PullUp,
+            $this->exercise->setup instanceof StrictPull && $style->movement === Movement::Full => $style->grip === Grip::Under ? BaselineStep::ChinUp : BaselineStep::PullUp,
             $this->exercise->pattern() === Pattern::Pull => in_array(BaselineStep::Band, $before, true) ? BaselineStep::SecondBand : BaselineStep::Band,
             default => null,
         };

@@ -34,7 +34,7 @@ final readonly class AthleteContext
         public Place $place,
         public HouseRules $rules,
         public Diary $diary,
-        public Estimates $beliefs,
+        public Estimates $estimates,
         public RungCatalogue $ways,
         public ?int $perWeek = null,
         public ?string $missing = null,
@@ -47,12 +47,12 @@ final readonly class AthleteContext
     }
 
     /** What is believed of the work on a rung; expected of anybody where nobody saw it. Chin-ups nobody saw are as the pull-ups, which are the harder ones. */
-    public function belief(Rung $rung): Estimate
+    public function estimate(Rung $rung): Estimate
     {
         $pattern = self::patternOf($rung);
-        $own = $this->beliefs->of($pattern);
+        $own = $this->estimates->of($pattern);
 
-        return $own->state === null && $pattern === Pattern::Chin ? $this->beliefs->of(Pattern::Pull)->orOfAnybody() : $own->orOfAnybody();
+        return $own->state === null && $pattern === Pattern::Chin ? $this->estimates->of(Pattern::Pull)->orOfAnybody() : $own->orOfAnybody();
     }
 
     /** The capacity a rung's work is predicted from, parts of the way and hangs included. */
@@ -81,7 +81,7 @@ final readonly class AthleteContext
     /** As it was before any work was done today. */
     public function beforeToday(): self
     {
-        return $this->but(diary: $this->diary->beforeWorkOn($this->today), beliefs: $this->beliefs->before($this->today));
+        return $this->but(diary: $this->diary->beforeWorkOn($this->today), estimates: $this->estimates->before($this->today));
     }
 
     /** Sets of work done today. */
@@ -115,8 +115,8 @@ final readonly class AthleteContext
         return $this->perWeek ?? $this->rules->mostPerWeek($this->method->perWeek[1]);
     }
 
-    private function but(?Place $place = null, ?HouseRules $rules = null, ?ChangesByHand $hand = null, ?Diary $diary = null, ?Estimates $beliefs = null): self
+    private function but(?Place $place = null, ?HouseRules $rules = null, ?ChangesByHand $hand = null, ?Diary $diary = null, ?Estimates $estimates = null): self
     {
-        return new self($this->today, $this->method, $place ?? $this->place, $rules ?? $this->rules, $diary ?? $this->diary, $beliefs ?? $this->beliefs, $this->ways, $this->perWeek, $this->missing, $this->capLimits, $hand ?? $this->hand, $this->off, $this->builder, $this->isClimber);
+        return new self($this->today, $this->method, $place ?? $this->place, $rules ?? $this->rules, $diary ?? $this->diary, $estimates ?? $this->estimates, $this->ways, $this->perWeek, $this->missing, $this->capLimits, $hand ?? $this->hand, $this->off, $this->builder, $this->isClimber);
     }
 }

@@ -28,7 +28,7 @@ final class FollowedEstimates implements Estimates
     private array $paced = [];
 
     /** @var array<string, Estimate> by pattern, as of today */
-    private array $believed = [];
+    private array $estimates = [];
 
     private function __construct(private int $today)
     {
@@ -42,29 +42,29 @@ final class FollowedEstimates implements Estimates
     /** Through a whole diary. */
     public static function through(Diary $diary, int $today): self
     {
-        $beliefs = new self($today);
+        $estimates = new self($today);
         $days = [];
         foreach ($diary->done as $done) {
             $days[$done->day][] = $done;
         }
         foreach ($days as $day) {
-            $beliefs->see($day);
+            $estimates->see($day);
         }
 
-        return $beliefs;
+        return $estimates;
     }
 
     /** Moves to a day. */
     public function on(int $today): void
     {
         $this->today = $today;
-        $this->believed = [];
+        $this->estimates = [];
     }
 
     /** @param  list<Done>  $day  the sets of one day, later than all seen before */
     public function see(array $day): void
     {
-        $this->believed = [];
+        $this->estimates = [];
         foreach (Pattern::cases() as $pattern) {
             $told = array_filter(array_map(static fn (Done $d): ?Observation => $d->pattern() === $pattern ? $d->observation() : null, $day), static fn (?Observation $o): bool => $o !== null);
             $told = $told === [] ? [] : Observation::afterWarmUps($told);
@@ -78,7 +78,7 @@ final class FollowedEstimates implements Estimates
 
     public function of(?Pattern $pattern): Estimate
     {
-        return $this->believed[$pattern->value ?? ''] ??= Estimate::on($this->today, $pattern === null ? null : $this->upTo($pattern, $this->today));
+        return $this->estimates[$pattern->value ?? ''] ??= Estimate::on($this->today, $pattern === null ? null : $this->upTo($pattern, $this->today));
     }
 
     public function before(int $day): self

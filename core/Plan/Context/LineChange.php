@@ -79,7 +79,7 @@ final readonly class LineChange
     {
         $usual = match (true) {
             $this->instead instanceof Accessory => $this->instead->usual(),
-            $this->instead?->manner->movement === Movement::Hold => Amount::of(Measure::Seconds, (int) $this->instead->manner->seconds),
+            $this->instead?->style->movement === Movement::Hold => Amount::of(Measure::Seconds, (int) $this->instead->style->seconds),
             $this->instead !== null => Amount::of(Measure::Reps, 5),
             default => $asked,
         };

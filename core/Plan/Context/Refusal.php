@@ -18,9 +18,9 @@ final readonly class Refusal
     }
 
     /** The first reason there is, the gravest first; none where the session is written whole. */
-    public static function of(AthleteContext $brief): ?self
+    public static function of(AthleteContext $context): ?self
     {
-        return self::ofBody($brief) ?? self::ofDates($brief);
+        return self::ofBody($context) ?? self::ofDates($context);
     }
 
     public static function nothingFits(string $text): self
@@ -40,44 +40,44 @@ final readonly class Refusal
         return $this->stopsAll() || in_array($this->code, [RefusalCode::TooSoon, RefusalCode::WeekFull], true);
     }
 
-    private static function ofBody(AthleteContext $brief): ?self
+    private static function ofBody(AthleteContext $context): ?self
     {
-        $pain = $brief->diary->pain();
-        $symptoms = $brief->diary->symptoms();
-        $last = $brief->diary->lastDay($brief->today);
+        $pain = $context->diary->pain();
+        $symptoms = $context->diary->symptoms();
+        $last = $context->diary->lastDay($context->today);
 
         return match (true) {
             $symptoms !== [] => new self(RefusalCode::Paused, sprintf('Told: %s. Pulling is paused until a licensed clinician has looked at it and the coach clears it with a note.', implode(', ', array_map(static fn (Symptom $s): string => $s->words(), $symptoms)))),
             $pain !== null => new self(RefusalCode::Paused, "Pain told: {$pain->words()}. Pulling is paused until the coach clears it with a note."),
-            ! $brief->ways->limits()->isCleared => new self(RefusalCode::Screen, 'The screen allows no load yet. Mobility two or three times a week, then screen again.'),
+            ! $context->ways->limits()->isCleared => new self(RefusalCode::Screen, 'The screen allows no load yet. Mobility two or three times a week, then screen again.'),
             $last === null => new self(RefusalCode::Baselines, 'Nothing is logged yet: take the baselines first.'),
-            $brief->today - $last >= ScreenDue::AWAY_DAYS => new self(RefusalCode::Baselines, sprintf('%d days away: screen again and take the baselines first.', $brief->today - $last)),
+            $context->today - $last >= ScreenDue::AWAY_DAYS => new self(RefusalCode::Baselines, sprintf('%d days away: screen again and take the baselines first.', $context->today - $last)),
             default => null,
         };
     }
 
-    private static function ofDates(AthleteContext $brief): ?self
+    private static function ofDates(AthleteContext $context): ?self
     {
-        $diary = $brief->diary;
-        $today = $brief->today;
+        $diary = $context->diary;
+        $today = $context->today;
         $worked = $diary->workDays($today);
         $hard = $diary->hardVerticalsThisWeek($today);
         $thisWeek = array_filter($worked, static fn (int $day): bool => $day >= Week::monday($today) && $day < $today);
         $yesterday = $diary->hardVerticals($today - 1, $today - 1) > 0 && $diary->isNewcomer($today);
 
         return match (true) {
-            in_array($today, $worked, true) => new self(RefusalCode::TooSoon, 'Trained today already.', self::next($brief, $today + 1)),
-            count($thisWeek) >= $brief->mostPerWeek() => new self(RefusalCode::WeekFull, sprintf('%d sessions this week already; more are none the better.', count($thisWeek)), Week::next($today)),
-            $hard >= $brief->caps()->hardSetsAWeek => new self(RefusalCode::WeekFull, sprintf('%d hard vertical sets this week: that is the cap.', $hard), Week::next($today)),
+            in_array($today, $worked, true) => new self(RefusalCode::TooSoon, 'Trained today already.', self::next($context, $today + 1)),
+            count($thisWeek) >= $context->mostPerWeek() => new self(RefusalCode::WeekFull, sprintf('%d sessions this week already; more are none the better.', count($thisWeek)), Week::next($today)),
+            $hard >= $context->caps()->hardSetsAWeek => new self(RefusalCode::WeekFull, sprintf('%d hard vertical sets this week: that is the cap.', $hard), Week::next($today)),
             $yesterday => new self(RefusalCode::TooSoon, 'Hard vertical work yesterday: never two such days in a row in the first four weeks.', $today + 1),
             default => null,
         };
     }
 
-    private static function next(AthleteContext $brief, int $day): int
+    private static function next(AthleteContext $context, int $day): int
     {
-        $isHard = $brief->diary->hardVerticals($brief->today, $brief->today) > 0;
+        $isHard = $context->diary->hardVerticals($context->today, $context->today) > 0;
 
-        return $isHard && $brief->diary->isNewcomer($brief->today) ? $day + 1 : $day;
+        return $isHard && $context->diary->isNewcomer($context->today) ? $day + 1 : $day;
     }
 }

@@ -19,10 +19,10 @@ use SteadyRung\Strength\Estimate;
 interface RungCatalogue
 {
     /** @return list<Rung> what the gear makes of a method's means, from the least carried to the most */
-    public function rungs(AllowedExercises $means): array;
+    public function rungs(AllowedExercises $allowed): array;
 
     /** Where a rung leads. */
-    public function steps(Rung $now, Estimate $belief): Steps;
+    public function steps(Rung $now, Estimate $estimate): Steps;
 
     public function rung(Exercise $exercise): Rung|DoesNotFit|null;
 

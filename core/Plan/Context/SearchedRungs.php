@@ -35,21 +35,21 @@ final class SearchedRungs implements RungCatalogue
     {
     }
 
-    public function rungs(AllowedExercises $means): array
+    public function rungs(AllowedExercises $allowed): array
     {
-        return $this->found[$means->key()] ??= $means->between($this->anywhere[$means->anywhereKey()] ??= $means->anywhere($this->search, $this->body));
+        return $this->found[$allowed->key()] ??= $allowed->between($this->anywhere[$allowed->anywhereKey()] ??= $allowed->anywhere($this->search, $this->body));
     }
 
     /** Rows, pins and seconds change one thing at a time; only bands and boxes are looked through whole. */
-    public function steps(Rung $now, Estimate $belief): Steps
+    public function steps(Rung $now, Estimate $estimate): Steps
     {
-        return $this->steps[$now->key()] ??= $this->search($now, $belief);
+        return $this->steps[$now->key()] ??= $this->search($now, $estimate);
     }
 
-    private function search(Rung $now, Estimate $belief): Steps
+    private function search(Rung $now, Estimate $estimate): Steps
     {
         $candidates = $now->lane() === Lane::Pull ? $this->search->lane(Lane::Pull, $this->body, $now->exercise) : $this->search->near($now, $this->body);
-        $way = LadderPath::of($this->search, $this->body, $now->lane(), $candidates, $now, $belief);
+        $way = LadderPath::of($this->search, $this->body, $now->lane(), $candidates, $now, $estimate);
 
         return new Steps($now, $way->ladder->rungs[0] ?? null, $way->below);
     }

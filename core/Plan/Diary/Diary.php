@@ -153,7 +153,7 @@ final readonly class Diary
 
     public function longestHangS(): ?float
     {
-        $hangs = array_filter(array_map(static fn (Done $d): ?float => $d->manner->at === HoldAt::Hang || $d->manner->at === HoldAt::ActiveHang ? $d->seconds : null, $this->done));
+        $hangs = array_filter(array_map(static fn (Done $d): ?float => $d->style->at === HoldAt::Hang || $d->style->at === HoldAt::ActiveHang ? $d->seconds : null, $this->done));
         $before = $this->past?->longestHangS();
 
         return $hangs === [] ? $before : max([...$hangs, $before ?? 0.0]);
@@ -203,7 +203,7 @@ final readonly class Diary
         $of = array_values(array_filter($this->signals, static fn (Signal $s): bool => $s->day === $day));
 
         return $of === [] ? null : array_reduce(array_slice($of, 1), static fn (Signal $a, Signal $b): Signal => Signal::of(
-            $day, $b->soreness ?? $a->soreness, [...$a->symptoms, ...$b->symptoms], $b->pain ?? $a->pain, $b->gaveOut ?? $a->gaveOut, $b->effort ?? $a->effort, $b->takesHold ?? $a->takesHold, $b->feltWorked ?? $a->feltWorked,
+            $day, $b->soreness ?? $a->soreness, [...$a->symptoms, ...$b->symptoms], $b->pain ?? $a->pain, $b->limitingFactor ?? $a->limitingFactor, $b->effort ?? $a->effort, $b->takesHold ?? $a->takesHold, $b->feltWorked ?? $a->feltWorked,
         ), $of[0]);
     }
 

@@ -41,7 +41,7 @@ final readonly class Done
         public int $day,
         public Purpose $purpose,
         public ChoiceKind $kind,
-        public ExecutionStyle $manner,
+        public ExecutionStyle $style,
         public float $share,
         public FeltLoad $load,
         public ?string $work = null,
@@ -61,27 +61,27 @@ final readonly class Done
     /** The same work on the same load, though another bar may make it. */
     public function isOn(Rung $rung): bool
     {
-        $other = $rung->exercise->manner;
+        $other = $rung->exercise->style;
 
-        return $this->kind === $rung->exercise->setup->kind() && $this->manner->movement === $other->movement && $this->manner->at === $other->at && $this->manner->grip === $other->grip
+        return $this->kind === $rung->exercise->setup->kind() && $this->style->movement === $other->movement && $this->style->at === $other->at && $this->style->grip === $other->grip
             && ($this->work === null || $this->work === $rung->exercise->work())
             && abs($this->share - $rung->share()) < Steps::SMALLEST;
     }
 
     public function lane(): Lane
     {
-        return $this->manner->movement->isTimed() ? Lane::Seconds : $this->kind->lane();
+        return $this->style->movement->isTimed() ? Lane::Seconds : $this->kind->lane();
     }
 
     public function pattern(): ?Pattern
     {
-        return $this->manner->pattern($this->kind);
+        return $this->style->pattern($this->kind);
     }
 
     /** Reps of the whole pull with all of bodyweight. */
     public function strictReps(): int
     {
-        return $this->share >= 1.0 - self::SAME_SHARE && $this->manner->movement === Movement::Full && $this->pattern() === Pattern::Pull ? (int) $this->reps : 0;
+        return $this->share >= 1.0 - self::SAME_SHARE && $this->style->movement === Movement::Full && $this->pattern() === Pattern::Pull ? (int) $this->reps : 0;
     }
 
     /** What a gate counts of it. */
@@ -98,32 +98,32 @@ final readonly class Done
 
     public function isLowering(): bool
     {
-        return $this->manner->movement === Movement::Lowering;
+        return $this->style->movement === Movement::Lowering;
     }
 
     /** A lowering that went down faster than was asked. */
     public function isTooFast(): bool
     {
-        return $this->isLowering() && $this->seconds !== null && $this->seconds < min(Seconds::FIRST_S, (float) $this->manner->seconds);
+        return $this->isLowering() && $this->seconds !== null && $this->seconds < min(Seconds::FIRST_S, (float) $this->style->seconds);
     }
 
     /** A pull, a lowering or a hold on top with little or unknown reserve; tries, tests and baselines are none. */
     public function isHardVertical(): bool
     {
-        return $this->purpose === Purpose::Work && $this->kind->lane() === Lane::Pull && ! $this->manner->isStraightArmed()
+        return $this->purpose === Purpose::Work && $this->kind->lane() === Lane::Pull && ! $this->style->isStraightArmed()
             && ($this->reserve === null || $this->reserve <= self::HARD_RESERVE);
     }
 
     /** What it says of capacity; nothing where it was done tired, or is no evidence. */
     public function observation(): ?Observation
     {
-        $seconds = $this->seconds ?? ($this->reps > 0 ? $this->manner->seconds : null);
+        $seconds = $this->seconds ?? ($this->reps > 0 ? $this->style->seconds : null);
 
         return match (true) {
             $this->isPart || $this->pattern() === null => null,
-            ! $this->manner->movement->isTimed() => $this->reps === null ? null : Observation::reps($this->day, $this->load, $this->reps, $this->reserve, $this->askedReps, $this->toFailure, $this->purpose->occasion()),
+            ! $this->style->movement->isTimed() => $this->reps === null ? null : Observation::reps($this->day, $this->load, $this->reps, $this->reserve, $this->askedReps, $this->toFailure, $this->purpose->occasion()),
             $seconds === null || $seconds < Seconds::ASKED[0] => null,
-            default => Observation::held($this->day, $this->load, $this->manner->movement, min($seconds, Seconds::ASKED[1]), $this->purpose->occasion()),
+            default => Observation::held($this->day, $this->load, $this->style->movement, min($seconds, Seconds::ASKED[1]), $this->purpose->occasion()),
         };
     }
 }

@@ -81,7 +81,7 @@ final readonly class Block
     public function lastsS(): float
     {
         $each = match ($this->amount->measure) {
-            Measure::Reps => $this->amount->high * max(self::REP_S, $this->rung()?->exercise->manner->seconds ?? 0.0),
+            Measure::Reps => $this->amount->high * max(self::REP_S, $this->rung()?->exercise->style->seconds ?? 0.0),
             Measure::TotalReps => $this->amount->high * self::REP_S / $this->sets,
             Measure::Seconds => (float) $this->amount->high,
             Measure::Metres => $this->amount->high * self::METRE_S,
@@ -93,7 +93,7 @@ final readonly class Block
     /** Lowerings it asks for. */
     public function lowerings(): int
     {
-        $isLowering = $this->rung()?->exercise->manner->movement === Movement::Lowering;
+        $isLowering = $this->rung()?->exercise->style->movement === Movement::Lowering;
 
         return $isLowering ? $this->amount->high * ($this->amount->measure === Measure::TotalReps ? 1 : $this->sets) : 0;
     }

@@ -41,20 +41,20 @@ final readonly class Calendar
     {
     }
 
-    public static function of(AthleteContext $brief): self
+    public static function of(AthleteContext $context): self
     {
-        $sessions = self::sessions($brief);
+        $sessions = self::sessions($context);
 
-        return new self($sessions, self::stages($brief, $brief->beliefs->of(Pattern::Pull)->orOfAnybody()->ahead()), self::comebacks($brief, $sessions));
+        return new self($sessions, self::stages($context, $context->estimates->of(Pattern::Pull)->orOfAnybody()->ahead()), self::comebacks($context, $sessions));
     }
 
     /**
      * @param  list<int>  $sessions
      * @return list<Comeback>
      */
-    private static function comebacks(AthleteContext $brief, array $sessions): array
+    private static function comebacks(AthleteContext $context, array $sessions): array
     {
-        $last = $brief->diary->lastDay($brief->today);
+        $last = $context->diary->lastDay($context->today);
         $comebacks = [];
         foreach ($sessions as $day) {
             $comebacks[] = $last === null ? null : Comeback::on($day, $last);
@@ -65,21 +65,21 @@ final readonly class Calendar
     }
 
     /** @return list<int> */
-    private static function sessions(AthleteContext $brief): array
+    private static function sessions(AthleteContext $context): array
     {
-        $refused = Refusal::of($brief);
+        $refused = Refusal::of($context);
         if ($refused?->stopsAll() === true) {
             return [];
         }
-        $weekdays = self::weekdays($brief);
-        $apart = $weekdays !== [] ? [1] : self::APART[min($brief->diary->isNewcomer($brief->today) ? self::MOST_APART : count(self::APART), $brief->mostPerWeek())];
-        $day = $brief->off->after($refused->nextOn ?? $brief->today);
+        $weekdays = self::weekdays($context);
+        $apart = $weekdays !== [] ? [1] : self::APART[min($context->diary->isNewcomer($context->today) ? self::MOST_APART : count(self::APART), $context->mostPerWeek())];
+        $day = $context->off->after($refused->nextOn ?? $context->today);
         $days = [];
-        for ($i = 0; $day < $brief->today + self::DAYS_A_WEEK * self::WEEKS_OF_SESSIONS; $i++) {
+        for ($i = 0; $day < $context->today + self::DAYS_A_WEEK * self::WEEKS_OF_SESSIONS; $i++) {
             if ($weekdays === [] || in_array(Week::weekday($day), $weekdays, true)) {
                 $days[] = $day;
             }
-            $day = $brief->off->after($day + $apart[$i % count($apart)]);
+            $day = $context->off->after($day + $apart[$i % count($apart)]);
         }
 
         return $days;
@@ -90,27 +90,27 @@ final readonly class Calendar
      *
      * @return list<int>
      */
-    private static function weekdays(AthleteContext $brief): array
+    private static function weekdays(AthleteContext $context): array
     {
         $count = [];
-        foreach ($brief->diary->workDays($brief->today) as $day) {
+        foreach ($context->diary->workDays($context->today) as $day) {
             $weekday = Week::weekday($day);
-            $count[$weekday] = ($count[$weekday] ?? 0) + ($brief->today - $day <= self::HABIT_DAYS ? 1 : 0);
+            $count[$weekday] = ($count[$weekday] ?? 0) + ($context->today - $day <= self::HABIT_DAYS ? 1 : 0);
         }
         arsort($count);
-        $usual = array_slice(array_keys(array_filter($count, static fn (int $times): bool => $times >= self::HABIT_TIMES)), 0, $brief->mostPerWeek());
+        $usual = array_slice(array_keys(array_filter($count, static fn (int $times): bool => $times >= self::HABIT_TIMES)), 0, $context->mostPerWeek());
         $running = array_filter($usual, static fn (int $weekday): bool => in_array(($weekday + 1) % self::DAYS_A_WEEK, $usual, true));
 
-        return count($usual) < $brief->mostPerWeek() || ($running !== [] && $brief->diary->isNewcomer($brief->today)) ? [] : $usual;
+        return count($usual) < $context->mostPerWeek() || ($running !== [] && $context->diary->isNewcomer($context->today)) ? [] : $usual;
     }
 
     /** @return list<PlannedStage> */
-    private static function stages(AthleteContext $brief, ?Ahead $ahead): array
+    private static function stages(AthleteContext $context, ?Ahead $ahead): array
     {
         $planned = [];
-        $trained = $brief->off->trained($brief->today, Ahead::WEEKS);
+        $trained = $context->off->trained($context->today, Ahead::WEEKS);
         $from = 0;
-        for ($stage = $brief->place->stage; $stage !== null; $stage = $brief->method->after($stage)) {
+        for ($stage = $context->place->stage; $stage !== null; $stage = $context->method->after($stage)) {
             $to = $from > Ahead::WEEKS || $ahead === null ? null : self::week($stage, $ahead, $from, $trained);
             $planned[] = new PlannedStage($stage, $from, $to);
             if ($to === null) {

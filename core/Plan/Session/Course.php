@@ -23,16 +23,16 @@ final readonly class Course
     {
     }
 
-    public static function of(AthleteContext $brief): self
+    public static function of(AthleteContext $context): self
     {
-        $now = $brief->place->rung !== null && ! $brief->diary->beginsAnew($brief->place->rung, $brief->today) ? $brief->place : self::picked($brief);
+        $now = $context->place->rung !== null && ! $context->diary->beginsAnew($context->place->rung, $context->today) ? $context->place : self::picked($context);
         if ($now->rung === null) {
             return new self($now, null, null, []);
         }
-        $steps = self::climbs($brief, $now) ? $brief->ways->steps($now->rung, $brief->belief($now->rung)) : new Steps($now->rung, null, null);
+        $steps = self::climbs($context, $now) ? $context->ways->steps($now->rung, $context->estimate($now->rung)) : new Steps($now->rung, null, null);
         $within = $steps->up !== null && self::isInStage($now, $steps->up) ? $now->on($steps->up) : null;
-        [$next, $passed] = $within === null ? self::after($brief, $now->stage) : [null, []];
-        $down = $steps->down !== null ? $now->on($steps->down) : self::before($brief, $now->stage, $now->rung);
+        [$next, $passed] = $within === null ? self::after($context, $now->stage) : [null, []];
+        $down = $steps->down !== null ? $now->on($steps->down) : self::before($context, $now->stage, $now->rung);
 
         return new self($now, $within ?? $next, $down, $passed);
     }
@@ -49,28 +49,28 @@ final readonly class Course
     }
 
     /** Where somebody stands who is put on the stage now: what is in use goes on if it is of the stage. */
-    public static function entering(AthleteContext $brief): Place
+    public static function entering(AthleteContext $context): Place
     {
-        $place = $brief->place;
+        $place = $context->place;
 
-        return $place->rung !== null && self::isOfStage($place->stage->work(), $place->rung) ? $place : self::picked($brief);
+        return $place->rung !== null && self::isOfStage($place->stage->work(), $place->rung) ? $place : self::picked($context);
     }
 
-    private static function picked(AthleteContext $brief): Place
+    private static function picked(AthleteContext $context): Place
     {
-        return new Place($brief->place->stage, $brief->place->since, (new Pick($brief))->of($brief->place->stage->work()));
+        return new Place($context->place->stage, $context->place->since, (new Pick($context))->of($context->place->stage->work()));
     }
 
     /** Done as the stage asks; a stage that climbs goes on from whatever is in use in its lanes. */
     private static function isOfStage(Prescription $work, Rung $rung): bool
     {
-        $lanes = array_map(static fn (AllowedExercises $m): Lane => $m->kind->lane(), $work->means);
+        $lanes = array_map(static fn (AllowedExercises $m): Lane => $m->kind->lane(), $work->allowed);
 
         return $work->meansOf($rung) !== null || ($work->climbs && in_array($rung->exercise->setup->kind()->lane(), $lanes, true));
     }
 
     /** Where the stage climbs, and wherever the rung in use is none of its own. */
-    private static function climbs(AthleteContext $brief, Place $now): bool
+    private static function climbs(AthleteContext $context, Place $now): bool
     {
         $work = $now->stage->work();
 
@@ -82,19 +82,19 @@ final readonly class Course
     {
         assert($now->rung !== null);
         $work = $now->stage->work();
-        $means = $work->meansOf($up);
+        $allowed = $work->meansOf($up);
 
-        return $means !== null ? $up->share() <= $means->shares[1] : $work->meansOf($now->rung) === null;
+        return $allowed !== null ? $up->share() <= $allowed->shares[1] : $work->meansOf($now->rung) === null;
     }
 
     /** @return array{Place|null, list<Stage>} the first later stage that something fits for, and those passed over */
-    private static function after(AthleteContext $brief, Stage $stage): array
+    private static function after(AthleteContext $context, Stage $stage): array
     {
         $passed = [];
-        for ($next = $brief->method->after($stage); $next !== null; $next = $brief->method->after($next)) {
-            $rung = (new Pick($brief))->of($next->work());
+        for ($next = $context->method->after($stage); $next !== null; $next = $context->method->after($next)) {
+            $rung = (new Pick($context))->of($next->work());
             if ($rung !== null) {
-                return [new Place($next, $brief->today, $rung), $passed];
+                return [new Place($next, $context->today, $rung), $passed];
             }
             $passed[] = $next;
         }
@@ -103,12 +103,12 @@ final readonly class Course
     }
 
     /** The last stage before that something fits for which carries no more. */
-    private static function before(AthleteContext $brief, Stage $stage, Rung $than): ?Place
+    private static function before(AthleteContext $context, Stage $stage, Rung $than): ?Place
     {
-        for ($before = $brief->method->before($stage); $before !== null; $before = $brief->method->before($before)) {
-            $rung = (new Pick($brief))->of($before->work());
+        for ($before = $context->method->before($stage); $before !== null; $before = $context->method->before($before)) {
+            $rung = (new Pick($context))->of($before->work());
             if ($rung !== null && $rung->load->effectiveShare() <= $than->load->effectiveShare() && $rung->share() <= $than->share()) {
-                return new Place($before, $brief->today, $rung);
+                return new Place($before, $context->today, $rung);
             }
         }
 

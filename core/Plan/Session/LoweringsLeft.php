@@ -16,15 +16,15 @@ final readonly class LoweringsLeft
     {
     }
 
-    public static function of(AthleteContext $brief): self
+    public static function of(AthleteContext $context): self
     {
-        $diary = $brief->diary;
-        $caps = $brief->caps();
-        $days = count($diary->loweringDays($brief->today - 1));
-        $areDaysFull = $days >= $brief->rules->loweringDays();
-        $week = max(0, $caps->loweringsAWeek - $diary->loweringsThisWeek($brief->today));
+        $diary = $context->diary;
+        $caps = $context->caps();
+        $days = count($diary->loweringDays($context->today - 1));
+        $areDaysFull = $days >= $context->rules->loweringDays();
+        $week = max(0, $caps->loweringsAWeek - $diary->loweringsThisWeek($context->today));
 
-        return new self($areDaysFull ? 0 : max(0, min($week, $caps->loweringsASession - $diary->lowerings($brief->today, $brief->today))), $week, $caps, $days, $areDaysFull);
+        return new self($areDaysFull ? 0 : max(0, min($week, $caps->loweringsASession - $diary->lowerings($context->today, $context->today))), $week, $caps, $days, $areDaysFull);
     }
 
     /** Why none is left today. */

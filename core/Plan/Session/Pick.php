@@ -38,7 +38,7 @@ final readonly class Pick
     /** So many reps more than asked are a set wasted. */
     private const SPARE = 5;
 
-    public function __construct(private AthleteContext $brief)
+    public function __construct(private AthleteContext $context)
     {
     }
 
@@ -57,9 +57,9 @@ final readonly class Pick
     private function likely(Prescription $line, array $allowed): ?Rung
     {
         $best = null;
-        foreach ($allowed as $means) {
-            $rungs = $this->rungs($means);
-            $likely = $this->hardestLikely($line, $means, $rungs);
+        foreach ($allowed as $one) {
+            $rungs = $this->rungs($one);
+            $likely = $this->hardestLikely($line, $one, $rungs);
             $best = $best === null || ($likely !== null && $likely->share() > $best->share()) ? $likely : $best;
             if ($best !== null && ! $this->isTooEasy($line, $best)) {
                 return $best;
@@ -78,9 +78,9 @@ final readonly class Pick
     }
 
     /** Whether the gear can make it easier: the unassisted pull and the way down are as hard as they are. */
-    private static function isHelp(AllowedExercises $means): bool
+    private static function isHelp(AllowedExercises $allowed): bool
     {
-        return $means->kind !== ChoiceKind::Strict && $means->movement !== Movement::Lowering;
+        return $allowed->kind !== ChoiceKind::Strict && $allowed->movement !== Movement::Lowering;
     }
 
     /**
@@ -89,7 +89,7 @@ final readonly class Pick
     public function noHarder(Prescription $line, Rung $than): Rung
     {
         $rungs = array_merge([], ...array_map($this->rungs(...), $this->allowed($line)));
-        $easier = array_filter($rungs, static fn (Rung $r): bool => $r->exercise->manner->movement === $than->exercise->manner->movement && $r->load->effectiveShare() <= $than->load->effectiveShare() + self::SAME_SHARE);
+        $easier = array_filter($rungs, static fn (Rung $r): bool => $r->exercise->style->movement === $than->exercise->style->movement && $r->load->effectiveShare() <= $than->load->effectiveShare() + self::SAME_SHARE);
         usort($easier, static fn (Rung $a, Rung $b): int => [$b->load->effectiveShare(), $a->name] <=> [$a->load->effectiveShare(), $b->name]);
         foreach ([$than, ...$easier] as $rung) {
             if ($this->isLikelyAgain($line, $rung)) {
@@ -103,13 +103,13 @@ final readonly class Pick
     /** Whether nothing helps, so that one rep is worth a try before it is likely. */
     public static function isStrict(Rung $rung): bool
     {
-        return $rung->exercise->setup->kind() === ChoiceKind::Strict && $rung->exercise->manner->movement === Movement::Full;
+        return $rung->exercise->setup->kind() === ChoiceKind::Strict && $rung->exercise->style->movement === Movement::Full;
     }
 
     private function isLikelyAgain(Prescription $line, Rung $rung): bool
     {
-        $belief = $this->brief->belief($rung);
-        $chance = $belief->onRung($rung)?->chanceOf((float) max(1, $line->amount->low - 1)) ?? $belief->secondsOn($rung)?->chanceOf((float) $rung->exercise->manner->seconds) ?? 1.0;
+        $estimate = $this->context->estimate($rung);
+        $chance = $estimate->onRung($rung)?->chanceOf((float) max(1, $line->amount->low - 1)) ?? $estimate->secondsOn($rung)?->chanceOf((float) $rung->exercise->style->seconds) ?? 1.0;
 
         return $chance >= self::LIKELY_AGAIN;
     }
@@ -117,7 +117,7 @@ final readonly class Pick
     /** Whether it would leave far more than it asks: the next means is looked at where this gear has nothing harder. */
     private function isTooEasy(Prescription $line, Rung $rung): bool
     {
-        return $line->part === SessionPart::Main && $this->brief->belief($rung)->onRung($rung)?->chanceOf((float) ($line->amount->high + self::SPARE)) >= self::LIKELY;
+        return $line->part === SessionPart::Main && $this->context->estimate($rung)->onRung($rung)?->chanceOf((float) ($line->amount->high + self::SPARE)) >= self::LIKELY;
     }
 
     /**
@@ -142,13 +142,13 @@ final readonly class Pick
     public function others(Prescription $line, Rung $than): array
     {
         $lane = $than->exercise->setup->kind()->lane();
-        $means = $this->allowed($line);
-        if (! $than->exercise->manner->movement->isTimed()) {
+        $allowed = $this->allowed($line);
+        if (! $than->exercise->style->movement->isTimed()) {
             $stands = array_filter(self::HELPING, static fn (ChoiceKind $k): bool => $k->lane() === $lane);
-            $means = [...$means, ...array_map(static fn (ChoiceKind $k): AllowedExercises => AllowedExercises::of($k), array_values($stands))];
+            $allowed = [...$allowed, ...array_map(static fn (ChoiceKind $k): AllowedExercises => AllowedExercises::of($k), array_values($stands))];
         }
         $others = [];
-        foreach ($this->allowedOf($means) as $one) {
+        foreach ($this->allowedOf($allowed) as $one) {
             foreach ($this->rungs($one) as $rung) {
                 if ($rung->key() !== $than->key()) {
                     $others[$rung->key()] = $rung;
@@ -175,18 +175,18 @@ final readonly class Pick
     /** @return list<AllowedExercises> that the house does with */
     public function allowed(Prescription $line): array
     {
-        return $this->allowedOf($line->means);
+        return $this->allowedOf($line->allowed);
     }
 
     /**
-     * @param  list<AllowedExercises>  $means
+     * @param  list<AllowedExercises>  $allowed
      * @return list<AllowedExercises>
      */
-    private function allowedOf(array $means): array
+    private function allowedOf(array $allowed): array
     {
-        $rules = $this->brief->rules;
+        $rules = $this->context->rules;
 
-        return array_values(array_filter($means, static fn (AllowedExercises $m): bool => ($m->kind !== ChoiceKind::Band || $rules->allowsBands()) && $rules->allowsGrip($m->grip)
+        return array_values(array_filter($allowed, static fn (AllowedExercises $m): bool => ($m->kind !== ChoiceKind::Band || $rules->allowsBands()) && $rules->allowsGrip($m->grip)
             && ($m->movement !== Movement::Lowering || $rules->loweringDays() > 0)
             && (! in_array($m->kind, [ChoiceKind::Counterweight, ChoiceKind::PullDown], true) || ! $rules->says(HouseRule::Machines, 'not-used'))));
     }
@@ -196,9 +196,9 @@ final readonly class Pick
      *
      * @return list<Rung>
      */
-    public function rungs(AllowedExercises $means): array
+    public function rungs(AllowedExercises $allowed): array
     {
-        $rungs = $this->brief->ways->rungs($means);
+        $rungs = $this->context->ways->rungs($allowed);
         $sure = array_values(array_filter($rungs, static fn (Rung $r): bool => $r->holds()));
 
         return $sure === [] ? array_values(array_filter($rungs, static fn (Rung $r): bool => ! $r->load->isCautioned())) : $sure;
@@ -209,13 +209,13 @@ final readonly class Pick
      *
      * @param  list<Rung>  $rungs from the easiest
      */
-    private function hardestLikely(Prescription $line, AllowedExercises $means, array $rungs): ?Rung
+    private function hardestLikely(Prescription $line, AllowedExercises $allowed, array $rungs): ?Rung
     {
         $low = 0;
         $high = count($rungs);
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
-            $this->isLikely($line, $means, $rungs[$middle]) ? $low = $middle + 1 : $high = $middle;
+            $this->isLikely($line, $allowed, $rungs[$middle]) ? $low = $middle + 1 : $high = $middle;
         }
         $hardest = $rungs[$low - 1] ?? null;
         $as = $hardest === null ? [] : array_filter(array_slice($rungs, 0, $low), static fn (Rung $r): bool => $hardest->share() - $r->share() <= self::AS_HARD);
@@ -230,20 +230,20 @@ final readonly class Pick
         return count($rung->exercise->setup->bandIds()) + count(array_filter([$rung->exercise->setup->pieces()['box'] ?? '', $rung->exercise->setup->pieces()['footing'] ?? '']));
     }
 
-    private function isLikely(Prescription $line, AllowedExercises $means, Rung $rung): bool
+    private function isLikely(Prescription $line, AllowedExercises $allowed, Rung $rung): bool
     {
-        if ($means->isStraightArmed()) {
+        if ($allowed->isStraightArmed()) {
             return true;
         }
-        $belief = $this->brief->belief($rung);
-        $seconds = $belief->secondsOn($rung);
-        $reserve = $line->part === SessionPart::WarmUp ? self::WARM_UP_RESERVE : $this->brief->rules->reserve();
+        $estimate = $this->context->estimate($rung);
+        $seconds = $estimate->secondsOn($rung);
+        $reserve = $line->part === SessionPart::WarmUp ? self::WARM_UP_RESERVE : $this->context->rules->reserve();
 
         return match (true) {
-            $means->movement === Movement::Lowering => $seconds?->isControlled() === true,
-            $means->movement === Movement::Hold => $seconds !== null && $seconds->chanceOf((float) $line->amount->low) >= self::LIKELY,
-            $line->amount->low === 1 && self::isStrict($rung) => StrictTry::isWorthIt((float) $belief->onRung($rung)?->chanceOf(1.0)),
-            default => $belief->onRung($rung)?->chanceOf((float) ($line->amount->low + $reserve)) >= self::LIKELY,
+            $allowed->movement === Movement::Lowering => $seconds?->isControlled() === true,
+            $allowed->movement === Movement::Hold => $seconds !== null && $seconds->chanceOf((float) $line->amount->low) >= self::LIKELY,
+            $line->amount->low === 1 && self::isStrict($rung) => StrictTry::isWorthIt((float) $estimate->onRung($rung)?->chanceOf(1.0)),
+            default => $estimate->onRung($rung)?->chanceOf((float) ($line->amount->low + $reserve)) >= self::LIKELY,
         };
     }
 }

@@ -49,24 +49,24 @@ final readonly class SessionWriter
 
     private const HARD_CHANCE = 0.5;
 
-    private function __construct(private AthleteContext $brief, private Course $course, private Caps $caps)
+    private function __construct(private AthleteContext $context, private Course $course, private Caps $caps)
     {
     }
 
-    public static function write(AthleteContext $brief): Session
+    public static function write(AthleteContext $context): Session
     {
-        return (new self($brief, Course::of($brief), $brief->caps()))->session();
+        return (new self($context, Course::of($context), $context->caps()))->session();
     }
 
     /** @return list<AskedLine> what the stage asks, as the coach changed it */
-    public static function asked(AthleteContext $brief): array
+    public static function asked(AthleteContext $context): array
     {
-        return (new self($brief, Course::of($brief), $brief->caps()))->lines();
+        return (new self($context, Course::of($context), $context->caps()))->lines();
     }
 
     private function session(): Session
     {
-        $refused = Refusal::of($this->brief);
+        $refused = Refusal::of($this->context);
         if ($refused?->stopsAll() === true) {
             return new Session($this->course->now, [], [], $refused->code === RefusalCode::Screen ? self::mobility() : [], $refused);
         }
@@ -88,7 +88,7 @@ final readonly class SessionWriter
     {
         $blocks = $notes = [];
         $lowered = 0;
-        $room = $this->caps->hardSetsAWeek - $this->brief->diary->hardVerticalsThisWeek($this->brief->today);
+        $room = $this->caps->hardSetsAWeek - $this->context->diary->hardVerticalsThisWeek($this->context->today);
         foreach ($this->inOrder([...$this->tries($refused), ...$asked]) as $line) {
             $block = $line instanceof Block ? $line : $this->block($line, $lowered);
             $stopped = $block instanceof Block ? $this->stopped($block, $refused) : null;
@@ -128,13 +128,13 @@ final readonly class SessionWriter
     /** @return list<AskedLine> of the stage, as the coach changed them */
     private function lines(): array
     {
-        return $this->brief->hand->on($this->linesOfStage(), $this->brief->diary, $this->brief->today);
+        return $this->context->hand->on($this->linesOfStage(), $this->context->diary, $this->context->today);
     }
 
     /** What stands in the place of the main work of a strict stage. */
     private function builder(): ?Builder
     {
-        return $this->course->now->stage->kind() === StageKind::Strict ? $this->brief->builder : null;
+        return $this->course->now->stage->kind() === StageKind::Strict ? $this->context->builder : null;
     }
 
     /** @return list<Prescription> grip work added where the next stage hangs and asks for it */
@@ -142,11 +142,11 @@ final readonly class SessionWriter
     {
         $stage = $this->course->now->stage;
         $lines = $this->builder()?->in($stage->lines) ?? $stage->lines;
-        if (MissingHang::lacksHang($this->brief, $this->course) !== null && array_filter($lines, static fn (Prescription $p): bool => $p->means !== [] && $p->means[0]->isGripWork()) === []) {
-            $lines[] = Prescription::of(SessionPart::Accessory, [AllowedExercises::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, (float) $this->brief->rules->hangFirstS())], 2, GripTier::next($this->brief->diary->longestHangS()), 90);
+        if (MissingHang::lacksHang($this->context, $this->course) !== null && array_filter($lines, static fn (Prescription $p): bool => $p->allowed !== [] && $p->allowed[0]->isGripWork()) === []) {
+            $lines[] = Prescription::of(SessionPart::Accessory, [AllowedExercises::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, (float) $this->context->rules->hangFirstS())], 2, GripTier::next($this->context->diary->longestHangS()), 90);
         }
 
-        return $this->brief->rules->says(HouseRule::Trunk, 'later') ? array_values(array_filter($lines, static fn (Prescription $p): bool => $p->part !== SessionPart::Trunk)) : $lines;
+        return $this->context->rules->says(HouseRule::Trunk, 'later') ? array_values(array_filter($lines, static fn (Prescription $p): bool => $p->part !== SessionPart::Trunk)) : $lines;
     }
 
     /**
@@ -156,20 +156,20 @@ final readonly class SessionWriter
      */
     private function tries(?Refusal $refused): array
     {
-        $strict = $this->brief->ways->rung(Exercise::of(new StrictPull));
+        $strict = $this->context->ways->rung(Exercise::of(new StrictPull));
         $inUse = $this->course->now->rung;
-        if (! $strict instanceof Rung || $refused !== null || $this->brief->isSore() || ($inUse !== null && Pick::isStrict($inUse))) {
+        if (! $strict instanceof Rung || $refused !== null || $this->context->isSore() || ($inUse !== null && Pick::isStrict($inUse))) {
             return [];
         }
-        $state = $this->brief->beliefs->of(AthleteContext::patternOf($strict))->state;
-        $last = $this->brief->diary->lastTry();
-        if ($state === null || ! StrictTry::isDue($state, $last === null ? null : $this->brief->today - $last)) {
+        $state = $this->context->estimates->of(AthleteContext::patternOf($strict))->state;
+        $last = $this->context->diary->lastTry();
+        if ($state === null || ! StrictTry::isDue($state, $last === null ? null : $this->context->today - $last)) {
             return [];
         }
         $chance = StrictTry::chance($state);
         $isTest = $chance >= self::HARD_CHANCE;
 
-        return [new Block(SessionPart::Test, $strict, 1, Amount::of(Measure::Reps, 1), self::TRY_REST_S, purpose: $isTest ? Purpose::Test : Purpose::Try, expected: array_filter([$this->brief->belief($strict)->onRung($strict)]), cues: Practice::of($strict->exercise)->cues, cautions: Watch::of($strict, 1),
+        return [new Block(SessionPart::Test, $strict, 1, Amount::of(Measure::Reps, 1), self::TRY_REST_S, purpose: $isTest ? Purpose::Test : Purpose::Try, expected: array_filter([$this->context->estimate($strict)->onRung($strict)]), cues: Practice::of($strict->exercise)->cues, cautions: Watch::of($strict, 1),
             note: sprintf('One strict rep: %s. First, fresh; a miss counts against nobody.', InWords::chance($chance)))];
     }
 
@@ -188,12 +188,12 @@ final readonly class SessionWriter
         if ($line->accessory !== null && $byHand === null) {
             return $this->beside($asked, $line->accessory);
         }
-        $main = $this->isWork($asked) && ! $byHand instanceof Rung ? TodaysRung::of($this->brief, $this->course, $line) : null;
+        $main = $this->isWork($asked) && ! $byHand instanceof Rung ? TodaysRung::of($this->context, $this->course, $line) : null;
         $rung = match (true) {
             $byHand instanceof Rung => $byHand,
             $main !== null => $main->rung,
-            $line->means === [] => null,
-            default => (new Pick($this->brief))->of($line),
+            $line->allowed === [] => null,
+            default => (new Pick($this->context))->of($line),
         };
         if ($rung === null) {
             return $line->part === SessionPart::WarmUp ? null : sprintf('%s left out: nothing that fits. %s', $line->words(), $this->whatToGet($line));
@@ -212,11 +212,11 @@ final readonly class SessionWriter
     /** What the coach put in a line's place, or why that is not written. */
     private function instead(Exercise $exercise): Rung|string
     {
-        $rung = $this->brief->ways->rung($exercise);
+        $rung = $this->context->ways->rung($exercise);
 
         return match (true) {
             ! $rung instanceof Rung => 'What was put here by hand cannot be built today.'.($rung === null ? '' : " $rung->reason"),
-            Entry::refused($this->brief, $rung) !== null => "$rung->name was put here by hand. ".Entry::refused($this->brief, $rung),
+            Entry::refused($this->context, $rung) !== null => "$rung->name was put here by hand. ".Entry::refused($this->context, $rung),
             default => $rung,
         };
     }
@@ -244,29 +244,29 @@ final readonly class SessionWriter
         $line = $asked->line;
         $amount = $line->amount;
         $sets = $line->sets;
-        if ($rung->exercise->manner->movement === Movement::Lowering) {
-            if ($this->brief->isSore()) {
+        if ($rung->exercise->style->movement === Movement::Lowering) {
+            if ($this->context->isSore()) {
                 return 'Lowering left out: sore.';
             }
-            $left = LoweringsLeft::of($this->brief);
+            $left = LoweringsLeft::of($this->context);
             if ($left->today <= $lowered) {
                 return "Lowering left out: {$left->full()}.";
             }
             [$sets, $amount] = self::within($sets, $amount, $left->today - $lowered);
         }
         $practice = Practice::of($rung->exercise);
-        $belief = $this->brief->belief($rung);
-        $isPredicted = ! $rung->exercise->manner->movement->isTimed() && $rung->exercise->manner->movement !== Movement::ShoulderBlade;
-        $first = $isPredicted && $line->part !== SessionPart::WarmUp ? $belief->onRung($rung) : null;
-        $sets = $this->brief->isSore() && $line->part === SessionPart::Main ? max(1, $sets - 1) : $sets;
-        if ($first !== null && ! TodaysRung::isPossible($this->brief, $rung)) {
+        $estimate = $this->context->estimate($rung);
+        $isPredicted = ! $rung->exercise->style->movement->isTimed() && $rung->exercise->style->movement !== Movement::ShoulderBlade;
+        $first = $isPredicted && $line->part !== SessionPart::WarmUp ? $estimate->onRung($rung) : null;
+        $sets = $this->context->isSore() && $line->part === SessionPart::Main ? max(1, $sets - 1) : $sets;
+        if ($first !== null && ! TodaysRung::isPossible($this->context, $rung)) {
             return "$rung->name left out: not one rep is likely yet.";
         }
         $likely = $first === null ? $amount : Likely::of($amount, $first);
-        $restS = $this->brief->rules->restS($line->restS, $rung->exercise->setup->kind() === ChoiceKind::Row);
-        $expected = $first === null ? [] : array_map($first->with(...), $this->brief->beliefs->fall(AthleteContext::patternOf($rung))->over($sets, (float) $restS, $this->brief->rules->reserve()));
+        $restS = $this->context->rules->restS($line->restS, $rung->exercise->setup->kind() === ChoiceKind::Row);
+        $expected = $first === null ? [] : array_map($first->with(...), $this->context->estimates->fall(AthleteContext::patternOf($rung))->over($sets, (float) $restS, $this->context->rules->reserve()));
 
-        $isCut = $rung->exercise->manner->movement === Movement::Lowering && ($amount !== $line->amount || $sets !== $line->sets);
+        $isCut = $rung->exercise->style->movement === Movement::Lowering && ($amount !== $line->amount || $sets !== $line->sets);
         if ($likely !== $amount) {
             $notes[] = sprintf('%s × %s instead of %s: more is not likely on it yet.', $sets, $likely->words(), $amount->words());
             $amount = $likely;
@@ -275,7 +275,7 @@ final readonly class SessionWriter
 
         return new Block(
             $line->part, $rung, $sets, $amount, $restS, $line->toFailure, $line->isPerSide, $line->tempo ?? $practice->tempo, $line->group,
-            $expected, $belief->secondsOn($rung), $this->cues($rung, $practice), [...Watch::of($rung, $amount->high), ...($this->builder()?->tires === true && $line->part === SessionPart::Main ? [Caution::PreTired] : [])],
+            $expected, $estimate->secondsOn($rung), $this->cues($rung, $practice), [...Watch::of($rung, $amount->high), ...($this->builder()?->tires === true && $line->part === SessionPart::Main ? [Caution::PreTired] : [])],
             note: $notes === [] ? null : implode(' ', $notes), line: $asked->key(), byHand: $asked->change,
             school: $isCut || $asked->change !== null ? $asked->school?->words() : null,
         );
@@ -295,11 +295,11 @@ final readonly class SessionWriter
     private function beside(AskedLine $asked, Accessory $accessory): Block|string
     {
         $line = $asked->line;
-        if (! $accessory->isWithin($this->brief->ways->limits())) {
+        if (! $accessory->isWithin($this->context->ways->limits())) {
             return sprintf('%s left out: the screen says %s.', $accessory->words(), $accessory->hangs() ? 'no hanging' : 'no overhead');
         }
         $accessory = $line->part === SessionPart::Trunk && $asked->change?->instead === null ? $this->trunk($accessory) : $accessory;
-        $last = $this->brief->diary->lastBeside($accessory);
+        $last = $this->context->diary->lastBeside($accessory);
 
         return new Block($line->part, $accessory, $line->sets, $line->amount, $line->restS, $line->toFailure, $line->isPerSide, $line->tempo, $line->group, cues: $accessory->cues(), cautions: Watch::of($accessory, $line->amount->high),
             note: $last === null ? null : "Last time {$last->inWords()}".(($next = $last->next($line->amount)) === null ? '' : "; $next").'.', line: $asked->key(), byHand: $asked->change, school: $asked->change === null ? null : $asked->school?->words());
@@ -311,7 +311,7 @@ final readonly class SessionWriter
         $ladder = Accessory::trunkLadder();
         $at = array_search($asked, $ladder, true);
         foreach ($at === false ? [] : $ladder as $i => $rung) {
-            $last = $this->brief->diary->lastBeside($rung);
+            $last = $this->context->diary->lastBeside($rung);
             $at = $last !== null && $last->seconds >= self::REACHED_TRUNK_S ? max($at, min($i + 1, count($ladder) - 1)) : $at;
         }
 
@@ -321,7 +321,7 @@ final readonly class SessionWriter
     /** @return list<string> two, those that answer this athlete's faults first */
     private function cues(Rung $rung, Practice $practice): array
     {
-        $faults = $this->brief->diary->faults($this->brief->today, static fn (Done $d): bool => $d->kind === $rung->exercise->setup->kind());
+        $faults = $this->context->diary->faults($this->context->today, static fn (Done $d): bool => $d->kind === $rung->exercise->setup->kind());
         $cues = array_values(array_unique([...array_map(static fn (FormFault $f): string => $f->cue(), $faults), ...$practice->cues]));
 
         return array_slice($cues, 0, self::CUES);
@@ -339,28 +339,28 @@ final readonly class SessionWriter
         $rung = $block->rung();
 
         return $rung !== null && $block->part !== SessionPart::WarmUp && $rung->exercise->setup->kind()->lane() === Lane::Pull
-            && ! $rung->exercise->manner->isStraightArmed();
+            && ! $rung->exercise->style->isStraightArmed();
     }
 
     /** @return list<string> */
     private function notesOfPlace(): array
     {
-        $away = $this->brief->daysAway();
+        $away = $this->context->daysAway();
         $stage = $this->course->now->stage;
 
         return array_values(array_filter([
             $away >= Comeback::AWAY_DAYS ? sprintf('%d days away: nothing harder than last time in this session.', $away) : null,
-            $this->brief->isSore() ? sprintf('Sore, %d of 5: fewer sets, more help, no lowering and no test.', $this->brief->diary->soreness($this->brief->today)) : null,
+            $this->context->isSore() ? sprintf('Sore, %d of 5: fewer sets, more help, no lowering and no test.', $this->context->diary->soreness($this->context->today)) : null,
             $this->builder()->idea ?? $stage->note,
-            MissingHang::lacksHang($this->brief, $this->course),
-            $this->brief->isClimber ? Caution::ClimbersLoad->text() : null,
+            MissingHang::lacksHang($this->context, $this->course),
+            $this->context->isClimber ? Caution::ClimbersLoad->text() : null,
             $this->course->passed === [] ? null : sprintf('Nothing fits for: %s. The method goes on after it.', implode(', ', array_map(static fn (Stage $s): string => lcfirst($s->name), $this->course->passed))),
         ]));
     }
 
     private function whatToGet(Prescription $line): string
     {
-        return match ($line->means === [] ? ChoiceKind::Strict : $line->means[0]->kind) {
+        return match ($line->allowed === [] ? ChoiceKind::Strict : $line->allowed[0]->kind) {
             ChoiceKind::Row => 'Rings on an anchor, or a bar in a rack at hip height, would do.',
             ChoiceKind::Band => 'A loop band that takes off more, or a higher bar, would do.',
             ChoiceKind::Foot, ChoiceKind::Hop => 'A box under a bar would do.',
@@ -379,7 +379,7 @@ final readonly class SessionWriter
     {
         $ids = array_merge([], ...array_map(static fn (Block $b): array => [...array_values($b->rung()?->exercise->setup->pieces() ?? []), ...($b->rung()?->exercise->setup->bandIds() ?? [])], $blocks));
 
-        return $this->brief->ways->kit()->names(array_values(array_unique($ids)));
+        return $this->context->ways->kit()->names(array_values(array_unique($ids)));
     }
 
     /** @return list<string> */

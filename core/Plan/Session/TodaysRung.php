@@ -26,33 +26,33 @@ final readonly class TodaysRung
     {
     }
 
-    public static function of(AthleteContext $brief, Course $course, Prescription $line): self
+    public static function of(AthleteContext $context, Course $course, Prescription $line): self
     {
         $inUse = $course->now->rung;
-        $pick = new Pick($brief);
+        $pick = new Pick($context);
 
         return match (true) {
             $inUse === null => new self(null),
             ! self::isCountedIn($inUse, $line) => new self($pick->of($line)),
-            $brief->daysAway() >= Comeback::AWAY_DAYS => new self($pick->noHarder($line, $inUse)),
-            $brief->isSore() => new self(self::easier($course) ?? $inUse),
-            ! self::isPossible($brief, $inUse) => self::instead($pick->of($line), $inUse),
+            $context->daysAway() >= Comeback::AWAY_DAYS => new self($pick->noHarder($line, $inUse)),
+            $context->isSore() => new self(self::easier($course) ?? $inUse),
+            ! self::isPossible($context, $inUse) => self::instead($pick->of($line), $inUse),
             default => new self($inUse, $inUse->load->warning(WarningCode::HeelsSlip)?->text),
         };
     }
 
     /** Whether one rep at least is as likely as not; unassisted, whether a try is worth it. */
-    public static function isPossible(AthleteContext $brief, Rung $rung): bool
+    public static function isPossible(AthleteContext $context, Rung $rung): bool
     {
-        $chance = $brief->belief($rung)->onRung($rung)?->chanceOf(1.0);
+        $chance = $context->estimate($rung)->onRung($rung)?->chanceOf(1.0);
 
-        return $chance === null || $rung->exercise->manner->isStraightArmed() || (Pick::isStrict($rung) ? StrictTry::isWorthIt($chance) : $chance >= self::ONE_REP);
+        return $chance === null || $rung->exercise->style->isStraightArmed() || (Pick::isStrict($rung) ? StrictTry::isWorthIt($chance) : $chance >= self::ONE_REP);
     }
 
     /** Whether a line's amount can be done on it: seconds are held, reps are not. */
     private static function isCountedIn(Rung $rung, Prescription $line): bool
     {
-        return ($line->amount->measure === Measure::Seconds) === ($rung->exercise->manner->movement === Movement::Hold);
+        return ($line->amount->measure === Measure::Seconds) === ($rung->exercise->style->movement === Movement::Hold);
     }
 
     private static function easier(Course $course): ?Rung

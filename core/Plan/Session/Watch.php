@@ -27,8 +27,8 @@ final class Watch
             return $do->hangs() ? [Caution::GripFailing] : [];
         }
         $kind = $do->exercise->setup->kind();
-        $manner = $do->exercise->manner;
-        $lowers = $manner->movement === Movement::Lowering || ($manner->movement === Movement::Full && $manner->upBy !== UpBy::Pull);
+        $style = $do->exercise->style;
+        $lowers = $style->movement === Movement::Lowering || ($style->movement === Movement::Full && $style->upBy !== UpBy::Pull);
 
         return array_values(array_filter([
             $lowers ? Caution::LoweringSoreness : null,
@@ -40,8 +40,8 @@ final class Watch
             $do->load->warns(WarningCode::FeetFlyUp) || $do->load->warns(WarningCode::PartnerToMount) ? Caution::StrongBand : null,
             $kind === ChoiceKind::Row ? Caution::HeelsGrip : null,
             $kind === ChoiceKind::Added ? Caution::BeltOnHips : null,
-            $manner->at?->isGrip() === true || ($kind === ChoiceKind::Strict && ! $lowers) ? Caution::GripFailing : null,
-            in_array($kind, [ChoiceKind::Foot, ChoiceKind::Hop], true) || $manner->upBy === UpBy::Step ? Caution::ClearLanding : null,
+            $style->at?->isGrip() === true || ($kind === ChoiceKind::Strict && ! $lowers) ? Caution::GripFailing : null,
+            in_array($kind, [ChoiceKind::Foot, ChoiceKind::Hop], true) || $style->upBy === UpBy::Step ? Caution::ClearLanding : null,
         ]));
     }
 }

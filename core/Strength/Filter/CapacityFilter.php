@@ -57,15 +57,15 @@ final readonly class CapacityFilter
     {
         $state = ($before?->on($set->day) ?? $this->prior($set->day))->using($set->load);
         $direction = $state->directionOf($set->load);
-        $logWeights = $beliefs = [];
-        foreach ($state->beliefs as $i => $belief) {
+        $logWeights = $estimates = [];
+        foreach ($state->estimates as $i => $estimate) {
             $hypothesis = $this->hypotheses[$i];
             $claim = $set->claim($hypothesis->curve);
-            $pull = $claim->against($belief->meanAlong($direction), $belief->varianceAlong($direction) + $hypothesis->formSd ** 2);
-            $beliefs[] = $belief->pulled($direction, $pull);
+            $pull = $claim->against($estimate->meanAlong($direction), $estimate->varianceAlong($direction) + $hypothesis->formSd ** 2);
+            $estimates[] = $estimate->pulled($direction, $pull);
             $logWeights[] = $state->logWeights[$i] + $pull->logLikelihood - $set->logRepsPerLog($hypothesis->curve);
         }
 
-        return CapacityState::weighed($set->day, $state->setups, $this->hypotheses, $logWeights, $beliefs);
+        return CapacityState::weighed($set->day, $state->setups, $this->hypotheses, $logWeights, $estimates);
     }
 }

@@ -17,9 +17,9 @@ final readonly class CapacityState
      * @param  array<string, int>  $setups  where the error of each set-up stands, the one longest not used first
      * @param  non-empty-list<Hypothesis>  $hypotheses
      * @param  non-empty-list<float>  $logWeights
-     * @param  non-empty-list<Gaussian>  $beliefs
+     * @param  non-empty-list<Gaussian>  $estimates
      */
-    private function __construct(public int $day, public array $setups, public array $hypotheses, public array $logWeights, public array $beliefs)
+    private function __construct(public int $day, public array $setups, public array $hypotheses, public array $logWeights, public array $estimates)
     {
     }
 
@@ -27,14 +27,14 @@ final readonly class CapacityState
      * @param  array<string, int>  $setups
      * @param  non-empty-list<Hypothesis>  $hypotheses
      * @param  non-empty-list<float>  $logWeights  up to a common addend
-     * @param  non-empty-list<Gaussian>  $beliefs
+     * @param  non-empty-list<Gaussian>  $estimates
      */
-    public static function weighed(int $day, array $setups, array $hypotheses, array $logWeights, array $beliefs): self
+    public static function weighed(int $day, array $setups, array $hypotheses, array $logWeights, array $estimates): self
     {
         $most = max($logWeights);
         $sum = $most + log(array_sum(array_map(static fn (float $w): float => exp($w - $most), $logWeights)));
 
-        return new self($day, $setups, $hypotheses, array_map(static fn (float $w): float => $w - $sum, $logWeights), $beliefs);
+        return new self($day, $setups, $hypotheses, array_map(static fn (float $w): float => $w - $sum, $logWeights), $estimates);
     }
 
     /**
@@ -43,13 +43,13 @@ final readonly class CapacityState
      * @param  array<string, int>  $setups
      * @param  non-empty-list<Hypothesis>  $hypotheses
      * @param  list<float>  $logWeights  as many as there are hypotheses, and as many beliefs
-     * @param  list<Gaussian>  $beliefs
+     * @param  list<Gaussian>  $estimates
      */
-    public static function restored(int $day, array $setups, array $hypotheses, array $logWeights, array $beliefs): self
+    public static function restored(int $day, array $setups, array $hypotheses, array $logWeights, array $estimates): self
     {
-        assert($logWeights !== [] && $beliefs !== []);
+        assert($logWeights !== [] && $estimates !== []);
 
-        return new self($day, $setups, $hypotheses, $logWeights, $beliefs);
+        return new self($day, $setups, $hypotheses, $logWeights, $estimates);
     }
 
     /** The same belief on a later day, and so many trained weeks ahead of that: always from the last set in one step. */
@@ -61,7 +61,7 @@ final readonly class CapacityState
         }
         $step = TimeStep::of($weeks, $weeksAhead);
 
-        return new self(max($day, $this->day), $this->setups, $this->hypotheses, $this->logWeights, array_map(static fn (Gaussian $b): Gaussian => $step->after($b), $this->beliefs));
+        return new self(max($day, $this->day), $this->setups, $this->hypotheses, $this->logWeights, array_map(static fn (Gaussian $b): Gaussian => $step->after($b), $this->estimates));
     }
 
     /** With the error of a load's set-up among those looked after, as the one last used; the one longest not used is forgotten. */
@@ -77,7 +77,7 @@ final readonly class CapacityState
         $setups = array_filter($setups, static fn (int $slot): bool => $slot !== $at);
         $setups[$key] = $at;
 
-        return new self($this->day, $setups, $this->hypotheses, $this->logWeights, $isKnown ? $this->beliefs : array_map(static fn (Gaussian $b): Gaussian => $b->with($at, 0.0, $load->sdLog()), $this->beliefs));
+        return new self($this->day, $setups, $this->hypotheses, $this->logWeights, $isKnown ? $this->estimates : array_map(static fn (Gaussian $b): Gaussian => $b->with($at, 0.0, $load->sdLog()), $this->estimates));
     }
 
     /**
@@ -132,11 +132,11 @@ final readonly class CapacityState
     public function shareFor(float $reps): float
     {
         $loads = [];
-        foreach ($this->beliefs as $i => $belief) {
-            $loads[] = $belief->mean[Gaussian::LEVEL] - log($this->hypotheses[$i]->curve->ratio($reps));
+        foreach ($this->estimates as $i => $estimate) {
+            $loads[] = $estimate->mean[Gaussian::LEVEL] - log($this->hypotheses[$i]->curve->ratio($reps));
         }
 
-        return exp(Mixture::of($this->weights(), $loads, array_map(static fn (Gaussian $b): float => sqrt($b->covariance[Gaussian::LEVEL][Gaussian::LEVEL]), $this->beliefs))->quantile(0.5));
+        return exp(Mixture::of($this->weights(), $loads, array_map(static fn (Gaussian $b): float => sqrt($b->covariance[Gaussian::LEVEL][Gaussian::LEVEL]), $this->estimates))->quantile(0.5));
     }
 
     /** Chance that capacity suffices for so many strict reps, without the form of the day: 1 + (n − 1)/k of bodyweight. */
@@ -144,8 +144,8 @@ final readonly class CapacityState
     {
         $chance = 0.0;
         foreach ($this->logWeights as $i => $logWeight) {
-            $belief = $this->beliefs[$i];
-            $chance += exp($logWeight) * Normal::cdf(($belief->mean[Gaussian::LEVEL] - log($this->hypotheses[$i]->curve->ratio((float) $reps))) / sqrt($belief->covariance[Gaussian::LEVEL][Gaussian::LEVEL]));
+            $estimate = $this->estimates[$i];
+            $chance += exp($logWeight) * Normal::cdf(($estimate->mean[Gaussian::LEVEL] - log($this->hypotheses[$i]->curve->ratio((float) $reps))) / sqrt($estimate->covariance[Gaussian::LEVEL][Gaussian::LEVEL]));
         }
 
         return $chance;
@@ -186,8 +186,8 @@ final readonly class CapacityState
     {
         return Mixture::of(
             $this->weights(),
-            array_map(static fn (Gaussian $b): float => $b->meanAlong($direction), $this->beliefs),
-            array_map(static fn (Gaussian $b): float => sqrt($b->varianceAlong($direction)), $this->beliefs),
+            array_map(static fn (Gaussian $b): float => $b->meanAlong($direction), $this->estimates),
+            array_map(static fn (Gaussian $b): float => sqrt($b->varianceAlong($direction)), $this->estimates),
         );
     }
 }

@@ -34,12 +34,12 @@ final readonly class Gaussian
      */
     public static function independent(array $figures): self
     {
-        $belief = new self([], []);
+        $estimate = new self([], []);
         foreach ($figures as [$mean, $sd]) {
-            $belief = $belief->with(count($belief->mean), $mean, $sd);
+            $estimate = $estimate->with(count($estimate->mean), $mean, $sd);
         }
 
-        return $belief;
+        return $estimate;
     }
 
     /** One figure opened anew, or added at the end, with nothing known of it but its standard deviation. */

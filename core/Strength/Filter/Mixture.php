@@ -22,24 +22,24 @@ final readonly class Mixture
 
     /**
      * @param  non-empty-list<float>  $weights
-     * @param  non-empty-list<float>  $means
+     * @param  non-empty-list<float>  $allowed
      * @param  non-empty-list<float>  $sds
      */
-    private function __construct(private array $weights, private array $means, private array $sds)
+    private function __construct(private array $weights, private array $allowed, private array $sds)
     {
     }
 
     /**
      * @param  non-empty-list<float>  $weights  that add up to 1
-     * @param  non-empty-list<float>  $means
+     * @param  non-empty-list<float>  $allowed
      * @param  non-empty-list<float>  $sds
      */
-    public static function of(array $weights, array $means, array $sds): self
+    public static function of(array $weights, array $allowed, array $sds): self
     {
         $w = $m = $s = [];
         foreach ($weights as $i => $weight) {
             if ($weight >= self::LEAST_WEIGHT) {
-                [$w[], $m[], $s[]] = [$weight, $means[$i], $sds[$i]];
+                [$w[], $m[], $s[]] = [$weight, $allowed[$i], $sds[$i]];
             }
         }
         assert($w !== [] && $m !== [] && $s !== []);
@@ -50,7 +50,7 @@ final readonly class Mixture
 
     public function mean(): float
     {
-        return array_sum(array_map(static fn (float $w, float $m): float => $w * $m, $this->weights, $this->means));
+        return array_sum(array_map(static fn (float $w, float $m): float => $w * $m, $this->weights, $this->allowed));
     }
 
     public function sd(): float
@@ -58,7 +58,7 @@ final readonly class Mixture
         $mean = $this->mean();
         $variance = 0.0;
         foreach ($this->weights as $i => $weight) {
-            $variance += $weight * ($this->sds[$i] ** 2 + ($this->means[$i] - $mean) ** 2);
+            $variance += $weight * ($this->sds[$i] ** 2 + ($this->allowed[$i] - $mean) ** 2);
         }
 
         return sqrt($variance);
@@ -69,7 +69,7 @@ final readonly class Mixture
     {
         $chance = 0.0;
         foreach ($this->weights as $i => $weight) {
-            $chance += $weight * Normal::cdf(($this->means[$i] - $figure) / $this->sds[$i]);
+            $chance += $weight * Normal::cdf(($this->allowed[$i] - $figure) / $this->sds[$i]);
         }
 
         return $chance;
@@ -80,6 +80,6 @@ final readonly class Mixture
     {
         $far = self::FARTHEST * max($this->sds);
 
-        return Crossing::of(fn (float $figure): float => $this->chanceOfAtLeast($figure) - 1.0 + $chance, min($this->means) - $far, max($this->means) + $far, self::WITHIN);
+        return Crossing::of(fn (float $figure): float => $this->chanceOfAtLeast($figure) - 1.0 + $chance, min($this->allowed) - $far, max($this->allowed) + $far, self::WITHIN);
     }
 }

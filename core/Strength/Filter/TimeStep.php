@@ -61,9 +61,9 @@ final readonly class TimeStep
     }
 
     /** What is believed after it. */
-    public function after(Gaussian $belief): Gaussian
+    public function after(Gaussian $estimate): Gaussian
     {
-        [$mean, $covariance] = [$belief->mean, $belief->covariance];
+        [$mean, $covariance] = [$estimate->mean, $estimate->covariance];
         [[$e1, $e2], [$g1, $g2]] = [$this->kept, $this->reach];
         $mean[Gaussian::LEVEL] += $g1 * $mean[Gaussian::NEW_TREND] + $g2 * $mean[Gaussian::STEADY_TREND] - $this->lost;
         $mean[Gaussian::NEW_TREND] *= $e1;
@@ -73,7 +73,7 @@ final readonly class TimeStep
             $covariance[$i][Gaussian::NEW_TREND] = $covariance[Gaussian::NEW_TREND][$i] = $e1 * $new;
             $covariance[$i][Gaussian::STEADY_TREND] = $covariance[Gaussian::STEADY_TREND][$i] = $e2 * $steady;
         }
-        [[$level, $new, $steady], [, $newAlone, $together], [, , $steadyAlone]] = $belief->covariance;
+        [[$level, $new, $steady], [, $newAlone, $together], [, , $steadyAlone]] = $estimate->covariance;
         $withNew = $new + $g1 * $newAlone + $g2 * $together;
         $withSteady = $steady + $g1 * $together + $g2 * $steadyAlone;
         foreach ([

@@ -37,12 +37,12 @@ final readonly class Seconds
      * Of a capacity (as an effective share) with its standard deviation in log; none for what is not timed, and none for hangs,
      * which the grip decides: they are predicted from the athlete's own hangs only.
      */
-    public static function expected(float $capacityShare, float $capacitySdLog, ExecutionStyle $manner, CarriedLoad $load): ?self
+    public static function expected(float $capacityShare, float $capacitySdLog, ExecutionStyle $style, CarriedLoad $load): ?self
     {
-        if (! $manner->movement->isTimed() || $manner->at?->isGrip() === true) {
+        if (! $style->movement->isTimed() || $style->at?->isGrip() === true) {
             return null;
         }
-        [$factor, $factorSd] = self::strengthOf($manner->movement);
+        [$factor, $factorSd] = self::strengthOf($style->movement);
         $share = $load->effectiveShare();
 
         return new self(log($share / ($capacityShare * $factor)), sqrt($capacitySdLog ** 2 + ($factorSd / $factor) ** 2 + ($load->shareSd / $share) ** 2));

@@ -48,7 +48,7 @@ function laneSituation(Choice|Exercise $on, array $sessions, ?float $capacity, ?
     return new Situation(
         stepsAround($from, $search, athlete(70, 1.75, 2.1)),
         array_map(static fn (array $clean, int $i): SessionResult => new SessionResult($i, $clean), $sessions, array_keys($sessions)),
-        new FromEstimate(believed($capacity)),
+        new FromEstimate(estimateOf($capacity)),
         new Signs($pain),
         $standard,
     );

@@ -86,7 +86,7 @@ it('refuses what a set-up does not allow, naming what it does', function (Closur
 
 it('asks lowerings for a minute at most, holds for ten', function (): void {
     expect(fn () => inBand(Movement::Lowering, seconds: 61.0))->toThrow(OutOfRange::class, 'seconds')
-        ->and(inBand(Movement::Hold, HoldAt::Hang, 600.0)->manner->seconds)->toBe(600.0);
+        ->and(inBand(Movement::Hold, HoldAt::Hang, 600.0)->style->seconds)->toBe(600.0);
 });
 
 it('allows the whole pull on every kind, and what it allows can be made and has a name', function (): void {
@@ -95,8 +95,8 @@ it('allows the whole pull on every kind, and what it allows can be made and has 
         foreach (Doable::movements($kind) as $movement) {
             foreach (Doable::grips($kind) as $grip) {
                 foreach (Doable::waysUp($kind, $movement) as $upBy) {
-                    $manner = ExecutionStyle::of($kind, $movement, $movement === Movement::Hold ? HoldAt::Top : null, $movement->isTimed() ? 5.0 : null, $grip, Width::Narrow, $upBy);
-                    expect($manner->isDoableOn($kind))->toBeTrue();
+                    $style = ExecutionStyle::of($kind, $movement, $movement === Movement::Hold ? HoldAt::Top : null, $movement->isTimed() ? 5.0 : null, $grip, Width::Narrow, $upBy);
+                    expect($style->isDoableOn($kind))->toBeTrue();
                 }
             }
         }

@@ -133,9 +133,9 @@ it('names its largest step', function (): void {
 });
 
 it('begins at the set-up in use, else at the load of eight reps, else below the easiest', function (): void {
-    expect(LadderStart::share(at(0.63), believed(null), []))->toBe(0.63)
-        ->and(LadderStart::share(null, believed(0.9), []))->toBe(0.71)
-        ->and(LadderStart::share(null, believed(null), [at(0.4)]))->toEqualWithDelta(0.38, 1e-12);
+    expect(LadderStart::share(at(0.63), estimateOf(null), []))->toBe(0.63)
+        ->and(LadderStart::share(null, estimateOf(0.9), []))->toBe(0.71)
+        ->and(LadderStart::share(null, estimateOf(null), [at(0.4)]))->toEqualWithDelta(0.38, 1e-12);
 });
 
 it('leads to the unassisted pull-up, beyond it from there, and to the hardest row', function (): void {
@@ -145,7 +145,7 @@ it('leads to the unassisted pull-up, beyond it from there, and to the hardest ro
 });
 
 it('finds the set-ups nearest to a wanted number of reps', function (): void {
-    $best = NearestReps::of([at(0.5), at(0.9 / (1 + 5 / 27)), at(1.0)], believed(0.9), 6, 1);
+    $best = NearestReps::of([at(0.5), at(0.9 / (1 + 5 / 27)), at(1.0)], estimateOf(0.9), 6, 1);
 
-    expect($best)->toHaveCount(1)->and(believed(0.9)->onRung($best[0])->median())->toEqualWithDelta(6.0, 1e-4);
+    expect($best)->toHaveCount(1)->and(estimateOf(0.9)->onRung($best[0])->median())->toEqualWithDelta(6.0, 1e-4);
 });

@@ -19,9 +19,9 @@ use SteadyRung\Method\Stage;
 use SteadyRung\Method\StageKind;
 use SteadyRung\OutOfRange;
 
-function stageOf(string $key, AllowedExercises $means, ?Gate $gate = null, ?Amount $amount = null, int $sets = 3, bool $toFailure = false): Stage
+function stageOf(string $key, AllowedExercises $allowed, ?Gate $gate = null, ?Amount $amount = null, int $sets = 3, bool $toFailure = false): Stage
 {
-    return new Stage($key, ucfirst($key), [2, 4], [work($means, $sets, $amount, toFailure: $toFailure)], $gate ?? Gate::of(Measure::Reps, 3, 8, 5, 2), 1.0);
+    return new Stage($key, ucfirst($key), [2, 4], [work($allowed, $sets, $amount, toFailure: $toFailure)], $gate ?? Gate::of(Measure::Reps, 3, 8, 5, 2), 1.0);
 }
 
 function methodOf(Stage ...$stages): Method
@@ -73,8 +73,8 @@ it('tells which stages a kit can build nothing for, and what a stage is made of'
 });
 
 it('finds on the gear what a means asks for, within its shares and from the easiest up', function (): void {
-    $brief = brief();
-    $rungs = $brief->ways->rungs(AllowedExercises::of(ChoiceKind::Band, fromShare: 0.6, toShare: 0.8));
+    $context = athleteContext();
+    $rungs = $context->ways->rungs(AllowedExercises::of(ChoiceKind::Band, fromShare: 0.6, toShare: 0.8));
     $shares = array_map(fn ($r): float => $r->share(), $rungs);
 
     expect($rungs)->not->toBeEmpty()->and(min($shares))->toBeGreaterThanOrEqual(0.6)->and(max($shares))->toBeLessThanOrEqual(0.8)->and($shares)->toBe((function (array $s): array {

@@ -27,7 +27,7 @@ it('expects nothing before a baseline', function (): void {
 });
 
 it('names the load on which so many reps are the median', function (float $reps): void {
-    $belief = believed(0.9);
+    $estimate = estimateOf(0.9);
 
-    expect($belief->predict(FeltLoad::of($belief->shareFor($reps)))->median())->toEqualWithDelta($reps, 1e-3);
+    expect($estimate->predict(FeltLoad::of($estimate->shareFor($reps)))->median())->toEqualWithDelta($reps, 1e-3);
 })->with([1.0, 5.0, 8.0, 12.0]);

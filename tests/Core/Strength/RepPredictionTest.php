@@ -37,7 +37,7 @@ it('weighs what a fading help is worth by how much it fades', function (): void 
 });
 
 it('shows the figures it was made of, in order, and how wide it is', function (): void {
-    $why = believed(0.9, 0.03)->why(FeltLoad::of(0.8));
+    $why = estimateOf(0.9, 0.03)->why(FeltLoad::of(0.8));
     $figures = array_map(static fn ($step): array => [$step->label, round($step->value, 3), $step->unit], $why->steps);
 
     expect($figures)->toBe([['Capacity', 90.0, '%'], ['Load on the way up', 80.0, '%'], ['Predicted reps', 4.375, 'reps']])

@@ -96,13 +96,13 @@ function situation(Kit $kit, Choice|Exercise $on, array $sessions, ?float $capac
     return new Situation(
         stepsAround($from, new RungSearch($kit)),
         array_map(static fn (array $clean, int $i): SessionResult => new SessionResult($i, $clean), $sessions, array_keys($sessions)),
-        new FromEstimate(believed($capacity, $spread)),
+        new FromEstimate(estimateOf($capacity, $spread)),
         new Signs($pain),
     );
 }
 
 /** A capacity as a share, believed today with a spread in log; nothing is believed of none. */
-function believed(?float $capacity, float $spread = 0.02): Estimate
+function estimateOf(?float $capacity, float $spread = 0.02): Estimate
 {
     return Estimate::on(0, $capacity === null ? null : known($capacity, $spread));
 }
@@ -118,7 +118,7 @@ function stepsAround(Rung $from, RungSearch $search, ?Body $body = null): Steps
 {
     $body ??= athlete();
 
-    $way = LadderPath::of($search, $body, $from->lane(), $search->lane($from->lane(), $body), $from, believed(null));
+    $way = LadderPath::of($search, $body, $from->lane(), $search->lane($from->lane(), $body), $from, estimateOf(null));
 
     return new Steps($from, $way->ladder->rungs[0] ?? null, $way->below);
 }

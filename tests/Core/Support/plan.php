@@ -64,9 +64,9 @@ function gymWithHoist(): Kit
     return new Kit(smallGym()->bars, smallGym()->bands, smallGym()->ringPairs, smallGym()->boxes, machines: [Machine::of('hoist', 'Hoist', MachineUse::Counterweight, 2.5, 80.0, 0.9)]);
 }
 
-function work(AllowedExercises $means, int $sets = 3, ?Amount $amount = null, SessionPart $part = SessionPart::Main, bool $climbs = false, bool $toFailure = false): Prescription
+function work(AllowedExercises $allowed, int $sets = 3, ?Amount $amount = null, SessionPart $part = SessionPart::Main, bool $climbs = false, bool $toFailure = false): Prescription
 {
-    return Prescription::of($part, [$means], $sets, $amount ?? Amount::of(Measure::Reps, 8, 10), 120, $toFailure, climbs: $climbs);
+    return Prescription::of($part, [$allowed], $sets, $amount ?? Amount::of(Measure::Reps, 8, 10), 120, $toFailure, climbs: $climbs);
 }
 
 /** Bands, then lowering, then strict. */
@@ -90,7 +90,7 @@ function bandRung(int $mm = 29, ?Kit $kit = null): Rung
 function done(int $day, Rung $rung, ?int $reps = 8, ?int $reserve = 2, mixed ...$more): Done
 {
     return new Done(...[
-        'day' => $day, 'purpose' => Purpose::Work, 'kind' => $rung->exercise->setup->kind(), 'manner' => $rung->exercise->manner, 'share' => $rung->share(),
+        'day' => $day, 'purpose' => Purpose::Work, 'kind' => $rung->exercise->setup->kind(), 'style' => $rung->exercise->style, 'share' => $rung->share(),
         'load' => FeltLoad::ofRung($rung), 'work' => $rung->exercise->work(), 'askedReps' => $reps === null ? null : 8, 'reps' => $reps, 'reserve' => $reserve, ...$more,
     ]);
 }
@@ -126,7 +126,7 @@ function sessionsOn(Rung $rung, int $sessions, int $reps = 8, int $reserve = 2, 
  * @param  list<int>  $cleared
  * @param  list<AccessoryWork>  $beside
  */
-function brief(array $done = [], string $stage = 'bands', ?Rung $rung = null, array $signals = [], array $cleared = [], ?HouseRules $rules = null, ?Limits $limits = null, ?Method $method = null, int $today = WEDNESDAY, array $beside = [], int $since = WEDNESDAY - 60, ?Kit $kit = null, ?Body $body = null, ?string $missing = null): AthleteContext
+function athleteContext(array $done = [], string $stage = 'bands', ?Rung $rung = null, array $signals = [], array $cleared = [], ?HouseRules $rules = null, ?Limits $limits = null, ?Method $method = null, int $today = WEDNESDAY, array $beside = [], int $since = WEDNESDAY - 60, ?Kit $kit = null, ?Body $body = null, ?string $missing = null): AthleteContext
 {
     $method ??= smallMethod();
     usort($done, static fn (Done $a, Done $b): int => $a->day <=> $b->day);
@@ -153,7 +153,7 @@ function randomBrief(Randomizer $random, AthleteContext $base, array $rungs): At
             $done[] = done($day, $rung, max(0, $first - $random->getInt(0, 2)), $random->getInt(0, 5), noCounts: $random->getInt(0, 3) === 0 ? $random->getInt(1, 6) : 0);
         }
         if ($random->getInt(0, 1) === 0) {
-            $signals[] = Signal::of($day, $random->getInt(0, 4), effort: $random->getInt(3, 10), gaveOut: LimitingFactor::cases()[$random->getInt(0, 7)], takesHold: $random->getInt(0, 5) > 0);
+            $signals[] = Signal::of($day, $random->getInt(0, 4), effort: $random->getInt(3, 10), limitingFactor: LimitingFactor::cases()[$random->getInt(0, 7)], takesHold: $random->getInt(0, 5) > 0);
         }
     }
     $diary = new Diary($done, signals: $signals);

@@ -60,7 +60,7 @@ final class Situations
     {
         for ($i = 0; $i < $count; $i++) {
             $ways = $i % self::EACH_GYM === 0 ? $this->ways() : $ways;
-            yield "situation $i" => $this->brief($ways);
+            yield "situation $i" => $this->context($ways);
         }
     }
 
@@ -118,12 +118,12 @@ final class Situations
         return new SearchedRungs(new RungSearch($kit, $limits), Body::of($this->between(50.0, 95.0), $statureM = $this->between(1.55, 1.95), 1.204 * $statureM));
     }
 
-    private function brief(SearchedRungs $ways): AthleteContext
+    private function context(SearchedRungs $ways): AthleteContext
     {
         $this->capacity = $this->between(0.35, 1.25);
         $method = Catalogue::method($this->one(Catalogue::keys()));
         $stage = $this->one($method->stages);
-        $rung = $this->happens(0.8) ? $this->rungOf($ways, $this->one($stage->work()->means)) : null;
+        $rung = $this->happens(0.8) ? $this->rungOf($ways, $this->one($stage->work()->allowed)) : null;
         $gap = $this->one([1, 2, 3, 4, 15, 20, 26, 32, 45]);
         $done = $this->log($ways, $method, $rung, WEDNESDAY - $gap);
         if ($gap >= 28 && $this->happens(0.6)) {
@@ -136,9 +136,9 @@ final class Situations
         return new AthleteContext(WEDNESDAY, $method, new Place($stage, WEDNESDAY - 60, $rung), HouseRules::usual(), $diary, FollowedEstimates::through($diary, WEDNESDAY), $ways);
     }
 
-    private function rungOf(RungCatalogue $ways, AllowedExercises $means): ?Rung
+    private function rungOf(RungCatalogue $ways, AllowedExercises $allowed): ?Rung
     {
-        $rungs = $ways->rungs($means);
+        $rungs = $ways->rungs($allowed);
 
         return $rungs === [] ? null : $this->one($rungs);
     }
@@ -176,13 +176,13 @@ final class Situations
     /** As the strength allows, with a whole rep or so of chance. */
     private function set(Rung $rung, int $day, float $atS, ?int $asked, Purpose $purpose = Purpose::Work): Done
     {
-        $isTimed = $rung->exercise->manner->movement->isTimed();
+        $isTimed = $rung->exercise->style->movement->isTimed();
         $failure = max(0, (int) floor(1.0 + 27.0 * ($this->capacity / $rung->load->effectiveShare() - 1.0) + $this->between(-1.0, 1.0)));
         $reps = min($asked ?? 40, $failure, 40);
 
         return new Done(
-            $day, $purpose, $rung->exercise->setup->kind(), $rung->exercise->manner, $rung->share(), FeltLoad::ofRung($rung), $rung->exercise->work(),
-            askedReps: $isTimed ? null : $asked, toFailure: $asked === null, reps: $isTimed && $rung->exercise->manner->movement !== Movement::Lowering ? null : $reps,
+            $day, $purpose, $rung->exercise->setup->kind(), $rung->exercise->style, $rung->share(), FeltLoad::ofRung($rung), $rung->exercise->work(),
+            askedReps: $isTimed ? null : $asked, toFailure: $asked === null, reps: $isTimed && $rung->exercise->style->movement !== Movement::Lowering ? null : $reps,
             reserve: $asked === null || $this->happens(0.3) ? null : min(5, max(0, $failure - $reps)), seconds: $isTimed ? $this->between(1.0, 40.0) : null, atS: $atS,
         );
     }

@@ -39,9 +39,9 @@ final readonly class RungJson
     }
 
     /** The rung, with what is believed of it. */
-    public static function believed(Rung $rung, Estimate $belief): self
+    public static function estimated(Rung $rung, Estimate $belief): self
     {
-        $timed = $rung->exercise->manner->movement->isTimed();
+        $timed = $rung->exercise->style->movement->isTimed();
         $seconds = $timed ? $belief->secondsOn($rung) : null;
         $learned = $timed ? null : $belief->helpLearned($rung);
 

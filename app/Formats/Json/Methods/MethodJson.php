@@ -82,7 +82,7 @@ final class MethodJson
     public static function line(JsonObject $json): Prescription
     {
         $json->allowing('part', 'do', 'accessory', 'sets', 'reps', 'seconds', 'total_reps', 'metres', 'rest_s', 'to_failure', 'per_side', 'climbs', 'tempo', 'group');
-        $means = array_map(self::means(...), $json->objects('do', self::MOST_MEANS));
+        $means = array_map(self::allowed(...), $json->objects('do', self::MOST_MEANS));
         $accessory = $json->optionalChoice('accessory', Accessory::class);
         $do = $accessory ?? ($means === [] ? throw $json->fault('do', 'Say what is done: do or accessory.') : $means);
         $amount = self::amount($json);
@@ -106,11 +106,11 @@ final class MethodJson
         throw $json->fault('reps', 'Say how much: reps, seconds, total_reps or metres.');
     }
 
-    public static function means(JsonObject $json): AllowedExercises
+    public static function allowed(JsonObject $json): AllowedExercises
     {
         return $json->allowing('kind', 'from_share', 'to_share', ...ExerciseJson::MANNER)->build(static fn (JsonObject $j): AllowedExercises => AllowedExercises::of(
             $j->choice('kind', ChoiceKind::class),
-            ...ExerciseJson::manner($j),
+            ...ExerciseJson::style($j),
             ...['fromShare' => $j->optionalNumber('from_share') ?? AllowedExercises::SHARE[0], 'toShare' => $j->optionalNumber('to_share') ?? AllowedExercises::SHARE[1]],
         ));
     }
@@ -166,7 +166,7 @@ final class MethodJson
         return array_filter([
             'part' => $line->part->value,
             'accessory' => $line->accessory?->value,
-            'do' => array_map(self::meansOf(...), $line->means),
+            'do' => array_map(self::meansOf(...), $line->allowed),
             'sets' => $line->sets,
             $line->amount->measure->value => [$line->amount->low, $line->amount->high],
             'rest_s' => $line->restS,

@@ -45,12 +45,12 @@ final readonly class ExerciseJson implements \JsonSerializable
     {
         return new self(
             ChoiceJson::of($exercise->setup),
-            $exercise->manner->movement,
-            $exercise->manner->at,
-            $exercise->manner->seconds,
-            $exercise->manner->grip,
-            $exercise->manner->width,
-            $exercise->manner->upBy,
+            $exercise->style->movement,
+            $exercise->style->at,
+            $exercise->style->seconds,
+            $exercise->style->grip,
+            $exercise->style->width,
+            $exercise->style->upBy,
         );
     }
 
@@ -59,7 +59,7 @@ final readonly class ExerciseJson implements \JsonSerializable
         $json->allowing('setup', ...self::MANNER);
         $setup = ChoiceJson::read($json->object('setup'));
 
-        return $json->build(static fn (JsonObject $j): Exercise => Exercise::of($setup, ...self::manner($j)));
+        return $json->build(static fn (JsonObject $j): Exercise => Exercise::of($setup, ...self::style($j)));
     }
 
     /**
@@ -67,7 +67,7 @@ final readonly class ExerciseJson implements \JsonSerializable
      *
      * @return array{Movement, HoldAt|null, float|null, Grip, Width, UpBy|null}
      */
-    public static function manner(JsonObject $j): array
+    public static function style(JsonObject $j): array
     {
         return [
             $j->optionalChoice('movement', Movement::class) ?? Movement::Full,

@@ -131,13 +131,13 @@ final class SetupJson
         $read = self::read($setup, $kit);
         $kind = $setup->choice('kind', ChoiceKind::class);
 
-        return [$read, $exercise->build(static fn (JsonObject $j): ExecutionStyle => ExecutionStyle::of($kind, ...ExerciseJson::manner($j)))];
+        return [$read, $exercise->build(static fn (JsonObject $j): ExecutionStyle => ExecutionStyle::of($kind, ...ExerciseJson::style($j)))];
     }
 
     /** @return array<string, mixed> an exercise as it is taken, what is usual left out */
     public static function exerciseOf(Rung $rung): array
     {
-        $manner = $rung->exercise->manner;
+        $manner = $rung->exercise->style;
 
         return self::given([
             'setup' => self::of($rung->setup),

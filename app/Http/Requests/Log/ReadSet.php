@@ -63,13 +63,13 @@ final class ReadSet
 
     private static function refuseWrongCount(JsonObject $json, ?Exercise $exercise): void
     {
-        if ($exercise !== null && ($exercise->manner->movement === Movement::Hold) !== $json->has('hang_s')) {
+        if ($exercise !== null && ($exercise->style->movement === Movement::Hold) !== $json->has('hang_s')) {
             throw $json->fault('exercise', 'A hold is logged by its seconds, everything else by its reps.');
         }
         $timed = count($json->numbers('splits_s', self::MOST_SPLITS));
         match (true) {
             $timed === 0 => null,
-            $exercise?->manner->movement !== Movement::Lowering => throw $json->fault('splits_s', 'Only lowerings are timed one by one.'),
+            $exercise?->style->movement !== Movement::Lowering => throw $json->fault('splits_s', 'Only lowerings are timed one by one.'),
             $timed > (int) $json->optionalInteger('clean_reps') => throw $json->fault('splits_s', 'More lowerings were timed than counted.'),
             default => null,
         };

@@ -25,35 +25,35 @@ function situations(): int
     return (int) (getenv('STEADY_SITUATIONS') ?: 1000);
 }
 
-function told(AthleteContext $brief, Signal $more): AthleteContext
+function told(AthleteContext $context, Signal $more): AthleteContext
 {
-    $diary = new Diary($brief->diary->done, signals: [...$brief->diary->signals, $more]);
+    $diary = new Diary($context->diary->done, signals: [...$context->diary->signals, $more]);
 
-    return new AthleteContext($brief->today, $brief->method, $brief->place, $brief->rules, $diary, $brief->beliefs, $brief->ways);
+    return new AthleteContext($context->today, $context->method, $context->place, $context->rules, $diary, $context->estimates, $context->ways);
 }
 
 it('never moves more than one rung or raises two things, names only what the ladder shows, and is never bolder for worse news', function (): void {
     $random = new Randomizer(new Mt19937(11));
-    $base = brief(kit: gymWithHoist());
+    $base = athleteContext(kit: gymWithHoist());
     $rungs = array_map(fn (int $mm) => bandRung($mm), [13, 19, 22, 29, 32, 44]);
     $seen = [];
     for ($i = 0; $i < situations(); $i++) {
-        $brief = randomBrief($random, $base, $rungs);
-        $course = Course::of($brief);
-        $situation = SituationOf::brief($brief, $course);
+        $context = randomBrief($random, $base, $rungs);
+        $course = Course::of($context);
+        $situation = SituationOf::context($context, $course);
         $call = Judge::call($situation);
         $seen[$call->verdict->value] = true;
 
         // The same again gives the same.
-        expect(serialize(Judge::call(SituationOf::brief($brief, Course::of($brief)))->reasons))->toBe(serialize($call->reasons));
+        expect(serialize(Judge::call(SituationOf::context($context, Course::of($context)))->reasons))->toBe(serialize($call->reasons));
         // One rung, and one the ladder shows.
         if ($call->verdict === Verdict::Climb) {
-            $steps = $brief->ways->steps($brief->place->rung, $brief->belief($brief->place->rung));
+            $steps = $context->ways->steps($context->place->rung, $context->estimate($context->place->rung));
             expect($course->endsStage() || $call->next->key() === $steps->up?->key())->toBeTrue();
-            expect($course->endsStage() || $call->mixed !== null || $call->next->share() - $brief->place->rung->share() <= Steps::LARGEST + 1e-9)->toBeTrue();
+            expect($course->endsStage() || $call->mixed !== null || $call->next->share() - $context->place->rung->share() <= Steps::LARGEST + 1e-9)->toBeTrue();
         }
         if ($call->verdict === Verdict::StepDown) {
-            expect($call->next->share())->toBeLessThan($brief->place->rung->share());
+            expect($call->next->share())->toBeLessThan($context->place->rung->share());
         }
         // Precedence: whoever fires first in the order makes the call.
         $first = null;
@@ -64,8 +64,8 @@ it('never moves more than one rung or raises two things, names only what the lad
         // Worse news is never answered more boldly.
         $bold = BOLDNESS[$call->verdict->value];
         foreach ([Signal::of(WEDNESDAY, 5), Signal::of(WEDNESDAY, pain: Pain::of(PainPlace::Knee, 1)), Signal::of(WEDNESDAY, symptoms: [Symptom::Numbness])] as $worse) {
-            $then = told($brief, $worse);
-            expect(BOLDNESS[Judge::call(SituationOf::brief($then, Course::of($then)))->verdict->value])->toBeLessThanOrEqual($bold);
+            $then = told($context, $worse);
+            expect(BOLDNESS[Judge::call(SituationOf::context($then, Course::of($then)))->verdict->value])->toBeLessThanOrEqual($bold);
         }
     }
     expect(array_keys($seen))->toContain('rest', 'step-down', 'switch', 'climb', 'stay');
@@ -73,14 +73,14 @@ it('never moves more than one rung or raises two things, names only what the lad
 
 it('is never bolder for one more rep that did not count', function (): void {
     $random = new Randomizer(new Mt19937(12));
-    $base = brief();
+    $base = athleteContext();
     $rungs = array_map(fn (int $mm) => bandRung($mm), [19, 29, 44]);
     for ($i = 0; $i < 120; $i++) {
-        $brief = randomBrief($random, $base, $rungs);
-        $worse = array_map(fn ($d) => $d->day === WEDNESDAY - 3 ? done($d->day, $brief->place->rung, $d->reps, $d->reserve, noCounts: $d->noCounts + 4) : $d, $brief->diary->done);
-        $then = new AthleteContext($brief->today, $brief->method, $brief->place, $brief->rules, new Diary($worse, signals: $brief->diary->signals), $brief->beliefs, $brief->ways);
-        $bold = fn (AthleteContext $b): int => BOLDNESS[Judge::call(SituationOf::brief($b, Course::of($b)))->verdict->value];
+        $context = randomBrief($random, $base, $rungs);
+        $worse = array_map(fn ($d) => $d->day === WEDNESDAY - 3 ? done($d->day, $context->place->rung, $d->reps, $d->reserve, noCounts: $d->noCounts + 4) : $d, $context->diary->done);
+        $then = new AthleteContext($context->today, $context->method, $context->place, $context->rules, new Diary($worse, signals: $context->diary->signals), $context->estimates, $context->ways);
+        $bold = fn (AthleteContext $b): int => BOLDNESS[Judge::call(SituationOf::context($b, Course::of($b)))->verdict->value];
 
-        expect($bold($then))->toBeLessThanOrEqual($bold($brief));
+        expect($bold($then))->toBeLessThanOrEqual($bold($context));
     }
 });

@@ -18,7 +18,7 @@ use SteadyRung\Strength\Estimate;
 
 function guide(?float $capacity = null, ?Limits $limits = null): BaselineGuide
 {
-    $pull = $capacity === null ? Estimate::ofAnybody(0) : believed($capacity);
+    $pull = $capacity === null ? Estimate::ofAnybody(0) : estimateOf($capacity);
 
     return new BaselineGuide(new RungSearch(hugeKit(), $limits), athlete(), $pull, Estimate::ofAnybody(0));
 }
@@ -41,9 +41,9 @@ it('leads from a hang to the last pull, each set-up chosen for the reps it is to
     $steps = [];
     while (($next = nextOf(guide(0.98)->lines($done))) !== null) {
         $steps[] = $next->step;
-        $done[] = new BaselineDone($next->rung->exercise, $next->step->isTimed() ? 1 : 7, $next->rung->exercise->manner->seconds);
+        $done[] = new BaselineDone($next->rung->exercise, $next->step->isTimed() ? 1 : 7, $next->rung->exercise->style->seconds);
         if ($next->step === BaselineStep::Band || $next->step === BaselineStep::SecondBand) {
-            expect(believed(0.98)->onRung($next->rung)->median())->toEqualWithDelta($next->step === BaselineStep::Band ? 8.0 : 4.0, 1.5);
+            expect(estimateOf(0.98)->onRung($next->rung)->median())->toEqualWithDelta($next->step === BaselineStep::Band ? 8.0 : 4.0, 1.5);
         }
     }
 

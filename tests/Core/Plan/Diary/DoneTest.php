@@ -18,8 +18,8 @@ it('counts strict reps of the whole pull by the arms alone, over every movement,
         foreach (Doable::grips(ChoiceKind::Strict) as $grip) {
             foreach (Doable::waysUp(ChoiceKind::Strict, $movement) as $upBy) {
                 foreach ([0.8, 1.0, 1.1] as $share) {
-                    $manner = ExecutionStyle::of(ChoiceKind::Strict, $movement, $movement === Movement::Hold ? HoldAt::Top : null, $movement->isTimed() ? 3.0 : null, $grip, upBy: $upBy);
-                    $done = new Done(1, Purpose::Work, ChoiceKind::Strict, $manner, $share, FeltLoad::of($share), reps: 4);
+                    $style = ExecutionStyle::of(ChoiceKind::Strict, $movement, $movement === Movement::Hold ? HoldAt::Top : null, $movement->isTimed() ? 3.0 : null, $grip, upBy: $upBy);
+                    $done = new Done(1, Purpose::Work, ChoiceKind::Strict, $style, $share, FeltLoad::of($share), reps: 4);
                     $isStrict = $movement === Movement::Full && $upBy === UpBy::Pull && $grip !== Grip::Under && $share >= 1.0;
                     expect($done->strictReps())->toBe($isStrict ? 4 : 0);
                 }

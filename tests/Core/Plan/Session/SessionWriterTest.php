@@ -45,7 +45,7 @@ function loweringRung(float $seconds = 3.0)
 
 it('writes each part in its order on gear that fits, with what is likely, cues, rest, length and gear', function (): void {
     $rung = bandRung(44);
-    $session = SessionWriter::write(brief(sessionsOn($rung, 4), rung: $rung));
+    $session = SessionWriter::write(athleteContext(sessionsOn($rung, 4), rung: $rung));
     $main = blocksOf($session, SessionPart::Main)[0];
 
     expect(array_map(fn (Block $b): SessionPart => $b->part, $session->blocks))->toBe([SessionPart::WarmUp, SessionPart::Main, SessionPart::Accessory, SessionPart::Trunk])
@@ -60,18 +60,18 @@ it('writes each part in its order on gear that fits, with what is likely, cues, 
 });
 
 it('picks a set-up where none is in use: the hardest its least count is likely on, and the easiest where nothing is known', function (): void {
-    $strong = SessionWriter::write(brief(sessionsOn(bandRung(19), 4, 10, 3)))->place->rung;
-    $weak = SessionWriter::write(brief(sessionsOn(bandRung(44), 4, 5, 0)))->place->rung;
+    $strong = SessionWriter::write(athleteContext(sessionsOn(bandRung(19), 4, 10, 3)))->place->rung;
+    $weak = SessionWriter::write(athleteContext(sessionsOn(bandRung(44), 4, 5, 0)))->place->rung;
 
     expect($strong->share())->toBeGreaterThan($weak->share())->and($strong->exercise->setup->kind())->toBe(ChoiceKind::Band)
-        ->and(SessionWriter::write(brief())->place->rung)->not->toBeNull();
+        ->and(SessionWriter::write(athleteContext())->place->rung)->not->toBeNull();
 });
 
 it('chooses cues that answer what was seen lately', function (): void {
     $rung = bandRung();
     $kicking = array_map(fn ($d) => done($d->day, $rung, 8, 2, faults: [FormFault::LegsKick]), sessionsOn($rung, 2));
 
-    expect(blocksOf(SessionWriter::write(brief($kicking, rung: $rung)), SessionPart::Main)[0]->cues[0])->toBe(FormFault::LegsKick->cue());
+    expect(blocksOf(SessionWriter::write(athleteContext($kicking, rung: $rung)), SessionPart::Main)[0]->cues[0])->toBe(FormFault::LegsKick->cue());
 });
 
 it('begins with a fresh try from a chance of one in four on, ten days apart, and calls it a test where it is likely', function (int $mm, int $reps, ?int $triedDaysAgo, ?Purpose $purpose): void {
@@ -80,7 +80,7 @@ it('begins with a fresh try from a chance of one in four on, ten days apart, and
     if ($triedDaysAgo !== null) {
         $done[] = done(WEDNESDAY - $triedDaysAgo, rung(smallGym(), new StrictPull, athlete(70, 1.75, 2.1)), 0, 0, purpose: Purpose::Try);
     }
-    $tries = blocksOf(SessionWriter::write(brief($done, rung: $rung)), SessionPart::Test);
+    $tries = blocksOf(SessionWriter::write(athleteContext($done, rung: $rung)), SessionPart::Test);
 
     expect($tries[0]->purpose ?? null)->toBe($purpose);
 })->with([
@@ -95,7 +95,7 @@ it('keeps the caps of lowering: fifteen a session and thirty a week at first, tw
     foreach ($lowered as $daysAgo => $reps) {
         $done[] = done(WEDNESDAY - $daysAgo, $rung, $reps, null, seconds: 4.0);
     }
-    $session = SessionWriter::write(brief($done, 'lowering', $rung, method: smallMethod(8)));
+    $session = SessionWriter::write(athleteContext($done, 'lowering', $rung, method: smallMethod(8)));
     $lines = array_values(array_filter($session->blocks, fn (Block $b): bool => $b->lowerings() > 0));
 
     expect($lines === [] ? null : $lines[0]->lowerings())->toBe($written);
@@ -119,13 +119,13 @@ it('lets the week of lowering grow by a fifth at most after four weeks of it', f
             array_push($done, done(WEDNESDAY - 7 * $weeksAgo - $day, $rung, 20, null, seconds: 4.0));
         }
     }
-    $caps = brief($done, 'lowering', $rung)->caps();
+    $caps = athleteContext($done, 'lowering', $rung)->caps();
 
     expect($caps->loweringsAWeek)->toBe(48)->and($caps->loweringsASession)->toBe(24)->and($caps->hardSetsAWeek)->toBe(20);
 });
 
 it('does not write lowering where the house never does, and passes over the stage', function (): void {
-    $session = SessionWriter::write(brief(sessionsOn(bandRung(13), 4), 'lowering', rules: HouseRules::of(['lowering' => 'never'])));
+    $session = SessionWriter::write(athleteContext(sessionsOn(bandRung(13), 4), 'lowering', rules: HouseRules::of(['lowering' => 'never'])));
 
     expect(array_filter($session->blocks, fn (Block $b): bool => $b->lowerings() > 0))->toBe([]);
 });
@@ -134,14 +134,14 @@ it('writes what is left of the week’s hard sets, and none beyond', function ()
     $rung = bandRung();
     $monday = WEDNESDAY - 2;
     $done = [...sessionsOn($rung, 1, 8, 2, 9), ...array_map(fn (int $i) => done($monday, $rung, 8, 2), range(1, 8))];
-    $session = SessionWriter::write(brief($done, rung: $rung));
+    $session = SessionWriter::write(athleteContext($done, rung: $rung));
 
     expect(blocksOf($session, SessionPart::Main)[0]->sets)->toBe(2)->and(implode(' ', $session->notes))->toContain('10 hard vertical sets a week are the cap');
 });
 
 it('loads nothing while pain or a symptom is told and not cleared, nor before the screen allows it', function (array $signals, array $cleared, ?Limits $limits, ?RefusalCode $code): void {
     $rung = bandRung();
-    $session = SessionWriter::write(brief(sessionsOn($rung, 4), rung: $rung, signals: $signals, cleared: $cleared, limits: $limits));
+    $session = SessionWriter::write(athleteContext(sessionsOn($rung, 4), rung: $rung, signals: $signals, cleared: $cleared, limits: $limits));
 
     expect($session->refused?->code)->toBe($code)->and($session->blocks === [])->toBe($code !== null);
 })->with([
@@ -153,7 +153,7 @@ it('loads nothing while pain or a symptom is told and not cleared, nor before th
 ]);
 
 it('holds nothing that the screen bars', function (Limit $limit): void {
-    $session = SessionWriter::write(brief([...sessionsOn(bandRung(13), 4), hang(WEDNESDAY - 30, 50.0)], 'lowering', limits: Limits::of([$limit])));
+    $session = SessionWriter::write(athleteContext([...sessionsOn(bandRung(13), 4), hang(WEDNESDAY - 30, 50.0)], 'lowering', limits: Limits::of([$limit])));
     foreach ($session->blocks as $block) {
         $kind = $block->rung()?->exercise->setup->kind();
         $overhead = $kind !== null && $kind->lane()->value !== 'row';
@@ -164,11 +164,11 @@ it('holds nothing that the screen bars', function (Limit $limit): void {
 
 it('asks for baselines after four weeks away and of whom nothing is logged, and goes on no harder after two', function (): void {
     $rung = bandRung(22);
-    $back = SessionWriter::write(brief(sessionsOn($rung, 4, 5, 0, 15), rung: $rung));
-    $strong = SessionWriter::write(brief(sessionsOn($rung, 4, 10, 2, 15), rung: $rung));
+    $back = SessionWriter::write(athleteContext(sessionsOn($rung, 4, 5, 0, 15), rung: $rung));
+    $strong = SessionWriter::write(athleteContext(sessionsOn($rung, 4, 10, 2, 15), rung: $rung));
 
-    expect(SessionWriter::write(brief(sessionsOn($rung, 4, 8, 2, 28), rung: $rung))->refused?->code)->toBe(RefusalCode::Baselines)
-        ->and(SessionWriter::write(brief())->refused?->code)->toBe(RefusalCode::Baselines)
+    expect(SessionWriter::write(athleteContext(sessionsOn($rung, 4, 8, 2, 28), rung: $rung))->refused?->code)->toBe(RefusalCode::Baselines)
+        ->and(SessionWriter::write(athleteContext())->refused?->code)->toBe(RefusalCode::Baselines)
         ->and($back->refused)->toBeNull()
         ->and($back->place->rung)->toBe($rung)
         ->and(blocksOf($back, SessionPart::Main)[0]->rung()->share())->toBeLessThan($rung->share() - 0.02)
@@ -179,7 +179,7 @@ it('asks for baselines after four weeks away and of whom nothing is logged, and 
 it('sets the date of the next session: not twice a day, not beyond the week, not two hard days running for a newcomer', function (array $daysAgo, ?RefusalCode $code, ?int $nextOn): void {
     $rung = bandRung();
     $done = array_merge(...array_map(fn (int $ago): array => sessionsOn($rung, 1, 8, 2, $ago), $daysAgo));
-    $session = SessionWriter::write(brief($done, rung: $rung, today: WEDNESDAY + 1));
+    $session = SessionWriter::write(athleteContext($done, rung: $rung, today: WEDNESDAY + 1));
 
     expect($session->refused?->code)->toBe($code)->and($session->refused?->nextOn)->toBe($nextOn);
     if ($code !== null) {
@@ -195,7 +195,7 @@ it('sets the date of the next session: not twice a day, not beyond the week, not
 
 it('says what would do where nothing fits', function (): void {
     $bare = new Kit([Bar::of('rack', 'Rack bar', 1.1)]);
-    $session = SessionWriter::write(brief([hang(WEDNESDAY - 3, 20.0)], 'bands', kit: $bare));
+    $session = SessionWriter::write(athleteContext([hang(WEDNESDAY - 3, 20.0)], 'bands', kit: $bare));
 
     expect($session->refused?->code)->toBe(RefusalCode::NothingFits)->and($session->refused?->text)->toContain('loop band');
 });
@@ -203,8 +203,8 @@ it('says what would do where nothing fits', function (): void {
 it('goes up the trunk ladder after a minute held, and tells what was lifted last', function (): void {
     $rung = bandRung();
     $beside = [new AccessoryWork(WEDNESDAY - 5, Accessory::Plank, null, 60.0, null)];
-    $trunk = blocksOf(SessionWriter::write(brief(sessionsOn($rung, 2), rung: $rung, beside: $beside)), SessionPart::Trunk)[0];
-    $same = blocksOf(SessionWriter::write(brief(sessionsOn($rung, 2), rung: $rung, beside: [new AccessoryWork(WEDNESDAY - 5, Accessory::Plank, null, 45.0, null)])), SessionPart::Trunk)[0];
+    $trunk = blocksOf(SessionWriter::write(athleteContext(sessionsOn($rung, 2), rung: $rung, beside: $beside)), SessionPart::Trunk)[0];
+    $same = blocksOf(SessionWriter::write(athleteContext(sessionsOn($rung, 2), rung: $rung, beside: [new AccessoryWork(WEDNESDAY - 5, Accessory::Plank, null, 45.0, null)])), SessionPart::Trunk)[0];
 
     expect($trunk->do)->toBe(Accessory::SidePlank)->and($same->do)->toBe(Accessory::Plank)->and($same->note)->toBe('Last time 45 s.');
 });
@@ -214,15 +214,15 @@ it('puts on the work of the stage whoever was placed on it from another, and let
     $done = [...sessionsOn($band, 4), hang(WEDNESDAY - 30, 50.0)];
     $hoist = rung(gymWithHoist(), Counterweighted::of('hoist', 30.0), athlete(70, 1.75, 2.1));
 
-    expect(Course::entering(brief($done, 'lowering', $band))->rung?->exercise->manner->movement)->toBe(Movement::Lowering)
-        ->and(Course::entering(brief($done, 'bands', $hoist, kit: gymWithHoist()))->rung)->toBe($hoist)
-        ->and(SessionWriter::write(brief($done, 'lowering', $band))->place->rung)->toBe($band);
+    expect(Course::entering(athleteContext($done, 'lowering', $band))->rung?->exercise->style->movement)->toBe(Movement::Lowering)
+        ->and(Course::entering(athleteContext($done, 'bands', $hoist, kit: gymWithHoist()))->rung)->toBe($hoist)
+        ->and(SessionWriter::write(athleteContext($done, 'lowering', $band))->place->rung)->toBe($band);
 });
 
 it('writes a line as the coach changed it, says which gate and cap that touches, and goes back to the method after the next work', function (): void {
     $rung = bandRung(44);
     $main = work(AllowedExercises::of(ChoiceKind::Band, toShare: 0.95), climbs: true)->key();
-    $written = fn (LineChange ...$changes): Session => SessionWriter::write(brief(sessionsOn($rung, 4), rung: $rung)->with(new ChangesByHand($changes)));
+    $written = fn (LineChange ...$changes): Session => SessionWriter::write(athleteContext(sessionsOn($rung, 4), rung: $rung)->with(new ChangesByHand($changes)));
     $fewer = blocksOf($written(LineChange::of($main, WEDNESDAY, true, sets: 2, low: 5, restS: 90)), SessionPart::Main)[0];
     $once = LineChange::of($main, WEDNESDAY - 2, false, sets: 5);
 
@@ -236,7 +236,7 @@ it('writes a line as the coach changed it, says which gate and cap that touches,
 it('leaves lines out by hand, adds others, and puts another exercise in a line’s place', function (): void {
     $rung = bandRung(44);
     $main = work(AllowedExercises::of(ChoiceKind::Band, toShare: 0.95), climbs: true)->key();
-    $written = fn (LineChange ...$changes): Session => SessionWriter::write(brief(sessionsOn($rung, 4), rung: $rung)->with(new ChangesByHand($changes)));
+    $written = fn (LineChange ...$changes): Session => SessionWriter::write(athleteContext(sessionsOn($rung, 4), rung: $rung)->with(new ChangesByHand($changes)));
     $plank = 'trunk:plank';
     $out = $written(LineChange::of($plank, WEDNESDAY, true, isLeftOut: true), LineChange::of('accessory:carry', WEDNESDAY, true, sets: 3, instead: Accessory::Carry));
     $curls = blocksOf($out, SessionPart::Accessory);
@@ -251,10 +251,10 @@ it('leaves lines out by hand, adds others, and puts another exercise in a line�
 
 it('keeps the caps and the control of the way down in what the coach puts in by hand', function (): void {
     $line = 'main:'.AllowedExercises::of(ChoiceKind::Strict, Movement::Lowering, seconds: 3.0)->key();
-    $strong = brief(sessionsOn(bandRung(13), 4), 'lowering', loweringRung())->with(new ChangesByHand([LineChange::of($line, WEDNESDAY, true, sets: 6, low: 5)]));
-    $weak = brief(sessionsOn(bandRung(44), 4, 5, 0), rung: bandRung(44))->with(new ChangesByHand([LineChange::of('accessory:'.AllowedExercises::of(ChoiceKind::Row)->key(), WEDNESDAY, true, instead: loweringRung()->exercise)]));
+    $strong = athleteContext(sessionsOn(bandRung(13), 4), 'lowering', loweringRung())->with(new ChangesByHand([LineChange::of($line, WEDNESDAY, true, sets: 6, low: 5)]));
+    $weak = athleteContext(sessionsOn(bandRung(44), 4, 5, 0), rung: bandRung(44))->with(new ChangesByHand([LineChange::of('accessory:'.AllowedExercises::of(ChoiceKind::Row)->key(), WEDNESDAY, true, instead: loweringRung()->exercise)]));
     $put = fn (string $line): LineChange => LineChange::of($line, WEDNESDAY, true, sets: 3, low: 5, instead: loweringRung()->exercise);
-    $twice = brief(sessionsOn(bandRung(13), 4), rung: bandRung(13))->with(new ChangesByHand([$put('accessory:'.AllowedExercises::of(ChoiceKind::Row)->key()), $put('trunk:plank')]));
+    $twice = athleteContext(sessionsOn(bandRung(13), 4), rung: bandRung(13))->with(new ChangesByHand([$put('accessory:'.AllowedExercises::of(ChoiceKind::Row)->key()), $put('trunk:plank')]));
     $cut = blocksOf(SessionWriter::write($strong), SessionPart::Main)[0];
     $row = blocksOf(SessionWriter::write($weak), SessionPart::Accessory)[0];
 
@@ -265,7 +265,7 @@ it('keeps the caps and the control of the way down in what the coach puts in by 
 
 it('offers in a line’s place what is near in carried share, within the house rules', function (): void {
     $rung = bandRung(32);
-    $others = fn (?HouseRules $rules = null): array => (new Pick(brief(sessionsOn($rung, 4), rung: $rung, rules: $rules, kit: gymWithHoist())))->others(work(AllowedExercises::of(ChoiceKind::Band)), $rung);
+    $others = fn (?HouseRules $rules = null): array => (new Pick(athleteContext(sessionsOn($rung, 4), rung: $rung, rules: $rules, kit: gymWithHoist())))->others(work(AllowedExercises::of(ChoiceKind::Band)), $rung);
     $kinds = fn (array $rungs): array => array_map(fn ($r) => $r->exercise->setup->kind(), $rungs);
 
     expect($kinds($others()))->toContain(ChoiceKind::Band)->toContain(ChoiceKind::Counterweight)
@@ -276,8 +276,8 @@ it('offers in a line’s place what is near in carried share, within the house r
 it('keeps the caps as the gym has them', function (): void {
     $rung = loweringRung();
     $done = [...sessionsOn(bandRung(13), 4), done(WEDNESDAY - 9, $rung, 1, null, seconds: 4.0)];
-    $base = brief($done, 'lowering', $rung, method: smallMethod(8));
-    $strict = new AthleteContext($base->today, $base->method, $base->place, $base->rules, $base->diary, $base->beliefs, $base->ways, capLimits: CapLimits::of(['lowerings_a_session' => 6, 'lowerings_a_week' => 12]));
+    $base = athleteContext($done, 'lowering', $rung, method: smallMethod(8));
+    $strict = new AthleteContext($base->today, $base->method, $base->place, $base->rules, $base->diary, $base->estimates, $base->ways, capLimits: CapLimits::of(['lowerings_a_session' => 6, 'lowerings_a_week' => 12]));
 
     expect(blocksOf(SessionWriter::write($strict), SessionPart::Main)[0]->lowerings())->toBeLessThanOrEqual(6)
         ->and(CapLimits::of(['lowerings_a_session' => 20])->raised())->toBe(['lowerings_a_session' => 20])
@@ -286,7 +286,7 @@ it('keeps the caps as the gym has them', function (): void {
 
 it('looks at the next means where the gear of the first has nothing hard enough', function (): void {
     $line = Prescription::of(SessionPart::Main, [AllowedExercises::of(ChoiceKind::BandPullDown), AllowedExercises::of(ChoiceKind::Row, toShare: 0.5)], 3, Amount::of(Measure::Reps, 15), 60);
-    $picked = fn (int $mm, int $reps): ChoiceKind => (new Pick(brief(sessionsOn(bandRung($mm), 5, $reps, 2), rung: bandRung($mm))))->of($line)->exercise->setup->kind();
+    $picked = fn (int $mm, int $reps): ChoiceKind => (new Pick(athleteContext(sessionsOn(bandRung($mm), 5, $reps, 2), rung: bandRung($mm))))->of($line)->exercise->setup->kind();
 
     expect($picked(13, 8))->toBe(ChoiceKind::Row);
 });

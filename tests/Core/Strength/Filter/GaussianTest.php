@@ -23,17 +23,17 @@ it('opens a figure anew without touching the others, and forgets what it shared 
 });
 
 it('stays symmetric to the last bit through time and sets, and never sure beyond reason', function (): void {
-    $belief = figuresOf();
+    $estimate = figuresOf();
     foreach (range(1, 40) as $i) {
         $direction = [Gaussian::LEVEL => 1.0, Gaussian::FADING => -0.1, Gaussian::FIRST_ERROR => (float) ($i % 2)];
         $claim = new Claim([Side::Exactly, Side::AtLeast, Side::LessThan][$i % 3], 0.02 * $i, 0.002);
-        $belief = TimeStep::of(0.4 + $i % 5)->after($belief);
-        $belief = $belief->pulled($direction, $claim->against($belief->meanAlong($direction), $belief->varianceAlong($direction)));
+        $estimate = TimeStep::of(0.4 + $i % 5)->after($estimate);
+        $estimate = $estimate->pulled($direction, $claim->against($estimate->meanAlong($direction), $estimate->varianceAlong($direction)));
     }
-    foreach ($belief->covariance as $i => $row) {
+    foreach ($estimate->covariance as $i => $row) {
         expect($row[$i])->toBeGreaterThan(0.0);
         foreach ($row as $j => $shared) {
-            expect($shared)->toBe($belief->covariance[$j][$i])->and($shared ** 2)->toBeLessThan($row[$i] * $belief->covariance[$j][$j] + 1e-12);
+            expect($shared)->toBe($estimate->covariance[$j][$i])->and($shared ** 2)->toBeLessThan($row[$i] * $estimate->covariance[$j][$j] + 1e-12);
         }
     }
 });

@@ -17,7 +17,7 @@ use SteadyRung\Strength\Reps\Seconds;
 /** Seconds of an exercise for somebody of a capacity, in a kit of one band. */
 function secondsOf(Exercise $exercise, float $capacity, float $spread = 0.05): ?Seconds
 {
-    return believed($capacity, $spread)->secondsOn(rung(kit(['a' => 29]), $exercise));
+    return estimateOf($capacity, $spread)->secondsOn(rung(kit(['a' => 29]), $exercise));
 }
 
 function timedOn(Choice $setup, Movement $movement = Movement::Lowering): Exercise
@@ -63,7 +63,7 @@ it('lets nobody begin who is not likely to last three seconds', function (): voi
 it('says nothing of what is not timed, of hangs, and of somebody unknown', function (): void {
     expect(secondsOf(Exercise::of(new StrictPull), 1.0))->toBeNull()
         ->and(secondsOf(Exercise::of(new StrictPull, Movement::Hold, HoldAt::Hang, 30.0), 1.0))->toBeNull()
-        ->and(believed(null)->secondsOn(rung(kit(['a' => 29]), timedOn(new StrictPull))))->toBeNull();
+        ->and(estimateOf(null)->secondsOn(rung(kit(['a' => 29]), timedOn(new StrictPull))))->toBeNull();
 });
 
 it('turns seconds into a part of strength and back', function (): void {
@@ -75,8 +75,8 @@ it('turns seconds into a part of strength and back', function (): void {
 
 it('is offered on every rung that is timed', function (): void {
     $timed = (new RungSearch(kit(['a' => 29])))->timed(athlete());
-    $known = array_filter($timed, fn (Rung $r): bool => believed(1.0)->secondsOn($r) !== null);
+    $known = array_filter($timed, fn (Rung $r): bool => estimateOf(1.0)->secondsOn($r) !== null);
     expect(count($timed))->toBeGreaterThan(8)
-        ->and(array_filter($timed, fn (Rung $r): bool => ! $r->exercise->manner->movement->isTimed()))->toBe([])
-        ->and(count($known))->toBe(count(array_filter($timed, fn (Rung $r): bool => $r->exercise->manner->at?->isGrip() !== true)));
+        ->and(array_filter($timed, fn (Rung $r): bool => ! $r->exercise->style->movement->isTimed()))->toBe([])
+        ->and(count($known))->toBe(count(array_filter($timed, fn (Rung $r): bool => $r->exercise->style->at?->isGrip() !== true)));
 });
