@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/accessories": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["logBeside"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/archive": {
         parameters: {
             query?: never;
@@ -46,89 +62,6 @@ export interface paths {
         get?: never;
         put: operations["archiveAthlete"];
         post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bands": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["addBand"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bands/{band}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["changeBand"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bands/{band}/learned": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description Whether the sets of athletes agree that it helps more or less than it is taken for; an advice, never a change. */
-        get: operations["bandLearned"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bands/{band}/retirement": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["retireBand"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bands/{band}/inspections": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description Latest first. */
-        get: operations["inspections"];
-        put?: never;
-        /** @description A fault takes the band out of use. */
-        post: operations["inspectBand"];
         delete?: never;
         options?: never;
         head?: never;
@@ -152,73 +85,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bench/scale": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description The last seconds of the hanging scale. */
-        get: operations["scaleStream"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bench/scale/zero": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["zeroScale"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bench/scale/hang": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** @description Simulated scale only: pulls a band to a length, or makes the scale fail. */
-        put: operations["hangOnScale"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bench/curve": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** @description The curve through readings, and what the band takes off an athlete; nothing is stored. */
-        post: operations["benchCurve"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/athletes/{athlete}/body": {
         parameters: {
             query?: never;
@@ -227,6 +93,463 @@ export interface paths {
             cookie?: never;
         };
         get: operations["body"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/calls": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The decided calls of an athlete, newest first. */
+        get: operations["pastCalls"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/capacity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description How the capacity of a movement came about. */
+        get: operations["capacityWhy"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/class-work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What the athlete can do in a class that wants sets of so many reps. */
+        get: operations["classWork"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/clearances": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["clearPain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/comparisons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Some virtual athletes like this one through a method; a model, nothing is kept. */
+        post: operations["compareMethod"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/for-reps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The single bands and weights on which so many clean reps are expected, nearest first. */
+        get: operations["forReps"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/heel-mark": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The heel mark for a wanted carried share: of one row, or of every row this gym can build, those whose heels hold first. */
+        get: operations["heelMark"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/instead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What the athlete can be put on instead: the rungs of the ladder, and the single bands and weights. */
+        get: operations["instead"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/ladder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The steadiest ladder through everything this gym’s gear allows for this athlete. */
+        get: operations["ladder"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/pain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Pain told without a set; pulling is paused at once. */
+        post: operations["tellPain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description How the athlete moved through methods, newest first. */
+        get: operations["placeHistory"];
+        put?: never;
+        /** @description Assigned to a method, set back, or skipping a stage. */
+        post: operations["placeAthlete"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Every set-up of one band, or of all bands and weights, and the unassisted pull-up; or all of a short lane. */
+        get: operations["scale"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/screenings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Without their answers, newest first. */
+        get: operations["screenings"];
+        put?: never;
+        /** @description What it leaves to do holds at once for every list of rungs. */
+        post: operations["screen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/screenings/{screening}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description With its answers; the look at them is kept. */
+        get: operations["screening"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The next session, written for today. */
+        get: operations["session"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/session/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description A line changed by hand; what was changed of it for as long is put back. */
+        post: operations["changeLine"];
+        /** @description A line as the method has it again. */
+        delete: operations["putLineBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/session/others": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What could be done in the place of a line, nearest in carried share first; without one, what could be added. */
+        get: operations["otherExercises"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/session/tried": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description The session as a change would have it; nothing is kept. */
+        post: operations["tryLine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The sets that stand, newest first. */
+        get: operations["sets"];
+        put?: never;
+        post: operations["logSet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/sets/{set}/withdrawal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["withdrawSet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/setup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What a set-up carries, how it looks, how the figures came about; or why it does not fit. */
+        get: operations["setup"];
+        put: operations["chooseSetup"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/signals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description After a session or before the next; a symptom pauses the pulling. */
+        post: operations["tellSignal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/standing-height": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The box or plates under the feet for a wanted leg part of the travel. */
+        get: operations["standingHeight"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/time-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeTimeOff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/time-off/{off}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["giveTimeOffBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/trend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Capacity against time with what belongs to it, and what is foretold. */
+        get: operations["trend"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/weeks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["weeks"];
         put?: never;
         post?: never;
         delete?: never;
@@ -267,6 +590,156 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bands": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addBand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bands/{band}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeBand"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bands/{band}/inspections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Latest first. */
+        get: operations["inspections"];
+        put?: never;
+        /** @description A fault takes the band out of use. */
+        post: operations["inspectBand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bands/{band}/learned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Whether the sets of athletes agree that it helps more or less than it is taken for; an advice, never a change. */
+        get: operations["bandLearned"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bands/{band}/retirement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["retireBand"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/curve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description The curve through readings, and what the band takes off an athlete; nothing is stored. */
+        post: operations["benchCurve"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The last seconds of the hanging scale. */
+        get: operations["scaleStream"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/scale/hang": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Simulated scale only: pulls a band to a length, or makes the scale fail. */
+        put: operations["hangOnScale"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/scale/zero": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["zeroScale"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calls": {
         parameters: {
             query?: never;
@@ -276,23 +749,6 @@ export interface paths {
         };
         /** @description The calls that wait for a decision, the most urgent first, then the newest. */
         get: operations["openCalls"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/calls": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description The decided calls of an athlete, newest first. */
-        get: operations["pastCalls"];
         put?: never;
         post?: never;
         delete?: never;
@@ -345,23 +801,6 @@ export interface paths {
         get: operations["caps"];
         /** @description Lower at will; above the usual only where the coach answers for it. */
         put: operations["settleCaps"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/capacity": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description How the capacity of a movement came about. */
-        get: operations["capacityWhy"];
-        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -451,16 +890,16 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/clearances": {
+    "/api/coaches": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["coaches"];
         put?: never;
-        post: operations["clearPain"];
+        post: operations["takeCoach"];
         delete?: never;
         options?: never;
         head?: never;
@@ -526,6 +965,23 @@ export interface paths {
         get?: never;
         put: operations["retireGear"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gym": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Once, on an install without a gym. */
+        post: operations["foundGym"];
         delete?: never;
         options?: never;
         head?: never;
@@ -614,15 +1070,31 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/ladder": {
+    "/api/library": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** @description The steadiest ladder through everything this gym’s gear allows for this athlete. */
-        get: operations["ladder"];
+        /** @description What goes with any method. */
+        get: operations["library"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["me"];
         put?: never;
         post?: never;
         delete?: never;
@@ -649,17 +1121,17 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/library": {
+    "/api/methods/check": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** @description What goes with any method. */
-        get: operations["library"];
+        get?: never;
         put?: never;
-        post?: never;
+        /** @description Whether a method could be kept; nothing is changed. */
+        post: operations["checkMethod"];
         delete?: never;
         options?: never;
         head?: never;
@@ -683,7 +1155,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/methods/check": {
+    "/api/password": {
         parameters: {
             query?: never;
             header?: never;
@@ -691,61 +1163,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put?: never;
-        /** @description Whether a method could be kept; nothing is changed. */
-        post: operations["checkMethod"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/pain": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** @description Pain told without a set; pulling is paused at once. */
-        post: operations["tellPain"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/comparisons": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** @description Some virtual athletes like this one through a method; a model, nothing is kept. */
-        post: operations["compareMethod"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/place": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description How the athlete moved through methods, newest first. */
-        get: operations["placeHistory"];
-        put?: never;
-        /** @description Assigned to a method, set back, or skipping a stage. */
-        post: operations["placeAthlete"];
+        put: operations["changePassword"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -769,84 +1188,15 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/scale": {
+    "/api/settings": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** @description Every set-up of one band, or of all bands and weights, and the unassisted pull-up; or all of a short lane. */
-        get: operations["scale"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/instead": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description What the athlete can be put on instead: the rungs of the ladder, and the single bands and weights. */
-        get: operations["instead"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/screenings": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description Without their answers, newest first. */
-        get: operations["screenings"];
-        put?: never;
-        /** @description What it leaves to do holds at once for every list of rungs. */
-        post: operations["screen"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/screenings/{screening}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description With its answers; the look at them is kept. */
-        get: operations["screening"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/me": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["me"];
-        put?: never;
+        get?: never;
+        put: operations["changeSettings"];
         post?: never;
         delete?: never;
         options?: never;
@@ -886,360 +1236,30 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/sets": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description The sets that stand, newest first. */
-        get: operations["sets"];
-        put?: never;
-        post: operations["logSet"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/sets/{set}/withdrawal": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["withdrawSet"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/gym": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** @description Once, on an install without a gym. */
-        post: operations["foundGym"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/settings": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["changeSettings"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/password": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["changePassword"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/coaches": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["coaches"];
-        put?: never;
-        post: operations["takeCoach"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/setup": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description What a set-up carries, how it looks, how the figures came about; or why it does not fit. */
-        get: operations["setup"];
-        put: operations["chooseSetup"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/heel-mark": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description The heel mark for a wanted carried share: of one row, or of every row this gym can build, those whose heels hold first. */
-        get: operations["heelMark"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/standing-height": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description The box or plates under the feet for a wanted leg part of the travel. */
-        get: operations["standingHeight"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/for-reps": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description The single bands and weights on which so many clean reps are expected, nearest first. */
-        get: operations["forReps"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/signals": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** @description After a session or before the next; a symptom pauses the pulling. */
-        post: operations["tellSignal"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/accessories": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["logBeside"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/trend": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description Capacity against time with what belongs to it, and what is foretold. */
-        get: operations["trend"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/weeks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["weeks"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/time-off": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["takeTimeOff"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/time-off/{off}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        delete: operations["giveTimeOffBack"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/session": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description The next session, written for today. */
-        get: operations["session"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/session/others": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description What could be done in the place of a line, nearest in carried share first; without one, what could be added. */
-        get: operations["otherExercises"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/class-work": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** @description What the athlete can do in a class that wants sets of so many reps. */
-        get: operations["classWork"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/session/changes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** @description A line changed by hand; what was changed of it for as long is put back. */
-        post: operations["changeLine"];
-        /** @description A line as the method has it again. */
-        delete: operations["putLineBack"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/athletes/{athlete}/session/tried": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** @description The session as a change would have it; nothing is kept. */
-        post: operations["tryLine"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description Work beside the pull, and how much of it a set usually is. */
+        Accessory: {
+            /** @enum {string} */
+            accessory: "curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row";
+            name: string;
+            /** @description The key of one more line with it. */
+            line: string;
+            usual: components["schemas"]["Amount"];
+        };
+        Amount: {
+            /** @enum {string} */
+            measure: "reps" | "seconds" | "metres" | "total_reps";
+            low: number;
+            high: number;
+            words: string;
+        };
+        /** @description Whether an athlete is set aside. */
+        ArchiveInput: {
+            archived: boolean;
+        };
         /** @description Who an athlete is, and the body everything is computed from. */
         AthleteInput: {
             name: string;
@@ -1262,15 +1282,71 @@ export interface components {
              */
             proportions?: "average" | "men" | "women";
         };
-        /** @description A look at a band. */
-        InspectionInput: {
+        /** @description One athlete: body, the set-up in use, capacity, pause, the open call. */
+        Athlete: {
             /** Format: uuid */
             id: string;
-            /** Format: date */
-            inspected_on: string;
+            name: string;
             /** @enum {string} */
-            finding: "sound" | "nick" | "chalking" | "thinning" | "other";
-            note?: string | null;
+            kind: "gym" | "climbing" | "both";
+            tags: string[];
+            archived: boolean;
+            /** Format: float */
+            mass_kg: number;
+            /** Format: float */
+            stature_m: number;
+            /** Format: float */
+            reach_m: number;
+            /** @enum {string} */
+            reach_source: "estimated" | "measured";
+            /** @enum {string} */
+            proportions: "average" | "men" | "women";
+            /** Format: float */
+            pull_distance_m: number;
+            standard: components["schemas"]["Standard"];
+            place: components["schemas"]["Place"];
+            lowerings_left: components["schemas"]["LoweringLeft"] | null;
+            /** @description Where fewer than the method has. */
+            sessions_a_week: number | null;
+            builder: components["schemas"]["Builder"] | null;
+            rung: components["schemas"]["Rung"] | null;
+            /** @description Why the chosen set-up cannot be built any more. */
+            rung_lost: string | null;
+            capacity: components["schemas"]["Capacity"] | null;
+            row_capacity: components["schemas"]["Capacity"] | null;
+            /**
+             * Format: float
+             * @description Longest dead hang logged.
+             */
+            best_hang_s: number | null;
+            pain: components["schemas"]["Pain"] | null;
+            /**
+             * Format: date
+             * @description The gym's day on which the pain was logged that pulling is paused for.
+             */
+            paused_on: string | null;
+            pain_source: components["schemas"]["PainSource"] | null;
+            cleared: components["schemas"]["Cleared"] | null;
+            screen: components["schemas"]["ScreenStanding"];
+            call: components["schemas"]["KeptCall"] | null;
+            decided: components["schemas"]["KeptCall"] | null;
+        };
+        /** @description The curve of a band, from its hung length to the most it may be stretched. */
+        BandCurve: {
+            /** Format: float */
+            a1_n: number;
+            /** Format: float */
+            a2_n: number;
+            /** @enum {string} */
+            status: "estimated" | "one-point" | "measured";
+            /**
+             * Format: float
+             * @description Standard deviation of the force at twice the hung length, as a part of it.
+             */
+            relative_sd: number;
+            curve: components["schemas"]["CurvePoint"][];
+            /** @description What about the readings asks for a second look. */
+            doubts: components["schemas"]["Warning"][];
         };
         /** @description A band: its name, its size, and its readings. */
         BandInput: {
@@ -1290,6 +1366,105 @@ export interface components {
             /** @description Keeps readings that lie far from what the size suggests. */
             sure?: boolean;
         };
+        /** @description What the log says of a band, where the sets of several athletes agree. */
+        BandLearned: {
+            /** @description None where they do not, or the band is right. */
+            advice: string | null;
+            /**
+             * Format: float
+             * @description By which part it helps more than it is taken for; less if below 0.
+             */
+            part: number | null;
+            athletes: number;
+        };
+        /** @description A reading of the hanging scale. */
+        BandPoint: {
+            /** Format: float */
+            length_m: number;
+            /** Format: float */
+            force_n: number;
+            /** Format: float */
+            force_kg: number;
+        };
+        Band: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: float */
+            hung_length_m: number;
+            /** Format: float */
+            width_mm: number;
+            /** Format: float */
+            thickness_mm: number;
+            points: components["schemas"]["BandPoint"][];
+            curve: components["schemas"]["BandCurve"];
+            retired: boolean;
+            wear: components["schemas"]["Wear"];
+            /**
+             * Format: date
+             * @description When its readings were taken.
+             */
+            measured_on: string | null;
+            /**
+             * Format: uuid
+             * @description The bar it was measured on.
+             */
+            hitched_on: string | null;
+            /** @description Why it should be measured again. */
+            measure_again: string | null;
+        };
+        /** @description A step of a baseline. */
+        BaselineLine: {
+            /** @enum {string} */
+            step: "hang" | "active-hang" | "top-hold" | "lowering" | "row" | "band" | "second-band" | "chin-up" | "pull-up";
+            /** @enum {string} */
+            state: "done" | "next" | "later" | "passed-over";
+            title: string;
+            how: string;
+            /** @description Whether it is told in seconds. */
+            timed: boolean;
+            /** @description Rest before it. */
+            rest_s: number;
+            /** @description What was done, or why it is passed over. */
+            said: string | null;
+            rung: components["schemas"]["Rung"] | null;
+        };
+        /** @description A baseline as far as it is: what was done, what comes next, and at its end where to begin. */
+        Baseline: {
+            steps: components["schemas"]["BaselineLine"][];
+            finished: boolean;
+            start: components["schemas"]["Rung"] | null;
+        };
+        /** @description A band on the bench with the readings kept so far, and whom it is to help on which bar. */
+        BenchInput: {
+            band: components["schemas"]["BandInput"];
+            /** Format: uuid */
+            athlete_id?: string | null;
+            /** Format: uuid */
+            bar_id?: string | null;
+        };
+        /** @description The curve of a band on the bench, and what it takes off the chosen athlete. */
+        Bench: {
+            curve: components["schemas"]["BandCurve"];
+            points: components["schemas"]["BandPoint"][];
+            help: components["schemas"]["Help"][];
+        };
+        /** @description A set of work beside the pull, as it is in the log. */
+        Beside: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            performed_at: string;
+            /** @enum {string|null} */
+            accessory: "curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
+            reps: number | null;
+            /** Format: float */
+            seconds: number | null;
+            /** Format: float */
+            metres: number | null;
+            /** Format: float */
+            load_kg: number | null;
+        };
         /** @description A set of work beside the pull, as it was done. */
         BesideInput: {
             /** Format: uuid */
@@ -1305,334 +1480,6 @@ export interface components {
             metres?: number | null;
             /** Format: float */
             load_kg?: number | null;
-        };
-        /** @description The coach's word: accepted as it is, or overridden with another verdict and a reason, and a set-up if it changes. */
-        DecisionInput: {
-            /** @description The version of the call that the coach saw. */
-            version: number;
-            /** @enum {string} */
-            decision: "accepted" | "overridden";
-            /** @enum {string|null} */
-            verdict?: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay" | null;
-            exercise?: components["schemas"]["Exercise"] | null;
-            reason?: string | null;
-        };
-        /** @description A class as a coach makes it. */
-        ClassInput: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-            /**
-             * Format: date
-             * @description The day of the first.
-             */
-            first_on: string;
-            /** @description Where the gym is, as 18:30. */
-            at: string;
-            minutes: number;
-            /** @description Every week on that weekday. */
-            weekly?: boolean;
-            /**
-             * Format: date
-             * @description The last day, of a weekly one.
-             */
-            last_on?: string | null;
-            /** @description Whoever has one of these comes. */
-            tags?: string[];
-        };
-        /** @description What ends a pause for pain: a coach's note. */
-        ClearanceInput: {
-            /** Format: uuid */
-            id: string;
-            /** @description Who looked at it and what was found. */
-            note: string;
-        };
-        /** @description One more coach of a gym. */
-        CoachInput: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-            email: string;
-            /** @description To begin with; they change it themselves. */
-            password: string;
-        };
-        /** @description Whether an athlete comes to one day of a class. */
-        ComingInput: {
-            /** Format: uuid */
-            id: string;
-            /** Format: uuid */
-            class_id: string;
-            /** Format: date */
-            on: string;
-            coming: boolean;
-            /**
-             * Format: date-time
-             * @description When it was told; what was told later stands.
-             */
-            told_at: string;
-        };
-        /** @description A piece of gear other than a band: its name and its figures. */
-        GearInput: {
-            name: string;
-            figures: components["schemas"]["GearFigures"];
-        };
-        /** @description Whether a band or another piece is out of use for the day on which that is told. */
-        GearOutInput: {
-            /** Format: uuid */
-            id: string;
-            /** Format: uuid */
-            gear_id: string;
-            out: boolean;
-            /**
-             * Format: date-time
-             * @description When it was told; what was told later stands.
-             */
-            told_at: string;
-        };
-        /** @description A gym begins: its name and time zone, and its first coach. */
-        FoundingInput: {
-            gym_name: string;
-            /** @description IANA time zone. */
-            timezone: string;
-            coach_name: string;
-            email: string;
-            password: string;
-        };
-        /** @description A line of the written session as the coach wants it, for the next session or from now on. */
-        LineInput: {
-            /** Format: uuid */
-            id: string;
-            /** @description Key of the line, or of one more. */
-            line: string;
-            /** @description From now on; else until the next work is logged. */
-            lasts: boolean;
-            left_out?: boolean;
-            sets?: number | null;
-            low?: number | null;
-            high?: number | null;
-            rest_s?: number | null;
-            exercise?: components["schemas"]["Exercise"] | null;
-            /** @enum {string|null} */
-            accessory?: "curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
-        };
-        /** @description Another exercise in the place of a line for one day, or the line as it was written again. */
-        LineSwitchedInput: {
-            /** Format: uuid */
-            id: string;
-            /** Format: date */
-            on: string;
-            line: string;
-            /** @description Key of what is done instead, of those the line offers; none for the line as written. */
-            rung_key: string | null;
-            /**
-             * Format: date-time
-             * @description When it was told; what was told later stands.
-             */
-            told_at: string;
-        };
-        /** @description An athlete's mass on a day. */
-        WeighingInput: {
-            /** Format: uuid */
-            id: string;
-            /** Format: date */
-            weighed_on: string;
-            /** Format: float */
-            mass_kg: number;
-        };
-        /** @description Pain told without a set: on arriving, between sets, the day after. */
-        PainReportInput: {
-            /** Format: uuid */
-            id: string;
-            pain: components["schemas"]["Pain"];
-            note?: string | null;
-        };
-        /** @description Pain or a symptom that was told by mistake. */
-        PainUndoneInput: {
-            /** Format: uuid */
-            id: string;
-            /**
-             * Format: uuid
-             * @description The report, set or signal it was told with.
-             */
-            told_id: string;
-        };
-        /** @description The coach puts an athlete at a stage of a method: assigned, set back, or skipping, with a reason. */
-        PlaceInput: {
-            /** Format: uuid */
-            id: string;
-            method: string;
-            stage: string;
-            /** @description Needed where the method stays and the stage changes. */
-            reason?: string | null;
-            /** @description Sessions a week, where fewer than the method has. */
-            sessions_a_week?: number | null;
-            /** @description What stands in the place of strict work, where the stage is one. */
-            builder?: string | null;
-        };
-        /** @description What a competent person found and was told before anything was loaded. */
-        ScreeningInput: {
-            /** Format: uuid */
-            id: string;
-            /**
-             * @description How far both arms come, ribs down, against the ears.
-             * @enum {string}
-             */
-            overhead: "level" | "short" | "painful";
-            pain?: components["schemas"]["Pain"] | null;
-            numb?: boolean;
-            /** @description A recent injury. */
-            injured?: boolean;
-            conditions?: ("recent-surgery" | "pregnancy" | "hypermobility" | "osteoporosis" | "blood-pressure" | "heart")[];
-            /** @description Whether a clinician cleared those conditions. */
-            cleared?: boolean;
-            /** @enum {string} */
-            under_18?: "no" | "rules-met" | "rules-open";
-            /** @description Uneasy at the bar. */
-            uneasy?: boolean;
-            /** @description Limits the coach or the clinician adds. */
-            further?: ("no-hanging" | "no-overhead" | "no-lowering" | "no-bands-at-height")[];
-            /** Format: float */
-            most_share?: number | null;
-            note?: string | null;
-        };
-        /** @description One set as it was done: clean reps on a set-up, or a hang or hold in seconds. */
-        SetInput: {
-            /** Format: uuid */
-            id: string;
-            /** Format: date-time */
-            performed_at: string;
-            /** @enum {string} */
-            purpose: "baseline" | "work" | "test" | "try";
-            exercise?: components["schemas"]["Exercise"] | null;
-            clean_reps?: number | null;
-            /** @description Reps that did not count, by reason. */
-            no_counts?: {
-                [key: string]: number;
-            };
-            /** @description Reps in reserve; none if nobody knows. */
-            reserve?: number | null;
-            /**
-             * Format: float
-             * @description Seconds of a dead hang, or of the hold chosen, instead of reps.
-             */
-            hang_s?: number | null;
-            pain?: components["schemas"]["Pain"] | null;
-            note?: string | null;
-            /**
-             * Format: uuid
-             * @description The set this one corrects.
-             */
-            replaces_id?: string | null;
-            /**
-             * Format: uuid
-             * @description The set this one goes on from, on another exercise: a mixed set. It counts for neither gate nor capacity.
-             */
-            part_of?: string | null;
-            /** @description The reps that were asked of it. */
-            asked_reps?: number | null;
-            /** @description Whether not one more clean rep was there. */
-            to_failure?: boolean;
-            /** @description What was seen in how it was done. */
-            faults?: ("hips-sag" | "shoulders-up" | "shoulder-forward" | "chin-reaches" | "uneven-way-down" | "stood-up" | "legs-kick")[];
-            /** @description Seconds of each counted lowering, in order. */
-            splits_s?: number[];
-            /** @description The line of the written session that it was done for. */
-            line?: string | null;
-        };
-        /** @description A set taken back. */
-        TakenBackInput: {
-            /**
-             * Format: uuid
-             * @description Of the new row that takes the other one back.
-             */
-            id: string;
-            /** Format: uuid */
-            set_id: string;
-        };
-        /** @description What was told after a session or before the next, one tap each, none required. */
-        SignalInput: {
-            /** Format: uuid */
-            id: string;
-            /**
-             * Format: date
-             * @description The day it is about.
-             */
-            on: string;
-            soreness?: number | null;
-            symptoms?: ("numbness" | "dizziness" | "dark-urine" | "swelling" | "chest")[];
-            /** @enum {string|null} */
-            gave_out?: "grip" | "arms" | "back" | "start" | "middle" | "top" | "breath" | "nothing" | null;
-            effort?: number | null;
-            /** @description Whether it is felt where it should be. */
-            takes_hold?: boolean | null;
-            felt_worked?: string | null;
-            /** @description Whether they climbed that day. */
-            wall_day?: boolean | null;
-        };
-        /** @description The gym is closed, or an athlete is away, from one day to another. */
-        TimeOffInput: {
-            /** Format: uuid */
-            id: string;
-            /** Format: date */
-            from: string;
-            /** Format: date */
-            to: string;
-            why: string;
-            /** @description Of everybody, not of the athlete alone. */
-            of_gym?: boolean;
-        };
-        /** @description One thing wrong in a request: where (JSON pointer), what, and the allowed range where there is one. */
-        Fault: {
-            /** @description JSON pointer to the value, RFC 6901. */
-            pointer: string;
-            detail: string;
-            value?: (string | number | boolean) | null;
-            /** Format: float */
-            low?: number | null;
-            /** Format: float */
-            high?: number | null;
-            unit?: string | null;
-            /** @description The names that are known here. */
-            allowed?: string[] | null;
-        };
-        Amount: {
-            /** @enum {string} */
-            measure: "reps" | "seconds" | "metres" | "total_reps";
-            low: number;
-            high: number;
-            words: string;
-        };
-        /** @description The curve of a band, from its hung length to the most it may be stretched. */
-        BandCurve: {
-            /** Format: float */
-            a1_n: number;
-            /** Format: float */
-            a2_n: number;
-            /** @enum {string} */
-            status: "estimated" | "one-point" | "measured";
-            /**
-             * Format: float
-             * @description Standard deviation of the force at twice the hung length, as a part of it.
-             */
-            relative_sd: number;
-            curve: components["schemas"]["CurvePoint"][];
-            /** @description What about the readings asks for a second look. */
-            doubts: components["schemas"]["Warning"][];
-        };
-        /** @description A reading of the hanging scale. */
-        BandPoint: {
-            /** Format: float */
-            length_m: number;
-            /** Format: float */
-            force_n: number;
-            /** Format: float */
-            force_kg: number;
-        };
-        /** @description The curve of a band on the bench, and what it takes off the chosen athlete. */
-        Bench: {
-            curve: components["schemas"]["BandCurve"];
-            points: components["schemas"]["BandPoint"][];
-            help: components["schemas"]["Help"][];
         };
         /** @description One line of a written session. */
         Block: {
@@ -1666,10 +1513,49 @@ export interface components {
             school: string | null;
             by_hand: components["schemas"]["ByHand"] | null;
         };
+        /** @description An athlete's body: what everything is computed from, and the mass over time. */
+        Body: {
+            /** Format: uuid */
+            athlete_id: string;
+            name: string;
+            /** Format: float */
+            mass_kg: number;
+            /** Format: float */
+            stature_m: number;
+            /** Format: float */
+            reach_m: number;
+            /** @enum {string} */
+            reach_source: "estimated" | "measured";
+            /**
+             * Format: float
+             * @description Standard deviation of the reach.
+             */
+            reach_sd_m: number;
+            proportions: components["schemas"]["Proportion"][];
+            /** @description Latest first. */
+            weighings: components["schemas"]["Weighing"][];
+        };
+        /** @description Work in the place of strict work for some weeks. */
+        Builder: {
+            key: string;
+            name: string;
+            idea: string;
+            weeks: number[];
+            from_reps: number;
+            lines: string[];
+            /** @description Not for newcomers. */
+            tires: boolean;
+        };
         /** @description That a line was changed by hand. */
         ByHand: {
             /** @description From now on; else for the next session. */
             lasts: boolean;
+        };
+        /** @description The next sessions and the stages to expect. */
+        Calendar: {
+            sessions: string[];
+            stages: components["schemas"]["PlannedStage"][];
+            comebacks: components["schemas"]["Comeback"][];
         };
         /** @description What to do next time, and why. */
         Call: {
@@ -1705,6 +1591,65 @@ export interface components {
             cautions: components["schemas"]["Caution"][];
             /** @description Rules that nearly fired. */
             nearly: components["schemas"]["Nearly"][];
+        };
+        CallPage: {
+            items: components["schemas"]["KeptCall"][];
+            next_page: number | null;
+        };
+        /** @description A page of the calls that wait, and how many of each kind wait in all. */
+        CallQueue: {
+            items: components["schemas"]["KeptCall"][];
+            next_page: number | null;
+            waiting: {
+                [key: string]: number;
+            };
+            /** @description Calls of this page that cannot be read. */
+            damaged: components["schemas"]["Damaged"][];
+        };
+        /** @description One-rep capacity as a share of bodyweight, as it is believed today, with its 80 % interval. */
+        Capacity: {
+            /** Format: float */
+            share: number;
+            /** Format: float */
+            low80: number;
+            /** Format: float */
+            high80: number;
+            /**
+             * Format: date
+             * @description The day of the latest session it rests on.
+             */
+            on: string;
+        };
+        /** @description The caps as the gym wants them. */
+        CapsInput: {
+            lowerings_a_session: number;
+            lowerings_a_week: number;
+            hard_sets_first_month: number;
+            hard_sets_later: number;
+            /** @description That the coach answers for a figure above the usual. */
+            acknowledged: boolean | null;
+        };
+        /** @description The figures of the caps as the gym has them. */
+        Caps: {
+            /** @description int> */
+            lowerings_a_session: number;
+            /** @description int> */
+            lowerings_a_week: number;
+            /** @description int> */
+            hard_sets_first_month: number;
+            /** @description int> */
+            hard_sets_later: number;
+            /** @description As they ship, by key. */
+            usual: {
+                [key: string]: number;
+            };
+            /** @description Who answers for a figure above the usual. */
+            raised_by: string | null;
+            /**
+             * Format: date-time
+             * @description int>
+             */
+            raised_at: string | null;
         };
         /** @description What the arms carry in a set-up that fits. */
         Carried: {
@@ -1843,6 +1788,156 @@ export interface components {
              */
             stance?: "seated" | "kneeling" | null;
         };
+        Class: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: date */
+            first_on: string;
+            /** @description Where the gym is, as 18:30. */
+            at: string;
+            minutes: number;
+            weekly: boolean;
+            /** Format: date */
+            last_on: string | null;
+            tags: string[];
+            /** @description The next days it is held on, the gym's time off left out. */
+            next: string[];
+        };
+        /** @description One day of a class with everybody who comes: all that the floor needs while the server is away. */
+        ClassDay: {
+            class: components["schemas"]["HeldClass"];
+            /** @description The number of the latest news in it. */
+            cursor: number;
+            /** @description The ticket to ask with whether there is news. */
+            pulse: string;
+            athletes: components["schemas"]["FloorAthlete"][];
+            /** @description Who has a tag of it too, beyond what a floor holds. */
+            left_over: components["schemas"]["RosterName"][];
+            /** @description What is in the kit, with what is out of use today. */
+            gear: components["schemas"]["FloorPiece"][];
+            coaches: components["schemas"]["Coach"][];
+            /** @description Who else may walk in, whoever trained last first. */
+            roster: components["schemas"]["RosterName"][];
+        };
+        /** @description A class as a coach makes it. */
+        ClassInput: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /**
+             * Format: date
+             * @description The day of the first.
+             */
+            first_on: string;
+            /** @description Where the gym is, as 18:30. */
+            at: string;
+            minutes: number;
+            /** @description Every week on that weekday. */
+            weekly?: boolean;
+            /**
+             * Format: date
+             * @description The last day, of a weekly one.
+             */
+            last_on?: string | null;
+            /** @description Whoever has one of these comes. */
+            tags?: string[];
+        };
+        /** @description The classes of a gym, and what is held today and in the days round it. */
+        ClassList: {
+            /** Format: date */
+            today: string;
+            items: components["schemas"]["Class"][];
+            /** @description From yesterday to a week ahead, in order. */
+            held: components["schemas"]["HeldClass"][];
+            /** @description In use on the roster. */
+            tags: string[];
+        };
+        /** @description What an athlete can do in a class that wants sets of so many reps. */
+        ClassWork: {
+            reps: number;
+            items: components["schemas"]["Variation"][];
+        };
+        /** @description What ends a pause for pain: a coach's note. */
+        ClearanceInput: {
+            /** Format: uuid */
+            id: string;
+            /** @description Who looked at it and what was found. */
+            note: string;
+        };
+        /** @description The note that ended the last pause for pain. */
+        Cleared: {
+            /** Format: date */
+            on: string;
+            note: string;
+        };
+        Coach: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
+        /** @description One more coach of a gym. */
+        CoachInput: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            email: string;
+            /** @description To begin with; they change it themselves. */
+            password: string;
+        };
+        /** @description The coaches of a gym. */
+        CoachList: {
+            items: components["schemas"]["Coach"][];
+        };
+        /** @description The first session after time away. */
+        Comeback: {
+            /** Format: date */
+            on: string;
+            days_away: number;
+            /** @description Screen and baselines first; else nothing harder than last time. */
+            needs_baselines: boolean;
+        };
+        /** @description Whether an athlete comes to one day of a class. */
+        ComingInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            class_id: string;
+            /** Format: date */
+            on: string;
+            coming: boolean;
+            /**
+             * Format: date-time
+             * @description When it was told; what was told later stands.
+             */
+            told_at: string;
+        };
+        ComparedList: {
+            athletes: components["schemas"]["Compared"][];
+        };
+        /** @description One virtual athlete trained by a method. */
+        Compared: {
+            /**
+             * Format: float
+             * @description Weeks to the first strict rep; none within the year.
+             */
+            weeks: number | null;
+            sessions: number;
+            lowerings: number;
+            failed_sets: number;
+            wasted_sessions: number;
+        };
+        /** @description Which method, and which of the virtual athletes. */
+        ComparisonInput: {
+            method: string;
+            from: number;
+            count: number;
+        };
+        Concern: {
+            /** @enum {string} */
+            kind: "paused" | "screen" | "baselines" | "set-up" | "away" | "sore";
+            text: string;
+        };
         CurvePoint: {
             /** Format: float */
             length_m: number;
@@ -1857,6 +1952,23 @@ export interface components {
             force_kg: number;
             /** Format: float */
             sd_kg: number;
+        };
+        /** @description A row of a list that is kept but cannot be read any more; the fault is in the log. */
+        Damaged: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
+        /** @description The coach's word: accepted as it is, or overridden with another verdict and a reason, and a set-up if it changes. */
+        DecisionInput: {
+            /** @description The version of the call that the coach saw. */
+            version: number;
+            /** @enum {string} */
+            decision: "accepted" | "overridden";
+            /** @enum {string|null} */
+            verdict?: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay" | null;
+            exercise?: components["schemas"]["Exercise"] | null;
+            reason?: string | null;
         };
         /** @description A measurement written into a side view. */
         Dimension: {
@@ -1915,6 +2027,121 @@ export interface components {
              */
             up_by?: "pull" | "step" | "foot" | "hop" | null;
         };
+        /** @description One thing wrong in a request: where (JSON pointer), what, and the allowed range where there is one. */
+        FieldError: {
+            /** @description JSON pointer to the value, RFC 6901. */
+            pointer: string;
+            detail: string;
+            value?: (string | number | boolean) | null;
+            /** Format: float */
+            low?: number | null;
+            /** Format: float */
+            high?: number | null;
+            unit?: string | null;
+            /** @description The names that are known here. */
+            allowed?: string[] | null;
+        };
+        /** @description An athlete of a class on its day: the session as it was written, and what was done and told. */
+        FloorAthlete: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            kind: "gym" | "climbing" | "both";
+            /** @description Whether expected today. */
+            coming: boolean;
+            /** @description Without a tag of the class. */
+            walk_in: boolean;
+            /** @description Whether pulling is paused. */
+            paused: boolean;
+            pain_source: components["schemas"]["PainSource"] | null;
+            sheet: components["schemas"]["Sheet"] | null;
+            /** @description Keys of what is done in the place of lines today, by line. */
+            switched: {
+                [key: string]: string;
+            };
+            /** @description Of this day, in order. */
+            sets: components["schemas"]["Set"][];
+            /** @description Of this day, in order. */
+            beside: components["schemas"]["Beside"][];
+            /**
+             * @description Told of this day.
+             * @enum {string|null}
+             */
+            gave_out: "grip" | "arms" | "back" | "start" | "middle" | "top" | "breath" | "nothing" | null;
+            effort: number | null;
+            /** @description The soreness told last, within days of this one. */
+            soreness: number | null;
+            /**
+             * Format: date
+             * @description The last day on the wall, within days of this one.
+             */
+            wall_on: string | null;
+            /**
+             * Format: date
+             * @description The day before this one that was trained on last.
+             */
+            trained_before_on: string | null;
+        };
+        /** @description What the heels stand on. */
+        FloorInput: {
+            /** @enum {string} */
+            floor: "unknown" | "rubber" | "wood" | "vinyl";
+        };
+        /** @description A piece of gear by its name. */
+        FloorPiece: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            kind: "bar" | "rings" | "box" | "plate" | "weight" | "machine" | "band";
+            /** @description Of use to nobody today. */
+            out: boolean;
+        };
+        /** @description When so many strict reps will come. */
+        Forecast: {
+            reps: number;
+            /** @enum {string} */
+            verdict: "reached" | "test-now" | "dated" | "not-foreseeable";
+            /**
+             * Format: float
+             * @description Chance within 4 weeks, given that it has not come yet.
+             */
+            within_4: number;
+            /** Format: float */
+            within_8: number;
+            /** Format: float */
+            within_12: number;
+            /** Format: float */
+            within_26: number;
+            /** Format: date */
+            median_on: string | null;
+            /** @description What stands in the way, where no date can be given. */
+            limit: string | null;
+        };
+        /** @description How forecasts of about one chance came out. */
+        ForecastScore: {
+            /** @description Within how many weeks it was said to come. */
+            weeks: number;
+            /**
+             * Format: float
+             * @description The chance that was said, on average.
+             */
+            chance: number;
+            /** @description How often it was said. */
+            said: number;
+            /** @description How often it came. */
+            came: number;
+        };
+        /** @description A gym begins: its name and time zone, and its first coach. */
+        FoundingInput: {
+            gym_name: string;
+            /** @description IANA time zone. */
+            timezone: string;
+            coach_name: string;
+            email: string;
+            password: string;
+        };
         /** @description The figures of a piece of gear as JSON: the kind, and the keys that belong to it. */
         GearFigures: {
             /** @enum {string} */
@@ -1972,6 +2199,64 @@ export interface components {
              */
             rated_kg?: number | null;
         };
+        /** @description A piece of gear other than a band: its name and its figures. */
+        GearInput: {
+            name: string;
+            figures: components["schemas"]["GearFigures"];
+        };
+        /** @description Whether a band or another piece is out of use for the day on which that is told. */
+        GearOutInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            gear_id: string;
+            out: boolean;
+            /**
+             * Format: date-time
+             * @description When it was told; what was told later stands.
+             */
+            told_at: string;
+        };
+        Gear: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            figures: components["schemas"]["GearFigures"];
+            retired: boolean;
+        };
+        GripTier: {
+            /** @enum {string} */
+            tier: "beginner" | "intermediate" | "advanced";
+            from_s: number;
+            to_s: number;
+        };
+        /** @description What somebody does to the simulated scale: pulls a band to a length, and whether the scale fails meanwhile. */
+        HangInput: {
+            band: components["schemas"]["BandInput"];
+            /** Format: float */
+            length_m: number;
+            /** @enum {string} */
+            fault?: "none" | "silent" | "repeat" | "jump";
+        };
+        Health: {
+            application: string;
+            database: boolean;
+            /** @description Whether there is a gym; without one the first page makes it. */
+            founded: boolean;
+        };
+        /** @description One day of a class. */
+        HeldClass: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: date */
+            on: string;
+            /** Format: date-time */
+            starts_at: string;
+            /** Format: date-time */
+            ends_at: string;
+            weekly: boolean;
+        };
         /** @description What a band takes off an athlete at the foot or the knee; or why it does not fit. */
         Help: {
             /** @enum {string} */
@@ -1999,6 +2284,80 @@ export interface components {
              */
             top_m: number | null;
             why: components["schemas"]["Why"] | null;
+        };
+        /** @description A disputed point with its positions, and how this gym settles it. */
+        HouseRule: {
+            key: string;
+            point: string;
+            /** @description Words by position, the default first. */
+            positions: {
+                [key: string]: string;
+            };
+            default: string;
+            reason: string;
+            position: string;
+        };
+        HouseRules: {
+            rules: components["schemas"]["HouseRule"][];
+        };
+        /** @description A look at a band. */
+        InspectionInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            inspected_on: string;
+            /** @enum {string} */
+            finding: "sound" | "nick" | "chalking" | "thinning" | "other";
+            note?: string | null;
+        };
+        InspectionPage: {
+            items: components["schemas"]["Inspection"][];
+            next_page: number | null;
+        };
+        Inspection: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            inspected_on: string;
+            /** @enum {string} */
+            finding: "sound" | "nick" | "chalking" | "thinning" | "other";
+            note: string | null;
+        };
+        /** @description A call as it was stored, and the coach's word on it. */
+        KeptCall: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            athlete_id: string;
+            athlete_name: string;
+            version: number;
+            /** Format: date-time */
+            made_at: string;
+            call: components["schemas"]["Call"];
+            /** @description What was changed under it since it was made. */
+            changed: string | null;
+            /** @enum {string|null} */
+            decision: "accepted" | "overridden" | null;
+            /** @enum {string|null} */
+            override_verdict: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay" | null;
+            override_exercise: components["schemas"]["Exercise"] | null;
+            override_reason: string | null;
+            /** Format: date-time */
+            decided_at: string | null;
+        };
+        /** @description All gear of the gym, retired gear last. */
+        Kit: {
+            gear: components["schemas"]["Gear"][];
+            bands: components["schemas"]["Band"][];
+            /** @description Pieces that cannot be read any more. */
+            damaged: components["schemas"]["Damaged"][];
+            /**
+             * @description What the heels stand on.
+             * @enum {string}
+             */
+            floor: "unknown" | "rubber" | "wood" | "vinyl";
+            /** @description What can be done on each kind of set-up. */
+            doable: components["schemas"]["Doable"][];
         };
         /** @description The steadiest ladder of an athlete in a lane, from today to the goal. */
         Ladder: {
@@ -2053,865 +2412,6 @@ export interface components {
             /** Format: float */
             help_high80_kg: number;
         };
-        /** @description A piece of gear in a side view. */
-        Line: {
-            /** @enum {string} */
-            part: "bar" | "post" | "band" | "strap" | "box" | "step" | "weight" | "cable" | "block" | "heel-mark";
-            points: components["schemas"]["Spot"][];
-            /** Format: float */
-            thickness_m: number;
-            /** @description Whether it belongs to the finish of the rep. */
-            at_top: boolean;
-        };
-        MixedSet: {
-            first_reps: number;
-            first_name: string;
-            then_reps: number;
-            then_name: string;
-        };
-        /** @description How to get into the bands. */
-        Mount: {
-            /**
-             * Format: float
-             * @description Height to stand on so that the hands reach the bar; 0 = the floor.
-             */
-            box_m: number;
-            /**
-             * Format: float
-             * @description What one hand holds with the loop at the thigh.
-             */
-            hand_kg: number;
-            /** @description Whether a partner holds the band. */
-            partner: boolean;
-        };
-        /** @description A set-up that does not fit, and why. */
-        NamedMisfit: {
-            name: string;
-            reason: string;
-        };
-        /** @description A rule that almost made the call, and how far it was met. */
-        Nearly: {
-            /** @enum {string} */
-            verdict: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay";
-            rule: string;
-            evidence: components["schemas"]["Evidence"][];
-        };
-        /** @description Pain as JSON. */
-        Pain: {
-            /** @enum {string} */
-            place: "shoulder" | "elbow" | "wrist" | "neck" | "back" | "ribs" | "chest" | "hip" | "knee" | "head" | "other";
-            level: number | null;
-        };
-        /** @description Where an athlete stands in a method. */
-        Place: {
-            method: string;
-            method_name: string;
-            stage: string;
-            stage_name: string;
-            /** @description Which of the stages it is, from 1 on. */
-            number: number;
-            of: number;
-            /** Format: date */
-            since: string;
-            /** @description What ends the stage. */
-            gate: string;
-            next_stage_name: string | null;
-        };
-        /** @description How an exercise is done until a method says otherwise. */
-        Practice: {
-            tempo: string;
-            /** @description Rest between sets, from and to. */
-            rest_s: number[];
-            cues: string[];
-        };
-        /** @description Clean reps to expect in one set. */
-        Prediction: {
-            /**
-             * Format: float
-             * @description Median.
-             */
-            reps: number;
-            /** Format: float */
-            low80: number;
-            /** Format: float */
-            high80: number;
-            /** @description Whether it lies above 20 reps: then only "at least 20" is said. */
-            clipped: boolean;
-        };
-        Proportion: {
-            name: string;
-            /** Format: float */
-            length_m: number;
-            /** Format: float */
-            per_stature: number | null;
-            source: string;
-        };
-        /** @description A set-up of this gym's gear for one athlete. */
-        Rung: {
-            key: string;
-            name: string;
-            exercise: components["schemas"]["Exercise"];
-            carried: components["schemas"]["Carried"];
-            prediction: components["schemas"]["Prediction"] | null;
-            seconds?: components["schemas"]["Seconds"] | null;
-            learned?: components["schemas"]["LearnedHelp"] | null;
-        };
-        /** @description Set-ups that answer a question, the best first; or why there is none. */
-        RungList: {
-            items: components["schemas"]["Rung"][];
-            reason: string | null;
-        };
-        /** @description The upright scale of carried share: the rungs from the least carried to the most, and what does not fit. */
-        Scale: {
-            rungs: components["schemas"]["ScaleRung"][];
-            misfits: components["schemas"]["NamedMisfit"][];
-        };
-        /** @description One rung of the scale; bars on which it carries the same are named together. */
-        ScaleRung: {
-            rung: components["schemas"]["Rung"];
-            bars: string[];
-            /** @description Whether it is the set-up in use. */
-            chosen: boolean;
-        };
-        /** @description Controlled seconds to expect of a lowering or a hold. */
-        Seconds: {
-            /** Format: float */
-            median_s: number;
-            /** Format: float */
-            low80: number;
-            /** Format: float */
-            high80: number;
-            /** @description Chance of at least so many seconds, by seconds. */
-            chance: {
-                [key: string]: number;
-            };
-        };
-        /** @description One set-up for one athlete: what it carries, how it looks and how the figures came about; or why it does not fit. */
-        SetupAnswer: {
-            name: string;
-            /** @enum {string} */
-            lane: "pull" | "row" | "pulldown" | "seconds";
-            exercise: components["schemas"]["Exercise"];
-            /** @description Whether it is the set-up in use. */
-            chosen: boolean;
-            /** @description Why it does not fit. */
-            reason: string | null;
-            rung: components["schemas"]["Rung"] | null;
-            view: components["schemas"]["SideView"] | null;
-            why: components["schemas"]["Why"] | null;
-            safer: components["schemas"]["Rung"] | null;
-            practice: components["schemas"]["Practice"];
-        };
-        /** @description A set-up seen from the side, to scale, in m. */
-        SideView: {
-            start: components["schemas"]["Stick"];
-            finish: components["schemas"]["Stick"] | null;
-            gear: components["schemas"]["Line"][];
-            dimensions: components["schemas"]["Dimension"][];
-            least: components["schemas"]["Spot"];
-            most: components["schemas"]["Spot"];
-        };
-        /** @description A place in a side view in m: x right of the plumb line, y up from the floor. */
-        Spot: {
-            /** Format: float */
-            x_m: number;
-            /** Format: float */
-            y_m: number;
-        };
-        /** @description What a session asks for. */
-        Standard: {
-            /** @enum {string} */
-            measure: "reps" | "seconds" | "metres" | "total_reps";
-            sets: number;
-            /** @description Reps or seconds in each set, or over all of them. */
-            gate_reps: number;
-            floor_reps: number;
-            /** @description In how many sessions running. */
-            sessions: number;
-            words: string;
-        };
-        Step: {
-            label: string;
-            how: string;
-            /** Format: float */
-            value: number;
-            unit: string;
-            source: string;
-        };
-        /** @description A body in a side view, as joints. */
-        Stick: {
-            grip: components["schemas"]["Spot"];
-            elbow: components["schemas"]["Spot"];
-            shoulder: components["schemas"]["Spot"];
-            head: components["schemas"]["Spot"];
-            hip: components["schemas"]["Spot"];
-            knee: components["schemas"]["Spot"];
-            ankle: components["schemas"]["Spot"];
-            toe: components["schemas"]["Spot"];
-            /** Format: float */
-            head_radius_m: number;
-        };
-        /** @description A figure over the pull. */
-        Travel: {
-            /**
-             * Format: float
-             * @description At full hang.
-             */
-            bottom: number;
-            /**
-             * Format: float
-             * @description Mean over the pull, work-equivalent.
-             */
-            mean: number;
-            /**
-             * Format: float
-             * @description Chin at the bar.
-             */
-            top: number;
-        };
-        Warning: {
-            code: string;
-            text: string;
-        };
-        /** @description How long ago a band was looked at, how often it was used since, and whether it is due. */
-        Wear: {
-            /** Format: date */
-            inspected_on: string | null;
-            /** @description Sets since the last inspection. */
-            uses_since: number;
-            due: boolean;
-            text: string;
-        };
-        /** @description How a figure came about. */
-        Why: {
-            name: string;
-            steps: components["schemas"]["Step"][];
-            uncertainties: string[];
-            remedies: string[];
-        };
-        /** @description Whether an athlete is set aside. */
-        ArchiveInput: {
-            archived: boolean;
-        };
-        /** @description A band on the bench with the readings kept so far, and whom it is to help on which bar. */
-        BenchInput: {
-            band: components["schemas"]["BandInput"];
-            /** Format: uuid */
-            athlete_id?: string | null;
-            /** Format: uuid */
-            bar_id?: string | null;
-        };
-        /** @description The caps as the gym wants them. */
-        CapsInput: {
-            lowerings_a_session: number;
-            lowerings_a_week: number;
-            hard_sets_first_month: number;
-            hard_sets_later: number;
-            /** @description That the coach answers for a figure above the usual. */
-            acknowledged: boolean | null;
-        };
-        /** @description Which method, and which of the virtual athletes. */
-        ComparisonInput: {
-            method: string;
-            from: number;
-            count: number;
-        };
-        /** @description What the heels stand on. */
-        FloorInput: {
-            /** @enum {string} */
-            floor: "unknown" | "rubber" | "wood" | "vinyl";
-        };
-        /** @description What somebody does to the simulated scale: pulls a band to a length, and whether the scale fails meanwhile. */
-        HangInput: {
-            band: components["schemas"]["BandInput"];
-            /** Format: float */
-            length_m: number;
-            /** @enum {string} */
-            fault?: "none" | "silent" | "repeat" | "jump";
-        };
-        /** @description A new password, with the present one as proof. */
-        PasswordInput: {
-            present: string;
-            new: string;
-        };
-        /** @description A reading of the hanging scale, in N or in kg. */
-        PointInput: {
-            /** Format: float */
-            length_m: number;
-            /**
-             * Format: float
-             * @description Either this or force_kg.
-             */
-            force_n?: number | null;
-            /**
-             * Format: float
-             * @description What the scale shows in kg, times standard gravity.
-             */
-            force_kg?: number | null;
-        };
-        QueuedDeedsInput: {
-            deeds: {
-                /**
-                 * Format: uuid
-                 * @description Deeds that waited on a device, in the order they were done; each says one thing, of an athlete or, as gear and classes, of the gym.
-                 */
-                athlete_id?: string;
-                set?: components["schemas"]["SetInput"];
-                taken_back?: components["schemas"]["TakenBackInput"];
-                beside?: components["schemas"]["BesideInput"];
-                signal?: components["schemas"]["SignalInput"];
-                pain?: components["schemas"]["PainReportInput"];
-                pain_undone?: components["schemas"]["PainUndoneInput"];
-                switch?: components["schemas"]["LineSwitchedInput"];
-                coming?: components["schemas"]["ComingInput"];
-                gear?: components["schemas"]["GearOutInput"];
-                class?: components["schemas"]["ClassInput"];
-            }[];
-        };
-        /** @description Whether a piece of gear is out of use. */
-        RetirementInput: {
-            retired: boolean;
-        };
-        /** @description What can be set of a gym and its coach. */
-        SettingsInput: {
-            gym_name: string;
-            timezone: string;
-            coach_name: string;
-        };
-        SignInInput: {
-            email: string;
-            password: string;
-        };
-        /** @description Takes something back under an id of its own. */
-        WithdrawalInput: {
-            /**
-             * Format: uuid
-             * @description Id of the new row that takes the other one back.
-             */
-            id: string;
-        };
-        /**
-         * @description Every problem the API answers with; the codes are permanent.
-         * @enum {string}
-         */
-        ProblemCode: "bad-json" | "bad-request" | "invalid" | "signed-out" | "wrong-sign-in" | "too-many-tries" | "foreign-origin" | "page-expired" | "not-found" | "method-not-allowed" | "body-too-large" | "id-taken" | "pulling-paused" | "does-not-fit" | "call-changed" | "call-decided" | "refer-stands" | "scale-away" | "kit-full" | "last-weighing" | "method-in-use" | "busy" | "founded" | "wrong-password" | "away" | "fault";
-        /** @description Problem Details, RFC 9457. */
-        Problem: {
-            type: string;
-            code: components["schemas"]["ProblemCode"];
-            title: string;
-            status: number;
-            detail: string;
-            errors: components["schemas"]["Fault"][];
-        };
-        /** @description Work beside the pull, and how much of it a set usually is. */
-        Accessory: {
-            /** @enum {string} */
-            accessory: "curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row";
-            name: string;
-            /** @description The key of one more line with it. */
-            line: string;
-            usual: components["schemas"]["Amount"];
-        };
-        /** @description One athlete: body, the set-up in use, capacity, pause, the open call. */
-        Athlete: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-            /** @enum {string} */
-            kind: "gym" | "climbing" | "both";
-            tags: string[];
-            archived: boolean;
-            /** Format: float */
-            mass_kg: number;
-            /** Format: float */
-            stature_m: number;
-            /** Format: float */
-            reach_m: number;
-            /** @enum {string} */
-            reach_source: "estimated" | "measured";
-            /** @enum {string} */
-            proportions: "average" | "men" | "women";
-            /** Format: float */
-            pull_distance_m: number;
-            standard: components["schemas"]["Standard"];
-            place: components["schemas"]["Place"];
-            lowerings_left: components["schemas"]["LoweringLeft"] | null;
-            /** @description Where fewer than the method has. */
-            sessions_a_week: number | null;
-            builder: components["schemas"]["Builder"] | null;
-            rung: components["schemas"]["Rung"] | null;
-            /** @description Why the chosen set-up cannot be built any more. */
-            rung_lost: string | null;
-            capacity: components["schemas"]["Capacity"] | null;
-            row_capacity: components["schemas"]["Capacity"] | null;
-            /**
-             * Format: float
-             * @description Longest dead hang logged.
-             */
-            best_hang_s: number | null;
-            pain: components["schemas"]["Pain"] | null;
-            /**
-             * Format: date
-             * @description The gym's day on which the pain was logged that pulling is paused for.
-             */
-            paused_on: string | null;
-            pain_source: components["schemas"]["PainSource"] | null;
-            cleared: components["schemas"]["Cleared"] | null;
-            screen: components["schemas"]["ScreenStanding"];
-            call: components["schemas"]["KeptCall"] | null;
-            decided: components["schemas"]["KeptCall"] | null;
-        };
-        Band: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-            /** Format: float */
-            hung_length_m: number;
-            /** Format: float */
-            width_mm: number;
-            /** Format: float */
-            thickness_mm: number;
-            points: components["schemas"]["BandPoint"][];
-            curve: components["schemas"]["BandCurve"];
-            retired: boolean;
-            wear: components["schemas"]["Wear"];
-            /**
-             * Format: date
-             * @description When its readings were taken.
-             */
-            measured_on: string | null;
-            /**
-             * Format: uuid
-             * @description The bar it was measured on.
-             */
-            hitched_on: string | null;
-            /** @description Why it should be measured again. */
-            measure_again: string | null;
-        };
-        /** @description What the log says of a band, where the sets of several athletes agree. */
-        BandLearned: {
-            /** @description None where they do not, or the band is right. */
-            advice: string | null;
-            /**
-             * Format: float
-             * @description By which part it helps more than it is taken for; less if below 0.
-             */
-            part: number | null;
-            athletes: number;
-        };
-        /** @description A baseline as far as it is: what was done, what comes next, and at its end where to begin. */
-        Baseline: {
-            steps: components["schemas"]["BaselineLine"][];
-            finished: boolean;
-            start: components["schemas"]["Rung"] | null;
-        };
-        /** @description A step of a baseline. */
-        BaselineLine: {
-            /** @enum {string} */
-            step: "hang" | "active-hang" | "top-hold" | "lowering" | "row" | "band" | "second-band" | "chin-up" | "pull-up";
-            /** @enum {string} */
-            state: "done" | "next" | "later" | "passed-over";
-            title: string;
-            how: string;
-            /** @description Whether it is told in seconds. */
-            timed: boolean;
-            /** @description Rest before it. */
-            rest_s: number;
-            /** @description What was done, or why it is passed over. */
-            said: string | null;
-            rung: components["schemas"]["Rung"] | null;
-        };
-        /** @description A set of work beside the pull, as it is in the log. */
-        Beside: {
-            /** Format: uuid */
-            id: string;
-            /** Format: date-time */
-            performed_at: string;
-            /** @enum {string|null} */
-            accessory: "curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
-            reps: number | null;
-            /** Format: float */
-            seconds: number | null;
-            /** Format: float */
-            metres: number | null;
-            /** Format: float */
-            load_kg: number | null;
-        };
-        /** @description An athlete's body: what everything is computed from, and the mass over time. */
-        Body: {
-            /** Format: uuid */
-            athlete_id: string;
-            name: string;
-            /** Format: float */
-            mass_kg: number;
-            /** Format: float */
-            stature_m: number;
-            /** Format: float */
-            reach_m: number;
-            /** @enum {string} */
-            reach_source: "estimated" | "measured";
-            /**
-             * Format: float
-             * @description Standard deviation of the reach.
-             */
-            reach_sd_m: number;
-            proportions: components["schemas"]["Proportion"][];
-            /** @description Latest first. */
-            weighings: components["schemas"]["Weighing"][];
-        };
-        /** @description Work in the place of strict work for some weeks. */
-        Builder: {
-            key: string;
-            name: string;
-            idea: string;
-            weeks: number[];
-            from_reps: number;
-            lines: string[];
-            /** @description Not for newcomers. */
-            tires: boolean;
-        };
-        /** @description The next sessions and the stages to expect. */
-        Calendar: {
-            sessions: string[];
-            stages: components["schemas"]["PlannedStage"][];
-            comebacks: components["schemas"]["Comeback"][];
-        };
-        CallPage: {
-            items: components["schemas"]["KeptCall"][];
-            next_page: number | null;
-        };
-        /** @description A page of the calls that wait, and how many of each kind wait in all. */
-        CallQueue: {
-            items: components["schemas"]["KeptCall"][];
-            next_page: number | null;
-            waiting: {
-                [key: string]: number;
-            };
-            /** @description Calls of this page that cannot be read. */
-            damaged: components["schemas"]["Damaged"][];
-        };
-        /** @description One-rep capacity as a share of bodyweight, as it is believed today, with its 80 % interval. */
-        Capacity: {
-            /** Format: float */
-            share: number;
-            /** Format: float */
-            low80: number;
-            /** Format: float */
-            high80: number;
-            /**
-             * Format: date
-             * @description The day of the latest session it rests on.
-             */
-            on: string;
-        };
-        /** @description The figures of the caps as the gym has them. */
-        Caps: {
-            /** @description int> */
-            lowerings_a_session: number;
-            /** @description int> */
-            lowerings_a_week: number;
-            /** @description int> */
-            hard_sets_first_month: number;
-            /** @description int> */
-            hard_sets_later: number;
-            /** @description As they ship, by key. */
-            usual: {
-                [key: string]: number;
-            };
-            /** @description Who answers for a figure above the usual. */
-            raised_by: string | null;
-            /**
-             * Format: date-time
-             * @description int>
-             */
-            raised_at: string | null;
-        };
-        /** @description One day of a class with everybody who comes: all that the floor needs while the server is away. */
-        ClassDay: {
-            class: components["schemas"]["HeldClass"];
-            /** @description The number of the latest news in it. */
-            cursor: number;
-            /** @description The ticket to ask with whether there is news. */
-            pulse: string;
-            athletes: components["schemas"]["FloorAthlete"][];
-            /** @description Who has a tag of it too, beyond what a floor holds. */
-            left_over: components["schemas"]["RosterName"][];
-            /** @description What is in the kit, with what is out of use today. */
-            gear: components["schemas"]["FloorPiece"][];
-            coaches: components["schemas"]["Coach"][];
-            /** @description Who else may walk in, whoever trained last first. */
-            roster: components["schemas"]["RosterName"][];
-        };
-        Class: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-            /** Format: date */
-            first_on: string;
-            /** @description Where the gym is, as 18:30. */
-            at: string;
-            minutes: number;
-            weekly: boolean;
-            /** Format: date */
-            last_on: string | null;
-            tags: string[];
-            /** @description The next days it is held on, the gym's time off left out. */
-            next: string[];
-        };
-        /** @description The classes of a gym, and what is held today and in the days round it. */
-        ClassList: {
-            /** Format: date */
-            today: string;
-            items: components["schemas"]["Class"][];
-            /** @description From yesterday to a week ahead, in order. */
-            held: components["schemas"]["HeldClass"][];
-            /** @description In use on the roster. */
-            tags: string[];
-        };
-        /** @description What an athlete can do in a class that wants sets of so many reps. */
-        ClassWork: {
-            reps: number;
-            items: components["schemas"]["Variation"][];
-        };
-        /** @description The note that ended the last pause for pain. */
-        Cleared: {
-            /** Format: date */
-            on: string;
-            note: string;
-        };
-        Coach: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-        };
-        /** @description The coaches of a gym. */
-        CoachList: {
-            items: components["schemas"]["Coach"][];
-        };
-        /** @description The first session after time away. */
-        Comeback: {
-            /** Format: date */
-            on: string;
-            days_away: number;
-            /** @description Screen and baselines first; else nothing harder than last time. */
-            needs_baselines: boolean;
-        };
-        /** @description One virtual athlete trained by a method. */
-        Compared: {
-            /**
-             * Format: float
-             * @description Weeks to the first strict rep; none within the year.
-             */
-            weeks: number | null;
-            sessions: number;
-            lowerings: number;
-            failed_sets: number;
-            wasted_sessions: number;
-        };
-        ComparedList: {
-            athletes: components["schemas"]["Compared"][];
-        };
-        Concern: {
-            /** @enum {string} */
-            kind: "paused" | "screen" | "baselines" | "set-up" | "away" | "sore";
-            text: string;
-        };
-        /** @description A row of a list that is kept but cannot be read any more; the fault is in the log. */
-        Damaged: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-        };
-        /** @description What became of one queued set: it is stored, or refused with the reason. */
-        DeedOutcome: {
-            id: string;
-            stored: components["schemas"]["Set"] | null;
-            problem: components["schemas"]["Problem"] | null;
-        };
-        /** @description An athlete of a class on its day: the session as it was written, and what was done and told. */
-        FloorAthlete: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-            /** @enum {string} */
-            kind: "gym" | "climbing" | "both";
-            /** @description Whether expected today. */
-            coming: boolean;
-            /** @description Without a tag of the class. */
-            walk_in: boolean;
-            /** @description Whether pulling is paused. */
-            paused: boolean;
-            pain_source: components["schemas"]["PainSource"] | null;
-            sheet: components["schemas"]["Sheet"] | null;
-            /** @description Keys of what is done in the place of lines today, by line. */
-            switched: {
-                [key: string]: string;
-            };
-            /** @description Of this day, in order. */
-            sets: components["schemas"]["Set"][];
-            /** @description Of this day, in order. */
-            beside: components["schemas"]["Beside"][];
-            /**
-             * @description Told of this day.
-             * @enum {string|null}
-             */
-            gave_out: "grip" | "arms" | "back" | "start" | "middle" | "top" | "breath" | "nothing" | null;
-            effort: number | null;
-            /** @description The soreness told last, within days of this one. */
-            soreness: number | null;
-            /**
-             * Format: date
-             * @description The last day on the wall, within days of this one.
-             */
-            wall_on: string | null;
-            /**
-             * Format: date
-             * @description The day before this one that was trained on last.
-             */
-            trained_before_on: string | null;
-        };
-        /** @description A piece of gear by its name. */
-        FloorPiece: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-            /** @enum {string} */
-            kind: "bar" | "rings" | "box" | "plate" | "weight" | "machine" | "band";
-            /** @description Of use to nobody today. */
-            out: boolean;
-        };
-        /** @description When so many strict reps will come. */
-        Forecast: {
-            reps: number;
-            /** @enum {string} */
-            verdict: "reached" | "test-now" | "dated" | "not-foreseeable";
-            /**
-             * Format: float
-             * @description Chance within 4 weeks, given that it has not come yet.
-             */
-            within_4: number;
-            /** Format: float */
-            within_8: number;
-            /** Format: float */
-            within_12: number;
-            /** Format: float */
-            within_26: number;
-            /** Format: date */
-            median_on: string | null;
-            /** @description What stands in the way, where no date can be given. */
-            limit: string | null;
-        };
-        /** @description How forecasts of about one chance came out. */
-        ForecastScore: {
-            /** @description Within how many weeks it was said to come. */
-            weeks: number;
-            /**
-             * Format: float
-             * @description The chance that was said, on average.
-             */
-            chance: number;
-            /** @description How often it was said. */
-            said: number;
-            /** @description How often it came. */
-            came: number;
-        };
-        Gear: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-            figures: components["schemas"]["GearFigures"];
-            retired: boolean;
-        };
-        GripTier: {
-            /** @enum {string} */
-            tier: "beginner" | "intermediate" | "advanced";
-            from_s: number;
-            to_s: number;
-        };
-        Health: {
-            application: string;
-            database: boolean;
-            /** @description Whether there is a gym; without one the first page makes it. */
-            founded: boolean;
-        };
-        /** @description One day of a class. */
-        HeldClass: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-            /** Format: date */
-            on: string;
-            /** Format: date-time */
-            starts_at: string;
-            /** Format: date-time */
-            ends_at: string;
-            weekly: boolean;
-        };
-        /** @description A disputed point with its positions, and how this gym settles it. */
-        HouseRule: {
-            key: string;
-            point: string;
-            /** @description Words by position, the default first. */
-            positions: {
-                [key: string]: string;
-            };
-            default: string;
-            reason: string;
-            position: string;
-        };
-        HouseRules: {
-            rules: components["schemas"]["HouseRule"][];
-        };
-        Inspection: {
-            /** Format: uuid */
-            id: string;
-            /** Format: date */
-            inspected_on: string;
-            /** @enum {string} */
-            finding: "sound" | "nick" | "chalking" | "thinning" | "other";
-            note: string | null;
-        };
-        InspectionPage: {
-            items: components["schemas"]["Inspection"][];
-            next_page: number | null;
-        };
-        /** @description A call as it was stored, and the coach's word on it. */
-        KeptCall: {
-            /** Format: uuid */
-            id: string;
-            /** Format: uuid */
-            athlete_id: string;
-            athlete_name: string;
-            version: number;
-            /** Format: date-time */
-            made_at: string;
-            call: components["schemas"]["Call"];
-            /** @description What was changed under it since it was made. */
-            changed: string | null;
-            /** @enum {string|null} */
-            decision: "accepted" | "overridden" | null;
-            /** @enum {string|null} */
-            override_verdict: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay" | null;
-            override_exercise: components["schemas"]["Exercise"] | null;
-            override_reason: string | null;
-            /** Format: date-time */
-            decided_at: string | null;
-        };
-        /** @description All gear of the gym, retired gear last. */
-        Kit: {
-            gear: components["schemas"]["Gear"][];
-            bands: components["schemas"]["Band"][];
-            /** @description Pieces that cannot be read any more. */
-            damaged: components["schemas"]["Damaged"][];
-            /**
-             * @description What the heels stand on.
-             * @enum {string}
-             */
-            floor: "unknown" | "rubber" | "wood" | "vinyl";
-            /** @description What can be done on each kind of set-up. */
-            doable: components["schemas"]["Doable"][];
-        };
         /** @description A line left out by hand. */
         LeftOut: {
             line: string;
@@ -2927,6 +2427,48 @@ export interface components {
             /** @description A minute each. */
             trunk: string[];
             accessories: components["schemas"]["Accessory"][];
+        };
+        /** @description A line of the written session as the coach wants it, for the next session or from now on. */
+        LineInput: {
+            /** Format: uuid */
+            id: string;
+            /** @description Key of the line, or of one more. */
+            line: string;
+            /** @description From now on; else until the next work is logged. */
+            lasts: boolean;
+            left_out?: boolean;
+            sets?: number | null;
+            low?: number | null;
+            high?: number | null;
+            rest_s?: number | null;
+            exercise?: components["schemas"]["Exercise"] | null;
+            /** @enum {string|null} */
+            accessory?: "curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
+        };
+        /** @description A piece of gear in a side view. */
+        Line: {
+            /** @enum {string} */
+            part: "bar" | "post" | "band" | "strap" | "box" | "step" | "weight" | "cable" | "block" | "heel-mark";
+            points: components["schemas"]["Spot"][];
+            /** Format: float */
+            thickness_m: number;
+            /** @description Whether it belongs to the finish of the rep. */
+            at_top: boolean;
+        };
+        /** @description Another exercise in the place of a line for one day, or the line as it was written again. */
+        LineSwitchedInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            on: string;
+            line: string;
+            /** @description Key of what is done instead, of those the line offers; none for the line as written. */
+            rung_key: string | null;
+            /**
+             * Format: date-time
+             * @description When it was told; what was told later stands.
+             */
+            told_at: string;
         };
         /** @description Lowerings that the caps leave, today and this week. */
         LoweringLeft: {
@@ -2959,7 +2501,7 @@ export interface components {
             idea: string;
             per_week: number[];
             stages: components["schemas"]["StageStrip"][];
-            says: components["schemas"]["Says"][];
+            says: components["schemas"]["MethodWords"][];
             /** @description Whether the gym made it or brought it in. */
             own: boolean;
             /** @description How many athletes are on it. */
@@ -2967,11 +2509,50 @@ export interface components {
             /** @description Stages that nothing in the gym’s kit can be built for. */
             lacks: string[];
         };
+        /** @description What a method says on a disputed point. */
+        MethodWords: {
+            rule: string;
+            point: string;
+            words: string;
+        };
+        MixedSet: {
+            first_reps: number;
+            first_name: string;
+            then_reps: number;
+            then_name: string;
+        };
         /** @description One thing to do until the arms come overhead. */
         Mobility: {
             name: string;
             dose: string;
             cue: string;
+        };
+        /** @description How to get into the bands. */
+        Mount: {
+            /**
+             * Format: float
+             * @description Height to stand on so that the hands reach the bar; 0 = the floor.
+             */
+            box_m: number;
+            /**
+             * Format: float
+             * @description What one hand holds with the loop at the thigh.
+             */
+            hand_kg: number;
+            /** @description Whether a partner holds the band. */
+            partner: boolean;
+        };
+        /** @description A set-up that does not fit, and why. */
+        NamedMisfit: {
+            name: string;
+            reason: string;
+        };
+        /** @description A rule that almost made the call, and how far it was met. */
+        Nearly: {
+            /** @enum {string} */
+            verdict: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay";
+            rule: string;
+            evidence: components["schemas"]["Evidence"][];
         };
         /** @description What is new on a floor since a number. */
         News: {
@@ -2985,7 +2566,7 @@ export interface components {
             gear: components["schemas"]["FloorPiece"][] | null;
         };
         /** @description What could be done in the place of a line of the session. */
-        Others: {
+        OtherRungs: {
             /** @description Nearest in carried share first; none in the place of work beside the pull. */
             rungs: components["schemas"]["Rung"][];
             accessories: components["schemas"]["Accessory"][];
@@ -3007,6 +2588,19 @@ export interface components {
             verdict: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay";
             times: number;
         };
+        /** @description Pain as JSON. */
+        Pain: {
+            /** @enum {string} */
+            place: "shoulder" | "elbow" | "wrist" | "neck" | "back" | "ribs" | "chest" | "hip" | "knee" | "head" | "other";
+            level: number | null;
+        };
+        /** @description Pain told without a set: on arriving, between sets, the day after. */
+        PainReportInput: {
+            /** Format: uuid */
+            id: string;
+            pain: components["schemas"]["Pain"];
+            note?: string | null;
+        };
         /** @description What the pain was told with that pulling is paused for; who told it can undo it for ten minutes. */
         PainSource: {
             /** Format: uuid */
@@ -3019,8 +2613,51 @@ export interface components {
             /** Format: date-time */
             at: string;
         };
+        /** @description Pain or a symptom that was told by mistake. */
+        PainUndoneInput: {
+            /** Format: uuid */
+            id: string;
+            /**
+             * Format: uuid
+             * @description The report, set or signal it was told with.
+             */
+            told_id: string;
+        };
+        /** @description A new password, with the present one as proof. */
+        PasswordInput: {
+            present: string;
+            new: string;
+        };
         PlaceHistory: {
             moves: components["schemas"]["PlaceMove"][];
+        };
+        /** @description The coach puts an athlete at a stage of a method: assigned, set back, or skipping, with a reason. */
+        PlaceInput: {
+            /** Format: uuid */
+            id: string;
+            method: string;
+            stage: string;
+            /** @description Needed where the method stays and the stage changes. */
+            reason?: string | null;
+            /** @description Sessions a week, where fewer than the method has. */
+            sessions_a_week?: number | null;
+            /** @description What stands in the place of strict work, where the stage is one. */
+            builder?: string | null;
+        };
+        /** @description Where an athlete stands in a method. */
+        Place: {
+            method: string;
+            method_name: string;
+            stage: string;
+            stage_name: string;
+            /** @description Which of the stages it is, from 1 on. */
+            number: number;
+            of: number;
+            /** Format: date */
+            since: string;
+            /** @description What ends the stage. */
+            gate: string;
+            next_stage_name: string | null;
         };
         PlaceMove: {
             method_name: string;
@@ -3043,13 +2680,96 @@ export interface components {
              */
             to: string | null;
         };
+        /** @description A reading of the hanging scale, in N or in kg. */
+        PointInput: {
+            /** Format: float */
+            length_m: number;
+            /**
+             * Format: float
+             * @description Either this or force_kg.
+             */
+            force_n?: number | null;
+            /**
+             * Format: float
+             * @description What the scale shows in kg, times standard gravity.
+             */
+            force_kg?: number | null;
+        };
+        /** @description How an exercise is done until a method says otherwise. */
+        Practice: {
+            tempo: string;
+            /** @description Rest between sets, from and to. */
+            rest_s: number[];
+            cues: string[];
+        };
+        /** @description Clean reps to expect in one set. */
+        Prediction: {
+            /**
+             * Format: float
+             * @description Median.
+             */
+            reps: number;
+            /** Format: float */
+            low80: number;
+            /** Format: float */
+            high80: number;
+            /** @description Whether it lies above 20 reps: then only "at least 20" is said. */
+            clipped: boolean;
+        };
+        /**
+         * @description Every problem the API answers with; the codes are permanent.
+         * @enum {string}
+         */
+        ProblemCode: "bad-json" | "bad-request" | "invalid" | "signed-out" | "wrong-sign-in" | "too-many-tries" | "foreign-origin" | "page-expired" | "not-found" | "method-not-allowed" | "body-too-large" | "id-taken" | "pulling-paused" | "does-not-fit" | "call-changed" | "call-decided" | "refer-stands" | "scale-away" | "kit-full" | "last-weighing" | "method-in-use" | "busy" | "founded" | "wrong-password" | "away" | "fault";
+        /** @description Problem Details, RFC 9457. */
+        Problem: {
+            type: string;
+            code: components["schemas"]["ProblemCode"];
+            title: string;
+            status: number;
+            detail: string;
+            errors: components["schemas"]["FieldError"][];
+        };
+        Proportion: {
+            name: string;
+            /** Format: float */
+            length_m: number;
+            /** Format: float */
+            per_stature: number | null;
+            source: string;
+        };
         /** @description The number of the latest news of a gym. */
         Pulse: {
             cursor: number;
         };
+        QueueInput: {
+            deeds: {
+                /**
+                 * Format: uuid
+                 * @description Deeds that waited on a device, in the order they were done; each says one thing, of an athlete or, as gear and classes, of the gym.
+                 */
+                athlete_id?: string;
+                set?: components["schemas"]["SetInput"];
+                taken_back?: components["schemas"]["TakenBackInput"];
+                beside?: components["schemas"]["BesideInput"];
+                signal?: components["schemas"]["SignalInput"];
+                pain?: components["schemas"]["PainReportInput"];
+                pain_undone?: components["schemas"]["PainUndoneInput"];
+                switch?: components["schemas"]["LineSwitchedInput"];
+                coming?: components["schemas"]["ComingInput"];
+                gear?: components["schemas"]["GearOutInput"];
+                class?: components["schemas"]["ClassInput"];
+            }[];
+        };
         /** @description What became of each set of a queue, in its order. */
         QueueOutcome: {
-            outcomes: components["schemas"]["DeedOutcome"][];
+            outcomes: components["schemas"]["QueuedOutcome"][];
+        };
+        /** @description What became of one queued set: it is stored, or refused with the reason. */
+        QueuedOutcome: {
+            id: string;
+            stored: components["schemas"]["Set"] | null;
+            problem: components["schemas"]["Problem"] | null;
         };
         Refusal: {
             /** @enum {string} */
@@ -3060,6 +2780,10 @@ export interface components {
              * @description From when on it can be.
              */
             next_on: string | null;
+        };
+        /** @description Whether a piece of gear is out of use. */
+        RetirementInput: {
+            retired: boolean;
         };
         /** @description One athlete in one line. */
         RosterEntry: {
@@ -3123,11 +2847,32 @@ export interface components {
             /** @description How many athletes were looked at: those trained last. */
             looked_at: number;
         };
-        /** @description What a method says on a disputed point. */
-        Says: {
-            rule: string;
-            point: string;
-            words: string;
+        /** @description A set-up of this gym's gear for one athlete. */
+        Rung: {
+            key: string;
+            name: string;
+            exercise: components["schemas"]["Exercise"];
+            carried: components["schemas"]["Carried"];
+            prediction: components["schemas"]["Prediction"] | null;
+            seconds?: components["schemas"]["Seconds"] | null;
+            learned?: components["schemas"]["LearnedHelp"] | null;
+        };
+        /** @description Set-ups that answer a question, the best first; or why there is none. */
+        RungList: {
+            items: components["schemas"]["Rung"][];
+            reason: string | null;
+        };
+        /** @description The upright scale of carried share: the rungs from the least carried to the most, and what does not fit. */
+        Scale: {
+            rungs: components["schemas"]["ScaleRung"][];
+            misfits: components["schemas"]["NamedMisfit"][];
+        };
+        /** @description One rung of the scale; bars on which it carries the same are named together. */
+        ScaleRung: {
+            rung: components["schemas"]["Rung"];
+            bars: string[];
+            /** @description Whether it is the set-up in use. */
+            chosen: boolean;
         };
         /** @description The last seconds of the hanging scale, and whether its reading can be kept. */
         ScaleStream: {
@@ -3182,12 +2927,31 @@ export interface components {
             /** @description How often its answers were looked at. */
             looks: number;
         };
-        /** @description A screen with its answers; that it was looked at is kept. */
-        Screening: {
-            screen: components["schemas"]["ScreeningEntry"];
-            answers: components["schemas"]["ScreeningInput"];
-            reasons: string[];
-            looks: components["schemas"]["ScreeningLook"][];
+        /** @description What a competent person found and was told before anything was loaded. */
+        ScreeningInput: {
+            /** Format: uuid */
+            id: string;
+            /**
+             * @description How far both arms come, ribs down, against the ears.
+             * @enum {string}
+             */
+            overhead: "level" | "short" | "painful";
+            pain?: components["schemas"]["Pain"] | null;
+            numb?: boolean;
+            /** @description A recent injury. */
+            injured?: boolean;
+            conditions?: ("recent-surgery" | "pregnancy" | "hypermobility" | "osteoporosis" | "blood-pressure" | "heart")[];
+            /** @description Whether a clinician cleared those conditions. */
+            cleared?: boolean;
+            /** @enum {string} */
+            under_18?: "no" | "rules-met" | "rules-open";
+            /** @description Uneasy at the bar. */
+            uneasy?: boolean;
+            /** @description Limits the coach or the clinician adds. */
+            further?: ("no-hanging" | "no-overhead" | "no-lowering" | "no-bands-at-height")[];
+            /** Format: float */
+            most_share?: number | null;
+            note?: string | null;
         };
         /** @description The screens of an athlete, newest first. */
         ScreeningList: {
@@ -3198,6 +2962,26 @@ export interface components {
             by: string;
             /** Format: date-time */
             at: string;
+        };
+        /** @description A screen with its answers; that it was looked at is kept. */
+        Screening: {
+            screen: components["schemas"]["ScreeningEntry"];
+            answers: components["schemas"]["ScreeningInput"];
+            reasons: string[];
+            looks: components["schemas"]["ScreeningLook"][];
+        };
+        /** @description Controlled seconds to expect of a lowering or a hold. */
+        Seconds: {
+            /** Format: float */
+            median_s: number;
+            /** Format: float */
+            low80: number;
+            /** Format: float */
+            high80: number;
+            /** @description Chance of at least so many seconds, by seconds. */
+            chance: {
+                [key: string]: number;
+            };
         };
         /** @description The next session of an athlete, as it is written today. */
         Session: {
@@ -3212,6 +2996,55 @@ export interface components {
             /** @description By hand. */
             left_out: components["schemas"]["LeftOut"][];
             calendar: components["schemas"]["Calendar"];
+        };
+        /** @description One set as it was done: clean reps on a set-up, or a hang or hold in seconds. */
+        SetInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            performed_at: string;
+            /** @enum {string} */
+            purpose: "baseline" | "work" | "test" | "try";
+            exercise?: components["schemas"]["Exercise"] | null;
+            clean_reps?: number | null;
+            /** @description Reps that did not count, by reason. */
+            no_counts?: {
+                [key: string]: number;
+            };
+            /** @description Reps in reserve; none if nobody knows. */
+            reserve?: number | null;
+            /**
+             * Format: float
+             * @description Seconds of a dead hang, or of the hold chosen, instead of reps.
+             */
+            hang_s?: number | null;
+            pain?: components["schemas"]["Pain"] | null;
+            note?: string | null;
+            /**
+             * Format: uuid
+             * @description The set this one corrects.
+             */
+            replaces_id?: string | null;
+            /**
+             * Format: uuid
+             * @description The set this one goes on from, on another exercise: a mixed set. It counts for neither gate nor capacity.
+             */
+            part_of?: string | null;
+            /** @description The reps that were asked of it. */
+            asked_reps?: number | null;
+            /** @description Whether not one more clean rep was there. */
+            to_failure?: boolean;
+            /** @description What was seen in how it was done. */
+            faults?: ("hips-sag" | "shoulders-up" | "shoulder-forward" | "chin-reaches" | "uneven-way-down" | "stood-up" | "legs-kick")[];
+            /** @description Seconds of each counted lowering, in order. */
+            splits_s?: number[];
+            /** @description The line of the written session that it was done for. */
+            line?: string | null;
+        };
+        SetPage: {
+            items: components["schemas"]["Set"][];
+            /** @description The next page, if there is one. */
+            next_page: number | null;
         };
         /** @description A set that stands in the log. */
         Set: {
@@ -3267,10 +3100,27 @@ export interface components {
             /** @description Whether part of it is kept but cannot be read any more. */
             damaged: boolean;
         };
-        SetPage: {
-            items: components["schemas"]["Set"][];
-            /** @description The next page, if there is one. */
-            next_page: number | null;
+        /** @description What can be set of a gym and its coach. */
+        SettingsInput: {
+            gym_name: string;
+            timezone: string;
+            coach_name: string;
+        };
+        /** @description One set-up for one athlete: what it carries, how it looks and how the figures came about; or why it does not fit. */
+        SetupAnswer: {
+            name: string;
+            /** @enum {string} */
+            lane: "pull" | "row" | "pulldown" | "seconds";
+            exercise: components["schemas"]["Exercise"];
+            /** @description Whether it is the set-up in use. */
+            chosen: boolean;
+            /** @description Why it does not fit. */
+            reason: string | null;
+            rung: components["schemas"]["Rung"] | null;
+            view: components["schemas"]["SideView"] | null;
+            why: components["schemas"]["Why"] | null;
+            safer: components["schemas"]["Rung"] | null;
+            practice: components["schemas"]["Practice"];
         };
         /** @description A session as it was written for a day on the floor. */
         Sheet: {
@@ -3329,6 +3179,46 @@ export interface components {
             station: string | null;
             bands: string[];
         };
+        /** @description A set-up seen from the side, to scale, in m. */
+        SideView: {
+            start: components["schemas"]["Stick"];
+            finish: components["schemas"]["Stick"] | null;
+            gear: components["schemas"]["Line"][];
+            dimensions: components["schemas"]["Dimension"][];
+            least: components["schemas"]["Spot"];
+            most: components["schemas"]["Spot"];
+        };
+        SignInInput: {
+            email: string;
+            password: string;
+        };
+        /** @description What was told after a session or before the next, one tap each, none required. */
+        SignalInput: {
+            /** Format: uuid */
+            id: string;
+            /**
+             * Format: date
+             * @description The day it is about.
+             */
+            on: string;
+            soreness?: number | null;
+            symptoms?: ("numbness" | "dizziness" | "dark-urine" | "swelling" | "chest")[];
+            /** @enum {string|null} */
+            gave_out?: "grip" | "arms" | "back" | "start" | "middle" | "top" | "breath" | "nothing" | null;
+            effort?: number | null;
+            /** @description Whether it is felt where it should be. */
+            takes_hold?: boolean | null;
+            felt_worked?: string | null;
+            /** @description Whether they climbed that day. */
+            wall_day?: boolean | null;
+        };
+        /** @description A place in a side view in m: x right of the plumb line, y up from the floor. */
+        Spot: {
+            /** Format: float */
+            x_m: number;
+            /** Format: float */
+            y_m: number;
+        };
         /** @description A stage as a method's strip shows it. */
         StageStrip: {
             key: string;
@@ -3349,6 +3239,61 @@ export interface components {
             ours: string[];
             note: string | null;
         };
+        /** @description What a session asks for. */
+        Standard: {
+            /** @enum {string} */
+            measure: "reps" | "seconds" | "metres" | "total_reps";
+            sets: number;
+            /** @description Reps or seconds in each set, or over all of them. */
+            gate_reps: number;
+            floor_reps: number;
+            /** @description In how many sessions running. */
+            sessions: number;
+            words: string;
+        };
+        Step: {
+            label: string;
+            how: string;
+            /** Format: float */
+            value: number;
+            unit: string;
+            source: string;
+        };
+        /** @description A body in a side view, as joints. */
+        Stick: {
+            grip: components["schemas"]["Spot"];
+            elbow: components["schemas"]["Spot"];
+            shoulder: components["schemas"]["Spot"];
+            head: components["schemas"]["Spot"];
+            hip: components["schemas"]["Spot"];
+            knee: components["schemas"]["Spot"];
+            ankle: components["schemas"]["Spot"];
+            toe: components["schemas"]["Spot"];
+            /** Format: float */
+            head_radius_m: number;
+        };
+        /** @description A set taken back. */
+        TakenBackInput: {
+            /**
+             * Format: uuid
+             * @description Of the new row that takes the other one back.
+             */
+            id: string;
+            /** Format: uuid */
+            set_id: string;
+        };
+        /** @description The gym is closed, or an athlete is away, from one day to another. */
+        TimeOffInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            why: string;
+            /** @description Of everybody, not of the athlete alone. */
+            of_gym?: boolean;
+        };
         TimeOff: {
             /** Format: uuid */
             id: string;
@@ -3359,6 +3304,24 @@ export interface components {
             why: string;
             /** @description Of everybody. */
             of_gym: boolean;
+        };
+        /** @description A figure over the pull. */
+        Travel: {
+            /**
+             * Format: float
+             * @description At full hang.
+             */
+            bottom: number;
+            /**
+             * Format: float
+             * @description Mean over the pull, work-equivalent.
+             */
+            mean: number;
+            /**
+             * Format: float
+             * @description Chin at the bar.
+             */
+            top: number;
         };
         /** @description What will be believed if training goes on as it goes. */
         TrendAhead: {
@@ -3384,6 +3347,30 @@ export interface components {
             on: string;
             /** Format: float */
             figure: number;
+        };
+        /** @description What one set said of capacity. */
+        TrendMark: {
+            /** Format: date */
+            on: string;
+            /** @enum {string} */
+            kind: "set" | "at-least" | "less-than" | "baseline" | "test";
+            /**
+             * Format: float
+             * @description The capacity it speaks for, as a share of bodyweight.
+             */
+            share: number;
+            text: string;
+        };
+        /** @description Capacity after a session, as a share of bodyweight with its 80 % interval. */
+        TrendPoint: {
+            /** Format: date */
+            on: string;
+            /** Format: float */
+            share: number;
+            /** Format: float */
+            low80: number;
+            /** Format: float */
+            high80: number;
         };
         /** @description Capacity over time, and what belongs to it. */
         Trend: {
@@ -3417,30 +3404,6 @@ export interface components {
             forecasts: components["schemas"]["Forecast"][];
             scores: components["schemas"]["ForecastScore"][];
         };
-        /** @description What one set said of capacity. */
-        TrendMark: {
-            /** Format: date */
-            on: string;
-            /** @enum {string} */
-            kind: "set" | "at-least" | "less-than" | "baseline" | "test";
-            /**
-             * Format: float
-             * @description The capacity it speaks for, as a share of bodyweight.
-             */
-            share: number;
-            text: string;
-        };
-        /** @description Capacity after a session, as a share of bodyweight with its 80 % interval. */
-        TrendPoint: {
-            /** Format: date */
-            on: string;
-            /** Format: float */
-            share: number;
-            /** Format: float */
-            low80: number;
-            /** Format: float */
-            high80: number;
-        };
         /** @description The best seconds of each day. */
         TrendSeconds: {
             hang: components["schemas"]["TrendFigure"][];
@@ -3470,6 +3433,19 @@ export interface components {
             note: string | null;
             rung: components["schemas"]["Rung"] | null;
         };
+        Warning: {
+            code: string;
+            text: string;
+        };
+        /** @description How long ago a band was looked at, how often it was used since, and whether it is due. */
+        Wear: {
+            /** Format: date */
+            inspected_on: string | null;
+            /** @description Sets since the last inspection. */
+            uses_since: number;
+            due: boolean;
+            text: string;
+        };
         /** @description The weeks ahead of an athlete, and those just gone. */
         Weeks: {
             /** Format: date */
@@ -3479,6 +3455,15 @@ export interface components {
             trained: string[];
             time_off: components["schemas"]["TimeOff"][];
         };
+        /** @description An athlete's mass on a day. */
+        WeighingInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            weighed_on: string;
+            /** Format: float */
+            mass_kg: number;
+        };
         Weighing: {
             /** Format: uuid */
             id: string;
@@ -3486,6 +3471,21 @@ export interface components {
             weighed_on: string;
             /** Format: float */
             mass_kg: number;
+        };
+        /** @description How a figure came about. */
+        Why: {
+            name: string;
+            steps: components["schemas"]["Step"][];
+            uncertainties: string[];
+            remedies: string[];
+        };
+        /** @description Takes something back under an id of its own. */
+        WithdrawalInput: {
+            /**
+             * Format: uuid
+             * @description Id of the new row that takes the other one back.
+             */
+            id: string;
         };
     };
     responses: never;
@@ -3635,6 +3635,39 @@ export interface operations {
             };
         };
     };
+    logBeside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BesideInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     archiveAthlete: {
         parameters: {
             query?: never;
@@ -3657,6 +3690,1276 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    baseline: {
+        parameters: {
+            query?: {
+                /** @description Steps the coach passes over, with commas between. */
+                passed?: string;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Baseline"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    body: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Body"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    pastCalls: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CallPage"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    capacityWhy: {
+        parameters: {
+            query: {
+                pattern: "pull" | "chin" | "row" | "pulldown";
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Why"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    classWork: {
+        parameters: {
+            query: {
+                reps: number;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassWork"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    clearPain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClearanceInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    compareMethod: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ComparisonInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComparedList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    forReps: {
+        parameters: {
+            query: {
+                reps: number;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RungList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heelMark: {
+        parameters: {
+            query: {
+                /** @description A row as JSON; its heel mark does not matter. */
+                exercise?: string;
+                share: number;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RungList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    instead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scale"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    ladder: {
+        parameters: {
+            query: {
+                lane: "pull" | "row" | "pulldown";
+                goal_share?: number;
+                most_rungs?: number;
+                /** @description Given: look for the one purchase or measurement that helps most, too. */
+                advice?: string;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ladder"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tellPain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PainReportInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    placeHistory: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceHistory"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    placeAthlete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description Stored. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    scale: {
+        parameters: {
+            query?: {
+                band?: string;
+                lane?: "seconds" | "pulldown";
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scale"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    screenings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScreeningList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    screen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScreeningInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description Stored. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    screening: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+                screening: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Screening"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    session: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeLine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LineInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description Stored. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putLineBack: {
+        parameters: {
+            query: {
+                /** @description Key of the line. */
+                line: string;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    otherExercises: {
+        parameters: {
+            query?: {
+                /** @description Key of the line. */
+                line?: string;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OtherRungs"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tryLine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LineInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    sets: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetPage"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    logSet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Set"];
+                };
+            };
+            /** @description Stored. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Set"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    withdrawSet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+                set: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WithdrawalInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    setup: {
+        parameters: {
+            query: {
+                /** @description An Exercise as JSON. */
+                exercise: string;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetupAnswer"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    chooseSetup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Exercise"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tellSignal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignalInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description Stored. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    standingHeight: {
+        parameters: {
+            query: {
+                bar_id: string;
+                leg_part: number;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RungList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeTimeOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TimeOffInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Weeks"];
+                };
+            };
+            /** @description Stored. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Weeks"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    giveTimeOffBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+                off: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Weeks"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    trend: {
+        parameters: {
+            query?: {
+                /** @description Not given: the pull, or what there is. */
+                pattern?: "pull" | "chin" | "row" | "pulldown";
+                range?: "month" | "season" | "year" | "all";
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trend"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weeks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Weeks"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weigh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeighingInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Body"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeWeighingBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+                weighing: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WithdrawalInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Body"];
                 };
             };
             /** @description A problem. */
@@ -3718,72 +5021,6 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["BandInput"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Band"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    bandLearned: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                band: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BandLearned"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    retireBand: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                band: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RetirementInput"];
             };
         };
         responses: {
@@ -3875,15 +5112,12 @@ export interface operations {
             };
         };
     };
-    baseline: {
+    bandLearned: {
         parameters: {
-            query?: {
-                /** @description Steps the coach passes over, with commas between. */
-                passed?: string;
-            };
+            query?: never;
             header?: never;
             path: {
-                athlete: string;
+                band: string;
             };
             cookie?: never;
         };
@@ -3895,7 +5129,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Baseline"];
+                    "application/json": components["schemas"]["BandLearned"];
                 };
             };
             /** @description A problem. */
@@ -3909,81 +5143,29 @@ export interface operations {
             };
         };
     };
-    scaleStream: {
+    retireBand: {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ScaleStream"];
-                };
+            path: {
+                band: string;
             };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    zeroScale: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    hangOnScale: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["HangInput"];
+                "application/json": components["schemas"]["RetirementInput"];
             };
         };
         responses: {
             /** @description Done. */
-            204: {
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Band"];
+                };
             };
             /** @description A problem. */
             default: {
@@ -4029,13 +5211,11 @@ export interface operations {
             };
         };
     };
-    body: {
+    scaleStream: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                athlete: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
@@ -4046,7 +5226,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Body"];
+                    "application/json": components["schemas"]["ScaleStream"];
                 };
             };
             /** @description A problem. */
@@ -4060,29 +5240,25 @@ export interface operations {
             };
         };
     };
-    weigh: {
+    hangOnScale: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                athlete: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["WeighingInput"];
+                "application/json": components["schemas"]["HangInput"];
             };
         };
         responses: {
             /** @description Done. */
-            201: {
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": components["schemas"]["Body"];
-                };
+                content?: never;
             };
             /** @description A problem. */
             default: {
@@ -4095,30 +5271,21 @@ export interface operations {
             };
         };
     };
-    takeWeighingBack: {
+    zeroScale: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                athlete: string;
-                weighing: string;
-            };
+            path?: never;
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["WithdrawalInput"];
-            };
-        };
+        requestBody?: never;
         responses: {
             /** @description Done. */
-            200: {
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": components["schemas"]["Body"];
-                };
+                content?: never;
             };
             /** @description A problem. */
             default: {
@@ -4152,39 +5319,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CallQueue"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    pastCalls: {
-        parameters: {
-            query?: {
-                page?: number;
-            };
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CallPage"];
                 };
             };
             /** @description A problem. */
@@ -4342,39 +5476,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Caps"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    capacityWhy: {
-        parameters: {
-            query: {
-                pattern: "pull" | "chin" | "row" | "pulldown";
-            };
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Why"];
                 };
             };
             /** @description A problem. */
@@ -4620,18 +5721,45 @@ export interface operations {
             };
         };
     };
-    clearPain: {
+    coaches: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                athlete: string;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoachList"];
+                };
             };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeCoach: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ClearanceInput"];
+                "application/json": components["schemas"]["CoachInput"];
             };
         };
         responses: {
@@ -4641,7 +5769,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Athlete"];
+                    "application/json": components["schemas"]["CoachList"];
                 };
             };
             /** @description A problem. */
@@ -4664,7 +5792,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["QueuedDeedsInput"];
+                "application/json": components["schemas"]["QueueInput"];
             };
         };
         responses: {
@@ -4781,6 +5909,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Gear"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    foundGym: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FoundingInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
                 };
             };
             /** @description A problem. */
@@ -4984,19 +6145,11 @@ export interface operations {
             };
         };
     };
-    ladder: {
+    library: {
         parameters: {
-            query: {
-                lane: "pull" | "row" | "pulldown";
-                goal_share?: number;
-                most_rungs?: number;
-                /** @description Given: look for the one purchase or measurement that helps most, too. */
-                advice?: string;
-            };
+            query?: never;
             header?: never;
-            path: {
-                athlete: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
@@ -5007,7 +6160,36 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Ladder"];
+                    "application/json": components["schemas"]["Library"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    me: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
                 };
             };
             /** @description A problem. */
@@ -5083,23 +6265,25 @@ export interface operations {
             };
         };
     };
-    library: {
+    checkMethod: {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
         responses: {
             /** @description Done. */
-            200: {
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": components["schemas"]["Library"];
-                };
+                content?: never;
             };
             /** @description A problem. */
             default: {
@@ -5172,7 +6356,7 @@ export interface operations {
             };
         };
     };
-    checkMethod: {
+    changePassword: {
         parameters: {
             query?: never;
             header?: never;
@@ -5181,7 +6365,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": Record<string, never>;
+                "application/json": components["schemas"]["PasswordInput"];
             };
         };
         responses: {
@@ -5191,151 +6375,6 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    tellPain: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PainReportInput"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Athlete"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    compareMethod: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ComparisonInput"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ComparedList"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    placeHistory: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PlaceHistory"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    placeAthlete: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PlaceInput"];
-            };
-        };
-        responses: {
-            /** @description Stored before. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Athlete"];
-                };
-            };
-            /** @description Stored. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Athlete"];
-                };
             };
             /** @description A problem. */
             default: {
@@ -5379,186 +6418,18 @@ export interface operations {
             };
         };
     };
-    scale: {
-        parameters: {
-            query?: {
-                band?: string;
-                lane?: "seconds" | "pulldown";
-            };
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Scale"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    instead: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Scale"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    screenings: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ScreeningList"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    screen: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ScreeningInput"];
-            };
-        };
-        responses: {
-            /** @description Stored before. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Athlete"];
-                };
-            };
-            /** @description Stored. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Athlete"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    screening: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-                screening: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Screening"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    me: {
+    changeSettings: {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettingsInput"];
+            };
+        };
         responses: {
             /** @description Done. */
             200: {
@@ -5628,877 +6499,6 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    sets: {
-        parameters: {
-            query?: {
-                page?: number;
-            };
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SetPage"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    logSet: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SetInput"];
-            };
-        };
-        responses: {
-            /** @description Stored before. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Set"];
-                };
-            };
-            /** @description Stored. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Set"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    withdrawSet: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-                set: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["WithdrawalInput"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    foundGym: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["FoundingInput"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Me"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    changeSettings: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SettingsInput"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Me"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    changePassword: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PasswordInput"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    coaches: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CoachList"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    takeCoach: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CoachInput"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CoachList"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    setup: {
-        parameters: {
-            query: {
-                /** @description An Exercise as JSON. */
-                exercise: string;
-            };
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SetupAnswer"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    chooseSetup: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Exercise"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Athlete"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    heelMark: {
-        parameters: {
-            query: {
-                /** @description A row as JSON; its heel mark does not matter. */
-                exercise?: string;
-                share: number;
-            };
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RungList"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    standingHeight: {
-        parameters: {
-            query: {
-                bar_id: string;
-                leg_part: number;
-            };
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RungList"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    forReps: {
-        parameters: {
-            query: {
-                reps: number;
-            };
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RungList"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    tellSignal: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SignalInput"];
-            };
-        };
-        responses: {
-            /** @description Stored before. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Athlete"];
-                };
-            };
-            /** @description Stored. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Athlete"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    logBeside: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BesideInput"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    trend: {
-        parameters: {
-            query?: {
-                /** @description Not given: the pull, or what there is. */
-                pattern?: "pull" | "chin" | "row" | "pulldown";
-                range?: "month" | "season" | "year" | "all";
-            };
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trend"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    weeks: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Weeks"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    takeTimeOff: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TimeOffInput"];
-            };
-        };
-        responses: {
-            /** @description Stored before. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Weeks"];
-                };
-            };
-            /** @description Stored. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Weeks"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    giveTimeOffBack: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-                off: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Weeks"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    session: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Session"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    otherExercises: {
-        parameters: {
-            query?: {
-                /** @description Key of the line. */
-                line?: string;
-            };
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Others"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    classWork: {
-        parameters: {
-            query: {
-                reps: number;
-            };
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ClassWork"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    changeLine: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LineInput"];
-            };
-        };
-        responses: {
-            /** @description Stored before. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Session"];
-                };
-            };
-            /** @description Stored. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Session"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    putLineBack: {
-        parameters: {
-            query: {
-                /** @description Key of the line. */
-                line: string;
-            };
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Session"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    tryLine: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                athlete: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LineInput"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Session"];
-                };
             };
             /** @description A problem. */
             default: {

@@ -21,11 +21,6 @@ export const limits = {
             most: 8
         }
     },
-    InspectionInput: {
-        note: {
-            longest: 500
-        }
-    },
     BandInput: {
         name: {
             longest: 60
@@ -64,12 +59,22 @@ export const limits = {
             high: 300
         }
     },
-    DecisionInput: {
-        version: {
-            low: 1
+    CapsInput: {
+        lowerings_a_session: {
+            low: 0,
+            high: 60
         },
-        reason: {
-            longest: 500
+        lowerings_a_week: {
+            low: 0,
+            high: 120
+        },
+        hard_sets_first_month: {
+            low: 0,
+            high: 40
+        },
+        hard_sets_later: {
+            low: 0,
+            high: 60
         }
     },
     ClassInput: {
@@ -101,9 +106,25 @@ export const limits = {
             longest: 72
         }
     },
-    GearInput: {
-        name: {
-            longest: 60
+    ComparisonInput: {
+        method: {
+            longest: 64
+        },
+        from: {
+            low: 0,
+            high: 200
+        },
+        count: {
+            low: 1,
+            high: 4
+        }
+    },
+    DecisionInput: {
+        version: {
+            low: 1
+        },
+        reason: {
+            longest: 500
         }
     },
     FoundingInput: {
@@ -121,115 +142,6 @@ export const limits = {
         },
         password: {
             longest: 72
-        }
-    },
-    LineInput: {
-        line: {
-            longest: 160
-        },
-        sets: {
-            low: 1,
-            high: 12
-        },
-        low: {
-            low: 1,
-            high: 600
-        },
-        high: {
-            low: 1,
-            high: 600
-        },
-        rest_s: {
-            low: 0,
-            high: 600
-        }
-    },
-    LineSwitchedInput: {
-        line: {
-            longest: 160
-        },
-        rung_key: {
-            longest: 500
-        }
-    },
-    WeighingInput: {
-        mass_kg: {
-            low: 20,
-            high: 300
-        }
-    },
-    PainReportInput: {
-        note: {
-            longest: 500
-        }
-    },
-    PlaceInput: {
-        method: {
-            longest: 64
-        },
-        stage: {
-            longest: 64
-        },
-        reason: {
-            longest: 500
-        },
-        sessions_a_week: {
-            low: 1,
-            high: 7
-        },
-        builder: {
-            longest: 64
-        }
-    },
-    ScreeningInput: {
-        most_share: {
-            low: 0.1,
-            high: 2
-        },
-        note: {
-            longest: 500
-        }
-    },
-    SetInput: {
-        clean_reps: {
-            low: 0,
-            high: 100
-        },
-        reserve: {
-            low: 0,
-            high: 5
-        },
-        hang_s: {
-            low: 0,
-            high: 600
-        },
-        note: {
-            longest: 500
-        },
-        asked_reps: {
-            low: 0,
-            high: 100
-        },
-        line: {
-            longest: 160
-        }
-    },
-    SignalInput: {
-        soreness: {
-            low: 0,
-            high: 5
-        },
-        effort: {
-            low: 0,
-            high: 10
-        },
-        felt_worked: {
-            longest: 200
-        }
-    },
-    TimeOffInput: {
-        why: {
-            longest: 80
         }
     },
     GearFigures: {
@@ -273,35 +185,9 @@ export const limits = {
             high: 5000
         }
     },
-    CapsInput: {
-        lowerings_a_session: {
-            low: 0,
-            high: 60
-        },
-        lowerings_a_week: {
-            low: 0,
-            high: 120
-        },
-        hard_sets_first_month: {
-            low: 0,
-            high: 40
-        },
-        hard_sets_later: {
-            low: 0,
-            high: 60
-        }
-    },
-    ComparisonInput: {
-        method: {
-            longest: 64
-        },
-        from: {
-            low: 0,
-            high: 200
-        },
-        count: {
-            low: 1,
-            high: 4
+    GearInput: {
+        name: {
+            longest: 60
         }
     },
     HangInput: {
@@ -310,12 +196,69 @@ export const limits = {
             high: 8
         }
     },
+    InspectionInput: {
+        note: {
+            longest: 500
+        }
+    },
+    LineInput: {
+        line: {
+            longest: 160
+        },
+        sets: {
+            low: 1,
+            high: 12
+        },
+        low: {
+            low: 1,
+            high: 600
+        },
+        high: {
+            low: 1,
+            high: 600
+        },
+        rest_s: {
+            low: 0,
+            high: 600
+        }
+    },
+    LineSwitchedInput: {
+        line: {
+            longest: 160
+        },
+        rung_key: {
+            longest: 500
+        }
+    },
+    PainReportInput: {
+        note: {
+            longest: 500
+        }
+    },
     PasswordInput: {
         present: {
             longest: 200
         },
         new: {
             longest: 72
+        }
+    },
+    PlaceInput: {
+        method: {
+            longest: 64
+        },
+        stage: {
+            longest: 64
+        },
+        reason: {
+            longest: 500
+        },
+        sessions_a_week: {
+            low: 1,
+            high: 7
+        },
+        builder: {
+            longest: 64
         }
     },
     PointInput: {
@@ -332,9 +275,42 @@ export const limits = {
             high: 400
         }
     },
-    QueuedDeedsInput: {
+    QueueInput: {
         deeds: {
             most: 200
+        }
+    },
+    ScreeningInput: {
+        most_share: {
+            low: 0.1,
+            high: 2
+        },
+        note: {
+            longest: 500
+        }
+    },
+    SetInput: {
+        clean_reps: {
+            low: 0,
+            high: 100
+        },
+        reserve: {
+            low: 0,
+            high: 5
+        },
+        hang_s: {
+            low: 0,
+            high: 600
+        },
+        note: {
+            longest: 500
+        },
+        asked_reps: {
+            low: 0,
+            high: 100
+        },
+        line: {
+            longest: 160
         }
     },
     SettingsInput: {
@@ -354,6 +330,30 @@ export const limits = {
         },
         password: {
             longest: 200
+        }
+    },
+    SignalInput: {
+        soreness: {
+            low: 0,
+            high: 5
+        },
+        effort: {
+            low: 0,
+            high: 10
+        },
+        felt_worked: {
+            longest: 200
+        }
+    },
+    TimeOffInput: {
+        why: {
+            longest: 80
+        }
+    },
+    WeighingInput: {
+        mass_kg: {
+            low: 20,
+            high: 300
         }
     }
 } as const;

@@ -1,6 +1,6 @@
 import type { components } from './api.gen';
 
-export type Fault = components['schemas']['Fault'];
+export type Fault = components['schemas']['FieldError'];
 export type ProblemCode = components['schemas']['ProblemCode'] | 'offline';
 
 /** A refusal as the client knows it: what was wrong, and with which value. */

@@ -53,7 +53,7 @@ export interface DeedStore {
     remove: (id: string) => Promise<void>;
 }
 
-type Send = (deeds: Schemas['QueuedDeedsInput']['deeds']) => Promise<Result<Schemas['QueueOutcome']>>;
+type Send = (deeds: Schemas['QueueInput']['deeds']) => Promise<Result<Schemas['QueueOutcome']>>;
 
 export interface QueueOptions {
     store: DeedStore;

@@ -31,7 +31,20 @@ final class WriteApiDocument
         $generator->addProcessor(new DescribeFromTypes, CleanUnmerged::class);
         $document = $generator->generate([Util::finder(array_map(app_path(...), ['Http', 'Formats', 'Problems', 'Responses', 'Actions']))]);
         $json = ($document ?? throw new \RuntimeException('OpenAPI: nothing found'))->toJson();
-        file_put_contents($file, self::namedByThing($json)."\n");
+        file_put_contents($file, self::namedByThing(self::inOrder($json))."\n");
+    }
+
+    /** Paths and schemas stand by name, so that moving a class moves nothing in the document. */
+    private static function inOrder(string $json): string
+    {
+        $document = json_decode($json, flags: JSON_THROW_ON_ERROR);
+        foreach ([&$document->paths, &$document->components->schemas] as &$part) {
+            $named = (array) $part;
+            ksort($named);
+            $part = (object) $named;
+        }
+
+        return json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
     }
 
     /** A schema is called after the thing, not after the class that writes it: RungJson is Rung, AthleteResponse is Athlete. */

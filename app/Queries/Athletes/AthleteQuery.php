@@ -25,7 +25,7 @@ use App\Models\Screening\Clearance;
 use App\Queries\Screening\ScreeningQuery;
 use App\Responses\Athletes\AthleteResponse;
 use App\Responses\Athletes\CapacityResponse;
-use App\Responses\Calls\CallResponse;
+use App\Responses\Calls\KeptCallResponse;
 use App\Responses\Log\LoweringLeftResponse;
 use App\Responses\Methods\BuilderResponse;
 use App\Responses\Screening\ClearedResponse;
@@ -89,14 +89,14 @@ final readonly class AthleteQuery
             $paused === null ? null : PainSourceResponse::of($paused),
             $cleared === null ? null : new ClearedResponse($this->days->of($cleared->cleared_at), $cleared->note),
             $this->screens->standing($athlete),
-            $open === null ? null : CallResponse::of($open, $athlete->name),
+            $open === null ? null : KeptCallResponse::of($open, $athlete->name),
             $open === null ? $this->decidedToday($athlete, $decided) : null,
         );
     }
 
     /** The call decided last, if that was today. */
-    private function decidedToday(Athlete $athlete, ?CallRecord $decided): ?CallResponse
+    private function decidedToday(Athlete $athlete, ?CallRecord $decided): ?KeptCallResponse
     {
-        return $decided?->decided_at !== null && $this->days->of($decided->decided_at) === $this->days->today() ? CallResponse::of($decided, $athlete->name) : null;
+        return $decided?->decided_at !== null && $this->days->of($decided->decided_at) === $this->days->today() ? KeptCallResponse::of($decided, $athlete->name) : null;
     }
 }

@@ -10,7 +10,7 @@ use App\Models\Calls\CallRecord;
 use App\Queries\Page;
 use App\Responses\Calls\CallPageResponse;
 use App\Responses\Calls\CallQueueResponse;
-use App\Responses\Calls\CallResponse;
+use App\Responses\Calls\KeptCallResponse;
 use App\Responses\Kit\DamagedResponse;
 use SteadyRung\Call\Verdict;
 
@@ -33,7 +33,7 @@ final readonly class CallQueueQuery
         $name = static fn (CallRecord $call): string => (string) $names[$call->athlete_id];
         [$items, $damaged] = Readable::all(
             $page->items,
-            static fn (CallRecord $call): CallResponse => CallResponse::of($call, $name($call)),
+            static fn (CallRecord $call): KeptCallResponse => KeptCallResponse::of($call, $name($call)),
             static fn (CallRecord $call): DamagedResponse => new DamagedResponse($call->athlete_id, $name($call)),
         );
         /** @var array<value-of<Verdict>, int> $counts */
@@ -48,7 +48,7 @@ final readonly class CallQueueQuery
         $page = Page::of($query, $number);
         [$items] = Readable::all(
             $page->items,
-            static fn (CallRecord $call): CallResponse => CallResponse::of($call, $athlete->name),
+            static fn (CallRecord $call): KeptCallResponse => KeptCallResponse::of($call, $athlete->name),
             static fn (CallRecord $call): DamagedResponse => new DamagedResponse($call->id, $athlete->name),
         );
 

@@ -9,7 +9,7 @@ use App\Formats\Json\Methods\PlaceJson;
 use App\Formats\Json\Methods\StandardJson;
 use App\Formats\Json\Safety\PainJson;
 use App\Models\Athletes\AthleteKind;
-use App\Responses\Calls\CallResponse;
+use App\Responses\Calls\KeptCallResponse;
 use App\Responses\Log\LoweringLeftResponse;
 use App\Responses\Methods\BuilderResponse;
 use App\Responses\Screening\ClearedResponse;
@@ -80,9 +80,9 @@ final readonly class AthleteResponse
         #[OA\Property]
         public ScreenStandingResponse $screen,
         #[OA\Property(description: 'The call that waits.')]
-        public ?CallResponse $call,
+        public ?KeptCallResponse $call,
         #[OA\Property(description: 'The call decided today, where none waits.')]
-        public ?CallResponse $decided,
+        public ?KeptCallResponse $decided,
     ) {
     }
 }

@@ -9,9 +9,9 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class CallPageResponse
 {
-    /** @param  list<CallResponse>  $items */
+    /** @param  list<KeptCallResponse>  $items */
     public function __construct(
-        #[OA\Property(items: new OA\Items(ref: CallResponse::class))]
+        #[OA\Property(items: new OA\Items(ref: KeptCallResponse::class))]
         public array $items,
         #[OA\Property]
         public ?int $next_page,

@@ -15,12 +15,12 @@ use SteadyRung\Call\Verdict;
 final readonly class CallQueueResponse
 {
     /**
-     * @param  list<CallResponse>  $items
+     * @param  list<KeptCallResponse>  $items
      * @param  array<value-of<Verdict>, int>  $waiting
      * @param  list<DamagedResponse>  $damaged
      */
     public function __construct(
-        #[OA\Property(items: new OA\Items(ref: CallResponse::class))]
+        #[OA\Property(items: new OA\Items(ref: KeptCallResponse::class))]
         public array $items,
         #[OA\Property]
         public ?int $next_page,

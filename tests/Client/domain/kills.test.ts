@@ -3,7 +3,7 @@ import { deedStore } from '../../../client/domain/device';
 import type { Schemas } from '../../../client/domain/http';
 import { DeedQueue, type DeedStore } from '../../../client/domain/queue';
 
-type Sent = Schemas['QueuedDeedsInput']['deeds'];
+type Sent = Schemas['QueueInput']['deeds'];
 
 const KILLS = 220;
 const ATHLETES = 12;

@@ -3,7 +3,7 @@ import type { Result, Schemas } from '../../../client/domain/http';
 import { DeedQueue, waitingSet, type DeedStore, type Waiting } from '../../../client/domain/queue';
 
 type Outcome = Result<Schemas['QueueOutcome']>;
-type Sent = Schemas['QueuedDeedsInput']['deeds'][number];
+type Sent = Schemas['QueueInput']['deeds'][number];
 
 const offline: Outcome = { ok: false, problem: { code: 'offline', detail: '', faults: [] } };
 const problem = (code: Schemas['ProblemCode']): Schemas['Problem'] => ({ type: '', code, title: '', status: 409, detail: 'Pulling is paused.', errors: [] });

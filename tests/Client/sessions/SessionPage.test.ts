@@ -101,7 +101,7 @@ async function logging(isAway: () => boolean) {
         'POST /api/deeds': ({ body }) =>
             isAway()
                 ? refuse(503, 'away', 'The database is away.')
-                : { outcomes: (body as Schemas['QueuedDeedsInput']).deeds.map((d) => ({ id: d.beside?.id, stored: null, problem: null })) },
+                : { outcomes: (body as Schemas['QueueInput']).deeds.map((d) => ({ id: d.beside?.id, stored: null, problem: null })) },
     });
     useDeedQueue().serve(COACH);
     await shown.press(/Log it/);
@@ -133,7 +133,7 @@ it('keeps work beside the pull on the device while the server is away, and sends
     expect(new Set(beside().map((b) => b?.id)).size).toBe(1);
 });
 
-const others: Schemas['Others'] = {
+const others: Schemas['OtherRungs'] = {
     rungs: [heron],
     accessories: [{ accessory: 'carry', name: 'Loaded carry', line: 'accessory:carry', usual: { measure: 'metres', low: 30, high: 30, words: '30 m' } }],
 };

@@ -15,11 +15,11 @@ class Refusal {
 }
 
 /** A refusal as the API gives it, with what is wrong at which field. */
-export function refuse(status: number, code: Schemas['ProblemCode'], detail: string, errors: Schemas['Fault'][] = []): Refusal {
+export function refuse(status: number, code: Schemas['ProblemCode'], detail: string, errors: Schemas['FieldError'][] = []): Refusal {
     return new Refusal(status, { type: 'about:blank', title: detail, status, code, detail, errors } as Schemas['Problem']);
 }
 
-export const fault = (pointer: string, detail: string, more: Partial<Schemas['Fault']> = {}): Schemas['Fault'] => ({
+export const fault = (pointer: string, detail: string, more: Partial<Schemas['FieldError']> = {}): Schemas['FieldError'] => ({
     pointer,
     detail,
     value: null,
@@ -54,12 +54,12 @@ type SentSet = Schemas['SetInput'] & { athlete_id: string };
 
 /** The sets in the body of a queue of deeds. */
 export const setsIn = (body: unknown): SentSet[] =>
-    (body as Schemas['QueuedDeedsInput']).deeds.flatMap(({ athlete_id, set }) => (athlete_id !== undefined && set ? [{ ...set, athlete_id }] : []));
+    (body as Schemas['QueueInput']).deeds.flatMap(({ athlete_id, set }) => (athlete_id !== undefined && set ? [{ ...set, athlete_id }] : []));
 
-type SentDeed = Schemas['QueuedDeedsInput']['deeds'][number];
+type SentDeed = Schemas['QueueInput']['deeds'][number];
 
 /** The deeds of the queue sent so far, as often as they were sent. */
-export const sentDeeds = (asked: readonly Asked[]): SentDeed[] => asked.filter((a) => a.deed === 'POST /api/deeds').flatMap((a) => (a.body as Schemas['QueuedDeedsInput']).deeds);
+export const sentDeeds = (asked: readonly Asked[]): SentDeed[] => asked.filter((a) => a.deed === 'POST /api/deeds').flatMap((a) => (a.body as Schemas['QueueInput']).deeds);
 
 /** The sets sent so far, each once. */
 export const sentSets = (asked: readonly Asked[]): SentSet[] => [...new Map(setsIn({ deeds: sentDeeds(asked) }).map((s) => [s.id, s] as const)).values()];

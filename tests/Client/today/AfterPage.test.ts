@@ -13,7 +13,7 @@ it('says who did what and what was left, notes what gave out, and has the calls 
     const asked = serve({
         'GET /api/classes/c/days/2026-03-20': () => classDay([ada, athlete('Bo')]),
         'GET /api/calls': () => ({ items: [call({}, { athlete_id: 'ada', athlete_name: 'Ada Marsh' })], next_page: null, waiting: {}, damaged: [] }),
-        'POST /api/deeds': ({ body }) => ({ outcomes: (body as Schemas['QueuedDeedsInput']).deeds.map((d) => ({ id: d.signal!.id, stored: null, problem: null })) }),
+        'POST /api/deeds': ({ body }) => ({ outcomes: (body as Schemas['QueueInput']).deeds.map((d) => ({ id: d.signal!.id, stored: null, problem: null })) }),
     });
     const { sees, press, text } = show(AfterPage, { class: 'c', on: '2026-03-20' });
     useSession().change({ ...me });

@@ -33,7 +33,7 @@ it('says when each class is held and who comes, and makes another', async () => 
     const asked = serve({
         'GET /api/classes': () => list(items),
         'POST /api/deeds': ({ body }) => {
-            const id = (body as Schemas['QueuedDeedsInput']).deeds[0]!.class!.id;
+            const id = (body as Schemas['QueueInput']).deeds[0]!.class!.id;
             items = isAway ? items : [tuesday, { ...tuesday, id, name: 'Early birds', weekly: false }];
             return isAway ? refuse(503, 'away', 'The server is starting.') : { outcomes: [{ id, stored: null, problem: null }] };
         },

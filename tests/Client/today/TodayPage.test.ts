@@ -9,7 +9,7 @@ import { COACH, me } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, sentDeeds, sentSets, serve, takenBack } from '../support/server';
 
-type Deeds = Schemas['QueuedDeedsInput']['deeds'];
+type Deeds = Schemas['QueueInput']['deeds'];
 
 const DAY = 'GET /api/classes/c/days/2026-03-20';
 const day = (...athletes: ReturnType<typeof athlete>[]) => classDay(athletes);

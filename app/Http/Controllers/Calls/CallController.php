@@ -19,7 +19,7 @@ use App\Queries\Calls\CallQueueQuery;
 use App\Queries\Calls\OverrideQuery;
 use App\Responses\Calls\CallPageResponse;
 use App\Responses\Calls\CallQueueResponse;
-use App\Responses\Calls\CallResponse;
+use App\Responses\Calls\KeptCallResponse;
 use App\Responses\Calls\OverrideListResponse;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -64,7 +64,7 @@ final class CallController
         return new JsonResponse($reading->list());
     }
 
-    #[OA\Put(path: '/api/calls/{call}/decision', operationId: 'decideCall', requestBody: new RequestBody(CallDecision::class), responses: [new Answer(200, CallResponse::class)])]
+    #[OA\Put(path: '/api/calls/{call}/decision', operationId: 'decideCall', requestBody: new RequestBody(CallDecision::class), responses: [new Answer(200, KeptCallResponse::class)])]
     public function decide(CallRecord $call, Request $request, JsonObject $json, DecideCall $decide): JsonResponse
     {
         /** @var User $coach */
@@ -72,14 +72,14 @@ final class CallController
         $input = ReadDecision::from($json);
         $decided = $json->build(static fn (): CallRecord => $decide->decide($call, $coach, $input));
 
-        return new JsonResponse(CallResponse::of($decided, Athlete::query()->findOrFail($decided->athlete_id)->name));
+        return new JsonResponse(KeptCallResponse::of($decided, Athlete::query()->findOrFail($decided->athlete_id)->name));
     }
 
-    #[OA\Delete(path: '/api/calls/{call}/decision', operationId: 'takeDecisionBack', description: 'Within a minute, while no new call was made.', responses: [new Answer(200, CallResponse::class)])]
+    #[OA\Delete(path: '/api/calls/{call}/decision', operationId: 'takeDecisionBack', description: 'Within a minute, while no new call was made.', responses: [new Answer(200, KeptCallResponse::class)])]
     public function takeBack(CallRecord $call, DecideCall $decide): JsonResponse
     {
         $open = $decide->takeBack($call);
 
-        return new JsonResponse(CallResponse::of($open, Athlete::query()->findOrFail($open->athlete_id)->name));
+        return new JsonResponse(KeptCallResponse::of($open, Athlete::query()->findOrFail($open->athlete_id)->name));
     }
 }

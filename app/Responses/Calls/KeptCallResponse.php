@@ -16,7 +16,7 @@ use SteadyRung\Call\Verdict;
  * A call as it was stored, and the coach's word on it.
  */
 #[OA\Schema]
-final readonly class CallResponse
+final readonly class KeptCallResponse
 {
     public function __construct(
         #[OA\Property(format: 'uuid')]
