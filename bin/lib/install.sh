@@ -26,7 +26,7 @@ install_packages() {
         apt-get install -y --no-install-recommends -o DPkg::Lock::Timeout=300 "${missing[@]}"
 }
 
-composer_sum() { sum_of composer.json compat; }
+composer_sum() { sum_of composer.json packages compat; }
 
 install_composer() {
     local sum

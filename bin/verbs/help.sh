@@ -3,7 +3,11 @@ bin/steady start [--port N]   install what is missing, start, print the address 
                  [--empty]    without the demo: the first page asks for your gym and your account
                  [--simulated-scale]  show the simulated scale in your own gym too; it measures nothing there
 bin/steady stop               stop what start started
-bin/steady test               install what tests need and run all of them
+bin/steady test [PATH…]       install what tests need and run all of them, or those of a folder or file
+bin/steady lint               check style, types and walls; runs nothing
+bin/steady fix                mend what the formatters can mend
+bin/steady logs [NAME]        follow the logs of the running instance (php, nginx, fpm, scale, application)
+bin/steady pin [--check]      keep the exact versions of the installed PHP packages, or compare with them
 bin/steady doctor             check each prerequisite and say what mends it
 bin/steady core TOPIC         one computation of the core: JSON in, JSON out (--lines: one a line)
 bin/steady replay             rebuild capacity and open calls from the log

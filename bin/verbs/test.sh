@@ -4,6 +4,7 @@ source "$ROOT/bin/lib/instance.sh"
 source "$ROOT/bin/lib/checks.sh"
 
 one_at_a_time
+[ $# -eq 0 ] || [ ! -e "$1" ] || { source "$ROOT/bin/lib/some.sh"; some_tests "$@"; exit; }
 trap take_down EXIT
 take_down
 rm -rf "$PG_DATA"
@@ -38,6 +39,7 @@ database_too() {
 }
 
 code_alone() {
+    check "PHP packages are the pinned ones" php "$ROOT/bin/pin.php" --check
     check "PHP style (Pint)" "${COMPUTING[@]}" "$ROOT/vendor/bin/pint" --test
     check "Client types (vue-tsc)" npm_here run types
     check "Client units (Vitest)" npm_here run units

@@ -1,0 +1,27 @@
+# The tests of some files or folders, on an instance that is kept for the next time.
+some_tests() { # paths
+    local path units=() walks=() tables=() plain=() code=0
+    for path in "$@"; do
+        case "$(realpath --relative-to="$ROOT" "$path")" in
+            tests/Client*) units+=("$path") ;;
+            tests/Browser*) walks+=("$path") ;;
+            tests/Api* | tests/Upgrade*) tables+=("$path") ;;
+            *) plain+=("$path") ;;
+        esac
+    done
+    prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"
+    if [ ${#walks[@]} -gt 0 ]; then
+        serve "$(free_port)"
+        STEADY_TEST_URL="http://127.0.0.1:$(cat "$RUN/port")" pest_of "${walks[@]}" || code=1
+    fi
+    if [ ${#tables[@]} -gt 0 ]; then
+        start_database
+        make_database steady_api
+        DB_PERSISTENT=true DB_USERNAME="$PG_OWNER" DB_PASSWORD="$(secret database)" pest_of "${tables[@]}" || code=1
+    fi
+    [ ${#plain[@]} -eq 0 ] || pest_of "${plain[@]}" || code=1
+    [ ${#units[@]} -eq 0 ] || (cd "$ROOT" && npx vitest run --root . --config vitest.config.ts "${units[@]}") || code=1
+    return "$code"
+}
+
+pest_of() { (cd "$ROOT" && "${COMPUTING[@]}" vendor/bin/pest --compact "$@"); }
