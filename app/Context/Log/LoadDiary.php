@@ -36,8 +36,6 @@ use SteadyRung\Strength\Filter\FeltLoad;
  */
 final class LoadDiary
 {
-    private const DAYS = 60;
-
     private const MOST_SETS = 240;
 
     private const MOST_SIGNALS = 60;
@@ -53,7 +51,7 @@ final class LoadDiary
 
     public function of(Athlete $athlete): Diary
     {
-        $from = $this->days->daysAgo(self::DAYS);
+        $from = $this->days->daysAgo(Diary::LOOK_BACK_DAYS);
         $sets = LoggedSet::standing($athlete->id)->where('trained_on', '>=', $from)
             ->orderByDesc('trained_on')->orderByDesc('performed_at')->orderByDesc('id')->limit(self::MOST_SETS)->toBase()
             ->get(['trained_on', 'performed_at', 'purpose', 'exercise', 'setup_key', 'work_key', 'load_key', 'carried_share', 'effective_share', 'share_sd', 'shape', 'clean_reps', 'no_counts', 'faults', 'reserve', 'asked_reps', 'to_failure', 'hang_s', 'down_s', 'part_of'])

@@ -7,6 +7,7 @@ namespace SteadyRung\Call\Rules;
 use SteadyRung\Call\Call;
 use SteadyRung\Call\Confidence;
 use SteadyRung\Call\Situation\Evidence;
+use SteadyRung\Call\Situation\SessionResult;
 use SteadyRung\Call\Situation\Situation;
 use SteadyRung\Call\Verdict;
 
@@ -15,8 +16,6 @@ use SteadyRung\Call\Verdict;
  */
 final readonly class StepDownUnclean implements Rule
 {
-    private const LEAST = 0.7;
-
     private const NEARLY = 0.8;
 
     public function verdict(): Verdict
@@ -36,7 +35,7 @@ final readonly class StepDownUnclean implements Rule
         if ($latest === null || $down === null) {
             return Finding::silent();
         }
-        $clean = new Evidence(sprintf('%.0f %% of the last session’s reps counted; under %.0f %% is too few.', 100 * $latest->cleanShare(), 100 * self::LEAST), $latest->cleanShare(), self::LEAST);
+        $clean = new Evidence(sprintf('%.0f %% of the last session’s reps counted; under %.0f %% is too few.', 100 * $latest->cleanShare(), 100 * SessionResult::LEAST_CLEAN), $latest->cleanShare(), SessionResult::LEAST_CLEAN);
         $fast = new Evidence(sprintf('%d of %d sets went down faster than asked.', $latest->tooFast, count($latest->clean)), (float) $latest->tooFast, count($latest->clean) / 2);
 
         return match (true) {

@@ -12,7 +12,7 @@ use SteadyRung\Method\Measure;
 final readonly class SessionResult
 {
     /** Clean reps under this part of those tried are too few. */
-    private const LEAST_CLEAN = 0.7;
+    public const LEAST_CLEAN = 0.7;
 
     /** A first set this much under the median it was expected at falls off. */
     private const FALLS_OFF = 0.25;

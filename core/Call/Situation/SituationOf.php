@@ -28,8 +28,6 @@ final readonly class SituationOf
 {
     private const LATEST_SESSIONS = 8;
 
-    private const LOOKED_BACK_DAYS = 120;
-
     /** What differs by more in carried share is no switch but a step. */
     private const SAME_SHARE = 2 * Steps::SMALLEST;
 
@@ -144,7 +142,7 @@ final readonly class SituationOf
     {
         $byDay = $mixed = [];
         foreach ($this->context->diary->done as $done) {
-            if ($done->purpose !== Purpose::Work || $done->day > $this->context->today || $done->day < $this->context->today - self::LOOKED_BACK_DAYS || $done->lane() !== $this->rung->lane()) {
+            if ($done->purpose !== Purpose::Work || $done->day > $this->context->today || $done->day < $this->context->today - Diary::LOOK_BACK_DAYS || $done->lane() !== $this->rung->lane()) {
                 continue;
             }
             $byDay[$done->day] ??= [];

@@ -19,6 +19,9 @@ use SteadyRung\Safety\Symptom;
  */
 final readonly class Diary
 {
+    /** Sets of longer ago are neither loaded nor judged. */
+    public const LOOK_BACK_DAYS = 60;
+
     private const DAYS_A_WEEK = 7;
 
     private const WEEKS_LOOKED_AT = 4;

@@ -22,6 +22,7 @@ use SteadyRung\Setup\Stack\Counterweight;
 use SteadyRung\Setup\Stack\PullDown;
 use SteadyRung\Setup\Stack\Stance;
 use SteadyRung\Setup\Strict;
+use SteadyRung\Setup\Travel;
 
 /** @return array<string, array{Setup}> */
 function everySetup(): array
@@ -85,11 +86,17 @@ it('never speaks of less than nothing, and only with weight on the belt of more 
     }
 })->with(everySetup());
 
-it('does not depend on anything but its figures: asked twice it answers the same', function (Setup $setup): void {
+it('carries over both halves of the way what it carries over the whole', function (Setup $setup): void {
     foreach (everyBody() as $body) {
-        expect($setup->carriedBy($body))->toEqual($setup->carriedBy($body));
+        $whole = $setup->carriedBy($body);
+        if ($whole instanceof CarriedLoad) {
+            [$low, $high] = [$setup->carriedBy($body, Travel::LowerHalf), $setup->carriedBy($body, Travel::UpperHalf)];
+            assert($low instanceof CarriedLoad && $high instanceof CarriedLoad);
+            expect($low->romM + $high->romM)->toEqualWithDelta($whole->romM, 1e-9)
+                ->and($whole->shareRange === null ? ($low->meanN + $high->meanN) / 2.0 : $whole->meanN)->toEqualWithDelta($whole->meanN, 1e-9 * $whole->weightN + 2e-3 * abs($low->meanN - $high->meanN));
+        }
     }
-})->with(everySetup());
+})->with(array_filter(everySetup(), fn (array $of): bool => ! $of[0] instanceof PullDown && ! $of[0] instanceof BandPullDown)); // done over the whole way only
 
 it('explains itself with figures that are finite, each with a unit', function (Setup $setup): void {
     $why = $setup->why(athlete(70, 1.75, 2.1));

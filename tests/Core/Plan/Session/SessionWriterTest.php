@@ -85,8 +85,12 @@ it('begins with a fresh try from a chance of one in four on, ten days apart, and
     expect($tries[0]->purpose ?? null)->toBe($purpose);
 })->with([
     'hardly' => [32, 5, null, null],
+    'not quite one in four' => [22, 3, null, null],
+    'one in four' => [22, 4, null, Purpose::Try],
+    'an even chance' => [22, 5, null, Purpose::Test],
     'likely' => [13, 9, null, Purpose::Test],
-    'likely, but tried a week ago' => [13, 9, 7, null],
+    'likely, but tried nine days ago' => [13, 9, 9, null],
+    'likely, and tried ten days ago' => [13, 9, 10, Purpose::Test],
 ]);
 
 it('keeps the caps of lowering: fifteen a session and thirty a week at first, two days a week, and says what the school asks', function (array $lowered, ?int $written): void {
@@ -155,12 +159,26 @@ it('loads nothing while pain or a symptom is told and not cleared, nor before th
 it('holds nothing that the screen bars', function (Limit $limit): void {
     $session = SessionWriter::write(athleteContext([...sessionsOn(bandRung(13), 4), hang(WEDNESDAY - 30, 50.0)], 'lowering', limits: Limits::of([$limit])));
     foreach ($session->blocks as $block) {
-        $kind = $block->rung()?->exercise->setup->kind();
-        $overhead = $kind !== null && $kind->lane()->value !== 'row';
-        expect($limit !== Limit::NoOverhead || ! $overhead)->toBeTrue()->and($limit !== Limit::NoLowering || $block->lowerings() === 0)->toBeTrue();
+        $rung = $block->rung();
+        $lane = $rung?->lane()->value;
+        expect(match ($limit) {
+            Limit::NoOverhead => $lane !== null && $lane !== 'row',
+            Limit::NoLowering => $block->lowerings() > 0,
+            Limit::NoHanging => $lane === 'pull' && ! in_array($rung->exercise->setup->kind()->value, ['low-bar', 'foot'], true),
+            Limit::NoBandsAtHeight => ($rung?->load->hazard?->mount->boxM ?? 0.0) > 0.0,
+        })->toBeFalse($rung?->key() ?? '');
     }
     expect($session->refused?->code === RefusalCode::NothingFits || $session->blocks !== [])->toBeTrue();
 })->with([Limit::NoHanging, Limit::NoOverhead, Limit::NoLowering, Limit::NoBandsAtHeight]);
+
+it('would hold each of it where the screen bars nothing', function (Closure $holds): void {
+    $session = SessionWriter::write(athleteContext([...sessionsOn(bandRung(13), 4), hang(WEDNESDAY - 30, 50.0)], 'lowering'));
+
+    expect(array_filter($session->blocks, $holds))->not->toBe([]);
+})->with([
+    'hanging and overhead' => [fn (Block $b): bool => $b->rung()?->lane()->value === 'pull'],
+    'lowering' => [fn (Block $b): bool => $b->lowerings() > 0],
+]);
 
 it('asks for baselines after four weeks away and of whom nothing is logged, and goes on no harder after two', function (): void {
     $rung = bandRung(22);
