@@ -59,12 +59,12 @@ async function save(): Promise<void> {
 <template>
     <SidePanel v-model:open="open" :title="`How is ${athlete.name}?`">
         <div class="stack">
-            <p class="small dim">One tap each; none is needed. What nobody told, no rule looks at.</p>
+            <p class="small dim">Answer what you know; leave the rest.</p>
             <h2>After the session</h2>
-            <ChipRow label="Gave out first" show-label :chips="gaveOut" :value="draft.gave_out" @pick="draft.gave_out = $event" />
-            <ChipRow label="Effort of 10" show-label :chips="upTo(10)" :value="draft.effort" @pick="draft.effort = $event" />
+            <ChipRow label="What failed first?" show-label :chips="gaveOut" :value="draft.gave_out" @pick="draft.gave_out = $event" />
+            <ChipRow label="How hard, out of 10" show-label :chips="upTo(10)" :value="draft.effort" @pick="draft.effort = $event" />
             <ChipRow
-                label="Takes hold: felt where it should be"
+                label="Felt in the right place?"
                 show-label
                 :chips="holds.map((h) => ({ value: String(h.value), label: h.label }))"
                 :value="draft.takes_hold === null ? null : String(draft.takes_hold)"

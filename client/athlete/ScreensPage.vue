@@ -33,7 +33,7 @@ const answers = computed(() => {
         { name: 'Pain', text: a.pain ? painWords(a.pain) : 'none' },
         { name: 'Numbness', text: yes(a.numb) },
         { name: 'Recent injury', text: yes(a.injured) },
-        { name: 'Uneasy at the bar', text: yes(a.uneasy) },
+        { name: 'Uneasy at height', text: yes(a.uneasy) },
         { name: 'Under 18', text: (a.under_18 ?? 'no').replace('-', ' ') },
         { name: 'Conditions', text: (a.conditions ?? []).map((c) => conditionWords[c]).join(', ') || 'none' },
         ...((a.conditions ?? []).length > 0 ? [{ name: 'Cleared by a clinician', text: yes(a.cleared) }] : []),

@@ -18,9 +18,7 @@ const starts = computed(() => (props.ladders ? [props.ladders.pull, props.ladder
 <template>
     <section class="card stack" aria-label="Where to begin">
         <h2>No set-up yet</h2>
-        <p v-if="!athlete.capacity && !athlete.row_capacity">
-            Take a baseline first: it leads from a hang to reps on two loads, in about twenty minutes. Then every set-up shows the reps to expect.
-        </p>
+        <p v-if="!athlete.capacity && !athlete.row_capacity">Start with a baseline, about twenty minutes. Then every set-up shows the reps to expect.</p>
         <template v-else-if="starts.length > 0">
             <p>From the baseline, this is where to begin:</p>
             <div v-for="start in starts" :key="start.key" class="start">

@@ -77,8 +77,8 @@ useTitle(() => `${trend.value?.name ?? 'Athlete'}, trend · Steady Rung`);
             </section>
             <div class="stack side">
                 <ForecastCard :forecasts="trend.forecasts" :movement="trend.pattern === 'chin' ? ', chin-up' : ''" />
-                <section v-if="trend.taught" class="card stack" aria-label="What the last set taught">
-                    <h2>What the last set taught</h2>
+                <section v-if="trend.taught" class="card stack" aria-label="After the last set">
+                    <h2>After the last set</h2>
                     <p>{{ trend.taught }}</p>
                 </section>
                 <ScoreCard v-if="trend.forecasts.length > 0" :scores="trend.scores" />

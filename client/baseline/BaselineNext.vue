@@ -62,7 +62,7 @@ async function reps(): Promise<void> {
                 <NButton type="primary" size="large" :disabled="clean === null" @click="reps">Log {{ clean ?? '' }} clean</NButton>
             </div>
         </template>
-        <button type="button" class="quiet small" @click="emit('pass')">Pass over this step</button>
+        <button type="button" class="quiet small" @click="emit('pass')">Skip this step</button>
     </section>
 </template>
 

@@ -74,7 +74,7 @@ useKeys((key) => {
     <div class="page-head">
         <h1>
             Calls
-            <span v-if="waiting > 0" class="dim small">{{ waiting }} wait</span>
+            <span v-if="waiting > 0" class="dim small">{{ waiting }} to decide</span>
         </h1>
         <p class="small dim keys">↑↓ choose · Enter accept · O other · W why · U undo</p>
     </div>

@@ -47,7 +47,7 @@ const made = computed(() => props.call.call);
         <ProblemNote v-if="problem" :problem="problem" />
         <GateMarks v-if="made.verdict !== 'refer'" :reasons="made.reasons" />
         <details :open="call.changed !== null">
-            <summary class="small">Why, and what would change it · confidence {{ confidenceWords[made.confidence].toLowerCase() }}</summary>
+            <summary class="small">Why? · {{ confidenceWords[made.confidence].toLowerCase() }}</summary>
             <CallReasons :call="made" :changed="call.changed" />
         </details>
         <OverridePanel v-model:open="overriding" :call="call" :decide="word.decide" />

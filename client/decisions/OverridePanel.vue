@@ -49,7 +49,7 @@ async function submit(): Promise<void> {
 <template>
     <SidePanel v-model:open="open" :title="`Override: ${call.athlete_name}`">
         <form class="stack" @submit.prevent="submit">
-            <p class="small dim">The call, your word and your reason are all kept.</p>
+            <p class="small dim">Your reason is kept with the call.</p>
             <ProblemNote v-if="instead.problem.value" :problem="instead.problem.value" retry @retry="instead.reload" />
             <ChipRow label="Instead" show-label :chips="words" :value="draft.verdict" @pick="draft.verdict = $event" />
             <FormField :label="moves ? 'Set-up it goes to' : 'Set-up (optional; otherwise it stays)'" :error="rungError">

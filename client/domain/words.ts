@@ -28,7 +28,7 @@ export const verdictWord = (verdict: Verdict): string => verdictLooks[verdict].w
 
 export const kindWords: Record<Schemas['AthleteInput']['kind'], string> = { gym: 'Gym', climbing: 'Climbing', both: 'Gym and climbing' };
 
-export const confidenceWords: Record<Call['confidence'], string> = { firm: 'Firm', fair: 'Fair', slight: 'Slight' };
+export const confidenceWords: Record<Call['confidence'], string> = { firm: 'Sure', fair: 'Fairly sure', slight: 'Not sure' };
 
 export const statusWords: Record<Schemas['BandCurve']['status'], string> = { estimated: 'Estimated', 'one-point': 'One reading', measured: 'Measured' };
 
@@ -128,7 +128,7 @@ export const painPlaceWords: Record<Schemas['Pain']['place'], string> = {
 };
 
 /** Pain as it was told; its degree may follow. */
-export const painWords = ({ place, level }: Schemas['Pain']): string => `${painPlaceWords[place]} pain, ${level === null ? 'degree not told' : `${level} of 10`}`;
+export const painWords = ({ place, level }: Schemas['Pain']): string => `${painPlaceWords[place]} pain, ${level === null ? 'how bad not said' : `${level} of 10`}`;
 
 export const momentWords: Record<Schemas['Caution']['moment'], string> = {
     screening: 'Before any hanging',
@@ -164,7 +164,7 @@ export const gaveOutWords: Record<NonNullable<Schemas['SignalInput']['gave_out']
     nothing: 'Nothing',
 };
 
-export const partWords: Record<Schemas['Block']['part'], string> = { 'warm-up': 'Warm-up', test: 'First', main: 'Main', accessory: 'Beside it', trunk: 'Last' };
+export const partWords: Record<Schemas['Block']['part'], string> = { 'warm-up': 'Warm-up', test: 'First', main: 'Main', accessory: 'Accessory', trunk: 'Core' };
 
 export const conditionWords: Record<NonNullable<Screening['conditions']>[number], string> = {
     'recent-surgery': 'Recent surgery',

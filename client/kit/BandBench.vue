@@ -101,14 +101,7 @@ const spans = computed(() =>
                 <QuantityField v-model="draft.typed.hung" label="Hung length" unit="cm" :limits="limits.BandInput.hung_length_m" :error="draft.errors.hung" />
             </div>
             <FormField label="Hitched on, while it was measured">
-                <NSelect
-                    v-model:value="draft.typed.hitchedOn"
-                    clearable
-                    :options="bars"
-                    :virtual-scroll="false"
-                    placeholder="Which bar: a thicker one takes 3–5 cm"
-                    aria-label="Hitched on"
-                />
+                <NSelect v-model:value="draft.typed.hitchedOn" clearable :options="bars" :virtual-scroll="false" placeholder="Bar it hung on" aria-label="Hitched on" />
             </FormField>
             <ScalePanel :draft="draft" @live="live = $event" />
             <PointRows :draft="draft" />

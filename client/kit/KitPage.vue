@@ -70,7 +70,7 @@ function saved(id: string): void {
             <section class="card stack floor" aria-label="Floor">
                 <h2>Floor under the rows</h2>
                 <ChipRow label="What the floor is of" :chips="floors" :value="kit.value.value.floor" @pick="putFloor" />
-                <p class="small dim">Rows whose heels would slip on it are warned of, and stand in a ladder only with the heels blocked.</p>
+                <p class="small dim">Slippery here? Block the heels: rows that would slip stand in a ladder only then.</p>
                 <ProblemNote v-if="floorProblem" :problem="floorProblem" />
             </section>
         </div>

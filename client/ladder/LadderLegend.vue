@@ -9,7 +9,7 @@ const points = (share: number): string => `${(100 * share).toFixed(1)} %`;
 <template>
     <details class="legend small">
         <summary>
-            Largest step {{ points(ladder.largest_step) }}, chosen from {{ ladder.candidates }} set-ups{{ ladder.reaches_goal ? '' : '; this kit does not reach the goal' }}
+            Biggest step {{ points(ladder.largest_step) }} · {{ ladder.candidates }} set-ups compared{{ ladder.reaches_goal ? '' : ' · your gear stops short of the goal' }}
         </summary>
         <p v-if="ladder.advice" class="advice">{{ ladder.advice }}</p>
         <p>

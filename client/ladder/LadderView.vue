@@ -64,8 +64,7 @@ const middle = computed(() => ladder.value?.start?.key ?? rungs.value.find((r) =
             @open="emit('open', $event)"
         />
         <p v-else class="dim">
-            No set-up of this lane
-            {{ athlete.screen.outcome === null || athlete.screen.outcome === 'cleared' ? 'fits with the gear in the kit' : 'lies within what the screen allows' }}.
+            {{ athlete.screen.outcome === null || athlete.screen.outcome === 'cleared' ? 'Nothing in the kit fits here.' : 'Nothing here is allowed until cleared.' }}
         </p>
         <SecondsStrip :rungs="ladders.value.value.lower.rungs" :best-hang-s="athlete.best_hang_s" @open="emit('open', $event)" />
         <LadderLegend v-if="ladder.rungs.length > 0" :ladder="ladder" />

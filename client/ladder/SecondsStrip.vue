@@ -59,7 +59,7 @@ const strips = computed(() =>
                 <i v-else-if="s.likely" class="likely" :style="{ left: `${s.from}%`, width: `${Math.max(LEAST_WIDTH, s.to - s.from)}%` }" />
                 <i class="aim" :style="{ left: `${part(s.aimS, s.mostS)}%` }" />
             </span>
-            <span class="small dim">aim {{ s.aimS }} of {{ s.mostS }} s</span>
+            <span class="small dim">goal {{ s.aimS }} s</span>
         </button>
     </div>
 </template>

@@ -30,7 +30,7 @@ const sureness = computed(() => {
     const [low = 0, high = 1] = range ?? [];
     const said = range
         ? `Bounded, not measured: the arms carry anything from ${percent(low)} to ${percent(high)}.`
-        : `Carried ${percent(share.mean)} ± ${(100 * share_sd).toFixed(1)} points, effective ${percent(effective_share)}: reps go by the latter.`;
+        : `Carried ${percent(share.mean)} ± ${(100 * share_sd).toFixed(1)} points. Feels like ${percent(effective_share)} on the way up.`;
     return [said, ...learned(rung), ...(rung.prediction ? [`Likely ${intervalText(rung.prediction)} clean.`] : []), ...(rung.seconds ? [secondsWords(rung.seconds)] : [])];
 });
 

@@ -26,7 +26,7 @@ async function save({ hang_s }: { hang_s: number }): Promise<boolean> {
             <div>
                 <h2>{{ rung.name }}</h2>
                 <p class="small dim">
-                    carries {{ mass(rung.carried.carried_kg.mean) }}, {{ percent(rung.carried.share.mean) }} · aim {{ standard.words }}
+                    carries {{ mass(rung.carried.carried_kg.mean) }}, {{ percent(rung.carried.share.mean) }} · goal {{ standard.words }}
                     <template v-if="rung.seconds">· {{ secondsWords(rung.seconds) }}</template>
                 </p>
             </div>

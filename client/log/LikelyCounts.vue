@@ -7,7 +7,7 @@ const props = defineProps<{ prediction: Schemas['Prediction'] | null; last: numb
 const emit = defineEmits<{ log: [count: number]; other: [] }>();
 
 const counts = computed(() => likelyCounts(props.prediction, props.last, props.aim));
-const noteOf = (count: number): string => [count === props.aim ? 'aim' : '', count === props.last ? 'last' : ''].filter(Boolean).join(' · ');
+const noteOf = (count: number): string => [count === props.aim ? 'goal' : '', count === props.last ? 'last' : ''].filter(Boolean).join(' · ');
 </script>
 
 <template>

@@ -143,7 +143,7 @@ async function tellOnly(): Promise<void> {
         <button type="button" class="rest quiet small" :aria-expanded="rest" @click="rest = !rest">{{ rest ? 'Less' : 'No-count, pain, another day…' }}</button>
         <div class="stack more" :class="{ shown: rest || painOpen || noCountsOpen }">
             <NoCountRow v-model="draft.noCounts" v-model:open="noCountsOpen" />
-            <ManyChips v-model="draft.faults" label="Seen" :words="faultWords" />
+            <ManyChips v-model="draft.faults" label="Faults" :words="faultWords" />
             <PainRow v-model="draft.pain">
                 <p v-if="painOpen" class="small ask">Say where and how much, then log the set or tell the pain alone.</p>
                 <ProblemNote v-if="problem" typed :problem="problem" />

@@ -46,8 +46,8 @@ async function bring(event: Event): Promise<void> {
 </script>
 
 <template>
-    <NButton @click="open = true">Bring in</NButton>
-    <SidePanel v-model:open="open" title="Bring in a method">
+    <NButton @click="open = true">Import</NButton>
+    <SidePanel v-model:open="open" title="Import a method">
         <div class="stack">
             <p>A method is one JSON file, as it is taken away on a method’s page. One of the same key is replaced.</p>
             <label class="file">

@@ -91,8 +91,8 @@ function takeTheirs(): void {
         <div>
             <h2>Caps</h2>
             <p class="small dim">
-                What nobody is asked to go beyond, whatever a method says. Lowerings are capped so for the first four weeks of them; later a week grows by a fifth at the most.
-                Lower them at will.
+                What nobody is asked to go beyond, whatever a method says. Lowerings are capped so for the first four weeks of them; later a week grows by a fifth at the most. You
+                may set them lower.
             </p>
         </div>
         <ReadNote :read="caps" waits="Loading the caps…" />

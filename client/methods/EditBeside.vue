@@ -41,7 +41,7 @@ function add(key: string | null): void {
                 <button type="button" class="quiet small" :aria-label="`Drop ${named(line)}`" @click="drop(line)">Drop</button>
             </li>
         </ul>
-        <NSelect :value="null" :options="options" :virtual-scroll="false" placeholder="Add work beside it" :aria-label="`Add work beside ${stage.name}`" @update:value="add" />
+        <NSelect :value="null" :options="options" :virtual-scroll="false" placeholder="Add accessory work" :aria-label="`Add work beside ${stage.name}`" @update:value="add" />
     </div>
 </template>
 

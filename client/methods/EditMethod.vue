@@ -103,7 +103,7 @@ function takeTheirs(): void {
             <SavedElsewhere :found="elsewhere.found.value" :words="words" @both="keep(true)" @theirs="takeTheirs" />
             <FaultList v-if="problem" :problem="problem" />
             <div class="row">
-                <NButton attr-type="submit" type="primary" :loading="busy" :disabled="problem !== undefined">Keep it</NButton>
+                <NButton attr-type="submit" type="primary" :loading="busy" :disabled="problem !== undefined">Save</NButton>
                 <NButton @click="open = false">Cancel</NButton>
             </div>
         </form>

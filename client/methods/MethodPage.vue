@@ -65,7 +65,7 @@ async function kept(key: string): Promise<void> {
             </div>
             <div class="row no-print">
                 <RouterLink class="tap" to="/methods">All methods</RouterLink>
-                <NButton @click="take">Take away</NButton>
+                <NButton @click="take">Export</NButton>
                 <NButton v-if="shown.own" @click="drop">Drop</NButton>
                 <NButton type="primary" @click="editing = true">{{ shown.own ? 'Change' : 'Copy and change' }}</NButton>
             </div>

@@ -49,7 +49,7 @@ const draft = reactive(fresh());
 const asked = [
     { key: 'numb', label: 'Numbness' },
     { key: 'injured', label: 'Recent injury' },
-    { key: 'uneasy', label: 'Uneasy' },
+    { key: 'uneasy', label: 'Uneasy at height?' },
 ] as const;
 const answered = (is: boolean | null): 'no' | 'yes' | null => (is === null ? null : is ? 'yes' : 'no');
 const done = ref(false);
@@ -133,7 +133,7 @@ async function send(found: Input): Promise<void> {
                 @pick="draft.cleared = $event === 'yes'"
             />
             <details>
-                <summary>Further limits, a note</summary>
+                <summary>Anything else?</summary>
                 <div class="stack">
                     <ManyChips v-model="draft.further" label="Further limits" :words="limitWords" />
                     <FormField v-slot="{ inputProps, status }" label="Note">
@@ -143,7 +143,7 @@ async function send(found: Input): Promise<void> {
             </details>
             <p v-if="error" class="error" role="alert">{{ error }}</p>
             <div class="row">
-                <NButton attr-type="submit" type="primary" size="large" :loading="busy">Keep the screen</NButton>
+                <NButton attr-type="submit" type="primary" size="large" :loading="busy">Save the screen</NButton>
                 <NButton size="large" @click="open = false">Cancel</NButton>
             </div>
             <CautionNote :moments="['screening']" />

@@ -27,7 +27,7 @@ const cautions = computed(() => [...new Map(props.session.blocks.flatMap((b) => 
             </dl>
         </section>
         <section v-if="session.notes.length > 0" class="card">
-            <h2>Mind</h2>
+            <h2>Cautions</h2>
             <p v-for="note in session.notes" :key="note" class="small">{{ note }}</p>
         </section>
         <section v-if="cautions.length > 0" class="card">

@@ -11,13 +11,13 @@ defineProps<{ id: string; calendar: Schemas['Calendar'] }>();
         <ol class="days small" aria-label="Next sessions">
             <li v-for="on in calendar.sessions.slice(0, 6)" :key="on">{{ day(on) }}</li>
         </ol>
-        <ul class="small" aria-label="Each stage is done">
+        <ul class="small" aria-label="Stages, about when">
             <li v-for="stage in calendar.stages" :key="stage.name">
                 <span>{{ stage.name }}</span>
                 <strong>{{ stage.to === null ? 'not foreseeable yet' : `about ${day(stage.to)}` }}</strong>
             </li>
         </ul>
-        <p class="small dim">If training goes on as it goes. A missed week moves it.</p>
+        <p class="small dim">At this pace. A missed week moves it.</p>
         <RouterLink class="tap small" :to="`/people/${id}/weeks`">Calendar and time off</RouterLink>
     </section>
 </template>

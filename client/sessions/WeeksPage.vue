@@ -32,7 +32,7 @@ const stages = computed(() => shown.value?.calendar.stages ?? []);
             <WeekGrid :weeks="shown" />
             <aside class="side">
                 <section class="card">
-                    <h2>Each stage is done</h2>
+                    <h2>Stages, about when</h2>
                     <ul class="small">
                         <li v-for="stage in stages" :key="stage.name">
                             <span>{{ stage.name }}</span>

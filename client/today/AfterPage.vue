@@ -70,8 +70,8 @@ const tell = (id: string, told: { gave_out?: keyof typeof gaveOutWords; effort?:
                     <p v-if="left(tile).length > 0" class="small dim">left: {{ left(tile).join('; ') }}</p>
                 </div>
                 <div class="told">
-                    <ChipRow label="Gave out first" show-label :chips="gaveOut" :value="tile.athlete.gave_out" @pick="tell(tile.athlete.id, { gave_out: $event })" />
-                    <ChipRow label="Effort of 10" show-label :chips="efforts" :value="tile.athlete.effort" @pick="tell(tile.athlete.id, { effort: $event })" />
+                    <ChipRow label="What failed first?" show-label :chips="gaveOut" :value="tile.athlete.gave_out" @pick="tell(tile.athlete.id, { gave_out: $event })" />
+                    <ChipRow label="How hard, out of 10" show-label :chips="efforts" :value="tile.athlete.effort" @pick="tell(tile.athlete.id, { effort: $event })" />
                 </div>
             </article>
             <p class="small dim">How sore they are is asked at their next class, a tap on each name.</p>

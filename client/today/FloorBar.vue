@@ -74,7 +74,7 @@ async function stayAwake(): Promise<void> {
                             <option v-for="one in others" :key="one.key" :value="one.key">{{ one.words }}</option>
                         </select>
                     </label>
-                    <button v-if="held" type="button" @click="openGear">Out of use today</button>
+                    <button v-if="held" type="button" @click="openGear">Broken or missing today</button>
                     <RouterLink v-if="held" class="button" :to="`/today/${held.id}/${held.on}/after`">Afterwards: who did what</RouterLink>
                     <RouterLink class="button" to="/today/classes">Classes and their days</RouterLink>
                     <button type="button" :aria-pressed="theme.isDark" @click="theme.toggle">{{ theme.isDark ? 'Light floor' : 'Dark floor' }}</button>

@@ -20,7 +20,7 @@ const groups = computed(() =>
 </script>
 
 <template>
-    <SidePanel v-model:open="open" title="Out of use today">
+    <SidePanel v-model:open="open" title="Broken or missing today">
         <div class="stack">
             <p class="small dim">What is out is in no list, session or call today. Tomorrow it is back; retire for good under Kit.</p>
             <section v-for="group in groups" :key="group.name">

@@ -60,7 +60,7 @@ enum Caution: string
             self::GripFailing => 'Grip going? Step down onto the box before the hand opens. No attempts above a hard edge.',
             self::ClimbersLoad => 'Climbers: elbow and finger load adds up with wall days.',
             self::PreTired => 'Work that tires the arms first changes form and raises risk. Not for newcomers.',
-            self::LoweringSoreness => 'Lowering makes sore for days. Start small.',
+            self::LoweringSoreness => 'Lowering leaves you sore for days. Start small.',
             self::MuscleBreakdown => 'Severe pain, swelling or dark urine after lowering work is an emergency: emergency care now.',
             self::JumpedReps => 'High-rep jumped reps: ride the descent, do not brake it.',
             self::StopForPain => 'Stop pulling. A licensed clinician looks at it before the next pull; the coach clears it with a note.',

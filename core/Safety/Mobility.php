@@ -39,7 +39,7 @@ enum Mobility: string
     {
         return match ($this) {
             self::BackReach => 'Back flat, ribs down; reach only as far as both stay.',
-            self::ChestOverRoll => 'Breathe out long; let the upper back open, not the loins.',
+            self::ChestOverRoll => 'Breathe out long; let the upper back open, not the lower back.',
             self::BoxPrayer => 'Sink between the arms, ribs drawn in.',
             self::WallSlide => 'Forearms on the wall; stop where the ribs flare.',
             self::BladePushUp => 'Elbows straight; only the blades move.',

@@ -31,6 +31,6 @@ final readonly class Pain
 
     public function words(): string
     {
-        return $this->level === null ? "{$this->place->words()}, degree not told" : "{$this->place->words()}, $this->level of 10";
+        return $this->level === null ? "{$this->place->words()}, how bad not said" : "{$this->place->words()}, $this->level of 10";
     }
 }

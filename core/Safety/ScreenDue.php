@@ -37,7 +37,7 @@ enum ScreenDue: string
         return match ($this) {
             self::Never => 'Not screened yet.',
             self::Away => 'Four weeks away: screen again before loading.',
-            self::Pain => 'Pain was told since the last screen: screen again.',
+            self::Pain => 'Pain since the last screen. Screen again.',
         };
     }
 }

@@ -62,7 +62,7 @@ final readonly class BandHazard
             $warnings[] = new Warning(WarningCode::MayLiftOff, sprintf('1 in %.0f that it lifts the athlete off at the bottom. Measure the band, or take a thinner one.', 1.0 / $this->liftOff()));
         }
         if ($this->recoilJ > self::STRONG_RECOIL_J) {
-            $warnings[] = new Warning(WarningCode::StrongRecoil, sprintf('The bands hold %.0f J at the hang: a foot that slips out is a blow. Face out of their line.', $this->recoilJ));
+            $warnings[] = new Warning(WarningCode::StrongRecoil, sprintf('A slipping foot lets the band hit hard (%.0f J). Face out of their line.', $this->recoilJ));
         }
         if ($this->mount->isTooHigh()) {
             $warnings[] = new Warning(WarningCode::HighMount, sprintf('The hands reach this bar only from %s up: no box is so high. Take a lower bar.', InWords::cm($this->mount->boxM)));

@@ -8,7 +8,7 @@ use SteadyRung\Strength\Filter\CapacityState;
 use SteadyRung\Strength\Filter\FeltLoad;
 
 /**
- * One fresh try at a strict rep: worth it from a chance of one in four on, ten days apart; a miss counts against nobody.
+ * One fresh try at a strict rep: worth it from a chance of one in four on, ten days apart; a miss does no harm.
  */
 final class StrictTry
 {

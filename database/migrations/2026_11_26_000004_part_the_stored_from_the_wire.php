@@ -105,7 +105,7 @@ return new class extends Migration
                 DB::table('logged_sets')->where('gym_id', $row->gym_id)->where('id', $row->id)->update([
                     'setup_key' => $exercise->key(),
                     'work_key' => $exercise->work(),
-                    'held_at' => $exercise->manner->at?->value,
+                    'held_at' => $exercise->style->at?->value,
                 ]);
                 foreach ($exercise->setup->bandIds() as $bandId) {
                     DB::table('set_bands')->insert(['gym_id' => $row->gym_id, 'band_id' => $bandId, 'trained_on' => $row->trained_on, 'set_id' => $row->id]);

@@ -64,7 +64,7 @@ final class DemoEvening
         if ($this->isOn($now)) {
             return false;
         }
-        $class = $this->app->make(SaveClass::class)->make($coach, new ClassGiven((string) Str::uuid7(), 'Thursday group, extra evening', $began->format('Y-m-d'), $began->format('H:i'), self::MINUTES, tags: [self::THURSDAY]))->record;
+        $class = $this->app->make(SaveClass::class)->make($coach, new ClassGiven((string) Str::uuid7(), 'Thursday group, extra class', $began->format('Y-m-d'), $began->format('H:i'), self::MINUTES, tags: [self::THURSDAY]))->record;
         $clock = new DemoClock($this->clock->now());
         $this->app->instance(ClockInterface::class, $clock);
         try {

@@ -75,7 +75,7 @@ it('takes a coach from the tape measure to the printed card', function (): void 
         $page->click(WebDriverBy::cssSelector('.manner summary'))->press('Under')->see(', under grip');
 
         // 5. The ladder, longer and shorter; put on the lowest of its rungs.
-        $page->go('/people/'.KERENSA)->see('Largest step')->see('share of bodyweight carried');
+        $page->go('/people/'.KERENSA)->see('Biggest step')->see('share of bodyweight carried');
         $page->choose('Length of the ladder', '5 rungs at most');
         $five = count($page->fetched('athletes/'.KERENSA.'/ladder?lane=pull&most_rungs=5')['rungs']);
         Wait::until(fn (): bool => (int) $page->script('return Number(document.querySelector(".ladder .more").innerText.match(/\\d+/)[0])') < $five, 'The ladder did not get shorter.');
@@ -98,7 +98,7 @@ it('takes a coach from the tape measure to the printed card', function (): void 
 it('shows on the ladder, the bench and the set-up page what the core answers from the command line', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->go('/people/'.KERENSA)->see('Largest step');
+        $page->signIn()->go('/people/'.KERENSA)->see('Biggest step');
         $kit = $page->fetched('kit');
         $compared = [];
         foreach (['Pull' => 'pull', 'Row' => 'row'] as $tab => $lane) {

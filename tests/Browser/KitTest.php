@@ -59,11 +59,11 @@ it('reminds of a band that is due where it is used; a fault takes it out of use,
         expect($page->script('return document.querySelector("[aria-current=true]").innerText'))->toContain($band);
         $page->press('Nick')->see('A fault takes the band out of use at once.')->fill('Note (optional)', 'At the hitch')->press('Note the inspection')->see('Take back into use')->see('At the hitch');
 
-        $page->go("/people/$athlete")->see('This band is not in the kit, or is retired.')->see('Largest step');
+        $page->go("/people/$athlete")->see('This band is not in the kit, or is retired.')->see('Biggest step');
         expect($page->script('return [...document.querySelectorAll(".ladder .name")].some((b) => b.innerText.includes('.json_encode($band).'))'))->toBeFalse();
 
         pickGear($page->go('/kit'), $band)->press('Take back into use')->dontSee('Take back into use')->press('Sound')->press('Note the inspection')->see('Looked at today');
-        $page->go("/people/$athlete")->see('Largest step')->dontSee('look at it before the next set')->dontSee('is retired');
+        $page->go("/people/$athlete")->see('Biggest step')->dontSee('look at it before the next set')->dontSee('is retired');
     } finally {
         $page->close();
     }
@@ -78,14 +78,14 @@ it('changes the ladder at once when gear is taken away and brought back', functi
         return $page->script('return [...document.querySelectorAll(".ladder [data-rung]")].map((b) => b.innerText)');
     };
     try {
-        $page->signIn()->go(LEOFRIC)->see('Largest step');
+        $page->signIn()->go(LEOFRIC)->see('Biggest step');
         $before = $rungs();
         pickGear($page->go('/kit'), 'Beam bar')->press('Retire')->see('Take back into use');
-        $page->go(LEOFRIC)->see('Largest step');
+        $page->go(LEOFRIC)->see('Biggest step');
         $without = Wait::until(fn (): ?array => str_contains(implode(' ', $now = $rungs()), 'Beam bar') ? null : $now, 'The bar is still on the ladder.');
         expect($without)->not->toBe([]);
         pickGear($page->go('/kit'), 'Beam bar')->press('Take back into use')->dontSee('Take back into use');
-        $page->go(LEOFRIC)->see('Largest step');
+        $page->go(LEOFRIC)->see('Biggest step');
         Wait::until(fn (): bool => $rungs() === $before, 'The ladder is not what it was.');
     } finally {
         $page->close();
@@ -95,7 +95,7 @@ it('changes the ladder at once when gear is taken away and brought back', functi
 it('is worked with the keyboard alone: a rung opened, read, and closed again', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->go(LEOFRIC)->see('Largest step');
+        $page->signIn()->go(LEOFRIC)->see('Biggest step');
         $page->keyAt('.ladder [data-rung]', WebDriverKeys::ENTER);
         $page->see('How it came about')->type(WebDriverKeys::ESCAPE)->dontSee('How it came about');
         $unnamed = $page->script('return [...document.querySelectorAll("main button, main a, main input")].filter((e) => !(e.innerText || e.getAttribute("aria-label") || e.labels?.length || e.closest("[aria-label]"))).map((e) => e.outerHTML.slice(0, 120))');
@@ -109,7 +109,7 @@ it('shows one lane at a time, and any of them, on a phone', function (): void {
     $page = Page::open(Instance::url(), 390, 844);
     $first = fn (): ?string => $page->script('return document.querySelector(".ladder [data-rung]")?.dataset.rung');
     try {
-        $page->signIn()->go(LEOFRIC)->see('Largest step');
+        $page->signIn()->go(LEOFRIC)->see('Biggest step');
         foreach (['Row' => '/^row/', 'Pull-down' => '/^(band-)?pulldown/', 'Pull' => '/^(band:|foot|strict|counterweight|low-bar)/'] as $lane => $kind) {
             $page->click(WebDriverBy::xpath("//*[@role='tab'][.='$lane']"), $lane);
             Wait::until(fn (): bool => preg_match($kind, (string) $first()) === 1, "The lane $lane is not shown.");

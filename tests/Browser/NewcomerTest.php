@@ -12,8 +12,8 @@ it('takes somebody new from the screen through the baseline to the first call, b
     $page = Page::open(Instance::url(), 390, 844);
     try {
         $page->signIn()->go('/people/new')->fill('Name', 'Osric Vane')->fill('Bodyweight', '68')->fill('Height', '176')->press('Add athlete')->see('Not screened yet.');
-        $page->press('Screen')->press('Level with the ears')->press('Keep the screen')->see('Needed: an answer to each question.');
-        $page->press('None of these')->press('Keep the screen')->see('Cleared')->press('Go on to the baseline');
+        $page->press('Screen')->press('Level with the ears')->press('Save the screen')->see('Needed: an answer to each question.');
+        $page->press('None of these')->press('Save the screen')->see('Cleared')->press('Go on to the baseline');
 
         foreach ([['Dead hang', '32', 'Log hang'], ['Active hang', '15', 'Log hang'], ['Hold, chin over the bar', '9', 'Log hold'], ['One slow lowering', '5', 'Log lowering']] as [$step, $seconds, $log]) {
             $page->click(WebDriverBy::xpath(STEP."//h2[.='$step']"))->fill('Seconds', $seconds)->press($log, STEP)->see("$seconds s");
@@ -24,7 +24,7 @@ it('takes somebody new from the screen through the baseline to the first call, b
         $page->go('/people')->click(WebDriverBy::xpath("//a[contains(., 'Osric Vane')]"))->press('Baseline')->click(WebDriverBy::xpath(STEP."//h2[.='Reps to failure, second load']"));
         $page->press('3', STEP)->press('Log 3 clean')->see('3 clean');
         foreach (['Strict chin-ups', 'Strict pull-ups'] as $step) {
-            $page->click(WebDriverBy::xpath(STEP."//h2[.='$step']"))->press('Pass over this step');
+            $page->click(WebDriverBy::xpath(STEP."//h2[.='$step']"))->press('Skip this step');
         }
         $page->see('That is the baseline')->see('expect likely')->press('Put on this')->see('In reserve');
         tapCount($page, 7)->see('Stay');

@@ -12,7 +12,7 @@ const ELSPETH = '/people/01900000-0000-7000-8000-000000000104';
 it('goes through the calls of a class by keyboard alone, and takes one back', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->go('/calls')->see('wait')->see('Climb');
+        $page->signIn()->go('/calls')->see('to decide')->see('Climb');
         foreach (range(1, 3) as $ignored) {
             $page->key(WebDriverKeys::ARROW_DOWN);
         }
@@ -29,7 +29,7 @@ it('goes through the calls of a class by keyboard alone, and takes one back', fu
 it('goes through calls by thumb alone, each target large enough', function (): void {
     $page = Page::open(Instance::url(), 390, 844);
     try {
-        $page->signIn()->go('/calls')->see('wait');
+        $page->signIn()->go('/calls')->see('to decide');
         $page->press('Accept', "//li[contains(@aria-label, 'Isaura Wickham')]")->see('accepted')->press('Undo')->dontSee('accepted');
         $small = $page->script('return [...document.querySelectorAll("main button, main a")].filter((e) => e.offsetParent && e.getBoundingClientRect().height < 24).map((e) => e.textContent)');
         expect($small)->toBe([])->and($page->script('return document.documentElement.scrollWidth <= innerWidth'))->toBeTrue();
@@ -56,9 +56,9 @@ it('copies a method, refuses it broken with the reason, keeps it mended, and ass
     $page = Page::open(Instance::url(), 1280, 800);
     $dialog = "//*[@role='dialog']";
     try {
-        $page->signIn()->go('/methods/rows-first')->see('Gate')->press('Copy and change')->see('Keep it');
+        $page->signIn()->go('/methods/rows-first')->see('Gate')->press('Copy and change')->see('Save');
         $page->fill('Name', 'Rows at the Mill')->fill('Gate, reps', '99')->see('cannot be finished');
-        $page->fill('Gate, reps', '10')->dontSee('cannot be finished')->press('Keep it', $dialog)->see('Rows at the Mill')->see('Drop');
+        $page->fill('Gate, reps', '10')->dontSee('cannot be finished')->press('Save', $dialog)->see('Rows at the Mill')->see('Drop');
         $page->go(ELSPETH)->see('Change stage')->press('Change stage…')->see('Put on this stage')->choose('Method', 'Rows at the Mill', $dialog)->see('1 Rows, step by step to level');
         $page->press('Put on this stage', $dialog)->see('Rows at the Mill')->see('3 × 10 in 2 sessions');
         $page->go('/methods/rows-first-ours')->see('Drop')->press('Drop')->see('1 athlete is on it. Assign another method first.');
@@ -76,7 +76,7 @@ it('logs work beside the pull, what was told, and prints the session on one page
         $page->signIn()->go(ELSPETH.'/session')->see('Plank');
         expect($page->printedPages())->toBe(1);
         $page->click(WebDriverBy::xpath("//li[contains(., 'Plank')]//button[contains(., 'Log it')]"))->fill('Load (optional)', '5')->press('Log set 1')->see('Log set 2');
-        $page->go(ELSPETH)->see('How was it?')->press('How was it? Soreness, effort, what gave out…')->see('Effort of 10')->press('7', "//*[@aria-label='Effort of 10']")->press('1', "//*[@aria-label='Soreness of 5']")->press('Note it')->dontSee('Effort of 10');
+        $page->go(ELSPETH)->see('How was it?')->press('How was it? Soreness, effort, what gave out…')->see('How hard, out of 10')->press('7', "//*[@aria-label='How hard, out of 10']")->press('1', "//*[@aria-label='Soreness of 5']")->press('Note it')->dontSee('How hard, out of 10');
         expect($page->consoleErrors())->toBe([]);
     } finally {
         $page->close();

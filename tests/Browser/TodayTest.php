@@ -78,10 +78,10 @@ it('goes through a whole class by thumb alone, on targets large enough, in both 
             $page->thumb("[data-athlete='$id'] .go");
         }
         $page->see('Undo');
-        $page->thumb('[data-athlete] .more')->see('Gave out first');
+        $page->thumb('[data-athlete] .more')->see('What failed first?');
         expect($page->accessibilityViolations())->toBe([], 'pad');
         $page->script('history.back()');
-        $page->dontSee('Gave out first')->press('Bars and rings')->see('free now');
+        $page->dontSee('What failed first?')->press('Bars and rings')->see('free now');
         expect($page->accessibilityViolations())->toBe([], 'stations');
         $page->press('Who is here')->see('Somebody else walks in');
         expect($page->accessibilityViolations())->toBe([], 'who is here')->and($page->consoleErrors())->toBe([])->and(refused($page))->toBe([]);
@@ -95,7 +95,7 @@ it('decides the calls of the class from where one sees who did what', function (
     $page = Page::open(Instance::url(), 1280, 800);
     try {
         $page->signIn()->go('/today')->see('as asked');
-        $page->visit((string) $page->script('return document.querySelector(".menu a").getAttribute("href")'))->see('trained')->see('Calls of this class')->press('Grip', "//*[@aria-label='Bastian Oakes']//*[@aria-label='Gave out first']");
+        $page->visit((string) $page->script('return document.querySelector(".menu a").getAttribute("href")'))->see('trained')->see('Calls of this class')->press('Grip', "//*[@aria-label='Bastian Oakes']//*[@aria-label='What failed first?']");
         Wait::until(fn (): bool => (bool) $page->script('return document.querySelector("article [aria-pressed=true]")?.textContent.includes("Grip")'), 'What gave out was not noted.');
         expect($page->accessibilityViolations())->toBe([])->and($page->consoleErrors())->toBe([]);
     } finally {
@@ -110,7 +110,7 @@ it('takes a class made and gear put out of use without a network, and the server
     $toggle = fn (string $then): string => "const b = [...document.querySelectorAll('.n-drawer button')].find((b) => b.textContent.includes('Cable column')); if (!b) return false; if (!b.textContent.includes('$then')) b.click(); return b.textContent.includes('$then');";
     try {
         $page->signIn()->go('/today')->see('as asked')->offline(true);
-        $page->click(WebDriverBy::cssSelector('.menu summary'))->press('Out of use today');
+        $page->click(WebDriverBy::cssSelector('.menu summary'))->press('Broken or missing today');
         Wait::until(fn (): bool => (bool) $page->script($toggle('out today')), 'The machine is not out of use.');
         $page->press('close')->click(WebDriverBy::cssSelector('.menu summary'))->press('Classes and their days')->see('Every Tuesday')->see('No connection'); // which moves what stands below it
         $page->press('Make a class')->fill('Name', 'Open floor')->press('Once');
@@ -121,7 +121,7 @@ it('takes a class made and gear put out of use without a network, and the server
         $page->offline(false);
         $page->see('Nothing waits.')->press('close')->dontSee('Kept on this device');
         expect($made())->toBe(1);
-        $page->go('/today')->see('as asked')->click(WebDriverBy::cssSelector('.menu summary'))->press('Out of use today');
+        $page->go('/today')->see('as asked')->click(WebDriverBy::cssSelector('.menu summary'))->press('Broken or missing today');
         Wait::until(fn (): bool => (bool) $page->script("return [...document.querySelectorAll('.n-drawer button')].some((b) => b.textContent.includes('Cable column') && b.textContent.includes('out today'))"), 'The machine is not out of use as the server has it.');
         Wait::until(fn (): bool => (bool) $page->script($toggle('in use')), 'The machine is not back in use.');
         $page->dontSee('note waits');

@@ -157,7 +157,7 @@ function step(by: number): void {
                     <svg width="14" height="14" aria-hidden="true"><TrendMark :kind="m.kind" :x="7" :y="7" /></svg>
                     {{ m.text }}
                 </li>
-                <li>shade: eight times in ten</li>
+                <li>shaded: 8 in 10</li>
             </ul>
         </figcaption>
     </figure>

@@ -66,7 +66,7 @@ onScopeDispose(keep);
             <ChipRow label="In reserve" show-label :chips="reserveChips" :value="seen.reserve ?? null" @pick="tell(left($event))" />
             <ChipRow label="No-count" show-label :chips="noCounts" :value="null" @pick="addNoCount" />
         </template>
-        <ChipRow label="Seen" show-label :chips="faults" :value="seen.faults ?? []" @pick="toggleFault" />
+        <ChipRow label="Faults" show-label :chips="faults" :value="seen.faults ?? []" @pick="toggleFault" />
         <details v-if="set.clean_reps !== null">
             <summary>It was another count</summary>
             <ChipRow label="Clean reps of that set" :chips="counts" :value="seen.clean_reps ?? null" @pick="tell({ clean_reps: $event })" />

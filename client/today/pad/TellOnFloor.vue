@@ -62,8 +62,8 @@ function symptom(which: Symptom): void {
         <ChipRow label="Symptoms" show-label :chips="symptoms" :value="null" @pick="symptom" />
         <CautionNote v-if="told" :moments="['pain', 'lowering']" />
         <ChipRow v-if="athlete.trained_before_on" label="Sore since last time, of 5" show-label :chips="upTo(5)" :value="athlete.soreness" @pick="signal({ soreness: $event })" />
-        <ChipRow label="Gave out first" show-label :chips="gaveOut" :value="athlete.gave_out" @pick="signal({ gave_out: $event })" />
-        <ChipRow label="Effort of 10" show-label :chips="upTo(10, 1)" :value="athlete.effort" @pick="signal({ effort: $event })" />
+        <ChipRow label="What failed first?" show-label :chips="gaveOut" :value="athlete.gave_out" @pick="signal({ gave_out: $event })" />
+        <ChipRow label="How hard, out of 10" show-label :chips="upTo(10, 1)" :value="athlete.effort" @pick="signal({ effort: $event })" />
         <ChipRow
             v-if="athlete.kind !== 'gym'"
             label="Wall day"

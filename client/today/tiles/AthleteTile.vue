@@ -44,7 +44,7 @@ const wall = computed(() => (athlete.value.wall_on ? `wall ${day(athlete.value.w
 /** Asked before the first set, as long as nobody told. */
 const sore = computed(() => {
     const { trained_before_on: before, soreness, sets } = athlete.value;
-    return before !== null && soreness === null && sets.length === 0 && props.nowMs - Date.parse(before) < SORE_DAYS * 86_400_000 ? `how sore since ${day(before)}?` : undefined;
+    return before !== null && soreness === null && sets.length === 0 && props.nowMs - Date.parse(before) < SORE_DAYS * 86_400_000 ? `Sore from ${day(before)}? 0–5` : undefined;
 });
 const twice = computed(() => {
     const [a, b] = props.tile.twice ?? [];

@@ -21,11 +21,11 @@ const timed = computed(() => {
         return { big: props.watches.elapsedS(id.value).toFixed(1), small: 's, let go or tap' };
     }
     if (line.value?.way === 'hold') {
-        return { big: String(props.tile.aim), small: 's, press while held' };
+        return { big: String(props.tile.aim), small: 's, hold down for as long' };
     }
     const each = seconds(line.value?.rung?.exercise.seconds ?? 3);
     return splits.value.length === 0
-        ? { big: 'Time', small: `press while lowering, ${aim.value} of ${each}` }
+        ? { big: 'Time', small: `hold while they lower, ${aim.value} × ${each}` }
         : { big: 'Next', small: splits.value.map((s) => s.toFixed(1)).join(' ') + ' s' };
 });
 const none = computed(() => line.value?.way === 'lowering' && props.tile.loweringsLeft <= 0);

@@ -105,7 +105,7 @@ final readonly class ClimbWhenGateMet implements Rule
     private function likely(Situation $situation, float $chance): Evidence
     {
         $standard = $situation->standard;
-        $what = $situation->signs->endsStage ? 'The first of the next stage' : sprintf('%s and one in reserve on the next set-up', $standard->countWords($standard->floor));
+        $what = $situation->signs->endsStage ? 'The first of the next stage' : sprintf('%s with one left on the next set-up', $standard->countWords($standard->floor));
 
         return new Evidence(sprintf('%s: %s; it needs %s.', $what, InWords::chance($chance), InWords::chance($standard->chance)), $chance, $standard->chance);
     }

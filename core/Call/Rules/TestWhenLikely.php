@@ -43,7 +43,7 @@ final readonly class TestWhenLikely implements Rule
         $apart = $days === null ? [] : [new Evidence(sprintf('The last try was %d days ago; ten days lie between two.', $days), (float) $days, (float) self::DAYS_APART)];
 
         return $goal->chance < self::CHANCE || ($days !== null && $days <= self::DAYS_APART) ? Finding::nearly($likely, ...$apart) : Finding::fires(new Call(
-            $this->verdict(), $this->name(), $goal->strict, [$likely, ...$apart], Confidence::Fair, $goal->chance, ['A test made; a miss counts against nobody.'],
+            $this->verdict(), $this->name(), $goal->strict, [$likely, ...$apart], Confidence::Fair, $goal->chance, ['A test made; a miss does no harm.'],
         ));
     }
 }

@@ -43,7 +43,7 @@ enum BaselineStep: string
             self::Lowering => 'Step up; down at one even speed, all the way. It counts while it is controlled.',
             self::Row => 'Straight from heel to shoulder; chest to the hands, all the way out. Until no clean one is left.',
             self::Band, self::SecondBand => 'Full hang to chin over the bar, no kick, no swing. Until no clean one is left.',
-            self::ChinUp, self::PullUp => 'One fresh try from a dead hang; a miss counts against nobody.',
+            self::ChinUp, self::PullUp => 'One fresh try from a dead hang; a miss does no harm.',
         };
     }
 

@@ -170,7 +170,7 @@ final readonly class SessionWriter
         $isTest = $chance >= self::HARD_CHANCE;
 
         return [new Block(SessionPart::Test, $strict, 1, Amount::of(Measure::Reps, 1), self::TRY_REST_S, purpose: $isTest ? Purpose::Test : Purpose::Try, expected: array_filter([$this->context->estimate($strict)->onRung($strict)]), cues: Practice::of($strict->exercise)->cues, cautions: Watch::of($strict, 1),
-            note: sprintf('One strict rep: %s. First, fresh; a miss counts against nobody.', InWords::chance($chance)))];
+            note: sprintf('One strict rep: %s. First, fresh; a miss does no harm.', InWords::chance($chance)))];
     }
 
     /**
@@ -271,7 +271,7 @@ final readonly class SessionWriter
             $notes[] = sprintf('%s × %s instead of %s: more is not likely on it yet.', $sets, $likely->words(), $amount->words());
             $amount = $likely;
         }
-        $notes = [...$notes, ...$this->touches($asked, $rung), ...($isCut ? [sprintf('%s %d × %s; written is what the caps leave: %d lowerings a session, %d a week.', $asked->change === null ? 'The school asks' : 'By hand it would be', $line->sets, $line->amount->words(), $this->caps->loweringsASession, $this->caps->loweringsAWeek)] : [])];
+        $notes = [...$notes, ...$this->touches($asked, $rung), ...($isCut ? [sprintf('%s %d × %s; the caps allow %d lowerings a session and %d a week.', $asked->change === null ? 'The method asks' : 'By hand it would be', $line->sets, $line->amount->words(), $this->caps->loweringsASession, $this->caps->loweringsAWeek)] : [])];
 
         return new Block(
             $line->part, $rung, $sets, $amount, $restS, $line->toFailure, $line->isPerSide, $line->tempo ?? $practice->tempo, $line->group,

@@ -72,7 +72,7 @@ final readonly class CapacityUpdate
             [
                 new Step('Load of the latest telling set', $this->setInWords().'; effective share', 100 * $this->set->load->share, '%'),
                 new Step($this->whatItSays(), $this->set->seconds === null ? sprintf('load × (1 + (reps to failure − 1) ÷ %.0f)', $curve->k) : 'load ÷ the part of strength that can be held so long', 100 * exp($this->set->claim($curve)->logShare), '%', $this->set->seconds === null ? 'NSCA load chart (memory), Epley 1985, Brzycki 1993' : 'Rohmert 1960 (memory)'),
-                new Step('Believed before', 'from the sets before, moved to that day: the trend goes on, the spread grows, and weeks away cost something', 100 * $this->before->share(), '%'),
+                new Step('Estimate before', 'from the sets before, moved to that day: the trend goes on, the spread grows, and weeks away cost something', 100 * $this->before->share(), '%'),
                 new Step('Capacity', 'one-rep load as a share of bodyweight; the surer of the two counts more', 100 * $this->after->share(), '%', self::FILTER),
             ],
             $this->uncertainties(),
@@ -83,9 +83,9 @@ final readonly class CapacityUpdate
     private function whatItSays(): string
     {
         return match ($this->set->claim(RepCurve::steady())->side) {
-            Side::Exactly => 'What that set speaks for',
-            Side::AtLeast => 'What that set speaks for, at the least',
-            Side::LessThan => 'What that set speaks for, at the most',
+            Side::Exactly => 'One-rep strength from that set',
+            Side::AtLeast => 'One-rep strength from that set, at the least',
+            Side::LessThan => 'One-rep strength from that set, at the most',
         };
     }
 

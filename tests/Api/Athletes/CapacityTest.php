@@ -18,7 +18,7 @@ it('explains the very capacity that is shown, from the latest session and the be
     $figures = array_column(($this->why)()['steps'], 'value', 'label');
     expect($figures['Capacity'])->toEqualWithDelta(100 * $shown, 1e-9)
         ->and(($this->why)()['steps'][0]['how'])->toStartWith('10 clean, 2 in reserve')
-        ->and($figures['Believed before'])->toBeLessThan($figures['Capacity']);
+        ->and($figures['Estimate before'])->toBeLessThan($figures['Capacity']);
 });
 
 it('follows a set that is taken back', function (): void {

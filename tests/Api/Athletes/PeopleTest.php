@@ -71,9 +71,9 @@ it('believes less surely what it has not seen for weeks', function (): void {
 it('pauses for pain whose place alone was told, and takes its degree when it comes', function (): void {
     $athlete = addAthlete($this);
     $tell = fn (?int $level) => $this->postJson("/api/athletes/$athlete/pain", ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => $level]])->assertCreated()->assertJsonPath('paused_on', '2026-03-02');
-    $tell(null)->assertJsonPath('pain', ['place' => 'elbow', 'level' => null])->assertJsonPath('call.call.reasons.0.text', 'Pain told: elbow, degree not told. Pulling is paused.');
+    $tell(null)->assertJsonPath('pain', ['place' => 'elbow', 'level' => null])->assertJsonPath('call.call.reasons.0.text', 'Pain: elbow, how bad not said. No pulling until you clear it.');
     $this->clock->passSeconds(5);
-    $tell(3)->assertJsonPath('pain.level', 3)->assertJsonPath('call.call.reasons.0.text', 'Pain told: elbow, 3 of 10. Pulling is paused.');
+    $tell(3)->assertJsonPath('pain.level', 3)->assertJsonPath('call.call.reasons.0.text', 'Pain: elbow, 3 of 10. No pulling until you clear it.');
 });
 
 it('takes pain down without a set, pauses, and refers', function (): void {

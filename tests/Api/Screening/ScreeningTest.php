@@ -38,7 +38,7 @@ it('is asked again after pain, and after four weeks away', function (): void {
     ($this->screen)()->assertCreated();
     $this->clock->passSeconds(86400);
     $this->postJson("/api/athletes/$this->athlete/pain", ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 2]])->assertCreated();
-    expect(($this->page)()['screen']['due'])->toBe('Pain was told since the last screen: screen again.');
+    expect(($this->page)()['screen']['due'])->toBe('Pain since the last screen. Screen again.');
     ($this->screen)()->assertCreated();
     $this->postJson("/api/athletes/$this->athlete/clearances", ['id' => uuid(), 'note' => 'Physio: fine.'])->assertCreated();
     logSession($this, $this->athlete, exercise(addBar($this), addBand($this)), [8]);

@@ -37,7 +37,7 @@ $withoutNetwork = static function (Page $page) use ($logTwo): void {
     $page->offline(true);
     $page->visit('/today')->see('as asked')->see('No server');
     $logTwo($page);
-    $page->see('wait');
+    $page->see('to decide');
 };
 $views = [
     'today' => [LAPTOP, '/today', 'as asked', $floor('light', $logTwo)],
@@ -46,16 +46,16 @@ $views = [
     'today-phone' => [PHONE, '/today', 'as asked', $floor('light')],
     'today-offline' => [LAPTOP, '/today', 'as asked', $floor('dark', $withoutNetwork)],
     'people' => [LAPTOP, '/people', 'Aldith Farrow', null],
-    'athlete' => [LAPTOP, JOLYON_PAGE, 'Largest step', null],
+    'athlete' => [LAPTOP, JOLYON_PAGE, 'Biggest step', null],
     'athlete-phone' => [PHONE, JOLYON_PAGE, 'In reserve', null],
-    'setup' => [LAPTOP, JOLYON_PAGE, 'Largest step', fn (Page $page) => $page->click(WebDriverBy::xpath('//*[@role="tab"][.="Row"]'))->click(WebDriverBy::cssSelector('[data-rung^=row]'))->see('Lever of the strap')],
+    'setup' => [LAPTOP, JOLYON_PAGE, 'Biggest step', fn (Page $page) => $page->click(WebDriverBy::xpath('//*[@role="tab"][.="Row"]'))->click(WebDriverBy::cssSelector('[data-rung^=row]'))->see('Lever of the strap')],
     'card' => [LAPTOP, JOLYON_PAGE.'/card', 'Print on A5', null],
     'kit' => [LAPTOP, '/kit', 'Readings of a hanging scale', $measuring],
-    'trend' => [LAPTOP, JOLYON_PAGE.'/trend', 'Said and came', null],
+    'trend' => [LAPTOP, JOLYON_PAGE.'/trend', 'How past forecasts did', null],
     'screen' => [LAPTOP, '/people/01900000-0000-7000-8000-000000000113', 'Not screened yet', fn (Page $page) => $page->press('Screen')->see('Both arms overhead')],
-    'baseline' => [PHONE, '/people/01900000-0000-7000-8000-000000000113', 'Not screened yet', fn (Page $page) => $page->press('Baseline')->see('Pass over this step')],
+    'baseline' => [PHONE, '/people/01900000-0000-7000-8000-000000000113', 'Not screened yet', fn (Page $page) => $page->press('Baseline')->see('Skip this step')],
     'session' => [LAPTOP, JOLYON_PAGE.'/session', 'Weeks ahead', null],
-    'weeks' => [LAPTOP, JOLYON_PAGE.'/weeks', 'Each stage is done', null],
+    'weeks' => [LAPTOP, JOLYON_PAGE.'/weeks', 'Stages, about when', null],
     'methods' => [LAPTOP, '/methods', 'Band taper', null],
     'house-rules' => [LAPTOP, '/methods/rules', 'Grip width', null],
     'calls' => [LAPTOP, '/calls', 'Refer', null],

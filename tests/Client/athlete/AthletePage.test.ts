@@ -152,7 +152,7 @@ it('opens a rung of the ladder and puts the athlete on it', async () => {
     const { user, sees, press, asked } = page({}, { [`GET ${A}/setup`]: () => sheet(), [`PUT ${A}/setup`]: () => ({ ...jolyon, rung: rook }) });
     await sees('carries 49.7 kg');
     await user.click(document.querySelector(`[data-rung="${rook.key}"]`)!);
-    await sees('Carried 71 % ± 1.0 points, effective 70 %: reps go by the latter. Likely 5–9 clean.');
+    await sees('Carried 71 % ± 1.0 points. Feels like 70 % on the way up. Likely 5–9 clean.');
     await press('Put on this set-up');
     await eventually(() => expect(asked.find((a) => a.deed === `PUT ${A}/setup`)?.body).toEqual(rook.exercise));
 });
@@ -211,7 +211,7 @@ it('says what to do first for somebody new, and offers to try again when the ath
     await sees('Something went wrong.');
     there = true;
     await press('Try again');
-    await sees('Take a baseline first');
+    await sees('Start with a baseline');
     await press('Log a baseline');
     await sees('Clean reps with a band');
 });

@@ -96,7 +96,7 @@ it('takes down what was told, one tap each, none of it needed, with cautions whe
         tell: (one: Schemas['SignalInput']) => (told.push(one), Promise.resolve({ ok: true, value: jolyon })),
     });
     await press('Grip');
-    await press('No', 'Takes hold: felt where it should be');
+    await press('No', 'Felt in the right place?');
     await press('4', 'Soreness of 5');
     await press('Dark urine');
     await sees('Emergency care now.');

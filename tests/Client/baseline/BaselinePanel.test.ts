@@ -72,7 +72,7 @@ it('passes over a step when asked, says why others are, and at its end where to 
             ? { steps: [step({ state: 'passed-over', said: 'Left out by the coach.' })], finished: true, start: heron }
             : { steps: [step({ state: 'next' })], finished: false, start: null },
     );
-    await press('Pass over this step');
+    await press('Skip this step');
     await sees('Left out by the coach.');
     await sees('That is the baseline');
     await press('Put on this');

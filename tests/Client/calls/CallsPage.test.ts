@@ -29,7 +29,7 @@ function queue(decide: (asked: Asked) => unknown = () => call({}, { decision: 'a
 
 it('groups the calls by verdict with all that wait, the most urgent first, and turns the pages', async () => {
     const { press, loads, sees, text } = queue();
-    await sees('61 wait');
+    await sees('61 to decide');
     expect(text()).toMatch(/Refer 1 .*Climb 60/);
     expect([...document.querySelectorAll('section[aria-label]')].map((s) => s.getAttribute('aria-label'))).toEqual(expect.arrayContaining(['Refer', 'Climb']));
     await press('Later calls');

@@ -148,7 +148,7 @@ const forms: Record<string, Form> = {
         others: { 'GET /api/library': () => ({ accessories: [] }), 'POST /api/methods/check': () => ({}) },
         field: 'Name',
         typed: 'Ours too',
-        press: ['Keep it'],
+        press: ['Save'],
         told: 'Idea: Slower',
         body: { name: 'Ours too', idea: 'Slower' },
     },

@@ -15,7 +15,7 @@ const likely: Schemas['Rung']['seconds'] = { median_s: 15, low80: 10, high80: 20
 it('shows what was held, what is likely, and what nobody knows yet, each against its aim', async () => {
     const rungs = [timed('hang', 40, null), timed('top', 20, likely), timed(undefined, 5, null)];
     const html = await markup(SecondsStrip, { rungs, bestHangS: 31 });
-    expect(words(html)).toBe('Hang 31 s aim 40 of 60 s Top hold 10–20 s likely aim 20 of 60 s Lowering not held yet aim 5 of 12 s');
+    expect(words(html)).toBe('Hang 31 s goal 40 s Top hold 10–20 s likely goal 20 s Lowering not held yet goal 5 s');
     expect(attributes(html, 'data-rung')).toEqual(['hang:40', 'top:20', 'lowering:5']);
 });
 

@@ -20,7 +20,7 @@ function pad(today = [set({ setup_key: 'hold', clean_reps: null, hang_s: 9.6 }),
 it('says what is held, what it carries, what is asked, and the holds of today alone', () => {
     const { text } = pad();
     expect(text()).toContain('Chin over the bar');
-    expect(text()).toContain('aim 3 × 10 s');
+    expect(text()).toContain('goal 3 × 10 s');
     expect(text()).toMatch(/10 s(?! hold)/);
     expect(document.querySelector('[aria-label="Holds today"]')?.textContent).toBe('10 s');
 });

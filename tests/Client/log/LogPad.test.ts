@@ -47,7 +47,7 @@ const COUNTS = 'Clean reps: one tap logs';
 it('logs a likely count with one tap, on the set-up it shows, with the aim and last time marked', async () => {
     const { sent, press, emitted, text } = pad({ before: [9, 8] });
     expect(text()).toContain('carries 46.9 kg, 67 % · likely 6–10');
-    expect(text()).toContain('8 aim 9 last');
+    expect(text()).toContain('8 goal 9 last');
     await press(/^9/, COUNTS);
     await eventually(() => expect(sent()).toHaveLength(1));
 

@@ -65,7 +65,7 @@ it('brings a method in from a file, and keeps nothing of one that is wrong', asy
     let answer: unknown = refuse(422, 'invalid', 'This cannot be kept.', [fault('/stages/0/gate', 'The gate asks more than its work.')]);
     serve({ 'GET /api/methods': () => ({ methods: [] }), 'PUT /api/methods': () => answer });
     const { press, user, sees } = show(MethodsPage);
-    await press('Bring in');
+    await press('Import');
     const bring = async (text: string): Promise<void> =>
         user.upload(document.querySelector<HTMLInputElement>('input[type=file]')!, new File([text], 'm.json', { type: 'application/json' }));
     await bring('{oh');
@@ -101,7 +101,7 @@ it('copies a method under a key of its own, checks it while it is typed, and kee
     });
     const { press, fill, sees, value } = show(MethodPage, { method: 'taper' });
     await press('Copy and change');
-    await sees('Keep it');
+    await sees('Save');
     expect(value('Key')).toBe('taper-ours');
     verdict = refuse(422, 'invalid', 'Not so.', [fault('', 'The stage cannot be finished: its gate asks 3 × 99.')]);
     await fill(/^Name/, 'Ours');
@@ -109,7 +109,7 @@ it('copies a method under a key of its own, checks it while it is typed, and kee
     verdict = null;
     await fill(/^Name/, 'Our taper');
     await eventually(() => expect(document.body.textContent).not.toContain('cannot be finished'));
-    await press('Keep it');
+    await press('Save');
     await eventually(() => expect(asked.find((a) => a.deed === 'PUT /api/methods')?.body).toMatchObject({ key: 'taper-ours', name: 'Our taper' }));
 });
 
@@ -140,12 +140,12 @@ it('changes what a stage is done on, its amount and the work beside it, and adds
     });
     const { press, choose, user, sees } = show(MethodPage, { method: 'taper' });
     await press('Copy and change');
-    await sees('Keep it');
+    await sees('Save');
     await choose('Done on, in Stage rows', 'Low bar');
     await choose('Add work beside Stage rows', 'Curl');
-    await sees('Beside it Curl, 2 × 10');
+    await sees('Accessory Curl, 2 × 10');
     await user.click(screen.getAllByRole('button', { name: 'New stage before it' })[1]!);
-    await press('Keep it');
+    await press('Save');
     const kept = (): MethodFile => asked.find((a) => a.deed === 'PUT /api/methods')?.body as MethodFile;
     await eventually(() => expect(kept()).toBeDefined());
     expect(kept().stages.map((s) => s.key)).toEqual(['rows', 'stage-3', 'strict']);

@@ -27,14 +27,14 @@ function panel(screen: Partial<Schemas['ScreenStanding']> = {}) {
 
 it('needs an answer to each question, of which none was given beforehand, and takes "none of these" in one tap', async () => {
     const { press, sees, kept } = panel();
-    await press('Keep the screen');
+    await press('Save the screen');
     await sees('Needed: how far the arms come overhead.');
     await press('Level with the ears');
-    await press('Keep the screen');
+    await press('Save the screen');
     await sees('Needed: an answer to each question.');
     expect(kept).toEqual([]);
     await press('None of these');
-    await press('Keep the screen');
+    await press('Save the screen');
     await eventually(() => expect(kept).toHaveLength(1));
     expect(kept[0]).toMatchObject({ overhead: 'level', pain: null, numb: false, injured: false, uneasy: false, under_18: 'no', conditions: [] });
     await sees('Go on to the baseline');
@@ -44,7 +44,7 @@ it('needs an answer to each question, of which none was given beforehand, and ta
 const TAP_S = 1.1 + 1.35;
 
 it.each<[string, [string, string?][], number]>([
-    ['all is well', [['Level with the ears'], ['None of these'], ['Keep the screen']], 10],
+    ['all is well', [['Level with the ears'], ['None of these'], ['Save the screen']], 10],
     [
         'everything is told',
         [
@@ -54,11 +54,11 @@ it.each<[string, [string, string?][], number]>([
             ['3', 'Level of 10'],
             ['Yes', 'Numbness'],
             ['Yes', 'Recent injury'],
-            ['Yes', 'Uneasy'],
+            ['Yes', 'Uneasy at height?'],
             ['Yes, local rules met', 'Under 18'],
             ['Osteoporosis'],
             ['Yes', 'Cleared by a clinician'],
-            ['Keep the screen'],
+            ['Save the screen'],
         ],
         30,
     ],
@@ -78,11 +78,11 @@ it('keeps what was answered, asks where it hurts, and says what is left to do', 
     await press('Osteoporosis');
     await press('Pain', 'Pain');
     await press('None of these');
-    await press('Keep the screen');
+    await press('Save the screen');
     await sees('Needed: where it hurts, and how much.');
     await press('Shoulder');
     await press('3', 'Level of 10');
-    await press('Keep the screen');
+    await press('Save the screen');
     await eventually(() => expect(kept).toHaveLength(1));
     expect(kept[0]).toMatchObject({ overhead: 'short', numb: true, injured: false, pain: { place: 'shoulder', level: 3 }, conditions: ['osteoporosis'], cleared: false });
     await sees('To a clinician first');

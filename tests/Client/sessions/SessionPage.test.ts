@@ -78,11 +78,11 @@ it('shows each part with its counts, what is likely in the first and the last se
     expect(text()).toContain('likely 7–11, last 4–8');
     expect(text()).toContain('rest 2.5 min');
     expect(text()).toContain('46.9 kg, 67 % · steady up, two seconds down');
-    expect(text()).toMatch(/Warm-up.*Main.*Beside it/);
+    expect(text()).toMatch(/Warm-up.*Main.*Accessory/);
     expect(text()).toContain('session for Fri 27 Nov · 31 min');
     expect(text()).toContain('Watch Look for nicks.');
     expect(text()).toContain('Needs Beam bar, Heron 44 mm');
-    expect(text()).toContain('Mind Two weeks away: nothing harder than last time.');
+    expect(text()).toContain('Cautions Two weeks away: nothing harder than last time.');
     expect(text()).toContain('stage 1 of 2, The ladder');
     expect(text()).toContain('Mon 30 Nov Wed 2 Dec');
     expect(text()).toMatch(/The ladder about .*5 Feb/);

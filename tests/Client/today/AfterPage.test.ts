@@ -24,8 +24,8 @@ it('says who did what and what was left, notes what gave out, and has the calls 
     expect(text()).toContain('1 did not train');
     expect(asked.find((a) => a.deed === 'GET /api/calls')?.query).toEqual({ athletes: 'ada' });
 
-    await press('Grip', 'Gave out first');
-    await press('9', 'Effort of 10');
+    await press('Grip', 'What failed first?');
+    await press('9', 'How hard, out of 10');
     await eventually(() =>
         expect(sentDeeds(asked).map((d) => [d.athlete_id, d.signal?.gave_out ?? d.signal?.effort])).toEqual(
             expect.arrayContaining([

@@ -57,7 +57,7 @@ it('looks by station, picks another class, opens who is here and the gear, and c
     const menu = document.querySelector('details')!;
     menu.open = true;
     await user.selectOptions(document.querySelector('select')!, `${tomorrow.id} ${tomorrow.on}`);
-    await press('Out of use today');
+    await press('Broken or missing today');
     expect([emitted('update:by'), emitted('who').length, emitted('pick'), emitted('gear').length, menu.open]).toEqual([
         [['station']],
         1,

@@ -120,8 +120,8 @@ it('tells pain, a wall day, what gave out and effort in a tap each, and offers n
     const { press, sees, deeds, text } = await floor(day(athlete('Ada')));
     await press('Another count or note for Ada Marsh');
     await press('Climbed today');
-    await press('Grip', 'Gave out first');
-    await press('8', 'Effort of 10');
+    await press('Grip', 'What failed first?');
+    await press('8', 'How hard, out of 10');
     await press('2', 'Sore since last time, of 5');
     await press('Elbow', 'Pain, where');
     await sees('Noted. No pulling until');
@@ -277,11 +277,11 @@ it('finds a walk-in and shows them at once while the server is away', async () =
 
 it('puts gear out of use with a tap while the server is away, says it on every tile that needs it, and back again', async () => {
     const { press, tile } = await floor(day(athlete('Ada')), { up: false });
-    await press('Out of use today');
-    await press(/^Heron 44 mm/, 'Out of use today');
+    await press('Broken or missing today');
+    await press(/^Heron 44 mm/, 'Broken or missing today');
     await eventually(() => expect(useDeedQueue().pending.map((w) => w.deed)).toEqual([{ gear: expect.objectContaining({ gear_id: 'h', out: true }) }]));
     await eventually(() => expect(tile('Ada Marsh')).toContain('out of use today'));
-    await press(/^Heron 44 mm/, 'Out of use today');
+    await press(/^Heron 44 mm/, 'Broken or missing today');
     await eventually(() => expect(tile('Ada Marsh')).not.toContain('out of use today'));
 });
 

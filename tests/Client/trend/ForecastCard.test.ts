@@ -86,11 +86,11 @@ it('speaks of the screen only where it limits or is due', async () => {
     expect(show(ScreenCard, { athlete: jolyon }).text()).toBe('');
     const limited = {
         ...jolyon,
-        screen: { ...jolyon.screen, outcome: 'limited' as const, limits: ['no-lowering'], most_share: 0.7, due: 'Pain was told since the last screen: screen again.' },
+        screen: { ...jolyon.screen, outcome: 'limited' as const, limits: ['no-lowering'], most_share: 0.7, due: 'Pain since the last screen. Screen again.' },
     };
     const { sees, press, emitted } = show(ScreenCard, { athlete: limited });
     await sees('Cleared with limits : no lowering, at most 70 % of bodyweight.');
-    await sees('Pain was told since the last screen');
+    await sees('Pain since the last screen');
     await press('Screen again');
     expect(emitted('screen')).toHaveLength(1);
 });

@@ -54,6 +54,6 @@ it('holds the energy that stretching it took', function (): void {
 
 it('says each hazard with its figure, and nothing of a gentle band', function (): void {
     $texts = implode(' ', array_map(fn (Warning $w): string => $w->text, hazard(band(83), athlete(75))->warnings()));
-    expect($texts)->toMatch('/hold \d+ % of bodyweight at the bottom/')->toMatch('/hold \d+ J at the hang/')->toMatch('/takes \d+ kg to hold the band/')
+    expect($texts)->toMatch('/hold \d+ % of bodyweight at the bottom/')->toMatch('/hit hard \(\d+ J\)/')->toMatch('/takes \d+ kg to hold the band/')
         ->and(hazard(band(13), athlete(75))->warnings())->toBe([]);
 });

@@ -39,7 +39,7 @@ it('says the unit of work beside the pull, and that it is for each side', async 
 
 it('runs the watch while a hang is held, and shows the tenths', async () => {
     const { text, change } = action([hang]);
-    const button = screen.getByRole('button', { name: /20 s, press while held/ });
+    const button = screen.getByRole('button', { name: /20 s, hold down for as long/ });
     await fireEvent.pointerDown(button);
     await fireEvent.pointerUp(button);
     expect([watches.press.mock.calls, watches.release.mock.calls]).toEqual([[['ada']], [['ada']]]);
@@ -51,7 +51,7 @@ it('runs the watch while a hang is held, and shows the tenths', async () => {
 
 it('times lowerings one by one under the same thumb, and logs those that were timed together', async () => {
     const { press, change } = action([lowering]);
-    const watch = screen.getByRole('button', { name: /^Time press while lowering/ });
+    const watch = screen.getByRole('button', { name: /^Time hold while they lower/ });
     await fireEvent.pointerDown(watch);
     await fireEvent.pointerUp(watch);
     watches.splits.mockReturnValue([4.1]);

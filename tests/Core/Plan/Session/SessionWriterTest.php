@@ -104,7 +104,7 @@ it('keeps the caps of lowering: fifteen a session and thirty a week at first, tw
 
     expect($lines === [] ? null : $lines[0]->lowerings())->toBe($written);
     if ($written !== null) {
-        expect($lines[0]->note)->toContain('The school asks 3 × 8')->and($lines[0]->cautions)->toContain(Caution::LoweringSoreness)->toContain(Caution::MuscleBreakdown);
+        expect($lines[0]->note)->toContain('The method asks 3 × 8')->and($lines[0]->cautions)->toContain(Caution::LoweringSoreness)->toContain(Caution::MuscleBreakdown);
     } else {
         expect(implode(' ', $session->notes))->toContain('Lowering left out');
     }
