@@ -27,7 +27,11 @@ function ask(string $topic, array $request): stdClass
 
 function fitsSchema(mixed $data, string $name): bool
 {
-    $schema = json_decode((string) file_get_contents(dirname(__DIR__, 3)."/docs/formats/$name.schema.json"), flags: JSON_THROW_ON_ERROR);
+    static $validator = null;
+    if ($validator === null) {
+        $validator = new Validator;
+        $validator->resolver()?->registerPrefix('https://steady-rung.example/formats/', dirname(__DIR__, 3).'/docs/formats');
+    }
 
-    return (new Validator)->validate($data, $schema)->isValid();
+    return $validator->validate($data, "https://steady-rung.example/formats/$name.schema.json")->isValid();
 }
