@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Plan\Session;
 
+use SteadyRung\Method\Amount;
+use SteadyRung\Method\Measure;
 use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Safety\Caps;
 
@@ -36,5 +38,16 @@ final readonly class LoweringsLeft
             $this->thisWeek === 0 => sprintf('%d a week are the cap', $this->caps->loweringsAWeek),
             default => sprintf('%d a session are the cap', $this->caps->loweringsASession),
         };
+    }
+
+    /** @return array{int, Amount} as much as is left */
+    public static function fit(int $sets, Amount $amount, int $left): array
+    {
+        if ($amount->measure === Measure::TotalReps) {
+            return [$sets, $amount->atMost($left)];
+        }
+        $sets = $amount->low * $sets <= $left ? $sets : min($sets, (int) ceil($left / $amount->high));
+
+        return [$sets, $amount->atMost(max(1, intdiv($left, $sets)))];
     }
 }

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Session;
+
+use SteadyRung\Exercise\Choices\StrictPull;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Practice;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\InWords;
+use SteadyRung\Method\Amount;
+use SteadyRung\Method\Measure;
+use SteadyRung\Method\SessionPart;
+use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Context\Refusal;
+use SteadyRung\Plan\Diary\Purpose;
+use SteadyRung\Strength\StrictTry;
+
+/**
+ * One strict rep before anything else.
+ */
+final readonly class FreshTry
+{
+    private const REST_S = 180;
+
+    /** From an even chance on it is a test. */
+    private const TEST_CHANCE = 0.5;
+
+    public function __construct(private AthleteContext $context, private Course $course)
+    {
+    }
+
+    /**
+     * A strict try or a test, fresh, where it is worth it and the last one is long enough ago.
+     *
+     * @return list<Block>
+     */
+    public function blocks(?Refusal $refused): array
+    {
+        $strict = $this->context->ways->rung(Exercise::of(new StrictPull));
+        $inUse = $this->course->now->rung;
+        if (! $strict instanceof Rung || $refused !== null || $this->context->isSore() || ($inUse !== null && Pick::isStrict($inUse))) {
+            return [];
+        }
+        $state = $this->context->estimates->of(AthleteContext::patternOf($strict))->state;
+        $last = $this->context->diary->lastTry();
+        if ($state === null || ! StrictTry::isDue($state, $last === null ? null : $this->context->today - $last)) {
+            return [];
+        }
+        $chance = StrictTry::chance($state);
+        $isTest = $chance >= self::TEST_CHANCE;
+
+        return [new Block(SessionPart::Test, $strict, 1, Amount::of(Measure::Reps, 1), self::REST_S, purpose: $isTest ? Purpose::Test : Purpose::Try, expected: array_filter([$this->context->estimate($strict)->onRung($strict)]), cues: Practice::of($strict->exercise)->cues, cautions: Watch::of($strict, 1),
+            note: sprintf('One strict rep: %s. First, fresh; a miss does no harm.', InWords::chance($chance)))];
+    }
+}

@@ -1,0 +1,229 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Session;
+
+use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\FormFault;
+use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Practice;
+use SteadyRung\Exercise\Rung;
+use SteadyRung\Method\Accessory;
+use SteadyRung\Method\Amount;
+use SteadyRung\Method\Builder;
+use SteadyRung\Method\Prescription;
+use SteadyRung\Method\SessionPart;
+use SteadyRung\Method\Stage;
+use SteadyRung\Plan\Context\AskedLine;
+use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Diary\Done;
+use SteadyRung\Safety\Caps;
+use SteadyRung\Safety\Caution;
+use SteadyRung\Strength\RepPrediction;
+
+/**
+ * Writes one line of a session: on what rung or accessory, how much of it, and what is said of it.
+ */
+final readonly class LineWriter
+{
+    private const CUES = 2;
+
+    private const REACHED_TRUNK_S = 60.0;
+
+    public function __construct(private AthleteContext $context, private Course $course, private Caps $caps, private ?Builder $builder)
+    {
+    }
+
+    /**
+     * What is written of a line, or why it is left out; nothing where its part is not done here.
+     *
+     * @param  int  $lowered  lowerings written before it
+     */
+    public function write(AskedLine $asked, int $lowered): Block|string|null
+    {
+        $line = $asked->line;
+        $byHand = $asked->change?->instead instanceof Exercise ? $this->instead($asked->change->instead) : null;
+        if ($asked->isLeftOut()) {
+            return $this->isWork($asked) ? 'What the gate counts is left out by hand.' : null;
+        }
+        if ($line->accessory !== null && $byHand === null) {
+            return $this->accessory($asked, $line->accessory);
+        }
+        $main = $this->isWork($asked) && ! $byHand instanceof Rung ? TodaysRung::of($this->context, $this->course, $line) : null;
+        $rung = match (true) {
+            $byHand instanceof Rung => $byHand,
+            $main !== null => $main->rung,
+            $line->allowed === [] => null,
+            default => (new Pick($this->context))->of($line),
+        };
+        if ($rung === null) {
+            return $line->part === SessionPart::WarmUp ? null : sprintf('%s left out: nothing that fits. %s', $line->words(), SessionNotes::whatToGet($line));
+        }
+
+        $note = $byHand ?? $main?->note;
+
+        return $this->pull($asked, $rung, is_string($note) ? [$note] : [], $lowered);
+    }
+
+    private function isWork(AskedLine $asked): bool
+    {
+        return $asked->school === $this->course->now->stage->work();
+    }
+
+    /** What the coach put in a line's place, or why that is not written. */
+    private function instead(Exercise $exercise): Rung|string
+    {
+        $rung = $this->context->ways->rung($exercise);
+
+        return match (true) {
+            ! $rung instanceof Rung => 'What was put here by hand cannot be built today.'.($rung === null ? '' : " $rung->reason"),
+            Entry::refused($this->context, $rung) !== null => "$rung->name was put here by hand. ".Entry::refused($this->context, $rung),
+            default => $rung,
+        };
+    }
+
+    /**
+     * What a change by hand touches: the gate of the stage.
+     *
+     * @return list<string>
+     */
+    private function touches(AskedLine $asked, Rung $rung): array
+    {
+        $gate = $this->course->now->stage->gate;
+
+        return match (true) {
+            $asked->change === null || ! $this->isWork($asked) => [],
+            $rung->key() !== $this->course->now->rung?->key() && $asked->change->instead !== null => ["Sets on it do not count for the gate: {$gate->words()}."],
+            ! $gate->isMetBy($asked->line) => ["With this the gate cannot be met: {$gate->words()}."],
+            default => [],
+        };
+    }
+
+    /** @param  list<string>  $notes */
+    private function pull(AskedLine $asked, Rung $rung, array $notes, int $lowered): Block|string
+    {
+        $line = $asked->line;
+        $isLowering = $rung->exercise->style->movement === Movement::Lowering;
+        $left = $isLowering ? $this->loweringsLeft($lowered) : null;
+        if (is_string($left)) {
+            return $left;
+        }
+        [$sets, $amount] = $left === null ? [$line->sets, $line->amount] : LoweringsLeft::fit($line->sets, $line->amount, $left);
+        $sets = $this->context->isSore() && $line->part === SessionPart::Main ? max(1, $sets - 1) : $sets;
+        $first = $this->predicted($line, $rung);
+        if ($first !== null && ! TodaysRung::isPossible($this->context, $rung)) {
+            return "$rung->name left out: not one rep is likely yet.";
+        }
+        $isCut = $isLowering && ($amount !== $line->amount || $sets !== $line->sets);
+        $likely = $first === null ? $amount : Likely::of($amount, $first);
+        $notes = [
+            ...$notes,
+            ...($likely === $amount ? [] : [sprintf('%s × %s instead of %s: more is not likely on it yet.', $sets, $likely->words(), $amount->words())]),
+            ...$this->touches($asked, $rung),
+            ...($isCut ? [$this->cut($asked)] : []),
+        ];
+
+        return $this->block($asked, $rung, $sets, $likely, $first, $notes, $isCut);
+    }
+
+    /** @param  list<string>  $notes */
+    private function block(AskedLine $asked, Rung $rung, int $sets, Amount $amount, ?RepPrediction $first, array $notes, bool $isCut): Block
+    {
+        $line = $asked->line;
+        $practice = Practice::of($rung->exercise);
+        $restS = $this->context->rules->restS($line->restS, $rung->exercise->setup->kind() === ChoiceKind::Row);
+        $isPreTired = $this->builder?->tires === true && $line->part === SessionPart::Main;
+
+        return new Block(
+            $line->part,
+            $rung,
+            $sets,
+            $amount,
+            $restS,
+            $line->toFailure,
+            $line->isPerSide,
+            $line->tempo ?? $practice->tempo,
+            $line->group,
+            expected: $first === null ? [] : $this->expected($rung, $first, $sets, $restS),
+            seconds: $this->context->estimate($rung)->secondsOn($rung),
+            cues: $this->cues($rung, $practice),
+            cautions: [...Watch::of($rung, $amount->high), ...($isPreTired ? [Caution::PreTired] : [])],
+            note: $notes === [] ? null : implode(' ', $notes),
+            line: $asked->key(),
+            byHand: $asked->change,
+            school: $isCut || $asked->change !== null ? $asked->school?->words() : null,
+        );
+    }
+
+    /** How many may be written yet, or why none. */
+    private function loweringsLeft(int $lowered): int|string
+    {
+        if ($this->context->isSore()) {
+            return 'Lowering left out: sore.';
+        }
+        $left = LoweringsLeft::of($this->context);
+
+        return $left->today <= $lowered ? "Lowering left out: {$left->full()}." : $left->today - $lowered;
+    }
+
+    /** What the first set is likely to come to; of warm-ups, seconds and shoulder blades nothing is said. */
+    private function predicted(Prescription $line, Rung $rung): ?RepPrediction
+    {
+        $movement = $rung->exercise->style->movement;
+
+        return $movement->isTimed() || $movement === Movement::ShoulderBlade || $line->part === SessionPart::WarmUp ? null : $this->context->estimate($rung)->onRung($rung);
+    }
+
+    /** @return list<RepPrediction> of each set, as they fall */
+    private function expected(Rung $rung, RepPrediction $first, int $sets, int $restS): array
+    {
+        $fall = $this->context->estimates->fall(AthleteContext::patternOf($rung));
+
+        return array_map($first->with(...), $fall->over($sets, (float) $restS, $this->context->rules->reserve()));
+    }
+
+    private function cut(AskedLine $asked): string
+    {
+        return sprintf(
+            '%s %d × %s; the caps allow %d lowerings a session and %d a week.',
+            $asked->change === null ? 'The method asks' : 'By hand it would be', $asked->line->sets, $asked->line->amount->words(), $this->caps->loweringsASession, $this->caps->loweringsAWeek,
+        );
+    }
+
+    private function accessory(AskedLine $asked, Accessory $accessory): Block|string
+    {
+        $line = $asked->line;
+        if (! $accessory->isWithin($this->context->ways->limits())) {
+            return sprintf('%s left out: the screen says %s.', $accessory->words(), $accessory->hangs() ? 'no hanging' : 'no overhead');
+        }
+        $accessory = $line->part === SessionPart::Trunk && $asked->change?->instead === null ? $this->trunk($accessory) : $accessory;
+        $last = $this->context->diary->lastBeside($accessory);
+
+        return new Block($line->part, $accessory, $line->sets, $line->amount, $line->restS, $line->toFailure, $line->isPerSide, $line->tempo, $line->group, cues: $accessory->cues(), cautions: Watch::of($accessory, $line->amount->high),
+            note: $last === null ? null : "Last time {$last->inWords()}".(($next = $last->next($line->amount)) === null ? '' : "; $next").'.', line: $asked->key(), byHand: $asked->change, school: $asked->change === null ? null : $asked->school?->words());
+    }
+
+    /** The next of the trunk ladder after the hardest that was held for its minute. */
+    private function trunk(Accessory $asked): Accessory
+    {
+        $ladder = Accessory::trunkLadder();
+        $at = array_search($asked, $ladder, true);
+        foreach ($at === false ? [] : $ladder as $i => $rung) {
+            $last = $this->context->diary->lastBeside($rung);
+            $at = $last !== null && $last->seconds >= self::REACHED_TRUNK_S ? max($at, min($i + 1, count($ladder) - 1)) : $at;
+        }
+
+        return $at === false ? $asked : $ladder[$at];
+    }
+
+    /** @return list<string> two, those that answer this athlete's faults first */
+    private function cues(Rung $rung, Practice $practice): array
+    {
+        $faults = $this->context->diary->faults($this->context->today, static fn (Done $d): bool => $d->kind === $rung->exercise->setup->kind());
+        $cues = array_values(array_unique([...array_map(static fn (FormFault $f): string => $f->cue(), $faults), ...$practice->cues]));
+
+        return array_slice($cues, 0, self::CUES);
+    }
+}

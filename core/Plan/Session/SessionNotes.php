@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Session;
+
+use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Method\Builder;
+use SteadyRung\Method\Prescription;
+use SteadyRung\Method\Stage;
+use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Safety\Caution;
+use SteadyRung\Safety\Mobility;
+
+/**
+ * What a session says beside its lines.
+ */
+final readonly class SessionNotes
+{
+    public function __construct(private AthleteContext $context, private Course $course, private ?Builder $builder)
+    {
+    }
+
+    /** @return list<string> */
+    public function ofPlace(): array
+    {
+        $away = $this->context->daysAway();
+        $stage = $this->course->now->stage;
+
+        return array_values(array_filter([
+            $away >= Comeback::AWAY_DAYS ? sprintf('%d days away: nothing harder than last time in this session.', $away) : null,
+            $this->context->isSore() ? sprintf('Sore, %d of 5: fewer sets, more help, no lowering and no test.', $this->context->diary->soreness($this->context->today)) : null,
+            $this->builder->idea ?? $stage->note,
+            MissingHang::lacksHang($this->context, $this->course),
+            $this->context->isClimber ? Caution::ClimbersLoad->text() : null,
+            $this->course->passed === [] ? null : sprintf('Nothing fits for: %s. The method goes on after it.', implode(', ', array_map(static fn (Stage $s): string => lcfirst($s->name), $this->course->passed))),
+        ]));
+    }
+
+    public static function whatToGet(Prescription $line): string
+    {
+        return match ($line->allowed === [] ? ChoiceKind::Strict : $line->allowed[0]->kind) {
+            ChoiceKind::Row => 'Rings on an anchor, or a bar in a rack at hip height, would do.',
+            ChoiceKind::Band => 'A loop band that takes off more, or a higher bar, would do.',
+            ChoiceKind::Foot, ChoiceKind::Hop => 'A box under a bar would do.',
+            ChoiceKind::LowBar => 'A bar that is reached sitting on the floor would do.',
+            ChoiceKind::PullDown, ChoiceKind::BandPullDown => 'A band on an anchor overhead would do.',
+            ChoiceKind::Counterweight => 'A counterweight machine, or bands, would do.',
+            ChoiceKind::Strict, ChoiceKind::Added => 'More help first: the strength is not there yet.',
+        };
+    }
+
+    /** @return list<string> */
+    public static function mobility(): array
+    {
+        return array_map(static fn (Mobility $m): string => sprintf('%s, %s: %s', $m->name(), $m->dose(), $m->cue()), Mobility::cases());
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Plan\Session;
+
+use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\HoldAt;
+use SteadyRung\Exercise\Movement;
+use SteadyRung\Method\AllowedExercises;
+use SteadyRung\Method\Builder;
+use SteadyRung\Method\GripTier;
+use SteadyRung\Method\House\HouseRule;
+use SteadyRung\Method\Prescription;
+use SteadyRung\Method\SessionPart;
+use SteadyRung\Method\Stage;
+use SteadyRung\Method\StageKind;
+use SteadyRung\Plan\Context\AskedLine;
+use SteadyRung\Plan\Context\AthleteContext;
+
+/**
+ * What a stage asks of a session, as the house, the builder chosen and the coach's changes have it.
+ */
+final readonly class StageLines
+{
+    public function __construct(private AthleteContext $context, private Course $course)
+    {
+    }
+
+    /** @return list<AskedLine> of the stage, as the coach changed them */
+    public function asked(): array
+    {
+        return $this->context->hand->on($this->linesOfStage(), $this->context->diary, $this->context->today);
+    }
+
+    /** What stands in the place of the main work of a strict stage. */
+    public function builder(): ?Builder
+    {
+        return $this->course->now->stage->kind() === StageKind::Strict ? $this->context->builder : null;
+    }
+
+    /** @return list<Prescription> grip work added where the next stage hangs and asks for it */
+    private function linesOfStage(): array
+    {
+        $stage = $this->course->now->stage;
+        $lines = $this->builder()?->in($stage->lines) ?? $stage->lines;
+        if (MissingHang::lacksHang($this->context, $this->course) !== null && array_filter($lines, static fn (Prescription $p): bool => $p->allowed !== [] && $p->allowed[0]->isGripWork()) === []) {
+            $lines[] = Prescription::of(SessionPart::Accessory, [AllowedExercises::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, (float) $this->context->rules->hangFirstS())], 2, GripTier::next($this->context->diary->longestHangS()), 90);
+        }
+
+        return $this->context->rules->says(HouseRule::Trunk, 'later') ? array_values(array_filter($lines, static fn (Prescription $p): bool => $p->part !== SessionPart::Trunk)) : $lines;
+    }
+
+    /**
+     * @param  list<Block|AskedLine>  $lines
+     * @return list<Block|AskedLine>
+     */
+    public static function inOrder(array $lines): array
+    {
+        $order = array_flip(array_map(static fn (SessionPart $p): string => $p->value, SessionPart::cases()));
+        usort($lines, static fn (Block|AskedLine $a, Block|AskedLine $b): int => $order[$a->part->value] <=> $order[$b->part->value]);
+
+        return $lines;
+    }
+}
