@@ -17,6 +17,12 @@ final class InWords
         return self::plain($lengthM * 100.0, 1).' cm';
     }
 
+    /** A time as it was taken, to the tenth: “22.5 s”. */
+    public static function seconds(float $s): string
+    {
+        return self::plain($s, 1).' s';
+    }
+
     /** A pull both ways a hanging scale shows it, as “1.3 kg (12.7 N)”. */
     public static function pull(float $forceN): string
     {

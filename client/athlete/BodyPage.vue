@@ -4,7 +4,7 @@ import { shallowRef } from 'vue';
 import MassPlot from '../draw/trend/MassPlot.vue';
 import { api, outcome } from '../domain/http';
 import type { Problem } from '../domain/problems';
-import { day, lengthOf, mass } from '../domain/units';
+import { day, shortLength, mass } from '../domain/units';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
@@ -61,7 +61,7 @@ async function takeBack(weighing: string): Promise<void> {
             <section class="card stack" aria-label="Proportions">
                 <h2>What everything is computed from</h2>
                 <p v-if="body.value.value.reach_source === 'estimated'" class="small hint">
-                    The reach is estimated from height, ± {{ lengthOf(body.value.value.reach_sd_m) }}.
+                    The reach is estimated from height, ± {{ shortLength(body.value.value.reach_sd_m) }}.
                     <RouterLink :to="`/people/${id}/edit`">Measure it</RouterLink>
                     : floor to the middle of a closed fist overhead, shoes on. It replaces the estimate everywhere at once.
                 </p>
@@ -77,13 +77,13 @@ async function takeBack(weighing: string): Promise<void> {
                     <tbody>
                         <tr>
                             <th scope="row">Height</th>
-                            <td>{{ lengthOf(body.value.value.stature_m) }}</td>
+                            <td>{{ shortLength(body.value.value.stature_m) }}</td>
                             <td>1</td>
                             <td class="small dim">this athlete, measured</td>
                         </tr>
                         <tr v-for="p in body.value.value.proportions" :key="p.name">
                             <th scope="row">{{ p.name }}</th>
-                            <td>{{ lengthOf(p.length_m) }}</td>
+                            <td>{{ shortLength(p.length_m) }}</td>
                             <td>{{ p.per_stature === null ? '' : p.per_stature.toFixed(3) }}</td>
                             <td class="small dim">{{ p.source }}</td>
                         </tr>

@@ -5,7 +5,7 @@ import { serverTime } from '../domain/clock';
 import { bandsInUse, inUse, type Exercise } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import type { SetDraft } from '../domain/queue';
-import { likely } from '../domain/units';
+import { likely, seconds } from '../domain/units';
 import CautionNote from '../parts/CautionNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import SidePanel from '../parts/SidePanel.vue';
@@ -55,7 +55,7 @@ async function save(draft: SetDraft): Promise<boolean> {
     const made = await queue.add(props.athlete.id, draft);
     if (made) {
         restedFrom.value = serverTime.nowMs();
-        emit('logged', made.id, draft.hang_s ? `${Math.round(draft.hang_s)} s hang` : `${draft.clean_reps} clean`);
+        emit('logged', made.id, draft.hang_s ? `${seconds(draft.hang_s)} hang` : `${draft.clean_reps} clean`);
     }
     return made !== undefined;
 }

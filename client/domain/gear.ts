@@ -1,5 +1,5 @@
 import type { Schemas } from './http';
-import { lengthOf, mass } from './units';
+import { length, mass } from './units';
 
 export type Kit = Schemas['Kit'];
 export type Gear = Schemas['Gear'];
@@ -35,15 +35,15 @@ export const bandText = (band: Band): string => (band.curve.status === 'estimate
 export function figureText({ figures }: Gear): string {
     switch (figures.kind) {
         case 'rings':
-            return `${lengthOf(figures.anchor_height_m ?? 0)}, ${figures.straps_m?.length ?? 0} marks`;
+            return `${length(figures.anchor_height_m ?? 0)}, ${figures.straps_m?.length ?? 0} marks`;
         case 'plate':
-            return lengthOf(figures.thickness_m ?? 0);
+            return length(figures.thickness_m ?? 0);
         case 'weight':
             return `${Number((figures.mass_kg ?? 0).toFixed(2))} kg`;
         case 'machine':
             return `to ${mass(figures.most_kg ?? 0)}`;
         default:
-            return lengthOf(figures.height_m ?? 0);
+            return length(figures.height_m ?? 0);
     }
 }
 

@@ -6,11 +6,16 @@ const CM_PER_M = 100;
 
 export const mass = (kg: number): string => `${kg.toFixed(1)} kg`;
 export const signedMass = (kg: number): string => `${kg < 0 ? '−' : '+'}${Math.abs(kg).toFixed(1)} kg`;
-export const length = (m: number): string => `${Math.round(m * CM_PER_M)} cm`;
-/** Short lengths, to the half centimetre. */
-export const lengthOf = (m: number): string => `${Number((m * CM_PER_M).toFixed(1))} cm`;
+/** As measured: whole centimetres, and the millimetre where one was given; what was worked out has no such millimetre. */
+export const length = (m: number): string => {
+    const tenths = Number((m * CM_PER_M).toFixed(1));
+    return `${Math.abs(m * CM_PER_M - tenths) < 1e-6 ? tenths : Math.round(m * CM_PER_M)} cm`;
+};
+/** Short lengths that were worked out, to the millimetre. */
+export const shortLength = (m: number): string => `${Number((m * CM_PER_M).toFixed(1))} cm`;
 export const angle = (deg: number): string => `${Math.round(deg)}°`;
-export const seconds = (s: number): string => `${Math.round(s)} s`;
+/** As timed, to the tenth. */
+export const seconds = (s: number): string => `${Number(s.toFixed(1))} s`;
 export const percent = (share: number): string => `${Math.round(share * 100)} %`;
 export const signedPercent = (share: number): string => `${share < 0 ? '−' : '+'}${Math.abs(share * 100).toFixed(1)} %`;
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { seconds } from '../domain/units';
 import type { Exercise } from '../domain/gear';
 import { useDeedQueue } from '../composables/useDeedQueue';
 import HangTimer from './HangTimer.vue';
@@ -11,7 +12,7 @@ const queue = useDeedQueue();
 async function save({ hang_s }: { hang_s: number }): Promise<boolean> {
     const made = await queue.add(props.athleteId, { purpose: 'work', exercise: props.exercise, hang_s });
     if (made) {
-        emit('logged', made.id, `${Math.round(hang_s)} s hold`);
+        emit('logged', made.id, `${seconds(hang_s)} hold`);
     }
     return made !== undefined;
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
-import { mass, percent, secondsWords } from '../domain/units';
+import { mass, percent, secondsWords, seconds } from '../domain/units';
 import { useDeedQueue } from '../composables/useDeedQueue';
 import HangTimer from './HangTimer.vue';
 
@@ -9,12 +9,12 @@ const props = defineProps<{ athleteId: string; rung: Schemas['Rung']; standard: 
 const emit = defineEmits<{ logged: [id: string, text: string] }>();
 
 const queue = useDeedQueue();
-const done = computed(() => props.today.filter((s) => s.hang_s !== null && s.setup_key === props.rung.key).map((s) => Math.round(s.hang_s ?? 0)));
+const done = computed(() => props.today.filter((s) => s.hang_s !== null && s.setup_key === props.rung.key).map((s) => Number((s.hang_s ?? 0).toFixed(1))));
 
 async function save({ hang_s }: { hang_s: number }): Promise<boolean> {
     const made = await queue.add(props.athleteId, { purpose: 'work', exercise: props.rung.exercise, hang_s });
     if (made) {
-        emit('logged', made.id, `${Math.round(hang_s)} s hold`);
+        emit('logged', made.id, `${seconds(hang_s)} hold`);
     }
     return made !== undefined;
 }

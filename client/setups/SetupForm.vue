@@ -2,7 +2,7 @@
 import { NSelect } from 'naive-ui';
 import { computed, watch } from 'vue';
 import { bandsInUse, bandText, figureText, inUse, type Gear, type Kit } from '../domain/gear';
-import { lengthOf } from '../domain/units';
+import { length } from '../domain/units';
 import { gradeWords } from '../domain/words';
 import ChipRow from '../parts/ChipRow.vue';
 import FormField from '../parts/FormField.vue';
@@ -16,7 +16,7 @@ const named = (g: Gear) => ({ value: g.id, label: `${g.name}, ${figureText(g)}` 
 const bars = computed(() => inUse(props.kit, 'bar').map(named));
 const bands = computed(() => bandsInUse(props.kit).map((b) => ({ value: b.id, label: bandText(b) })));
 const anchors = computed(() => [...inUse(props.kit, 'rings'), ...inUse(props.kit, 'bar')].map(named));
-const straps = computed(() => (inUse(props.kit, 'rings').find((r) => r.id === draft.value.anchor)?.figures.straps_m ?? []).map((m) => ({ value: m, label: lengthOf(m) })));
+const straps = computed(() => (inUse(props.kit, 'rings').find((r) => r.id === draft.value.anchor)?.figures.straps_m ?? []).map((m) => ({ value: m, label: length(m) })));
 const boxes = computed(() => inUse(props.kit, 'box').map(named));
 const heels = computed(() => [{ value: FLOOR, label: 'the floor' }, ...boxes.value]);
 const standings = computed(() => [{ value: FLOOR, label: 'the floor' }, ...boxes.value, { value: PLATES, label: 'plates' }]);

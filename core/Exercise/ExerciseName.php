@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Exercise;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\InWords;
 
 /**
  * What coaches call an exercise.
@@ -27,7 +28,7 @@ final class ExerciseName
 
     private static function done(ExecutionStyle $style): string
     {
-        $seconds = sprintf('%.0f s', $style->seconds ?? 0.0);
+        $seconds = InWords::seconds($style->seconds ?? 0.0);
 
         return match ($style->movement) {
             Movement::Full => '',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Method;
 
+use SteadyRung\InWords;
+
 /**
  * What is asked for and counted.
  */
@@ -20,7 +22,7 @@ enum Measure: string
     {
         return match ($this) {
             self::Reps, self::TotalReps => sprintf('%.0f', $count),
-            self::Seconds => sprintf('%.0f s', $count),
+            self::Seconds => InWords::seconds($count),
             self::Metres => sprintf('%.0f m', $count),
         };
     }

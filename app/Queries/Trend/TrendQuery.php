@@ -19,6 +19,7 @@ use App\Responses\Trend\TrendPointResponse;
 use App\Responses\Trend\TrendRange;
 use App\Responses\Trend\TrendResponse;
 use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\InWords;
 use SteadyRung\Strength\Estimate;
 use SteadyRung\Strength\Filter\Observation;
 use SteadyRung\Strength\Filter\Occasion;
@@ -118,7 +119,7 @@ final readonly class TrendQuery
         $share = sprintf('%.0f %%', 100 * $set->load->share);
 
         return match (true) {
-            $set->seconds !== null => sprintf('%.0f s at %s', $set->seconds, $share),
+            $set->seconds !== null => InWords::seconds($set->seconds)." at $share",
             $set->reserve === null => "$set->reps clean at $share",
             $set->reserve === 0 => "$set->reps clean at $share, to failure",
             default => "$set->reps clean at $share, $set->reserve left",

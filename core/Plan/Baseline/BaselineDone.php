@@ -11,6 +11,7 @@ use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Grip;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Movement;
+use SteadyRung\InWords;
 
 /**
  * A set of a baseline that was done.
@@ -45,6 +46,6 @@ final readonly class BaselineDone
 
     public function inWords(): string
     {
-        return $this->seconds === null ? sprintf('%d clean', $this->reps) : sprintf('%.0f s', $this->seconds);
+        return $this->seconds === null ? sprintf('%d clean', $this->reps) : InWords::seconds($this->seconds);
     }
 }

@@ -115,7 +115,7 @@ final readonly class BaselineGuide
     {
         $hang = $results[BaselineStep::Hang->value]->seconds ?? null;
         if ($step !== BaselineStep::Row && $hang !== null && $hang < self::LEAST_HANG_S) {
-            return sprintf('A hang of %.0f s: the grip comes first.', $hang);
+            return sprintf('A hang of %s: the grip comes first.', InWords::seconds($hang));
         }
 
         return match ($step) {

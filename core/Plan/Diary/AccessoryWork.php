@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Plan\Diary;
 
+use SteadyRung\InWords;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\Measure;
@@ -28,7 +29,7 @@ final readonly class AccessoryWork
     {
         $much = match (true) {
             $this->reps !== null => (string) $this->reps,
-            $this->seconds !== null => sprintf('%.0f s', $this->seconds),
+            $this->seconds !== null => InWords::seconds($this->seconds),
             default => sprintf('%.0f m', $this->metres ?? 0.0),
         };
 

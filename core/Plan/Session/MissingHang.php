@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Plan\Session;
 
+use SteadyRung\InWords;
 use SteadyRung\Plan\Context\AthleteContext;
 
 /**
@@ -20,7 +21,7 @@ final class MissingHang
         $asked = $context->rules->hangFirstS();
 
         return $work?->isVertical() === true && ! $now->isVertical() && ! $now->isGripWork() && ($best === null || $best < $asked)
-            ? ($best === null ? "The next stage hangs: a hang of $asked s comes first; none is logged." : sprintf('The next stage hangs: a hang of %d s comes first; the longest is %.0f s.', $asked, $best))
+            ? ($best === null ? "The next stage hangs: a hang of $asked s comes first; none is logged." : sprintf('The next stage hangs: a hang of %d s comes first; the longest is %s.', $asked, InWords::seconds($best)))
             : null;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Strength\Filter;
 
+use SteadyRung\InWords;
 use SteadyRung\Strength\Reps\RepCurve;
 use SteadyRung\Why\Explanation;
 use SteadyRung\Why\Step;
@@ -92,7 +93,7 @@ final readonly class CapacityUpdate
     private function setInWords(): string
     {
         if ($this->set->seconds !== null) {
-            return sprintf('%.0f s', $this->set->seconds);
+            return InWords::seconds($this->set->seconds);
         }
         $reserve = $this->set->reserve === null ? 'reserve unknown' : sprintf('%d in reserve', $this->set->reserve);
 

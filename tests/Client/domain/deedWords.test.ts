@@ -8,7 +8,7 @@ const set = { id: 's', performed_at: at, purpose: 'work' as const };
 it.each<[Deed, string]>([
     [{ set: { ...set, clean_reps: 8 } }, '8 clean'],
     [{ set: { ...set, clean_reps: 0 } }, '0 clean'],
-    [{ set: { ...set, hang_s: 21.4 } }, '21 s'],
+    [{ set: { ...set, hang_s: 21.4 } }, '21.4 s'],
     [{ set: { ...set, clean_reps: 6, replaces_id: 'before' } }, '6 clean, corrected'],
     [{ taken_back: { id: 't', set_id: 's' } }, 'A set taken back'],
     [{ beside: { id: 'b', performed_at: at, accessory: 'side-plank', seconds: 30 } }, 'side plank'],

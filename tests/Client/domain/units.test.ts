@@ -12,7 +12,7 @@ import {
     secondsWords,
     signedMass,
     signedPercent,
-    lengthOf,
+    shortLength,
     angle,
     toApi,
     toTyped,
@@ -20,7 +20,7 @@ import {
 } from '../../../client/domain/units';
 
 it('shows every quantity with its unit', () => {
-    expect([mass(61), length(1.684), percentRange(0.811, 0.869)]).toEqual(['61.0 kg', '168 cm', '81–87 %']);
+    expect([mass(61), length(1.684), percentRange(0.811, 0.869)]).toEqual(['61.0 kg', '168.4 cm', '81–87 %']);
     expect([signedMass(-2.44), signedPercent(0.034)]).toEqual(['−2.4 kg', '+3.4 %']);
     expect([day('2026-03-02'), day('2019-12-31')]).toEqual(['Mon 2 Mar', '31 Dec 2019']);
 });
@@ -75,5 +75,5 @@ it('gives every quantity back as it was typed, whatever the unit', () => {
 });
 
 it('shows short lengths to the millimetre and angles whole', () => {
-    expect([lengthOf(0.025), lengthOf(1.4), lengthOf(0.3335), angle(59.6)]).toEqual(['2.5 cm', '140 cm', '33.4 cm', '60°']);
+    expect([shortLength(0.025), shortLength(1.4), shortLength(0.3335), angle(59.6)]).toEqual(['2.5 cm', '140 cm', '33.4 cm', '60°']);
 });
