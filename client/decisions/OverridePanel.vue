@@ -47,7 +47,7 @@ async function submit(): Promise<void> {
 </script>
 
 <template>
-    <SidePanel v-model:open="open" :title="`Override: ${call.athlete_name}`">
+    <SidePanel v-model:open="open" :title="`Decide otherwise: ${call.athlete_name}`">
         <form class="stack" @submit.prevent="submit">
             <p class="small dim">Your reason is kept with the call.</p>
             <ProblemNote v-if="instead.problem.value" :problem="instead.problem.value" retry @retry="instead.reload" />
@@ -65,7 +65,7 @@ async function submit(): Promise<void> {
                 />
             </FormField>
             <div class="row">
-                <NButton attr-type="submit" type="primary">Override</NButton>
+                <NButton attr-type="submit" type="primary">Decide</NButton>
                 <NButton @click="open = false">Cancel</NButton>
             </div>
         </form>

@@ -58,7 +58,7 @@ it('has no serious accessibility violation and no console error on any page', fu
         $look('how was it');
         $page->go(JOLYON.'/screens')->press('See the answers')->see('Who looked');
         $look('screens');
-        $page->go(JOLYON)->see('Climb')->press('Decide otherwise…')->see('are all kept');
+        $page->go(JOLYON)->see('Climb')->press('Decide otherwise…')->see('Your reason is kept with the call');
         $look('override');
         $page->go(FENWICK)->see('Pulling is paused');
         $look('paused athlete');

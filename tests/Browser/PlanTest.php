@@ -19,7 +19,7 @@ it('goes through the calls of a class by keyboard alone, and takes one back', fu
         $page->key('w')->see('Would change it');
         $page->key(WebDriverKeys::ENTER)->see('accepted');
         $page->key(WebDriverKeys::ARROW_UP)->key('u')->dontSee('accepted');
-        $page->key('o')->see('are all kept')->press('close')->dontSee('are all kept');
+        $page->key('o')->see('Your reason is kept with the call')->press('close')->dontSee('Your reason is kept with the call');
         expect($page->consoleErrors())->toBe([]);
     } finally {
         $page->close();

@@ -79,7 +79,7 @@ it('is gone through by the keyboard: down, accept and on, why, other, undo', asy
     await user.keyboard('u');
     await eventually(() => expect(document.querySelector('.settled')).toBeNull());
     await user.keyboard('o');
-    await sees('Override: Jolyon Thatch');
+    await sees('Decide otherwise: Jolyon Thatch');
 });
 
 it('folds Stay beside others, and accepts all of it in one tap', async () => {
@@ -127,13 +127,13 @@ it('overrides with another word, another set-up and a reason, and needs the reas
     const { press, fill, choose, asked, sees } = queue();
     await press('Other…', 'Call for Jolyon Thatch');
     await press('Stay', 'Instead');
-    await press('Override');
+    await press('Decide');
     await sees('Needed: what instead, and why.');
     expect(asked.some((a) => a.deed.startsWith('PUT'))).toBe(false);
 
     await choose('Set-up', /67 % · Heron/);
     await fill('Reason', 'Long week on the wall');
-    await press('Override');
+    await press('Decide');
     await eventually(() =>
         expect(asked.find((a) => a.deed.startsWith('PUT'))?.body).toEqual({
             version: 3,
@@ -150,7 +150,7 @@ it('needs the set-up of a climb, offers only ones that carry more, and says when
     await press('Other…', 'Call for Jolyon Thatch');
     await press('Step down', 'Instead');
     await fill('Reason', 'Tired');
-    await press('Override');
+    await press('Decide');
     await sees('Needed: the set-up to step down to.');
     expect(asked.some((a) => a.deed.startsWith('PUT'))).toBe(false);
     expect(text()).toContain('Set-up it goes to');
