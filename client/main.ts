@@ -18,4 +18,10 @@ document.head.prepend(variables);
 const app = createApp(App).use(VueQueryPlugin, { queryClient: makeReads() }).use(createPinia()).use(router);
 app.mount('#app');
 
-const update = registerSW({ onNeedRefresh: () => useNewVersion().offer(() => update(true)) });
+/** The page goes on with the newer program, also where it was loaded before there was any on this device. */
+async function takeOver(): Promise<void> {
+    navigator.serviceWorker.addEventListener('controllerchange', () => location.reload(), { once: true });
+    await update(true);
+}
+
+const update = registerSW({ onNeedRefresh: () => useNewVersion().offer(takeOver) });
