@@ -186,7 +186,7 @@ useKeys((key) => {
                     @baseline="baselineOpen = true"
                     @choose="choose"
                 />
-                <button v-if="!athlete.archived" type="button" class="quiet" @click="afterOpen = true">How was it? Soreness, effort, what gave out…</button>
+                <button v-if="!athlete.archived" type="button" class="quiet" @click="afterOpen = true">How was it? Soreness, effort, what failed first…</button>
                 <SetLog :sets="page.sets.value" :older="page.older.value" @older="page.loadOlder" @take-back="page.takeBack" @correct="correcting = $event" />
                 <details v-if="athlete.capacity || athlete.row_capacity" class="card" @toggle="pastOpen = ($event.target as HTMLDetailsElement).open">
                     <summary>Earlier calls</summary>

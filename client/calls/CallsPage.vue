@@ -76,7 +76,7 @@ useKeys((key) => {
             Calls
             <span v-if="waiting > 0" class="dim small">{{ waiting }} to decide</span>
         </h1>
-        <p class="small dim keys">↑↓ choose · Enter accept · O other · W why · U undo</p>
+        <p class="small dim keys">↑↓ choose · Enter accept · O otherwise · W why · U undo</p>
     </div>
     <ReadNote :read="queue" waits="Loading the calls…" />
     <div v-if="queue.value.value && waiting === 0 && isFresh" class="card stack">

@@ -41,7 +41,7 @@ const made = computed(() => props.call.call);
             </div>
             <div v-else class="row deeds">
                 <NButton type="primary" :loading="busy" @click="once(() => void word.accept())">Accept</NButton>
-                <NButton v-if="made.verdict !== 'refer'" @click="overriding = true">Decide otherwise…</NButton>
+                <NButton v-if="made.verdict !== 'refer'" @click="overriding = true">Otherwise…</NButton>
             </div>
         </div>
         <ProblemNote v-if="problem" :problem="problem" />

@@ -65,7 +65,7 @@ defineExpose({ id: computed(() => props.call.id), accept, other, why, undo: word
         </div>
         <div v-else class="deeds">
             <NButton :type="chosen ? 'primary' : 'default'" :loading="busy" @click="accept">Accept</NButton>
-            <NButton v-if="made.verdict !== 'refer'" quaternary @click="other">Other…</NButton>
+            <NButton v-if="made.verdict !== 'refer'" quaternary @click="other">Otherwise…</NButton>
             <NButton quaternary :aria-expanded="open" @click="why">Why</NButton>
         </div>
         <ProblemNote v-if="problem" class="whole" :problem="problem" />

@@ -33,6 +33,6 @@ export function deedWords(deed: Deed): string {
         return 'Pain undone';
     }
     const { gave_out, effort, soreness, wall_day } = deed.signal;
-    const told = [gave_out && `gave out: ${gaveOutWords[gave_out]}`, effort != null && `effort ${effort}`, soreness != null && `soreness ${soreness}`, wall_day && 'wall day'];
+    const told = [gave_out && `failed first: ${gaveOutWords[gave_out]}`, effort != null && `effort ${effort}`, soreness != null && `soreness ${soreness}`, wall_day && 'wall day'];
     return told.filter(Boolean).join(', ') || 'Told';
 }

@@ -170,4 +170,11 @@ legend {
     color: var(--color-refer);
     font-weight: 600;
 }
+
+/* As wide as its longest question, so that the answers stand under one another. */
+@media (min-width: 721px) {
+    form :deep(.label) {
+        min-width: 116px;
+    }
+}
 </style>

@@ -26,13 +26,9 @@ const cautions = computed(() => [...new Map(props.session.blocks.flatMap((b) => 
                 </template>
             </dl>
         </section>
-        <section v-if="session.notes.length > 0" class="card">
+        <section v-if="session.notes.length + cautions.length > 0" class="card">
             <h2>Cautions</h2>
-            <p v-for="note in session.notes" :key="note" class="small">{{ note }}</p>
-        </section>
-        <section v-if="cautions.length > 0" class="card">
-            <h2>Watch</h2>
-            <p v-for="text in cautions" :key="text" class="small">{{ text }}</p>
+            <p v-for="text in [...session.notes, ...cautions]" :key="text" class="small">{{ text }}</p>
         </section>
         <WeeksAhead :id="id" class="no-print" :calendar="session.calendar" />
         <section v-if="session.gear.length > 0" class="card">

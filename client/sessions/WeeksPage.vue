@@ -39,7 +39,7 @@ const stages = computed(() => shown.value?.calendar.stages ?? []);
                             <strong>{{ stage.to === null ? 'not foreseeable yet' : `about ${day(stage.to)}` }}</strong>
                         </li>
                     </ul>
-                    <p class="small dim">From what is believed of strength, if training goes on as it goes. A missed week moves it; time off does too.</p>
+                    <p class="small dim">At this pace. A missed week moves it; so does time off.</p>
                 </section>
                 <TimeOffCard :athlete-id="id" :name="name" :weeks="shown" @changed="weeks.put($event)" />
             </aside>

@@ -36,7 +36,7 @@ it('has no serious accessibility violation and no console error on any page', fu
         $look('baseline');
         $page->go('/people/01900000-0000-7000-8000-000000000113')->see('Not screened yet')->press('Screen')->see('Both arms overhead');
         $look('screen');
-        $page->go(JOLYON.'/trend')->see('Work a week')->see('How past forecasts did');
+        $page->go(JOLYON.'/trend')->see('Work this week')->see('How past forecasts did');
         $look('trend');
         $page->go(JOLYON.'/session')->see('Weeks ahead');
         $look('session');
@@ -54,11 +54,11 @@ it('has no serious accessibility violation and no console error on any page', fu
         $look('compare');
         $page->go(JOLYON)->see('Change stage')->press('Change stage…')->see('Put on this stage');
         $look('place');
-        $page->go(JOLYON)->see('How was it?')->press('How was it? Soreness, effort, what gave out…')->see('How hard, out of 10');
+        $page->go(JOLYON)->see('How was it?')->press('How was it? Soreness, effort, what failed first…')->see('How hard, out of 10');
         $look('how was it');
         $page->go(JOLYON.'/screens')->press('See the answers')->see('Who looked');
         $look('screens');
-        $page->go(JOLYON)->see('Climb')->press('Decide otherwise…')->see('Your reason is kept with the call');
+        $page->go(JOLYON)->see('Climb')->press('Otherwise…')->see('Your reason is kept with the call');
         $look('override');
         $page->go(FENWICK)->see('Pulling is paused');
         $look('paused athlete');

@@ -86,7 +86,7 @@ it('goes from an athlete and a band to the next call, on a phone', function (): 
         becauseOf($page->key('u'), 'Last session on this set-up: 8, 6 clean.');
 
         // 7. The call for next time, overridden with a reason; then pain, and the referral.
-        becauseOf($page->see('Stay'), '2 sessions running at 3 × 8 clean.')->press('Decide otherwise…')->press('Step down', OVERRIDE)->press('Decide', OVERRIDE)->see('Needed: what instead, and why.')->see('Needed: the set-up to step down to.');
+        becauseOf($page->see('Stay'), '2 sessions running at 3 × 8 clean.')->press('Otherwise…')->press('Step down', OVERRIDE)->press('Decide', OVERRIDE)->see('Needed: what instead, and why.')->see('Needed: the set-up to step down to.');
         $page->fill('Reason', 'Long day on the wall')->choose('Set-up', '%', OVERRIDE)->press('Decide', OVERRIDE)->dontSee('Needed: what instead')->see('Overridden');
         $page->press('Pain', "//*[@aria-label='Pain']")->press('Elbow')->press('4', "//*[@aria-label='Level of 10']");
         tapCount($page, 8)->see('Refer')->see('Pulling is paused')->see('A licensed clinician looks at it');

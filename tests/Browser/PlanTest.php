@@ -76,7 +76,7 @@ it('logs work beside the pull, what was told, and prints the session on one page
         $page->signIn()->go(ELSPETH.'/session')->see('Plank');
         expect($page->printedPages())->toBe(1);
         $page->click(WebDriverBy::xpath("//li[contains(., 'Plank')]//button[contains(., 'Log it')]"))->fill('Load (optional)', '5')->press('Log set 1')->see('Log set 2');
-        $page->go(ELSPETH)->see('How was it?')->press('How was it? Soreness, effort, what gave out…')->see('How hard, out of 10')->press('7', "//*[@aria-label='How hard, out of 10']")->press('1', "//*[@aria-label='Soreness of 5']")->press('Note it')->dontSee('How hard, out of 10');
+        $page->go(ELSPETH)->see('How was it?')->press('How was it? Soreness, effort, what failed first…')->see('How hard, out of 10')->press('7', "//*[@aria-label='How hard, out of 10']")->press('1', "//*[@aria-label='Soreness of 5']")->press('Note it')->dontSee('How hard, out of 10');
         expect($page->consoleErrors())->toBe([]);
     } finally {
         $page->close();

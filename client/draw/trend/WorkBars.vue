@@ -33,7 +33,7 @@ const words = computed(() => (last.value ? `${last.value.kj.toFixed(1)} kJ${last
 <template>
     <section ref="frame" class="card" aria-label="Work">
         <h2>
-            Work a {{ each }}
+            Work this {{ each }}
             <span>{{ words }}</span>
         </h2>
         <svg
@@ -41,7 +41,7 @@ const words = computed(() => (last.value ? `${last.value.kj.toFixed(1)} kJ${last
             :width="width"
             :height="HEIGHT"
             role="img"
-            :aria-label="`Work a ${each}: at most ${most.toFixed(1)} kJ; the last, from ${last ? day(last.from) : ''}, ${words}.`"
+            :aria-label="`Work this ${each}: at most ${most.toFixed(1)} kJ; the last, from ${last ? day(last.from) : ''}, ${words}.`"
         >
             <rect v-for="(b, i) in bars" :key="i" :x="b.x" :y="b.y" :width="b.width" :height="b.height" />
             <text :x="BOX.left" :y="HEIGHT - 4">up to {{ most.toFixed(1) }} kJ</text>

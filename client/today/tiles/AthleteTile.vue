@@ -97,7 +97,7 @@ const last = computed(() =>
             </p>
             <div class="foot">
                 <button v-if="undo" type="button" class="plain undo" @click="undo.undo">Undo {{ undo.words }}</button>
-                <button v-else-if="athlete.gave_out === null" type="button" class="plain" @click="emit('open')">What gave out?</button>
+                <button v-else-if="athlete.gave_out === null" type="button" class="plain" @click="emit('open')">What failed first?</button>
             </div>
         </template>
         <template v-else-if="line">

@@ -21,7 +21,7 @@ const timed = computed(() => {
         return { big: props.watches.elapsedS(id.value).toFixed(1), small: 's, let go or tap' };
     }
     if (line.value?.way === 'hold') {
-        return { big: String(props.tile.aim), small: 's, hold down for as long' };
+        return { big: String(props.tile.aim), small: 's, hold to time' };
     }
     const each = seconds(line.value?.rung?.exercise.seconds ?? 3);
     return splits.value.length === 0

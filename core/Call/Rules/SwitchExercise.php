@@ -73,7 +73,7 @@ final readonly class SwitchExercise implements Rule
 
     private function grip(int $sessions): Evidence
     {
-        return new Evidence(sprintf('The grip gave out first in %s.', $sessions === 1 ? 'the last session' : "the last $sessions sessions"), (float) $sessions, (float) self::GRIP_SESSIONS);
+        return new Evidence(sprintf('The grip failed first in %s.', $sessions === 1 ? 'the last session' : "the last $sessions sessions"), (float) $sessions, (float) self::GRIP_SESSIONS);
     }
 
     private function standstill(Progress $progress): Evidence

@@ -37,7 +37,7 @@ $withoutNetwork = static function (Page $page) use ($logTwo): void {
     $page->offline(true);
     $page->visit('/today')->see('as asked')->see('No server');
     $logTwo($page);
-    $page->see('to decide');
+    $page->see('wait');
 };
 $views = [
     'today' => [LAPTOP, '/today', 'as asked', $floor('light', $logTwo)],

@@ -125,7 +125,7 @@ it('lets nobody override a referral', async () => {
 
 it('overrides with another word, another set-up and a reason, and needs the reason', async () => {
     const { press, fill, choose, asked, sees } = queue();
-    await press('Other…', 'Call for Jolyon Thatch');
+    await press('Otherwise…', 'Call for Jolyon Thatch');
     await press('Stay', 'Instead');
     await press('Decide');
     await sees('Needed: what instead, and why.');
@@ -147,7 +147,7 @@ it('overrides with another word, another set-up and a reason, and needs the reas
 
 it('needs the set-up of a climb, offers only ones that carry more, and says when they cannot be loaded', async () => {
     const { press, fill, choose, asked, sees, text } = queue(() => call({}, { decision: 'overridden' }));
-    await press('Other…', 'Call for Jolyon Thatch');
+    await press('Otherwise…', 'Call for Jolyon Thatch');
     await press('Step down', 'Instead');
     await fill('Reason', 'Tired');
     await press('Decide');
@@ -161,7 +161,7 @@ it('needs the set-up of a climb, offers only ones that carry more, and says when
     });
     document.body.innerHTML = '';
     const second = show(CallsPage);
-    await second.press('Other…');
+    await second.press('Otherwise…');
     await second.sees('The database is away.');
     expect(choose).toBeTypeOf('function');
 });

@@ -19,7 +19,7 @@ it.each<[Deed, string]>([
     [{ gear: { id: 'g', gear_id: 'h', out: false, told_at: at } }, 'Gear back in use'],
     [{ class: { id: 'k', name: 'Noon', first_on: '2026-03-20', at: '12:00', minutes: 60 } }, 'Class: Noon'],
     [{ signal: { id: 'n', on: '2026-03-20', effort: 7 } }, 'effort 7'],
-    [{ signal: { id: 'n', on: '2026-03-20', soreness: 0, gave_out: 'grip' } }, 'gave out: Grip, soreness 0'],
+    [{ signal: { id: 'n', on: '2026-03-20', soreness: 0, gave_out: 'grip' } }, 'failed first: Grip, soreness 0'],
     [{ signal: { id: 'n', on: '2026-03-20', wall_day: true } }, 'wall day'],
     [{ signal: { id: 'n', on: '2026-03-20', symptoms: ['numbness'] } }, 'Told'],
 ])('says in a few words what waits: %j', (deed, words) => {

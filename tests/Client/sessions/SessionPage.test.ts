@@ -80,7 +80,7 @@ it('shows each part with its counts, what is likely in the first and the last se
     expect(text()).toContain('46.9 kg, 67 % · steady up, two seconds down');
     expect(text()).toMatch(/Warm-up.*Main.*Accessory/);
     expect(text()).toContain('session for Fri 27 Nov · 31 min');
-    expect(text()).toContain('Watch Look for nicks.');
+    expect(text()).toContain('Look for nicks.');
     expect(text()).toContain('Needs Beam bar, Heron 44 mm');
     expect(text()).toContain('Cautions Two weeks away: nothing harder than last time.');
     expect(text()).toContain('stage 1 of 2, The ladder');

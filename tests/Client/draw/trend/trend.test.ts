@@ -91,7 +91,7 @@ it('shows the work of each week as a bar as high as it is, and controlled second
     });
     const heights = [...document.querySelectorAll('rect')].map((r) => Number(r.getAttribute('height')));
     expect(heights[1]).toBeCloseTo(2 * heights[0]!);
-    expect(screen.getByRole('img', { name: /Work a week: at most 10.0 kJ; .*10.0 kJ, 42 s controlled/ })).toBeTruthy();
+    expect(screen.getByRole('img', { name: /Work this week: at most 10.0 kJ; .*10.0 kJ, 42 s controlled/ })).toBeTruthy();
 });
 
 it('tells a rest in minutes and seconds, whole ones, never less than is left', () => {

@@ -39,7 +39,7 @@ it('says the unit of work beside the pull, and that it is for each side', async 
 
 it('runs the watch while a hang is held, and shows the tenths', async () => {
     const { text, change } = action([hang]);
-    const button = screen.getByRole('button', { name: /20 s, hold down for as long/ });
+    const button = screen.getByRole('button', { name: /20 s, hold to time/ });
     await fireEvent.pointerDown(button);
     await fireEvent.pointerUp(button);
     expect([watches.press.mock.calls, watches.release.mock.calls]).toEqual([[['ada']], [['ada']]]);
