@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+use SteadyRung\Call\Rules\RestWhenFallingOff;
+use SteadyRung\Call\Rules\RestWhenSore;
+use SteadyRung\Call\Rules\Rule;
+use SteadyRung\Call\Rules\StepDownBelowFloor;
+use SteadyRung\Call\Rules\StepDownUnclean;
+use SteadyRung\Call\Situation\FromEstimate;
+use SteadyRung\Call\Situation\SessionResult;
+use SteadyRung\Call\Situation\Signs;
+use SteadyRung\Call\Situation\Situation;
+use SteadyRung\Exercise\Search\RungSearch;
+
+/**
+ * Whether a rule fires on what these sessions came to.
+ *
+ * @param  list<SessionResult>  $sessions
+ */
+function fires(Rule $rule, array $sessions, Signs $signs = new Signs, float $capacity = 1.0): bool
+{
+    $from = rung(fineKit(), on('d'));
+    $found = $rule->look(new Situation(stepsAround($from, new RungSearch(fineKit())), $sessions, new FromEstimate(estimateOf($capacity)), $signs));
+
+    return $found->call !== null;
+}
+
+it('fires at its bound and not beside it', function (Rule $rule, array $sessions, bool $fires, Signs $signs = new Signs): void {
+    expect(fires($rule, $sessions, $signs))->toBe($fires);
+})->with([
+    'soreness of three' => [new RestWhenSore, [], false, new Signs(soreness: 3)],
+    'soreness of four' => [new RestWhenSore, [], true, new Signs(soreness: 4)],
+    'seven of ten clean' => [new StepDownUnclean, [new SessionResult(0, [7], noCounts: 3)], false],
+    'sixty-nine of a hundred clean' => [new StepDownUnclean, [new SessionResult(0, [69], noCounts: 31)], true],
+    'half of the sets too fast' => [new StepDownUnclean, [new SessionResult(0, [5, 5], tooFast: 1)], false],
+    'more than half of the sets too fast' => [new StepDownUnclean, [new SessionResult(0, [5, 5, 5], tooFast: 2)], true],
+    'one session short' => [new StepDownBelowFloor, [new SessionResult(0, [5, 4, 4]), new SessionResult(2, [4, 4, 4])], false],
+    'two sessions short' => [new StepDownBelowFloor, [new SessionResult(0, [4, 4, 4]), new SessionResult(2, [4, 4, 4])], true],
+    'a quarter under, twice' => [new RestWhenFallingOff, [new SessionResult(0, [6], expected: 8.0, effort: 8), new SessionResult(2, [6], expected: 8.0, effort: 8)], true],
+    'a quarter under, once' => [new RestWhenFallingOff, [new SessionResult(0, [7], expected: 8.0, effort: 8), new SessionResult(2, [6], expected: 8.0, effort: 8)], false],
+    'less than a quarter under, twice' => [new RestWhenFallingOff, [new SessionResult(0, [6], expected: 7.9, effort: 8), new SessionResult(2, [6], expected: 7.9, effort: 8)], false],
+    'a quarter under, twice, at an effort of seven' => [new RestWhenFallingOff, [new SessionResult(0, [6], expected: 8.0, effort: 7), new SessionResult(2, [6], expected: 8.0, effort: 7)], false],
+]);
