@@ -159,6 +159,20 @@ it('shows the most urgent calls first, however many are newer, counts them all, 
     $this->getJson('/api/calls?verdict=perhaps')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/verdict');
 });
 
+it('says from the command line why a call was made, with the sets behind it', function (): void {
+    $this->clock->set('2026-03-02T18:00:00Z');
+    logSession($this, $this->athlete, $this->exercise, [8, 7, 5]);
+    followLog();
+    $record = CallRecord::query()->sole();
+
+    $this->artisan('steady:why', ['call' => $record->id])
+        ->expectsOutputToContain('stay by the rule')->expectsOutputToContain('5 clean')
+        ->assertSuccessful();
+    foreach ([uuid(), 'nonsense'] as $id) {
+        $this->artisan('steady:why', ['call' => $id])->expectsOutputToContain('no such call')->assertFailed();
+    }
+});
+
 it('makes every call again from what was kept beside it', function (): void {
     $same = ['verdict', 'rule', 'reasons', 'missing', 'confidence', 'chance', 'nearly', 'cautions', 'mixed'];
     $remade = function (CallRecord $record) use ($same): void {
