@@ -37,7 +37,7 @@ $athletes = $of('athletes');
 $bands = $of('bands');
 $classes = $of('classes');
 $day = $at->format('Y-m-d');
-$paths = ['health', 'me', 'coaches', 'cautions', 'kit', 'classes', "classes?on=$day", 'bench/scale', 'athletes', 'athletes?show=archived', 'athletes?order=name', 'methods', 'library', 'caps', 'house-rules', 'calls', 'calls/overrides'];
+$paths = ['health', 'me', 'coaches', 'cautions', 'kit', 'classes', "classes?on=$day", 'bench/scale', 'athletes', 'athletes?show=archived', 'athletes?order=name', 'methods', 'methods/steady-ladder', 'library', 'caps', 'house-rules', 'calls', 'calls/overrides'];
 foreach ($bands as $id) {
     array_push($paths, "bands/$id/inspections", "bands/$id/learned");
 }
@@ -57,9 +57,6 @@ foreach ($athletes as $id) {
     foreach (DB::table('logged_sets')->where('athlete_id', $id)->whereNotNull('exercise')->distinct()->orderBy('text')->limit(5)->selectRaw("(exercise - 'v')::text AS text")->pluck('text') as $exercise) {
         $paths[] = "athletes/$id/setup?exercise=".rawurlencode($exercise);
     }
-}
-foreach (['steady-ladder'] as $id) {
-    $paths[] = "methods/$id";
 }
 
 $into = $options['into'] ?? null;

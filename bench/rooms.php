@@ -21,8 +21,6 @@ $root = dirname(__DIR__);
 require "$root/vendor/autoload.php";
 
 const MOST_FILES = 20;
-/** The rooms of the client that are no places: what several places use. */
-const BENEATH = ['domain', 'theme', 'composables', 'draw', 'parts', 'log', 'baseline', 'ladder', 'screening', 'trend', 'body', 'decisions', 'shell', 'public'];
 
 /** @return list<string> files with one of the endings, from the root */
 function files(string $root, string $folder, string ...$endings): array
@@ -160,11 +158,13 @@ foreach (files($root, 'client', 'ts', 'vue') as $file) {
         }
     }
 }
+preg_match('/const BENEATH = \[(.+?)\]/s', (string) file_get_contents("$root/eslint.config.js"), $list);
+preg_match_all("/'([\w-]+)'/", $list[1], $beneath); // the rooms that are no places
 $room = static fn (string $file): string => explode('/', $file)[1];
 tell('Circles between the rooms of client', circles(byRoom($graph, $room)));
 $crossing = [];
 foreach (byRoom($graph, $room) as $from => $all) {
-    foreach (is_dir("$root/client/$from") && ! in_array($from, BENEATH, true) ? array_diff($all, BENEATH) : [] as $to) {
+    foreach (is_dir("$root/client/$from") && ! in_array($from, $beneath[1], true) ? array_diff($all, $beneath[1]) : [] as $to) {
         $crossing[] = "$from → $to";
     }
 }

@@ -20,6 +20,13 @@ check() { # name, command…
     fi
 }
 
+# The checks that run nothing, each by one name wherever it is asked for.
+php_style() { check "PHP style (Pint)" "${COMPUTING[@]}" "$ROOT/vendor/bin/pint" --test; }
+core_types() { check "PHPStan, core and formats at level max" phpstan phpstan.neon; }
+shell_types() { check "PHPStan, shell at level 8" phpstan phpstan-app.neon; }
+client_types() { check "Client types (vue-tsc)" npm_here run types; }
+client_lint() { check "Client lint (ESLint, Prettier)" npm_here run lint; }
+
 phpstan() { (cd "$ROOT" && vendor/bin/phpstan analyse -c "$1" --no-progress --memory-limit=1G); }
 
 # Writes the document and the types beside the committed ones and compares.
@@ -55,8 +62,8 @@ suite() { # name, more arguments for Pest
     say "$([ "${counts#* }" -eq 0 ] && echo ✓ || echo ✗) tests/$name: ${counts% *} passed, ${counts#* } failed ($((SECONDS - began)) s)"
 }
 
-# The suites that make their tables anew sign in as the tables' owner.
-as_owner_suite() { DB_USERNAME="$PG_OWNER" DB_PASSWORD="$(secret database)" suite "$@"; }
+# Tests that make their tables anew sign in as the tables' owner.
+as_tables_owner() { DB_USERNAME="$PG_OWNER" DB_PASSWORD="$(secret database)" "$@"; }
 
 # A row of suites runs beside others, so much behind them for the processor, and says when it has ended.
 row() { # its function, niceness, more arguments for Pest

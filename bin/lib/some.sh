@@ -19,7 +19,7 @@ some_tests() { # paths
         start_scale
         write_environment "$(free_port)"
         make_database steady_api
-        DB_USERNAME="$PG_OWNER" DB_PASSWORD="$(secret database)" pest_of "${tables[@]}" || code=1
+        as_tables_owner pest_of "${tables[@]}" || code=1
     fi
     [ ${#plain[@]} -eq 0 ] || pest_of "${plain[@]}" || code=1
     [ ${#units[@]} -eq 0 ] || (cd "$ROOT" && npx vitest run --root . --config vitest.config.ts "${units[@]}") || code=1

@@ -3,9 +3,9 @@ source "$ROOT/bin/lib/common.sh"
 source "$ROOT/bin/lib/install.sh"
 source "$ROOT/bin/lib/checks.sh"
 
-check "PHP style (Pint)" "$ROOT/vendor/bin/pint" --test
-check "PHPStan, core and formats at level max" phpstan phpstan.neon
-check "PHPStan, shell at level 8" phpstan phpstan-app.neon
-check "Client types (vue-tsc)" npm_here run types
-check "Client lint (ESLint, Prettier)" npm_here run lint
+php_style
+core_types
+shell_types
+client_types
+client_lint
 sum_up

@@ -31,8 +31,8 @@ walks() {
 
 database_too() {
     await instance of walks
-    DB_PERSISTENT=true as_owner_suite api "$@" # a new connection a test is a twentieth of it
-    as_owner_suite upgrade "$@"
+    DB_PERSISTENT=true as_tables_owner suite api "$@" # a new connection a test is a twentieth of it
+    as_tables_owner suite upgrade "$@"
     done_with tables # which nobody uses any more when PostgreSQL is killed
     check "API document and client types are current" api_types_current
     what_is_left "$@"
@@ -40,8 +40,8 @@ database_too() {
 
 code_alone() {
     check "PHP packages are the pinned ones" php "$ROOT/bin/pin.php" --check
-    check "PHP style (Pint)" "${COMPUTING[@]}" "$ROOT/vendor/bin/pint" --test
-    check "Client types (vue-tsc)" npm_here run types
+    php_style
+    client_types
     check "Client units (Vitest)" npm_here run units
     what_is_left "$@"
 }
@@ -49,10 +49,10 @@ code_alone() {
 what_is_left() {
     await tools of walks
     once core suite core "$@"
-    once lint check "Client lint (ESLint, Prettier)" npm_here run lint
+    once lint client_lint
     once formats suite formats "$@"
-    once phpstan-app check "PHPStan, shell at level 8" phpstan phpstan-app.neon
-    once phpstan check "PHPStan, core and formats at level max" phpstan phpstan.neon
+    once phpstan-app shell_types
+    once phpstan core_types
     once reference suite reference "$@"
     once devices suite devices "$@"
     once arch suite arch "$@"

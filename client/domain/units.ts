@@ -30,6 +30,7 @@ interface Prediction {
 }
 
 export const percentRange = (low: number, high: number): string => `${Math.round(low * 100)}–${Math.round(high * 100)} %`;
+export const secondsRange = (lowS: number, highS: number): string => `${Math.round(lowS)}–${Math.round(highS)} s`;
 export const massRange = (lowKg: number, highKg: number): string => `${lowKg.toFixed(1)}–${highKg.toFixed(1)} kg`;
 
 /** Whole reps: a rep that is not finished does not count. */
@@ -65,7 +66,7 @@ export function chanceWords(chance: number): string {
 
 /** Controlled seconds to expect. */
 export const secondsWords = ({ median_s, low80, high80 }: { median_s: number; low80: number; high80: number }): string =>
-    median_s < 1 ? `Hardly a second controlled (up to ${Math.round(high80)} s).` : `Likely ${Math.round(low80)}–${Math.round(high80)} s controlled.`;
+    median_s < 1 ? `Hardly a second controlled (up to ${Math.round(high80)} s).` : `Likely ${secondsRange(low80, high80)} controlled.`;
 
 const S_PER_MIN = 60;
 

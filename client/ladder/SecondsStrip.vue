@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
-import { seconds } from '../domain/units';
+import { seconds, secondsRange } from '../domain/units';
 
 type Rung = Schemas['Rung'];
 
@@ -29,7 +29,7 @@ const strips = computed(() =>
         }
         const likely = aim.seconds;
         const best = kind.at === 'hang' ? props.bestHangS : null;
-        const figure = best !== null ? seconds(best) : likely ? `${Math.round(likely.low80)}–${Math.round(likely.high80)} s` : 'not held yet';
+        const figure = best !== null ? seconds(best) : likely ? secondsRange(likely.low80, likely.high80) : 'not held yet';
         return [
             {
                 ...kind,

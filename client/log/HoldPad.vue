@@ -9,7 +9,7 @@ const props = defineProps<{ athleteId: string; rung: Schemas['Rung']; standard: 
 const emit = defineEmits<{ logged: [id: string, text: string] }>();
 
 const queue = useDeedQueue();
-const done = computed(() => props.today.filter((s) => s.hang_s !== null && s.setup_key === props.rung.key).map((s) => Number((s.hang_s ?? 0).toFixed(1))));
+const done = computed(() => props.today.filter((s) => s.hang_s !== null && s.setup_key === props.rung.key).map((s) => seconds(s.hang_s ?? 0)));
 
 async function save({ hang_s }: { hang_s: number }): Promise<boolean> {
     const made = await queue.add(props.athleteId, { purpose: 'work', exercise: props.rung.exercise, hang_s });
@@ -30,7 +30,7 @@ async function save({ hang_s }: { hang_s: number }): Promise<boolean> {
                     <template v-if="rung.seconds">· {{ secondsWords(rung.seconds) }}</template>
                 </p>
             </div>
-            <p v-if="done.length > 0" class="done" aria-label="Holds today">{{ done.map((s) => `${s} s`).join('  ') }}</p>
+            <p v-if="done.length > 0" class="done" aria-label="Holds today">{{ done.join('  ') }}</p>
         </header>
         <HangTimer noun="hold" verb="hold" :save="save" />
     </section>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
-import { intervalText, mass, percent } from '../domain/units';
+import { intervalText, mass, percent, secondsRange } from '../domain/units';
 import BesideLog from './BesideLog.vue';
 import PullLog from './PullLog.vue';
 
@@ -19,7 +19,7 @@ const likely = computed(() => {
         return `likely ${intervalText(first)}${expected.length > 1 && then !== intervalText(first) ? `, last ${then}` : ''}`;
     }
     const s = props.block.seconds;
-    return s ? `likely ${Math.round(s.low80)}–${Math.round(s.high80)} s` : '';
+    return s ? `likely ${secondsRange(s.low80, s.high80)}` : '';
 });
 const load = computed(() => {
     const carried = props.block.rung?.carried;

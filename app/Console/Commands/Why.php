@@ -9,12 +9,12 @@ use App\Formats\Day;
 use App\Formats\Stored\Damaged;
 use App\Formats\Stored\StoredSituation;
 use App\Models\Calls\CallRecord;
-use App\Models\Gym\Gym;
 use App\Models\Log\LoggedSet;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
 use SteadyRung\Call\Rules\Judge;
 use SteadyRung\Call\Situation\SessionResult;
+use SteadyRung\InWords;
 
 final class Why extends Command
 {
@@ -50,17 +50,15 @@ final class Why extends Command
         return self::SUCCESS;
     }
 
+    /** Whichever gym it is of; from here on that gym is looked at. */
     private function found(CurrentGym $current, string $id): ?CallRecord
     {
-        foreach (Gym::query()->orderBy('id')->lazyById(20) as $gym) {
-            $current->enter($gym);
-            $record = CallRecord::query()->find($id);
-            if ($record !== null) {
-                return $record;
-            }
+        $record = CallRecord::query()->withoutGlobalScope('gym')->find($id);
+        if ($record !== null) {
+            $current->enter($record->gym_id);
         }
 
-        return null;
+        return $record;
     }
 
     /**
@@ -73,7 +71,7 @@ final class Why extends Command
         $sets = LoggedSet::standing($record->athlete_id)->where('setup_key', $setupKey)->whereIn('trained_on', $days)->orderBy('performed_at')->orderBy('id')->get();
 
         return array_values($sets->map(static fn (LoggedSet $s, int $i): array => [
-            $s->trained_on, (string) ($i + 1), $s->hang_s === null ? "$s->clean_reps clean" : "$s->hang_s s", $s->reserve === null ? 'not said' : (string) $s->reserve, $s->id,
+            $s->trained_on, (string) ($i + 1), $s->hang_s === null ? "$s->clean_reps clean" : InWords::seconds($s->hang_s), $s->reserve === null ? 'not said' : (string) $s->reserve, $s->id,
         ])->all());
     }
 }

@@ -1,3 +1,4 @@
+import { seconds } from '../../domain/units';
 import { v7 as uuidv7 } from 'uuid';
 import { reactive } from 'vue';
 import { serverTime } from '../../domain/clock';
@@ -95,8 +96,8 @@ export function useTileDeeds(): TileDeeds {
             }
             await take(tile, String(count), { ...about(tile), clean_reps: count, asked_reps: line.line.aim, ...left(line.line.to_failure ? 0 : null), ...more });
         },
-        async logHeld(tile, seconds) {
-            await take(tile, `${Math.round(seconds)} s`, { ...about(tile), hang_s: Number(seconds.toFixed(1)) });
+        async logHeld(tile, heldS) {
+            await take(tile, seconds(heldS), { ...about(tile), hang_s: Number(heldS.toFixed(1)) });
         },
         async logMixed(tile, first, then) {
             await take(
