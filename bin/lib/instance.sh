@@ -21,12 +21,17 @@ prepare() { # packages…
 serve() { # port
     local port="$1"
     build_client
+    start_beneath "$port"
+    migrate_and_seed
+    start_server "$port"
+}
+
+# All that runs beneath the application.
+start_beneath() { # the application's port
     hand_over
     start_database
     start_scale
-    write_environment "$port"
-    migrate_and_seed
-    start_server "$port"
+    write_environment "$1"
 }
 
 take_down() {

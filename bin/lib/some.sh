@@ -15,9 +15,7 @@ some_tests() { # paths
         STEADY_TEST_URL="http://127.0.0.1:$(cat "$RUN/port")" pest_of "${walks[@]}" || code=1
     fi
     if [ ${#tables[@]} -gt 0 ]; then
-        start_database
-        start_scale
-        write_environment "$(free_port)"
+        start_beneath "$(free_port)"
         make_database steady_api
         as_tables_owner pest_of "${tables[@]}" || code=1
     fi
