@@ -2,6 +2,7 @@
 some_tests() { # paths
     local path units=() walks=() tables=() plain=() code=0
     for path in "$@"; do
+        [ -e "$path" ] || die 64 "There is no $path to test."
         case "$(realpath --relative-to="$ROOT" "$path")" in
             tests/Client*) units+=("$path") ;;
             tests/Browser*) walks+=("$path") ;;

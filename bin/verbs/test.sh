@@ -4,7 +4,11 @@ source "$ROOT/bin/lib/instance.sh"
 source "$ROOT/bin/lib/checks.sh"
 
 one_at_a_time
-[ $# -eq 0 ] || [ ! -e "$1" ] || { source "$ROOT/bin/lib/some.sh"; some_tests "$@"; exit; }
+if [[ "${1:--}" != -* ]]; then
+    source "$ROOT/bin/lib/some.sh"
+    some_tests "$@"
+    exit
+fi
 trap take_down EXIT
 take_down
 rm -rf "$PG_DATA"
