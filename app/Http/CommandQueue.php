@@ -197,7 +197,7 @@ final readonly class CommandQueue
     private static function idOf(JsonObject $item): string
     {
         try {
-            foreach (ReadQueued::KINDS as $kind) {
+            foreach (ReadQueued::kinds() as $kind) {
                 if ($item->has($kind)) {
                     return $item->object($kind)->text('id', 64);
                 }

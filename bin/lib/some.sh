@@ -12,6 +12,8 @@ some_tests() { # paths
     done
     prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"
     if [ ${#walks[@]} -gt 0 ]; then
+        take_down
+        rm -rf "$PG_DATA" # walks leave their marks, and each begins with the demo as it was
         serve "$(free_port)"
         STEADY_TEST_URL="http://127.0.0.1:$(cat "$RUN/port")" pest_of "${walks[@]}" || code=1
     fi

@@ -48,7 +48,7 @@ export async function keepOnFloor(client: QueryClient, { owner, athleteId, deed 
     const by = coachOf(owner);
     client.setQueriesData<Schemas['ClassDay']>(
         { queryKey: ['class-day'] },
-        (day) => day && { ...day, gear: withGear(day.gear, [deed]), athletes: day.athletes.map((a) => (a.id === athleteId ? withDeed(a, deed, by, set) : a)) },
+        (day) => day && { ...day, gear: withGear(day.gear, [deed]), athletes: day.athletes.map((a) => (a.id === athleteId ? withDeed(a, deed, by, day.class.on, set) : a)) },
     );
     await lastPut;
 }

@@ -1765,8 +1765,6 @@ export interface components {
              * @description counterweight, pulldown.
              */
             stack_kg?: number | null;
-            /** @description added; worn in a row; in the lap with foot help. */
-            weight_ids?: string[] | null;
             /**
              * Format: uuid
              * @description band: the one of two bands that goes under the knee while the other is at the foot.
@@ -1787,6 +1785,8 @@ export interface components {
              * @enum {string|null}
              */
             stance?: "seated" | "kneeling" | null;
+            /** @description added; worn in a row; in the lap with foot help. */
+            weight_ids?: string[] | null;
         };
         Class: {
             /** Format: uuid */

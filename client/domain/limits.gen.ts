@@ -81,6 +81,9 @@ export const limits = {
         name: {
             longest: 80
         },
+        at: {
+            longest: 5
+        },
         minutes: {
             low: 15,
             high: 240
@@ -308,6 +311,9 @@ export const limits = {
         asked_reps: {
             low: 0,
             high: 100
+        },
+        splits_s: {
+            most: 50
         },
         line: {
             longest: 160

@@ -1,28 +1,13 @@
 import type { Exercise } from './gear';
 import type { Schemas } from './http';
+import { kinds } from './kinds';
 
 type Moment = Schemas['Caution']['moment'];
 
 /** The moments whose cautions belong to an exercise. */
 export function momentsOf({ setup, movement }: Exercise): Moment[] {
-    const lowering: Moment[] = movement === 'lowering' || setup.kind === 'hop' ? ['lowering'] : [];
-    switch (setup.kind) {
-        case 'band':
-            return [...lowering, 'band', 'gear'];
-        case 'band-pulldown':
-            return ['band', 'gear'];
-        case 'row':
-            return [...lowering, 'row', 'gear'];
-        case 'added':
-            return [...lowering, 'belt', 'hanging', 'gear'];
-        case 'foot':
-        case 'low-bar':
-        case 'counterweight':
-        case 'pulldown':
-            return [...lowering, 'gear'];
-        default:
-            return [...lowering, 'hanging', 'gear'];
-    }
+    const isLowered = movement === 'lowering' || setup.kind === 'hop';
+    return [...(isLowered ? (['lowering'] as const) : []), ...kinds[setup.kind].moments, 'gear'];
 }
 
 /** The cautions of an exercise, those of its own kind first. */

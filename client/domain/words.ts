@@ -32,19 +32,6 @@ export const confidenceWords: Record<Call['confidence'], string> = { firm: 'Sure
 
 export const statusWords: Record<Schemas['BandCurve']['status'], string> = { estimated: 'Estimated', 'one-point': 'One reading', measured: 'Measured' };
 
-export const kindOfHelp: Record<Schemas['Choice']['kind'], string> = {
-    strict: 'Unassisted',
-    band: 'Band',
-    row: 'Row',
-    foot: 'Foot help',
-    hop: 'Hop',
-    'low-bar': 'Legs in front',
-    counterweight: 'Counterweight',
-    added: 'Added weight',
-    pulldown: 'Pull-down',
-    'band-pulldown': 'Band pull-down',
-};
-
 type Exercise = Schemas['Exercise'];
 
 export const movementWords: Record<NonNullable<Exercise['movement']>, string> = {

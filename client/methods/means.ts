@@ -1,4 +1,5 @@
 import type { Choice, Exercise } from '../domain/gear';
+import { everyKind, kinds } from '../domain/kinds';
 import { gripWords, movementWords, placeWords } from '../domain/words';
 
 /** What a line of a method asks to be done, without its pieces. */
@@ -13,19 +14,6 @@ export interface MeansFile {
     [more: string]: unknown;
 }
 
-const KINDS: Record<Choice['kind'], string> = {
-    strict: 'Unassisted',
-    band: 'Band',
-    row: 'Row',
-    foot: 'Foot on a box',
-    hop: 'Hop',
-    'low-bar': 'Low bar',
-    'band-pulldown': 'Band pull-down',
-    counterweight: 'Counterweight machine',
-    added: 'Added weight',
-    pulldown: 'Pull-down',
-};
-
 const usual = (movement: MeansFile['movement']): boolean => (movement ?? 'full') === 'full';
 
 export const keyOf = (m: MeansFile): string => [m.kind, m.movement ?? 'full', m.at ?? '', m.grip ?? 'over'].join('|');
@@ -33,7 +21,7 @@ export const keyOf = (m: MeansFile): string => [m.kind, m.movement ?? 'full', m.
 export function wordsOf(m: MeansFile): string {
     const what = m.at ? `${placeWords[m.at]} hold` : usual(m.movement) ? '' : movementWords[m.movement ?? 'full'];
     const grip = (m.grip ?? 'over') === 'over' ? '' : gripWords[m.grip ?? 'over'];
-    return [KINDS[m.kind], what, grip].filter(Boolean).join(', ').replace('Hang hold', 'Hang').replace('Active hang hold', 'Active hang');
+    return [kinds[m.kind].name, what, grip].filter(Boolean).join(', ').replace('Hang hold', 'Hang').replace('Active hang hold', 'Active hang');
 }
 
 const lowering = (kind: MeansFile['kind']): MeansFile => ({ kind, movement: 'lowering', seconds: 3 });
@@ -41,19 +29,10 @@ const hold = (kind: MeansFile['kind'], at: NonNullable<MeansFile['at']>, seconds
 
 /** What the form offers; a file may hold others, which it keeps. */
 export const OFFERED: readonly MeansFile[] = [
-    { kind: 'row' },
-    { kind: 'band' },
+    ...everyKind.map((kind) => ({ kind })),
     { kind: 'band', grip: 'under' },
-    { kind: 'foot' },
-    { kind: 'low-bar' },
-    { kind: 'hop' },
-    { kind: 'pulldown' },
-    { kind: 'band-pulldown' },
-    { kind: 'counterweight' },
-    { kind: 'strict' },
     { kind: 'strict', grip: 'under' },
     { kind: 'strict', grip: 'rings' },
-    { kind: 'added' },
     lowering('strict'),
     lowering('band'),
     lowering('foot'),

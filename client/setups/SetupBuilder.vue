@@ -2,10 +2,10 @@
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { Choice, Kit } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
+import { everyKind, kinds } from '../domain/kinds';
 import { momentsOf } from '../domain/moments';
 import type { Problem } from '../domain/problems';
 import { askSetup } from '../domain/setups';
-import { kindOfHelp } from '../domain/words';
 import CautionNote from '../parts/CautionNote.vue';
 import ChipRow from '../parts/ChipRow.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
@@ -28,7 +28,7 @@ const draft = ref(start);
 if (props.athlete.rung) {
     adopt(draft.value, props.athlete.rung.exercise);
 }
-const kinds = (Object.keys(kindOfHelp) as Choice['kind'][]).map((value) => ({ value, label: kindOfHelp[value] }));
+const offered = everyKind.map((value) => ({ value, label: kinds[value].name }));
 const wanted = computed(() => exercise.value && JSON.stringify(exercise.value));
 const settled = ref(wanted.value);
 watch(wanted, (now, _before, onCleanup) => {
@@ -57,7 +57,7 @@ async function choose(): Promise<void> {
 </script>
 
 <template>
-    <ChipRow class="kinds" label="Kind of set-up" :chips="kinds" :value="draft.kind" @pick="draft.kind = $event" />
+    <ChipRow class="kinds" label="Kind of set-up" :chips="offered" :value="draft.kind" @pick="draft.kind = $event" />
     <div class="columns">
         <section class="card stack" aria-label="Put it together">
             <SetupForm v-model="draft" :kit="kit" />

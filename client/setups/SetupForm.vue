@@ -2,6 +2,7 @@
 import { NSelect } from 'naive-ui';
 import { computed, watch } from 'vue';
 import { bandsInUse, bandText, figureText, inUse, type Gear, type Kit } from '../domain/gear';
+import { kinds, type SetupField } from '../domain/kinds';
 import { length } from '../domain/units';
 import { gradeWords } from '../domain/words';
 import ChipRow from '../parts/ChipRow.vue';
@@ -11,6 +12,8 @@ import { FLOOR, PLATES, type SetupDraft } from './useSetupDraft';
 
 const props = defineProps<{ kit: Kit }>();
 const draft = defineModel<SetupDraft>({ required: true });
+
+const asks = (field: SetupField): boolean => kinds[draft.value.kind].asks.includes(field);
 
 const named = (g: Gear) => ({ value: g.id, label: `${g.name}, ${figureText(g)}` });
 const bars = computed(() => inUse(props.kit, 'bar').map(named));
@@ -68,7 +71,7 @@ watch(
 
 <template>
     <div class="stack form">
-        <template v-if="draft.kind === 'band' || draft.kind === 'band-pulldown'">
+        <template v-if="asks('bands')">
             <FormField label="One band, or two together">
                 <NSelect
                     v-model:value="draft.bands"
@@ -79,12 +82,12 @@ watch(
                     aria-label="Bands"
                 />
             </FormField>
-            <ChipRow v-if="draft.kind === 'band'" label="Where" :chips="attaches" :value="draft.attach" @pick="draft.attach = $event" />
+            <ChipRow v-if="asks('attach')" label="Where" :chips="attaches" :value="draft.attach" @pick="draft.attach = $event" />
         </template>
-        <FormField v-if="['band', 'foot', 'hop', 'low-bar', 'band-pulldown'].includes(draft.kind)" label="Bar">
+        <FormField v-if="asks('bar')" label="Bar">
             <NSelect v-model:value="draft.bar" :options="bars" :virtual-scroll="false" placeholder="Add a bar in Kit" aria-label="Bar" />
         </FormField>
-        <template v-if="draft.kind === 'row'">
+        <template v-if="asks('row')">
             <div class="pair">
                 <FormField label="Rings or low bar">
                     <NSelect v-model:value="draft.anchor" :options="anchors" :virtual-scroll="false" placeholder="Add rings in Kit" aria-label="Rings or low bar" />
@@ -105,7 +108,7 @@ watch(
                 <NSelect v-model:value="draft.vest" multiple :options="weights" :virtual-scroll="false" placeholder="Nothing" aria-label="Worn, as a vest" />
             </FormField>
         </template>
-        <template v-if="draft.kind === 'foot' || draft.kind === 'hop'">
+        <template v-if="asks('footing')">
             <FormField label="Feet on">
                 <NSelect v-model:value="draft.standing" :options="standings" :virtual-scroll="false" aria-label="Feet on" />
             </FormField>
@@ -113,29 +116,29 @@ watch(
                 <NSelect v-model:value="draft.plates" multiple :options="plates" :virtual-scroll="false" aria-label="Plates" />
             </FormField>
         </template>
-        <template v-if="draft.kind === 'foot' || draft.kind === 'low-bar'">
+        <template v-if="asks('foot-help')">
             <QuantityField v-model="draft.scaleKg" label="Scale under the feet, mean over the way up" unit="kg" optional :limits="{}" />
             <ChipRow label="How the feet help" show-label :chips="grades" :value="draft.grade ?? null" @pick="draft.grade = draft.grade === $event ? null : $event" />
-            <FormField v-if="draft.kind === 'foot' && weights.length > 0" label="In the lap">
+            <FormField v-if="asks('lap') && weights.length > 0" label="In the lap">
                 <NSelect v-model:value="draft.lap" multiple :options="weights" :virtual-scroll="false" placeholder="Nothing" aria-label="In the lap" />
             </FormField>
         </template>
-        <ChipRow v-if="draft.kind === 'hop'" label="Hop" :chips="hops" :value="draft.hopM" @pick="draft.hopM = $event" />
-        <template v-if="draft.kind === 'counterweight' || draft.kind === 'pulldown'">
+        <ChipRow v-if="asks('hop')" label="Hop" :chips="hops" :value="draft.hopM" @pick="draft.hopM = $event" />
+        <template v-if="asks('machine')">
             <FormField label="Machine">
                 <NSelect v-model:value="draft.machine" :options="machines" :virtual-scroll="false" placeholder="Add a machine in Kit" aria-label="Machine" />
             </FormField>
             <QuantityField v-model="draft.stackKg" label="Stack" unit="kg" :limits="{}" />
         </template>
         <ChipRow
-            v-if="draft.kind === 'pulldown' || draft.kind === 'band-pulldown'"
+            v-if="asks('stance')"
             label="Kept down"
             show-label
             :chips="stances"
             :value="draft.stance"
             @pick="draft.stance = $event"
         />
-        <FormField v-if="draft.kind === 'added'" label="Weights on the belt">
+        <FormField v-if="asks('weights')" label="Weights on the belt">
             <NSelect v-model:value="draft.weights" multiple :options="weights" :virtual-scroll="false" placeholder="Add weights in Kit" aria-label="Weights" />
         </FormField>
     </div>

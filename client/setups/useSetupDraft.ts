@@ -1,5 +1,6 @@
 import { computed, reactive, type ComputedRef } from 'vue';
 import { bandsInUse, inUse, type Choice, type Doable, type Exercise, type Kit } from '../domain/gear';
+import { kinds } from '../domain/kinds';
 import { parseNumber, toApi, toTyped } from '../domain/units';
 
 export const FLOOR = 'floor';
@@ -149,7 +150,7 @@ function adoptSetup(draft: SetupDraft, choice: Choice): void {
         draft.knees = choice.knees ?? 'straight';
         draft.vest = [...(choice.weight_ids ?? [])];
     }
-    if (choice.kind === 'foot' || choice.kind === 'hop' || choice.kind === 'low-bar') {
+    if (kinds[choice.kind].asks.some((field) => field === 'footing' || field === 'foot-help')) {
         draft.plates = [...(choice.plate_ids ?? [])];
         draft.standing = choice.box_id ?? (draft.plates.length > 0 ? PLATES : FLOOR);
         draft.hopM = choice.hop_m ?? draft.hopM;

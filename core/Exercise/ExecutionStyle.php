@@ -36,9 +36,9 @@ final readonly class ExecutionStyle
      */
     public static function of(ChoiceKind $kind, Movement $movement = Movement::Full, ?HoldAt $at = null, ?float $seconds = null, Grip $grip = Grip::Over, Width $width = Width::Outside, ?UpBy $upBy = null): self
     {
-        $waysUp = Doable::waysUp($kind, $movement);
-        NotDoable::guard('movement', $movement, Doable::movements($kind), $kind);
-        NotDoable::guard('grip', $grip, Doable::grips($kind), $kind);
+        $waysUp = $kind->waysUp($movement);
+        NotDoable::guard('movement', $movement, $kind->movements(), $kind);
+        NotDoable::guard('grip', $grip, $kind->grips(), $kind);
         NotDoable::guard('up_by', $upBy ?? $waysUp[0], $waysUp, $kind);
         if ($movement->isTimed() !== ($seconds !== null)) {
             throw NotDoable::missing('seconds', $movement->isTimed() ? 'Say how many seconds it lasts.' : 'Only a lowering and a hold have seconds.');
@@ -53,9 +53,9 @@ final readonly class ExecutionStyle
 
     public function isDoableOn(ChoiceKind $kind): bool
     {
-        return in_array($this->movement, Doable::movements($kind), true)
-            && in_array($this->grip, Doable::grips($kind), true)
-            && in_array($this->upBy, Doable::waysUp($kind, $this->movement), true);
+        return in_array($this->movement, $kind->movements(), true)
+            && in_array($this->grip, $kind->grips(), true)
+            && in_array($this->upBy, $kind->waysUp($this->movement), true);
     }
 
     public function lasting(float $seconds): self
@@ -108,6 +108,6 @@ final readonly class ExecutionStyle
 
     public function isUsualWayUp(ChoiceKind $kind): bool
     {
-        return $this->upBy === Doable::waysUp($kind, $this->movement)[0];
+        return $this->upBy === $kind->waysUp($this->movement)[0];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Exercise;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\Choices\Lane;
 
 /**
  * How an exercise is done until a method says otherwise: tempo, rest, and the two cues that matter most (common practice).
@@ -23,7 +24,7 @@ final readonly class Practice
     {
         $kind = $exercise->setup->kind();
 
-        return new self(self::tempo($exercise->style), $kind === ChoiceKind::Row ? [60, 90] : [120, 180], self::cues($exercise->style, $kind));
+        return new self(self::tempo($exercise->style), $kind->lane() === Lane::Row ? [60, 90] : [120, 180], self::cues($exercise->style, $kind));
     }
 
     private static function tempo(ExecutionStyle $style): string
@@ -45,12 +46,7 @@ final readonly class Practice
             $style->movement === Movement::Hold => ['Elbows down and close, chest up.', 'Eyes level: the chin does not reach.'],
             $style->movement === Movement::Lowering => ['Even all the way, elbows straight at the end.', 'Shoulders stay off the ears.'],
             $style->movement === Movement::ShoulderBlade => ['Arms straight: only the blades move.', 'Shoulders off the ears.'],
-            $kind === ChoiceKind::Row => ['One line from heel to head: no sag, no arch.', 'Drive the elbows, blades together.'],
-            $kind === ChoiceKind::Band => ['Shoulder blades down before the elbows bend.', 'Legs together, slightly in front.'],
-            in_array($kind, [ChoiceKind::Foot, ChoiceKind::LowBar, ChoiceKind::Hop], true) => ['As little from the legs as gets you there, no jerk.', 'Straight up; elbows down and close.'],
-            in_array($kind, [ChoiceKind::PullDown, ChoiceKind::BandPullDown], true) => ['Ribs down, trunk still.', 'Shoulder blades down before the elbows bend.'],
-            $kind === ChoiceKind::Added => ['Weight on the hips, off the low back.', 'Stop the swing before the first rep.'],
-            default => ['Shoulder blades down before the elbows bend.', 'Hollow: ribs down, legs together slightly in front.'],
+            default => $kind->cues(),
         };
     }
 }

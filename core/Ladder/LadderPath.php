@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace SteadyRung\Ladder;
 
 use SteadyRung\Body\Body;
-use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Rung;
@@ -41,7 +40,7 @@ final readonly class LadderPath
         $near = $now === null ? [] : self::near($now, $search, $body);
         $first = match (true) {
             $now === null => null,
-            self::fades($now) => self::next($candidates, $from, Goal::share($lane, $from, $candidates)),
+            $now->exercise->setup->kind()->fades() => self::next($candidates, $from, Goal::share($lane, $from, $candidates)),
             default => Steps::nearestUp($now, $near),
         };
         $ladder = SteadyLadder::through($candidates, $from, $to, Steps::SMALLEST, $mostRungs ?? self::USUAL_RUNGS, $first)
@@ -70,12 +69,6 @@ final readonly class LadderPath
     private static function near(Rung $now, RungSearch $search, Body $body): array
     {
         return array_values(array_filter($search->near($now, $body), static fn (Rung $r): bool => $r->holds()));
-    }
-
-    /** Whether the help is of a kind that bands and boxes make in many small steps. */
-    private static function fades(Rung $now): bool
-    {
-        return in_array($now->exercise->setup->kind(), [ChoiceKind::Band, ChoiceKind::Foot, ChoiceKind::LowBar, ChoiceKind::Hop], true);
     }
 
     /** The same bands on the bar in use, where they carry the same there. */

@@ -159,18 +159,8 @@ final readonly class AllowedExercises
             $this->movement === Movement::ShoulderBlade => 'Shoulder-blade pull',
             $this->movement === Movement::LowerHalf => 'Lower-half pull',
             $this->movement === Movement::UpperHalf => 'Upper-half pull',
-            default => match ($this->kind) {
-                ChoiceKind::Row => 'Row',
-                ChoiceKind::Band => 'Band pull-up',
-                ChoiceKind::Foot => 'Foot-helped pull-up',
-                ChoiceKind::LowBar => 'Low-bar pull-up',
-                ChoiceKind::Hop => 'Hop and control',
-                ChoiceKind::PullDown => 'Pull-down',
-                ChoiceKind::BandPullDown => 'Band pull-down',
-                ChoiceKind::Counterweight => 'Counterweight machine',
-                ChoiceKind::Added => 'Weighted pull-up',
-                ChoiceKind::Strict => $this->grip === Grip::Under ? 'Chin-up' : 'Pull-up',
-            }.($this->kind === ChoiceKind::Strict && $this->grip === Grip::Under ? '' : $grip),
+            $this->kind === ChoiceKind::Strict && $this->grip === Grip::Under => 'Chin-up',
+            default => $this->kind->pullInWords().$grip,
         };
     }
 

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace SteadyRung\Method;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Kit\GearNeed;
 use SteadyRung\Kit\Kit;
-use SteadyRung\Kit\Machine;
-use SteadyRung\Kit\MachineUse;
 
 /**
  * What gear a method cannot do without.
@@ -24,19 +23,6 @@ final class Needs
 
     private static function has(Kit $kit, ChoiceKind $kind): bool
     {
-        return match ($kind) {
-            ChoiceKind::Strict, ChoiceKind::LowBar, ChoiceKind::Hop => $kit->bars !== [] || $kit->ringPairs !== [],
-            ChoiceKind::Foot => $kit->bars !== [] && ($kit->boxes !== [] || $kit->plates !== []),
-            ChoiceKind::Row => $kit->ringPairs !== [] || $kit->bars !== [],
-            ChoiceKind::Band, ChoiceKind::BandPullDown => $kit->bands !== [] && $kit->bars !== [],
-            ChoiceKind::Added => $kit->weights !== [],
-            ChoiceKind::Counterweight => self::hasMachine($kit, MachineUse::Counterweight),
-            ChoiceKind::PullDown => self::hasMachine($kit, MachineUse::PullDown),
-        };
-    }
-
-    private static function hasMachine(Kit $kit, MachineUse $use): bool
-    {
-        return array_filter($kit->machines, static fn (Machine $m): bool => $m->use === $use) !== [];
+        return array_filter($kind->needs(), static fn (GearNeed $need): bool => ! $need->isMetBy($kit)) === [];
     }
 }

@@ -7,7 +7,6 @@ use App\Formats\Json\Setups\ExerciseJson;
 use App\Formats\JsonObject;
 use App\Formats\Stored\StoredExercise;
 use App\Formats\Unreadable;
-use SteadyRung\Exercise\Doable;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Movement;
@@ -29,10 +28,10 @@ function everyManner(): array
     $all = [];
     foreach ($kinds as $json) {
         $setup = ChoiceJson::read(JsonObject::parse((string) json_encode($json)));
-        foreach (Doable::movements($setup->kind()) as $movement) {
-            foreach (Doable::waysUp($setup->kind(), $movement) as $up) {
+        foreach ($setup->kind()->movements() as $movement) {
+            foreach ($setup->kind()->waysUp($movement) as $up) {
                 $exercises = [];
-                foreach (Doable::grips($setup->kind()) as $grip) {
+                foreach ($setup->kind()->grips() as $grip) {
                     foreach (Width::cases() as $width) {
                         $exercises[] = Exercise::of($setup, $movement, $movement === Movement::Hold ? HoldAt::Middle : null, $movement->isTimed() ? 7.5 : null, $grip, $width, $up);
                     }

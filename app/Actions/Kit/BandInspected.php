@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
+use App\Formats\Inputs\UntilToday;
 use OpenApi\Attributes as OA;
 use SteadyRung\Kit\Band\BandFinding;
 
@@ -17,6 +18,7 @@ final readonly class BandInspected
         #[OA\Property(format: 'uuid')]
         public string $id,
         #[OA\Property(format: 'date')]
+        #[UntilToday]
         public string $inspected_on,
         #[OA\Property]
         public BandFinding $finding,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Log;
 
+use App\Formats\Inputs\Checked;
+use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
 use SteadyRung\Method\Accessory;
 
@@ -11,7 +13,7 @@ use SteadyRung\Method\Accessory;
  * A set of work beside the pull, as it was done.
  */
 #[OA\Schema(schema: 'BesideInput')]
-final readonly class AccessoryDone
+final readonly class AccessoryDone implements Checked
 {
     public const REPS = [0.0, 200.0];
 
@@ -37,5 +39,12 @@ final readonly class AccessoryDone
         #[OA\Property(minimum: self::LOAD_KG[0], maximum: self::LOAD_KG[1])]
         public ?float $load_kg = null,
     ) {
+    }
+
+    public function check(JsonObject $json): void
+    {
+        if (($this->reps ?? $this->seconds ?? $this->metres) === null) {
+            throw $json->fault('reps', 'Say how much was done: reps, seconds or metres.');
+        }
     }
 }

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\Actions\Log;
 
+use App\Formats\Inputs\Checked;
+use App\Formats\Inputs\CountedBy;
 use App\Formats\Json\Safety\PainJson;
 use App\Formats\Json\Setups\ExerciseJson;
+use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\FormFault;
+use SteadyRung\Exercise\Movement;
 use SteadyRung\OutOfRange;
+use SteadyRung\Plan\Diary\NoCount;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Strength\Filter\Observation;
@@ -19,11 +24,13 @@ use SteadyRung\Strength\Reps\Seconds;
  * One set as it was done: clean reps on a set-up, or a hang or hold in seconds.
  */
 #[OA\Schema(schema: 'SetInput')]
-final readonly class SetDone
+final readonly class SetDone implements Checked
 {
     public const HANG_S = [0.0, 600.0];
 
     public const NO_COUNTS = [1.0, 50.0];
+
+    public const MOST_SPLITS = 50;
 
     /**
      * @param  array<string, int>  $no_counts by reason
@@ -44,6 +51,7 @@ final readonly class SetDone
         #[OA\Property(minimum: Observation::REPS[0], maximum: Observation::REPS[1])]
         public ?int $clean_reps = null,
         #[OA\Property(type: 'object', description: 'Reps that did not count, by reason.', additionalProperties: new OA\AdditionalProperties(type: 'integer'))]
+        #[CountedBy(NoCount::class)]
         public array $no_counts = [],
         #[OA\Property(description: 'Reps in reserve; none if nobody knows.', minimum: Observation::RESERVE[0], maximum: Observation::RESERVE[1])]
         public ?int $reserve = null,
@@ -63,23 +71,33 @@ final readonly class SetDone
         public bool $to_failure = false,
         #[OA\Property(description: 'What was seen in how it was done.', items: new OA\Items(type: 'string', enum: FormFault::class))]
         public array $faults = [],
-        #[OA\Property(description: 'Seconds of each counted lowering, in order.', items: new OA\Items(type: 'number', format: 'float'))]
+        #[OA\Property(description: 'Seconds of each counted lowering, in order.', items: new OA\Items(type: 'number', format: 'float'), maxItems: self::MOST_SPLITS)]
         public array $splits_s = [],
         #[OA\Property(description: 'The line of the written session that it was done for.', maxLength: 160)]
         public ?string $line = null,
     ) {
-        OutOfRange::guard([
-            'clean_reps' => [$clean_reps, Observation::REPS],
-            'reserve' => [$reserve, Observation::RESERVE],
-            'asked_reps' => [$asked_reps, Observation::REPS],
-            'hang_s' => [$hang_s, self::HANG_S],
-        ]);
         foreach ($splits_s as $i => $split) {
             OutOfRange::guard(["splits_s/$i" => [$split, Seconds::ASKED]]);
         }
         foreach ($no_counts as $reason => $count) {
             OutOfRange::guard(["no_counts/$reason" => [$count, self::NO_COUNTS]]);
         }
+    }
+
+    public function check(JsonObject $json): void
+    {
+        $isHang = $this->hang_s !== null;
+        match (true) {
+            ($this->clean_reps !== null) === $isHang => throw $json->fault('clean_reps', 'Give clean reps or hang seconds, one of them.'),
+            ! $isHang && $this->exercise === null => throw $json->fault('exercise', 'Reps need the set-up they were done on.'),
+            $isHang && ($json->has('reserve') || $json->has('no_counts') || $json->has('asked_reps') || $json->has('to_failure')) => throw $json->fault('hang_s', 'A hang has no reserve, no-counts or reps asked.'),
+            $this->to_failure && (int) $this->reserve > 0 => throw $json->fault('reserve', 'A set to failure leaves nothing in reserve.'),
+            $this->exercise !== null && ($this->exercise->style->movement === Movement::Hold) !== $isHang => throw $json->fault('exercise', 'A hold is logged by its seconds, everything else by its reps.'),
+            $this->splits_s === [] => null,
+            $this->exercise?->style->movement !== Movement::Lowering => throw $json->fault('splits_s', 'Only lowerings are timed one by one.'),
+            count($this->splits_s) > (int) $this->clean_reps => throw $json->fault('splits_s', 'More lowerings were timed than counted.'),
+            default => null,
+        };
     }
 
     /** Mean of the lowerings that were timed. */

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Log;
 
+use App\Formats\Day;
+use App\Formats\Inputs\Checked;
+use App\Formats\Inputs\UntilToday;
+use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
 use SteadyRung\Plan\Diary\LimitingFactor;
 use SteadyRung\Plan\Diary\Signal;
@@ -13,13 +17,14 @@ use SteadyRung\Safety\Symptom;
  * What was told after a session or before the next, one tap each, none required.
  */
 #[OA\Schema(schema: 'SignalInput')]
-final readonly class SignalTold
+final readonly class SignalTold implements Checked
 {
     /** @param  list<Symptom>  $symptoms */
     public function __construct(
         #[OA\Property(format: 'uuid')]
         public string $id,
         #[OA\Property(description: 'The day it is about.', format: 'date')]
+        #[UntilToday]
         public string $on,
         #[OA\Property(minimum: Signal::SORENESS[0], maximum: Signal::SORENESS[1])]
         public ?int $soreness = null,
@@ -36,5 +41,10 @@ final readonly class SignalTold
         #[OA\Property(description: 'Whether they climbed that day.')]
         public ?bool $wall_day = null,
     ) {
+    }
+
+    public function check(JsonObject $json): void
+    {
+        Signal::of(Day::number($this->on), $this->soreness, $this->symptoms, null, $this->gave_out, $this->effort, $this->takes_hold, $this->felt_worked);
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Screening;
 
+use App\Formats\Inputs\Checked;
 use App\Formats\Json\Safety\PainJson;
+use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
 use SteadyRung\Safety\Adolescence;
 use SteadyRung\Safety\Condition;
@@ -18,7 +20,7 @@ use SteadyRung\Safety\Screening;
  * What a competent person found and was told before anything was loaded.
  */
 #[OA\Schema(schema: 'ScreeningInput')]
-final readonly class ScreenTaken
+final readonly class ScreenTaken implements Checked
 {
     /**
      * @param  list<Condition>  $conditions
@@ -50,6 +52,11 @@ final readonly class ScreenTaken
         #[OA\Property(maxLength: 500)]
         public ?string $note = null,
     ) {
+    }
+
+    public function check(JsonObject $json): void
+    {
+        $this->toCore();
     }
 
     public function toCore(): Screening

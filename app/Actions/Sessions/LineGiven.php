@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Sessions;
 
+use App\Formats\Inputs\Checked;
 use App\Formats\Json\Setups\ExerciseJson;
+use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Method\Accessory;
@@ -16,7 +18,7 @@ use SteadyRung\Plan\Context\LineChange;
  * A line of the written session as the coach wants it, for the next session or from now on.
  */
 #[OA\Schema(schema: 'LineInput')]
-final readonly class LineGiven
+final readonly class LineGiven implements Checked
 {
     public function __construct(
         #[OA\Property(format: 'uuid')]
@@ -40,6 +42,11 @@ final readonly class LineGiven
         #[OA\Property]
         public ?Accessory $accessory = null,
     ) {
+    }
+
+    public function check(JsonObject $json): void
+    {
+        $this->toCore(0);
     }
 
     public function toCore(int $today): LineChange

@@ -4,32 +4,28 @@ declare(strict_types=1);
 
 namespace App\Formats\Stored;
 
+use App\Formats\Json\Setups\ChoiceJson;
 use App\Formats\Json\Setups\ExerciseJson;
 use App\Formats\JsonObject;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Grip;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Movement;
-use SteadyRung\Exercise\Width;
 
 /**
- * An exercise as it is kept: the choice of gear, and beside it whatever is not the whole pull held as usual. The first program
- * kept lowerings and holds as kinds of gear; they were all unassisted.
+ * An exercise as it is kept, version 1: the choice of gear, and beside it whatever is not the whole pull held as usual. Rows of
+ * the first program carry no version, and hold lowerings and holds as kinds of gear; they were all unassisted.
  */
 final class StoredExercise
 {
+    private const VERSION = 1;
+
     /** @return array<string, mixed> */
     public static function write(Exercise $exercise): array
     {
-        return StoredChoice::write($exercise->setup) + array_filter([
-            'movement' => $exercise->style->movement === Movement::Full ? null : $exercise->style->movement->value,
-            'at' => $exercise->style->at?->value,
-            'seconds' => $exercise->style->seconds,
-            'grip' => $exercise->style->grip === Grip::Over ? null : $exercise->style->grip->value,
-            'width' => $exercise->style->width === Width::Outside ? null : $exercise->style->width->value,
-            'up_by' => $exercise->style->isUsualWayUp($exercise->setup->kind()) ? null : $exercise->style->upBy->value,
-        ], static fn (mixed $value): bool => $value !== null);
+        $setup = array_map(static fn (mixed $value): mixed => $value instanceof \BackedEnum ? $value->value : $value, ChoiceJson::of($exercise->setup)->jsonSerialize());
+
+        return StoredForm::keys(self::VERSION, $setup) + ExerciseJson::unusual($exercise);
     }
 
     /** @throws Damaged if it cannot be read */
@@ -46,6 +42,6 @@ final class StoredExercise
             return Exercise::of(new StrictPull, Movement::from($kind), $j->optionalChoice('at', HoldAt::class), $j->number('seconds'));
         }
 
-        return Exercise::of(StoredChoice::of($j), ...ExerciseJson::style($j));
+        return Exercise::of(ChoiceJson::choice($j), ...ExerciseJson::style($j));
     }
 }

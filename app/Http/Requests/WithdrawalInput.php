@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
 
 /**
@@ -13,14 +12,9 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class WithdrawalInput
 {
-    private function __construct(
+    public function __construct(
         #[OA\Property(description: 'Id of the new row that takes the other one back.', format: 'uuid')]
         public string $id,
     ) {
-    }
-
-    public static function read(JsonObject $json): self
-    {
-        return new self($json->allowing('id')->uuid('id'));
     }
 }

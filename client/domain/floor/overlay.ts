@@ -8,13 +8,13 @@ export type FloorSet = Schemas['Set'];
 
 export const hasSheet = (athlete: Schemas['FloorAthlete']): athlete is Schemas['FloorAthlete'] & { sheet: Schemas['Sheet'] } => athlete.sheet !== null;
 
-/** A set as it will stand in the log, from what this device knows of it. */
-function asLogged(set: SetInput, by: string, before: FloorSet | undefined): FloorSet {
+/** A set of a class's day as it will stand in the log, from what this device knows of it. */
+function asLogged(set: SetInput, by: string, on: string, before: FloorSet | undefined): FloorSet {
     const { exercise = null, setup_key = null, setup_name = null, part_of = null, line = null } = before ?? {};
     return {
         id: set.id,
         performed_at: set.performed_at,
-        trained_on: set.performed_at.slice(0, 10),
+        trained_on: on,
         purpose: set.purpose,
         exercise: set.exercise ?? exercise,
         setup_key,
@@ -47,14 +47,14 @@ const NOT_STORED = '9999-12-31T00:00:00Z';
 const inOrder = (sets: FloorSet[]): FloorSet[] => sets.sort((a, b) => Date.parse(a.performed_at) - Date.parse(b.performed_at));
 
 /** An athlete of the class as a deed leaves them; the same deed twice changes nothing more. */
-export function withDeed<A extends Omit<Schemas['FloorAthlete'], 'sheet'>>(athlete: A, deed: Deed, by: string, stored: FloorSet | null = null): A {
+export function withDeed<A extends Omit<Schemas['FloorAthlete'], 'sheet'>>(athlete: A, deed: Deed, by: string, on: string, stored: FloorSet | null = null): A {
     if ('set' in deed) {
         const { set } = deed;
         const before = athlete.sets.find((s) => s.id === set.replaces_id);
         const rest = athlete.sets.filter((s) => s.id !== set.id && s.id !== set.replaces_id);
         return {
             ...athlete,
-            sets: inOrder([...rest, stored ?? asLogged(set, by, before)]),
+            sets: inOrder([...rest, stored ?? asLogged(set, by, on, before)]),
             ...(set.pain && { paused: true, pain_source: { told_id: set.id, by, at: NOT_STORED } }),
         };
     }
@@ -66,13 +66,13 @@ export function withDeed<A extends Omit<Schemas['FloorAthlete'], 'sheet'>>(athle
         return { ...athlete, beside: [...athlete.beside.filter((b) => b.id !== id), { id, performed_at, accessory, reps, seconds, metres, load_kg }] };
     }
     if ('signal' in deed) {
-        const { gave_out, effort, soreness, wall_day, symptoms, on } = deed.signal;
+        const { gave_out, effort, soreness, wall_day, symptoms } = deed.signal;
         return {
             ...athlete,
             gave_out: gave_out ?? athlete.gave_out,
             effort: effort ?? athlete.effort,
             soreness: soreness ?? athlete.soreness,
-            wall_on: wall_day ? on : athlete.wall_on,
+            wall_on: wall_day ? deed.signal.on : athlete.wall_on,
             paused: athlete.paused || (symptoms ?? []).length > 0,
         };
     }
@@ -124,7 +124,7 @@ export function withWaiting(day: Pick<Schemas['ClassDay'], 'class' | 'athletes' 
     const listed = new Set(day.athletes.map((a) => a.id));
     const fresh = day.roster.filter((one) => !listed.has(one.id) && good.some((w) => w.athleteId === one.id && 'coming' in w.deed));
     return [...day.athletes.filter(hasSheet), ...fresh.map(walkedIn)].map((athlete) =>
-        good.filter((w) => w.athleteId === athlete.id).reduce((seen, w) => withDeed(seen, w.deed, coachOf(w.owner)), athlete),
+        good.filter((w) => w.athleteId === athlete.id).reduce((seen, w) => withDeed(seen, w.deed, coachOf(w.owner), day.class.on), athlete),
     );
 }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call\Situation;
 
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
@@ -111,8 +112,8 @@ final readonly class SituationOf
             array_push($others, ...($allowed->isDoneOn($this->rung) ? [] : $pick->rungs($allowed)));
         }
         if ($others === [] && ! $this->rung->exercise->style->movement->isTimed()) {
-            foreach (Pick::HELPING as $kind) {
-                array_push($others, ...($kind->lane() === $lane && $kind !== $this->rung->exercise->setup->kind() ? $pick->rungs(AllowedExercises::of($kind)) : []));
+            foreach (ChoiceKind::helping($lane) as $kind) {
+                array_push($others, ...($kind !== $this->rung->exercise->setup->kind() ? $pick->rungs(AllowedExercises::of($kind)) : []));
             }
         }
         $sameLane = array_values(array_filter($others, static fn (Rung $r): bool => $r->exercise->setup->kind()->lane() === $lane));

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace SteadyRung\Exercise\Search;
 
 use SteadyRung\Exercise\Choices\Choice;
-use SteadyRung\Exercise\Doable;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Movement;
@@ -28,7 +27,7 @@ final class EverySeconds
      */
     public static function on(Choice $setup): \Generator
     {
-        $movements = Doable::movements($setup->kind());
+        $movements = $setup->kind()->movements();
         if (in_array(Movement::Hold, $movements, true)) {
             yield from self::of(Exercise::of($setup, Movement::Hold, HoldAt::Hang, self::HANG_S[0]));
         }

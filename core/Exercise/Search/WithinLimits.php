@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise\Search;
 
-use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Movement;
@@ -19,9 +18,6 @@ use SteadyRung\Setup\DoesNotFit;
  */
 final class WithinLimits
 {
-    /** Feet on a box or the floor: arms overhead, but nobody hangs. */
-    private const STANDING = [ChoiceKind::Foot, ChoiceKind::LowBar];
-
     /** The first limit it breaks; none where it is allowed. */
     public static function broken(Limits $limits, Exercise $exercise, CarriedLoad $load): ?DoesNotFit
     {
@@ -45,7 +41,7 @@ final class WithinLimits
         $lane = $kind->lane();
 
         return match ($limit) {
-            Limit::NoHanging => $lane === Lane::Pull && (! in_array($kind, self::STANDING, true) || $exercise->style->at?->isGrip() === true),
+            Limit::NoHanging => $lane === Lane::Pull && (! $kind->isStanding() || $exercise->style->at?->isGrip() === true),
             Limit::NoOverhead => $lane === Lane::Pull || $lane === Lane::PullDown,
             Limit::NoLowering => $exercise->style->movement === Movement::Lowering || ($exercise->style->movement === Movement::Full && $exercise->style->upBy !== UpBy::Pull),
             Limit::NoBandsAtHeight => ($load->hazard->mount->boxM ?? 0.0) > 0.0,

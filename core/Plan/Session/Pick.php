@@ -19,9 +19,6 @@ use SteadyRung\Strength\StrictTry;
  */
 final readonly class Pick
 {
-    /** What can stand in for each other at about the same share. */
-    public const HELPING = [ChoiceKind::Band, ChoiceKind::Foot, ChoiceKind::LowBar, ChoiceKind::Counterweight, ChoiceKind::PullDown, ChoiceKind::BandPullDown];
-
     private const LIKELY = 0.8;
 
     /** One rep less than asked, as likely as this, lets somebody come back to a rung (prototypes). */
@@ -144,8 +141,7 @@ final readonly class Pick
         $lane = $than->exercise->setup->kind()->lane();
         $allowed = $this->allowed($line);
         if (! $than->exercise->style->movement->isTimed()) {
-            $stands = array_filter(self::HELPING, static fn (ChoiceKind $k): bool => $k->lane() === $lane);
-            $allowed = [...$allowed, ...array_map(static fn (ChoiceKind $k): AllowedExercises => AllowedExercises::of($k), array_values($stands))];
+            $allowed = [...$allowed, ...array_map(static fn (ChoiceKind $k): AllowedExercises => AllowedExercises::of($k), ChoiceKind::helping($lane))];
         }
         $others = [];
         foreach ($this->allowedOf($allowed) as $one) {

@@ -39,15 +39,7 @@ final readonly class SessionNotes
 
     public static function whatToGet(Prescription $line): string
     {
-        return match ($line->allowed === [] ? ChoiceKind::Strict : $line->allowed[0]->kind) {
-            ChoiceKind::Row => 'Rings on an anchor, or a bar in a rack at hip height, would do.',
-            ChoiceKind::Band => 'A loop band that takes off more, or a higher bar, would do.',
-            ChoiceKind::Foot, ChoiceKind::Hop => 'A box under a bar would do.',
-            ChoiceKind::LowBar => 'A bar that is reached sitting on the floor would do.',
-            ChoiceKind::PullDown, ChoiceKind::BandPullDown => 'A band on an anchor overhead would do.',
-            ChoiceKind::Counterweight => 'A counterweight machine, or bands, would do.',
-            ChoiceKind::Strict, ChoiceKind::Added => 'More help first: the strength is not there yet.',
-        };
+        return ($line->allowed[0]->kind ?? ChoiceKind::Strict)->wouldDo();
     }
 
     /** @return list<string> */

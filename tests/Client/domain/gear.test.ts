@@ -1,7 +1,8 @@
 import { expect, it } from 'vitest';
 import { figureText, gearKinds, gearWords, inUse, splitName, type Gear, type Kit } from '../../../client/domain/gear';
+import { everyKind } from '../../../client/domain/kinds';
 import { momentsOf } from '../../../client/domain/moments';
-import { gradeWords, kindOfHelp, scaleStateWords } from '../../../client/domain/words';
+import { gradeWords, scaleStateWords } from '../../../client/domain/words';
 
 const piece = (figures: Gear['figures'], retired = false): Gear => ({ id: figures.kind, name: figures.kind, figures, retired });
 
@@ -41,7 +42,7 @@ it.each([
 });
 
 it('has a word for everything it can show', () => {
-    for (const words of [kindOfHelp, gradeWords, scaleStateWords]) {
+    for (const words of [gradeWords, scaleStateWords]) {
         expect(Object.values(words).every((word) => word.trim().length > 2)).toBe(true);
     }
     expect(gearKinds.map((kind) => gearWords[kind].one)).not.toContain('');
@@ -50,7 +51,7 @@ it('has a word for everything it can show', () => {
 it('shows the cautions of a band with bands, of lowering with lowerings, of anchors with everything', () => {
     expect(momentsOf({ setup: { kind: 'band' } })).toContain('band');
     expect(momentsOf({ setup: { kind: 'band' }, movement: 'lowering' })).toEqual(['lowering', 'band', 'gear']);
-    for (const kind of Object.keys(kindOfHelp) as (keyof typeof kindOfHelp)[]) {
+    for (const kind of everyKind) {
         expect(momentsOf({ setup: { kind } }), kind).toContain('gear');
     }
 });

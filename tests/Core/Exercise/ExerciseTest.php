@@ -9,7 +9,6 @@ use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Choices\PulledDown;
 use SteadyRung\Exercise\Choices\StrictPull;
-use SteadyRung\Exercise\Doable;
 use SteadyRung\Exercise\ExecutionStyle;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Grip;
@@ -91,10 +90,10 @@ it('asks lowerings for a minute at most, holds for ten', function (): void {
 
 it('allows the whole pull on every kind, and what it allows can be made and has a name', function (): void {
     foreach (ChoiceKind::cases() as $kind) {
-        expect(Doable::movements($kind))->toContain(Movement::Full);
-        foreach (Doable::movements($kind) as $movement) {
-            foreach (Doable::grips($kind) as $grip) {
-                foreach (Doable::waysUp($kind, $movement) as $upBy) {
+        expect($kind->movements())->toContain(Movement::Full);
+        foreach ($kind->movements() as $movement) {
+            foreach ($kind->grips() as $grip) {
+                foreach ($kind->waysUp($movement) as $upBy) {
                     $style = ExecutionStyle::of($kind, $movement, $movement === Movement::Hold ? HoldAt::Top : null, $movement->isTimed() ? 5.0 : null, $grip, Width::Narrow, $upBy);
                     expect($style->isDoableOn($kind))->toBeTrue();
                 }

@@ -6,7 +6,6 @@ use SteadyRung\Exercise\Choices\Choice;
 use SteadyRung\Exercise\Choices\InRow;
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\StrictPull;
-use SteadyRung\Exercise\Doable;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Movement;
@@ -15,7 +14,7 @@ use SteadyRung\Exercise\UpBy;
 use SteadyRung\Setup\Band\Attach;
 
 it('says tempo, rest and two cues of whatever is done on whatever', function (Choice $setup): void {
-    foreach (Doable::movements($setup->kind()) as $movement) {
+    foreach ($setup->kind()->movements() as $movement) {
         $exercise = Exercise::of($setup, $movement, $movement === Movement::Hold ? HoldAt::Top : null, $movement->isTimed() ? 5.0 : null);
         $practice = Practice::of($exercise);
         expect($practice->tempo)->not->toBe('')->and($practice->cues)->toHaveCount(2)->and($practice->cues[0])->not->toBe($practice->cues[1])

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Json\Setups;
 
 use App\Formats\JsonObject;
+use App\Formats\Unreadable;
 use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Choices\BandPulledDown;
 use SteadyRung\Exercise\Choices\Choice;
@@ -67,8 +68,6 @@ final readonly class ChoiceJson implements \JsonSerializable
         public ?string $machine_id = null,
         #[OA\Property(description: 'counterweight, pulldown.')]
         public ?float $stack_kg = null,
-        #[OA\Property(description: 'added; worn in a row; in the lap with foot help.', items: new OA\Items(type: 'string', format: 'uuid'), maxItems: self::MOST_PIECES)]
-        public ?array $weight_ids = null,
         #[OA\Property(description: 'band: the one of two bands that goes under the knee while the other is at the foot.', format: 'uuid')]
         public ?string $knee_band_id = null,
         #[OA\Property(description: 'row: against a wall, a plate or the lip of the box; free unless said.')]
@@ -77,6 +76,8 @@ final readonly class ChoiceJson implements \JsonSerializable
         public ?Knees $knees = null,
         #[OA\Property(description: 'pulldown, band-pulldown.')]
         public ?Stance $stance = null,
+        #[OA\Property(description: 'added; worn in a row; in the lap with foot help.', items: new OA\Items(type: 'string', format: 'uuid'), maxItems: self::MOST_PIECES)]
+        public ?array $weight_ids = null,
     ) {
     }
 
@@ -98,74 +99,82 @@ final readonly class ChoiceJson implements \JsonSerializable
         };
     }
 
+    /** @throws Unreadable if a key is not of this kind, missing or out of its range, or if keys do not go together */
     public static function read(JsonObject $json): Choice
     {
-        return match ($json->choice('kind', ChoiceKind::class)) {
-            ChoiceKind::Strict => $json->allowing('kind')->build(static fn (): Choice => new StrictPull),
-            ChoiceKind::Band => self::bands($json),
-            ChoiceKind::Row => self::row($json),
-            ChoiceKind::Foot => $json->allowing('kind', 'bar_id', 'box_id', 'plate_ids', 'scale_kg', 'grade', 'weight_ids')->build(static fn (JsonObject $j): Choice => FootHelped::of(
-                $j->uuid('bar_id'),
-                self::footing($j),
-                $j->optionalNumber('scale_kg'),
-                $j->optionalChoice('grade', HelpGrade::class),
-            )->withLap($j->uuids('weight_ids', self::MOST_PIECES))),
-            ChoiceKind::LowBar => $json->allowing('kind', 'bar_id', 'scale_kg', 'grade')->build(
-                static fn (JsonObject $j): Choice => OnLowBar::of($j->uuid('bar_id'), $j->optionalNumber('scale_kg'), $j->optionalChoice('grade', HelpGrade::class)),
-            ),
-            ChoiceKind::BandPullDown => $json->allowing('kind', 'bar_id', 'band_ids', 'stance')->build(
-                static fn (JsonObject $j): Choice => BandPulledDown::of($j->uuid('bar_id'), $j->uuids('band_ids', 2), $j->optionalChoice('stance', Stance::class) ?? Stance::Kneeling),
-            ),
-            ChoiceKind::Hop => $json->allowing('kind', 'bar_id', 'box_id', 'plate_ids', 'hop_m')->build(static fn (JsonObject $j): Choice => Hopped::of(
-                $j->uuid('bar_id'),
-                self::footing($j),
-                $j->number('hop_m'),
-            )),
-            ChoiceKind::Counterweight => $json->allowing('kind', 'machine_id', 'stack_kg')->build(
-                static fn (JsonObject $j): Choice => Counterweighted::of($j->uuid('machine_id'), $j->number('stack_kg')),
-            ),
-            ChoiceKind::PullDown => $json->allowing('kind', 'machine_id', 'stack_kg', 'stance')->build(
-                static fn (JsonObject $j): Choice => PulledDown::of($j->uuid('machine_id'), $j->number('stack_kg'), $j->optionalChoice('stance', Stance::class) ?? Stance::Seated),
-            ),
-            ChoiceKind::Added => $json->allowing('kind', 'weight_ids')->build(
-                static fn (JsonObject $j): Choice => Weighted::of($j->uuids('weight_ids', self::MOST_PIECES)),
-            ),
+        $json->allowing('kind', ...self::keys($json->choice('kind', ChoiceKind::class)));
+
+        return $json->build(self::choice(...));
+    }
+
+    /** Out of an object that may hold other keys as well. */
+    public static function choice(JsonObject $j): Choice
+    {
+        return match ($j->choice('kind', ChoiceKind::class)) {
+            ChoiceKind::Strict => new StrictPull,
+            ChoiceKind::Band => self::bands($j),
+            ChoiceKind::Row => self::row($j),
+            ChoiceKind::Foot => FootHelped::of($j->uuid('bar_id'), self::footing($j), $j->optionalNumber('scale_kg'), $j->optionalChoice('grade', HelpGrade::class))->withLap($j->uuids('weight_ids', self::MOST_PIECES)),
+            ChoiceKind::LowBar => OnLowBar::of($j->uuid('bar_id'), $j->optionalNumber('scale_kg'), $j->optionalChoice('grade', HelpGrade::class)),
+            ChoiceKind::BandPullDown => BandPulledDown::of($j->uuid('bar_id'), $j->uuids('band_ids', 2), $j->optionalChoice('stance', Stance::class) ?? Stance::Kneeling),
+            ChoiceKind::Hop => Hopped::of($j->uuid('bar_id'), self::footing($j), $j->number('hop_m')),
+            ChoiceKind::Counterweight => Counterweighted::of($j->uuid('machine_id'), $j->number('stack_kg')),
+            ChoiceKind::PullDown => PulledDown::of($j->uuid('machine_id'), $j->number('stack_kg'), $j->optionalChoice('stance', Stance::class) ?? Stance::Seated),
+            ChoiceKind::Added => Weighted::of($j->uuids('weight_ids', self::MOST_PIECES)),
         };
     }
 
-    /** @return array<mixed> */
+    /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return array_filter(get_object_vars($this), static fn (mixed $value): bool => $value !== null && $value !== []);
+        /** @var array<string, mixed> $keys */
+        $keys = get_object_vars($this);
+
+        return array_filter($keys, static fn (mixed $value): bool => $value !== null && $value !== []);
     }
 
-    private static function bands(JsonObject $json): Choice
+    /** @return list<string> */
+    private static function keys(ChoiceKind $kind): array
     {
-        $json->allowing('kind', 'bar_id', 'attach', 'band_ids', 'knee_band_id');
-        $knee = $json->optionalUuid('knee_band_id');
-        $ids = $json->uuids('band_ids', 2);
+        return match ($kind) {
+            ChoiceKind::Strict => [],
+            ChoiceKind::Band => ['bar_id', 'attach', 'band_ids', 'knee_band_id'],
+            ChoiceKind::Row => ['bar_id', 'ring_id', 'strap_m', 'heel_mark_m', 'box_id', 'heels', 'knees', 'weight_ids'],
+            ChoiceKind::Foot => ['bar_id', 'box_id', 'plate_ids', 'scale_kg', 'grade', 'weight_ids'],
+            ChoiceKind::LowBar => ['bar_id', 'scale_kg', 'grade'],
+            ChoiceKind::BandPullDown => ['bar_id', 'band_ids', 'stance'],
+            ChoiceKind::Hop => ['bar_id', 'box_id', 'plate_ids', 'hop_m'],
+            ChoiceKind::Counterweight => ['machine_id', 'stack_kg'],
+            ChoiceKind::PullDown => ['machine_id', 'stack_kg', 'stance'],
+            ChoiceKind::Added => ['weight_ids'],
+        };
+    }
+
+    private static function bands(JsonObject $j): Choice
+    {
+        $knee = $j->optionalUuid('knee_band_id');
+        $ids = $j->uuids('band_ids', 2);
         if ($knee === null) {
-            return $json->build(static fn (JsonObject $j): Choice => OnBands::of($j->uuid('bar_id'), $j->choice('attach', Attach::class), $ids));
+            return OnBands::of($j->uuid('bar_id'), $j->choice('attach', Attach::class), $ids);
         }
-        if (! in_array($knee, $ids, true) || count($ids) !== 2 || $json->choice('attach', Attach::class) !== Attach::Foot) {
-            throw $json->fault('knee_band_id', 'Of two bands, one at the foot, name the one that goes under the other knee.');
+        if (! in_array($knee, $ids, true) || count($ids) !== 2 || $j->choice('attach', Attach::class) !== Attach::Foot) {
+            throw $j->fault('knee_band_id', 'Of two bands, one at the foot, name the one that goes under the other knee.');
         }
 
-        return $json->build(static fn (JsonObject $j): Choice => OnBands::split($j->uuid('bar_id'), array_values(array_diff($ids, [$knee]))[0] ?? $knee, $knee));
+        return OnBands::split($j->uuid('bar_id'), array_values(array_diff($ids, [$knee]))[0] ?? $knee, $knee);
     }
 
-    private static function row(JsonObject $json): Choice
+    private static function row(JsonObject $j): Choice
     {
-        $json->allowing('kind', 'bar_id', 'ring_id', 'strap_m', 'heel_mark_m', 'box_id', 'heels', 'knees', 'weight_ids');
-        if ($json->has('bar_id') === $json->has('ring_id')) {
-            throw $json->fault('ring_id', 'A row hangs on rings or on a bar: give one of them.');
+        if ($j->has('bar_id') === $j->has('ring_id')) {
+            throw $j->fault('ring_id', 'A row hangs on rings or on a bar: give one of them.');
         }
-        $boxId = $json->optionalUuid('box_id');
-
-        return $json->build(static fn (JsonObject $j): Choice => ($j->has('ring_id')
+        $boxId = $j->optionalUuid('box_id');
+        $row = $j->has('ring_id')
             ? InRow::onRings($j->uuid('ring_id'), $j->number('strap_m'), $j->number('heel_mark_m'), $boxId)
-            : InRow::onBar($j->uuid('bar_id'), $j->number('heel_mark_m'), $boxId))
-            ->with($j->optionalChoice('heels', Heels::class) ?? Heels::Free, $j->optionalChoice('knees', Knees::class) ?? Knees::Straight, $j->uuids('weight_ids', self::MOST_PIECES)));
+            : InRow::onBar($j->uuid('bar_id'), $j->number('heel_mark_m'), $boxId);
+
+        return $row->with($j->optionalChoice('heels', Heels::class) ?? Heels::Free, $j->optionalChoice('knees', Knees::class) ?? Knees::Straight, $j->uuids('weight_ids', self::MOST_PIECES));
     }
 
     private static function footing(JsonObject $json): Footing

@@ -6,7 +6,6 @@ namespace App\Formats\Json\Setups;
 
 use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Choices\ChoiceKind;
-use SteadyRung\Exercise\Doable;
 use SteadyRung\Exercise\Grip;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\UpBy;
@@ -39,11 +38,11 @@ final readonly class DoableJson
     {
         return array_map(static function (ChoiceKind $kind): self {
             $waysUp = [];
-            foreach (Doable::movements($kind) as $movement) {
-                $waysUp[$movement->value] = Doable::waysUp($kind, $movement);
+            foreach ($kind->movements() as $movement) {
+                $waysUp[$movement->value] = $kind->waysUp($movement);
             }
 
-            return new self($kind, Doable::movements($kind), Doable::grips($kind), $waysUp);
+            return new self($kind, $kind->movements(), $kind->grips(), $waysUp);
         }, ChoiceKind::cases());
     }
 }

@@ -79,6 +79,25 @@ final readonly class ExerciseJson implements \JsonSerializable
         ];
     }
 
+    /**
+     * What is said beside the set-up where it is not the whole pull held as usual.
+     *
+     * @return array<string, string|float>
+     */
+    public static function unusual(Exercise $exercise): array
+    {
+        $style = $exercise->style;
+
+        return array_filter([
+            'movement' => $style->movement === Movement::Full ? null : $style->movement->value,
+            'at' => $style->at?->value,
+            'seconds' => $style->seconds,
+            'grip' => $style->grip === Grip::Over ? null : $style->grip->value,
+            'width' => $style->width === Width::Outside ? null : $style->width->value,
+            'up_by' => $style->isUsualWayUp($exercise->setup->kind()) ? null : $style->upBy->value,
+        ], static fn (mixed $value): bool => $value !== null);
+    }
+
     /** @return array<mixed> */
     public function jsonSerialize(): array
     {

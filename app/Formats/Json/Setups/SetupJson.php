@@ -8,10 +8,7 @@ use App\Formats\Json\Read;
 use App\Formats\JsonObject;
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\ExecutionStyle;
-use SteadyRung\Exercise\Grip;
-use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Exercise\Width;
 use SteadyRung\Kit\Band\CalibrationPoint;
 use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\Kit\Bar;
@@ -137,17 +134,7 @@ final class SetupJson
     /** @return array<string, mixed> an exercise as it is taken, what is usual left out */
     public static function exerciseOf(Rung $rung): array
     {
-        $manner = $rung->exercise->style;
-
-        return self::given([
-            'setup' => self::of($rung->setup),
-            'movement' => self::unless(Movement::Full, $manner->movement),
-            'at' => $manner->at,
-            'seconds' => $manner->seconds,
-            'grip' => self::unless(Grip::Over, $manner->grip),
-            'width' => self::unless(Width::Outside, $manner->width),
-            'up_by' => $manner->isUsualWayUp($rung->exercise->setup->kind()) ? null : $manner->upBy,
-        ]);
+        return ['setup' => self::of($rung->setup), ...ExerciseJson::unusual($rung->exercise)];
     }
 
     private static function strict(JsonObject $json): Strict

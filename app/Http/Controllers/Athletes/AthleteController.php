@@ -13,6 +13,7 @@ use App\Http\Docs\RequestBody;
 use App\Http\Requests\Athletes\ArchiveInput;
 use App\Http\Requests\Athletes\ReadAthlete;
 use App\Http\Requests\Athletes\RosterInput;
+use App\Http\Requests\ReadInput;
 use App\Models\Athletes\Athlete;
 use App\Queries\Athletes\AthleteQuery;
 use App\Queries\Athletes\RosterOrder;
@@ -67,8 +68,8 @@ final class AthleteController
     }
 
     #[OA\Put(path: '/api/athletes/{athlete}/archive', operationId: 'archiveAthlete', requestBody: new RequestBody(ArchiveInput::class), responses: [new Answer(200, AthleteResponse::class)])]
-    public function archive(Athlete $athlete, JsonObject $json, UpdateAthlete $change, AthleteQuery $view): JsonResponse
+    public function archive(Athlete $athlete, JsonObject $json, ReadInput $inputs, UpdateAthlete $change, AthleteQuery $view): JsonResponse
     {
-        return new JsonResponse($view->of($change->archive($athlete, ArchiveInput::read($json)->archived)));
+        return new JsonResponse($view->of($change->archive($athlete, $inputs->of(ArchiveInput::class, $json)->archived)));
     }
 }

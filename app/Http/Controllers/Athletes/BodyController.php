@@ -6,11 +6,10 @@ namespace App\Http\Controllers\Athletes;
 
 use App\Actions\Athletes\MassWeighed;
 use App\Actions\Athletes\WeighAthlete;
-use App\Context\Gym\GymDay;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\RequestBody;
-use App\Http\Requests\Athletes\ReadWeighing;
+use App\Http\Requests\ReadInput;
 use App\Http\Requests\WithdrawalInput;
 use App\Models\Athletes\Athlete;
 use App\Queries\Athletes\BodyQuery;
@@ -27,9 +26,9 @@ final class BodyController
     }
 
     #[OA\Post(path: '/api/athletes/{athlete}/weighings', operationId: 'weigh', requestBody: new RequestBody(MassWeighed::class), responses: [new Answer(201, BodyResponse::class)])]
-    public function weigh(Athlete $athlete, JsonObject $json, WeighAthlete $weigh, GymDay $days, BodyQuery $view): JsonResponse
+    public function weigh(Athlete $athlete, JsonObject $json, ReadInput $inputs, WeighAthlete $weigh, BodyQuery $view): JsonResponse
     {
-        $stored = $weigh->weigh($athlete, ReadWeighing::from($json, $days->today()));
+        $stored = $weigh->weigh($athlete, $inputs->of(MassWeighed::class, $json));
 
         return new JsonResponse($view->of($athlete->refresh()), $stored->isNew ? 201 : 200);
     }
@@ -40,9 +39,9 @@ final class BodyController
         requestBody: new RequestBody(WithdrawalInput::class),
         responses: [new Answer(200, BodyResponse::class)],
     )]
-    public function takeBack(Athlete $athlete, string $weighing, JsonObject $json, WeighAthlete $weigh, BodyQuery $view): JsonResponse
+    public function takeBack(Athlete $athlete, string $weighing, JsonObject $json, ReadInput $inputs, WeighAthlete $weigh, BodyQuery $view): JsonResponse
     {
-        $weigh->takeBack($athlete, $weighing, WithdrawalInput::read($json)->id);
+        $weigh->takeBack($athlete, $weighing, $inputs->of(WithdrawalInput::class, $json)->id);
 
         return new JsonResponse($view->of($athlete->refresh()));
     }

@@ -12,7 +12,7 @@ use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\RequestBody;
 use App\Http\Requests\Floor\NewsInput;
-use App\Http\Requests\Floor\ReadClass;
+use App\Http\Requests\ReadInput;
 use App\Models\Floor\GymClass;
 use App\Models\Gym\User;
 use App\Problems\Problem;
@@ -44,19 +44,19 @@ final readonly class ClassController
     }
 
     #[OA\Post(path: '/api/classes', operationId: 'makeClass', requestBody: new RequestBody(ClassGiven::class), responses: [new Answer(201, ClassListResponse::class, 'Stored.'), new Answer(200, ClassListResponse::class, 'Stored before.')])]
-    public function store(Request $request, JsonObject $json, SaveClass $keep): JsonResponse
+    public function store(Request $request, JsonObject $json, ReadInput $inputs, SaveClass $keep): JsonResponse
     {
         /** @var User $coach */
         $coach = $request->user();
-        $stored = $keep->make($coach, ReadClass::from($json));
+        $stored = $keep->make($coach, $inputs->of(ClassGiven::class, $json));
 
         return new JsonResponse($this->reading->list(), $stored->isNew ? 201 : 200);
     }
 
     #[OA\Put(path: '/api/classes/{class}', operationId: 'changeClass', requestBody: new RequestBody(ClassGiven::class), responses: [new Answer(200, ClassListResponse::class)])]
-    public function update(string $class, JsonObject $json, SaveClass $keep): JsonResponse
+    public function update(string $class, JsonObject $json, ReadInput $inputs, SaveClass $keep): JsonResponse
     {
-        $keep->change(GymClass::query()->findOrFail($class), ReadClass::from($json));
+        $keep->change(GymClass::query()->findOrFail($class), $inputs->of(ClassGiven::class, $json));
 
         return new JsonResponse($this->reading->list());
     }

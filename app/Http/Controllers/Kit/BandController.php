@@ -13,9 +13,9 @@ use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\RequestBody;
 use App\Http\Requests\Kit\ReadBand;
-use App\Http\Requests\Kit\ReadInspection;
 use App\Http\Requests\Kit\RetirementInput;
 use App\Http\Requests\PageInput;
+use App\Http\Requests\ReadInput;
 use App\Models\Gym\User;
 use App\Models\Kit\Band;
 use App\Models\Kit\BandInspection;
@@ -62,9 +62,9 @@ final readonly class BandController
     }
 
     #[OA\Put(path: '/api/bands/{band}/retirement', operationId: 'retireBand', requestBody: new RequestBody(RetirementInput::class), responses: [new Answer(200, BandResponse::class)])]
-    public function retire(Band $band, JsonObject $json): JsonResponse
+    public function retire(Band $band, JsonObject $json, ReadInput $inputs): JsonResponse
     {
-        $this->gear->change($band, RetirementInput::read($json)->columns($band->retired_at, $this->clock->now()));
+        $this->gear->change($band, $inputs->of(RetirementInput::class, $json)->columns($band->retired_at, $this->clock->now()));
 
         return new JsonResponse($this->view->band($band));
     }
@@ -91,11 +91,11 @@ final readonly class BandController
         requestBody: new RequestBody(BandInspected::class),
         responses: [new Answer(201, BandResponse::class)],
     )]
-    public function inspect(Band $band, Request $request, JsonObject $json, InspectBand $inspect, GymDay $days): JsonResponse
+    public function inspect(Band $band, Request $request, JsonObject $json, ReadInput $inputs, InspectBand $inspect): JsonResponse
     {
         /** @var User $coach */
         $coach = $request->user();
-        $stored = $inspect->inspect($band, $coach, ReadInspection::from($json, $days->today()));
+        $stored = $inspect->inspect($band, $coach, $inputs->of(BandInspected::class, $json));
 
         return new JsonResponse($this->view->band($band->refresh()), $stored->isNew ? 201 : 200);
     }

@@ -11,6 +11,7 @@ use App\Http\Docs\Answer;
 use App\Http\Docs\RequestBody;
 use App\Http\Requests\Kit\ReadGear;
 use App\Http\Requests\Kit\RetirementInput;
+use App\Http\Requests\ReadInput;
 use App\Models\Kit\Gear;
 use App\Responses\Kit\GearResponse;
 use Illuminate\Http\JsonResponse;
@@ -41,9 +42,9 @@ final readonly class GearController
     }
 
     #[OA\Put(path: '/api/gear/{gear}/retirement', operationId: 'retireGear', requestBody: new RequestBody(RetirementInput::class), responses: [new Answer(200, GearResponse::class)])]
-    public function retire(Gear $gear, JsonObject $json): JsonResponse
+    public function retire(Gear $gear, JsonObject $json, ReadInput $inputs): JsonResponse
     {
-        $this->gear->change($gear, RetirementInput::read($json)->columns($gear->retired_at, $this->clock->now()));
+        $this->gear->change($gear, $inputs->of(RetirementInput::class, $json)->columns($gear->retired_at, $this->clock->now()));
 
         return new JsonResponse(GearResponse::of($gear));
     }

@@ -9,6 +9,7 @@ use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\RequestBody;
 use App\Http\Requests\Kit\FloorInput;
+use App\Http\Requests\ReadInput;
 use App\Queries\Kit\KitQuery;
 use App\Responses\Kit\KitResponse;
 use Illuminate\Http\JsonResponse;
@@ -27,9 +28,9 @@ final readonly class KitController
     }
 
     #[OA\Put(path: '/api/kit/floor', operationId: 'changeFloor', requestBody: new RequestBody(FloorInput::class), responses: [new Answer(200, KitResponse::class)])]
-    public function floor(JsonObject $json, ChangeGear $gear): JsonResponse
+    public function floor(JsonObject $json, ReadInput $inputs, ChangeGear $gear): JsonResponse
     {
-        $gear->floor(FloorInput::read($json)->floor);
+        $gear->floor($inputs->of(FloorInput::class, $json)->floor);
 
         return new JsonResponse($this->view->all());
     }

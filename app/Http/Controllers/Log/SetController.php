@@ -11,8 +11,8 @@ use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Nothing;
 use App\Http\Docs\RequestBody;
-use App\Http\Requests\Log\ReadSet;
 use App\Http\Requests\PageInput;
+use App\Http\Requests\ReadInput;
 use App\Http\Requests\WithdrawalInput;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
@@ -23,7 +23,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
-use Psr\Clock\ClockInterface;
 
 final class SetController
 {
@@ -45,22 +44,22 @@ final class SetController
         requestBody: new RequestBody(SetDone::class),
         responses: [new Answer(201, SetResponse::class, 'Stored.'), new Answer(200, SetResponse::class, 'Stored before.')],
     )]
-    public function store(string $athlete, Request $request, JsonObject $json, LogSet $log, SetQuery $reading, ClockInterface $clock): JsonResponse
+    public function store(string $athlete, Request $request, JsonObject $json, ReadInput $inputs, LogSet $log, SetQuery $reading): JsonResponse
     {
         /** @var User $coach */
         $coach = $request->user();
-        $done = ReadSet::from($json, $clock->now());
+        $done = $inputs->of(SetDone::class, $json);
         $stored = $json->build(static fn () => $log->log($athlete, $coach, $done));
 
         return new JsonResponse($reading->one($stored->record), $stored->isNew ? 201 : 200);
     }
 
     #[OA\Post(path: '/api/athletes/{athlete}/sets/{set}/withdrawal', operationId: 'withdrawSet', requestBody: new RequestBody(WithdrawalInput::class), responses: [new Nothing])]
-    public function withdraw(Athlete $athlete, string $set, Request $request, JsonObject $json, WithdrawSet $withdraw): Response
+    public function withdraw(Athlete $athlete, string $set, Request $request, JsonObject $json, ReadInput $inputs, WithdrawSet $withdraw): Response
     {
         /** @var User $coach */
         $coach = $request->user();
-        $withdraw->withdraw($athlete, $set, $coach, WithdrawalInput::read($json)->id);
+        $withdraw->withdraw($athlete, $set, $coach, $inputs->of(WithdrawalInput::class, $json)->id);
 
         return new Response(status: 204);
     }

@@ -9,13 +9,11 @@ use App\Actions\Log\LogAccessory;
 use App\Actions\Log\ReportSignal;
 use App\Actions\Log\SignalTold;
 use App\Actions\RecalculateDue;
-use App\Context\Gym\GymDay;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Nothing;
 use App\Http\Docs\RequestBody;
-use App\Http\Requests\Log\ReadAccessory;
-use App\Http\Requests\Log\ReadSignal;
+use App\Http\Requests\ReadInput;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
 use App\Queries\Athletes\AthleteQuery;
@@ -24,7 +22,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
-use Psr\Clock\ClockInterface;
 
 /**
  * What is told and done beside the pull.
@@ -38,22 +35,22 @@ final class SignalController
         requestBody: new RequestBody(SignalTold::class),
         responses: [new Answer(201, AthleteResponse::class, 'Stored.'), new Answer(200, AthleteResponse::class, 'Stored before.')],
     )]
-    public function tell(Athlete $athlete, Request $request, JsonObject $json, ReportSignal $tell, GymDay $days, RecalculateDue $catchUp, AthleteQuery $view): JsonResponse
+    public function tell(Athlete $athlete, Request $request, JsonObject $json, ReadInput $inputs, ReportSignal $tell, RecalculateDue $catchUp, AthleteQuery $view): JsonResponse
     {
         /** @var User $coach */
         $coach = $request->user();
-        $stored = $tell->tell($athlete, $coach, ReadSignal::from($json, $days->today()));
+        $stored = $tell->tell($athlete, $coach, $inputs->of(SignalTold::class, $json));
         $catchUp->now($athlete->id);
 
         return new JsonResponse($view->of($athlete->refresh()), $stored->isNew ? 201 : 200);
     }
 
     #[OA\Post(path: '/api/athletes/{athlete}/accessories', operationId: 'logBeside', requestBody: new RequestBody(AccessoryDone::class), responses: [new Nothing])]
-    public function beside(Athlete $athlete, Request $request, JsonObject $json, LogAccessory $log, ClockInterface $clock): Response
+    public function beside(Athlete $athlete, Request $request, JsonObject $json, ReadInput $inputs, LogAccessory $log): Response
     {
         /** @var User $coach */
         $coach = $request->user();
-        $log->log($athlete, $coach, ReadAccessory::from($json, $clock->now()));
+        $log->log($athlete, $coach, $inputs->of(AccessoryDone::class, $json));
 
         return new Response(status: 204);
     }

@@ -11,7 +11,7 @@ use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\RequestBody;
 use App\Http\Requests\Methods\ComparisonInput;
-use App\Http\Requests\Methods\ReadPlace;
+use App\Http\Requests\ReadInput;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
 use App\Queries\Athletes\AthleteQuery;
@@ -36,9 +36,9 @@ final class PlaceController
         requestBody: new RequestBody(ComparisonInput::class),
         responses: [new Answer(200, ComparedListResponse::class)],
     )]
-    public function compare(Athlete $athlete, JsonObject $json, Methods $methods, ComparisonQuery $reading): JsonResponse
+    public function compare(Athlete $athlete, JsonObject $json, ReadInput $inputs, Methods $methods, ComparisonQuery $reading): JsonResponse
     {
-        $asked = ComparisonInput::read($json);
+        $asked = $inputs->of(ComparisonInput::class, $json);
 
         return new JsonResponse($reading->of($athlete, $methods->find($asked->method) ?? throw $json->fault('method', 'There is no such method.'), $asked->from, $asked->count));
     }
@@ -56,11 +56,11 @@ final class PlaceController
         requestBody: new RequestBody(PlaceGiven::class),
         responses: [new Answer(201, AthleteResponse::class, 'Stored.'), new Answer(200, AthleteResponse::class, 'Stored before.')],
     )]
-    public function place(Athlete $athlete, Request $request, JsonObject $json, MoveAthlete $move, AthleteQuery $view): JsonResponse
+    public function place(Athlete $athlete, Request $request, JsonObject $json, ReadInput $inputs, MoveAthlete $move, AthleteQuery $view): JsonResponse
     {
         /** @var User $coach */
         $coach = $request->user();
-        $stored = $move->place($athlete, $coach, ReadPlace::from($json));
+        $stored = $move->place($athlete, $coach, $inputs->of(PlaceGiven::class, $json));
 
         return new JsonResponse($view->of($athlete->refresh()), $stored->isNew ? 201 : 200);
     }

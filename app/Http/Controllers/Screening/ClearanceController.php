@@ -9,7 +9,7 @@ use App\Actions\Screening\ClearPain;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\RequestBody;
-use App\Http\Requests\Screening\ReadClearance;
+use App\Http\Requests\ReadInput;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
 use App\Queries\Athletes\AthleteQuery;
@@ -21,11 +21,11 @@ use OpenApi\Attributes as OA;
 final class ClearanceController
 {
     #[OA\Post(path: '/api/athletes/{athlete}/clearances', operationId: 'clearPain', requestBody: new RequestBody(ClearingNote::class), responses: [new Answer(201, AthleteResponse::class)])]
-    public function __invoke(Athlete $athlete, Request $request, JsonObject $json, ClearPain $clear, AthleteQuery $view): JsonResponse
+    public function __invoke(Athlete $athlete, Request $request, JsonObject $json, ReadInput $inputs, ClearPain $clear, AthleteQuery $view): JsonResponse
     {
         /** @var User $coach */
         $coach = $request->user();
-        $stored = $clear->clear($athlete, $coach, ReadClearance::from($json));
+        $stored = $clear->clear($athlete, $coach, $inputs->of(ClearingNote::class, $json));
 
         return new JsonResponse($view->of($athlete->refresh()), $stored->isNew ? 201 : 200);
     }

@@ -9,7 +9,7 @@ use App\Actions\Screening\ReportPain;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\RequestBody;
-use App\Http\Requests\Screening\ReadPainReport;
+use App\Http\Requests\ReadInput;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
 use App\Queries\Athletes\AthleteQuery;
@@ -27,11 +27,11 @@ final class PainController
         requestBody: new RequestBody(PainTold::class),
         responses: [new Answer(201, AthleteResponse::class)],
     )]
-    public function __invoke(Athlete $athlete, Request $request, JsonObject $json, ReportPain $tell, AthleteQuery $view): JsonResponse
+    public function __invoke(Athlete $athlete, Request $request, JsonObject $json, ReadInput $inputs, ReportPain $tell, AthleteQuery $view): JsonResponse
     {
         /** @var User $coach */
         $coach = $request->user();
-        $stored = $tell->tell($athlete, $coach, ReadPainReport::from($json));
+        $stored = $tell->tell($athlete, $coach, $inputs->of(PainTold::class, $json));
 
         return new JsonResponse($view->of($athlete->refresh()), $stored->isNew ? 201 : 200);
     }

@@ -9,7 +9,7 @@ use App\Actions\Screening\ScreenTaken;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\RequestBody;
-use App\Http\Requests\Screening\ReadScreen;
+use App\Http\Requests\ReadInput;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
 use App\Models\Screening\ScreeningRecord;
@@ -37,11 +37,11 @@ final class ScreeningController
         requestBody: new RequestBody(ScreenTaken::class),
         responses: [new Answer(201, AthleteResponse::class, 'Stored.'), new Answer(200, AthleteResponse::class, 'Stored before.')],
     )]
-    public function store(Athlete $athlete, Request $request, JsonObject $json, ScreenAthlete $screen, AthleteQuery $view): JsonResponse
+    public function store(Athlete $athlete, Request $request, JsonObject $json, ReadInput $inputs, ScreenAthlete $screen, AthleteQuery $view): JsonResponse
     {
         /** @var User $coach */
         $coach = $request->user();
-        $stored = $screen->screen($athlete, $coach, ReadScreen::from($json));
+        $stored = $screen->screen($athlete, $coach, $inputs->of(ScreenTaken::class, $json));
 
         return new JsonResponse($view->of($athlete->refresh()), $stored->isNew ? 201 : 200);
     }

@@ -9,7 +9,7 @@ use App\Actions\Sessions\LineGiven;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\RequestBody;
-use App\Http\Requests\Sessions\ReadLine;
+use App\Http\Requests\ReadInput;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
 use App\Queries\Sessions\ClassWorkQuery;
@@ -74,11 +74,11 @@ final readonly class SessionController
         requestBody: new RequestBody(LineGiven::class),
         responses: [new Answer(201, SessionResponse::class, 'Stored.'), new Answer(200, SessionResponse::class, 'Stored before.')],
     )]
-    public function change(Athlete $athlete, Request $request, JsonObject $json, ChangeSession $change): JsonResponse
+    public function change(Athlete $athlete, Request $request, JsonObject $json, ReadInput $inputs, ChangeSession $change): JsonResponse
     {
         /** @var User $coach */
         $coach = $request->user();
-        $stored = $change->change($athlete, $coach, ReadLine::from($json));
+        $stored = $change->change($athlete, $coach, $inputs->of(LineGiven::class, $json));
 
         return new JsonResponse($this->reading->of($athlete), $stored->isNew ? 201 : 200);
     }
@@ -90,9 +90,9 @@ final readonly class SessionController
         requestBody: new RequestBody(LineGiven::class),
         responses: [new Answer(200, SessionResponse::class)],
     )]
-    public function try(Athlete $athlete, JsonObject $json, ChangeSession $change): JsonResponse
+    public function try(Athlete $athlete, JsonObject $json, ReadInput $inputs, ChangeSession $change): JsonResponse
     {
-        return new JsonResponse($this->reading->written($change->tried($athlete, ReadLine::from($json))));
+        return new JsonResponse($this->reading->written($change->tried($athlete, $inputs->of(LineGiven::class, $json))));
     }
 
     #[OA\Delete(

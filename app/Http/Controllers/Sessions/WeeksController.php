@@ -9,7 +9,7 @@ use App\Actions\Sessions\TimeOffTold;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\RequestBody;
-use App\Http\Requests\Sessions\ReadTimeOff;
+use App\Http\Requests\ReadInput;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
 use App\Queries\Sessions\WeeksQuery;
@@ -39,11 +39,11 @@ final readonly class WeeksController
         requestBody: new RequestBody(TimeOffTold::class),
         responses: [new Answer(201, WeeksResponse::class, 'Stored.'), new Answer(200, WeeksResponse::class, 'Stored before.')],
     )]
-    public function off(Athlete $athlete, Request $request, JsonObject $json, AddTimeOff $take): JsonResponse
+    public function off(Athlete $athlete, Request $request, JsonObject $json, ReadInput $inputs, AddTimeOff $take): JsonResponse
     {
         /** @var User $coach */
         $coach = $request->user();
-        $stored = $take->tell($athlete, $coach, ReadTimeOff::from($json));
+        $stored = $take->tell($athlete, $coach, $inputs->of(TimeOffTold::class, $json));
 
         return new JsonResponse($this->reading->of($athlete), $stored->isNew ? 201 : 200);
     }

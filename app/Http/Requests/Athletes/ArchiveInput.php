@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Athletes;
 
-use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
 
 /**
@@ -13,14 +12,9 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class ArchiveInput
 {
-    private function __construct(
+    public function __construct(
         #[OA\Property]
         public bool $archived,
     ) {
-    }
-
-    public static function read(JsonObject $json): self
-    {
-        return new self($json->allowing('archived')->boolean('archived'));
     }
 }

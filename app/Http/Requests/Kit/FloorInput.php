@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Kit;
 
-use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
 use SteadyRung\Kit\Floor;
 
@@ -14,14 +13,9 @@ use SteadyRung\Kit\Floor;
 #[OA\Schema]
 final readonly class FloorInput
 {
-    private function __construct(
+    public function __construct(
         #[OA\Property]
         public Floor $floor,
     ) {
-    }
-
-    public static function read(JsonObject $json): self
-    {
-        return new self($json->allowing('floor')->choice('floor', Floor::class));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Kit;
 
-use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
 
 /**
@@ -13,15 +12,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class RetirementInput
 {
-    private function __construct(
+    public function __construct(
         #[OA\Property]
         public bool $retired,
     ) {
-    }
-
-    public static function read(JsonObject $json): self
-    {
-        return new self($json->allowing('retired')->boolean('retired'));
     }
 
     /** @return array<string, \DateTimeImmutable|null> */

@@ -14,47 +14,37 @@ use App\Actions\Log\SetTakenBack;
 use App\Actions\Log\SignalTold;
 use App\Actions\Screening\PainTold;
 use App\Actions\Screening\PainUndone;
-use App\Context\Gym\GymDay;
 use App\Formats\JsonObject;
-use App\Http\Requests\Floor\ReadClass;
-use App\Http\Requests\Floor\ReadComing;
-use App\Http\Requests\Floor\ReadLineSwitched;
-use App\Http\Requests\Kit\ReadGearOut;
-use App\Http\Requests\Screening\ReadPainReport;
-use App\Http\Requests\Screening\ReadPainUndone;
-use Psr\Clock\ClockInterface;
+use App\Http\Requests\ReadInput;
 
 /**
- * One deed of a queue: whatever kind it is of.
+ * One command of a queue: whatever kind it is of.
  */
 final readonly class ReadQueued
 {
-    public const KINDS = ['set', 'taken_back', 'beside', 'signal', 'pain', 'pain_undone', 'switch', 'coming', 'gear', 'class'];
+    private const KINDS = [
+        'set' => SetDone::class, 'taken_back' => SetTakenBack::class, 'beside' => AccessoryDone::class, 'signal' => SignalTold::class, 'pain' => PainTold::class,
+        'pain_undone' => PainUndone::class, 'switch' => LineSwitched::class, 'coming' => ComingTold::class, 'gear' => GearTold::class, 'class' => ClassGiven::class,
+    ];
 
-    public function __construct(private ClockInterface $clock, private GymDay $days)
+    public function __construct(private ReadInput $inputs)
     {
+    }
+
+    /** @return list<string> the keys that a command stands under */
+    public static function kinds(): array
+    {
+        return array_keys(self::KINDS);
     }
 
     public function from(JsonObject $json): SetDone|SetTakenBack|AccessoryDone|SignalTold|PainTold|PainUndone|LineSwitched|ComingTold|GearTold|ClassGiven
     {
-        $json->allowing('athlete_id', ...self::KINDS);
-        $told = array_values(array_filter(self::KINDS, $json->has(...)));
+        $json->allowing('athlete_id', ...self::kinds());
+        $told = array_values(array_filter(self::kinds(), $json->has(...)));
         if (count($told) !== 1) {
             throw $json->fault('set', 'A deed says one thing: a set, one taken back, work beside it, what was told, pain, pain undone, an exercise switched, who comes, gear that is out, or a class.');
         }
-        $of = $json->object($told[0]);
 
-        return match ($told[0]) {
-            'set' => ReadSet::from($of, $this->clock->now()),
-            'taken_back' => ReadTakenBack::from($of),
-            'beside' => ReadAccessory::from($of, $this->clock->now()),
-            'signal' => ReadSignal::from($of, $this->days->today()),
-            'pain' => ReadPainReport::from($of),
-            'pain_undone' => ReadPainUndone::from($of),
-            'switch' => ReadLineSwitched::from($of),
-            'coming' => ReadComing::from($of),
-            'gear' => ReadGearOut::from($of, $this->clock->now()),
-            'class' => ReadClass::from($of),
-        };
+        return $this->inputs->of(self::KINDS[$told[0]], $json->object($told[0]));
     }
 }

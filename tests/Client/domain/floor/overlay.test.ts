@@ -7,6 +7,8 @@ import { tileOf } from '../../../../client/domain/floor/tile';
 import { athlete, classDay, done, heronRung, ME, sheet } from '../../support/floor';
 import { COACH } from '../../support/samples';
 
+const ON = '2026-03-21'; // past midnight where the gym is, not yet by UTC
+
 const set = (id: string, clean: number, at: string, changes: object = {}): Deed => ({
     set: { id, purpose: 'work', performed_at: at, exercise: heronRung.exercise, clean_reps: clean, line: 'main:bands', ...changes },
 });
@@ -31,8 +33,9 @@ it('shows what waits on this device as if it stood: sets in their order, correct
 });
 
 it('makes nothing of the same deed twice', () => {
-    const once = withDeed(athlete('Ada'), set('a', 6, '2026-03-20T12:03:00Z'), ME);
-    expect(withDeed(once, set('a', 6, '2026-03-20T12:03:00Z'), ME)).toEqual(once);
+    const once = withDeed(athlete('Ada'), set('a', 6, '2026-03-20T12:03:00Z'), ME, ON);
+    expect(withDeed(once, set('a', 6, '2026-03-20T12:03:00Z'), ME, ON)).toEqual(once);
+    expect(once.sets[0]!.trained_on).toBe(ON);
 });
 
 it('pauses at once for pain and symptoms, and keeps what is told of health off the device', () => {
@@ -41,8 +44,8 @@ it('pauses at once for pain and symptoms, and keeps what is told of health off t
         { signal: { id: 's', on: '2026-03-20', symptoms: ['numbness'] } },
         set('a', 6, '2026-03-20T12:03:00Z', { pain: { place: 'elbow', level: 3 } }),
     ];
-    expect(pauses.map((deed) => withDeed(athlete('Ada'), deed, ME).paused)).toEqual([true, true, true]);
-    expect(withDeed(athlete('Ada'), { signal: { id: 's', on: '2026-03-20', gave_out: 'grip', wall_day: true } }, ME)).toMatchObject({
+    expect(pauses.map((deed) => withDeed(athlete('Ada'), deed, ME, ON).paused)).toEqual([true, true, true]);
+    expect(withDeed(athlete('Ada'), { signal: { id: 's', on: '2026-03-20', gave_out: 'grip', wall_day: true } }, ME, ON)).toMatchObject({
         gave_out: 'grip',
         wall_on: '2026-03-20',
         paused: false,
@@ -54,9 +57,9 @@ it('pauses at once for pain and symptoms, and keeps what is told of health off t
 });
 
 it('undoes pain that waits or was stored, by who told it and for ten minutes', () => {
-    const hurt = withDeed(athlete('Ada'), { pain: { id: 'p', pain: { place: 'elbow', level: 3 } } }, ME);
-    expect(withDeed(hurt, { pain_undone: { id: 'u', told_id: 'p' } }, ME)).toMatchObject({ paused: false, pain_source: null });
-    expect(withDeed(hurt, { pain_undone: { id: 'u', told_id: 'other' } }, ME).paused).toBe(true);
+    const hurt = withDeed(athlete('Ada'), { pain: { id: 'p', pain: { place: 'elbow', level: 3 } } }, ME, ON);
+    expect(withDeed(hurt, { pain_undone: { id: 'u', told_id: 'p' } }, ME, ON)).toMatchObject({ paused: false, pain_source: null });
+    expect(withDeed(hurt, { pain_undone: { id: 'u', told_id: 'other' } }, ME, ON).paused).toBe(true);
 
     const stored = { told_id: 'p', by: ME, at: '2026-03-20T12:00:00Z' };
     const after = (s: number): number => Date.parse(stored.at) + 1000 * s;

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
-use SteadyRung\Exercise\Doable;
 use SteadyRung\Exercise\ExecutionStyle;
 use SteadyRung\Exercise\Grip;
 use SteadyRung\Exercise\HoldAt;
@@ -14,9 +13,9 @@ use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Strength\Filter\FeltLoad;
 
 it('counts strict reps of the whole pull by the arms alone, over every movement, grip and way up', function (): void {
-    foreach (Doable::movements(ChoiceKind::Strict) as $movement) {
-        foreach (Doable::grips(ChoiceKind::Strict) as $grip) {
-            foreach (Doable::waysUp(ChoiceKind::Strict, $movement) as $upBy) {
+    foreach (ChoiceKind::Strict->movements() as $movement) {
+        foreach (ChoiceKind::Strict->grips() as $grip) {
+            foreach (ChoiceKind::Strict->waysUp($movement) as $upBy) {
                 foreach ([0.8, 1.0, 1.1] as $share) {
                     $style = ExecutionStyle::of(ChoiceKind::Strict, $movement, $movement === Movement::Hold ? HoldAt::Top : null, $movement->isTimed() ? 3.0 : null, $grip, upBy: $upBy);
                     $done = new Done(1, Purpose::Work, ChoiceKind::Strict, $style, $share, FeltLoad::of($share), reps: 4);
