@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue';
-import type { Choice, Kit } from '../domain/gear';
+import type { Kit } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import { everyKind, kinds } from '../domain/kinds';
 import { momentsOf } from '../domain/moments';
