@@ -2294,7 +2294,10 @@ export interface components {
                 [key: string]: string;
             };
             default: string;
-            reason: string;
+            /** @description What speaks for each position. */
+            reasons: {
+                [key: string]: string;
+            };
             position: string;
         };
         HouseRules: {

@@ -39,7 +39,7 @@ function words(path: string, value: unknown): string {
     return `${rule?.point ?? path}: ${rule?.positions[String(value)] ?? String(value)}`;
 }
 const changed = computed(() => list.value.filter((r) => draft.value[r.key] !== r.position));
-const chips = (rule: Schemas['HouseRule']) => Object.entries(rule.positions).map(([value, label]) => ({ value, label: value === rule.default ? `${label} (default)` : label }));
+const chips = (rule: Schemas['HouseRule']) => Object.entries(rule.positions).map(([value, label]) => ({ value, label: value === rule.default ? `${label} (default)` : label, reason: rule.reasons[value] ?? '' }));
 
 function pick(rule: Schemas['HouseRule'], position: string): void {
     draft.value = { ...draft.value, [rule.key]: position };
@@ -90,10 +90,7 @@ async function leave(): Promise<void> {
     <ReadNote :read="rules" waits="Loading the house rules…" />
     <div v-if="list.length > 0" class="card list">
         <section v-for="rule in list" :key="rule.key" :class="{ changed: draft[rule.key] !== rule.position }">
-            <div>
-                <h2>{{ rule.point }}</h2>
-                <p class="small dim">{{ rule.reason }}</p>
-            </div>
+            <h2>{{ rule.point }}</h2>
             <ChipRow :label="rule.point" :chips="chips(rule)" :value="draft[rule.key] ?? null" @pick="pick(rule, $event)" />
         </section>
     </div>
@@ -121,10 +118,10 @@ async function leave(): Promise<void> {
 
 section {
     display: grid;
-    grid-template-columns: 340px minmax(0, 1fr);
+    grid-template-columns: 220px minmax(0, 1fr);
     gap: var(--space-base) var(--space-broad);
-    align-items: center;
-    padding: 10px var(--space-wide);
+    align-items: start;
+    padding: 12px var(--space-wide);
 }
 
 section + section {

@@ -1,5 +1,5 @@
 <script setup lang="ts" generic="T extends string | number | null">
-const props = defineProps<{ label: string; showLabel?: boolean; chips: readonly { value: T; label: string }[]; value: T | readonly T[] | null }>();
+const props = defineProps<{ label: string; showLabel?: boolean; chips: readonly { value: T; label: string; reason?: string }[]; value: T | readonly T[] | null }>();
 
 /** One chip is picked, or several are. */
 const isPicked = (chip: T): boolean => (Array.isArray(props.value) ? (props.value as readonly T[]).includes(chip) : chip === props.value);
@@ -7,11 +7,12 @@ const emit = defineEmits<{ pick: [value: T] }>();
 </script>
 
 <template>
-    <div class="chips" role="group" :aria-label="label">
+    <div class="chips" :class="{ reasoned: chips.some((c) => c.reason) }" role="group" :aria-label="label">
         <span v-if="showLabel" class="label small" aria-hidden="true">{{ label }}</span>
-        <button v-for="chip in chips" :key="String(chip.value)" type="button" :aria-pressed="isPicked(chip.value)" @click="emit('pick', chip.value)">
-            {{ chip.label }}
-        </button>
+        <template v-for="chip in chips" :key="String(chip.value)">
+            <button type="button" :aria-pressed="isPicked(chip.value)" @click="emit('pick', chip.value)">{{ chip.label }}</button>
+            <span v-if="chip.reason" class="small dim">{{ chip.reason }}</span>
+        </template>
     </div>
 </template>
 
@@ -46,7 +47,30 @@ button[aria-pressed='true'] {
     color: var(--color-paper);
 }
 
+/* One under the other, with what speaks for each beside it. */
+.reasoned {
+    display: grid;
+    grid-template-columns: minmax(0, 2fr) minmax(0, 3fr);
+    gap: 6px var(--space-base);
+}
+
+.reasoned button {
+    height: auto;
+    min-height: var(--target);
+    padding: 6px 10px;
+    line-height: 1.25;
+    text-align: left;
+}
+
 @media (max-width: 720px) {
+    .reasoned {
+        grid-template-columns: minmax(0, 1fr);
+    }
+
+    .reasoned span {
+        margin-bottom: 6px;
+    }
+
     .label {
         min-width: 100%;
     }

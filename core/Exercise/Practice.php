@@ -8,13 +8,13 @@ use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Lane;
 
 /**
- * How an exercise is done until a method says otherwise: tempo, rest, and the two cues that matter most (common practice).
+ * How an exercise is done until a method or a house says otherwise: tempo, rest, and the two cues that matter most (common practice).
  */
 final readonly class Practice
 {
     /**
      * @param  array{int, int}  $restS from and to
-     * @param  array{string, string}  $cues
+     * @param  list<string>  $cues
      */
     private function __construct(public string $tempo, public array $restS, public array $cues)
     {
@@ -24,14 +24,25 @@ final readonly class Practice
     {
         $kind = $exercise->setup->kind();
 
-        return new self(self::tempo($exercise->style), $kind->lane() === Lane::Row ? [60, 90] : [120, 180], self::cues($exercise->style, $kind));
+        return new self(self::tempo($exercise->style, $kind), $kind->lane() === Lane::Row ? [60, 90] : [120, 180], self::cues($exercise->style, $kind));
     }
 
-    private static function tempo(ExecutionStyle $style): string
+    /**
+     * The same at another tempo, with more cues.
+     *
+     * @param  list<string>  $more
+     */
+    public function with(string $tempo, array $more): self
+    {
+        return new self($tempo, $this->restS, [...$this->cues, ...$more]);
+    }
+
+    private static function tempo(ExecutionStyle $style, ChoiceKind $kind): string
     {
         return match (true) {
             $style->movement === Movement::Hold => 'still, breathing on',
             $style->movement === Movement::Lowering => 'one even way down',
+            $kind === ChoiceKind::Hop => 'up with the hop',
             $style->upBy !== UpBy::Pull => 'up with help, down two seconds without',
             $style->movement === Movement::ShoulderBlade => 'set, pause, let go slowly',
             default => 'steady up, two seconds down',

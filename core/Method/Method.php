@@ -79,6 +79,30 @@ final readonly class Method
         return $this->stages[$this->indexOf($stage->key) - 1] ?? null;
     }
 
+    /** Whether a move on leaves out a stage. */
+    public function skips(Stage $from, Stage $to): bool
+    {
+        return $this->indexOf($to->key) > $this->indexOf($from->key) + 1;
+    }
+
+    /** The same with the stages of lowering where a house wants them: after those in bands, or last before strict work. */
+    public function loweringStands(string $position): self
+    {
+        $others = array_values(array_filter($this->stages, static fn (Stage $s): bool => ! $s->work()->isLowering()));
+        $lowerings = array_values(array_filter($this->stages, static fn (Stage $s): bool => $s->work()->isLowering()));
+        $before = match ($position) {
+            'after-bands' => array_filter($others, static fn (Stage $s): bool => $s->work()->allowed[0]->kind === ChoiceKind::Band),
+            'last' => array_filter($others, static fn (Stage $s): bool => $s->kind() !== StageKind::Strict),
+            default => [],
+        };
+        $at = array_key_last($before);
+        if ($at === null || $lowerings === []) {
+            return $this;
+        }
+
+        return new self($this->key, $this->name, $this->idea, $this->perWeek, [...array_slice($others, 0, $at + 1), ...$lowerings, ...array_slice($others, $at + 1)], $this->says);
+    }
+
     private function indexOf(string $key): int
     {
         foreach ($this->stages as $i => $stage) {

@@ -8,16 +8,7 @@ use Tests\Browser\Support\Instance;
 use Tests\Browser\Support\Page;
 use Tests\Browser\Support\Wait;
 
-const TAPS = "//*[@aria-label='Clean reps: one tap logs']";
 const OVERRIDE = "//*[@role='dialog']";
-
-/** Lets the time pass in which a second tap is taken for the first one's bounce. */
-function rest(Page $page): Page
-{
-    usleep(950_000);
-
-    return $page;
-}
 
 /** What the call says once its reasons are opened, or no longer says. */
 function becauseOf(Page $page, string $reason, bool $said = true): Page
@@ -29,11 +20,6 @@ function becauseOf(Page $page, string $reason, bool $said = true): Page
     }, "The call gives another reason than: $reason");
 
     return $page;
-}
-
-function tapCount(Page $page, int $clean): Page
-{
-    return rest($page)->click(WebDriverBy::xpath(TAPS."//b[.='$clean']/.."), "$clean");
 }
 
 it('goes from an athlete and a band to the next call, on a phone', function (): void {

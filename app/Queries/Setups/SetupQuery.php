@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Setups;
 
 use App\Context\Athletes\LoadEstimate;
+use App\Context\Gym\CurrentGym;
 use App\Context\Kit\GymKit;
 use App\Context\Setups\FindLadderPath;
 use App\Formats\Json\Drawing\SideViewJson;
@@ -22,13 +23,13 @@ use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Movement;
-use SteadyRung\Exercise\Practice;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Search\HeelMarks;
 use SteadyRung\Kit\GearClash;
 use SteadyRung\Kit\StandingHeight;
 use SteadyRung\Kit\UnknownGear;
 use SteadyRung\Ladder\NearestReps;
+use SteadyRung\Method\House\HousePractice;
 use SteadyRung\Setup\DoesNotFit;
 use SteadyRung\Setup\Feet\BoxReach;
 use SteadyRung\Setup\Row\HeelMark;
@@ -43,7 +44,7 @@ final readonly class SetupQuery
 {
     private const MOST_ANSWERS = 6;
 
-    public function __construct(private GymKit $kit, private FindLadderPath $ways, private LoadEstimate $estimates)
+    public function __construct(private GymKit $kit, private FindLadderPath $ways, private LoadEstimate $estimates, private CurrentGym $gym)
     {
     }
 
@@ -71,7 +72,7 @@ final readonly class SetupQuery
             $fits ? SideViewJson::of($rung->setup->sideView($body)) : null,
             $why === null ? null : WhyJson::of($exercise->name($kit), $why),
             $fits ? $this->safer($rung, $estimate, $athlete) : null,
-            PracticeJson::of(Practice::of($exercise)),
+            PracticeJson::of(HousePractice::of($exercise, $this->gym->gym()->houseRules())),
         );
     }
 

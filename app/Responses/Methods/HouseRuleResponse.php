@@ -13,7 +13,10 @@ use SteadyRung\Method\House\HouseRule;
 #[OA\Schema]
 final readonly class HouseRuleResponse
 {
-    /** @param  array<string, string>  $positions */
+    /**
+     * @param  array<string, string>  $positions
+     * @param  array<string, string>  $reasons
+     */
     private function __construct(
         #[OA\Property]
         public string $key,
@@ -23,8 +26,8 @@ final readonly class HouseRuleResponse
         public array $positions,
         #[OA\Property]
         public string $default,
-        #[OA\Property]
-        public string $reason,
+        #[OA\Property(type: 'object', description: 'What speaks for each position.', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
+        public array $reasons,
         #[OA\Property]
         public string $position,
     ) {
@@ -32,6 +35,6 @@ final readonly class HouseRuleResponse
 
     public static function of(HouseRule $rule, string $position): self
     {
-        return new self($rule->value, $rule->point(), $rule->positions(), $rule->default(), $rule->reason(), $position);
+        return new self($rule->value, $rule->point(), $rule->positions(), $rule->default(), $rule->reasons(), $position);
     }
 }

@@ -18,8 +18,8 @@ use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Plan\Diary\LimitingFactor;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Diary\Signal;
+use SteadyRung\Plan\Session\BeforeHanging;
 use SteadyRung\Plan\Session\Course;
-use SteadyRung\Plan\Session\MissingHang;
 use SteadyRung\Plan\Session\Pick;
 
 /**
@@ -76,7 +76,7 @@ final readonly class SituationOf
             $this->goal(),
             $today - $this->context->place->since,
             $this->course->endsStage(),
-            MissingHang::lacksHang($this->context, $this->course),
+            BeforeHanging::lacks($this->context, $this->course),
         );
     }
 

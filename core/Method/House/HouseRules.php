@@ -6,12 +6,24 @@ namespace SteadyRung\Method\House;
 
 use SteadyRung\Exercise\Grip;
 use SteadyRung\Method\Gate;
+use SteadyRung\Method\Measure;
+use SteadyRung\Method\Method;
+use SteadyRung\Method\Prescription;
+use SteadyRung\Method\Stage;
 
 /**
  * How a gym settles what practitioners disagree about.
  */
 final readonly class HouseRules
 {
+    /** Clean strict reps in one set (common practice). */
+    public const STRICT_BEFORE_KIPPING = 5;
+
+    private const THREE_QUARTERS = 0.75;
+
+    /** More hopped reps than this in a set ride the way down (common practice). */
+    public const MANY_HOPS = 15;
+
     /** @param  array<string, string>  $chosen  position by rule, where it is not the default */
     private function __construct(private array $chosen)
     {
@@ -83,12 +95,61 @@ final readonly class HouseRules
         return (int) $this->position(HouseRule::HangFirst);
     }
 
-    public function restS(int $usual, bool $isRow): int
+    /**
+     * Rest after a set, in s; one that means something is kept: inside a group of exercises, before a hang or hold as long as it goes.
+     */
+    public function restS(Prescription $line, bool $isRow): int
     {
-        return match ($this->position(HouseRule::Rest)) {
+        $meansSomething = $line->group !== null || ($line->toFailure && $line->amount->measure === Measure::Seconds);
+
+        return $meansSomething ? $line->restS : match ($this->position(HouseRule::Rest)) {
             '60-s' => 60,
             '20-30-s' => 30,
-            default => $isRow ? min(90, max(60, $usual)) : $usual,
+            default => $isRow ? min(90, max(60, $line->restS)) : $line->restS,
+        };
+    }
+
+    /** Whether the coach may put somebody at a stage: where stages are strictly in order, none of those between is skipped. */
+    public function allowsMove(Method $method, Stage $from, Stage $to): bool
+    {
+        return ! $this->says(HouseRule::Stages, 'strict') || ! $method->skips($from, $to);
+    }
+
+    /** Whether work sets of reps go on until no clean one is left. */
+    public function goesToFailure(): bool
+    {
+        return $this->says(HouseRule::Failure, 'every-set') || $this->says(HouseRule::Failure, 'first-tracked');
+    }
+
+    /** Reps of a set of which so many are likely: three quarters of them, where the house asks no more; at least one. */
+    public function askedOf(float $likely): ?int
+    {
+        return $this->says(HouseRule::Failure, 'three-quarters') ? max(1, (int) floor(self::THREE_QUARTERS * $likely)) : null;
+    }
+
+    /** How many sets of a gate are counted: the first alone, where it is the one that is tracked. */
+    public function setsFor(Gate $gate): int
+    {
+        return $this->says(HouseRule::Failure, 'first-tracked') && $gate->measure === Measure::Reps ? 1 : $gate->sets;
+    }
+
+    /** Whether reps that were hopped up and went down count as lowerings; a set so long is ridden down. */
+    public function brakesHops(int $repsASet): bool
+    {
+        return match ($this->position(HouseRule::HopsDown)) {
+            'never-brake' => false,
+            'always-controlled' => true,
+            default => $repsASet <= self::MANY_HOPS,
+        };
+    }
+
+    /** The most hopped reps of a day whose way down was braked; by count no more than a session may lower. */
+    public function mostBrakedHops(int $loweringsASession): int
+    {
+        return match ($this->position(HouseRule::HopsDown)) {
+            'never-brake' => 0,
+            'always-controlled' => PHP_INT_MAX,
+            default => $loweringsASession,
         };
     }
 

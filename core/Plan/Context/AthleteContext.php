@@ -7,6 +7,7 @@ namespace SteadyRung\Plan\Context;
 use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Builder;
+use SteadyRung\Method\House\HouseRule;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Place;
@@ -24,13 +25,16 @@ use SteadyRung\Strength\Estimate;
  */
 final readonly class AthleteContext
 {
+    /** The method in the order the rules give it. */
+    public Method $method;
+
     /**
      * @param  int|null  $perWeek  sessions a week that the athlete comes for, where fewer than the method has
      * @param  string|null  $missing  why the set-up in use cannot be built today
      */
     public function __construct(
         public int $today,
-        public Method $method,
+        Method $method,
         public Place $place,
         public HouseRules $rules,
         public Diary $diary,
@@ -44,6 +48,7 @@ final readonly class AthleteContext
         public ?Builder $builder = null,
         public bool $isClimber = false,
     ) {
+        $this->method = $method->loweringStands($rules->position(HouseRule::LoweringStands));
     }
 
     /** What is believed of the work on a rung; expected of anybody where nobody saw it. Chin-ups nobody saw are as the pull-ups, which are the harder ones. */
@@ -106,7 +111,13 @@ final readonly class AthleteContext
 
     public function caps(): Caps
     {
-        return $this->diary->caps($this->today, $this->capLimits);
+        return $this->diary->caps($this->today, $this->capLimits, $this->mostHops());
+    }
+
+    /** Hopped reps of a day that count as lowerings, if they were no more. */
+    public function mostHops(): int
+    {
+        return $this->rules->mostBrakedHops($this->capLimits->loweringsASession);
     }
 
     /** The most sessions of a week. */

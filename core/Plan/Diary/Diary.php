@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Plan\Diary;
 
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\FormFault;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Rung;
@@ -105,23 +106,36 @@ final readonly class Diary
         return $first === null || $today - $first < Caps::NEW_DAYS;
     }
 
-    public function caps(int $today, CapLimits $limits): Caps
+    public function caps(int $today, CapLimits $limits, int $mostHops = 0): Caps
     {
         $monday = Week::monday($today);
-        $weeks = array_map(fn (int $ago): int => $this->lowerings($monday - self::DAYS_A_WEEK * $ago, $monday - self::DAYS_A_WEEK * ($ago - 1) - 1), range(1, self::WEEKS_LOOKED_AT));
+        $weeks = array_map(fn (int $ago): int => $this->lowerings($monday - self::DAYS_A_WEEK * $ago, $monday - self::DAYS_A_WEEK * ($ago - 1) - 1, $mostHops), range(1, self::WEEKS_LOOKED_AT));
 
         return Caps::of($limits, $this->isNewToLowering($today), $this->isNewcomer($today), max($weeks));
     }
 
-    /** Counted lowerings of the days from one to another. */
-    public function lowerings(int $from, int $to): int
+    /**
+     * Counted lowerings of the days from one to another.
+     *
+     * @param  int  $mostHops  hopped reps of a day count as well, if they are no more than this: the way down of more was ridden
+     */
+    public function lowerings(int $from, int $to, int $mostHops = 0): int
     {
-        return array_sum(array_map(static fn (Done $d): int => $d->day >= $from && $d->day <= $to ? $d->lowerings() : 0, $this->done));
+        $count = 0;
+        $hops = [];
+        foreach ($this->done as $done) {
+            if ($done->day >= $from && $done->day <= $to) {
+                $count += $done->lowerings();
+                $hops[$done->day] = ($hops[$done->day] ?? 0) + ($done->kind === ChoiceKind::Hop ? (int) $done->reps : 0);
+            }
+        }
+
+        return $count + array_sum(array_filter($hops, static fn (int $reps): bool => $reps <= $mostHops));
     }
 
-    public function loweringsThisWeek(int $today): int
+    public function loweringsThisWeek(int $today, int $mostHops = 0): int
     {
-        return $this->lowerings(Week::monday($today), $today);
+        return $this->lowerings(Week::monday($today), $today, $mostHops);
     }
 
     /** @return list<int> days of the week of a day, up to it, with lowering */
@@ -224,6 +238,14 @@ final readonly class Diary
         arsort($seen);
 
         return array_map(FormFault::from(...), array_keys($seen));
+    }
+
+    /** The longest set of work beside the pull that is counted in seconds; none where none is logged. */
+    public function longestBesideS(Accessory $accessory): ?float
+    {
+        $seconds = array_filter(array_map(static fn (AccessoryWork $b): ?float => $b->accessory === $accessory ? $b->seconds : null, $this->beside));
+
+        return $seconds === [] ? null : max($seconds);
     }
 
     public function lastBeside(Accessory $accessory): ?AccessoryWork

@@ -21,7 +21,7 @@ use SteadyRung\Strength\Reps\Seconds;
  */
 final readonly class Block
 {
-    private const REP_S = 4.0;
+    public const REP_S = 4.0;
 
     private const METRE_S = 1.0;
 
@@ -34,6 +34,7 @@ final readonly class Block
      * @param  list<Caution>  $cautions
      * @param  string  $line  key of the line it was written from; empty for a try or a test
      * @param  string|null  $school  what the method itself asks, where that is written otherwise
+     * @param  bool  $isBraked  hopped reps whose way down is controlled: they count as lowerings
      */
     public function __construct(
         public SessionPart $part,
@@ -54,12 +55,14 @@ final readonly class Block
         public string $line = '',
         public ?LineChange $byHand = null,
         public ?string $school = null,
+        public float $repS = self::REP_S,
+        public bool $isBraked = false,
     ) {
     }
 
     public function inSets(int $sets): self
     {
-        return new self($this->part, $this->do, $sets, $this->amount, $this->restS, $this->toFailure, $this->isPerSide, $this->tempo, $this->group, array_slice($this->expected, 0, $sets), $this->seconds, $this->cues, $this->cautions, $this->purpose, $this->note, $this->line, $this->byHand, $this->school);
+        return new self($this->part, $this->do, $sets, $this->amount, $this->restS, $this->toFailure, $this->isPerSide, $this->tempo, $this->group, array_slice($this->expected, 0, $sets), $this->seconds, $this->cues, $this->cautions, $this->purpose, $this->note, $this->line, $this->byHand, $this->school, $this->repS, $this->isBraked);
     }
 
     public function rung(): ?Rung
@@ -81,8 +84,8 @@ final readonly class Block
     public function lastsS(): float
     {
         $each = match ($this->amount->measure) {
-            Measure::Reps => $this->amount->high * max(self::REP_S, $this->rung()?->exercise->style->seconds ?? 0.0),
-            Measure::TotalReps => $this->amount->high * self::REP_S / $this->sets,
+            Measure::Reps => $this->amount->high * max($this->repS, $this->rung()?->exercise->style->seconds ?? 0.0),
+            Measure::TotalReps => $this->amount->high * $this->repS / $this->sets,
             Measure::Seconds => (float) $this->amount->high,
             Measure::Metres => $this->amount->high * self::METRE_S,
         };
@@ -95,6 +98,6 @@ final readonly class Block
     {
         $isLowering = $this->rung()?->exercise->style->movement === Movement::Lowering;
 
-        return $isLowering ? $this->amount->high * ($this->amount->measure === Measure::TotalReps ? 1 : $this->sets) : 0;
+        return $isLowering || $this->isBraked ? $this->amount->high * ($this->amount->measure === Measure::TotalReps ? 1 : $this->sets) : 0;
     }
 }

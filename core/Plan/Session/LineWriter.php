@@ -13,6 +13,9 @@ use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\Builder;
+use SteadyRung\Method\House\HousePractice;
+use SteadyRung\Method\House\HouseRule;
+use SteadyRung\Method\Measure;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Method\SessionPart;
 use SteadyRung\Method\Stage;
@@ -59,7 +62,7 @@ final readonly class LineWriter
             default => (new Pick($this->context))->of($line),
         };
         if ($rung === null) {
-            return $line->part === SessionPart::WarmUp ? null : sprintf('%s left out: nothing that fits. %s', $line->words(), SessionNotes::whatToGet($line));
+            return $line->part === SessionPart::WarmUp ? null : sprintf('%s left out: %s', $line->words(), (new Pick($this->context))->allowed($line) === [] ? 'the house rules do without it.' : 'nothing that fits. '.SessionNotes::whatToGet($line));
         }
 
         $note = $byHand ?? $main?->note;
@@ -105,7 +108,8 @@ final readonly class LineWriter
     private function pull(AskedLine $asked, Rung $rung, array $notes, int $lowered): Block|string
     {
         $line = $asked->line;
-        $isLowering = $rung->exercise->style->movement === Movement::Lowering;
+        $isBraked = $this->isBraked($line, $rung, $lowered);
+        $isLowering = $isBraked || $rung->exercise->style->movement === Movement::Lowering;
         $left = $isLowering ? $this->loweringsLeft($lowered) : null;
         if (is_string($left)) {
             return $left;
@@ -117,23 +121,25 @@ final readonly class LineWriter
             return "$rung->name left out: not one rep is likely yet.";
         }
         $isCut = $isLowering && ($amount !== $line->amount || $sets !== $line->sets);
-        $likely = $first === null ? $amount : Likely::of($amount, $first);
+        $likely = $first === null ? $amount : $this->asHard($line, $rung, Likely::of($amount, $first), $first);
         $notes = [
             ...$notes,
-            ...($likely === $amount ? [] : [sprintf('%s × %s instead of %s: more is not likely on it yet.', $sets, $likely->words(), $amount->words())]),
+            ...($likely === $amount ? [] : [sprintf('%s × %s instead of %s: %s.', $sets, $likely->words(), $amount->words(), $likely->high < (int) floor($first?->median() ?? 0.0) ? 'three quarters of what is likely' : 'more is not likely on it yet')]),
+            ...$this->ofHouse($line, $rung, $isBraked),
             ...$this->touches($asked, $rung),
             ...($isCut ? [$this->cut($asked)] : []),
         ];
 
-        return $this->block($asked, $rung, $sets, $likely, $first, $notes, $isCut);
+        return $this->block($asked, $rung, $sets, $likely, $first, $notes, $isCut, $isBraked);
     }
 
     /** @param  list<string>  $notes */
-    private function block(AskedLine $asked, Rung $rung, int $sets, Amount $amount, ?RepPrediction $first, array $notes, bool $isCut): Block
+    private function block(AskedLine $asked, Rung $rung, int $sets, Amount $amount, ?RepPrediction $first, array $notes, bool $isCut, bool $isBraked): Block
     {
         $line = $asked->line;
-        $practice = Practice::of($rung->exercise);
-        $restS = $this->context->rules->restS($line->restS, $rung->exercise->setup->kind() === ChoiceKind::Row);
+        $practice = HousePractice::of($rung->exercise, $this->context->rules);
+        $isPaused = HousePractice::isPaused($rung->exercise, $this->context->rules);
+        $restS = $this->context->rules->restS($line, $rung->exercise->setup->kind() === ChoiceKind::Row);
         $isPreTired = $this->builder?->tires === true && $line->part === SessionPart::Main;
 
         return new Block(
@@ -142,19 +148,65 @@ final readonly class LineWriter
             $sets,
             $amount,
             $restS,
-            $line->toFailure,
+            $line->toFailure || $this->goesToFailure($line, $rung),
             $line->isPerSide,
-            $line->tempo ?? $practice->tempo,
+            $this->context->rules->position(HouseRule::WayUp) === HouseRule::WayUp->default() ? $line->tempo ?? $practice->tempo : $practice->tempo,
             $line->group,
             expected: $first === null ? [] : $this->expected($rung, $first, $sets, $restS),
             seconds: $this->context->estimate($rung)->secondsOn($rung),
-            cues: $this->cues($rung, $practice),
-            cautions: [...Watch::of($rung, $amount->high), ...($isPreTired ? [Caution::PreTired] : [])],
+            cues: $this->cues($rung),
+            cautions: [...Watch::of($rung, $amount->high, $isBraked), ...($isPreTired ? [Caution::PreTired] : [])],
             note: $notes === [] ? null : implode(' ', $notes),
             line: $asked->key(),
             byHand: $asked->change,
             school: $isCut || $asked->change !== null ? $asked->school?->words() : null,
+            repS: $isPaused ? HousePractice::PAUSED_REP_S : Block::REP_S,
+            isBraked: $isBraked,
         );
+    }
+
+    /**
+     * Whether the way down of hops is controlled, and so counts as lowering; where the house goes by count, what the caps have no room
+     * for is ridden down instead.
+     */
+    private function isBraked(Prescription $line, Rung $rung, int $lowered): bool
+    {
+        $rules = $this->context->rules;
+        if ($rung->exercise->setup->kind() !== ChoiceKind::Hop || ! $rules->brakesHops($line->amount->high)) {
+            return false;
+        }
+        $left = $this->loweringsLeft($lowered);
+
+        return $rules->says(HouseRule::HopsDown, 'always-controlled') || (! is_string($left) && $left >= $line->sets * $line->amount->high);
+    }
+
+    /** Work sets of reps, where the house goes to failure: not of lowerings and hops, not in a sore week. */
+    private function goesToFailure(Prescription $line, Rung $rung): bool
+    {
+        return $line->part === SessionPart::Main && $rung->exercise->style->movement === Movement::Full && $rung->exercise->setup->kind() !== ChoiceKind::Hop
+            && $this->context->rules->goesToFailure() && ! $this->context->isSore();
+    }
+
+    /** No more reps of main work than the house asks of what is likely. */
+    private function asHard(Prescription $line, Rung $rung, Amount $amount, RepPrediction $first): Amount
+    {
+        $isPull = $line->part === SessionPart::Main && $amount->measure === Measure::Reps && $rung->exercise->setup->kind() !== ChoiceKind::Hop;
+        $most = $isPull ? $this->context->rules->askedOf($first->median()) : null;
+
+        return $most === null || $most >= $amount->high ? $amount : Amount::of(Measure::Reps, min($amount->low, $most), $most);
+    }
+
+    /**
+     * What a rule of the house asks of it.
+     *
+     * @return list<string>
+     */
+    private function ofHouse(Prescription $line, Rung $rung, bool $isBraked): array
+    {
+        return array_values(array_filter([
+            $rung->exercise->setup->kind() !== ChoiceKind::Hop ? null : ($isBraked ? 'Control the way down: it counts as lowering.' : 'Ride the way down, do not brake it.'),
+            $this->goesToFailure($line, $rung) && $this->context->rules->says(HouseRule::Failure, 'first-tracked') ? 'The first set is the one that counts.' : null,
+        ]));
     }
 
     /** How many may be written yet, or why none. */
@@ -173,7 +225,9 @@ final readonly class LineWriter
     {
         $movement = $rung->exercise->style->movement;
 
-        return $movement->isTimed() || $movement === Movement::ShoulderBlade || $line->part === SessionPart::WarmUp ? null : $this->context->estimate($rung)->onRung($rung);
+        $reps = $movement->isTimed() || $movement === Movement::ShoulderBlade || $line->part === SessionPart::WarmUp ? null : $this->context->estimate($rung)->onRung($rung);
+
+        return HousePractice::isPaused($rung->exercise, $this->context->rules) ? $reps?->with(HousePractice::PAUSED_LEFT) : $reps;
     }
 
     /** @return list<RepPrediction> of each set, as they fall */
@@ -219,11 +273,11 @@ final readonly class LineWriter
     }
 
     /** @return list<string> two, those that answer this athlete's faults first */
-    private function cues(Rung $rung, Practice $practice): array
+    private function cues(Rung $rung): array
     {
         $faults = $this->context->diary->faults($this->context->today, static fn (Done $d): bool => $d->kind === $rung->exercise->setup->kind());
-        $cues = array_values(array_unique([...array_map(static fn (FormFault $f): string => $f->cue(), $faults), ...$practice->cues]));
+        $cues = array_values(array_unique([...array_map(static fn (FormFault $f): string => $f->cue(), $faults), ...Practice::of($rung->exercise)->cues]));
 
-        return array_slice($cues, 0, self::CUES);
+        return [...array_slice($cues, 0, self::CUES), ...HousePractice::cues($rung->exercise, $this->context->rules)];
     }
 }

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace SteadyRung\Plan\Session;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\Grip;
 use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Ladder\Steps;
 use SteadyRung\Method\AllowedExercises;
+use SteadyRung\Method\House\HouseMeans;
 use SteadyRung\Method\House\HouseRule;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Method\SessionPart;
@@ -35,8 +38,11 @@ final readonly class Pick
     /** So many reps more than asked are a set wasted. */
     private const SPARE = 5;
 
+    private HouseMeans $house;
+
     public function __construct(private AthleteContext $context)
     {
+        $this->house = new HouseMeans($context->rules);
     }
 
     /**
@@ -58,12 +64,18 @@ final readonly class Pick
             $rungs = $this->rungs($one);
             $likely = $this->hardestLikely($line, $one, $rungs);
             $best = $best === null || ($likely !== null && $likely->share() > $best->share()) ? $likely : $best;
-            if ($best !== null && ! $this->isTooEasy($line, $best)) {
+            if ($best !== null && ! $this->comparesAll($line) && ! $this->isTooEasy($line, $best)) {
                 return $best;
             }
         }
 
         return $best;
+    }
+
+    /** Where machines are as good as any, no means comes before another. */
+    private function comparesAll(Prescription $line): bool
+    {
+        return $line->part === SessionPart::Main && $this->context->rules->says(HouseRule::Machines, 'full');
     }
 
     /** @param  list<AllowedExercises>  $allowed */
@@ -144,7 +156,7 @@ final readonly class Pick
             $allowed = [...$allowed, ...array_map(static fn (ChoiceKind $k): AllowedExercises => AllowedExercises::of($k), ChoiceKind::helping($lane))];
         }
         $others = [];
-        foreach ($this->allowedOf($allowed) as $one) {
+        foreach ($this->house->of($allowed, $line->part) as $one) {
             foreach ($this->rungs($one) as $rung) {
                 if ($rung->key() !== $than->key()) {
                     $others[$rung->key()] = $rung;
@@ -153,6 +165,25 @@ final readonly class Pick
         }
 
         return self::nearestFirst($others, $than);
+    }
+
+    /** Whether the house does a line's work on it. */
+    public function isDone(Rung $rung, Prescription $line): bool
+    {
+        return $this->house->allows($rung, $line->part);
+    }
+
+    /** Where a rung leads; past a step that the house does not do, the next of the line's own rungs. */
+    public function steps(Rung $now, Prescription $line): Steps
+    {
+        $steps = $this->context->ways->steps($now, $this->context->estimate($now));
+        [$isUp, $isDown] = [$steps->up === null || $this->isDone($steps->up, $line), $steps->down === null || $this->isDone($steps->down, $line)];
+        if ($isUp && $isDown) {
+            return $steps;
+        }
+        $own = array_merge([], ...array_map($this->rungs(...), $this->allowed($line)));
+
+        return new Steps($now, $isUp ? $steps->up : Steps::nearestUp($now, $own), $isDown ? $steps->down : Steps::nearestDown($now, $own));
     }
 
     /**
@@ -171,20 +202,31 @@ final readonly class Pick
     /** @return list<AllowedExercises> that the house does with */
     public function allowed(Prescription $line): array
     {
-        return $this->allowedOf($line->allowed);
+        return $this->chinFirst($line, $this->house->of($line->allowed, $line->part));
     }
 
     /**
+     * Strict work under the bar where the house begins so, until its top count is likely there: then the pull-up.
+     *
      * @param  list<AllowedExercises>  $allowed
      * @return list<AllowedExercises>
      */
-    private function allowedOf(array $allowed): array
+    private function chinFirst(Prescription $line, array $allowed): array
     {
-        $rules = $this->context->rules;
+        if ($line->part !== SessionPart::Main || ! $this->context->rules->says(HouseRule::ChinGrip, 'chin-first')) {
+            return $allowed;
+        }
+        $first = [];
+        foreach ($allowed as $one) {
+            if ($one->kind === ChoiceKind::Strict && $one->movement === Movement::Full && $one->grip === Grip::Over) {
+                $chin = AllowedExercises::of(ChoiceKind::Strict, grip: Grip::Under);
+                $rung = $this->rungs($chin)[0] ?? null;
+                $isDone = $rung === null || $this->context->estimate($rung)->onRung($rung)?->chanceOf((float) $line->amount->high) >= self::LIKELY;
+                $first = $isDone ? $first : [...$first, $chin];
+            }
+        }
 
-        return array_values(array_filter($allowed, static fn (AllowedExercises $m): bool => ($m->kind !== ChoiceKind::Band || $rules->allowsBands()) && $rules->allowsGrip($m->grip)
-            && ($m->movement !== Movement::Lowering || $rules->loweringDays() > 0)
-            && (! in_array($m->kind, [ChoiceKind::Counterweight, ChoiceKind::PullDown], true) || ! $rules->says(HouseRule::Machines, 'not-used'))));
+        return [...$first, ...$allowed];
     }
 
     /**
@@ -194,7 +236,7 @@ final readonly class Pick
      */
     public function rungs(AllowedExercises $allowed): array
     {
-        $rungs = $this->context->ways->rungs($allowed);
+        $rungs = array_values(array_filter($this->context->ways->rungs($allowed), fn (Rung $r): bool => $this->house->allows($r)));
         $sure = array_values(array_filter($rungs, static fn (Rung $r): bool => $r->holds()));
 
         return $sure === [] ? array_values(array_filter($rungs, static fn (Rung $r): bool => ! $r->load->isCautioned())) : $sure;

@@ -6,6 +6,8 @@ namespace SteadyRung\Plan\Session;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Method\Builder;
+use SteadyRung\Method\House\HouseRule;
+use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Method\Stage;
 use SteadyRung\Plan\Context\AthleteContext;
@@ -31,10 +33,24 @@ final readonly class SessionNotes
             $away >= Comeback::AWAY_DAYS ? sprintf('%d days away: nothing harder than last time in this session.', $away) : null,
             $this->context->isSore() ? sprintf('Sore, %d of 5: fewer sets, more help, no lowering and no test.', $this->context->diary->soreness($this->context->today)) : null,
             $this->builder->idea ?? $stage->note,
-            MissingHang::lacksHang($this->context, $this->course),
+            BeforeHanging::lacks($this->context, $this->course),
+            $this->kipping(),
             $this->context->isClimber ? Caution::ClimbersLoad->text() : null,
             $this->course->passed === [] ? null : sprintf('Nothing fits for: %s. The method goes on after it.', implode(', ', array_map(static fn (Stage $s): string => lcfirst($s->name), $this->course->passed))),
         ]));
+    }
+
+    /** Said where strict reps come into reach. */
+    private function kipping(): ?string
+    {
+        $most = $this->context->diary->mostStrict();
+
+        return match (true) {
+            $most === 0 => null,
+            $this->context->rules->says(HouseRule::Kipping, 'never') => 'No kipping here.',
+            $most < HouseRules::STRICT_BEFORE_KIPPING => sprintf('No kipping before %d clean strict reps; the most logged is %d.', HouseRules::STRICT_BEFORE_KIPPING, $most),
+            default => null,
+        };
     }
 
     public static function whatToGet(Prescription $line): string

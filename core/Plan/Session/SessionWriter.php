@@ -45,7 +45,9 @@ final readonly class SessionWriter
         [$blocks, $notes] = $this->blocks($refused, $asked);
         $work = $this->course->now->stage->work();
         if ($this->course->now->rung === null && $refused === null) {
-            $refused = Refusal::nothingFits(sprintf('Nothing in this kit fits for %s. %s', lcfirst($work->words()), SessionNotes::whatToGet($work)));
+            $refused = Refusal::nothingFits((new Pick($this->context))->allowed($work) === []
+                ? sprintf('The house rules leave nothing for %s. Another stage or method goes on without it.', lcfirst($work->words()))
+                : sprintf('Nothing in this kit fits for %s. %s', lcfirst($work->words()), SessionNotes::whatToGet($work)));
         }
         $ofPlace = (new SessionNotes($this->context, $this->course, $this->lines->builder()))->ofPlace();
 
@@ -63,7 +65,7 @@ final readonly class SessionWriter
         $caps = $this->context->caps();
         $writer = new LineWriter($this->context, $this->course, $caps, $this->lines->builder());
         $hard = new HardSets($this->context, $caps);
-        foreach (StageLines::inOrder([...(new FreshTry($this->context, $this->course))->blocks($refused), ...$asked]) as $line) {
+        foreach (StageLines::inOrder([...(new FreshTry($this->context, $this->course))->blocks($refused), ...$asked], $this->context->rules) as $line) {
             $block = $line instanceof Block ? $line : $writer->write($line, $lowered);
             $stopped = $block instanceof Block ? $this->stopped($block, $refused) : null;
             if (! $block instanceof Block || $stopped !== null) {

@@ -7,10 +7,14 @@ namespace SteadyRung\Plan\Session;
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Movement;
+use SteadyRung\Method\Accessory;
 use SteadyRung\Method\AllowedExercises;
+use SteadyRung\Method\Amount;
 use SteadyRung\Method\Builder;
 use SteadyRung\Method\GripTier;
 use SteadyRung\Method\House\HouseRule;
+use SteadyRung\Method\House\HouseRules;
+use SteadyRung\Method\Measure;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Method\SessionPart;
 use SteadyRung\Method\Stage;
@@ -44,19 +48,28 @@ final readonly class StageLines
     {
         $stage = $this->course->now->stage;
         $lines = $this->builder()?->in($stage->lines) ?? $stage->lines;
-        if (MissingHang::lacksHang($this->context, $this->course) !== null && array_filter($lines, static fn (Prescription $p): bool => $p->allowed !== [] && $p->allowed[0]->isGripWork()) === []) {
+        if (BeforeHanging::lacksHang($this->context, $this->course) !== null && array_filter($lines, static fn (Prescription $p): bool => $p->allowed !== [] && $p->allowed[0]->isGripWork()) === []) {
             $lines[] = Prescription::of(SessionPart::Accessory, [AllowedExercises::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, (float) $this->context->rules->hangFirstS())], 2, GripTier::next($this->context->diary->longestHangS()), 90);
+        }
+
+        if (BeforeHanging::lacksTrunk($this->context, $this->course) !== null && array_filter($lines, static fn (Prescription $p): bool => $p->part === SessionPart::Trunk) === []) {
+            $lines[] = Prescription::of(SessionPart::Trunk, Accessory::Plank, 2, Amount::of(Measure::Seconds, 60), 60);
         }
 
         return $this->context->rules->says(HouseRule::Trunk, 'later') ? array_values(array_filter($lines, static fn (Prescription $p): bool => $p->part !== SessionPart::Trunk)) : $lines;
     }
 
     /**
+     * Pulling first, fresh, unless the house goes by the plan of the method.
+     *
      * @param  list<Block|AskedLine>  $lines
      * @return list<Block|AskedLine>
      */
-    public static function inOrder(array $lines): array
+    public static function inOrder(array $lines, HouseRules $rules): array
     {
+        if ($rules->says(HouseRule::PullFirst, 'by-plan')) {
+            return $lines;
+        }
         $order = array_flip(array_map(static fn (SessionPart $p): string => $p->value, SessionPart::cases()));
         usort($lines, static fn (Block|AskedLine $a, Block|AskedLine $b): int => $order[$a->part->value] <=> $order[$b->part->value]);
 

@@ -9,6 +9,7 @@ use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\UpBy;
 use SteadyRung\Method\Accessory;
+use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Safety\Caution;
 use SteadyRung\Setup\WarningCode;
 
@@ -17,23 +18,23 @@ use SteadyRung\Setup\WarningCode;
  */
 final class Watch
 {
-    /** More jumped reps than this in a set ride the way down. */
-    private const MANY_HOPS = 15;
-
-    /** @return list<Caution> */
-    public static function of(Rung|Accessory $do, int $reps): array
+    /**
+     * @param  bool  $isBraked  whether the way down of hops is controlled
+     * @return list<Caution>
+     */
+    public static function of(Rung|Accessory $do, int $reps, bool $isBraked = false): array
     {
         if ($do instanceof Accessory) {
             return $do->hangs() ? [Caution::GripFailing] : [];
         }
         $kind = $do->exercise->setup->kind();
         $style = $do->exercise->style;
-        $lowers = $style->movement === Movement::Lowering || ($style->movement === Movement::Full && $style->upBy !== UpBy::Pull);
+        $lowers = $isBraked || $style->movement === Movement::Lowering || ($style->movement === Movement::Full && $style->upBy !== UpBy::Pull);
 
         return array_values(array_filter([
             $lowers ? Caution::LoweringSoreness : null,
             $lowers || $kind === ChoiceKind::Hop ? Caution::MuscleBreakdown : null,
-            $kind === ChoiceKind::Hop && $reps > self::MANY_HOPS ? Caution::JumpedReps : null,
+            $kind === ChoiceKind::Hop && $reps > HouseRules::MANY_HOPS ? Caution::JumpedReps : null,
             $kind === ChoiceKind::Band ? Caution::BandWear : null,
             $kind === ChoiceKind::Band ? Caution::BandEntry : null,
             $do->load->warns(WarningCode::StrongRecoil) ? Caution::BandRecoil : null,

@@ -49,6 +49,15 @@ it('refuses a method or a stage that there is not', function (array $place, stri
     [['method' => 'band-taper', 'stage' => 'bands', 'sessions_a_week' => 9], '/sessions_a_week'],
 ]);
 
+it('skips no stage where the house takes them strictly in order', function (): void {
+    $this->putJson('/api/house-rules', ['stages' => 'strict'])->assertOk();
+    $this->postJson("/api/athletes/$this->athlete/place", ['id' => uuid(), 'method' => 'band-taper', 'stage' => 'bands'])->assertCreated();
+    $to = fn (string $stage) => $this->postJson("/api/athletes/$this->athlete/place", ['id' => uuid(), 'method' => 'band-taper', 'stage' => $stage, 'reason' => 'So']);
+
+    $to('strict')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/stage');
+    $to('lowering')->assertCreated();
+});
+
 it('moves to the next stage by an accepted call, and back when the decision is taken back', function (): void {
     $this->postJson("/api/athletes/$this->athlete/place", ['id' => uuid(), 'method' => 'foundation', 'stage' => 'bands'])->assertCreated();
     $this->exercise = exercise($this->bar, $this->bands[13]);

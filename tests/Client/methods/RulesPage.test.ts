@@ -10,7 +10,7 @@ const rule = (position: string) => ({
     point: 'Lowering-only reps',
     positions: { 'twice-capped': 'up to twice a week, capped', never: 'never' },
     default: 'twice-capped',
-    reason: 'A strong stimulus that makes sore.',
+    reasons: { 'twice-capped': 'A strong stimulus that makes sore.', never: 'Soreness costs sessions.' },
     position,
 });
 

@@ -8,6 +8,7 @@ use SteadyRung\Call\Situation\SessionResult;
 use SteadyRung\Call\Situation\Signs;
 use SteadyRung\Call\Situation\Situation;
 use SteadyRung\Exercise\Choices\Choice;
+use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Search\RungSearch;
@@ -137,5 +138,28 @@ function hugeKit(): Kit
         ...$range(40, fn (int $i) => Weight::of("weight-$i", "Weight $i", 0.5 + 0.5 * $i)),
         ...$range(5, fn (int $i) => Machine::of("lift-$i", "Lift $i", MachineUse::Counterweight, 0.5, 300)),
         ...$range(5, fn (int $i) => Machine::of("cable-$i", "Cable $i", MachineUse::PullDown, 0.5, 300)),
+    ]);
+}
+
+/** Six bands a small step apart. */
+function fineKit(): Kit
+{
+    return kit(['a' => 13, 'b' => 19, 'c' => 22, 'd' => 29, 'e' => 32, 'f' => 44]);
+}
+
+/** Bands of the first bar, at the foot. */
+function on(string ...$bands): Choice
+{
+    return OnBands::of('bar-0', Attach::Foot, array_values($bands));
+}
+
+/** A piece of everything. */
+function fullKit(): Kit
+{
+    return Kit::of([
+        Bar::of('low', 'Low bar', 1.0), Bar::of('high', 'High bar', 2.5), band(22, 0.97, 'thin'), band(44, 0.96, 'thick'),
+        RingPair::of('rings', 'Rings', 2.4, [1.2, 1.5]), Box::of('box', 'Box', 0.4), Plate::of('plate', 'Plate', 0.05),
+        Weight::of('five', '5 kg', 5), Weight::of('ten', '10 kg', 10),
+        Machine::of('lift', 'Lift', MachineUse::Counterweight, 10, 40, 0.9), Machine::of('cable', 'Cable', MachineUse::PullDown, 10, 60),
     ]);
 }

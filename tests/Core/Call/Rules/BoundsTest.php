@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Call\Rules\ClimbWhenGateMet;
 use SteadyRung\Call\Rules\RestWhenFallingOff;
 use SteadyRung\Call\Rules\RestWhenSore;
 use SteadyRung\Call\Rules\Rule;
@@ -11,6 +12,8 @@ use SteadyRung\Call\Situation\FromEstimate;
 use SteadyRung\Call\Situation\SessionResult;
 use SteadyRung\Call\Situation\Signs;
 use SteadyRung\Call\Situation\Situation;
+use SteadyRung\Call\Situation\Standard;
+use SteadyRung\Call\Verdict;
 use SteadyRung\Exercise\Search\RungSearch;
 
 /**
@@ -42,3 +45,11 @@ it('fires at its bound and not beside it', function (Rule $rule, array $sessions
     'less than a quarter under, twice' => [new RestWhenFallingOff, [new SessionResult(0, [6], expected: 7.9, effort: 8), new SessionResult(2, [6], expected: 7.9, effort: 8)], false],
     'a quarter under, twice, at an effort of seven' => [new RestWhenFallingOff, [new SessionResult(0, [6], expected: 8.0, effort: 7), new SessionResult(2, [6], expected: 8.0, effort: 7)], false],
 ]);
+
+it('moves on from a stage on the day its least days are over', function (int $days, bool $isClimb): void {
+    $sessions = [new SessionResult(0, [8, 8, 8]), new SessionResult(2, [8, 8, 8])];
+    $from = rung(fineKit(), on('d'));
+    $call = (new ClimbWhenGateMet)->look(new Situation(stepsAround($from, new RungSearch(fineKit())), $sessions, new FromEstimate(estimateOf(1.2)), new Signs(daysAtStage: $days, endsStage: true), new Standard(leastDays: 21)))->call;
+
+    expect($call?->verdict === Verdict::Climb)->toBe($isClimb);
+})->with([[20, false], [21, true]]);

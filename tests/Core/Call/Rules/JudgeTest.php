@@ -8,7 +8,6 @@ use SteadyRung\Call\Rules\Firing;
 use SteadyRung\Call\Rules\Judge;
 use SteadyRung\Call\Situation\Evidence;
 use SteadyRung\Call\Verdict;
-use SteadyRung\Exercise\Choices\Choice;
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Search\RungSearch;
@@ -22,19 +21,9 @@ use SteadyRung\Setup\Band\Attach;
 const MET = [8, 9, 8];
 const SHORT = [4, 3, 4];
 
-function fineKit(): Kit
-{
-    return kit(['a' => 13, 'b' => 19, 'c' => 22, 'd' => 29, 'e' => 32, 'f' => 44]);
-}
-
 function reasonsOf(Call $call): string
 {
     return implode(' ', array_map(fn (Evidence $e): string => $e->text, $call->reasons));
-}
-
-function on(string ...$bands): Choice
-{
-    return OnBands::of('bar-0', Attach::Foot, array_values($bands));
 }
 
 it('climbs when the gate is met twice running and the floor is likely on the next rung', function (): void {

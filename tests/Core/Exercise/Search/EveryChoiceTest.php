@@ -19,23 +19,10 @@ use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Box;
 use SteadyRung\Kit\GearClash;
 use SteadyRung\Kit\Kit;
-use SteadyRung\Kit\Machine;
-use SteadyRung\Kit\MachineUse;
 use SteadyRung\Kit\Plate;
 use SteadyRung\Kit\RingPair;
-use SteadyRung\Kit\Weight;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\DoesNotFit;
-
-function fullKit(): Kit
-{
-    return Kit::of([
-        Bar::of('low', 'Low bar', 1.0), Bar::of('high', 'High bar', 2.5), band(22, 0.97, 'thin'), band(44, 0.96, 'thick'),
-        RingPair::of('rings', 'Rings', 2.4, [1.2, 1.5]), Box::of('box', 'Box', 0.4), Plate::of('plate', 'Plate', 0.05),
-        Weight::of('five', '5 kg', 5), Weight::of('ten', '10 kg', 10),
-        Machine::of('lift', 'Lift', MachineUse::Counterweight, 10, 40, 0.9), Machine::of('cable', 'Cable', MachineUse::PullDown, 10, 60),
-    ]);
-}
 
 it('offers every kind of help in its lane', function (): void {
     $kinds = fn (Lane $lane): array => array_values(array_unique(array_map(fn (Choice $c): string => $c->kind()->value, iterator_to_array((new EveryChoice(fullKit(), athlete()))->in($lane), false))));

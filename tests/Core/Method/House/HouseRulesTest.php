@@ -2,17 +2,25 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Grip;
+use SteadyRung\Method\Accessory;
+use SteadyRung\Method\AllowedExercises;
+use SteadyRung\Method\Amount;
 use SteadyRung\Method\Gate;
 use SteadyRung\Method\GripTier;
 use SteadyRung\Method\House\HouseRule;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Measure;
+use SteadyRung\Method\Prescription;
+use SteadyRung\Method\SessionPart;
 
-it('says of every rule what is disputed, why ours is the default, and at least two positions in words', function (HouseRule $rule): void {
+it('says of every rule what is disputed, what speaks for each side, and at least two positions in words', function (HouseRule $rule): void {
     $positions = $rule->positions();
 
-    expect($rule->point())->not->toBe('')->and($rule->reason())->toEndWith('.')
+    expect($rule->point())->not->toBe('')
+        ->and(array_keys($rule->reasons()))->toBe(array_keys($positions))
+        ->and(array_filter($rule->reasons(), static fn (string $reason): bool => ! str_ends_with($reason, '.')))->toBe([])
         ->and(count($positions))->toBeGreaterThanOrEqual(2)
         ->and($rule->default())->toBe(array_key_first($positions))
         ->and(array_unique($positions))->toHaveCount(count($positions));
@@ -33,13 +41,22 @@ it('lowers as many days a week as the rule says', function (string $position, in
 })->with([['twice-capped', 2], ['each-session', 7], ['now-and-then', 1], ['never', 0]]);
 
 it('rests by purpose, or as short as the gym wants it', function (string $position, int $usual, bool $isRow, int $restS): void {
-    expect(HouseRules::of(['rest' => $position])->restS($usual, $isRow))->toBe($restS);
+    $line = Prescription::of(SessionPart::Main, [AllowedExercises::of($isRow ? ChoiceKind::Row : ChoiceKind::Strict)], 3, Amount::of(Measure::Reps, 5), $usual);
+
+    expect(HouseRules::of(['rest' => $position])->restS($line, $isRow))->toBe($restS);
 })->with([
     'a pull rests as its method says' => ['by-purpose', 180, false, 180],
     'a row no longer than a minute and a half' => ['by-purpose', 180, true, 90],
     'and no shorter than one' => ['by-purpose', 30, true, 60],
     'a minute for all' => ['60-s', 180, false, 60],
     'half of one for all' => ['20-30-s', 180, true, 30],
+]);
+
+it('leaves a rest that means something: inside a group, and before a hang as long as it goes', function (Prescription $line): void {
+    expect(HouseRules::of(['rest' => '20-30-s'])->restS($line, false))->toBe($line->restS);
+})->with([
+    'the strict half of a mixed set' => [Prescription::of(SessionPart::Main, [AllowedExercises::of(ChoiceKind::Strict)], 4, Amount::of(Measure::Reps, 2), 0, group: 'A')],
+    'a plank to the end' => [Prescription::of(SessionPart::Trunk, Accessory::Plank, 2, Amount::of(Measure::Seconds, 60), 180, toFailure: true)],
 ]);
 
 it('keeps a rep in reserve unless sets go to failure here', function (string $position, int $reserve): void {

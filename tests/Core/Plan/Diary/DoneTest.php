@@ -26,3 +26,21 @@ it('counts strict reps of the whole pull by the arms alone, over every movement,
         }
     }
 });
+
+it('is done on a rung that is the same in kind, movement, place, grip and share, and on no other', function (): void {
+    $rung = bandRung(29);
+    $on = fn (mixed ...$other): bool => done(1, $rung, ...['work' => null, ...$other])->isOn($rung);
+
+    expect($on())->toBeTrue()
+        ->and($on(kind: ChoiceKind::Foot))->toBeFalse()
+        ->and($on(style: ExecutionStyle::of(ChoiceKind::Band, Movement::LowerHalf)))->toBeFalse()
+        ->and($on(style: ExecutionStyle::of(ChoiceKind::Band, grip: Grip::Under)))->toBeFalse()
+        ->and($on(work: 'another'))->toBeFalse()
+        ->and($on(share: $rung->share() + 0.05))->toBeFalse();
+});
+
+it('counts a lowering that took exactly as long as was asked', function (float $seconds, int $lowerings): void {
+    $lowering = new Done(1, Purpose::Work, ChoiceKind::Strict, ExecutionStyle::of(ChoiceKind::Strict, Movement::Lowering, seconds: 3.0), 1.0, FeltLoad::of(1.0), reps: 2, seconds: $seconds);
+
+    expect($lowering->lowerings())->toBe($lowerings);
+})->with([[3.0, 2], [2.9, 0]]);

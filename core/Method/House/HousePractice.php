@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace SteadyRung\Method\House;
+
+use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\Choices\Lane;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Practice;
+use SteadyRung\Exercise\UpBy;
+
+/**
+ * How an exercise is done in this house: the tempo of a pull, and the cues that the rules add to the usual ones.
+ */
+final class HousePractice
+{
+    private const TEMPO = ['fast' => 'fast up, two seconds down', 'paused' => 'slow up, a pause at both ends'];
+
+    /** Seconds of a rep that pauses at both ends, where another takes four (ours). */
+    public const PAUSED_REP_S = 7.0;
+
+    /** So much of the capacity is left for reps that pause at both ends (ours: about a rep in eight). */
+    public const PAUSED_LEFT = 0.95;
+
+    private const CUES = [
+        'bottom' => ['straight-slack' => 'Straight elbows at the bottom, shoulders let go.'],
+        'top' => ['chest' => 'Chest to the bar: short of it is no rep.'],
+        'width' => ['shoulder' => 'Hands at the width of the shoulders.', 'wide' => 'Hands wide.'],
+    ];
+
+    private const CROSSED = 'Ankles crossed behind, the free leg over the band.';
+
+    public static function of(Exercise $exercise, HouseRules $rules): Practice
+    {
+        $usual = Practice::of($exercise);
+        $tempo = self::isPulled($exercise) ? self::TEMPO[$rules->position(HouseRule::WayUp)] ?? $usual->tempo : $usual->tempo;
+
+        return $usual->with($tempo, self::cues($exercise, $rules));
+    }
+
+    /** Whether reps of it pause at both ends here. */
+    public static function isPaused(Exercise $exercise, HouseRules $rules): bool
+    {
+        return self::isPulled($exercise) && $rules->says(HouseRule::WayUp, 'paused');
+    }
+
+    /** Gone up by the pull alone: what help takes up, no rule slows. */
+    private static function isPulled(Exercise $exercise): bool
+    {
+        $style = $exercise->style;
+
+        return $exercise->setup->kind() !== ChoiceKind::Hop && ! $style->movement->isTimed() && $style->movement !== Movement::ShoulderBlade && $style->upBy === UpBy::Pull;
+    }
+
+    /** @return list<string> what the rules add, where they are not as usual */
+    public static function cues(Exercise $exercise, HouseRules $rules): array
+    {
+        $kind = $exercise->setup->kind();
+        if ($kind->lane() !== Lane::Pull || ! self::isPulled($exercise)) {
+            return [];
+        }
+        $cues = array_map(static fn (string $rule): ?string => self::CUES[$rule][$rules->position(HouseRule::from($rule))] ?? null, array_keys(self::CUES));
+
+        return array_values(array_filter([...$cues, $kind === ChoiceKind::Band && $rules->says(HouseRule::Legs, 'crossed') ? self::CROSSED : null]));
+    }
+}
