@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
-import { cautionsOf } from '../domain/moments';
+import { cautionsOf } from '../domain/kinds';
 import { day } from '../domain/units';
 import ReadNote from '../parts/ReadNote.vue';
 import { useCautions } from '../composables/useCautions';

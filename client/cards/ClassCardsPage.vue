@@ -2,7 +2,7 @@
 import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import { cautionsOf } from '../domain/moments';
+import { cautionsOf } from '../domain/kinds';
 import type { Problem } from '../domain/problems';
 import { day } from '../domain/units';
 import ChipRow from '../parts/ChipRow.vue';

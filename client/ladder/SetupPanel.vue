@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { Exercise } from '../domain/gear';
 import type { Schemas } from '../domain/http';
-import { momentsOf } from '../domain/moments';
+import { momentsOf } from '../domain/kinds';
 import { askSetup } from '../domain/setups';
 import CautionNote from '../parts/CautionNote.vue';
 import ReadNote from '../parts/ReadNote.vue';

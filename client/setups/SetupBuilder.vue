@@ -2,8 +2,7 @@
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { Kit } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
-import { everyKind, kinds } from '../domain/kinds';
-import { momentsOf } from '../domain/moments';
+import { everyKind, kinds, momentsOf } from '../domain/kinds';
 import type { Problem } from '../domain/problems';
 import { askSetup } from '../domain/setups';
 import CautionNote from '../parts/CautionNote.vue';

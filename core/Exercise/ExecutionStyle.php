@@ -6,6 +6,11 @@ namespace SteadyRung\Exercise;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Exercise\Style\Grip;
+use SteadyRung\Exercise\Style\HoldAt;
+use SteadyRung\Exercise\Style\Movement;
+use SteadyRung\Exercise\Style\UpBy;
+use SteadyRung\Exercise\Style\Width;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\Travel;
 

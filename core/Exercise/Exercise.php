@@ -8,6 +8,11 @@ use SteadyRung\Exercise\Choices\Choice;
 use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Exercise\Style\Grip;
+use SteadyRung\Exercise\Style\HoldAt;
+use SteadyRung\Exercise\Style\Movement;
+use SteadyRung\Exercise\Style\UpBy;
+use SteadyRung\Exercise\Style\Width;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\UnknownGear;
 

@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace SteadyRung\Exercise;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\Style\Grip;
+use SteadyRung\Exercise\Style\HoldAt;
+use SteadyRung\Exercise\Style\Movement;
+use SteadyRung\Exercise\Style\UpBy;
+use SteadyRung\Exercise\Style\Width;
 use SteadyRung\InWords;
 
 /**

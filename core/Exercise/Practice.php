@@ -6,6 +6,9 @@ namespace SteadyRung\Exercise;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Lane;
+use SteadyRung\Exercise\Style\HoldAt;
+use SteadyRung\Exercise\Style\Movement;
+use SteadyRung\Exercise\Style\UpBy;
 
 /**
  * How an exercise is done until a method or a house says otherwise: tempo, rest, and the two cues that matter most (common practice).

@@ -10,13 +10,13 @@ use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\ExecutionStyle;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Grip;
-use SteadyRung\Exercise\HoldAt;
-use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Search\RungSearch;
-use SteadyRung\Exercise\UpBy;
-use SteadyRung\Exercise\Width;
+use SteadyRung\Exercise\Style\Grip;
+use SteadyRung\Exercise\Style\HoldAt;
+use SteadyRung\Exercise\Style\Movement;
+use SteadyRung\Exercise\Style\UpBy;
+use SteadyRung\Exercise\Style\Width;
 use SteadyRung\OutOfRange;
 
 /**

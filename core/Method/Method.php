@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Method;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
-use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Style\Movement;
 
 /**
  * A school of getting to strict pull-ups, as data: stages in their order, how often a week, and what it says where schools differ

@@ -6,7 +6,7 @@ namespace SteadyRung\Method;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Lane;
-use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Style\Movement;
 
 /**
  * A part of a method: what is done in it, the gate that ends it, and the weeks it usually takes.

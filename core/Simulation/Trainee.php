@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Simulation;
 
-use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\SessionPart;
 use SteadyRung\Plan\Diary\Done;

@@ -22,7 +22,7 @@ use App\Responses\Floor\FloorAthleteResponse;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
-use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Plan\Diary\Purpose;
 

@@ -8,10 +8,10 @@ use App\Formats\JsonObject;
 use App\Formats\Stored\StoredExercise;
 use App\Formats\Unreadable;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\HoldAt;
-use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\NotDoable;
-use SteadyRung\Exercise\Width;
+use SteadyRung\Exercise\Style\HoldAt;
+use SteadyRung\Exercise\Style\Movement;
+use SteadyRung\Exercise\Style\Width;
 
 const BAR_ID = '01900000-0000-7000-8000-000000000001';
 

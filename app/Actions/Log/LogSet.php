@@ -24,8 +24,8 @@ use Psr\Clock\ClockInterface;
 use SteadyRung\CoreError;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\FormFault;
-use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\Style\HoldAt;
 use SteadyRung\Strength\Filter\FeltLoad;
 
 /**

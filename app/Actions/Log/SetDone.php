@@ -12,7 +12,7 @@ use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\FormFault;
-use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\OutOfRange;
 use SteadyRung\Plan\Diary\NoCount;
 use SteadyRung\Plan\Diary\Purpose;

@@ -12,7 +12,7 @@ use App\Models\Athletes\Athlete;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Plan\Session\Entry;
 use SteadyRung\Setup\DoesNotFit;
 

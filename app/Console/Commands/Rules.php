@@ -9,7 +9,7 @@ use App\Context\Gym\CurrentGym;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\Gym;
 use Illuminate\Console\Command;
-use SteadyRung\Call\RuleEffects;
+use SteadyRung\Call\House\RuleEffects;
 use SteadyRung\Method\House\HouseRule;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Plan\Context\AthleteContext;

@@ -9,8 +9,8 @@ use App\Formats\Json\Setups\ExerciseJson;
 use App\Formats\JsonObject;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\HoldAt;
-use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Style\HoldAt;
+use SteadyRung\Exercise\Style\Movement;
 
 /**
  * An exercise as it is kept, version 1: the choice of gear, and beside it whatever is not the whole pull held as usual. Rows of

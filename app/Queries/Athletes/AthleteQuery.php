@@ -32,8 +32,8 @@ use App\Responses\Screening\ClearedResponse;
 use App\Responses\Screening\PainSourceResponse;
 use SteadyRung\Call\Situation\Standard;
 use SteadyRung\Exercise\Choices\Pattern;
-use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Plan\Session\LoweringsLeft;
 use SteadyRung\Setup\DoesNotFit;
 

@@ -8,7 +8,7 @@ use App\Context\Athletes\LoadAthleteContext;
 use App\Models\Athletes\Athlete;
 use App\Responses\Methods\RuleEffectResponse;
 use App\Responses\Methods\RuleEffectsResponse;
-use SteadyRung\Call\RuleEffects;
+use SteadyRung\Call\House\RuleEffects;
 use SteadyRung\Method\House\HouseRules;
 
 /**

@@ -15,7 +15,7 @@ use App\Responses\Trend\TrendSecondsResponse;
 use App\Responses\Trend\TrendWorkResponse;
 use Illuminate\Database\ConnectionInterface;
 use SteadyRung\Exercise\Choices\Pattern;
-use SteadyRung\Exercise\HoldAt;
+use SteadyRung\Exercise\Style\HoldAt;
 use SteadyRung\Strength\Reps\Volume;
 
 /**

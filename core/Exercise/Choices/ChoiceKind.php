@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise\Choices;
 
-use SteadyRung\Exercise\Grip;
-use SteadyRung\Exercise\Movement;
-use SteadyRung\Exercise\UpBy;
+use SteadyRung\Exercise\Style\Grip;
+use SteadyRung\Exercise\Style\Movement;
+use SteadyRung\Exercise\Style\UpBy;
 use SteadyRung\Kit\GearNeed;
 
 /**

@@ -6,8 +6,8 @@ namespace SteadyRung\Exercise\Search;
 
 use SteadyRung\Exercise\Choices\Choice;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\HoldAt;
-use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Style\HoldAt;
+use SteadyRung\Exercise\Style\Movement;
 
 /**
  * The seconds that are asked of lowerings and holds (common practice).

@@ -6,8 +6,8 @@ namespace SteadyRung\Exercise\Search;
 
 use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Movement;
-use SteadyRung\Exercise\UpBy;
+use SteadyRung\Exercise\Style\Movement;
+use SteadyRung\Exercise\Style\UpBy;
 use SteadyRung\Safety\Limit;
 use SteadyRung\Safety\Limits;
 use SteadyRung\Setup\CarriedLoad;

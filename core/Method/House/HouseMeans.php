@@ -6,9 +6,9 @@ namespace SteadyRung\Method\House;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\OnBands;
-use SteadyRung\Exercise\Grip;
-use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\Style\Grip;
+use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\SessionPart;
 use SteadyRung\Setup\Band\Attach;

@@ -7,9 +7,9 @@ namespace SteadyRung\Method\House;
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Practice;
-use SteadyRung\Exercise\UpBy;
+use SteadyRung\Exercise\Style\Movement;
+use SteadyRung\Exercise\Style\UpBy;
 
 /**
  * How an exercise is done in this house: the tempo of a pull, and the cues that the rules add to the usual ones.

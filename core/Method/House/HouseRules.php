@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Method\House;
 
-use SteadyRung\Exercise\Grip;
+use SteadyRung\Exercise\Style\Grip;
 use SteadyRung\Method\Gate;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Method;

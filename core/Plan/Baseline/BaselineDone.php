@@ -8,9 +8,9 @@ use SteadyRung\Exercise\Choices\InRow;
 use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Grip;
-use SteadyRung\Exercise\HoldAt;
-use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Style\Grip;
+use SteadyRung\Exercise\Style\HoldAt;
+use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\InWords;
 
 /**

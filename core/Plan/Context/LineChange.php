@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Plan\Context;
 
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\Measure;

@@ -6,8 +6,8 @@ namespace SteadyRung\Plan\Diary;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\FormFault;
-use SteadyRung\Exercise\HoldAt;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\Style\HoldAt;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Safety\CapLimits;
 use SteadyRung\Safety\Caps;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Plan\Session;
 
-use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\Measure;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace SteadyRung\Plan\Session;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
-use SteadyRung\Exercise\Grip;
-use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Exercise\Style\Grip;
+use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\House\HouseMeans;

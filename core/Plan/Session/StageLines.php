@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace SteadyRung\Plan\Session;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
-use SteadyRung\Exercise\HoldAt;
-use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Style\HoldAt;
+use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Amount;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace SteadyRung\Plan\Session;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
-use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Exercise\UpBy;
+use SteadyRung\Exercise\Style\Movement;
+use SteadyRung\Exercise\Style\UpBy;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Safety\Caution;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Strength\Filter;
 
-use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\OutOfRange;
 use SteadyRung\Strength\Reps\Endurance;
 use SteadyRung\Strength\Reps\RepCurve;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Strength\Reps;
 
 use SteadyRung\Exercise\ExecutionStyle;
-use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Normal;
 use SteadyRung\Setup\CarriedLoad;
 

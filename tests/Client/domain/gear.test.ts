@@ -1,7 +1,6 @@
 import { expect, it } from 'vitest';
 import { figureText, gearKinds, gearWords, inUse, splitName, type Gear, type Kit } from '../../../client/domain/gear';
-import { everyKind } from '../../../client/domain/kinds';
-import { momentsOf } from '../../../client/domain/moments';
+import { everyKind, momentsOf } from '../../../client/domain/kinds';
 import { gradeWords, scaleStateWords } from '../../../client/domain/words';
 
 const piece = (figures: Gear['figures'], retired = false): Gear => ({ id: figures.kind, name: figures.kind, figures, retired });

@@ -7,10 +7,10 @@ use SteadyRung\Exercise\Choices\InRow;
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\HoldAt;
-use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Practice;
-use SteadyRung\Exercise\UpBy;
+use SteadyRung\Exercise\Style\HoldAt;
+use SteadyRung\Exercise\Style\Movement;
+use SteadyRung\Exercise\Style\UpBy;
 use SteadyRung\Setup\Band\Attach;
 
 it('says tempo, rest and two cues of whatever is done on whatever', function (Choice $setup): void {

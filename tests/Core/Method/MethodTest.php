@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
-use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Amount;

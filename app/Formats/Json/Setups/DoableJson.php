@@ -6,9 +6,9 @@ namespace App\Formats\Json\Setups;
 
 use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Choices\ChoiceKind;
-use SteadyRung\Exercise\Grip;
-use SteadyRung\Exercise\Movement;
-use SteadyRung\Exercise\UpBy;
+use SteadyRung\Exercise\Style\Grip;
+use SteadyRung\Exercise\Style\Movement;
+use SteadyRung\Exercise\Style\UpBy;
 
 /**
  * What can be done on a kind of set-up, and how it can be held.

@@ -8,11 +8,11 @@ use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\ExecutionStyle;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Grip;
-use SteadyRung\Exercise\HoldAt;
-use SteadyRung\Exercise\Movement;
-use SteadyRung\Exercise\UpBy;
-use SteadyRung\Exercise\Width;
+use SteadyRung\Exercise\Style\Grip;
+use SteadyRung\Exercise\Style\HoldAt;
+use SteadyRung\Exercise\Style\Movement;
+use SteadyRung\Exercise\Style\UpBy;
+use SteadyRung\Exercise\Style\Width;
 
 /**
  * A set-up of the gym's gear, what is done on it, and how it is held; what is not said is the whole pull, held over the bar just

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Call\RuleEffects;
+use SteadyRung\Call\House\RuleEffects;
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\FootHelped;
 use SteadyRung\Exercise\Choices\Footing;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Grip;
-use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Style\Grip;
+use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\Machine;
 use SteadyRung\Kit\MachineUse;

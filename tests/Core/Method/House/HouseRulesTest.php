@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
-use SteadyRung\Exercise\Grip;
+use SteadyRung\Exercise\Style\Grip;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Amount;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\HoldAt;
-use SteadyRung\Exercise\Movement;
 use SteadyRung\Exercise\Search\RungSearch;
+use SteadyRung\Exercise\Style\HoldAt;
+use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Plan\Baseline\BaselineDone;
 use SteadyRung\Plan\Baseline\BaselineGuide;
 use SteadyRung\Plan\Baseline\BaselineLine;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\ExecutionStyle;
-use SteadyRung\Exercise\Grip;
-use SteadyRung\Exercise\HoldAt;
-use SteadyRung\Exercise\Movement;
-use SteadyRung\Exercise\UpBy;
+use SteadyRung\Exercise\Style\Grip;
+use SteadyRung\Exercise\Style\HoldAt;
+use SteadyRung\Exercise\Style\Movement;
+use SteadyRung\Exercise\Style\UpBy;
 use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Strength\Filter\FeltLoad;

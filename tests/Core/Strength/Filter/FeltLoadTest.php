@@ -5,7 +5,7 @@ declare(strict_types=1);
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Grip;
+use SteadyRung\Exercise\Style\Grip;
 use SteadyRung\Kit\Band\CalibrationPoint;
 use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\Kit\Kit;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Exercise\Movement;
+use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\OutOfRange;
 use SteadyRung\Strength\Filter\FeltLoad;
 use SteadyRung\Strength\Filter\Observation;

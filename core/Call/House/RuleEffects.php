@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Call;
+namespace SteadyRung\Call\House;
 
 use SteadyRung\Call\Rules\Judge;
 use SteadyRung\Call\Situation\SituationOf;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Exercise;
+namespace SteadyRung\Exercise\Style;
 
 /**
  * How far apart the hands are; just outside the shoulders unless somebody says otherwise.

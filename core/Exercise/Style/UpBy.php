@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Exercise;
+namespace SteadyRung\Exercise\Style;
 
 /**
  * How one gets up; other than by the pull itself, the way down has no such help.
