@@ -130,14 +130,7 @@ watch(
             </FormField>
             <QuantityField v-model="draft.stackKg" label="Stack" unit="kg" :limits="{}" />
         </template>
-        <ChipRow
-            v-if="asks('stance')"
-            label="Kept down"
-            show-label
-            :chips="stances"
-            :value="draft.stance"
-            @pick="draft.stance = $event"
-        />
+        <ChipRow v-if="asks('stance')" label="Kept down" show-label :chips="stances" :value="draft.stance" @pick="draft.stance = $event" />
         <FormField v-if="asks('weights')" label="Weights on the belt">
             <NSelect v-model:value="draft.weights" multiple :options="weights" :virtual-scroll="false" placeholder="Add weights in Kit" aria-label="Weights" />
         </FormField>

@@ -60,7 +60,8 @@ it('reminds of a band that is due where it is used; a fault takes it out of use,
         $page->press('Nick')->see('A fault takes the band out of use at once.')->fill('Note (optional)', 'At the hitch')->press('Note the inspection')->see('Take back into use')->see('At the hitch');
 
         $page->go("/people/$athlete")->see('This band is not in the kit, or is retired.')->see('Biggest step');
-        expect($page->script('return [...document.querySelectorAll(".ladder .name")].some((b) => b.innerText.includes('.json_encode($band).'))'))->toBeFalse();
+        $isOffered = fn (): bool => (bool) $page->script('return [...document.querySelectorAll(".ladder .name")].some((b) => b.innerText.includes('.json_encode($band).'))');
+        Wait::until(fn (): bool => ! $isOffered(), 'The ladder still offers the band that is out.');
 
         pickGear($page->go('/kit'), $band)->press('Take back into use')->dontSee('Take back into use')->press('Sound')->press('Note the inspection')->see('Looked at today');
         $page->go("/people/$athlete")->see('Biggest step')->dontSee('look at it before the next set')->dontSee('is retired');

@@ -36,7 +36,14 @@ interface Form {
 }
 
 const caps = { lowerings_a_session: 15, lowerings_a_week: 30, hard_sets_first_month: 10, hard_sets_later: 20 };
-const rule = (key: string, point: string, position: string) => ({ key, point, positions: { one: `one ${key}`, two: `two ${key}` }, default: 'one', reasons: { one: 'So.', two: 'Or so.' }, position });
+const rule = (key: string, point: string, position: string) => ({
+    key,
+    point,
+    positions: { one: `one ${key}`, two: `two ${key}` },
+    default: 'one',
+    reasons: { one: 'So.', two: 'Or so.' },
+    position,
+});
 const evening: Schemas['Class'] = {
     id: 'c',
     name: 'Evening',
