@@ -45,6 +45,14 @@ final class InWords
         return "$best[0] in $best[1]";
     }
 
+    /** A chance and the one it is held against, as “2 in 3; it needs 4 in 5”; in per cent where both would read the same. */
+    public static function chanceAgainst(float $chance, float $needed): string
+    {
+        [$is, $needs] = [self::chance($chance), self::chance($needed)];
+
+        return $is === $needs && $chance < $needed ? sprintf('%d %%; it needs %d %%', (int) floor(100.0 * $chance), (int) ceil(100.0 * $needed)) : "$is; it needs $needs";
+    }
+
     private static function plain(float $value, int $digits): string
     {
         return (string) (round($value, $digits) + 0.0);

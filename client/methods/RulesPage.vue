@@ -39,7 +39,8 @@ function words(path: string, value: unknown): string {
     return `${rule?.point ?? path}: ${rule?.positions[String(value)] ?? String(value)}`;
 }
 const changed = computed(() => list.value.filter((r) => draft.value[r.key] !== r.position));
-const chips = (rule: Schemas['HouseRule']) => Object.entries(rule.positions).map(([value, label]) => ({ value, label: value === rule.default ? `${label} (default)` : label, reason: rule.reasons[value] ?? '' }));
+const chips = (rule: Schemas['HouseRule']) =>
+    Object.entries(rule.positions).map(([value, label]) => ({ value, label: value === rule.default ? `${label} (default)` : label, reason: rule.reasons[value] ?? '' }));
 
 function pick(rule: Schemas['HouseRule'], position: string): void {
     draft.value = { ...draft.value, [rule.key]: position };

@@ -11,6 +11,7 @@ use App\Actions\LockAthlete;
 use App\Context\Athletes\LoadAthleteContext;
 use App\Context\Gym\GymDay;
 use App\Context\Methods\Methods;
+use App\Context\Methods\StageSince;
 use App\Formats\Methods\Library;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
@@ -29,7 +30,7 @@ use SteadyRung\Safety\Caution;
  */
 final readonly class MoveAthlete
 {
-    public function __construct(private LockAthlete $athletes, private InsertOnce $storeOnce, private Methods $methods, private LoadAthleteContext $contexts, private MakeCall $calls, private GymDay $days, private ClockInterface $clock)
+    public function __construct(private LockAthlete $athletes, private InsertOnce $storeOnce, private Methods $methods, private LoadAthleteContext $contexts, private MakeCall $calls, private GymDay $days, private ClockInterface $clock, private StageSince $since)
     {
     }
 
@@ -47,7 +48,7 @@ final readonly class MoveAthlete
 
         return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($coach, $given, $method, $stage): Inserted {
             $isMove = $athlete->method_key === $method->key && $athlete->stage_key !== $stage->key;
-            $since = $isMove || $athlete->method_key !== $method->key ? $this->days->today() : $athlete->stage_since ?? $this->days->today();
+            $since = $isMove || $athlete->method_key !== $method->key ? $this->days->today() : $this->since->of($athlete);
             $stored = $this->storeOnce->store($this->change($given->id, $athlete, $coach, $method->key, $stage->key, $since, $given->reason, null), $given, ['athlete' => $athlete->id], function () use ($isMove, $given, $method, $stage, $athlete): void {
                 if ($isMove && $given->reason === null) {
                     throw Problem::invalid('/reason', 'Say why the stage is skipped or set back.');

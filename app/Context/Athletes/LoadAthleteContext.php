@@ -8,6 +8,7 @@ use App\Context\Gym\CurrentGym;
 use App\Context\Gym\GymDay;
 use App\Context\Log\LoadDiary;
 use App\Context\Methods\Methods;
+use App\Context\Methods\StageSince;
 use App\Context\Setups\FindLadderPath;
 use App\Context\Setups\KeptAnswers;
 use App\Context\Setups\StoredRungCatalogue;
@@ -41,6 +42,7 @@ final readonly class LoadAthleteContext
         private LoadChangesByHand $hand,
         private CurrentGym $gym,
         private GymDay $days,
+        private StageSince $since,
     ) {
     }
 
@@ -54,7 +56,7 @@ final readonly class LoadAthleteContext
         return new AthleteContext(
             $today,
             $method,
-            new Place(self::stage($method, $athlete->stage_key), $athlete->stage_since === null ? $today : Day::number($athlete->stage_since), $standing instanceof Rung ? $standing : null),
+            new Place(self::stage($method, $athlete->stage_key), Day::number($this->since->of($athlete)), $standing instanceof Rung ? $standing : null),
             $rules ?? $this->gym->gym()->houseRules(),
             $this->diaries->of($athlete),
             new StoredEstimates($athlete->id, $this->estimates, $this->before, $this->fall),

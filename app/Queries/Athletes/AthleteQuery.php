@@ -9,6 +9,7 @@ use App\Context\Athletes\LoadEstimate;
 use App\Context\Gym\CurrentGym;
 use App\Context\Gym\GymDay;
 use App\Context\Methods\Methods;
+use App\Context\Methods\StageSince;
 use App\Context\Screening\PausingPain;
 use App\Context\Setups\FindLadderPath;
 use App\Formats\Day;
@@ -42,7 +43,7 @@ use SteadyRung\Setup\DoesNotFit;
  */
 final readonly class AthleteQuery
 {
-    public function __construct(private FindLadderPath $ways, private LoadEstimate $estimates, private GymDay $days, private ScreeningQuery $screens, private Methods $methods, private LoadAthleteContext $contexts, private CurrentGym $gym)
+    public function __construct(private FindLadderPath $ways, private LoadEstimate $estimates, private GymDay $days, private ScreeningQuery $screens, private Methods $methods, private LoadAthleteContext $contexts, private CurrentGym $gym, private StageSince $since)
     {
     }
 
@@ -75,7 +76,7 @@ final readonly class AthleteQuery
             $body->proportions,
             $body->pullDistanceM(),
             StandardJson::of(Standard::at($stage, $rung, $this->gym->gym()->houseRules())),
-            PlaceJson::of($method, $stage, Day::number($athlete->stage_since ?? $this->days->today())),
+            PlaceJson::of($method, $stage, Day::number($this->since->of($athlete))),
             $rung?->exercise->style->movement === Movement::Lowering ? LoweringLeftResponse::of(LoweringsLeft::of($this->contexts->of($athlete))) : null,
             $athlete->sessions_a_week,
             $builder === null ? null : BuilderResponse::of($builder),

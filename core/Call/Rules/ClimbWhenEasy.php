@@ -38,7 +38,7 @@ final readonly class ClimbWhenEasy implements Rule
         if ($next === null || $chance === null || $chance < self::NEARLY) {
             return Finding::silent();
         }
-        $evidence = new Evidence(sprintf('%d in the first set on the next set-up: %s; it needs %s.', self::REPS, InWords::chance($chance), InWords::chance($situation->standard->chance)), $chance, $situation->standard->chance);
+        $evidence = new Evidence(sprintf('%d in the first set on the next set-up: %s.', self::REPS, InWords::chanceAgainst($chance, $situation->standard->chance)), $chance, $situation->standard->chance);
 
         return $chance < $situation->standard->chance ? Finding::nearly($evidence) : Finding::fires(new Call(
             $this->verdict(), $this->name(), $next, [$evidence, ...$situation->largeStep()], Confidence::Fair, $situation->chanceOfFloor($next), ['Pain, or a session under the floor.'], MixedSet::over($situation),

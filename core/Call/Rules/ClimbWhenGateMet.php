@@ -107,6 +107,6 @@ final readonly class ClimbWhenGateMet implements Rule
         $standard = $situation->standard;
         $what = $situation->signs->endsStage ? 'The first of the next stage' : sprintf('%s with one left on the next set-up', $standard->countWords($standard->floor));
 
-        return new Evidence(sprintf('%s: %s; it needs %s.', $what, InWords::chance($chance), InWords::chance($standard->chance)), $chance, $standard->chance);
+        return new Evidence(sprintf('%s: %s.', $what, InWords::chanceAgainst($chance, $standard->chance)), $chance, $standard->chance);
     }
 }

@@ -91,8 +91,8 @@ final readonly class Stay implements Rule
             $chance === null => ['A baseline: log clean reps with a band.'],
             $chance >= $standard->chance => [],
             default => [sprintf(
-                '%s on %s: %s; it needs %s.%s',
-                $standard->countWords($standard->floor), $up->name, InWords::chance($chance), InWords::chance($standard->chance), $this->whatToMeasure($up->load->warnings),
+                '%s on %s: %s.%s',
+                $standard->countWords($standard->floor), $up->name, InWords::chanceAgainst($chance, $standard->chance), $this->whatToMeasure($up->load->warnings),
             )],
         };
     }

@@ -57,7 +57,7 @@ final readonly class StepDownBelowFloor implements Rule
 
     private function hopeless(float $chance): Evidence
     {
-        return new Evidence(sprintf('One rep on this set-up today: %s; it needs %s.', InWords::chance($chance), InWords::chance(self::ONE_REP)), $chance, self::ONE_REP);
+        return new Evidence(sprintf('One rep on this set-up today: %s.', InWords::chanceAgainst($chance, self::ONE_REP)), $chance, self::ONE_REP);
     }
 
     private function call(Situation $situation, Rung $down, Evidence $why): Call

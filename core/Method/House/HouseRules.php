@@ -133,23 +133,19 @@ final readonly class HouseRules
         return $this->says(HouseRule::Failure, 'first-tracked') && $gate->measure === Measure::Reps ? 1 : $gate->sets;
     }
 
-    /** Whether reps that were hopped up and went down count as lowerings; a set so long is ridden down. */
+    /** Whether the way down of a set of hopped reps is braked, so that it counts as lowering. */
     public function brakesHops(int $repsASet): bool
     {
-        return match ($this->position(HouseRule::HopsDown)) {
-            'never-brake' => false,
-            'always-controlled' => true,
-            default => $repsASet <= self::MANY_HOPS,
-        };
+        return $repsASet <= $this->mostBrakedHops();
     }
 
-    /** The most hopped reps of a day whose way down was braked; by count no more than a session may lower. */
-    public function mostBrakedHops(int $loweringsASession): int
+    /** The most hopped reps of a set whose way down is braked; longer ones are ridden down. */
+    public function mostBrakedHops(): int
     {
         return match ($this->position(HouseRule::HopsDown)) {
             'never-brake' => 0,
             'always-controlled' => PHP_INT_MAX,
-            default => $loweringsASession,
+            default => self::MANY_HOPS,
         };
     }
 

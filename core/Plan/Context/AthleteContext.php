@@ -11,6 +11,7 @@ use SteadyRung\Method\House\HouseRule;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Place;
+use SteadyRung\Plan\Diary\BrakedHops;
 use SteadyRung\Plan\Diary\Diary;
 use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Plan\Diary\Purpose;
@@ -111,13 +112,13 @@ final readonly class AthleteContext
 
     public function caps(): Caps
     {
-        return $this->diary->caps($this->today, $this->capLimits, $this->mostHops());
+        return $this->diary->caps($this->today, $this->capLimits, $this->brakedHops());
     }
 
-    /** Hopped reps of a day that count as lowerings, if they were no more. */
-    public function mostHops(): int
+    /** Hopped reps that count as lowerings. */
+    public function brakedHops(): BrakedHops
     {
-        return $this->rules->mostBrakedHops($this->capLimits->loweringsASession);
+        return new BrakedHops($this->rules->mostBrakedHops(), $this->capLimits->loweringsASession);
     }
 
     /** The most sessions of a week. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace SteadyRung\Plan\Diary;
 
-use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\FormFault;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Style\HoldAt;
@@ -106,10 +105,10 @@ final readonly class Diary
         return $first === null || $today - $first < Caps::NEW_DAYS;
     }
 
-    public function caps(int $today, CapLimits $limits, int $mostHops = 0): Caps
+    public function caps(int $today, CapLimits $limits, BrakedHops $hops = new BrakedHops): Caps
     {
         $monday = Week::monday($today);
-        $weeks = array_map(fn (int $ago): int => $this->lowerings($monday - self::DAYS_A_WEEK * $ago, $monday - self::DAYS_A_WEEK * ($ago - 1) - 1, $mostHops), range(1, self::WEEKS_LOOKED_AT));
+        $weeks = array_map(fn (int $ago): int => $this->lowerings($monday - self::DAYS_A_WEEK * $ago, $monday - self::DAYS_A_WEEK * ($ago - 1) - 1, $hops), range(1, self::WEEKS_LOOKED_AT));
 
         return Caps::of($limits, $this->isNewToLowering($today), $this->isNewcomer($today), max($weeks));
     }
@@ -117,25 +116,25 @@ final readonly class Diary
     /**
      * Counted lowerings of the days from one to another.
      *
-     * @param  int  $mostHops  hopped reps of a day count as well, if they are no more than this: the way down of more was ridden
+     * @param  BrakedHops  $hops  hopped reps that count as well
      */
-    public function lowerings(int $from, int $to, int $mostHops = 0): int
+    public function lowerings(int $from, int $to, BrakedHops $hops = new BrakedHops): int
     {
         $count = 0;
-        $hops = [];
+        $braked = [];
         foreach ($this->done as $done) {
             if ($done->day >= $from && $done->day <= $to) {
                 $count += $done->lowerings();
-                $hops[$done->day] = ($hops[$done->day] ?? 0) + ($done->kind === ChoiceKind::Hop ? (int) $done->reps : 0);
+                $braked[$done->day] = min($hops->mostADay, ($braked[$done->day] ?? 0) + $hops->in($done));
             }
         }
 
-        return $count + array_sum(array_filter($hops, static fn (int $reps): bool => $reps <= $mostHops));
+        return $count + array_sum($braked);
     }
 
-    public function loweringsThisWeek(int $today, int $mostHops = 0): int
+    public function loweringsThisWeek(int $today, BrakedHops $hops = new BrakedHops): int
     {
-        return $this->lowerings(Week::monday($today), $today, $mostHops);
+        return $this->lowerings(Week::monday($today), $today, $hops);
     }
 
     /** @return list<int> days of the week of a day, up to it, with lowering */

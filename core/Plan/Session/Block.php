@@ -34,7 +34,7 @@ final readonly class Block
      * @param  list<Caution>  $cautions
      * @param  string  $line  key of the line it was written from; empty for a try or a test
      * @param  string|null  $school  what the method itself asks, where that is written otherwise
-     * @param  bool  $isBraked  hopped reps whose way down is controlled: they count as lowerings
+     * @param  int  $brakedSets  of hopped reps, from the first, whose way down is controlled: they count as lowerings
      */
     public function __construct(
         public SessionPart $part,
@@ -56,13 +56,13 @@ final readonly class Block
         public ?LineChange $byHand = null,
         public ?string $school = null,
         public float $repS = self::REP_S,
-        public bool $isBraked = false,
+        public int $brakedSets = 0,
     ) {
     }
 
     public function inSets(int $sets): self
     {
-        return new self($this->part, $this->do, $sets, $this->amount, $this->restS, $this->toFailure, $this->isPerSide, $this->tempo, $this->group, array_slice($this->expected, 0, $sets), $this->seconds, $this->cues, $this->cautions, $this->purpose, $this->note, $this->line, $this->byHand, $this->school, $this->repS, $this->isBraked);
+        return new self($this->part, $this->do, $sets, $this->amount, $this->restS, $this->toFailure, $this->isPerSide, $this->tempo, $this->group, array_slice($this->expected, 0, $sets), $this->seconds, $this->cues, $this->cautions, $this->purpose, $this->note, $this->line, $this->byHand, $this->school, $this->repS, min($this->brakedSets, $sets));
     }
 
     public function rung(): ?Rung
@@ -98,6 +98,6 @@ final readonly class Block
     {
         $isLowering = $this->rung()?->exercise->style->movement === Movement::Lowering;
 
-        return $isLowering || $this->isBraked ? $this->amount->high * ($this->amount->measure === Measure::TotalReps ? 1 : $this->sets) : 0;
+        return $isLowering ? $this->amount->high * ($this->amount->measure === Measure::TotalReps ? 1 : $this->sets) : $this->amount->high * $this->brakedSets;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Plan\Session;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\FormFault;
 use SteadyRung\Exercise\Practice;
@@ -25,6 +26,7 @@ use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Safety\Caps;
 use SteadyRung\Safety\Caution;
 use SteadyRung\Strength\RepPrediction;
+use SteadyRung\Strength\Reps\Seconds;
 
 /**
  * Writes one line of a session: on what rung or accessory, how much of it, and what is said of it.
@@ -108,8 +110,7 @@ final readonly class LineWriter
     private function pull(AskedLine $asked, Rung $rung, array $notes, int $lowered): Block|string
     {
         $line = $asked->line;
-        $isBraked = $this->isBraked($line, $rung, $lowered);
-        $isLowering = $isBraked || $rung->exercise->style->movement === Movement::Lowering;
+        $isLowering = $rung->exercise->style->movement === Movement::Lowering;
         $left = $isLowering ? $this->loweringsLeft($lowered) : null;
         if (is_string($left)) {
             return $left;
@@ -122,19 +123,21 @@ final readonly class LineWriter
         }
         $isCut = $isLowering && ($amount !== $line->amount || $sets !== $line->sets);
         $likely = $first === null ? $amount : $this->asHard($line, $rung, Likely::of($amount, $first), $first);
+        $likely = $this->controlled($likely, $rung, $lowered);
+        $brakedSets = $this->brakedSets($likely, $rung, $sets, $lowered);
         $notes = [
             ...$notes,
-            ...($likely === $amount ? [] : [sprintf('%s × %s instead of %s: %s.', $sets, $likely->words(), $amount->words(), $likely->high < (int) floor($first?->median() ?? 0.0) ? 'three quarters of what is likely' : 'more is not likely on it yet')]),
-            ...$this->ofHouse($line, $rung, $isBraked),
+            ...($likely === $amount ? [] : [sprintf('%s × %s instead of %s: %s.', $sets, $likely->words(), $amount->words(), $this->whyLess($likely, $rung, $first))]),
+            ...$this->ofHouse($line, $rung, $sets, $brakedSets),
             ...$this->touches($asked, $rung),
             ...($isCut ? [$this->cut($asked)] : []),
         ];
 
-        return $this->block($asked, $rung, $sets, $likely, $first, $notes, $isCut, $isBraked);
+        return $this->block($asked, $rung, $sets, $likely, $first, $notes, $isCut, $brakedSets);
     }
 
     /** @param  list<string>  $notes */
-    private function block(AskedLine $asked, Rung $rung, int $sets, Amount $amount, ?RepPrediction $first, array $notes, bool $isCut, bool $isBraked): Block
+    private function block(AskedLine $asked, Rung $rung, int $sets, Amount $amount, ?RepPrediction $first, array $notes, bool $isCut, int $brakedSets): Block
     {
         $line = $asked->line;
         $practice = HousePractice::of($rung->exercise, $this->context->rules);
@@ -155,29 +158,49 @@ final readonly class LineWriter
             expected: $first === null ? [] : $this->expected($rung, $first, $sets, $restS),
             seconds: $this->context->estimate($rung)->secondsOn($rung),
             cues: $this->cues($rung),
-            cautions: [...Watch::of($rung, $amount->high, $isBraked), ...($isPreTired ? [Caution::PreTired] : [])],
+            cautions: [...Watch::of($rung, $amount->high, $brakedSets > 0), ...($isPreTired ? [Caution::PreTired] : [])],
             note: $notes === [] ? null : implode(' ', $notes),
             line: $asked->key(),
             byHand: $asked->change,
             school: $isCut || $asked->change !== null ? $asked->school?->words() : null,
             repS: $isPaused ? HousePractice::PAUSED_REP_S : Block::REP_S,
-            isBraked: $isBraked,
+            brakedSets: $brakedSets,
         );
     }
 
-    /**
-     * Whether the way down of hops is controlled, and so counts as lowering; where the house goes by count, what the caps have no room
-     * for is ridden down instead.
-     */
-    private function isBraked(Prescription $line, Rung $rung, int $lowered): bool
+    /** Sets of hops, from the first, whose way down is controlled, and so counts as lowering: as many as the caps have room for. */
+    private function brakedSets(Amount $amount, Rung $rung, int $sets, int $lowered): int
     {
-        $rules = $this->context->rules;
-        if ($rung->exercise->setup->kind() !== ChoiceKind::Hop || ! $rules->brakesHops($line->amount->high)) {
-            return false;
+        if ($rung->exercise->setup->kind() !== ChoiceKind::Hop || ! $this->context->rules->brakesHops($amount->high) || ! $this->controlsLowering()) {
+            return 0;
         }
         $left = $this->loweringsLeft($lowered);
 
-        return $rules->says(HouseRule::HopsDown, 'always-controlled') || (! is_string($left) && $left >= $line->sets * $line->amount->high);
+        return is_string($left) ? 0 : min($sets, intdiv($left, $amount->high));
+    }
+
+    private function whyLess(Amount $asked, Rung $rung, ?RepPrediction $first): string
+    {
+        return match (true) {
+            $rung->exercise->setup->kind() === ChoiceKind::Hop && $this->context->rules->says(HouseRule::HopsDown, 'always-controlled') => "the caps allow {$this->caps->loweringsASession} lowerings a session",
+            $asked->high < (int) floor($first?->median() ?? 0.0) => 'three quarters of what is likely',
+            default => 'more is not likely on it yet',
+        };
+    }
+
+    /** Where hops are always controlled, no longer a set than the caps have room for. */
+    private function controlled(Amount $amount, Rung $rung, int $lowered): Amount
+    {
+        $left = $this->context->rules->says(HouseRule::HopsDown, 'always-controlled') && $rung->exercise->setup->kind() === ChoiceKind::Hop ? $this->loweringsLeft($lowered) : 'no matter';
+
+        return is_string($left) || $left >= $amount->high ? $amount : $amount->atMost($left);
+    }
+
+    private function controlsLowering(): bool
+    {
+        $lowering = $this->context->ways->rung(Exercise::of(new StrictPull, Movement::Lowering, seconds: Seconds::FIRST_S));
+
+        return $lowering instanceof Rung && $this->context->estimate($lowering)->secondsOn($lowering)?->isControlled() === true;
     }
 
     /** Work sets of reps, where the house goes to failure: not of lowerings and hops, not in a sore week. */
@@ -201,10 +224,15 @@ final readonly class LineWriter
      *
      * @return list<string>
      */
-    private function ofHouse(Prescription $line, Rung $rung, bool $isBraked): array
+    private function ofHouse(Prescription $line, Rung $rung, int $sets, int $brakedSets): array
     {
         return array_values(array_filter([
-            $rung->exercise->setup->kind() !== ChoiceKind::Hop ? null : ($isBraked ? 'Control the way down: it counts as lowering.' : 'Ride the way down, do not brake it.'),
+            match (true) {
+                $rung->exercise->setup->kind() !== ChoiceKind::Hop => null,
+                $brakedSets === 0 => 'Ride the way down, do not brake it.',
+                $brakedSets < $sets => sprintf('Control the way down in the first %s: it counts as lowering. Ride it in the others.', $brakedSets === 1 ? 'set' : "$brakedSets sets"),
+                default => 'Control the way down: it counts as lowering.',
+            },
             $this->goesToFailure($line, $rung) && $this->context->rules->says(HouseRule::Failure, 'first-tracked') ? 'The first set is the one that counts.' : null,
         ]));
     }

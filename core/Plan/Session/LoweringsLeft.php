@@ -24,9 +24,9 @@ final readonly class LoweringsLeft
         $caps = $context->caps();
         $days = count($diary->loweringDays($context->today - 1));
         $areDaysFull = $days >= $context->rules->loweringDays();
-        $week = max(0, $caps->loweringsAWeek - $diary->loweringsThisWeek($context->today, $context->mostHops()));
+        $week = max(0, $caps->loweringsAWeek - $diary->loweringsThisWeek($context->today, $context->brakedHops()));
 
-        return new self($areDaysFull ? 0 : max(0, min($week, $caps->loweringsASession - $diary->lowerings($context->today, $context->today, $context->mostHops()))), $week, $caps, $days, $areDaysFull);
+        return new self($areDaysFull ? 0 : max(0, min($week, $caps->loweringsASession - $diary->lowerings($context->today, $context->today, $context->brakedHops()))), $week, $caps, $days, $areDaysFull);
     }
 
     /** Why none is left today. */

@@ -40,6 +40,14 @@ it('stands on the steady ladder until somebody assigns a method, and keeps every
     expect(array_column($moves, 'stage_name'))->toBe(['Lowering', 'Bands, thickest needed first'])->and($moves[0]['reason'])->toBe('Five slow ones at the weekend')->and($moves[0]['by_call'])->toBeFalse();
 });
 
+it('has stood at the first stage since the first set', function (): void {
+    $first = $this->getJson("/api/athletes/$this->athlete")->json('place.since');
+    taught($this);
+    $this->clock->set('2026-03-20T18:00:00Z');
+
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('place.since', $first);
+});
+
 it('refuses a method or a stage that there is not', function (array $place, string $pointer): void {
     $this->postJson("/api/athletes/$this->athlete/place", ['id' => uuid(), 'reason' => 'So'] + $place)->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
     expect(PlaceChange::query()->count())->toBe(0);

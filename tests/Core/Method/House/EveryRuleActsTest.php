@@ -74,7 +74,7 @@ function ruledSituations(): array
         'under the bar' => athleteContext($strong, 'chins', method: ruledMethod(ruledStage('chins', work(AllowedExercises::of(ChoiceKind::Strict, grip: Grip::Under), 3, Amount::of(Measure::Reps, 1, 3))))),
         'rows, ready for what hangs' => athleteContext([...sessionsOn(rung(smallGym(), SteadyRung\Exercise\Choices\InRow::onRings('rings', 1.5, 0.3), athlete(70, 1.75, 2.1)), 4, 12, 4), hang(WEDNESDAY - 9, 35.0)], 'rows', method: ruledMethod($rows, ruledStage('bands', work(AllowedExercises::of(ChoiceKind::Band), climbs: true)))),
         'hopping' => athleteContext(sessionsOn(bandRung(32), 4), 'hops', method: ruledMethod($hops)),
-        'hopping many' => athleteContext(sessionsOn(bandRung(32), 4), 'hops', method: ruledMethod($manyHops)),
+        'hopping many' => athleteContext(sessionsOn(bandRung(13), 6, 8, 2), 'hops', method: ruledMethod($manyHops)),
         'strict' => athleteContext($strong, 'strict', $strict),
         'five strict reps' => athleteContext(sessionsOn($strict, 6, 6, 0), 'strict', $strict),
         'planned otherwise' => athleteContext(sessionsOn($band, 4), 'bands', $band, method: ruledMethod(ruledStage('bands', Prescription::of(SessionPart::Trunk, Accessory::Plank, 2, Amount::of(Measure::Seconds, 60), 60), work(AllowedExercises::of(ChoiceKind::Band), climbs: true)))),
