@@ -10,6 +10,7 @@ use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Session\Block;
 use SteadyRung\Plan\Session\Course;
+use SteadyRung\Plan\Session\Session;
 use SteadyRung\Plan\Session\SessionWriter;
 
 /**
@@ -21,40 +22,79 @@ final class RuleEffects
     public static function of(AthleteContext $now, HouseRules $then): array
     {
         $after = $now->under($then);
-        [$sessionBefore, $sessionAfter] = [self::session($now), self::session($after)];
+        [$sessionNow, $sessionThen] = [SessionWriter::write($now), SessionWriter::write($after)];
         [$callBefore, $callAfter] = [self::verdict($now), self::verdict($after)];
 
         return [
-            ...array_map(static fn (string $line): string => "Session: no more $line.", array_values(array_diff($sessionBefore, $sessionAfter))),
-            ...array_map(static fn (string $line): string => "Session: now $line.", array_values(array_diff($sessionAfter, $sessionBefore))),
-            ...(array_values(array_intersect($sessionBefore, $sessionAfter)) === array_values(array_intersect($sessionAfter, $sessionBefore)) ? [] : ['Session: the lines in another order.']),
+            ...self::lines($sessionNow, $sessionThen),
+            ...array_map(static fn (string $note): string => "Not said any more: $note", array_values(array_diff($sessionNow->notes, $sessionThen->notes))),
+            ...array_map(static fn (string $note): string => "Said: $note", array_values(array_diff($sessionThen->notes, $sessionNow->notes))),
             ...($callBefore === $callAfter ? [] : ["Call: $callAfter, where it is $callBefore."]),
             ...($now->mostPerWeek() === $after->mostPerWeek() ? [] : [sprintf('Sessions a week: at most %d, where it is %d.', $after->mostPerWeek(), $now->mostPerWeek())]),
             ...self::moves($now, $after),
         ];
     }
 
-    /** @return list<string> its lines as they are asked, and what is said beside them */
-    private static function session(AthleteContext $context): array
+    /** @return list<string> lines that go, come, are done otherwise or stand elsewhere */
+    private static function lines(Session $now, Session $then): array
     {
-        $session = SessionWriter::write($context);
+        [$before, $after] = [self::byLine($now), self::byLine($then)];
+        $effects = [];
+        foreach ($before as $key => $block) {
+            $instead = $after[$key] ?? null;
+            $effects[] = match (true) {
+                $instead === null => "Session: no more {$block->words()}.",
+                $instead->words() !== $block->words() => "Session: {$instead->words()}, where it is {$block->words()}.",
+                default => self::otherwise($block, $instead),
+            };
+        }
+        foreach (array_diff_key($after, $before) as $block) {
+            $effects[] = sprintf('Session: also %s %d × %s.', $block->words(), $block->sets, $block->amount->words());
+        }
+        $both = array_keys(array_intersect_key($before, $after));
+        if ($both !== array_keys(array_intersect_key($after, $before))) {
+            $effects[] = 'Session: the lines in another order.';
+        }
 
-        return [
-            ...array_map(static fn (Block $b): string => implode(', ', array_filter([
-                sprintf('%s %d × %s', $b->words(), $b->sets, $b->amount->words()), sprintf('rest %d s', $b->restS), $b->toFailure ? 'to failure' : '', $b->tempo ?? '',
-                $b->lowerings() > 0 ? sprintf('%d lowerings', $b->lowerings()) : '', rtrim(implode(' ', $b->cues), '.'),
-            ])), $session->blocks),
-            ...array_map(static fn (string $note): string => rtrim($note, '.'), $session->notes),
+        return array_values(array_filter($effects, static fn (?string $effect): bool => $effect !== null));
+    }
+
+    /** What is asked otherwise of the same exercise; none where nothing is. */
+    private static function otherwise(Block $now, Block $then): ?string
+    {
+        $asked = static fn (Block $b): array => [
+            sprintf('%d × %s', $b->sets, $b->amount->words()), "rest $b->restS s", $b->toFailure ? 'to failure' : 'not to failure', $b->tempo ?? 'no tempo', sprintf('%d lowerings', $b->lowerings()), ...$b->cues,
         ];
+        [$changed, $gone] = [array_diff($asked($then), $asked($now)), array_diff($asked($now), $asked($then))];
+
+        return match (true) {
+            $changed !== [] => sprintf('Session: %s: %s.', $now->words(), rtrim(implode(', ', $changed), '.')),
+            $gone !== [] => sprintf('Session: %s: no more %s.', $now->words(), rtrim(implode(', ', $gone), '.')),
+            default => null,
+        };
+    }
+
+    /** @return array<string, Block> */
+    private static function byLine(Session $session): array
+    {
+        $by = [];
+        foreach ($session->blocks as $block) {
+            $by[$block->line === '' ? $block->words() : $block->line] = $block;
+        }
+
+        return $by;
     }
 
     private static function verdict(AthleteContext $context): string
     {
         $situation = SituationOf::context($context, Course::of($context));
         $call = $situation === null ? null : Judge::call($situation);
-        $until = $situation === null ? '' : " until {$situation->standard->words()} in {$situation->standard->sessions}";
+        if ($situation === null || $call === null) {
+            return 'none';
+        }
+        $standard = $situation->standard;
 
-        return $call === null ? 'none' : $call->verdict->word().($call->next === null ? '' : ' on '.$call->next->name).$until;
+        return sprintf('%s%s, gate %s in %s', $call->verdict->word(), $call->next === null ? '' : " on {$call->next->name}", $standard->words(), $standard->sessions === 1 ? 'one session' : "$standard->sessions sessions");
     }
 
     /** @return list<string> */

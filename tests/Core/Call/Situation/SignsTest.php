@@ -5,14 +5,17 @@ declare(strict_types=1);
 use SteadyRung\Call\Confidence;
 use SteadyRung\Call\PlaceAfter;
 use SteadyRung\Call\Rules\Judge;
+use SteadyRung\Call\Situation\FromEstimate;
 use SteadyRung\Call\Situation\SituationOf;
 use SteadyRung\Call\Verdict;
 use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\Choices\InRow;
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Search\RungSearch;
 use SteadyRung\Exercise\Style\Movement;
+use SteadyRung\Kit\Kit;
 use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Gate;
 use SteadyRung\Method\House\HouseRules;
@@ -26,8 +29,11 @@ use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Plan\Session\Course;
 use SteadyRung\Safety\Caution;
+use SteadyRung\Safety\Pain;
+use SteadyRung\Safety\PainPlace;
 use SteadyRung\Safety\Symptom;
 use SteadyRung\Setup\Band\Attach;
+use SteadyRung\Strength\Estimate;
 
 function callOf(AthleteContext $context)
 {
@@ -142,4 +148,22 @@ it('needs one session where the house confirms nothing twice', function (): void
 
 it('keeps its confidence as a number', function (): void {
     expect(array_map(fn (Confidence $c): float => $c->number(), Confidence::cases()))->toBe([0.9, 0.7, 0.4]);
+});
+
+it('has a situation where nothing can be built only for pain or a symptom, which stop the pulling all the same', function (array $told, bool $is): void {
+    $context = athleteContext(signals: array_map(fn (string $what): Signal => $what === 'pain' ? Signal::of(WEDNESDAY, pain: Pain::of(PainPlace::Elbow, 3)) : Signal::of(WEDNESDAY, symptoms: [Symptom::Numbness]), $told), kit: new Kit);
+
+    expect(SituationOf::context($context, Course::of($context)) !== null)->toBe($is);
+})->with([[[], false], [['pain'], true], [['symptom'], true], [['pain', 'symptom'], true]]);
+
+it('foretells a rung of another pattern from what is believed of that one, and from the only belief where there is no other', function (): void {
+    $kit = fineKit();
+    [$band, $row] = [rung($kit, on('d')), rung(smallGym(), InRow::onRings('rings', 1.5, 0.3))];
+    $own = estimateOf(1.0);
+    $elsewhere = fn (): Estimate => estimateOf(0.5);
+
+    expect((new FromEstimate($own, $band, $elsewhere))->reps($row)?->median())->toBe(estimateOf(0.5)->onRung($row)?->median())
+        ->and((new FromEstimate($own, $band, $elsewhere))->reps($band)?->median())->toBe($own->onRung($band)?->median())
+        ->and((new FromEstimate($own, null, $elsewhere))->reps($row)?->median())->toBe($own->onRung($row)?->median())
+        ->and((new FromEstimate($own, $band))->reps($row)?->median())->toBe($own->onRung($row)?->median());
 });

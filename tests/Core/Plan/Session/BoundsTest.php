@@ -2,9 +2,17 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\Choices\InRow;
+use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Amount;
+use SteadyRung\Method\Gate;
 use SteadyRung\Method\Measure;
+use SteadyRung\Method\Method;
+use SteadyRung\Method\Stage;
+use SteadyRung\Plan\Session\BeforeHanging;
 use SteadyRung\Plan\Session\Comeback;
+use SteadyRung\Plan\Session\Course;
 use SteadyRung\Plan\Session\LoweringsLeft;
 use SteadyRung\Safety\ScreenDue;
 use SteadyRung\Setup\BandHazard;
@@ -45,4 +53,17 @@ it('cuts lowerings to what is left, sets before reps where a set would be left o
     'its least' => [3, Amount::of(Measure::Reps, 3, 5), 9, [3, 3, 3]],
     'under its least' => [3, Amount::of(Measure::Reps, 3, 5), 8, [2, 3, 4]],
     'one' => [3, Amount::of(Measure::Reps, 3, 5), 1, [1, 1, 1]],
+]);
+
+it('asks for a hang of forty seconds before the first stage that hangs, and says what the longest was', function (?float $longest, ?string $said): void {
+    $rows = new Stage('rows', 'Rows', [2, 8], [work(AllowedExercises::of(ChoiceKind::Row), 3, Amount::of(Measure::Reps, 5, 8))], Gate::of(Measure::Reps, 3, 5, 1, 2), 1.0);
+    $method = Method::of('rows', 'Rows', 'Rows, then bands.', [2, 3], [$rows, smallMethod()->stage('bands'), smallMethod()->stage('strict')]);
+    $inRow = rung(smallGym(), InRow::onRings('rings', 1.5, 0.3), athlete(70, 1.75, 2.1));
+    $context = athleteContext([...sessionsOn($inRow, 4, 12, 4), ...($longest === null ? [] : [hang(WEDNESDAY - 9, $longest)])], 'rows', method: $method);
+
+    expect(BeforeHanging::lacks($context, Course::of($context)))->toBe($said);
+})->with([
+    [null, 'The next stage hangs: a hang of 40 s comes first; none is logged.'],
+    [39.5, 'The next stage hangs: a hang of 40 s comes first; the longest is 39.5 s.'],
+    [40.0, null],
 ]);

@@ -80,3 +80,13 @@ it('is offered on every rung that is timed', function (): void {
         ->and(array_filter($timed, fn (Rung $r): bool => ! $r->exercise->style->movement->isTimed()))->toBe([])
         ->and(count($known))->toBe(count(array_filter($timed, fn (Rung $r): bool => $r->exercise->style->at?->isGrip() !== true)));
 });
+
+it('lets somebody begin with lowering who lasts three seconds four times in five', function (): void {
+    $seen = [];
+    foreach (range(60, 140) as $percent) {
+        $seconds = secondsOf(timedOn(new StrictPull), $percent / 100, 0.02);
+        $seen[$is = $seconds?->isControlled() === true] = true;
+        expect($is)->toBe($seconds?->chanceOf(3.0) >= 0.8);
+    }
+    expect($seen)->toHaveCount(2);
+});
