@@ -83,6 +83,14 @@ it('takes an easier second load where the first was too much', function (): void
     expect($second->share())->toBeLessThan($first->share());
 });
 
+it('takes the second load for four reps from four in the first on, and for ten below', function (): void {
+    $done = [...array_map(static fn (HoldAt $at): BaselineDone => held($at, 20.0), HELD)];
+    $first = nextOf(guide(0.8)->lines($done, [BaselineStep::Row, BaselineStep::Lowering]))->rung;
+    $shareAfter = fn (int $reps): float => nextOf(guide(0.8)->lines([...$done, new BaselineDone($first->exercise, $reps, null)], [BaselineStep::Row, BaselineStep::Lowering]))->rung->share();
+
+    expect($shareAfter(4))->toBe($shareAfter(12))->toBeGreaterThan($shareAfter(3))->and($shareAfter(3))->toBe($shareAfter(1));
+});
+
 it('keeps to the limits of the screen', function (): void {
     $lines = guide(0.98, Limits::of([Limit::NoHanging]))->lines([]);
 

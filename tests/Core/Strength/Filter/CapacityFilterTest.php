@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Strength\Filter\CapacityFilter;
 use SteadyRung\Strength\Filter\CapacityState;
 use SteadyRung\Strength\Filter\CapacityUpdate;
@@ -103,4 +104,13 @@ it('says what would make it surer', function (int $reps, ?int $reserve, array $r
     'far from failure' => [3, 5, ['Log a set with fewer than four reps left: far from failure it only says “at least so much”.']],
     'not one rep' => [0, null, ['Log a set on more help: without one clean rep it only says “less than so much”.']],
     'near failure' => [8, 1, []],
+]);
+
+it('says by which rule a set of reps and a timed one were read, and where the rule comes from', function (Observation $set, string $how, string $source): void {
+    $step = CapacityUpdate::of(CapacityFilter::usual(), null, $set)->why()->steps[1];
+
+    expect($step->how)->toStartWith($how)->and($step->source)->toContain($source);
+})->with([
+    [Observation::reps(7, FeltLoad::of(0.6), 6, 1), 'load × (1 + (reps to failure − 1)', 'Epley 1985'],
+    [Observation::held(7, FeltLoad::of(0.8), Movement::Hold, 12.0), 'load ÷ the part of strength that can be held so long', 'Rohmert 1960'],
 ]);
