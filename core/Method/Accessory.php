@@ -38,6 +38,9 @@ enum Accessory: string
     case RopePull = 'rope-pull';
     case PegRow = 'peg-row';
 
+    /** A rung of the trunk ladder is held so long. */
+    public const TRUNK_S = 60;
+
     public function words(): string
     {
         return ucfirst(match ($this) {
@@ -102,7 +105,7 @@ enum Accessory: string
     public function usual(): Amount
     {
         return match (true) {
-            $this->part() === SessionPart::Trunk => Amount::of(Measure::Seconds, 60),
+            $this->part() === SessionPart::Trunk => Amount::of(Measure::Seconds, self::TRUNK_S),
             $this === self::StraightArmLean => Amount::of(Measure::Seconds, 15),
             $this === self::ArmSweep => Amount::of(Measure::Seconds, 30),
             $this === self::Carry => Amount::of(Measure::Metres, 30),

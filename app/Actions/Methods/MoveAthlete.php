@@ -19,7 +19,6 @@ use App\Models\Methods\PlaceChange;
 use App\Problems\Problem;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
-use SteadyRung\Method\Method;
 use SteadyRung\Method\Stage;
 use SteadyRung\Method\StageKind;
 use SteadyRung\Plan\Session\Course;
@@ -49,11 +48,13 @@ final readonly class MoveAthlete
         return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($coach, $given, $method, $stage): Inserted {
             $isMove = $athlete->method_key === $method->key && $athlete->stage_key !== $stage->key;
             $since = $isMove || $athlete->method_key !== $method->key ? $this->days->today() : $this->since->of($athlete);
-            $stored = $this->storeOnce->store($this->change($given->id, $athlete, $coach, $method->key, $stage->key, $since, $given->reason, null), $given, ['athlete' => $athlete->id], function () use ($isMove, $given, $method, $stage, $athlete): void {
+            $stored = $this->storeOnce->store($this->change($given->id, $athlete, $coach, $method->key, $stage->key, $since, $given->reason, null), $given, ['athlete' => $athlete->id], function () use ($isMove, $given, $stage, $athlete): void {
                 if ($isMove && $given->reason === null) {
                     throw Problem::invalid('/reason', 'Say why the stage is skipped or set back.');
                 }
-                $this->refuseSkipping($isMove, $method, $stage, $athlete);
+                if ($isMove) {
+                    $this->refuseSkipping($stage, $athlete);
+                }
                 $this->refuseBuilder($given->builder, $stage, $athlete);
             });
             if ($stored->isNew) {
@@ -68,11 +69,10 @@ final readonly class MoveAthlete
     }
 
     /** @throws Problem if the house goes through the stages strictly in order and one would be left out */
-    private function refuseSkipping(bool $isMove, Method $method, Stage $to, Athlete $athlete): void
+    private function refuseSkipping(Stage $to, Athlete $athlete): void
     {
-        $from = $isMove ? $method->find((string) $athlete->stage_key) : null;
-        $context = $from === null ? null : $this->contexts->of($athlete);
-        if ($from !== null && $context !== null && ! $context->rules->allowsMove($context->method, $from, $to)) {
+        $context = $this->contexts->of($athlete);
+        if (! $context->rules->allowsMove($context->method, $context->place->stage, $to)) {
             throw Problem::invalid('/stage', 'Here stages are taken strictly in order: none is skipped. The house rules say so.');
         }
     }

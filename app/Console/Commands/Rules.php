@@ -42,7 +42,7 @@ final class Rules extends Command
     /** @return array<string, AthleteContext> by name */
     private function contexts(LoadAthleteContext $load): array
     {
-        $athletes = Athlete::query()->whereNull('archived_at')->whereNotNull('last_trained_on')->orderByDesc('last_trained_on')->orderBy('id')->limit(self::MOST_ATHLETES)->get();
+        $athletes = Athlete::trainedLast(self::MOST_ATHLETES);
 
         return $athletes->mapWithKeys(static fn (Athlete $a): array => [$a->name => $load->of($a)])->all();
     }

@@ -144,7 +144,7 @@ final class StoredSituation
             'missing' => $signs->missing,
             'strict_reps' => $signs->goal?->reps,
             'ends_stage' => $signs->endsStage,
-            'lacks_hang' => $signs->lacksHang,
+            'lacks_hang' => $signs->lacks,
         ];
     }
 

@@ -35,15 +35,14 @@ final readonly class ReadInput
      * @template T of object
      *
      * @param  class-string<T>  $input
-     * @param  string  ...$besides  keys that are read elsewhere
      * @return T
      *
      * @throws Unreadable if a key is not known, missing, of another type or out of its bounds, or if they do not go together
      */
-    public function of(string $input, JsonObject $json, string ...$besides): object
+    public function of(string $input, JsonObject $json): object
     {
         $parameters = (new \ReflectionMethod($input, '__construct'))->getParameters();
-        $json->allowing(...array_map(static fn (\ReflectionParameter $p): string => $p->name, $parameters), ...$besides);
+        $json->allowing(...array_map(static fn (\ReflectionParameter $p): string => $p->name, $parameters));
         $values = array_map(fn (\ReflectionParameter $p): mixed => $this->given($p, $json), $parameters);
 
         return $json->build(static function () use ($input, $values, $parameters, $json): object {
@@ -137,10 +136,10 @@ final readonly class ReadInput
     private static function bounds(array $parameters, array $values): array
     {
         $bounds = [];
-        foreach ($parameters as $i => $parameter) {
-            $property = self::property($parameter);
-            if (isset($property['minimum'], $property['maximum']) && (is_int($values[$i]) || is_float($values[$i]))) {
-                $bounds[$parameter->name] = [$values[$i], [(float) $property['minimum'], (float) $property['maximum']]];
+        foreach (array_filter($values, static fn (mixed $value): bool => is_int($value) || is_float($value)) as $i => $value) {
+            $property = self::property($parameters[$i]);
+            if (isset($property['minimum'], $property['maximum'])) {
+                $bounds[$parameters[$i]->name] = [$value, [(float) $property['minimum'], (float) $property['maximum']]];
             }
         }
 

@@ -8,6 +8,7 @@ use App\Models\Casts\ExerciseCast;
 use App\Models\Casts\PainCast;
 use App\Models\Record;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Expression;
 use SteadyRung\Body\Body;
 use SteadyRung\Body\SegmentTable;
@@ -71,6 +72,12 @@ final class Athlete extends Record
         'follow_patterns' => 'array',
         'screen_most_share' => 'float',
     ];
+
+    /** @return Collection<int, self> so many who trained last, none of them set aside */
+    public static function trainedLast(int $most): Collection
+    {
+        return self::query()->whereNull('archived_at')->whereNotNull('last_trained_on')->orderByDesc('last_trained_on')->orderBy('id')->limit($most)->get();
+    }
 
     public function toCore(): Body
     {

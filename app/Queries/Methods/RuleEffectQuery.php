@@ -26,7 +26,7 @@ final readonly class RuleEffectQuery
 
     public function of(HouseRules $then): RuleEffectsResponse
     {
-        $athletes = Athlete::query()->whereNull('archived_at')->whereNotNull('last_trained_on')->orderByDesc('last_trained_on')->orderBy('id')->limit(self::MOST_ATHLETES)->get();
+        $athletes = Athlete::trainedLast(self::MOST_ATHLETES);
         $effects = [];
         foreach ($athletes as $athlete) {
             $now = $this->contexts->of($athlete);

@@ -72,7 +72,7 @@ final readonly class ClimbWhenGateMet implements Rule
 
         return $signs->endsStage ? [
             ...($signs->daysAtStage < $days ? [new Evidence(sprintf('%d days at this stage; it takes %d at the least.', $signs->daysAtStage, $days), (float) $signs->daysAtStage, (float) $days)] : []),
-            ...($signs->lacksHang === null ? [] : [new Evidence($signs->lacksHang)]),
+            ...($signs->lacks === null ? [] : [new Evidence($signs->lacks)]),
         ] : [];
     }
 

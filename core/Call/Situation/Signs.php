@@ -23,7 +23,7 @@ final readonly class Signs
      * @param  int|null  $daysSinceTry  of a strict rep
      * @param  int  $daysAtStage  how long the stage has lasted
      * @param  bool  $endsStage  whether the next rung is of the next stage
-     * @param  string|null  $lacksHang  what hang the next stage still asks for
+     * @param  string|null  $lacks  what the next stage still asks for beside the gate
      */
     public function __construct(
         public ?Pain $pain = null,
@@ -38,7 +38,7 @@ final readonly class Signs
         public ?StrictGoal $goal = null,
         public int $daysAtStage = 0,
         public bool $endsStage = false,
-        public ?string $lacksHang = null,
+        public ?string $lacks = null,
     ) {
     }
 }

@@ -18,8 +18,6 @@ use SteadyRung\Setup\Band\Attach;
  */
 final readonly class HouseMeans
 {
-    private const MACHINES = [ChoiceKind::Counterweight, ChoiceKind::PullDown];
-
     public function __construct(private HouseRules $rules)
     {
     }
@@ -37,8 +35,9 @@ final readonly class HouseMeans
         if ($this->rules->says(HouseRule::Bands, 'usual') && $bands !== []) {
             $done = [...$bands, ...array_values(array_filter($done, static fn (AllowedExercises $m): bool => $m->kind !== ChoiceKind::Band))];
         }
-        if ($part === SessionPart::Main && $this->rules->says(HouseRule::Machines, 'full') && array_filter($done, self::isHelp(...)) !== []) {
-            $done = self::with($done, AllowedExercises::of(ChoiceKind::Counterweight));
+        $machine = AllowedExercises::of(ChoiceKind::Counterweight);
+        if ($part === SessionPart::Main && $this->rules->says(HouseRule::Machines, 'full') && array_filter($done, self::isHelp(...)) !== [] && ! self::isAmong($machine, $done)) {
+            $done[] = $machine;
         }
 
         return $this->rules->says(HouseRule::LoweringStands, 'in-band') ? $this->inBandFirst($done) : $done;
@@ -48,24 +47,22 @@ final readonly class HouseMeans
     public function allows(Rung $rung, ?SessionPart $part = null): bool
     {
         $setup = $rung->exercise->setup;
+        $isAtFoot = $setup instanceof OnBands && $setup->attach !== Attach::Knee;
 
-        return match (true) {
-            $setup instanceof OnBands => $this->rules->allowsBands() && ! ($part === SessionPart::Main && $rung->exercise->style->movement === Movement::Full && $this->rules->says(HouseRule::Bands, 'extra')) && (! $this->rules->says(HouseRule::BandAt, 'knee') || $setup->attach === Attach::Knee),
-            in_array($setup->kind(), self::MACHINES, true) => ! $this->rules->says(HouseRule::Machines, 'not-used'),
-            default => true,
-        } && $this->rules->allowsGrip($rung->exercise->style->grip);
+        return $this->does($setup->kind(), $rung->exercise->style->movement, $rung->exercise->style->grip, $part) && ! ($isAtFoot && $this->rules->says(HouseRule::BandAt, 'knee'));
     }
 
     private function isDone(AllowedExercises $means, SessionPart $part): bool
     {
-        $isBandInMain = $means->kind === ChoiceKind::Band && $means->movement === Movement::Full && $part === SessionPart::Main;
+        return $this->does($means->kind, $means->movement, $means->grip, $part) && ($means->movement !== Movement::Lowering || $this->rules->loweringDays() > 0);
+    }
 
-        return match (true) {
-            $means->kind === ChoiceKind::Band && ! $this->rules->allowsBands() => false,
-            $isBandInMain && $this->rules->says(HouseRule::Bands, 'extra') => false,
-            in_array($means->kind, self::MACHINES, true) && $this->rules->says(HouseRule::Machines, 'not-used') => false,
-            $means->movement === Movement::Lowering && $this->rules->loweringDays() === 0 => false,
-            default => $this->rules->allowsGrip($means->grip),
+    private function does(ChoiceKind $kind, Movement $movement, Grip $grip, ?SessionPart $part): bool
+    {
+        return $this->rules->allowsGrip($grip) && match ($kind) {
+            ChoiceKind::Band => $this->rules->allowsBands() && ! ($part === SessionPart::Main && $movement === Movement::Full && $this->rules->says(HouseRule::Bands, 'extra')),
+            ChoiceKind::Counterweight, ChoiceKind::PullDown => ! $this->rules->says(HouseRule::Machines, 'not-used'),
+            default => true,
         };
     }
 
@@ -78,23 +75,18 @@ final readonly class HouseMeans
     private function inBandFirst(array $allowed): array
     {
         $lowerings = array_values(array_filter($allowed, static fn (AllowedExercises $m): bool => $m->movement === Movement::Lowering && $m->kind === ChoiceKind::Strict));
+        if ($lowerings === [] || ! $this->rules->allowsBands()) {
+            return $allowed;
+        }
+        $inBand = AllowedExercises::of(ChoiceKind::Band, Movement::Lowering, seconds: $lowerings[0]->seconds, grip: $lowerings[0]->grip);
 
-        return $lowerings === [] || ! $this->rules->allowsBands()
-            ? $allowed
-            : self::with($allowed, AllowedExercises::of(ChoiceKind::Band, Movement::Lowering, seconds: $lowerings[0]->seconds, grip: $lowerings[0]->grip), isFirst: true);
+        return self::isAmong($inBand, $allowed) ? $allowed : [$inBand, ...$allowed];
     }
 
-    /**
-     * @param  list<AllowedExercises>  $allowed
-     * @return list<AllowedExercises>
-     */
-    private static function with(array $allowed, AllowedExercises $one, bool $isFirst = false): array
+    /** @param  list<AllowedExercises>  $allowed */
+    private static function isAmong(AllowedExercises $one, array $allowed): bool
     {
-        return match (true) {
-            array_filter($allowed, static fn (AllowedExercises $m): bool => $m->anywhereKey() === $one->anywhereKey()) !== [] => $allowed,
-            $isFirst => [$one, ...$allowed],
-            default => [...$allowed, $one],
-        };
+        return array_filter($allowed, static fn (AllowedExercises $m): bool => $m->anywhereKey() === $one->anywhereKey()) !== [];
     }
 
     private static function isHelp(AllowedExercises $means): bool

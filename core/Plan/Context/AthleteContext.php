@@ -52,13 +52,19 @@ final readonly class AthleteContext
         $this->method = $method->loweringStands($rules->position(HouseRule::LoweringStands));
     }
 
-    /** What is believed of the work on a rung; expected of anybody where nobody saw it. Chin-ups nobody saw are as the pull-ups, which are the harder ones. */
+    /** What is believed of the work on a rung; expected of anybody where nobody saw it. */
     public function estimate(Rung $rung): Estimate
+    {
+        return $this->believed($rung)->orOfAnybody();
+    }
+
+    /** The same from this athlete's own sets alone. Chin-ups nobody saw are as the pull-ups, which are the harder ones. */
+    public function believed(Rung $rung): Estimate
     {
         $pattern = self::patternOf($rung);
         $own = $this->estimates->of($pattern);
 
-        return $own->state === null && $pattern === Pattern::Chin ? $this->estimates->of(Pattern::Pull)->orOfAnybody() : $own->orOfAnybody();
+        return $own->state === null && $pattern === Pattern::Chin ? $this->estimates->of(Pattern::Pull) : $own;
     }
 
     /** The capacity a rung's work is predicted from, parts of the way and hangs included. */

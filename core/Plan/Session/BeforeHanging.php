@@ -14,8 +14,6 @@ use SteadyRung\Plan\Context\AthleteContext;
  */
 final class BeforeHanging
 {
-    private const PLANK_S = 60;
-
     /** The first that is lacking; none where all is there. */
     public static function lacks(AthleteContext $context, Course $course): ?string
     {
@@ -37,8 +35,8 @@ final class BeforeHanging
     {
         $best = $context->diary->longestBesideS(Accessory::Plank);
 
-        return $context->rules->says(HouseRule::Trunk, 'gate') && self::comesToHang($course) && ($best === null || $best < self::PLANK_S)
-            ? sprintf('The next stage hangs: a plank of %d s comes first; %s.', self::PLANK_S, $best === null ? 'none is logged' : 'the longest is '.InWords::seconds($best))
+        return $context->rules->says(HouseRule::Trunk, 'gate') && self::comesToHang($course) && ($best === null || $best < Accessory::TRUNK_S)
+            ? sprintf('The next stage hangs: a plank of %d s comes first; %s.', Accessory::TRUNK_S, $best === null ? 'none is logged' : 'the longest is '.InWords::seconds($best))
             : null;
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace SteadyRung\Plan\Session;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
-use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Practice;
@@ -37,14 +36,6 @@ final readonly class FreshTry
     {
     }
 
-    /** Under the bar first, where the house begins so, until one such rep was done. */
-    private function grip(): Grip
-    {
-        $isDone = array_filter($this->context->diary->done, static fn (Done $d): bool => $d->kind === ChoiceKind::Strict && $d->style->movement === Movement::Full && $d->style->grip === Grip::Under && $d->reps > 0) !== [];
-
-        return $this->context->rules->says(HouseRule::ChinGrip, 'chin-first') && ! $isDone ? Grip::Under : Grip::Over;
-    }
-
     /**
      * A strict try or a test, fresh, where it is worth it and the last one is long enough ago.
      *
@@ -57,7 +48,7 @@ final readonly class FreshTry
         if (! $strict instanceof Rung || $refused !== null || $this->context->isSore() || ($inUse !== null && Pick::isStrict($inUse))) {
             return [];
         }
-        $state = $this->context->estimates->of(AthleteContext::patternOf($strict))->state ?? $this->context->estimates->of(Pattern::Pull)->state;
+        $state = $this->context->believed($strict)->state;
         $last = $this->context->diary->lastTry();
         if ($state === null || ! StrictTry::isDue($state, $last === null ? null : $this->context->today - $last)) {
             return [];
@@ -67,5 +58,13 @@ final readonly class FreshTry
 
         return [new Block(SessionPart::Test, $strict, 1, Amount::of(Measure::Reps, 1), self::REST_S, purpose: $isTest ? Purpose::Test : Purpose::Try, expected: array_filter([$this->context->estimate($strict)->onRung($strict)]), cues: Practice::of($strict->exercise)->cues, cautions: Watch::of($strict, 1),
             note: sprintf('One strict rep%s: %s. First, fresh; a miss does no harm.', $strict->exercise->style->grip === Grip::Under ? ', chin-up grip' : '', InWords::chance($chance)))];
+    }
+
+    /** Under the bar first, where the house begins so, until one such rep was done. */
+    private function grip(): Grip
+    {
+        $isDone = array_filter($this->context->diary->done, static fn (Done $d): bool => $d->kind === ChoiceKind::Strict && $d->style->movement === Movement::Full && $d->style->grip === Grip::Under && $d->reps > 0) !== [];
+
+        return $this->context->rules->says(HouseRule::ChinGrip, 'chin-first') && ! $isDone ? Grip::Under : Grip::Over;
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace SteadyRung\Plan\Session;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
-use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\FormFault;
 use SteadyRung\Exercise\Practice;
@@ -26,7 +25,6 @@ use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Safety\Caps;
 use SteadyRung\Safety\Caution;
 use SteadyRung\Strength\RepPrediction;
-use SteadyRung\Strength\Reps\Seconds;
 
 /**
  * Writes one line of a session: on what rung or accessory, how much of it, and what is said of it.
@@ -34,8 +32,6 @@ use SteadyRung\Strength\Reps\Seconds;
 final readonly class LineWriter
 {
     private const CUES = 2;
-
-    private const REACHED_TRUNK_S = 60.0;
 
     public function __construct(private AthleteContext $context, private Course $course, private Caps $caps, private ?Builder $builder)
     {
@@ -111,11 +107,11 @@ final readonly class LineWriter
     {
         $line = $asked->line;
         $isLowering = $rung->exercise->style->movement === Movement::Lowering;
-        $left = $isLowering ? $this->loweringsLeft($lowered) : null;
-        if (is_string($left)) {
+        $left = $isLowering || $rung->exercise->setup->kind() === ChoiceKind::Hop ? $this->loweringsLeft($lowered) : 0;
+        if ($isLowering && is_string($left)) {
             return $left;
         }
-        [$sets, $amount] = $left === null ? [$line->sets, $line->amount] : LoweringsLeft::fit($line->sets, $line->amount, $left);
+        [$sets, $amount] = $isLowering ? LoweringsLeft::fit($line->sets, $line->amount, (int) $left) : [$line->sets, $line->amount];
         $sets = $this->context->isSore() && $line->part === SessionPart::Main ? max(1, $sets - 1) : $sets;
         $first = $this->predicted($line, $rung);
         if ($first !== null && ! TodaysRung::isPossible($this->context, $rung)) {
@@ -123,21 +119,21 @@ final readonly class LineWriter
         }
         $isCut = $isLowering && ($amount !== $line->amount || $sets !== $line->sets);
         $likely = $first === null ? $amount : $this->asHard($line, $rung, Likely::of($amount, $first), $first);
-        $likely = $this->controlled($likely, $rung, $lowered);
-        $brakedSets = $this->brakedSets($likely, $rung, $sets, $lowered);
+        $down = WayDown::of($this->context, $rung, $sets, $likely, $left);
         $notes = [
             ...$notes,
-            ...($likely === $amount ? [] : [sprintf('%s × %s instead of %s: %s.', $sets, $likely->words(), $amount->words(), $this->whyLess($likely, $rung, $first))]),
-            ...$this->ofHouse($line, $rung, $sets, $brakedSets),
+            ...($down->amount === $amount ? [] : [sprintf('%s × %s instead of %s: %s.', $sets, $down->amount->words(), $amount->words(), $this->whyLess($down->amount, $likely, $first))]),
+            ...($down->words === null ? [] : [$down->words]),
+            ...($this->goesToFailure($line, $rung) && $this->context->rules->says(HouseRule::Failure, 'first-tracked') ? ['The first set is the one that counts.'] : []),
             ...$this->touches($asked, $rung),
             ...($isCut ? [$this->cut($asked)] : []),
         ];
 
-        return $this->block($asked, $rung, $sets, $likely, $first, $notes, $isCut, $brakedSets);
+        return $this->block($asked, $rung, $sets, $down, $first, $notes, $isCut);
     }
 
     /** @param  list<string>  $notes */
-    private function block(AskedLine $asked, Rung $rung, int $sets, Amount $amount, ?RepPrediction $first, array $notes, bool $isCut, int $brakedSets): Block
+    private function block(AskedLine $asked, Rung $rung, int $sets, WayDown $down, ?RepPrediction $first, array $notes, bool $isCut): Block
     {
         $line = $asked->line;
         $practice = HousePractice::of($rung->exercise, $this->context->rules);
@@ -149,7 +145,7 @@ final readonly class LineWriter
             $line->part,
             $rung,
             $sets,
-            $amount,
+            $down->amount,
             $restS,
             $line->toFailure || $this->goesToFailure($line, $rung),
             $line->isPerSide,
@@ -158,49 +154,23 @@ final readonly class LineWriter
             expected: $first === null ? [] : $this->expected($rung, $first, $sets, $restS),
             seconds: $this->context->estimate($rung)->secondsOn($rung),
             cues: $this->cues($rung),
-            cautions: [...Watch::of($rung, $amount->high, $brakedSets > 0), ...($isPreTired ? [Caution::PreTired] : [])],
+            cautions: [...Watch::of($rung, $down->amount->high, $down->brakedSets > 0), ...($isPreTired ? [Caution::PreTired] : [])],
             note: $notes === [] ? null : implode(' ', $notes),
             line: $asked->key(),
             byHand: $asked->change,
             school: $isCut || $asked->change !== null ? $asked->school?->words() : null,
             repS: $isPaused ? HousePractice::PAUSED_REP_S : Block::REP_S,
-            brakedSets: $brakedSets,
+            brakedSets: $down->brakedSets,
         );
     }
 
-    /** Sets of hops, from the first, whose way down is controlled, and so counts as lowering: as many as the caps have room for. */
-    private function brakedSets(Amount $amount, Rung $rung, int $sets, int $lowered): int
-    {
-        if ($rung->exercise->setup->kind() !== ChoiceKind::Hop || ! $this->context->rules->brakesHops($amount->high) || ! $this->controlsLowering()) {
-            return 0;
-        }
-        $left = $this->loweringsLeft($lowered);
-
-        return is_string($left) ? 0 : min($sets, intdiv($left, $amount->high));
-    }
-
-    private function whyLess(Amount $asked, Rung $rung, ?RepPrediction $first): string
+    private function whyLess(Amount $asked, Amount $likely, ?RepPrediction $first): string
     {
         return match (true) {
-            $rung->exercise->setup->kind() === ChoiceKind::Hop && $this->context->rules->says(HouseRule::HopsDown, 'always-controlled') => "the caps allow {$this->caps->loweringsASession} lowerings a session",
+            $asked !== $likely => "the caps allow {$this->caps->loweringsASession} lowerings a session",
             $asked->high < (int) floor($first?->median() ?? 0.0) => 'three quarters of what is likely',
             default => 'more is not likely on it yet',
         };
-    }
-
-    /** Where hops are always controlled, no longer a set than the caps have room for. */
-    private function controlled(Amount $amount, Rung $rung, int $lowered): Amount
-    {
-        $left = $this->context->rules->says(HouseRule::HopsDown, 'always-controlled') && $rung->exercise->setup->kind() === ChoiceKind::Hop ? $this->loweringsLeft($lowered) : 'no matter';
-
-        return is_string($left) || $left >= $amount->high ? $amount : $amount->atMost($left);
-    }
-
-    private function controlsLowering(): bool
-    {
-        $lowering = $this->context->ways->rung(Exercise::of(new StrictPull, Movement::Lowering, seconds: Seconds::FIRST_S));
-
-        return $lowering instanceof Rung && $this->context->estimate($lowering)->secondsOn($lowering)?->isControlled() === true;
     }
 
     /** Work sets of reps, where the house goes to failure: not of lowerings and hops, not in a sore week. */
@@ -219,24 +189,6 @@ final readonly class LineWriter
         return $most === null || $most >= $amount->high ? $amount : Amount::of(Measure::Reps, min($amount->low, $most), $most);
     }
 
-    /**
-     * What a rule of the house asks of it.
-     *
-     * @return list<string>
-     */
-    private function ofHouse(Prescription $line, Rung $rung, int $sets, int $brakedSets): array
-    {
-        return array_values(array_filter([
-            match (true) {
-                $rung->exercise->setup->kind() !== ChoiceKind::Hop => null,
-                $brakedSets === 0 => 'Ride the way down, do not brake it.',
-                $brakedSets < $sets => sprintf('Control the way down in the first %s: it counts as lowering. Ride it in the others.', $brakedSets === 1 ? 'set' : "$brakedSets sets"),
-                default => 'Control the way down: it counts as lowering.',
-            },
-            $this->goesToFailure($line, $rung) && $this->context->rules->says(HouseRule::Failure, 'first-tracked') ? 'The first set is the one that counts.' : null,
-        ]));
-    }
-
     /** How many may be written yet, or why none. */
     private function loweringsLeft(int $lowered): int|string
     {
@@ -252,7 +204,6 @@ final readonly class LineWriter
     private function predicted(Prescription $line, Rung $rung): ?RepPrediction
     {
         $movement = $rung->exercise->style->movement;
-
         $reps = $movement->isTimed() || $movement === Movement::ShoulderBlade || $line->part === SessionPart::WarmUp ? null : $this->context->estimate($rung)->onRung($rung);
 
         return HousePractice::isPaused($rung->exercise, $this->context->rules) ? $reps?->with(HousePractice::PAUSED_LEFT) : $reps;
@@ -294,7 +245,7 @@ final readonly class LineWriter
         $at = array_search($asked, $ladder, true);
         foreach ($at === false ? [] : $ladder as $i => $rung) {
             $last = $this->context->diary->lastBeside($rung);
-            $at = $last !== null && $last->seconds >= self::REACHED_TRUNK_S ? max($at, min($i + 1, count($ladder) - 1)) : $at;
+            $at = $last !== null && $last->seconds >= Accessory::TRUNK_S ? max($at, min($i + 1, count($ladder) - 1)) : $at;
         }
 
         return $at === false ? $asked : $ladder[$at];

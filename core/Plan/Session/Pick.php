@@ -151,12 +151,12 @@ final readonly class Pick
     public function others(Prescription $line, Rung $than): array
     {
         $lane = $than->exercise->setup->kind()->lane();
-        $allowed = $this->allowed($line);
+        $allowed = $line->allowed;
         if (! $than->exercise->style->movement->isTimed()) {
             $allowed = [...$allowed, ...array_map(static fn (ChoiceKind $k): AllowedExercises => AllowedExercises::of($k), ChoiceKind::helping($lane))];
         }
         $others = [];
-        foreach ($this->house->of($allowed, $line->part) as $one) {
+        foreach ($this->ofHouse($allowed, $line) as $one) {
             foreach ($this->rungs($one) as $rung) {
                 if ($rung->key() !== $than->key()) {
                     $others[$rung->key()] = $rung;
@@ -202,31 +202,27 @@ final readonly class Pick
     /** @return list<AllowedExercises> that the house does with */
     public function allowed(Prescription $line): array
     {
-        return $this->chinFirst($line, $this->house->of($line->allowed, $line->part));
+        return $this->ofHouse($line->allowed, $line);
     }
 
     /**
-     * Strict work under the bar where the house begins so, until its top count is likely there: then the pull-up.
+     * Strict work begins under the bar where the house says so, until its top count is likely there: then the pull-up.
      *
-     * @param  list<AllowedExercises>  $allowed
-     * @return list<AllowedExercises>
+     * @param  list<AllowedExercises>  $allowed  of a line, or of more in its place
+     * @return list<AllowedExercises> that the house does with
      */
-    private function chinFirst(Prescription $line, array $allowed): array
+    private function ofHouse(array $allowed, Prescription $line): array
     {
-        if ($line->part !== SessionPart::Main || ! $this->context->rules->says(HouseRule::ChinGrip, 'chin-first')) {
-            return $allowed;
+        $done = $this->house->of($allowed, $line->part);
+        $pulls = array_filter($done, static fn (AllowedExercises $m): bool => $m->kind === ChoiceKind::Strict && $m->movement === Movement::Full && $m->grip === Grip::Over);
+        if ($pulls === [] || $line->part !== SessionPart::Main || ! $this->context->rules->says(HouseRule::ChinGrip, 'chin-first')) {
+            return $done;
         }
-        $first = [];
-        foreach ($allowed as $one) {
-            if ($one->kind === ChoiceKind::Strict && $one->movement === Movement::Full && $one->grip === Grip::Over) {
-                $chin = AllowedExercises::of(ChoiceKind::Strict, grip: Grip::Under);
-                $rung = $this->rungs($chin)[0] ?? null;
-                $isDone = $rung === null || $this->context->estimate($rung)->onRung($rung)?->chanceOf((float) $line->amount->high) >= self::LIKELY;
-                $first = $isDone ? $first : [...$first, $chin];
-            }
-        }
+        $chin = AllowedExercises::of(ChoiceKind::Strict, grip: Grip::Under);
+        $rung = $this->rungs($chin)[0] ?? null;
+        $isLeftBehind = $rung === null || $this->context->estimate($rung)->onRung($rung)?->chanceOf((float) $line->amount->high) >= self::LIKELY;
 
-        return [...$first, ...$allowed];
+        return $isLeftBehind ? $done : [$chin, ...$done];
     }
 
     /**
