@@ -35,9 +35,14 @@ final class HousePractice
     public static function of(Exercise $exercise, HouseRules $rules): Practice
     {
         $usual = Practice::of($exercise);
-        $tempo = self::isPulled($exercise) ? self::TEMPO[$rules->position(HouseRule::WayUp)] ?? $usual->tempo : $usual->tempo;
 
-        return $usual->with($tempo, self::cues($exercise, $rules));
+        return $usual->with(self::tempo($exercise, $rules) ?? $usual->tempo, self::cues($exercise, $rules));
+    }
+
+    /** None where the house has no tempo of its own for it. */
+    public static function tempo(Exercise $exercise, HouseRules $rules): ?string
+    {
+        return self::isPulled($exercise) ? self::TEMPO[$rules->position(HouseRule::WayUp)] ?? null : null;
     }
 
     /** Whether reps of it pause at both ends here. */

@@ -136,7 +136,6 @@ final readonly class LineWriter
     private function block(AskedLine $asked, Rung $rung, int $sets, WayDown $down, ?RepPrediction $first, array $notes, bool $isCut): Block
     {
         $line = $asked->line;
-        $practice = HousePractice::of($rung->exercise, $this->context->rules);
         $isPaused = HousePractice::isPaused($rung->exercise, $this->context->rules);
         $restS = $this->context->rules->restS($line, $rung->exercise->setup->kind() === ChoiceKind::Row);
         $isPreTired = $this->builder?->tires === true && $line->part === SessionPart::Main;
@@ -149,7 +148,7 @@ final readonly class LineWriter
             $restS,
             $line->toFailure || $this->goesToFailure($line, $rung),
             $line->isPerSide,
-            $this->context->rules->position(HouseRule::WayUp) === HouseRule::WayUp->default() ? $line->tempo ?? $practice->tempo : $practice->tempo,
+            HousePractice::tempo($rung->exercise, $this->context->rules) ?? $line->tempo ?? Practice::of($rung->exercise)->tempo,
             $line->group,
             expected: $first === null ? [] : $this->expected($rung, $first, $sets, $restS),
             seconds: $this->context->estimate($rung)->secondsOn($rung),

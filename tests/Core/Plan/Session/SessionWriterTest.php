@@ -15,8 +15,10 @@ use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Measure;
+use SteadyRung\Method\Method;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Method\SessionPart;
+use SteadyRung\Method\Stage;
 use SteadyRung\OutOfRange;
 use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Context\ChangesByHand;
@@ -308,3 +310,11 @@ it('looks at the next means where the gear of the first has nothing hard enough'
 
     expect($picked(13, 8))->toBe(ChoiceKind::Row);
 });
+
+it('keeps the tempo of the method where the rule of the way up speaks of pulls, and takes its own there', function (string $stage, string $tempo): void {
+    $lines = fn (Prescription $line): array => [Prescription::of(SessionPart::Main, $line->allowed, $line->sets, $line->amount, $line->restS, tempo: 'as the method says')];
+    $stages = array_map(fn (Stage $s): Stage => new Stage($s->key, $s->name, $s->weeks, $lines($s->work()), $s->gate, $s->endsAtShare), smallMethod(3)->stages);
+    $context = athleteContext(sessionsOn(bandRung(13), 6, 8, 2), $stage, rules: HouseRules::of(['way-up' => 'fast']), method: Method::of('small', 'Small', 'With tempos.', [2, 3], $stages));
+
+    expect(blocksOf(SessionWriter::write($context), SessionPart::Main)[0]->tempo)->toBe($tempo);
+})->with([['lowering', 'as the method says'], ['bands', 'fast up, two seconds down']]);
