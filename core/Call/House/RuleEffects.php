@@ -27,8 +27,8 @@ final class RuleEffects
 
         return [
             ...self::lines($sessionNow, $sessionThen),
-            ...array_map(static fn (string $note): string => "Not said any more: $note", array_values(array_diff($sessionNow->notes, $sessionThen->notes))),
-            ...array_map(static fn (string $note): string => "Said: $note", array_values(array_diff($sessionThen->notes, $sessionNow->notes))),
+            ...array_map(static fn (string $note): string => "Note dropped: $note", array_values(array_diff($sessionNow->notes, $sessionThen->notes))),
+            ...array_map(static fn (string $note): string => "New note: $note", array_values(array_diff($sessionThen->notes, $sessionNow->notes))),
             ...($callBefore === $callAfter ? [] : ["Call: $callAfter, where it is $callBefore."]),
             ...($now->mostPerWeek() === $after->mostPerWeek() ? [] : [sprintf('Sessions a week: at most %d, where it is %d.', $after->mostPerWeek(), $now->mostPerWeek())]),
             ...self::moves($now, $after),
@@ -104,6 +104,6 @@ final class RuleEffects
         $last = $stages[count($stages) - 1];
         $may = static fn (AthleteContext $c): bool => $c->rules->allowsMove($c->method, $c->place->stage, $last);
 
-        return $may($now) === $may($after) ? [] : [sprintf('By hand: %s %s.', $may($after) ? 'on to' : 'no more skipping to', lcfirst($last->name))];
+        return $may($now) === $may($after) ? [] : [sprintf('By hand: %s %s.', $may($after) ? 'skipping again to' : 'no more skipping to', lcfirst($last->name))];
     }
 }
