@@ -56,7 +56,8 @@ final readonly class AthleteQuery
         $estimates = array_map($this->estimates->from(...), array_intersect_key($newest, array_flip([Pattern::Pull->value, Pattern::Row->value, (string) $rung?->exercise->pattern()?->value])));
         $estimate = $estimates[$rung?->exercise->pattern()?->value] ?? $this->estimates->from(null);
         $capacity = static fn (Pattern $pattern): ?CapacityResponse => isset($estimates[$pattern->value]) ? CapacityResponse::of($estimates[$pattern->value], $newest[$pattern->value]->trained_on) : null;
-        $method = $this->methods->of($athlete->method_key);
+        $rules = $this->gym->gym()->houseRules();
+        $method = $rules->inOrder($this->methods->of($athlete->method_key));
         $stage = LoadAthleteContext::stage($method, $athlete->stage_key);
         $builder = Library::find($athlete->builder_key);
         [$open, $decided] = CallRecord::latestOf($athlete->id);
@@ -75,7 +76,7 @@ final readonly class AthleteQuery
             $body->reachSource,
             $body->proportions,
             $body->pullDistanceM(),
-            StandardJson::of(Standard::at($stage, $rung, $this->gym->gym()->houseRules())),
+            StandardJson::of(Standard::at($stage, $rung, $rules)),
             PlaceJson::of($method, $stage, Day::number($this->since->of($athlete))),
             $rung?->exercise->style->movement === Movement::Lowering ? LoweringLeftResponse::of(LoweringsLeft::of($this->contexts->of($athlete))) : null,
             $athlete->sessions_a_week,

@@ -109,6 +109,12 @@ final readonly class HouseRules
         };
     }
 
+    /** A method with its stages in the order the house takes them. */
+    public function inOrder(Method $method): Method
+    {
+        return $method->loweringStands($this->position(HouseRule::LoweringStands));
+    }
+
     /** Whether the coach may put somebody at a stage: where stages are strictly in order, none of those between is skipped. */
     public function allowsMove(Method $method, Stage $from, Stage $to): bool
     {

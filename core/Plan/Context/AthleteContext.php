@@ -7,7 +7,6 @@ namespace SteadyRung\Plan\Context;
 use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Builder;
-use SteadyRung\Method\House\HouseRule;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Place;
@@ -49,7 +48,7 @@ final readonly class AthleteContext
         public ?Builder $builder = null,
         public bool $isClimber = false,
     ) {
-        $this->method = $method->loweringStands($rules->position(HouseRule::LoweringStands));
+        $this->method = $rules->inOrder($method);
     }
 
     /** What is believed of the work on a rung; expected of anybody where nobody saw it. */

@@ -57,6 +57,15 @@ it('refuses a method or a stage that there is not', function (array $place, stri
     [['method' => 'band-taper', 'stage' => 'bands', 'sessions_a_week' => 9], '/sessions_a_week'],
 ]);
 
+it('names the next stage in the order that the house takes them', function (): void {
+    $this->postJson("/api/athletes/$this->athlete/place", ['id' => uuid(), 'method' => 'foundation', 'stage' => 'lowering'])->assertCreated();
+    $next = fn () => $this->getJson("/api/athletes/$this->athlete")->json('place.next_stage_name');
+    $before = $next();
+    $this->putJson('/api/house-rules', ['lowering-stands' => 'last'])->assertOk();
+
+    expect($next())->not->toBe($before)->toBe('Strict pull-ups');
+});
+
 it('skips no stage where the house takes them strictly in order', function (): void {
     $this->putJson('/api/house-rules', ['stages' => 'strict'])->assertOk();
     $this->postJson("/api/athletes/$this->athlete/place", ['id' => uuid(), 'method' => 'band-taper', 'stage' => 'bands'])->assertCreated();
