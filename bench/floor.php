@@ -40,7 +40,7 @@ $log = static function () use ($http, $class, &$turn): void {
         return;
     }
     $set = ['id' => (string) Uuid::uuid7(), 'performed_at' => gmdate(DATE_RFC3339), 'purpose' => 'work', 'exercise' => $line['rung']['exercise'], 'clean_reps' => 5, 'line' => $line['line']];
-    [$status, $body] = $http->send('POST', '/api/deeds', ['deeds' => [['athlete_id' => $athlete['id'], 'set' => $set]]]);
+    [$status, $body] = $http->send('POST', '/api/commands', ['commands' => [['athlete_id' => $athlete['id'], 'set' => $set]]]);
     $status === 200 && $body['outcomes'][0]['problem'] === null || exit('A set was refused: '.json_encode($body)."\n");
 };
 /** Milliseconds of processor a time, and the 95th percentile of the milliseconds it took. */

@@ -38,7 +38,7 @@ $turn = 0;
 $logNext = static function () use ($http, $class, &$turn): array {
     [$athlete, $exercise] = $class[$turn++ % count($class)] ?? exit("The demo is not there.\n");
 
-    return $http->send('POST', '/api/deeds', ['deeds' => [['athlete_id' => $athlete, 'set' => ['id' => (string) Ramsey\Uuid\Uuid::uuid7(), 'performed_at' => gmdate(DATE_RFC3339), 'purpose' => 'work', 'exercise' => $exercise, 'clean_reps' => 5, 'reserve' => 2]]]]);
+    return $http->send('POST', '/api/commands', ['commands' => [['athlete_id' => $athlete, 'set' => ['id' => (string) Ramsey\Uuid\Uuid::uuid7(), 'performed_at' => gmdate(DATE_RFC3339), 'purpose' => 'work', 'exercise' => $exercise, 'clean_reps' => 5, 'reserve' => 2]]]]);
 };
 [, $classes] = $http->send('GET', '/api/classes');
 $floor = "/api/classes/{$classes['held'][0]['id']}/days/{$classes['held'][0]['on']}";

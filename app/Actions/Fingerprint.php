@@ -18,19 +18,19 @@ use SteadyRung\Kit\Weight;
 use SteadyRung\Safety\Pain;
 
 /**
- * What tells one deed from another under the same id: its canonical JSON as it was understood. Keys are sorted, what is null
- * or a default is left out, moments are in UTC, and what it was done to stands in it; so a deed that gains an optional
+ * What tells one command from another under the same id: its canonical JSON as it was understood. Keys are sorted, what is null
+ * or a default is left out, moments are in UTC, and what it was done to stands in it; so a command that gains an optional
  * field keeps its fingerprint.
  */
 final class Fingerprint
 {
-    /** What the first program called something; deeds are known again by that name. */
+    /** What an earlier program called something, as it called a command a deed; commands are known again by those names. */
     private const FIRST_NAMES = ['exercise' => 'choice'];
 
-    /** @param  array<string, string>  $parents  what the deed was done to, by its kind */
-    public static function of(string $kind, array $parents, object $deed): string
+    /** @param  array<string, string>  $parents  what the command was done to, by its kind */
+    public static function of(string $kind, array $parents, object $command): string
     {
-        return hash('sha256', json_encode(self::sorted(['kind' => $kind, 'of' => $parents, 'deed' => self::plain($deed)]), JSON_THROW_ON_ERROR));
+        return hash('sha256', json_encode(self::sorted(['kind' => $kind, 'of' => $parents, 'deed' => self::plain($command)]), JSON_THROW_ON_ERROR));
     }
 
     private static function plain(mixed $value): mixed
@@ -48,11 +48,11 @@ final class Fingerprint
         };
     }
 
-    /** @return array<string, mixed> the properties of a deed that say more than their default */
-    private static function told(object $deed): array
+    /** @return array<string, mixed> the properties of a command that say more than their default */
+    private static function told(object $command): array
     {
-        $told = get_object_vars($deed);
-        foreach ((new \ReflectionClass($deed))->getConstructor()?->getParameters() ?? [] as $parameter) {
+        $told = get_object_vars($command);
+        foreach ((new \ReflectionClass($command))->getConstructor()?->getParameters() ?? [] as $parameter) {
             if ($parameter->isDefaultValueAvailable() && ($told[$parameter->getName()] ?? null) === $parameter->getDefaultValue()) {
                 unset($told[$parameter->getName()]);
             }

@@ -11,7 +11,7 @@ use App\Problems\ProblemCode;
 use SteadyRung\CoreError;
 
 /**
- * Inserts a row under the client's UUID once: the same deed again finds it, another one under the same UUID is refused.
+ * Inserts a row under the client's UUID once: the same command again finds it, another one under the same UUID is refused.
  */
 final readonly class InsertOnce
 {
@@ -23,16 +23,16 @@ final readonly class InsertOnce
      * @template T of Record
      *
      * @param  T  $row
-     * @param  array<string, string>  $parents  what the deed is done to
+     * @param  array<string, string>  $parents  what the command is done to
      * @param  \Closure(): void|null  $complete  fills what a row needs only when it is new, and may refuse it
      * @return Inserted<T>
      *
      * @throws Problem if the UUID holds other content, or whatever completing it throws
      */
-    public function store(Record $row, object $deed, array $parents = [], ?\Closure $complete = null): Inserted
+    public function store(Record $row, object $command, array $parents = [], ?\Closure $complete = null): Inserted
     {
         $row->gym_id = $this->gym->id();
-        $row->fingerprint = Fingerprint::of($row->getTable(), $parents, $deed);
+        $row->fingerprint = Fingerprint::of($row->getTable(), $parents, $command);
         try {
             if ($complete !== null) {
                 $complete();
@@ -65,7 +65,7 @@ final readonly class InsertOnce
             return null;
         }
 
-        return $stored->isOfSameDeed($row) ? new Inserted($stored, false) : throw self::taken();
+        return $stored->isOfSameCommand($row) ? new Inserted($stored, false) : throw self::taken();
     }
 
     public static function taken(): Problem

@@ -22,15 +22,15 @@ final readonly class LockAthlete
     /**
      * @template T
      *
-     * @param  \Closure(Athlete): T  $deed  with the athlete as they are now
+     * @param  \Closure(Athlete): T  $action  with the athlete as they are now
      * @return T
      *
      * @throws Problem if there is no such athlete here
      */
-    public function during(string $athleteId, \Closure $deed): mixed
+    public function during(string $athleteId, \Closure $action): mixed
     {
-        return $this->quietly($athleteId, function (Athlete $athlete) use ($deed): mixed {
-            $outcome = $deed($athlete);
+        return $this->quietly($athleteId, function (Athlete $athlete) use ($action): mixed {
+            $outcome = $action($athlete);
             $this->news->tell($athlete->id);
 
             return $outcome;
@@ -42,12 +42,12 @@ final readonly class LockAthlete
      *
      * @template T
      *
-     * @param  \Closure(Athlete): T  $deed
+     * @param  \Closure(Athlete): T  $action
      * @return T
      */
-    public function quietly(string $athleteId, \Closure $deed): mixed
+    public function quietly(string $athleteId, \Closure $action): mixed
     {
-        return $this->db->transaction(static fn (): mixed => $deed(Athlete::query()->lockForUpdate()->find($athleteId) ?? throw self::unknown()));
+        return $this->db->transaction(static fn (): mixed => $action(Athlete::query()->lockForUpdate()->find($athleteId) ?? throw self::unknown()));
     }
 
     public static function unknown(): Problem

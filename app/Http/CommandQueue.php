@@ -43,13 +43,13 @@ use Illuminate\Contracts\Debug\ExceptionHandler;
 use SteadyRung\CoreError;
 
 /**
- * Takes a device's queue of deeds: the gym's as they come, each athlete's in their order, with an outcome for every one; what is
+ * Takes a device's queue of commands: the gym's as they come, each athlete's in their order, with an outcome for every one; what is
  * refused does not keep the others out.
  */
 final readonly class CommandQueue
 {
     public function __construct(
-        private ReadQueued $deeds,
+        private ReadQueued $commands,
         private LogSet $log,
         private WithdrawSet $withdraw,
         private LogAccessory $beside,
@@ -66,23 +66,24 @@ final readonly class CommandQueue
 
     public function take(JsonObject $json, User $coach): QueueOutcomeResponse
     {
-        $items = $json->allowing('deeds')->objects('deeds', QueueInput::MOST);
+        $name = $json->has(QueueInput::FIRST_NAME) ? QueueInput::FIRST_NAME : 'commands';
+        $items = $json->allowing($name)->objects($name, QueueInput::MOST);
         $outcomes = $byAthlete = [];
         foreach ($items as $i => $item) {
             try {
-                $deed = $this->deeds->from($item);
-                if ($deed instanceof GearTold || $deed instanceof ClassGiven) {
-                    $this->ofGym($coach, $deed);
-                    $outcomes[$i] = new QueuedOutcomeResponse($deed->id, null, null);
+                $command = $this->commands->from($item);
+                if ($command instanceof GearTold || $command instanceof ClassGiven) {
+                    $this->ofGym($coach, $command);
+                    $outcomes[$i] = new QueuedOutcomeResponse($command->id, null, null);
                 } else {
-                    $byAthlete[$item->uuid('athlete_id')][$i] = $deed;
+                    $byAthlete[$item->uuid('athlete_id')][$i] = $command;
                 }
             } catch (\Throwable $refused) {
                 $outcomes[$i] = self::refused($item, $this->alone($refused));
             }
         }
-        foreach ($byAthlete as $athleteId => $deeds) {
-            foreach ($this->ofAthlete((string) $athleteId, $coach, $deeds) as $i => $outcome) {
+        foreach ($byAthlete as $athleteId => $commands) {
+            foreach ($this->ofAthlete((string) $athleteId, $coach, $commands) as $i => $outcome) {
                 $outcomes[$i] = match (true) {
                     $outcome instanceof \Throwable => self::refused($items[$i], $outcome),
                     $outcome instanceof Inserted => new QueuedOutcomeResponse($outcome->record->id, SetResponse::of($outcome->record), null),
@@ -95,25 +96,25 @@ final readonly class CommandQueue
         return new QueueOutcomeResponse(array_values($outcomes));
     }
 
-    private function ofGym(User $coach, GearTold|ClassGiven $deed): void
+    private function ofGym(User $coach, GearTold|ClassGiven $command): void
     {
-        $deed instanceof GearTold ? $this->gear->outToday($deed) : $this->classes->make($coach, $deed);
+        $command instanceof GearTold ? $this->gear->outToday($command) : $this->classes->make($coach, $command);
     }
 
     /**
      * Sets that follow upon one another are logged together.
      *
-     * @param  array<int, SetDone|SetTakenBack|AccessoryDone|SignalTold|PainTold|PainUndone|LineSwitched|ComingTold>  $deeds
+     * @param  array<int, SetDone|SetTakenBack|AccessoryDone|SignalTold|PainTold|PainUndone|LineSwitched|ComingTold>  $commands
      * @return array<int, Inserted<LoggedSet>|\Throwable|null>
      */
-    private function ofAthlete(string $athleteId, User $coach, array $deeds): array
+    private function ofAthlete(string $athleteId, User $coach, array $commands): array
     {
         $outcomes = $run = [];
-        foreach ($deeds as $i => $deed) {
-            if ($deed instanceof SetDone) {
-                $run[$i] = $deed;
+        foreach ($commands as $i => $command) {
+            if ($command instanceof SetDone) {
+                $run[$i] = $command;
             } else {
-                $outcomes += $this->sets($athleteId, $coach, $run) + [$i => $this->other($athleteId, $coach, $deed)];
+                $outcomes += $this->sets($athleteId, $coach, $run) + [$i => $this->other($athleteId, $coach, $command)];
                 $run = [];
             }
         }
@@ -149,7 +150,7 @@ final readonly class CommandQueue
     }
 
     /**
-     * What one deed failed of keeps no other out, unless nothing at all can be done just now.
+     * What one command failed of keeps no other out, unless nothing at all can be done just now.
      *
      * @throws \Throwable if the database is away or busy: the whole queue comes again
      */
@@ -166,18 +167,18 @@ final readonly class CommandQueue
         return $failed;
     }
 
-    private function other(string $athleteId, User $coach, SetTakenBack|AccessoryDone|SignalTold|PainTold|PainUndone|LineSwitched|ComingTold $deed): ?\Throwable
+    private function other(string $athleteId, User $coach, SetTakenBack|AccessoryDone|SignalTold|PainTold|PainUndone|LineSwitched|ComingTold $command): ?\Throwable
     {
         try {
             $athlete = Athlete::query()->find($athleteId) ?? throw LockAthlete::unknown();
             match (true) {
-                $deed instanceof SetTakenBack => $this->beside->takeBack($athlete, $deed->set_id) || $this->withdraw->withdraw($athlete, $deed->set_id, $coach, $deed->id),
-                $deed instanceof AccessoryDone => $this->beside->log($athlete, $coach, $deed),
-                $deed instanceof SignalTold => $this->signals->tell($athlete, $coach, $deed),
-                $deed instanceof PainTold => $this->pain->tell($athlete, $coach, $deed),
-                $deed instanceof PainUndone => $this->undoPain->undo($athlete, $coach, $deed),
-                $deed instanceof LineSwitched => $this->switches->tell($athleteId, $coach, $deed),
-                $deed instanceof ComingTold => $this->coming->tell($athleteId, $coach, $deed),
+                $command instanceof SetTakenBack => $this->beside->takeBack($athlete, $command->set_id) || $this->withdraw->withdraw($athlete, $command->set_id, $coach, $command->id),
+                $command instanceof AccessoryDone => $this->beside->log($athlete, $coach, $command),
+                $command instanceof SignalTold => $this->signals->tell($athlete, $coach, $command),
+                $command instanceof PainTold => $this->pain->tell($athlete, $coach, $command),
+                $command instanceof PainUndone => $this->undoPain->undo($athlete, $coach, $command),
+                $command instanceof LineSwitched => $this->switches->tell($athleteId, $coach, $command),
+                $command instanceof ComingTold => $this->coming->tell($athleteId, $coach, $command),
             };
 
             return null;

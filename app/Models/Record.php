@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string $id
  * @property string $gym_id
- * @property string|null $fingerprint of the deed that stored it; none for rows of the first program
+ * @property string|null $fingerprint of the command that stored it; none for rows of the first program
  */
 abstract class Record extends Model
 {
@@ -28,7 +28,7 @@ abstract class Record extends Model
     protected $casts = [];
 
     /**
-     * The columns a deed fills as it was told; by them a row without a fingerprint is known again.
+     * The columns a command fills as it was told; by them a row without a fingerprint is known again.
      *
      * @var list<string>
      */
@@ -50,8 +50,8 @@ abstract class Record extends Model
             ->whereColumn('later.replaces_id', "$table.id"));
     }
 
-    /** Whether the same deed would store both rows. */
-    public function isOfSameDeed(self $other): bool
+    /** Whether the same command would store both rows. */
+    public function isOfSameCommand(self $other): bool
     {
         return $this->fingerprint === null ? $other instanceof static && $this->told() == $other->told() : $this->fingerprint === $other->fingerprint;
     }

@@ -24,7 +24,7 @@ const capacities = computed(() => {
     ];
 });
 const tags = computed(() => [kindWords[props.athlete.kind], ...props.athlete.tags, ...(props.athlete.archived ? ['archived'] : [])].join(' · '));
-const deeds = computed(() => [
+const actions = computed(() => [
     { key: 'trend', label: 'Trend' },
     { key: 'body', label: 'Body' },
     { key: 'screens', label: 'Screens' },
@@ -56,14 +56,14 @@ function more(key: string): void {
             <span v-if="capacities.length === 0">no baseline yet</span>
             <span class="dim">{{ tags }}</span>
         </p>
-        <div class="row deeds no-print">
+        <div class="row actions no-print">
             <NButton :disabled="athlete.paused_on !== null || athlete.screen.outcome === 'refer' || athlete.screen.outcome === 'not-yet'" @click="emit('baseline')">
                 Baseline
             </NButton>
             <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/session`" custom><NButton @click="navigate">Session</NButton></RouterLink>
             <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/trend`" custom><NButton class="wide" @click="navigate">Trend</NButton></RouterLink>
             <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/card`" custom><NButton class="wide" @click="navigate">Card</NButton></RouterLink>
-            <NDropdown trigger="click" :options="deeds" @select="more"><NButton>More</NButton></NDropdown>
+            <NDropdown trigger="click" :options="actions" @select="more"><NButton>More</NButton></NDropdown>
         </div>
     </header>
 </template>
@@ -89,7 +89,7 @@ function more(key: string): void {
     font-weight: 700;
 }
 
-.deeds {
+.actions {
     margin-left: auto;
 }
 
@@ -102,11 +102,11 @@ function more(key: string): void {
         display: none;
     }
 
-    .deeds {
+    .actions {
         gap: var(--space-hair);
     }
 
-    .deeds :deep(.n-button) {
+    .actions :deep(.n-button) {
         padding: 0 var(--space-small);
     }
 

@@ -120,10 +120,10 @@ async function beside(step: 1 | -1): Promise<void> {
 }
 
 useKeys((key) => {
-    const deeds: Record<string, () => unknown> = { u: undo.take, arrowleft: () => beside(-1), arrowright: () => beside(1), escape: () => router.push('/people') };
-    const deed = deeds[key.toLowerCase()];
-    void deed?.();
-    return deed !== undefined;
+    const actions: Record<string, () => unknown> = { u: undo.take, arrowleft: () => beside(-1), arrowright: () => beside(1), escape: () => router.push('/people') };
+    const action = actions[key.toLowerCase()];
+    void action?.();
+    return action !== undefined;
 });
 </script>
 
@@ -200,7 +200,7 @@ useKeys((key) => {
         <BaselinePanel v-model:open="baselineOpen" :athlete="athlete" :kit="kit.value.value" @logged="logged" @choose="choose" />
         <AfterPanel v-model:open="afterOpen" :athlete="athlete" :tell="page.tell" />
         <CorrectPanel :set="correcting" :athlete-id="id" @close="correcting = undefined" @logged="logged" />
-        <UndoBar :deed="undo.offered.value" @undo="undo.take" />
+        <UndoBar :action="undo.offered.value" @undo="undo.take" />
     </template>
 </template>
 

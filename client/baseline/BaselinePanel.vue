@@ -10,7 +10,7 @@ import CautionNote from '../parts/CautionNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import SidePanel from '../parts/SidePanel.vue';
 import { useRead } from '../composables/useRead';
-import { useDeedQueue } from '../composables/useDeedQueue';
+import { useCommandQueue } from '../composables/useCommandQueue';
 import BaselineNext from './BaselineNext.vue';
 import BaselineReps from './BaselineReps.vue';
 import BaselineSteps from './BaselineSteps.vue';
@@ -24,7 +24,7 @@ const props = defineProps<{
 const emit = defineEmits<{ logged: [id: string, text: string]; choose: [exercise: Exercise] }>();
 const open = defineModel<boolean>('open', { required: true });
 
-const queue = useDeedQueue();
+const queue = useCommandQueue();
 const gear = computed(() => ({
     bars: inUse(props.kit, 'bar'),
     bands: bandsInUse(props.kit),

@@ -56,7 +56,7 @@ async function acceptAll(those: readonly Schemas['KeptCall'][]): Promise<void> {
 }
 
 useKeys((key) => {
-    const deeds: Record<string, () => unknown> = {
+    const actions: Record<string, () => unknown> = {
         ArrowDown: () => step(1),
         ArrowUp: () => step(-1),
         Enter: acceptAndGoOn,
@@ -64,9 +64,9 @@ useKeys((key) => {
         w: () => row()?.why(),
         u: () => row()?.undo(),
     };
-    const deed = deeds[key];
-    deed?.();
-    return deed !== undefined;
+    const action = actions[key];
+    action?.();
+    return action !== undefined;
 });
 </script>
 

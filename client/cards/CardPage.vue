@@ -31,7 +31,7 @@ const shown = computed(() => (card.value.value ? cautionsOf(card.value.value.set
         .
     </p>
     <PrintSheet v-if="card.value.value" title="Set-up card" paper="A5">
-        <template #deeds>
+        <template #actions>
             <RouterLink class="tap" :to="`/people/${id}`">Back to {{ card.value.value.athlete.name }}</RouterLink>
         </template>
         <SetupCard class="single" :athlete="card.value.value.athlete" :setup="card.value.value.setup" :cautions="shown" :on="day(today)" :gym="session.me?.gym_name ?? ''" />

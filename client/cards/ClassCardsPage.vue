@@ -54,7 +54,7 @@ function toggle(id: string): void {
 <template>
     <ProblemNote v-if="problem" :problem="problem" retry @retry="load" />
     <PrintSheet title="Cards of the class" paper="A4">
-        <template #deeds>
+        <template #actions>
             <ChipRow label="Cards in a row" :chips="layouts" :value="columns" @pick="columns = $event" />
         </template>
         <p v-if="loading" class="dim no-print" role="status">Drawing the cards… {{ cards.length }} so far.</p>

@@ -1,7 +1,7 @@
 import { QueryClient } from '@tanstack/vue-query';
 import { serverTime } from '../domain/clock';
 import { keptReads } from '../domain/device';
-import { withDeed, withGear } from '../domain/floor/overlay';
+import { withCommand, withGear } from '../domain/floor/overlay';
 import type { Schemas } from '../domain/http';
 import { withoutHealth } from '../domain/keeping';
 import { coachOf, type Waiting } from '../domain/queue';
@@ -44,17 +44,18 @@ export function nameOf(client: QueryClient, id: string): string | undefined {
 }
 
 /** What was stored stands on the floor at once, and on the device before the queue lets go of it. */
-export async function keepOnFloor(client: QueryClient, { owner, athleteId, deed }: Waiting, set: Schemas['Set'] | null): Promise<void> {
+export async function keepOnFloor(client: QueryClient, { owner, athleteId, command }: Waiting, set: Schemas['Set'] | null): Promise<void> {
     const by = coachOf(owner);
     client.setQueriesData<Schemas['ClassDay']>(
         { queryKey: ['class-day'] },
-        (day) => day && { ...day, gear: withGear(day.gear, [deed]), athletes: day.athletes.map((a) => (a.id === athleteId ? withDeed(a, deed, by, day.class.on, set) : a)) },
+        (day) =>
+            day && { ...day, gear: withGear(day.gear, [command]), athletes: day.athletes.map((a) => (a.id === athleteId ? withCommand(a, command, by, day.class.on, set) : a)) },
     );
     await lastPut;
 }
 
 /** In a task of its own, so that what is shown does not wait for what is kept. */
-const later = <T>(deed: () => Promise<T>): Promise<T> => new Promise((done) => setTimeout(() => done(deed())));
+const later = <T>(command: () => Promise<T>): Promise<T> => new Promise((done) => setTimeout(() => done(command())));
 
 /** Done when what was read or changed last is on the device. */
 let lastPut: Promise<void> = Promise.resolve();

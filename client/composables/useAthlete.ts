@@ -6,7 +6,7 @@ import type { Exercise } from '../domain/gear';
 import { api, outcome, type Result, type Schemas } from '../domain/http';
 import { freshenAthlete } from './reads';
 import { useRead, type Read } from './useRead';
-import { useDeedQueue } from './useDeedQueue';
+import { useCommandQueue } from './useCommandQueue';
 
 /** What a capacity is followed of. */
 export type Movement = 'pull' | 'row';
@@ -44,10 +44,10 @@ export const ALL_BANDS = 'all';
 
 const LADDERS_AFTER_MS = 1500;
 
-/** Everything on one athlete's page, and what a coach does there; each deed freshens what follows from it. */
+/** Everything on one athlete's page, and what a coach does there; each command freshens what follows from it. */
 export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
     const client = useQueryClient();
-    const queue = useDeedQueue();
+    const queue = useCommandQueue();
     const path = () => ({ athlete: toValue(id) });
     const shown = ref(LADDER);
     const mostRungs = ref(8);

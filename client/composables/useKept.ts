@@ -9,7 +9,7 @@ export interface Kept<T> {
     set: (value: T) => void;
 }
 
-/** Something small that this device keeps where the deeds stand: every tab sees it, and a browser that falls does not lose it. */
+/** Something small that this device keeps where the commands stand: every tab sees it, and a browser that falls does not lose it. */
 export function useKept<T>(key: string): Kept<T> {
     const value = shallowRef<T>();
     const isRead = ref(false);

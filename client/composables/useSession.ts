@@ -7,14 +7,14 @@ import { api, onSignedOut, outcome, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { coachOf } from '../domain/queue';
 import { keepReads } from './reads';
-import { useDeedQueue } from './useDeedQueue';
+import { useCommandQueue } from './useCommandQueue';
 
 type Me = Schemas['Me'];
 
 /** Who is signed in. Losing the session keeps the page and what was typed in it. */
 export const useSession = defineStore('session', () => {
     const client = useQueryClient();
-    const queue = useDeedQueue();
+    const queue = useCommandQueue();
     const me = shallowRef<Me>();
     const asked = shallowRef(false);
     const seen = shallowRef(false);

@@ -6,25 +6,25 @@ export interface Undoable {
     undo: () => Promise<void>;
 }
 
-/** Offers the latest deed for taking back, for so long. */
+/** Offers the latest action for taking back, for so long. */
 export function useUndo({ offerMs = 10_000 }: { offerMs?: number } = {}): {
     offered: Readonly<ShallowRef<Undoable | undefined>>;
-    offer: (deed: Undoable) => void;
+    offer: (action: Undoable) => void;
     take: () => Promise<void>;
 } {
     const offered = shallowRef<Undoable>();
     const timer = useTimeoutFn(() => (offered.value = undefined), offerMs, { immediate: false });
 
-    function offer(deed: Undoable): void {
-        offered.value = deed;
+    function offer(action: Undoable): void {
+        offered.value = action;
         timer.start();
     }
 
     async function take(): Promise<void> {
-        const deed = offered.value;
+        const action = offered.value;
         timer.stop();
         offered.value = undefined;
-        await deed?.undo();
+        await action?.undo();
     }
 
     onScopeDispose(() => (offered.value = undefined));

@@ -35,11 +35,11 @@ const made = computed(() => props.call.call);
                     <b v-if="made.stage_name">next stage, {{ made.stage_name }} ·</b>
                 </NextFigures>
             </div>
-            <div v-if="settled" class="row deeds" role="status">
+            <div v-if="settled" class="row actions" role="status">
                 <strong>{{ settled.decision === 'accepted' ? 'Accepted' : 'Overridden' }}</strong>
                 <NButton v-if="undoable" @click="word.takeBack">Undo</NButton>
             </div>
-            <div v-else class="row deeds">
+            <div v-else class="row actions">
                 <NButton type="primary" :loading="busy" @click="once(() => void word.accept())">Accept</NButton>
                 <NButton v-if="made.verdict !== 'refer'" @click="overriding = true">Otherwise…</NButton>
             </div>
@@ -77,7 +77,7 @@ const made = computed(() => props.call.call);
     min-width: 0;
 }
 
-.deeds {
+.actions {
     flex-wrap: nowrap;
     margin-left: auto;
 }

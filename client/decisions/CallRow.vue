@@ -59,11 +59,11 @@ defineExpose({ id: computed(() => props.call.id), accept, other, why, undo: word
             </template>
             <span v-else>pulling is paused until it is cleared with a note</span>
         </div>
-        <div v-if="settled" class="deeds" role="status">
+        <div v-if="settled" class="actions" role="status">
             <span>{{ settled.decision === 'accepted' ? 'accepted' : 'overridden' }}</span>
             <NButton v-if="undoable" @click="word.takeBack">Undo</NButton>
         </div>
-        <div v-else class="deeds">
+        <div v-else class="actions">
             <NButton :type="chosen ? 'primary' : 'default'" :loading="busy" @click="accept">Accept</NButton>
             <NButton v-if="made.verdict !== 'refer'" quaternary @click="other">Otherwise…</NButton>
             <NButton quaternary :aria-expanded="open" @click="why">Why</NButton>
@@ -108,7 +108,7 @@ li {
     overflow-wrap: anywhere;
 }
 
-.deeds {
+.actions {
     display: flex;
     align-items: center;
     justify-content: flex-end;
@@ -133,7 +133,7 @@ li {
         padding: var(--space-base);
     }
 
-    .deeds {
+    .actions {
         justify-content: flex-start;
     }
 }

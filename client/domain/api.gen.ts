@@ -906,7 +906,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/deeds": {
+    "/api/commands": {
         parameters: {
             query?: never;
             header?: never;
@@ -915,8 +915,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** @description What waited on a device, in the order it was done; each deed is stored once. What is refused does not keep the others out. */
-        post: operations["sendDeeds"];
+        /** @description What waited on a device, in the order it was done; each command is stored once. What is refused does not keep the others out. */
+        post: operations["sendCommands"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2746,10 +2746,10 @@ export interface components {
             cursor: number;
         };
         QueueInput: {
-            deeds: {
+            commands: {
                 /**
                  * Format: uuid
-                 * @description Deeds that waited on a device, in the order they were done; each says one thing, of an athlete or, as gear and classes, of the gym.
+                 * @description Commands that waited on a device, in the order they were done; each says one thing, of an athlete or, as gear and classes, of the gym.
                  */
                 athlete_id?: string;
                 set?: components["schemas"]["SetInput"];
@@ -5786,7 +5786,7 @@ export interface operations {
             };
         };
     };
-    sendDeeds: {
+    sendCommands: {
         parameters: {
             query?: never;
             header?: never;

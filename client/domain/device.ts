@@ -1,7 +1,7 @@
 import Dexie, { liveQuery, type Table } from 'dexie';
 import { serverTime } from './clock';
 import type { Schemas } from './http';
-import type { DeedStore, Waiting } from './queue';
+import type { CommandStore, Waiting } from './queue';
 
 /** What an owner was answered to a question last, as text. */
 export interface Kept {
@@ -27,17 +27,16 @@ export function bringUpToDate(waiting: { set: Record<string, unknown> }): void {
     }
 }
 
-/** What waits since programs that knew sets alone. */
-export function asDeed(waiting: { set?: unknown; deed?: unknown }): void {
-    if (waiting.deed === undefined) {
-        waiting.deed = { set: waiting.set };
-        delete waiting.set;
-    }
+/** What waits since programs that knew sets alone, or called a command a deed. */
+export function asCommand(waiting: { set?: unknown; deed?: unknown; command?: unknown }): void {
+    waiting.command ??= waiting.deed ?? { set: waiting.set };
+    delete waiting.deed;
+    delete waiting.set;
 }
 
 const LAST = 'steady-rung.me';
 
-/** What is kept on this device: deeds that wait, and what was read last. */
+/** What is kept on this device: commands that wait, and what was read last. */
 class Device extends Dexie {
     sets!: Table<Waiting, number>;
     reads!: Table<Kept, [string, string]>;
@@ -52,7 +51,7 @@ class Device extends Dexie {
         });
         this.version(3)
             .stores({ marks: 'key' })
-            .upgrade((device) => device.table('sets').toCollection().modify(asDeed));
+            .upgrade((device) => device.table('sets').toCollection().modify(asCommand));
         this.version(4).upgrade(async (device) => {
             await device.table('reads').clear();
             const last = localStorage.getItem(LAST);
@@ -60,12 +59,13 @@ class Device extends Dexie {
             localStorage.removeItem(LAST);
         });
         this.version(5).upgrade((device) => device.table('reads').clear());
+        this.version(6).upgrade((device) => device.table('sets').toCollection().modify(asCommand));
     }
 }
 
 const device = new Device();
 
-export const deedStore: DeedStore = {
+export const commandStore: CommandStore = {
     add: async (waiting) => void (await device.sets.add(waiting)),
     all: (owner) => device.sets.where('owner').equals(owner).sortBy('order'),
     update: async (id, part) => void (await device.sets.where('id').equals(id).modify(part)),
@@ -78,8 +78,8 @@ function watchStore<T>(ask: () => Promise<T>, next: (answer: T) => void, error: 
     return () => watching.unsubscribe();
 }
 
-/** Tells of every change of an owner's waiting deeds, in whatever tab. */
-export const watchDeeds = (owner: string, changed: (waiting: Waiting[]) => void, failed: () => void): (() => void) => watchStore(() => deedStore.all(owner), changed, failed);
+/** Tells of every change of an owner's waiting commands, in whatever tab. */
+export const watchCommands = (owner: string, changed: (waiting: Waiting[]) => void, failed: () => void): (() => void) => watchStore(() => commandStore.all(owner), changed, failed);
 
 /** Small things that are kept by name, as text. */
 export const marks = {
@@ -95,7 +95,7 @@ export const marks = {
         ),
 };
 
-/** Who was signed in here last. It stands where the deeds stand, for a browser that falls may lose what it keeps elsewhere. */
+/** Who was signed in here last. It stands where the commands stand, for a browser that falls may lose what it keeps elsewhere. */
 export const lastCoach = {
     read: async (): Promise<Schemas['Me'] | null> => JSON.parse((await marks.get(LAST).catch(() => undefined)) ?? 'null') as Schemas['Me'] | null,
     keep: (who: Schemas['Me']): Promise<void> => marks.put(LAST, JSON.stringify(who)).catch(() => undefined),

@@ -279,7 +279,7 @@ export const limits = {
         }
     },
     QueueInput: {
-        deeds: {
+        commands: {
             most: 200
         }
     },

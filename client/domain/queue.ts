@@ -7,7 +7,7 @@ export type SetInput = Schemas['SetInput'];
 export type SetDraft = Omit<SetInput, 'id' | 'performed_at'> & { performed_at?: string };
 
 /** One thing that was done or told, as it goes to the server: of an athlete, or of the gym. */
-export type Deed =
+export type Command =
     | { set: SetInput }
     | { taken_back: Schemas['TakenBackInput'] }
     | { beside: Schemas['BesideInput'] }
@@ -16,11 +16,11 @@ export type Deed =
     | { pain_undone: Schemas['PainUndoneInput'] }
     | { switch: Schemas['LineSwitchedInput'] }
     | { coming: Schemas['ComingInput'] }
-    | GymDeed;
+    | GymCommand;
 
-export type GymDeed = { gear: Schemas['GearOutInput'] } | { class: Schemas['ClassInput'] };
+export type GymCommand = { gear: Schemas['GearOutInput'] } | { class: Schemas['ClassInput'] };
 
-/** A deed that is on this device and not yet known to be stored. */
+/** A command that is on this device and not yet known to be stored. */
 export interface Waiting {
     /** The place in the queue; given by the store. */
     order?: number;
@@ -29,7 +29,7 @@ export interface Waiting {
     owner: string;
     /** None of what is the gym's. */
     athleteId?: string | undefined;
-    deed: Deed;
+    command: Command;
     /** The correction of the device's clock that its time was told by, where nobody had heard the server's yet. */
     untimedMs?: number | undefined;
     /** Why the server refused it; it stays until somebody drops it or sends it again. */
@@ -43,20 +43,20 @@ export const isWholeSet = (waiting: Waiting): boolean => waitingSet(waiting) !==
 export const coachOf = (owner: string): string => owner.slice(owner.indexOf('.') + 1);
 
 /** The set that waits, if it is one. */
-export const waitingSet = ({ deed }: Waiting): SetInput | undefined => ('set' in deed ? deed.set : undefined);
+export const waitingSet = ({ command }: Waiting): SetInput | undefined => ('set' in command ? command.set : undefined);
 
-export interface DeedStore {
+export interface CommandStore {
     add: (waiting: Waiting) => Promise<void>;
     /** All of an owner, in the order they were added. */
     all: (owner: string) => Promise<Waiting[]>;
-    update: (id: string, part: Partial<Pick<Waiting, 'problem' | 'deed' | 'untimedMs'>>) => Promise<void>;
+    update: (id: string, part: Partial<Pick<Waiting, 'problem' | 'command' | 'untimedMs'>>) => Promise<void>;
     remove: (id: string) => Promise<void>;
 }
 
-type Send = (deeds: Schemas['QueueInput']['deeds']) => Promise<Result<Schemas['QueueOutcome']>>;
+type Send = (commands: Schemas['QueueInput']['commands']) => Promise<Result<Schemas['QueueOutcome']>>;
 
 export interface QueueOptions {
-    store: DeedStore;
+    store: CommandStore;
     send: Send;
     /** Runs work while no other tab of this device does. */
     alone?: (work: () => Promise<void>) => Promise<void>;
@@ -70,10 +70,10 @@ export interface QueueOptions {
 
 const BATCH = 50;
 
-/** A deed with its time moved. */
-function movedBy(deed: Deed, byMs: number): Deed {
+/** A command with its time moved. */
+function movedBy(command: Command, byMs: number): Command {
     return Object.fromEntries(
-        Object.entries(deed).map(([kind, told]: [string, Record<string, unknown>]) => [
+        Object.entries(command).map(([kind, told]: [string, Record<string, unknown>]) => [
             kind,
             Object.fromEntries(
                 Object.entries(told).map(([name, value]) => [
@@ -82,17 +82,17 @@ function movedBy(deed: Deed, byMs: number): Deed {
                 ]),
             ),
         ]),
-    ) as Deed;
+    ) as Command;
 }
 
 /** As it will be on the wire: a store of the device takes no live objects of a page. */
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
 /**
- * Deeds on their way to the server: on the device before they are sent, sent in order, and stored exactly once, for the
+ * Commands on their way to the server: on the device before they are sent, sent in order, and stored exactly once, for the
  * server knows each by its id.
  */
-export class DeedQueue {
+export class CommandQueue {
     private sending: Promise<boolean> | undefined;
 
     constructor(private readonly options: QueueOptions) {}
@@ -107,9 +107,9 @@ export class DeedQueue {
     }
 
     /** @param isNow whether its time was read off the clock just now */
-    async tell(owner: string, athleteId: string | undefined, deed: Deed, isNow = true): Promise<Waiting> {
+    async tell(owner: string, athleteId: string | undefined, command: Command, isNow = true): Promise<Waiting> {
         const untimedMs = isNow && !this.clock.isKnown() ? this.clock.offsetMs() : undefined;
-        const waiting: Waiting = { id: (Object.values(deed)[0] as { id: string }).id, owner, athleteId, deed: plain(deed), ...(untimedMs !== undefined && { untimedMs }) };
+        const waiting: Waiting = { id: (Object.values(command)[0] as { id: string }).id, owner, athleteId, command: plain(command), ...(untimedMs !== undefined && { untimedMs }) };
         await this.options.store.add(waiting);
         this.options.changed?.();
         return waiting;
@@ -186,7 +186,7 @@ export class DeedQueue {
                 if (w.untimedMs === undefined) {
                     return w;
                 }
-                const right = { deed: movedBy(w.deed, this.clock.offsetMs() - w.untimedMs), untimedMs: undefined };
+                const right = { command: movedBy(w.command, this.clock.offsetMs() - w.untimedMs), untimedMs: undefined };
                 await this.options.store.update(w.id, right);
                 return { ...w, ...right };
             }),
@@ -194,7 +194,7 @@ export class DeedQueue {
     }
 
     private async sendBatch(batch: Waiting[]): Promise<boolean> {
-        const result = await this.options.send(batch.map((w) => ({ ...(w.athleteId !== undefined && { athlete_id: w.athleteId }), ...w.deed })));
+        const result = await this.options.send(batch.map((w) => ({ ...(w.athleteId !== undefined && { athlete_id: w.athleteId }), ...w.command })));
         if (!result.ok) {
             return false;
         }

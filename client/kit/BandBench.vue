@@ -25,7 +25,7 @@ type Input = Schemas['BandInput'];
 
 const props = defineProps<{ band: Schemas['Band'] | undefined; kit: Kit }>();
 /** Opened again with what the server holds, where another window saved too. */
-const emit = defineEmits<{ saved: [id: string]; reopen: []; retired: [deed: Undoable] }>();
+const emit = defineEmits<{ saved: [id: string]; reopen: []; retired: [command: Undoable] }>();
 const athlete = defineModel<string | null>('athlete', { required: true });
 const bar = defineModel<string | null>('bar', { required: true });
 
@@ -53,7 +53,7 @@ const saving = useSaving(
             return band && useBandDraft(band).value();
         },
     },
-    { saved: () => emit('saved', id), reopen: () => emit('reopen'), retired: (deed) => emit('retired', deed) },
+    { saved: () => emit('saved', id), reopen: () => emit('reopen'), retired: (command) => emit('retired', command) },
 );
 
 function words(path: string, value: unknown): string {
@@ -87,7 +87,7 @@ const spans = computed(() =>
                 <FormField v-slot="{ inputProps, status }" label="Name or shop tag" :error="draft.errors.name">
                     <NInput v-model:value="draft.typed.name" :input-props="{ ...inputProps, maxlength: limits.BandInput.name.longest }" :status="status" placeholder="" />
                 </FormField>
-                <div class="row deeds">
+                <div class="row actions">
                     <NButton attr-type="submit" type="primary" :loading="saving.busy.value">{{ saving.stored.value ? 'Save' : 'Add band' }}</NButton>
                     <NButton v-if="band" @click="saving.retire(!band.retired)">{{ band.retired ? 'Take back into use' : 'Retire' }}</NButton>
                 </div>
@@ -146,7 +146,7 @@ const spans = computed(() =>
     align-items: start;
 }
 
-.deeds {
+.actions {
     margin-top: 24px;
 }
 
@@ -180,7 +180,7 @@ const spans = computed(() =>
         grid-template-columns: minmax(0, 1fr);
     }
 
-    .deeds {
+    .actions {
         margin-top: 0;
     }
 }

@@ -19,7 +19,7 @@ type Input = Schemas['GearInput'];
 
 const props = defineProps<{ kind: GearKind; gear: Gear | undefined }>();
 /** Opened again with what the server holds, where another window saved too. */
-const emit = defineEmits<{ saved: [id: string]; reopen: []; retired: [deed: Undoable] }>();
+const emit = defineEmits<{ saved: [id: string]; reopen: []; retired: [command: Undoable] }>();
 
 const id = props.gear?.id ?? uuidv7();
 const draft = useGearDraft(props.kind, props.gear);
@@ -37,7 +37,7 @@ const saving = useSaving(
             return piece && useGearDraft(props.kind, piece as Gear).read();
         },
     },
-    { saved: () => emit('saved', id), reopen: () => emit('reopen'), retired: (deed) => emit('retired', deed) },
+    { saved: () => emit('saved', id), reopen: () => emit('reopen'), retired: (command) => emit('retired', command) },
 );
 
 function words(path: string, value: unknown): string {

@@ -95,7 +95,7 @@ function saved(id: string): void {
             </template>
         </div>
     </div>
-    <UndoBar :deed="retired.offered.value" @undo="retired.take" />
+    <UndoBar :action="retired.offered.value" @undo="retired.take" />
 </template>
 
 <style scoped>

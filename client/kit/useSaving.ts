@@ -29,7 +29,7 @@ interface Told {
     saved: () => void;
     /** Another window saved too: the piece is opened again with what the server holds. */
     reopen: () => void;
-    retired: (deed: Undoable) => void;
+    retired: (command: Undoable) => void;
 }
 
 export interface Saving {

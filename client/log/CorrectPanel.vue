@@ -7,7 +7,7 @@ import { day, seconds } from '../domain/units';
 import type { NoCountReason } from '../domain/words';
 import ChipRow from '../parts/ChipRow.vue';
 import SidePanel from '../parts/SidePanel.vue';
-import { useDeedQueue } from '../composables/useDeedQueue';
+import { useCommandQueue } from '../composables/useCommandQueue';
 import NoCountRow from './NoCountRow.vue';
 import SecondsForm from './SecondsForm.vue';
 import { countChips, left, reserveChips } from './counts';
@@ -16,7 +16,7 @@ const props = defineProps<{ set: Schemas['Set'] | undefined; athleteId: string }
 const emit = defineEmits<{ close: []; logged: [id: string, text: string] }>();
 
 const counts = countChips(20);
-const queue = useDeedQueue();
+const queue = useCommandQueue();
 const draft = reactive({ clean: 0, reserve: null as number | null, noCounts: {} as Partial<Record<NoCountReason, number>>, open: true });
 
 watch(

@@ -2,13 +2,13 @@
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { mass, percent, secondsWords, seconds } from '../domain/units';
-import { useDeedQueue } from '../composables/useDeedQueue';
+import { useCommandQueue } from '../composables/useCommandQueue';
 import HangTimer from './HangTimer.vue';
 
 const props = defineProps<{ athleteId: string; rung: Schemas['Rung']; standard: Schemas['Standard']; today: readonly Schemas['Set'][] }>();
 const emit = defineEmits<{ logged: [id: string, text: string] }>();
 
-const queue = useDeedQueue();
+const queue = useCommandQueue();
 const done = computed(() => props.today.filter((s) => s.hang_s !== null && s.setup_key === props.rung.key).map((s) => seconds(s.hang_s ?? 0)));
 
 async function save({ hang_s }: { hang_s: number }): Promise<boolean> {

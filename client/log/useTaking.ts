@@ -1,12 +1,12 @@
 import { ref } from 'vue';
 import type { Schemas } from '../domain/http';
 import type { SetDraft } from '../domain/queue';
-import { useDeedQueue } from '../composables/useDeedQueue';
+import { useCommandQueue } from '../composables/useCommandQueue';
 import { useToday } from '../composables/useToday';
 
 /** Takes sets of one athlete into the log, now or for a day before. */
 export function useTaking(athleteId: () => string, logged: (id: string, words: string, first?: string, hurt?: boolean) => void) {
-    const queue = useDeedQueue();
+    const queue = useCommandQueue();
     const today = useToday();
     const otherDay = ref(false);
     const on = ref(today.value);

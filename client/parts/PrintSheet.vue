@@ -12,7 +12,7 @@ const print = (): void => window.print();
     <div class="page-head no-print">
         <h1>{{ title }}</h1>
         <div class="row">
-            <slot name="deeds" />
+            <slot name="actions" />
             <NButton type="primary" @click="print">Print on {{ paper }}</NButton>
         </div>
     </div>

@@ -2,14 +2,14 @@
 import { NButton } from 'naive-ui';
 import type { Undoable } from '../composables/useUndo';
 
-defineProps<{ deed: Undoable | undefined }>();
+defineProps<{ action: Undoable | undefined }>();
 const emit = defineEmits<{ undo: [] }>();
 </script>
 
 <template>
     <div class="bar" role="status" aria-live="polite">
-        <div v-if="deed" class="deed">
-            <span>{{ deed.text }}</span>
+        <div v-if="action" class="action">
+            <span>{{ action.text }}</span>
             <NButton class="undo" @click="emit('undo')">Undo</NButton>
         </div>
     </div>
@@ -27,7 +27,7 @@ const emit = defineEmits<{ undo: [] }>();
     z-index: 5000; /* over the panels, which stand at 2000 and up */
 }
 
-.deed {
+.action {
     pointer-events: auto;
     display: flex;
     align-items: center;

@@ -7,7 +7,7 @@ import { readQuantity } from '../domain/fields';
 import type { Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import QuantityField from '../parts/QuantityField.vue';
-import { useDeedQueue } from '../composables/useDeedQueue';
+import { useCommandQueue } from '../composables/useCommandQueue';
 import LogFrame from './LogFrame.vue';
 
 const props = defineProps<{ id: string; block: Schemas['Block'] }>();
@@ -23,7 +23,7 @@ const much = ref(String(props.block.amount.high));
 const load = ref('');
 const errors = ref<{ much?: string | undefined; load?: string | undefined }>({});
 const done = ref(0);
-const queue = useDeedQueue();
+const queue = useCommandQueue();
 const measure = computed(() => MEASURES[props.block.amount.measure]);
 const range = computed(() => limits.BesideInput[measure.value.key]);
 /** As asked is one tap; the load stays for the next set. */

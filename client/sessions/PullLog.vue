@@ -5,7 +5,7 @@ import type { Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import ChipRow from '../parts/ChipRow.vue';
 import QuantityField from '../parts/QuantityField.vue';
-import { useDeedQueue } from '../composables/useDeedQueue';
+import { useCommandQueue } from '../composables/useCommandQueue';
 import { useQuantity } from '../composables/useQuantity';
 import { left, reserveChips } from '../log/counts';
 import LogFrame from './LogFrame.vue';
@@ -13,7 +13,7 @@ import LogFrame from './LogFrame.vue';
 /** A set of a pulling line of the session, on its own set-up, whatever is in use. */
 const props = defineProps<{ id: string; block: Schemas['Block'] }>();
 
-const queue = useDeedQueue();
+const queue = useCommandQueue();
 const isHold = computed(() => props.block.rung?.exercise.movement === 'hold');
 const unit = computed(() => (isHold.value ? 's' : 'reps'));
 const range = computed(() => (isHold.value ? limits.SetInput.hang_s : limits.SetInput.clean_reps));

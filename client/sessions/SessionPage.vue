@@ -23,7 +23,7 @@ const written = computed(() => session.value.value);
 <template>
     <ReadNote :read="session" waits="Writing the session…" />
     <PrintSheet v-if="written" :title="name" :about="`session for ${day(written.on)} · ${written.minutes} min`" paper="A4">
-        <template #deeds>
+        <template #actions>
             <span class="dim">session for {{ day(written.on) }} · {{ written.minutes }} min</span>
             <RouterLink class="tap" :to="`/people/${id}`">Back to {{ name }}</RouterLink>
         </template>

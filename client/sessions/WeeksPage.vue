@@ -24,7 +24,7 @@ const stages = computed(() => shown.value?.calendar.stages ?? []);
 <template>
     <ReadNote :read="weeks" waits="Laying out the weeks…" />
     <PrintSheet v-if="shown" :title="name" :about="`weeks ahead, as of ${day(shown.today)}`" paper="A4">
-        <template #deeds>
+        <template #actions>
             <span class="dim">weeks ahead</span>
             <RouterLink class="tap" :to="`/people/${id}`">Back to {{ name }}</RouterLink>
         </template>

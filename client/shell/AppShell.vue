@@ -5,7 +5,7 @@ import { useEver } from '../composables/useEver';
 import { useKeys } from '../composables/useKeys';
 import { useNewVersion } from '../composables/useNewVersion';
 import { useSession } from '../composables/useSession';
-import WaitingDeeds from './WaitingDeeds.vue';
+import WaitingCommands from './WaitingCommands.vue';
 
 const KeyHelp = defineAsyncComponent(() => import('./KeyHelp.vue'));
 
@@ -19,12 +19,12 @@ const keysAsked = useEver(keysOpen);
 /** Esc leaves a page under an athlete for the athlete; the pages handle what is open first. */
 useKeys((key) => {
     const under = /^(\/people\/[^/]+)\/.+/.exec(route.path)?.[1];
-    const deeds: Record<string, () => unknown> = {
+    const actions: Record<string, () => unknown> = {
         '?': () => (keysOpen.value = !keysOpen.value),
         '/': () => route.path !== '/people' && router.push('/people'),
         ...(under && { Escape: () => router.push(under) }),
     };
-    return deeds[key] !== undefined && deeds[key]() !== false;
+    return actions[key] !== undefined && actions[key]() !== false;
 });
 const places = [
     { to: '/today', name: 'Today', icon: 'M3 5h14v12H3ZM3 9h14M7 3v4M13 3v4' },
@@ -56,7 +56,7 @@ const places = [
             </RouterLink>
         </nav>
         <div class="who small">
-            <WaitingDeeds />
+            <WaitingCommands />
             <button v-if="version.waits" type="button" class="out" @click="version.take">Take the new version</button>
             <span class="gym">
                 <bdi>{{ session.me?.gym_name }}</bdi>

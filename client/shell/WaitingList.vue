@@ -1,24 +1,24 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query';
 import { NButton } from 'naive-ui';
-import { deedWords } from '../domain/deedWords';
+import { commandWords } from '../domain/commandWords';
 import { refusalWords } from '../domain/problems';
 import type { Waiting } from '../domain/queue';
 import { day } from '../domain/units';
 import SidePanel from '../parts/SidePanel.vue';
 import { nameOf } from '../composables/reads';
-import { useDeedQueue } from '../composables/useDeedQueue';
+import { useCommandQueue } from '../composables/useCommandQueue';
 import { useDayOf, useHourOf } from '../composables/useToday';
 
 /** What waits on this device, one by one, with what was refused and why. */
 const open = defineModel<boolean>('open', { required: true });
 
-const queue = useDeedQueue();
+const queue = useCommandQueue();
 const client = useQueryClient();
-const whose = ({ athleteId, deed }: Waiting): string | undefined => nameOf(client, 'gear' in deed ? deed.gear.gear_id : (athleteId ?? ''));
+const whose = ({ athleteId, command }: Waiting): string | undefined => nameOf(client, 'gear' in command ? command.gear.gear_id : (athleteId ?? ''));
 const [dayOf, hour] = [useDayOf(), useHourOf()];
-const at = ({ deed }: Waiting): string => {
-    const told = Object.values(deed)[0] as { performed_at?: string; told_at?: string };
+const at = ({ command }: Waiting): string => {
+    const told = Object.values(command)[0] as { performed_at?: string; told_at?: string };
     const moment = told.performed_at ?? told.told_at;
     return moment ? `${day(dayOf(moment))}, ${hour(moment)}` : '';
 };
@@ -32,7 +32,7 @@ const at = ({ deed }: Waiting): string => {
                 <li v-for="one in queue.waiting" :key="one.id">
                     <p>
                         <RouterLink :to="one.athleteId === undefined ? '/today/classes' : `/people/${one.athleteId}`" @click="open = false">
-                            <strong>{{ deedWords(one.deed) }}</strong>
+                            <strong>{{ commandWords(one.command) }}</strong>
                         </RouterLink>
                         {{ [whose(one), at(one)].filter(Boolean).join(' · ') }}
                     </p>

@@ -11,13 +11,13 @@ import CallMark from '../parts/CallMark.vue';
 import ChipRow from '../parts/ChipRow.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { dayKey } from '../composables/reads';
-import { useDeedQueue } from '../composables/useDeedQueue';
+import { useCommandQueue } from '../composables/useCommandQueue';
 import { useRead } from '../composables/useRead';
 
 /** After a class: who did what, what was left, what gave out, how hard it was; and its calls, decided here. */
 const props = defineProps<{ class: string; on: string }>();
 
-const queue = useDeedQueue();
+const queue = useCommandQueue();
 const path = () => ({ class: props.class, on: props.on });
 const floor = useRead(
     () => dayKey(props.class, props.on),

@@ -12,7 +12,7 @@ import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import SavedElsewhere from '../parts/SavedElsewhere.vue';
 import { useElsewhere } from '../composables/useElsewhere';
-import { useDeedQueue } from '../composables/useDeedQueue';
+import { useCommandQueue } from '../composables/useCommandQueue';
 
 type Input = Schemas['ClassInput'];
 
@@ -20,7 +20,7 @@ const props = defineProps<{ of?: Schemas['Class'] | undefined; tags: readonly st
 /** Of one that was made here the list follows by itself. */
 const emit = defineEmits<{ saved: [list: Schemas['ClassList'] | undefined]; cancel: [] }>();
 
-const queue = useDeedQueue();
+const queue = useCommandQueue();
 
 const id = props.of?.id ?? uuidv7();
 const typedOf = (of?: Input) => ({

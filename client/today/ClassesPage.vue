@@ -6,7 +6,7 @@ import { refusalWords, type Problem } from '../domain/problems';
 import { day } from '../domain/units';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
-import { useDeedQueue } from '../composables/useDeedQueue';
+import { useCommandQueue } from '../composables/useCommandQueue';
 import { useRead } from '../composables/useRead';
 import ClassForm from './ClassForm.vue';
 
@@ -15,11 +15,11 @@ type GymClass = Schemas['Class'];
 const classes = useRead(['classes'], () => outcome(api.GET('/api/classes')));
 const editing = ref<GymClass | 'new'>();
 const problem = shallowRef<Problem>();
-const queue = useDeedQueue();
+const queue = useCommandQueue();
 /** Made on this device, and not yet known to the server. */
 const waiting = computed(() =>
-    queue.waiting.flatMap(({ id, deed, problem }) =>
-        'class' in deed && !classes.value.value?.items.some((one) => one.id === id) ? [{ ...deed.class, tags: deed.class.tags ?? [], problem }] : [],
+    queue.waiting.flatMap(({ id, command, problem }) =>
+        'class' in command && !classes.value.value?.items.some((one) => one.id === id) ? [{ ...command.class, tags: command.class.tags ?? [], problem }] : [],
     ),
 );
 /** When it is held and who comes. */

@@ -62,7 +62,7 @@ async function stayAwake(): Promise<void> {
         </div>
         <p v-if="held" class="when">{{ here }} here · {{ when }}</p>
         <p v-if="isAlone" class="alone" role="status">No server: kept on this device</p>
-        <div class="deeds">
+        <div class="actions">
             <button v-if="held" type="button" @click="emit('who')">Who is here</button>
             <RouterLink v-if="held && left < 15" class="button" :to="`/today/${held.id}/${held.on}/after`">Afterwards</RouterLink>
             <details ref="menu" class="menu">

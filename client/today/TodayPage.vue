@@ -16,7 +16,7 @@ import { useFloor } from './useFloor';
 import { useFloorKeys } from './useFloorKeys';
 import { useRestBell } from './useRestBell';
 import { useStopwatches } from './tiles/useStopwatches';
-import { useTileDeeds } from './tiles/useTileDeeds';
+import { useTileCommands } from './tiles/useTileCommands';
 
 /** What is not seen at once is loaded when it is asked for; it is on the device already. */
 const FloorPad = defineAsyncComponent(() => import('./pad/FloorPad.vue'));
@@ -31,7 +31,7 @@ onScopeDispose(() => theme.enter(false));
 const { classes, held, pick, isPickRead } = useClasses();
 const floor = useFloor(() => held.value);
 const { tiles, places, clashes, nowMs } = floor;
-const deeds = useTileDeeds();
+const commands = useTileCommands();
 const bell = useRestBell(() => tiles.value);
 const awake = useWakeLock();
 onMounted(() => void awake.request('screen').catch(() => undefined)); // refused, or none: the bar says so
@@ -49,12 +49,12 @@ const watches = useStopwatches((id, seconds) => {
     if (tile?.now?.way !== 'hold') {
         return false;
     }
-    void deeds.logHeld(tile, seconds);
+    void commands.logHeld(tile, seconds);
     return true;
 });
 const keys = useFloorKeys({
     tiles: () => (by.value === 'athlete' ? tiles.value : []),
-    deeds,
+    commands,
     watches,
     open: (tile) => (openId.value = tile.athlete.id),
     isOpen: () => openId.value !== undefined || whoOpen.value || gearOpen.value,
@@ -122,7 +122,7 @@ watch(
                     v-for="tile in tiles.slice(0, drawn)"
                     :key="tile.athlete.id"
                     :tile="tile"
-                    :deeds="deeds"
+                    :commands="commands"
                     :watches="watches"
                     :now-ms="nowMs"
                     :chosen="keys.byKey.value && keys.chosenId.value === tile.athlete.id"
@@ -142,7 +142,7 @@ watch(
                 :places="places"
                 :free="free"
                 :clashes="clashes"
-                :deeds="deeds"
+                :commands="commands"
                 :watches="watches"
                 :now-ms="nowMs"
                 @open="openId = $event.athlete.id"
@@ -150,7 +150,7 @@ watch(
             <FloorPad
                 v-if="padAsked"
                 :tile="openTile"
-                :deeds="deeds"
+                :commands="commands"
                 :on="held.on"
                 :coach-name="floor.coachName"
                 @close="openId = undefined"

@@ -10,7 +10,7 @@ import { api, outcome, type Schemas } from '../domain/http';
 import { isAway } from '../domain/problems';
 import { waitingSet } from '../domain/queue';
 import { dayKey } from '../composables/reads';
-import { useDeedQueue } from '../composables/useDeedQueue';
+import { useCommandQueue } from '../composables/useCommandQueue';
 import { useKept } from '../composables/useKept';
 import { useRead, type Read } from '../composables/useRead';
 import { useTick } from '../composables/useTick';
@@ -48,7 +48,7 @@ interface OfDay {
 /** A class on its day: what the server knows, with what waits here laid over it; the news of other devices come in by themselves. */
 export function useFloor(held: () => Held | undefined): Floor {
     const client = useQueryClient();
-    const queue = useDeedQueue();
+    const queue = useCommandQueue();
     const visible = useDocumentVisibility();
     const nowMs = useTick(TICK_MS);
     const isAlone = ref(false);
@@ -93,7 +93,7 @@ export function useFloor(held: () => Held | undefined): Floor {
     const gear = computed(() =>
         withGear(
             day.value.value?.gear ?? [],
-            queue.pending.map((w) => w.deed),
+            queue.pending.map((w) => w.command),
         ),
     );
 

@@ -4,18 +4,18 @@ import { useKeys } from '../composables/useKeys';
 import { useDigits } from '../log/useDigits';
 import { MOST_REPS } from '../log/usePad';
 import type { Stopwatches } from './tiles/useStopwatches';
-import type { TileDeeds } from './tiles/useTileDeeds';
+import type { TileCommands } from './tiles/useTileCommands';
 
 interface Options {
     tiles: () => readonly Tile[];
-    deeds: TileDeeds;
+    commands: TileCommands;
     watches: Stopwatches;
     open: (tile: Tile) => void;
     isOpen: () => boolean;
 }
 
 /** The class by keyboard: arrows change athlete, digits and Enter log, S times, N and Space open the rest, U takes back. */
-export function useFloorKeys({ tiles, deeds, watches, open, isOpen }: Options): {
+export function useFloorKeys({ tiles, commands, watches, open, isOpen }: Options): {
     chosenId: Ref<string | undefined>;
     typed: ComputedRef<number | null>;
     byKey: Ref<boolean>;
@@ -55,14 +55,14 @@ export function useFloorKeys({ tiles, deeds, watches, open, isOpen }: Options): 
         const much = digits.value.value;
         digits.clear();
         if (tile.now?.way === 'beside') {
-            void deeds.logBeside(tile, much ?? tile.aim);
+            void commands.logBeside(tile, much ?? tile.aim);
             return;
         }
         const splits = watches.splits(tile.athlete.id);
         watches.clear(tile.athlete.id);
         void (tile.now?.way === 'hold'
-            ? much !== null && deeds.logHeld(tile, much)
-            : deeds.log(tile, much ?? (splits.length || tile.aim), splits.length > 0 ? { splits_s: [...splits] } : {}));
+            ? much !== null && commands.logHeld(tile, much)
+            : commands.log(tile, much ?? (splits.length || tile.aim), splits.length > 0 ? { splits_s: [...splits] } : {}));
     }
 
     const moves: Record<string, () => void> = { arrowleft: () => step(-1), arrowright: () => step(1), arrowup: () => step(-columns()), arrowdown: () => step(columns()) };
@@ -85,17 +85,17 @@ export function useFloorKeys({ tiles, deeds, watches, open, isOpen }: Options): 
                 digits.type(Number(key));
                 return true;
             }
-            const deed: Record<string, () => void> = {
+            const actions: Record<string, () => void> = {
                 enter: () => tile.now && (tile.turn === 'up' || tile.turn === 'rest') && log(tile),
                 s: () => watches.press(tile.athlete.id),
                 n: () => open(tile),
-                u: () => void deeds.undoable(tile.athlete.id)?.undo(),
+                u: () => void commands.undoable(tile.athlete.id)?.undo(),
                 escape: () => digits.clear(),
             };
-            if (deed[key] && !event.repeat) {
-                deed[key]();
+            if (actions[key] && !event.repeat) {
+                actions[key]();
             }
-            return deed[key] !== undefined;
+            return actions[key] !== undefined;
         },
         { released: (key) => key.toLowerCase() === 's' && chosenId.value !== undefined && watches.release(chosenId.value) },
     );

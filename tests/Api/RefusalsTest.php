@@ -79,7 +79,7 @@ it('knows no set of another athlete or another day: to correct, to go on from, t
     expect(LoggedSet::query()->where('withdrawn', true)->count())->toBe(0);
 });
 
-it('takes no deed of an athlete whom the gym does not have, of any kind', function (): void {
+it('takes no command of an athlete whom the gym does not have, of any kind', function (): void {
     $told = [
         ['set' => set($this, $this->exercise, 8)],
         ['taken_back' => ['id' => uuid(), 'set_id' => NO_SUCH]],
@@ -88,24 +88,24 @@ it('takes no deed of an athlete whom the gym does not have, of any kind', functi
         ['pain' => ['id' => uuid(), 'pain' => ['place' => 'knee']]],
         ['coming' => ['id' => uuid(), 'class_id' => addClass($this), 'on' => '2026-03-02', 'coming' => true, 'told_at' => '2026-03-02T17:00:00Z']],
     ];
-    $outcomes = $this->postJson('/api/deeds', ['deeds' => array_map(fn (array $d): array => ['athlete_id' => NO_SUCH, ...$d], $told)])->assertOk()->json('outcomes');
+    $outcomes = $this->postJson('/api/commands', ['commands' => array_map(fn (array $d): array => ['athlete_id' => NO_SUCH, ...$d], $told)])->assertOk()->json('outcomes');
 
     expect(array_column(array_column($outcomes, 'problem'), 'code'))->toBe(array_fill(0, 6, 'not-found'))
         ->and(array_unique(array_column(array_column($outcomes, 'problem'), 'detail')))->toBe(['This athlete is not in your gym.']);
 });
 
-it('lets each deed of a queue stand alone, whatever is wrong with another', function (): void {
+it('lets each command of a queue stand alone, whatever is wrong with another', function (): void {
     DB::statement('ALTER TABLE logged_sets ADD CHECK (clean_reps <> 13) NOT VALID'); // what the database refuses, for a reason nobody foresaw
     $stray = ['band_ids' => ['T']] + $this->exercise['setup'];
     $good = fn (): array => ['athlete_id' => $this->athlete, 'set' => set($this, $this->exercise, 8)];
-    $deeds = [
+    $commands = [
         $good(),
         ['athlete_id' => $this->athlete, 'set' => set($this, ['setup' => $stray] + $this->exercise, 8)],
         ['athlete_id' => $this->athlete, 'set' => set($this, $this->exercise, 13)],
         $good(),
         ['athlete_id' => $this->athlete, 'signal' => ['id' => uuid(), 'on' => '2026-03-02', 'effort' => 7]],
     ];
-    $outcomes = $this->postJson('/api/deeds', ['deeds' => $deeds])->assertOk()->json('outcomes');
+    $outcomes = $this->postJson('/api/commands', ['commands' => $commands])->assertOk()->json('outcomes');
 
     expect(array_map(fn (array $o): ?string => $o['problem']['code'] ?? null, $outcomes))->toBe([null, 'invalid', 'fault', null, null])
         ->and($outcomes[1]['problem']['errors'][0]['pointer'])->toEndWith('/band_ids/0')

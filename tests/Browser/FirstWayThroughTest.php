@@ -62,7 +62,7 @@ it('goes from an athlete and a band to the next call, on a phone', function (): 
         // 6. Choose it, log sets of a session, undo one.
         $page->press('Put on this set-up')->see('In reserve');
         becauseOf(tapCount($page, 8)->see('Logged 8 clean.'), 'Last session on this set-up: 8 clean.');
-        expect($page->script('const [undo, places] = [".deed", ".places"].map((s) => document.querySelector(s).getBoundingClientRect()); return undo.bottom <= places.top || places.bottom <= undo.top'))->toBeTrue();
+        expect($page->script('const [undo, places] = [".action", ".places"].map((s) => document.querySelector(s).getBoundingClientRect()); return undo.bottom <= places.top || places.bottom <= undo.top'))->toBeTrue();
         $page->press('Undo');
         becauseOf($page, 'Last session on this set-up', said: false);
         becauseOf(tapCount($page, 8), 'Last session on this set-up: 8 clean.');

@@ -94,12 +94,12 @@ function pulseOfToday(Http $http): array
     return [$day['pulse'], $day['cursor'], $day['athletes'][0]['id']];
 }
 
-it('answers the pulse to whoever holds the ticket, grown by one with each deed, and to nobody else', function (): void {
+it('answers the pulse to whoever holds the ticket, grown by one with each command, and to nobody else', function (): void {
     $http = Http::signedIn(Instance::url());
     [$ticket, $cursor, $athlete] = pulseOfToday($http);
     $anybody = new Http(Instance::url());
     expect($anybody->send('GET', "/api/pulse/$ticket"))->toBe([200, ['cursor' => $cursor]]);
-    $http->send('POST', '/api/deeds', ['deeds' => [['athlete_id' => $athlete, 'signal' => ['id' => uuid(), 'on' => gmdate('Y-m-d', time() - 86400), 'effort' => 6]]]]);
+    $http->send('POST', '/api/commands', ['commands' => [['athlete_id' => $athlete, 'signal' => ['id' => uuid(), 'on' => gmdate('Y-m-d', time() - 86400), 'effort' => 6]]]]);
     expect($anybody->send('GET', "/api/pulse/$ticket"))->toBe([200, ['cursor' => $cursor + 1]]);
     foreach ([strrev($ticket), substr($ticket, 0, -1), $ticket.'0', 'x', "$ticket/more"] as $wrong) {
         [$status, $problem] = $anybody->send('GET', "/api/pulse/$wrong");

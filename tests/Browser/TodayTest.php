@@ -138,7 +138,7 @@ it('takes a newer program when the coach says so, and keeps what waits to be sen
     try {
         $page->signIn()->go('/today')->see('as asked');
         Wait::until(fn (): bool => (bool) $page->script('return navigator.serviceWorker.controller !== null || navigator.serviceWorker.ready.then(() => location.reload())'), 'No program is on the device.');
-        $page->see('as asked')->bar('*/api/deeds');
+        $page->see('as asked')->bar('*/api/commands');
         $page->script('window.older = true; document.querySelector("[data-athlete] .go:not(.watch)").click()');
         $page->see('1 set waits');
         file_put_contents($worker, "$was\n// newer\n");

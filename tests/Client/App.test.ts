@@ -26,7 +26,7 @@ it('asks to sign in without asking who is there, says what is wrong, keeps the e
     await press('Sign in');
     await sees('The Mill');
     expect(text()).not.toContain('Password');
-    expect(asked.map((a) => a.deed)).toEqual(['GET /api/health', 'POST /api/sign-in', 'POST /api/sign-in']);
+    expect(asked.map((a) => a.command)).toEqual(['GET /api/health', 'POST /api/sign-in', 'POST /api/sign-in']);
     expect(await lastCoach.read()).toMatchObject({ key: me.key });
 });
 
@@ -76,7 +76,7 @@ it('forgets a session that has ended, and one that is ended', async () => {
     const second = show({ render: () => h(App) });
     await second.press('Sign out');
     await eventually(async () => expect(await lastCoach.read()).toBeNull());
-    expect(asked.at(-1)!.deed).toBe('POST /api/sign-out');
+    expect(asked.at(-1)!.command).toBe('POST /api/sign-out');
 });
 
 it('goes on with who was there last while the server is away', async () => {

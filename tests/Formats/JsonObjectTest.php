@@ -8,10 +8,10 @@ use App\Formats\Unreadable;
 use SteadyRung\Safety\PainPlace;
 
 /** The pointer and detail of the refusal. */
-function refusal(Closure $deed): string
+function refusal(Closure $command): string
 {
     try {
-        $deed();
+        $command();
     } catch (Unreadable $problem) {
         return $problem->faults[0]->pointer.' '.$problem->faults[0]->detail;
     }

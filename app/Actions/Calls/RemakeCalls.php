@@ -76,14 +76,14 @@ final class RemakeCalls
 
     /**
      * @param  Builder<Athlete>  $athletes
-     * @param  \Closure(Athlete): void  $deed
+     * @param  \Closure(Athlete): void  $action
      */
-    private function each(Builder $athletes, \Closure $deed): bool
+    private function each(Builder $athletes, \Closure $action): bool
     {
         $ids = $athletes->whereNotNull('chosen')->whereNull('archived_at')->orderBy('id')->pluck('id');
         foreach ($ids as $id) {
             try {
-                $this->athletes->quietly((string) $id, $deed);
+                $this->athletes->quietly((string) $id, $action);
             } catch (\Throwable $fault) {
                 $this->faults->report($fault); // one athlete's fault leaves the others' calls as they should be
             }

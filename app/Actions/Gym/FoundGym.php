@@ -21,16 +21,16 @@ final readonly class FoundGym
     }
 
     /** @throws Problem if there is a gym already */
-    public function found(GymFounded $deed): User
+    public function found(GymFounded $command): User
     {
-        return $this->db->transaction(function () use ($deed): User {
+        return $this->db->transaction(function () use ($command): User {
             $this->db->statement('LOCK TABLE gyms IN SHARE ROW EXCLUSIVE MODE');
             if (Gym::query()->exists()) {
                 throw new Problem(ProblemCode::Founded, 'There is a gym here already. Sign in with its account.');
             }
-            $gym = Gym::query()->create(['id' => (string) Str::uuid7(), 'name' => $deed->gym_name, 'timezone' => $deed->timezone]);
+            $gym = Gym::query()->create(['id' => (string) Str::uuid7(), 'name' => $command->gym_name, 'timezone' => $command->timezone]);
 
-            return User::query()->create(['id' => (string) Str::uuid7(), 'gym_id' => $gym->id, 'name' => $deed->coach_name, 'email' => $deed->email, 'password' => $deed->password]);
+            return User::query()->create(['id' => (string) Str::uuid7(), 'gym_id' => $gym->id, 'name' => $command->coach_name, 'email' => $command->email, 'password' => $command->password]);
         });
     }
 }

@@ -8,7 +8,7 @@ use App\Context\Gym\CurrentGym;
 use Illuminate\Database\ConnectionInterface;
 
 /**
- * Of whom something new was told, numbered in the order in which it came to stand: the number is taken last before a deed
+ * Of whom something new was told, numbered in the order in which it came to stand: the number is taken last before a command
  * stands, and the gym's row is held until then, so nobody who asks for what is later than a number misses one.
  */
 readonly class ChangeFeed

@@ -1,5 +1,5 @@
 import type { Schemas } from '../http';
-import { coachOf, type Deed, type SetInput, type Waiting } from '../queue';
+import { coachOf, type Command, type SetInput, type Waiting } from '../queue';
 
 /** Of who walked in while the server is away there is no session yet. */
 type Concern = Schemas['Concern'] | { kind: 'waits'; text: string };
@@ -46,10 +46,10 @@ const NOT_STORED = '9999-12-31T00:00:00Z';
 
 const inOrder = (sets: FloorSet[]): FloorSet[] => sets.sort((a, b) => Date.parse(a.performed_at) - Date.parse(b.performed_at));
 
-/** An athlete of the class as a deed leaves them; the same deed twice changes nothing more. */
-export function withDeed<A extends Omit<Schemas['FloorAthlete'], 'sheet'>>(athlete: A, deed: Deed, by: string, on: string, stored: FloorSet | null = null): A {
-    if ('set' in deed) {
-        const { set } = deed;
+/** An athlete of the class as a command leaves them; the same command twice changes nothing more. */
+export function withCommand<A extends Omit<Schemas['FloorAthlete'], 'sheet'>>(athlete: A, command: Command, by: string, on: string, stored: FloorSet | null = null): A {
+    if ('set' in command) {
+        const { set } = command;
         const before = athlete.sets.find((s) => s.id === set.replaces_id);
         const rest = athlete.sets.filter((s) => s.id !== set.id && s.id !== set.replaces_id);
         return {
@@ -58,36 +58,36 @@ export function withDeed<A extends Omit<Schemas['FloorAthlete'], 'sheet'>>(athle
             ...(set.pain && { paused: true, pain_source: { told_id: set.id, by, at: NOT_STORED } }),
         };
     }
-    if ('taken_back' in deed) {
-        return { ...athlete, sets: athlete.sets.filter((s) => s.id !== deed.taken_back.set_id), beside: athlete.beside.filter((b) => b.id !== deed.taken_back.set_id) };
+    if ('taken_back' in command) {
+        return { ...athlete, sets: athlete.sets.filter((s) => s.id !== command.taken_back.set_id), beside: athlete.beside.filter((b) => b.id !== command.taken_back.set_id) };
     }
-    if ('beside' in deed) {
-        const { id, performed_at, accessory, reps = null, seconds = null, metres = null, load_kg = null } = deed.beside;
+    if ('beside' in command) {
+        const { id, performed_at, accessory, reps = null, seconds = null, metres = null, load_kg = null } = command.beside;
         return { ...athlete, beside: [...athlete.beside.filter((b) => b.id !== id), { id, performed_at, accessory, reps, seconds, metres, load_kg }] };
     }
-    if ('signal' in deed) {
-        const { gave_out, effort, soreness, wall_day, symptoms } = deed.signal;
+    if ('signal' in command) {
+        const { gave_out, effort, soreness, wall_day, symptoms } = command.signal;
         return {
             ...athlete,
             gave_out: gave_out ?? athlete.gave_out,
             effort: effort ?? athlete.effort,
             soreness: soreness ?? athlete.soreness,
-            wall_on: wall_day ? deed.signal.on : athlete.wall_on,
+            wall_on: wall_day ? command.signal.on : athlete.wall_on,
             paused: athlete.paused || (symptoms ?? []).length > 0,
         };
     }
-    if ('pain' in deed) {
-        return { ...athlete, paused: true, pain_source: { told_id: deed.pain.id, by, at: NOT_STORED } };
+    if ('pain' in command) {
+        return { ...athlete, paused: true, pain_source: { told_id: command.pain.id, by, at: NOT_STORED } };
     }
-    if ('pain_undone' in deed) {
-        return athlete.pain_source?.told_id === deed.pain_undone.told_id ? { ...athlete, paused: false, pain_source: null } : athlete;
+    if ('pain_undone' in command) {
+        return athlete.pain_source?.told_id === command.pain_undone.told_id ? { ...athlete, paused: false, pain_source: null } : athlete;
     }
-    if ('switch' in deed) {
-        const { line, rung_key } = deed.switch;
+    if ('switch' in command) {
+        const { line, rung_key } = command.switch;
         const others = Object.fromEntries(Object.entries(athlete.switched).filter(([of]) => of !== line));
         return { ...athlete, switched: rung_key === null ? others : { ...others, [line]: rung_key } };
     }
-    return 'coming' in deed ? { ...athlete, coming: deed.coming.coming } : athlete;
+    return 'coming' in command ? { ...athlete, coming: command.coming.coming } : athlete;
 }
 
 const NO_SHEET: FloorAthlete['sheet'] = {
@@ -119,17 +119,17 @@ const walkedIn = (one: Schemas['RosterName']): FloorAthlete => ({
 
 /** The class as it is with what still waits on this device; what was refused is left out. */
 export function withWaiting(day: Pick<Schemas['ClassDay'], 'class' | 'athletes' | 'roster'>, waiting: readonly Waiting[]): FloorAthlete[] {
-    const ofClass = ({ deed }: Waiting): boolean => !('coming' in deed) || (deed.coming.class_id === day.class.id && deed.coming.on === day.class.on);
+    const ofClass = ({ command }: Waiting): boolean => !('coming' in command) || (command.coming.class_id === day.class.id && command.coming.on === day.class.on);
     const good = waiting.filter((w) => w.problem === undefined && ofClass(w));
     const listed = new Set(day.athletes.map((a) => a.id));
-    const fresh = day.roster.filter((one) => !listed.has(one.id) && good.some((w) => w.athleteId === one.id && 'coming' in w.deed));
+    const fresh = day.roster.filter((one) => !listed.has(one.id) && good.some((w) => w.athleteId === one.id && 'coming' in w.command));
     return [...day.athletes.filter(hasSheet), ...fresh.map(walkedIn)].map((athlete) =>
-        good.filter((w) => w.athleteId === athlete.id).reduce((seen, w) => withDeed(seen, w.deed, coachOf(w.owner), day.class.on), athlete),
+        good.filter((w) => w.athleteId === athlete.id).reduce((seen, w) => withCommand(seen, w.command, coachOf(w.owner), day.class.on), athlete),
     );
 }
 
 /** The gear of a class as it is with what is told of it. */
-export function withGear(gear: readonly Schemas['FloorPiece'][], deeds: readonly Deed[]): Schemas['FloorPiece'][] {
-    const told = new Map(deeds.flatMap((deed) => ('gear' in deed ? [[deed.gear.gear_id, deed.gear.out] as const] : [])));
+export function withGear(gear: readonly Schemas['FloorPiece'][], commands: readonly Command[]): Schemas['FloorPiece'][] {
+    const told = new Map(commands.flatMap((command) => ('gear' in command ? [[command.gear.gear_id, command.gear.out] as const] : [])));
     return gear.map((piece) => ({ ...piece, out: told.get(piece.id) ?? piece.out }));
 }

@@ -14,10 +14,10 @@ import LineNowCard from './LineNowCard.vue';
 import MixedOnFloor from './MixedOnFloor.vue';
 import SetsOfDay from './SetsOfDay.vue';
 import TellOnFloor from './TellOnFloor.vue';
-import type { TileDeeds } from '../tiles/useTileDeeds';
+import type { TileCommands } from '../tiles/useTileCommands';
 
 /** Everything of one athlete that is not the one tap: another count, what was seen, another exercise, what was told. */
-const props = defineProps<{ tile: Tile | undefined; deeds: TileDeeds; on: string; coachName: (id: string) => string }>();
+const props = defineProps<{ tile: Tile | undefined; commands: TileCommands; on: string; coachName: (id: string) => string }>();
 const emit = defineEmits<{ close: []; switch: [rung: SheetRung | undefined]; away: [] }>();
 
 const counts = countChips(15);
@@ -54,7 +54,7 @@ async function correct(picked: FloorSet): Promise<void> {
 
 async function log(count: number): Promise<void> {
     if (props.tile) {
-        await props.deeds.log(props.tile, count);
+        await props.commands.log(props.tile, count);
         emit('close');
     }
 }
@@ -66,7 +66,7 @@ async function beside(much: number): Promise<void> {
         if (load.error !== undefined) {
             return;
         }
-        await props.deeds.logBeside(props.tile, much, load.value);
+        await props.commands.logBeside(props.tile, much, load.value);
         emit('close');
     }
 }
@@ -92,7 +92,7 @@ function put(rung: SheetRung | undefined): void {
                     <ChipRow label="How much, logs the set" :chips="amounts" :value="null" @pick="beside" />
                 </template>
             </template>
-            <LastSet v-if="set" ref="lastSet" :key="set.id" :set="set" :tile="tile" :deeds="deeds" />
+            <LastSet v-if="set" ref="lastSet" :key="set.id" :set="set" :tile="tile" :commands="commands" />
             <button v-if="line?.rung" type="button" class="key switch" :aria-expanded="others" @click="others = !others">Switch the exercise</button>
             <ul v-if="others && line" class="others" aria-label="Instead">
                 <li v-if="line.rung?.key !== line.line.rung?.key">
@@ -106,12 +106,12 @@ function put(rung: SheetRung | undefined): void {
                 </li>
                 <li v-if="line.line.others.length === 0" class="dim">Nothing of this kit lies near it.</li>
             </ul>
-            <TellOnFloor :tile="tile" :deeds="deeds" :on="on" />
+            <TellOnFloor :tile="tile" :commands="commands" :on="on" />
             <MixedOnFloor
                 v-if="line?.way === 'reps' && line.line.others.length > 0"
                 :key="line.line.line"
                 :line="line"
-                @log="(first, then) => (tile && deeds.logMixed(tile, first, then), emit('close'))"
+                @log="(first, then) => (tile && commands.logMixed(tile, first, then), emit('close'))"
             />
             <SetsOfDay :tile="tile" :coach-name="coachName" @correct="correct" />
             <div class="row">

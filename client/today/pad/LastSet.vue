@@ -9,10 +9,10 @@ import ChipRow from '../../parts/ChipRow.vue';
 import { useHourOf } from '../../composables/useToday';
 import { countChips, left, reserveChips } from '../../log/counts';
 import SecondsForm from '../../log/SecondsForm.vue';
-import type { TileDeeds } from '../tiles/useTileDeeds';
+import type { TileCommands } from '../tiles/useTileCommands';
 
 /** A set of today as it was seen: each tap tells more of it, and a moment later the log has it as a correction. */
-const props = defineProps<{ set: FloorSet; tile: Tile; deeds: TileDeeds }>();
+const props = defineProps<{ set: FloorSet; tile: Tile; commands: TileCommands }>();
 
 const KEEP_MS = 900;
 
@@ -33,7 +33,7 @@ function keep(): void {
     const { change } = told;
     told.change = undefined;
     if (change) {
-        void props.deeds.correct(props.tile, props.set, change);
+        void props.commands.correct(props.tile, props.set, change);
     }
 }
 const soon = useDebounceFn(keep, KEEP_MS);
@@ -75,7 +75,7 @@ onScopeDispose(keep);
             <summary>It was another time</summary>
             <SecondsForm :seconds="seen.hang_s" @keep="tell({ hang_s: $event })" />
         </details>
-        <button type="button" class="quiet" @click="deeds.takeBack(tile.athlete.id, set)">Take it back</button>
+        <button type="button" class="quiet" @click="commands.takeBack(tile.athlete.id, set)">Take it back</button>
     </section>
 </template>
 

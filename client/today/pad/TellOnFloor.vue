@@ -8,10 +8,10 @@ import CautionNote from '../../parts/CautionNote.vue';
 import ChipRow from '../../parts/ChipRow.vue';
 import { useSession } from '../../composables/useSession';
 import { useTick } from '../../composables/useTick';
-import type { TileDeeds } from '../tiles/useTileDeeds';
+import type { TileCommands } from '../tiles/useTileCommands';
 
 /** What an athlete tells on the floor, one tap each: pain, symptoms, soreness, what gave out, effort, a wall day. */
-const props = defineProps<{ tile: Tile; deeds: TileDeeds; on: string }>();
+const props = defineProps<{ tile: Tile; commands: TileCommands; on: string }>();
 
 type GaveOut = keyof typeof gaveOutWords;
 type Place = Schemas['Pain']['place'];
@@ -33,19 +33,19 @@ const mistaken = computed(() => {
 });
 
 function undo(toldId: string): void {
-    void props.deeds.undoPain(athlete.value.id, toldId);
+    void props.commands.undoPain(athlete.value.id, toldId);
     hurts.value = null;
     told.value = false;
 }
 
 /** Its place is enough to pause pulling at once; the degree is asked for then. */
 function pain(place: Place, level: number | null = null): void {
-    void props.deeds.tellPain(athlete.value.id, { place, level });
+    void props.commands.tellPain(athlete.value.id, { place, level });
     hurts.value = level === null ? place : null;
     told.value = true;
 }
 
-const signal = (say: Parameters<TileDeeds['signal']>[2]): void => void props.deeds.signal(athlete.value.id, props.on, say);
+const signal = (say: Parameters<TileCommands['signal']>[2]): void => void props.commands.signal(athlete.value.id, props.on, say);
 
 function symptom(which: Symptom): void {
     signal({ symptoms: [which] });

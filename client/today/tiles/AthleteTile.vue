@@ -3,17 +3,17 @@ import { computed } from 'vue';
 import type { Clash } from '../../domain/floor/stations';
 import { calledName, countWords, isBlocking, type Tile } from '../../domain/floor/tile';
 import { refusalWords } from '../../domain/problems';
-import { deedWords } from '../../domain/deedWords';
+import { commandWords } from '../../domain/commandWords';
 import { clock, day } from '../../domain/units';
-import { useDeedQueue } from '../../composables/useDeedQueue';
+import { useCommandQueue } from '../../composables/useCommandQueue';
 import SetDots from './SetDots.vue';
 import TileAction from './TileAction.vue';
 import type { Stopwatches } from './useStopwatches';
-import type { TileDeeds } from './useTileDeeds';
+import type { TileCommands } from './useTileCommands';
 
 const props = defineProps<{
     tile: Tile;
-    deeds: TileDeeds;
+    commands: TileCommands;
     watches: Stopwatches;
     nowMs: number;
     chosen: boolean;
@@ -29,12 +29,12 @@ const SORE_DAYS = 3;
 
 const athlete = computed(() => props.tile.athlete);
 const line = computed(() => props.tile.now);
-const queue = useDeedQueue();
+const queue = useCommandQueue();
 /** What the server would not take stays here with the reason, until somebody sends it again or drops it. */
 const refused = computed(() => queue.refused.find((w) => w.athleteId === athlete.value.id));
 const leftMs = computed(() => (props.tile.restEndsAt ?? 0) - props.nowMs);
 const part = computed(() => (props.tile.restS > 0 ? Math.min(1, Math.max(0, 1 - leftMs.value / (props.tile.restS * 1000))) : 1));
-const undo = computed(() => props.deeds.undoable(athlete.value.id));
+const undo = computed(() => props.commands.undoable(athlete.value.id));
 const isOut = computed(() => [line.value?.rung?.station, ...(line.value?.rung?.bands ?? [])].some((id) => id && props.out.has(id)));
 const concern = computed(() => athlete.value.sheet.concern);
 const link = computed(() => `/people/${athlete.value.id}${concern.value?.kind === 'screen' ? '/screens' : ''}`);
@@ -75,7 +75,7 @@ const last = computed(() =>
         </header>
 
         <p v-if="refused?.problem" class="note refused" role="alert">
-            <span class="whole">Not stored: {{ deedWords(refused.deed) }}. {{ refusalWords(refused.problem) }}</span>
+            <span class="whole">Not stored: {{ commandWords(refused.command) }}. {{ refusalWords(refused.problem) }}</span>
             <button type="button" class="plain" @click="queue.sendAgain(refused.id)">Send again</button>
             <button type="button" class="plain" @click="queue.drop(refused.id)">Drop it</button>
         </p>
@@ -112,7 +112,7 @@ const last = computed(() =>
             </div>
             <p v-if="tile.twice" class="note" role="status">
                 <span class="whole">Logged twice? {{ twice }}</span>
-                <button type="button" class="plain" @click="deeds.takeBack(athlete.id, tile.twice[1])">Keep the first</button>
+                <button type="button" class="plain" @click="commands.takeBack(athlete.id, tile.twice[1])">Keep the first</button>
                 <button type="button" class="plain" @click="emit('keepBoth', tile.twice[1].id)">Both</button>
             </p>
             <p v-else-if="isOut" class="note">out of use today: switch</p>
@@ -124,7 +124,7 @@ const last = computed(() =>
             <p v-if="then && !tile.twice" class="then">then {{ then }}</p>
             <div class="foot">
                 <span v-if="tile.turn === 'rest'" class="counts" role="timer" :aria-label="`Rest of ${athlete.name}`">{{ clock(leftMs / 1000) }}</span>
-                <TileAction :tile="tile" :deeds="deeds" :watches="watches" :typed="chosen ? typed : null" />
+                <TileAction :tile="tile" :commands="commands" :watches="watches" :typed="chosen ? typed : null" />
                 <button type="button" class="more" :aria-label="`Another count or note for ${athlete.name}`" @click="emit('open')">⋯</button>
             </div>
             <i v-if="tile.turn === 'rest'" class="bar" aria-hidden="true"><i :style="{ width: `${100 * part}%` }" /></i>

@@ -4,14 +4,14 @@ import { calledName, type Tile } from '../../domain/floor/tile';
 import { clock } from '../../domain/units';
 import TileAction from './TileAction.vue';
 import type { Stopwatches } from './useStopwatches';
-import type { TileDeeds } from './useTileDeeds';
+import type { TileCommands } from './useTileCommands';
 
 /** Bars, rings and machines: who is on each, who is next, and what is hitched anew in between. */
 const props = defineProps<{
     places: readonly Place[];
     free: readonly string[];
     clashes: readonly Clash[];
-    deeds: TileDeeds;
+    commands: TileCommands;
     watches: Stopwatches;
     nowMs: number;
     /** Gear that is out of use today. */
@@ -42,7 +42,7 @@ const rest = (tile: Tile, nowMs: number): string => clock(Math.max(0, ((tile.res
                     <span>{{ what(tile, place) }}</span>
                     <span v-if="needsOut(tile)" class="note">broken or missing today: switch</span>
                 </button>
-                <TileAction :tile="tile" :deeds="deeds" :watches="watches" :typed="null" />
+                <TileAction :tile="tile" :commands="commands" :watches="watches" :typed="null" />
             </div>
             <p v-if="place.on.length === 0" class="dim free">free now</p>
             <p v-if="place.hitch.off.length + place.hitch.on.length > 0" class="hitch">

@@ -4,10 +4,10 @@ import type { Tile } from '../../domain/floor/tile';
 import { seconds } from '../../domain/units';
 import PressButton from '../../parts/PressButton.vue';
 import type { Stopwatches } from './useStopwatches';
-import type { TileDeeds } from './useTileDeeds';
+import type { TileCommands } from './useTileCommands';
 
 /** What one tap does at a tile: logs the set as asked, or runs the stopwatch. */
-const props = defineProps<{ tile: Tile; deeds: TileDeeds; watches: Stopwatches; typed: number | null }>();
+const props = defineProps<{ tile: Tile; commands: TileCommands; watches: Stopwatches; typed: number | null }>();
 
 const id = computed(() => props.tile.athlete.id);
 const line = computed(() => props.tile.now);
@@ -32,13 +32,13 @@ const none = computed(() => line.value?.way === 'lowering' && props.tile.lowerin
 const name = computed(() => props.tile.athlete.name);
 
 function log(): void {
-    void (line.value?.way === 'beside' ? props.deeds.logBeside(props.tile, aim.value) : props.deeds.log(props.tile, aim.value));
+    void (line.value?.way === 'beside' ? props.commands.logBeside(props.tile, aim.value) : props.commands.log(props.tile, aim.value));
 }
 
 function logSplits(): void {
     const timed = [...splits.value];
     props.watches.clear(id.value);
-    void props.deeds.log(props.tile, timed.length, { splits_s: timed });
+    void props.commands.log(props.tile, timed.length, { splits_s: timed });
 }
 </script>
 

@@ -20,7 +20,7 @@ beforeEach(function (): void {
 
         return $id;
     };
-    $this->send = fn (array ...$deeds): array => $this->postJson('/api/deeds', ['deeds' => $deeds])->assertOk()->json('outcomes');
+    $this->send = fn (array ...$commands): array => $this->postJson('/api/commands', ['commands' => $commands])->assertOk()->json('outcomes');
     $this->pulls = fn (array $sheet): array => collect($sheet['lines'])->first(fn (array $l): bool => ($l['rung']['bands'] ?? []) !== []);
     $this->of = fn (string $id, ?array $day = null): array => collect(($day ?? $this->getJson($this->floor)->assertOk()->json())['athletes'])->firstWhere('id', $id);
 });
@@ -85,7 +85,7 @@ it('tells what is new since a number, each once, and nothing where nothing is', 
 it('takes a queue of every kind in order, each once, and says of each what became of it', function (): void {
     $ada = ($this->comes)('Ada');
     $set = set($this, $this->exercise, 8);
-    $deeds = [
+    $commands = [
         ['athlete_id' => $ada, 'set' => $set],
         ['athlete_id' => $ada, 'set' => set($this, $this->exercise, 7, replaces_id: $set['id'])],
         ['athlete_id' => $ada, 'set' => set($this, $this->exercise, 7, replaces_id: uuid())],
@@ -96,12 +96,12 @@ it('takes a queue of every kind in order, each once, and says of each what becam
         ['athlete_id' => $ada, 'pain' => ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 3]]],
         ['athlete_id' => $ada, 'set' => set($this, $this->exercise, 6, performed_at: '2026-03-02T18:05:00Z')],
     ];
-    $first = ($this->send)(...$deeds);
+    $first = ($this->send)(...$commands);
 
     expect(array_map(fn (array $o): ?string => $o['problem']['code'] ?? null, $first))->toBe([null, null, 'not-found', 'not-found', null, 'not-found', 'invalid', null, null])
-        ->and(($this->send)(...$deeds))->toEqual($first)
+        ->and(($this->send)(...$commands))->toEqual($first)
         ->and(($this->of)($ada))->toMatchArray(['paused' => true])->sets->toHaveCount(2)->beside->toHaveCount(1);
-    ($this->send)(['athlete_id' => $ada, 'taken_back' => ['id' => uuid(), 'set_id' => $deeds[4]['beside']['id']]]);
+    ($this->send)(['athlete_id' => $ada, 'taken_back' => ['id' => uuid(), 'set_id' => $commands[4]['beside']['id']]]);
     expect(($this->of)($ada)['beside'])->toBe([]);
 });
 
@@ -139,15 +139,15 @@ it('puts gear out of use for one day: lists, ladder and session do without it, a
     expect(json_encode($this->getJson("/api/athletes/$ada/ladder?lane=pull")->json()))->toContain($this->band);
 });
 
-it('takes a class and gear back in use from a queue, each once, and an athlete’s deed only with its athlete', function (): void {
+it('takes a class and gear back in use from a queue, each once, and an athlete’s command only with its athlete', function (): void {
     $class = ['id' => uuid(), 'name' => 'Saturday', 'first_on' => '2026-03-07', 'at' => '10:00', 'minutes' => 60, 'tags' => ['evening']];
     $back = ['gear' => ['id' => uuid(), 'gear_id' => $this->band, 'out' => false, 'told_at' => '2026-03-02T17:58:00Z']];
-    $deeds = [['gear' => ['id' => uuid(), 'gear_id' => $this->band, 'out' => true, 'told_at' => '2026-03-02T17:55:00Z']], ['class' => $class], $back, ['class' => [...$class, 'minutes' => 45]], ['set' => set($this, $this->exercise, 8)]];
-    $codes = array_map(fn (array $o): ?string => $o['problem']['code'] ?? null, $first = ($this->send)(...$deeds));
+    $commands = [['gear' => ['id' => uuid(), 'gear_id' => $this->band, 'out' => true, 'told_at' => '2026-03-02T17:55:00Z']], ['class' => $class], $back, ['class' => [...$class, 'minutes' => 45]], ['set' => set($this, $this->exercise, 8)]];
+    $codes = array_map(fn (array $o): ?string => $o['problem']['code'] ?? null, $first = ($this->send)(...$commands));
 
     expect($codes)->toBe([null, null, null, 'id-taken', 'invalid'])
-        ->and($first[4]['problem']['errors'][0]['pointer'])->toBe('/deeds/4/athlete_id')
-        ->and(($this->send)(...$deeds))->toEqual($first)
+        ->and($first[4]['problem']['errors'][0]['pointer'])->toBe('/commands/4/athlete_id')
+        ->and(($this->send)(...$commands))->toEqual($first)
         ->and(collect($this->getJson('/api/classes')->json('items'))->where('name', 'Saturday'))->toHaveCount(1)
         ->and(collect($this->getJson($this->floor)->json('gear'))->firstWhere('id', $this->band)['out'])->toBeFalse();
 });

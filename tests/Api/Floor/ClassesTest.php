@@ -73,7 +73,7 @@ it('moves with a change, and what was logged on its days stays in the log', func
     $class = ($this->make)(weekly: true, tags: ['evening'])['items'][0]['id'];
     $id = addAthlete($this, tags: ['evening']);
     $set = set($this, null, 0, clean_reps: null, reserve: null, purpose: 'baseline', hang_s: 30);
-    $this->postJson('/api/deeds', ['deeds' => [['athlete_id' => $id, 'set' => $set]]])->assertOk();
+    $this->postJson('/api/commands', ['commands' => [['athlete_id' => $id, 'set' => $set]]])->assertOk();
     $changed = ['id' => $class, 'name' => 'Morning', 'first_on' => '2026-03-03', 'at' => '07:00', 'minutes' => 60, 'weekly' => true, 'tags' => ['morning']];
     $this->putJson("/api/classes/$class", $changed)->assertOk()->assertJsonPath('items.0.name', 'Morning')->assertJsonPath('items.0.next.0', '2026-03-03');
 

@@ -62,15 +62,24 @@ it('takes a queue of sets of several athletes in order, refuses single ones with
     $other = addAthlete($this, name: 'Bea');
     $of = fn (string $athlete, int $clean, mixed ...$changes): array => ['athlete_id' => $athlete, 'set' => [...$changes] + set($this, $this->exercise, $clean)];
     $queue = [$of($this->athlete, 8), $of($other, 6), $of($this->athlete, 7), $of($other, 1, clean_reps: -1), $of(uuid(), 5), $of($other, 5, exercise: exercise($this->bar, uuid()))];
-    $first = $this->postJson('/api/deeds', ['deeds' => $queue])->assertOk()->json('outcomes');
+    $first = $this->postJson('/api/commands', ['commands' => $queue])->assertOk()->json('outcomes');
 
     expect(array_column($first, 'id'))->toBe(array_column(array_column($queue, 'set'), 'id'))
         ->and(array_map(fn (array $o): ?string => $o['problem']['code'] ?? null, $first))->toBe([null, null, null, 'invalid', 'not-found', 'invalid'])
-        ->and($first[3]['problem']['errors'][0]['pointer'])->toBe('/deeds/3/set/clean_reps')
-        ->and($this->postJson('/api/deeds', ['deeds' => $queue])->json('outcomes'))->toEqual($first)
+        ->and($first[3]['problem']['errors'][0]['pointer'])->toBe('/commands/3/set/clean_reps')
+        ->and($this->postJson('/api/commands', ['commands' => $queue])->json('outcomes'))->toEqual($first)
         ->and(LoggedSet::query()->count())->toBe(3)
         ->and($this->getJson("/api/athletes/$this->athlete")->json('capacity.on'))->toBe('2026-03-02');
-    $this->postJson('/api/deeds', ['deeds' => array_fill(0, 201, $of($other, 1))])->assertStatus(422);
+    $this->postJson('/api/commands', ['commands' => array_fill(0, 201, $of($other, 1))])->assertStatus(422);
+});
+
+it('takes the queue of a device that runs the program before, under the name it had there', function (): void {
+    $command = ['athlete_id' => $this->athlete, 'set' => set($this, $this->exercise, 8)];
+    $this->postJson('/api/deeds', ['deeds' => [$command]])->assertOk()->assertJsonPath('outcomes.0.problem', null);
+    $this->postJson('/api/commands', ['commands' => [$command]])->assertOk()->assertJsonPath('outcomes.0.stored.clean_reps', 8);
+
+    expect(LoggedSet::query()->count())->toBe(1);
+    $this->postJson('/api/commands', ['commands' => [$command], 'deeds' => []])->assertStatus(422);
 });
 
 it('lets pain in a queue pause what comes days after it', function (): void {
@@ -78,7 +87,7 @@ it('lets pain in a queue pause what comes days after it', function (): void {
         ['athlete_id' => $this->athlete, 'set' => ['performed_at' => '2026-02-26T18:00:00Z', 'pain' => ['place' => 'elbow', 'level' => 3]] + set($this, $this->exercise, 5)],
         ['athlete_id' => $this->athlete, 'set' => ['performed_at' => '2026-03-01T18:00:00Z'] + set($this, $this->exercise, 8)],
     ];
-    $outcomes = $this->postJson('/api/deeds', ['deeds' => $queue])->json('outcomes');
+    $outcomes = $this->postJson('/api/commands', ['commands' => $queue])->json('outcomes');
 
     expect($outcomes[0]['stored']['pain']['place'])->toBe('elbow')->and($outcomes[1]['problem']['code'])->toBe('pulling-paused');
 });

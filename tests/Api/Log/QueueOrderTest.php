@@ -21,19 +21,19 @@ function gymOfThree(ApiTestCase $test, User $coach, array $ids): void
 }
 
 /**
- * An evening's deeds, drawn: sets, corrections, sets taken back, work beside, signals, who comes, gear out, and pain at the end.
+ * An evening's commands, drawn: sets, corrections, sets taken back, work beside, signals, who comes, gear out, and pain at the end.
  *
  * @return list<array<string, mixed>>
  */
 function evening(ApiTestCase $test, Randomizer $random, array $ids): array
 {
-    $deeds = $sets = [];
+    $commands = $sets = [];
     $exercise = exercise($ids['bar'], $ids['band']);
     for ($n = 0; $n < 40; $n++) {
         $at = gmdate(DATE_RFC3339, $test->clock->now()->getTimestamp() - 3600 + 60 * $n);
         $who = $ids['athletes'][$random->getInt(0, 2)];
         $mine = $sets[$who] ?? [];
-        $deed = match ($random->getInt(0, 9)) {
+        $command = match ($random->getInt(0, 9)) {
             0 => $mine === [] ? null : ['set' => set($test, $exercise, $random->getInt(3, 9), replaces_id: array_pop($mine), performed_at: $at)],
             1 => $mine === [] ? null : ['taken_back' => ['id' => uuid(), 'set_id' => array_pop($mine)]],
             2 => ['beside' => ['id' => uuid(), 'performed_at' => $at, 'accessory' => 'plank', 'seconds' => $random->getInt(20, 60)]],
@@ -42,15 +42,15 @@ function evening(ApiTestCase $test, Randomizer $random, array $ids): array
             5 => ['gear' => ['id' => uuid(), 'gear_id' => $ids['band'], 'out' => $random->getInt(0, 1) === 1, 'told_at' => $at]],
             default => ['set' => set($test, $exercise, $random->getInt(3, 9), performed_at: $at)],
         };
-        if ($deed === null) {
+        if ($command === null) {
             continue;
         }
-        $sets[$who] = isset($deed['set']) ? [...$mine, $deed['set']['id']] : $mine;
-        $deeds[] = isset($deed['gear']) ? $deed : ['athlete_id' => $who, ...$deed];
+        $sets[$who] = isset($command['set']) ? [...$mine, $command['set']['id']] : $mine;
+        $commands[] = isset($command['gear']) ? $command : ['athlete_id' => $who, ...$command];
     }
-    $deeds[] = ['athlete_id' => $ids['athletes'][0], 'pain' => ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 2]]];
+    $commands[] = ['athlete_id' => $ids['athletes'][0], 'pain' => ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 2]]];
 
-    return $deeds;
+    return $commands;
 }
 
 /** What stands of the evening, whoever wrote it down and in how many parts. */
@@ -72,19 +72,19 @@ it('ends the same whether a queue comes whole, or in pieces, with answers lost a
     $elsewhere = $this->makeCoach('coach@two.example');
     gymOfThree($this, $this->coach, $ids);
     gymOfThree($this, $elsewhere, $ids);
-    $deeds = evening($this, $random, $ids);
-    $send = fn (array $some): array => $this->postJson('/api/deeds', ['deeds' => $some])->assertOk()->json('outcomes');
+    $commands = evening($this, $random, $ids);
+    $send = fn (array $some): array => $this->postJson('/api/commands', ['commands' => $some])->assertOk()->json('outcomes');
     $codes = fn (array $outcomes): array => array_map(fn (array $o): ?string => $o['problem']['code'] ?? null, $outcomes);
 
     $this->signInAs($this->coach);
-    $whole = $codes($send($deeds));
+    $whole = $codes($send($commands));
     $one = standing($this, $ids);
 
     $this->signInAs($elsewhere);
     $pieces = [];
-    for ($from = 0; $from < count($deeds); $from += $length) {
+    for ($from = 0; $from < count($commands); $from += $length) {
         $length = $random->getInt(1, 7);
-        $piece = array_slice($deeds, $from, $length);
+        $piece = array_slice($commands, $from, $length);
         for ($times = $random->getInt(1, 3); $times > 0; $times--) {
             $answer = $codes($send($piece)); // the last answer is the one that arrives
         }
@@ -92,5 +92,5 @@ it('ends the same whether a queue comes whole, or in pieces, with answers lost a
     }
 
     expect($pieces)->toBe($whole)->and(array_filter($whole))->toBe([])->and(standing($this, $ids))->toEqual($one);
-    expect($codes($send($deeds)))->toBe($whole)->and(standing($this, $ids))->toEqual($one);
+    expect($codes($send($commands)))->toBe($whole)->and(standing($this, $ids))->toEqual($one);
 })->with([1, 2, 3]);

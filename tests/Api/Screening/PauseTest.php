@@ -42,7 +42,7 @@ it('takes down what was done on the day, and nothing of days after, whatever way
     ($this->log)()->assertStatus(409)->assertJsonPath('code', 'pulling-paused');
     ($this->log)(purpose: 'test')->assertStatus(409);
     ($this->log)(performed_at: '2026-03-02T18:30:00Z')->assertCreated();
-    $queued = $this->postJson('/api/deeds', ['deeds' => [['athlete_id' => $this->athlete, 'set' => set($this, $this->exercise, 8)]]])->assertOk();
+    $queued = $this->postJson('/api/commands', ['commands' => [['athlete_id' => $this->athlete, 'set' => set($this, $this->exercise, 8)]]])->assertOk();
     expect($queued->json('outcomes.0.problem.code'))->toBe('pulling-paused');
 });
 
@@ -69,7 +69,7 @@ it('begins again with pain told after the note, and with pain that arrives late'
     $this->clock->passSeconds(3600);
     ($this->clear)()->assertCreated();
     $this->clock->passSeconds(3600);
-    $this->postJson('/api/deeds', ['deeds' => [['athlete_id' => $this->athlete, 'pain' => ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 2]]]]])->assertOk();
+    $this->postJson('/api/commands', ['commands' => [['athlete_id' => $this->athlete, 'pain' => ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 2]]]]])->assertOk();
     expect(($this->paused)())->toBeTrue();
     $this->clock->passSeconds(60);
     ($this->clear)()->assertCreated();
@@ -99,7 +99,7 @@ it('pauses for symptoms as for pain, until a later note', function (): void {
 it('undoes what was tapped by mistake, for ten minutes and by whoever told it; it stays in the log as undone', function (string $kind): void {
     $id = uuid();
     $hurt = ['place' => 'elbow', 'level' => 3];
-    $undo = fn (string $told) => $this->postJson('/api/deeds', ['deeds' => [['athlete_id' => $this->athlete, 'pain_undone' => ['id' => uuid(), 'told_id' => $told]]]])->assertOk()->json('outcomes.0.problem');
+    $undo = fn (string $told) => $this->postJson('/api/commands', ['commands' => [['athlete_id' => $this->athlete, 'pain_undone' => ['id' => uuid(), 'told_id' => $told]]]])->assertOk()->json('outcomes.0.problem');
     match ($kind) {
         'place, then degree' => [($this->pain)('elbow', null), $this->clock->passSeconds(5), $this->postJson("$this->url/pain", ['id' => $id, 'pain' => $hurt])->assertCreated()],
         'pain' => $this->postJson("$this->url/pain", ['id' => $id, 'pain' => $hurt])->assertCreated()->assertJsonPath('pain_source.told_id', $id),
@@ -123,7 +123,7 @@ it('undoes what was tapped by mistake, for ten minutes and by whoever told it; i
 
 it('undoes nothing later, nothing that another coach told, and nothing that was never told', function (): void {
     $told = fn (): string => (string) ($this->pain)()->json('pain_source.told_id');
-    $undo = fn (string $id) => $this->postJson('/api/deeds', ['deeds' => [['athlete_id' => $this->athlete, 'pain_undone' => ['id' => uuid(), 'told_id' => $id]]]])->json('outcomes.0.problem');
+    $undo = fn (string $id) => $this->postJson('/api/commands', ['commands' => [['athlete_id' => $this->athlete, 'pain_undone' => ['id' => uuid(), 'told_id' => $id]]]])->json('outcomes.0.problem');
     expect($undo(uuid())['code'])->toBe('not-found');
     $first = $told();
     $this->clock->passSeconds(601);

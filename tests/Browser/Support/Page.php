@@ -372,11 +372,11 @@ final class Page
     }
 
     /** A page that draws itself anew between looking and clicking is clicked again, and typed on again. */
-    private function retry(\Closure $deed): void
+    private function retry(\Closure $command): void
     {
         for ($try = 0; ; $try++) {
             try {
-                $deed();
+                $command();
 
                 return;
             } catch (ElementClickInterceptedException|ElementNotInteractableException|JavascriptErrorException|StaleElementReferenceException $error) {

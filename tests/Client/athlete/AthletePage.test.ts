@@ -29,7 +29,7 @@ const ladder = (lane: Schemas['Ladder']['lane'], rungs: Schemas['Rung'][] = []):
 function page(athlete: Partial<Schemas['Athlete']> = {}, answers: Record<string, (asked: Asked) => unknown> = {}) {
     const asked = serve({
         'GET /api/me': () => me,
-        'POST /api/deeds': ({ body }) => ({
+        'POST /api/commands': ({ body }) => ({
             outcomes: setsIn(body).map((s) => ({ id: s.id, stored: set({ id: s.id, trained_on: today }), problem: null })),
         }),
         'GET /api/cautions': () => ({ items: [] }),
@@ -42,7 +42,7 @@ function page(athlete: Partial<Schemas['Athlete']> = {}, answers: Record<string,
     });
     const shown = show(AthletePage, { id: 'jolyon' });
     void lastCoach.keep(me).then(useSession().ask);
-    return { asked, count: (deed: string) => asked.filter((a) => a.deed === deed).length, ...shown };
+    return { asked, count: (command: string) => asked.filter((a) => a.command === command).length, ...shown };
 }
 
 const COUNTS = 'Clean reps: one tap logs';
@@ -68,7 +68,7 @@ it('offers no set to log while pulling is paused, not by hand and not by key', a
     expect(text()).not.toContain('In reserve');
     expect(text()).not.toContain('before the pain');
     expect(document.querySelector<HTMLButtonElement>('.head button')!.disabled).toBe(true);
-    expect(count('POST /api/deeds')).toBe(0);
+    expect(count('POST /api/commands')).toBe(0);
 });
 
 it('marks no gate on a referral, and says its cautions once', async () => {
@@ -97,22 +97,22 @@ it('takes down what was done before the pain, that day, when asked to', async ()
 });
 
 it('asks for a note before it clears a pause, and sends the note once', async () => {
-    const deed = `POST ${A}/clearances`;
+    const command = `POST ${A}/clearances`;
     let paused = true;
     const { press, fill, sees, asked, count, text } = page(
         {},
         {
             [`GET ${A}`]: () => ({ ...jolyon, rung: heron, pain: paused ? { place: 'elbow', level: 4 } : null, paused_on: paused ? '2026-03-02' : null }),
-            [deed]: () => ((paused = false), { ...jolyon, rung: heron }),
+            [command]: () => ((paused = false), { ...jolyon, rung: heron }),
         },
     );
     await press('Clear with this note');
     await sees('Needed: who looked at it, and what was found.');
-    expect(count(deed)).toBe(0);
+    expect(count(command)).toBe(0);
     await fill('Clearing note', 'Seen by the physiotherapist');
     await press('Clear with this note');
     await sees('In reserve');
-    expect(asked.find((a) => a.deed === deed)!.body).toMatchObject({ note: 'Seen by the physiotherapist' });
+    expect(asked.find((a) => a.command === command)!.body).toMatchObject({ note: 'Seen by the physiotherapist' });
     expect(text()).not.toContain('Pulling is paused');
 });
 
@@ -154,7 +154,7 @@ it('opens a rung of the ladder and puts the athlete on it', async () => {
     await user.click(document.querySelector(`[data-rung="${rook.key}"]`)!);
     await sees('Carried 71 % ± 1.0 points. Feels like 70 % on the way up. Likely 5–9 clean.');
     await press('Put on this set-up');
-    await eventually(() => expect(asked.find((a) => a.deed === `PUT ${A}/setup`)?.body).toEqual(rook.exercise));
+    await eventually(() => expect(asked.find((a) => a.command === `PUT ${A}/setup`)?.body).toEqual(rook.exercise));
 });
 
 it('opens the set-up that the call names', async () => {
@@ -231,7 +231,7 @@ it('keeps in sight what was accepted today, and offers where to begin after a ba
     );
     await begun.sees('this is where to begin: Rook 32 mm, foot, Beam bar carries 49.7 kg');
     await begun.press('Put on this', 'Where to begin');
-    await eventually(() => expect(begun.asked.find((a) => a.deed === `PUT ${A}/setup`)?.body).toEqual(rook.exercise));
+    await eventually(() => expect(begun.asked.find((a) => a.command === `PUT ${A}/setup`)?.body).toEqual(rook.exercise));
 });
 
 it('corrects a set on screen with a row that names it', async () => {
@@ -243,7 +243,7 @@ it('corrects a set on screen with a row that names it', async () => {
     await press('Correct');
     await press('6', 'Clean reps');
     await press('Correct it');
-    await eventually(() => expect(count('POST /api/deeds')).toBeGreaterThan(0));
+    await eventually(() => expect(count('POST /api/commands')).toBeGreaterThan(0));
     const [sent] = sentSets(asked);
     expect(sent).toMatchObject({ replaces_id: 'old', clean_reps: 6, reserve: 1, performed_at: done.performed_at });
 });
@@ -256,7 +256,7 @@ it('stays in sight under the reason when it cannot be freshened, and goes to who
         {
             'GET /api/athletes': () => ({ items: others, next_page: null, tags: [] }),
             [`GET ${A}`]: () => (away ? refuse(503, 'away', 'The database is away.') : { ...jolyon, rung: heron }),
-            'POST /api/deeds': () => refuse(503, 'away', 'The database is away.'),
+            'POST /api/commands': () => refuse(503, 'away', 'The database is away.'),
             [`POST ${A}/pain`]: () => ((away = true), { ...jolyon, rung: heron }),
         },
     );

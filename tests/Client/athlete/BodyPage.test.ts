@@ -54,7 +54,7 @@ it('takes a weighing back with one tap, and says why where it cannot', async () 
     await press(/^Take back 70\.4 kg of/);
     await sees('Mass: 71.2 kg');
     await eventually(() => expect(text()).not.toContain('The database is starting.'));
-    expect(asked.filter((a) => a.deed.startsWith('POST')).map((a) => Object.keys(a.body as object))).toEqual([['id'], ['id']]);
+    expect(asked.filter((a) => a.command.startsWith('POST')).map((a) => Object.keys(a.body as object))).toEqual([['id'], ['id']]);
 });
 
 it('draws the mass over time from the second weighing on, and shows a new one at once', async () => {

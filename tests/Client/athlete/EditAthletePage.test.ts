@@ -17,7 +17,14 @@ it('fills the form with what is known, and changes only what was changed', async
     await fill('Bodyweight', '72,5');
     await press('Save');
     await eventually(() => expect(path()).toBe('/people/jolyon'));
-    expect(asked.find((a) => a.deed.startsWith('PUT'))?.body).toEqual({ name: 'Jolyon Thatch', kind: 'climbing', mass_kg: 72.5, stature_m: 1.75, reach_m: 2.1, tags: ['youth'] });
+    expect(asked.find((a) => a.command.startsWith('PUT'))?.body).toEqual({
+        name: 'Jolyon Thatch',
+        kind: 'climbing',
+        mass_kg: 72.5,
+        stature_m: 1.75,
+        reach_m: 2.1,
+        tags: ['youth'],
+    });
 });
 
 it('leaves an estimated reach empty, so that it is not stored as measured', async () => {

@@ -6,7 +6,7 @@ import { jolyon } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { fault, refuse, serve, type Asked } from '../support/server';
 
-const placed = (asked: readonly Asked[]): unknown => asked.find((a) => /^POST .*\/place$/.test(a.deed))?.body;
+const placed = (asked: readonly Asked[]): unknown => asked.find((a) => /^POST .*\/place$/.test(a.command))?.body;
 
 const oneMore = { key: 'one-more', name: 'One more a week', idea: 'The same sets.', weeks: [4, 12], from_reps: 1, lines: ['Pull-up 3 × 1–10'], tires: false };
 const stage = (key: string, name: string) => ({

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { useDeedQueue } from '../../../client/composables/useDeedQueue';
+import { useCommandQueue } from '../../../client/composables/useCommandQueue';
 import BaselinePanel from '../../../client/baseline/BaselinePanel.vue';
 import { band, COACH, heron, jolyon, kit, set } from '../support/samples';
 import type { Schemas } from '../../../client/domain/http';
@@ -24,7 +24,7 @@ function baseline(guide: (asked: { query: Record<string, string> }) => Schemas['
     const asked = serve({
         'GET /api/athletes/jolyon/baseline': guide,
         'GET /api/cautions': () => ({ items: [] }),
-        'POST /api/deeds': ({ body }) => {
+        'POST /api/commands': ({ body }) => {
             setsIn(body).forEach((s) => ids.add(s.id));
             stored(ids.size);
             return { outcomes: setsIn(body).map((s) => ({ id: s.id, stored: set({ id: s.id }), problem: null })) };
@@ -32,7 +32,7 @@ function baseline(guide: (asked: { query: Record<string, string> }) => Schemas['
     });
     const gear = { ...kit, bands: [...kit.bands, band('old', 'Old band', { retired: true })] };
     const shown = show(BaselinePanel, { open: true, athlete: jolyon, kit: gear });
-    useDeedQueue().serve(COACH);
+    useCommandQueue().serve(COACH);
     /** A set may be sent again; the server knows it by its id. */
     const sent = () => sentSets(asked);
     return { sent, ...shown };

@@ -23,7 +23,7 @@ function queue(decide: (asked: Asked) => unknown = () => call({}, { decision: 'a
         'GET /api/athletes/jolyon/instead': () => ({ rungs: [heron, rook].map((rung) => ({ rung, bars: [], chosen: rung === heron })), misfits: [] }),
         'PUT /api/calls/call/decision': decide,
     });
-    const loads = (): Record<string, string>[] => asked.filter((a) => a.deed === 'GET /api/calls').map((a) => a.query);
+    const loads = (): Record<string, string>[] => asked.filter((a) => a.command === 'GET /api/calls').map((a) => a.query);
     return { asked, loads, ...show(CallsPage) };
 }
 
@@ -55,10 +55,10 @@ it('shows what decided as marks against the gate, and the stage it leads to', as
 it('accepts a call as it was seen, once for a double click, and leaves it in its place with Undo', async () => {
     const { user, asked, loads, sees, press } = queue();
     await sees('Jolyon Thatch');
-    const accept = document.querySelector('[aria-label="Call for Jolyon Thatch"] .deeds button')!;
+    const accept = document.querySelector('[aria-label="Call for Jolyon Thatch"] .actions button')!;
     await user.dblClick(accept);
     await sees('accepted Undo');
-    expect(asked.filter((a) => a.deed.startsWith('PUT')).map((a) => a.body)).toEqual([{ version: 3, decision: 'accepted' }]);
+    expect(asked.filter((a) => a.command.startsWith('PUT')).map((a) => a.body)).toEqual([{ version: 3, decision: 'accepted' }]);
     expect(document.querySelector('[aria-label="Call for Jolyon Thatch"]')!.classList).toContain('settled');
     expect(loads()).toHaveLength(1);
 
@@ -74,7 +74,7 @@ it('is gone through by the keyboard: down, accept and on, why, other, undo', asy
     await eventually(() => expect(document.querySelector('[aria-label="Call for Jolyon Thatch"]')!.getAttribute('aria-current')).toBe('true'));
     await user.keyboard('w{Enter}');
     await sees('accepted Undo');
-    expect(asked.filter((a) => a.deed.startsWith('PUT')).map((a) => a.deed)).toEqual(['PUT /api/calls/call/decision']);
+    expect(asked.filter((a) => a.command.startsWith('PUT')).map((a) => a.command)).toEqual(['PUT /api/calls/call/decision']);
     serve({ 'DELETE /api/calls/call/decision': () => call() });
     await user.keyboard('u');
     await eventually(() => expect(document.querySelector('.settled')).toBeNull());
@@ -129,13 +129,13 @@ it('overrides with another word, another set-up and a reason, and needs the reas
     await press('Stay', 'Instead');
     await press('Decide');
     await sees('Needed: what instead, and why.');
-    expect(asked.some((a) => a.deed.startsWith('PUT'))).toBe(false);
+    expect(asked.some((a) => a.command.startsWith('PUT'))).toBe(false);
 
     await choose('Set-up', /67 % · Heron/);
     await fill('Reason', 'Long week on the wall');
     await press('Decide');
     await eventually(() =>
-        expect(asked.find((a) => a.deed.startsWith('PUT'))?.body).toEqual({
+        expect(asked.find((a) => a.command.startsWith('PUT'))?.body).toEqual({
             version: 3,
             decision: 'overridden',
             verdict: 'stay',
@@ -152,7 +152,7 @@ it('needs the set-up of a climb, offers only ones that carry more, and says when
     await fill('Reason', 'Tired');
     await press('Decide');
     await sees('Needed: the set-up to step down to.');
-    expect(asked.some((a) => a.deed.startsWith('PUT'))).toBe(false);
+    expect(asked.some((a) => a.command.startsWith('PUT'))).toBe(false);
     expect(text()).toContain('Set-up it goes to');
 
     serve({

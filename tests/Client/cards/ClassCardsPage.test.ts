@@ -39,7 +39,7 @@ it('draws a card for everybody who is on a set-up, of every page of names, and l
     const { press, sees } = show(ClassCardsPage);
     await sees('carries 46.9 kg of 70.0 kg');
     await sees('carries 49.7 kg of 70.0 kg');
-    expect(asked.some((a) => a.deed === 'GET /api/athletes/brae')).toBe(false);
+    expect(asked.some((a) => a.command === 'GET /api/athletes/brae')).toBe(false);
     expect(document.querySelectorAll('article')).toHaveLength(2);
     await press('Ada');
     await eventually(() => expect(document.querySelectorAll('article')).toHaveLength(1));
@@ -61,7 +61,7 @@ it('prints the cards of a class alone, and nothing prescribed for somebody pause
     const { sees, text } = show(ClassCardsPage, {}, await at('/cards?tag=Tuesday'));
     await sees('Pulling is paused for pain.');
     await sees('carries 49.7 kg of 70.0 kg');
-    expect(asked.filter((a) => a.deed === 'GET /api/athletes').map((a) => a.query['tag'])).toEqual(['Tuesday', 'Tuesday']);
+    expect(asked.filter((a) => a.command === 'GET /api/athletes').map((a) => a.query['tag'])).toEqual(['Tuesday', 'Tuesday']);
     expect(text().match(/3 × 8/g)).toHaveLength(1);
 });
 
@@ -69,5 +69,5 @@ it('draws the card of one athlete, of the set-up in use or of another', async ()
     const asked = answers();
     const { sees } = show(CardPage, { id: 'ada' }, await at(`/people/ada/card?exercise=${encodeURIComponent(JSON.stringify(rook.exercise))}`));
     await sees('Look for nicks.');
-    expect(JSON.parse(asked.find((a) => a.deed === 'GET /api/athletes/ada/setup')!.query['exercise']!)).toEqual(rook.exercise);
+    expect(JSON.parse(asked.find((a) => a.command === 'GET /api/athletes/ada/setup')!.query['exercise']!)).toEqual(rook.exercise);
 });

@@ -18,17 +18,17 @@ afterEach(() => {
     vi.useRealTimers();
 });
 
-it('offers to undo the latest deed, once, for ten seconds', async () => {
-    const deeds = [vi.fn(() => Promise.resolve()), vi.fn(() => Promise.resolve())];
+it('offers to undo the latest command, once, for ten seconds', async () => {
+    const commands = [vi.fn(() => Promise.resolve()), vi.fn(() => Promise.resolve())];
     const undo = within(() => useUndo());
-    deeds.forEach((deed, i) => undo.offer({ text: `deed ${i}`, undo: deed }));
+    commands.forEach((command, i) => undo.offer({ text: `command ${i}`, undo: command }));
     await undo.take();
     await undo.take();
 
-    expect(deeds[0]).not.toHaveBeenCalled();
-    expect(deeds[1]).toHaveBeenCalledTimes(1);
+    expect(commands[0]).not.toHaveBeenCalled();
+    expect(commands[1]).toHaveBeenCalledTimes(1);
 
-    undo.offer({ text: 'late', undo: deeds[0]! });
+    undo.offer({ text: 'late', undo: commands[0]! });
     vi.advanceTimersByTime(9_999);
     expect(undo.offered.value?.text).toBe('late');
     vi.advanceTimersByTime(1);
@@ -63,13 +63,13 @@ it('measures how long it was held, and nothing for a release without a press', (
     expect(released.mock.calls[0]?.[0]).toBeCloseTo(4.3, 1);
 });
 
-it('swallows what comes right after a deed, and lets the next one through', () => {
+it('swallows what comes right after a command, and lets the next one through', () => {
     let now = 0;
     const once = useOnce({ now: () => now });
-    const deed = vi.fn();
+    const command = vi.fn();
     for (const at of [0, 80, 400, 899, 901, 1300]) {
         now = at;
-        once(deed);
+        once(command);
     }
-    expect(deed).toHaveBeenCalledTimes(2);
+    expect(command).toHaveBeenCalledTimes(2);
 });

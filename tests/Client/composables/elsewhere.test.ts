@@ -164,7 +164,7 @@ const forms: Record<string, Form> = {
 it.each(Object.entries(forms))('says of the %s what another window saved since, sends nothing over it, and then keeps both', async (_, form) => {
     let isOther = false;
     const asked = serve({ [form.read]: () => form.now(isOther), [form.saved]: () => form.answer, ...form.others });
-    const sent = () => asked.filter((a) => a.deed === form.saved).map((a) => a.body);
+    const sent = () => asked.filter((a) => a.command === form.saved).map((a) => a.body);
     const { press, fill, sees, change, client } = show(form.page, { ...form.props }, form.path === undefined ? undefined : await at(form.path));
     await form.before?.();
     if (form.props && 'open' in form.props) {
@@ -206,7 +206,7 @@ it('says of the rules what another window settled since, and takes theirs where 
     await press('Take theirs');
     await eventually(() => expect(text()).not.toContain('not saved'));
     expect([...document.querySelectorAll('[aria-pressed="true"]')].map((b) => b.textContent?.trim())).toEqual(['two lowering', 'one knee (default)']);
-    expect(asked.some((a) => a.deed.startsWith('PUT'))).toBe(false);
+    expect(asked.some((a) => a.command.startsWith('PUT'))).toBe(false);
 });
 
 it('asks once more where another saved again while the coach was being asked', async () => {
@@ -221,5 +221,5 @@ it('asks once more where another saved again while the coach was being asked', a
     await press('Save mine');
     await sees('Bodyweight 75 kg ; here: Bodyweight 71 kg');
     await press('Save mine');
-    await eventually(() => expect(asked.find((a) => a.deed.startsWith('PUT'))?.body).toMatchObject({ mass_kg: 71 }));
+    await eventually(() => expect(asked.find((a) => a.command.startsWith('PUT'))?.body).toMatchObject({ mass_kg: 71 }));
 });

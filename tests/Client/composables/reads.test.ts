@@ -1,7 +1,7 @@
 import { QueryClient } from '@tanstack/vue-query';
 import { beforeEach, expect, it } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
-import type { Deed, Waiting } from '../../../client/domain/queue';
+import type { Command, Waiting } from '../../../client/domain/queue';
 import { dayKey, freshenAthlete, freshenGym, keepOnFloor, nameOf } from '../../../client/composables/reads';
 import { athlete, classDay } from '../support/floor';
 import { COACH, jolyon } from '../support/samples';
@@ -9,8 +9,8 @@ import { COACH, jolyon } from '../support/samples';
 let client: QueryClient;
 const KEY = dayKey('c', '2026-03-20');
 const day = (): Schemas['ClassDay'] => client.getQueryData<Schemas['ClassDay']>(KEY)!;
-const told = (deed: Deed, athleteId?: string): Waiting => ({ id: 'w', owner: COACH, athleteId, deed });
-const gearOut = (out: boolean): Deed => ({ gear: { id: 'g', gear_id: 'h', out, told_at: '2026-03-20T12:00:00Z' } });
+const told = (command: Command, athleteId?: string): Waiting => ({ id: 'w', owner: COACH, athleteId, command });
+const gearOut = (out: boolean): Command => ({ gear: { id: 'g', gear_id: 'h', out, told_at: '2026-03-20T12:00:00Z' } });
 const stale = (): unknown[] =>
     client
         .getQueryCache()

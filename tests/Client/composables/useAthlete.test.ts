@@ -27,7 +27,7 @@ function athlete(answers: Record<string, (asked: Asked) => unknown> = {}) {
         },
         { global: { plugins: [[VueQueryPlugin, { queryClient: new QueryClient() }], createPinia()] } },
     );
-    const queries = (path: string) => asked.filter((a) => a.deed === `GET ${A}${path}`).map((a) => a.query);
+    const queries = (path: string) => asked.filter((a) => a.command === `GET ${A}${path}`).map((a) => a.query);
     return { page, asked, queries };
 }
 
@@ -68,7 +68,7 @@ it('adds older pages of the log below the newer ones, and begins anew when the l
     await eventually(() => expect(page.sets.value.map((s) => s.id)).toEqual(['3']));
 });
 
-it('freshens nothing after a deed that was refused', async () => {
+it('freshens nothing after a command that was refused', async () => {
     const { page, asked } = athlete({ [`PUT ${A}/setup`]: () => refuse(422, 'does-not-fit', 'Too low.') });
     await eventually(() => expect(page.ladders.value.value).toBeDefined());
     const before = asked.length;

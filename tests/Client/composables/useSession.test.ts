@@ -16,7 +16,7 @@ function signedOutOffline(signIn: () => unknown = () => me) {
         'GET /api/health': () => ({ founded: true }),
     });
     show(page);
-    return { server, goodbyes: () => asked.filter((a) => a.deed === 'POST /api/sign-out').length };
+    return { server, goodbyes: () => asked.filter((a) => a.command === 'POST /api/sign-out').length };
 }
 
 it('ends the session on the server as soon as it answers, where somebody signed out without it', async () => {

@@ -1,9 +1,9 @@
 import { expect, it } from 'vitest';
-import { deedStore } from '../../../client/domain/device';
+import { commandStore } from '../../../client/domain/device';
 import type { Schemas } from '../../../client/domain/http';
-import { DeedQueue, type DeedStore } from '../../../client/domain/queue';
+import { CommandQueue, type CommandStore } from '../../../client/domain/queue';
 
-type Sent = Schemas['QueueInput']['deeds'];
+type Sent = Schemas['QueueInput']['commands'];
 
 const KILLS = 220;
 const ATHLETES = 12;
@@ -22,7 +22,7 @@ function numbers(seed: number): () => number {
 
 class Killed extends Error {}
 
-/** A server that takes each athlete's deeds whole or not at all, knows each by its id, and may die at any of its steps. */
+/** A server that takes each athlete's commands whole or not at all, knows each by its id, and may die at any of its steps. */
 class MortalServer {
     readonly log = new Map<string, string[]>();
     private dies = 0;
@@ -33,31 +33,31 @@ class MortalServer {
         this.dies = chance;
     }
 
-    send = async (deeds: Sent) => {
+    send = async (commands: Sent) => {
         const offline = { ok: false as const, problem: { code: 'offline' as const, detail: '', faults: [] } };
         if (this.random() < this.dies) {
             return offline;
         }
-        for (const athlete of new Set(deeds.map((d) => d.athlete_id!))) {
+        for (const athlete of new Set(commands.map((d) => d.athlete_id!))) {
             const known = this.log.get(athlete) ?? [];
-            const fresh = deeds.filter((d) => d.athlete_id === athlete && !known.includes(d.set!.id)).map((d) => d.set!.id);
+            const fresh = commands.filter((d) => d.athlete_id === athlete && !known.includes(d.set!.id)).map((d) => d.set!.id);
             this.log.set(athlete, [...known, ...fresh]);
             if (this.random() < this.dies) {
                 return offline; // what is stored stays; the answer is lost
             }
         }
-        return { ok: true as const, value: { outcomes: deeds.map((d) => ({ id: d.set!.id, stored: { id: d.set!.id } as Schemas['Set'], problem: null })) } };
+        return { ok: true as const, value: { outcomes: commands.map((d) => ({ id: d.set!.id, stored: { id: d.set!.id } as Schemas['Set'], problem: null })) } };
     };
 }
 
 /** The device's own store under a browser that is killed at its so-many-eth step, before it or right after it took effect. */
-function mortal(killAt: number, after: boolean): DeedStore & { steps: number } {
-    const step = async <T>(deed: () => Promise<T>): Promise<T> => {
+function mortal(killAt: number, after: boolean): CommandStore & { steps: number } {
+    const step = async <T>(command: () => Promise<T>): Promise<T> => {
         store.steps += 1;
         if (store.steps > killAt || (store.steps === killAt && !after)) {
             throw new Killed();
         }
-        const done = await deed();
+        const done = await command();
         if (store.steps === killAt) {
             throw new Killed();
         }
@@ -65,10 +65,10 @@ function mortal(killAt: number, after: boolean): DeedStore & { steps: number } {
     };
     const store = {
         steps: 0,
-        add: (w: Parameters<DeedStore['add']>[0]) => step(() => deedStore.add(w)),
-        all: (owner: string) => step(() => deedStore.all(owner)),
-        update: (id: string, why: Parameters<DeedStore['update']>[1]) => step(() => deedStore.update(id, why)),
-        remove: (id: string) => step(() => deedStore.remove(id)),
+        add: (w: Parameters<CommandStore['add']>[0]) => step(() => commandStore.add(w)),
+        all: (owner: string) => step(() => commandStore.all(owner)),
+        update: (id: string, why: Parameters<CommandStore['update']>[1]) => step(() => commandStore.update(id, why)),
+        remove: (id: string) => step(() => commandStore.remove(id)),
     };
     return store;
 }
@@ -81,7 +81,7 @@ it(`loses and doubles nothing through ${KILLS} kills of browser and server at ra
         const server = new MortalServer(random);
         const tapped = new Map<string, string[]>();
         const unsure = new Set<string>();
-        const open = () => new DeedQueue({ store: mortal(2 + Math.floor(random() * 40), random() < 0.5), send: server.send });
+        const open = () => new CommandQueue({ store: mortal(2 + Math.floor(random() * 40), random() < 0.5), send: server.send });
         server.mayDie(0.2);
         let queue = open();
         for (let tap = 0; tap < TAPS; tap++) {
@@ -101,7 +101,7 @@ it(`loses and doubles nothing through ${KILLS} kills of browser and server at ra
             }
         }
         server.mayDie(0);
-        await new DeedQueue({ store: deedStore, send: server.send }).flush(owner);
+        await new CommandQueue({ store: commandStore, send: server.send }).flush(owner);
         for (const [athlete, ids] of tapped) {
             const log = server.log.get(athlete) ?? [];
             lost += ids.filter((id) => !log.includes(id)).length;
@@ -109,7 +109,7 @@ it(`loses and doubles nothing through ${KILLS} kills of browser and server at ra
             disordered += log.filter((id) => !unsure.has(id) || ids.includes(id)).join() === ids.join() ? 0 : 1;
             expect(log.filter((id) => !ids.includes(id) && !unsure.has(id))).toEqual([]);
         }
-        expect(await deedStore.all(owner)).toEqual([]);
+        expect(await commandStore.all(owner)).toEqual([]);
     }
     expect({ lost, doubled, disordered }).toEqual({ lost: 0, doubled: 0, disordered: 0 });
     expect(kills).toBeGreaterThanOrEqual(KILLS);

@@ -1,9 +1,9 @@
 import { beforeEach, expect, it } from 'vitest';
 import type { Result, Schemas } from '../../../client/domain/http';
-import { DeedQueue, waitingSet, type DeedStore, type Waiting } from '../../../client/domain/queue';
+import { CommandQueue, waitingSet, type CommandStore, type Waiting } from '../../../client/domain/queue';
 
 type Outcome = Result<Schemas['QueueOutcome']>;
-type Sent = Schemas['QueueInput']['deeds'][number];
+type Sent = Schemas['QueueInput']['commands'][number];
 
 const offline: Outcome = { ok: false, problem: { code: 'offline', detail: '', faults: [] } };
 const problem = (code: Schemas['ProblemCode']): Schemas['Problem'] => ({ type: '', code, title: '', status: 409, detail: 'Pulling is paused.', errors: [] });
@@ -14,11 +14,11 @@ let rows: Waiting[];
 let sent: Sent[][];
 let stored: string[];
 let answer: (sets: Sent[]) => Outcome | Promise<Outcome>;
-let queue: DeedQueue;
+let queue: CommandQueue;
 let heard: boolean;
 let deviceClock: { now: () => Date; offsetMs: () => number; isKnown: () => boolean };
 
-const store: DeedStore = {
+const store: CommandStore = {
     add: async (w) => void rows.push({ ...w, order: rows.length }),
     all: async (owner) => rows.filter((w) => w.owner === owner),
     update: async (id, part) => void (rows = rows.map((w) => (w.id === id ? { ...w, ...part } : w))),
@@ -29,7 +29,7 @@ beforeEach(() => {
     [rows, sent, stored, answer] = [[], [], [], allStored];
     heard = true;
     deviceClock = { now: () => new Date('2026-03-20T18:00:00Z'), offsetMs: () => 0, isKnown: () => true };
-    queue = new DeedQueue({
+    queue = new CommandQueue({
         store,
         send: async (sets) => (sent.push(sets), answer(sets)),
         stored: (waiting) => void stored.push(waiting.id),
@@ -90,7 +90,7 @@ it('sends what comes while it looks for the last time, without waiting for anoth
         }
         return found;
     };
-    queue = new DeedQueue({ store: { ...store, all }, send: async (sets) => (sent.push(sets), answer(sets)) });
+    queue = new CommandQueue({ store: { ...store, all }, send: async (sets) => (sent.push(sets), answer(sets)) });
     await queue.flush('ada');
     expect([await late, rows, sent.map((batch) => batch[0]?.athlete_id)]).toEqual([true, [], ['x', 'y']]);
 });

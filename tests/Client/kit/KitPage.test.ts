@@ -22,7 +22,7 @@ function page(answers: Record<string, (asked: Asked) => unknown> = {}, { gear = 
         'POST /api/bench/curve': () => ({ curve, points: [], help: [help] }),
         ...answers,
     });
-    return { asked, sent: (deed: string) => asked.filter((a) => a.deed === deed).map((a) => a.body), ...show(KitPage, {}, router) };
+    return { asked, sent: (command: string) => asked.filter((a) => a.command === command).map((a) => a.body), ...show(KitPage, {}, router) };
 }
 
 it('puts the first band on the bench with what it takes off an athlete, and its inspections', async () => {
@@ -49,7 +49,7 @@ it('looks for an athlete among all of the gym, and keeps the one that is chosen'
     await eventually(() => expect(sent('POST /api/bench/curve').at(-1)).toMatchObject({ athlete_id: 'zoe' }));
     await fill('Athlete', 'ad');
     await fill('Athlete', '');
-    await eventually(() => expect(asked.at(-1)).toMatchObject({ deed: 'GET /api/athletes', query: {} }));
+    await eventually(() => expect(asked.at(-1)).toMatchObject({ command: 'GET /api/athletes', query: {} }));
     await sees('Ada, 61.0 kg');
     expect(document.querySelector('[aria-label=Athlete] .n-base-selection')!.textContent).toContain('Zoe, 55.0 kg');
 });
@@ -130,8 +130,8 @@ it.each([
 
 it('notes an inspection under one id until it is stored, warns of a fault, and loads the kit anew', async () => {
     let there = false;
-    const deed = 'POST /api/bands/h/inspections';
-    const { press, fill, sees, sent, text } = page({ [deed]: () => (there ? { id: 'x' } : refuse(503, 'away', 'The database is away.')) });
+    const command = 'POST /api/bands/h/inspections';
+    const { press, fill, sees, sent, text } = page({ [command]: () => (there ? { id: 'x' } : refuse(503, 'away', 'The database is away.')) });
     await press('Sound');
     expect(text()).not.toContain('out of use');
     await press('Nick');
@@ -143,7 +143,7 @@ it('notes an inspection under one id until it is stored, warns of a fault, and l
     const loads = sent('GET /api/kit').length;
     await press('Note the inspection');
     await eventually(() => expect(sent('GET /api/kit')).toHaveLength(loads + 1));
-    const [first, second] = sent(deed) as { id: string }[];
+    const [first, second] = sent(command) as { id: string }[];
     expect(second).toEqual(first);
     expect(first).toMatchObject({ finding: 'nick', note: 'At the hitch' });
 });
@@ -214,7 +214,7 @@ it('stays with the piece that is chosen while another is being added, and lists 
     await eventually(() => expect(sent('POST /api/gear')).toHaveLength(1));
     await press(/Beam bar/);
     stored();
-    await eventually(() => expect(asked.filter((a) => a.deed === 'GET /api/kit')).toHaveLength(3));
+    await eventually(() => expect(asked.filter((a) => a.command === 'GET /api/kit')).toHaveLength(3));
     await sees('Retire');
     expect(value('Name')).toBe('Beam bar');
 });

@@ -1,14 +1,14 @@
 import { expect, it } from 'vitest';
 import CorrectPanel from '../../../client/log/CorrectPanel.vue';
-import { useDeedQueue } from '../../../client/composables/useDeedQueue';
+import { useCommandQueue } from '../../../client/composables/useCommandQueue';
 import { COACH, heron, set } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { sentSets, serve } from '../support/server';
 
 function panel(of: ReturnType<typeof set>) {
-    const asked = serve({ 'POST /api/deeds': () => ({ outcomes: [{ id: 'x', stored: null, problem: null }] }) });
+    const asked = serve({ 'POST /api/commands': () => ({ outcomes: [{ id: 'x', stored: null, problem: null }] }) });
     const shown = show(CorrectPanel, { set: of, athleteId: 'jolyon' });
-    useDeedQueue().serve(COACH);
+    useCommandQueue().serve(COACH);
     return { asked, ...shown };
 }
 

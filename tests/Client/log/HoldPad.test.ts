@@ -2,7 +2,7 @@ import { fireEvent, screen } from '@testing-library/vue';
 import { expect, it, vi } from 'vitest';
 import HoldLog from '../../../client/log/HoldLog.vue';
 import HoldPad from '../../../client/log/HoldPad.vue';
-import { useDeedQueue } from '../../../client/composables/useDeedQueue';
+import { useCommandQueue } from '../../../client/composables/useCommandQueue';
 import { COACH, heron, jolyon, set } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, sentSets, serve } from '../support/server';
@@ -11,9 +11,9 @@ const hold = { ...heron, key: 'hold', name: 'Chin over the bar', exercise: { set
 const stored = () => ({ outcomes: [{ id: 'x', stored: null, problem: null }] });
 
 function pad(today = [set({ setup_key: 'hold', clean_reps: null, hang_s: 9.6 }), set({ id: 'other', setup_key: 'heron' })]) {
-    const asked = serve({ 'POST /api/deeds': stored });
+    const asked = serve({ 'POST /api/commands': stored });
     const shown = show(HoldPad, { athleteId: 'jolyon', rung: hold, standard: { ...jolyon.standard, measure: 'seconds', words: '3 × 10 s' }, today });
-    useDeedQueue().serve(COACH);
+    useCommandQueue().serve(COACH);
     return { asked, ...shown };
 }
 
@@ -56,11 +56,11 @@ it('refuses what are no seconds, and keeps what was typed', async () => {
 });
 
 it('logs a hold of any set-up on the device while the server is away', async () => {
-    serve({ 'POST /api/deeds': () => refuse(503, 'away', 'The server is away.') });
+    serve({ 'POST /api/commands': () => refuse(503, 'away', 'The server is away.') });
     const { fill, press, emitted } = show(HoldLog, { athleteId: 'jolyon', exercise: hold.exercise });
-    useDeedQueue().serve(COACH);
+    useCommandQueue().serve(COACH);
     await fill('Seconds', '12');
     await press('Log hang');
     await eventually(() => expect(emitted<[string, string]>('logged')[0]?.[1]).toBe('12 s hold'));
-    expect(useDeedQueue().pending.map((w) => w.athleteId)).toEqual(['jolyon']);
+    expect(useCommandQueue().pending.map((w) => w.athleteId)).toEqual(['jolyon']);
 });

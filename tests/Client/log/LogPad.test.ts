@@ -1,7 +1,7 @@
 import { expect, it, vi } from 'vitest';
 import LogPad from '../../../client/log/LogPad.vue';
 import type { Schemas } from '../../../client/domain/http';
-import { useDeedQueue } from '../../../client/composables/useDeedQueue';
+import { useCommandQueue } from '../../../client/composables/useCommandQueue';
 import { COACH, heron, jolyon, rook, set } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, sentSets, serve, setsIn } from '../support/server';
@@ -17,7 +17,7 @@ function pad({ away = false, done = [] as Schemas['Set'][], before = [] as numbe
                 { code: 'sore', moment: 'lowering', text: 'Start small.' },
             ],
         }),
-        'POST /api/deeds': ({ body }) => {
+        'POST /api/commands': ({ body }) => {
             if (state.away) {
                 return refuse(503, 'away', 'The server is away.');
             }
@@ -35,7 +35,7 @@ function pad({ away = false, done = [] as Schemas['Set'][], before = [] as numbe
         lowering,
         tellPain: async (pain: unknown) => void told.push(pain),
     });
-    const queue = useDeedQueue();
+    const queue = useCommandQueue();
     queue.serve(COACH);
     /** A set may be sent again; the server knows it by its id. */
     const sent = () => sentSets(asked);

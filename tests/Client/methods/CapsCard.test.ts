@@ -12,7 +12,7 @@ it('lowers a cap at will, and raises one only where the coach answers for it', a
         'PUT /api/caps': ({ body }) => caps({ ...(body as object), raised_by: 'Ottoline Marsh', raised_at: '2026-11-27T08:00:00Z' }),
     });
     const { fill, press, sees, text, user } = show(CapsCard);
-    const sent = () => asked.filter((a) => a.deed.startsWith('PUT')).map((a) => a.body);
+    const sent = () => asked.filter((a) => a.command.startsWith('PUT')).map((a) => a.body);
     await fill(/^Lowerings a session/, '12');
     await press('Save the caps');
     await eventually(() => expect(sent()[0]).toMatchObject({ lowerings_a_session: 12, acknowledged: false }));
@@ -35,5 +35,5 @@ it('says what cannot be read, and sends nothing', async () => {
     await fill(/^Hard vertical sets a week, later/, '90');
     await sees('90 sets is outside 0–60 sets.');
     await press('Save the caps');
-    expect(asked.some((a) => a.deed.startsWith('PUT'))).toBe(false);
+    expect(asked.some((a) => a.command.startsWith('PUT'))).toBe(false);
 });

@@ -36,7 +36,7 @@ it('trains the same athletes by both, a few at a time, with progress, and says w
     await sees('like Jolyon Thatch');
     await press('Compare');
     await sees('60 of 60');
-    const posts = asked.filter((a) => a.deed.startsWith('POST')).map((a) => a.body as { method: string; from: number });
+    const posts = asked.filter((a) => a.command.startsWith('POST')).map((a) => a.body as { method: string; from: number });
     expect(posts).toHaveLength(30);
     expect(posts.filter((p) => p.method === 'band-taper').map((p) => p.from)).toEqual(posts.filter((p) => p.method === 'rows-first').map((p) => p.from));
     expect(text()).toContain('It is a model');

@@ -110,7 +110,7 @@ it('copies a method under a key of its own, checks it while it is typed, and kee
     await fill(/^Name/, 'Our taper');
     await eventually(() => expect(document.body.textContent).not.toContain('cannot be finished'));
     await press('Save');
-    await eventually(() => expect(asked.find((a) => a.deed === 'PUT /api/methods')?.body).toMatchObject({ key: 'taper-ours', name: 'Our taper' }));
+    await eventually(() => expect(asked.find((a) => a.command === 'PUT /api/methods')?.body).toMatchObject({ key: 'taper-ours', name: 'Our taper' }));
 });
 
 it('moves stages, and finds the work of one', () => {
@@ -146,7 +146,7 @@ it('changes what a stage is done on, its amount and the work beside it, and adds
     await sees('Accessory Curl, 2 × 10');
     await user.click(screen.getAllByRole('button', { name: 'New stage before it' })[1]!);
     await press('Save');
-    const kept = (): MethodFile => asked.find((a) => a.deed === 'PUT /api/methods')?.body as MethodFile;
+    const kept = (): MethodFile => asked.find((a) => a.command === 'PUT /api/methods')?.body as MethodFile;
     await eventually(() => expect(kept()).toBeDefined());
     expect(kept().stages.map((s) => s.key)).toEqual(['rows', 'stage-3', 'strict']);
     expect(kept().stages[0]?.lines[0]?.do?.map((m) => m.kind)).toEqual(['row', 'low-bar']);

@@ -31,9 +31,9 @@ it('says before saving whom a change touches, and saves only then', async () => 
     await sees('One rule changed, not saved: lowering-only reps.');
     await press('See whom it touches');
     await sees('1 of 13 athletes: Jolyon Thatch Session: no more Lowering, 3 s.');
-    expect(asked.some((a) => a.deed.startsWith('PUT'))).toBe(false);
+    expect(asked.some((a) => a.command.startsWith('PUT'))).toBe(false);
     await press('Save the rules');
-    await eventually(() => expect(asked.find((a) => a.deed.startsWith('PUT'))?.body).toEqual({ lowering: 'never' }));
+    await eventually(() => expect(asked.find((a) => a.command.startsWith('PUT'))?.body).toEqual({ lowering: 'never' }));
     await eventually(() => expect(text()).not.toContain('not saved'));
 });
 

@@ -104,7 +104,7 @@ it('shows the history without answers, and says that each look is kept', async (
     });
     const { press, sees } = show(ScreensPage, { id: 'jolyon' });
     await sees('Answers seen 2 times');
-    expect(asked.some((a) => a.deed.endsWith('/s1'))).toBe(false);
+    expect(asked.some((a) => a.command.endsWith('/s1'))).toBe(false);
     await press('See the answers');
     for (const words of ['A recent injury.', 'Pregnancy, or the months after', 'Week 30', 'Who looked']) {
         await sees(words);

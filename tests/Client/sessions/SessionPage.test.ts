@@ -2,10 +2,10 @@ import { expect, it } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
 import { useLine } from '../../../client/sessions/useLine';
 import SessionPage from '../../../client/sessions/SessionPage.vue';
-import { useDeedQueue } from '../../../client/composables/useDeedQueue';
+import { useCommandQueue } from '../../../client/composables/useCommandQueue';
 import { COACH, heron, jolyon, set } from '../support/samples';
 import { eventually, show } from '../support/screen';
-import { refuse, sentDeeds, serve, setsIn } from '../support/server';
+import { refuse, sentCommands, serve, setsIn } from '../support/server';
 
 const prediction = (reps: number): Schemas['Prediction'] => ({ reps, low80: reps - 2, high80: reps + 2, clipped: false });
 
@@ -95,17 +95,17 @@ it('says why nothing, or not all, is written, and from when on', async () => {
     await sees('Nothing is written for today.');
 });
 
-/** The page of a coach who is signed in, on a server that takes deeds, or is away. */
+/** The page of a coach who is signed in, on a server that takes commands, or is away. */
 async function logging(isAway: () => boolean) {
     const shown = page(written({ blocks: [curl] }), {
-        'POST /api/deeds': ({ body }) =>
+        'POST /api/commands': ({ body }) =>
             isAway()
                 ? refuse(503, 'away', 'The database is away.')
-                : { outcomes: (body as Schemas['QueueInput']).deeds.map((d) => ({ id: d.beside?.id, stored: null, problem: null })) },
+                : { outcomes: (body as Schemas['QueueInput']).commands.map((d) => ({ id: d.beside?.id, stored: null, problem: null })) },
     });
-    useDeedQueue().serve(COACH);
+    useCommandQueue().serve(COACH);
     await shown.press(/Log it/);
-    return { ...shown, beside: () => sentDeeds(shown.asked).map((d) => d.beside) };
+    return { ...shown, beside: () => sentCommands(shown.asked).map((d) => d.beside) };
 }
 
 it('logs work beside the pull as asked, with its load, and says what is wrong with a figure', async () => {
@@ -126,10 +126,10 @@ it('keeps work beside the pull on the device while the server is away, and sends
     await press('Log set 1');
     await sees('Log set 2');
     await eventually(() => expect(beside()).not.toEqual([]));
-    expect(useDeedQueue().pending).toHaveLength(1);
+    expect(useCommandQueue().pending).toHaveLength(1);
     away = false;
-    await useDeedQueue().flush();
-    await eventually(() => expect(useDeedQueue().pending).toEqual([]));
+    await useCommandQueue().flush();
+    await eventually(() => expect(useCommandQueue().pending).toEqual([]));
     expect(new Set(beside().map((b) => b?.id)).size).toBe(1);
 });
 
@@ -152,7 +152,7 @@ it('tries a change while it is typed, says what it touches, keeps it, and goes b
     await sees('the gate cannot be met');
     await press('Change it');
     await sees(/By hand, for the next session ?; the method asks Band pull-up 3 × 8–10/);
-    expect(asked.find((a) => a.deed.endsWith('/changes'))?.body).toMatchObject({ line: 'main:band', lasts: false, sets: 2, low: 8, high: 10, rest_s: 150 });
+    expect(asked.find((a) => a.command.endsWith('/changes'))?.body).toMatchObject({ line: 'main:band', lasts: false, sets: 2, low: 8, high: 10, rest_s: 150 });
     await press(/^Back to the method/);
     await eventually(() => expect(text()).not.toContain('By hand'));
 });
@@ -163,20 +163,20 @@ it('shows what is left out by hand and puts it back', async () => {
     });
     await sees('Left out by hand, from now on: Plank 2 × 60 s.');
     await press(/^Put it back/);
-    await eventually(() => expect(asked.some((a) => a.deed.startsWith('DELETE'))).toBe(true));
+    await eventually(() => expect(asked.some((a) => a.command.startsWith('DELETE'))).toBe(true));
 });
 
 it('logs a pulling line on its own set-up, with the reps asked and the reserve', async () => {
     const sent: unknown[] = [];
     const row = block({ part: 'accessory', line: 'accessory:row', name: 'Row', sets: 2 });
     const { press, fill, sees } = page(written({ blocks: [row] }), {
-        'POST /api/deeds': ({ body }) => {
+        'POST /api/commands': ({ body }) => {
             const sets = setsIn(body);
             sent.push(...sets);
             return { outcomes: sets.map((s) => ({ id: s.id, stored: set({ id: s.id }), problem: null })) };
         },
     });
-    useDeedQueue().serve(COACH);
+    useCommandQueue().serve(COACH);
     await press(/^Log it/);
     await fill('Clean reps', '600');
     await press('Log set 1');

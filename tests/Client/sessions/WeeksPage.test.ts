@@ -53,7 +53,7 @@ it('notes time off with what is missing said, and takes it back', async () => {
     await press('The whole gym');
     await press('Note time off');
     await sees('Mill closed Sat 19 Dec – 3 Jan 2027, the whole gym');
-    expect(asked.find((a) => a.deed.startsWith('POST'))?.body).toMatchObject({ from: '2026-12-19', to: '2027-01-03', why: 'Mill closed', of_gym: true });
+    expect(asked.find((a) => a.command.startsWith('POST'))?.body).toMatchObject({ from: '2026-12-19', to: '2027-01-03', why: 'Mill closed', of_gym: true });
     await press(/^Take back/);
     await eventually(() => expect(text()).toContain('None noted.'));
 });

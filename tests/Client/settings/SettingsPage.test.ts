@@ -13,16 +13,16 @@ async function settings(answers: Record<string, (asked: Asked) => unknown>, who 
     const shown = show(defineComponent({ setup: () => () => (useSession().signedIn ? h(SettingsPage) : null) }));
     await useSession().ask();
     await shown.sees('Settings');
-    return { asked, deeds: (deed: string) => asked.filter((a) => a.deed === deed).map((a) => a.body), ...shown };
+    return { asked, commands: (command: string) => asked.filter((a) => a.command === command).map((a) => a.body), ...shown };
 }
 
 it('keeps the gym, its time zone and the coach’s name, and shows them from then on', async () => {
-    const { fill, press, sees, deeds, value } = await settings({ 'PUT /api/settings': ({ body }) => ({ ...me, gym_name: (body as { gym_name: string }).gym_name }) });
+    const { fill, press, sees, commands, value } = await settings({ 'PUT /api/settings': ({ body }) => ({ ...me, gym_name: (body as { gym_name: string }).gym_name }) });
     expect(value('Gym')).toBe('The Mill');
     await fill('Gym', 'Weir House');
     await press('Save');
     await sees('Saved.');
-    expect(deeds('PUT /api/settings')).toEqual([{ gym_name: 'Weir House', timezone: 'Europe/London', coach_name: 'Coach' }]);
+    expect(commands('PUT /api/settings')).toEqual([{ gym_name: 'Weir House', timezone: 'Europe/London', coach_name: 'Coach' }]);
     expect(useSession().me?.gym_name).toBe('Weir House');
 });
 
@@ -39,7 +39,7 @@ it('puts a refusal beside its field and keeps what was typed', async () => {
 
 it('changes the password with the present one, and says when that is wrong', async () => {
     let present = 'chalk-and-rope';
-    const { fill, press, sees, deeds, value } = await settings({
+    const { fill, press, sees, commands, value } = await settings({
         'PUT /api/password': ({ body }) =>
             (body as { present: string }).present === present ? ((present = 'x'), null) : refuse(422, 'wrong-password', 'The present password is another.', []),
     });
@@ -51,7 +51,7 @@ it('changes the password with the present one, and says when that is wrong', asy
     await fill('Present password', 'chalk-and-rope');
     await press('Change the password');
     await sees('Changed.');
-    expect(deeds('PUT /api/password').at(-1)).toEqual({ present: 'chalk-and-rope', new: 'a-longer-password' });
+    expect(commands('PUT /api/password').at(-1)).toEqual({ present: 'chalk-and-rope', new: 'a-longer-password' });
     await eventually(() => expect([value('Present password'), value('New password')]).toEqual(['', '']));
 });
 

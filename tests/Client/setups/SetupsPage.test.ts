@@ -33,7 +33,7 @@ function page(answers: Record<string, (asked: Asked) => unknown> = {}) {
         [`GET ${A}/setup`]: ({ query }) => sheetOf(JSON.parse(query['exercise']!) as Schemas['Exercise']),
         ...answers,
     });
-    const exercises = (): Schemas['Exercise'][] => asked.filter((a) => a.deed === `GET ${A}/setup`).map((a) => JSON.parse(a.query['exercise']!) as Schemas['Exercise']);
+    const exercises = (): Schemas['Exercise'][] => asked.filter((a) => a.command === `GET ${A}/setup`).map((a) => JSON.parse(a.query['exercise']!) as Schemas['Exercise']);
     return { asked, exercises, ...show(SetupsPage, { id: 'jolyon' }) };
 }
 
@@ -82,7 +82,7 @@ it('lists the rows of a share on all the gear, and takes the one that is picked'
     expect(value('Heel mark')).toBe('0');
     await press(/mark \+30 cm 55 % , grip 0\.4/);
     await eventually(() => expect(value('Heel mark')).toBe('30'));
-    expect(asked.find((a) => a.deed === `GET ${A}/heel-mark`)?.query).toEqual({ share: '0.55' });
+    expect(asked.find((a) => a.command === `GET ${A}/heel-mark`)?.query).toEqual({ share: '0.55' });
     await sees('A row');
 });
 
@@ -122,7 +122,7 @@ it('puts the athlete on what was put together, and says when it is in use', asyn
     });
     await press('Put on this set-up');
     await sees('In use');
-    expect(asked.find((a) => a.deed === `PUT ${A}/setup`)?.body).toEqual(heron.exercise);
+    expect(asked.find((a) => a.command === `PUT ${A}/setup`)?.body).toEqual(heron.exercise);
 });
 
 it('gives only bounds where there is no figure, and no set-up to put on for a hold', async () => {

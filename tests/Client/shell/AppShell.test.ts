@@ -68,5 +68,5 @@ it('offers a newer program, and takes it when asked', async () => {
 it('signs out', async () => {
     const { press: tap, asked } = await shell('/kit');
     await tap('Sign out');
-    await eventually(() => expect([asked.map((a) => a.deed), useSession().me ?? null]).toEqual([['POST /api/sign-out'], null]));
+    await eventually(() => expect([asked.map((a) => a.command), useSession().me ?? null]).toEqual([['POST /api/sign-out'], null]));
 });

@@ -24,7 +24,7 @@ it('makes a gym and its coach, beside each field what cannot be, and is signed i
     await fill('Password', 'a-long-password');
     await press('Make the gym');
     await sees(/Your gym/);
-    expect(asked.filter((a) => a.deed === 'POST /api/gym').at(-1)?.body).toMatchObject({
+    expect(asked.filter((a) => a.command === 'POST /api/gym').at(-1)?.body).toMatchObject({
         gym_name: 'Weir House',
         coach_name: 'Ottilie',
         email: 'me@weir.example',

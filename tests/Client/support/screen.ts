@@ -41,10 +41,10 @@ const stores: Pinia[] = [];
 
 /** The queues of a test send nothing in the next, not even of who comes to be signed in after its end. */
 export async function endQueues(): Promise<void> {
-    const { useDeedQueue } = await import('../../../client/composables/useDeedQueue');
+    const { useCommandQueue } = await import('../../../client/composables/useCommandQueue');
     for (const pinia of stores.splice(0)) {
-        if ('deed-queue' in pinia.state.value) {
-            const queue = useDeedQueue(pinia);
+        if ('command-queue' in pinia.state.value) {
+            const queue = useCommandQueue(pinia);
             queue.serve(undefined);
             queue.serve = () => {};
         }

@@ -2,7 +2,7 @@ import { vi } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
 
 export interface Asked {
-    deed: string;
+    command: string;
     query: Record<string, string>;
     body: unknown;
 }
@@ -38,11 +38,11 @@ export function serve(answers: Record<string, Answer>): Asked[] {
         const request = typeof input === 'string' ? new Request(input) : input;
         const url = new URL(request.url);
         const text = await request.text();
-        const asked = { deed: `${request.method} ${url.pathname}`, query: Object.fromEntries(url.searchParams), body: text === '' ? null : (JSON.parse(text) as unknown) };
+        const asked = { command: `${request.method} ${url.pathname}`, query: Object.fromEntries(url.searchParams), body: text === '' ? null : (JSON.parse(text) as unknown) };
         all.push(asked);
-        const answer = answers[asked.deed];
+        const answer = answers[asked.command];
         if (answer === undefined) {
-            throw new TypeError(`Nothing answers ${asked.deed}.`);
+            throw new TypeError(`Nothing answers ${asked.command}.`);
         }
         const said = await answer(asked);
         return said instanceof Refusal ? Response.json(said.problem, { status: said.status }) : Response.json(said);
@@ -52,17 +52,18 @@ export function serve(answers: Record<string, Answer>): Asked[] {
 
 type SentSet = Schemas['SetInput'] & { athlete_id: string };
 
-/** The sets in the body of a queue of deeds. */
+/** The sets in the body of a queue of commands. */
 export const setsIn = (body: unknown): SentSet[] =>
-    (body as Schemas['QueueInput']).deeds.flatMap(({ athlete_id, set }) => (athlete_id !== undefined && set ? [{ ...set, athlete_id }] : []));
+    (body as Schemas['QueueInput']).commands.flatMap(({ athlete_id, set }) => (athlete_id !== undefined && set ? [{ ...set, athlete_id }] : []));
 
-type SentDeed = Schemas['QueueInput']['deeds'][number];
+type SentCommand = Schemas['QueueInput']['commands'][number];
 
-/** The deeds of the queue sent so far, as often as they were sent. */
-export const sentDeeds = (asked: readonly Asked[]): SentDeed[] => asked.filter((a) => a.deed === 'POST /api/deeds').flatMap((a) => (a.body as Schemas['QueueInput']).deeds);
+/** The commands of the queue sent so far, as often as they were sent. */
+export const sentCommands = (asked: readonly Asked[]): SentCommand[] =>
+    asked.filter((a) => a.command === 'POST /api/commands').flatMap((a) => (a.body as Schemas['QueueInput']).commands);
 
 /** The sets sent so far, each once. */
-export const sentSets = (asked: readonly Asked[]): SentSet[] => [...new Map(setsIn({ deeds: sentDeeds(asked) }).map((s) => [s.id, s] as const)).values()];
+export const sentSets = (asked: readonly Asked[]): SentSet[] => [...new Map(setsIn({ commands: sentCommands(asked) }).map((s) => [s.id, s] as const)).values()];
 
 /** Ids of the sets that were told to be taken back. */
-export const takenBack = (asked: readonly Asked[]): string[] => [...new Set(sentDeeds(asked).flatMap((d) => (d.taken_back ? [d.taken_back.set_id] : [])))];
+export const takenBack = (asked: readonly Asked[]): string[] => [...new Set(sentCommands(asked).flatMap((d) => (d.taken_back ? [d.taken_back.set_id] : [])))];

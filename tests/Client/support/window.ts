@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { cleanup, configure } from '@testing-library/vue';
 import { afterEach, beforeEach, vi } from 'vitest';
 import { heardTime } from '../../../client/domain/clock';
-import { deedStore, keptReads, lastCoach, marks } from '../../../client/domain/device';
+import { commandStore, keptReads, lastCoach, marks } from '../../../client/domain/device';
 import { PATIENCE_MS } from './patience';
 import { COACH } from './samples';
 import { endQueues } from './screen';
@@ -38,8 +38,8 @@ beforeEach(async () => {
     await lastCoach.forget();
     await marks.forget('steady-rung.floor-day');
     await marks.forget('steady-rung.class');
-    for (const waiting of await deedStore.all(COACH)) {
-        await deedStore.remove(waiting.id);
+    for (const waiting of await commandStore.all(COACH)) {
+        await commandStore.remove(waiting.id);
     }
     vi.setSystemTime('2026-03-20T12:00:00Z');
     heardTime('2026-03-20T12:00:00Z');

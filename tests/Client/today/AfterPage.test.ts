@@ -1,33 +1,33 @@
 import { expect, it } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
-import { useDeedQueue } from '../../../client/composables/useDeedQueue';
+import { useCommandQueue } from '../../../client/composables/useCommandQueue';
 import { useSession } from '../../../client/composables/useSession';
 import AfterPage from '../../../client/today/AfterPage.vue';
 import { athlete, classDay, done, line, plank } from '../support/floor';
 import { call, COACH, me } from '../support/samples';
 import { eventually, show } from '../support/screen';
-import { sentDeeds, serve } from '../support/server';
+import { sentCommands, serve } from '../support/server';
 
 it('says who did what and what was left, notes what gave out, and has the calls of those who came', async () => {
     const ada = athlete('Ada', [line(), plank], { sets: [done(8, '2026-03-20T11:40:00Z'), done(7, '2026-03-20T11:44:00Z')] });
     const asked = serve({
         'GET /api/classes/c/days/2026-03-20': () => classDay([ada, athlete('Bo')]),
         'GET /api/calls': () => ({ items: [call({}, { athlete_id: 'ada', athlete_name: 'Ada Marsh' })], next_page: null, waiting: {}, damaged: [] }),
-        'POST /api/deeds': ({ body }) => ({ outcomes: (body as Schemas['QueueInput']).deeds.map((d) => ({ id: d.signal!.id, stored: null, problem: null })) }),
+        'POST /api/commands': ({ body }) => ({ outcomes: (body as Schemas['QueueInput']).commands.map((d) => ({ id: d.signal!.id, stored: null, problem: null })) }),
     });
     const { sees, press, text } = show(AfterPage, { class: 'c', on: '2026-03-20' });
     useSession().change({ ...me });
-    useDeedQueue().serve(COACH);
+    useCommandQueue().serve(COACH);
     await sees('Heron 44 mm, foot, Beam bar: 8 7');
     await sees('Calls of this class');
     expect(text()).toContain('left: Heron 44 mm, foot, Beam bar, 1 of 3 sets; Plank');
     expect(text()).toContain('1 did not train');
-    expect(asked.find((a) => a.deed === 'GET /api/calls')?.query).toEqual({ athletes: 'ada' });
+    expect(asked.find((a) => a.command === 'GET /api/calls')?.query).toEqual({ athletes: 'ada' });
 
     await press('Grip', 'What failed first?');
     await press('9', 'How hard, out of 10');
     await eventually(() =>
-        expect(sentDeeds(asked).map((d) => [d.athlete_id, d.signal?.gave_out ?? d.signal?.effort])).toEqual(
+        expect(sentCommands(asked).map((d) => [d.athlete_id, d.signal?.gave_out ?? d.signal?.effort])).toEqual(
             expect.arrayContaining([
                 ['ada', 'grip'],
                 ['ada', 9],

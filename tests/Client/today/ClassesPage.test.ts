@@ -2,10 +2,10 @@ import { expect, it } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
 import { classOf } from '../../../client/today/useClasses';
 import ClassesPage from '../../../client/today/ClassesPage.vue';
-import { useDeedQueue } from '../../../client/composables/useDeedQueue';
+import { useCommandQueue } from '../../../client/composables/useCommandQueue';
 import { COACH } from '../support/samples';
 import { eventually, show } from '../support/screen';
-import { fault, refuse, sentDeeds, serve } from '../support/server';
+import { fault, refuse, sentCommands, serve } from '../support/server';
 
 const tuesday: Schemas['Class'] = {
     id: 'c',
@@ -32,14 +32,14 @@ it('says when each class is held and who comes, and makes another', async () => 
     let [isAway, items] = [true, [tuesday]];
     const asked = serve({
         'GET /api/classes': () => list(items),
-        'POST /api/deeds': ({ body }) => {
-            const id = (body as Schemas['QueueInput']).deeds[0]!.class!.id;
+        'POST /api/commands': ({ body }) => {
+            const id = (body as Schemas['QueueInput']).commands[0]!.class!.id;
             items = isAway ? items : [tuesday, { ...tuesday, id, name: 'Early birds', weekly: false }];
             return isAway ? refuse(503, 'away', 'The server is starting.') : { outcomes: [{ id, stored: null, problem: null }] };
         },
     });
     const { sees, text, press, fill } = show(ClassesPage);
-    useDeedQueue().serve(COACH);
+    useCommandQueue().serve(COACH);
     await sees('Every Tuesday at 18:30, 75 min');
     await sees('Who has the tag tuesday comes.');
     await press('Make a class');
@@ -49,10 +49,10 @@ it('says when each class is held and who comes, and makes another', async () => 
     await press('Make it');
     await sees('Kept on this device. Its sessions are written when the server answers.');
     isAway = false;
-    await useDeedQueue().flush();
+    await useCommandQueue().flush();
     await eventually(() => expect(text()).not.toContain('Kept on this device.'));
     await sees(/Once, on/);
-    expect(sentDeeds(asked)[0]).toEqual({ class: expect.objectContaining({ name: 'Early birds', at: '07:15', minutes: 75, weekly: false, first_on: '2026-03-20' }) });
+    expect(sentCommands(asked)[0]).toEqual({ class: expect.objectContaining({ name: 'Early birds', at: '07:15', minutes: 75, weekly: false, first_on: '2026-03-20' }) });
 });
 
 it('refuses what is no time, puts the server’s refusal beside its field, and keeps what was typed', async () => {
@@ -65,7 +65,7 @@ it('refuses what is no time, puts the server’s refusal beside its field, and k
     await fill('Begins at', '25:00');
     await press('Save');
     await sees('Hours and minutes, like 18:30.');
-    expect(asked.some((a) => a.deed.startsWith('PUT'))).toBe(false);
+    expect(asked.some((a) => a.command.startsWith('PUT'))).toBe(false);
     await fill('Begins at', '19:00');
     await fill('Lasts, min', '90');
     await press('Save');
@@ -78,7 +78,7 @@ it('ends a class', async () => {
     const { sees, press } = show(ClassesPage);
     await press('End it');
     await sees('No class yet.');
-    await eventually(() => expect(asked.map((a) => a.deed)).toContain('DELETE /api/classes/c'));
+    await eventually(() => expect(asked.map((a) => a.command)).toContain('DELETE /api/classes/c'));
 });
 
 it('opens the class that runs, else the next of the day, else the last of it, else the next to come', () => {

@@ -36,7 +36,7 @@ it('says the day of a class that is not today’s', () => {
 });
 
 it('leads to what comes afterwards when little is left', () => {
-    const links = (): string[] => [...document.querySelectorAll('.deeds > a')].map((a) => a.textContent);
+    const links = (): string[] => [...document.querySelectorAll('.actions > a')].map((a) => a.textContent);
     bar(at('12:00'));
     expect(links()).toEqual([]);
     document.body.innerHTML = '';

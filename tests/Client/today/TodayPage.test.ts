@@ -1,20 +1,20 @@
 import { expect, it, vi } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
-import { deedStore } from '../../../client/domain/device';
-import { useDeedQueue } from '../../../client/composables/useDeedQueue';
+import { commandStore } from '../../../client/domain/device';
+import { useCommandQueue } from '../../../client/composables/useCommandQueue';
 import { useSession } from '../../../client/composables/useSession';
 import TodayPage from '../../../client/today/TodayPage.vue';
 import { athlete, classDay, done, hang, line, lowering, plank, sheet, heronRung } from '../support/floor';
 import { COACH, me } from '../support/samples';
 import { eventually, show } from '../support/screen';
-import { refuse, sentDeeds, sentSets, serve, takenBack } from '../support/server';
+import { refuse, sentCommands, sentSets, serve, takenBack } from '../support/server';
 
-type Deeds = Schemas['QueueInput']['deeds'];
+type Commands = Schemas['QueueInput']['commands'];
 
 const DAY = 'GET /api/classes/c/days/2026-03-20';
 const day = (...athletes: ReturnType<typeof athlete>[]) => classDay(athletes);
 const list = (held: Schemas['HeldClass'][]): Schemas['ClassList'] => ({ today: '2026-03-20', items: [], held, tags: ['noon'] });
-const idOf = (deed: Deeds[number]): string => (deed.set ?? deed.taken_back ?? deed.beside ?? deed.signal ?? deed.pain ?? deed.coming)!.id;
+const idOf = (command: Commands[number]): string => (command.set ?? command.taken_back ?? command.beside ?? command.signal ?? command.pain ?? command.coming)!.id;
 
 /** The clock of the page stands still until it is moved on. */
 const pass = (s: number): void => void vi.setSystemTime(new Date(Date.now() + s * 1000));
@@ -28,16 +28,16 @@ async function floor(of: Schemas['ClassDay'], { news = { cursor: 7, missed: fals
         [`${DAY}/news`]: () => (typeof news === 'function' ? news() : news),
         'GET /api/cautions': () => ({ items: [] }),
         'GET /api/athletes': () => (up ? { items: [{ id: 'zoe', name: 'Zoe Reed' }], next_page: null, tags: [] } : refuse(503, 'away', 'The server is away.')),
-        'POST /api/deeds': ({ body }) =>
-            up ? { outcomes: (body as { deeds: Deeds }).deeds.map((d) => ({ id: idOf(d), stored: null, problem: null })) } : refuse(503, 'away', 'The server is away.'),
+        'POST /api/commands': ({ body }) =>
+            up ? { outcomes: (body as { commands: Commands }).commands.map((d) => ({ id: idOf(d), stored: null, problem: null })) } : refuse(503, 'away', 'The server is away.'),
     });
     const shown = show(TodayPage);
     useSession().change({ ...me });
-    useDeedQueue().serve(COACH);
+    useCommandQueue().serve(COACH);
     await shown.sees(of.class.name);
-    const deeds = (): Deeds => [...new Map(sentDeeds(asked).map((d) => [idOf(d), d] as const)).values()];
+    const commands = (): Commands => [...new Map(sentCommands(asked).map((d) => [idOf(d), d] as const)).values()];
     const tile = (name: string): string => document.querySelector(`[aria-label="${name}"]`)!.textContent.replace(/\s+/g, ' ');
-    return { ...shown, asked, deeds, tile };
+    return { ...shown, asked, commands, tile };
 }
 
 it('logs a set as asked with one tap, counts down the rest, and offers each athlete’s own undo', async () => {
@@ -59,9 +59,9 @@ it('shows at once what is logged while the server is away, and takes it back fro
     const { press, sees, tile } = await floor(day(athlete('Ada')), { up: false });
     await press(/^8 as asked for Ada/);
     await sees('Undo 8');
-    await eventually(() => expect(useDeedQueue().pending).toHaveLength(1));
+    await eventually(() => expect(useCommandQueue().pending).toHaveLength(1));
     await press('Undo 8');
-    await eventually(() => expect(useDeedQueue().pending).toHaveLength(0));
+    await eventually(() => expect(useCommandQueue().pending).toHaveLength(0));
     expect(tile('Ada Marsh')).toContain('as asked');
 });
 
@@ -117,7 +117,7 @@ it('logs a mixed set with one tap in the pad, and a longer one with three', asyn
 });
 
 it('tells pain, a wall day, what gave out and effort in a tap each, and offers no set after pain', async () => {
-    const { press, sees, deeds, text } = await floor(day(athlete('Ada')));
+    const { press, sees, commands, text } = await floor(day(athlete('Ada')));
     await press('Another count or note for Ada Marsh');
     await press('Climbed today');
     await press('Grip', 'What failed first?');
@@ -128,7 +128,7 @@ it('tells pain, a wall day, what gave out and effort in a tap each, and offers n
     await eventually(() => expect(text()).not.toMatch(/how many were clean|Mixed set/));
     await press('3', 'How bad, of 10');
     await eventually(() =>
-        expect(deeds().map((d) => d.signal ?? d.pain?.pain)).toMatchObject([
+        expect(commands().map((d) => d.signal ?? d.pain?.pain)).toMatchObject([
             { wall_day: true },
             { gave_out: 'grip' },
             { effort: 8 },
@@ -140,19 +140,19 @@ it('tells pain, a wall day, what gave out and effort in a tap each, and offers n
 });
 
 it('ticks work beside the pull, with its kg where there are some', async () => {
-    const { press, fill, sees, deeds } = await floor(day(athlete('Ada', [plank])));
+    const { press, fill, sees, commands } = await floor(day(athlete('Ada', [plank])));
     await press(/^40 s as asked for Ada/);
-    await eventually(() => expect(deeds()).toHaveLength(1));
+    await eventually(() => expect(commands()).toHaveLength(1));
     pass(60);
     await press('Another count or note for Ada Marsh');
     await fill(/^Load/, 'heavy');
     await press('50', 'How much, logs the set');
     await sees('“heavy” is not a number.');
-    expect(deeds()).toHaveLength(1);
+    expect(commands()).toHaveLength(1);
     await fill(/^Load/, '10');
     await press('50', 'How much, logs the set');
     await eventually(() =>
-        expect(deeds().map((d) => d.beside)).toMatchObject([
+        expect(commands().map((d) => d.beside)).toMatchObject([
             { accessory: 'plank', seconds: 40 },
             { seconds: 50, load_kg: 10 },
         ]),
@@ -161,11 +161,11 @@ it('ticks work beside the pull, with its kg where there are some', async () => {
 
 it('keeps what the server would not store on the tile, with the reason, until it is sent again or dropped', async () => {
     const { press, sees, tile } = await floor(day(athlete('Ada'), athlete('Bo')));
-    await deedStore.add({
+    await commandStore.add({
         id: 'no',
         owner: COACH,
         athleteId: 'ada',
-        deed: { set: { id: 'no', performed_at: '2026-03-20T12:00:00Z', purpose: 'work', clean_reps: 8 } },
+        command: { set: { id: 'no', performed_at: '2026-03-20T12:00:00Z', purpose: 'work', clean_reps: 8 } },
         problem: { code: 'does-not-fit', detail: 'The band would stay slack.', faults: [] },
     });
     await sees('Not stored: 8 clean. The band would stay slack.');
@@ -196,11 +196,11 @@ it('puts who needs a screen first with the way there, and logs nothing for who i
 it('takes in what another coach logged, says so of the same set logged twice, and resolves it by a tap', async () => {
     const theirs = done(8, '2026-03-20T11:59:40Z', { by: 'bea' });
     const both = athlete('Ada', [line(), plank], { sets: [theirs, done(8, '2026-03-20T11:59:58Z')] });
-    const { press, sees, deeds, asked } = await floor(day(athlete('Ada')), { news: { cursor: 9, missed: false, gear: null, athletes: [both] } });
+    const { press, sees, commands, asked } = await floor(day(athlete('Ada')), { news: { cursor: 9, missed: false, gear: null, athletes: [both] } });
     await sees('Logged twice? Bea 8, Coach 8');
-    expect(asked.find((a) => a.deed === `${DAY}/news`)?.query).toEqual({ since: '7' });
+    expect(asked.find((a) => a.command === `${DAY}/news`)?.query).toEqual({ since: '7' });
     await press('Keep the first');
-    await eventually(() => expect(deeds().map((d) => d.taken_back?.set_id)).toEqual([both.sets[1]!.id]));
+    await eventually(() => expect(commands().map((d) => d.taken_back?.set_id)).toEqual([both.sets[1]!.id]));
 });
 
 it('says of which exercise a set was logged twice where another is next', async () => {
@@ -220,7 +220,7 @@ it('drops an answer that was on its way while a set of this device came to stand
     await eventually(() => expect(asks).toBe(1));
     await press(/^8 as asked for Ada/);
     await eventually(() => expect(sentSets(asked)).toHaveLength(1));
-    await eventually(() => expect(useDeedQueue().pending).toHaveLength(0));
+    await eventually(() => expect(useCommandQueue().pending).toHaveLength(0));
     answer();
     await new Promise((r) => setTimeout(r));
     expect(tile('Ada Marsh')).toContain('Undo 8');
@@ -251,7 +251,7 @@ it('works by keyboard alone: arrows, digits, Enter, S, U', async () => {
 });
 
 it('marks who is away, brings in a walk-in, and shows bars with who is next', async () => {
-    const { press, fill, deeds, sees } = await floor(day(athlete('Ada'), athlete('Bo', [line()], { sets: [done(8, '2026-03-20T11:59:30Z')] })));
+    const { press, fill, commands, sees } = await floor(day(athlete('Ada'), athlete('Bo', [line()], { sets: [done(8, '2026-03-20T11:59:30Z')] })));
     await press('Bars and rings');
     await sees('Beam bar');
     await press('Who is here');
@@ -259,7 +259,7 @@ it('marks who is away, brings in a walk-in, and shows bars with who is next', as
     await fill('Somebody else walks in', 'Zo');
     await press(/^Zoe Reed/);
     await eventually(() =>
-        expect(deeds().map((d) => [d.athlete_id, d.coming?.coming, d.coming?.on])).toEqual([
+        expect(commands().map((d) => [d.athlete_id, d.coming?.coming, d.coming?.on])).toEqual([
             ['ada', false, '2026-03-20'],
             ['zoe', true, '2026-03-20'],
         ]),
@@ -279,7 +279,7 @@ it('puts gear out of use with a tap while the server is away, says it on every t
     const { press, tile } = await floor(day(athlete('Ada')), { up: false });
     await press('Broken or missing today');
     await press(/^Heron 44 mm/, 'Broken or missing today');
-    await eventually(() => expect(useDeedQueue().pending.map((w) => w.deed)).toEqual([{ gear: expect.objectContaining({ gear_id: 'h', out: true }) }]));
+    await eventually(() => expect(useCommandQueue().pending.map((w) => w.command)).toEqual([{ gear: expect.objectContaining({ gear_id: 'h', out: true }) }]));
     await eventually(() => expect(tile('Ada Marsh')).toContain('out of use today'));
     await press(/^Heron 44 mm/, 'Broken or missing today');
     await eventually(() => expect(tile('Ada Marsh')).not.toContain('out of use today'));

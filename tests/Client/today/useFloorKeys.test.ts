@@ -3,7 +3,7 @@ import { beforeEach, expect, it, vi } from 'vitest';
 import { tileOf, type Tile } from '../../../client/domain/floor/tile';
 import type { Stopwatches } from '../../../client/today/tiles/useStopwatches';
 import { useFloorKeys } from '../../../client/today/useFloorKeys';
-import type { TileDeeds } from '../../../client/today/tiles/useTileDeeds';
+import type { TileCommands } from '../../../client/today/tiles/useTileCommands';
 import { athlete, done, hang, line, lowering, plank } from '../support/floor';
 
 let keys: ReturnType<typeof useFloorKeys>;
@@ -11,12 +11,12 @@ let tiles: Tile[];
 let isOpen: boolean;
 let splits: number[];
 const opened: string[] = [];
-const deeds = { log: vi.fn(), logHeld: vi.fn(), logBeside: vi.fn(), undoable: vi.fn() };
+const commands = { log: vi.fn(), logHeld: vi.fn(), logBeside: vi.fn(), undoable: vi.fn() };
 const watches = { press: vi.fn(), release: vi.fn(), clear: vi.fn(), splits: () => splits };
 
-/** What the last call of a deed was about: whose it is, and what was said. */
-const told = (deed: { mock: { calls: unknown[][] } }): unknown[] | undefined => {
-    const last = deed.mock.calls.at(-1);
+/** What the last call of a command was about: whose it is, and what was said. */
+const told = (command: { mock: { calls: unknown[][] } }): unknown[] | undefined => {
+    const last = command.mock.calls.at(-1);
     return last && [(last[0] as Tile).athlete.id, ...last.slice(1)];
 };
 const press = async (...pressed: string[]): Promise<void> => {
@@ -33,7 +33,7 @@ beforeEach(() => {
         setup: () => {
             keys = useFloorKeys({
                 tiles: () => tiles,
-                deeds: deeds as unknown as TileDeeds,
+                commands: commands as unknown as TileCommands,
                 watches: watches as unknown as Stopwatches,
                 open: (tile) => opened.push(tile.athlete.id),
                 isOpen: () => isOpen,
@@ -56,13 +56,13 @@ it('chooses with the arrows, stays at the ends, and shows the choice only to the
 
 it('logs as asked with Enter, or what was typed before it', async () => {
     await press('Enter');
-    expect(deeds.log).not.toHaveBeenCalled(); // nobody is chosen
+    expect(commands.log).not.toHaveBeenCalled(); // nobody is chosen
     await press('ArrowRight', 'Enter');
-    expect(told(deeds.log)).toEqual(['ada', 8, {}]);
+    expect(told(commands.log)).toEqual(['ada', 8, {}]);
     await press('1', '2');
     expect(keys.typed.value).toBe(12);
     await press('Enter');
-    expect(told(deeds.log)).toEqual(['ada', 12, {}]);
+    expect(told(commands.log)).toEqual(['ada', 12, {}]);
     expect(keys.typed.value).toBeNull();
 });
 
@@ -70,23 +70,23 @@ it('forgets what was typed on the way to somebody else, and with Escape', async 
     await press('ArrowRight', '7', 'ArrowRight');
     expect(keys.typed.value).toBeNull();
     await press('7', 'Escape', 'Enter');
-    expect(told(deeds.logBeside)).toEqual(['bo', 40]);
+    expect(told(commands.logBeside)).toEqual(['bo', 40]);
 });
 
 it('logs a hold only with its seconds, and lowerings with those that were timed', async () => {
     keys.choose('cy');
     await press('Enter');
-    expect(deeds.logHeld).not.toHaveBeenCalled();
+    expect(commands.logHeld).not.toHaveBeenCalled();
     await press('2', '5', 'Enter');
-    expect(told(deeds.logHeld)).toEqual(['cy', 25]);
+    expect(told(commands.logHeld)).toEqual(['cy', 25]);
     keys.choose('di');
     splits = [4.1, 3.6];
     await press('Enter');
-    expect(told(deeds.log)).toEqual(['di', 2, { splits_s: [4.1, 3.6] }]);
+    expect(told(commands.log)).toEqual(['di', 2, { splits_s: [4.1, 3.6] }]);
     expect(watches.clear).toHaveBeenCalledWith('di');
     splits = [];
     await press('Enter');
-    expect(told(deeds.log)).toEqual(['di', 5, {}]);
+    expect(told(commands.log)).toEqual(['di', 5, {}]);
 });
 
 it('logs nothing of who has done everything, is away, or needs something first', async () => {
@@ -96,12 +96,12 @@ it('logs nothing of who has done everything, is away, or needs something first',
         keys.choose(id);
         await press('Enter');
     }
-    expect(deeds.log).not.toHaveBeenCalled();
+    expect(commands.log).not.toHaveBeenCalled();
 });
 
 it('times with S while it is held, opens with N, takes back with U', async () => {
     const undo = vi.fn();
-    deeds.undoable.mockReturnValue({ words: '8', undo });
+    commands.undoable.mockReturnValue({ words: '8', undo });
     keys.choose('cy');
     await press('S');
     await fireEvent.keyDown(document.body, { key: 's', repeat: true });
@@ -119,5 +119,5 @@ it('leaves the keys alone while something is open, and without a class', async (
     await press('Enter', 'ArrowRight', '5');
     [isOpen, tiles] = [false, []];
     await press('Enter', 'ArrowRight', '5');
-    expect([deeds.log.mock.calls, keys.chosenId.value, keys.typed.value]).toEqual([[], 'ada', null]);
+    expect([commands.log.mock.calls, keys.chosenId.value, keys.typed.value]).toEqual([[], 'ada', null]);
 });

@@ -18,9 +18,9 @@ use OpenApi\Attributes as OA;
 final class QueueController
 {
     #[OA\Post(
-        path: '/api/deeds',
-        operationId: 'sendDeeds',
-        description: 'What waited on a device, in the order it was done; each deed is stored once. What is refused does not keep the others out.',
+        path: '/api/commands',
+        operationId: 'sendCommands',
+        description: 'What waited on a device, in the order it was done; each command is stored once. What is refused does not keep the others out.',
         requestBody: new RequestBody(QueueInput::class),
         responses: [new Answer(200, QueueOutcomeResponse::class)],
     )]

@@ -17,10 +17,10 @@ use App\Actions\Screening\PainUndone;
 use OpenApi\Attributes as OA;
 
 /**
- * Deeds that waited on a device, in the order they were done; each says one thing, of an athlete or, as gear and classes, of the gym.
+ * Commands that waited on a device, in the order they were done; each says one thing, of an athlete or, as gear and classes, of the gym.
  */
 #[OA\Schema(properties: [new OA\Property(
-    property: 'deeds',
+    property: 'commands',
     type: 'array',
     maxItems: QueueInput::MOST,
     items: new OA\Items(
@@ -39,8 +39,11 @@ use OpenApi\Attributes as OA;
         ],
         type: 'object',
     ),
-)], required: ['deeds'])]
+)], required: ['commands'])]
 final class QueueInput
 {
     public const MOST = 200;
+
+    /** What programs before this one call it, on a route of the same name; their devices send so until each runs a newer one. */
+    public const FIRST_NAME = 'deeds';
 }

@@ -42,7 +42,7 @@ final readonly class ReadQueued
         $json->allowing('athlete_id', ...self::kinds());
         $told = array_values(array_filter(self::kinds(), $json->has(...)));
         if (count($told) !== 1) {
-            throw $json->fault('set', 'A deed says one thing: a set, one taken back, work beside it, what was told, pain, pain undone, an exercise switched, who comes, gear that is out, or a class.');
+            throw $json->fault('set', 'A command says one thing: a set, one taken back, work beside it, what was told, pain, pain undone, an exercise switched, who comes, gear that is out, or a class.');
         }
 
         return $this->inputs->of(self::KINDS[$told[0]], $json->object($told[0]));

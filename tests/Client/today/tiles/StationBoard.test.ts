@@ -9,7 +9,7 @@ import { show } from '../../support/screen';
 
 const NOW = Date.parse('2026-03-20T12:00:00Z');
 const watches = { running: () => false, splits: () => [], elapsedS: () => 0 } as unknown as Stopwatches;
-const deeds = { log: vi.fn() };
+const commands = { log: vi.fn() };
 
 const ago = (s: number): string => new Date(NOW - s * 1000).toISOString();
 const onLoft = { ...rookRung, station: 'l', name: 'Rook 32 mm, foot, Loft bar' };
@@ -20,7 +20,7 @@ function board(tiles: Tile[], pieces = gear) {
         clashes: clashesOf(tiles, pieces, NOW),
         free: ['Long rings'],
         out: new Set(pieces.filter((p) => p.out).map((p) => p.id)),
-        deeds,
+        commands,
         watches,
         nowMs: NOW,
     });
@@ -65,7 +65,7 @@ it('logs where one stands, opens by the name, and says of a bar that it is out o
         gear.map((g) => (g.id === 'b' ? { ...g, out: true } : g)),
     );
     await press(/^8 as asked/);
-    expect(deeds.log.mock.calls.map(([tile, count]) => [(tile as Tile).athlete.id, count as number])).toEqual([['ada', 8]]);
+    expect(commands.log.mock.calls.map(([tile, count]) => [(tile as Tile).athlete.id, count as number])).toEqual([['ada', 8]]);
     await press(/^Ada/);
     expect(emitted<[Tile]>('open')[0]?.[0].athlete.id).toBe('ada');
     expect(text()).toContain('out of use today');

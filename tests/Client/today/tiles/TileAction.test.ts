@@ -5,11 +5,11 @@ import TileAction from '../../../../client/today/tiles/TileAction.vue';
 import { athlete, hang, line, lowering, plank, sheet } from '../../support/floor';
 import { show } from '../../support/screen';
 
-const deeds = { log: vi.fn(), logBeside: vi.fn() };
+const commands = { log: vi.fn(), logBeside: vi.fn() };
 const watches = { press: vi.fn(), release: vi.fn(), clear: vi.fn(), running: vi.fn(() => false), splits: vi.fn((): number[] => []), elapsedS: vi.fn(() => 0) };
 
-const action = (of: Parameters<typeof athlete>[1], typed: number | null = null) => show(TileAction, { tile: tileOf(athlete('Ada', of), Date.now()), deeds, watches, typed });
-const said = (deed: { mock: { calls: unknown[][] } }): unknown[] => deed.mock.calls.map(([tile, ...more]) => [(tile as Tile).athlete.id, ...more]);
+const action = (of: Parameters<typeof athlete>[1], typed: number | null = null) => show(TileAction, { tile: tileOf(athlete('Ada', of), Date.now()), commands, watches, typed });
+const said = (command: { mock: { calls: unknown[][] } }): unknown[] => command.mock.calls.map(([tile, ...more]) => [(tile as Tile).athlete.id, ...more]);
 
 beforeEach(() => {
     vi.clearAllMocks();
@@ -20,11 +20,11 @@ beforeEach(() => {
 it('logs as asked, or what was typed, and says whose it is to who cannot see', async () => {
     const { press } = action([line()]);
     await press('8 as asked for Ada Marsh');
-    expect(said(deeds.log)).toEqual([['ada', 8]]);
+    expect(said(commands.log)).toEqual([['ada', 8]]);
     document.body.innerHTML = '';
     const typed = action([line()], 11);
     await typed.press('11 log it for Ada Marsh');
-    expect(said(deeds.log)).toEqual([
+    expect(said(commands.log)).toEqual([
         ['ada', 8],
         ['ada', 11],
     ]);
@@ -34,7 +34,7 @@ it('says the unit of work beside the pull, and that it is for each side', async 
     const { press, text } = action([{ ...plank, per_side: true }]);
     expect(text()).toContain('40 s as asked, each side');
     await press(/^40 s/);
-    expect(said(deeds.logBeside)).toEqual([['ada', 40]]);
+    expect(said(commands.logBeside)).toEqual([['ada', 40]]);
 });
 
 it('runs the watch while a hang is held, and shows the tenths', async () => {
@@ -58,21 +58,21 @@ it('times lowerings one by one under the same thumb, and logs those that were ti
     await change({ watches: { ...watches } });
     await fireEvent.click(watch); // the release of a touch lands on what is under it now
     expect(watch.isConnected).toBe(true);
-    expect(deeds.log).not.toHaveBeenCalled();
+    expect(commands.log).not.toHaveBeenCalled();
     await fireEvent.pointerDown(watch);
     watches.splits.mockReturnValue([4.1, 3.6]);
     await change({ watches: { ...watches } });
     expect(watches.press).toHaveBeenCalledTimes(2);
     expect(watch.textContent).toContain('4.1 3.6 s');
     await press(/^2 log/);
-    expect(said(deeds.log)).toEqual([['ada', 2, { splits_s: [4.1, 3.6] }]]);
+    expect(said(commands.log)).toEqual([['ada', 2, { splits_s: [4.1, 3.6] }]]);
     expect(watches.clear).toHaveBeenCalledWith('ada');
 });
 
 it('offers no lowering where the caps leave none, and says which cap it is', () => {
     const none = athlete('Ada', [lowering]);
     none.sheet = sheet([lowering], { lowerings: { today: 0, a_session: 15, this_week: 0, a_week: 30, full: null } });
-    const { text } = show(TileAction, { tile: tileOf(none, Date.now()), deeds, watches, typed: null });
+    const { text } = show(TileAction, { tile: tileOf(none, Date.now()), commands, watches, typed: null });
     expect(text()).toBe('No lowering is left today: 15 a session are the cap.');
     expect(screen.queryByRole('button')).toBeNull();
 });

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
-import WaitingDeeds from '../../../client/shell/WaitingDeeds.vue';
-import { useDeedQueue } from '../../../client/composables/useDeedQueue';
+import WaitingCommands from '../../../client/shell/WaitingCommands.vue';
+import { useCommandQueue } from '../../../client/composables/useCommandQueue';
 import { athlete, classDay } from '../support/floor';
 import { COACH, set } from '../support/samples';
 import { eventually, show } from '../support/screen';
@@ -10,7 +10,7 @@ import { refuse, serve, setsIn } from '../support/server';
 function waiting() {
     const server = { away: true };
     serve({
-        'POST /api/deeds': ({ body }) =>
+        'POST /api/commands': ({ body }) =>
             server.away
                 ? refuse(503, 'away', 'The server is away.')
                 : {
@@ -21,8 +21,8 @@ function waiting() {
                       ),
                   },
     });
-    const shown = show(WaitingDeeds);
-    const queue = useDeedQueue();
+    const shown = show(WaitingCommands);
+    const queue = useCommandQueue();
     queue.serve(COACH);
     return { server, queue, ...shown };
 }

@@ -7,7 +7,7 @@ import type { FloorSet } from '../../domain/floor/overlay';
 import type { Tile } from '../../domain/floor/tile';
 import type { Schemas } from '../../domain/http';
 import type { SetDraft } from '../../domain/queue';
-import { useDeedQueue } from '../../composables/useDeedQueue';
+import { useCommandQueue } from '../../composables/useCommandQueue';
 import { useTick } from '../../composables/useTick';
 import { left } from '../../log/counts';
 
@@ -18,7 +18,7 @@ const BOUNCE_MS = 700;
 /** What is said of a set as it is logged. */
 type More = Pick<Schemas['SetInput'], 'splits_s'>;
 
-export interface TileDeeds {
+export interface TileCommands {
     /** Logs a set of what the tile shows now; the aim where nothing else is said. */
     log: (tile: Tile, count?: number, more?: More) => Promise<void>;
     logHeld: (tile: Tile, seconds: number) => Promise<void>;
@@ -42,8 +42,8 @@ interface Fresh {
 }
 
 /** What is done and undone at the tiles of a class; each athlete's last set can be taken back for ten seconds, whoever is logged meanwhile. */
-export function useTileDeeds(): TileDeeds {
-    const queue = useDeedQueue();
+export function useTileCommands(): TileCommands {
+    const queue = useCommandQueue();
     const fresh = reactive(new Map<string, Fresh>());
     const lastAt = new Map<string, number>();
     const now = useTick(TICK_MS);

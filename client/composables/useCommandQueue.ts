@@ -2,9 +2,9 @@ import { useBroadcastChannel, useIntervalFn, useLocalStorage, useOnline } from '
 import { useQueryClient } from '@tanstack/vue-query';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { alone, askToStay, deedStore, wasCleared, watchDeeds } from '../domain/device';
+import { alone, askToStay, commandStore, wasCleared, watchCommands } from '../domain/device';
 import { api, outcome } from '../domain/http';
-import { DeedQueue, type Deed, type GymDeed, type SetDraft, type Waiting } from '../domain/queue';
+import { CommandQueue, type Command, type GymCommand, type SetDraft, type Waiting } from '../domain/queue';
 import { freshenAthlete, freshenGym, keepOnFloor } from './reads';
 
 const AGAIN_AFTER_MS = 4000;
@@ -12,17 +12,17 @@ const AGAIN_AFTER_MS = 4000;
 /** What tabs tell one another: of whom something came to stand, or nobody where it is the gym's. */
 type Told = Pick<Waiting, 'athleteId'>;
 
-/** The deeds of whoever is signed in that wait on this device; they go by themselves, whatever page is open. */
-export const useDeedQueue = defineStore('deed-queue', () => {
+/** The commands of whoever is signed in that wait on this device; they go by themselves, whatever page is open. */
+export const useCommandQueue = defineStore('command-queue', () => {
     const client = useQueryClient();
     const owner = ref<string>();
     const waiting = shallowRef<Waiting[]>([]);
     const busy = ref(false);
-    /** Grows with every deed that came to stand: what was read meanwhile may not know of it. */
+    /** Grows with every command that came to stand: what was read meanwhile may not know of it. */
     const settled = ref(0);
     /** The device refuses to keep anything: full, or forbidden. */
     const broken = ref(false);
-    /** How many deeds waited here when the store was cleared from outside. */
+    /** How many commands waited here when the store was cleared from outside. */
     const lost = ref(0);
     const counted = useLocalStorage('steady-rung.waiting', 0);
     const online = useOnline();
@@ -30,11 +30,11 @@ export const useDeedQueue = defineStore('deed-queue', () => {
     let stopWatching = (): void => {};
 
     const refresh = ({ athleteId }: Told): void => void (athleteId === undefined ? freshenGym(client) : freshenAthlete(client, athleteId));
-    const queue = new DeedQueue({
-        store: deedStore,
+    const queue = new CommandQueue({
+        store: commandStore,
         alone,
         askTime: () => outcome(api.GET('/api/health')),
-        send: (deeds) => outcome(api.POST('/api/deeds', { body: { deeds } })),
+        send: (commands) => outcome(api.POST('/api/commands', { body: { commands } })),
         stored: async (waiting, set) => {
             settled.value += 1;
             await keepOnFloor(client, waiting, set);
@@ -45,7 +45,7 @@ export const useDeedQueue = defineStore('deed-queue', () => {
 
     watch(told, (news) => news && refresh(news));
 
-    /** From here on the deeds of this owner are sent; those of others stay where they are. */
+    /** From here on the commands of this owner are sent; those of others stay where they are. */
     function serve(who: string | undefined): void {
         stopWatching();
         owner.value = who;
@@ -54,7 +54,7 @@ export const useDeedQueue = defineStore('deed-queue', () => {
             const before = counted.value;
             void wasCleared().then((is) => is && (lost.value = before));
             void askToStay();
-            stopWatching = watchDeeds(
+            stopWatching = watchCommands(
                 who,
                 (all) => {
                     waiting.value = all;
@@ -92,8 +92,8 @@ export const useDeedQueue = defineStore('deed-queue', () => {
     }
 
     const add = (athleteId: string, draft: SetDraft): Promise<Waiting | undefined> => keep((who) => queue.add(who, athleteId, draft));
-    const tell = (athleteId: string, deed: Deed): Promise<Waiting | undefined> => keep((who) => queue.tell(who, athleteId, deed));
-    const tellGym = (deed: GymDeed): Promise<Waiting | undefined> => keep((who) => queue.tell(who, undefined, deed));
+    const tell = (athleteId: string, command: Command): Promise<Waiting | undefined> => keep((who) => queue.tell(who, athleteId, command));
+    const tellGym = (command: GymCommand): Promise<Waiting | undefined> => keep((who) => queue.tell(who, undefined, command));
     const takeBack = (athleteId: string, setId: string): Promise<void> => keep((who) => queue.takeBack(who, athleteId, setId));
     const undoPain = (athleteId: string, toldId: string): Promise<void> => keep((who) => queue.undoPain(who, athleteId, toldId));
     const drop = (id: string): Promise<boolean> => (owner.value === undefined ? Promise.resolve(false) : queue.drop(owner.value, id));

@@ -1,11 +1,11 @@
 import { expect, it } from 'vitest';
-import { deedWords } from '../../../client/domain/deedWords';
-import type { Deed } from '../../../client/domain/queue';
+import { commandWords } from '../../../client/domain/commandWords';
+import type { Command } from '../../../client/domain/queue';
 
 const at = '2026-03-20T12:00:00Z';
 const set = { id: 's', performed_at: at, purpose: 'work' as const };
 
-it.each<[Deed, string]>([
+it.each<[Command, string]>([
     [{ set: { ...set, clean_reps: 8 } }, '8 clean'],
     [{ set: { ...set, clean_reps: 0 } }, '0 clean'],
     [{ set: { ...set, hang_s: 21.4 } }, '21.4 s'],
@@ -22,6 +22,6 @@ it.each<[Deed, string]>([
     [{ signal: { id: 'n', on: '2026-03-20', soreness: 0, gave_out: 'grip' } }, 'failed first: Grip, soreness 0'],
     [{ signal: { id: 'n', on: '2026-03-20', wall_day: true } }, 'wall day'],
     [{ signal: { id: 'n', on: '2026-03-20', symptoms: ['numbness'] } }, 'Told'],
-])('says in a few words what waits: %j', (deed, words) => {
-    expect(deedWords(deed)).toBe(words);
+])('says in a few words what waits: %j', (command, words) => {
+    expect(commandWords(command)).toBe(words);
 });

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { waitingSet } from '../domain/queue';
-import { useDeedQueue } from '../composables/useDeedQueue';
+import { useCommandQueue } from '../composables/useCommandQueue';
 import { useEver } from '../composables/useEver';
 
 const WaitingList = defineAsyncComponent(() => import('./WaitingList.vue'));
 
-const queue = useDeedQueue();
+const queue = useCommandQueue();
 const open = ref(false);
 const asked = useEver(open);
 const text = computed(() => {
