@@ -4,7 +4,21 @@ import vue from 'eslint-plugin-vue';
 import ts from 'typescript-eslint';
 
 /** The rooms beneath the places, in their order: each may import those before it. */
-const BENEATH = ['domain', 'theme', 'composables', 'draw', 'parts', 'log', 'baseline', 'ladder', 'screening', 'trend', 'body', 'decisions', 'shell'];
+const BENEATH = [
+    'domain',
+    'theme',
+    'composables',
+    'draw',
+    'parts',
+    'log',
+    'baseline',
+    'ladder',
+    'screening',
+    'trend',
+    'body',
+    'decisions',
+    'shell',
+];
 
 const folders = readdirSync(new URL('client', import.meta.url), { withFileTypes: true })
     .filter((entry) => entry.isDirectory() && entry.name !== 'public')
@@ -30,11 +44,17 @@ export default ts.config(
         languageOptions: { parserOptions: { parser: ts.parser } },
         rules: {
             '@typescript-eslint/no-explicit-any': 'error',
-            'max-lines': ['error', { max: 200, skipBlankLines: true, skipComments: true }],
+            'max-lines': ['error', { max: 230, skipBlankLines: true, skipComments: true }],
             'no-restricted-syntax': [
                 'error',
-                { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message: 'The time is read off domain/clock, which follows the server.' },
-                { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'The time is read off domain/clock, which follows the server.' },
+                {
+                    selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']",
+                    message: 'The time is read off domain/clock, which follows the server.',
+                },
+                {
+                    selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+                    message: 'The time is read off domain/clock, which follows the server.',
+                },
             ],
             'no-undef': 'off',
             'vue/component-api-style': ['error', ['script-setup']],
@@ -51,7 +71,12 @@ export default ts.config(
                     patterns: [
                         ...(name === 'domain' ? noVue : []),
                         ...(barred.length
-                            ? [{ group: barred, message: `client/${name} may not import this room: places import no other place, and a room only those before it.` }]
+                            ? [
+                                  {
+                                      group: barred,
+                                      message: `client/${name} may not import this room: places import no other place, and a room only those before it.`,
+                                  },
+                              ]
                             : []),
                     ],
                 },

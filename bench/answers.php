@@ -32,12 +32,35 @@ Carbon\Carbon::setTestNow($at);
 DB::beginTransaction();
 
 $user = DB::table('users')->where('email', 'coach@hollowbrook.example')->first() ?? exit("The demo is not there.\n");
-$of = static fn (string $table, string $order = 'id', array $where = []): array => DB::table($table)->where('gym_id', $user->gym_id)->where($where)->orderBy($order)->pluck('id')->all();
+$of = static fn (string $table, string $order = 'id', array $where = []): array => DB::table($table)->where('gym_id', $user->gym_id)
+    ->where($where)
+    ->orderBy($order)
+    ->pluck('id')
+    ->all();
 $athletes = $of('athletes');
 $bands = $of('bands');
 $classes = $of('classes');
 $day = $at->format('Y-m-d');
-$paths = ['health', 'me', 'coaches', 'cautions', 'kit', 'classes', "classes?on=$day", 'bench/scale', 'athletes', 'athletes?show=archived', 'athletes?order=name', 'methods', 'methods/steady-ladder', 'library', 'caps', 'house-rules', 'calls', 'calls/overrides'];
+$paths = [
+    'health',
+    'me',
+    'coaches',
+    'cautions',
+    'kit',
+    'classes',
+    "classes?on=$day",
+    'bench/scale',
+    'athletes',
+    'athletes?show=archived',
+    'athletes?order=name',
+    'methods',
+    'methods/steady-ladder',
+    'library',
+    'caps',
+    'house-rules',
+    'calls',
+    'calls/overrides',
+];
 foreach ($bands as $id) {
     array_push($paths, "bands/$id/inspections", "bands/$id/learned");
 }
@@ -45,7 +68,12 @@ foreach ($classes as $id) {
     array_push($paths, "classes/$id/days/$day", "classes/$id/days/$day/news?since=0");
 }
 foreach ($athletes as $id) {
-    foreach (['', '/scale', '/body', '/screenings', '/baseline', '/trend', '/sets', '/calls', '/session', '/class-work?reps=20', '/weeks', '/place'] as $part) {
+    foreach (
+        [
+            '', '/scale', '/body', '/screenings', '/baseline', '/trend', '/sets', '/calls', '/session', '/class-work?reps=20', '/weeks',
+            '/place',
+        ] as $part
+    ) {
         $paths[] = "athletes/$id$part";
     }
     foreach (['pull', 'chin', 'row', 'pulldown'] as $pattern) {
@@ -54,7 +82,15 @@ foreach ($athletes as $id) {
     foreach (['pull', 'row', 'pulldown'] as $lane) {
         $paths[] = "athletes/$id/ladder?lane=$lane";
     }
-    foreach (DB::table('logged_sets')->where('athlete_id', $id)->whereNotNull('exercise')->distinct()->orderBy('text')->limit(5)->selectRaw("(exercise - 'v')::text AS text")->pluck('text') as $exercise) {
+    foreach (
+        DB::table('logged_sets')->where('athlete_id', $id)
+            ->whereNotNull('exercise')
+            ->distinct()
+            ->orderBy('text')
+            ->limit(5)
+            ->selectRaw("(exercise - 'v')::text AS text")
+            ->pluck('text') as $exercise
+    ) {
         $paths[] = "athletes/$id/setup?exercise=".rawurlencode($exercise);
     }
 }
@@ -62,7 +98,14 @@ foreach ($athletes as $id) {
 $into = $options['into'] ?? null;
 foreach ($paths as $path) {
     $app->forgetScopedInstances();
-    $request = Request::create("/api/$path", server: ['HTTP_ACCEPT' => 'application/json', 'HTTP_ORIGIN' => (string) config('app.url'), 'HTTP_REFERER' => (string) config('app.url')]);
+    $request = Request::create(
+        "/api/$path",
+        server: [
+            'HTTP_ACCEPT' => 'application/json',
+            'HTTP_ORIGIN' => (string) config('app.url'),
+            'HTTP_REFERER' => (string) config('app.url'),
+        ],
+    );
     $app->instance('request', $request);
     Auth::forgetGuards();
     Auth::guard('web')->setUser(Auth::createUserProvider('users')->retrieveById($user->id));
@@ -73,7 +116,10 @@ foreach ($paths as $path) {
     printf("%d %s %s\n", $response->getStatusCode(), hash('xxh64', $body), $path);
     if ($into !== null) {
         @mkdir($into, recursive: true);
-        file_put_contents($into.'/'.substr(strtr($path, '/?=&%', '_____'), 0, 200).'.json', json_encode(json_decode($body), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n");
+        file_put_contents(
+            $into.'/'.substr(strtr($path, '/?=&%', '_____'), 0, 200).'.json',
+            json_encode(json_decode($body), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n",
+        );
     }
 }
 DB::rollBack();

@@ -52,18 +52,36 @@ function gym(): Kit
     $bands = array_map(static function (int $mm): LoopBand {
         $law = LoopBand::of("b$mm", "$mm mm", 1.0, (float) $mm, 4.5, [])->law;
 
-        return LoopBand::of("b$mm", "$mm mm", 1.0, (float) $mm, 4.5, array_map(static fn (float $m): CalibrationPoint => CalibrationPoint::of($m, $law->forceN($m)), [1.5, 2.1]));
+        return LoopBand::of(
+            "b$mm",
+            "$mm mm",
+            1.0,
+            (float) $mm,
+            4.5,
+            array_map(static fn (float $m): CalibrationPoint => CalibrationPoint::of($m, $law->forceN($m)), [1.5, 2.1]),
+        );
     }, [13, 19, 22, 29, 32, 45, 64]);
 
-    return new Kit([Bar::of('high', 'High bar', 2.45), Bar::of('low', 'Low bar', 1.2)], $bands, [RingPair::of('rings', 'Rings', 2.8, [1.2, 1.4, 1.6])], [Box::of('box', 'Box', 0.45)]);
+    return new Kit(
+        [Bar::of('high', 'High bar', 2.45), Bar::of('low', 'Low bar', 1.2)],
+        $bands,
+        [RingPair::of('rings', 'Rings', 2.8, [1.2, 1.4, 1.6])],
+        [Box::of('box', 'Box', 0.45)],
+    );
 }
 
 /** @return list<Rung> */
 function thinning(RungSearch $search, Body $body): array
 {
-    $rungs = array_map(static fn (LoopBand $b): mixed => $search->standing(Exercise::of(OnBands::of('high', Attach::Foot, [$b->id])), $body), array_reverse($search->kit->bands));
+    $rungs = array_map(
+        static fn (LoopBand $b): mixed => $search->standing(Exercise::of(OnBands::of('high', Attach::Foot, [$b->id])), $body),
+        array_reverse($search->kit->bands),
+    );
 
-    return [...array_values(array_filter($rungs, static fn (mixed $r): bool => $r instanceof Rung)), $search->standing(Exercise::of(new StrictPull), $body)];
+    return [
+        ...array_values(array_filter($rungs, static fn (mixed $r): bool => $r instanceof Rung)),
+        $search->standing(Exercise::of(new StrictPull), $body),
+    ];
 }
 
 /** @param  iterable<int, list<Done>>  $days */
@@ -110,7 +128,9 @@ foreach (ResponseModel::cases() as $model) {
                 'ten once' => RuleOfThumb::tenOnce()->run($trainee, thinning($search, $body), DAYS),
                 'eight thrice' => RuleOfThumb::eightThrice()->run($trainee, thinning($search, $body), DAYS),
                 default => (static function () use ($trainee, $policy, $ways): Generator {
-                    foreach (Apprenticeship::of($trainee, Catalogue::method($policy), HouseRules::usual(), $ways, DAYS) as $day => $trained) {
+                    foreach (
+                        Apprenticeship::of($trainee, Catalogue::method($policy), HouseRules::usual(), $ways, DAYS) as $day => $trained
+                    ) {
                         yield $day => $trained->sets;
                     }
                 })(),
@@ -144,11 +164,36 @@ function mean(array $of, string $what): string
     return sprintf('%6.1f (%.1f)', $mean, sqrt($squares / max(1, count($of) - 1) / count($of)));
 }
 
-printf("%-16s %-16s %5s %13s %13s %13s %13s %15s %13s\n", 'policy', 'model', 'n', 'failed % (se)', 'lost % (se)', 'wasted % (se)', 'weeks (se)', 'lowerings (se)', 'sore % (se)');
+printf(
+    "%-16s %-16s %5s %13s %13s %13s %13s %15s %13s\n",
+    'policy',
+    'model',
+    'n',
+    'failed % (se)',
+    'lost % (se)',
+    'wasted % (se)',
+    'weeks (se)',
+    'lowerings (se)',
+    'sore % (se)',
+);
 foreach ($policies as $policy) {
     foreach ([...array_column(ResponseModel::cases(), 'value'), 'all'] as $model) {
-        $of = array_values(array_filter($known, static fn (array $o): bool => $o['policy'] === $policy && $o['seed'] <= $count && ($model === 'all' || $o['model'] === $model)));
-        printf("%-16s %-16s %5d %13s %13s %13s %13s %15s %13s\n", $policy, $model, count($of), share($of, 'failed', 'sets'), share($of, 'lost', 'sessions'), share($of, 'wasted', 'sessions'), mean($of, 'weeks'), mean($of, 'lowerings'), share($of, 'sore', 'sessions'));
+        $of = array_values(array_filter(
+            $known,
+            static fn (array $o): bool => $o['policy'] === $policy && $o['seed'] <= $count && ($model === 'all' || $o['model'] === $model),
+        ));
+        printf(
+            "%-16s %-16s %5d %13s %13s %13s %13s %15s %13s\n",
+            $policy,
+            $model,
+            count($of),
+            share($of, 'failed', 'sets'),
+            share($of, 'lost', 'sessions'),
+            share($of, 'wasted', 'sessions'),
+            mean($of, 'weeks'),
+            mean($of, 'lowerings'),
+            share($of, 'sore', 'sessions'),
+        );
     }
 }
 foreach (array_slice($policies, 0, -2) as $policy) {
@@ -162,6 +207,14 @@ foreach (array_slice($policies, 0, -2) as $policy) {
         }
         $mean = array_sum($longer) / count($longer);
         $sd = sqrt(array_sum(array_map(static fn (float $w): float => ($w - $mean) ** 2, $longer)) / max(1, count($longer) - 1));
-        printf("%s against %s: %+.2f weeks to the first strict rep, 95 %% from %+.2f to %+.2f, %d pairs\n", $policy, $thumb, $mean, $mean - 1.96 * $sd / sqrt(count($longer)), $mean + 1.96 * $sd / sqrt(count($longer)), count($longer));
+        printf(
+            "%s against %s: %+.2f weeks to the first strict rep, 95 %% from %+.2f to %+.2f, %d pairs\n",
+            $policy,
+            $thumb,
+            $mean,
+            $mean - 1.96 * $sd / sqrt(count($longer)),
+            $mean + 1.96 * $sd / sqrt(count($longer)),
+            count($longer),
+        );
     }
 }

@@ -121,14 +121,24 @@ final class Scores
     /** @return array{coverage: float, low: float, high: float, width: float, bias: float, crps: float, n: int} */
     public function all(): array
     {
-        return ['coverage' => $this->rooms[1] / $this->n, 'low' => $this->rooms[0] / $this->n, 'high' => $this->rooms[2] / $this->n, 'width' => $this->width / $this->n, 'bias' => $this->off / $this->n, 'crps' => $this->crps / $this->n, 'n' => $this->n];
+        return [
+            'coverage' => $this->rooms[1] / $this->n,
+            'low' => $this->rooms[0] / $this->n,
+            'high' => $this->rooms[2] / $this->n,
+            'width' => $this->width / $this->n,
+            'bias' => $this->off / $this->n,
+            'crps' => $this->crps / $this->n,
+            'n' => $this->n,
+        ];
     }
 }
 
 /** @param  array{float, float}  $estimate */
 function rivalChance(array $estimate, float $share): Closure
 {
-    return static fn (float $n): float => $n <= 0.0 ? 1.0 : Normal::cdf(($estimate[0] - log($share) - log(1.0 + ($n - 1.0) / CURVE_K)) / $estimate[1]);
+    return static fn (float $n): float => $n <= 0.0
+        ? 1.0
+        : Normal::cdf(($estimate[0] - log($share) - log(1.0 + ($n - 1.0) / CURVE_K)) / $estimate[1]);
 }
 
 /** @return array{float, float} median reps and the width of the 80 % interval */
@@ -147,11 +157,26 @@ $chance = new Draws(5);
 $dates = [];
 foreach ($models as $model) {
     $draws = new Draws(1);
-    $scores = ['filter' => new Scores($draws), 'last plus a constant' => new Scores($draws), 'six-week line' => new Scores($draws), 'drifting level' => new Scores($draws)];
+    $scores = [
+        'filter' => new Scores($draws),
+        'last plus a constant' => new Scores($draws),
+        'six-week line' => new Scores($draws),
+        'drifting level' => new Scores($draws),
+    ];
     for ($i = 0; $i < $each; $i++) {
         $start = new Draws(77_000 + $i);
-        $athlete = VirtualAthlete::drawn($model, 1000 * ($i + 1), max(0.45, min(0.95, 0.72 * exp(0.12 * $start->normal()))), $bias ?? ($i % 4 === 3 ? 1.0 : 0.0), formSd: $form);
-        $rivals = ['last plus a constant' => new Rival('last plus a constant', 0.075), 'six-week line' => new Rival('six-week line', 0.07), 'drifting level' => new Rival('drifting level', 0.0)];
+        $athlete = VirtualAthlete::drawn(
+            $model,
+            1000 * ($i + 1),
+            max(0.45, min(0.95, 0.72 * exp(0.12 * $start->normal()))),
+            $bias ?? ($i % 4 === 3 ? 1.0 : 0.0),
+            formSd: $form,
+        );
+        $rivals = [
+            'last plus a constant' => new Rival('last plus a constant', 0.075),
+            'six-week line' => new Rival('six-week line', 0.07),
+            'drifting level' => new Rival('drifting level', 0.0),
+        ];
         $told = [];
         $came = null;
         $next = 14;
@@ -162,7 +187,12 @@ foreach ($models as $model) {
             }
             $share = $set->set->load->share;
             $prediction = RepPrediction::at($set->before, $set->set->load);
-            $scores['filter']->add(static fn (float $n): float => $n <= 0.0 ? 1.0 : $prediction->chanceOf($n), $prediction->median(), $prediction->high80() - $prediction->low80(), $set->toFailure);
+            $scores['filter']->add(
+                static fn (float $n): float => $n <= 0.0 ? 1.0 : $prediction->chanceOf($n),
+                $prediction->median(),
+                $prediction->high80() - $prediction->low80(),
+                $set->toFailure,
+            );
             foreach ($rivals as $name => $rival) {
                 $estimate = $rival->foretell($day);
                 if ($estimate !== null) {
@@ -176,16 +206,49 @@ foreach ($models as $model) {
             }
         }
         foreach ($told as $day => $forecast) {
-            $dates[$model->value][] = [$day, array_map($forecast->within(...), array_combine(Forecast::HORIZONS, Forecast::HORIZONS)), $forecast->weeksUntil(0.5), $came, $forecast->chances()];
+            $dates[$model->value][] = [
+                $day,
+                array_map($forecast->within(...), array_combine(Forecast::HORIZONS, Forecast::HORIZONS)),
+                $forecast->weeksUntil(0.5),
+                $came,
+                $forecast->chances(),
+            ];
         }
     }
-    printf("\n%s, %d athletes\n%-22s %8s %6s %6s %6s %6s %6s %6s\n", $model->value, $each, '', 'inside', 'below', 'above', 'width', 'bias', 'CRPS', 'sets');
+    printf(
+        "\n%s, %d athletes\n%-22s %8s %6s %6s %6s %6s %6s %6s\n",
+        $model->value,
+        $each,
+        '',
+        'inside',
+        'below',
+        'above',
+        'width',
+        'bias',
+        'CRPS',
+        'sets',
+    );
     foreach ($scores as $name => $score) {
         $a = $score->all();
-        printf("%-22s %7.1f%% %5.1f%% %5.1f%% %6.2f %+6.2f %6.3f %6d\n", $name, 100 * $a['coverage'], 100 * $a['low'], 100 * $a['high'], $a['width'], $a['bias'], $a['crps'], $a['n']);
+        printf(
+            "%-22s %7.1f%% %5.1f%% %5.1f%% %6.2f %+6.2f %6.3f %6d\n",
+            $name,
+            100 * $a['coverage'],
+            100 * $a['low'],
+            100 * $a['high'],
+            $a['width'],
+            $a['bias'],
+            $a['crps'],
+            $a['n'],
+        );
     }
     $crps = array_map(static fn (Scores $s): float => $s->all()['crps'], $scores);
-    printf("CRPS below last plus a constant by %.0f %%, below the line by %.0f %%, below the level by %.0f %%\n", 100 * (1 - $crps['filter'] / $crps['last plus a constant']), 100 * (1 - $crps['filter'] / $crps['six-week line']), 100 * (1 - $crps['filter'] / $crps['drifting level']));
+    printf(
+        "CRPS below last plus a constant by %.0f %%, below the line by %.0f %%, below the level by %.0f %%\n",
+        100 * (1 - $crps['filter'] / $crps['last plus a constant']),
+        100 * (1 - $crps['filter'] / $crps['six-week line']),
+        100 * (1 - $crps['filter'] / $crps['drifting level']),
+    );
 }
 
 echo "\nDates of the first strict rep (capacity of bodyweight, form aside)\n";
@@ -199,14 +262,24 @@ foreach ([...$dates, 'pooled' => array_merge([], ...array_values($dates))] as $n
         $said = array_map(static fn (array $f): float => $f[1][$weeks], $all);
         $rate = array_sum($seen) / count($seen);
         $brier = array_sum(array_map(static fn (float $p, float $y): float => ($p - $y) ** 2, $said, $seen)) / count($seen);
-        printf("  within %2d weeks: said %.3f, came %.3f; Brier skill over the base rate %.2f\n", $weeks, array_sum($said) / count($said), $rate, 1.0 - $brier / max(1e-9, $rate * (1.0 - $rate)));
+        printf(
+            "  within %2d weeks: said %.3f, came %.3f; Brier skill over the base rate %.2f\n",
+            $weeks,
+            array_sum($said) / count($said),
+            $rate,
+            1.0 - $brier / max(1e-9, $rate * (1.0 - $rate)),
+        );
     }
     // Where the day it came lies in what was foretold; of who did not come while looked at, somewhere beyond.
     $inside = 0;
     foreach ($all as [$day, , , $came, $chances]) {
-        $at = static fn (float $weeks): float => $chances[(int) min(52, floor($weeks))] + ($weeks >= 52 ? 0.0 : ($weeks - floor($weeks)) * ($chances[(int) floor($weeks) + 1] - $chances[(int) floor($weeks)]));
+        $at = static fn (float $weeks): float => $chances[(int) min(52, floor($weeks))] + (
+            $weeks >= 52 ? 0.0 : ($weeks - floor($weeks)) * ($chances[(int) floor($weeks) + 1] - $chances[(int) floor($weeks)])
+        );
         $left = min(52.0, (YEAR_DAYS + AFTER_DAYS - $day) / 7.0);
-        $place = $came !== null && ($came - $day) / 7.0 <= $left ? $at(($came - $day) / 7.0) : $at($left) + (1.0 - $at($left)) * $chance->uniform();
+        $place = $came !== null && ($came - $day) / 7.0 <= $left
+            ? $at(($came - $day) / 7.0)
+            : $at($left) + (1.0 - $at($left)) * $chance->uniform();
         $inside += $place >= EIGHTY[0] && $place <= EIGHTY[1] ? 1 : 0;
     }
     printf("  inside the 80 %% interval: %.2f\n", $inside / count($all));

@@ -14,5 +14,16 @@ const AFTER = [1, 4, 8, 16];
 
 foreach (BANDS as $name => $sd) {
     $coverage = OneBand::coverage((int) ($argv[1] ?? 600), $sd, AFTER);
-    printf("%-10s %s\n", $name, implode('  ', array_map(static fn (int $sessions, float $held): string => sprintf('after %2d: %.3f', $sessions, $held), array_keys($coverage), $coverage)));
+    printf(
+        "%-10s %s\n",
+        $name,
+        implode(
+            '  ',
+            array_map(
+                static fn (int $sessions, float $held): string => sprintf('after %2d: %.3f', $sessions, $held),
+                array_keys($coverage),
+                $coverage,
+            ),
+        ),
+    );
 }

@@ -38,7 +38,18 @@ $app->instance(ClockInterface::class, $clock);
 function trainedDay(Athlete $athlete, User $coach, DemoClock $clock, DateTimeImmutable $day): void
 {
     $clock->set($day);
-    $sets = array_map(static fn (int $i): SetDone => new SetDone((string) Str::uuid7(), $day->modify("+$i minutes"), Purpose::Work, Exercise::of(new StrictPull), 5 + $i % 2, reserve: 1, asked_reps: 8), [0, 4, 8]);
+    $sets = array_map(
+        static fn (int $i): SetDone => new SetDone(
+            (string) Str::uuid7(),
+            $day->modify("+$i minutes"),
+            Purpose::Work,
+            Exercise::of(new StrictPull),
+            5 + $i % 2,
+            reserve: 1,
+            asked_reps: 8,
+        ),
+        [0, 4, 8],
+    );
     app(LogSet::class)->logAll($athlete->id, $coach, $sets);
     app(RecalculateDue::class)->now($athlete->id);
 }
@@ -47,7 +58,11 @@ function trainedDay(Athlete $athlete, User $coach, DemoClock $clock, DateTimeImm
 function costs(Athlete $athlete, User $coach, DateTimeImmutable $day): array
 {
     $began = hrtime(true);
-    app(LogSet::class)->log($athlete->id, $coach, new SetDone((string) Str::uuid7(), $day, Purpose::Work, Exercise::of(new StrictPull), 5, reserve: 1));
+    app(LogSet::class)->log(
+        $athlete->id,
+        $coach,
+        new SetDone((string) Str::uuid7(), $day, Purpose::Work, Exercise::of(new StrictPull), 5, reserve: 1),
+    );
     app(RecalculateDue::class)->now($athlete->id);
     $set = hrtime(true);
     app(TrendQuery::class)->of($athlete, null, TrendRange::Year);
@@ -58,7 +73,14 @@ function costs(Athlete $athlete, User $coach, DateTimeImmutable $day): array
 $gym = Gym::query()->where('is_demo', true)->firstOrFail();
 app(CurrentGym::class)->enter($gym);
 $coach = User::query()->firstOrFail();
-$made = static fn (string $name): Athlete => Athlete::query()->create(['id' => (string) Str::uuid7(), 'gym_id' => $gym->id, 'name' => $name, 'kind' => AthleteKind::Gym, 'mass_kg' => 70, 'stature_m' => 1.75]);
+$made = static fn (string $name): Athlete => Athlete::query()->create([
+    'id' => (string) Str::uuid7(),
+    'gym_id' => $gym->id,
+    'name' => $name,
+    'kind' => AthleteKind::Gym,
+    'mass_kg' => 70,
+    'stature_m' => 1.75,
+]);
 [$new, $old] = [$made('Ten sets'), $made('Ten years')];
 for ($i = 0; $i < 1500; $i++) {
     trainedDay($old, $coach, $clock, (new DateTimeImmutable('2016-03-01T18:00:00Z'))->modify(sprintf('+%d hours', (int) round(58.2 * $i))));

@@ -27,13 +27,25 @@ function largeKit(): Kit
     $bands = array_map(static function (int $i): LoopBand {
         $hungM = 0.94 + 0.001 * $i;
         $size = LoopBand::of("band $i", "Band $i", $hungM, 8.0 + 2.0 * $i, 4.5);
-        $points = array_map(static fn (float $stretch): CalibrationPoint => CalibrationPoint::of($stretch * $hungM, $size->law->forceN($stretch * $hungM)), [1.4, 1.8, 2.2]);
+        $points = array_map(
+            static fn (float $stretch): CalibrationPoint => CalibrationPoint::of($stretch * $hungM, $size->law->forceN($stretch * $hungM)),
+            [1.4, 1.8, 2.2],
+        );
 
         return LoopBand::of("band $i", "Band $i", $hungM, 8.0 + 2.0 * $i, 4.5, $points);
     }, range(0, 39));
     $bars = array_map(static fn (float $m): Bar => Bar::of("bar $m", "Bar $m", $m), [2.05, 2.20, 2.38, 2.50, 2.62, 3.05]);
-    $rings = array_map(static fn (int $i): RingPair => RingPair::of("rings $i", "Rings $i", 2.4 + 0.2 * $i, [0.6, 0.8, 1.0, 1.2, 1.4, 1.6]), range(0, 3));
-    $small = [Box::of('low', 'Low', 0.3), Box::of('high', 'High', 0.5), Weight::of('a', '1.25 kg', 1.25), Weight::of('b', '2.5 kg', 2.5), Weight::of('c', '5 kg', 5.0)];
+    $rings = array_map(
+        static fn (int $i): RingPair => RingPair::of("rings $i", "Rings $i", 2.4 + 0.2 * $i, [0.6, 0.8, 1.0, 1.2, 1.4, 1.6]),
+        range(0, 3),
+    );
+    $small = [
+        Box::of('low', 'Low', 0.3),
+        Box::of('high', 'High', 0.5),
+        Weight::of('a', '1.25 kg', 1.25),
+        Weight::of('b', '2.5 kg', 2.5),
+        Weight::of('c', '5 kg', 5.0),
+    ];
 
     return Kit::of([...$bands, ...$bars, ...$rings, ...$small]);
 }
@@ -89,7 +101,19 @@ foreach ([[Lane::Pull, 0.55, 1.0], [Lane::Row, 0.35, 0.7]] as [$lane, $from, $to
     if (abs($largest - $ladder->largestStep) > 1e-9) {
         exit("The two ways differ: $largest and $ladder->largestStep\n");
     }
-    printf("%s: %d candidates, %d rungs considered, largest step %.2f %%\n", $lane->value, $ladder->candidates, count($ladder->considered), 100 * $ladder->largestStep);
-    printf("  found in %.2f s (enumeration %.2f s, choice %.3f s); advice %.2f s more\n", $enumerate + $choose, $enumerate, $choose, $advise);
+    printf(
+        "%s: %d candidates, %d rungs considered, largest step %.2f %%\n",
+        $lane->value,
+        $ladder->candidates,
+        count($ladder->considered),
+        100 * $ladder->largestStep,
+    );
+    printf(
+        "  found in %.2f s (enumeration %.2f s, choice %.3f s); advice %.2f s more\n",
+        $enumerate + $choose,
+        $enumerate,
+        $choose,
+        $advise,
+    );
     printf("  choice ÷ enumeration %.2f; obvious choice ÷ choice %.0f\n", $choose / $enumerate, $obvious / $choose);
 }

@@ -20,7 +20,12 @@ use Random\Randomizer;
 $root = dirname(__DIR__);
 require "$root/vendor/autoload.php";
 
-const ROOMS = ['Call' => 'tests/Core/Call', 'Plan' => 'tests/Core/Plan tests/Core/Floor', 'Safety' => 'tests/Core/Safety tests/Core/Plan tests/Core/Ladder/SafeRungsTest.php', 'Strength' => 'tests/Core/Strength'];
+const ROOMS = [
+    'Call' => 'tests/Core/Call',
+    'Plan' => 'tests/Core/Plan tests/Core/Floor',
+    'Safety' => 'tests/Core/Safety tests/Core/Plan tests/Core/Ladder/SafeRungsTest.php',
+    'Strength' => 'tests/Core/Strength',
+];
 const BOUNDS = ['<' => '<=', '<=' => '<', '>' => '>=', '>=' => '>', '===' => '!==', '!==' => '===', '&&' => '||', '||' => '&&'];
 
 /** @return list<array{int, int, string}> from, to and what to put there instead */
@@ -40,7 +45,11 @@ function changes(string $code): array
     foreach ($finder->findInstanceOf($tree, Node\Const_::class) as $const) {
         $value = $const->value;
         if ($value instanceof Node\Scalar\Int_ || $value instanceof Node\Scalar\Float_) {
-            $found[] = [$value->getStartFilePos(), $value->getEndFilePos() + 1, $value instanceof Node\Scalar\Int_ ? (string) ($value->value + 1) : var_export($value->value * 1.1, true)];
+            $found[] = [
+                $value->getStartFilePos(),
+                $value->getEndFilePos() + 1,
+                $value instanceof Node\Scalar\Int_ ? (string) ($value->value + 1) : var_export($value->value * 1.1, true),
+            ];
         }
     }
 
@@ -49,14 +58,22 @@ function changes(string $code): array
 
 function dies(string $copy, string $tests): bool
 {
-    exec('cd '.escapeshellarg($copy)." && timeout 300 php -d opcache.enable_cli=1 -d opcache.jit_buffer_size=128M -d opcache.jit=function vendor/bin/pest --compact --bail $tests >/dev/null 2>&1", $_, $code);
+    exec(
+        'cd '.escapeshellarg($copy)
+            ." && timeout 300 php -d opcache.enable_cli=1 -d opcache.jit_buffer_size=128M -d opcache.jit=function vendor/bin/pest --compact --bail $tests >/dev/null 2>&1",
+        $_,
+        $code,
+    );
 
     return $code !== 0;
 }
 
 $options = getopt('', ['sample:', 'seed:']) + ['sample' => '25', 'seed' => '1'];
 $copy = "$root/var/mutations";
-exec('rm -rf '.escapeshellarg($copy).' && git clone -q '.escapeshellarg($root).' '.escapeshellarg($copy).' && cp -r '.escapeshellarg("$root/vendor").' '.escapeshellarg($copy));
+exec(
+    'rm -rf '.escapeshellarg($copy).' && git clone -q '.escapeshellarg($root).' '
+        .escapeshellarg($copy).' && cp -r '.escapeshellarg("$root/vendor").' '.escapeshellarg($copy),
+);
 $all = [];
 foreach (array_keys(ROOMS) as $room) {
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$copy/core/$room", FilesystemIterator::SKIP_DOTS)) as $file) {
@@ -77,6 +94,13 @@ foreach ($picked as [$room, $file, $from, $to, $instead]) {
     file_put_contents($file, $code);
     $lived += $dead ? 0 : 1;
     $line = substr_count($code, "\n", 0, $from) + 1;
-    printf("%s %s:%d  %s → %s\n", $dead ? 'noticed ' : 'SURVIVED', substr($file, strlen($copy) + 1), $line, substr($code, $from, $to - $from), $instead);
+    printf(
+        "%s %s:%d  %s → %s\n",
+        $dead ? 'noticed ' : 'SURVIVED',
+        substr($file, strlen($copy) + 1),
+        $line,
+        substr($code, $from, $to - $from),
+        $instead,
+    );
 }
 printf("%d of %d survived\n", $lived, count($picked));

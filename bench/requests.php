@@ -30,7 +30,11 @@ $class = [];
 [, $roster] = $http->send('GET', '/api/athletes');
 foreach ($roster['items'] ?? [] as $entry) {
     [, $athlete] = $http->send('GET', "/api/athletes/{$entry['id']}");
-    if (($athlete['rung'] ?? null) !== null && $athlete['paused_on'] === null && ($athlete['rung']['exercise']['movement'] ?? 'full') !== 'hold') {
+    if (
+        ($athlete['rung'] ?? null) !== null
+        && $athlete['paused_on'] === null
+        && ($athlete['rung']['exercise']['movement'] ?? 'full') !== 'hold'
+    ) {
         $class[] = [$entry['id'], $athlete['rung']['exercise']];
     }
 }
@@ -38,7 +42,23 @@ $turn = 0;
 $logNext = static function () use ($http, $class, &$turn): array {
     [$athlete, $exercise] = $class[$turn++ % count($class)] ?? exit("The demo is not there.\n");
 
-    return $http->send('POST', '/api/commands', ['commands' => [['athlete_id' => $athlete, 'set' => ['id' => (string) Ramsey\Uuid\Uuid::uuid7(), 'performed_at' => gmdate(DATE_RFC3339), 'purpose' => 'work', 'exercise' => $exercise, 'clean_reps' => 5, 'reserve' => 2]]]]);
+    return $http->send(
+        'POST',
+        '/api/commands',
+        [
+            'commands' => [[
+                'athlete_id' => $athlete,
+                'set' => [
+                    'id' => (string) Ramsey\Uuid\Uuid::uuid7(),
+                    'performed_at' => gmdate(DATE_RFC3339),
+                    'purpose' => 'work',
+                    'exercise' => $exercise,
+                    'clean_reps' => 5,
+                    'reserve' => 2,
+                ],
+            ]],
+        ],
+    );
 };
 [, $classes] = $http->send('GET', '/api/classes');
 $floor = "/api/classes/{$classes['held'][0]['id']}/days/{$classes['held'][0]['on']}";
@@ -87,6 +107,13 @@ foreach ([array_diff(array_keys($measured), ['log a set']), ['me', 'log a set']]
     }
     foreach ($names as $name) {
         sort($ratios[$name]);
-        printf("%-12s %6.1f ms of processor, %5.2f × me (%.2f to %.2f in nine rounds of ten)\n", $name, middle($costs[$name]), middle($ratios[$name]), $ratios[$name][1], $ratios[$name][ROUNDS - 2]);
+        printf(
+            "%-12s %6.1f ms of processor, %5.2f × me (%.2f to %.2f in nine rounds of ten)\n",
+            $name,
+            middle($costs[$name]),
+            middle($ratios[$name]),
+            $ratios[$name][1],
+            $ratios[$name][ROUNDS - 2],
+        );
     }
 }

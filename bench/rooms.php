@@ -44,7 +44,10 @@ function names(string $file): array
     $tree = (new NodeTraverser(new NameResolver))->traverse($tree);
     $finder = new NodeFinder;
     $class = $finder->findFirstInstanceOf($tree, Node\Stmt\ClassLike::class);
-    $used = array_map(static fn (Node\Name\FullyQualified $name): string => $name->toString(), $finder->findInstanceOf($tree, Node\Name\FullyQualified::class));
+    $used = array_map(
+        static fn (Node\Name\FullyQualified $name): string => $name->toString(),
+        $finder->findInstanceOf($tree, Node\Name\FullyQualified::class),
+    );
 
     return [$class->namespacedName->toString(), ...array_values(array_unique($used))];
 }
@@ -119,7 +122,9 @@ function tell(string $what, array $circles): void
 
 $crowded = [];
 foreach (['app', 'core', 'client', 'tests', 'bench', 'bin', 'database'] as $folder) {
-    foreach (array_count_values(array_map(dirname(...), files($root, $folder, 'php', 'ts', 'vue', 'css', 'sh', 'sql', 'json'))) as $path => $count) {
+    foreach (
+        array_count_values(array_map(dirname(...), files($root, $folder, 'php', 'ts', 'vue', 'css', 'sh', 'sql', 'json'))) as $path => $count
+    ) {
         if ($count > MOST_FILES) {
             $crowded[$path] = $count;
         }
@@ -135,15 +140,24 @@ foreach (['core' => 'SteadyRung', 'app' => 'App'] as $folder => $prefix) {
     $graph = [];
     foreach (files($root, $folder, 'php') as $file) {
         [$class, $used] = [($all = names("$root/$file"))[0], array_slice($all, 1)];
-        $graph[$class] = array_values(array_filter($used, static fn (string $name): bool => $name !== $class && str_starts_with($name, "$prefix\\")));
+        $graph[$class] = array_values(array_filter(
+            $used,
+            static fn (string $name): bool => $name !== $class && str_starts_with($name, "$prefix\\"),
+        ));
     }
     $known = array_keys($graph);
     $graph = array_map(static fn (array $used): array => array_values(array_intersect($used, $known)), $graph);
     if ($folder === 'core') {
         tell('Circles between the files of core', circles($graph));
     }
-    tell("Circles between the rooms of $folder", circles(byRoom($graph, static fn (string $class): string => implode('\\', array_slice(explode('\\', $class), 0, 2)))));
-    tell("Circles between the folders of $folder", circles(byRoom($graph, static fn (string $class): string => (string) preg_replace('/\\\\\w+$/', '', $class))));
+    tell(
+        "Circles between the rooms of $folder",
+        circles(byRoom($graph, static fn (string $class): string => implode('\\', array_slice(explode('\\', $class), 0, 2)))),
+    );
+    tell(
+        "Circles between the folders of $folder",
+        circles(byRoom($graph, static fn (string $class): string => (string) preg_replace('/\\\\\w+$/', '', $class))),
+    );
 }
 
 $graph = [];

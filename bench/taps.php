@@ -37,7 +37,9 @@ function longestTask(Page $page): float
 function load(Page $page): void
 {
     $page->visit('/today')->see('as asked');
-    $page->script('window.tasks = []; new PerformanceObserver((list) => window.tasks.push(...list.getEntries().map((e) => e.duration))).observe({ type: "longtask", buffered: true })');
+    $page->script(
+        'window.tasks = []; new PerformanceObserver((list) => window.tasks.push(...list.getEntries().map((e) => e.duration))).observe({ type: "longtask", buffered: true })',
+    );
     usleep(1_200_000);
 }
 

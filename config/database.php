@@ -16,7 +16,9 @@ return [
             'answered' => env('DB_PERSISTENT', false) ? (getenv('STEADY_VAR') ?: dirname(__DIR__).'/var').'/run/database.answered' : null,
             // One round trip a statement: it is parsed and run at once, not prepared first.
             // A server that does not answer is away after two seconds, not after thirty.
-            'options' => [PDO::PGSQL_ATTR_DISABLE_PREPARES => true, PDO::ATTR_TIMEOUT => 2] + (env('DB_PERSISTENT', false) ? [PDO::ATTR_PERSISTENT => true] : []),
+            'options' => [PDO::PGSQL_ATTR_DISABLE_PREPARES => true, PDO::ATTR_TIMEOUT => 2] + (
+                env('DB_PERSISTENT', false) ? [PDO::ATTR_PERSISTENT => true] : []
+            ),
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

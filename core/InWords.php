@@ -50,7 +50,9 @@ final class InWords
     {
         [$is, $needs] = [self::chance($chance), self::chance($needed)];
 
-        return $is === $needs && $chance < $needed ? sprintf('%d %%; it needs %d %%', (int) floor(100.0 * $chance), (int) ceil(100.0 * $needed)) : "$is; it needs $needs";
+        return $is === $needs && $chance < $needed
+            ? sprintf('%d %%; it needs %d %%', (int) floor(100.0 * $chance), (int) ceil(100.0 * $needed))
+            : "$is; it needs $needs";
     }
 
     private static function plain(float $value, int $digits): string

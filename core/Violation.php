@@ -36,7 +36,13 @@ final readonly class Violation
     {
         $unit = $this->unit() === '' ? '' : ' '.$this->unit();
 
-        return sprintf('It must be from %s to %s%s; it was %s.', self::plain($this->low), self::plain($this->high), $unit, self::plain($this->value));
+        return sprintf(
+            'It must be from %s to %s%s; it was %s.',
+            self::plain($this->low),
+            self::plain($this->high),
+            $unit,
+            self::plain($this->value),
+        );
     }
 
     private static function plain(float $value): string

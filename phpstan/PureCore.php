@@ -29,7 +29,10 @@ final class PureCore implements Rule
     ];
 
     /** Randomness that follows from a seed, and what PHP itself throws. */
-    private const CLASSES = ['BackedEnum', 'Closure', 'DomainException', 'Generator', 'LogicException', 'Random\Engine\Mt19937', 'Random\Randomizer', 'Throwable'];
+    private const CLASSES = [
+        'BackedEnum', 'Closure', 'DomainException', 'Generator', 'LogicException', 'Random\Engine\Mt19937', 'Random\Randomizer',
+        'Throwable',
+    ];
 
     private const SUPERGLOBALS = ['GLOBALS', '_COOKIE', '_ENV', '_FILES', '_GET', '_POST', '_REQUEST', '_SERVER', '_SESSION'];
 
@@ -59,7 +62,9 @@ final class PureCore implements Rule
             $node instanceof Node\Expr\Variable && in_array($node->name, self::SUPERGLOBALS, true) => "it does not read \$$node->name.",
             $node instanceof Node\Expr\FuncCall => self::call($node),
             $node instanceof FunctionCallableNode => self::call($node->getOriginalNode()),
-            $node instanceof Node\Expr\New_, $node instanceof Node\Expr\StaticCall => $node->class instanceof Node\Name ? self::class($scope->resolveName($node->class)) : null,
+            $node instanceof Node\Expr\New_, $node instanceof Node\Expr\StaticCall => $node->class instanceof Node\Name
+                ? self::class($scope->resolveName($node->class))
+                : null,
             default => null,
         };
     }
@@ -68,12 +73,16 @@ final class PureCore implements Rule
     {
         $name = $call->name instanceof Node\Name ? strtolower($call->name->toString()) : null;
 
-        return $name === null || in_array($name, self::FUNCTIONS, true) ? null : "$name() is not on its list of functions (phpstan/PureCore.php).";
+        return $name === null || in_array($name, self::FUNCTIONS, true)
+            ? null
+            : "$name() is not on its list of functions (phpstan/PureCore.php).";
     }
 
     private static function class(string $name): ?string
     {
-        return str_starts_with($name, 'SteadyRung\\') || in_array($name, self::CLASSES, true) ? null : "$name is not on its list of classes (phpstan/PureCore.php).";
+        return str_starts_with($name, 'SteadyRung\\') || in_array($name, self::CLASSES, true)
+            ? null
+            : "$name is not on its list of classes (phpstan/PureCore.php).";
     }
 
     private static function error(string $message): IdentifierRuleError

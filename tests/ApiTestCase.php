@@ -39,7 +39,13 @@ abstract class ApiTestCase extends TestCase
     {
         $gym = Gym::query()->create(['id' => (string) Str::uuid7(), 'name' => "Gym of $email", 'timezone' => 'Europe/London']);
 
-        return User::query()->create(['id' => (string) Str::uuid7(), 'gym_id' => $gym->id, 'name' => 'Coach', 'email' => $email, 'password' => 'right-password']);
+        return User::query()->create([
+            'id' => (string) Str::uuid7(),
+            'gym_id' => $gym->id,
+            'name' => 'Coach',
+            'email' => $email,
+            'password' => 'right-password',
+        ]);
     }
 
     public function signInAs(User $coach): static
@@ -58,6 +64,18 @@ abstract class ApiTestCase extends TestCase
      */
     public function raw(string $method, string $path, string $body): TestResponse
     {
-        return $this->call($method, $path, [], [], [], $this->transformHeadersToServerVars(['Content-Type' => 'application/json', 'Accept' => 'application/json', 'Origin' => 'http://127.0.0.1:8080']), $body);
+        return $this->call(
+            $method,
+            $path,
+            [],
+            [],
+            [],
+            $this->transformHeadersToServerVars([
+                'Content-Type' => 'application/json',
+                'Accept' => 'application/json',
+                'Origin' => 'http://127.0.0.1:8080',
+            ]),
+            $body,
+        );
     }
 }

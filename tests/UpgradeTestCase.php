@@ -39,7 +39,18 @@ abstract class UpgradeTestCase extends TestCase
         DB::statement('DROP DATABASE IF EXISTS '.self::DATABASE.' WITH (FORCE)');
         DB::statement('CREATE DATABASE '.self::DATABASE);
         $psql = new Process(
-            ['psql', '-q', '-v', 'ON_ERROR_STOP=1', '-h', config('database.connections.pgsql.host'), '-U', config('database.connections.pgsql.username'), '-d', self::DATABASE],
+            [
+                'psql',
+                '-q',
+                '-v',
+                'ON_ERROR_STOP=1',
+                '-h',
+                config('database.connections.pgsql.host'),
+                '-U',
+                config('database.connections.pgsql.username'),
+                '-d',
+                self::DATABASE,
+            ],
             env: ['PGPASSWORD' => config('database.connections.pgsql.password')],
             input: (string) gzdecode((string) file_get_contents(__DIR__.'/Upgrade/first-version.sql.gz')),
         );

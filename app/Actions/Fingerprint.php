@@ -30,7 +30,10 @@ final class Fingerprint
     /** @param  array<string, string>  $parents  what the command was done to, by its kind */
     public static function of(string $kind, array $parents, object $command): string
     {
-        return hash('sha256', json_encode(self::sorted(['kind' => $kind, 'of' => $parents, 'deed' => self::plain($command)]), JSON_THROW_ON_ERROR));
+        return hash(
+            'sha256',
+            json_encode(self::sorted(['kind' => $kind, 'of' => $parents, 'deed' => self::plain($command)]), JSON_THROW_ON_ERROR),
+        );
     }
 
     private static function plain(mixed $value): mixed

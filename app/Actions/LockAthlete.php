@@ -47,7 +47,9 @@ final readonly class LockAthlete
      */
     public function quietly(string $athleteId, \Closure $action): mixed
     {
-        return $this->db->transaction(static fn (): mixed => $action(Athlete::query()->lockForUpdate()->find($athleteId) ?? throw self::unknown()));
+        return $this->db->transaction(
+            static fn (): mixed => $action(Athlete::query()->lockForUpdate()->find($athleteId) ?? throw self::unknown()),
+        );
     }
 
     public static function unknown(): Problem

@@ -26,7 +26,10 @@ final readonly class RecalculateDue
     public static function later(Athlete $athlete, string $day, array $patterns): void
     {
         $athlete->follow_from = $athlete->follow_from === null ? $day : min($athlete->follow_from, $day);
-        $athlete->follow_patterns = array_values(array_unique([...$athlete->follow_patterns, ...array_map(static fn (Pattern $p): string => $p->value, $patterns)]));
+        $athlete->follow_patterns = array_values(array_unique([
+            ...$athlete->follow_patterns,
+            ...array_map(static fn (Pattern $p): string => $p->value, $patterns),
+        ]));
         $athlete->save();
     }
 

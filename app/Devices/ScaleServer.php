@@ -103,7 +103,12 @@ final class ScaleServer
 
             return;
         }
-        @fwrite($listener, $this->obey($words, $this->rooms[$this->roomOf[(int) $listener]] ?? $this->rooms[array_key_last($this->rooms)]) ? "OK\n" : "ERR not understood\n");
+        @fwrite(
+            $listener,
+            $this->obey($words, $this->rooms[$this->roomOf[(int) $listener]] ?? $this->rooms[array_key_last($this->rooms)])
+                ? "OK\n"
+                : "ERR not understood\n",
+        );
     }
 
     /** @param  list<string>  $words */

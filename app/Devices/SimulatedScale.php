@@ -80,7 +80,14 @@ final class SimulatedScale
         }
         $jump = $this->fault === ScaleFault::Jump && $this->random->getInt(0, 2) === 0 ? self::JUMP_N : 0.0;
 
-        return $this->keep(new ScaleReading(++$this->number, $atMs, round($this->shownN + $this->driftN - $this->zeroN + self::NOISE_N * $this->gauss() + $jump, 2)), $atMs);
+        return $this->keep(
+            new ScaleReading(
+                ++$this->number,
+                $atMs,
+                round($this->shownN + $this->driftN - $this->zeroN + self::NOISE_N * $this->gauss() + $jump, 2),
+            ),
+            $atMs,
+        );
     }
 
     /** @return list<ScaleReading> of the last three seconds, in the order they were sent */

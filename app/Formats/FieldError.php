@@ -18,7 +18,10 @@ final readonly class FieldError
         public string $pointer,
         #[OA\Property]
         public string $detail,
-        #[OA\Property(oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number'), new OA\Schema(type: 'boolean')], nullable: true)]
+        #[OA\Property(
+            oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number'), new OA\Schema(type: 'boolean')],
+            nullable: true,
+        )]
         public string|int|float|bool|null $value = null,
         #[OA\Property]
         public ?float $low = null,

@@ -187,7 +187,11 @@ final readonly class JsonObject
     /** A name: one line with something to be seen in it, its spaces single. */
     public function name(string $key, int $most): string
     {
-        $text = (string) preg_replace('/[\s\x{00A0}\x{2000}-\x{200A}\x{3000}\x{3164}\x{115F}\x{1160}\x{FFA0}\x{2800}]+/u', ' ', $this->text($key, $most));
+        $text = (string) preg_replace(
+            '/[\s\x{00A0}\x{2000}-\x{200A}\x{3000}\x{3164}\x{115F}\x{1160}\x{FFA0}\x{2800}]+/u',
+            ' ',
+            $this->text($key, $most),
+        );
 
         return preg_match('/[\p{L}\p{N}\p{P}\p{S}]/u', $text) === 1 ? trim($text) : throw $this->missing($key, 'text that can be seen');
     }
@@ -270,11 +274,17 @@ final readonly class JsonObject
     public function moment(string $key): \DateTimeImmutable
     {
         $text = $this->text($key, 35);
-        $is = preg_match('/^(20\d\d)-(\d\d)-(\d\d)T([01]\d|2[0-3]):[0-5]\d:[0-5]\d(\.\d{1,6})?(Z|[+-](0\d|1[0-4]):[0-5]\d)$/', $text, $m) === 1
+        $is = preg_match(
+            '/^(20\d\d)-(\d\d)-(\d\d)T([01]\d|2[0-3]):[0-5]\d:[0-5]\d(\.\d{1,6})?(Z|[+-](0\d|1[0-4]):[0-5]\d)$/',
+            $text,
+            $m,
+        ) === 1
             && checkdate((int) $m[2], (int) $m[3], (int) $m[1]);
         $moment = $is ? date_create_immutable($text) : false;
 
-        return $moment !== false ? $moment : throw Unreadable::at($this->at($key), 'This must be a date and time with its offset, as in 2026-01-31T18:30:00Z.', $text);
+        return $moment !== false
+            ? $moment
+            : throw Unreadable::at($this->at($key), 'This must be a date and time with its offset, as in 2026-01-31T18:30:00Z.', $text);
     }
 
     /** A moment that has come, by the clock of a device that may differ a little from ours. */
@@ -282,7 +292,9 @@ final readonly class JsonObject
     {
         $moment = $this->moment($key);
 
-        return $moment <= $now->modify(self::CLOCKS_DIFFER) ? $moment : throw $this->fault($key, 'This lies in the future. Check the clock of this device.');
+        return $moment <= $now->modify(self::CLOCKS_DIFFER)
+            ? $moment
+            : throw $this->fault($key, 'This lies in the future. Check the clock of this device.');
     }
 
     /**
@@ -374,7 +386,8 @@ final readonly class JsonObject
     {
         $choices = [];
         foreach ($this->items($key, count($enum::cases())) as $i => $item) {
-            $choice = (is_string($item) ? $enum::tryFrom($item) : null) ?? throw Unreadable::unknown($this->at($key).'/'.$i, $item, self::allowed($enum));
+            $choice = (is_string($item) ? $enum::tryFrom($item) : null)
+                ?? throw Unreadable::unknown($this->at($key).'/'.$i, $item, self::allowed($enum));
             $choices[$choice->value] = $choice;
         }
 
@@ -390,7 +403,11 @@ final readonly class JsonObject
     {
         $pointer = $this->at($key);
 
-        return array_map(static fn (mixed $item, int $i): float => self::finite($item, "$pointer/$i"), $items = $this->items($key, $most), array_keys($items));
+        return array_map(
+            static fn (mixed $item, int $i): float => self::finite($item, "$pointer/$i"),
+            $items = $this->items($key, $most),
+            array_keys($items),
+        );
     }
 
     /** @return list<mixed> */

@@ -47,7 +47,18 @@ final class Unreadable extends \RuntimeException
     /** The same faults, all at one pointer. */
     public function movedTo(string $pointer): self
     {
-        return new self(array_map(static fn (FieldError $f): FieldError => new FieldError($pointer, $f->detail, $f->value, $f->low, $f->high, $f->unit, $f->allowed), $this->faults));
+        return new self(array_map(
+            static fn (FieldError $f): FieldError => new FieldError(
+                $pointer,
+                $f->detail,
+                $f->value,
+                $f->low,
+                $f->high,
+                $f->unit,
+                $f->allowed,
+            ),
+            $this->faults,
+        ));
     }
 
     /** The core's refusal of values read below a pointer; the core names its quantities as JSON does. */
@@ -60,9 +71,17 @@ final class Unreadable extends \RuntimeException
             )),
             $error instanceof BadCalibration => self::at("$pointer/points/$error->pointIndex", $error->getMessage(), $error->point->forceN),
             $error instanceof GearClash => self::at("$pointer/$error->quantity", $error->getMessage(), $error->value),
-            $error instanceof NotDoable => new self([FieldError::at("$pointer/$error->field", $error->getMessage(), allowed: $error->allowed)]),
+            $error instanceof NotDoable => new self([FieldError::at(
+                "$pointer/$error->field",
+                $error->getMessage(),
+                allowed: $error->allowed,
+            )]),
             $error instanceof UnknownGear => self::at("$pointer/$error->field", $error->getMessage(), $error->gearId),
-            $error instanceof UnknownPosition => new self([FieldError::at("$pointer/$error->field", $error->getMessage(), allowed: $error->allowed)]),
+            $error instanceof UnknownPosition => new self([FieldError::at(
+                "$pointer/$error->field",
+                $error->getMessage(),
+                allowed: $error->allowed,
+            )]),
             default => self::at($pointer, $error->getMessage()),
         };
     }
@@ -71,6 +90,13 @@ final class Unreadable extends \RuntimeException
     {
         $shown = FieldError::at("$pointer/$violation->quantity", $violation->sentence(), $violation->value);
 
-        return new FieldError($shown->pointer, $shown->detail, $shown->value, $violation->low, $violation->high, $violation->unit() ?: null);
+        return new FieldError(
+            $shown->pointer,
+            $shown->detail,
+            $shown->value,
+            $violation->low,
+            $violation->high,
+            $violation->unit() ?: null,
+        );
     }
 }

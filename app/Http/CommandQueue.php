@@ -86,7 +86,11 @@ final readonly class CommandQueue
             foreach ($this->ofAthlete((string) $athleteId, $coach, $commands) as $i => $outcome) {
                 $outcomes[$i] = match (true) {
                     $outcome instanceof \Throwable => self::refused($items[$i], $outcome),
-                    $outcome instanceof Inserted => new QueuedOutcomeResponse($outcome->record->id, SetResponse::of($outcome->record), null),
+                    $outcome instanceof Inserted => new QueuedOutcomeResponse(
+                        $outcome->record->id,
+                        SetResponse::of($outcome->record),
+                        null,
+                    ),
                     default => new QueuedOutcomeResponse(self::idOf($items[$i]), null, null),
                 };
             }
@@ -167,12 +171,16 @@ final readonly class CommandQueue
         return $failed;
     }
 
-    private function other(string $athleteId, User $coach, SetTakenBack|AccessoryDone|SignalTold|PainTold|PainUndone|LineSwitched|ComingTold $command): ?\Throwable
-    {
+    private function other(
+        string $athleteId,
+        User $coach,
+        SetTakenBack|AccessoryDone|SignalTold|PainTold|PainUndone|LineSwitched|ComingTold $command,
+    ): ?\Throwable {
         try {
             $athlete = Athlete::query()->find($athleteId) ?? throw LockAthlete::unknown();
             match (true) {
-                $command instanceof SetTakenBack => $this->beside->takeBack($athlete, $command->set_id) || $this->withdraw->withdraw($athlete, $command->set_id, $coach, $command->id),
+                $command instanceof SetTakenBack => $this->beside->takeBack($athlete, $command->set_id)
+                    || $this->withdraw->withdraw($athlete, $command->set_id, $coach, $command->id),
                 $command instanceof AccessoryDone => $this->beside->log($athlete, $coach, $command),
                 $command instanceof SignalTold => $this->signals->tell($athlete, $coach, $command),
                 $command instanceof PainTold => $this->pain->tell($athlete, $coach, $command),

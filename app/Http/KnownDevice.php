@@ -33,7 +33,13 @@ final readonly class KnownDevice
         }
         $device = hash('sha256', $token);
 
-        return $this->db->table('known_devices')->where('user_id', $user->id)->where('token', $device)->where('seen_at', '>', $this->oldest())->exists() ? $device : null;
+        return $this->db->table('known_devices')
+            ->where('user_id', $user->id)
+            ->where('token', $device)
+            ->where('seen_at', '>', $this->oldest())
+            ->exists()
+            ? $device
+            : null;
     }
 
     public function remember(User $user): Cookie
@@ -43,7 +49,14 @@ final readonly class KnownDevice
         $this->db->table('known_devices')->where('user_id', $user->id)->where('seen_at', '<', $this->oldest())->delete();
         $this->db->table('known_devices')->insert(['user_id' => $user->id, 'token' => hash('sha256', $token), 'seen_at' => $now]);
 
-        return new Cookie(self::COOKIE, $token, $now->modify(sprintf('+%d days', self::DAYS)), '/api/sign-in', httpOnly: true, sameSite: Cookie::SAMESITE_STRICT);
+        return new Cookie(
+            self::COOKIE,
+            $token,
+            $now->modify(sprintf('+%d days', self::DAYS)),
+            '/api/sign-in',
+            httpOnly: true,
+            sameSite: Cookie::SAMESITE_STRICT,
+        );
     }
 
     private function oldest(): \DateTimeImmutable

@@ -38,25 +38,52 @@ final class ProblemRenderer
     {
         return match (true) {
             $error instanceof Problem => $error,
-            $error instanceof Unreadable => new Problem($error->isSyntax ? ProblemCode::BadJson : ProblemCode::Invalid, $error->getMessage(), $error->faults),
-            $error instanceof AuthenticationException => new Problem(ProblemCode::SignedOut, 'Sign in, then try again. Nothing typed is lost.'),
+            $error instanceof Unreadable => new Problem(
+                $error->isSyntax ? ProblemCode::BadJson : ProblemCode::Invalid,
+                $error->getMessage(),
+                $error->faults,
+            ),
+            $error instanceof AuthenticationException => new Problem(
+                ProblemCode::SignedOut,
+                'Sign in, then try again. Nothing typed is lost.',
+            ),
             $error instanceof TokenMismatchException => self::pageExpired(),
             $error instanceof PostTooLargeException => new Problem(ProblemCode::BodyTooLarge, 'A request may be 1 MB at the most.'),
             $error instanceof ModelNotFoundException => self::notFound(),
-            self::tookTooLong($error) => new Problem(ProblemCode::Busy, 'Something else is using this just now. Nothing typed is lost: try again in a moment.', retryAfterS: 2),
-            $error instanceof LostConnectionException, self::isLostConnection($error) => new Problem(ProblemCode::Away, 'The database is starting. Nothing typed is lost: try again in a moment.', retryAfterS: 2),
+            self::tookTooLong($error) => new Problem(
+                ProblemCode::Busy,
+                'Something else is using this just now. Nothing typed is lost: try again in a moment.',
+                retryAfterS: 2,
+            ),
+            $error instanceof LostConnectionException, self::isLostConnection($error) => new Problem(
+                ProblemCode::Away,
+                'The database is starting. Nothing typed is lost: try again in a moment.',
+                retryAfterS: 2,
+            ),
             $error instanceof HttpExceptionInterface => self::http($error->getStatusCode()),
-            default => new Problem(ProblemCode::Fault, 'The fault is on our side and is in the log. Try again; if it comes back, restart with bin/steady start.'),
+            default => new Problem(
+                ProblemCode::Fault,
+                'The fault is on our side and is in the log. Try again; if it comes back, restart with bin/steady start.',
+            ),
         };
     }
 
-    /** Connection failures: class 08, the server going down or coming up (57P01–57P03), one that was demoted and only reads (25006), or no server at all. */
+    /**
+     * Connection failures: class 08, the server going down or coming up (57P01–57P03), one that was demoted and only reads (25006), or no
+     * server at all.
+     */
     private static function isLostConnection(\Throwable $error): bool
     {
         $pdo = $error instanceof QueryException ? $error->getPrevious() : $error;
 
         return $pdo instanceof \PDOException
-            && (preg_match('/^(08|57P0|25006)/', (string) $pdo->getCode()) === 1 || preg_match('/server closed the connection|connection to server|no connection to the server|terminating connection/', $pdo->getMessage()) === 1);
+            && (
+                preg_match('/^(08|57P0|25006)/', (string) $pdo->getCode()) === 1
+                || preg_match(
+                    '/server closed the connection|connection to server|no connection to the server|terminating connection/',
+                    $pdo->getMessage(),
+                ) === 1
+            );
     }
 
     /** Statements and locks that the database ended in time, and transactions that ran into one another. */

@@ -25,8 +25,11 @@ final class QuietSessions implements \SessionHandlerInterface
     /** @var array{id: string, payload: string, last_activity: int, began_at: int}|null as it was read */
     private ?array $row = null;
 
-    public function __construct(private readonly ConnectionInterface $db, private readonly ClockInterface $clock, private readonly int $idleMinutes)
-    {
+    public function __construct(
+        private readonly ConnectionInterface $db,
+        private readonly ClockInterface $clock,
+        private readonly int $idleMinutes,
+    ) {
     }
 
     public function open(string $path, string $name): bool
@@ -44,7 +47,14 @@ final class QuietSessions implements \SessionHandlerInterface
         $now = $this->clock->now()->getTimestamp();
         $row = $this->db->table(self::TABLE)->where('id', $id)
             ->where('last_activity', '>', $now - 60 * $this->idleMinutes)->where('began_at', '>', $now - self::LONGEST_S)->first();
-        $this->row = $row === null ? null : ['id' => $id, 'payload' => (string) $row->payload, 'last_activity' => (int) $row->last_activity, 'began_at' => (int) $row->began_at];
+        $this->row = $row === null
+            ? null
+            : [
+                'id' => $id,
+                'payload' => (string) $row->payload,
+                'last_activity' => (int) $row->last_activity,
+                'began_at' => (int) $row->began_at,
+            ];
 
         return $this->row === null ? '' : (string) base64_decode($this->row['payload'], true);
     }
@@ -56,7 +66,13 @@ final class QuietSessions implements \SessionHandlerInterface
         $row = $this->row !== null && $this->row['id'] === $id ? $this->row : null;
         if ($row === null || $row['payload'] !== $payload || $row['last_activity'] <= $now - self::FRESH_S) {
             $this->db->table(self::TABLE)->upsert(
-                [['id' => $id, 'user_id' => self::userIn($data), 'payload' => $payload, 'last_activity' => $now, 'began_at' => $row['began_at'] ?? $now]],
+                [[
+                    'id' => $id,
+                    'user_id' => self::userIn($data),
+                    'payload' => $payload,
+                    'last_activity' => $now,
+                    'began_at' => $row['began_at'] ?? $now,
+                ]],
                 ['id'],
                 ['user_id', 'payload', 'last_activity'],
             );
@@ -76,7 +92,11 @@ final class QuietSessions implements \SessionHandlerInterface
     {
         $now = $this->clock->now()->getTimestamp();
 
-        return $this->db->table(self::TABLE)->where('last_activity', '<', $now - $lifetime)->orWhere('began_at', '<', $now - self::LONGEST_S)
+        return $this->db->table(self::TABLE)->where('last_activity', '<', $now - $lifetime)->orWhere(
+            'began_at',
+            '<',
+            $now - self::LONGEST_S,
+        )
             ->orWhere(static fn ($q) => $q->whereNull('user_id')->where('last_activity', '<', $now - self::ANONYMOUS_S))->delete();
     }
 

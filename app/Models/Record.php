@@ -53,7 +53,9 @@ abstract class Record extends Model
     /** Whether the same command would store both rows. */
     public function isOfSameCommand(self $other): bool
     {
-        return $this->fingerprint === null ? $other instanceof static && $this->told() == $other->told() : $this->fingerprint === $other->fingerprint;
+        return $this->fingerprint === null
+            ? $other instanceof static && $this->told() == $other->told()
+            : $this->fingerprint === $other->fingerprint;
     }
 
     /** @return array<mixed> */

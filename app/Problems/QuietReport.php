@@ -14,7 +14,8 @@ final class QuietReport
 {
     public static function of(QueryException $fault, LoggerInterface $log): void
     {
-        $frame = array_values(array_filter($fault->getTrace(), static fn (array $f): bool => str_contains($f['file'] ?? '', '/app/')))[0] ?? [];
+        $frame = array_values(array_filter($fault->getTrace(), static fn (array $f): bool => str_contains($f['file'] ?? '', '/app/')))[0]
+            ?? [];
         $log->error('The database refused a statement.', [
             'sqlstate' => (string) ($fault->getPrevious()?->getCode() ?? $fault->getCode()),
             'sql' => $fault->getSql(),

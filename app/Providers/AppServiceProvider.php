@@ -68,7 +68,10 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->alias(CurrentGym::class, GymScope::class);
         $this->app->singleton(ClockInterface::class, static fn (): ClockInterface => new FactoryImmutable);
         $this->app->singleton(ChangeTicket::class, static fn (): ChangeTicket => new ChangeTicket((string) config('app.key')));
-        $this->app->singleton(HangingScale::class, static fn (): HangingScale => new HangingScale((string) config('devices.scale_address')));
+        $this->app->singleton(
+            HangingScale::class,
+            static fn (): HangingScale => new HangingScale((string) config('devices.scale_address')),
+        );
         $this->app->bind(JsonObject::class, static fn (Application $app): JsonObject => self::body($app->make(Request::class)));
     }
 
@@ -93,7 +96,14 @@ final class AppServiceProvider extends ServiceProvider
 
     private function keepSessionsQuietly(): void
     {
-        Session::extend('quiet', fn (): QuietSessions => new QuietSessions($this->app->make(ConnectionInterface::class), $this->app->make(ClockInterface::class), (int) config('session.lifetime')));
+        Session::extend(
+            'quiet',
+            fn (): QuietSessions => new QuietSessions(
+                $this->app->make(ConnectionInterface::class),
+                $this->app->make(ClockInterface::class),
+                (int) config('session.lifetime'),
+            ),
+        );
     }
 
     private static function body(Request $request): JsonObject

@@ -23,7 +23,9 @@ const capacities = computed(() => {
         ...(row_capacity ? [{ name: 'row capacity', value: known(row_capacity), why: 'row' as const }] : []),
     ];
 });
-const tags = computed(() => [kindWords[props.athlete.kind], ...props.athlete.tags, ...(props.athlete.archived ? ['archived'] : [])].join(' · '));
+const tags = computed(() =>
+    [kindWords[props.athlete.kind], ...props.athlete.tags, ...(props.athlete.archived ? ['archived'] : [])].join(' · '),
+);
 const actions = computed(() => [
     { key: 'trend', label: 'Trend' },
     { key: 'body', label: 'Body' },
@@ -51,18 +53,29 @@ function more(key: string): void {
             <span>{{ body }}</span>
             <span v-for="c in capacities" :key="c.name">
                 {{ c.name }}
-                <button type="button" class="why" :aria-label="`${c.name}, ${c.value}: why?`" @click="emit('why', c.why)">{{ c.value }}</button>
+                <button type="button" class="why" :aria-label="`${c.name}, ${c.value}: why?`" @click="emit('why', c.why)">
+                    {{ c.value }}
+                </button>
             </span>
             <span v-if="capacities.length === 0">no baseline yet</span>
             <span class="dim">{{ tags }}</span>
         </p>
         <div class="row actions no-print">
-            <NButton :disabled="athlete.paused_on !== null || athlete.screen.outcome === 'refer' || athlete.screen.outcome === 'not-yet'" @click="emit('baseline')">
+            <NButton
+                :disabled="athlete.paused_on !== null || athlete.screen.outcome === 'refer' || athlete.screen.outcome === 'not-yet'"
+                @click="emit('baseline')"
+            >
                 Baseline
             </NButton>
-            <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/session`" custom><NButton @click="navigate">Session</NButton></RouterLink>
-            <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/trend`" custom><NButton class="wide" @click="navigate">Trend</NButton></RouterLink>
-            <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/card`" custom><NButton class="wide" @click="navigate">Card</NButton></RouterLink>
+            <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/session`" custom>
+                <NButton @click="navigate">Session</NButton>
+            </RouterLink>
+            <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/trend`" custom>
+                <NButton class="wide" @click="navigate">Trend</NButton>
+            </RouterLink>
+            <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/card`" custom>
+                <NButton class="wide" @click="navigate">Card</NButton>
+            </RouterLink>
             <NDropdown trigger="click" :options="actions" @select="more"><NButton>More</NButton></NDropdown>
         </div>
     </header>

@@ -60,7 +60,9 @@ const beforePain = ref(false);
 const padOpen = computed(() => !athlete.value?.paused_on || (beforePain.value && athlete.value.paused_on === day.value));
 
 /** Bands in use that somebody should look at first. */
-const due = computed(() => (kit.value.value?.bands ?? []).filter((b) => b.wear.due && athlete.value?.rung?.exercise.setup.band_ids?.includes(b.id)));
+const due = computed(() =>
+    (kit.value.value?.bands ?? []).filter((b) => b.wear.due && athlete.value?.rung?.exercise.setup.band_ids?.includes(b.id)),
+);
 
 async function choose(exercise: Exercise): Promise<void> {
     const result = await page.choose(exercise);
@@ -69,7 +71,9 @@ async function choose(exercise: Exercise): Promise<void> {
 }
 
 async function archive(archived: boolean): Promise<void> {
-    const result = await outcome(api.PUT('/api/athletes/{athlete}/archive', { params: { path: { athlete: props.id } }, body: { archived } }));
+    const result = await outcome(
+        api.PUT('/api/athletes/{athlete}/archive', { params: { path: { athlete: props.id } }, body: { archived } }),
+    );
     problem.value = result.ok ? undefined : result.problem;
     await page.reload();
 }
@@ -120,7 +124,12 @@ async function beside(step: 1 | -1): Promise<void> {
 }
 
 useKeys((key) => {
-    const actions: Record<string, () => unknown> = { u: undo.take, arrowleft: () => beside(-1), arrowright: () => beside(1), escape: () => router.push('/people') };
+    const actions: Record<string, () => unknown> = {
+        u: undo.take,
+        arrowleft: () => beside(-1),
+        arrowright: () => beside(1),
+        escape: () => router.push('/people'),
+    };
     const action = actions[key.toLowerCase()];
     void action?.();
     return action !== undefined;
@@ -130,7 +139,13 @@ useKeys((key) => {
 <template>
     <ReadNote :read="page.athlete" waits="Loading the athlete…" />
     <template v-if="athlete">
-        <AthleteHead :athlete="athlete" @baseline="baselineOpen = true" @edit="router.push(`/people/${id}/edit`)" @archive="archive" @why="explained = $event" />
+        <AthleteHead
+            :athlete="athlete"
+            @baseline="baselineOpen = true"
+            @edit="router.push(`/people/${id}/edit`)"
+            @archive="archive"
+            @why="explained = $event"
+        />
         <PlaceLine :athlete="athlete" @placed="page.reload" />
         <ProblemNote v-if="problem" :problem="problem" class="gap" />
         <ProblemNote v-if="kit.problem.value" :problem="kit.problem.value" class="gap" retry @retry="kit.reload" />
@@ -152,7 +167,9 @@ useKeys((key) => {
                 </p>
                 <ScreenCard :athlete="athlete" @screen="screenOpen = true" />
                 <PausedCard v-if="athlete.paused_on" :athlete="athlete" :clear="page.clear" @undo="page.undoPain" />
-                <div v-if="athlete.rung_lost" class="card lost" role="alert">{{ athlete.rung_lost }} Choose another set-up on the scale.</div>
+                <div v-if="athlete.rung_lost" class="card lost" role="alert">
+                    {{ athlete.rung_lost }} Choose another set-up on the scale.
+                </div>
                 <p v-for="band in due" :key="band.id" class="due small" role="status">
                     <RouterLink :to="{ path: '/kit', query: { band: band.id } }">{{ band.name }}</RouterLink>
                     : look at it before the next set. {{ band.wear.text }}
@@ -178,7 +195,9 @@ useKeys((key) => {
                     :next="athlete.call?.call.next ?? undefined"
                     @logged="logged"
                 />
-                <div v-else-if="athlete.paused_on === day"><NButton @click="beforePain = true">Log a set that was done before the pain</NButton></div>
+                <div v-else-if="athlete.paused_on === day">
+                    <NButton @click="beforePain = true">Log a set that was done before the pain</NButton>
+                </div>
                 <StartHere
                     v-else-if="!athlete.rung && !athlete.rung_lost"
                     :athlete="athlete"
@@ -186,15 +205,34 @@ useKeys((key) => {
                     @baseline="baselineOpen = true"
                     @choose="choose"
                 />
-                <button v-if="!athlete.archived" type="button" class="quiet" @click="afterOpen = true">How was it? Soreness, effort, what failed first…</button>
-                <SetLog :sets="page.sets.value" :older="page.older.value" @older="page.loadOlder" @take-back="page.takeBack" @correct="correcting = $event" />
-                <details v-if="athlete.capacity || athlete.row_capacity" class="card" @toggle="pastOpen = ($event.target as HTMLDetailsElement).open">
+                <button v-if="!athlete.archived" type="button" class="quiet" @click="afterOpen = true">
+                    How was it? Soreness, effort, what failed first…
+                </button>
+                <SetLog
+                    :sets="page.sets.value"
+                    :older="page.older.value"
+                    @older="page.loadOlder"
+                    @take-back="page.takeBack"
+                    @correct="correcting = $event"
+                />
+                <details
+                    v-if="athlete.capacity || athlete.row_capacity"
+                    class="card"
+                    @toggle="pastOpen = ($event.target as HTMLDetailsElement).open"
+                >
                     <summary>Earlier calls</summary>
                     <PastCalls v-if="pastOpen" :athlete-id="id" />
                 </details>
             </div>
         </div>
-        <SetupPanel :athlete-id="id" :rung="opened" :paused="athlete.paused_on !== null" @close="opened = undefined" @choose="choose" @logged="logged" />
+        <SetupPanel
+            :athlete-id="id"
+            :rung="opened"
+            :paused="athlete.paused_on !== null"
+            @close="opened = undefined"
+            @choose="choose"
+            @logged="logged"
+        />
         <CapacityPanel :athlete="athlete" :movement="explained" @close="explained = undefined" />
         <ScreenPanel v-model:open="screenOpen" :athlete="athlete" :screen="page.screen" @baseline="baselineOpen = true" />
         <BaselinePanel v-model:open="baselineOpen" :athlete="athlete" :kit="kit.value.value" @logged="logged" @choose="choose" />

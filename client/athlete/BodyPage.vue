@@ -13,11 +13,16 @@ import WeighForm from '../body/WeighForm.vue';
 const props = defineProps<{ id: string }>();
 
 const problem = shallowRef<Problem>();
-const body = useRead(['body', props.id], () => outcome(api.GET('/api/athletes/{athlete}/body', { params: { path: { athlete: props.id } } })));
+const body = useRead(['body', props.id], () =>
+    outcome(api.GET('/api/athletes/{athlete}/body', { params: { path: { athlete: props.id } } })),
+);
 
 async function takeBack(weighing: string): Promise<void> {
     const result = await outcome(
-        api.POST('/api/athletes/{athlete}/weighings/{weighing}/withdrawal', { params: { path: { athlete: props.id, weighing } }, body: { id: uuidv7() } }),
+        api.POST('/api/athletes/{athlete}/weighings/{weighing}/withdrawal', {
+            params: { path: { athlete: props.id, weighing } },
+            body: { id: uuidv7() },
+        }),
     );
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {

@@ -16,7 +16,12 @@ const TITLES: Record<Movement, string> = { pull: 'Pull capacity', row: 'Row capa
 const capacity = computed(() => (props.movement === 'row' ? props.athlete.row_capacity : props.athlete.capacity));
 const why = useRead(
     () => ['capacity', props.athlete.id, props.movement, capacity.value?.on],
-    () => outcome(api.GET('/api/athletes/{athlete}/capacity', { params: { path: { athlete: props.athlete.id }, query: { pattern: props.movement ?? 'pull' } } })),
+    () =>
+        outcome(
+            api.GET('/api/athletes/{athlete}/capacity', {
+                params: { path: { athlete: props.athlete.id }, query: { pattern: props.movement ?? 'pull' } },
+            }),
+        ),
     { enabled: () => props.movement !== undefined },
 );
 </script>

@@ -14,7 +14,14 @@ const athlete = useRead(['athlete', props.id], read);
 const start = computed(() => athlete.value.value && inputOf(athlete.value.value));
 
 function inputOf(a: Schemas['Athlete']): Schemas['AthleteInput'] {
-    return { name: a.name, kind: a.kind, mass_kg: a.mass_kg, stature_m: a.stature_m, reach_m: a.reach_source === 'measured' ? a.reach_m : null, tags: a.tags };
+    return {
+        name: a.name,
+        kind: a.kind,
+        mass_kg: a.mass_kg,
+        stature_m: a.stature_m,
+        reach_m: a.reach_source === 'measured' ? a.reach_m : null,
+        tags: a.tags,
+    };
 }
 
 const stored = async (): Promise<Result<Schemas['AthleteInput']>> => mapResult(await read(), inputOf);

@@ -19,7 +19,10 @@ const props = defineProps<{ athlete: Athlete }>();
 const emit = defineEmits<{ placed: [] }>();
 const open = defineModel<boolean>('open', { required: true });
 
-const PER_WEEK = [{ value: null, label: 'As the method has it' }, ...[1, 2, 3, 4].map((n) => ({ value: n as number | null, label: String(n) }))];
+const PER_WEEK = [
+    { value: null, label: 'As the method has it' },
+    ...[1, 2, 3, 4].map((n) => ({ value: n as number | null, label: String(n) })),
+];
 
 const draft = reactive({ method: '', stage: '', reason: '', perWeek: null as number | null, builder: null as string | null });
 const error = ref<string>();
@@ -53,7 +56,9 @@ const chosen = computed(() => methods.value.value?.methods.find((m) => m.key ===
 const methodOptions = computed(() => (methods.value.value?.methods ?? []).map((m) => ({ value: m.key, label: m.name })));
 const stageChips = computed(() => (chosen.value?.stages ?? []).map((s, i) => ({ value: s.key, label: `${i + 1} ${s.name}` })));
 const isStrict = computed(() => chosen.value?.stages.find((s) => s.key === draft.stage)?.kind === 'strict');
-const builderOptions = computed(() => (library.value.value?.builders ?? []).map((b) => ({ value: b.key, label: `${b.name}, from ${b.from_reps} strict` })));
+const builderOptions = computed(() =>
+    (library.value.value?.builders ?? []).map((b) => ({ value: b.key, label: `${b.name}, from ${b.from_reps} strict` })),
+);
 const builder = computed(() => library.value.value?.builders.find((b) => b.key === draft.builder));
 /** Within a method a stage is skipped or set back for a reason. */
 const needsReason = computed(() => draft.method === props.athlete.place.method && draft.stage !== props.athlete.place.stage);
@@ -89,7 +94,13 @@ async function submit(): Promise<void> {
         <form class="stack" @submit.prevent="submit">
             <ReadNote :read="methods" waits="Loading the methods…" />
             <FormField label="Method">
-                <NSelect :value="draft.method" :virtual-scroll="false" :options="methodOptions" aria-label="Method" @update:value="pickMethod" />
+                <NSelect
+                    :value="draft.method"
+                    :virtual-scroll="false"
+                    :options="methodOptions"
+                    aria-label="Method"
+                    @update:value="pickMethod"
+                />
             </FormField>
             <p v-if="chosen" class="small dim">{{ chosen.idea }}</p>
             <ChipRow label="Stage" show-label :chips="stageChips" :value="draft.stage" @pick="draft.stage = $event" />
@@ -103,10 +114,16 @@ async function submit(): Promise<void> {
                     aria-label="In the place of the strict work"
                 />
             </FormField>
-            <p v-if="isStrict && builder" class="small dim">{{ builder.idea }} {{ builder.lines.join(' · ') }}, for {{ builder.weeks.join('–') }} weeks.</p>
+            <p v-if="isStrict && builder" class="small dim">
+                {{ builder.idea }} {{ builder.lines.join(' · ') }}, for {{ builder.weeks.join('–') }} weeks.
+            </p>
             <ChipRow label="A week" show-label :chips="PER_WEEK" :value="draft.perWeek" @pick="draft.perWeek = $event" />
             <FormField v-if="needsReason" v-slot="{ inputProps }" label="Reason" :error="error">
-                <NInput v-model:value="draft.reason" :input-props="{ ...inputProps, maxlength: limits.PlaceInput.reason.longest }" placeholder="" />
+                <NInput
+                    v-model:value="draft.reason"
+                    :input-props="{ ...inputProps, maxlength: limits.PlaceInput.reason.longest }"
+                    placeholder=""
+                />
             </FormField>
             <FaultList v-if="problem" :problem="problem" />
             <div class="row">
@@ -122,7 +139,9 @@ async function submit(): Promise<void> {
                     <span class="dim">{{ day(move.since) }}</span>
                     <span>
                         {{ move.method_name }}, {{ move.stage_name }}
-                        <span class="dim">{{ move.by_call ? 'by an accepted call' : move.coach }}{{ move.reason ? ` · ${move.reason}` : '' }}</span>
+                        <span class="dim">
+                            {{ move.by_call ? 'by an accepted call' : move.coach }}{{ move.reason ? ` · ${move.reason}` : '' }}
+                        </span>
                     </span>
                 </li>
             </ul>

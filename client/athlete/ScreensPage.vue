@@ -14,12 +14,21 @@ const [dayOf, hour] = [useDayOf(), useHourOf()];
 
 const path = computed(() => ({ athlete: props.id }));
 const athlete = useRead(['athlete', props.id], () => outcome(api.GET('/api/athletes/{athlete}', { params: { path: path.value } })));
-const screens = useRead(['screens', props.id], () => outcome(api.GET('/api/athletes/{athlete}/screenings', { params: { path: path.value } })), { kept: false });
+const screens = useRead(
+    ['screens', props.id],
+    () => outcome(api.GET('/api/athletes/{athlete}/screenings', { params: { path: path.value } })),
+    { kept: false },
+);
 const opened = ref<string>();
 /** Answers stay off the device; asking for them is kept on the server. */
 const one = useRead(
     () => ['screen', props.id, opened.value],
-    () => outcome(api.GET('/api/athletes/{athlete}/screenings/{screening}', { params: { path: { ...path.value, screening: opened.value ?? '' } } })),
+    () =>
+        outcome(
+            api.GET('/api/athletes/{athlete}/screenings/{screening}', {
+                params: { path: { ...path.value, screening: opened.value ?? '' } },
+            }),
+        ),
     { kept: false, enabled: () => opened.value !== undefined },
 );
 const answers = computed(() => {
@@ -59,13 +68,17 @@ const answers = computed(() => {
                 <li v-for="s in screens.value.value.items" :key="s.id">
                     <div>
                         <strong>{{ outcomeWords[s.outcome] }}</strong>
-                        <p class="small dim">{{ day(s.on) }}, by {{ s.by }}. Answers seen {{ s.looks === 1 ? 'once' : `${s.looks} times` }}.</p>
+                        <p class="small dim">
+                            {{ day(s.on) }}, by {{ s.by }}. Answers seen {{ s.looks === 1 ? 'once' : `${s.looks} times` }}.
+                        </p>
                     </div>
                     <NButton size="large" :aria-pressed="opened === s.id" @click="opened = s.id">See the answers</NButton>
                 </li>
             </ul>
             <section class="card stack" aria-label="Answers">
-                <p v-if="opened === undefined" class="small dim">Answers are private: only coaches of this gym see them, and each look is kept with a name.</p>
+                <p v-if="opened === undefined" class="small dim">
+                    Answers are private: only coaches of this gym see them, and each look is kept with a name.
+                </p>
                 <ReadNote v-else :read="one" waits="Opening…" />
                 <template v-if="one.value.value">
                     <h2>{{ day(one.value.value.screen.on) }}: {{ outcomeWords[one.value.value.screen.outcome] }}</h2>
@@ -80,7 +93,9 @@ const answers = computed(() => {
                     </dl>
                     <details class="small">
                         <summary>Who looked</summary>
-                        <p v-for="look in one.value.value.looks" :key="look.at">{{ look.by }}, {{ day(dayOf(look.at)) }}, {{ hour(look.at) }}</p>
+                        <p v-for="look in one.value.value.looks" :key="look.at">
+                            {{ look.by }}, {{ day(dayOf(look.at)) }}, {{ hour(look.at) }}
+                        </p>
                     </details>
                 </template>
             </section>

@@ -18,7 +18,9 @@ const starts = computed(() => (props.ladders ? [props.ladders.pull, props.ladder
 <template>
     <section class="card stack" aria-label="Where to begin">
         <h2>No set-up yet</h2>
-        <p v-if="!athlete.capacity && !athlete.row_capacity">Start with a baseline, about twenty minutes. Then every set-up shows the reps to expect.</p>
+        <p v-if="!athlete.capacity && !athlete.row_capacity">
+            Start with a baseline, about twenty minutes. Then every set-up shows the reps to expect.
+        </p>
         <template v-else-if="starts.length > 0">
             <p>From the baseline, this is where to begin:</p>
             <div v-for="start in starts" :key="start.key" class="start">
@@ -33,7 +35,9 @@ const starts = computed(() => (props.ladders ? [props.ladders.pull, props.ladder
             </div>
         </template>
         <p v-else>Open a set-up on the scale and put {{ athlete.name }} on it.</p>
-        <div v-if="!athlete.paused_on && !barred"><NButton :type="athlete.capacity ? 'default' : 'primary'" @click="emit('baseline')">Log a baseline</NButton></div>
+        <div v-if="!athlete.paused_on && !barred">
+            <NButton :type="athlete.capacity ? 'default' : 'primary'" @click="emit('baseline')">Log a baseline</NButton>
+        </div>
     </section>
 </template>
 

@@ -33,7 +33,10 @@ const read = useRead(
             api.GET('/api/athletes/{athlete}/trend', {
                 params: {
                     path: { athlete: props.id },
-                    query: { range: address.value.range as Trend['range'], ...(address.value.pattern === '' ? {} : { pattern: address.value.pattern as Trend['pattern'] }) },
+                    query: {
+                        range: address.value.range as Trend['range'],
+                        ...(address.value.pattern === '' ? {} : { pattern: address.value.pattern as Trend['pattern'] }),
+                    },
                 },
             }),
         ),
@@ -48,7 +51,9 @@ const from = computed(
             .sort()
             .at(-1) ?? '',
 );
-const movements = computed(() => (trend.value?.patterns ?? []).map((p) => ({ value: p as Trend['pattern'], label: MOVEMENTS[p as Trend['pattern']] })));
+const movements = computed(() =>
+    (trend.value?.patterns ?? []).map((p) => ({ value: p as Trend['pattern'], label: MOVEMENTS[p as Trend['pattern']] })),
+);
 useTitle(() => `${trend.value?.name ?? 'Athlete'}, trend · Steady Rung`);
 </script>
 
@@ -61,7 +66,13 @@ useTitle(() => `${trend.value?.name ?? 'Athlete'}, trend · Steady Rung`);
                 · trend
             </h1>
             <div class="row choices no-print">
-                <ChipRow v-if="movements.length > 1" label="Movement" :chips="movements" :value="trend.pattern" @pick="address.set({ pattern: $event })" />
+                <ChipRow
+                    v-if="movements.length > 1"
+                    label="Movement"
+                    :chips="movements"
+                    :value="trend.pattern"
+                    @pick="address.set({ pattern: $event })"
+                />
                 <ChipRow label="Range" :chips="RANGES" :value="trend.range" @pick="address.set({ range: $event })" />
             </div>
         </div>
@@ -86,8 +97,22 @@ useTitle(() => `${trend.value?.name ?? 'Athlete'}, trend · Steady Rung`);
             <div class="small-ones">
                 <FigureLine name="Bodyweight" :figures="trend.masses" :words="mass" :from="from" :to="trend.today" />
                 <FigureLine name="Dead hang" :figures="trend.seconds.hang" :words="seconds" :from="from" :to="trend.today" />
-                <FigureLine v-if="trend.seconds.hold.length > 0" name="Hold over the bar" :figures="trend.seconds.hold" :words="seconds" :from="from" :to="trend.today" />
-                <FigureLine v-if="trend.seconds.lowering.length > 0" name="Lowering" :figures="trend.seconds.lowering" :words="seconds" :from="from" :to="trend.today" />
+                <FigureLine
+                    v-if="trend.seconds.hold.length > 0"
+                    name="Hold over the bar"
+                    :figures="trend.seconds.hold"
+                    :words="seconds"
+                    :from="from"
+                    :to="trend.today"
+                />
+                <FigureLine
+                    v-if="trend.seconds.lowering.length > 0"
+                    name="Lowering"
+                    :figures="trend.seconds.lowering"
+                    :words="seconds"
+                    :from="from"
+                    :to="trend.today"
+                />
                 <WorkBars :work="trend.work" :from="from" :to="trend.today" :each="trend.work_each" />
             </div>
         </div>

@@ -31,14 +31,23 @@ const tried = computed(() => props.line.step === 'chin-up' || props.line.step ==
 async function timed({ hang_s: lasted }: { hang_s: number }): Promise<boolean> {
     const exercise = props.line.rung?.exercise;
     if (props.line.step === 'lowering' && exercise) {
-        return props.save({ purpose: 'baseline', exercise: { ...exercise, seconds: Math.max(LEAST_S, Number(lasted.toFixed(1))) }, clean_reps: lasted < LEAST_S ? 0 : 1 });
+        return props.save({
+            purpose: 'baseline',
+            exercise: { ...exercise, seconds: Math.max(LEAST_S, Number(lasted.toFixed(1))) },
+            clean_reps: lasted < LEAST_S ? 0 : 1,
+        });
     }
     return props.save({ purpose: 'baseline', hang_s: lasted, ...(exercise ? { exercise } : {}) });
 }
 
 async function reps(): Promise<void> {
     if (clean.value !== null && props.line.rung) {
-        await props.save({ purpose: tried.value ? 'try' : 'baseline', exercise: props.line.rung.exercise, clean_reps: clean.value, ...left(reserve.value) });
+        await props.save({
+            purpose: tried.value ? 'try' : 'baseline',
+            exercise: props.line.rung.exercise,
+            clean_reps: clean.value,
+            ...left(reserve.value),
+        });
     }
 }
 </script>

@@ -68,7 +68,14 @@ const other = (draft: Omit<SetDraft, 'purpose'>): Promise<boolean> => save({ pur
         <div class="stack">
             <ReadNote :read="guide" waits="Looking what comes next…" />
             <template v-if="guide.value.value">
-                <BaselineNext v-if="next" :key="next.step" :line="next" :rested-from="restedFrom" :save="save" @pass="passed = [...passed, next.step]" />
+                <BaselineNext
+                    v-if="next"
+                    :key="next.step"
+                    :line="next"
+                    :rested-from="restedFrom"
+                    :save="save"
+                    @pass="passed = [...passed, next.step]"
+                />
                 <section v-else class="card stack" aria-label="Where to begin">
                     <h2>That is the baseline</h2>
                     <template v-if="start">
@@ -78,7 +85,11 @@ const other = (draft: Omit<SetDraft, 'purpose'>): Promise<boolean> => save({ pur
                             <template v-if="start.prediction">, expect {{ likely(start.prediction) }}</template>
                             .
                         </p>
-                        <div><NButton type="primary" size="large" @click="(emit('choose', start.exercise), (open = false))">Put on this</NButton></div>
+                        <div>
+                            <NButton type="primary" size="large" @click="(emit('choose', start.exercise), (open = false))">
+                                Put on this
+                            </NButton>
+                        </div>
                     </template>
                     <p v-else>Nothing was seen that a load could be chosen from.</p>
                 </section>

@@ -30,14 +30,19 @@ const draft = reactive({
 const error = ref<string>();
 
 const bars = computed(() => props.gear.bars.map((b) => ({ value: b.id, label: `${b.name}, ${figureText(b)}` })));
-const bands = computed(() => [{ value: NO_BAND, label: 'No band: unassisted' }, ...props.gear.bands.map((b) => ({ value: b.id, label: b.name }))]);
+const bands = computed(() => [
+    { value: NO_BAND, label: 'No band: unassisted' },
+    ...props.gear.bands.map((b) => ({ value: b.id, label: b.name })),
+]);
 const strict = computed(() => draft.band === NO_BAND);
 
 function exercise(): Exercise | undefined {
     if (strict.value) {
         return { setup: { kind: 'strict' } };
     }
-    return draft.bar && draft.band ? { setup: { kind: 'band', bar_id: draft.bar, attach: draft.attach, band_ids: [draft.band] } } : undefined;
+    return draft.bar && draft.band
+        ? { setup: { kind: 'band', bar_id: draft.bar, attach: draft.attach, band_ids: [draft.band] } }
+        : undefined;
 }
 
 async function submit(): Promise<void> {
@@ -58,11 +63,25 @@ async function submit(): Promise<void> {
         <h2>Clean reps with a band</h2>
         <p class="small dim">Full hang to chin over the bar, no kick, no swing, no drop.</p>
         <FormField v-slot="{ status }" label="Band">
-            <NSelect v-model:value="draft.band" :virtual-scroll="false" :options="bands" :status="status" placeholder="Which band" aria-label="Band" />
+            <NSelect
+                v-model:value="draft.band"
+                :virtual-scroll="false"
+                :options="bands"
+                :status="status"
+                placeholder="Which band"
+                aria-label="Band"
+            />
         </FormField>
         <template v-if="!strict">
             <FormField v-slot="{ status }" label="Bar">
-                <NSelect v-model:value="draft.bar" :virtual-scroll="false" :options="bars" :status="status" placeholder="Which bar" aria-label="Bar" />
+                <NSelect
+                    v-model:value="draft.bar"
+                    :virtual-scroll="false"
+                    :options="bars"
+                    :status="status"
+                    placeholder="Which bar"
+                    aria-label="Bar"
+                />
             </FormField>
             <ChipRow label="Where" :chips="attaches" :value="draft.attach" @pick="draft.attach = $event" />
         </template>

@@ -4,7 +4,12 @@ import type { Schemas } from '../domain/http';
 defineProps<{ steps: readonly Schemas['BaselineLine'][] }>();
 
 const MARKS: Record<Schemas['BaselineLine']['state'], string> = { done: '✓', next: '▸', later: '·', 'passed-over': '–' };
-const WORDS: Record<Schemas['BaselineLine']['state'], string> = { done: 'done', next: 'next', later: 'to come', 'passed-over': 'passed over' };
+const WORDS: Record<Schemas['BaselineLine']['state'], string> = {
+    done: 'done',
+    next: 'next',
+    later: 'to come',
+    'passed-over': 'passed over',
+};
 </script>
 
 <template>

@@ -17,7 +17,12 @@ import { useLeaving } from '../composables/useLeaving';
 
 type Input = Schemas['AthleteInput'];
 
-const props = defineProps<{ start?: Input; verb: string; stored?: () => Promise<Result<Input>>; save: (input: Input) => Promise<Result<unknown>> }>();
+const props = defineProps<{
+    start?: Input;
+    verb: string;
+    stored?: () => Promise<Result<Input>>;
+    save: (input: Input) => Promise<Result<unknown>>;
+}>();
 const emit = defineEmits<{ cancel: [] }>();
 
 const typedOf = (start?: Input) => ({
@@ -40,7 +45,14 @@ function inputOf(from: Typed): Input | undefined {
     const { mass, stature, reach } = readingsOf(from);
     return mass.value === undefined || stature.value === undefined
         ? undefined
-        : { name: from.name, kind: from.kind, mass_kg: mass.value, stature_m: stature.value, reach_m: reach.value ?? null, tags: from.tags };
+        : {
+              name: from.name,
+              kind: from.kind,
+              mass_kg: mass.value,
+              stature_m: stature.value,
+              reach_m: reach.value ?? null,
+              tags: from.tags,
+          };
 }
 
 /** What a figure of the server becomes in this form. */
@@ -49,7 +61,9 @@ const asTyped = (start: Input): Input => inputOf(typedOf(start)) ?? start;
 const typed = reactive(typedOf(props.start));
 const untouched = JSON.stringify(typed);
 const leaving = useLeaving(() => JSON.stringify(typed) !== untouched);
-const errors = reactive<{ name?: string | undefined; mass?: string | undefined; stature?: string | undefined; reach?: string | undefined }>({});
+const errors = reactive<{ name?: string | undefined; mass?: string | undefined; stature?: string | undefined; reach?: string | undefined }>(
+    {},
+);
 const problem = shallowRef<Problem>();
 const busy = shallowRef(false);
 const began = props.start && asTyped(props.start);
@@ -59,7 +73,8 @@ const elsewhere = useElsewhere<Input>({
 });
 
 function words(path: string, value: unknown): string {
-    const quantity = (word: string, unit: 'kg' | 'cm'): string => `${word} ${typeof value === 'number' ? `${toTyped(value, unit)} ${unit}` : 'not measured'}`;
+    const quantity = (word: string, unit: 'kg' | 'cm'): string =>
+        `${word} ${typeof value === 'number' ? `${toTyped(value, unit)} ${unit}` : 'not measured'}`;
     const all: Record<string, () => string> = {
         name: () => `Name ${String(value)}`,
         kind: () => kindWords[value as Input['kind']],
@@ -78,7 +93,12 @@ function takeTheirs(): void {
 async function submit(agreed = false): Promise<void> {
     const { mass, stature, reach } = readingsOf(typed);
     const input = inputOf(typed);
-    Object.assign(errors, { name: typed.name.trim() ? undefined : 'Needed: a name.', mass: mass.error, stature: stature.error, reach: reach.error });
+    Object.assign(errors, {
+        name: typed.name.trim() ? undefined : 'Needed: a name.',
+        mass: mass.error,
+        stature: stature.error,
+        reach: reach.error,
+    });
     problem.value = undefined;
     if (Object.values(errors).some(Boolean) || input === undefined) {
         return;
@@ -125,8 +145,20 @@ async function submit(agreed = false): Promise<void> {
                 </NRadioGroup>
             </div>
             <div class="pair">
-                <QuantityField v-model="typed.mass" label="Bodyweight" unit="kg" :limits="limits.AthleteInput.mass_kg" :error="errors.mass" />
-                <QuantityField v-model="typed.stature" label="Height" unit="cm" :limits="limits.AthleteInput.stature_m" :error="errors.stature" />
+                <QuantityField
+                    v-model="typed.mass"
+                    label="Bodyweight"
+                    unit="kg"
+                    :limits="limits.AthleteInput.mass_kg"
+                    :error="errors.mass"
+                />
+                <QuantityField
+                    v-model="typed.stature"
+                    label="Height"
+                    unit="cm"
+                    :limits="limits.AthleteInput.stature_m"
+                    :error="errors.stature"
+                />
             </div>
             <QuantityField
                 v-model="typed.reach"

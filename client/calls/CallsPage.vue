@@ -25,7 +25,9 @@ const isFresh = computed(() => queue.problem.value === undefined && !queue.busy.
 const waiting = computed(() => Object.values(counts.value ?? {}).reduce((sum, n) => sum + n, 0));
 /** Grouped by verdict, the most urgent first; Stay is folded. */
 const groups = computed(() =>
-    verdicts.map((verdict) => ({ verdict, looks: verdictLooks[verdict], calls: calls.value.filter((c) => c.call.verdict === verdict) })).filter((g) => g.calls.length > 0),
+    verdicts
+        .map((verdict) => ({ verdict, looks: verdictLooks[verdict], calls: calls.value.filter((c) => c.call.verdict === verdict) }))
+        .filter((g) => g.calls.length > 0),
 );
 const unfolded = ref(false);
 const isOpen = (verdict: Schemas['Call']['verdict']): boolean => verdict !== 'stay' || unfolded.value || groups.value.length === 1;

@@ -19,7 +19,9 @@ const session = useSession();
 const today = useToday();
 const cautions = useCautions();
 void cautions.load();
-const card = useRead(['card', props.id, route.query.exercise], () => loadCard(props.id, typeof route.query.exercise === 'string' ? route.query.exercise : undefined));
+const card = useRead(['card', props.id, route.query.exercise], () =>
+    loadCard(props.id, typeof route.query.exercise === 'string' ? route.query.exercise : undefined),
+);
 const shown = computed(() => (card.value.value ? cautionsOf(card.value.value.setup.exercise, cautions.items) : []));
 </script>
 
@@ -34,7 +36,14 @@ const shown = computed(() => (card.value.value ? cautionsOf(card.value.value.set
         <template #actions>
             <RouterLink class="tap" :to="`/people/${id}`">Back to {{ card.value.value.athlete.name }}</RouterLink>
         </template>
-        <SetupCard class="single" :athlete="card.value.value.athlete" :setup="card.value.value.setup" :cautions="shown" :on="day(today)" :gym="session.me?.gym_name ?? ''" />
+        <SetupCard
+            class="single"
+            :athlete="card.value.value.athlete"
+            :setup="card.value.value.setup"
+            :cautions="shown"
+            :on="day(today)"
+            :gym="session.me?.gym_name ?? ''"
+        />
     </PrintSheet>
 </template>
 

@@ -4,7 +4,13 @@ import SideView from '../draw/SideView.vue';
 import type { Schemas } from '../domain/http';
 import { likely, mass, percentRange, restText, secondsWords } from '../domain/units';
 
-const props = defineProps<{ athlete: Schemas['Athlete']; setup: Schemas['SetupAnswer']; cautions: readonly Schemas['Caution'][]; on: string; gym: string }>();
+const props = defineProps<{
+    athlete: Schemas['Athlete'];
+    setup: Schemas['SetupAnswer'];
+    cautions: readonly Schemas['Caution'][];
+    on: string;
+    gym: string;
+}>();
 
 const MOST_WARNINGS = 2;
 const MOST_CAUTIONS = 3;

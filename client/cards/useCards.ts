@@ -21,7 +21,9 @@ const AT_ONCE = 3;
 /** The cards of everybody (or of a class) who is on a set-up, handed out as they come. */
 export async function loadClass(drawn: (card: Card) => void, tag?: string): Promise<Result<undefined>> {
     for (let page: number | null = 1; page !== null;) {
-        const roster: Result<Schemas['RosterPage']> = await outcome(api.GET('/api/athletes', { params: { query: { page, ...(tag && { tag }) } } }));
+        const roster: Result<Schemas['RosterPage']> = await outcome(
+            api.GET('/api/athletes', { params: { query: { page, ...(tag && { tag }) } } }),
+        );
         if (!roster.ok) {
             return roster;
         }

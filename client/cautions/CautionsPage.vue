@@ -5,7 +5,9 @@ import { useCautions } from '../composables/useCautions';
 
 const cautions = useCautions();
 void cautions.load();
-const groups = computed(() => Object.entries(momentWords).map(([moment, words]) => ({ words, items: cautions.items.filter((c) => c.moment === moment) })));
+const groups = computed(() =>
+    Object.entries(momentWords).map(([moment, words]) => ({ words, items: cautions.items.filter((c) => c.moment === moment) })),
+);
 </script>
 
 <template>

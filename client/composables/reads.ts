@@ -38,7 +38,9 @@ export async function freshenGym(client: QueryClient): Promise<void> {
 
 /** What an athlete or a piece of gear is called, as far as it was read on this device. */
 export function nameOf(client: QueryClient, id: string): string | undefined {
-    const days = client.getQueriesData<Schemas['ClassDay']>({ queryKey: ['class-day'] }).flatMap(([, day]) => (day ? [...day.athletes, ...day.roster, ...day.gear] : []));
+    const days = client
+        .getQueriesData<Schemas['ClassDay']>({ queryKey: ['class-day'] })
+        .flatMap(([, day]) => (day ? [...day.athletes, ...day.roster, ...day.gear] : []));
     const roster = client.getQueriesData<Schemas['RosterPage']>({ queryKey: ['roster'] }).flatMap(([, page]) => page?.items ?? []);
     return [...days, ...roster].find((one) => one.id === id)?.name ?? client.getQueryData<Schemas['Athlete']>(['athlete', id])?.name;
 }
@@ -49,7 +51,11 @@ export async function keepOnFloor(client: QueryClient, { owner, athleteId, comma
     client.setQueriesData<Schemas['ClassDay']>(
         { queryKey: ['class-day'] },
         (day) =>
-            day && { ...day, gear: withGear(day.gear, [command]), athletes: day.athletes.map((a) => (a.id === athleteId ? withCommand(a, command, by, day.class.on, set) : a)) },
+            day && {
+                ...day,
+                gear: withGear(day.gear, [command]),
+                athletes: day.athletes.map((a) => (a.id === athleteId ? withCommand(a, command, by, day.class.on, set) : a)),
+            },
     );
     await lastPut;
 }
@@ -73,9 +79,14 @@ export async function keepReads(client: QueryClient, owner: string): Promise<() 
     return client.getQueryCache().subscribe((event) => {
         if (event.type === 'updated' && event.action.type === 'success' && event.query.meta?.kept !== false) {
             const { queryKey, state } = event.query;
-            lastPut = later(() => keptReads.put({ owner, key: JSON.stringify(queryKey), answer: JSON.stringify(withoutHealth(state.data)), at: state.dataUpdatedAt })).catch(
-                () => undefined,
-            );
+            lastPut = later(() =>
+                keptReads.put({
+                    owner,
+                    key: JSON.stringify(queryKey),
+                    answer: JSON.stringify(withoutHealth(state.data)),
+                    at: state.dataUpdatedAt,
+                }),
+            ).catch(() => undefined);
         }
     });
 }

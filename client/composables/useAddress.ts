@@ -6,7 +6,10 @@ export function useAddress<T extends Record<string, string>>(defaults: T): { val
     const route = useRoute();
     const router = useRouter();
     const home = route.path;
-    const read = (): T => Object.fromEntries(Object.entries(defaults).map(([key, fallback]) => [key, typeof route.query[key] === 'string' ? route.query[key] : fallback])) as T;
+    const read = (): T =>
+        Object.fromEntries(
+            Object.entries(defaults).map(([key, fallback]) => [key, typeof route.query[key] === 'string' ? route.query[key] : fallback]),
+        ) as T;
     const value = reactive(read()) as T;
 
     watch(

@@ -53,7 +53,8 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
     const mostRungs = ref(8);
     const further = shallowRef<Schemas['Set'][]>([]);
     const furtherPage = ref<number | null>();
-    const loadSets = (page: number): Promise<Result<Schemas['SetPage']>> => outcome(api.GET('/api/athletes/{athlete}/sets', { params: { path: path(), query: { page } } }));
+    const loadSets = (page: number): Promise<Result<Schemas['SetPage']>> =>
+        outcome(api.GET('/api/athletes/{athlete}/sets', { params: { path: path(), query: { page } } }));
 
     const athlete = useRead(
         () => ['athlete', toValue(id)],
@@ -61,12 +62,20 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
     );
     const scale = useRead(
         () => ['scale', toValue(id), shown.value],
-        () => outcome(api.GET('/api/athletes/{athlete}/scale', { params: { path: path(), query: shown.value === ALL_BANDS ? {} : { band: shown.value } } })),
+        () =>
+            outcome(
+                api.GET('/api/athletes/{athlete}/scale', {
+                    params: { path: path(), query: shown.value === ALL_BANDS ? {} : { band: shown.value } },
+                }),
+            ),
         { enabled: () => shown.value !== LADDER },
     );
     /** The ladder hangs on the set-up in use; it waits until nobody has logged for a moment. */
     const standing = refDebounced(
-        computed(() => `${athlete.value.value?.rung?.key ?? ''}|${athlete.value.value?.mass_kg ?? ''}|${JSON.stringify(athlete.value.value?.screen ?? null)}`),
+        computed(
+            () =>
+                `${athlete.value.value?.rung?.key ?? ''}|${athlete.value.value?.mass_kg ?? ''}|${JSON.stringify(athlete.value.value?.screen ?? null)}`,
+        ),
         () => (athlete.value.value === undefined ? 0 : LADDERS_AFTER_MS),
     );
     const ladders = useRead(
@@ -112,20 +121,32 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
         mostRungs,
         loadOlder,
         reload,
-        choose: async (exercise) => then(await outcome(api.PUT('/api/athletes/{athlete}/setup', { params: { path: path() }, body: exercise }))),
+        choose: async (exercise) =>
+            then(await outcome(api.PUT('/api/athletes/{athlete}/setup', { params: { path: path() }, body: exercise }))),
         takeBack: (setId) => queue.takeBack(toValue(id), setId),
         undoPain: (toldId) => queue.undoPain(toValue(id), toldId),
-        clear: async (clearanceId, note) => then(await outcome(api.POST('/api/athletes/{athlete}/clearances', { params: { path: path() }, body: { id: clearanceId, note } }))),
-        tellPain: async (pain) => then(await outcome(api.POST('/api/athletes/{athlete}/pain', { params: { path: path() }, body: { id: uuidv7(), pain } }))),
+        clear: async (clearanceId, note) =>
+            then(
+                await outcome(
+                    api.POST('/api/athletes/{athlete}/clearances', { params: { path: path() }, body: { id: clearanceId, note } }),
+                ),
+            ),
+        tellPain: async (pain) =>
+            then(await outcome(api.POST('/api/athletes/{athlete}/pain', { params: { path: path() }, body: { id: uuidv7(), pain } }))),
         tell: async (told) => then(await outcome(api.POST('/api/athletes/{athlete}/signals', { params: { path: path() }, body: told }))),
-        screen: async (found) => then(await outcome(api.POST('/api/athletes/{athlete}/screenings', { params: { path: path() }, body: found }))),
+        screen: async (found) =>
+            then(await outcome(api.POST('/api/athletes/{athlete}/screenings', { params: { path: path() }, body: found }))),
     };
 }
 
 /** All lanes at once; the first refusal stands for all. */
 async function loadLadders(athlete: string, mostRungs: number): Promise<Result<Ladders>> {
     const ladder = (lane: 'pull' | 'row' | 'pulldown') =>
-        outcome(api.GET('/api/athletes/{athlete}/ladder', { params: { path: { athlete }, query: { lane, most_rungs: mostRungs, advice: 'yes' } } }));
+        outcome(
+            api.GET('/api/athletes/{athlete}/ladder', {
+                params: { path: { athlete }, query: { lane, most_rungs: mostRungs, advice: 'yes' } },
+            }),
+        );
     const [pull, row, pulldown, lower] = await Promise.all([
         ladder('pull'),
         ladder('row'),

@@ -97,12 +97,30 @@ export const useCommandQueue = defineStore('command-queue', () => {
     const takeBack = (athleteId: string, setId: string): Promise<void> => keep((who) => queue.takeBack(who, athleteId, setId));
     const undoPain = (athleteId: string, toldId: string): Promise<void> => keep((who) => queue.undoPain(who, athleteId, toldId));
     const drop = (id: string): Promise<boolean> => (owner.value === undefined ? Promise.resolve(false) : queue.drop(owner.value, id));
-    const sendAgain = (id: string): Promise<boolean> => (owner.value === undefined ? Promise.resolve(false) : queue.sendAgain(owner.value, id));
+    const sendAgain = (id: string): Promise<boolean> =>
+        owner.value === undefined ? Promise.resolve(false) : queue.sendAgain(owner.value, id);
     const pending = computed(() => waiting.value.filter((w) => w.problem === undefined));
     const refused = computed(() => waiting.value.filter((w) => w.problem !== undefined));
 
     watch(online, (is) => is && void flush());
     useIntervalFn(() => pending.value.length > 0 && !busy.value && void flush(), AGAIN_AFTER_MS);
 
-    return { waiting, pending, refused, busy, broken, lost, settled, serve, add, tell, tellGym, takeBack, undoPain, drop, sendAgain, flush };
+    return {
+        waiting,
+        pending,
+        refused,
+        busy,
+        broken,
+        lost,
+        settled,
+        serve,
+        add,
+        tell,
+        tellGym,
+        takeBack,
+        undoPain,
+        drop,
+        sendAgain,
+        flush,
+    };
 });

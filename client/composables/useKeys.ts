@@ -8,7 +8,10 @@ const PRESSABLE = 'button, a, summary';
  * Listens for single keys while nobody types in a field and no panel is open. Enter and Space stay with a button that the keyboard
  * went to; one that was only tapped does not keep them.
  */
-export function useKeys(handle: (key: string, event: KeyboardEvent) => boolean, { released }: { released?: (key: string) => void } = {}): void {
+export function useKeys(
+    handle: (key: string, event: KeyboardEvent) => boolean,
+    { released }: { released?: (key: string) => void } = {},
+): void {
     const tapped = new WeakSet<EventTarget>();
     let pressed = '';
     useEventListener(
@@ -27,7 +30,14 @@ export function useKeys(handle: (key: string, event: KeyboardEvent) => boolean, 
     useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         pressed = event.key;
         const target = event.target as HTMLElement | null;
-        if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented || target?.closest(TYPING) || document.querySelector(PANEL)) {
+        if (
+            event.ctrlKey ||
+            event.metaKey ||
+            event.altKey ||
+            event.defaultPrevented ||
+            target?.closest(TYPING) ||
+            document.querySelector(PANEL)
+        ) {
             return;
         }
         if ((event.key === 'Enter' || event.key === ' ') && target?.matches(PRESSABLE) && !tapped.has(target)) {

@@ -86,8 +86,10 @@ export const useSession = defineStore('session', () => {
         return undefined;
     }
 
-    const signIn = async (email: string, password: string): Promise<Problem | undefined> => begin(await outcome(api.POST('/api/sign-in', { body: { email, password } })));
-    const found = async (body: Schemas['FoundingInput']): Promise<Problem | undefined> => begin(await outcome(api.POST('/api/gym', { body })));
+    const signIn = async (email: string, password: string): Promise<Problem | undefined> =>
+        begin(await outcome(api.POST('/api/sign-in', { body: { email, password } })));
+    const found = async (body: Schemas['FoundingInput']): Promise<Problem | undefined> =>
+        begin(await outcome(api.POST('/api/gym', { body })));
 
     async function signOut(): Promise<void> {
         await sayGoodbye();

@@ -14,7 +14,8 @@ export function useDayOf(): (moment: Date | string) => string {
 /** The hour of a moment where the gym is, as 18:30. */
 export function useHourOf(): (moment: Date | string | number) => string {
     const session = useSession();
-    return (moment) => new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: session.me?.timezone }).format(new Date(moment));
+    return (moment) =>
+        new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: session.me?.timezone }).format(new Date(moment));
 }
 
 /** The calendar day where the gym is. */

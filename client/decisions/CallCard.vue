@@ -30,7 +30,9 @@ const made = computed(() => props.call.call);
         <div class="top">
             <CallMark :verdict="made.verdict" large />
             <div v-if="made.next" class="next">
-                <button type="button" class="why" :aria-label="`${made.next.name}: why?`" @click="emit('open', made.next)">{{ made.next.name }}</button>
+                <button type="button" class="why" :aria-label="`${made.next.name}: why?`" @click="emit('open', made.next)">
+                    {{ made.next.name }}
+                </button>
                 <NextFigures :call="made" :next="made.next">
                     <b v-if="made.stage_name">next stage, {{ made.stage_name }} ·</b>
                 </NextFigures>

@@ -38,11 +38,24 @@ const why = (): void => {
     open.value = !open.value;
 };
 
-defineExpose({ id: computed(() => props.call.id), accept, other, why, undo: word.takeBack, waits: computed(() => settled.value === undefined) });
+defineExpose({
+    id: computed(() => props.call.id),
+    accept,
+    other,
+    why,
+    undo: word.takeBack,
+    waits: computed(() => settled.value === undefined),
+});
 </script>
 
 <template>
-    <li :class="{ settled, chosen }" :aria-label="`Call for ${call.athlete_name}`" :aria-current="chosen || undefined" @pointerenter="emit('choose')" @focusin="emit('choose')">
+    <li
+        :class="{ settled, chosen }"
+        :aria-label="`Call for ${call.athlete_name}`"
+        :aria-current="chosen || undefined"
+        @pointerenter="emit('choose')"
+        @focusin="emit('choose')"
+    >
         <RouterLink class="athlete" :to="`/people/${call.athlete_id}`">{{ call.athlete_name }}</RouterLink>
         <RowMarks :mark="mark" :fallback="made.reasons[0]?.text ?? ''" />
         <div class="next">

@@ -12,7 +12,9 @@ const marks = computed(() => marksOf(props.reasons));
     <ul v-if="marks.length > 0" class="marks small">
         <li v-for="mark in marks" :key="mark.text" :class="{ met: mark.met }">
             <span class="text">{{ mark.text }}</span>
-            <span v-if="mark.dots.length > 0" class="dots" aria-hidden="true"><i v-for="(full, i) in mark.dots" :key="i" :class="{ full }" /></span>
+            <span v-if="mark.dots.length > 0" class="dots" aria-hidden="true">
+                <i v-for="(full, i) in mark.dots" :key="i" :class="{ full }" />
+            </span>
             <span v-else class="bar" aria-hidden="true">
                 <i :style="{ width: `${mark.part}%` }" />
                 <b :style="{ left: `${mark.gate}%` }" />

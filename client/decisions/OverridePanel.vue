@@ -28,19 +28,30 @@ const from = computed(() => props.call.call.from.carried.share.mean);
 const rungs = computed(() =>
     (instead.value.value?.rungs ?? [])
         .map((r) => r.rung)
-        .filter((r) => (draft.verdict === 'climb' ? r.carried.share.mean > from.value : draft.verdict === 'step-down' ? r.carried.share.mean < from.value : true)),
+        .filter((r) =>
+            draft.verdict === 'climb'
+                ? r.carried.share.mean > from.value
+                : draft.verdict === 'step-down'
+                  ? r.carried.share.mean < from.value
+                  : true,
+        ),
 );
-const words = computed(() => verdicts.filter((v) => v !== props.call.call.verdict && v !== 'refer').map((value) => ({ value, label: verdictWord(value) })));
+const words = computed(() =>
+    verdicts.filter((v) => v !== props.call.call.verdict && v !== 'refer').map((value) => ({ value, label: verdictWord(value) })),
+);
 const options = computed(() => rungs.value.map((r) => ({ value: r.key, label: `${percent(r.carried.share.mean)} · ${r.name}` })));
 
 async function submit(): Promise<void> {
     const exercise = rungs.value.find((r) => r.key === draft.rung)?.exercise ?? null;
     error.value = draft.verdict && draft.reason.trim() ? undefined : 'Needed: what instead, and why.';
-    rungError.value = moves.value && exercise === null ? `Needed: the set-up to ${draft.verdict === 'climb' ? 'climb to' : 'step down to'}.` : undefined;
+    rungError.value =
+        moves.value && exercise === null ? `Needed: the set-up to ${draft.verdict === 'climb' ? 'climb to' : 'step down to'}.` : undefined;
     if (error.value || rungError.value || draft.verdict === null) {
         return;
     }
-    if (await props.decide({ version: props.call.version, decision: 'overridden', verdict: draft.verdict, exercise, reason: draft.reason })) {
+    if (
+        await props.decide({ version: props.call.version, decision: 'overridden', verdict: draft.verdict, exercise, reason: draft.reason })
+    ) {
         open.value = false;
     }
 }
@@ -53,7 +64,14 @@ async function submit(): Promise<void> {
             <ProblemNote v-if="instead.problem.value" :problem="instead.problem.value" retry @retry="instead.reload" />
             <ChipRow label="Instead" show-label :chips="words" :value="draft.verdict" @pick="draft.verdict = $event" />
             <FormField :label="moves ? 'Set-up it goes to' : 'Set-up (optional; otherwise it stays)'" :error="rungError">
-                <NSelect v-model:value="draft.rung" :virtual-scroll="false" :options="options" clearable :placeholder="moves ? 'Choose one' : 'Same as now'" aria-label="Set-up" />
+                <NSelect
+                    v-model:value="draft.rung"
+                    :virtual-scroll="false"
+                    :options="options"
+                    clearable
+                    :placeholder="moves ? 'Choose one' : 'Same as now'"
+                    aria-label="Set-up"
+                />
             </FormField>
             <FormField v-slot="{ inputProps }" label="Reason" :error="error">
                 <NInput

@@ -14,12 +14,15 @@ const props = defineProps<{ athleteId: string }>();
 const page = ref(1);
 const past = useRead(
     () => ['past-calls', props.athleteId, page.value],
-    () => outcome(api.GET('/api/athletes/{athlete}/calls', { params: { path: { athlete: props.athleteId }, query: { page: page.value } } })),
+    () =>
+        outcome(api.GET('/api/athletes/{athlete}/calls', { params: { path: { athlete: props.athleteId }, query: { page: page.value } } })),
 );
 const dayOf = useDayOf();
 
 function decided({ decision, override_verdict, override_reason }: Schemas['KeptCall']): string {
-    return decision === 'overridden' && override_verdict ? `Overridden to ${verdictWord(override_verdict)}: ${override_reason}` : 'Accepted';
+    return decision === 'overridden' && override_verdict
+        ? `Overridden to ${verdictWord(override_verdict)}: ${override_reason}`
+        : 'Accepted';
 }
 </script>
 
@@ -32,7 +35,10 @@ function decided({ decision, override_verdict, override_reason }: Schemas['KeptC
             <CallMark :verdict="call.call.verdict" />
             <span>
                 {{ decided(call) }}
-                <small class="dim">{{ call.call.from.name }}{{ call.call.next && call.call.next.key !== call.call.from.key ? ` → ${call.call.next.name}` : '' }}</small>
+                <small class="dim">
+                    {{ call.call.from.name
+                    }}{{ call.call.next && call.call.next.key !== call.call.from.key ? ` → ${call.call.next.name}` : '' }}
+                </small>
             </span>
         </li>
     </ul>

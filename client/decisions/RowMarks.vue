@@ -6,7 +6,9 @@ defineProps<{ mark: Mark | undefined; fallback: string }>();
 
 <template>
     <div class="marks small">
-        <span v-if="mark && mark.dots.length > 0" class="dots" aria-hidden="true"><i v-for="(full, i) in mark.dots" :key="i" :class="{ full }" /></span>
+        <span v-if="mark && mark.dots.length > 0" class="dots" aria-hidden="true">
+            <i v-for="(full, i) in mark.dots" :key="i" :class="{ full }" />
+        </span>
         <b v-else-if="mark">{{ mark.words }}</b>
         <span class="text">{{ mark?.text ?? fallback }}</span>
     </div>

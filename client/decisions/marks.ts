@@ -24,7 +24,10 @@ export function marksOf(reasons: readonly Schemas['Evidence'][]): Mark[] {
         return [
             {
                 text: text.replace(/\.$/, ''),
-                dots: isChance || threshold > MOST_DOTS ? [] : Array.from({ length: Math.round(threshold) }, (_, i) => i < Math.floor(figure)),
+                dots:
+                    isChance || threshold > MOST_DOTS
+                        ? []
+                        : Array.from({ length: Math.round(threshold) }, (_, i) => i < Math.floor(figure)),
                 part: Math.min(100, Math.round(100 * (isChance ? figure : figure / (2 * threshold)))),
                 gate: isChance ? 100 * threshold : 50,
                 words: isChance ? chanceWords(figure) : `${Number(figure.toFixed(1))} of ${threshold}`,

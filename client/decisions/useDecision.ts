@@ -49,5 +49,13 @@ export function useDecision(call: MaybeRefOrGetter<Kept>, decided: (call: Kept |
     /** Leaving does not lose the word: whoever shows the list reads it anew. */
     onScopeDispose(() => settled.value && decided(settled.value));
 
-    return { busy, problem, settled, undoable: undo.isPending, decide, accept: () => decide({ version: toValue(call).version, decision: 'accepted' }), takeBack };
+    return {
+        busy,
+        problem,
+        settled,
+        undoable: undo.isPending,
+        decide,
+        accept: () => decide({ version: toValue(call).version, decision: 'accepted' }),
+        takeBack,
+    };
 }

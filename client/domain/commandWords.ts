@@ -33,6 +33,11 @@ export function commandWords(command: Command): string {
         return 'Pain undone';
     }
     const { gave_out, effort, soreness, wall_day } = command.signal;
-    const told = [gave_out && `failed first: ${gaveOutWords[gave_out]}`, effort != null && `effort ${effort}`, soreness != null && `soreness ${soreness}`, wall_day && 'wall day'];
+    const told = [
+        gave_out && `failed first: ${gaveOutWords[gave_out]}`,
+        effort != null && `effort ${effort}`,
+        soreness != null && `soreness ${soreness}`,
+        wall_day && 'wall day',
+    ];
     return told.filter(Boolean).join(', ') || 'Told';
 }

@@ -10,7 +10,24 @@ export function correctionOf(set: Schemas['Set'], change: Change): SetDraft {
     const counted =
         set.clean_reps === null
             ? { hang_s: set.hang_s }
-            : { clean_reps: set.clean_reps, reserve: set.reserve, to_failure: set.to_failure, no_counts: set.no_counts, asked_reps: set.asked_reps };
-    const draft: SetDraft = { purpose, exercise, performed_at, faults, pain, note, ...(line !== null && { line }), ...counted, ...change, replaces_id: set.id };
+            : {
+                  clean_reps: set.clean_reps,
+                  reserve: set.reserve,
+                  to_failure: set.to_failure,
+                  no_counts: set.no_counts,
+                  asked_reps: set.asked_reps,
+              };
+    const draft: SetDraft = {
+        purpose,
+        exercise,
+        performed_at,
+        faults,
+        pain,
+        note,
+        ...(line !== null && { line }),
+        ...counted,
+        ...change,
+        replaces_id: set.id,
+    };
     return set.splits_s.length > 0 ? { ...draft, splits_s: set.splits_s.slice(0, draft.clean_reps ?? 0) } : draft;
 }

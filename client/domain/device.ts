@@ -22,7 +22,10 @@ export function bringUpToDate(waiting: { set: Record<string, unknown> }): void {
         waiting.set = {
             ...set,
             exercise:
-                choice && (timed ? { setup: { kind: 'strict' }, movement: choice.kind, seconds: choice.seconds, ...(choice.at ? { at: choice.at } : {}) } : { setup: choice }),
+                choice &&
+                (timed
+                    ? { setup: { kind: 'strict' }, movement: choice.kind, seconds: choice.seconds, ...(choice.at ? { at: choice.at } : {}) }
+                    : { setup: choice }),
         };
     }
 }
@@ -79,7 +82,8 @@ function watchStore<T>(ask: () => Promise<T>, next: (answer: T) => void, error: 
 }
 
 /** Tells of every change of an owner's waiting commands, in whatever tab. */
-export const watchCommands = (owner: string, changed: (waiting: Waiting[]) => void, failed: () => void): (() => void) => watchStore(() => commandStore.all(owner), changed, failed);
+export const watchCommands = (owner: string, changed: (waiting: Waiting[]) => void, failed: () => void): (() => void) =>
+    watchStore(() => commandStore.all(owner), changed, failed);
 
 /** Small things that are kept by name, as text. */
 export const marks = {
@@ -97,7 +101,8 @@ export const marks = {
 
 /** Who was signed in here last. It stands where the commands stand, for a browser that falls may lose what it keeps elsewhere. */
 export const lastCoach = {
-    read: async (): Promise<Schemas['Me'] | null> => JSON.parse((await marks.get(LAST).catch(() => undefined)) ?? 'null') as Schemas['Me'] | null,
+    read: async (): Promise<Schemas['Me'] | null> =>
+        JSON.parse((await marks.get(LAST).catch(() => undefined)) ?? 'null') as Schemas['Me'] | null,
     keep: (who: Schemas['Me']): Promise<void> => marks.put(LAST, JSON.stringify(who)).catch(() => undefined),
     forget: (): Promise<void> => marks.forget(LAST).catch(() => undefined),
 };

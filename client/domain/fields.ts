@@ -13,7 +13,9 @@ export interface Reading {
 }
 
 export function rangeText(limits: Limits, unit: TypedUnit): string {
-    return limits.low === undefined || limits.high === undefined ? '' : `${toTyped(limits.low, unit)}–${toTyped(limits.high, unit)} ${unit}`;
+    return limits.low === undefined || limits.high === undefined
+        ? ''
+        : `${toTyped(limits.low, unit)}–${toTyped(limits.high, unit)} ${unit}`;
 }
 
 /** Reads a typed quantity; what is wrong is said with the value and the range. */

@@ -7,7 +7,8 @@ export type Schemas = components['schemas'];
 export type Result<T> = { ok: true; value: T } | { ok: false; problem: Problem };
 
 /** The same answer in another form; a refusal stays as it is. */
-export const mapResult = <A, B>(result: Result<A>, as: (value: A) => B): Result<B> => (result.ok ? { ok: true, value: as(result.value) } : result);
+export const mapResult = <A, B>(result: Result<A>, as: (value: A) => B): Result<B> =>
+    result.ok ? { ok: true, value: as(result.value) } : result;
 
 type Listener = () => void;
 const signedOutListeners = new Set<Listener>();
@@ -73,7 +74,11 @@ export async function outcome<T>(call: Promise<Answer<T>>): Promise<Result<T>> {
         }
         return {
             ok: false,
-            problem: { code: error?.code ?? 'fault', detail: error?.detail ?? 'The server answered with something unreadable.', faults: error?.errors ?? [] },
+            problem: {
+                code: error?.code ?? 'fault',
+                detail: error?.detail ?? 'The server answered with something unreadable.',
+                faults: error?.errors ?? [],
+            },
         };
     } catch {
         return { ok: false, problem: offline };

@@ -42,13 +42,16 @@ export const whatToDo: Record<ProblemCode, string> = {
 };
 
 /** Whether the network or the server was not there: trying again may help. */
-export const isAway = (problem: Problem | undefined): boolean => problem !== undefined && ['offline', 'away', 'busy'].includes(problem.code);
+export const isAway = (problem: Problem | undefined): boolean =>
+    problem !== undefined && ['offline', 'away', 'busy'].includes(problem.code);
 
 const KEPT = 'What you typed is still here: try again.';
 
 export function explain(problem: Problem, { typed = false }: { typed?: boolean } = {}): string {
     const advice = [whatToDo[problem.code], typed && isAway(problem) && KEPT].filter(Boolean).join(' ');
-    return problem.code === 'invalid' || problem.code === 'wrong-sign-in' || problem.code === 'offline' ? advice : [problem.detail, advice].filter(Boolean).join(' ');
+    return problem.code === 'invalid' || problem.code === 'wrong-sign-in' || problem.code === 'offline'
+        ? advice
+        : [problem.detail, advice].filter(Boolean).join(' ');
 }
 
 /** Why something that waited was refused: the advice, and what is wrong at the first field. */

@@ -109,7 +109,13 @@ export class CommandQueue {
     /** @param isNow whether its time was read off the clock just now */
     async tell(owner: string, athleteId: string | undefined, command: Command, isNow = true): Promise<Waiting> {
         const untimedMs = isNow && !this.clock.isKnown() ? this.clock.offsetMs() : undefined;
-        const waiting: Waiting = { id: (Object.values(command)[0] as { id: string }).id, owner, athleteId, command: plain(command), ...(untimedMs !== undefined && { untimedMs }) };
+        const waiting: Waiting = {
+            id: (Object.values(command)[0] as { id: string }).id,
+            owner,
+            athleteId,
+            command: plain(command),
+            ...(untimedMs !== undefined && { untimedMs }),
+        };
         await this.options.store.add(waiting);
         this.options.changed?.();
         return waiting;
@@ -194,7 +200,9 @@ export class CommandQueue {
     }
 
     private async sendBatch(batch: Waiting[]): Promise<boolean> {
-        const result = await this.options.send(batch.map((w) => ({ ...(w.athleteId !== undefined && { athlete_id: w.athleteId }), ...w.command })));
+        const result = await this.options.send(
+            batch.map((w) => ({ ...(w.athleteId !== undefined && { athlete_id: w.athleteId }), ...w.command })),
+        );
         if (!result.ok) {
             return false;
         }
@@ -204,7 +212,11 @@ export class CommandQueue {
                 await this.options.stored?.(waiting, outcome.stored); // first, so that a page closed now leaves it to be sent and told again
                 await this.options.store.remove(waiting.id);
             } else {
-                const { code, detail, errors } = outcome?.problem ?? { code: 'fault' as const, detail: 'The server said nothing of this.', errors: [] };
+                const { code, detail, errors } = outcome?.problem ?? {
+                    code: 'fault' as const,
+                    detail: 'The server said nothing of this.',
+                    errors: [],
+                };
                 await this.options.store.update(waiting.id, { problem: { code, detail, faults: errors } });
             }
         }

@@ -113,4 +113,5 @@ export function day(isoDate: string): string {
 const N_PER_KG = 9.80665;
 
 /** A pull typed in the other unit, in this one. */
-export const forceIn = (value: number, unit: 'kg' | 'N'): string => String(Number(unit === 'N' ? (value * N_PER_KG).toFixed(1) : (value / N_PER_KG).toFixed(2)));
+export const forceIn = (value: number, unit: 'kg' | 'N'): string =>
+    String(Number(unit === 'N' ? (value * N_PER_KG).toFixed(1) : (value / N_PER_KG).toFixed(2)));

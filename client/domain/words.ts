@@ -30,7 +30,11 @@ export const kindWords: Record<Schemas['AthleteInput']['kind'], string> = { gym:
 
 export const confidenceWords: Record<Call['confidence'], string> = { firm: 'Sure', fair: 'Fairly sure', slight: 'Not sure' };
 
-export const statusWords: Record<Schemas['BandCurve']['status'], string> = { estimated: 'Estimated', 'one-point': 'One reading', measured: 'Measured' };
+export const statusWords: Record<Schemas['BandCurve']['status'], string> = {
+    estimated: 'Estimated',
+    'one-point': 'One reading',
+    measured: 'Measured',
+};
 
 type Exercise = Schemas['Exercise'];
 
@@ -43,7 +47,12 @@ export const movementWords: Record<NonNullable<Exercise['movement']>, string> = 
     'shoulder-blade': 'Shoulder blades only',
 };
 
-export const placeWords: Record<NonNullable<Exercise['at']>, string> = { hang: 'Hang', 'active-hang': 'Active hang', middle: 'Half way', top: 'Chin over the bar' };
+export const placeWords: Record<NonNullable<Exercise['at']>, string> = {
+    hang: 'Hang',
+    'active-hang': 'Active hang',
+    middle: 'Half way',
+    top: 'Chin over the bar',
+};
 
 export const gripWords: Record<NonNullable<Exercise['grip']>, string> = {
     over: 'Over',
@@ -54,13 +63,29 @@ export const gripWords: Record<NonNullable<Exercise['grip']>, string> = {
     towel: 'Towel, rope',
 };
 
-export const widthWords: Record<NonNullable<Exercise['width']>, string> = { shoulder: 'At the shoulders', outside: 'Just outside', wide: 'Wide', narrow: 'Narrow' };
+export const widthWords: Record<NonNullable<Exercise['width']>, string> = {
+    shoulder: 'At the shoulders',
+    outside: 'Just outside',
+    wide: 'Wide',
+    narrow: 'Narrow',
+};
 
-export const wayUpWords: Record<NonNullable<Exercise['up_by']>, string> = { pull: 'By the pull', step: 'Step up', foot: 'Feet up, none down', hop: 'Hop up, none down' };
+export const wayUpWords: Record<NonNullable<Exercise['up_by']>, string> = {
+    pull: 'By the pull',
+    step: 'Step up',
+    foot: 'Feet up, none down',
+    hop: 'Hop up, none down',
+};
 
 export const floorWords: Record<Schemas['Kit']['floor'], string> = { unknown: 'Not known', rubber: 'Rubber', wood: 'Wood', vinyl: 'Vinyl' };
 
-export const gradeWords: Record<NonNullable<Schemas['Choice']['grade']>, string> = { 'flat-foot': 'Flat foot', heel: 'Heel', toes: 'Toes', 'one-foot': 'One foot', none: 'None' };
+export const gradeWords: Record<NonNullable<Schemas['Choice']['grade']>, string> = {
+    'flat-foot': 'Flat foot',
+    heel: 'Heel',
+    toes: 'Toes',
+    'one-foot': 'One foot',
+    none: 'None',
+};
 
 export const findingWords: Record<Schemas['InspectionInput']['finding'], string> = {
     sound: 'Sound',
@@ -115,7 +140,8 @@ export const painPlaceWords: Record<Schemas['Pain']['place'], string> = {
 };
 
 /** Pain as it was told; its degree may follow. */
-export const painWords = ({ place, level }: Schemas['Pain']): string => `${painPlaceWords[place]} pain, ${level === null ? 'how bad not said' : `${level} of 10`}`;
+export const painWords = ({ place, level }: Schemas['Pain']): string =>
+    `${painPlaceWords[place]} pain, ${level === null ? 'how bad not said' : `${level} of 10`}`;
 
 export const momentWords: Record<Schemas['Caution']['moment'], string> = {
     screening: 'Before any hanging',
@@ -130,7 +156,11 @@ export const momentWords: Record<Schemas['Caution']['moment'], string> = {
 
 type Screening = Schemas['ScreeningInput'];
 
-export const overheadWords: Record<Screening['overhead'], string> = { level: 'Level with the ears', short: 'Short of the ears', painful: 'Painful' };
+export const overheadWords: Record<Screening['overhead'], string> = {
+    level: 'Level with the ears',
+    short: 'Short of the ears',
+    painful: 'Painful',
+};
 
 export const symptomWords: Record<NonNullable<Schemas['SignalInput']['symptoms']>[number], string> = {
     numbness: 'Numbness',
@@ -151,7 +181,13 @@ export const gaveOutWords: Record<NonNullable<Schemas['SignalInput']['gave_out']
     nothing: 'Nothing',
 };
 
-export const partWords: Record<Schemas['Block']['part'], string> = { 'warm-up': 'Warm-up', test: 'First', main: 'Main', accessory: 'Accessory', trunk: 'Core' };
+export const partWords: Record<Schemas['Block']['part'], string> = {
+    'warm-up': 'Warm-up',
+    test: 'First',
+    main: 'Main',
+    accessory: 'Accessory',
+    trunk: 'Core',
+};
 
 export const conditionWords: Record<NonNullable<Screening['conditions']>[number], string> = {
     'recent-surgery': 'Recent surgery',

@@ -20,7 +20,9 @@ const SHOWN_STRETCH_PART = 0.75;
 const shown = computed(() => props.curve.curve.slice(0, Math.ceil(props.curve.curve.length * SHOWN_STRETCH_PART)));
 const low = computed(() => (shown.value[0]?.length_m ?? 0) * 100);
 const high = computed(() => (shown.value.at(-1)?.length_m ?? 1) * 100);
-const most = computed(() => Math.max(...shown.value.map((p) => p.force_kg + p.sd_kg), ...props.points.map((p) => p.force_kg), props.live?.forceKg ?? 0));
+const most = computed(() =>
+    Math.max(...shown.value.map((p) => p.force_kg + p.sd_kg), ...props.points.map((p) => p.force_kg), props.live?.forceKg ?? 0),
+);
 const x = (lengthM: number): number => BOX.left + ((lengthM * 100 - low.value) / (high.value - low.value)) * (WIDTH - BOX.left - BOX.right);
 const y = (kg: number): number => HEIGHT - BOX.bottom - (kg / most.value) * (HEIGHT - BOX.top - BOX.bottom);
 
@@ -31,7 +33,10 @@ const band = computed(() =>
         ...[...shown.value].reverse().map((p) => `${x(p.length_m)},${y(Math.max(0, p.force_kg - p.sd_kg))}`),
     ].join(' '),
 );
-const caption = computed(() => `Line: the curve; shade: one standard deviation; dots: readings${(props.spans ?? []).length > 0 ? '; bars: from the top to the hang' : ''}.`);
+const caption = computed(
+    () =>
+        `Line: the curve; shade: one standard deviation; dots: readings${(props.spans ?? []).length > 0 ? '; bars: from the top to the hang' : ''}.`,
+);
 const words = computed(() => {
     const last = shown.value.at(-1);
     return last
@@ -48,7 +53,9 @@ const words = computed(() => {
                     <line :x1="BOX.left" :x2="WIDTH - BOX.right" :y1="y(kg)" :y2="y(kg)" />
                     <text :x="BOX.left - 8" :y="y(kg) + 4" text-anchor="end">{{ kg }}</text>
                 </template>
-                <text v-for="cm in ticks(low, high, 6)" :key="cm" :x="x(cm / 100)" :y="HEIGHT - BOX.bottom + 18" text-anchor="middle">{{ cm }}</text>
+                <text v-for="cm in ticks(low, high, 6)" :key="cm" :x="x(cm / 100)" :y="HEIGHT - BOX.bottom + 18" text-anchor="middle">
+                    {{ cm }}
+                </text>
             </g>
             <g v-for="(span, i) in spans ?? []" :key="span.label" class="span">
                 <rect :x="x(span.fromM)" :width="x(span.toM) - x(span.fromM)" :y="BOX.top" :height="HEIGHT - BOX.top - BOX.bottom" />

@@ -26,7 +26,9 @@ const label = computed(() => {
     if (turned.value) {
         return { ...middle, x: middle.x - 5, anchor: 'middle' };
     }
-    return level.value ? { ...middle, y: from.value.y + UNDER_PX, anchor: 'middle' } : { x: middle.x + 9, y: middle.y - 3, anchor: 'start' };
+    return level.value
+        ? { ...middle, y: from.value.y + UNDER_PX, anchor: 'middle' }
+        : { x: middle.x + 9, y: middle.y - 3, anchor: 'start' };
 });
 const arc = computed(() => {
     const end = { x: from.value.x + along.value.x * ARC_PX, y: from.value.y + along.value.y * ARC_PX };
@@ -42,7 +44,9 @@ const arc = computed(() => {
     <g v-else-if="longPx > 0" class="dimension" :data-dimension="dimension.label" :data-value="dimension.value">
         <line :x1="from.x" :y1="from.y" :x2="to.x" :y2="to.y" data-measure />
         <line v-for="(end, i) in [from, to]" :key="i" :x1="end.x - tick.x" :y1="end.y - tick.y" :x2="end.x + tick.x" :y2="end.y + tick.y" />
-        <text :x="label.x" :y="label.y" :text-anchor="label.anchor" :transform="turned ? `rotate(-90 ${label.x} ${label.y})` : undefined">{{ text }}</text>
+        <text :x="label.x" :y="label.y" :text-anchor="label.anchor" :transform="turned ? `rotate(-90 ${label.x} ${label.y})` : undefined">
+            {{ text }}
+        </text>
     </g>
 </template>
 

@@ -20,7 +20,10 @@ const points = computed(() => {
     }
     return Array.from({ length: BOW_STEPS + 1 }, (_, i) => {
         const part = i / BOW_STEPS;
-        return { x: from.x + (to.x - from.x) * part + 4 * BOW_M * props.sheet.pxPerM * part * (1 - part), y: from.y + (to.y - from.y) * part };
+        return {
+            x: from.x + (to.x - from.x) * part + 4 * BOW_M * props.sheet.pxPerM * part * (1 - part),
+            y: from.y + (to.y - from.y) * part,
+        };
     });
 });
 const spot = computed(() => points.value[0] ?? { x: 0, y: 0 });

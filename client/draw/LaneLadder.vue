@@ -57,7 +57,8 @@ function carries(rung: Rung): string {
     if (range) {
         return `carries ${percentRange(range[0] ?? 0, range[1] ?? 1)}`;
     }
-    const more = rung.carried.carried_kg.mean - (props.rungs.find((r) => r.chosen)?.rung.carried.carried_kg.mean ?? rung.carried.carried_kg.mean);
+    const more =
+        rung.carried.carried_kg.mean - (props.rungs.find((r) => r.chosen)?.rung.carried.carried_kg.mean ?? rung.carried.carried_kg.mean);
     const beside = Math.abs(more) < 0.05 ? '' : `, ${mass(Math.abs(more))} ${more > 0 ? 'more' : 'less'}`;
     return `carries ${mass(rung.carried.carried_kg.mean)}${beside}`;
 }
@@ -65,7 +66,9 @@ function carries(rung: Rung): string {
 
 <template>
     <div class="ladder">
-        <button v-if="above > 0" type="button" class="more small" @click="whole = true">▲ {{ above }} more to {{ percent(goal?.rung.carried.share.mean ?? 1) }}</button>
+        <button v-if="above > 0" type="button" class="more small" @click="whole = true">
+            ▲ {{ above }} more to {{ percent(goal?.rung.carried.share.mean ?? 1) }}
+        </button>
         <ol>
             <li v-for="(r, i) in shown" :key="r.rung.key" :class="{ chosen: r.chosen, next: r.next }">
                 <span class="share">{{ percent(r.rung.carried.share.mean) }}</span>
@@ -79,11 +82,19 @@ function carries(rung: Rung): string {
                     <span v-if="r.rung.prediction" class="likely">{{ likely(r.rung.prediction) }}</span>
                     <span class="small dim what">{{ [r.name[1], carries(r.rung)].filter(Boolean).join(' · ') }}</span>
                 </button>
-                <span v-if="r.step !== null && (i < shown.length - 1 || low === 0)" class="step small" :class="{ largest: r.rung.key === largestKey }">{{ points(r.step) }}</span>
+                <span
+                    v-if="r.step !== null && (i < shown.length - 1 || low === 0)"
+                    class="step small"
+                    :class="{ largest: r.rung.key === largestKey }"
+                >
+                    {{ points(r.step) }}
+                </span>
             </li>
         </ol>
         <button v-if="low > 0" type="button" class="more small" @click="whole = true">▼ {{ low }} easier</button>
-        <button v-else-if="whole && rungs.length > BELOW + ahead + 1" type="button" class="more small" @click="whole = false">Only those round now</button>
+        <button v-else-if="whole && rungs.length > BELOW + ahead + 1" type="button" class="more small" @click="whole = false">
+            Only those round now
+        </button>
     </div>
 </template>
 

@@ -21,7 +21,8 @@ const RAIL_RIGHT_PX = 84;
 const RAIL_MIDDLE_PX = (RAIL_LEFT_PX + RAIL_RIGHT_PX) / 2;
 
 const heightPx = computed(() => Math.max(LEAST_HEIGHT_PX, props.rungs.length * ROW_PX + 2 * MARGIN_PX));
-const y = (share: number): number => heightPx.value - MARGIN_PX - (Math.min(Math.max(share, 0), TOP_SHARE) / TOP_SHARE) * (heightPx.value - 2 * MARGIN_PX);
+const y = (share: number): number =>
+    heightPx.value - MARGIN_PX - (Math.min(Math.max(share, 0), TOP_SHARE) / TOP_SHARE) * (heightPx.value - 2 * MARGIN_PX);
 const ticks = Array.from({ length: 12 }, (_, i) => i / 10);
 
 const rows = computed(() => {
@@ -48,7 +49,12 @@ const next = computed(() => rows.value.find((r) => r.next));
         <span>Expected</span>
     </p>
     <div class="scale" :style="{ height: `${heightPx}px` }">
-        <svg :width="WIDTH_PX" :height="heightPx" role="img" aria-label="Carried share of bodyweight, 0 to 110 per cent; the rungs follow as a list.">
+        <svg
+            :width="WIDTH_PX"
+            :height="heightPx"
+            role="img"
+            aria-label="Carried share of bodyweight, 0 to 110 per cent; the rungs follow as a list."
+        >
             <g class="ticks">
                 <template v-for="tick in ticks" :key="tick">
                     <line :x1="RAIL_LEFT_PX - 6" :x2="RAIL_LEFT_PX" :y1="y(tick)" :y2="y(tick)" />
@@ -71,7 +77,15 @@ const next = computed(() => rows.value.find((r) => r.next));
                 :y="Math.min(chosen.meanPx, next.meanPx)"
                 :height="Math.abs(next.meanPx - chosen.meanPx)"
             />
-            <line v-for="x in [RAIL_LEFT_PX, RAIL_RIGHT_PX]" :key="x" class="rail" :x1="x" :x2="x" :y1="MARGIN_PX - 10" :y2="heightPx - MARGIN_PX + 8" />
+            <line
+                v-for="x in [RAIL_LEFT_PX, RAIL_RIGHT_PX]"
+                :key="x"
+                class="rail"
+                :x1="x"
+                :x2="x"
+                :y1="MARGIN_PX - 10"
+                :y2="heightPx - MARGIN_PX + 8"
+            />
             <g v-for="row in rows" :key="row.rung.key" :class="{ chosen: row.chosen, next: row.next }">
                 <line
                     class="span"
@@ -100,7 +114,8 @@ const next = computed(() => rows.value.find((r) => r.next));
                         <small>
                             <template v-if="row.bars.length > 0">
                                 {{ massRange(row.rung.carried.carried_kg.bottom, row.rung.carried.carried_kg.top) }},
-                                {{ percentRange(row.rung.carried.share.bottom, row.rung.carried.share.top) }} · {{ row.bars.length > 1 ? `${row.bars.length} bars` : row.bars[0] }}
+                                {{ percentRange(row.rung.carried.share.bottom, row.rung.carried.share.top) }} ·
+                                {{ row.bars.length > 1 ? `${row.bars.length} bars` : row.bars[0] }}
                             </template>
                             <template v-else>the same from bottom to top</template>
                         </small>

@@ -35,7 +35,16 @@ interface Panel {
     mostM: number;
 }
 
-const stickPlaces = (stick: Schemas['Stick']): Place[] => [stick.grip, stick.elbow, stick.shoulder, stick.head, stick.hip, stick.knee, stick.ankle, stick.toe];
+const stickPlaces = (stick: Schemas['Stick']): Place[] => [
+    stick.grip,
+    stick.elbow,
+    stick.shoulder,
+    stick.head,
+    stick.hip,
+    stick.knee,
+    stick.ankle,
+    stick.toe,
+];
 
 /** How far to the left and right a set of places reaches. */
 function panelOf(places: readonly Place[]): Panel {

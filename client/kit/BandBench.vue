@@ -76,7 +76,9 @@ const doubts = computed(() => curve.value?.doubts ?? []);
 const bars = computed(() => inUse(props.kit, 'bar').map((b) => ({ value: b.id, label: b.name })));
 const points = computed(() => bench.value?.points ?? props.band?.points ?? []);
 const spans = computed(() =>
-    (bench.value?.help ?? []).flatMap((h) => (typeof h.bottom_m === 'number' && typeof h.top_m === 'number' ? [{ label: h.attach, fromM: h.top_m, toM: h.bottom_m }] : [])),
+    (bench.value?.help ?? []).flatMap((h) =>
+        typeof h.bottom_m === 'number' && typeof h.top_m === 'number' ? [{ label: h.attach, fromM: h.top_m, toM: h.bottom_m }] : [],
+    ),
 );
 </script>
 
@@ -85,30 +87,66 @@ const spans = computed(() =>
         <div class="stack">
             <div class="name">
                 <FormField v-slot="{ inputProps, status }" label="Name or shop tag" :error="draft.errors.name">
-                    <NInput v-model:value="draft.typed.name" :input-props="{ ...inputProps, maxlength: limits.BandInput.name.longest }" :status="status" placeholder="" />
+                    <NInput
+                        v-model:value="draft.typed.name"
+                        :input-props="{ ...inputProps, maxlength: limits.BandInput.name.longest }"
+                        :status="status"
+                        placeholder=""
+                    />
                 </FormField>
                 <div class="row actions">
-                    <NButton attr-type="submit" type="primary" :loading="saving.busy.value">{{ saving.stored.value ? 'Save' : 'Add band' }}</NButton>
-                    <NButton v-if="band" @click="saving.retire(!band.retired)">{{ band.retired ? 'Take back into use' : 'Retire' }}</NButton>
+                    <NButton attr-type="submit" type="primary" :loading="saving.busy.value">
+                        {{ saving.stored.value ? 'Save' : 'Add band' }}
+                    </NButton>
+                    <NButton v-if="band" @click="saving.retire(!band.retired)">
+                        {{ band.retired ? 'Take back into use' : 'Retire' }}
+                    </NButton>
                 </div>
             </div>
             <ProblemNote v-if="saving.problem.value" typed :problem="saving.problem.value" />
             <SavedElsewhere :found="saving.found.value" :words="words" @both="saving.saveBoth" @theirs="emit('reopen')" />
             <p v-if="learned.value.value?.advice" class="advice" role="status">{{ learned.value.value.advice }}</p>
             <div class="sizes">
-                <QuantityField v-model="draft.typed.width" label="Width" unit="mm" :limits="limits.BandInput.width_mm" :error="draft.errors.width" />
-                <QuantityField v-model="draft.typed.thickness" label="Thickness" unit="mm" :limits="limits.BandInput.thickness_mm" :error="draft.errors.thickness" />
-                <QuantityField v-model="draft.typed.hung" label="Hung length" unit="cm" :limits="limits.BandInput.hung_length_m" :error="draft.errors.hung" />
+                <QuantityField
+                    v-model="draft.typed.width"
+                    label="Width"
+                    unit="mm"
+                    :limits="limits.BandInput.width_mm"
+                    :error="draft.errors.width"
+                />
+                <QuantityField
+                    v-model="draft.typed.thickness"
+                    label="Thickness"
+                    unit="mm"
+                    :limits="limits.BandInput.thickness_mm"
+                    :error="draft.errors.thickness"
+                />
+                <QuantityField
+                    v-model="draft.typed.hung"
+                    label="Hung length"
+                    unit="cm"
+                    :limits="limits.BandInput.hung_length_m"
+                    :error="draft.errors.hung"
+                />
             </div>
             <FormField label="Hitched on, while it was measured">
-                <NSelect v-model:value="draft.typed.hitchedOn" clearable :options="bars" :virtual-scroll="false" placeholder="Bar it hung on" aria-label="Hitched on" />
+                <NSelect
+                    v-model:value="draft.typed.hitchedOn"
+                    clearable
+                    :options="bars"
+                    :virtual-scroll="false"
+                    placeholder="Bar it hung on"
+                    aria-label="Hitched on"
+                />
             </FormField>
             <ScalePanel :draft="draft" @live="live = $event" />
             <PointRows :draft="draft" />
             <ul v-if="doubts.length > 0" class="doubts small" role="status">
                 <li v-for="doubt in doubts" :key="doubt.code">{{ doubt.text }}</li>
             </ul>
-            <NCheckbox v-if="doubts.some((d) => grave.includes(d.code))" v-model:checked="draft.typed.sure">It is right: keep these readings</NCheckbox>
+            <NCheckbox v-if="doubts.some((d) => grave.includes(d.code))" v-model:checked="draft.typed.sure">
+                It is right: keep these readings
+            </NCheckbox>
             <p v-if="draft.errors.sure" class="small wrong" role="alert">{{ draft.errors.sure }}</p>
         </div>
         <div class="stack">
@@ -118,7 +156,10 @@ const spans = computed(() =>
             </div>
             <p v-if="band?.measure_again" class="small wrong">{{ band.measure_again }}</p>
             <CurvePlot v-if="curve" :curve="curve" :points="points" :live="live" :spans="spans" />
-            <p v-else class="dim small">Hung length: hitched over the bar, unloaded, from the bar to the bottom of the loop. With width and thickness its curve stands here.</p>
+            <p v-else class="dim small">
+                Hung length: hitched over the bar, unloaded, from the bar to the bottom of the loop. With width and thickness its curve
+                stands here.
+            </p>
             <HelpTable v-model:athlete="athlete" v-model:bar="bar" :help="bench?.help ?? []" :kit="kit" />
         </div>
     </form>

@@ -65,9 +65,21 @@ const uses = [
         <ProblemNote v-if="saving.problem.value" typed :problem="saving.problem.value" />
         <SavedElsewhere :found="saving.found.value" :words="words" @both="saving.saveBoth" @theirs="emit('reopen')" />
         <FormField v-slot="{ inputProps, status }" label="Name" :error="draft.errors.name">
-            <NInput v-model:value="draft.typed.name" :input-props="{ ...inputProps, maxlength: limits.GearInput.name.longest }" :status="status" placeholder="" />
+            <NInput
+                v-model:value="draft.typed.name"
+                :input-props="{ ...inputProps, maxlength: limits.GearInput.name.longest }"
+                :status="status"
+                placeholder=""
+            />
         </FormField>
-        <ChipRow v-if="kind === 'machine'" label="What its stack does" show-label :chips="uses" :value="draft.typed.use" @pick="draft.typed.use = $event" />
+        <ChipRow
+            v-if="kind === 'machine'"
+            label="What its stack does"
+            show-label
+            :chips="uses"
+            :value="draft.typed.use"
+            @pick="draft.typed.use = $event"
+        />
         <QuantityField
             v-for="field in gearFields[kind]"
             :key="field.key"
@@ -96,10 +108,17 @@ const uses = [
             hint="Kilograms at the athlete for each kilogram of the stack; 1 if not known"
             :error="draft.errors.leverage"
         >
-            <NInput v-model:value="draft.typed.leverage" :input-props="{ ...inputProps, inputmode: 'decimal' }" :status="status" placeholder="" />
+            <NInput
+                v-model:value="draft.typed.leverage"
+                :input-props="{ ...inputProps, inputmode: 'decimal' }"
+                :status="status"
+                placeholder=""
+            />
         </FormField>
         <div class="row">
-            <NButton attr-type="submit" type="primary" :loading="saving.busy.value">{{ saving.stored.value ? 'Save' : `Add ${gearWords[kind].one}` }}</NButton>
+            <NButton attr-type="submit" type="primary" :loading="saving.busy.value">
+                {{ saving.stored.value ? 'Save' : `Add ${gearWords[kind].one}` }}
+            </NButton>
             <NButton v-if="gear" @click="saving.retire(!gear.retired)">{{ gear.retired ? 'Take back into use' : 'Retire' }}</NButton>
         </div>
     </form>

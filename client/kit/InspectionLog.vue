@@ -68,7 +68,11 @@ async function save(): Promise<void> {
                 <div class="pair">
                     <DateField v-model="on" label="Looked at on" :latest="today" />
                     <FormField v-slot="{ inputProps }" label="Note (optional)">
-                        <NInput v-model:value="note" :input-props="{ ...inputProps, maxlength: limits.InspectionInput.note.longest }" placeholder="" />
+                        <NInput
+                            v-model:value="note"
+                            :input-props="{ ...inputProps, maxlength: limits.InspectionInput.note.longest }"
+                            placeholder=""
+                        />
                     </FormField>
                 </div>
                 <p v-if="finding !== null && finding !== 'sound'" class="small due">A fault takes the band out of use at once.</p>

@@ -30,7 +30,11 @@ const PATHS: Record<GearKind, string> = {
             </p>
             <ul>
                 <li v-for="item in kit.bands" :key="item.id">
-                    <button type="button" :aria-current="open?.kind === 'band' && item.id === open.id" @click="emit('pick', { kind: 'band', id: item.id })">
+                    <button
+                        type="button"
+                        :aria-current="open?.kind === 'band' && item.id === open.id"
+                        @click="emit('pick', { kind: 'band', id: item.id })"
+                    >
                         <svg viewBox="0 0 26 26" width="24" height="24" aria-hidden="true">
                             <path d="M9 3v20M17 3v20" stroke="var(--color-graphite)" :stroke-width="Math.max(1.2, item.width_mm / 14)" />
                         </svg>

@@ -90,7 +90,14 @@ function saved(id: string): void {
                 <CautionNote :moments="['band']" />
             </template>
             <template v-else>
-                <GearEditor :key="`${open.kind}-${picks}`" :kind="open.kind" :gear="gear" @saved="saved" @reopen="reopen" @retired="retired.offer" />
+                <GearEditor
+                    :key="`${open.kind}-${picks}`"
+                    :kind="open.kind"
+                    :gear="gear"
+                    @saved="saved"
+                    @reopen="reopen"
+                    @retired="retired.offer"
+                />
                 <CautionNote :moments="['gear']" />
             </template>
         </div>

@@ -10,22 +10,33 @@ defineProps<{ draft: BandDraft }>();
     <fieldset>
         <legend>Readings of a hanging scale</legend>
         <p class="small dim">
-            {{ draft.typed.points.length === 0 ? 'None yet, so the curve is an estimate. ' : '' }}Stretch it fully five times first. Hang the scale from the loop as hitched, pull
-            far, and read on the way down: two lengths, one at least 40 % of the hung length longer than the other.
+            {{ draft.typed.points.length === 0 ? 'None yet, so the curve is an estimate. ' : '' }}Stretch it fully five times first. Hang
+            the scale from the loop as hitched, pull far, and read on the way down: two lengths, one at least 40 % of the hung length longer
+            than the other.
         </p>
         <div v-for="(point, i) in draft.typed.points" :key="i" class="point" :class="{ wrong: point.error }">
             <span class="number">{{ i + 1 }}</span>
-            <NInput v-model:value="point.length" placeholder="" :input-props="{ inputmode: 'decimal', 'aria-label': `Length of point ${i + 1} in cm` }">
+            <NInput
+                v-model:value="point.length"
+                placeholder=""
+                :input-props="{ inputmode: 'decimal', 'aria-label': `Length of point ${i + 1} in cm` }"
+            >
                 <template #suffix>cm</template>
             </NInput>
-            <NInput v-model:value="point.force" placeholder="" :input-props="{ inputmode: 'decimal', 'aria-label': `Force of point ${i + 1} in ${point.unit}` }" />
+            <NInput
+                v-model:value="point.force"
+                placeholder=""
+                :input-props="{ inputmode: 'decimal', 'aria-label': `Force of point ${i + 1} in ${point.unit}` }"
+            />
             <button type="button" class="unit" :aria-label="`Unit of point ${i + 1}: ${point.unit}, change`" @click="draft.switchUnit(i)">
                 {{ point.unit }}
             </button>
             <button type="button" class="unit" :aria-label="`Remove point ${i + 1}`" @click="draft.dropPoint(i)">×</button>
             <p v-if="point.error" class="error" role="alert">{{ point.error }}</p>
         </div>
-        <NButton v-if="draft.typed.points.length < limits.BandInput.points.most" size="small" @click="draft.addPoint">Add a reading</NButton>
+        <NButton v-if="draft.typed.points.length < limits.BandInput.points.most" size="small" @click="draft.addPoint">
+            Add a reading
+        </NButton>
     </fieldset>
 </template>
 

@@ -23,12 +23,18 @@ const stream = scale.stream;
 const simulated = ref(false);
 const length = computed(() => readQuantity(text.value, 'cm', limits.PointInput.length_m, true));
 const state = computed(() =>
-    stream.value?.connected === false ? 'No scale answers. Type the readings below.' : stream.value ? scaleStateWords[stream.value.state] : 'Asking the scale…',
+    stream.value?.connected === false
+        ? 'No scale answers. Type the readings below.'
+        : stream.value
+          ? scaleStateWords[stream.value.state]
+          : 'Asking the scale…',
 );
 const session = useSession();
 /** A simulated scale measures nothing but the demo's bands. */
 const isTrial = computed(() => simulated.value && session.me?.demo !== true);
-const keepable = computed(() => !isTrial.value && stream.value?.state === 'steady' && length.value.value !== undefined && (stream.value.force_kg ?? 0) > 0);
+const keepable = computed(
+    () => !isTrial.value && stream.value?.state === 'steady' && length.value.value !== undefined && (stream.value.force_kg ?? 0) > 0,
+);
 
 watch([stream, length], () => {
     simulated.value ||= stream.value?.simulated === true;

@@ -29,7 +29,10 @@ watch([lengthM, fault], (_now, _before, onCleanup) => {
     if (band === undefined || pulledM === undefined) {
         return;
     }
-    const timer = setTimeout(() => void outcome(api.PUT('/api/bench/scale/hang', { body: { band, length_m: pulledM, fault: fault.value } })), SETTLE_MS);
+    const timer = setTimeout(
+        () => void outcome(api.PUT('/api/bench/scale/hang', { body: { band, length_m: pulledM, fault: fault.value } })),
+        SETTLE_MS,
+    );
     onCleanup(() => clearTimeout(timer));
 });
 

@@ -11,7 +11,12 @@ const LEAST_SPAN_KG = 0.5;
 const points = computed(() => {
     const low = Math.min(...props.trace);
     const span = Math.max(LEAST_SPAN_KG, Math.max(...props.trace) - low);
-    return through(props.trace.map((kg, i) => ({ x: (i / Math.max(1, props.trace.length - 1)) * WIDTH, y: HEIGHT - 2 - ((kg - low) / span) * (HEIGHT - 4) })));
+    return through(
+        props.trace.map((kg, i) => ({
+            x: (i / Math.max(1, props.trace.length - 1)) * WIDTH,
+            y: HEIGHT - 2 - ((kg - low) / span) * (HEIGHT - 4),
+        })),
+    );
 });
 </script>
 

@@ -37,7 +37,11 @@ export function useBandDraft(start: Schemas['Band'] | undefined): BandDraft {
         width: start ? toTyped(start.width_mm, 'mm') : '',
         thickness: start ? toTyped(start.thickness_mm, 'mm') : '',
         hung: start ? toTyped(start.hung_length_m, 'cm') : '',
-        points: (start?.points ?? []).map((p): PointDraft => ({ length: toTyped(p.length_m, 'cm'), force: toTyped(p.force_n, 'N'), unit: 'N' })),
+        points: (start?.points ?? []).map((p): PointDraft => ({
+            length: toTyped(p.length_m, 'cm'),
+            force: toTyped(p.force_n, 'N'),
+            unit: 'N',
+        })),
         hitchedOn: start?.hitched_on ?? null,
         sure: false,
     });
@@ -93,10 +97,17 @@ export function useBandDraft(start: Schemas['Band'] | undefined): BandDraft {
 
     function read(): Schemas['BandInput'] | undefined {
         const { width, thickness, hung } = quantities();
-        Object.assign(errors, { name: typed.name.trim() ? undefined : 'Needed: a name.', width: width.error, thickness: thickness.error, hung: hung.error, sure: undefined });
+        Object.assign(errors, {
+            name: typed.name.trim() ? undefined : 'Needed: a name.',
+            width: width.error,
+            thickness: thickness.error,
+            hung: hung.error,
+            sure: undefined,
+        });
         for (const point of typed.points) {
             const { length, force } = pointParts(point);
-            point.error = [length.error && `Length: ${length.error}`, force.error && `Force: ${force.error}`].filter(Boolean).join(' ') || undefined;
+            point.error =
+                [length.error && `Length: ${length.error}`, force.error && `Force: ${force.error}`].filter(Boolean).join(' ') || undefined;
         }
         return errors.name ? undefined : value();
     }
@@ -118,7 +129,8 @@ export function useBandDraft(start: Schemas['Band'] | undefined): BandDraft {
         typed,
         errors,
         addPoint: () => typed.points.push({ length: '', force: '', unit: 'kg' }),
-        keepPoint: (lengthM, forceKg) => typed.points.push({ length: toTyped(lengthM, 'cm'), force: toTyped(Number(forceKg.toFixed(2)), 'kg'), unit: 'kg' }),
+        keepPoint: (lengthM, forceKg) =>
+            typed.points.push({ length: toTyped(lengthM, 'cm'), force: toTyped(Number(forceKg.toFixed(2)), 'kg'), unit: 'kg' }),
         dropPoint: (index) => typed.points.splice(index, 1),
         switchUnit,
         value,

@@ -30,10 +30,9 @@ export function readStraps(text: string): number[] | undefined {
 export function useGearDraft(kind: GearKind, start: Gear | undefined): GearDraft {
     const fields = gearFields[kind];
     const unitOf = (key: GearField['key']) => fields.find((f) => f.key === key)?.unit ?? 'cm';
-    const figures = Object.fromEntries(KEYS.map((key) => [key, typeof start?.figures[key] === 'number' ? toTyped(start.figures[key], unitOf(key)) : ''])) as Record<
-        GearField['key'],
-        string
-    >;
+    const figures = Object.fromEntries(
+        KEYS.map((key) => [key, typeof start?.figures[key] === 'number' ? toTyped(start.figures[key], unitOf(key)) : '']),
+    ) as Record<GearField['key'], string>;
     const typed = reactive({
         name: start?.name ?? '',
         straps: (start?.figures.straps_m ?? []).map((m) => toTyped(m, 'cm')).join('; '),
@@ -44,7 +43,10 @@ export function useGearDraft(kind: GearKind, start: Gear | undefined): GearDraft
     const errors = reactive<GearDraft['errors']>({});
 
     function read(): Schemas['GearInput'] | undefined {
-        const readings = fields.map((f) => ({ key: f.key, reading: readQuantity(typed.figures[f.key], f.unit, limitsOf(f.key), f.optional !== true) }));
+        const readings = fields.map((f) => ({
+            key: f.key,
+            reading: readQuantity(typed.figures[f.key], f.unit, limitsOf(f.key), f.optional !== true),
+        }));
         const straps = kind === 'rings' ? readStraps(typed.straps) : undefined;
         const leverage = kind === 'machine' ? parseNumber(typed.leverage) : undefined;
         Object.assign(errors, {
@@ -60,7 +62,9 @@ export function useGearDraft(kind: GearKind, start: Gear | undefined): GearDraft
             name: typed.name,
             figures: {
                 kind,
-                ...Object.fromEntries(readings.filter(({ reading }) => reading.value !== undefined).map(({ key, reading }) => [key, reading.value])),
+                ...Object.fromEntries(
+                    readings.filter(({ reading }) => reading.value !== undefined).map(({ key, reading }) => [key, reading.value]),
+                ),
                 ...(straps && { straps_m: straps }),
                 ...(kind === 'machine' && { use: typed.use, leverage: leverage ?? 1 }),
             },

@@ -35,21 +35,28 @@ const rungs = computed((): RungShown[] => {
     if (!of) {
         return [];
     }
-    const shown: RungShown[] = [...(of.now ? [{ rung: of.now, step: null, chosen: true }] : []), ...of.rungs.map(({ rung, step }) => ({ rung, step, chosen: false }))];
+    const shown: RungShown[] = [
+        ...(of.now ? [{ rung: of.now, step: null, chosen: true }] : []),
+        ...of.rungs.map(({ rung, step }) => ({ rung, step, chosen: false })),
+    ];
     for (const rung of [of.below, ...(props.athlete.rung ? [] : [of.tried, of.start])].filter((r) => r !== null)) {
         if (!shown.some((r) => r.rung.key === rung.key)) {
             shown.push({ rung, step: null, chosen: false });
         }
     }
     const sorted = shown.sort((a, b) => a.rung.carried.share.mean - b.rung.carried.share.mean);
-    return sorted.map((r, i) => (r.chosen && i > 0 ? { ...r, step: r.rung.carried.share.mean - (sorted[i - 1]?.rung.carried.share.mean ?? 0) } : r));
+    return sorted.map((r, i) =>
+        r.chosen && i > 0 ? { ...r, step: r.rung.carried.share.mean - (sorted[i - 1]?.rung.carried.share.mean ?? 0) } : r,
+    );
 });
 const middle = computed(() => ladder.value?.start?.key ?? rungs.value.find((r) => (r.rung.prediction?.reps ?? 0) < LEAST_REPS)?.rung.key);
 </script>
 
 <template>
     <div class="lanes" role="tablist" aria-label="Lane">
-        <button v-for="one in LANES" :key="one.lane" type="button" role="tab" :aria-selected="lane === one.lane" @click="tapped = one.lane">{{ one.name }}</button>
+        <button v-for="one in LANES" :key="one.lane" type="button" role="tab" :aria-selected="lane === one.lane" @click="tapped = one.lane">
+            {{ one.name }}
+        </button>
         <span class="small dim">share of bodyweight carried</span>
     </div>
     <ReadNote :read="ladders" waits="Looking through every set-up this kit allows…" />
@@ -64,7 +71,11 @@ const middle = computed(() => ladder.value?.start?.key ?? rungs.value.find((r) =
             @open="emit('open', $event)"
         />
         <p v-else class="dim">
-            {{ athlete.screen.outcome === null || athlete.screen.outcome === 'cleared' ? 'Nothing in the kit fits here.' : 'Nothing here is allowed until cleared.' }}
+            {{
+                athlete.screen.outcome === null || athlete.screen.outcome === 'cleared'
+                    ? 'Nothing in the kit fits here.'
+                    : 'Nothing here is allowed until cleared.'
+            }}
         </p>
         <SecondsStrip :rungs="ladders.value.value.lower.rungs" :best-hang-s="athlete.best_hang_s" @open="emit('open', $event)" />
         <LadderLegend v-if="ladder.rungs.length > 0" :ladder="ladder" />

@@ -28,7 +28,14 @@ const band = computed(() => props.kit?.bands.find((b) => b.id === props.page.sho
             to see its set-ups here.
         </p>
         <LadderView v-if="isLadder" :ladders="page.ladders" :athlete="athlete" @open="emit('open', $event)" />
-        <SingleBands v-else :scale="page.scale" :band="band" :capacity="athlete.capacity" :call="athlete.call?.call" @open="emit('open', $event)" />
+        <SingleBands
+            v-else
+            :scale="page.scale"
+            :band="band"
+            :capacity="athlete.capacity"
+            :call="athlete.call?.call"
+            @open="emit('open', $event)"
+        />
         <div class="row foot">
             <RouterLink class="tap small" :to="`/people/${athlete.id}/setups`">Any other set-up, movement or grip…</RouterLink>
             <NSelect
@@ -41,7 +48,15 @@ const band = computed(() => props.kit?.bands.find((b) => b.id === props.page.sho
                 aria-label="Length of the ladder"
                 @update:value="emit('length', $event)"
             />
-            <NSelect :virtual-scroll="false" class="pick" size="small" :value="page.shown.value" :options="options" aria-label="Shown" @update:value="emit('show', $event)" />
+            <NSelect
+                :virtual-scroll="false"
+                class="pick"
+                size="small"
+                :value="page.shown.value"
+                :options="options"
+                aria-label="Shown"
+                @update:value="emit('show', $event)"
+            />
         </div>
     </section>
 </template>

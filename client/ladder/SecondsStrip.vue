@@ -22,7 +22,9 @@ const LEAST_WIDTH = 2;
 
 const strips = computed(() =>
     KINDS.flatMap((kind) => {
-        const rungs = props.rungs.map((r) => r.rung).filter(({ exercise }) => exercise.movement === kind.movement && (exercise.at ?? null) === kind.at);
+        const rungs = props.rungs
+            .map((r) => r.rung)
+            .filter(({ exercise }) => exercise.movement === kind.movement && (exercise.at ?? null) === kind.at);
         const aim = rungs.find((r) => r.exercise.seconds === kind.aimS) ?? rungs[0];
         if (!aim) {
             return [];

@@ -32,7 +32,12 @@ const shown = computed(() => setup.value.value);
         <div v-if="rung" class="stack">
             <ReadNote :read="setup" waits="Asking…" />
             <SetupSheet v-if="shown" :athlete-id="athleteId" :setup="shown" @choose="emit('choose', $event)">
-                <HoldLog v-if="rung.exercise.movement === 'hold' && !paused" :athlete-id="athleteId" :exercise="rung.exercise" @logged="(id, text) => emit('logged', id, text)" />
+                <HoldLog
+                    v-if="rung.exercise.movement === 'hold' && !paused"
+                    :athlete-id="athleteId"
+                    :exercise="rung.exercise"
+                    @logged="(id, text) => emit('logged', id, text)"
+                />
             </SetupSheet>
             <CautionNote :moments="momentsOf(rung.exercise)" />
         </div>

@@ -14,7 +14,10 @@ const carried = computed(() => props.setup.rung?.carried);
 const rows = computed(() =>
     carried.value && !carried.value.share_range
         ? [
-              { name: 'Carried', cells: [carried.value.carried_kg.bottom, carried.value.carried_kg.mean, carried.value.carried_kg.top].map(mass) },
+              {
+                  name: 'Carried',
+                  cells: [carried.value.carried_kg.bottom, carried.value.carried_kg.mean, carried.value.carried_kg.top].map(mass),
+              },
               { name: 'Share', cells: [carried.value.share.bottom, carried.value.share.mean, carried.value.share.top].map(percent) },
           ]
         : [],
@@ -31,7 +34,12 @@ const sureness = computed(() => {
     const said = range
         ? `Bounded, not measured: the arms carry anything from ${percent(low)} to ${percent(high)}.`
         : `Carried ${percent(share.mean)} ± ${(100 * share_sd).toFixed(1)} points. Feels like ${percent(effective_share)} on the way up.`;
-    return [said, ...learned(rung), ...(rung.prediction ? [`Likely ${intervalText(rung.prediction)} clean.`] : []), ...(rung.seconds ? [secondsWords(rung.seconds)] : [])];
+    return [
+        said,
+        ...learned(rung),
+        ...(rung.prediction ? [`Likely ${intervalText(rung.prediction)} clean.`] : []),
+        ...(rung.seconds ? [secondsWords(rung.seconds)] : []),
+    ];
 });
 
 /** Help that nobody measured, as the athlete's own sets tell it. */
@@ -85,7 +93,8 @@ const facts = computed(() => {
         <p v-for="line in sureness" :key="line" class="sureness">{{ line }}</p>
         <p v-if="setup.safer" class="misfit">
             <strong>Not yet.</strong>
-            {{ chanceWords(setup.rung?.seconds?.chance['3'] ?? 0) }} to last 3 s; it needs 4 in 5. Lower in a band first: {{ setup.safer.name }}.
+            {{ chanceWords(setup.rung?.seconds?.chance['3'] ?? 0) }} to last 3 s; it needs 4 in 5. Lower in a band first:
+            {{ setup.safer.name }}.
             <NButton size="small" @click="emit('choose', setup.safer.exercise)">Put on that</NButton>
         </p>
         <dl v-if="facts.length > 0" class="facts small">
@@ -99,10 +108,18 @@ const facts = computed(() => {
         </ul>
         <slot />
         <div class="row">
-            <NButton v-if="setup.exercise.movement !== 'hold'" type="primary" size="large" :disabled="setup.chosen" @click="emit('choose', setup.exercise)">
+            <NButton
+                v-if="setup.exercise.movement !== 'hold'"
+                type="primary"
+                size="large"
+                :disabled="setup.chosen"
+                @click="emit('choose', setup.exercise)"
+            >
                 {{ setup.chosen ? 'In use' : 'Put on this set-up' }}
             </NButton>
-            <RouterLink class="tap print" :to="{ path: `/people/${athleteId}/card`, query: { exercise: JSON.stringify(setup.exercise) } }">Print its card</RouterLink>
+            <RouterLink class="tap print" :to="{ path: `/people/${athleteId}/card`, query: { exercise: JSON.stringify(setup.exercise) } }">
+                Print its card
+            </RouterLink>
         </div>
         <h2>How it came about</h2>
         <WhySteps v-if="setup.why" :why="setup.why" />

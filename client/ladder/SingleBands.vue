@@ -17,7 +17,10 @@ const emit = defineEmits<{ open: [rung: Schemas['Rung']] }>();
 const rungs = computed(() => {
     const shown = props.scale.value.value?.rungs ?? [];
     const next = props.call?.next;
-    const missing = next && !shown.some((r) => r.rung.key === next.key) ? [{ rung: next, bars: [next.name.split(', ').at(-1) ?? ''], chosen: false }] : [];
+    const missing =
+        next && !shown.some((r) => r.rung.key === next.key)
+            ? [{ rung: next, bars: [next.name.split(', ').at(-1) ?? ''], chosen: false }]
+            : [];
     return [...shown, ...missing].sort((a, b) => a.rung.carried.share.mean - b.rung.carried.share.mean);
 });
 </script>
@@ -47,7 +50,13 @@ const rungs = computed(() => {
             <span>Open a line for its why.</span>
         </p>
         <details v-if="scale.value.value.misfits.length > 0" class="small">
-            <summary>{{ scale.value.value.misfits.length === 1 ? 'One set-up does not fit' : `${scale.value.value.misfits.length} set-ups do not fit` }}</summary>
+            <summary>
+                {{
+                    scale.value.value.misfits.length === 1
+                        ? 'One set-up does not fit'
+                        : `${scale.value.value.misfits.length} set-ups do not fit`
+                }}
+            </summary>
             <ul>
                 <li v-for="misfit in scale.value.value.misfits" :key="misfit.name">
                     <strong>{{ misfit.name }}</strong>

@@ -33,7 +33,11 @@ async function correct(change: Change, words: string): Promise<void> {
     }
 }
 
-const save = (): Promise<void> => correct({ clean_reps: draft.clean, ...left(draft.reserve), no_counts: { ...draft.noCounts } as Record<string, number> }, `${draft.clean} clean`);
+const save = (): Promise<void> =>
+    correct(
+        { clean_reps: draft.clean, ...left(draft.reserve), no_counts: { ...draft.noCounts } as Record<string, number> },
+        `${draft.clean} clean`,
+    );
 </script>
 
 <template>

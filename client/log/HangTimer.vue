@@ -6,12 +6,15 @@ import { useQuantity } from '../composables/useQuantity';
 import HoldButton from './HoldButton.vue';
 import { useHold } from './useHold';
 
-const props = withDefaults(defineProps<{ title?: string; noun?: string; verb?: string; busy?: boolean; save: (draft: { hang_s: number }) => Promise<boolean> }>(), {
-    title: undefined,
-    noun: 'hang',
-    verb: 'hang',
-    busy: false,
-});
+const props = withDefaults(
+    defineProps<{ title?: string; noun?: string; verb?: string; busy?: boolean; save: (draft: { hang_s: number }) => Promise<boolean> }>(),
+    {
+        title: undefined,
+        noun: 'hang',
+        verb: 'hang',
+        busy: false,
+    },
+);
 
 const range = limits.SetInput.hang_s;
 const { text, error, read } = useQuantity('s', range);

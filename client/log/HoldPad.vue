@@ -9,7 +9,9 @@ const props = defineProps<{ athleteId: string; rung: Schemas['Rung']; standard: 
 const emit = defineEmits<{ logged: [id: string, text: string] }>();
 
 const queue = useCommandQueue();
-const done = computed(() => props.today.filter((s) => s.hang_s !== null && s.setup_key === props.rung.key).map((s) => seconds(s.hang_s ?? 0)));
+const done = computed(() =>
+    props.today.filter((s) => s.hang_s !== null && s.setup_key === props.rung.key).map((s) => seconds(s.hang_s ?? 0)),
+);
 
 async function save({ hang_s }: { hang_s: number }): Promise<boolean> {
     const made = await queue.add(props.athleteId, { purpose: 'work', exercise: props.rung.exercise, hang_s });

@@ -3,16 +3,30 @@ import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { likelyCounts } from '../domain/likely';
 
-const props = defineProps<{ prediction: Schemas['Prediction'] | null; last: number | null; aim: number; picked: number | null; busy: boolean }>();
+const props = defineProps<{
+    prediction: Schemas['Prediction'] | null;
+    last: number | null;
+    aim: number;
+    picked: number | null;
+    busy: boolean;
+}>();
 const emit = defineEmits<{ log: [count: number]; other: [] }>();
 
 const counts = computed(() => likelyCounts(props.prediction, props.last, props.aim));
-const noteOf = (count: number): string => [count === props.aim ? 'goal' : '', count === props.last ? 'last' : ''].filter(Boolean).join(' · ');
+const noteOf = (count: number): string =>
+    [count === props.aim ? 'goal' : '', count === props.last ? 'last' : ''].filter(Boolean).join(' · ');
 </script>
 
 <template>
     <div class="counts" role="group" aria-label="Clean reps: one tap logs">
-        <button v-for="count in counts.around" :key="count" type="button" :class="{ likely: count === (picked ?? counts.likely) }" :disabled="busy" @click="emit('log', count)">
+        <button
+            v-for="count in counts.around"
+            :key="count"
+            type="button"
+            :class="{ likely: count === (picked ?? counts.likely) }"
+            :disabled="busy"
+            @click="emit('log', count)"
+        >
             <b>{{ count }}</b>
             <small>{{ noteOf(count) || '\u00a0' }}</small>
         </button>

@@ -137,10 +137,21 @@ async function tellOnly(): Promise<void> {
         />
         <div v-if="others || pad.count.value !== null" class="row typed">
             <ChipRow label="Clean reps" :chips="counts" :value="pad.count.value" @pick="pad.pick" />
-            <NButton v-if="pad.count.value !== null" type="primary" size="large" :disabled="painOpen" @click="logClean(pad.count.value)">Log {{ pad.count.value }}</NButton>
+            <NButton v-if="pad.count.value !== null" type="primary" size="large" :disabled="painOpen" @click="logClean(pad.count.value)">
+                Log {{ pad.count.value }}
+            </NButton>
         </div>
-        <ChipRow label="In reserve" show-label :chips="reserveChips" :value="draft.reserve" :class="{ asked: pad.mode.value === 'reserve' }" @pick="draft.reserve = $event" />
-        <button type="button" class="rest quiet small" :aria-expanded="rest" @click="rest = !rest">{{ rest ? 'Less' : 'No-count, pain, another day…' }}</button>
+        <ChipRow
+            label="In reserve"
+            show-label
+            :chips="reserveChips"
+            :value="draft.reserve"
+            :class="{ asked: pad.mode.value === 'reserve' }"
+            @pick="draft.reserve = $event"
+        />
+        <button type="button" class="rest quiet small" :aria-expanded="rest" @click="rest = !rest">
+            {{ rest ? 'Less' : 'No-count, pain, another day…' }}
+        </button>
         <div class="stack more" :class="{ shown: rest || painOpen || noCountsOpen }">
             <NoCountRow v-model="draft.noCounts" v-model:open="noCountsOpen" />
             <ManyChips v-model="draft.faults" label="Faults" :words="faultWords" />
@@ -150,8 +161,12 @@ async function tellOnly(): Promise<void> {
                 <div><NButton size="large" :disabled="painOpen" @click="tellOnly">Tell the pain without a set</NButton></div>
             </PainRow>
             <div class="row">
-                <NButton size="large" :aria-pressed="otherDay" @click="otherDay = !otherDay">{{ otherDay ? 'Log for today' : 'For another day…' }}</NButton>
-                <NButton v-if="ladder && ladder.length > 0" size="large" :aria-expanded="mixedOpen" @click="mixedOpen = !mixedOpen">Mixed set…</NButton>
+                <NButton size="large" :aria-pressed="otherDay" @click="otherDay = !otherDay">
+                    {{ otherDay ? 'Log for today' : 'For another day…' }}
+                </NButton>
+                <NButton v-if="ladder && ladder.length > 0" size="large" :aria-expanded="mixedOpen" @click="mixedOpen = !mixedOpen">
+                    Mixed set…
+                </NButton>
                 <DateField v-if="otherDay" v-model="on" label="Done on" :latest="today" />
                 <p v-if="pad.hold.holding.value && !isLowering" class="watch" role="timer">{{ pad.hold.elapsedS.value.toFixed(1) }} s</p>
             </div>

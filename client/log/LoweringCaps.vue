@@ -13,7 +13,9 @@ const beyond = computed(() => props.next > props.left.today);
 <template>
     <div role="status" class="stack">
         <p class="small" :class="{ beyond }">
-            <template v-if="beyond">{{ next }} more is beyond the cap of {{ left.a_session }} lowerings a session, {{ left.a_week }} a week.</template>
+            <template v-if="beyond">
+                {{ next }} more is beyond the cap of {{ left.a_session }} lowerings a session, {{ left.a_week }} a week.
+            </template>
             <template v-if="left.full">None today: {{ left.full }}.</template>
             <template v-else>{{ left.today }} left today, {{ left.this_week }} this week.</template>
         </p>

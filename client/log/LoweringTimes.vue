@@ -18,7 +18,9 @@ const fast = computed(() => splits.value.filter((s) => s < props.asked).length);
         <HoldButton :hold="hold" rests="hold down while they lower" runs="let go at the bottom" />
         <ol aria-label="Seconds of each lowering">
             <li v-for="(split, i) in splits" :key="i" :class="{ fast: split < asked }">
-                <button type="button" :aria-label="`Drop lowering ${i + 1}, ${split} s`" @click="splits = splits.filter((_, n) => n !== i)">{{ split }} s</button>
+                <button type="button" :aria-label="`Drop lowering ${i + 1}, ${split} s`" @click="splits = splits.filter((_, n) => n !== i)">
+                    {{ split }} s
+                </button>
             </li>
             <li v-if="splits.length > 0">
                 <NButton type="primary" size="large" @click="$emit('log', splits.length)">Log {{ splits.length }}</NButton>

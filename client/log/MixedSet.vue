@@ -45,6 +45,10 @@ function log(): void {
         <NSelect v-model:value="first" :options="options" :virtual-scroll="false" placeholder="Begun on" aria-label="Begun on" />
         <ChipRow label="Clean at first" show-label :chips="chips" :value="counts[0] ?? null" @pick="pick(0, $event)" />
         <ChipRow label="Then on this" show-label :chips="chips" :value="counts[1] ?? null" @pick="pick(1, $event)" />
-        <div><NButton type="primary" size="large" :disabled="busy || !begun || counts.includes(null)" @click="log">Log the mixed set</NButton></div>
+        <div>
+            <NButton type="primary" size="large" :disabled="busy || !begun || counts.includes(null)" @click="log">
+                Log the mixed set
+            </NButton>
+        </div>
     </div>
 </template>

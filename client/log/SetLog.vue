@@ -31,7 +31,8 @@ const whole = ref(false);
 const shown = computed(() => (whole.value ? lines.value : lines.value.slice(0, LAST)));
 
 /** What ended a mixed set is marked with a plus. */
-const counted = (set: LoggedSet): string => (set.hang_s === null ? `${set.part_of === null ? '' : '+'}${set.clean_reps}` : seconds(set.hang_s));
+const counted = (set: LoggedSet): string =>
+    set.hang_s === null ? `${set.part_of === null ? '' : '+'}${set.clean_reps}` : seconds(set.hang_s);
 const missedCount = (set: LoggedSet): number => Object.values(set.no_counts).reduce((sum, n) => sum + n, 0);
 const missed = (set: LoggedSet): string =>
     Object.entries(set.no_counts)
@@ -60,14 +61,22 @@ const missed = (set: LoggedSet): string =>
                                 <span aria-hidden="true">{{ counted(set) }}</span>
                                 <i v-if="set.pain" aria-hidden="true">!</i>
                                 <small v-if="missed(set)" aria-hidden="true">−{{ missedCount(set) }}</small>
-                                <span class="unseen">{{ `${counted(set)}${set.pain ? ', with pain' : ''}${missed(set) ? `, ${missedCount(set)} not counted` : ''}, open` }}</span>
+                                <span class="unseen">
+                                    {{
+                                        `${counted(set)}${set.pain ? ', with pain' : ''}${missed(set) ? `, ${missedCount(set)} not counted` : ''}, open`
+                                    }}
+                                </span>
                             </button>
                         </template>
                         <div class="stack">
                             <p>
                                 <strong>{{ counted(set) }} {{ set.hang_s === null ? 'clean' : 'hang' }}</strong>
-                                <template v-if="set.splits_s.length > 0">, {{ set.splits_s.map((s) => Math.round(s)).join(' ') }} s down</template>
-                                <template v-if="set.hang_s === null">, {{ set.to_failure ? 'to failure' : `${set.reserve ?? 'unknown'} in reserve` }}</template>
+                                <template v-if="set.splits_s.length > 0">
+                                    , {{ set.splits_s.map((s) => Math.round(s)).join(' ') }} s down
+                                </template>
+                                <template v-if="set.hang_s === null">
+                                    , {{ set.to_failure ? 'to failure' : `${set.reserve ?? 'unknown'} in reserve` }}
+                                </template>
                                 <template v-if="set.asked_reps !== null">; {{ set.asked_reps }} asked</template>
                             </p>
                             <p v-if="set.taught">{{ set.taught }}</p>
@@ -84,7 +93,9 @@ const missed = (set: LoggedSet): string =>
                 </span>
             </li>
         </ul>
-        <button v-if="!whole && (lines.length > shown.length || older)" type="button" class="all small" @click="whole = true">The whole log</button>
+        <button v-if="!whole && (lines.length > shown.length || older)" type="button" class="all small" @click="whole = true">
+            The whole log
+        </button>
         <NButton v-else-if="older" class="older" @click="emit('older')">Older sets</NButton>
     </section>
 </template>

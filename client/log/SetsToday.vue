@@ -16,7 +16,12 @@ const before = computed(() => props.done.length - shown.value.length);
     <p class="done" role="group" aria-label="Sets today">
         <small v-if="before > 0" class="dim" :title="`${before} sets before these`">{{ before }} +</small>
         <span v-for="set in shown" :key="set.id">{{ set.clean_reps }}</span>
-        <span v-for="one in waiting" :key="one.id" class="waits" :aria-label="`${waitingSet(one)?.clean_reps ?? 'hang'}, waiting on this device`">
+        <span
+            v-for="one in waiting"
+            :key="one.id"
+            class="waits"
+            :aria-label="`${waitingSet(one)?.clean_reps ?? 'hang'}, waiting on this device`"
+        >
             {{ waitingSet(one)?.clean_reps ?? 'hang' }}
         </span>
         <i v-for="n in Math.max(0, sets - done.length - waiting.length)" :key="`left-${n}`" class="left" />

@@ -31,7 +31,8 @@ const places = Object.keys(painPlaceWords) as Schemas['Pain']['place'][];
 const untouched = (): PadDraft => ({ reserve: null, noCounts: {}, faults: [], splits: [], pain: null });
 
 /** Pain as it is sent: only with a place and a degree that somebody gave. */
-export const toldPain = ({ pain }: Pick<PadDraft, 'pain'>): Schemas['Pain'] | null => (pain?.place && pain.level ? { place: pain.place, level: pain.level } : null);
+export const toldPain = ({ pain }: Pick<PadDraft, 'pain'>): Schemas['Pain'] | null =>
+    pain?.place && pain.level ? { place: pain.place, level: pain.level } : null;
 
 export interface Pad {
     draft: PadDraft;
@@ -43,7 +44,11 @@ export interface Pad {
 }
 
 /** A pad's draft of the next set, and its keys: digits, Enter, R, N, P, S and Esc. */
-export function usePad(log: () => void, held: (seconds: number) => void, { active = true }: { active?: MaybeRefOrGetter<boolean> } = {}): Pad {
+export function usePad(
+    log: () => void,
+    held: (seconds: number) => void,
+    { active = true }: { active?: MaybeRefOrGetter<boolean> } = {},
+): Pad {
     const draft = reactive(untouched());
     const digits = useDigits(MOST_REPS);
     const mode = ref<PadMode>('count');

@@ -12,7 +12,8 @@ export function useTaking(athleteId: () => string, logged: (id: string, words: s
     const on = ref(today.value);
 
     /** On the day chosen, else now. */
-    const moment = (): Partial<SetDraft> => (otherDay.value && on.value !== today.value ? { performed_at: new Date(`${on.value}T12:00:00`).toISOString() } : {});
+    const moment = (): Partial<SetDraft> =>
+        otherDay.value && on.value !== today.value ? { performed_at: new Date(`${on.value}T12:00:00`).toISOString() } : {};
 
     const add = (set: SetDraft): ReturnType<typeof queue.add> => queue.add(athleteId(), { ...set, ...moment() });
 
@@ -26,7 +27,8 @@ export function useTaking(athleteId: () => string, logged: (id: string, words: s
     /** Two rows of the log, the second going on from the first. */
     async function takeMixed([begun, ended]: { rung: Schemas['Rung']; clean: number }[]): Promise<boolean> {
         const first = begun && (await add({ purpose: 'work', exercise: begun.rung.exercise, clean_reps: begun.clean }));
-        const second = first && ended && (await add({ purpose: 'work', exercise: ended.rung.exercise, clean_reps: ended.clean, part_of: first.id }));
+        const second =
+            first && ended && (await add({ purpose: 'work', exercise: ended.rung.exercise, clean_reps: ended.clean, part_of: first.id }));
         if (second) {
             logged(second.id, `${begun.clean} + ${ended.clean} clean`, first.id);
         }

@@ -33,7 +33,11 @@ async function bring(event: Event): Promise<void> {
     try {
         body = JSON.parse(text) as Record<string, never>;
     } catch {
-        problem.value = { code: 'invalid', detail: '', faults: [{ pointer: file.name, detail: 'This is not readable JSON. Nothing was kept.' }] };
+        problem.value = {
+            code: 'invalid',
+            detail: '',
+            faults: [{ pointer: file.name, detail: 'This is not readable JSON. Nothing was kept.' }],
+        };
         return;
     }
     const result = await outcome(api.PUT('/api/methods', { body }));

@@ -24,7 +24,12 @@ const FIELDS: readonly { key: Key; label: string; unit: 'reps' | 'sets' }[] = [
 ];
 
 const caps = useCaps();
-const typed = reactive<Record<Key, string>>({ lowerings_a_session: '', lowerings_a_week: '', hard_sets_first_month: '', hard_sets_later: '' });
+const typed = reactive<Record<Key, string>>({
+    lowerings_a_session: '',
+    lowerings_a_week: '',
+    hard_sets_first_month: '',
+    hard_sets_later: '',
+});
 const acknowledged = ref(false);
 const saving = ref(false);
 const saved = ref(false);
@@ -52,12 +57,19 @@ function words(path: string, value: unknown): string {
 }
 
 const readings = computed(
-    () => Object.fromEntries(FIELDS.map((f) => [f.key, readQuantity(typed[f.key], f.unit, limits.CapsInput[f.key], true)])) as Record<Key, ReturnType<typeof readQuantity>>,
+    () =>
+        Object.fromEntries(FIELDS.map((f) => [f.key, readQuantity(typed[f.key], f.unit, limits.CapsInput[f.key], true)])) as Record<
+            Key,
+            ReturnType<typeof readQuantity>
+        >,
 );
-const error = (key: Key): string | undefined => readings.value[key].error ?? faultText(problem.value?.faults ?? [], `/${key}`, FIELDS.find((f) => f.key === key)?.unit);
+const error = (key: Key): string | undefined =>
+    readings.value[key].error ?? faultText(problem.value?.faults ?? [], `/${key}`, FIELDS.find((f) => f.key === key)?.unit);
 const isChanged = computed(() => known.value !== undefined && FIELDS.some(({ key }) => typed[key] !== String(known.value?.[key])));
 /** Above the usual, and not answered for yet. */
-const raised = computed(() => FIELDS.filter(({ key }) => (usable(readings.value[key]) ?? 0) > Math.max(known.value?.usual[key] ?? Infinity, known.value?.[key] ?? 0)));
+const raised = computed(() =>
+    FIELDS.filter(({ key }) => (usable(readings.value[key]) ?? 0) > Math.max(known.value?.usual[key] ?? Infinity, known.value?.[key] ?? 0)),
+);
 useLeaving(() => isChanged.value);
 
 async function save(agreed = false): Promise<void> {
@@ -91,8 +103,8 @@ function takeTheirs(): void {
         <div>
             <h2>Caps</h2>
             <p class="small dim">
-                What nobody is asked to go beyond, whatever a method says. Lowerings are capped so for the first four weeks of them; later a week grows by a fifth at the most. You
-                may set them lower.
+                What nobody is asked to go beyond, whatever a method says. Lowerings are capped so for the first four weeks of them; later a
+                week grows by a fifth at the most. You may set them lower.
             </p>
         </div>
         <ReadNote :read="caps" waits="Loading the caps…" />
@@ -108,13 +120,18 @@ function takeTheirs(): void {
             />
         </div>
         <NCheckbox v-if="raised.length > 0" v-model:checked="acknowledged">
-            Above the usual: {{ raised.map((f) => f.label.toLowerCase()).join(', ') }}. I answer for it; these caps keep newcomers from days of soreness and worse.
+            Above the usual: {{ raised.map((f) => f.label.toLowerCase()).join(', ') }}. I answer for it; these caps keep newcomers from days
+            of soreness and worse.
         </NCheckbox>
-        <p v-if="known?.raised_by && known.raised_at" class="small">Above the usual; {{ known.raised_by }} answers for it since {{ day(known.raised_at.slice(0, 10)) }}.</p>
+        <p v-if="known?.raised_by && known.raised_at" class="small">
+            Above the usual; {{ known.raised_by }} answers for it since {{ day(known.raised_at.slice(0, 10)) }}.
+        </p>
         <SavedElsewhere :found="elsewhere.found.value" :words="words" @both="save(true)" @theirs="takeTheirs" />
         <FaultList v-if="problem" :problem="problem" />
         <div class="row">
-            <NButton attr-type="submit" type="primary" :loading="saving" :disabled="!isChanged || (raised.length > 0 && !acknowledged)">Save the caps</NButton>
+            <NButton attr-type="submit" type="primary" :loading="saving" :disabled="!isChanged || (raised.length > 0 && !acknowledged)">
+                Save the caps
+            </NButton>
             <NButton v-if="isChanged && known" @click="asKnown(known)">Leave as they were</NButton>
             <span v-if="saved && !isChanged" role="status">Saved.</span>
         </div>

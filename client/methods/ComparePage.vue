@@ -37,7 +37,9 @@ async function run(): Promise<void> {
     for (let from = 0; from < ATHLETES && !stopped; from += AT_ONCE) {
         for (const side of [0, 1] as const) {
             const body = { method: picked.value[side], from, count: AT_ONCE };
-            const result = await outcome(api.POST('/api/athletes/{athlete}/comparisons', { params: { path: { athlete: props.id } }, body }));
+            const result = await outcome(
+                api.POST('/api/athletes/{athlete}/comparisons', { params: { path: { athlete: props.id } }, body }),
+            );
             if (!result.ok || stopped) {
                 problem.value = result.ok ? undefined : result.problem;
                 stopped = true;
@@ -60,16 +62,33 @@ onScopeDispose(stop);
     <div class="page-head">
         <div>
             <h1>Two methods compared</h1>
-            <p class="dim">On {{ ATHLETES }} virtual athletes like {{ athlete.value.value?.name ?? 'this one' }}, a year each or to the first strict rep.</p>
+            <p class="dim">
+                On {{ ATHLETES }} virtual athletes like {{ athlete.value.value?.name ?? 'this one' }}, a year each or to the first strict
+                rep.
+            </p>
         </div>
         <RouterLink class="tap" :to="`/people/${id}`">Back to {{ athlete.value.value?.name ?? 'the athlete' }}</RouterLink>
     </div>
     <ReadNote :read="methods" waits="Loading the methods…" />
     <div class="card stack">
         <div class="row">
-            <NSelect v-model:value="picked[0]" class="pick" :virtual-scroll="false" :options="options" :disabled="running" aria-label="First method" />
+            <NSelect
+                v-model:value="picked[0]"
+                class="pick"
+                :virtual-scroll="false"
+                :options="options"
+                :disabled="running"
+                aria-label="First method"
+            />
             <span>against</span>
-            <NSelect v-model:value="picked[1]" class="pick" :virtual-scroll="false" :options="options" :disabled="running" aria-label="Second method" />
+            <NSelect
+                v-model:value="picked[1]"
+                class="pick"
+                :virtual-scroll="false"
+                :options="options"
+                :disabled="running"
+                aria-label="Second method"
+            />
             <NButton v-if="!running" type="primary" @click="run">Compare</NButton>
             <NButton v-else @click="stop">Stop</NButton>
         </div>
@@ -93,16 +112,23 @@ onScopeDispose(stop);
                 <tr v-for="line in ['came', 'sessions', 'lowerings', 'failed', 'wasted'] as const" :key="line">
                     <th scope="row">
                         {{
-                            { came: 'Came to it within the year', sessions: 'Sessions', lowerings: 'Lowerings', failed: 'Failed sets a session', wasted: 'Sessions far too easy' }[
-                                line
-                            ]
+                            {
+                                came: 'Came to it within the year',
+                                sessions: 'Sessions',
+                                lowerings: 'Lowerings',
+                                failed: 'Failed sets a session',
+                                wasted: 'Sessions far too easy',
+                            }[line]
                         }}
                     </th>
                     <td v-for="(c, i) in columns" :key="i">{{ c[line] }}</td>
                 </tr>
             </tbody>
         </table>
-        <p class="small dim">It is a model: it knows how strength answers to training only on average, nothing of joints, sleep or liking. It decides nothing.</p>
+        <p class="small dim">
+            It is a model: it knows how strength answers to training only on average, nothing of joints, sleep or liking. It decides
+            nothing.
+        </p>
     </div>
 </template>
 

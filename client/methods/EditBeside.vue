@@ -13,7 +13,8 @@ const UNITS = { reps: '', seconds: ' s', total_reps: ' in all', metres: ' m' } a
 
 const others = computed(() => props.stage.lines.filter((l) => l !== workOf(props.stage)));
 const options = computed(() => props.accessories.map((a) => ({ value: a.line, label: a.name })));
-const named = (line: LineFile): string => props.accessories.find((a) => a.accessory === line.accessory)?.name ?? line.accessory ?? (line.do ?? []).map(wordsOf).join(' or ');
+const named = (line: LineFile): string =>
+    props.accessories.find((a) => a.accessory === line.accessory)?.name ?? line.accessory ?? (line.do ?? []).map(wordsOf).join(' or ');
 const much = (line: LineFile): string => `${line.sets} × ${[...new Set(line[amountOf(line)])].join('–')}${UNITS[amountOf(line)]}`;
 
 function drop(line: LineFile): void {
@@ -25,7 +26,13 @@ function add(key: string | null): void {
     const one = props.accessories.find((a) => a.line === key);
     if (one) {
         // eslint-disable-next-line vue/no-mutating-props -- likewise
-        props.stage.lines.push({ part: key?.split(':')[0] ?? 'accessory', accessory: one.accessory, sets: 2, [one.usual.measure]: [one.usual.low, one.usual.high], rest_s: 60 });
+        props.stage.lines.push({
+            part: key?.split(':')[0] ?? 'accessory',
+            accessory: one.accessory,
+            sets: 2,
+            [one.usual.measure]: [one.usual.low, one.usual.high],
+            rest_s: 60,
+        });
     }
 }
 </script>
@@ -41,7 +48,14 @@ function add(key: string | null): void {
                 <button type="button" class="quiet small" :aria-label="`Drop ${named(line)}`" @click="drop(line)">Drop</button>
             </li>
         </ul>
-        <NSelect :value="null" :options="options" :virtual-scroll="false" placeholder="Add accessory work" :aria-label="`Add work beside ${stage.name}`" @update:value="add" />
+        <NSelect
+            :value="null"
+            :options="options"
+            :virtual-scroll="false"
+            placeholder="Add accessory work"
+            :aria-label="`Add work beside ${stage.name}`"
+            @update:value="add"
+        />
     </div>
 </template>
 

@@ -16,7 +16,9 @@ const WORDS = { reps: 'reps', seconds: 's', total_reps: 'reps in all', metres: '
 const measure = computed(() => measureOf(props.stage));
 const work = computed(() => workOf(props.stage));
 const amount = computed(() => (work.value ? (work.value[amountOf(work.value)] ?? []) : []));
-const options = computed(() => [...new Map([...(work.value?.do ?? []), ...OFFERED].map((m) => [keyOf(m), { value: keyOf(m), label: wordsOf(m) }])).values()]);
+const options = computed(() => [
+    ...new Map([...(work.value?.do ?? []), ...OFFERED].map((m) => [keyOf(m), { value: keyOf(m), label: wordsOf(m) }])).values(),
+]);
 
 function setAmount(at: 0 | 1, value: number | null | undefined): void {
     if (work.value && typeof value === 'number') {
@@ -45,11 +47,25 @@ function setAmount(at: 0 | 1, value: number | null | undefined): void {
                     @update:value="pickMeans(stage, work, $event)"
                 />
             </FormField>
-            <NCheckbox :checked="work.climbs === true" @update:checked="work.climbs = $event || undefined">Rung after rung within the stage</NCheckbox>
+            <NCheckbox :checked="work.climbs === true" @update:checked="work.climbs = $event || undefined">
+                Rung after rung within the stage
+            </NCheckbox>
             <div class="figures">
                 <WholeField v-model="work.sets" label="Sets" :min="1" :max="12" />
-                <WholeField :model-value="amount[0] ?? null" :label="`From, ${WORDS[amountOf(work)]}`" :min="1" :max="600" @update:model-value="setAmount(0, $event)" />
-                <WholeField :model-value="amount[1] ?? amount[0] ?? null" :label="`To, ${WORDS[amountOf(work)]}`" :min="1" :max="600" @update:model-value="setAmount(1, $event)" />
+                <WholeField
+                    :model-value="amount[0] ?? null"
+                    :label="`From, ${WORDS[amountOf(work)]}`"
+                    :min="1"
+                    :max="600"
+                    @update:model-value="setAmount(0, $event)"
+                />
+                <WholeField
+                    :model-value="amount[1] ?? amount[0] ?? null"
+                    :label="`To, ${WORDS[amountOf(work)]}`"
+                    :min="1"
+                    :max="600"
+                    @update:model-value="setAmount(1, $event)"
+                />
                 <WholeField v-model="work.rest_s" label="Rest, s" :min="0" :max="600" />
                 <WholeField v-model="stage.weeks[0]" label="Weeks, at the least" :min="0" :max="52" />
                 <WholeField v-model="stage.weeks[1]" label="Weeks, at the most" :min="1" :max="104" />

@@ -12,7 +12,9 @@ const TIERS = { beginner: 'Beginner', intermediate: 'Intermediate', advanced: 'A
     <div v-if="library.value.value" class="cards">
         <section class="card builders">
             <h2>After the first rep</h2>
-            <p class="small dim">Stand in the place of strict work for some weeks, with any method. Put somebody on one under “Change stage”.</p>
+            <p class="small dim">
+                Stand in the place of strict work for some weeks, with any method. Put somebody on one under “Change stage”.
+            </p>
             <ul>
                 <li v-for="b in library.value.value.builders" :key="b.key">
                     <strong>{{ b.name }}</strong>

@@ -88,8 +88,8 @@ async function kept(key: string): Promise<void> {
                         {{ stage.gate }}
                     </p>
                     <p v-if="caps.value.value && stage.lowerings > caps.value.value.lowerings_a_session" class="small stretched">
-                        {{ stage.lowerings }} lowerings a session; the caps stretch it: {{ caps.value.value.lowerings_a_session }} a session and
-                        {{ caps.value.value.lowerings_a_week }} a week at first.
+                        {{ stage.lowerings }} lowerings a session; the caps stretch it: {{ caps.value.value.lowerings_a_session }} a session
+                        and {{ caps.value.value.lowerings_a_week }} a week at first.
                     </p>
                     <p v-if="stage.note" class="small">{{ stage.note }}</p>
                     <p v-if="stage.ours.length > 0" class="small ours">Ours: {{ stage.ours.join(' ') }}</p>

@@ -13,7 +13,9 @@ import { kindWords, weeksOf, type Method } from './stages';
 const router = useRouter();
 const methods = useRead(['methods'], () => outcome(api.GET('/api/methods')));
 /** One scale of weeks for all. */
-const longest = computed(() => Math.max(1, ...(methods.value.value?.methods ?? []).map((m) => m.stages.reduce((sum, s) => sum + weeksOf(s), 0))));
+const longest = computed(() =>
+    Math.max(1, ...(methods.value.value?.methods ?? []).map((m) => m.stages.reduce((sum, s) => sum + weeksOf(s), 0))),
+);
 /** The points that tell them apart at a glance. */
 const SHORT: Record<string, string> = { bands: 'bands', lowering: 'lowering' };
 const disputed = (method: Method) => method.says.filter((s) => s.rule in SHORT);
@@ -56,7 +58,10 @@ const disputed = (method: Method) => method.says.filter((s) => s.rule in SHORT);
             </strong>
         </li>
     </ul>
-    <p class="small dim">Figures are customary among coaches, with no single source; what we filled in is marked on each method’s page. Weeks are usual ones, not a promise.</p>
+    <p class="small dim">
+        Figures are customary among coaches, with no single source; what we filled in is marked on each method’s page. Weeks are usual ones,
+        not a promise.
+    </p>
     <LibraryCards />
 </template>
 

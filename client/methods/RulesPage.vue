@@ -21,7 +21,8 @@ const looking = ref(false);
 const saving = ref(false);
 const list = computed(() => rules.value.value?.rules ?? []);
 
-const inputOf = (rules: readonly Schemas['HouseRule'][]): Record<string, string> => Object.fromEntries(rules.map((r) => [r.key, r.position]));
+const inputOf = (rules: readonly Schemas['HouseRule'][]): Record<string, string> =>
+    Object.fromEntries(rules.map((r) => [r.key, r.position]));
 let began: Record<string, string> = {};
 
 function begin(positions: Record<string, string>): void {
@@ -40,7 +41,11 @@ function words(path: string, value: unknown): string {
 }
 const changed = computed(() => list.value.filter((r) => draft.value[r.key] !== r.position));
 const chips = (rule: Schemas['HouseRule']) =>
-    Object.entries(rule.positions).map(([value, label]) => ({ value, label: value === rule.default ? `${label} (default)` : label, reason: rule.reasons[value] ?? '' }));
+    Object.entries(rule.positions).map(([value, label]) => ({
+        value,
+        label: value === rule.default ? `${label} (default)` : label,
+        reason: rule.reasons[value] ?? '',
+    }));
 
 function pick(rule: Schemas['HouseRule'], position: string): void {
     draft.value = { ...draft.value, [rule.key]: position };

@@ -25,7 +25,13 @@ const stages = computed(() =>
 
 <template>
     <ol class="strip" :aria-label="`Stages of ${method.name}`">
-        <li v-for="stage in stages" :key="stage.key" :class="stage.kind" :style="{ width: stage.width, height: stage.height }" :title="stage.title">
+        <li
+            v-for="stage in stages"
+            :key="stage.key"
+            :class="stage.kind"
+            :style="{ width: stage.width, height: stage.height }"
+            :title="stage.title"
+        >
             <span class="word" aria-hidden="true">{{ stage.word }}</span>
             <span class="unseen">{{ stage.title }}</span>
         </li>

@@ -21,11 +21,20 @@ export const keyOf = (m: MeansFile): string => [m.kind, m.movement ?? 'full', m.
 export function wordsOf(m: MeansFile): string {
     const what = m.at ? `${placeWords[m.at]} hold` : usual(m.movement) ? '' : movementWords[m.movement ?? 'full'];
     const grip = (m.grip ?? 'over') === 'over' ? '' : gripWords[m.grip ?? 'over'];
-    return [kinds[m.kind].name, what, grip].filter(Boolean).join(', ').replace('Hang hold', 'Hang').replace('Active hang hold', 'Active hang');
+    return [kinds[m.kind].name, what, grip]
+        .filter(Boolean)
+        .join(', ')
+        .replace('Hang hold', 'Hang')
+        .replace('Active hang hold', 'Active hang');
 }
 
 const lowering = (kind: MeansFile['kind']): MeansFile => ({ kind, movement: 'lowering', seconds: 3 });
-const hold = (kind: MeansFile['kind'], at: NonNullable<MeansFile['at']>, seconds: number): MeansFile => ({ kind, movement: 'hold', at, seconds });
+const hold = (kind: MeansFile['kind'], at: NonNullable<MeansFile['at']>, seconds: number): MeansFile => ({
+    kind,
+    movement: 'hold',
+    at,
+    seconds,
+});
 
 /** What the form offers; a file may hold others, which it keeps. */
 export const OFFERED: readonly MeansFile[] = [

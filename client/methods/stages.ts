@@ -4,7 +4,12 @@ export type Method = Schemas['MethodStrip'];
 export type Stage = Method['stages'][number];
 export type StageKind = 'row-kind' | 'fading' | 'timed' | 'strict-kind';
 
-export const kindWords: Record<StageKind, string> = { 'row-kind': 'rows', fading: 'help fading', timed: 'lowering and holds', 'strict-kind': 'strict' };
+export const kindWords: Record<StageKind, string> = {
+    'row-kind': 'rows',
+    fading: 'help fading',
+    timed: 'lowering and holds',
+    'strict-kind': 'strict',
+};
 
 /** What a stage is made of, for its tone in the strip. */
 export function kindOf(stage: Stage): StageKind {

@@ -5,7 +5,11 @@ defineProps<{ verdict: Verdict; large?: boolean }>();
 </script>
 
 <template>
-    <span class="mark" :class="{ large }" :style="{ color: `var(--color-${verdictLooks[verdict].tone})`, background: `var(--color-${verdictLooks[verdict].tone}Tint)` }">
+    <span
+        class="mark"
+        :class="{ large }"
+        :style="{ color: `var(--color-${verdictLooks[verdict].tone})`, background: `var(--color-${verdictLooks[verdict].tone}Tint)` }"
+    >
         <svg viewBox="0 0 20 21" aria-hidden="true"><path :d="verdictLooks[verdict].shape" /></svg>
         {{ verdictLooks[verdict].word }}
     </span>

@@ -1,5 +1,10 @@
 <script setup lang="ts" generic="T extends string | number | null">
-const props = defineProps<{ label: string; showLabel?: boolean; chips: readonly { value: T; label: string; reason?: string }[]; value: T | readonly T[] | null }>();
+const props = defineProps<{
+    label: string;
+    showLabel?: boolean;
+    chips: readonly { value: T; label: string; reason?: string }[];
+    value: T | readonly T[] | null;
+}>();
 
 /** One chip is picked, or several are. */
 const isPicked = (chip: T): boolean => (Array.isArray(props.value) ? (props.value as readonly T[]).includes(chip) : chip === props.value);

@@ -9,9 +9,18 @@ const text = defineModel<string>({ required: true });
 </script>
 
 <template>
-    <FormField :label="optional ? `${label} (optional)` : label" :hint="[rangeText(limits, unit), hint].filter(Boolean).join(' · ')" :error="error">
+    <FormField
+        :label="optional ? `${label} (optional)` : label"
+        :hint="[rangeText(limits, unit), hint].filter(Boolean).join(' · ')"
+        :error="error"
+    >
         <template #default="{ inputProps, status }">
-            <NInput v-model:value="text" :input-props="{ ...inputProps, inputmode: 'decimal', autocomplete: 'off' }" :status="status" placeholder="">
+            <NInput
+                v-model:value="text"
+                :input-props="{ ...inputProps, inputmode: 'decimal', autocomplete: 'off' }"
+                :status="status"
+                placeholder=""
+            >
                 <template #suffix>{{ unit }}</template>
             </NInput>
         </template>

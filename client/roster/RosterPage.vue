@@ -131,7 +131,9 @@ async function open(): Promise<void> {
     </div>
     <ReadNote :read="roster" waits="Loading the people…" />
     <div v-if="roster.value.value && people.length === 0" class="card stack">
-        <p v-if="narrowed">{{ address.value.search.trim() ? `Nobody here is called “${address.value.search.trim()}”.` : 'Nobody here.' }}</p>
+        <p v-if="narrowed">
+            {{ address.value.search.trim() ? `Nobody here is called “${address.value.search.trim()}”.` : 'Nobody here.' }}
+        </p>
         <template v-else>
             <h2>No athletes yet</h2>
             <p>Add the first one: name, bodyweight and height are enough to see every set-up in kilograms.</p>

@@ -23,7 +23,8 @@ const props = defineProps<{ athlete: Athlete; screen: (found: Input) => Promise<
 const emit = defineEmits<{ baseline: [] }>();
 const open = defineModel<boolean>('open', { required: true });
 
-const words = <T extends string>(of: Record<T, string>): { value: T; label: string }[] => (Object.keys(of) as T[]).map((value) => ({ value, label: of[value] }));
+const words = <T extends string>(of: Record<T, string>): { value: T; label: string }[] =>
+    (Object.keys(of) as T[]).map((value) => ({ value, label: of[value] }));
 const YES_NO = [
     { value: 'no' as const, label: 'No' },
     { value: 'yes' as const, label: 'Yes' },
@@ -104,7 +105,12 @@ async function send(found: Input): Promise<void> {
         <div v-if="done" class="stack">
             <ScreenStanding :screen="athlete.screen" whole />
             <div class="row">
-                <NButton v-if="athlete.screen.outcome === 'cleared' || athlete.screen.outcome === 'limited'" type="primary" size="large" @click="emit('baseline')">
+                <NButton
+                    v-if="athlete.screen.outcome === 'cleared' || athlete.screen.outcome === 'limited'"
+                    type="primary"
+                    size="large"
+                    @click="emit('baseline')"
+                >
                     Go on to the baseline
                 </NButton>
                 <NButton size="large" @click="open = false">Done</NButton>
@@ -118,7 +124,15 @@ async function send(found: Input): Promise<void> {
             </fieldset>
             <div><NButton @click="noneOfThese">None of these</NButton></div>
             <PainRow v-model="draft.pain" />
-            <ChipRow v-for="a in asked" :key="a.key" :label="a.label" show-label :chips="YES_NO" :value="answered(draft[a.key])" @pick="draft[a.key] = $event === 'yes'" />
+            <ChipRow
+                v-for="a in asked"
+                :key="a.key"
+                :label="a.label"
+                show-label
+                :chips="YES_NO"
+                :value="answered(draft[a.key])"
+                @pick="draft[a.key] = $event === 'yes'"
+            />
             <ChipRow label="Under 18" show-label :chips="UNDER_18" :value="draft.under_18" @pick="draft.under_18 = $event" />
             <fieldset>
                 <legend>Any of these</legend>
@@ -137,7 +151,12 @@ async function send(found: Input): Promise<void> {
                 <div class="stack">
                     <ManyChips v-model="draft.further" label="Further limits" :words="limitWords" />
                     <FormField v-slot="{ inputProps, status }" label="Note">
-                        <NInput v-model:value="draft.note" :input-props="{ ...inputProps, maxlength: limits.ScreeningInput.note.longest }" :status="status" placeholder="" />
+                        <NInput
+                            v-model:value="draft.note"
+                            :input-props="{ ...inputProps, maxlength: limits.ScreeningInput.note.longest }"
+                            :status="status"
+                            placeholder=""
+                        />
                     </FormField>
                 </div>
             </details>

@@ -24,7 +24,10 @@ const barred = computed(() => props.screen.outcome === 'not-yet' || props.screen
         </p>
         <p v-if="screen.due" class="due">{{ screen.due }}</p>
         <template v-if="screen.mobility.length > 0">
-            <p class="small">{{ barred ? 'Until then nothing is loaded. ' : '' }}Mobility two or three times a week, never into pain; screen again in two weeks.</p>
+            <p class="small">
+                {{ barred ? 'Until then nothing is loaded. ' : '' }}Mobility two or three times a week, never into pain; screen again in two
+                weeks.
+            </p>
             <ul v-if="whole" class="small">
                 <li v-for="m in screen.mobility" :key="m.name">
                     <strong>{{ m.name }}</strong>

@@ -35,7 +35,13 @@ async function log(): Promise<void> {
         return;
     }
     const made = await queue.tell(props.id, {
-        beside: { id: uuidv7(), performed_at: serverTime.now().toISOString(), accessory: props.block.accessory, [measure.value.key]: amount.value, load_kg: kg.value ?? null },
+        beside: {
+            id: uuidv7(),
+            performed_at: serverTime.now().toISOString(),
+            accessory: props.block.accessory,
+            [measure.value.key]: amount.value,
+            load_kg: kg.value ?? null,
+        },
     });
     if (made) {
         done.value += 1;

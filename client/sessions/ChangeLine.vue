@@ -29,11 +29,19 @@ const { typed, lasts, instead, readings, line, asTried, problem, busy, unit, beg
 );
 const others = useRead(
     () => ['others', props.id, props.block?.line],
-    () => outcome(api.GET('/api/athletes/{athlete}/session/others', { params: { path: { athlete: props.id }, query: props.block ? { line: props.block.line } : {} } })),
+    () =>
+        outcome(
+            api.GET('/api/athletes/{athlete}/session/others', {
+                params: { path: { athlete: props.id }, query: props.block ? { line: props.block.line } : {} },
+            }),
+        ),
     { enabled: open, kept: false },
 );
 const options = computed(() => {
-    const rungs = (others.value.value?.rungs ?? []).map((r) => ({ value: r.key, label: `${r.name} · ${mass(r.carried.carried_kg.mean)}, ${percent(r.carried.share.mean)}` }));
+    const rungs = (others.value.value?.rungs ?? []).map((r) => ({
+        value: r.key,
+        label: `${r.name} · ${mass(r.carried.carried_kg.mean)}, ${percent(r.carried.share.mean)}`,
+    }));
     const beside = (others.value.value?.accessories ?? []).map((a) => ({ value: a.accessory as string, label: a.name }));
     return [
         ...(rungs.length > 0 ? [{ type: 'group' as const, key: 'pull', label: 'Near it in carried share', children: rungs }] : []),
@@ -42,7 +50,11 @@ const options = computed(() => {
 });
 const picked = computed(() => {
     const other = instead.value;
-    return other === undefined ? null : 'accessory' in other ? other.accessory.accessory : (others.value.value?.rungs.find((r) => r.exercise === other.exercise)?.key ?? null);
+    return other === undefined
+        ? null
+        : 'accessory' in other
+          ? other.accessory.accessory
+          : (others.value.value?.rungs.find((r) => r.exercise === other.exercise)?.key ?? null);
 });
 
 watch(open, (is) => is && begin(), { immediate: true });
@@ -93,7 +105,9 @@ async function submit(leftOut: boolean): Promise<void> {
             </section>
             <FaultList v-if="problem" :problem="problem" />
             <div class="row">
-                <NButton attr-type="submit" type="primary" :loading="busy" :disabled="line === ''">{{ block ? 'Change it' : 'Add it' }}</NButton>
+                <NButton attr-type="submit" type="primary" :loading="busy" :disabled="line === ''">
+                    {{ block ? 'Change it' : 'Add it' }}
+                </NButton>
                 <NButton v-if="block" :disabled="busy" @click="submit(true)">Leave it out</NButton>
                 <NButton @click="open = false">Cancel</NButton>
             </div>

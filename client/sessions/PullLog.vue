@@ -30,7 +30,9 @@ async function log(): Promise<void> {
     const purpose = props.block.purpose ?? 'work';
     const made = await queue.add(
         props.id,
-        isHold.value ? { purpose, exercise, hang_s: amount } : { purpose, exercise, clean_reps: Math.round(amount), asked_reps: props.block.amount.low, ...left(reserve.value) },
+        isHold.value
+            ? { purpose, exercise, hang_s: amount }
+            : { purpose, exercise, clean_reps: Math.round(amount), asked_reps: props.block.amount.low, ...left(reserve.value) },
     );
     if (made) {
         done.value += 1;

@@ -9,7 +9,10 @@ const props = defineProps<{ id: string; block: Schemas['Block'] }>();
 defineEmits<{ change: []; putBack: [] }>();
 
 const rest = (s: number): string => (s >= 120 ? `rest ${Number((s / 60).toFixed(1))} min` : s === 0 ? 'no rest' : `rest ${s} s`);
-const count = computed(() => `${props.block.sets} × ${props.block.amount.measure === 'total_reps' ? `(${props.block.amount.words})` : props.block.amount.words}`);
+const count = computed(
+    () =>
+        `${props.block.sets} × ${props.block.amount.measure === 'total_reps' ? `(${props.block.amount.words})` : props.block.amount.words}`,
+);
 /** Sets tire: the first likely count, and the last where it is another. */
 const likely = computed(() => {
     const { expected } = props.block;
@@ -26,13 +29,21 @@ const load = computed(() => {
     return carried ? `${mass(carried.carried_kg.mean)}, ${percent(carried.share.mean)}` : '';
 });
 const about = computed(() =>
-    [load.value, props.block.tempo, props.block.to_failure ? 'to failure' : '', props.block.per_side ? 'each side' : '', props.block.group ? `round ${props.block.group}` : '']
+    [
+        load.value,
+        props.block.tempo,
+        props.block.to_failure ? 'to failure' : '',
+        props.block.per_side ? 'each side' : '',
+        props.block.group ? `round ${props.block.group}` : '',
+    ]
         .filter(Boolean)
         .join(' · '),
 );
 const hand = computed(() => {
     const { by_hand, school } = props.block;
-    return by_hand ? `By hand, ${by_hand.lasts ? 'from now on' : 'for the next session'}${school ? `; the method asks ${school}` : ''}.` : '';
+    return by_hand
+        ? `By hand, ${by_hand.lasts ? 'from now on' : 'for the next session'}${school ? `; the method asks ${school}` : ''}.`
+        : '';
 });
 const card = computed(() => {
     const exercise = props.block.rung?.exercise;

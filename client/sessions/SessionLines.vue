@@ -26,7 +26,9 @@ function changed(session: Schemas['Session']): void {
 }
 
 async function putBack(line: string): Promise<void> {
-    const result = await outcome(api.DELETE('/api/athletes/{athlete}/session/changes', { params: { path: { athlete: props.id }, query: { line } } }));
+    const result = await outcome(
+        api.DELETE('/api/athletes/{athlete}/session/changes', { params: { path: { athlete: props.id }, query: { line } } }),
+    );
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {
         emit('changed', result.value);
@@ -53,7 +55,14 @@ const parts = computed(() => {
         <section v-for="(part, i) in parts" :key="i" :aria-label="partWords[part.part]">
             <h2>{{ partWords[part.part] }}</h2>
             <ul>
-                <SessionLine v-for="(block, n) in part.lines" :id="id" :key="`${block.line}${n}`" :block="block" @change="change(block)" @put-back="putBack(block.line)" />
+                <SessionLine
+                    v-for="(block, n) in part.lines"
+                    :id="id"
+                    :key="`${block.line}${n}`"
+                    :block="block"
+                    @change="change(block)"
+                    @put-back="putBack(block.line)"
+                />
             </ul>
         </section>
         <footer class="no-print">

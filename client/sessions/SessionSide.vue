@@ -15,7 +15,10 @@ const cautions = computed(() => [...new Map(props.session.blocks.flatMap((b) => 
     <aside class="side">
         <section class="card">
             <h2>{{ session.place.method_name }}</h2>
-            <p class="small dim">stage {{ session.place.number }} of {{ session.place.of }}, {{ session.place.stage_name }}, since {{ day(session.place.since) }}</p>
+            <p class="small dim">
+                stage {{ session.place.number }} of {{ session.place.of }}, {{ session.place.stage_name }}, since
+                {{ day(session.place.since) }}
+            </p>
             <StageSteps :number="session.place.number" :of="session.place.of" />
             <dl class="small">
                 <dt>Gate</dt>

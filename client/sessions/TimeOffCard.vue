@@ -54,7 +54,9 @@ async function add(): Promise<void> {
 }
 
 async function takeBack(off: string): Promise<void> {
-    const result = await outcome(api.DELETE('/api/athletes/{athlete}/time-off/{off}', { params: { path: { athlete: props.athleteId, off } } }));
+    const result = await outcome(
+        api.DELETE('/api/athletes/{athlete}/time-off/{off}', { params: { path: { athlete: props.athleteId, off } } }),
+    );
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {
         emit('changed', result.value);
@@ -85,7 +87,11 @@ async function takeBack(off: string): Promise<void> {
                 <DateField v-model="draft.to" label="To" :error="errors.to" />
             </div>
             <FormField v-slot="{ inputProps }" label="What for" :error="errors.why">
-                <NInput v-model:value="draft.why" placeholder="" :input-props="{ ...inputProps, maxlength: limits.TimeOffInput.why.longest }" />
+                <NInput
+                    v-model:value="draft.why"
+                    placeholder=""
+                    :input-props="{ ...inputProps, maxlength: limits.TimeOffInput.why.longest }"
+                />
             </FormField>
             <ChipRow
                 label="Of"

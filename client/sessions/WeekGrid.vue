@@ -11,7 +11,9 @@ const rows = computed(() => weeksOf(props.weeks));
 const month = (on: string): string => new Intl.DateTimeFormat('en-GB', { month: 'short' }).format(new Date(`${on}T12:00:00`));
 const startsMonth = (i: number): boolean => i === 0 || month(rows.value[i]!.days[6]!.on) !== month(rows.value[i - 1]!.days[6]!.on);
 const said = (d: CalendarDay): string =>
-    [day(d.on), d.isToday ? 'today' : '', d.isTrained ? 'trained' : '', d.isPlanned ? 'session' : '', d.off ? `off: ${d.off.why}` : ''].filter(Boolean).join(', ');
+    [day(d.on), d.isToday ? 'today' : '', d.isTrained ? 'trained' : '', d.isPlanned ? 'session' : '', d.off ? `off: ${d.off.why}` : '']
+        .filter(Boolean)
+        .join(', ');
 </script>
 
 <template>

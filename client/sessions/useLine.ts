@@ -51,7 +51,9 @@ export function useLine(athlete: () => string, block: () => Block | undefined) {
         const now = block();
         Object.assign(
             typed,
-            now ? { sets: String(now.sets), low: String(now.amount.low), high: String(now.amount.high), rest: String(now.rest_s) } : { sets: '', low: '', high: '', rest: '' },
+            now
+                ? { sets: String(now.sets), low: String(now.amount.low), high: String(now.amount.high), rest: String(now.rest_s) }
+                : { sets: '', low: '', high: '', rest: '' },
         );
         lasts.value = now?.by_hand?.lasts ?? false;
         instead.value = tried.value = problem.value = undefined;
@@ -79,7 +81,9 @@ export function useLine(athlete: () => string, block: () => Block | undefined) {
                       low: usable(of.low) ?? null,
                       high: usable(of.high) ?? null,
                       rest_s: usable(of.rest) ?? null,
-                      ...(instead.value && 'accessory' in instead.value ? { accessory: instead.value.accessory.accessory } : (instead.value ?? {})),
+                      ...(instead.value && 'accessory' in instead.value
+                          ? { accessory: instead.value.accessory.accessory }
+                          : (instead.value ?? {})),
                   }),
         };
     };
@@ -89,7 +93,9 @@ export function useLine(athlete: () => string, block: () => Block | undefined) {
         if (line.value === '' || !isReadable.value) {
             return;
         }
-        const result = await outcome(api.POST('/api/athletes/{athlete}/session/tried', { params: { path: { athlete: athlete() } }, body: input(false) }));
+        const result = await outcome(
+            api.POST('/api/athletes/{athlete}/session/tried', { params: { path: { athlete: athlete() } }, body: input(false) }),
+        );
         problem.value = result.ok ? undefined : result.problem;
         tried.value = result.ok ? result.value : undefined;
     }, TRY_MS);
@@ -99,7 +105,9 @@ export function useLine(athlete: () => string, block: () => Block | undefined) {
             return undefined;
         }
         busy.value = true;
-        const result = await outcome(api.POST('/api/athletes/{athlete}/session/changes', { params: { path: { athlete: athlete() } }, body: input(leftOut) }));
+        const result = await outcome(
+            api.POST('/api/athletes/{athlete}/session/changes', { params: { path: { athlete: athlete() } }, body: input(leftOut) }),
+        );
         busy.value = false;
         problem.value = result.ok ? undefined : result.problem;
         return result.ok ? result.value : undefined;

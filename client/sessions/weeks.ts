@@ -47,7 +47,9 @@ export function weeksOf(weeks: Schemas['Weeks']): CalendarWeek[] {
                 ...comebacks
                     .filter((c) => within(c.on))
                     .map((c) =>
-                        c.needs_baselines ? `Back after ${c.days_away} days: screen and baselines first` : `Back after ${c.days_away} days: nothing harder than last time`,
+                        c.needs_baselines
+                            ? `Back after ${c.days_away} days: screen and baselines first`
+                            : `Back after ${c.days_away} days: nothing harder than last time`,
                     ),
             ],
         };

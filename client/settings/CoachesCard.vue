@@ -43,16 +43,39 @@ async function submit(): Promise<void> {
         <p v-if="coaches.value.value">{{ coaches.value.value.items.map((c) => c.name).join(', ') }}</p>
         <ProblemNote v-if="problem" typed :problem="problem" />
         <FormField v-slot="{ inputProps, status }" label="Name of one more" :error="error('name')">
-            <NInput v-model:value="typed.name" :status="status" placeholder="" :input-props="{ ...inputProps, maxlength: range.name.longest, autocomplete: 'off' }" />
+            <NInput
+                v-model:value="typed.name"
+                :status="status"
+                placeholder=""
+                :input-props="{ ...inputProps, maxlength: range.name.longest, autocomplete: 'off' }"
+            />
         </FormField>
         <FormField v-slot="{ inputProps, status }" label="Their email" :error="error('email')">
-            <NInput v-model:value="typed.email" :status="status" placeholder="" :input-props="{ ...inputProps, maxlength: range.email.longest, autocomplete: 'off' }" />
+            <NInput
+                v-model:value="typed.email"
+                :status="status"
+                placeholder=""
+                :input-props="{ ...inputProps, maxlength: range.email.longest, autocomplete: 'off' }"
+            />
         </FormField>
-        <FormField v-slot="{ inputProps, status }" label="A password to begin with" hint="Ten characters or more; they change it themselves." :error="error('password')">
-            <NInput v-model:value="typed.password" type="password" :status="status" placeholder="" :input-props="{ ...inputProps, autocomplete: 'new-password' }" />
+        <FormField
+            v-slot="{ inputProps, status }"
+            label="A password to begin with"
+            hint="Ten characters or more; they change it themselves."
+            :error="error('password')"
+        >
+            <NInput
+                v-model:value="typed.password"
+                type="password"
+                :status="status"
+                placeholder=""
+                :input-props="{ ...inputProps, autocomplete: 'new-password' }"
+            />
         </FormField>
         <div class="row">
-            <NButton attr-type="submit" type="primary" :loading="busy" :disabled="!typed.name || !typed.email || !typed.password">Add the coach</NButton>
+            <NButton attr-type="submit" type="primary" :loading="busy" :disabled="!typed.name || !typed.email || !typed.password">
+                Add the coach
+            </NButton>
             <span v-if="added" role="status">{{ added }} can sign in.</span>
         </div>
     </form>

@@ -32,13 +32,31 @@ async function submit(): Promise<void> {
         <p class="small dim">Of {{ email }}. With a new one every other device is signed out.</p>
         <ProblemNote v-if="problem" typed :problem="problem" />
         <FormField v-slot="{ inputProps }" label="Present password">
-            <NInput v-model:value="typed.present" type="password" placeholder="" :input-props="{ ...inputProps, autocomplete: 'current-password' }" />
+            <NInput
+                v-model:value="typed.present"
+                type="password"
+                placeholder=""
+                :input-props="{ ...inputProps, autocomplete: 'current-password' }"
+            />
         </FormField>
-        <FormField v-slot="{ inputProps, status }" label="New password" hint="Ten characters or more." :error="faultText(problem?.faults ?? [], '/new')">
-            <NInput v-model:value="typed.next" type="password" :status="status" placeholder="" :input-props="{ ...inputProps, autocomplete: 'new-password' }" />
+        <FormField
+            v-slot="{ inputProps, status }"
+            label="New password"
+            hint="Ten characters or more."
+            :error="faultText(problem?.faults ?? [], '/new')"
+        >
+            <NInput
+                v-model:value="typed.next"
+                type="password"
+                :status="status"
+                placeholder=""
+                :input-props="{ ...inputProps, autocomplete: 'new-password' }"
+            />
         </FormField>
         <div class="row">
-            <NButton attr-type="submit" type="primary" :loading="busy" :disabled="!typed.present || !typed.next">Change the password</NButton>
+            <NButton attr-type="submit" type="primary" :loading="busy" :disabled="!typed.present || !typed.next">
+                Change the password
+            </NButton>
             <span v-if="changed" role="status">Changed.</span>
         </div>
     </form>

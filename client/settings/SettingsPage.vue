@@ -19,7 +19,11 @@ const session = useSession();
 const range = limits.SettingsInput;
 type Input = Schemas['SettingsInput'];
 
-const inputOf = (me: Schemas['Me'] | undefined): Input => ({ gym_name: me?.gym_name ?? '', timezone: me?.timezone ?? '', coach_name: me?.name ?? '' });
+const inputOf = (me: Schemas['Me'] | undefined): Input => ({
+    gym_name: me?.gym_name ?? '',
+    timezone: me?.timezone ?? '',
+    coach_name: me?.name ?? '',
+});
 const known = computed(() => inputOf(session.me));
 const began = known.value;
 const typed = reactive({ ...known.value });
@@ -53,7 +57,8 @@ const takeTheirs = (): void => void Object.assign(typed, elsewhere.take());
 <template>
     <div class="page-head"><h1>Settings</h1></div>
     <p v-if="session.me?.demo" class="card demo">
-        This is the demo: its people, gear and history are invented. For a gym of your own, stop it and run bin/steady start --empty in a fresh folder.
+        This is the demo: its people, gear and history are invented. For a gym of your own, stop it and run bin/steady start --empty in a
+        fresh folder.
     </p>
     <div class="columns">
         <form class="card stack" novalidate @submit.prevent="submit()">
@@ -61,11 +66,21 @@ const takeTheirs = (): void => void Object.assign(typed, elsewhere.take());
             <ProblemNote v-if="problem" typed :problem="problem" />
             <SavedElsewhere :found="elsewhere.found.value" :words="words" @both="submit(true)" @theirs="takeTheirs" />
             <FormField v-slot="{ inputProps, status }" label="Gym" :error="error('gym_name')">
-                <NInput v-model:value="typed.gym_name" :status="status" placeholder="" :input-props="{ ...inputProps, maxlength: range.gym_name.longest }" />
+                <NInput
+                    v-model:value="typed.gym_name"
+                    :status="status"
+                    placeholder=""
+                    :input-props="{ ...inputProps, maxlength: range.gym_name.longest }"
+                />
             </FormField>
             <TimeZoneField v-model="typed.timezone" :error="error('timezone')" />
             <FormField v-slot="{ inputProps, status }" label="Your name" :error="error('coach_name')">
-                <NInput v-model:value="typed.coach_name" :status="status" placeholder="" :input-props="{ ...inputProps, maxlength: range.coach_name.longest }" />
+                <NInput
+                    v-model:value="typed.coach_name"
+                    :status="status"
+                    placeholder=""
+                    :input-props="{ ...inputProps, maxlength: range.coach_name.longest }"
+                />
             </FormField>
             <div class="row">
                 <NButton attr-type="submit" type="primary" :loading="busy">Save</NButton>

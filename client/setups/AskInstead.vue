@@ -37,7 +37,11 @@ function call(wanted: number): Promise<Result<Answer>> | undefined {
         case 'row':
             return outcome(api.GET('/api/athletes/{athlete}/heel-mark', { params: { path, query: { share: wanted / 100 } } }));
         case 'foot':
-            return bar_id ? outcome(api.GET('/api/athletes/{athlete}/standing-height', { params: { path, query: { bar_id, leg_part: wanted / 100 } } })) : undefined;
+            return bar_id
+                ? outcome(
+                      api.GET('/api/athletes/{athlete}/standing-height', { params: { path, query: { bar_id, leg_part: wanted / 100 } } }),
+                  )
+                : undefined;
         default:
             return outcome(api.GET('/api/athletes/{athlete}/for-reps', { params: { path, query: { reps: wanted } } }));
     }
@@ -72,7 +76,9 @@ async function ask(): Promise<void> {
                 <NButton attr-type="submit">Find it</NButton>
             </div>
         </FormField>
-        <p v-if="answer && !answer.ok" class="small wrong" role="alert">{{ answer.problem.faults.map((f) => f.detail).join(' ') || answer.problem.detail }}</p>
+        <p v-if="answer && !answer.ok" class="small wrong" role="alert">
+            {{ answer.problem.faults.map((f) => f.detail).join(' ') || answer.problem.detail }}
+        </p>
         <p v-else-if="answer?.ok && answer.value.items.length === 0" class="small wrong" role="alert">{{ answer.value.reason }}</p>
         <ul v-else-if="answer?.ok && kind !== 'foot'" class="answers">
             <li v-for="rung in answer.value.items" :key="rung.key">

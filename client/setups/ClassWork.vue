@@ -16,13 +16,18 @@ const { text, error, read } = useQuantity('reps', REPS, '12');
 const asked = ref(12);
 const work = useRead(
     () => ['class-work', props.athleteId, asked.value],
-    () => outcome(api.GET('/api/athletes/{athlete}/class-work', { params: { path: { athlete: props.athleteId }, query: { reps: asked.value } } })),
+    () =>
+        outcome(
+            api.GET('/api/athletes/{athlete}/class-work', { params: { path: { athlete: props.athleteId }, query: { reps: asked.value } } }),
+        ),
     { kept: false },
 );
 const items = computed(() => work.value.value?.items ?? []);
 
 const figures = (rung: Schemas['Rung']): string =>
-    [mass(rung.carried.carried_kg.mean), percent(rung.carried.share.mean), rung.prediction ? repsText(rung.prediction) : ''].filter(Boolean).join(', ');
+    [mass(rung.carried.carried_kg.mean), percent(rung.carried.share.mean), rung.prediction ? repsText(rung.prediction) : '']
+        .filter(Boolean)
+        .join(', ');
 
 function ask(): void {
     const reps = read();
@@ -47,7 +52,12 @@ function ask(): void {
         <ul v-if="work.value.value">
             <li v-for="one in items" :key="one.key">
                 <strong>{{ one.name }}</strong>
-                <RouterLink v-if="one.rung" :to="{ path: `/people/${athleteId}/card`, query: { exercise: JSON.stringify(one.rung.exercise) } }">{{ one.rung.name }}</RouterLink>
+                <RouterLink
+                    v-if="one.rung"
+                    :to="{ path: `/people/${athleteId}/card`, query: { exercise: JSON.stringify(one.rung.exercise) } }"
+                >
+                    {{ one.rung.name }}
+                </RouterLink>
                 <span v-if="one.rung" class="small dim">{{ figures(one.rung) }}</span>
                 <span v-if="one.note" class="small note">{{ one.note }}</span>
             </li>

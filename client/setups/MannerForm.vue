@@ -23,13 +23,22 @@ function pickMovement(picked: SetupDraft['movement']): void {
     draft.value.movement = picked;
     draft.value.upBy = null;
 }
-const held = computed(() => ['row', 'pulldown', 'band-pulldown'].includes(draft.value.kind) || draft.value.grip !== 'over' || draft.value.width !== 'outside');
+const held = computed(
+    () => ['row', 'pulldown', 'band-pulldown'].includes(draft.value.kind) || draft.value.grip !== 'over' || draft.value.width !== 'outside',
+);
 </script>
 
 <template>
     <div class="stack manner">
         <ChipRow label="What is done" show-label :chips="movements" :value="movement" @pick="pickMovement" />
-        <ChipRow v-if="movement === 'hold'" label="Held at" show-label :chips="all(placeWords)" :value="draft.at" @pick="draft.at = $event" />
+        <ChipRow
+            v-if="movement === 'hold'"
+            label="Held at"
+            show-label
+            :chips="all(placeWords)"
+            :value="draft.at"
+            @pick="draft.at = $event"
+        />
         <QuantityField v-if="isTimed(movement)" v-model="draft.seconds" label="Seconds" unit="s" :limits="{}" />
         <ChipRow v-if="ways.length > 1" label="Up" show-label :chips="chips(ways, wayUpWords)" :value="wayUp" @pick="draft.upBy = $event" />
         <details :open="held">

@@ -46,7 +46,9 @@ async function choose(): Promise<void> {
     if (!exercise.value) {
         return;
     }
-    const result = await outcome(api.PUT('/api/athletes/{athlete}/setup', { params: { path: { athlete: props.athlete.id } }, body: exercise.value }));
+    const result = await outcome(
+        api.PUT('/api/athletes/{athlete}/setup', { params: { path: { athlete: props.athlete.id } }, body: exercise.value }),
+    );
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {
         emit('chosen', result.value);

@@ -19,7 +19,12 @@ const named = (g: Gear) => ({ value: g.id, label: `${g.name}, ${figureText(g)}` 
 const bars = computed(() => inUse(props.kit, 'bar').map(named));
 const bands = computed(() => bandsInUse(props.kit).map((b) => ({ value: b.id, label: bandText(b) })));
 const anchors = computed(() => [...inUse(props.kit, 'rings'), ...inUse(props.kit, 'bar')].map(named));
-const straps = computed(() => (inUse(props.kit, 'rings').find((r) => r.id === draft.value.anchor)?.figures.straps_m ?? []).map((m) => ({ value: m, label: length(m) })));
+const straps = computed(() =>
+    (inUse(props.kit, 'rings').find((r) => r.id === draft.value.anchor)?.figures.straps_m ?? []).map((m) => ({
+        value: m,
+        label: length(m),
+    })),
+);
 const boxes = computed(() => inUse(props.kit, 'box').map(named));
 const heels = computed(() => [{ value: FLOOR, label: 'the floor' }, ...boxes.value]);
 const standings = computed(() => [{ value: FLOOR, label: 'the floor' }, ...boxes.value, { value: PLATES, label: 'plates' }]);
@@ -90,7 +95,13 @@ watch(
         <template v-if="asks('row')">
             <div class="pair">
                 <FormField label="Rings or low bar">
-                    <NSelect v-model:value="draft.anchor" :options="anchors" :virtual-scroll="false" placeholder="Add rings in Kit" aria-label="Rings or low bar" />
+                    <NSelect
+                        v-model:value="draft.anchor"
+                        :options="anchors"
+                        :virtual-scroll="false"
+                        placeholder="Add rings in Kit"
+                        aria-label="Rings or low bar"
+                    />
                 </FormField>
                 <FormField v-if="straps.length > 0" label="Strap mark">
                     <NSelect v-model:value="draft.strapM" :options="straps" :virtual-scroll="false" aria-label="Strap mark" />
@@ -105,7 +116,14 @@ watch(
             <ChipRow label="Heels" show-label :chips="blocks" :value="draft.heels" @pick="draft.heels = $event" />
             <ChipRow label="Knees" show-label :chips="kneeing" :value="draft.knees" @pick="draft.knees = $event" />
             <FormField v-if="weights.length > 0" label="Worn, as a vest">
-                <NSelect v-model:value="draft.vest" multiple :options="weights" :virtual-scroll="false" placeholder="Nothing" aria-label="Worn, as a vest" />
+                <NSelect
+                    v-model:value="draft.vest"
+                    multiple
+                    :options="weights"
+                    :virtual-scroll="false"
+                    placeholder="Nothing"
+                    aria-label="Worn, as a vest"
+                />
             </FormField>
         </template>
         <template v-if="asks('footing')">
@@ -118,21 +136,47 @@ watch(
         </template>
         <template v-if="asks('foot-help')">
             <QuantityField v-model="draft.scaleKg" label="Scale under the feet, mean over the way up" unit="kg" optional :limits="{}" />
-            <ChipRow label="How the feet help" show-label :chips="grades" :value="draft.grade ?? null" @pick="draft.grade = draft.grade === $event ? null : $event" />
+            <ChipRow
+                label="How the feet help"
+                show-label
+                :chips="grades"
+                :value="draft.grade ?? null"
+                @pick="draft.grade = draft.grade === $event ? null : $event"
+            />
             <FormField v-if="asks('lap') && weights.length > 0" label="In the lap">
-                <NSelect v-model:value="draft.lap" multiple :options="weights" :virtual-scroll="false" placeholder="Nothing" aria-label="In the lap" />
+                <NSelect
+                    v-model:value="draft.lap"
+                    multiple
+                    :options="weights"
+                    :virtual-scroll="false"
+                    placeholder="Nothing"
+                    aria-label="In the lap"
+                />
             </FormField>
         </template>
         <ChipRow v-if="asks('hop')" label="Hop" :chips="hops" :value="draft.hopM" @pick="draft.hopM = $event" />
         <template v-if="asks('machine')">
             <FormField label="Machine">
-                <NSelect v-model:value="draft.machine" :options="machines" :virtual-scroll="false" placeholder="Add a machine in Kit" aria-label="Machine" />
+                <NSelect
+                    v-model:value="draft.machine"
+                    :options="machines"
+                    :virtual-scroll="false"
+                    placeholder="Add a machine in Kit"
+                    aria-label="Machine"
+                />
             </FormField>
             <QuantityField v-model="draft.stackKg" label="Stack" unit="kg" :limits="{}" />
         </template>
         <ChipRow v-if="asks('stance')" label="Kept down" show-label :chips="stances" :value="draft.stance" @pick="draft.stance = $event" />
         <FormField v-if="asks('weights')" label="Weights on the belt">
-            <NSelect v-model:value="draft.weights" multiple :options="weights" :virtual-scroll="false" placeholder="Add weights in Kit" aria-label="Weights" />
+            <NSelect
+                v-model:value="draft.weights"
+                multiple
+                :options="weights"
+                :virtual-scroll="false"
+                placeholder="Add weights in Kit"
+                aria-label="Weights"
+            />
         </FormField>
     </div>
 </template>

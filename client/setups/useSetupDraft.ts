@@ -73,14 +73,19 @@ function bandsOf(draft: SetupDraft): Choice | undefined {
         return undefined;
     }
     const at = { kind: 'band' as const, bar_id: draft.bar, band_ids: [...draft.bands] };
-    return draft.attach === 'split' ? { ...at, attach: 'foot', ...(second ? { knee_band_id: second } : {}) } : { ...at, attach: draft.attach };
+    return draft.attach === 'split'
+        ? { ...at, attach: 'foot', ...(second ? { knee_band_id: second } : {}) }
+        : { ...at, attach: draft.attach };
 }
 
 /** The set-up that the draft stands for; undefined while something is missing. */
 export function choiceOf(draft: SetupDraft, kit: Kit): Choice | undefined {
     const stack = parseNumber(draft.stackKg);
     const scale = parseNumber(draft.scaleKg);
-    const helped = { ...(scale === undefined || scale === null ? {} : { scale_kg: scale }), ...(draft.grade ? { grade: draft.grade } : {}) };
+    const helped = {
+        ...(scale === undefined || scale === null ? {} : { scale_kg: scale }),
+        ...(draft.grade ? { grade: draft.grade } : {}),
+    };
     switch (draft.kind) {
         case 'strict':
             return { kind: 'strict' };
@@ -90,18 +95,30 @@ export function choiceOf(draft: SetupDraft, kit: Kit): Choice | undefined {
             return rowOf(draft, kit);
         case 'foot':
             return draft.bar && scale !== null
-                ? { kind: 'foot', bar_id: draft.bar, ...footing(draft), ...helped, ...(draft.lap.length > 0 ? { weight_ids: [...draft.lap] } : {}) }
+                ? {
+                      kind: 'foot',
+                      bar_id: draft.bar,
+                      ...footing(draft),
+                      ...helped,
+                      ...(draft.lap.length > 0 ? { weight_ids: [...draft.lap] } : {}),
+                  }
                 : undefined;
         case 'low-bar':
             return draft.bar && scale !== null ? { kind: 'low-bar', bar_id: draft.bar, ...helped } : undefined;
         case 'hop':
             return draft.bar ? { kind: 'hop', bar_id: draft.bar, ...footing(draft), hop_m: draft.hopM } : undefined;
         case 'counterweight':
-            return draft.machine && typeof stack === 'number' ? { kind: 'counterweight', machine_id: draft.machine, stack_kg: stack } : undefined;
+            return draft.machine && typeof stack === 'number'
+                ? { kind: 'counterweight', machine_id: draft.machine, stack_kg: stack }
+                : undefined;
         case 'pulldown':
-            return draft.machine && typeof stack === 'number' ? { kind: 'pulldown', machine_id: draft.machine, stack_kg: stack, stance: draft.stance } : undefined;
+            return draft.machine && typeof stack === 'number'
+                ? { kind: 'pulldown', machine_id: draft.machine, stack_kg: stack, stance: draft.stance }
+                : undefined;
         case 'band-pulldown':
-            return draft.bar && draft.bands.length > 0 ? { kind: 'band-pulldown', bar_id: draft.bar, band_ids: [...draft.bands], stance: draft.stance } : undefined;
+            return draft.bar && draft.bands.length > 0
+                ? { kind: 'band-pulldown', bar_id: draft.bar, band_ids: [...draft.bands], stance: draft.stance }
+                : undefined;
         case 'added':
             return draft.weights.length > 0 ? { kind: 'added', weight_ids: [...draft.weights] } : undefined;
     }

@@ -48,7 +48,13 @@ const places = [
             Steady Rung
         </RouterLink>
         <nav class="places" aria-label="Places">
-            <RouterLink v-for="place in places" :key="place.to" :to="place.to" class="place" :class="{ here: route.path.startsWith(place.to) }">
+            <RouterLink
+                v-for="place in places"
+                :key="place.to"
+                :to="place.to"
+                class="place"
+                :class="{ here: route.path.startsWith(place.to) }"
+            >
                 <svg viewBox="0 0 20 20" width="20" height="20" aria-hidden="true">
                     <path :d="place.icon" fill="none" stroke="currentColor" stroke-width="1.8" stroke-linejoin="round" />
                 </svg>
@@ -60,7 +66,9 @@ const places = [
             <button v-if="version.waits" type="button" class="out" @click="version.take">Take the new version</button>
             <span class="gym">
                 <bdi>{{ session.me?.gym_name }}</bdi>
-                <b v-if="session.me?.demo" class="demo" title="Invented people and gear; make your own gym with bin/steady start --empty">demo</b>
+                <b v-if="session.me?.demo" class="demo" title="Invented people and gear; make your own gym with bin/steady start --empty">
+                    demo
+                </b>
             </span>
             <RouterLink to="/settings" class="tap">Settings</RouterLink>
             <button type="button" class="out" @click="session.signOut()">Sign out</button>

@@ -12,17 +12,24 @@ const asked = useEver(open);
 const text = computed(() => {
     const [waits, refused] = [queue.pending.length, queue.refused.length];
     const noun = queue.pending.every((w) => waitingSet(w)) ? ['set waits', 'sets wait'] : ['note waits', 'notes wait'];
-    return [waits > 0 ? `${waits} ${waits === 1 ? noun[0] : noun[1]}` : '', refused > 0 ? `${refused} refused` : ''].filter(Boolean).join(', ');
+    return [waits > 0 ? `${waits} ${waits === 1 ? noun[0] : noun[1]}` : '', refused > 0 ? `${refused} refused` : '']
+        .filter(Boolean)
+        .join(', ');
 });
 </script>
 
 <template>
-    <p v-if="queue.broken" class="broken" role="alert">This device keeps nothing just now: its store is full or closed to us. Free some room, then log again.</p>
+    <p v-if="queue.broken" class="broken" role="alert">
+        This device keeps nothing just now: its store is full or closed to us. Free some room, then log again.
+    </p>
     <p v-if="queue.lost > 0" class="broken" role="alert">
-        The store of this device was cleared. {{ queue.lost === 1 ? 'One note' : `${queue.lost} notes` }} that waited here may be gone: look through today's sets.
+        The store of this device was cleared. {{ queue.lost === 1 ? 'One note' : `${queue.lost} notes` }} that waited here may be gone: look
+        through today's sets.
         <button type="button" class="quiet" @click="queue.lost = 0">Seen</button>
     </p>
-    <button v-if="text" type="button" class="waits" :class="{ refused: queue.refused.length > 0 }" aria-live="polite" @click="open = true">{{ text }}</button>
+    <button v-if="text" type="button" class="waits" :class="{ refused: queue.refused.length > 0 }" aria-live="polite" @click="open = true">
+        {{ text }}
+    </button>
     <WaitingList v-if="asked" v-model:open="open" />
 </template>
 

@@ -15,7 +15,8 @@ const open = defineModel<boolean>('open', { required: true });
 
 const queue = useCommandQueue();
 const client = useQueryClient();
-const whose = ({ athleteId, command }: Waiting): string | undefined => nameOf(client, 'gear' in command ? command.gear.gear_id : (athleteId ?? ''));
+const whose = ({ athleteId, command }: Waiting): string | undefined =>
+    nameOf(client, 'gear' in command ? command.gear.gear_id : (athleteId ?? ''));
 const [dayOf, hour] = [useDayOf(), useHourOf()];
 const at = ({ command }: Waiting): string => {
     const told = Object.values(command)[0] as { performed_at?: string; told_at?: string };

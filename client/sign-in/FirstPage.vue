@@ -12,7 +12,13 @@ import FrontDoor from './FrontDoor.vue';
 
 const session = useSession();
 const range = limits.FoundingInput;
-const typed = reactive({ gym_name: '', timezone: Intl.DateTimeFormat().resolvedOptions().timeZone, coach_name: '', email: '', password: '' });
+const typed = reactive({
+    gym_name: '',
+    timezone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    coach_name: '',
+    email: '',
+    password: '',
+});
 const busy = ref(false);
 const problem = shallowRef<Problem>();
 const error = (field: keyof typeof typed): string | undefined => faultText(problem.value?.faults ?? [], `/${field}`);
@@ -41,13 +47,29 @@ async function submit(): Promise<void> {
         </FormField>
         <TimeZoneField v-model="typed.timezone" :error="error('timezone')" />
         <FormField v-slot="{ inputProps, status }" label="Your name" :error="error('coach_name')">
-            <NInput v-model:value="typed.coach_name" :status="status" placeholder="" :input-props="{ ...inputProps, maxlength: range.coach_name.longest, autocomplete: 'name' }" />
+            <NInput
+                v-model:value="typed.coach_name"
+                :status="status"
+                placeholder=""
+                :input-props="{ ...inputProps, maxlength: range.coach_name.longest, autocomplete: 'name' }"
+            />
         </FormField>
         <FormField v-slot="{ inputProps, status }" label="Email" :error="error('email')">
-            <NInput v-model:value="typed.email" :status="status" placeholder="" :input-props="{ ...inputProps, type: 'email', autocomplete: 'username' }" />
+            <NInput
+                v-model:value="typed.email"
+                :status="status"
+                placeholder=""
+                :input-props="{ ...inputProps, type: 'email', autocomplete: 'username' }"
+            />
         </FormField>
         <FormField v-slot="{ inputProps, status }" label="Password" hint="Ten characters or more." :error="error('password')">
-            <NInput v-model:value="typed.password" type="password" :status="status" placeholder="" :input-props="{ ...inputProps, autocomplete: 'new-password' }" />
+            <NInput
+                v-model:value="typed.password"
+                type="password"
+                :status="status"
+                placeholder=""
+                :input-props="{ ...inputProps, autocomplete: 'new-password' }"
+            />
         </FormField>
         <NButton attr-type="submit" type="primary" size="large" :loading="busy" block>Make the gym</NButton>
     </FrontDoor>

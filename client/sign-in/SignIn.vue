@@ -34,10 +34,21 @@ async function signIn(): Promise<void> {
         <p v-if="session.seen" class="small">You were signed out. What you typed is kept behind this page.</p>
         <ProblemNote v-if="problem" typed :problem="problem" />
         <FormField v-slot="{ inputProps }" label="Email">
-            <NInput v-model:value="email" size="large" placeholder="" :input-props="{ ...inputProps, type: 'email', autocomplete: 'username' }" />
+            <NInput
+                v-model:value="email"
+                size="large"
+                placeholder=""
+                :input-props="{ ...inputProps, type: 'email', autocomplete: 'username' }"
+            />
         </FormField>
         <FormField v-slot="{ inputProps }" label="Password">
-            <NInput v-model:value="password" size="large" type="password" placeholder="" :input-props="{ ...inputProps, autocomplete: 'current-password' }" />
+            <NInput
+                v-model:value="password"
+                size="large"
+                type="password"
+                placeholder=""
+                :input-props="{ ...inputProps, autocomplete: 'current-password' }"
+            />
         </FormField>
         <NButton attr-type="submit" type="primary" size="large" :loading="busy" block>Sign in</NButton>
     </FrontDoor>

@@ -35,13 +35,24 @@ const calls = useRead(
 );
 const mine = computed(() => calls.value.value?.items ?? []);
 /** By verdict, the most urgent first. */
-const byVerdict = computed(() => verdicts.map((verdict) => ({ verdict, calls: mine.value.filter((c) => c.call.verdict === verdict) })).filter((group) => group.calls.length > 0));
+const byVerdict = computed(() =>
+    verdicts
+        .map((verdict) => ({ verdict, calls: mine.value.filter((c) => c.call.verdict === verdict) }))
+        .filter((group) => group.calls.length > 0),
+);
 const gaveOut = Object.entries(gaveOutWords).map(([value, label]) => ({ value: value as keyof typeof gaveOutWords, label }));
 const efforts = Array.from({ length: 10 }, (_, n) => ({ value: n + 1, label: String(n + 1) }));
 const done = (tile: Tile): string[] =>
-    tile.lines.filter((l) => l.done > 0).map((l) => `${l.rung?.name ?? l.line.name}: ${l.sets.length > 0 ? l.sets.map(countWords).join(' ') : `${l.done} of ${l.line.sets}`}`);
-const left = (tile: Tile): string[] => tile.lines.filter((l) => l.left > 0).map((l) => `${l.line.name}${l.done > 0 ? `, ${l.left} of ${l.line.sets} sets` : ''}`);
-const tell = (id: string, told: { gave_out?: keyof typeof gaveOutWords; effort?: number }): void => void queue.tell(id, { signal: { id: uuidv7(), on: props.on, ...told } });
+    tile.lines
+        .filter((l) => l.done > 0)
+        .map(
+            (l) =>
+                `${l.rung?.name ?? l.line.name}: ${l.sets.length > 0 ? l.sets.map(countWords).join(' ') : `${l.done} of ${l.line.sets}`}`,
+        );
+const left = (tile: Tile): string[] =>
+    tile.lines.filter((l) => l.left > 0).map((l) => `${l.line.name}${l.done > 0 ? `, ${l.left} of ${l.line.sets} sets` : ''}`);
+const tell = (id: string, told: { gave_out?: keyof typeof gaveOutWords; effort?: number }): void =>
+    void queue.tell(id, { signal: { id: uuidv7(), on: props.on, ...told } });
 </script>
 
 <template>
@@ -70,15 +81,33 @@ const tell = (id: string, told: { gave_out?: keyof typeof gaveOutWords; effort?:
                     <p v-if="left(tile).length > 0" class="small dim">left: {{ left(tile).join('; ') }}</p>
                 </div>
                 <div class="told">
-                    <ChipRow label="What failed first?" show-label :chips="gaveOut" :value="tile.athlete.gave_out" @pick="tell(tile.athlete.id, { gave_out: $event })" />
-                    <ChipRow label="How hard, out of 10" show-label :chips="efforts" :value="tile.athlete.effort" @pick="tell(tile.athlete.id, { effort: $event })" />
+                    <ChipRow
+                        label="What failed first?"
+                        show-label
+                        :chips="gaveOut"
+                        :value="tile.athlete.gave_out"
+                        @pick="tell(tile.athlete.id, { gave_out: $event })"
+                    />
+                    <ChipRow
+                        label="How hard, out of 10"
+                        show-label
+                        :chips="efforts"
+                        :value="tile.athlete.effort"
+                        @pick="tell(tile.athlete.id, { effort: $event })"
+                    />
                 </div>
             </article>
             <p class="small dim">How sore they are is asked at their next class, a tap on each name.</p>
         </section>
         <section v-if="missing.length > 0" class="card" aria-label="Who did not train">
             <h2>{{ missing.length }} did not train</h2>
-            <p>{{ missing.map((t) => `${t.athlete.name}${t.turn === 'first' ? ` (${t.athlete.sheet.concern?.kind ?? 'paused'})` : ''}`).join(', ') }}</p>
+            <p>
+                {{
+                    missing
+                        .map((t) => `${t.athlete.name}${t.turn === 'first' ? ` (${t.athlete.sheet.concern?.kind ?? 'paused'})` : ''}`)
+                        .join(', ')
+                }}
+            </p>
         </section>
     </div>
 </template>

@@ -52,10 +52,27 @@ const elsewhere = useElsewhere<Input>({
             return now && inputOf(typedOf(now));
         }),
 });
-const labels: Record<string, string> = { name: 'Name', first_on: 'First day', at: 'Begins at', minutes: 'Minutes', weekly: 'Every week', last_on: 'Last day', tags: 'Tags' };
+const labels: Record<string, string> = {
+    name: 'Name',
+    first_on: 'First day',
+    at: 'Begins at',
+    minutes: 'Minutes',
+    weekly: 'Every week',
+    last_on: 'Last day',
+    tags: 'Tags',
+};
 
 function words(path: string, value: unknown): string {
-    const said = value === undefined ? 'none' : typeof value === 'boolean' ? (value ? 'yes' : 'no') : Array.isArray(value) ? value.join(', ') : String(value);
+    const said =
+        value === undefined
+            ? 'none'
+            : typeof value === 'boolean'
+              ? value
+                  ? 'yes'
+                  : 'no'
+              : Array.isArray(value)
+                ? value.join(', ')
+                : String(value);
     return `${labels[path]}: ${said}`;
 }
 
@@ -77,7 +94,10 @@ function isWhole(): boolean {
         first_on: draft.on ? undefined : 'Needed: the day of the first.',
         at: /^([01]\d|2[0-3]):[0-5]\d$/.test(draft.at) ? undefined : 'Hours and minutes, like 18:30.',
         minutes: Number.isInteger(minutes) && minutes >= low && minutes <= high ? undefined : `From ${low} to ${high} min.`,
-        tags: draft.tags.length > most || draft.tags.some((t) => t.length > longest) ? `At most ${most} tags of ${longest} letters.` : undefined,
+        tags:
+            draft.tags.length > most || draft.tags.some((t) => t.length > longest)
+                ? `At most ${most} tags of ${longest} letters.`
+                : undefined,
         last_on: draft.weekly && draft.last && draft.last < draft.on ? 'The last day is before the first.' : undefined,
     };
     return Object.values(errors.value).every((e) => e === undefined);
@@ -95,7 +115,11 @@ async function save(agreed = false): Promise<void> {
         return;
     }
     busy.value = true;
-    const result = await elsewhere.save(mine, (body) => outcome(api.PUT('/api/classes/{class}', { params: { path: { class: id } }, body })), agreed);
+    const result = await elsewhere.save(
+        mine,
+        (body) => outcome(api.PUT('/api/classes/{class}', { params: { path: { class: id } }, body })),
+        agreed,
+    );
     busy.value = false;
     if (result === undefined) {
         return;
@@ -104,7 +128,9 @@ async function save(agreed = false): Promise<void> {
     if (result.ok) {
         emit('saved', result.value);
     } else {
-        errors.value = Object.fromEntries(['name', 'first_on', 'at', 'minutes', 'last_on', 'tags'].map((key) => [key, faultText(result.problem.faults, `/${key}`)]));
+        errors.value = Object.fromEntries(
+            ['name', 'first_on', 'at', 'minutes', 'last_on', 'tags'].map((key) => [key, faultText(result.problem.faults, `/${key}`)]),
+        );
     }
 }
 </script>
@@ -112,21 +138,49 @@ async function save(agreed = false): Promise<void> {
 <template>
     <form class="card stack" novalidate :aria-label="of ? `Change ${of.name}` : 'Make a class'" @submit.prevent="save()">
         <FormField v-slot="{ inputProps, status }" label="Name" :error="errors['name']">
-            <NInput v-model:value="draft.name" placeholder="Tuesday evening" :input-props="{ ...inputProps, maxlength: 80 }" :status="status" />
+            <NInput
+                v-model:value="draft.name"
+                placeholder="Tuesday evening"
+                :input-props="{ ...inputProps, maxlength: 80 }"
+                :status="status"
+            />
         </FormField>
         <div class="row fields">
             <DateField v-model="draft.on" :label="draft.weekly ? 'First day' : 'Day'" :error="errors['first_on']" />
             <FormField v-slot="{ inputProps, status }" label="Begins at" :error="errors['at']">
-                <NInput v-model:value="draft.at" placeholder="18:30" :input-props="{ ...inputProps, inputmode: 'numeric', maxlength: 5 }" :status="status" />
+                <NInput
+                    v-model:value="draft.at"
+                    placeholder="18:30"
+                    :input-props="{ ...inputProps, inputmode: 'numeric', maxlength: 5 }"
+                    :status="status"
+                />
             </FormField>
             <FormField v-slot="{ inputProps, status }" label="Lasts, min" :error="errors['minutes']">
-                <NInput v-model:value="draft.minutes" :input-props="{ ...inputProps, inputmode: 'numeric', maxlength: 3 }" :status="status" />
+                <NInput
+                    v-model:value="draft.minutes"
+                    :input-props="{ ...inputProps, inputmode: 'numeric', maxlength: 3 }"
+                    :status="status"
+                />
             </FormField>
         </div>
-        <ChipRow label="How often" show-label :chips="often" :value="draft.weekly ? 'weekly' : 'once'" @pick="draft.weekly = $event === 'weekly'" />
+        <ChipRow
+            label="How often"
+            show-label
+            :chips="often"
+            :value="draft.weekly ? 'weekly' : 'once'"
+            @pick="draft.weekly = $event === 'weekly'"
+        />
         <DateField v-if="draft.weekly" v-model="draft.last" label="Last day, if it ends" :error="errors['last_on']" />
         <FormField label="Who comes: everybody with one of these tags" :error="errors['tags']">
-            <NSelect v-model:value="draft.tags" multiple tag filterable :options="tags.map((t) => ({ value: t, label: t }))" placeholder="Tags of the roster" aria-label="Tags" />
+            <NSelect
+                v-model:value="draft.tags"
+                multiple
+                tag
+                filterable
+                :options="tags.map((t) => ({ value: t, label: t }))"
+                placeholder="Tags of the roster"
+                aria-label="Tags"
+            />
         </FormField>
         <ProblemNote v-if="problem" typed :problem="problem" />
         <SavedElsewhere :found="elsewhere.found.value" :words="words" @both="save(true)" @theirs="takeTheirs" />

@@ -19,7 +19,9 @@ const queue = useCommandQueue();
 /** Made on this device, and not yet known to the server. */
 const waiting = computed(() =>
     queue.waiting.flatMap(({ id, command, problem }) =>
-        'class' in command && !classes.value.value?.items.some((one) => one.id === id) ? [{ ...command.class, tags: command.class.tags ?? [], problem }] : [],
+        'class' in command && !classes.value.value?.items.some((one) => one.id === id)
+            ? [{ ...command.class, tags: command.class.tags ?? [], problem }]
+            : [],
     ),
 );
 /** When it is held and who comes. */
@@ -54,7 +56,13 @@ function saved(list: Schemas['ClassList'] | undefined): void {
     <ReadNote :read="classes" waits="Looking for classes…" />
     <ProblemNote v-if="problem" :problem="problem" />
     <div v-if="classes.value.value" class="stack">
-        <ClassForm v-if="editing === 'new'" :tags="classes.value.value.tags" :today="classes.value.value.today" @saved="saved" @cancel="editing = undefined" />
+        <ClassForm
+            v-if="editing === 'new'"
+            :tags="classes.value.value.tags"
+            :today="classes.value.value.today"
+            @saved="saved"
+            @cancel="editing = undefined"
+        />
         <template v-for="one in classes.value.value.items" :key="one.id">
             <ClassForm
                 v-if="editing !== 'new' && editing?.id === one.id"
@@ -69,7 +77,9 @@ function saved(list: Schemas['ClassList'] | undefined): void {
                     <h2>{{ one.name }}</h2>
                     <p>{{ pattern(one) }}</p>
                     <p class="small dim">
-                        {{ one.tags.length > 0 ? `Who has the tag ${one.tags.join(' or ')} comes.` : 'Nobody comes by tag: walk-ins only.' }}
+                        {{
+                            one.tags.length > 0 ? `Who has the tag ${one.tags.join(' or ')} comes.` : 'Nobody comes by tag: walk-ins only.'
+                        }}
                         <template v-if="one.next.length > 0">Next: {{ one.next.map(day).join(', ') }}.</template>
                         <template v-if="one.weekly && one.last_on">Until {{ day(one.last_on) }}.</template>
                     </p>

@@ -26,7 +26,10 @@ const emit = defineEmits<{ pick: [key: string]; who: []; gear: [] }>();
 const theme = useFloorTheme();
 const hour = useHourOf();
 const others = computed(() =>
-    props.list.held.map((h) => ({ key: `${h.id} ${h.on}`, words: `${h.name}, ${h.on === props.list.today ? 'today' : day(h.on)} ${hour(h.starts_at)}` })),
+    props.list.held.map((h) => ({
+        key: `${h.id} ${h.on}`,
+        words: `${h.name}, ${h.on === props.list.today ? 'today' : day(h.on)} ${hour(h.starts_at)}`,
+    })),
 );
 const here = computed(() => props.tiles.filter((t) => t.athlete.coming).length);
 const left = computed(() => (props.held ? Math.round((Date.parse(props.held.ends_at) - props.nowMs) / 60_000) : 0));
@@ -38,7 +41,11 @@ const when = computed(() => {
     if (on !== props.list.today) {
         return `${day(on)}, ${hour(starts_at)}`;
     }
-    return left.value < 0 ? `ended ${hour(ends_at)}` : Date.parse(starts_at) > props.nowMs ? `from ${hour(starts_at)}` : `ends ${hour(ends_at)}, ${left.value} min`;
+    return left.value < 0
+        ? `ended ${hour(ends_at)}`
+        : Date.parse(starts_at) > props.nowMs
+          ? `from ${hour(starts_at)}`
+          : `ends ${hour(ends_at)}, ${left.value} min`;
 });
 
 const menu = useTemplateRef<HTMLDetailsElement>('menu');
@@ -70,15 +77,22 @@ async function stayAwake(): Promise<void> {
                 <div>
                     <label v-if="others.length > 0">
                         <span class="unseen">Class</span>
-                        <select :value="held ? `${held.id} ${held.on}` : ''" @change="emit('pick', ($event.target as HTMLSelectElement).value)">
+                        <select
+                            :value="held ? `${held.id} ${held.on}` : ''"
+                            @change="emit('pick', ($event.target as HTMLSelectElement).value)"
+                        >
                             <option v-for="one in others" :key="one.key" :value="one.key">{{ one.words }}</option>
                         </select>
                     </label>
                     <button v-if="held" type="button" @click="openGear">Broken or missing today</button>
                     <RouterLink v-if="held" class="button" :to="`/today/${held.id}/${held.on}/after`">Afterwards: who did what</RouterLink>
                     <RouterLink class="button" to="/today/classes">Classes and their days</RouterLink>
-                    <button type="button" :aria-pressed="theme.isDark" @click="theme.toggle">{{ theme.isDark ? 'Light floor' : 'Dark floor' }}</button>
-                    <button type="button" :aria-pressed="sound" @click="sound = !sound">{{ sound ? 'Tone at the end of a rest: on' : 'Tone at the end of a rest: off' }}</button>
+                    <button type="button" :aria-pressed="theme.isDark" @click="theme.toggle">
+                        {{ theme.isDark ? 'Light floor' : 'Dark floor' }}
+                    </button>
+                    <button type="button" :aria-pressed="sound" @click="sound = !sound">
+                        {{ sound ? 'Tone at the end of a rest: on' : 'Tone at the end of a rest: off' }}
+                    </button>
                     <button v-if="canBuzz" type="button" :aria-pressed="buzz" @click="buzz = !buzz">
                         {{ buzz ? 'Buzz at the end of a rest: on' : 'Buzz at the end of a rest: off' }}
                     </button>

@@ -7,8 +7,13 @@ defineProps<{ list: Schemas['ClassList'] }>();
 <template>
     <section class="card none">
         <h2>{{ list.items.length > 0 ? 'No class within a week' : 'No class yet' }}</h2>
-        <p>A class brings everybody with a tag of it onto one screen, each with the session written for the day: one tap logs a set as asked.</p>
-        <RouterLink class="tap" to="/today/classes">{{ list.items.length > 0 ? 'Classes and their days' : 'Make the first class' }}</RouterLink>
+        <p>
+            A class brings everybody with a tag of it onto one screen, each with the session written for the day: one tap logs a set as
+            asked.
+        </p>
+        <RouterLink class="tap" to="/today/classes">
+            {{ list.items.length > 0 ? 'Classes and their days' : 'Make the first class' }}
+        </RouterLink>
         <p class="dim">One athlete alone is logged on their own page, under People.</p>
     </section>
 </template>

@@ -61,9 +61,12 @@ const keys = useFloorKeys({
 });
 const leftOver = computed(() => floor.day.value.value?.left_over ?? []);
 const out = computed(() => new Set(floor.gear.value.filter((g) => g.out).map((g) => g.id)));
-const free = computed(() => floor.gear.value.filter((g) => isStation(g) && !g.out && !places.value.some((p) => p.id === g.id)).map((g) => g.name));
+const free = computed(() =>
+    floor.gear.value.filter((g) => isStation(g) && !g.out && !places.value.some((p) => p.id === g.id)).map((g) => g.name),
+);
 /** What was read before does while the server is away; the bar says so. */
-const isKnown = (read: Omit<Read<unknown>, 'put'>): boolean => read.value.value !== undefined && (read.problem.value === undefined || isAway(read.problem.value));
+const isKnown = (read: Omit<Read<unknown>, 'put'>): boolean =>
+    read.value.value !== undefined && (read.problem.value === undefined || isAway(read.problem.value));
 const clashOf = (tile: Tile) => clashes.value.find((c) => c.who.some((t) => t.athlete.id === tile.athlete.id));
 
 /** Twenty fit a screen: as many columns as leave no fifth row. */
@@ -78,7 +81,10 @@ watch([() => tiles.value.length, drawn], ([all, now]) => all > now && setTimeout
 
 watch(
     () => keys.chosenId.value,
-    (id) => void nextTick(() => id && keys.byKey.value && document.querySelector(`[data-athlete="${id}"]`)?.scrollIntoView({ block: 'nearest' })),
+    (id) =>
+        void nextTick(
+            () => id && keys.byKey.value && document.querySelector(`[data-athlete="${id}"]`)?.scrollIntoView({ block: 'nearest' }),
+        ),
 );
 </script>
 
@@ -109,7 +115,8 @@ watch(
                 .
             </p>
             <p v-if="leftOver.length > 0" class="over" role="status">
-                {{ leftOver.length }} more {{ leftOver.length === 1 ? 'is' : 'are' }} down for this class: {{ leftOver.map((a) => a.name).join(', ') }}. A floor holds 24.
+                {{ leftOver.length }} more {{ leftOver.length === 1 ? 'is' : 'are' }} down for this class:
+                {{ leftOver.map((a) => a.name).join(', ') }}. A floor holds 24.
                 <button type="button" class="quiet" @click="whoOpen = true">Who is here</button>
             </p>
             <div
@@ -157,7 +164,14 @@ watch(
                 @switch="openTile && floor.switchTo(openTile, $event)"
                 @away="openTile && floor.coming(openTile.athlete.id, false)"
             />
-            <WhoComes v-if="whoAsked" v-model:open="whoOpen" :tiles="tiles" :roster="floor.day.value.value?.roster ?? []" :left-over="leftOver" :coming="floor.coming" />
+            <WhoComes
+                v-if="whoAsked"
+                v-model:open="whoOpen"
+                :tiles="tiles"
+                :roster="floor.day.value.value?.roster ?? []"
+                :left-over="leftOver"
+                :coming="floor.coming"
+            />
             <GearToday v-if="gearAsked" v-model:open="gearOpen" :gear="floor.gear.value" @toggle="floor.putOut($event, !$event.out)" />
         </template>
     </template>

@@ -44,11 +44,17 @@ function walkIn(id: string): void {
     <SidePanel v-model:open="open" title="Who is here">
         <div class="stack">
             <p v-if="leftOver.length > 0" class="note">
-                Down for this class too: {{ leftOver.map((a) => a.name).join(', ') }}. A floor holds 24: mark somebody as not here, or split the class.
+                Down for this class too: {{ leftOver.map((a) => a.name).join(', ') }}. A floor holds 24: mark somebody as not here, or split
+                the class.
             </p>
             <ul>
                 <li v-for="tile in byName" :key="tile.athlete.id">
-                    <button type="button" class="key wide" :aria-pressed="tile.athlete.coming" @click="coming(tile.athlete.id, !tile.athlete.coming)">
+                    <button
+                        type="button"
+                        class="key wide"
+                        :aria-pressed="tile.athlete.coming"
+                        @click="coming(tile.athlete.id, !tile.athlete.coming)"
+                    >
                         <span>{{ tile.athlete.name }}</span>
                         <small>{{ tile.athlete.coming ? (tile.athlete.walk_in ? 'walked in' : 'here') : 'not here' }}</small>
                     </button>

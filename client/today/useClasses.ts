@@ -26,13 +26,20 @@ export function classOf(held: readonly Held[], today: string, nowMs: number): He
 }
 
 /** The classes of the gym, and which of them is looked at. */
-export function useClasses(): { classes: Read<Schemas['ClassList']>; held: ComputedRef<Held | undefined>; pick: (key: string) => void; isPickRead: Readonly<Ref<boolean>> } {
+export function useClasses(): {
+    classes: Read<Schemas['ClassList']>;
+    held: ComputedRef<Held | undefined>;
+    pick: (key: string) => void;
+    isPickRead: Readonly<Ref<boolean>>;
+} {
     const classes = useRead(['classes'], () => outcome(api.GET('/api/classes')));
     /** Which one was picked by hand; of another day it is nobody's any more. */
     const picked = useKept<string>('steady-rung.class');
     const held = computed(() => {
         const list = classes.value.value;
-        return picked.isRead.value && list ? (list.held.find((h) => `${h.id} ${h.on}` === picked.value.value) ?? classOf(list.held, list.today, serverTime.nowMs())) : undefined;
+        return picked.isRead.value && list
+            ? (list.held.find((h) => `${h.id} ${h.on}` === picked.value.value) ?? classOf(list.held, list.today, serverTime.nowMs()))
+            : undefined;
     });
     return { classes, held, pick: picked.set, isPickRead: picked.isRead };
 }

@@ -54,7 +54,9 @@ export function useFloor(held: () => Held | undefined): Floor {
     const isAlone = ref(false);
     const path = () => ({ class: held()?.id ?? '', on: held()?.on ?? '' });
     const dayRead = () => dayKey(path().class, path().on);
-    const day = useRead<ClassDay>(dayRead, () => outcome(api.GET('/api/classes/{class}/days/{on}', { params: { path: path() } })), { enabled: () => held() !== undefined });
+    const day = useRead<ClassDay>(dayRead, () => outcome(api.GET('/api/classes/{class}/days/{on}', { params: { path: path() } })), {
+        enabled: () => held() !== undefined,
+    });
     /** What was logged on this device today, and of what a coach said that both were done; it stays here. */
     const kept = useKept<OfDay>('steady-rung.floor-day');
     const ofDay = computed<OfDay>(() => (kept.value.value?.on === path().on ? kept.value.value : { on: path().on, both: [], mine: [] }));
@@ -72,7 +74,9 @@ export function useFloor(held: () => Held | undefined): Floor {
             return;
         }
         const result = await outcome(api.GET('/api/classes/{class}/days/{on}/news', { params: { path: path(), query: { since } } }));
-        const isJoined = result.ok && result.value.athletes.some((a) => a.sheet === null && !day.value.value?.athletes.some((known) => known.id === a.id));
+        const isJoined =
+            result.ok &&
+            result.value.athletes.some((a) => a.sheet === null && !day.value.value?.athletes.some((known) => known.id === a.id));
         if (result.ok && (result.value.missed || isJoined)) {
             await day.reload();
         } else if (result.ok && result.value.cursor !== since && settled === queue.settled) {
@@ -84,7 +88,8 @@ export function useFloor(held: () => Held | undefined): Floor {
     const athletes = computed(() => (day.value.value ? withWaiting(day.value.value, queue.waiting) : []));
     /** What was logged on this device today; another device may have logged the same. */
     watch(
-        () => (kept.isRead.value ? queue.waiting.flatMap((w) => waitingSet(w)?.id ?? []).filter((id) => !ofDay.value.mine.includes(id)) : []),
+        () =>
+            kept.isRead.value ? queue.waiting.flatMap((w) => waitingSet(w)?.id ?? []).filter((id) => !ofDay.value.mine.includes(id)) : [],
         (fresh) => fresh.length > 0 && keep({ mine: [...ofDay.value.mine, ...fresh] }),
     );
     const known = computed(() => ({ mine: new Set(ofDay.value.mine), both: new Set(ofDay.value.both) }));
@@ -108,9 +113,20 @@ export function useFloor(held: () => Held | undefined): Floor {
         coachName: (id) => day.value.value?.coaches.find((c) => c.id === id)?.name ?? 'Another coach',
         switchTo: ({ athlete, now: line }, rung) =>
             line &&
-            void queue.tell(athlete.id, { switch: { id: uuidv7(), on: path().on, line: line.line.line, rung_key: rung?.key ?? null, told_at: serverTime.now().toISOString() } }),
+            void queue.tell(athlete.id, {
+                switch: {
+                    id: uuidv7(),
+                    on: path().on,
+                    line: line.line.line,
+                    rung_key: rung?.key ?? null,
+                    told_at: serverTime.now().toISOString(),
+                },
+            }),
         keepBoth: (setId) => keep({ both: [...ofDay.value.both, setId] }),
-        coming: (athleteId, coming) => queue.tell(athleteId, { coming: { id: uuidv7(), class_id: path().class, on: path().on, coming, told_at: serverTime.now().toISOString() } }),
+        coming: (athleteId, coming) =>
+            queue.tell(athleteId, {
+                coming: { id: uuidv7(), class_id: path().class, on: path().on, coming, told_at: serverTime.now().toISOString() },
+            }),
         putOut: (piece, out) => queue.tellGym({ gear: { id: uuidv7(), gear_id: piece.id, out, told_at: serverTime.now().toISOString() } }),
     };
 }

@@ -65,7 +65,12 @@ export function useFloorKeys({ tiles, commands, watches, open, isOpen }: Options
             : commands.log(tile, much ?? (splits.length || tile.aim), splits.length > 0 ? { splits_s: [...splits] } : {}));
     }
 
-    const moves: Record<string, () => void> = { arrowleft: () => step(-1), arrowright: () => step(1), arrowup: () => step(-columns()), arrowdown: () => step(columns()) };
+    const moves: Record<string, () => void> = {
+        arrowleft: () => step(-1),
+        arrowright: () => step(1),
+        arrowup: () => step(-columns()),
+        arrowdown: () => step(columns()),
+    };
 
     useKeys(
         (pressed, event) => {

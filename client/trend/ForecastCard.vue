@@ -44,7 +44,9 @@ const soonest = (f: Schemas['Forecast']): string => {
                     </tr>
                 </tbody>
             </table>
-            <p v-if="next.verdict === 'dated' && next.median_on" class="small dim">Most likely by {{ day(next.median_on) }}; it could be much later.</p>
+            <p v-if="next.verdict === 'dated' && next.median_on" class="small dim">
+                Most likely by {{ day(next.median_on) }}; it could be much later.
+            </p>
             <p v-if="next.limit" class="small dim">
                 <strong>Not foreseeable within a year.</strong>
                 {{ next.limit }}

@@ -50,8 +50,12 @@ final readonly class Body
      *
      * @throws OutOfRange if any of them is outside its range
      */
-    public static function of(float $massKg, float $statureM, ?float $reachM = null, SegmentTable $proportions = SegmentTable::Average): self
-    {
+    public static function of(
+        float $massKg,
+        float $statureM,
+        ?float $reachM = null,
+        SegmentTable $proportions = SegmentTable::Average,
+    ): self {
         $reachRange = array_map(static fn (float $part): float => $part * $statureM, self::REACH_PER_STATURE);
         $statureFits = $statureM >= self::STATURE_M[0] && $statureM <= self::STATURE_M[1];
         OutOfRange::guard([
@@ -130,7 +134,12 @@ final readonly class Body
         $fromReach = $measured ? 'from the measured reach' : 'from the estimated reach';
 
         return [
-            new Proportion('Grip reach, fist overhead', $this->reachM, $measured ? null : Proportions::GRIP_REACH, $measured ? 'this athlete, measured' : Proportions::SOURCE),
+            new Proportion(
+                'Grip reach, fist overhead',
+                $this->reachM,
+                $measured ? null : Proportions::GRIP_REACH,
+                $measured ? 'this athlete, measured' : Proportions::SOURCE,
+            ),
             new Proportion('Arm, shoulder to grip', $this->armM(), null, $fromReach),
             new Proportion('Pull distance, chin to bar', $this->pullDistanceM(), null, $fromReach),
             $tabled('Chin height', Proportions::CHIN_HEIGHT),
@@ -138,7 +147,12 @@ final readonly class Body
             $tabled('Chest height, at the bar', Proportions::CHEST_HEIGHT),
             $tabled('Hip height', Proportions::HIP_HEIGHT),
             $tabled('Knee height', Proportions::KNEE_HEIGHT),
-            new Proportion('Centre of mass, standing', $this->centreM(Posture::ArmsDown), $this->segments()->centrePerStature(Posture::ArmsDown), $this->proportions->source()),
+            new Proportion(
+                'Centre of mass, standing',
+                $this->centreM(Posture::ArmsDown),
+                $this->segments()->centrePerStature(Posture::ArmsDown),
+                $this->proportions->source(),
+            ),
         ];
     }
 
@@ -166,8 +180,20 @@ final readonly class Body
 
         return new Explanation(
             [
-                new Step('Grip reach', $measured ? 'measured, floor to the middle of a closed fist overhead' : '1.204 × height', $this->reachM, 'm', $measured ? 'this athlete, measured' : Proportions::SOURCE),
-                new Step('Pull distance', 'reach − 0.870 × height: full hang to chin at the bar', $this->pullDistanceM(), 'm', Proportions::SOURCE),
+                new Step(
+                    'Grip reach',
+                    $measured ? 'measured, floor to the middle of a closed fist overhead' : '1.204 × height',
+                    $this->reachM,
+                    'm',
+                    $measured ? 'this athlete, measured' : Proportions::SOURCE,
+                ),
+                new Step(
+                    'Pull distance',
+                    'reach − 0.870 × height: full hang to chin at the bar',
+                    $this->pullDistanceM(),
+                    'm',
+                    Proportions::SOURCE,
+                ),
             ],
             [sprintf('Reach ± %.0f cm.', 100 * $this->reachSdM())],
             $measured ? [] : ['Measure the reach.'],

@@ -51,7 +51,14 @@ final readonly class Figure
         $knee = new Point($grip->xM - $behindM, $kneeM);
         $ankle = $knee->plus(-(Proportions::KNEE_HEIGHT - Proportions::ANKLE_HEIGHT) * $h, 0.0);
 
-        return $this->stick($grip, $base->plus(0.0, Proportions::SHOULDER_HEIGHT * $h), $base->plus(0.0, Proportions::HIP_HEIGHT * $h), $knee, $ankle, $ankle->plus(-0.06 * $h, -0.03 * $h));
+        return $this->stick(
+            $grip,
+            $base->plus(0.0, Proportions::SHOULDER_HEIGHT * $h),
+            $base->plus(0.0, Proportions::HIP_HEIGHT * $h),
+            $knee,
+            $ankle,
+            $ankle->plus(-0.06 * $h, -0.03 * $h),
+        );
     }
 
     /** A straight body from its heels towards the shoulder, as in a row. */
@@ -65,7 +72,14 @@ final readonly class Figure
             0.6 * self::FOOT_LENGTH * ($heels->xM - $shoulder->xM) / Proportions::SHOULDER_HEIGHT,
         );
 
-        return $this->stick($grip, $along(Proportions::SHOULDER_HEIGHT), $along(Proportions::HIP_HEIGHT), $along(Proportions::KNEE_HEIGHT), $ankle, $toe);
+        return $this->stick(
+            $grip,
+            $along(Proportions::SHOULDER_HEIGHT),
+            $along(Proportions::HIP_HEIGHT),
+            $along(Proportions::KNEE_HEIGHT),
+            $ankle,
+            $toe,
+        );
     }
 
     /** A straight trunk from bent knees over flat feet, as in an easier row. */
@@ -75,7 +89,14 @@ final readonly class Figure
         $ankle = new Point($knee->xM, $knee->yM - (Proportions::KNEE_HEIGHT - Proportions::ANKLE_HEIGHT) * $h);
         $hip = $knee->towards($shoulder, (Proportions::HIP_HEIGHT - Proportions::KNEE_HEIGHT) * $h);
 
-        return $this->stick($grip, $shoulder, $hip, $knee, $ankle, $ankle->plus(0.7 * self::FOOT_LENGTH * $h, -Proportions::ANKLE_HEIGHT * $h));
+        return $this->stick(
+            $grip,
+            $shoulder,
+            $hip,
+            $knee,
+            $ankle,
+            $ankle->plus(0.7 * self::FOOT_LENGTH * $h, -Proportions::ANKLE_HEIGHT * $h),
+        );
     }
 
     /** Sitting with the hips at a height under the grip, thighs level. */
@@ -86,7 +107,14 @@ final readonly class Figure
         $knee = $hip->plus((Proportions::HIP_HEIGHT - Proportions::KNEE_HEIGHT) * $h, 0.0);
         $ankle = $knee->plus(0.02 * $h, -min($seatM, (Proportions::KNEE_HEIGHT - Proportions::ANKLE_HEIGHT) * $h));
 
-        return $this->stick($grip, $hip->plus(0.0, (Proportions::SHOULDER_HEIGHT - Proportions::HIP_HEIGHT) * $h), $hip, $knee, $ankle, $ankle->plus(self::FOOT_LENGTH * $h * 0.7, 0.0));
+        return $this->stick(
+            $grip,
+            $hip->plus(0.0, (Proportions::SHOULDER_HEIGHT - Proportions::HIP_HEIGHT) * $h),
+            $hip,
+            $knee,
+            $ankle,
+            $ankle->plus(self::FOOT_LENGTH * $h * 0.7, 0.0),
+        );
     }
 
     /** Sitting under a grip with the legs straight in front, the heels on the floor; lifted by so much. */
@@ -99,7 +127,14 @@ final readonly class Figure
         $heels = new Point($hip->xM + sqrt(max(0.0, $legM ** 2 - max(0.0, $hip->yM) ** 2)), 0.0);
         $along = static fn (float $part): Point => $hip->towards($heels, $part * $h);
 
-        return $this->stick($grip, $shoulder, $hip, $along(Proportions::HIP_HEIGHT - Proportions::KNEE_HEIGHT), $along(Proportions::HIP_HEIGHT - Proportions::ANKLE_HEIGHT), $heels->plus(0.0, 0.7 * self::FOOT_LENGTH * $h));
+        return $this->stick(
+            $grip,
+            $shoulder,
+            $hip,
+            $along(Proportions::HIP_HEIGHT - Proportions::KNEE_HEIGHT),
+            $along(Proportions::HIP_HEIGHT - Proportions::ANKLE_HEIGHT),
+            $heels->plus(0.0, 0.7 * self::FOOT_LENGTH * $h),
+        );
     }
 
     private function upright(Point $grip, Point $base, Point $sole): Stick
@@ -107,9 +142,21 @@ final readonly class Figure
         $h = $this->body->statureM;
         $hip = $base->plus(0.0, Proportions::HIP_HEIGHT * $h);
         $ankle = $sole->plus(0.0, Proportions::ANKLE_HEIGHT * $h);
-        $knee = self::knee($hip, (Proportions::HIP_HEIGHT - Proportions::KNEE_HEIGHT) * $h, $ankle, (Proportions::KNEE_HEIGHT - Proportions::ANKLE_HEIGHT) * $h);
+        $knee = self::knee(
+            $hip,
+            (Proportions::HIP_HEIGHT - Proportions::KNEE_HEIGHT) * $h,
+            $ankle,
+            (Proportions::KNEE_HEIGHT - Proportions::ANKLE_HEIGHT) * $h,
+        );
 
-        return $this->stick($grip, $base->plus(0.0, Proportions::SHOULDER_HEIGHT * $h), $hip, $knee, $ankle, $sole->plus(0.7 * self::FOOT_LENGTH * $h, 0.0));
+        return $this->stick(
+            $grip,
+            $base->plus(0.0, Proportions::SHOULDER_HEIGHT * $h),
+            $hip,
+            $knee,
+            $ankle,
+            $sole->plus(0.7 * self::FOOT_LENGTH * $h, 0.0),
+        );
     }
 
     private function stick(Point $grip, Point $shoulder, Point $hip, Point $knee, Point $ankle, Point $toe): Stick

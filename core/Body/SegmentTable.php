@@ -15,6 +15,8 @@ enum SegmentTable: string
 
     public function source(): string
     {
-        return $this === self::Average ? 'Dempster 1955, in Winter, trunk from reaction boards (memory)' : 'de Leva 1996, trunk from reaction boards (memory)';
+        return $this === self::Average
+            ? 'Dempster 1955, in Winter, trunk from reaction boards (memory)'
+            : 'de Leva 1996, trunk from reaction boards (memory)';
     }
 }

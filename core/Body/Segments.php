@@ -64,7 +64,9 @@ final readonly class Segments
         $ankle = Proportions::ANKLE_HEIGHT;
         $from = $pivot->perStature();
         [$upperArm, $forearm, $hand] = $this->armCentres($posture);
-        $shins = $pivot === Pivot::Knees ? 0.0 : $this->shank * ($knee - $this->shankCentre * ($knee - $ankle)) + $this->foot * $ankle / 2.0;
+        $shins = $pivot === Pivot::Knees
+            ? 0.0
+            : $this->shank * ($knee - $this->shankCentre * ($knee - $ankle)) + $this->foot * $ankle / 2.0;
 
         return $this->trunk() * ($hip + $this->trunkCentre * (Proportions::SHOULDER_HEIGHT - $hip) - $from) + self::SIDES * (
             $this->thigh * ($hip - $this->thighCentre * ($hip - $knee) - $from)
@@ -90,7 +92,11 @@ final readonly class Segments
         return match ($posture) {
             Posture::ArmsDown => [$shoulder - $upper, $shoulder - $elbow - $fore, $shoulder - $wrist - $hand],
             Posture::ArmsForward => [$shoulder, $shoulder, $shoulder],
-            Posture::ArmsPulledIn => [$shoulder - $upper, ($shoulder - $elbow + Proportions::CHEST_HEIGHT) / 2.0, Proportions::CHEST_HEIGHT],
+            Posture::ArmsPulledIn => [
+                $shoulder - $upper,
+                ($shoulder - $elbow + Proportions::CHEST_HEIGHT) / 2.0,
+                Proportions::CHEST_HEIGHT,
+            ],
             Posture::ArmsOverhead => [$shoulder + $upper, $shoulder + $elbow + $fore, $shoulder + $wrist + $hand],
         };
     }

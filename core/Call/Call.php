@@ -39,6 +39,17 @@ final readonly class Call
     /** @param  list<NearlyFired>  $nearly */
     public function besides(array $nearly): self
     {
-        return new self($this->verdict, $this->rule, $this->next, $this->reasons, $this->confidence, $this->chance, $this->missing, $this->mixed, $this->cautions, $nearly);
+        return new self(
+            $this->verdict,
+            $this->rule,
+            $this->next,
+            $this->reasons,
+            $this->confidence,
+            $this->chance,
+            $this->missing,
+            $this->mixed,
+            $this->cautions,
+            $nearly,
+        );
     }
 }

@@ -21,6 +21,8 @@ final class PlaceAfter
             Verdict::Refer, Verdict::Rest, Verdict::Test, Verdict::Stay => null,
         } ?? $course->now;
 
-        return $place->stage === $course->now->stage ? new Place($place->stage, $course->now->since, $place->rung) : new Place($place->stage, $today, $place->rung);
+        return $place->stage === $course->now->stage
+            ? new Place($place->stage, $course->now->since, $place->rung)
+            : new Place($place->stage, $today, $place->rung);
     }
 }

@@ -17,6 +17,9 @@ final readonly class Line
     /** A box on the floor, from its left to its right edge. */
     public static function box(float $leftM, float $rightM, float $heightM, DrawnPart $part = DrawnPart::Box): self
     {
-        return new self($part, [new Point($leftM, 0.0), new Point($leftM, $heightM), new Point($rightM, $heightM), new Point($rightM, 0.0)]);
+        return new self(
+            $part,
+            [new Point($leftM, 0.0), new Point($leftM, $heightM), new Point($rightM, $heightM), new Point($rightM, 0.0)],
+        );
     }
 }

@@ -31,6 +31,16 @@ final readonly class Stick
     {
         $r = $this->headRadiusM;
 
-        return [$this->grip, $this->elbow, $this->shoulder, $this->head->plus(-$r, -$r), $this->head->plus($r, $r), $this->hip, $this->knee, $this->ankle, $this->toe];
+        return [
+            $this->grip,
+            $this->elbow,
+            $this->shoulder,
+            $this->head->plus(-$r, -$r),
+            $this->head->plus($r, $r),
+            $this->hip,
+            $this->knee,
+            $this->ankle,
+            $this->toe,
+        ];
     }
 }

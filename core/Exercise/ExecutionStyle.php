@@ -39,17 +39,30 @@ final readonly class ExecutionStyle
      * @throws NotDoable if the set-up does not allow it, or what it needs is not said
      * @throws OutOfRange if the seconds are outside their range
      */
-    public static function of(ChoiceKind $kind, Movement $movement = Movement::Full, ?HoldAt $at = null, ?float $seconds = null, Grip $grip = Grip::Over, Width $width = Width::Outside, ?UpBy $upBy = null): self
-    {
+    public static function of(
+        ChoiceKind $kind,
+        Movement $movement = Movement::Full,
+        ?HoldAt $at = null,
+        ?float $seconds = null,
+        Grip $grip = Grip::Over,
+        Width $width = Width::Outside,
+        ?UpBy $upBy = null,
+    ): self {
         $waysUp = $kind->waysUp($movement);
         NotDoable::guard('movement', $movement, $kind->movements(), $kind);
         NotDoable::guard('grip', $grip, $kind->grips(), $kind);
         NotDoable::guard('up_by', $upBy ?? $waysUp[0], $waysUp, $kind);
         if ($movement->isTimed() !== ($seconds !== null)) {
-            throw NotDoable::missing('seconds', $movement->isTimed() ? 'Say how many seconds it lasts.' : 'Only a lowering and a hold have seconds.');
+            throw NotDoable::missing(
+                'seconds',
+                $movement->isTimed() ? 'Say how many seconds it lasts.' : 'Only a lowering and a hold have seconds.',
+            );
         }
         if (($movement === Movement::Hold) !== ($at !== null)) {
-            throw NotDoable::missing('at', $at === null ? 'Say where it is held: hang, active-hang, middle or top.' : 'Only a hold has a place.');
+            throw NotDoable::missing(
+                'at',
+                $at === null ? 'Say where it is held: hang, active-hang, middle or top.' : 'Only a hold has a place.',
+            );
         }
         OutOfRange::guard(['seconds' => [$seconds, $movement === Movement::Hold ? self::HOLD_S : self::LOWERING_S]]);
 
@@ -68,7 +81,9 @@ final readonly class ExecutionStyle
         return new self($this->movement, $this->at, $seconds, $this->grip, $this->width, $this->upBy);
     }
 
-    /** The capacity it speaks of on a kind of set-up, by its reps or its seconds; none where it is a part of the way, a hang, or helped up. */
+    /**
+     * The capacity it speaks of on a kind of set-up, by its reps or its seconds; none where it is a part of the way, a hang, or helped up.
+     */
     public function pattern(ChoiceKind $kind): ?Pattern
     {
         $pattern = $kind->lane()->pattern();

@@ -29,8 +29,15 @@ final readonly class Exercise
      * @throws NotDoable if the set-up does not allow it, or what it needs is not said
      * @throws \SteadyRung\OutOfRange if the seconds are outside their range
      */
-    public static function of(Choice $setup, Movement $movement = Movement::Full, ?HoldAt $at = null, ?float $seconds = null, Grip $grip = Grip::Over, Width $width = Width::Outside, ?UpBy $upBy = null): self
-    {
+    public static function of(
+        Choice $setup,
+        Movement $movement = Movement::Full,
+        ?HoldAt $at = null,
+        ?float $seconds = null,
+        Grip $grip = Grip::Over,
+        Width $width = Width::Outside,
+        ?UpBy $upBy = null,
+    ): self {
         return new self($setup, ExecutionStyle::of($setup->kind(), $movement, $at, $seconds, $grip, $width, $upBy));
     }
 

@@ -30,7 +30,16 @@ final class NotDoable extends \DomainException implements CoreError
     {
         if (! in_array($value, $allowed, true)) {
             $names = array_map(static fn (\BackedEnum $one): string => (string) $one->value, $allowed);
-            throw new self($field, $names, sprintf('"%s" cannot be done on a set-up of the kind "%s". Allowed: %s.', $value->value, $kind->value, implode(', ', $names)));
+            throw new self(
+                $field,
+                $names,
+                sprintf(
+                    '"%s" cannot be done on a set-up of the kind "%s". Allowed: %s.',
+                    $value->value,
+                    $kind->value,
+                    implode(', ', $names),
+                ),
+            );
         }
     }
 

@@ -27,7 +27,11 @@ final readonly class Practice
     {
         $kind = $exercise->setup->kind();
 
-        return new self(self::tempo($exercise->style, $kind), $kind->lane() === Lane::Row ? [60, 90] : [120, 180], self::cues($exercise->style, $kind));
+        return new self(
+            self::tempo($exercise->style, $kind),
+            $kind->lane() === Lane::Row ? [60, 90] : [120, 180],
+            self::cues($exercise->style, $kind),
+        );
     }
 
     /**
@@ -56,7 +60,10 @@ final readonly class Practice
     private static function cues(ExecutionStyle $style, ChoiceKind $kind): array
     {
         return match (true) {
-            $style->movement === Movement::Hold && $style->at?->isGrip() === true => ['Squeeze hard; stop the swing.', $style->at === HoldAt::Hang ? 'Ribs down, legs together slightly in front.' : 'Shoulder blades down, elbows straight.'],
+            $style->movement === Movement::Hold && $style->at?->isGrip() === true => [
+                'Squeeze hard; stop the swing.',
+                $style->at === HoldAt::Hang ? 'Ribs down, legs together slightly in front.' : 'Shoulder blades down, elbows straight.',
+            ],
             $style->movement === Movement::Hold => ['Elbows down and close, chest up.', 'Eyes level: the chin does not reach.'],
             $style->movement === Movement::Lowering => ['Even all the way, elbows straight at the end.', 'Shoulders stay off the ears.'],
             $style->movement === Movement::ShoulderBlade => ['Arms straight: only the blades move.', 'Shoulders off the ears.'],

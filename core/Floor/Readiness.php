@@ -37,8 +37,14 @@ final class Readiness
         $away = $context->daysAway();
 
         return match (true) {
-            $away >= Comeback::AWAY_DAYS => new Concern(ConcernKind::Away, sprintf('Back after %d days: nothing harder than last time today.', $away)),
-            $context->isSore() => new Concern(ConcernKind::Sore, sprintf('Sore, %d of 5: look before loading.', $context->diary->soreness($context->today))),
+            $away >= Comeback::AWAY_DAYS => new Concern(
+                ConcernKind::Away,
+                sprintf('Back after %d days: nothing harder than last time today.', $away),
+            ),
+            $context->isSore() => new Concern(
+                ConcernKind::Sore,
+                sprintf('Sore, %d of 5: look before loading.', $context->diary->soreness($context->today)),
+            ),
             default => null,
         };
     }

@@ -35,11 +35,23 @@ final class GearClash extends \DomainException implements CoreError
 
     public static function otherMachine(Machine $machine, MachineUse $for): self
     {
-        return new self('machine_id', $machine->mostKg, sprintf('%s %s: choose another machine to %s.', $machine->name, $machine->use->words(), $for->wanted()));
+        return new self(
+            'machine_id',
+            $machine->mostKg,
+            sprintf('%s %s: choose another machine to %s.', $machine->name, $machine->use->words(), $for->wanted()),
+        );
     }
 
     public static function heelsAboveAnchor(float $heelHeightM, float $anchorHeightM): self
     {
-        return new self('heel_height_m', $heelHeightM, sprintf('Heels at %s are not below the anchor at %s. Take a lower box.', InWords::cm($heelHeightM), InWords::cm($anchorHeightM)));
+        return new self(
+            'heel_height_m',
+            $heelHeightM,
+            sprintf(
+                'Heels at %s are not below the anchor at %s. Take a lower box.',
+                InWords::cm($heelHeightM),
+                InWords::cm($anchorHeightM),
+            ),
+        );
     }
 }

@@ -102,7 +102,18 @@ final readonly class Kit
      */
     public function names(array $ids): array
     {
-        $named = array_filter([...$this->bars, ...$this->ringPairs, ...$this->bands, ...$this->boxes, ...$this->plates, ...$this->weights, ...$this->machines], static fn (Bar|RingPair|LoopBand|Box|Plate|Weight|Machine $piece): bool => in_array($piece->id, $ids, true));
+        $named = array_filter(
+            [
+                ...$this->bars,
+                ...$this->ringPairs,
+                ...$this->bands,
+                ...$this->boxes,
+                ...$this->plates,
+                ...$this->weights,
+                ...$this->machines,
+            ],
+            static fn (Bar|RingPair|LoopBand|Box|Plate|Weight|Machine $piece): bool => in_array($piece->id, $ids, true),
+        );
 
         return array_values(array_map(static fn (Bar|RingPair|LoopBand|Box|Plate|Weight|Machine $piece): string => $piece->name, $named));
     }

@@ -39,8 +39,15 @@ final readonly class Machine
      *
      * @throws OutOfRange if a figure is outside its range
      */
-    public static function of(string $id, string $name, MachineUse $use, float $stepKg, float $mostKg, float $leverage = 1.0, float $platformKg = 0.0): self
-    {
+    public static function of(
+        string $id,
+        string $name,
+        MachineUse $use,
+        float $stepKg,
+        float $mostKg,
+        float $leverage = 1.0,
+        float $platformKg = 0.0,
+    ): self {
         OutOfRange::guard([
             'step_kg' => [$stepKg, self::STEP_KG],
             'most_kg' => [$mostKg, [max(self::MOST_KG[0], $stepKg), self::MOST_KG[1]]],
@@ -50,7 +57,16 @@ final readonly class Machine
 
         $count = (int) floor($mostKg / $stepKg + 1e-9);
 
-        return new self($id, $name, $use, $stepKg, $mostKg, $leverage, $platformKg, array_map(static fn (int $i): float => $i * $stepKg, range(1, max(1, $count))));
+        return new self(
+            $id,
+            $name,
+            $use,
+            $stepKg,
+            $mostKg,
+            $leverage,
+            $platformKg,
+            array_map(static fn (int $i): float => $i * $stepKg, range(1, max(1, $count))),
+        );
     }
 
     /**
@@ -60,8 +76,14 @@ final readonly class Machine
      *
      * @throws OutOfRange if a figure is outside its range
      */
-    public static function pinned(string $id, string $name, MachineUse $use, array $stacksKg, float $leverage = 1.0, float $platformKg = 0.0): self
-    {
+    public static function pinned(
+        string $id,
+        string $name,
+        MachineUse $use,
+        array $stacksKg,
+        float $leverage = 1.0,
+        float $platformKg = 0.0,
+    ): self {
         sort($stacksKg);
         OutOfRange::guard([
             'stack_kg' => [$stacksKg[0], [self::STEP_KG[0], self::MOST_KG[1]]],

@@ -21,8 +21,13 @@ final readonly class RingPair
     public const LEAST_OVER_FLOOR_M = 0.15;
 
     /** @param  non-empty-list<float>  $strapsM anchor to ring, ascending */
-    private function __construct(public string $id, public string $name, public float $anchorHeightM, public array $strapsM, public ?float $ratedKg)
-    {
+    private function __construct(
+        public string $id,
+        public string $name,
+        public float $anchorHeightM,
+        public array $strapsM,
+        public ?float $ratedKg,
+    ) {
     }
 
     /**

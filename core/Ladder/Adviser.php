@@ -58,7 +58,10 @@ final readonly class Adviser
             usort($more, static fn (Rung $a, Rung $b): int => $a->share() <=> $b->share());
             $step = $ladderThrough($more)->largestStep;
             if ($step < ($best->largestStep ?? $ladder->largestStep - self::WORTH_SHARE)) {
-                $best = new Advice(sprintf('%s would cut the largest step from %.0f %% to %.0f %%.', $words, 100 * $ladder->largestStep, 100 * $step), $step);
+                $best = new Advice(
+                    sprintf('%s would cut the largest step from %.0f %% to %.0f %%.', $words, 100 * $ladder->largestStep, 100 * $step),
+                    $step,
+                );
             }
         }
 
@@ -75,7 +78,15 @@ final readonly class Adviser
         if ($doubtful !== null && $estimated !== []) {
             $names = implode(' and ', array_map(static fn (LoopBand $b): string => $b->name, $estimated));
 
-            return new Advice(sprintf('Measure %s: without it %s is only known to ± %.0f points.', $names, $doubtful->name, 100 * $doubtful->load->shareSd), null);
+            return new Advice(
+                sprintf(
+                    'Measure %s: without it %s is only known to ± %.0f points.',
+                    $names,
+                    $doubtful->name,
+                    100 * $doubtful->load->shareSd,
+                ),
+                null,
+            );
         }
         $byReach = $doubtful === null ? 0.0 : $this->reachDoubt($doubtful);
 
@@ -97,7 +108,13 @@ final readonly class Adviser
     {
         $pieces = [];
         foreach ($lane === Lane::Pull ? self::BAND_WIDTHS_MM : [] as $mm) {
-            $pieces[sprintf('A %.0f mm band', $mm)] = LoopBand::of('advice', sprintf('%.0f mm', $mm), self::BAND_HUNG_M, $mm, self::BAND_THICKNESS_MM);
+            $pieces[sprintf('A %.0f mm band', $mm)] = LoopBand::of(
+                'advice',
+                sprintf('%.0f mm', $mm),
+                self::BAND_HUNG_M,
+                $mm,
+                self::BAND_THICKNESS_MM,
+            );
         }
         foreach ($lane === Lane::Pull ? self::WEIGHTS_KG : [] as $kg) {
             $pieces[sprintf('A weight of %s kg', $kg)] = Weight::of('advice', "$kg kg", $kg);

@@ -33,8 +33,16 @@ final readonly class LadderPath
      *
      * @param  list<Rung>  $candidates what fits in the lane, sorted by share
      */
-    public static function of(RungSearch $search, Body $body, Lane $lane, array $candidates, ?Rung $now, Estimate $estimate, ?float $goalShare = null, ?int $mostRungs = null): self
-    {
+    public static function of(
+        RungSearch $search,
+        Body $body,
+        Lane $lane,
+        array $candidates,
+        ?Rung $now,
+        Estimate $estimate,
+        ?float $goalShare = null,
+        ?int $mostRungs = null,
+    ): self {
         $from = LadderStart::share($now, $estimate, $candidates);
         $to = $goalShare ?? Goal::share($lane, $from, $candidates);
         $near = $now === null ? [] : self::near($now, $search, $body);
@@ -57,7 +65,12 @@ final readonly class LadderPath
             if ($steadiest === null || $rung->share() >= $steadiest->share()) {
                 break;
             }
-            if ($rung->share() - $fromShare >= Steps::SMALLEST && $rung->holds() && $rung->exercise->setup instanceof OnBands && $rung->exercise->setup->isSingleAtFoot()) {
+            if (
+                $rung->share() - $fromShare >= Steps::SMALLEST
+                && $rung->holds()
+                && $rung->exercise->setup instanceof OnBands
+                && $rung->exercise->setup->isSingleAtFoot()
+            ) {
                 return $rung;
             }
         }

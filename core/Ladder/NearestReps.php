@@ -25,7 +25,11 @@ final class NearestReps
             return [];
         }
         $away = static fn (Rung $r): float => abs(log($wanted / $r->load->effectiveShare()));
-        usort($rungs, static fn (Rung $a, Rung $b): int => [round($away($a), 6), $a->load->shareSd, $a->name] <=> [round($away($b), 6), $b->load->shareSd, $b->name]);
+        usort(
+            $rungs,
+            static fn (Rung $a, Rung $b): int => [round($away($a), 6), $a->load->shareSd, $a->name]
+                <=> [round($away($b), 6), $b->load->shareSd, $b->name],
+        );
 
         return array_slice($rungs, 0, $most);
     }

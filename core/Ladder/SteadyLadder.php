@@ -41,8 +41,14 @@ final readonly class SteadyLadder
      *
      * @param  list<Rung>  $candidates
      */
-    public static function through(array $candidates, float $fromShare, float $toShare, float $smallestStep = Steps::SMALLEST, ?int $mostRungs = null, ?Rung $first = null): self
-    {
+    public static function through(
+        array $candidates,
+        float $fromShare,
+        float $toShare,
+        float $smallestStep = Steps::SMALLEST,
+        ?int $mostRungs = null,
+        ?Rung $first = null,
+    ): self {
         $sure = self::distinct(array_values(array_filter($candidates, static fn (Rung $r): bool => $r->holds())));
         $above = array_values(array_filter($sure, static fn (Rung $r): bool => $r->share() > $fromShare + self::SAME_SHARE));
         $goal = self::goalIndex($above, $toShare);
@@ -53,13 +59,29 @@ final readonly class SteadyLadder
         $rungs = self::path($above, $fromShare, $smallestStep, $mostRungs ?? count($above), $first);
         [$largest, $at] = self::largest($rungs, $fromShare);
 
-        return new self($fromShare, $rungs, $largest, $at, count($candidates), $above, $above[$goal]->share() >= $toShare - self::SAME_SHARE);
+        return new self(
+            $fromShare,
+            $rungs,
+            $largest,
+            $at,
+            count($candidates),
+            $above,
+            $above[$goal]->share() >= $toShare - self::SAME_SHARE,
+        );
     }
 
     /** @param  \Closure(Rung): Rung  $swap the same work elsewhere */
     public function on(\Closure $swap): self
     {
-        return new self($this->fromShare, array_map($swap, $this->rungs), $this->largestStep, $this->largestAt, $this->candidates, $this->considered, $this->reachesGoal);
+        return new self(
+            $this->fromShare,
+            array_map($swap, $this->rungs),
+            $this->largestStep,
+            $this->largestAt,
+            $this->candidates,
+            $this->considered,
+            $this->reachesGoal,
+        );
     }
 
     /**
@@ -79,11 +101,16 @@ final readonly class SteadyLadder
     private static function path(array $above, float $fromShare, float $smallestStep, int $mostRungs, ?Rung $first): array
     {
         if ($first === null || $first->share() > $above[count($above) - 1]->share() + self::SAME_SHARE) {
-            return array_map(static fn (int $i): Rung => $above[$i], self::evenest($above, $fromShare, $smallestStep, $mostRungs) ?? [count($above) - 1]);
+            return array_map(
+                static fn (int $i): Rung => $above[$i],
+                self::evenest($above, $fromShare, $smallestStep, $mostRungs) ?? [count($above) - 1],
+            );
         }
         $rest = array_values(array_filter($above, static fn (Rung $r): bool => $r->share() > $first->share() + self::SAME_SHARE));
 
-        return $rest === [] || $mostRungs < 2 ? [$first] : [$first, ...self::path($rest, $first->share(), $smallestStep, $mostRungs - 1, null)];
+        return $rest === [] || $mostRungs < 2
+            ? [$first]
+            : [$first, ...self::path($rest, $first->share(), $smallestStep, $mostRungs - 1, null)];
     }
 
     /**
@@ -183,7 +210,10 @@ final readonly class SteadyLadder
         return self::traced($before, count($shares) - 1);
     }
 
-    /** One, and a little more the less sure its share is and the more grip its heels need: less than one in all, however many rungs there are. */
+    /**
+     * One, and a little more the less sure its share is and the more grip its heels need: less than one in all, however many rungs there
+     * are.
+     */
     private static function cost(Rung $rung): float
     {
         return 1.0 + 1e-4 * min(1.0, $rung->load->shareSd) + 1e-5 * min(1.0, $rung->load->friction ?? 0.0);

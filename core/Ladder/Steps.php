@@ -52,7 +52,14 @@ final readonly class Steps
      */
     public static function nearestDown(Rung $from, array $rungs): ?Rung
     {
-        return self::nearest($from, array_filter($rungs, static fn (Rung $r): bool => $from->share() - $r->share() >= self::SMALLEST && $r->load->effectiveShare() < $from->load->effectiveShare()));
+        return self::nearest(
+            $from,
+            array_filter(
+                $rungs,
+                static fn (Rung $r): bool => $from->share() - $r->share() >= self::SMALLEST
+                    && $r->load->effectiveShare() < $from->load->effectiveShare(),
+            ),
+        );
     }
 
     /** @param  array<Rung>  $rungs */

@@ -72,8 +72,14 @@ enum Accessory: string
             self::Curl => ['Elbows at the ribs.', 'Down as slowly as up.'],
             self::BentRow, self::DumbbellRow => ['Back flat, drive the elbow.', 'Shoulder not rolling forward.'],
             self::Carry => ['Squeeze hard, walk tall.', 'Short steps, ribs down.'],
-            self::PullApart, self::OverheadPullApart, self::ArmSweep, self::ReverseFly => ['Arms straight, shoulders off the ears.', 'Blades together, ribs down.'],
-            self::PushUp, self::RingPushUp, self::Dip, self::RingDip, self::WallWalk, self::StraightArmLean => ['Ribs down, one line.', 'Short range first, and only without pain.'],
+            self::PullApart, self::OverheadPullApart, self::ArmSweep, self::ReverseFly => [
+                'Arms straight, shoulders off the ears.',
+                'Blades together, ribs down.',
+            ],
+            self::PushUp, self::RingPushUp, self::Dip, self::RingDip, self::WallWalk, self::StraightArmLean => [
+                'Ribs down, one line.',
+                'Short range first, and only without pain.',
+            ],
             self::HangAndTurn => ['Slowly, feet near the floor.', 'Never into pain.'],
             self::RopePull, self::PegRow => ['Change the leading hand each set.', 'Keep a foot near the floor to come down.'],
             default => ['Ribs down, buttocks tight.', 'Breathe on.'],
@@ -116,6 +122,14 @@ enum Accessory: string
     /** @return non-empty-list<self> what the trunk ladder climbs by, a minute each (common practice) */
     public static function trunkLadder(): array
     {
-        return [self::KneelingPlank, self::KneelingSidePlank, self::Plank, self::SidePlank, self::FeetRaisedPlank, self::LongLeverPlank, self::WeightedPlank];
+        return [
+            self::KneelingPlank,
+            self::KneelingSidePlank,
+            self::Plank,
+            self::SidePlank,
+            self::FeetRaisedPlank,
+            self::LongLeverPlank,
+            self::WeightedPlank,
+        ];
     }
 }

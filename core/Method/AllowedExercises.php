@@ -48,8 +48,17 @@ final readonly class AllowedExercises
      * @throws \SteadyRung\Exercise\NotDoable if the kind does not allow it
      * @throws OutOfRange if a share is outside 0–2, or the seconds outside their range
      */
-    public static function of(ChoiceKind $kind, Movement $movement = Movement::Full, ?HoldAt $at = null, ?float $seconds = null, Grip $grip = Grip::Over, Width $width = Width::Outside, ?UpBy $upBy = null, float $fromShare = 0.0, float $toShare = 2.0): self
-    {
+    public static function of(
+        ChoiceKind $kind,
+        Movement $movement = Movement::Full,
+        ?HoldAt $at = null,
+        ?float $seconds = null,
+        Grip $grip = Grip::Over,
+        Width $width = Width::Outside,
+        ?UpBy $upBy = null,
+        float $fromShare = 0.0,
+        float $toShare = 2.0,
+    ): self {
         OutOfRange::guard(['from_share' => [$fromShare, self::SHARE], 'to_share' => [$toShare, [$fromShare, self::SHARE[1]]]]);
         ExecutionStyle::of($kind, $movement, $at, $seconds, $grip, $width, $upBy);
 
@@ -105,13 +114,33 @@ final readonly class AllowedExercises
     /** The same for the same work, between whatever shares. */
     public function anywhereKey(): string
     {
-        return implode('|', [$this->kind->value, $this->movement->value, $this->at->value ?? '', $this->seconds ?? '', $this->grip->value, $this->width->value, $this->upBy->value ?? '']);
+        return implode(
+            '|',
+            [
+                $this->kind->value,
+                $this->movement->value,
+                $this->at->value ?? '',
+                $this->seconds ?? '',
+                $this->grip->value,
+                $this->width->value,
+                $this->upBy->value ?? '',
+            ],
+        );
     }
 
     /** The same with no least share. */
     public function fromNothing(): self
     {
-        return new self($this->kind, $this->movement, $this->at, $this->seconds, $this->grip, $this->width, $this->upBy, [0.0, $this->shares[1]]);
+        return new self(
+            $this->kind,
+            $this->movement,
+            $this->at,
+            $this->seconds,
+            $this->grip,
+            $this->width,
+            $this->upBy,
+            [0.0, $this->shares[1]],
+        );
     }
 
     public function lane(): Lane
@@ -171,6 +200,8 @@ final readonly class AllowedExercises
 
     private function holds(Rung $rung): bool
     {
-        return min($rung->share(), $rung->load->effectiveShare()) >= self::LEAST_SHARE && $rung->share() >= $this->shares[0] - self::SAME_SHARE && $rung->share() <= $this->shares[1] + self::SAME_SHARE;
+        return min($rung->share(), $rung->load->effectiveShare()) >= self::LEAST_SHARE
+            && $rung->share() >= $this->shares[0] - self::SAME_SHARE
+            && $rung->share() <= $this->shares[1] + self::SAME_SHARE;
     }
 }

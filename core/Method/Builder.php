@@ -17,8 +17,15 @@ final readonly class Builder
      * @param  non-empty-list<Prescription>  $lines
      * @param  bool  $tires  it tires the arms first, which is not for newcomers
      */
-    public function __construct(public string $key, public string $name, public string $idea, public array $weeks, public int $fromReps, public array $lines, public bool $tires = false)
-    {
+    public function __construct(
+        public string $key,
+        public string $name,
+        public string $idea,
+        public array $weeks,
+        public int $fromReps,
+        public array $lines,
+        public bool $tires = false,
+    ) {
     }
 
     /**
@@ -31,6 +38,12 @@ final readonly class Builder
     {
         $parts = array_map(static fn (Prescription $p): SessionPart => $p->part, $this->lines);
 
-        return [...array_values(array_filter($lines, static fn (Prescription $p): bool => ! in_array($p->part, [SessionPart::Main, ...$parts], true))), ...$this->lines];
+        return [
+            ...array_values(array_filter(
+                $lines,
+                static fn (Prescription $p): bool => ! in_array($p->part, [SessionPart::Main, ...$parts], true),
+            )),
+            ...$this->lines,
+        ];
     }
 }

@@ -15,8 +15,14 @@ final readonly class Gate
 
     public const DAYS = [0.0, 365.0];
 
-    private function __construct(public Measure $measure, public int $sets, public int $count, public int $floor, public int $sessions, public int $leastDays)
-    {
+    private function __construct(
+        public Measure $measure,
+        public int $sets,
+        public int $count,
+        public int $floor,
+        public int $sessions,
+        public int $leastDays,
+    ) {
     }
 
     /**
@@ -30,7 +36,13 @@ final readonly class Gate
      */
     public static function of(Measure $measure, int $sets, int $count, int $floor, int $sessions = 2, int $leastDays = 0): self
     {
-        OutOfRange::guard(['sets' => [$sets, Prescription::SETS], 'count' => [$count, [1.0, 600.0]], 'floor' => [$floor, [0.0, (float) $count]], 'sessions' => [$sessions, self::SESSIONS], 'least_days' => [$leastDays, self::DAYS]]);
+        OutOfRange::guard([
+            'sets' => [$sets, Prescription::SETS],
+            'count' => [$count, [1.0, 600.0]],
+            'floor' => [$floor, [0.0, (float) $count]],
+            'sessions' => [$sessions, self::SESSIONS],
+            'least_days' => [$leastDays, self::DAYS],
+        ]);
 
         return new self($measure, $sets, $count, $floor, $sessions, $leastDays);
     }
@@ -40,13 +52,21 @@ final readonly class Gate
     {
         $inOne = $work->amount->measure === Measure::TotalReps ? 1 : $work->sets;
 
-        return $this->sets <= $inOne && $this->measure === $work->amount->measure && ($work->toFailure || $this->count <= $work->amount->high);
+        return $this->sets <= $inOne
+            && $this->measure === $work->amount->measure
+            && ($work->toFailure || $this->count <= $work->amount->high);
     }
 
     public function words(): string
     {
-        $what = $this->measure === Measure::TotalReps ? "$this->count in all" : ($this->sets === 1 ? $this->measure->count($this->count).' in one set' : "$this->sets × ".$this->measure->count($this->count));
+        $what = $this->measure === Measure::TotalReps
+            ? "$this->count in all"
+            : (
+                $this->sets === 1 ? $this->measure->count($this->count).' in one set' : "$this->sets × ".$this->measure->count($this->count)
+            );
 
-        return $what.($this->sessions === 1 ? '' : " in $this->sessions sessions").($this->leastDays === 0 ? '' : sprintf(', after %d days at the least', $this->leastDays));
+        return $what.($this->sessions === 1 ? '' : " in $this->sessions sessions").(
+            $this->leastDays === 0 ? '' : sprintf(', after %d days at the least', $this->leastDays)
+        );
     }
 }

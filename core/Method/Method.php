@@ -23,8 +23,14 @@ final readonly class Method
      * @param  non-empty-list<Stage>  $stages
      * @param  array<string, string>  $says  position by house rule
      */
-    private function __construct(public string $key, public string $name, public string $idea, public array $perWeek, public array $stages, public array $says)
-    {
+    private function __construct(
+        public string $key,
+        public string $name,
+        public string $idea,
+        public array $perWeek,
+        public array $stages,
+        public array $says,
+    ) {
     }
 
     /**
@@ -100,7 +106,14 @@ final readonly class Method
             return $this;
         }
 
-        return new self($this->key, $this->name, $this->idea, $this->perWeek, [...array_slice($others, 0, $at + 1), ...$lowerings, ...array_slice($others, $at + 1)], $this->says);
+        return new self(
+            $this->key,
+            $this->name,
+            $this->idea,
+            $this->perWeek,
+            [...array_slice($others, 0, $at + 1), ...$lowerings, ...array_slice($others, $at + 1)],
+            $this->says,
+        );
     }
 
     private function indexOf(string $key): int

@@ -16,7 +16,13 @@ final class Needs
     /** @return list<string> names of the stages that no means of their work can be built for, whatever the body */
     public static function lackingStages(Method $method, Kit $kit): array
     {
-        $lacking = array_filter($method->stages, static fn (Stage $stage): bool => array_filter($stage->work()->allowed, static fn (AllowedExercises $m): bool => self::has($kit, $m->kind)) === []);
+        $lacking = array_filter(
+            $method->stages,
+            static fn (Stage $stage): bool => array_filter(
+                $stage->work()->allowed,
+                static fn (AllowedExercises $m): bool => self::has($kit, $m->kind),
+            ) === [],
+        );
 
         return array_values(array_map(static fn (Stage $stage): string => $stage->name, $lacking));
     }

@@ -43,17 +43,51 @@ final readonly class Prescription
      *
      * @throws OutOfRange if a figure is outside
      */
-    public static function of(SessionPart $part, array|Accessory $do, int $sets, Amount $amount, int $restS, bool $toFailure = false, bool $isPerSide = false, bool $climbs = false, ?string $tempo = null, ?string $group = null): self
-    {
+    public static function of(
+        SessionPart $part,
+        array|Accessory $do,
+        int $sets,
+        Amount $amount,
+        int $restS,
+        bool $toFailure = false,
+        bool $isPerSide = false,
+        bool $climbs = false,
+        ?string $tempo = null,
+        ?string $group = null,
+    ): self {
         OutOfRange::guard(['sets' => [$sets, self::SETS], 'rest_s' => [$restS, self::REST_S]]);
 
-        return new self($part, is_array($do) ? $do : [], $do instanceof Accessory ? $do : null, $sets, $amount, $restS, $toFailure, $isPerSide, $climbs, $tempo, $group);
+        return new self(
+            $part,
+            is_array($do) ? $do : [],
+            $do instanceof Accessory ? $do : null,
+            $sets,
+            $amount,
+            $restS,
+            $toFailure,
+            $isPerSide,
+            $climbs,
+            $tempo,
+            $group,
+        );
     }
 
     /** Other figures, and another accessory where one is named. */
     public function with(int $sets, Amount $amount, int $restS, ?Accessory $accessory = null): self
     {
-        return new self($this->part, $this->allowed, $accessory ?? $this->accessory, $sets, $amount, $restS, $this->toFailure, $this->isPerSide, $this->climbs, $this->tempo, $this->group);
+        return new self(
+            $this->part,
+            $this->allowed,
+            $accessory ?? $this->accessory,
+            $sets,
+            $amount,
+            $restS,
+            $this->toFailure,
+            $this->isPerSide,
+            $this->climbs,
+            $this->tempo,
+            $this->group,
+        );
     }
 
     /** What it is known by in its stage, whatever its figures. */

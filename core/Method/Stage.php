@@ -18,8 +18,16 @@ final readonly class Stage
      * @param  non-empty-list<Prescription>  $lines  the first main one is held against the gate
      * @param  list<string>  $ours  what no school says and we filled in
      */
-    public function __construct(public string $key, public string $name, public array $weeks, public array $lines, public Gate $gate, public float $endsAtShare, public array $ours = [], public ?string $note = null)
-    {
+    public function __construct(
+        public string $key,
+        public string $name,
+        public array $weeks,
+        public array $lines,
+        public Gate $gate,
+        public float $endsAtShare,
+        public array $ours = [],
+        public ?string $note = null,
+    ) {
     }
 
     /** The line the gate is about. */

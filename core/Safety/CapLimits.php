@@ -18,8 +18,12 @@ final readonly class CapLimits
         'hard_sets_later' => [0.0, 60.0],
     ];
 
-    public function __construct(public int $loweringsASession = 15, public int $loweringsAWeek = 30, public int $hardSetsFirstMonth = 10, public int $hardSetsLater = 20)
-    {
+    public function __construct(
+        public int $loweringsASession = 15,
+        public int $loweringsAWeek = 30,
+        public int $hardSetsFirstMonth = 10,
+        public int $hardSetsLater = 20,
+    ) {
     }
 
     /**
@@ -46,7 +50,12 @@ final readonly class CapLimits
     /** @return array<string, int> by key */
     public function figures(): array
     {
-        return ['lowerings_a_session' => $this->loweringsASession, 'lowerings_a_week' => $this->loweringsAWeek, 'hard_sets_first_month' => $this->hardSetsFirstMonth, 'hard_sets_later' => $this->hardSetsLater];
+        return [
+            'lowerings_a_session' => $this->loweringsASession,
+            'lowerings_a_week' => $this->loweringsAWeek,
+            'hard_sets_first_month' => $this->hardSetsFirstMonth,
+            'hard_sets_later' => $this->hardSetsLater,
+        ];
     }
 
     /** @return array<string, int> those above the usual */

@@ -30,7 +30,11 @@ final readonly class Limits
     /** @param  list<Limit>  $barred */
     public static function of(array $barred, ?float $mostShare = null): self
     {
-        return new self(true, array_values(array_filter(Limit::cases(), static fn (Limit $l): bool => in_array($l, $barred, true))), $mostShare);
+        return new self(
+            true,
+            array_values(array_filter(Limit::cases(), static fn (Limit $l): bool => in_array($l, $barred, true))),
+            $mostShare,
+        );
     }
 
     public function bars(Limit $limit): bool
@@ -41,6 +45,13 @@ final readonly class Limits
     /** One line that is the same for the same limits. */
     public function key(): string
     {
-        return implode(' ', [$this->isCleared ? 'cleared' : 'nothing', ...array_column($this->barred, 'value'), ...($this->mostShare === null ? [] : [(string) $this->mostShare])]);
+        return implode(
+            ' ',
+            [
+                $this->isCleared ? 'cleared' : 'nothing',
+                ...array_column($this->barred, 'value'),
+                ...($this->mostShare === null ? [] : [(string) $this->mostShare]),
+            ],
+        );
     }
 }

@@ -55,7 +55,18 @@ final readonly class Screening
     ): self {
         OutOfRange::guard(['most_share' => [$mostShare, Limits::SHARE]]);
 
-        return new self($overhead, $pain, $isNumb, $wasInjured, $conditions, $isClearedByClinician, $under18, $isUneasy, $further, $mostShare);
+        return new self(
+            $overhead,
+            $pain,
+            $isNumb,
+            $wasInjured,
+            $conditions,
+            $isClearedByClinician,
+            $under18,
+            $isUneasy,
+            $further,
+            $mostShare,
+        );
     }
 
     public function outcome(): ScreenOutcome
@@ -85,7 +96,10 @@ final readonly class Screening
             $barred[] = Limit::NoBandsAtHeight;
         }
         array_push($barred, ...array_merge([], ...array_map(static fn (Condition $c): array => $c->limits(), $this->conditions)));
-        $shares = array_filter([$this->mostShare, $this->wasInjured ? self::AFTER_INJURY_SHARE : null], static fn (?float $s): bool => $s !== null);
+        $shares = array_filter(
+            [$this->mostShare, $this->wasInjured ? self::AFTER_INJURY_SHARE : null],
+            static fn (?float $s): bool => $s !== null,
+        );
 
         return Limits::of($barred, $shares === [] ? null : min($shares));
     }
@@ -93,10 +107,20 @@ final readonly class Screening
     /** @return list<string> why it came out so, the gravest first */
     public function reasons(): array
     {
-        $short = $this->overhead === Overhead::Short ? ['Short of the ears with ribs down: no hanging and no overhead pulling; rows and mobility meanwhile.'] : [];
-        $injured = $this->wasInjured ? [sprintf('A recent injury: no lowering, no bands at height, and no more than %.0f %% of bodyweight until it is asked again.', 100 * self::AFTER_INJURY_SHARE)] : [];
+        $short = $this->overhead === Overhead::Short
+            ? ['Short of the ears with ribs down: no hanging and no overhead pulling; rows and mobility meanwhile.']
+            : [];
+        $injured = $this->wasInjured
+            ? [sprintf(
+                'A recent injury: no lowering, no bands at height, and no more than %.0f %% of bodyweight until it is asked again.',
+                100 * self::AFTER_INJURY_SHARE,
+            )]
+            : [];
         $uneasy = $this->isUneasy ? ['Uneasy at the bar: no band that needs a box to step in.'] : [];
-        $cleared = array_map(static fn (Condition $c): string => sprintf('Cleared by a clinician: %s. What the clinician allows comes first.', $c->words()), $this->conditions);
+        $cleared = array_map(
+            static fn (Condition $c): string => sprintf('Cleared by a clinician: %s. What the clinician allows comes first.', $c->words()),
+            $this->conditions,
+        );
         $reasons = [...$this->toClinician(), ...$this->putOff()];
 
         return $reasons === [] ? [...$short, ...$injured, ...$cleared, ...$uneasy] : $reasons;
@@ -109,7 +133,12 @@ final readonly class Screening
             $this->pain === null ? null : "Pain in the {$this->pain->words()}: a licensed clinician looks at it before any load.",
             $this->isNumb ? 'Numbness: a licensed clinician before any load.' : null,
             $this->overhead === Overhead::Painful ? 'Raising the arms hurts: a licensed clinician before any load overhead.' : null,
-            $this->conditions === [] || $this->isClearedByClinician ? null : sprintf('Clearance by a clinician comes first: %s.', implode(', ', array_map(static fn (Condition $c): string => $c->words(), $this->conditions))),
+            $this->conditions === [] || $this->isClearedByClinician
+                ? null
+                : sprintf(
+                    'Clearance by a clinician comes first: %s.',
+                    implode(', ', array_map(static fn (Condition $c): string => $c->words(), $this->conditions)),
+                ),
         ]));
     }
 
@@ -118,7 +147,9 @@ final readonly class Screening
     {
         return array_values(array_filter([
             $this->under18 === Adolescence::RulesOpen ? 'Under 18: the local rules and whoever is responsible come first.' : null,
-            $this->overhead === Overhead::Short && $this->wasInjured ? 'Short overhead after a recent injury: mobility first, then screen again.' : null,
+            $this->overhead === Overhead::Short && $this->wasInjured
+                ? 'Short overhead after a recent injury: mobility first, then screen again.'
+                : null,
         ]));
     }
 }

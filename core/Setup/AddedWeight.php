@@ -55,6 +55,10 @@ final readonly class AddedWeight implements Setup
         $hip = HangView::of($body)->start->hip;
         $hung = $hip->plus(0.12, -0.25);
 
-        return HangView::of($body, null, [new Line(DrawnPart::Cable, [$hip, $hung]), new Line(DrawnPart::Weight, [$hung, $hung->plus(0.0, -0.12)], 0.2)]);
+        return HangView::of(
+            $body,
+            null,
+            [new Line(DrawnPart::Cable, [$hip, $hung]), new Line(DrawnPart::Weight, [$hung, $hung->plus(0.0, -0.12)], 0.2)],
+        );
     }
 }

@@ -42,7 +42,9 @@ final readonly class BandHazard
     /** Chance that the bands pull harder at the bottom than bodyweight. */
     public function liftOff(): float
     {
-        return $this->bottomSdShare > 0.0 ? Normal::cdf(($this->bottomHelpShare - 1.0) / $this->bottomSdShare) : (float) ($this->bottomHelpShare >= 1.0);
+        return $this->bottomSdShare > 0.0
+            ? Normal::cdf(($this->bottomHelpShare - 1.0) / $this->bottomSdShare)
+            : (float) ($this->bottomHelpShare >= 1.0);
     }
 
     /** Whether more than one in ten would be lifted off. */
@@ -56,19 +58,43 @@ final readonly class BandHazard
     {
         $warnings = [];
         if ($this->bottomHelpShare > self::STRONG_HELP) {
-            $warnings[] = new Warning(WarningCode::FeetFlyUp, sprintf('The bands hold %.0f %% of bodyweight at the bottom: should the hands open, the feet stay up and the head falls first. A spotter, and a soft landing.', 100 * $this->bottomHelpShare));
+            $warnings[] = new Warning(
+                WarningCode::FeetFlyUp,
+                sprintf(
+                    'The bands hold %.0f %% of bodyweight at the bottom: should the hands open, the feet stay up and the head falls first. A spotter, and a soft landing.',
+                    100 * $this->bottomHelpShare,
+                ),
+            );
         }
         if ($this->liftOff() > self::MOST_LIFT_OFF) {
-            $warnings[] = new Warning(WarningCode::MayLiftOff, sprintf('1 in %.0f that it lifts the athlete off at the bottom. Measure the band, or take a thinner one.', 1.0 / $this->liftOff()));
+            $warnings[] = new Warning(
+                WarningCode::MayLiftOff,
+                sprintf(
+                    '1 in %.0f that it lifts the athlete off at the bottom. Measure the band, or take a thinner one.',
+                    1.0 / $this->liftOff(),
+                ),
+            );
         }
         if ($this->recoilJ > self::STRONG_RECOIL_J) {
-            $warnings[] = new Warning(WarningCode::StrongRecoil, sprintf('A slipping foot lets the band hit hard (%.0f J). Face out of their line.', $this->recoilJ));
+            $warnings[] = new Warning(
+                WarningCode::StrongRecoil,
+                sprintf('A slipping foot lets the band hit hard (%.0f J). Face out of their line.', $this->recoilJ),
+            );
         }
         if ($this->mount->isTooHigh()) {
-            $warnings[] = new Warning(WarningCode::HighMount, sprintf('The hands reach this bar only from %s up: no box is so high. Take a lower bar.', InWords::cm($this->mount->boxM)));
+            $warnings[] = new Warning(
+                WarningCode::HighMount,
+                sprintf('The hands reach this bar only from %s up: no box is so high. Take a lower bar.', InWords::cm($this->mount->boxM)),
+            );
         }
         if ($this->mount->needsPartner()) {
-            $warnings[] = new Warning(WarningCode::PartnerToMount, sprintf('It takes %.0f kg to hold the band at the thigh: a partner holds it for the foot to step in.', $this->mount->handKg));
+            $warnings[] = new Warning(
+                WarningCode::PartnerToMount,
+                sprintf(
+                    'It takes %.0f kg to hold the band at the thigh: a partner holds it for the foot to step in.',
+                    $this->mount->handKg,
+                ),
+            );
         }
 
         return $warnings;

@@ -93,8 +93,17 @@ final readonly class CarriedLoad
     public function forBody(Body $body): self
     {
         return match (true) {
-            $body->isSmall() => $this->warned(new Warning(WarningCode::SmallBody, 'Under 1.40 m or 40 kg neither proportions nor bands were compared with measured people: take every figure as a guess.')),
-            $body->isHeavy() => $this->warned(new Warning(WarningCode::HeavyBody, sprintf('Bar, anchor, straps and box must be rated for %.0f kg: half more than what hangs on them.', ceil(self::kg($this->peakN()))))),
+            $body->isSmall() => $this->warned(new Warning(
+                WarningCode::SmallBody,
+                'Under 1.40 m or 40 kg neither proportions nor bands were compared with measured people: take every figure as a guess.',
+            )),
+            $body->isHeavy() => $this->warned(new Warning(
+                WarningCode::HeavyBody,
+                sprintf(
+                    'Bar, anchor, straps and box must be rated for %.0f kg: half more than what hangs on them.',
+                    ceil(self::kg($this->peakN())),
+                ),
+            )),
             default => $this,
         };
     }
@@ -130,6 +139,18 @@ final readonly class CarriedLoad
     /** @param  list<Warning>  $warnings */
     private function with(array $warnings): self
     {
-        return new self($this->weightN, $this->bottomN, $this->meanN, $this->topN, $this->demand, $this->shareSd, $this->romM, $warnings, $this->shareRange, $this->friction, $this->hazard);
+        return new self(
+            $this->weightN,
+            $this->bottomN,
+            $this->meanN,
+            $this->topN,
+            $this->demand,
+            $this->shareSd,
+            $this->romM,
+            $warnings,
+            $this->shareRange,
+            $this->friction,
+            $this->hazard,
+        );
     }
 }

@@ -27,7 +27,14 @@ final readonly class DoesNotFit
 
     public static function barTooHighToSit(float $barHeightM, float $mostM): self
     {
-        return new self(Misfit::BarTooHigh, sprintf('The bar at %s is too high to sit under: the heels leave the floor. Take one below %s.', InWords::cm($barHeightM), InWords::cm(floor(100 * $mostM) / 100)));
+        return new self(
+            Misfit::BarTooHigh,
+            sprintf(
+                'The bar at %s is too high to sit under: the heels leave the floor. Take one below %s.',
+                InWords::cm($barHeightM),
+                InWords::cm(floor(100 * $mostM) / 100),
+            ),
+        );
     }
 
     /** Of a band that is slack at the longest it is pulled to, or stretched beyond what is safe. */
@@ -64,68 +71,144 @@ final readonly class DoesNotFit
         $known = $sdKg > 0.05 ? sprintf(' ± %.1f', $sdKg) : '';
 
         return new self(Misfit::LiftsOff, $helpKg > $massKg
-            ? sprintf('At the bottom the help lifts %.1f%s kg, more than the %.1f kg on it: no full hang. Take less of it.', $helpKg, $known, $massKg)
-            : sprintf('At the bottom the help lifts %.1f%s kg of %.1f kg: it might lift the athlete off. Take a thinner band, the knee, or measure the band.', $helpKg, $known, $massKg));
+            ? sprintf(
+                'At the bottom the help lifts %.1f%s kg, more than the %.1f kg on it: no full hang. Take less of it.',
+                $helpKg,
+                $known,
+                $massKg,
+            )
+            : sprintf(
+                'At the bottom the help lifts %.1f%s kg of %.1f kg: it might lift the athlete off. Take a thinner band, the knee, or measure the band.',
+                $helpKg,
+                $known,
+                $massKg,
+            ));
     }
 
     public static function stackLifts(float $stackKg, float $massKg): self
     {
-        return new self(Misfit::LiftsOff, sprintf('A stack of %.1f kg lifts an athlete of %.1f kg off the seat. Take a lighter stack.', $stackKg, $massKg));
+        return new self(
+            Misfit::LiftsOff,
+            sprintf('A stack of %.1f kg lifts an athlete of %.1f kg off the seat. Take a lighter stack.', $stackKg, $massKg),
+        );
     }
 
     public static function feetReachNothing(float $shortM): self
     {
-        return new self(Misfit::FeetReachNothing, sprintf('The toes hang %.0f cm over it: no help. Take a box %.0f cm higher, or a lower bar.', 100 * $shortM, ceil(100 * $shortM)));
+        return new self(
+            Misfit::FeetReachNothing,
+            sprintf(
+                'The toes hang %.0f cm over it: no help. Take a box %.0f cm higher, or a lower bar.',
+                100 * $shortM,
+                ceil(100 * $shortM),
+            ),
+        );
     }
 
     public static function hopTooSmall(float $shortM): self
     {
-        return new self(Misfit::FeetReachNothing, sprintf('The hop ends %.0f cm below the bar. Take a higher box, a lower bar or a bigger hop.', 100 * $shortM));
+        return new self(
+            Misfit::FeetReachNothing,
+            sprintf('The hop ends %.0f cm below the bar. Take a higher box, a lower bar or a bigger hop.', 100 * $shortM),
+        );
     }
 
     public static function heelsTooFar(float $excessM): self
     {
-        return new self(Misfit::HeelsTooFar, sprintf('The hands do not reach: %.0f cm too far from the anchor. Move the heels towards the plumb line, or lengthen the straps.', ceil(100 * $excessM)));
+        return new self(
+            Misfit::HeelsTooFar,
+            sprintf(
+                'The hands do not reach: %.0f cm too far from the anchor. Move the heels towards the plumb line, or lengthen the straps.',
+                ceil(100 * $excessM),
+            ),
+        );
     }
 
     public static function heelsTooNear(float $missingM): self
     {
-        return new self(Misfit::HeelsTooNear, sprintf('No room to pull in: the heels are %.0f cm too near the anchor. Move them away from the plumb line, or take a higher anchor.', ceil(100 * $missingM)));
+        return new self(
+            Misfit::HeelsTooNear,
+            sprintf(
+                'No room to pull in: the heels are %.0f cm too near the anchor. Move them away from the plumb line, or take a higher anchor.',
+                ceil(100 * $missingM),
+            ),
+        );
     }
 
     public static function strapTooSlack(float $excessM): self
     {
-        return new self(Misfit::TouchesFloor, sprintf('The straps are %.0f cm too long to hold the body up. Shorten the straps.', ceil(100 * $excessM)));
+        return new self(
+            Misfit::TouchesFloor,
+            sprintf('The straps are %.0f cm too long to hold the body up. Shorten the straps.', ceil(100 * $excessM)),
+        );
     }
 
     public static function touchesFloor(float $missingM): self
     {
-        return new self(Misfit::TouchesFloor, sprintf('The shoulders come %.0f cm too near the floor. Shorten the straps, or move the heels back under the anchor.', ceil(100 * $missingM)));
+        return new self(
+            Misfit::TouchesFloor,
+            sprintf(
+                'The shoulders come %.0f cm too near the floor. Shorten the straps, or move the heels back under the anchor.',
+                ceil(100 * $missingM),
+            ),
+        );
     }
 
     public static function standsUpright(float $leanDeg): self
     {
-        return new self(Misfit::StandsUpright, sprintf('The body stands upright (%.0f°), so the arms carry nothing. Move the heels forward, past the plumb line.', max(0.0, $leanDeg)));
+        return new self(
+            Misfit::StandsUpright,
+            sprintf(
+                'The body stands upright (%.0f°), so the arms carry nothing. Move the heels forward, past the plumb line.',
+                max(0.0, $leanDeg),
+            ),
+        );
     }
 
     public static function pullsAlongBody(float $angleDeg, float $leastDeg): self
     {
-        return new self(Misfit::PullsAlongBody, sprintf('The straps meet the body at %.0f° (%.0f° is the least): they pull along it instead of lifting it. Move the heels back towards the plumb line, or change the straps.', $angleDeg, $leastDeg));
+        return new self(
+            Misfit::PullsAlongBody,
+            sprintf(
+                'The straps meet the body at %.0f° (%.0f° is the least): they pull along it instead of lifting it. Move the heels back towards the plumb line, or change the straps.',
+                $angleDeg,
+                $leastDeg,
+            ),
+        );
     }
 
     public static function feetFloat(): self
     {
-        return new self(Misfit::FeetFloat, 'The straps all but lift the feet: nothing holds them. Move the heels back under the anchor, or lengthen the straps.');
+        return new self(
+            Misfit::FeetFloat,
+            'The straps all but lift the feet: nothing holds them. Move the heels back under the anchor, or lengthen the straps.',
+        );
     }
 
     public static function shareOutOfReach(float $share, float $low, float $high): self
     {
-        return new self(Misfit::ShareOutOfReach, sprintf('No heel mark gives %.0f %%: this anchor and strap reach from %.0f %% to %.0f %%.', 100 * $share, 100 * $low, 100 * $high));
+        return new self(
+            Misfit::ShareOutOfReach,
+            sprintf(
+                'No heel mark gives %.0f %%: this anchor and strap reach from %.0f %% to %.0f %%.',
+                100 * $share,
+                100 * $low,
+                100 * $high,
+            ),
+        );
     }
 
     public static function overRating(string $piece, float $ratedN, float $neededN): self
     {
-        return new self(Misfit::OverRating, sprintf('%s is rated for %.0f kg; %.0f kg are asked for here, half more than what hangs on it. Take stronger gear.', $piece, CarriedLoad::kg($ratedN), ceil(CarriedLoad::kg($neededN))));
+        return new self(
+            Misfit::OverRating,
+            sprintf(
+                '%s is rated for %.0f kg; %.0f kg are asked for here, half more than what hangs on it. Take stronger gear.',
+                $piece,
+                CarriedLoad::kg($ratedN),
+                ceil(CarriedLoad::kg($neededN)),
+            ),
+        );
     }
 
     /** What the screen says stands before what the gear can do. */

@@ -27,6 +27,10 @@ enum WarningCode: string
     /** Whether it speaks against using the set-up where another will do. */
     public function isCaution(): bool
     {
-        return in_array($this, [self::StretchHigh, self::LegsAllTheWay, self::HeelsHigh, self::HeelsSlip, self::MayLiftOff, self::HighMount], true);
+        return in_array(
+            $this,
+            [self::StretchHigh, self::LegsAllTheWay, self::HeelsHigh, self::HeelsSlip, self::MayLiftOff, self::HighMount],
+            true,
+        );
     }
 }

@@ -58,8 +58,12 @@ final class Apprenticeship
 
     private FollowedEstimates $estimates;
 
-    private function __construct(private readonly Trainee $trainee, private readonly Method $method, private readonly HouseRules $rules, private readonly RungCatalogue $ways)
-    {
+    private function __construct(
+        private readonly Trainee $trainee,
+        private readonly Method $method,
+        private readonly HouseRules $rules,
+        private readonly RungCatalogue $ways,
+    ) {
         $this->place = new Place($method->stages[0], 0, null);
         $this->estimates = FollowedEstimates::none(0);
     }
@@ -95,26 +99,49 @@ final class Apprenticeship
             $course = Course::of($this->context());
             $situation = SituationOf::context($this->context(), $course);
             $call = $situation === null ? null : Judge::call($situation);
-            yield $this->day => new TrainedDay($this->day, $session, $sets, $call, $this->place, $this->trainee->soreness(), $this->trainee->athlete->capacityShare());
+            yield $this->day => new TrainedDay(
+                $this->day,
+                $session,
+                $sets,
+                $call,
+                $this->place,
+                $this->trainee->soreness(),
+                $this->trainee->athlete->capacityShare(),
+            );
             $this->follow($call, $course);
         }
     }
 
     private function context(): AthleteContext
     {
-        return new AthleteContext($this->day, $this->method, $this->place, $this->rules, new Diary($this->done, signals: $this->signals), $this->estimates, $this->ways);
+        return new AthleteContext(
+            $this->day,
+            $this->method,
+            $this->place,
+            $this->rules,
+            new Diary($this->done, signals: $this->signals),
+            $this->estimates,
+            $this->ways,
+        );
     }
 
     /** A hang, a row, and reps to failure on two loads. */
     private function baseline(): void
     {
         $lines = array_values(array_filter([
-            $this->baselineBlock(AllowedExercises::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, 60.0), 0.0, Amount::of(Measure::Seconds, 60)),
+            $this->baselineBlock(
+                AllowedExercises::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, 60.0),
+                0.0,
+                Amount::of(Measure::Seconds, 60),
+            ),
             $this->baselineBlock(AllowedExercises::of(ChoiceKind::Row), 0.45, Amount::of(Measure::Reps, 12)),
             $this->baselineBlock(AllowedExercises::of(ChoiceKind::Band), 0.55, Amount::of(Measure::Reps, 8)),
             $this->baselineBlock(AllowedExercises::of(ChoiceKind::Band), 0.65, Amount::of(Measure::Reps, 4)),
         ]));
-        $this->see(array_merge([], ...array_map(fn (Block $b, int $i): array => $this->trainee->do($b, $this->day, self::LINE_S * $i), $lines, array_keys($lines))));
+        $this->see(array_merge(
+            [],
+            ...array_map(fn (Block $b, int $i): array => $this->trainee->do($b, $this->day, self::LINE_S * $i), $lines, array_keys($lines)),
+        ));
     }
 
     private function baselineBlock(AllowedExercises $allowed, float $share, Amount $amount): ?Block
@@ -160,7 +187,9 @@ final class Apprenticeship
         }
         if ($call->verdict === Verdict::Test) {
             $strict = $this->ways->rung(Exercise::of(new StrictPull));
-            $test = $strict instanceof Rung ? new Block(SessionPart::Test, $strict, 1, Amount::of(Measure::Reps, 1), 180, purpose: Purpose::Test) : null;
+            $test = $strict instanceof Rung
+                ? new Block(SessionPart::Test, $strict, 1, Amount::of(Measure::Reps, 1), 180, purpose: Purpose::Test)
+                : null;
             $this->trainee->pass(1, false);
             $this->day++;
             $this->see($test === null ? [] : $this->trainee->do($test, $this->day, 0.0));

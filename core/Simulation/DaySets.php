@@ -22,7 +22,10 @@ final readonly class DaySets
     /** @param  list<Done>  $sets */
     public function __construct(private array $sets)
     {
-        $this->work = array_values(array_filter($sets, static fn (Done $d): bool => $d->purpose === Purpose::Work && $d->reps !== null && $d->askedReps !== null && ! $d->isLowering()));
+        $this->work = array_values(array_filter(
+            $sets,
+            static fn (Done $d): bool => $d->purpose === Purpose::Work && $d->reps !== null && $d->askedReps !== null && ! $d->isLowering(),
+        ));
     }
 
     public function work(): int
@@ -39,7 +42,8 @@ final readonly class DaySets
     /** Whether each set left more than four reps. */
     public function isWasted(): bool
     {
-        return $this->work !== [] && array_filter($this->work, static fn (Done $d): bool => $d->reserve === null || $d->reserve <= self::EASY_RESERVE) === [];
+        return $this->work !== []
+            && array_filter($this->work, static fn (Done $d): bool => $d->reserve === null || $d->reserve <= self::EASY_RESERVE) === [];
     }
 
     /** Whether each set failed, or each was too easy. */

@@ -46,14 +46,20 @@ final class OneBand
     /** @return list<bool> after each session */
     private static function holds(VirtualAthlete $athlete, float $shareSd, int $sessions): array
     {
-        $share = $athlete->capacityShare() / RepCurve::steady()->ratio(self::TO_FAILURE) * exp($athlete->errorOf('choice', self::CHOICE_SD));
+        $share = $athlete->capacityShare() / RepCurve::steady()->ratio(self::TO_FAILURE) * exp($athlete->errorOf(
+            'choice',
+            self::CHOICE_SD,
+        ));
         $load = FeltLoad::of($share, $shareSd, 'band');
         $trueShare = $share * exp(-$athlete->errorOf('band', $load->sdLog()));
         $state = null;
         $holds = [];
         for ($session = 0; $session < $sessions; $session++) {
             $athlete->pass(self::DAYS_BETWEEN);
-            $state = CapacityFilter::usual()->after($state, Observation::reps(self::DAYS_BETWEEN * $session, $load, $athlete->repsToFailure($trueShare, 0), 0));
+            $state = CapacityFilter::usual()->after(
+                $state,
+                Observation::reps(self::DAYS_BETWEEN * $session, $load, $athlete->repsToFailure($trueShare, 0), 0),
+            );
             $holds[] = self::holdsTruth($state, $athlete->capacityShare());
         }
 

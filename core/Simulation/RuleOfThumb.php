@@ -66,9 +66,17 @@ final readonly class RuleOfThumb
             $tries = [];
             if ($day - $lastTry >= self::TRY_DAYS) {
                 $lastTry = $day;
-                $tries = $trainee->do(new Block(SessionPart::Test, $strict, 1, Amount::of(Measure::Reps, 1), 180, toFailure: true, purpose: Purpose::Try), $day, 0.0);
+                $tries = $trainee->do(
+                    new Block(SessionPart::Test, $strict, 1, Amount::of(Measure::Reps, 1), 180, toFailure: true, purpose: Purpose::Try),
+                    $day,
+                    0.0,
+                );
             }
-            $work = $trainee->do(new Block(SessionPart::Main, $bands[$at], self::SETS, Amount::of(Measure::Reps, $this->asked), self::REST_S), $day, 300.0);
+            $work = $trainee->do(
+                new Block(SessionPart::Main, $bands[$at], self::SETS, Amount::of(Measure::Reps, $this->asked), self::REST_S),
+                $day,
+                300.0,
+            );
             yield $day => [...$tries, ...$work];
             $met = array_filter($work, fn ($set): bool => $set->reps >= $this->asked);
             $at += ($this->inEverySet ? count($met) === self::SETS : $met !== []) && $at < count($bands) - 1 ? 1 : 0;

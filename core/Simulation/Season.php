@@ -48,8 +48,11 @@ final class Season
     private ?CapacityState $state = null;
 
     /** @param  float  $bandSd  how unsure the share of a rung is */
-    private function __construct(private readonly VirtualAthlete $athlete, private readonly CapacityFilter $filter, private readonly float $bandSd)
-    {
+    private function __construct(
+        private readonly VirtualAthlete $athlete,
+        private readonly CapacityFilter $filter,
+        private readonly float $bandSd,
+    ) {
         $this->rung = (int) max(0, floor(($athlete->capacityShare() / 1.33 - self::FIRST_RUNG) / self::STEP));
     }
 
@@ -83,7 +86,15 @@ final class Season
     private function baseline(): void
     {
         foreach ([$this->rung, $this->rung + 2] as $i => $rung) {
-            $this->see(Observation::reps($this->day, $this->load($rung), $this->athlete->repsToFailure($this->trueShare($rung), $i), 0, null, true, Occasion::Baseline));
+            $this->see(Observation::reps(
+                $this->day,
+                $this->load($rung),
+                $this->athlete->repsToFailure($this->trueShare($rung), $i),
+                0,
+                null,
+                true,
+                Occasion::Baseline,
+            ));
         }
     }
 
@@ -91,7 +102,15 @@ final class Season
     {
         if (StrictTry::isDue($this->today(), $this->lastTry === null ? null : $this->day - $this->lastTry)) {
             $this->lastTry = $this->day;
-            $this->see(Observation::reps($this->day, FeltLoad::of(1.0), $this->athlete->repsToFailure(1.0, 0), 0, null, true, Occasion::Test));
+            $this->see(Observation::reps(
+                $this->day,
+                FeltLoad::of(1.0),
+                $this->athlete->repsToFailure(1.0, 0),
+                0,
+                null,
+                true,
+                Occasion::Test,
+            ));
         }
     }
 
@@ -101,7 +120,9 @@ final class Season
         $load = $this->load($this->rung);
         $failure = $this->athlete->repsToFailure($this->trueShare($this->rung), 0);
         $done = min(self::ASKED, $failure);
-        $reserve = $this->athlete->chance(self::UNTOLD) ? null : ($done < self::ASKED ? 0 : $this->athlete->toldReserve($failure - $done, 0));
+        $reserve = $this->athlete->chance(self::UNTOLD)
+            ? null
+            : ($done < self::ASKED ? 0 : $this->athlete->toldReserve($failure - $done, 0));
         $this->met = $done >= self::ASKED ? $this->met + 1 : 0;
         $this->see($set = Observation::reps($this->day, $load, $done, $reserve, self::ASKED));
 
@@ -111,7 +132,10 @@ final class Season
     private function climb(): void
     {
         $next = RepPrediction::at($this->today(), $this->load($this->rung + 1));
-        if (($this->met >= self::SESSIONS_MET && $next->chanceOf(self::FLOOR) >= self::LIKELY) || $next->chanceOf((float) self::ASKED) >= self::LIKELY) {
+        if (
+            ($this->met >= self::SESSIONS_MET && $next->chanceOf(self::FLOOR) >= self::LIKELY)
+            || $next->chanceOf((float) self::ASKED) >= self::LIKELY
+        ) {
             $this->rung++;
             $this->met = 0;
         }

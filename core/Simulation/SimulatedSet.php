@@ -13,7 +13,12 @@ use SteadyRung\Strength\Filter\Observation;
 final readonly class SimulatedSet
 {
     /** @param  float  $capacityShare  without the form of the day */
-    public function __construct(public int $day, public CapacityState $before, public Observation $set, public int $toFailure, public float $capacityShare)
-    {
+    public function __construct(
+        public int $day,
+        public CapacityState $before,
+        public Observation $set,
+        public int $toFailure,
+        public float $capacityShare,
+    ) {
     }
 }

@@ -48,7 +48,9 @@ final class SlowDrift implements Response
         $this->weeks += $weeks;
         $this->weight += self::WEIGHT_SD_A_WEEK * sqrt($weeks) * $this->draws->normal();
         $this->idle = $trained ? 0 : $this->idle + $days;
-        $this->level += $this->idle > self::KEEPS_DAYS ? -self::LOST_A_DAY * $days : $this->gainPerWeek * $weeks * 0.5 ** ($this->weeks / self::HALF_LIFE_WEEKS);
+        $this->level += $this->idle > self::KEEPS_DAYS
+            ? -self::LOST_A_DAY * $days
+            : $this->gainPerWeek * $weeks * 0.5 ** ($this->weeks / self::HALF_LIFE_WEEKS);
         $this->level -= $this->draws->uniform() < self::ILL_A_WEEK * $weeks ? $this->draws->between(...self::LOST_ILL) : 0.0;
     }
 }

@@ -25,13 +25,22 @@ final class Technique implements Response
 
     private float $muscle = 0.0;
 
-    private function __construct(private readonly float $base, private readonly float $skill, private readonly float $learnsIn, private readonly float $musclePerWeek)
-    {
+    private function __construct(
+        private readonly float $base,
+        private readonly float $skill,
+        private readonly float $learnsIn,
+        private readonly float $musclePerWeek,
+    ) {
     }
 
     public static function of(float $logCapacity, Draws $draws): self
     {
-        return new self($logCapacity, $draws->between(...self::SKILL), $draws->between(...self::SESSIONS), $draws->between(...self::MUSCLE_A_WEEK));
+        return new self(
+            $logCapacity,
+            $draws->between(...self::SKILL),
+            $draws->between(...self::SESSIONS),
+            $draws->between(...self::MUSCLE_A_WEEK),
+        );
     }
 
     public function logCapacity(): float

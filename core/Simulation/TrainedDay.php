@@ -15,8 +15,15 @@ use SteadyRung\Plan\Session\Session;
 final readonly class TrainedDay
 {
     /** @param  list<Done>  $sets */
-    public function __construct(public int $day, public Session $session, public array $sets, public ?Call $call, public Place $place, public int $soreness, public float $capacityShare)
-    {
+    public function __construct(
+        public int $day,
+        public Session $session,
+        public array $sets,
+        public ?Call $call,
+        public Place $place,
+        public int $soreness,
+        public float $capacityShare,
+    ) {
     }
 
     public function came(): DaySets

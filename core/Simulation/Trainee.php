@@ -45,8 +45,11 @@ final class Trainee
     private float $soreness = 0.0;
 
     /** @param  float  $sorePerLowering  of somebody new to it */
-    public function __construct(public readonly VirtualAthlete $athlete, private readonly float $bandSd, private readonly float $sorePerLowering = self::SORE_PER_LOWERING)
-    {
+    public function __construct(
+        public readonly VirtualAthlete $athlete,
+        private readonly float $bandSd,
+        private readonly float $sorePerLowering = self::SORE_PER_LOWERING,
+    ) {
     }
 
     /** Lets days pass, at whose end a session is trained or missed. */
@@ -100,26 +103,69 @@ final class Trainee
         $style = $rung->exercise->style;
         [$low, $high] = [$block->amount->low, min($block->amount->high, $left)];
         if ($block->amount->measure === Measure::Seconds) {
-            return $this->done($rung, $day, $purpose, $atS, seconds: min((float) $high, $this->seconds($rung)), toFailure: $block->toFailure);
+            return $this->done(
+                $rung,
+                $day,
+                $purpose,
+                $atS,
+                seconds: min((float) $high, $this->seconds($rung)),
+                toFailure: $block->toFailure,
+            );
         }
         if ($style->movement === Movement::Lowering) {
             $each = $this->seconds($rung);
-            $reps = $block->amount->measure === Measure::TotalReps ? (int) min($left, max(1.0, floor($each / Seconds::FIRST_S) * 3.0)) : $high;
+            $reps = $block->amount->measure === Measure::TotalReps
+                ? (int) min($left, max(1.0, floor($each / Seconds::FIRST_S) * 3.0))
+                : $high;
 
-            return $this->done($rung, $day, $purpose, $atS, reps: $reps, asked: $low, seconds: max(self::LEAST_S, min($each, (float) $style->seconds + 1.0)));
+            return $this->done(
+                $rung,
+                $day,
+                $purpose,
+                $atS,
+                reps: $reps,
+                asked: $low,
+                seconds: max(self::LEAST_S, min($each, (float) $style->seconds + 1.0)),
+            );
         }
         $failure = $this->failure($rung, $set);
         $toFailure = $block->toFailure || $block->part === SessionPart::Test;
         $reps = $toFailure ? $failure : min($high, $failure <= $low ? $failure : $failure - 1);
         $untold = $this->athlete->chance(self::UNTOLD);
-        $reserve = $toFailure || $reps < $low ? 0 : ($untold ? null : $this->athlete->toldReserve($failure - $reps, min($set, VirtualAthlete::MOST_SETS - 1)));
+        $reserve = $toFailure || $reps < $low
+            ? 0
+            : ($untold ? null : $this->athlete->toldReserve($failure - $reps, min($set, VirtualAthlete::MOST_SETS - 1)));
 
         return $this->done($rung, $day, $purpose, $atS, reps: $reps, asked: $low, reserve: $reserve, toFailure: $toFailure);
     }
 
-    private function done(Rung $rung, int $day, Purpose $purpose, float $atS, ?int $reps = null, ?int $asked = null, ?int $reserve = null, ?float $seconds = null, bool $toFailure = false): Done
-    {
-        return new Done($day, $purpose, $rung->exercise->setup->kind(), $rung->exercise->style, $rung->share(), FeltLoad::ofRung($rung), $rung->exercise->work(), false, $asked, $toFailure, $reps, reserve: $reserve, seconds: $seconds, atS: $atS);
+    private function done(
+        Rung $rung,
+        int $day,
+        Purpose $purpose,
+        float $atS,
+        ?int $reps = null,
+        ?int $asked = null,
+        ?int $reserve = null,
+        ?float $seconds = null,
+        bool $toFailure = false,
+    ): Done {
+        return new Done(
+            $day,
+            $purpose,
+            $rung->exercise->setup->kind(),
+            $rung->exercise->style,
+            $rung->share(),
+            FeltLoad::ofRung($rung),
+            $rung->exercise->work(),
+            false,
+            $asked,
+            $toFailure,
+            $reps,
+            reserve: $reserve,
+            seconds: $seconds,
+            atS: $atS,
+        );
     }
 
     /** How long it lasts, in truth; the grip decides a hang. */
@@ -139,6 +185,8 @@ final class Trainee
     {
         $share = $rung->load->effectiveShare();
 
-        return $rung->load->shareSd > 0.0 ? $share * exp(-$this->athlete->errorOf($rung->exercise->work(), min($this->bandSd, $rung->load->shareSd) / $share)) : $share;
+        return $rung->load->shareSd > 0.0
+            ? $share * exp(-$this->athlete->errorOf($rung->exercise->work(), min($this->bandSd, $rung->load->shareSd) / $share))
+            : $share;
     }
 }

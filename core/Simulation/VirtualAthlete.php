@@ -40,14 +40,27 @@ final class VirtualAthlete
     }
 
     /** Of a model, drawn from a seed, with this capacity share at the start; honest or careless about the reserve. */
-    public static function drawn(ResponseModel $model, int $seed, float $capacityShare, float $reserveBias = 0.0, ?float $k = null, ?float $formSd = null): self
-    {
+    public static function drawn(
+        ResponseModel $model,
+        int $seed,
+        float $capacityShare,
+        float $reserveBias = 0.0,
+        ?float $k = null,
+        ?float $formSd = null,
+    ): self {
         $draws = new Draws($seed);
         $drawnK = RepCurve::USUAL_K * exp(self::LOG_K_SD * $draws->normal());
         $drawnForm = self::FORMS[(int) floor(count(self::FORMS) * (1.0 - $draws->uniform()))];
         $tiring = $draws->between(0.01, 0.03);
 
-        return new self($model->of(log($capacityShare), $draws), RepCurve::steady(max(RepCurve::K[0], min(RepCurve::K[1], $k ?? $drawnK))), $formSd ?? $drawnForm, $tiring, $reserveBias, $seed);
+        return new self(
+            $model->of(log($capacityShare), $draws),
+            RepCurve::steady(max(RepCurve::K[0], min(RepCurve::K[1], $k ?? $drawnK))),
+            $formSd ?? $drawnForm,
+            $tiring,
+            $reserveBias,
+            $seed,
+        );
     }
 
     /** One of those whose capacity is believed so; the models in turn. */

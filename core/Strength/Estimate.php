@@ -68,11 +68,35 @@ final readonly class Estimate
 
         return new Explanation(
             [
-                new Step('Capacity', 'one-rep load as a share of bodyweight, from the log', 100 * $this->state->share(), '%', 'followed from set to set, Kalman 1960, over several curves and swings of form'),
+                new Step(
+                    'Capacity',
+                    'one-rep load as a share of bodyweight, from the log',
+                    100 * $this->state->share(),
+                    '%',
+                    'followed from set to set, Kalman 1960, over several curves and swings of form',
+                ),
                 new Step('Load on the way up', 'effective share', 100 * $load->share, '%'),
-                new Step('Predicted reps', sprintf('1 + %.0f × (capacity ÷ load − 1), at least 0; the %.0f is this athlete’s own, from %.0f to %.0f', $k->mean(), $k->mean(), $k->quantile(0.1), $k->quantile(0.9)), $reps->median(), 'reps', 'NSCA load chart (memory), Epley 1985, Brzycki 1993'),
+                new Step(
+                    'Predicted reps',
+                    sprintf(
+                        '1 + %.0f × (capacity ÷ load − 1), at least 0; the %.0f is this athlete’s own, from %.0f to %.0f',
+                        $k->mean(),
+                        $k->mean(),
+                        $k->quantile(0.1),
+                        $k->quantile(0.9),
+                    ),
+                    $reps->median(),
+                    'reps',
+                    'NSCA load chart (memory), Epley 1985, Brzycki 1993',
+                ),
             ],
-            [sprintf('Eight sets in ten fall within %.0f to %.0f reps; capacity is %.0f–%.0f %%.', floor($reps->low80()), floor($reps->high80()), 100 * $this->state->low80(), 100 * $this->state->high80())],
+            [sprintf(
+                'Eight sets in ten fall within %.0f to %.0f reps; capacity is %.0f–%.0f %%.',
+                floor($reps->low80()),
+                floor($reps->high80()),
+                100 * $this->state->low80(),
+                100 * $this->state->high80(),
+            )],
             ['Log a set with the reps left in reserve.'],
         );
     }
@@ -80,7 +104,9 @@ final readonly class Estimate
     /** Seconds to expect of a lowering or a hold, likewise; none where the grip decides. */
     public function secondsOn(Rung $rung): ?Seconds
     {
-        return $this->state === null ? null : Seconds::expected($this->state->share(), $this->state->sdLog(), $rung->exercise->style, $rung->load);
+        return $this->state === null
+            ? null
+            : Seconds::expected($this->state->share(), $this->state->sdLog(), $rung->exercise->style, $rung->load);
     }
 
     /** What the athlete's own sets say that help takes off which nobody measured; none where it was measured, or before such sets. */

@@ -45,7 +45,12 @@ final readonly class RepPrediction
         foreach ($state->weights() as $i => $weight) {
             if ($weight >= self::LEAST_WEIGHT) {
                 [$estimate, $hypothesis] = [$state->estimates[$i], $state->hypotheses[$i]];
-                $parts[] = [$weight, $hypothesis->curve->k, $estimate->meanAlong($direction) - log($load->share), $estimate->varianceAlong($direction) + $hypothesis->formSd ** 2 + $new];
+                $parts[] = [
+                    $weight,
+                    $hypothesis->curve->k,
+                    $estimate->meanAlong($direction) - log($load->share),
+                    $estimate->varianceAlong($direction) + $hypothesis->formSd ** 2 + $new,
+                ];
             }
         }
         assert($parts !== []);
@@ -99,7 +104,14 @@ final readonly class RepPrediction
 
     private function quantile(float $below, float $z): float
     {
-        return Crossing::near(fn (float $reps): float => $this->chanceOf($reps) - 1.0 + $below, $this->about($z), self::ABOUT_REPS, 0.0, self::FARTHEST, self::WITHIN_REPS);
+        return Crossing::near(
+            fn (float $reps): float => $this->chanceOf($reps) - 1.0 + $below,
+            $this->about($z),
+            self::ABOUT_REPS,
+            0.0,
+            self::FARTHEST,
+            self::WITHIN_REPS,
+        );
     }
 
     /** The average over the parts of so many standard deviations from each one's median. */

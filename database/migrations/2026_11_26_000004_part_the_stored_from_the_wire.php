@@ -99,7 +99,11 @@ return new class extends Migration
 
     private function fill(): void
     {
-        DB::table('logged_sets')->whereNotNull('choice')->orderBy('gym_id')->orderBy('id')->select(['gym_id', 'id', 'choice', 'trained_on'])->lazy(2000)
+        DB::table('logged_sets')->whereNotNull('choice')
+            ->orderBy('gym_id')
+            ->orderBy('id')
+            ->select(['gym_id', 'id', 'choice', 'trained_on'])
+            ->lazy(2000)
             ->each(function (object $row): void {
                 $exercise = StoredExercise::read($row->choice);
                 DB::table('logged_sets')->where('gym_id', $row->gym_id)->where('id', $row->id)->update([
@@ -108,12 +112,19 @@ return new class extends Migration
                     'held_at' => $exercise->style->at?->value,
                 ]);
                 foreach ($exercise->setup->bandIds() as $bandId) {
-                    DB::table('set_bands')->insert(['gym_id' => $row->gym_id, 'band_id' => $bandId, 'trained_on' => $row->trained_on, 'set_id' => $row->id]);
+                    DB::table('set_bands')->insert([
+                        'gym_id' => $row->gym_id,
+                        'band_id' => $bandId,
+                        'trained_on' => $row->trained_on,
+                        'set_id' => $row->id,
+                    ]);
                 }
             });
         DB::statement("UPDATE logged_sets SET held_at = 'hang' WHERE hang_s IS NOT NULL AND choice IS NULL");
         DB::statement('UPDATE logged_sets SET pain_told_at = logged_at WHERE pain IS NOT NULL');
-        DB::statement('UPDATE athletes SET last_trained_on = (SELECT max(trained_on) FROM logged_sets s WHERE s.gym_id = athletes.gym_id AND s.athlete_id = athletes.id AND NOT s.withdrawn)');
+        DB::statement(
+            'UPDATE athletes SET last_trained_on = (SELECT max(trained_on) FROM logged_sets s WHERE s.gym_id = athletes.gym_id AND s.athlete_id = athletes.id AND NOT s.withdrawn)',
+        );
     }
 
     private function index(): void
@@ -121,9 +132,15 @@ return new class extends Migration
         DB::statement('DROP INDEX logged_sets_bands');
         DB::statement('DROP INDEX logged_sets_pain');
         DB::statement('CREATE INDEX logged_sets_pain ON logged_sets (gym_id, athlete_id, pain_told_at) WHERE pain_told_at IS NOT NULL');
-        DB::statement("CREATE INDEX logged_sets_news ON logged_sets (gym_id, athlete_id, logged_at) WHERE NOT withdrawn AND (purpose = 'work' OR pain_told_at IS NOT NULL)");
-        DB::statement("CREATE INDEX logged_sets_hangs ON logged_sets (gym_id, athlete_id, hang_s) WHERE NOT withdrawn AND held_at = 'hang'");
-        DB::statement('CREATE INDEX logged_sets_work ON logged_sets (gym_id, athlete_id, trained_on, performed_at, id) WHERE NOT withdrawn AND purpose = \'work\' AND clean_reps IS NOT NULL');
+        DB::statement(
+            "CREATE INDEX logged_sets_news ON logged_sets (gym_id, athlete_id, logged_at) WHERE NOT withdrawn AND (purpose = 'work' OR pain_told_at IS NOT NULL)",
+        );
+        DB::statement(
+            "CREATE INDEX logged_sets_hangs ON logged_sets (gym_id, athlete_id, hang_s) WHERE NOT withdrawn AND held_at = 'hang'",
+        );
+        DB::statement(
+            'CREATE INDEX logged_sets_work ON logged_sets (gym_id, athlete_id, trained_on, performed_at, id) WHERE NOT withdrawn AND purpose = \'work\' AND clean_reps IS NOT NULL',
+        );
         DB::statement('CREATE INDEX calls_decided ON calls (gym_id, athlete_id, decided_at) WHERE decided_at IS NOT NULL');
         DB::statement('CREATE UNIQUE INDEX weighings_replaced_once ON weighings (gym_id, replaces_id) WHERE replaces_id IS NOT NULL');
     }

@@ -40,10 +40,19 @@ return new class extends Migration
             $table->uuid('hitched_on')->nullable();
         });
         foreach (['setup_key', 'work_key'] as $column) {
-            DB::statement("UPDATE logged_sets SET $column = regexp_replace($column, '^lowering:', 'strict|lowering:') WHERE $column LIKE 'lowering:%'");
-            DB::statement("UPDATE logged_sets SET $column = regexp_replace($column, '^hold:([a-z-]+):', 'strict|hold@\\1:') WHERE $column LIKE 'hold:%'");
+            DB::statement(
+                "UPDATE logged_sets SET $column = regexp_replace($column, '^lowering:', 'strict|lowering:') WHERE $column LIKE 'lowering:%'",
+            );
+            DB::statement(
+                "UPDATE logged_sets SET $column = regexp_replace($column, '^hold:([a-z-]+):', 'strict|hold@\\1:') WHERE $column LIKE 'hold:%'",
+            );
         }
-        DB::statement("UPDATE logged_sets SET effective_share = greatest(0.01, 1 - (1 - effective_share) * (CASE exercise->>'kind' WHEN 'counterweight' THEN ?::float ELSE 1 END) / ?::float) WHERE pattern = 'pull' AND effective_share IS NOT NULL", [self::MACHINE_GIVES, self::LIFTED]);
-        DB::statement('UPDATE gyms SET kit_version = kit_version + 1, to_replay = true WHERE EXISTS (SELECT FROM logged_sets s WHERE s.gym_id = gyms.id)');
+        DB::statement(
+            "UPDATE logged_sets SET effective_share = greatest(0.01, 1 - (1 - effective_share) * (CASE exercise->>'kind' WHEN 'counterweight' THEN ?::float ELSE 1 END) / ?::float) WHERE pattern = 'pull' AND effective_share IS NOT NULL",
+            [self::MACHINE_GIVES, self::LIFTED],
+        );
+        DB::statement(
+            'UPDATE gyms SET kit_version = kit_version + 1, to_replay = true WHERE EXISTS (SELECT FROM logged_sets s WHERE s.gym_id = gyms.id)',
+        );
     }
 };

@@ -30,8 +30,12 @@ return new class extends Migration
         Schema::table('logged_sets', function (Blueprint $table): void {
             $table->jsonb('faults')->nullable();
         });
-        DB::statement("CREATE INDEX logged_sets_lowerings ON logged_sets (gym_id, athlete_id, trained_on) WHERE exercise->>'movement' = 'lowering'");
-        DB::statement('CREATE INDEX logged_sets_strict_reps ON logged_sets (gym_id, athlete_id, pattern, clean_reps) WHERE effective_share >= 0.999 AND clean_reps >= 1');
+        DB::statement(
+            "CREATE INDEX logged_sets_lowerings ON logged_sets (gym_id, athlete_id, trained_on) WHERE exercise->>'movement' = 'lowering'",
+        );
+        DB::statement(
+            'CREATE INDEX logged_sets_strict_reps ON logged_sets (gym_id, athlete_id, pattern, clean_reps) WHERE effective_share >= 0.999 AND clean_reps >= 1',
+        );
         Schema::table('calls', static fn (Blueprint $table) => $table->index(['gym_id', 'made_at']));
         $this->createPlaces();
         $this->createSignals();

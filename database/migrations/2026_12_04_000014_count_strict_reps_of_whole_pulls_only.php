@@ -15,7 +15,9 @@ return new class extends Migration
     {
         foreach (['strict' => 'trained_on', 'most' => 'clean_reps'] as $name => $column) {
             DB::statement("DROP INDEX logged_sets_$name");
-            DB::statement("CREATE INDEX logged_sets_$name ON logged_sets (gym_id, athlete_id, pattern, $column) WHERE NOT withdrawn AND effective_share >= 0.999 AND clean_reps >= 1 AND coalesce(exercise->>'movement', 'full') = 'full'");
+            DB::statement(
+                "CREATE INDEX logged_sets_$name ON logged_sets (gym_id, athlete_id, pattern, $column) WHERE NOT withdrawn AND effective_share >= 0.999 AND clean_reps >= 1 AND coalesce(exercise->>'movement', 'full') = 'full'",
+            );
         }
         DB::table('kept_answers')->delete();
         DB::statement('UPDATE gyms SET to_replay = true WHERE EXISTS (SELECT FROM logged_sets s WHERE s.gym_id = gyms.id)');

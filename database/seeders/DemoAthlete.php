@@ -9,7 +9,8 @@ use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Simulation\ResponseModel;
 
 /**
- * An invented athlete of the demo: body, true capacity at the start as a share of bodyweight, how it answers to training, and how the weeks end.
+ * An invented athlete of the demo: body, true capacity at the start as a share of bodyweight, how it answers to training, and how the weeks
+ * end.
  */
 final readonly class DemoAthlete
 {

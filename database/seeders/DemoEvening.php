@@ -44,8 +44,11 @@ final class DemoEvening
     /** Sets done so far, and seconds since the last, by name. */
     private const SO_FAR = ['Bastian Oakes' => [7, 20], 'Corvina Tull' => [5, 70], 'Gwendra Salt' => [7, 45], 'Leofric Amble' => [4, 110]];
 
-    public function __construct(private readonly Application $app, private readonly CurrentGym $current, private readonly ClockInterface $clock)
-    {
+    public function __construct(
+        private readonly Application $app,
+        private readonly CurrentGym $current,
+        private readonly ClockInterface $clock,
+    ) {
     }
 
     /** Whether a class was put in swing; none where one is, or where the gym is somebody's own. */
@@ -64,7 +67,17 @@ final class DemoEvening
         if ($this->isOn($now)) {
             return false;
         }
-        $class = $this->app->make(SaveClass::class)->make($coach, new ClassGiven((string) Str::uuid7(), 'Thursday group, extra class', $began->format('Y-m-d'), $began->format('H:i'), self::MINUTES, tags: [self::THURSDAY]))->record;
+        $class = $this->app->make(SaveClass::class)->make(
+            $coach,
+            new ClassGiven(
+                (string) Str::uuid7(),
+                'Thursday group, extra class',
+                $began->format('Y-m-d'),
+                $began->format('H:i'),
+                self::MINUTES,
+                tags: [self::THURSDAY],
+            ),
+        )->record;
         $clock = new DemoClock($this->clock->now());
         $this->app->instance(ClockInterface::class, $clock);
         try {
@@ -85,7 +98,18 @@ final class DemoEvening
         }
         $monday = $this->clock->now()->setTimezone(new \DateTimeZone($gym->timezone))->modify('monday this week')->modify('-16 weeks');
         foreach ([['Tuesday evening', 1, self::TUESDAY], ['Thursday evening', 3, self::THURSDAY]] as [$name, $day, $tag]) {
-            $this->app->make(SaveClass::class)->make($coach, new ClassGiven((string) Str::uuid7(), $name, $monday->modify("+$day days")->format('Y-m-d'), '18:30', self::MINUTES, weekly: true, tags: [$tag]));
+            $this->app->make(SaveClass::class)->make(
+                $coach,
+                new ClassGiven(
+                    (string) Str::uuid7(),
+                    $name,
+                    $monday->modify("+$day days")->format('Y-m-d'),
+                    '18:30',
+                    self::MINUTES,
+                    weekly: true,
+                    tags: [$tag],
+                ),
+            );
         }
     }
 
@@ -94,8 +118,14 @@ final class DemoEvening
     {
         $today = $now->format('Y-m-d');
 
-        return Athlete::query()->where('last_trained_on', $today)->exists() && GymClass::query()->where('first_on', $today)->where('weekly', false)->get()
-            ->contains(static fn (GymClass $c): bool => $c->startsAt($today, $now->getTimezone()->getName())->modify("+$c->minutes minutes") > $now->modify('+30 minutes'));
+        return Athlete::query()->where('last_trained_on', $today)->exists()
+            && GymClass::query()->where('first_on', $today)->where('weekly', false)->get()
+                ->contains(
+                    static fn (GymClass $c): bool => $c->startsAt(
+                        $today,
+                        $now->getTimezone()->getName(),
+                    )->modify("+$c->minutes minutes") > $now->modify('+30 minutes'),
+                );
     }
 
     private function train(FloorAthleteResponse $athlete, User $coach, DemoClock $clock): void
@@ -125,7 +155,11 @@ final class DemoEvening
                 'metres' => [null, null, (float) $aim],
                 default => [$aim, null, null],
             };
-            $this->app->make(LogAccessory::class)->log(Athlete::query()->findOrFail($athleteId), $coach, new AccessoryDone($id, $at, Accessory::from($line['accessory']), $reps, $seconds, $metres));
+            $this->app->make(LogAccessory::class)->log(
+                Athlete::query()->findOrFail($athleteId),
+                $coach,
+                new AccessoryDone($id, $at, Accessory::from($line['accessory']), $reps, $seconds, $metres),
+            );
 
             return;
         }

@@ -123,7 +123,13 @@ final class DemoGym
                 'id' => self::id(100 + $i), 'gym_id' => $gym->id,
                 'name' => $demo->name, 'kind' => $demo->kind, 'mass_kg' => $demo->massKg, 'stature_m' => $demo->statureM, 'reach_m' => $demo->reachM, 'tags' => $demo->evenings,
             ]);
-            $this->app->make(DemoHistory::class, ['clock' => $clock])->write($demo, $athlete, $coach, self::last($today, $i, $demo), self::SEED + $i);
+            $this->app->make(DemoHistory::class, ['clock' => $clock])->write(
+                $demo,
+                $athlete,
+                $coach,
+                self::last($today, $i, $demo),
+                self::SEED + $i,
+            );
         });
     }
 
@@ -132,7 +138,12 @@ final class DemoGym
     {
         $ago = 1 + $i % 2;
 
-        return $today->modify(sprintf('-%d days', in_array(DemoEvening::THURSDAY, $demo->evenings, true) && $demo->ending->isOver() ? max($ago, (int) $today->format('N') + $i % 2) : $ago));
+        return $today->modify(sprintf(
+            '-%d days',
+            in_array(DemoEvening::THURSDAY, $demo->evenings, true) && $demo->ending->isOver()
+                ? max($ago, (int) $today->format('N') + $i % 2)
+                : $ago,
+        ));
     }
 
     private function kit(Gym $gym): void
@@ -175,19 +186,119 @@ final class DemoGym
     private static function athletes(): array
     {
         return [
-            new DemoAthlete('Aldith Farrow', AthleteKind::Climbing, 61.0, 1.68, 2.05, 0.65, ResponseModel::FitnessFatigue, DemoEnding::GateMet, stage: 'band-taper/bands', evenings: [DemoEvening::TUESDAY]),
+            new DemoAthlete(
+                'Aldith Farrow',
+                AthleteKind::Climbing,
+                61.0,
+                1.68,
+                2.05,
+                0.65,
+                ResponseModel::FitnessFatigue,
+                DemoEnding::GateMet,
+                stage: 'band-taper/bands',
+                evenings: [DemoEvening::TUESDAY],
+            ),
             new DemoAthlete('Bastian Oakes', AthleteKind::Gym, 92.5, 1.84, null, 0.60, ResponseModel::Spells),
-            new DemoAthlete('Corvina Tull', AthleteKind::Both, 55.0, 1.60, 1.93, 0.85, ResponseModel::SlowDrift, DemoEnding::GateMet, evenings: [DemoEvening::TUESDAY, DemoEvening::THURSDAY]),
-            new DemoAthlete('Dunstan Peel', AthleteKind::Gym, 78.0, 1.75, 2.11, 0.82, ResponseModel::FitnessFatigue, DemoEnding::BelowFloor, evenings: [DemoEvening::TUESDAY, DemoEvening::THURSDAY]),
-            new DemoAthlete('Elspeth Rowntree', AthleteKind::Climbing, 66.5, 1.72, 2.10, 0.77, ResponseModel::Spells, stage: 'band-taper/bands', evenings: [DemoEvening::TUESDAY, DemoEvening::THURSDAY]),
+            new DemoAthlete(
+                'Corvina Tull',
+                AthleteKind::Both,
+                55.0,
+                1.60,
+                1.93,
+                0.85,
+                ResponseModel::SlowDrift,
+                DemoEnding::GateMet,
+                evenings: [DemoEvening::TUESDAY, DemoEvening::THURSDAY],
+            ),
+            new DemoAthlete(
+                'Dunstan Peel',
+                AthleteKind::Gym,
+                78.0,
+                1.75,
+                2.11,
+                0.82,
+                ResponseModel::FitnessFatigue,
+                DemoEnding::BelowFloor,
+                evenings: [DemoEvening::TUESDAY, DemoEvening::THURSDAY],
+            ),
+            new DemoAthlete(
+                'Elspeth Rowntree',
+                AthleteKind::Climbing,
+                66.5,
+                1.72,
+                2.10,
+                0.77,
+                ResponseModel::Spells,
+                stage: 'band-taper/bands',
+                evenings: [DemoEvening::TUESDAY, DemoEvening::THURSDAY],
+            ),
             new DemoAthlete('Fenwick Bar-Lowe', AthleteKind::Climbing, 73.0, 1.79, 2.17, 0.84, ResponseModel::SlowDrift, DemoEnding::Pain),
-            new DemoAthlete('Gwendra Salt', AthleteKind::Gym, 84.0, 1.66, null, 0.55, ResponseModel::FitnessFatigue, lane: Lane::Row, stage: 'rows-first/upright'),
-            new DemoAthlete('Hobart Quill', AthleteKind::Both, 69.0, 1.77, 2.14, 0.90, ResponseModel::Spells, DemoEnding::StrictNear, evenings: [DemoEvening::TUESDAY, DemoEvening::THURSDAY]),
+            new DemoAthlete(
+                'Gwendra Salt',
+                AthleteKind::Gym,
+                84.0,
+                1.66,
+                null,
+                0.55,
+                ResponseModel::FitnessFatigue,
+                lane: Lane::Row,
+                stage: 'rows-first/upright',
+            ),
+            new DemoAthlete(
+                'Hobart Quill',
+                AthleteKind::Both,
+                69.0,
+                1.77,
+                2.14,
+                0.90,
+                ResponseModel::Spells,
+                DemoEnding::StrictNear,
+                evenings: [DemoEvening::TUESDAY, DemoEvening::THURSDAY],
+            ),
             new DemoAthlete('Isaura Wickham', AthleteKind::Gym, 58.0, 1.63, 1.96, 0.63, ResponseModel::SlowDrift, DemoEnding::Sore),
-            new DemoAthlete('Jolyon Thatch', AthleteKind::Climbing, 70.5, 1.81, 2.21, 0.74, ResponseModel::FitnessFatigue, DemoEnding::GateMet, stage: 'band-taper/bands'),
-            new DemoAthlete('Kerensa Dobbs', AthleteKind::Both, 63.0, 1.70, 2.03, 0.72, ResponseModel::Spells, DemoEnding::GripGivesOut, evenings: [DemoEvening::TUESDAY, DemoEvening::THURSDAY]),
-            new DemoAthlete('Leofric Amble', AthleteKind::Gym, 101.0, 1.88, 2.27, 0.56, ResponseModel::SlowDrift, stage: 'foundation/bands', evenings: [DemoEvening::TUESDAY, DemoEvening::THURSDAY]),
-            new DemoAthlete('Merrin Stope', AthleteKind::Climbing, 52.5, 1.57, 1.88, 0.79, ResponseModel::FitnessFatigue, evenings: [DemoEvening::TUESDAY]),
+            new DemoAthlete(
+                'Jolyon Thatch',
+                AthleteKind::Climbing,
+                70.5,
+                1.81,
+                2.21,
+                0.74,
+                ResponseModel::FitnessFatigue,
+                DemoEnding::GateMet,
+                stage: 'band-taper/bands',
+            ),
+            new DemoAthlete(
+                'Kerensa Dobbs',
+                AthleteKind::Both,
+                63.0,
+                1.70,
+                2.03,
+                0.72,
+                ResponseModel::Spells,
+                DemoEnding::GripGivesOut,
+                evenings: [DemoEvening::TUESDAY, DemoEvening::THURSDAY],
+            ),
+            new DemoAthlete(
+                'Leofric Amble',
+                AthleteKind::Gym,
+                101.0,
+                1.88,
+                2.27,
+                0.56,
+                ResponseModel::SlowDrift,
+                stage: 'foundation/bands',
+                evenings: [DemoEvening::TUESDAY, DemoEvening::THURSDAY],
+            ),
+            new DemoAthlete(
+                'Merrin Stope',
+                AthleteKind::Climbing,
+                52.5,
+                1.57,
+                1.88,
+                0.79,
+                ResponseModel::FitnessFatigue,
+                evenings: [DemoEvening::TUESDAY],
+            ),
             new DemoAthlete('Nesta Groves', AthleteKind::Gym, 74.0, 1.69, null, 0.62, ResponseModel::Spells, DemoEnding::NotBegun),
         ];
     }

@@ -110,12 +110,24 @@ final class DemoHistory
         $this->screen->screen($athlete, $coach, new ScreenTaken($this->nextId(), Overhead::Level));
         $rung = $this->startingRung($demo->lane, $athlete, $virtual->capacityShare());
         $row = $this->startingRung(Lane::Row, $athlete, self::ROW_PER_PULL * $virtual->capacityShare());
-        $this->log($athlete, $coach, new SetDone($this->nextId(), $day, Purpose::Baseline, hang_s: round(20 + 45 * max(0.0, $virtual->capacityShare() - 0.5), 1)));
+        $this->log(
+            $athlete,
+            $coach,
+            new SetDone($this->nextId(), $day, Purpose::Baseline, hang_s: round(20 + 45 * max(0.0, $virtual->capacityShare() - 0.5), 1)),
+        );
         if ($demo->lane !== Lane::Row) {
-            $this->log($athlete, $coach, new SetDone($this->nextId(), $day->modify('+2 minutes'), Purpose::Baseline, $row->exercise, 9, reserve: 1));
+            $this->log(
+                $athlete,
+                $coach,
+                new SetDone($this->nextId(), $day->modify('+2 minutes'), Purpose::Baseline, $row->exercise, 9, reserve: 1),
+            );
         }
         $reps = $virtual->repsToFailure($rung->load->effectiveShare(), 0);
-        $this->log($athlete, $coach, new SetDone($this->nextId(), $day->modify('+5 minutes'), Purpose::Baseline, $rung->exercise, max(0, $reps - 1), reserve: 1));
+        $this->log(
+            $athlete,
+            $coach,
+            new SetDone($this->nextId(), $day->modify('+5 minutes'), Purpose::Baseline, $rung->exercise, max(0, $reps - 1), reserve: 1),
+        );
         $this->chooseSetup->choose($athlete, $rung->exercise);
         if ($demo->stage !== null) {
             [$method, $stage] = explode('/', $demo->stage);
@@ -123,11 +135,20 @@ final class DemoHistory
         }
     }
 
-    private function session(DemoAthlete $demo, Athlete $athlete, User $coach, VirtualAthlete $virtual, \DateTimeImmutable $day, int $left): void
-    {
+    private function session(
+        DemoAthlete $demo,
+        Athlete $athlete,
+        User $coach,
+        VirtualAthlete $virtual,
+        \DateTimeImmutable $day,
+        int $left,
+    ): void {
         $this->clock->set($day);
         $athlete->refresh();
-        $rung = (new RungSearch($this->kit->inUse()))->rung($athlete->chosen ?? throw new \LogicException('The demo athlete has no set-up.'), $athlete->toCore());
+        $rung = (new RungSearch($this->kit->inUse()))->rung(
+            $athlete->chosen ?? throw new \LogicException('The demo athlete has no set-up.'),
+            $athlete->toCore(),
+        );
         if (! $rung instanceof Rung) {
             throw new \LogicException("The demo set-up does not fit: $rung->reason");
         }
@@ -135,8 +156,26 @@ final class DemoHistory
         for ($set = 0; $set < self::SETS; $set++) {
             $at = $day->modify(sprintf('+%d minutes', 4 * $set));
             $sets[] = $rung->exercise->style->movement === Movement::Hold
-                ? new SetDone($this->nextId(), $at, Purpose::Work, $rung->exercise, hang_s: round($rung->exercise->style->at?->isGrip() === true ? 18.0 + 25.0 * $virtual->capacityShare() : 6.0 + 10.0 * max(0.0, $virtual->capacityShare() - 0.8), 1))
-                : new SetDone($this->nextId(), $at, Purpose::Work, $rung->exercise, ...$this->result($demo, $virtual, $rung, $set, $left), asked_reps: self::ASKED);
+                ? new SetDone(
+                    $this->nextId(),
+                    $at,
+                    Purpose::Work,
+                    $rung->exercise,
+                    hang_s: round(
+                        $rung->exercise->style->at?->isGrip() === true
+                            ? 18.0 + 25.0 * $virtual->capacityShare()
+                            : 6.0 + 10.0 * max(0.0, $virtual->capacityShare() - 0.8),
+                        1,
+                    ),
+                )
+                : new SetDone(
+                    $this->nextId(),
+                    $at,
+                    Purpose::Work,
+                    $rung->exercise,
+                    ...$this->result($demo, $virtual, $rung, $set, $left),
+                    asked_reps: self::ASKED,
+                );
         }
         $this->clock->set($sets[count($sets) - 1]->performed_at);
         foreach ($this->logSet->logAll($athlete->id, $coach, $sets) as $outcome) {
@@ -154,7 +193,11 @@ final class DemoHistory
         $soreness = $demo->ending === DemoEnding::Sore && $left === 0 ? 4 : null;
         if ($limitingFactor !== null || $soreness !== null || $left % self::SESSIONS_PER_WEIGHING === 0) {
             $this->clock->set($day->modify('+30 minutes'));
-            $this->tell->tell($athlete, $coach, new SignalTold($this->nextId(), $day->format('Y-m-d'), $soreness, gave_out: $limitingFactor, effort: 7));
+            $this->tell->tell(
+                $athlete,
+                $coach,
+                new SignalTold($this->nextId(), $day->format('Y-m-d'), $soreness, gave_out: $limitingFactor, effort: 7),
+            );
         }
     }
 
@@ -167,7 +210,15 @@ final class DemoHistory
         }
         $this->lastTry = $day;
 
-        return [new SetDone($this->nextId(), $day->modify('-6 minutes'), Purpose::Try, Exercise::of(new StrictPull), $virtual->repsToFailure(1.0, 0), reserve: 0, to_failure: true)];
+        return [new SetDone(
+            $this->nextId(),
+            $day->modify('-6 minutes'),
+            Purpose::Try,
+            Exercise::of(new StrictPull),
+            $virtual->repsToFailure(1.0, 0),
+            reserve: 0,
+            to_failure: true,
+        )];
     }
 
     /** @return array{clean_reps: int, reserve: int|null, no_counts?: array<string, int>, pain?: Pain} */
@@ -210,9 +261,15 @@ final class DemoHistory
         $search = new RungSearch($lane === Lane::Row ? Kit::of($kit->ringPairs) : $kit);
         $rungs = $lane === Lane::Pull ? $search->singles($athlete->toCore()) : array_values(array_filter(
             $search->lane($lane, $athlete->toCore()),
-            static fn (Rung $rung): bool => $rung->holds() && $rung->exercise->setup instanceof InRow && $rung->exercise->setup->ringId !== null && $rung->exercise->setup->boxId === null,
+            static fn (Rung $rung): bool => $rung->holds()
+                && $rung->exercise->setup instanceof InRow
+                && $rung->exercise->setup->ringId !== null
+                && $rung->exercise->setup->boxId === null,
         ));
-        usort($rungs, static fn (Rung $a, Rung $b): int => abs($a->load->effectiveShare() - $aim) <=> abs($b->load->effectiveShare() - $aim));
+        usort(
+            $rungs,
+            static fn (Rung $a, Rung $b): int => abs($a->load->effectiveShare() - $aim) <=> abs($b->load->effectiveShare() - $aim),
+        );
 
         return $rungs[0];
     }
@@ -226,7 +283,12 @@ final class DemoHistory
     {
         foreach (array_reverse($days) as $i => $day) {
             if ($i % self::SESSIONS_PER_WEIGHING === 0) {
-                $this->weigh->note($athlete, $this->nextId(), $day->format('Y-m-d'), $athlete->mass_kg + self::MASS_WANDERS_KG[intdiv($i, self::SESSIONS_PER_WEIGHING) % count(self::MASS_WANDERS_KG)]);
+                $this->weigh->note(
+                    $athlete,
+                    $this->nextId(),
+                    $day->format('Y-m-d'),
+                    $athlete->mass_kg + self::MASS_WANDERS_KG[intdiv($i, self::SESSIONS_PER_WEIGHING) % count(self::MASS_WANDERS_KG)],
+                );
             }
         }
     }

@@ -18,7 +18,14 @@ beforeEach(function (): void {
     /** Asks a route, with what stands for its braces, and holds the answer against the document. */
     $this->ask = function (string $route, array $ids = [], array $body = [], string $query = ''): TestResponse {
         [$method, $path] = explode(' ', $route);
-        $response = $this->json($method, strtr($path, array_combine(array_map(fn (string $key): string => "{{$key}}", array_keys($ids)), $ids)).($query === '' ? '' : "?$query"), $body);
+        $response = $this->json(
+            $method,
+            strtr(
+                $path,
+                array_combine(array_map(fn (string $key): string => "{{$key}}", array_keys($ids)), $ids),
+            ).($query === '' ? '' : "?$query"),
+            $body,
+        );
         expect($response->isSuccessful())->toBeTrue("$route answered {$response->getStatusCode()}: {$response->getContent()}");
         expectDocumented($response, $method, $path);
         $this->asked[$route] = true;
@@ -33,7 +40,18 @@ it('answers every route as the document says, in a gym with something of everyth
     $bands = array_map(fn (int $mm): string => addBand($this, $mm, "Band $mm"), [13, 22, 32, 44]);
     $exercise = exercise($bar, $bands[2]);
     $asQuery = fn (array $of): string => 'exercise='.urlencode((string) json_encode($of));
-    $id = $ask('POST /api/athletes', body: ['id' => uuid(), 'name' => 'Ada', 'kind' => 'both', 'mass_kg' => 70, 'stature_m' => 1.75, 'reach_m' => 2.1, 'tags' => ['evening']])->json('id');
+    $id = $ask(
+        'POST /api/athletes',
+        body: [
+            'id' => uuid(),
+            'name' => 'Ada',
+            'kind' => 'both',
+            'mass_kg' => 70,
+            'stature_m' => 1.75,
+            'reach_m' => 2.1,
+            'tags' => ['evening'],
+        ],
+    )->json('id');
     $of = ['athlete' => $id];
     $screen = uuid();
     $ask('POST /api/athletes/{athlete}/screenings', $of, ['id' => $screen, 'overhead' => 'level']);
@@ -46,21 +64,32 @@ it('answers every route as the document says, in a gym with something of everyth
         $this->clock->set('2026-03-0'.(2 + 3 * $i).'T18:00:00Z');
         logSession($this, $id, $exercise, $counts);
     }
-    $this->postJson("/api/athletes/$id/sets", set($this, null, 0, clean_reps: null, reserve: null, purpose: 'baseline', hang_s: 30))->assertCreated();
+    $this->postJson(
+        "/api/athletes/$id/sets",
+        set($this, null, 0, clean_reps: null, reserve: null, purpose: 'baseline', hang_s: 30),
+    )->assertCreated();
     $set = set($this, $exercise, 6, faults: ['legs-kick'], no_counts: ['swing' => 1], note: 'Late');
     $ask('POST /api/athletes/{athlete}/sets', $of, $set);
     $ask('GET /api/athletes/{athlete}/sets', $of);
     $ask('POST /api/athletes/{athlete}/sets/{set}/withdrawal', [...$of, 'set' => $set['id']], ['id' => uuid()]);
     $ask('GET /api/athletes/{athlete}', $of);
     $ask('GET /api/athletes', query: 'search=ada&order=last-session');
-    $ask('PUT /api/athletes/{athlete}', $of, ['name' => 'Ada M', 'kind' => 'both', 'mass_kg' => 71, 'stature_m' => 1.75, 'tags' => ['evening']]);
+    $ask(
+        'PUT /api/athletes/{athlete}',
+        $of,
+        ['name' => 'Ada M', 'kind' => 'both', 'mass_kg' => 71, 'stature_m' => 1.75, 'tags' => ['evening']],
+    );
     $ask('GET /api/athletes/{athlete}/capacity', $of, query: 'pattern=pull');
     $ask('GET /api/athletes/{athlete}/trend', $of);
     $ask('GET /api/athletes/{athlete}/ladder', $of, query: 'lane=pull&advice=1');
     $ask('GET /api/athletes/{athlete}/scale', $of, query: "band=$bands[2]");
     $ask('GET /api/athletes/{athlete}/scale', $of, query: 'lane=seconds');
     $ask('GET /api/athletes/{athlete}/instead', $of);
-    $ask('GET /api/athletes/{athlete}/heel-mark', $of, query: 'share=0.5&'.$asQuery(exerciseOn(['kind' => 'row', 'ring_id' => $rings, 'strap_m' => 1.1, 'heel_mark_m' => 0.3])));
+    $ask(
+        'GET /api/athletes/{athlete}/heel-mark',
+        $of,
+        query: 'share=0.5&'.$asQuery(exerciseOn(['kind' => 'row', 'ring_id' => $rings, 'strap_m' => 1.1, 'heel_mark_m' => 0.3])),
+    );
     $ask('GET /api/athletes/{athlete}/standing-height', $of, query: 'leg_part=0.5&bar_id='.$bar);
     $ask('GET /api/athletes/{athlete}/for-reps', $of, query: 'reps=5');
     $ask('GET /api/athletes/{athlete}/body', $of);
@@ -72,7 +101,11 @@ it('answers every route as the document says, in a gym with something of everyth
     $decided = ['call' => $call['id']];
     $ask('PUT /api/calls/{call}/decision', $decided, ['version' => $call['version'], 'decision' => 'accepted']);
     $ask('DELETE /api/calls/{call}/decision', $decided);
-    $ask('PUT /api/calls/{call}/decision', $decided, ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'stay', 'reason' => 'One more week.']);
+    $ask(
+        'PUT /api/calls/{call}/decision',
+        $decided,
+        ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'stay', 'reason' => 'One more week.'],
+    );
     $ask('GET /api/athletes/{athlete}/calls', $of);
     $ask('GET /api/calls/overrides');
 
@@ -91,17 +124,49 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('POST /api/athletes/{athlete}/place', $of, ['id' => uuid(), 'method' => 'band-taper', 'stage' => 'bands']);
     $ask('GET /api/athletes/{athlete}/place', $of);
     $ask('POST /api/athletes/{athlete}/comparisons', $of, ['method' => 'band-taper', 'from' => 1, 'count' => 1]);
-    $ask('POST /api/athletes/{athlete}/signals', $of, ['id' => uuid(), 'on' => '2026-03-05', 'soreness' => 2, 'gave_out' => 'grip', 'effort' => 7]);
-    $ask('POST /api/athletes/{athlete}/accessories', $of, ['id' => uuid(), 'performed_at' => '2026-03-05T18:10:00Z', 'accessory' => 'plank', 'seconds' => 40]);
+    $ask(
+        'POST /api/athletes/{athlete}/signals',
+        $of,
+        ['id' => uuid(), 'on' => '2026-03-05', 'soreness' => 2, 'gave_out' => 'grip', 'effort' => 7],
+    );
+    $ask(
+        'POST /api/athletes/{athlete}/accessories',
+        $of,
+        ['id' => uuid(), 'performed_at' => '2026-03-05T18:10:00Z', 'accessory' => 'plank', 'seconds' => 40],
+    );
 
-    $class = $ask('POST /api/classes', body: ['id' => uuid(), 'name' => 'Evening', 'first_on' => '2026-03-07', 'at' => '18:00', 'minutes' => 75, 'weekly' => true, 'tags' => ['evening']])->json('items.0.id');
+    $class = $ask(
+        'POST /api/classes',
+        body: [
+            'id' => uuid(),
+            'name' => 'Evening',
+            'first_on' => '2026-03-07',
+            'at' => '18:00',
+            'minutes' => 75,
+            'weekly' => true,
+            'tags' => ['evening'],
+        ],
+    )->json('items.0.id');
     $day = ['class' => $class, 'on' => '2026-03-07'];
     $cursor = $ask('GET /api/classes/{class}/days/{on}', $day)->json();
-    $ask('POST /api/commands', body: ['commands' => [['athlete_id' => $id, 'set' => set($this, $exercise, 7, line: $line)], ['athlete_id' => $id, 'taken_back' => ['id' => uuid(), 'set_id' => uuid()]], ['gear' => ['id' => uuid(), 'gear_id' => $bands[0], 'out' => true, 'told_at' => '2026-03-07T18:00:00Z']]]]);
+    $ask(
+        'POST /api/commands',
+        body: [
+            'commands' => [
+                ['athlete_id' => $id, 'set' => set($this, $exercise, 7, line: $line)],
+                ['athlete_id' => $id, 'taken_back' => ['id' => uuid(), 'set_id' => uuid()]],
+                ['gear' => ['id' => uuid(), 'gear_id' => $bands[0], 'out' => true, 'told_at' => '2026-03-07T18:00:00Z']],
+            ],
+        ],
+    );
     expect($ask('GET /api/classes/{class}/days/{on}/news', $day, query: "since={$cursor['cursor']}")->json('athletes'))->toHaveCount(1);
     $ask('GET /api/pulse/{ticket}', ['ticket' => $cursor['pulse']]);
     $ask('GET /api/classes');
-    $ask('PUT /api/classes/{class}', ['class' => $class], ['id' => $class, 'name' => 'Late evening', 'first_on' => '2026-03-07', 'at' => '19:00', 'minutes' => 75, 'weekly' => true]);
+    $ask(
+        'PUT /api/classes/{class}',
+        ['class' => $class],
+        ['id' => $class, 'name' => 'Late evening', 'first_on' => '2026-03-07', 'at' => '19:00', 'minutes' => 75, 'weekly' => true],
+    );
     $ask('DELETE /api/classes/{class}', ['class' => $class]);
 
     $ask('POST /api/athletes/{athlete}/pain', $of, ['id' => uuid(), 'pain' => ['place' => 'elbow']]);
@@ -129,7 +194,13 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('DELETE /api/methods/{method}', ['method' => 'ours']);
     $ask('GET /api/library');
     $caps = $ask('GET /api/caps')->json();
-    $ask('PUT /api/caps', body: array_intersect_key($caps, ['lowerings_a_session' => 1, 'lowerings_a_week' => 1, 'hard_sets_first_month' => 1, 'hard_sets_later' => 1]));
+    $ask(
+        'PUT /api/caps',
+        body: array_intersect_key(
+            $caps,
+            ['lowerings_a_session' => 1, 'lowerings_a_week' => 1, 'hard_sets_first_month' => 1, 'hard_sets_later' => 1],
+        ),
+    );
     $ask('GET /api/house-rules');
     $ask('POST /api/house-rules/effects', body: ['trunk' => 'later']);
     $ask('PUT /api/house-rules', body: ['trunk' => 'later']);
@@ -144,14 +215,33 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('POST /api/sign-out');
     $ask('POST /api/sign-in', body: ['email' => 'bea@one.example', 'password' => 'chalk on the hands']);
 
-    $left = array_diff(array_map(fn (array $r): string => implode(' ', $r), everyRoute()), array_keys($this->asked), [OF_THE_PROGRAM_BEFORE]);
-    expect(array_values(array_filter($left, fn (string $r): bool => ! in_array(explode(' ', $r)[1], [...AT_THE_SCALE, '/api/gym'], true))))->toBe([]);
+    $left = array_diff(
+        array_map(fn (array $r): string => implode(' ', $r), everyRoute()),
+        array_keys($this->asked),
+        [OF_THE_PROGRAM_BEFORE],
+    );
+    expect(array_values(array_filter(
+        $left,
+        fn (string $r): bool => ! in_array(explode(' ', $r)[1], [...AT_THE_SCALE, '/api/gym'], true),
+    )))->toBe([]);
 });
 
 it('refuses as the document says, whatever is refused', function (): void {
-    foreach ([['GET', '/api/athletes?page=0'], ['GET', '/api/athletes/'.uuid()], ['POST', '/api/athletes'], ['PUT', '/api/kit/floor'], ['PATCH', '/api/kit'], ['GET', '/api/nowhere']] as [$method, $path]) {
+    foreach (
+        [
+            ['GET', '/api/athletes?page=0'],
+            ['GET', '/api/athletes/'.uuid()],
+            ['POST', '/api/athletes'],
+            ['PUT', '/api/kit/floor'],
+            ['PATCH', '/api/kit'],
+            ['GET', '/api/nowhere'],
+        ] as [$method, $path]
+    ) {
         $response = $this->json($method, $path, ['id' => 7]);
-        expect(offDocument((string) $response->getContent(), (object) ['$ref' => '#/components/schemas/Problem']))->toBe('', "$method $path")
+        expect(offDocument(
+            (string) $response->getContent(),
+            (object) ['$ref' => '#/components/schemas/Problem'],
+        ))->toBe('', "$method $path")
             ->and($response->headers->get('Content-Type'))->toBe('application/problem+json')
             ->and($response->getStatusCode())->toBe($response->json('status'));
     }
@@ -164,5 +254,8 @@ it('keeps the document to what there is: every route in it, and nothing else', f
             $documented[] = strtoupper($method)." $path";
         }
     }
-    expect([...$documented, OF_THE_PROGRAM_BEFORE])->toEqualCanonicalizing(array_map(fn (array $route): string => implode(' ', $route), everyRoute()));
+    expect([...$documented, OF_THE_PROGRAM_BEFORE])->toEqualCanonicalizing(array_map(
+        fn (array $route): string => implode(' ', $route),
+        everyRoute(),
+    ));
 });

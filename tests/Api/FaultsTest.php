@@ -60,7 +60,9 @@ it('logs what the database refused without the values it was about', function ()
         $said[] = [$logged->message, $logged->context];
     });
     try {
-        DB::transaction(fn () => DB::table('athletes')->where('name', 'elbow, 4 of 10')->whereRaw('no_such_column = ?', ['session-id'])->get());
+        DB::transaction(
+            fn () => DB::table('athletes')->where('name', 'elbow, 4 of 10')->whereRaw('no_such_column = ?', ['session-id'])->get(),
+        );
     } catch (QueryException $fault) {
         QuietReport::of($fault, app(Psr\Log\LoggerInterface::class));
     }
@@ -113,7 +115,9 @@ it('follows the others’ logs where one athlete’s cannot be followed, and say
         ->and(Athlete::query()->findOrFail($ada)->follow_from)->not->toBeNull();
 });
 
-it('lets limits that cannot be read any more cost their own athlete alone, who may do nothing until they are screened again', function (string $limits): void {
+it('lets limits that cannot be read any more cost their own athlete alone, who may do nothing until they are screened again', function (
+    string $limits,
+): void {
     $athlete = addAthlete($this);
     DB::table('athletes')->where('id', $athlete)->update(['screen_outcome' => 'limited', 'screen_limits' => $limits]);
 

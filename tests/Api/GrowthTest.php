@@ -20,8 +20,13 @@ function tenYears(string $gym, string $coach, array $bands): void
             70, 1, 1, 0, CASE WHEN n % 50 = 0 THEN NULL ELSE 6 END, '{}', 1, CASE WHEN n % 50 = 0 THEN 20 + n % 30 END, t
         FROM generate_series(1, 120000) n CROSS JOIN LATERAL (SELECT timestamptz '2016-03-01 18:00+00' + n * interval '43.75 minutes' AS t) at");
     DB::statement("INSERT INTO capacity_states (gym_id, athlete_id, pattern, trained_on, share, low80, high80, opens_month, taught, state)
-        SELECT DISTINCT gym_id, athlete_id, 'pull', trained_on, 1, 0.9, 1.1, false, '{}'::jsonb, CASE WHEN trained_on > '2026-02-10' THEN ? END FROM logged_sets WHERE gym_id = '$gym'", [StoredCapacity::write(CapacityFilter::usual()->prior(20500))]);
-    DB::statement("INSERT INTO set_bands SELECT gym_id, unnest('{".implode(',', $bands)."}'::uuid[]), trained_on, id FROM logged_sets WHERE gym_id = '$gym' AND id > '01920000-0000-7000-8000-000000104000'");
+        SELECT DISTINCT gym_id, athlete_id, 'pull', trained_on, 1, 0.9, 1.1, false, '{}'::jsonb, CASE WHEN trained_on > '2026-02-10' THEN ? END FROM logged_sets WHERE gym_id = '$gym'", [StoredCapacity::write(
+        CapacityFilter::usual()->prior(20500),
+    )]);
+    DB::statement(
+        "INSERT INTO set_bands SELECT gym_id, unnest('{".implode(',', $bands)
+            ."}'::uuid[]), trained_on, id FROM logged_sets WHERE gym_id = '$gym' AND id > '01920000-0000-7000-8000-000000104000'",
+    );
     DB::statement("INSERT INTO calls (gym_id, id, athlete_id, version, verdict, call, situation, made_at, decision, decided_at)
         SELECT '$gym', gen_random_uuid(), athlete_id, 1, 'stay', '{}', '{}', min(logged_at), 'accepted', max(logged_at) FROM logged_sets WHERE gym_id = '$gym' GROUP BY athlete_id, trained_on");
     DB::statement('SET session_replication_role = DEFAULT');
@@ -40,11 +45,32 @@ it('reads no more of ten years of log than of one week', function (): void {
     DB::listen(function (QueryExecuted $query) use (&$queries): void {
         $queries[$query->sql] ??= str_replace('"withdrawn" = 0', '"withdrawn" = false', $query->toRawSql());
     });
-    foreach (['/api/athletes', '/api/athletes?order=last-session', "/api/athletes/$athlete", "/api/athletes/$athlete/sets", "/api/athletes/$athlete/calls", '/api/calls', '/api/kit', "/api/athletes/$athlete/ladder?lane=pull", "/api/athletes/$athlete/trend", "/api/bands/{$bands[2]}/learned", "/api/athletes/$athlete/baseline", "/api/athletes/$athlete/session", "/api/athletes/$athlete/place", '/api/methods', '/api/calls/overrides'] as $path) {
+    foreach (
+        [
+            '/api/athletes',
+            '/api/athletes?order=last-session',
+            "/api/athletes/$athlete",
+            "/api/athletes/$athlete/sets",
+            "/api/athletes/$athlete/calls",
+            '/api/calls',
+            '/api/kit',
+            "/api/athletes/$athlete/ladder?lane=pull",
+            "/api/athletes/$athlete/trend",
+            "/api/bands/{$bands[2]}/learned",
+            "/api/athletes/$athlete/baseline",
+            "/api/athletes/$athlete/session",
+            "/api/athletes/$athlete/place",
+            '/api/methods',
+            '/api/calls/overrides',
+        ] as $path
+    ) {
         $this->getJson($path)->assertOk();
     }
     $this->postJson("/api/athletes/$athlete/sets", set($this, exercise($bar, $bands[2]), 6))->assertCreated();
-    $this->postJson("/api/athletes/$athlete/sets", set($this, null, 0, clean_reps: null, reserve: null, purpose: 'baseline', hang_s: 30))->assertCreated();
+    $this->postJson(
+        "/api/athletes/$athlete/sets",
+        set($this, null, 0, clean_reps: null, reserve: null, purpose: 'baseline', hang_s: 30),
+    )->assertCreated();
     $queries = array_filter($queries, fn (string $sql): bool => preg_match('/^(select|insert into .* select|with)/i', ltrim($sql)) === 1);
     $read = [];
     foreach ($queries as $sql) {
@@ -63,5 +89,7 @@ function rowsRead(array $plan): float
         return array_sum(array_map(rowsRead(...), $plan['Plans']));
     }
 
-    return $plan['Actual Loops'] * ($plan['Actual Rows'] + ($plan['Rows Removed by Filter'] ?? 0) + ($plan['Rows Removed by Index Recheck'] ?? 0));
+    return $plan['Actual Loops'] * (
+        $plan['Actual Rows'] + ($plan['Rows Removed by Filter'] ?? 0) + ($plan['Rows Removed by Index Recheck'] ?? 0)
+    );
 }

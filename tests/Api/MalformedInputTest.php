@@ -11,7 +11,10 @@ const WITHOUT_A_BODY = ['/api/sign-out', '/api/bench/scale/zero'];
 /** How many rows stand in each table that a request could write. */
 function rowCounts(): array
 {
-    return array_map(fn (string $table): int => DB::table($table)->count(), ['athletes', 'gear', 'bands', 'band_inspections', 'weighings', 'logged_sets', 'clearances', 'calls', 'capacity_states']);
+    return array_map(
+        fn (string $table): int => DB::table($table)->count(),
+        ['athletes', 'gear', 'bands', 'band_inspections', 'weighings', 'logged_sets', 'clearances', 'calls', 'capacity_states'],
+    );
 }
 
 /** Bodies that no client sends. */
@@ -31,7 +34,15 @@ it('never breaks and never half-writes, whatever the body', function (string $bo
     $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
     $set = set($this, exercise($bar, $band), 8);
     $this->postJson("/api/athletes/$athlete/sets", $set)->assertCreated();
-    $ids = ['class' => addClass($this), 'athlete' => $athlete, 'gear' => $bar, 'band' => $band, 'set' => $set['id'], 'weighing' => $athlete, 'call' => $this->getJson('/api/calls')->json('items.0.id')];
+    $ids = [
+        'class' => addClass($this),
+        'athlete' => $athlete,
+        'gear' => $bar,
+        'band' => $band,
+        'set' => $set['id'],
+        'weighing' => $athlete,
+        'call' => $this->getJson('/api/calls')->json('items.0.id'),
+    ];
     $before = rowCounts();
 
     foreach (everyRoute() as [$method, $path]) {
@@ -40,7 +51,10 @@ it('never breaks and never half-writes, whatever the body', function (string $bo
         }
         $address = (string) preg_replace_callback('/\{(\w+)\}/', fn (array $m): string => $ids[$m[1]], $path);
         $response = $this->raw($method, $address, $body);
-        expect($response->getStatusCode())->toBeIn([400, 413, 422], "$method $path answered {$response->getStatusCode()}: {$response->getContent()}")
+        expect($response->getStatusCode())->toBeIn(
+            [400, 413, 422],
+            "$method $path answered {$response->getStatusCode()}: {$response->getContent()}",
+        )
             ->and($response->headers->get('Content-Type'))->toBe('application/problem+json')
             ->and($response->json('errors'))->toBeArray();
     }
@@ -51,13 +65,48 @@ it('refuses every field of the wrong type, of every request', function (): void 
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
     $requests = [
         ['POST', '/api/athletes', ['id' => uuid(), 'name' => 'Bo', 'kind' => 'gym', 'mass_kg' => 60, 'stature_m' => 1.7, 'reach_m' => 2.0]],
-        ['POST', '/api/classes', ['id' => uuid(), 'name' => 'Evening', 'first_on' => '2026-03-02', 'at' => '18:30', 'minutes' => 75, 'last_on' => '2026-06-30', 'tags' => ['evening']]],
+        [
+            'POST',
+            '/api/classes',
+            [
+                'id' => uuid(),
+                'name' => 'Evening',
+                'first_on' => '2026-03-02',
+                'at' => '18:30',
+                'minutes' => 75,
+                'last_on' => '2026-06-30',
+                'tags' => ['evening'],
+            ],
+        ],
         ['POST', '/api/gear', ['id' => uuid(), 'name' => 'Bar', 'figures' => ['kind' => 'bar', 'height_m' => 2.4]]],
         ['POST', "/api/athletes/$athlete/weighings", ['id' => uuid(), 'weighed_on' => '2026-03-01', 'mass_kg' => 70]],
         ['POST', "/api/bands/$band/inspections", ['id' => uuid(), 'inspected_on' => '2026-03-01', 'finding' => 'sound', 'note' => 'x']],
-        ['POST', '/api/bench/curve', ['band' => ['name' => 'B', 'hung_length_m' => 1, 'width_mm' => 29, 'thickness_mm' => 4.5], 'athlete_id' => $athlete, 'bar_id' => $bar]],
-        ['POST', '/api/bands', ['id' => uuid(), 'name' => 'Band', 'hung_length_m' => 1.0, 'width_mm' => 29, 'thickness_mm' => 4.5, 'points' => [['length_m' => 1.5, 'force_n' => 100]]]],
-        ['POST', "/api/athletes/$athlete/sets", set($this, exercise($bar, $band), 8, no_counts: ['swing' => 1], pain: ['place' => 'elbow', 'level' => 3], note: 'x')],
+        [
+            'POST',
+            '/api/bench/curve',
+            [
+                'band' => ['name' => 'B', 'hung_length_m' => 1, 'width_mm' => 29, 'thickness_mm' => 4.5],
+                'athlete_id' => $athlete,
+                'bar_id' => $bar,
+            ],
+        ],
+        [
+            'POST',
+            '/api/bands',
+            [
+                'id' => uuid(),
+                'name' => 'Band',
+                'hung_length_m' => 1.0,
+                'width_mm' => 29,
+                'thickness_mm' => 4.5,
+                'points' => [['length_m' => 1.5, 'force_n' => 100]],
+            ],
+        ],
+        [
+            'POST',
+            "/api/athletes/$athlete/sets",
+            set($this, exercise($bar, $band), 8, no_counts: ['swing' => 1], pain: ['place' => 'elbow', 'level' => 3], note: 'x'),
+        ],
         ['PUT', "/api/athletes/$athlete/setup", exercise($bar, $band)],
         ['POST', "/api/athletes/$athlete/clearances", ['id' => uuid(), 'note' => 'Seen']],
         ['POST', '/api/sign-in', ['email' => 'a@b.example', 'password' => 'x']],
@@ -67,7 +116,10 @@ it('refuses every field of the wrong type, of every request', function (): void 
         foreach (array_keys($body) as $key) {
             foreach ([[[]], [['a' => 1]], true, -1, 1e300, "\u{0}", str_repeat('x', 5000), ['deep' => ['er' => [1, 2, [3]]]]] as $strange) {
                 $response = $this->json($method, $path, [$key => $strange] + $body);
-                expect($response->getStatusCode())->toBe(422, "$method $path with $key = ".json_encode($strange)." answered {$response->getStatusCode()}");
+                expect($response->getStatusCode())->toBe(
+                    422,
+                    "$method $path with $key = ".json_encode($strange)." answered {$response->getStatusCode()}",
+                );
             }
         }
         $this->json($method, $path, $body + ['gym_id' => uuid()])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/gym_id');
@@ -77,7 +129,20 @@ it('refuses every field of the wrong type, of every request', function (): void 
 
 it('refuses a strange query', function (string $query): void {
     $this->getJson("/api/athletes?$query")->assertStatus(422);
-})->with(['page=0', 'page=-1', 'page=1e9', 'page=999999999', 'page=x', 'page[]=1', 'search=%00', 'search=%C3%28', 'search[]=a', 'order=height', 'tag[]=a', 'page=99999999999999999999']);
+})->with([
+    'page=0',
+    'page=-1',
+    'page=1e9',
+    'page=999999999',
+    'page=x',
+    'page[]=1',
+    'search=%00',
+    'search=%C3%28',
+    'search[]=a',
+    'order=height',
+    'tag[]=a',
+    'page=99999999999999999999',
+]);
 
 it('answers in JSON where nothing is, and to methods nothing takes', function (): void {
     $this->getJson('/api/no-such-thing')->assertNotFound()->assertJsonPath('code', 'not-found');

@@ -18,7 +18,10 @@ const SAME_BODY = ['mass_kg' => 70, 'stature_m' => 1.75, 'reach_m' => 2.1];
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);
     $law = RubberLaw::fromSize(1.0, 29, 4.5);
-    $this->points = fn (float $widthMm): array => array_map(fn (float $l): array => ['length_m' => $l, 'force_n' => $widthMm / 29 * $law->forceN($l)], [1.3, 1.8, 2.3]);
+    $this->points = fn (float $widthMm): array => array_map(
+        fn (float $l): array => ['length_m' => $l, 'force_n' => $widthMm / 29 * $law->forceN($l)],
+        [1.3, 1.8, 2.3],
+    );
     $this->bar = addBar($this, 2.5);
     $this->bands = array_map(fn (int $mm): string => addBand($this, $mm, "Band $mm"), [13, 29, 44]);
     $this->rings = addGear($this, 'Rings', ['kind' => 'rings', 'anchor_height_m' => 2.4, 'straps_m' => [1.3, 1.5]]);
@@ -36,8 +39,20 @@ beforeEach(function (): void {
 });
 
 it('finds the same ladder on the page as on the command line', function (string $lane, float $goal, int $most): void {
-    $page = $this->getJson("/api/athletes/$this->athlete/ladder?lane=$lane&goal_share=$goal&most_rungs=$most&advice=yes")->assertOk()->json();
-    $core = coreAnswer('ladder', ['body' => SAME_BODY, 'kit' => $this->kit, 'from_share' => $page['from_share'], 'to_share' => $page['to_share'], 'lane' => $lane, 'most_rungs' => $most]);
+    $page = $this->getJson(
+        "/api/athletes/$this->athlete/ladder?lane=$lane&goal_share=$goal&most_rungs=$most&advice=yes",
+    )->assertOk()->json();
+    $core = coreAnswer(
+        'ladder',
+        [
+            'body' => SAME_BODY,
+            'kit' => $this->kit,
+            'from_share' => $page['from_share'],
+            'to_share' => $page['to_share'],
+            'lane' => $lane,
+            'most_rungs' => $most,
+        ],
+    );
     $shares = array_map(fn (array $rung): float => $rung['rung']['carried']['share']['mean'], $page['rungs']);
 
     expect($shares)->toEqual(array_column($core['rungs'], 'share'))
@@ -49,7 +64,9 @@ it('finds the same ladder on the page as on the command line', function (string 
 
 it('finds the same heel mark on the page as on the command line', function (float $share): void {
     $row = exerciseOn(['kind' => 'row', 'ring_id' => $this->rings, 'strap_m' => 1.5, 'heel_mark_m' => 0]);
-    $page = $this->getJson("/api/athletes/$this->athlete/heel-mark?share=$share&exercise=".urlencode((string) json_encode($row)))->assertOk()->json();
+    $page = $this->getJson(
+        "/api/athletes/$this->athlete/heel-mark?share=$share&exercise=".urlencode((string) json_encode($row)),
+    )->assertOk()->json();
     $core = coreAnswer('heel-mark', ['body' => SAME_BODY, 'anchor_height_m' => 2.4, 'strap_m' => 1.5, 'share' => $share]);
 
     expect($page['items'][0]['exercise']['setup']['heel_mark_m'] ?? $page['reason'])->toEqual($core['heel_mark_m'] ?? $core['reason']);
@@ -65,9 +82,19 @@ it('finds the same box on the page as on the command line', function (float $par
 
 it('carries the same on the scale, on the ladder, on the set-up page and in the log', function (): void {
     $exercise = exercise($this->bar, $this->bands[1], 'knee');
-    $core = coreAnswer('carried', ['body' => SAME_BODY, 'setup' => ['kind' => 'band', 'bar_height_m' => 2.5, 'attach' => 'knee', 'bands' => [$this->kit['bands'][1]]]]);
-    $setup = $this->getJson("/api/athletes/$this->athlete/setup?exercise=".urlencode((string) json_encode($exercise)))->json('rung.carried');
-    $scale = collect($this->getJson("/api/athletes/$this->athlete/scale?band={$this->bands[1]}")->json('rungs'))->firstWhere('rung.exercise.setup.attach', 'knee')['rung']['carried'];
+    $core = coreAnswer(
+        'carried',
+        [
+            'body' => SAME_BODY,
+            'setup' => ['kind' => 'band', 'bar_height_m' => 2.5, 'attach' => 'knee', 'bands' => [$this->kit['bands'][1]]],
+        ],
+    );
+    $setup = $this->getJson(
+        "/api/athletes/$this->athlete/setup?exercise=".urlencode((string) json_encode($exercise)),
+    )->json('rung.carried');
+    $scale = collect(
+        $this->getJson("/api/athletes/$this->athlete/scale?band={$this->bands[1]}")->json('rungs'),
+    )->firstWhere('rung.exercise.setup.attach', 'knee')['rung']['carried'];
     $this->putJson("/api/athletes/$this->athlete/setup", $exercise)->assertOk();
     $now = $this->getJson("/api/athletes/$this->athlete/ladder?lane=pull")->json('now.carried');
     $logged = $this->postJson("/api/athletes/$this->athlete/sets", set($this, $exercise, 5))->json('carried_share');

@@ -20,11 +20,18 @@ beforeEach(function (): void {
 });
 
 it('passes over keys that a newer program kept', function (): void {
-    DB::table('athletes')->where('id', $this->athlete)->update(['chosen' => json_encode($this->exercise['setup'] + ['v' => 9, 'wind_m_per_s' => 3])]);
-    DB::statement("UPDATE logged_sets SET exercise = exercise || '{\"wind\": 3}', pain = '{\"place\": \"fingers\", \"level\": 2, \"side\": \"left\"}', pain_told_at = logged_at");
+    DB::table('athletes')->where('id', $this->athlete)->update([
+        'chosen' => json_encode($this->exercise['setup'] + ['v' => 9, 'wind_m_per_s' => 3]),
+    ]);
+    DB::statement(
+        "UPDATE logged_sets SET exercise = exercise || '{\"wind\": 3}', pain = '{\"place\": \"fingers\", \"level\": 2, \"side\": \"left\"}', pain_told_at = logged_at",
+    );
     DB::statement("UPDATE calls SET call = call || '{\"tide\": 1}'");
 
-    $this->getJson('/api/athletes')->assertOk()->assertJsonPath('items.0.damaged', false)->assertJsonPath('items.0.setup_share', fn (float $share): bool => $share > 0.3);
+    $this->getJson('/api/athletes')->assertOk()->assertJsonPath('items.0.damaged', false)->assertJsonPath(
+        'items.0.setup_share',
+        fn (float $share): bool => $share > 0.3,
+    );
     $this->getJson("/api/athletes/$this->athlete")->assertOk()->assertJsonPath('call.call.verdict', 'stay');
     $this->getJson("/api/athletes/$this->athlete/sets")->assertOk()->assertJsonPath('items.0.pain.place', 'wrist');
 });
@@ -42,8 +49,16 @@ it('marks what cannot be read in lists that still answer, and fails on its own p
     $gear = addGear($this, 'Odd', ['kind' => 'plate', 'thickness_m' => 0.05]);
     DB::table('gear')->where('id', $gear)->update(['figures' => '{"kind":"plate"}']);
 
-    $this->getJson('/api/athletes')->assertOk()->assertJsonCount(2, 'items')->assertJsonPath('items.0.damaged', true)->assertJsonPath('items.1.damaged', false);
-    $this->getJson("/api/athletes/$this->athlete/sets")->assertOk()->assertJsonCount(2, 'items')->assertJsonPath('items.0.damaged', true)->assertJsonPath('items.0.clean_reps', 8);
+    $this->getJson('/api/athletes')
+        ->assertOk()
+        ->assertJsonCount(2, 'items')
+        ->assertJsonPath('items.0.damaged', true)
+        ->assertJsonPath('items.1.damaged', false);
+    $this->getJson("/api/athletes/$this->athlete/sets")
+        ->assertOk()
+        ->assertJsonCount(2, 'items')
+        ->assertJsonPath('items.0.damaged', true)
+        ->assertJsonPath('items.0.clean_reps', 8);
     $this->getJson('/api/calls')->assertOk()->assertJsonPath('damaged.0.id', $this->athlete)->assertJsonPath('items', []);
     $this->getJson('/api/kit')->assertOk()->assertJsonPath('damaged.0.name', 'Odd')->assertJsonCount(1, 'bands');
     $this->getJson("/api/athletes/$this->other")->assertOk();
@@ -81,7 +96,10 @@ it('keeps the state of the filter to the last bit, and follows anew what another
     DB::table('capacity_states')->update(['state' => null]);
     expect($share())->toBe($shown);
     DB::table('capacity_states')->update(['state' => '{"v":1,"figures":"???"}']);
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 9, performed_at: '2026-03-01T17:00:00Z'))->assertCreated();
+    $this->postJson(
+        "/api/athletes/$this->athlete/sets",
+        set($this, $this->exercise, 9, performed_at: '2026-03-01T17:00:00Z'),
+    )->assertCreated();
     followLog();
     expect(DB::table('capacity_states')->where('athlete_id', $this->athlete)->whereNotNull('state')->count())->toBe(2);
 });

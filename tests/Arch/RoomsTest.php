@@ -3,9 +3,19 @@
 declare(strict_types=1);
 
 /** The rooms of the core in their order: each may use only those before it. */
-const ROOMS = ['Why', 'Drawing', 'Body', 'Kit', 'Setup', 'Safety', 'Exercise', 'Strength', 'Ladder', 'Method', 'Plan', 'Call', 'Floor', 'Simulation'];
+const ROOMS = [
+    'Why', 'Drawing', 'Body', 'Kit', 'Setup', 'Safety', 'Exercise', 'Strength', 'Ladder', 'Method', 'Plan', 'Call', 'Floor', 'Simulation',
+];
 
-const GROUND = ['SteadyRung\CoreError', 'SteadyRung\Crossing', 'SteadyRung\Gravity', 'SteadyRung\InWords', 'SteadyRung\Normal', 'SteadyRung\OutOfRange', 'SteadyRung\Violation'];
+const GROUND = [
+    'SteadyRung\CoreError',
+    'SteadyRung\Crossing',
+    'SteadyRung\Gravity',
+    'SteadyRung\InWords',
+    'SteadyRung\Normal',
+    'SteadyRung\OutOfRange',
+    'SteadyRung\Violation',
+];
 
 foreach (ROOMS as $i => $room) {
     $before = array_map(fn (string $name): string => "SteadyRung\\$name", array_slice(ROOMS, 0, $i + 1));
@@ -23,7 +33,10 @@ it('has every room of the core in the list', function (): void {
 
 it('is told by PHPStan of everything in the core that is not pure', function (): void {
     $root = dirname(__DIR__, 2);
-    $said = (string) shell_exec('cd '.escapeshellarg($root).' && vendor/bin/phpstan analyse -c phpstan.neon --no-progress --memory-limit=1G --error-format=raw tests/Arch/Support/impure.php 2>/dev/null');
+    $said = (string) shell_exec(
+        'cd '.escapeshellarg($root)
+            .' && vendor/bin/phpstan analyse -c phpstan.neon --no-progress --memory-limit=1G --error-format=raw tests/Arch/Support/impure.php 2>/dev/null',
+    );
     preg_match_all('/:(\d+):The core is pure/', $said, $lines);
     $impure = array_keys(preg_grep('/\/\/ impure$/', file("$root/tests/Arch/Support/impure.php") ?: []) ?: []);
 
@@ -73,7 +86,12 @@ arch('actions answer nobody')
 it('writes nothing in a query', function (): void {
     $writing = '/->(save|saveOrFail|create|forceCreate|insert\w*|update\w*|upsert|delete|forceDelete|increment|decrement|statement|affectingStatement|transaction|push|touch)\(/';
     $found = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/app/Queries', FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (
+        new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
+            dirname(__DIR__, 2).'/app/Queries',
+            FilesystemIterator::SKIP_DOTS,
+        )) as $file
+    ) {
         if (preg_match($writing, (string) file_get_contents($file->getPathname()), $call) === 1) {
             $found[] = "{$file->getFilename()} calls $call[1]";
         }
@@ -84,7 +102,10 @@ it('writes nothing in a query', function (): void {
 
 it('lets nothing but Laravel use the stand-ins of compat/', function (): void {
     $root = dirname(__DIR__, 2);
-    $own = (string) shell_exec('cd '.escapeshellarg($root).' && grep -rlE "Symfony.Component.Clock|array_first\\(|array_last\\(" app core database bootstrap/app.php');
+    $own = (string) shell_exec(
+        'cd '.escapeshellarg($root)
+            .' && grep -rlE "Symfony.Component.Clock|array_first\\(|array_last\\(" app core database bootstrap/app.php',
+    );
 
     expect($own)->toBe('');
 });

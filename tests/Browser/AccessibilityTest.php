@@ -62,17 +62,28 @@ it('has no serious accessibility violation and no console error on any page', fu
         $look('override');
         $page->go(FENWICK)->see('Pulling is paused');
         $look('paused athlete');
-        $page->go('/kit')->see('Readings of a hanging scale')->press('Listen to the scale')->see('Length in use')->see('at the knee')->see('Looked at on');
+        $page->go('/kit')
+            ->see('Readings of a hanging scale')
+            ->press('Listen to the scale')
+            ->see('Length in use')
+            ->see('at the knee')
+            ->see('Looked at on');
         $look('kit');
-        foreach (['Add a bar' => 'Height above the floor', 'Add a ring pair' => 'Strap marks', 'Add a machine' => 'Leverage'] as $button => $field) {
+        foreach (
+            ['Add a bar' => 'Height above the floor', 'Add a ring pair' => 'Strap marks', 'Add a machine' => 'Leverage'] as $button => $field
+        ) {
             $page->press($button)->see($field);
-            expect($page->script('const { top } = document.querySelector("main form").getBoundingClientRect(); return top > -1 && top < innerHeight / 2'))->toBeTrue("$button is out of sight");
+            expect($page->script(
+                'const { top } = document.querySelector("main form").getBoundingClientRect(); return top > -1 && top < innerHeight / 2',
+            ))->toBeTrue("$button is out of sight");
             $look("kit, $button");
         }
         $page->go(JOLYON.'/body')->see('Pull distance');
         $look('body');
         $page->go(JOLYON.'/setups')->see('How it came about');
-        foreach (['Row' => 'Heel mark', 'Foot help' => 'Feet on', 'Hop' => 'Small hop', 'Counterweight' => 'Stack', 'Added weight' => 'Weights on the belt', 'Hold' => 'Seconds'] as $kind => $field) {
+        foreach (
+            ['Row' => 'Heel mark', 'Foot help' => 'Feet on', 'Hop' => 'Small hop', 'Counterweight' => 'Stack', 'Added weight' => 'Weights on the belt', 'Hold' => 'Seconds'] as $kind => $field
+        ) {
             $page->press($kind)->see($field);
             $look("set-up, $kind");
         }
@@ -96,7 +107,9 @@ it('has targets of 44 px where the coach taps', function (): void {
     $page = Page::open(Instance::url(), 390, 844);
     try {
         $page->signIn()->go(JOLYON)->see('In reserve');
-        $small = $page->script('return [...document.querySelectorAll("[aria-label=\"Log a set\"] button, [aria-label=\"Log a set\"] summary, nav a")].filter((b) => b.getClientRects().length && (b.getBoundingClientRect().height < 44 || b.getBoundingClientRect().width < 44)).map((b) => b.innerText)');
+        $small = $page->script(
+            'return [...document.querySelectorAll("[aria-label=\"Log a set\"] button, [aria-label=\"Log a set\"] summary, nav a")].filter((b) => b.getClientRects().length && (b.getBoundingClientRect().height < 44 || b.getBoundingClientRect().width < 44)).map((b) => b.innerText)',
+        );
         expect($small)->toBe([]);
     } finally {
         $page->close();

@@ -13,10 +13,27 @@ function demoExercises(array $kit): array
 
     return [
         'strict' => ['setup' => ['kind' => 'strict']],
-        'band under the foot' => ['setup' => ['kind' => 'band', 'bar_id' => $gear['Crane bar'], 'attach' => 'foot', 'band_ids' => [$bands['Rook 32 mm']]]],
-        'two bands under the knee' => ['setup' => ['kind' => 'band', 'bar_id' => $gear['Beam bar'], 'attach' => 'knee', 'band_ids' => [$bands['Wren 13 mm'], $bands['Heron 44 mm']]]],
+        'band under the foot' => [
+            'setup' => ['kind' => 'band', 'bar_id' => $gear['Crane bar'], 'attach' => 'foot', 'band_ids' => [$bands['Rook 32 mm']]],
+        ],
+        'two bands under the knee' => [
+            'setup' => [
+                'kind' => 'band',
+                'bar_id' => $gear['Beam bar'],
+                'attach' => 'knee',
+                'band_ids' => [$bands['Wren 13 mm'], $bands['Heron 44 mm']],
+            ],
+        ],
         'row, upright' => ['setup' => ['kind' => 'row', 'ring_id' => $gear['North rings'], 'strap_m' => 1.4, 'heel_mark_m' => -0.6]],
-        'row, heels on a box' => ['setup' => ['kind' => 'row', 'ring_id' => $gear['Long rings'], 'strap_m' => 2.2, 'heel_mark_m' => 0.3, 'box_id' => $gear['High box']]],
+        'row, heels on a box' => [
+            'setup' => [
+                'kind' => 'row',
+                'ring_id' => $gear['Long rings'],
+                'strap_m' => 2.2,
+                'heel_mark_m' => 0.3,
+                'box_id' => $gear['High box'],
+            ],
+        ],
         'row on a low bar' => ['setup' => ['kind' => 'row', 'bar_id' => $gear['Rack bar'], 'heel_mark_m' => 0.7]],
         'foot help' => ['setup' => ['kind' => 'foot', 'bar_id' => $gear['Beam bar'], 'box_id' => $gear['Mid box'], 'grade' => 'toes']],
         'hop' => ['setup' => ['kind' => 'hop', 'bar_id' => $gear['Beam bar'], 'plate_ids' => [$gear['Block plate']], 'hop_m' => 0.25]],
@@ -25,10 +42,29 @@ function demoExercises(array $kit): array
         'pull-down' => ['setup' => ['kind' => 'pulldown', 'machine_id' => $gear['Cable column'], 'stack_kg' => 30]],
         'lowering' => ['setup' => ['kind' => 'strict'], 'movement' => 'lowering', 'seconds' => 5],
         'hold' => ['setup' => ['kind' => 'strict'], 'movement' => 'hold', 'at' => 'top', 'seconds' => 20],
-        'split bands, upper half, under' => ['setup' => ['kind' => 'band', 'bar_id' => $gear['Beam bar'], 'attach' => 'foot', 'band_ids' => [$bands['Wren 13 mm'], $bands['Heron 44 mm']], 'knee_band_id' => $bands['Wren 13 mm']], 'movement' => 'upper-half', 'grip' => 'under'],
+        'split bands, upper half, under' => [
+            'setup' => [
+                'kind' => 'band',
+                'bar_id' => $gear['Beam bar'],
+                'attach' => 'foot',
+                'band_ids' => [$bands['Wren 13 mm'], $bands['Heron 44 mm']],
+                'knee_band_id' => $bands['Wren 13 mm'],
+            ],
+            'movement' => 'upper-half',
+            'grip' => 'under',
+        ],
         'legs in front' => ['setup' => ['kind' => 'low-bar', 'bar_id' => $gear['Rack bar']]],
-        'row, knees bent, heels blocked' => ['setup' => ['kind' => 'row', 'bar_id' => $gear['Rack bar'], 'heel_mark_m' => 0.4, 'heels' => 'blocked', 'knees' => 'bent']],
-        'band pull-down' => ['setup' => ['kind' => 'band-pulldown', 'bar_id' => $gear['Sluice bar'], 'band_ids' => [$bands['Rook 32 mm']], 'stance' => 'kneeling']],
+        'row, knees bent, heels blocked' => [
+            'setup' => ['kind' => 'row', 'bar_id' => $gear['Rack bar'], 'heel_mark_m' => 0.4, 'heels' => 'blocked', 'knees' => 'bent'],
+        ],
+        'band pull-down' => [
+            'setup' => [
+                'kind' => 'band-pulldown',
+                'bar_id' => $gear['Sluice bar'],
+                'band_ids' => [$bands['Rook 32 mm']],
+                'stance' => 'kneeling',
+            ],
+        ],
     ];
 }
 
@@ -44,7 +80,9 @@ const WORDS_IN_TROUBLE = <<<'JS'
     return [...out, ...over];
     JS;
 
-it('draws every kind of help for small and tall so that every word can be read, and prints it on one page of A5', function (string $athlete): void {
+it('draws every kind of help for small and tall so that every word can be read, and prints it on one page of A5', function (
+    string $athlete,
+): void {
     $page = Page::open(Instance::url(), 1280, 800);
     try {
         $page->signIn();

@@ -31,7 +31,9 @@ it('goes through calls by thumb alone, each target large enough', function (): v
     try {
         $page->signIn()->go('/calls')->see('to decide');
         $page->press('Accept', "//li[contains(@aria-label, 'Isaura Wickham')]")->see('accepted')->press('Undo')->dontSee('accepted');
-        $small = $page->script('return [...document.querySelectorAll("main button, main a")].filter((e) => e.offsetParent && e.getBoundingClientRect().height < 24).map((e) => e.textContent)');
+        $small = $page->script(
+            'return [...document.querySelectorAll("main button, main a")].filter((e) => e.offsetParent && e.getBoundingClientRect().height < 24).map((e) => e.textContent)',
+        );
         expect($small)->toBe([])->and($page->script('return document.documentElement.scrollWidth <= innerWidth'))->toBeTrue();
     } finally {
         $page->close();
@@ -42,10 +44,21 @@ it('shows whom a house rule touches before it is saved, and the session keeps to
     $page = Page::open(Instance::url(), 1280, 800);
     try {
         $page->signIn()->go(ELSPETH.'/session')->see('Plank');
-        $page->go('/methods/rules')->see('Trunk work')->press('left for later')->see('not saved')->press('See whom it touches')->see('Elspeth Rowntree');
+        $page->go('/methods/rules')
+            ->see('Trunk work')
+            ->press('left for later')
+            ->see('not saved')
+            ->press('See whom it touches')
+            ->see('Elspeth Rowntree');
         $page->press('Save the rules')->dontSee('not saved');
         $page->go(ELSPETH.'/session')->see('Gate')->dontSee('Plank');
-        $page->go('/methods/rules')->see('Trunk work')->press('alongside (default)')->press('See whom it touches')->see('Elspeth Rowntree')->press('Save the rules')->dontSee('not saved');
+        $page->go('/methods/rules')
+            ->see('Trunk work')
+            ->press('alongside (default)')
+            ->press('See whom it touches')
+            ->see('Elspeth Rowntree')
+            ->press('Save the rules')
+            ->dontSee('not saved');
         expect($page->consoleErrors())->toBe([]);
     } finally {
         $page->close();
@@ -59,12 +72,27 @@ it('copies a method, refuses it broken with the reason, keeps it mended, and ass
         $page->signIn()->go('/methods/rows-first')->see('Gate')->press('Copy and change')->see('Save');
         $page->fill('Name', 'Rows at the Mill')->fill('Gate, reps', '99')->see('cannot be finished');
         $page->fill('Gate, reps', '10')->dontSee('cannot be finished')->press('Save', $dialog)->see('Rows at the Mill')->see('Drop');
-        $page->go(ELSPETH)->see('Change stage')->press('Change stage…')->see('Put on this stage')->choose('Method', 'Rows at the Mill', $dialog)->see('1 Rows, step by step to level');
+        $page->go(ELSPETH)
+            ->see('Change stage')
+            ->press('Change stage…')
+            ->see('Put on this stage')
+            ->choose('Method', 'Rows at the Mill', $dialog)
+            ->see('1 Rows, step by step to level');
         $page->press('Put on this stage', $dialog)->see('Rows at the Mill')->see('3 × 10 in 2 sessions');
         $page->go('/methods/rows-first-ours')->see('Drop')->press('Drop')->see('1 athlete is on it. Assign another method first.');
-        $page->go(ELSPETH)->press('Change stage…')->see('Put on this stage')->choose('Method', 'Band taper', $dialog)->press('3 Bands, thickest needed first')->press('Put on this stage', $dialog)->dontSee('Put on this stage')->see('since');
+        $page->go(ELSPETH)
+            ->press('Change stage…')
+            ->see('Put on this stage')
+            ->choose('Method', 'Band taper', $dialog)
+            ->press('3 Bands, thickest needed first')
+            ->press('Put on this stage', $dialog)
+            ->dontSee('Put on this stage')
+            ->see('since');
         $page->go('/methods/rows-first-ours')->see('Drop')->press('Drop')->see('Side by side')->dontSee('Rows at the Mill');
-        expect(array_filter($page->consoleErrors(), static fn (string $error): bool => preg_match('~methods/(check|rows-first-ours)~', $error) !== 1))->toBe([]); // what was refused is an answer
+        expect(array_filter(
+            $page->consoleErrors(),
+            static fn (string $error): bool => preg_match('~methods/(check|rows-first-ours)~', $error) !== 1,
+        ))->toBe([]); // what was refused is an answer
     } finally {
         $page->close();
     }
@@ -75,8 +103,17 @@ it('logs work beside the pull, what was told, and prints the session on one page
     try {
         $page->signIn()->go(ELSPETH.'/session')->see('Plank');
         expect($page->printedPages())->toBe(1);
-        $page->click(WebDriverBy::xpath("//li[contains(., 'Plank')]//button[contains(., 'Log it')]"))->fill('Load (optional)', '5')->press('Log set 1')->see('Log set 2');
-        $page->go(ELSPETH)->see('How was it?')->press('How was it? Soreness, effort, what failed first…')->see('How hard, out of 10')->press('7', "//*[@aria-label='How hard, out of 10']")->press('1', "//*[@aria-label='Soreness of 5']")->press('Note it')->dontSee('How hard, out of 10');
+        $page->click(WebDriverBy::xpath(
+            "//li[contains(., 'Plank')]//button[contains(., 'Log it')]",
+        ))->fill('Load (optional)', '5')->press('Log set 1')->see('Log set 2');
+        $page->go(ELSPETH)
+            ->see('How was it?')
+            ->press('How was it? Soreness, effort, what failed first…')
+            ->see('How hard, out of 10')
+            ->press('7', "//*[@aria-label='How hard, out of 10']")
+            ->press('1', "//*[@aria-label='Soreness of 5']")
+            ->press('Note it')
+            ->dontSee('How hard, out of 10');
         expect($page->consoleErrors())->toBe([]);
     } finally {
         $page->close();
@@ -88,12 +125,25 @@ it('changes a line by hand, sees what it touches, goes back to the method, and p
     $main = "//section[@aria-label='Main']";
     try {
         $page->signIn()->go(ELSPETH.'/session')->see('Main');
-        $page->click(WebDriverBy::xpath("$main//button[contains(., 'Change')]"))->see('Holds for')->fill('Sets', '1')->see('the gate cannot be met')->press('Change it', "//*[@role='dialog']")->see('By hand, for the next session');
+        $page->click(WebDriverBy::xpath("$main//button[contains(., 'Change')]"))
+            ->see('Holds for')
+            ->fill('Sets', '1')
+            ->see('the gate cannot be met')
+            ->press('Change it', "//*[@role='dialog']")
+            ->see('By hand, for the next session');
         $page->click(WebDriverBy::xpath("$main//button[contains(., 'Back to the method')]"))->dontSee('By hand');
-        $page->press('Add a line')->see('Holds for')->choose('What', 'Loaded carry')->see('2 × 30 m')->press('Add it', "//*[@role='dialog']")->see('By hand');
-        $page->click(WebDriverBy::xpath("//li[contains(., 'Loaded carry')]//button[contains(., 'Back to the method')]"))->dontSee('Loaded carry');
+        $page->press('Add a line')
+            ->see('Holds for')
+            ->choose('What', 'Loaded carry')
+            ->see('2 × 30 m')
+            ->press('Add it', "//*[@role='dialog']")
+            ->see('By hand');
+        $page->click(WebDriverBy::xpath(
+            "//li[contains(., 'Loaded carry')]//button[contains(., 'Back to the method')]",
+        ))->dontSee('Loaded carry');
         $page->go(ELSPETH.'/weeks')->see('None noted')->press('Note time off')->see('Needed: the first day.');
-        expect($page->script('return document.documentElement.scrollWidth <= innerWidth'))->toBeTrue()->and($page->consoleErrors())->toBe([]);
+        expect($page->script('return document.documentElement.scrollWidth <= innerWidth'))->toBeTrue()
+            ->and($page->consoleErrors())->toBe([]);
     } finally {
         $page->close();
     }

@@ -38,7 +38,11 @@ it('serves pages with a policy that loads nothing from elsewhere', function (): 
 function logFiles(): array
 {
     preg_match('/^DB_HOST=(.*)\.socket$/m', (string) file_get_contents(getenv('STEADY_VAR').'/.env'), $data);
-    $files = array_merge(glob(getenv('STEADY_VAR').'/log/*') ?: [], glob(getenv('STEADY_VAR').'/storage/logs/*') ?: [], glob("$data[1]/log/*") ?: []);
+    $files = array_merge(
+        glob(getenv('STEADY_VAR').'/log/*') ?: [],
+        glob(getenv('STEADY_VAR').'/storage/logs/*') ?: [],
+        glob("$data[1]/log/*") ?: [],
+    );
 
     return array_values(array_filter($files, is_file(...)));
 }
@@ -63,16 +67,28 @@ it('refuses with 503 what waits too long for a row, answers of its health meanwh
     $owner->rollBack();
     expect(logFiles())->not->toBe([]);
     foreach (logFiles() as $file) {
-        expect((string) file_get_contents($file))->not->toContain($words)->and(substr(sprintf('%o', fileperms($file)), -3))->toBe('600', $file);
+        expect((string) file_get_contents($file))->not->toContain($words)
+            ->and(substr(sprintf('%o', fileperms($file)), -3))->toBe('600', $file);
     }
 });
 
 it('signs in to its database as one who can neither change nor delete what is append-only, nor what the tables are', function (): void {
     $app = database('steady_app', 'app-database');
-    foreach (['UPDATE logged_sets SET clean_reps = 0', 'DELETE FROM logged_sets', 'UPDATE clearances SET note = NULL', 'DELETE FROM weighings', 'CREATE TABLE own (id int)', 'DROP TABLE calls'] as $statement) {
+    foreach (
+        [
+            'UPDATE logged_sets SET clean_reps = 0',
+            'DELETE FROM logged_sets',
+            'UPDATE clearances SET note = NULL',
+            'DELETE FROM weighings',
+            'CREATE TABLE own (id int)',
+            'DROP TABLE calls',
+        ] as $statement
+    ) {
         expect(fn () => $app->exec($statement))->toThrow(PDOException::class);
     }
-    expect($app->query('SELECT rolsuper OR rolcreatedb OR rolcreaterole FROM pg_roles WHERE rolname = current_user')->fetchColumn())->toBeFalse();
+    expect(
+        $app->query('SELECT rolsuper OR rolcreatedb OR rolcreaterole FROM pg_roles WHERE rolname = current_user')->fetchColumn(),
+    )->toBeFalse();
 });
 
 it('makes no session for who only asks whether it is well', function (): void {
@@ -99,7 +115,11 @@ it('answers the pulse to whoever holds the ticket, grown by one with each comman
     [$ticket, $cursor, $athlete] = pulseOfToday($http);
     $anybody = new Http(Instance::url());
     expect($anybody->send('GET', "/api/pulse/$ticket"))->toBe([200, ['cursor' => $cursor]]);
-    $http->send('POST', '/api/commands', ['commands' => [['athlete_id' => $athlete, 'signal' => ['id' => uuid(), 'on' => gmdate('Y-m-d', time() - 86400), 'effort' => 6]]]]);
+    $http->send(
+        'POST',
+        '/api/commands',
+        ['commands' => [['athlete_id' => $athlete, 'signal' => ['id' => uuid(), 'on' => gmdate('Y-m-d', time() - 86400), 'effort' => 6]]]],
+    );
     expect($anybody->send('GET', "/api/pulse/$ticket"))->toBe([200, ['cursor' => $cursor + 1]]);
     foreach ([strrev($ticket), substr($ticket, 0, -1), $ticket.'0', 'x', "$ticket/more"] as $wrong) {
         [$status, $problem] = $anybody->send('GET', "/api/pulse/$wrong");
@@ -125,13 +145,25 @@ it('hands nothing of the program out: no file of it, no configuration, no secret
     $body = (string) @file_get_contents(Instance::url().$path, context: stream_context_create(['http' => ['ignore_errors' => true]]));
 
     expect($body)->not->toContain('<?php')->not->toContain('APP_KEY')->not->toContain('DB_PASSWORD');
-})->with(['/.env', '/pulse.php', '/index.php', '/../var/.env', '/%2e%2e/var/.env', '/api/../../var/.env', '/.git/config', '/storage/logs/laravel.log', '/artisan']);
+})->with([
+    '/.env', '/pulse.php', '/index.php', '/../var/.env', '/%2e%2e/var/.env', '/api/../../var/.env', '/.git/config',
+    '/storage/logs/laravel.log', '/artisan',
+]);
 
 it('takes a set and answers the pulse while one coach asks for eight comparisons, of which it works out one', function (): void {
     $http = Http::signedIn(Instance::url());
     [$ticket, $cursor] = pulseOfToday($http);
-    $comparisons = array_map(fn (int $n): Closure => $http->begin('POST', MERRIN.'/comparisons', ['method' => 'band-taper', 'from' => 4 * $n, 'count' => 4]), range(0, 7));
-    expect($http->send('POST', MERRIN.'/sets', ['id' => uuid(), 'performed_at' => gmdate(DATE_RFC3339), 'purpose' => 'baseline', 'hang_s' => 12])[0])->toBe(201)
+    $comparisons = array_map(
+        fn (int $n): Closure => $http->begin('POST', MERRIN.'/comparisons', ['method' => 'band-taper', 'from' => 4 * $n, 'count' => 4]),
+        range(0, 7),
+    );
+    expect(
+        $http->send(
+            'POST',
+            MERRIN.'/sets',
+            ['id' => uuid(), 'performed_at' => gmdate(DATE_RFC3339), 'purpose' => 'baseline', 'hang_s' => 12],
+        )[0],
+    )->toBe(201)
         ->and((new Http(Instance::url()))->send('GET', "/api/pulse/$ticket")[0])->toBe(200);
     $statuses = array_map(fn (Closure $wait): int => $wait()[0], $comparisons);
     expect($statuses)->toContain(200, 429)->and(array_diff($statuses, [200, 429]))->toBe([]);
@@ -142,7 +174,8 @@ it('serves everybody else while one address opens six hundred connections and sa
     $slow = [];
     foreach (range(1, 600) as $n) {
         $from = stream_context_create(['socket' => ['bindto' => '127.0.0.'.(2 + $n % 4).':0']]);
-        $socket = stream_socket_client("tcp://$address", $code, $message, 60, STREAM_CLIENT_CONNECT, $from) ?: throw new RuntimeException("The connection $n was refused.");
+        $socket = stream_socket_client("tcp://$address", $code, $message, 60, STREAM_CLIENT_CONNECT, $from)
+            ?: throw new RuntimeException("The connection $n was refused.");
         fwrite($socket, "GET /api/health HTTP/1.1\r\nX-Slow: ");
         stream_set_blocking($socket, false);
         $slow[] = $socket;
@@ -186,7 +219,11 @@ it('loses no acknowledged set when php-fpm or PostgreSQL is killed while logging
         if ($i === 15) {
             // In the middle of a request: the kill comes from beside while this loop goes on.
             $target = $victim === 'PostgreSQL' ? postmaster() : pid('fpm');
-            $killer = new Process(['sh', '-c', $victim === 'PostgreSQL' ? "sleep 0.02; kill -9 $target" : "sleep 0.02; pkill -9 -g $target php-fpm8.2"]);
+            $killer = new Process([
+                'sh',
+                '-c',
+                $victim === 'PostgreSQL' ? "sleep 0.02; kill -9 $target" : "sleep 0.02; pkill -9 -g $target php-fpm8.2",
+            ]);
             $killer->start();
         }
         $id = uuid();
@@ -224,7 +261,14 @@ it('takes what its killed web server left behind for its own, and starts', funct
 
 it('leaves nothing running once it is stopped, no scale either', function (): void {
     $root = dirname(__DIR__, 2);
-    $ours = fn (): string => trim((new Process(['pgrep', '-af', '--', getenv('STEADY_VAR').'/run|^php '.$root.'/bin/scale.php '.getenv('STEADY_VAR')]))->setTimeout(null)->mustRun()->getOutput());
+    $ours = fn (): string => trim(
+        (new Process([
+            'pgrep',
+            '-af',
+            '--',
+            getenv('STEADY_VAR').'/run|^php '.$root.'/bin/scale.php '.getenv('STEADY_VAR'),
+        ]))->setTimeout(null)->mustRun()->getOutput(),
+    );
     expect($ours())->toContain('scale.php');
     unlink(getenv('STEADY_VAR').'/run/scale.pid');
     (new Process(["$root/bin/steady", 'stop']))->setTimeout(null)->mustRun();

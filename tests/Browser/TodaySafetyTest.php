@@ -28,21 +28,58 @@ function classOfTwelve(): array
 {
     $http = Http::signedIn(Instance::url());
     $name = 'Kill '.substr(uuid(), -6);
-    $class = ['id' => uuid(), 'name' => $name, 'first_on' => (new DateTimeImmutable('now', new DateTimeZone('Europe/London')))->format('Y-m-d'), 'at' => '00:00', 'minutes' => 240, 'tags' => [$name]];
+    $class = [
+        'id' => uuid(),
+        'name' => $name,
+        'first_on' => (new DateTimeImmutable('now', new DateTimeZone('Europe/London')))->format('Y-m-d'),
+        'at' => '00:00',
+        'minutes' => 240,
+        'tags' => [$name],
+    ];
     $row = ['setup' => ['kind' => 'row', 'ring_id' => NORTH_RINGS, 'strap_m' => 1.4, 'heel_mark_m' => 0.0]];
     $ids = [];
     foreach (range(1, 12) as $n) {
         $ids[] = $id = uuid();
-        $done = fn (string $path, array $body, string $verb = 'POST') => expect($http->send($verb, "/api/athletes/$id$path", $body)[0])->toBeIn([200, 201, 204], $path);
-        expect($http->send('POST', '/api/athletes', ['id' => $id, 'name' => sprintf('%s %02d', $name, $n), 'kind' => 'gym', 'mass_kg' => 70, 'stature_m' => 1.75, 'tags' => [$name]])[0])->toBe(201);
+        $done = fn (string $path, array $body, string $verb = 'POST') => expect(
+            $http->send($verb, "/api/athletes/$id$path", $body)[0],
+        )->toBeIn([200, 201, 204], $path);
+        expect(
+            $http->send(
+                'POST',
+                '/api/athletes',
+                [
+                    'id' => $id,
+                    'name' => sprintf('%s %02d', $name, $n),
+                    'kind' => 'gym',
+                    'mass_kg' => 70,
+                    'stature_m' => 1.75,
+                    'tags' => [$name],
+                ],
+            )[0],
+        )->toBe(201);
         $done('/screenings', ['id' => uuid(), 'overhead' => 'level']);
-        $done('/sets', ['id' => uuid(), 'performed_at' => gmdate(DATE_RFC3339, time() - 4 * 86400), 'purpose' => 'baseline', 'exercise' => $row, 'clean_reps' => 12, 'reserve' => 1]);
+        $done(
+            '/sets',
+            [
+                'id' => uuid(),
+                'performed_at' => gmdate(DATE_RFC3339, time() - 4 * 86400),
+                'purpose' => 'baseline',
+                'exercise' => $row,
+                'clean_reps' => 12,
+                'reserve' => 1,
+            ],
+        );
         $done('/setup', $row, 'PUT');
         $done('/place', ['id' => uuid(), 'method' => 'rows-first', 'stage' => 'upright', 'reason' => 'Rows.']);
         $session = $http->send('GET', "/api/athletes/$id/session")[1];
         $main = array_values(array_filter($session['blocks'], fn (array $b): bool => $b['part'] === 'main' && $b['rung'] !== null))[0];
         foreach (array_slice($session['blocks'], 0, 1 + (int) array_search($main, $session['blocks'], true)) as $block) {
-            $done('/session/changes', ['id' => uuid(), 'line' => $block['line'], 'lasts' => false] + ($block['line'] === $main['line'] ? ['sets' => ROUNDS] : ['left_out' => true]));
+            $done(
+                '/session/changes',
+                ['id' => uuid(), 'line' => $block['line'], 'lasts' => false] + (
+                    $block['line'] === $main['line'] ? ['sets' => ROUNDS] : ['left_out' => true]
+                ),
+            );
         }
     }
     expect($http->send('POST', '/api/classes', $class)[0])->toBe(201);
@@ -61,7 +98,13 @@ function coaches(int $many): array
     $all = [['coach@hollowbrook.example', '01900000-0000-7000-8000-000000000002']];
     while (count($all) < $many) {
         $all[] = [$email = 'coach-'.substr($id = uuid(), -6).'@hollowbrook.example', $id];
-        expect($http->send('POST', '/api/coaches', ['id' => $id, 'name' => "Second Coach $email", 'email' => $email, 'password' => PASSWORD])[0])->toBe(201);
+        expect(
+            $http->send(
+                'POST',
+                '/api/coaches',
+                ['id' => $id, 'name' => "Second Coach $email", 'email' => $email, 'password' => PASSWORD],
+            )[0],
+        )->toBe(201);
     }
 
     return $all;
@@ -82,9 +125,17 @@ final class Device
     {
         $this->open();
         $this->page->signIn($this->email, PASSWORD)->visit('/today');
-        Wait::until(fn (): bool => (bool) $this->page->script("const s = document.querySelector('.menu select'); const o = s && [...s.options].find((o) => o.text.startsWith('$class')); if (!o) return false; s.value = o.value; s.dispatchEvent(new Event('change')); return true;"), 'The class is not to be picked.');
+        Wait::until(
+            fn (): bool => (bool) $this->page->script(
+                "const s = document.querySelector('.menu select'); const o = s && [...s.options].find((o) => o.text.startsWith('$class')); if (!o) return false; s.value = o.value; s.dispatchEvent(new Event('change')); return true;",
+            ),
+            'The class is not to be picked.',
+        );
         $this->page->see("$class")->see('12 here');
-        Wait::until(fn (): bool => (bool) $this->page->script('return navigator.serviceWorker.ready.then((r) => r.active?.state === "activated")'), 'The client is not on the device.');
+        Wait::until(
+            fn (): bool => (bool) $this->page->script('return navigator.serviceWorker.ready.then((r) => r.active?.state === "activated")'),
+            'The client is not on the device.',
+        );
     }
 
     public function open(): void
@@ -114,9 +165,17 @@ final class Device
      */
     public function tap(array $ids): void
     {
-        $tapped = $this->page->script('const ids = '.json_encode($ids).'; return ids.filter((id) => { const go = document.querySelector(`[data-athlete="${id}"] .go`); go?.click(); return go; }).length');
+        $tapped = $this->page->script(
+            'const ids = '.json_encode($ids)
+                .'; return ids.filter((id) => { const go = document.querySelector(`[data-athlete="${id}"] .go`); go?.click(); return go; }).length',
+        );
         expect($tapped)->toBe(count($ids));
-        Wait::until(fn (): bool => $this->page->script('return '.json_encode($ids).'.every((id) => document.querySelector(`[data-athlete="${id}"]`).textContent.includes("Undo"))'), fn (): string => 'A tap was not taken. '.implode(' ', $this->page->consoleErrors()).$this->page->text());
+        Wait::until(
+            fn (): bool => $this->page->script(
+                'return '.json_encode($ids).'.every((id) => document.querySelector(`[data-athlete="${id}"]`).textContent.includes("Undo"))',
+            ),
+            fn (): string => 'A tap was not taken. '.implode(' ', $this->page->consoleErrors()).$this->page->text(),
+        );
     }
 
     /**
@@ -126,7 +185,12 @@ final class Device
      */
     public function sees(int $sets, array $ids): void
     {
-        Wait::until(fn (): bool => $this->page->script('return '.json_encode($ids).".every((id) => document.querySelector(`[data-athlete=\"\${id}\"] [aria-label^='$sets of ']`))"), fn (): string => "Not everybody has $sets sets here. ".$this->page->text());
+        Wait::until(
+            fn (): bool => $this->page->script(
+                'return '.json_encode($ids).".every((id) => document.querySelector(`[data-athlete=\"\${id}\"] [aria-label^='$sets of ']`))",
+            ),
+            fn (): string => "Not everybody has $sets sets here. ".$this->page->text(),
+        );
     }
 
     /** A browser that falls within half a minute of the sign-in has not written its cookies down yet: the coach signs in again. */
@@ -154,7 +218,9 @@ afterEach(function (): void {
     }
 });
 
-it('loses and doubles nothing of twelve athletes by twelve sets, logged by two coaches who see each other’s, while everything dies in turn', function (int $devices): void {
+it('loses and doubles nothing of twelve athletes by twelve sets, logged by two coaches who see each other’s, while everything dies in turn', function (
+    int $devices,
+): void {
     [$class, $ids] = classOfTwelve();
     $profiles = array_map(fn (int $n): string => profile((string) $n), range(1, $devices));
     $coaches = coaches($devices);
@@ -203,7 +269,9 @@ it('loses and doubles nothing of twelve athletes by twelve sets, logged by two c
         $device->isSent();
         $device->kill();
     }
-    $sets = database('steady', 'database')->prepare("SELECT id, user_id, extract(epoch FROM performed_at) AS at FROM logged_sets WHERE athlete_id = ? AND purpose = 'work' AND NOT withdrawn ORDER BY logged_at, performed_at");
+    $sets = database('steady', 'database')->prepare(
+        "SELECT id, user_id, extract(epoch FROM performed_at) AS at FROM logged_sets WHERE athlete_id = ? AND purpose = 'work' AND NOT withdrawn ORDER BY logged_at, performed_at",
+    );
     foreach ($shares as $i => $share) {
         foreach ($share as $athlete) {
             $sets->execute([$athlete]);

@@ -20,12 +20,16 @@ function loggable(Page $page): int
 /** What this device holds that the server refused. */
 function refused(Page $page): array
 {
-    return (array) $page->script('return new Promise((done) => { const open = indexedDB.open("steady-rung"); open.onsuccess = () => { const all = open.result.transaction("sets").objectStore("sets").getAll(); all.onsuccess = () => { open.result.close(); done(all.result.filter((w) => w.problem).map((w) => JSON.stringify(w))); }; }; })');
+    return (array) $page->script(
+        'return new Promise((done) => { const open = indexedDB.open("steady-rung"); open.onsuccess = () => { const all = open.result.transaction("sets").objectStore("sets").getAll(); all.onsuccess = () => { open.result.close(); done(all.result.filter((w) => w.problem).map((w) => JSON.stringify(w))); }; }; })',
+    );
 }
 
 function undone(Page $page): int
 {
-    return (int) $page->script('return [...document.querySelectorAll("[data-athlete]")].filter((t) => t.textContent.includes("Undo")).length');
+    return (int) $page->script(
+        'return [...document.querySelectorAll("[data-athlete]")].filter((t) => t.textContent.includes("Undo")).length',
+    );
 }
 
 it('shows a newcomer a class in full swing, and both evenings on the calendar', function (): void {
@@ -54,7 +58,12 @@ it('goes through a whole class by keyboard alone', function (): void {
             $page->key(WebDriverKeys::ARROW_LEFT);
         }
         $page->key('u')->key('6')->see('log it')->key(WebDriverKeys::ENTER)->see('Undo 6');
-        $page->key('n')->see('The last set: 6')->press('2', "//*[@aria-label='In reserve']")->key(WebDriverKeys::ESCAPE)->dontSee('The last set')->dontSee('wait');
+        $page->key('n')
+            ->see('The last set: 6')
+            ->press('2', "//*[@aria-label='In reserve']")
+            ->key(WebDriverKeys::ESCAPE)
+            ->dontSee('The last set')
+            ->dontSee('wait');
         expect($page->consoleErrors())->toBe([])->and(refused($page))->toBe([]);
     } finally {
         $page->close();
@@ -68,13 +77,19 @@ it('goes through a whole class by thumb alone, on targets large enough, in both 
         foreach (['light', 'dark'] as $theme) {
             $page->script("localStorage.setItem('steady-rung.floor', '$theme')");
             $page->visit('/today')->see('as asked');
-            $small = $page->script('return [...document.querySelectorAll("main button, main a, main summary")].filter((e) => e.checkVisibility()).filter((e) => { const r = e.getBoundingClientRect(); return r.height < 43.5 || r.width < 43.5; }).map((e) => e.outerHTML.slice(0, 120))');
+            $small = $page->script(
+                'return [...document.querySelectorAll("main button, main a, main summary")].filter((e) => e.checkVisibility()).filter((e) => { const r = e.getBoundingClientRect(); return r.height < 43.5 || r.width < 43.5; }).map((e) => e.outerHTML.slice(0, 120))',
+            );
             expect($small)->toBe([], $theme)->and($page->accessibilityViolations())->toBe([], $theme)
                 ->and($page->script('return document.documentElement.scrollWidth <= innerWidth'))->toBeTrue()
                 ->and($page->script('return document.documentElement.dataset.theme'))->toBe($theme);
         }
         usleep(800_000);
-        foreach ($page->script('return [...document.querySelectorAll("[data-athlete] .go:not(.watch)")].map((e) => e.closest("[data-athlete]").dataset.athlete)') as $id) {
+        foreach (
+            $page->script(
+                'return [...document.querySelectorAll("[data-athlete] .go:not(.watch)")].map((e) => e.closest("[data-athlete]").dataset.athlete)',
+            ) as $id
+        ) {
             $page->thumb("[data-athlete='$id'] .go");
         }
         $page->see('Undo');
@@ -84,7 +99,9 @@ it('goes through a whole class by thumb alone, on targets large enough, in both 
         $page->dontSee('What failed first?')->press('Bars and rings')->see('free now');
         expect($page->accessibilityViolations())->toBe([], 'stations');
         $page->press('Who is here')->see('Somebody else walks in');
-        expect($page->accessibilityViolations())->toBe([], 'who is here')->and($page->consoleErrors())->toBe([])->and(refused($page))->toBe([]);
+        expect($page->accessibilityViolations())->toBe([], 'who is here')
+            ->and($page->consoleErrors())->toBe([])
+            ->and(refused($page))->toBe([]);
     } finally {
         $page->script("localStorage.setItem('steady-rung.floor', 'light')");
         $page->close();
@@ -95,8 +112,18 @@ it('decides the calls of the class from where one sees who did what', function (
     $page = Page::open(Instance::url(), 1280, 800);
     try {
         $page->signIn()->go('/today')->see('as asked');
-        $page->visit((string) $page->script('return document.querySelector(".menu a").getAttribute("href")'))->see('trained')->see('Calls of this class')->press('Grip', "//*[@aria-label='Bastian Oakes']//*[@aria-label='What failed first?']");
-        Wait::until(fn (): bool => (bool) $page->script('return document.querySelector("article [aria-pressed=true]")?.textContent.includes("Grip")'), 'What gave out was not noted.');
+        $page->visit(
+            (string) $page->script('return document.querySelector(".menu a").getAttribute("href")'),
+        )->see('trained')->see('Calls of this class')->press(
+            'Grip',
+            "//*[@aria-label='Bastian Oakes']//*[@aria-label='What failed first?']",
+        );
+        Wait::until(
+            fn (): bool => (bool) $page->script(
+                'return document.querySelector("article [aria-pressed=true]")?.textContent.includes("Grip")',
+            ),
+            'What gave out was not noted.',
+        );
         expect($page->accessibilityViolations())->toBe([])->and($page->consoleErrors())->toBe([]);
     } finally {
         $page->close();
@@ -106,15 +133,24 @@ it('decides the calls of the class from where one sees who did what', function (
 it('takes a class made and gear put out of use without a network, and the server has them as soon as it answers', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
     $http = Http::signedIn(Instance::url());
-    $made = fn (): int => count(array_filter($http->send('GET', '/api/classes')[1]['items'], fn (array $c): bool => $c['name'] === 'Open floor'));
+    $made = fn (): int => count(array_filter(
+        $http->send('GET', '/api/classes')[1]['items'],
+        fn (array $c): bool => $c['name'] === 'Open floor',
+    ));
     $toggle = fn (string $then): string => "const b = [...document.querySelectorAll('.n-drawer button')].find((b) => b.textContent.includes('Cable column')); if (!b) return false; if (!b.textContent.includes('$then')) b.click(); return b.textContent.includes('$then');";
     try {
         $page->signIn()->go('/today')->see('as asked')->offline(true);
         $page->click(WebDriverBy::cssSelector('.menu summary'))->press('Broken or missing today');
         Wait::until(fn (): bool => (bool) $page->script($toggle('out today')), 'The machine is not out of use.');
-        $page->press('close')->click(WebDriverBy::cssSelector('.menu summary'))->press('Classes and their days')->see('Every Tuesday')->see('No connection'); // which moves what stands below it
+        $page->press('close')
+            ->click(WebDriverBy::cssSelector('.menu summary'))
+            ->press('Classes and their days')
+            ->see('Every Tuesday')
+            ->see('No connection'); // which moves what stands below it
         $page->press('Make a class')->fill('Name', 'Open floor')->press('Once');
-        $page->script('const day = document.querySelector("input[type=date]"); day.value = "2098-12-31"; day.dispatchEvent(new Event("input", { bubbles: true }))'); // no class of today, for other walks look at that
+        $page->script(
+            'const day = document.querySelector("input[type=date]"); day.value = "2098-12-31"; day.dispatchEvent(new Event("input", { bubbles: true }))',
+        ); // no class of today, for other walks look at that
         $page->press('Make it')->see('Kept on this device')->see('2 notes wait');
         $page->press('2 notes wait')->see('Gear out of use today Cable column');
         expect($made())->toBe(0);
@@ -122,7 +158,12 @@ it('takes a class made and gear put out of use without a network, and the server
         $page->see('Nothing waits.')->press('close')->dontSee('Kept on this device');
         expect($made())->toBe(1);
         $page->go('/today')->see('as asked')->click(WebDriverBy::cssSelector('.menu summary'))->press('Broken or missing today');
-        Wait::until(fn (): bool => (bool) $page->script("return [...document.querySelectorAll('.n-drawer button')].some((b) => b.textContent.includes('Cable column') && b.textContent.includes('out today'))"), 'The machine is not out of use as the server has it.');
+        Wait::until(
+            fn (): bool => (bool) $page->script(
+                "return [...document.querySelectorAll('.n-drawer button')].some((b) => b.textContent.includes('Cable column') && b.textContent.includes('out today'))",
+            ),
+            'The machine is not out of use as the server has it.',
+        );
         Wait::until(fn (): bool => (bool) $page->script($toggle('in use')), 'The machine is not back in use.');
         $page->dontSee('note waits');
     } finally {
@@ -137,7 +178,12 @@ it('takes a newer program when the coach says so, and keeps what waits to be sen
     $page = Page::open(Instance::url(), 1280, 800);
     try {
         $page->signIn()->go('/today')->see('as asked');
-        Wait::until(fn (): bool => (bool) $page->script('return navigator.serviceWorker.controller !== null || navigator.serviceWorker.ready.then(() => location.reload())'), 'No program is on the device.');
+        Wait::until(
+            fn (): bool => (bool) $page->script(
+                'return navigator.serviceWorker.controller !== null || navigator.serviceWorker.ready.then(() => location.reload())',
+            ),
+            'No program is on the device.',
+        );
         $page->see('as asked')->bar('*/api/commands');
         $page->script('window.older = true; document.querySelector("[data-athlete] .go:not(.watch)").click()');
         $page->see('1 set waits');
@@ -159,7 +205,9 @@ it('loads little', function (): void {
         $page->signIn()->visit('/today')->see('as asked');
         $page->script('return navigator.serviceWorker.getRegistrations().then((all) => Promise.all(all.map((r) => r.unregister())))');
         $page->visit('/today')->see('as asked');
-        $kb = (float) $page->script('return performance.getEntriesByType("resource").filter((e) => e.name.endsWith(".js") && !/sw\.js|workbox/.test(e.name)).reduce((sum, e) => sum + e.encodedBodySize, 0) / 1000');
+        $kb = (float) $page->script(
+            'return performance.getEntriesByType("resource").filter((e) => e.name.endsWith(".js") && !/sw\.js|workbox/.test(e.name)).reduce((sum, e) => sum + e.encodedBodySize, 0) / 1000',
+        );
         expect($kb)->toBeGreaterThan(50.0)->toBeLessThan(MOST_SCRIPT_KB);
     } finally {
         $page->close();

@@ -91,7 +91,12 @@ it('asks for the gym first on an install that has none, and says what is wrong a
     let right = false;
     const asked = serve({
         'GET /api/health': () => ({ ...health, founded: false }),
-        'POST /api/gym': () => (right ? me : refuse(422, 'invalid', 'Something in it is not right.', [fault('/password', 'Take a password of at least 10 characters.')])),
+        'POST /api/gym': () =>
+            right
+                ? me
+                : refuse(422, 'invalid', 'Something in it is not right.', [
+                      fault('/password', 'Take a password of at least 10 characters.'),
+                  ]),
     });
     const { fill, press, sees } = show(App);
     await sees('Steady Rung begins empty.');

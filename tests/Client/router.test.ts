@@ -15,5 +15,9 @@ it('opens the class first, and says so where there is no page', () => {
 });
 
 it('takes the new athlete, the house rules and the classes for no one’s id', () => {
-    expect(['/people/new', '/methods/rules', '/today/classes'].map((path) => router.resolve(path).meta['title'])).toEqual(['Add an athlete', 'House rules', 'Classes']);
+    expect(['/people/new', '/methods/rules', '/today/classes'].map((path) => router.resolve(path).meta['title'])).toEqual([
+        'Add an athlete',
+        'House rules',
+        'Classes',
+    ]);
 });

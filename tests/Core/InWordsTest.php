@@ -15,7 +15,15 @@ it('says a pull in kilograms and newtons at once, so that either reading of a sc
 
 it('says chances as coaches do', function (float $chance, string $words): void {
     expect(InWords::chance($chance))->toBe($words);
-})->with([[0.99, 'nearly always'], [0.8, '4 in 5'], [0.74, '3 in 4'], [0.5, '1 in 2'], [0.33, '1 in 3'], [0.11, '1 in 10'], [0.01, 'hardly ever']]);
+})->with([
+    [0.99, 'nearly always'],
+    [0.8, '4 in 5'],
+    [0.74, '3 in 4'],
+    [0.5, '1 in 2'],
+    [0.33, '1 in 3'],
+    [0.11, '1 in 10'],
+    [0.01, 'hardly ever'],
+]);
 
 it('never says that a chance falls short of itself', function (float $chance, float $needed, string $words): void {
     expect(InWords::chanceAgainst($chance, $needed))->toBe($words);

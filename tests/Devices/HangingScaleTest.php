@@ -14,7 +14,9 @@ use Tests\Browser\Support\Wait;
 function answering(string $bytes, bool $holds = true): array
 {
     $address = freeAddress();
-    $code = '$s = stream_socket_server("tcp://'.$address.'"); $kept = []; while ($c = @stream_socket_accept($s, 60)) { fwrite($c, base64_decode("'.base64_encode($bytes).'")); '.($holds ? '$kept[] = $c;' : 'fclose($c);').' }';
+    $code = '$s = stream_socket_server("tcp://'.$address.'"); $kept = []; while ($c = @stream_socket_accept($s, 60)) { fwrite($c, base64_decode("'.base64_encode($bytes).'")); '.(
+        $holds ? '$kept[] = $c;' : 'fclose($c);'
+    ).' }';
     $process = new Process(['php', '-r', $code]);
     $process->start();
     awaitAnswer($address);
@@ -62,7 +64,9 @@ it('is obeyed by the simulated scale, and refused what it does not know', functi
     [$process, $address] = startScale();
     $scale = new HangingScale($address);
     try {
-        foreach (['ZERO' => true, 'HANG 51.5' => true, 'FAULT jump' => true, 'FAULT none' => true, 'FAULT melt' => false, 'HANG -5' => false, 'HANG 5e9' => false, 'DANCE' => false, '' => false] as $command => $obeyed) {
+        foreach (
+            ['ZERO' => true, 'HANG 51.5' => true, 'FAULT jump' => true, 'FAULT none' => true, 'FAULT melt' => false, 'HANG -5' => false, 'HANG 5e9' => false, 'DANCE' => false, '' => false] as $command => $obeyed
+        ) {
             expect($scale->tell((string) $command))->toBe($obeyed, "\"$command\"");
         }
     } finally {

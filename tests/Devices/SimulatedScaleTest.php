@@ -52,7 +52,8 @@ it('has noise, and a drift that comes back', function (): void {
 it('numbers its readings and times them upwards', function (): void {
     $sent = pass(new SimulatedScale(2), 500, 2000);
     foreach (range(1, count($sent) - 1) as $i) {
-        expect($sent[$i]->number)->toBe($sent[$i - 1]->number + 1)->and($sent[$i]->atMs)->toBe($sent[$i - 1]->atMs + SimulatedScale::EVERY_MS);
+        expect($sent[$i]->number)->toBe($sent[$i - 1]->number + 1)
+            ->and($sent[$i]->atMs)->toBe($sent[$i - 1]->atMs + SimulatedScale::EVERY_MS);
     }
 });
 
@@ -88,7 +89,8 @@ it('fails as real scales do, and recovers', function (): void {
 
     $scale->failAs(ScaleFault::Repeat);
     $stuck = pass($scale, 8000, 4000);
-    expect(array_unique(array_map(fn (ScaleReading $r): int => $r->number, $stuck)))->toHaveCount(1)->and(watched($scale, 12_000)->state)->toBe(ScaleState::Repeating);
+    expect(array_unique(array_map(fn (ScaleReading $r): int => $r->number, $stuck)))->toHaveCount(1)
+        ->and(watched($scale, 12_000)->state)->toBe(ScaleState::Repeating);
 
     $scale->failAs(ScaleFault::Jump);
     pass($scale, 12_000, 3000);

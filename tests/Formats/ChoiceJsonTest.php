@@ -27,8 +27,21 @@ function everyChoiceJson(): array
         'counterweight' => [['kind' => 'counterweight', 'machine_id' => ID, 'stack_kg' => 22.5]],
         'pull-down' => [['kind' => 'pulldown', 'machine_id' => ID, 'stack_kg' => 35]],
         'added weight' => [['kind' => 'added', 'weight_ids' => [ID, OTHER]]],
-        'one band at the foot, one at the knee' => [['kind' => 'band', 'bar_id' => ID, 'attach' => 'foot', 'band_ids' => [ID, OTHER], 'knee_band_id' => OTHER]],
-        'row, heels blocked, knees bent, in a vest' => [['kind' => 'row', 'bar_id' => ID, 'heel_mark_m' => 0.85, 'heels' => 'blocked', 'knees' => 'bent', 'weight_ids' => [OTHER]]],
+        'one band at the foot, one at the knee' => [[
+            'kind' => 'band',
+            'bar_id' => ID,
+            'attach' => 'foot',
+            'band_ids' => [ID, OTHER],
+            'knee_band_id' => OTHER,
+        ]],
+        'row, heels blocked, knees bent, in a vest' => [[
+            'kind' => 'row',
+            'bar_id' => ID,
+            'heel_mark_m' => 0.85,
+            'heels' => 'blocked',
+            'knees' => 'bent',
+            'weight_ids' => [OTHER],
+        ]],
         'squat pull' => [['kind' => 'foot', 'bar_id' => ID, 'scale_kg' => 30, 'weight_ids' => [OTHER]]],
         'legs in front' => [['kind' => 'low-bar', 'bar_id' => ID, 'grade' => 'none']],
         'pull-down, kneeling' => [['kind' => 'pulldown', 'machine_id' => ID, 'stack_kg' => 35, 'stance' => 'kneeling']],
@@ -52,22 +65,47 @@ it('keeps one key for one choice, whatever the order of its pieces', function ()
     $key = fn (array $json): string => ChoiceJson::read(JsonObject::parse((string) json_encode($json)))->key();
 
     expect($key(['kind' => 'added', 'weight_ids' => [OTHER, ID]]))->toBe($key(['kind' => 'added', 'weight_ids' => [ID, OTHER]]))
-        ->and($key(['kind' => 'foot', 'bar_id' => ID, 'plate_ids' => [OTHER, ID]]))->toBe($key(['kind' => 'foot', 'bar_id' => ID, 'plate_ids' => [ID, OTHER]]))
-        ->and($key(['kind' => 'row', 'bar_id' => ID, 'heel_mark_m' => 0.8]))->not->toBe($key(['kind' => 'row', 'bar_id' => ID, 'heel_mark_m' => 0.85]));
+        ->and($key([
+            'kind' => 'foot',
+            'bar_id' => ID,
+            'plate_ids' => [OTHER, ID],
+        ]))->toBe($key(['kind' => 'foot', 'bar_id' => ID, 'plate_ids' => [ID, OTHER]]))
+        ->and($key(['kind' => 'row', 'bar_id' => ID, 'heel_mark_m' => 0.8]))->not->toBe($key([
+            'kind' => 'row',
+            'bar_id' => ID,
+            'heel_mark_m' => 0.85,
+        ]));
 });
 
 it('takes no key of another kind', function (array $json): void {
-    foreach (['attach' => 'foot', 'heel_mark_m' => 0.2, 'hop_m' => 0.1, 'stack_kg' => 20, 'seconds' => 5, 'machine_id' => ID] as $key => $value) {
+    foreach (
+        ['attach' => 'foot', 'heel_mark_m' => 0.2, 'hop_m' => 0.1, 'stack_kg' => 20, 'seconds' => 5, 'machine_id' => ID] as $key => $value
+    ) {
         if (! array_key_exists($key, $json)) {
-            expect(fn () => ChoiceJson::read(JsonObject::parse((string) json_encode([...$json, $key => $value]))))->toThrow(Unreadable::class, "/$key");
+            expect(
+                fn () => ChoiceJson::read(JsonObject::parse((string) json_encode([...$json, $key => $value]))),
+            )->toThrow(Unreadable::class, "/$key");
         }
     }
 })->with(everyChoiceJson());
 
 it('misses every key that a kind cannot do without', function (array $json): void {
-    $optional = ['kind', 'box_id', 'plate_ids', 'scale_kg', 'grade', 'knee_band_id', 'heels', 'knees', 'stance', ...($json['kind'] === 'added' ? [] : ['weight_ids'])];
+    $optional = [
+        'kind',
+        'box_id',
+        'plate_ids',
+        'scale_kg',
+        'grade',
+        'knee_band_id',
+        'heels',
+        'knees',
+        'stance',
+        ...($json['kind'] === 'added' ? [] : ['weight_ids']),
+    ];
     foreach (array_diff(array_keys($json), $optional) as $key) {
-        expect(fn () => ChoiceJson::read(JsonObject::parse((string) json_encode(array_diff_key($json, [$key => 1])))))->toThrow(Unreadable::class);
+        expect(
+            fn () => ChoiceJson::read(JsonObject::parse((string) json_encode(array_diff_key($json, [$key => 1])))),
+        )->toThrow(Unreadable::class);
     }
     expect(fn () => ChoiceJson::read(JsonObject::parse('{}')))->toThrow(Unreadable::class, '/kind');
 })->with(everyChoiceJson());
@@ -88,7 +126,16 @@ it('refuses figures out of range, naming them', function (array $json, string $p
     [['kind' => 'band', 'bar_id' => ID, 'attach' => 'knee', 'band_ids' => [ID, OTHER], 'knee_band_id' => ID], '/knee_band_id'],
     [['kind' => 'lowering', 'seconds' => 5], '/kind'],
     [['kind' => 'band', 'bar_id' => ID, 'attach' => 'foot', 'band_ids' => [ID], 'knee_band_id' => ID], '/knee_band_id'],
-    [['kind' => 'band', 'bar_id' => ID, 'attach' => 'foot', 'band_ids' => [ID, OTHER], 'knee_band_id' => '01900000-0000-7000-8000-000000000009'], '/knee_band_id'],
+    [
+        [
+            'kind' => 'band',
+            'bar_id' => ID,
+            'attach' => 'foot',
+            'band_ids' => [ID, OTHER],
+            'knee_band_id' => '01900000-0000-7000-8000-000000000009',
+        ],
+        '/knee_band_id',
+    ],
     [['kind' => 'row', 'heel_mark_m' => 0.2], '/ring_id'],
     [['kind' => 'pulldown', 'machine_id' => ID, 'stack_kg' => 20, 'stance' => 'lying'], '/stance'],
 ]);

@@ -36,22 +36,70 @@ function schemaEdges(): Generator
     yield 'exercise, no such grip' => ['carried', $exercise(['grip' => 'sideways']), false];
     yield 'exercise, no such place' => ['carried', $exercise(['movement' => 'hold', 'at' => 'knee', 'seconds' => 10]), false];
     yield 'set-up and exercise' => ['carried', $setup(['kind' => 'strict']) + $exercise([]), false];
-    yield 'row, blocked' => ['carried', $setup(['kind' => 'row', 'anchor_height_m' => 1.0, 'strap_m' => 0, 'heel_mark_m' => 0.6, 'heels' => 'blocked', 'knees' => 'bent', 'floor' => 'vinyl', 'added_kg' => 5]), true];
+    yield 'row, blocked' => [
+        'carried',
+        $setup([
+            'kind' => 'row',
+            'anchor_height_m' => 1.0,
+            'strap_m' => 0,
+            'heel_mark_m' => 0.6,
+            'heels' => 'blocked',
+            'knees' => 'bent',
+            'floor' => 'vinyl',
+            'added_kg' => 5,
+        ]),
+        true,
+    ];
     yield 'legs in front' => ['carried', $setup(['kind' => 'low-bar', 'bar_height_m' => 1.4, 'grade' => 'none']), true];
-    yield 'band pull-down' => ['carried', $setup(['kind' => 'band-pulldown', 'anchor_height_m' => 2.4, 'bands' => [['hung_length_m' => 0.5, 'width_mm' => 22, 'thickness_mm' => 4.5]], 'stance' => 'seated']), true];
+    yield 'band pull-down' => [
+        'carried',
+        $setup([
+            'kind' => 'band-pulldown',
+            'anchor_height_m' => 2.4,
+            'bands' => [['hung_length_m' => 0.5, 'width_mm' => 22, 'thickness_mm' => 4.5]],
+            'stance' => 'seated',
+        ]),
+        true,
+    ];
     yield 'machine, steep' => ['carried', $setup(['kind' => 'counterweight', 'stack_kg' => 20, 'leverage' => 1, 'lever_deg' => 80]), false];
-    yield 'heel mark, one anchor and a kit' => ['heel-mark', ['body' => BODY, 'anchor_height_m' => 2.4, 'strap_m' => 1.5, 'share' => 0.5, 'kit' => ['rings' => []]], false];
-    yield 'seconds, of reps' => ['seconds', ['body' => BODY, 'capacity_share' => ['mean' => 0.8, 'sd' => 0.1], 'exercise' => ['setup' => ['kind' => 'strict'], 'movement' => 'lowering', 'seconds' => 0]], false];
+    yield 'heel mark, one anchor and a kit' => [
+        'heel-mark',
+        ['body' => BODY, 'anchor_height_m' => 2.4, 'strap_m' => 1.5, 'share' => 0.5, 'kit' => ['rings' => []]],
+        false,
+    ];
+    yield 'seconds, of reps' => [
+        'seconds',
+        [
+            'body' => BODY,
+            'capacity_share' => ['mean' => 0.8, 'sd' => 0.1],
+            'exercise' => ['setup' => ['kind' => 'strict'], 'movement' => 'lowering', 'seconds' => 0],
+        ],
+        false,
+    ];
     yield 'heel mark' => ['heel-mark', ['body' => BODY, 'anchor_height_m' => 2.4, 'strap_m' => 1.5, 'share' => 0], false];
-    yield 'heel mark, floor' => ['heel-mark', ['body' => BODY, 'anchor_height_m' => 2.4, 'strap_m' => 1.5, 'heel_height_m' => null, 'share' => 0.5], true];
+    yield 'heel mark, floor' => [
+        'heel-mark',
+        ['body' => BODY, 'anchor_height_m' => 2.4, 'strap_m' => 1.5, 'heel_height_m' => null, 'share' => 0.5],
+        true,
+    ];
     yield 'box' => ['box', ['body' => BODY, 'bar_height_m' => 2.4, 'leg_part' => 1.1, 'heights_m' => []], false];
     yield 'box, floor only' => ['box', ['body' => BODY, 'bar_height_m' => 2.4, 'leg_part' => 0.5], true];
-    $ladder = ['body' => BODY, 'kit' => ['bars' => [['id' => 'a', 'height_m' => 2.4]]], 'from_share' => 0.5, 'to_share' => 1, 'lane' => 'pull'];
+    $ladder = [
+        'body' => BODY,
+        'kit' => ['bars' => [['id' => 'a', 'height_m' => 2.4]]],
+        'from_share' => 0.5,
+        'to_share' => 1,
+        'lane' => 'pull',
+    ];
     yield 'ladder' => ['ladder', $ladder, true];
     yield 'ladder, no kit' => ['ladder', ['kit' => null] + $ladder, false];
     yield 'ladder, half a rung' => ['ladder', $ladder + ['most_rungs' => 2.5], false];
     yield 'ladder, step' => ['ladder', $ladder + ['smallest_step' => 0.6], false];
-    yield 'ladder, rings without a mark' => ['ladder', ['kit' => ['rings' => [['id' => 'r', 'anchor_height_m' => 2.4, 'strap_m' => []]]]] + $ladder, false];
+    yield 'ladder, rings without a mark' => [
+        'ladder',
+        ['kit' => ['rings' => [['id' => 'r', 'anchor_height_m' => 2.4, 'strap_m' => []]]]] + $ladder,
+        false,
+    ];
     yield 'ladder, thick plate' => ['ladder', ['kit' => ['plates_m' => [0.13]]] + $ladder, false];
 }
 
@@ -68,7 +116,9 @@ it('answers what the arms carry, in kg and as shares', function (): void {
 
 it('knows strict and added weight', function (): void {
     expect(ask('carried', ['body' => BODY, 'setup' => ['kind' => 'strict']])->share->mean)->toEqual(1.0)
-        ->and(ask('carried', ['body' => BODY, 'setup' => ['kind' => 'added', 'added_kg' => 7]])->carried_kg->top)->toEqualWithDelta(77.0, 1e-9);
+        ->and(
+            ask('carried', ['body' => BODY, 'setup' => ['kind' => 'added', 'added_kg' => 7]])->carried_kg->top,
+        )->toEqualWithDelta(77.0, 1e-9);
 });
 
 it('knows every kind of set-up', function (array $setup, float $mean): void {
@@ -83,7 +133,18 @@ it('knows every kind of set-up', function (array $setup, float $mean): void {
     [['kind' => 'counterweight', 'stack_kg' => 30, 'leverage' => 1, 'platform_kg' => 2], 0.6],
     [['kind' => 'low-bar', 'bar_height_m' => 1.4, 'grade' => 'none'], 0.861],
     [['kind' => 'foot', 'bar_height_m' => 1.5, 'box_m' => 0, 'scale_kg' => 50, 'lap_kg' => 15], 0.5],
-    [['kind' => 'band-pulldown', 'anchor_height_m' => 2.4, 'bands' => [[...BAND, 'hung_length_m' => 0.5, 'points' => [['length_m' => 0.8, 'force_n' => 120], ['length_m' => 1.1, 'force_n' => 170]]]]], 0.2436],
+    [
+        [
+            'kind' => 'band-pulldown',
+            'anchor_height_m' => 2.4,
+            'bands' => [[
+                ...BAND,
+                'hung_length_m' => 0.5,
+                'points' => [['length_m' => 0.8, 'force_n' => 120], ['length_m' => 1.1, 'force_n' => 170]],
+            ]],
+        ],
+        0.2436,
+    ],
 ]);
 
 it('gives foot help without a scale, and a hop, as an interval', function (array $setup): void {
@@ -102,17 +163,28 @@ it('answers the heel mark of a share, which gives that share back to 1e-6', func
 });
 
 it('answers the nearest box or stack of plates for a leg part', function (): void {
-    $answer = ask('box', ['body' => [...BODY, 'reach_m' => 2.1], 'bar_height_m' => 2.4, 'leg_part' => 1 / 3, 'heights_m' => [0.2, 0.55, 0.05, 0.1, 0.12]]);
+    $answer = ask(
+        'box',
+        ['body' => [...BODY, 'reach_m' => 2.1], 'bar_height_m' => 2.4, 'leg_part' => 1 / 3, 'heights_m' => [0.2, 0.55, 0.05, 0.1, 0.12]],
+    );
     // Wanted: a third of 0.5775 m, less 0.0875 m of toes, plus the 0.3 m the reach falls short.
-    $foot = ask('carried', ['body' => [...BODY, 'reach_m' => 2.1], 'setup' => ['kind' => 'foot', 'bar_height_m' => 2.4, 'box_m' => $answer->box_m]]);
+    $foot = ask(
+        'carried',
+        ['body' => [...BODY, 'reach_m' => 2.1], 'setup' => ['kind' => 'foot', 'bar_height_m' => 2.4, 'box_m' => $answer->box_m]],
+    );
 
-    expect($answer->box_m)->toEqualWithDelta(0.27, 1e-9)->and($foot->share_range[0])->toEqualWithDelta(1 - $answer->leg_part - 0.01 / $foot->rom_m, 1e-9);
+    expect($answer->box_m)->toEqualWithDelta(0.27, 1e-9)
+        ->and($foot->share_range[0])->toEqualWithDelta(1 - $answer->leg_part - 0.01 / $foot->rom_m, 1e-9);
 });
 
 it('answers the steadiest ladder, in set-ups that carry what it says', function (string $lane, float $from, float $to): void {
     $kit = [
         'bars' => [['id' => 'bar', 'height_m' => 2.5]],
-        'bands' => [[...BAND, 'id' => 'thin', 'width_mm' => 13], [...BAND, 'id' => 'mid', 'width_mm' => 29], [...BAND, 'id' => 'thick', 'width_mm' => 44]],
+        'bands' => [
+            [...BAND, 'id' => 'thin', 'width_mm' => 13],
+            [...BAND, 'id' => 'mid', 'width_mm' => 29],
+            [...BAND, 'id' => 'thick', 'width_mm' => 44],
+        ],
         'rings' => [['id' => 'rings', 'anchor_height_m' => 2.4, 'strap_m' => [1.2, 1.5]]],
         'boxes_m' => [0.3], 'plates_m' => [0.05], 'weights_kg' => [2.5, 5],
     ];
@@ -148,7 +220,12 @@ it('answers a band’s curve with its status', function (array $points, string $
 ]);
 
 it('finds the heel mark of a share on every anchor, strap and box, those that hold first', function (): void {
-    $kit = ['bars' => [['id' => 'low', 'height_m' => 1.0]], 'rings' => [['id' => 'r', 'anchor_height_m' => 2.4, 'strap_m' => [1.3, 1.5]]], 'boxes_m' => [0.3], 'floor' => 'rubber'];
+    $kit = [
+        'bars' => [['id' => 'low', 'height_m' => 1.0]],
+        'rings' => [['id' => 'r', 'anchor_height_m' => 2.4, 'strap_m' => [1.3, 1.5]]],
+        'boxes_m' => [0.3],
+        'floor' => 'rubber',
+    ];
     $found = ask('heel-mark', ['body' => BODY, 'kit' => $kit, 'share' => 0.55])->found;
     $friction = array_column($found, 'friction');
     $sorted = $friction;
@@ -161,7 +238,10 @@ it('finds the heel mark of a share on every anchor, strap and box, those that ho
 });
 
 it('answers the seconds of a lowering, none of a hang, and more of them in a band', function (): void {
-    $ask = fn (array $exercise): stdClass => ask('seconds', ['body' => BODY, 'capacity_share' => ['mean' => 0.7, 'sd' => 0.05], 'exercise' => ['seconds' => 5, ...$exercise]]);
+    $ask = fn (array $exercise): stdClass => ask(
+        'seconds',
+        ['body' => BODY, 'capacity_share' => ['mean' => 0.7, 'sd' => 0.05], 'exercise' => ['seconds' => 5, ...$exercise]],
+    );
     $strict = $ask(['setup' => ['kind' => 'strict'], 'movement' => 'lowering']);
     $band = $ask(['setup' => banded()['setup'], 'movement' => 'lowering']);
     $hang = $ask(['setup' => ['kind' => 'strict'], 'movement' => 'hold', 'at' => 'hang']);
@@ -171,7 +251,19 @@ it('answers the seconds of a lowering, none of a hang, and more of them in a ban
 });
 
 it('answers capacity, reps to expect and a forecast from the same observations, the same each time', function (): void {
-    $sets = array_map(fn (int $i): array => ['on' => gmdate('Y-m-d', 86400 * (20500 + 3 * $i)), 'pattern' => 'pull', 'load_kg' => 50 + $i, 'mass_kg' => 70, 'reps' => 7, 'reserve' => 1, 'setup' => 'band', 'load_sd_share' => 0.03], range(0, 9));
+    $sets = array_map(
+        fn (int $i): array => [
+            'on' => gmdate('Y-m-d', 86400 * (20500 + 3 * $i)),
+            'pattern' => 'pull',
+            'load_kg' => 50 + $i,
+            'mass_kg' => 70,
+            'reps' => 7,
+            'reserve' => 1,
+            'setup' => 'band',
+            'load_sd_share' => 0.03,
+        ],
+        range(0, 9),
+    );
     $about = ['observations' => $sets, 'at' => gmdate('Y-m-d', 86400 * 20530)];
     $capacity = ask('capacity', $about)->patterns->pull;
     $predict = ask('predict', $about + ['pattern' => 'pull', 'load_kg' => 60, 'mass_kg' => 70, 'setup' => 'band', 'load_sd_share' => 0.03]);
@@ -182,7 +274,17 @@ it('answers capacity, reps to expect and a forecast from the same observations, 
         ->and($predict->reps->low80)->toBeGreaterThan(3.0)->toBeLessThan($predict->reps->median)
         ->and($forecast->chance_by_week[0])->toEqual(0)->and($forecast->low80_on)->not->toBeNull()
         ->and(ask('forecast', $about + ['target_reps' => 5]))->toEqual($forecast)
-        ->and(ask('forecast', ['observations' => [...$sets, ['on' => $about['at'], 'pattern' => 'pull', 'load_kg' => 70, 'mass_kg' => 70, 'reps' => 5, 'test' => true]]] + $about + ['target_reps' => 5])->verdict)->toBe('reached');
+        ->and(
+            ask(
+                'forecast',
+                [
+                    'observations' => [
+                        ...$sets,
+                        ['on' => $about['at'], 'pattern' => 'pull', 'load_kg' => 70, 'mass_kg' => 70, 'reps' => 5, 'test' => true],
+                    ],
+                ] + $about + ['target_reps' => 5],
+            )->verdict,
+        )->toBe('reached');
 });
 
 it('answers reps and load both ways', function (): void {
@@ -209,22 +311,63 @@ it('names the pointer, the value and the range of what it cannot read', function
     'wrong type' => ['carried', '{"body":{"mass_kg":"70","stature_m":1.7},"setup":{"kind":"strict"}}', '/body/mass_kg'],
     'huge' => ['reps', '{"load_kg":1e999,"reps":5}', '/load_kg'],
     'missing' => ['reps', '{"reps":5}', '/load_kg'],
-    'a point too short' => ['band', '{"hung_length_m":1,"width_mm":29,"thickness_mm":4.5,"points":[{"length_m":0.9,"force_n":5}]}', '/points/0'],
-    'deep in a list' => ['carried', '{"body":{"mass_kg":70,"stature_m":1.7},"setup":{"kind":"band","bar_height_m":2.4,"attach":"foot","bands":[{"hung_length_m":0,"width_mm":29,"thickness_mm":4.5}]}}', '/setup/bands/0/hung_length_m'],
+    'a point too short' => [
+        'band',
+        '{"hung_length_m":1,"width_mm":29,"thickness_mm":4.5,"points":[{"length_m":0.9,"force_n":5}]}',
+        '/points/0',
+    ],
+    'deep in a list' => [
+        'carried',
+        '{"body":{"mass_kg":70,"stature_m":1.7},"setup":{"kind":"band","bar_height_m":2.4,"attach":"foot","bands":[{"hung_length_m":0,"width_mm":29,"thickness_mm":4.5}]}}',
+        '/setup/bands/0/hung_length_m',
+    ],
     'an unknown kind' => ['carried', '{"body":{"mass_kg":70,"stature_m":1.7},"setup":{"kind":"swing"}}', '/setup/kind'],
-    'a box above the bar' => ['carried', '{"body":{"mass_kg":70,"stature_m":1.7},"setup":{"kind":"foot","bar_height_m":2,"box_m":2.2}}', '/setup/box_m'],
-    'a strap on the floor' => ['heel-mark', '{"body":{"mass_kg":70,"stature_m":1.7},"anchor_height_m":2,"strap_m":1.95,"share":0.5}', '/strap_m'],
-    'a plate that is none' => ['box', '{"body":{"mass_kg":70,"stature_m":1.7},"bar_height_m":2.4,"leg_part":0.3,"heights_m":[0.3,0]}', '/heights_m/1'],
-    'a band in a kit without an id' => ['ladder', '{"body":{"mass_kg":70,"stature_m":1.7},"kit":{"bands":[{"hung_length_m":1,"width_mm":29,"thickness_mm":4.5}]},"from_share":0.5,"to_share":1,"lane":"pull"}', '/kit/bands/0/id'],
-    'a ladder in a lane without one' => ['ladder', '{"body":{"mass_kg":70,"stature_m":1.7},"kit":{},"from_share":0.5,"to_share":1,"lane":"lower"}', '/lane'],
+    'a box above the bar' => [
+        'carried',
+        '{"body":{"mass_kg":70,"stature_m":1.7},"setup":{"kind":"foot","bar_height_m":2,"box_m":2.2}}',
+        '/setup/box_m',
+    ],
+    'a strap on the floor' => [
+        'heel-mark',
+        '{"body":{"mass_kg":70,"stature_m":1.7},"anchor_height_m":2,"strap_m":1.95,"share":0.5}',
+        '/strap_m',
+    ],
+    'a plate that is none' => [
+        'box',
+        '{"body":{"mass_kg":70,"stature_m":1.7},"bar_height_m":2.4,"leg_part":0.3,"heights_m":[0.3,0]}',
+        '/heights_m/1',
+    ],
+    'a band in a kit without an id' => [
+        'ladder',
+        '{"body":{"mass_kg":70,"stature_m":1.7},"kit":{"bands":[{"hung_length_m":1,"width_mm":29,"thickness_mm":4.5}]},"from_share":0.5,"to_share":1,"lane":"pull"}',
+        '/kit/bands/0/id',
+    ],
+    'a ladder in a lane without one' => [
+        'ladder',
+        '{"body":{"mass_kg":70,"stature_m":1.7},"kit":{},"from_share":0.5,"to_share":1,"lane":"lower"}',
+        '/lane',
+    ],
     'a topic of later' => ['timetable', '{}', ''],
-    'sets out of order' => ['capacity', '{"at":"2026-03-01","observations":[{"on":"2026-02-03","pattern":"pull","load_kg":60,"mass_kg":70,"reps":5},{"on":"2026-02-01","pattern":"pull","load_kg":60,"mass_kg":70,"reps":5}]}', '/observations/1/on'],
-    'a set of nobody' => ['capacity', '{"at":"2026-03-01","observations":[{"on":"2026-02-03","pattern":"pull","load_kg":60,"mass_kg":7,"reps":5}]}', '/observations/0/mass_kg'],
+    'sets out of order' => [
+        'capacity',
+        '{"at":"2026-03-01","observations":[{"on":"2026-02-03","pattern":"pull","load_kg":60,"mass_kg":70,"reps":5},{"on":"2026-02-01","pattern":"pull","load_kg":60,"mass_kg":70,"reps":5}]}',
+        '/observations/1/on',
+    ],
+    'a set of nobody' => [
+        'capacity',
+        '{"at":"2026-03-01","observations":[{"on":"2026-02-03","pattern":"pull","load_kg":60,"mass_kg":7,"reps":5}]}',
+        '/observations/0/mass_kg',
+    ],
     'no such topic' => ['weather', '{}', ''],
 ]);
 
 it('answers line by line, in order, and goes on after a bad line', function (): void {
-    $lines = [json_encode(['load_kg' => 50, 'reps' => 1]), '{"load_kg":-1,"reps":1}', 'nonsense', json_encode(['capacity_kg' => 60, 'load_kg' => 60])];
+    $lines = [
+        json_encode(['load_kg' => 50, 'reps' => 1]),
+        '{"load_kg":-1,"reps":1}',
+        'nonsense',
+        json_encode(['capacity_kg' => 60, 'load_kg' => 60]),
+    ];
     $process = core(implode("\n", $lines), 'reps', '--lines');
     $answers = array_map(fn (string $line) => json_decode($line), explode("\n", trim($process->getOutput())));
 
@@ -240,7 +383,11 @@ it('keeps its memory constant over twenty thousand lines of every kind', functio
     $hop = ['body' => BODY, 'setup' => ['kind' => 'hop', 'bar_height_m' => 2.3, 'box_m' => 0.2, 'hop_m' => 0.1]];
     $request = json_encode(banded())."\n".json_encode($row)."\n".json_encode($hop)."\nnonsense\n";
     $peak = fn (int $lines): int => (int) trim((new Symfony\Component\Process\Process(
-        ['php', '-r', 'require "vendor/autoload.php"; (new App\Formats\CommandLine\CommandLine(STDIN, fopen("/dev/null", "w"), STDERR, App\Formats\CommandLine\Answers::answer(...)))->run(["carried", "--lines"]); echo memory_get_peak_usage();'],
+        [
+            'php',
+            '-r',
+            'require "vendor/autoload.php"; (new App\Formats\CommandLine\CommandLine(STDIN, fopen("/dev/null", "w"), STDERR, App\Formats\CommandLine\Answers::answer(...)))->run(["carried", "--lines"]); echo memory_get_peak_usage();',
+        ],
         dirname(__DIR__, 2), input: str_repeat($request, intdiv($lines, 4)), timeout: 120,
     ))->mustRun()->getOutput());
 

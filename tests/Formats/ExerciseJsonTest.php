@@ -33,7 +33,15 @@ function everyManner(): array
                 $exercises = [];
                 foreach ($setup->kind()->grips() as $grip) {
                     foreach (Width::cases() as $width) {
-                        $exercises[] = Exercise::of($setup, $movement, $movement === Movement::Hold ? HoldAt::Middle : null, $movement->isTimed() ? 7.5 : null, $grip, $width, $up);
+                        $exercises[] = Exercise::of(
+                            $setup,
+                            $movement,
+                            $movement === Movement::Hold ? HoldAt::Middle : null,
+                            $movement->isTimed() ? 7.5 : null,
+                            $grip,
+                            $width,
+                            $up,
+                        );
                     }
                 }
                 $all["{$json['kind']}, $movement->value, up by $up->value"] = [$exercises];
@@ -56,11 +64,19 @@ it('gives every exercise back as it came, on the wire and from the tables', func
 it('takes a set-up alone for the whole pull, held over the bar just outside the shoulders', function (): void {
     $alone = ExerciseJson::read(JsonObject::parse('{"setup": {"kind": "strict"}}'));
     expect($alone->key())->toBe('strict')
-        ->and(json_decode((string) json_encode(ExerciseJson::of($alone)), true))->toEqual(['setup' => ['kind' => 'strict'], 'movement' => 'full', 'grip' => 'over', 'width' => 'outside', 'up_by' => 'pull']);
+        ->and(json_decode((string) json_encode(ExerciseJson::of($alone)), true))->toEqual([
+            'setup' => ['kind' => 'strict'],
+            'movement' => 'full',
+            'grip' => 'over',
+            'width' => 'outside',
+            'up_by' => 'pull',
+        ]);
 });
 
 it('keeps little of what is usual', function (): void {
-    expect(StoredExercise::write(ExerciseJson::read(JsonObject::parse('{"setup": {"kind": "strict"}}'))))->toEqual(['v' => 1, 'kind' => 'strict']);
+    expect(StoredExercise::write(ExerciseJson::read(JsonObject::parse(
+        '{"setup": {"kind": "strict"}}',
+    ))))->toEqual(['v' => 1, 'kind' => 'strict']);
 });
 
 it('refuses what is not said right, naming where', function (string $json, string $words): void {
@@ -80,5 +96,8 @@ it('refuses what is not said right, naming where', function (string $json, strin
     'manner within the set-up' => ['{"setup": {"kind": "strict", "grip": "under"}}', '/setup/grip'],
     'a lowering without seconds' => ['{"setup": {"kind": "strict"}, "movement": "lowering"}', 'how many seconds'],
     'a lowering of a quarter of an hour' => ['{"setup": {"kind": "strict"}, "movement": "lowering", "seconds": 900}', 'seconds'],
-    'a lowering on a cable' => ['{"setup": {"kind": "pulldown", "machine_id": "'.BAR_ID.'", "stack_kg": 30}, "movement": "lowering", "seconds": 5}', 'Allowed: full'],
+    'a lowering on a cable' => [
+        '{"setup": {"kind": "pulldown", "machine_id": "'.BAR_ID.'", "stack_kg": 30}, "movement": "lowering", "seconds": 5}',
+        'Allowed: full',
+    ],
 ]);

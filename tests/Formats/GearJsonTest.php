@@ -50,9 +50,15 @@ it('misses every figure, and takes none of another kind', function (array $json)
 })->with(everyGear());
 
 it('names the strap mark that hangs to the floor, and the anchor that is none', function (): void {
-    expect(fn () => gear(['kind' => 'rings', 'anchor_height_m' => 2.0, 'straps_m' => [1.0, 1.95, 1.2]]))->toThrow(Unreadable::class, '/straps_m/1')
-        ->and(fn () => gear(['kind' => 'rings', 'anchor_height_m' => 0.4, 'straps_m' => [0.2]]))->toThrow(Unreadable::class, '/anchor_height_m')
-        ->and(fn () => gear(['kind' => 'rings', 'anchor_height_m' => 2.0, 'straps_m' => ['long']]))->toThrow(Unreadable::class, '/straps_m/0');
+    expect(
+        fn () => gear(['kind' => 'rings', 'anchor_height_m' => 2.0, 'straps_m' => [1.0, 1.95, 1.2]]),
+    )->toThrow(Unreadable::class, '/straps_m/1')
+        ->and(
+            fn () => gear(['kind' => 'rings', 'anchor_height_m' => 0.4, 'straps_m' => [0.2]]),
+        )->toThrow(Unreadable::class, '/anchor_height_m')
+        ->and(
+            fn () => gear(['kind' => 'rings', 'anchor_height_m' => 2.0, 'straps_m' => ['long']]),
+        )->toThrow(Unreadable::class, '/straps_m/0');
 });
 
 it('takes a machine’s leverage as one where nobody knows it', function (): void {

@@ -20,7 +20,9 @@ function refusal(Closure $command): string
 }
 
 it('trims text, and refuses what no person types', function (): void {
-    $json = JsonObject::parse((string) json_encode(['a' => '  Ann  ', 'nul' => "A\0B", 'long' => str_repeat('é', 11), 'empty' => '  ', 'n' => 3]));
+    $json = JsonObject::parse(
+        (string) json_encode(['a' => '  Ann  ', 'nul' => "A\0B", 'long' => str_repeat('é', 11), 'empty' => '  ', 'n' => 3]),
+    );
 
     expect($json->text('a', 10))->toBe('Ann')
         ->and($json->optionalText('empty', 10))->toBeNull()

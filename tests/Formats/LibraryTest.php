@@ -22,18 +22,37 @@ function buildingOn(?Builder $builder, string $stage = 'strict'): AthleteContext
     $strict = rung(smallGym(), Exercise::of(new StrictPull), athlete(70, 1.75, 2.1));
     $base = athleteContext(sessionsOn($strict, 12, 8, 1), $stage, $strict);
 
-    return new AthleteContext($base->today, $base->method, $base->place, $base->rules, $base->diary, $base->estimates, $base->ways, builder: $builder);
+    return new AthleteContext(
+        $base->today,
+        $base->method,
+        $base->place,
+        $base->rules,
+        $base->diary,
+        $base->estimates,
+        $base->ways,
+        builder: $builder,
+    );
 }
 
 it('puts each builder in the place of strict work, on this gear, its gear and cautions with it', function (Builder $builder): void {
     $session = SessionWriter::write(buildingOn($builder));
     $main = blocksOf($session, SessionPart::Main);
-    $asked = array_filter($builder->lines, fn (Prescription $p): bool => $p->part === SessionPart::Main && ! in_array('weight', array_map(fn ($m) => $m->kind->value, $p->allowed), true));
+    $asked = array_filter(
+        $builder->lines,
+        fn (Prescription $p): bool => $p->part === SessionPart::Main
+            && ! in_array('weight', array_map(fn ($m) => $m->kind->value, $p->allowed), true),
+    );
 
     expect($main)->not->toBe([])->and(count($main))->toBeLessThanOrEqual(count($asked))
         ->and($session->notes)->toContain($builder->idea)
-        ->and(in_array(Caution::PreTired, array_merge(...array_map(fn (Block $b): array => $b->cautions, $main)), true))->toBe($builder->tires);
-})->with(fn (): array => array_combine(array_column(Library::builders(), 'key'), array_map(fn (Builder $b): array => [$b], Library::builders())));
+        ->and(in_array(
+            Caution::PreTired,
+            array_merge(...array_map(fn (Block $b): array => $b->cautions, $main)),
+            true,
+        ))->toBe($builder->tires);
+})->with(
+    fn (): array => array_combine(array_column(Library::builders(), 'key'), array_map(fn (Builder $b): array => [$b], Library::builders())),
+);
 
 it('leaves other stages as they are', function (): void {
     $builder = Library::find('mixed-sets');
@@ -52,7 +71,14 @@ it('has something for a class of any set size, each likely to be done', function
 
 it('climbs the grip ladder by the longest hang', function (?float $longest, ?GripTier $tier, string $next): void {
     expect($longest === null ? null : GripTier::of($longest))->toBe($tier)->and(GripTier::next($longest)->words())->toBe($next);
-})->with([[null, null, '15–30 s'], [8.0, null, '15–30 s'], [22.0, GripTier::Beginner, '22–30 s'], [34.0, GripTier::Intermediate, '34–60 s'], [75.0, GripTier::Advanced, '75–120 s'], [150.0, GripTier::Advanced, '120 s']]);
+})->with([
+    [null, null, '15–30 s'],
+    [8.0, null, '15–30 s'],
+    [22.0, GripTier::Beginner, '22–30 s'],
+    [34.0, GripTier::Intermediate, '34–60 s'],
+    [75.0, GripTier::Advanced, '75–120 s'],
+    [150.0, GripTier::Advanced, '120 s'],
+]);
 
 it('ships builders and variations that fit their schemas, each known by one key', function (string $name): void {
     $file = json_decode((string) file_get_contents(dirname(__DIR__, 2)."/core/Method/$name.json"));

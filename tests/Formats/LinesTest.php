@@ -18,8 +18,18 @@ function goodLines(): array
         'reps' => ['load_kg' => 60, 'reps' => 5],
         'heel-mark' => ['body' => $body, 'anchor_height_m' => 2.4, 'strap_m' => 1.5, 'share' => 0.55],
         'box' => ['body' => $body, 'bar_height_m' => 2.4, 'leg_part' => 0.3, 'heights_m' => [0.3, 0.05]],
-        'ladder' => ['body' => $body, 'kit' => ['bars' => [['id' => 'b', 'height_m' => 2.4]], 'bands' => [$band]], 'from_share' => 0.6, 'to_share' => 1, 'lane' => 'pull'],
-        'seconds' => ['body' => $body, 'capacity_share' => ['mean' => 0.9, 'sd' => 0.06], 'exercise' => ['setup' => ['kind' => 'strict'], 'movement' => 'hold', 'at' => 'top', 'seconds' => 10]],
+        'ladder' => [
+            'body' => $body,
+            'kit' => ['bars' => [['id' => 'b', 'height_m' => 2.4]], 'bands' => [$band]],
+            'from_share' => 0.6,
+            'to_share' => 1,
+            'lane' => 'pull',
+        ],
+        'seconds' => [
+            'body' => $body,
+            'capacity_share' => ['mean' => 0.9, 'sd' => 0.06],
+            'exercise' => ['setup' => ['kind' => 'strict'], 'movement' => 'hold', 'at' => 'top', 'seconds' => 10],
+        ],
     ];
 }
 
@@ -42,16 +52,28 @@ it('goes on after a line that the program itself fails on', function (): void {
     $streams = array_map(static fn (): mixed => fopen('php://memory', 'w+'), range(0, 2));
     fwrite($streams[0], "{\"a\":1}\n{\"a\":2}\n{\"a\":3}\n");
     rewind($streams[0]);
-    $answer = static fn (Topic $topic, JsonObject $request): array => ['answered' => $request->integer('a') === 2 ? intdiv(1, 0) : $request->integer('a')];
+    $answer = static fn (Topic $topic, JsonObject $request): array => [
+        'answered' => $request->integer('a') === 2 ? intdiv(1, 0) : $request->integer('a'),
+    ];
     $code = (new CommandLine(...[...$streams, $answer]))->run(['reps', '--lines']);
     rewind($streams[1]);
-    $lines = array_map(static fn (string $line): mixed => json_decode($line, true), explode("\n", trim((string) stream_get_contents($streams[1]))));
+    $lines = array_map(
+        static fn (string $line): mixed => json_decode($line, true),
+        explode("\n", trim((string) stream_get_contents($streams[1]))),
+    );
 
-    expect($code)->toBe(0)->and($lines[0])->toBe(['answered' => 1])->and($lines[1]['title'])->toBe('The request could not be answered')->and($lines[2])->toBe(['answered' => 3]);
+    expect($code)->toBe(0)
+        ->and($lines[0])->toBe(['answered' => 1])
+        ->and($lines[1]['title'])->toBe('The request could not be answered')
+        ->and($lines[2])->toBe(['answered' => 3]);
 });
 
 it('answers the first line at once, while more are still to come', function (string $topic): void {
-    $process = proc_open([dirname(__DIR__, 2).'/bin/steady', 'core', $topic, '--lines'], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+    $process = proc_open(
+        [dirname(__DIR__, 2).'/bin/steady', 'core', $topic, '--lines'],
+        [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+        $pipes,
+    );
     fwrite($pipes[0], json_encode(goodLines()[$topic])."\n");
     stream_set_timeout($pipes[1], 10);
     $first = (string) fgets($pipes[1]);

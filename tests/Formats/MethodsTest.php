@@ -32,11 +32,16 @@ it('reads each shipped method, writes it as it reads it, and fits the schema', f
 
     expect(MethodJson::of(MethodJson::read(JsonObject::parse((string) json_encode($json)))))->toEqual(MethodJson::of($method))
         ->and(fitsSchema($json, 'method'))->toBeTrue()
-        ->and(fitsSchema(json_decode((string) file_get_contents(dirname(__DIR__, 2)."/core/Method/catalogue/$key.json")), 'method'))->toBeTrue()
+        ->and(fitsSchema(
+            json_decode((string) file_get_contents(dirname(__DIR__, 2)."/core/Method/catalogue/$key.json")),
+            'method',
+        ))->toBeTrue()
         ->and($method->key)->toBe($key)->and($method->says)->not->toBeEmpty();
 })->with(Catalogue::keys());
 
-it('leads through each method from the first stage to strict reps by the real sessions and calls, within the caps', function (string $key): void {
+it('leads through each method from the first stage to strict reps by the real sessions and calls, within the caps', function (
+    string $key,
+): void {
     $method = Catalogue::method($key);
     $ways = new SearchedRungs(new RungSearch(smallGym()), athlete(70, 1.75, 2.1));
     $trainee = new Trainee(VirtualAthlete::drawn(ResponseModel::Spells, 5, 0.85), 0.03);
@@ -66,7 +71,15 @@ it('reaches every verdict on the way, but the referral that nobody simulated nee
     $seen = [];
     foreach (['foundation' => 11, 'steady-ladder' => 12] as $key => $seed) {
         $ways = new SearchedRungs(new RungSearch(gymWithHoist()), athlete(70, 1.75, 2.1));
-        foreach (Apprenticeship::of(new Trainee(VirtualAthlete::drawn(ResponseModel::Spells, $seed, 0.9), 0.06, 0.9), Catalogue::method($key), HouseRules::of(['lowering' => 'each-session']), $ways, 7 * 60) as $trained) {
+        foreach (
+            Apprenticeship::of(
+                new Trainee(VirtualAthlete::drawn(ResponseModel::Spells, $seed, 0.9), 0.06, 0.9),
+                Catalogue::method($key),
+                HouseRules::of(['lowering' => 'each-session']),
+                $ways,
+                7 * 60,
+            ) as $trained
+        ) {
             $seen[$trained->call?->verdict->value] = true;
         }
     }
@@ -90,7 +103,11 @@ it('refuses a method that cannot be followed, and points to what is wrong', func
     'a gate beyond its work' => [fn ($m) => $m->stages[0]->gate->reps = 99, '', 'cannot be finished'],
     'twice the same' => [fn ($m) => $m->stages[1]->key = $m->stages[0]->key, '', 'stands twice'],
     'an unknown kind' => [fn ($m) => $m->stages[0]->lines[1]->do[0]->kind = 'trapeze', '/stages/0/lines/1/do/0/kind', 'must be one of'],
-    'what the kind does not allow' => [fn ($m) => $m->stages[0]->lines[1]->do[0]->movement = 'hold', '/stages/0/lines/1/do/0/seconds', 'how many seconds'],
+    'what the kind does not allow' => [
+        fn ($m) => $m->stages[0]->lines[1]->do[0]->movement = 'hold',
+        '/stages/0/lines/1/do/0/seconds',
+        'how many seconds',
+    ],
     'an unknown position' => [fn ($m) => $m->says = ['bands' => 'always'], '/says/bands', 'no position'],
     'nothing done' => [function ($m): void {
         unset($m->stages[0]->lines[0]->do, $m->stages[0]->lines[0]->accessory);

@@ -12,10 +12,23 @@ const OAK = ['setup' => ['kind' => 'band', 'bar_height_m' => 2.6, 'attach' => 'f
 /** An athlete of the band taper with four sessions at the gate. */
 function planned(mixed ...$changes): array
 {
-    $log = [['on' => '2026-10-01', 'exercise' => ['setup' => ['kind' => 'strict'], 'movement' => 'hold', 'at' => 'hang', 'seconds' => 40], 'purpose' => 'baseline', 'seconds' => 45]];
+    $log = [[
+        'on' => '2026-10-01',
+        'exercise' => ['setup' => ['kind' => 'strict'], 'movement' => 'hold', 'at' => 'hang', 'seconds' => 40],
+        'purpose' => 'baseline',
+        'seconds' => 45,
+    ]];
     foreach (['2026-10-05', '2026-10-08', '2026-10-12', '2026-10-15'] as $on) {
         for ($set = 0; $set < 3; $set++) {
-            $log[] = ['on' => $on, 'exercise' => OAK, 'purpose' => 'work', 'asked' => ['reps' => 8], 'rest_before_s' => 120, 'reps' => 8, 'reserve' => 2];
+            $log[] = [
+                'on' => $on,
+                'exercise' => OAK,
+                'purpose' => 'work',
+                'asked' => ['reps' => 8],
+                'rest_before_s' => 120,
+                'reps' => 8,
+                'reserve' => 2,
+            ];
         }
     }
 
@@ -24,7 +37,10 @@ function planned(mixed ...$changes): array
         'place' => ['method' => 'band-taper', 'stage' => 'bands', 'since' => '2026-10-01', 'rung' => OAK],
         'kit' => [
             'bars' => [['id' => 'high', 'height_m' => 2.6]],
-            'bands' => [['id' => 'oak', 'hung_length_m' => 1.0, 'width_mm' => 32, 'thickness_mm' => 4.5], ['id' => 'ash', 'hung_length_m' => 1.0, 'width_mm' => 22, 'thickness_mm' => 4.5]],
+            'bands' => [
+                ['id' => 'oak', 'hung_length_m' => 1.0, 'width_mm' => 32, 'thickness_mm' => 4.5],
+                ['id' => 'ash', 'hung_length_m' => 1.0, 'width_mm' => 22, 'thickness_mm' => 4.5],
+            ],
             'rings' => [['id' => 'rings', 'anchor_height_m' => 2.6, 'strap_m' => [1.2, 1.5]]],
         ],
         'log' => $log,
@@ -64,14 +80,27 @@ it('writes the session and makes the call, byte for byte the same for the same, 
 
 it('takes a method and house rules of one’s own, a band by its id, weighings, signals and clearances', function (): void {
     $own = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/core/Method/catalogue/rows-first.json'), true);
-    $session = ask('session', planned(method: $own, place: ['method' => 'rows-first', 'stage' => 'upright', 'since' => '2026-10-01'], rules: ['trunk' => 'later'], weighings: [['on' => '2026-10-01', 'mass_kg' => 71]]));
+    $session = ask(
+        'session',
+        planned(
+            method: $own,
+            place: ['method' => 'rows-first', 'stage' => 'upright', 'since' => '2026-10-01'],
+            rules: ['trunk' => 'later'],
+            weighings: [['on' => '2026-10-01', 'mass_kg' => 71]],
+        ),
+    );
     $paused = ask('session', planned(signals: [['on' => '2026-10-16', 'symptoms' => ['numbness']]]));
-    $cleared = ask('session', planned(signals: [['on' => '2026-10-16', 'symptoms' => ['numbness']]], clearances: [['on' => '2026-10-17', 'note' => 'Seen.']]));
+    $cleared = ask(
+        'session',
+        planned(signals: [['on' => '2026-10-16', 'symptoms' => ['numbness']]], clearances: [['on' => '2026-10-17', 'note' => 'Seen.']]),
+    );
 
     expect(array_column($session->blocks, 'part'))->not->toContain('trunk')
         ->and($paused->refused->code)->toBe('paused')->and($paused->blocks)->toBe([])
         ->and($cleared)->not->toHaveProperty('refused')
-        ->and(ask('call', planned(signals: [['on' => '2026-10-16', 'pain' => ['place' => 'fingers', 'degree' => 2]]]))->verdict)->toBe('refer');
+        ->and(
+            ask('call', planned(signals: [['on' => '2026-10-16', 'pain' => ['place' => 'fingers', 'degree' => 2]]]))->verdict,
+        )->toBe('refer');
 });
 
 it('answers every refusal there is with what is still allowed that day', function (array $changes, string $code): void {
@@ -82,7 +111,25 @@ it('answers every refusal there is with what is still allowed that day', functio
     'under 18, not screened' => [['age_years' => 15], 'screen'],
     'baselines' => [['log' => []], 'baselines'],
     'weeks away' => [['on' => '2026-11-20'], 'baselines'],
-    'nothing fits' => [['kit' => ['bars' => [['id' => 'rack', 'height_m' => 1.0]]], 'place' => ['method' => 'band-taper', 'stage' => 'bands', 'since' => '2026-10-01'], 'log' => [planned()['log'][0], ...array_map(fn ($on) => ['on' => $on, 'exercise' => ['setup' => ['kind' => 'strict'], 'movement' => 'hold', 'at' => 'hang', 'seconds' => 40], 'purpose' => 'work', 'seconds' => 40], ['2026-10-15'])]], 'nothing-fits'],
+    'nothing fits' => [
+        [
+            'kit' => ['bars' => [['id' => 'rack', 'height_m' => 1.0]]],
+            'place' => ['method' => 'band-taper', 'stage' => 'bands', 'since' => '2026-10-01'],
+            'log' => [
+                planned()['log'][0],
+                ...array_map(
+                    fn ($on) => [
+                        'on' => $on,
+                        'exercise' => ['setup' => ['kind' => 'strict'], 'movement' => 'hold', 'at' => 'hang', 'seconds' => 40],
+                        'purpose' => 'work',
+                        'seconds' => 40,
+                    ],
+                    ['2026-10-15'],
+                ),
+            ],
+        ],
+        'nothing-fits',
+    ],
     'too soon' => [['on' => '2026-10-15'], 'too-soon'],
     'the week full' => [['on' => '2026-10-16', 'sessions_a_week' => 2], 'week-full'],
 ]);
@@ -90,28 +137,64 @@ it('answers every refusal there is with what is still allowed that day', functio
 it('keeps to what a cleared condition still forbids, and pauses for pain told of an accessory', function (): void {
     $screen = ['on' => '2026-10-01', 'overhead' => 'level', 'cleared' => true];
     $lowering = ['method' => 'band-taper', 'stage' => 'lowering', 'since' => '2026-10-01'];
-    $hurt = [...planned()['log'], ['on' => '2026-10-16', 'exercise' => ['accessory' => 'curl'], 'purpose' => 'work', 'reps' => 8, 'pain' => ['place' => 'elbow', 'degree' => 4]]];
-    $movements = static fn (array $with): array => array_map(static fn ($b): string => $b->exercise->movement ?? 'full', ask('session', planned(...$with))->blocks);
+    $hurt = [
+        ...planned()['log'],
+        [
+            'on' => '2026-10-16',
+            'exercise' => ['accessory' => 'curl'],
+            'purpose' => 'work',
+            'reps' => 8,
+            'pain' => ['place' => 'elbow', 'degree' => 4],
+        ],
+    ];
+    $movements = static fn (array $with): array => array_map(
+        static fn ($b): string => $b->exercise->movement ?? 'full',
+        ask('session', planned(...$with))->blocks,
+    );
     $strong = array_map(static fn (array $entry): array => ['reps' => 20] + $entry, planned()['log']);
 
     expect($movements(['place' => $lowering, 'log' => $strong, 'screen' => $screen]))->toContain('lowering')
-        ->and($movements(['place' => $lowering, 'log' => $strong, 'screen' => ['conditions' => ['osteoporosis']] + $screen]))->not->toContain('lowering')
+        ->and($movements([
+            'place' => $lowering,
+            'log' => $strong,
+            'screen' => ['conditions' => ['osteoporosis']] + $screen,
+        ]))->not->toContain('lowering')
         ->and(ask('session', planned(log: $hurt))->refused->code)->toBe('paused')
         ->and(ask('call', planned(log: $hurt))->verdict)->toBe('refer');
 });
 
 it('says of a row in use that its heels slip on this floor', function (): void {
     $row = ['setup' => ['kind' => 'row', 'anchor_height_m' => 2.6, 'strap_m' => 1.5, 'heel_mark_m' => 0.2]];
-    $log = array_map(static fn (array $entry): array => ['exercise' => isset($entry['asked']) ? $row : $entry['exercise']] + $entry, planned()['log']);
-    $of = static fn (string $floor): array => planned(log: $log, kit: ['floor' => $floor] + planned()['kit'], place: ['method' => 'band-taper', 'stage' => 'rows', 'since' => '2026-10-01', 'rung' => $row]);
-    $said = static fn (string $floor): string => json_encode([array_column(ask('session', $of($floor))->blocks, 'note'), ask('call', $of($floor))->reasons]);
+    $log = array_map(
+        static fn (array $entry): array => ['exercise' => isset($entry['asked']) ? $row : $entry['exercise']] + $entry,
+        planned()['log'],
+    );
+    $of = static fn (string $floor): array => planned(
+        log: $log,
+        kit: ['floor' => $floor] + planned()['kit'],
+        place: ['method' => 'band-taper', 'stage' => 'rows', 'since' => '2026-10-01', 'rung' => $row],
+    );
+    $said = static fn (string $floor): string => json_encode([
+        array_column(ask('session', $of($floor))->blocks, 'note'),
+        ask('call', $of($floor))->reasons,
+    ]);
 
     expect($said('wood'))->toContain('The heels slip here')->and(substr_count($said('wood'), 'The heels slip here'))->toBe(2)
         ->and($said('rubber'))->not->toContain('The heels slip here');
 });
 
 it('calls for another exercise where the band in use is gone', function (): void {
-    $call = ask('call', planned(place: ['method' => 'band-taper', 'stage' => 'bands', 'since' => '2026-10-01', 'rung' => ['setup' => ['bands' => [['id' => 'gone']]] + OAK['setup']]]));
+    $call = ask(
+        'call',
+        planned(
+            place: [
+                'method' => 'band-taper',
+                'stage' => 'bands',
+                'since' => '2026-10-01',
+                'rung' => ['setup' => ['bands' => [['id' => 'gone']]] + OAK['setup']],
+            ],
+        ),
+    );
 
     expect($call->verdict)->toBe('switch')->and($call->reasons[0]->text)->toContain('band gone');
 });
@@ -124,7 +207,10 @@ it('refuses what it cannot read, and names the pointer', function (array $change
     [['rules' => ['lowering' => 'always']], '/rules/lowering'],
     [['log' => [['on' => '2026-10-05', 'exercise' => OAK, 'purpose' => 'fun']]], '/log/0/purpose'],
     [['log' => [['on' => '2026-10-05', 'exercise' => OAK, 'purpose' => 'work', 'reps' => 8, 'reserve' => 9]]], '/log/0/reserve'],
-    [['log' => [['on' => '2026-10-05', 'exercise' => ['accessory' => 'juggling'], 'purpose' => 'work', 'reps' => 8]]], '/log/0/exercise/accessory'],
+    [
+        ['log' => [['on' => '2026-10-05', 'exercise' => ['accessory' => 'juggling'], 'purpose' => 'work', 'reps' => 8]]],
+        '/log/0/exercise/accessory',
+    ],
     [['signals' => [['on' => '2026-10-05', 'soreness' => 6]]], '/signals/0/soreness'],
     [['sessions_a_week' => 9], '/sessions_a_week'],
     [['screen' => ['on' => '2026-10-01', 'overhead' => 'level', 'cleared' => true, 'limits' => ['no-fun']]], '/screen/limits/0'],
@@ -132,7 +218,12 @@ it('refuses what it cannot read, and names the pointer', function (array $change
 ]);
 
 it('lists what is allowed in place of an unknown name', function (): void {
-    $problem = json_decode(core((string) json_encode(planned(place: ['method' => 'juggling', 'stage' => 'one', 'since' => '2026-10-01'])), 'call')->getErrorOutput());
+    $problem = json_decode(
+        core(
+            (string) json_encode(planned(place: ['method' => 'juggling', 'stage' => 'one', 'since' => '2026-10-01'])),
+            'call',
+        )->getErrorOutput(),
+    );
 
     expect($problem->errors[0]->allowed)->toContain('band-taper', 'rows-first');
 });

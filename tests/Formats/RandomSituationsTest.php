@@ -26,12 +26,19 @@ const AS_SHARE = 1e-6;
 /** Work that the athlete is asked for, warm-ups, tries and tests left out. */
 function askedOf(Session $session): array
 {
-    return array_values(array_filter($session->blocks, static fn (Block $b): bool => $b->purpose === null && $b->part !== SessionPart::WarmUp && $b->rung() !== null));
+    return array_values(array_filter(
+        $session->blocks,
+        static fn (Block $b): bool => $b->purpose === null && $b->part !== SessionPart::WarmUp && $b->rung() !== null,
+    ));
 }
 
 function mainOf(Session $session, AthleteContext $context): ?Block
 {
-    return array_values(array_filter(askedOf($session), static fn (Block $b): bool => $b->part === SessionPart::Main && $b->line === $context->place->stage->work()->key()))[0] ?? null;
+    return array_values(array_filter(
+        askedOf($session),
+        static fn (Block $b): bool => $b->part === SessionPart::Main && $b->line === $context->place->stage->work()->key(),
+    ))[0]
+        ?? null;
 }
 
 function daysSinceWork(AthleteContext $context): ?int
@@ -49,27 +56,45 @@ function faultsOfSituations(): array
             && $c->next->load->effectiveShare() > Course::of($b)->now->rung->load->effectiveShare() + AS_SHARE,
         'pain pauses nothing' => static fn (AthleteContext $b, Session $s, ?Call $c): bool => $b->diary->beside !== []
             && ($s->refused?->code !== RefusalCode::Paused || $c?->verdict !== Verdict::Refer),
-        'who is sore lowers, tries or is tested' => static fn (AthleteContext $b, Session $s): bool => ($b->diary->soreness($b->today) ?? 0) >= 4
+        'who is sore lowers, tries or is tested' => static fn (AthleteContext $b, Session $s): bool => (
+            $b->diary->soreness($b->today) ?? 0
+        ) >= 4
             && array_filter($s->blocks, static fn (Block $k): bool => $k->lowerings() > 0 || $k->purpose !== null) !== [],
         'more is asked than is likely at all' => static fn (AthleteContext $b, Session $s): bool => array_filter(askedOf($s), static fn (Block $k): bool => $k->amount->measure === Measure::Reps
             && isset($k->expected[0]) && $k->amount->low > max(1.0, $k->expected[0]->high80())) !== [],
         'not one rep is likely' => static fn (AthleteContext $b, Session $s): bool => array_filter(askedOf($s), static fn (Block $k): bool => isset($k->expected[0])
             && $k->expected[0]->chanceOf(1.0) < (Pick::isStrict($k->rung()) ? 0.25 : 0.5)) !== [],
-        'seconds are asked of reps, or reps of seconds' => static fn (AthleteContext $b, Session $s): bool => array_filter(askedOf($s), static fn (Block $k): bool => ($k->amount->measure === Measure::Seconds)
+        'seconds are asked of reps, or reps of seconds' => static fn (AthleteContext $b, Session $s): bool => array_filter(askedOf($s), static fn (Block $k): bool => (
+            $k->amount->measure === Measure::Seconds
+        )
             !== ($k->rung()->exercise->style->movement === Movement::Hold)) !== [],
-        'after two weeks away it is harder than before' => static fn (AthleteContext $b, Session $s): bool => daysSinceWork($b) >= 14 && daysSinceWork($b) < 28 && $b->place->rung !== null
-            && mainOf($s, $b) !== null && mainOf($s, $b)->rung()->load->effectiveShare() > $b->place->rung->load->effectiveShare() + AS_SHARE,
-        'after four weeks away the old set-up goes on' => static fn (AthleteContext $b, Session $s): bool => daysSinceWork($b) >= 28 && ! $b->isSore() && $s->refused === null && mainOf($s, $b) !== null
+        'after two weeks away it is harder than before' => static fn (AthleteContext $b, Session $s): bool => daysSinceWork($b) >= 14
+            && daysSinceWork($b) < 28
+            && $b->place->rung !== null
+            && mainOf($s, $b) !== null
+                && mainOf($s, $b)->rung()->load->effectiveShare() > $b->place->rung->load->effectiveShare() + AS_SHARE,
+        'after four weeks away the old set-up goes on' => static fn (AthleteContext $b, Session $s): bool => daysSinceWork($b) >= 28
+            && ! $b->isSore()
+            && $s->refused === null
+            && mainOf($s, $b) !== null
             && mainOf($s, $b)->rung()->key() !== (new Pick($b))->of($b->place->stage->work())?->key(),
         'of several means the hardest is begun with' => static function (AthleteContext $b, Session $s): bool {
             $main = $b->place->rung === null ? mainOf($s, $b) : null;
-            if (! isset($main->expected[0]) || Pick::isStrict($main->rung()) || $main->expected[0]->chanceOf((float) $main->amount->low) >= 0.5) {
+            if (
+                ! isset($main->expected[0])
+                || Pick::isStrict($main->rung())
+                || $main->expected[0]->chanceOf((float) $main->amount->low) >= 0.5
+            ) {
                 return false;
             }
             $pick = new Pick($b);
             $others = array_merge([], ...array_map($pick->rungs(...), $pick->allowed($b->place->stage->work())));
 
-            return array_filter($others, static fn (Rung $r): bool => $r->load->effectiveShare() < $main->rung()->load->effectiveShare() - 0.02 && ! $r->exercise->style->movement->isTimed()) !== [];
+            return array_filter(
+                $others,
+                static fn (Rung $r): bool => $r->load->effectiveShare() < $main->rung()->load->effectiveShare() - 0.02
+                    && ! $r->exercise->style->movement->isTimed(),
+            ) !== [];
         },
     ];
 }

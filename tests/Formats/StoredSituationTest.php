@@ -21,7 +21,11 @@ it('gives back the situation the same call is made from, whatever it was', funct
     $random = new Randomizer(new Mt19937(21));
     $id = fn (int $n): string => sprintf('00000000-0000-4000-8000-%012d', $n);
     $sizes = [13, 19, 22, 29, 32, 44];
-    $kit = new Kit([Bar::of($id(1), 'High bar', 2.6)], array_map(fn (int $mm): object => band((float) $mm, 1.0, $id($mm)), $sizes), machines: [Machine::of($id(2), 'Hoist', MachineUse::Counterweight, 2.5, 80.0, 0.9)]);
+    $kit = new Kit(
+        [Bar::of($id(1), 'High bar', 2.6)],
+        array_map(fn (int $mm): object => band((float) $mm, 1.0, $id($mm)), $sizes),
+        machines: [Machine::of($id(2), 'Hoist', MachineUse::Counterweight, 2.5, 80.0, 0.9)],
+    );
     $base = athleteContext(kit: $kit);
     $rungs = array_map(fn (int $mm) => rung($kit, OnBands::of($id(1), Attach::Foot, [$id($mm)]), athlete(70, 1.75, 2.1)), $sizes);
     $told = function ($call, $situation): array {
@@ -38,7 +42,9 @@ it('gives back the situation the same call is made from, whatever it was', funct
         $context = randomBrief($random, $base, $rungs);
         $situation = SituationOf::context($context, Course::of($context));
         $call = Judge::call($situation);
-        $kept = json_encode(StoredSituation::write($situation, athlete(70, 1.75, 2.1)) + ['foretold' => StoredSituation::foretold($situation)]);
+        $kept = json_encode(
+            StoredSituation::write($situation, athlete(70, 1.75, 2.1)) + ['foretold' => StoredSituation::foretold($situation)],
+        );
         $again = StoredSituation::read((string) $kept);
 
         expect($told(Judge::call($again), $again))->toEqual($told($call, $situation));
@@ -51,7 +57,11 @@ it('reads what it kept of a day of singles, and tells the first counts only', fu
     $id = fn (int $n): string => sprintf('00000000-0000-4000-8000-%012d', $n);
     $kit = new Kit([Bar::of($id(1), 'High bar', 2.6)], array_map(fn (int $mm): object => band((float) $mm, 1.0, $id($mm)), [13, 22, 32]));
     $situation = situation($kit, OnBands::of($id(1), Attach::Foot, [$id(22)]), [array_fill(0, 250, 4), array_fill(0, 250, 5)], 0.97);
-    $again = StoredSituation::read((string) json_encode(StoredSituation::write($situation, athlete(70, 1.75, 2.1)) + ['foretold' => StoredSituation::foretold($situation)]));
+    $again = StoredSituation::read(
+        (string) json_encode(
+            StoredSituation::write($situation, athlete(70, 1.75, 2.1)) + ['foretold' => StoredSituation::foretold($situation)],
+        ),
+    );
     $call = StoredCall::read((string) json_encode(StoredCall::write(Judge::call($again), $again)));
 
     expect($again->sessions)->toEqual($situation->sessions)

@@ -31,7 +31,10 @@ function waysWithin(Limits $limits): SearchedRungs
     return $searched[$limits->key()] ??= new SearchedRungs(new RungSearch(smallGym(), $limits), athlete(70, 1.75, 2.1));
 }
 
-/** @return list<array{string, Session, Limits}> the session of every stage of a method, each for athletes drawn by chance, with what the case was */
+/**
+ * @return list<array{string, Session, Limits}> the session of every stage of a method, each for athletes drawn by chance, with what the
+ * case was
+ */
 function sessionsOfEveryStage(string $key, int $seed): array
 {
     $random = new Randomizer(new Mt19937($seed));
@@ -40,9 +43,20 @@ function sessionsOfEveryStage(string $key, int $seed): array
     foreach ($method->stages as $stage) {
         foreach ([Limits::none(), ...array_map(fn (Limit $l) => Limits::of([$l]), Limit::cases()), Limits::of([], 0.7)] as $limits) {
             $rung = bandRung([13, 19, 22, 29, 32, 44][$random->getInt(0, 5)]);
-            $done = [hang(WEDNESDAY - 30, (float) $random->getInt(5, 70)), ...sessionsOn($rung, $random->getInt(1, 6), $random->getInt(2, 12), $random->getInt(0, 4), $random->getInt(2, 5))];
+            $done = [
+                hang(WEDNESDAY - 30, (float) $random->getInt(5, 70)),
+                ...sessionsOn($rung, $random->getInt(1, 6), $random->getInt(2, 12), $random->getInt(0, 4), $random->getInt(2, 5)),
+            ];
             $asked = athleteContext($done, $stage->key, method: $method);
-            $session = SessionWriter::write(new AthleteContext($asked->today, $method, $asked->place, $asked->rules, $asked->diary, $asked->estimates, waysWithin($limits)));
+            $session = SessionWriter::write(new AthleteContext(
+                $asked->today,
+                $method,
+                $asked->place,
+                $asked->rules,
+                $asked->diary,
+                $asked->estimates,
+                waysWithin($limits),
+            ));
             $written[] = ["$key, $stage->key, {$limits->key()}", $session, $limits];
         }
     }
@@ -79,7 +93,9 @@ function dueCautions(Block $block): array
     ];
 }
 
-it('writes for every stage of every school only what fits the gear, the body, the limits and the caps, with its cautions', function (string $key): void {
+it('writes for every stage of every school only what fits the gear, the body, the limits and the caps, with its cautions', function (
+    string $key,
+): void {
     $lines = 0;
     foreach (sessionsOfEveryStage($key, 21) as [$case, $session, $limits]) {
         $order = array_map(fn (Block $b): int => array_search($b->part, SessionPart::cases(), true), $session->blocks);
@@ -87,14 +103,20 @@ it('writes for every stage of every school only what fits the gear, the body, th
         sort($sorted);
         expect($order)->toBe($sorted, $case)
             ->and($session->refused === null && $session->blocks === [])->toBeFalse($case)
-            ->and(array_sum(array_map(fn (Block $b): int => $b->lowerings(), $session->blocks)))->toBeLessThanOrEqual((new CapLimits)->loweringsASession, $case)
+            ->and(array_sum(array_map(
+                fn (Block $b): int => $b->lowerings(),
+                $session->blocks,
+            )))->toBeLessThanOrEqual((new CapLimits)->loweringsASession, $case)
             ->and(array_unique($session->gear))->toBe($session->gear, $case);
         foreach ($session->blocks as $block) {
             $lines++;
             expect($block->sets)->toBeGreaterThan(0, $case)
                 ->and($block->amount->low)->toBeGreaterThan(0, $case)->toBeLessThanOrEqual($block->amount->high, $case)
                 ->and(count($block->cues))->toBeLessThanOrEqual(2, $case)
-                ->and(array_diff(array_column(dueCautions($block), 'value'), array_column($block->cautions, 'value')))->toBe([], "$case: {$block->words()}");
+                ->and(array_diff(
+                    array_column(dueCautions($block), 'value'),
+                    array_column($block->cautions, 'value'),
+                ))->toBe([], "$case: {$block->words()}");
             $rung = $block->rung();
             if ($rung !== null) {
                 $again = rung(smallGym(), $rung->exercise, athlete(70, 1.75, 2.1));

@@ -22,5 +22,7 @@ it('stays at the load until then, and says what comes where there is none', func
     expect((new AccessoryWork(1, Accessory::Curl, 11, null, 8.0))->next($asked))->toBeNull()
         ->and((new AccessoryWork(1, Accessory::PushUp, 12, null, null))->next($asked))->toContain('a harder kind')
         ->and((new AccessoryWork(1, Accessory::Plank, null, 45.0, null))->next(Amount::of(Measure::Seconds, 60)))->toBeNull()
-        ->and((new AccessoryWork(1, Accessory::Carry, null, null, 16.0, 30.0))->next(Amount::of(Measure::Metres, 30)))->toBe('17.0 kg × 30 m next');
+        ->and(
+            (new AccessoryWork(1, Accessory::Carry, null, null, 16.0, 30.0))->next(Amount::of(Measure::Metres, 30)),
+        )->toBe('17.0 kg × 30 m next');
 });

@@ -25,7 +25,10 @@ it('leaves the trunk, head and neck what the published tables leave them', funct
     expect(Segments::of($table)->trunk())->toEqualWithDelta($trunk, 0.0006);
 })->with([[SegmentTable::Average, 0.578], [SegmentTable::Men, 0.504], [SegmentTable::Women, 0.4925]]);
 
-it('stands with its centre of mass where reaction boards find it, and higher with the arms up', function (SegmentTable $table, float $centre): void {
+it('stands with its centre of mass where reaction boards find it, and higher with the arms up', function (
+    SegmentTable $table,
+    float $centre,
+): void {
     // de Leva 1996 (memory): .570·H men, .553·H women, the average between them; .010·H allowed.
     $at = fn (Posture $posture): float => Segments::of($table)->centrePerStature($posture);
 

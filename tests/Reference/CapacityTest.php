@@ -17,7 +17,15 @@ function log30(): array
 {
     $sets = [];
     foreach (range(0, 29) as $i) {
-        $sets[] = ['day' => 3 * $i + ($i > 20 ? 31 : 0), 'share' => 0.62 + 0.012 * $i, 'sd' => [0.0, 0.03, 0.06, 0.06, 0.10][$i % 5], 'key' => $i % 5 === 0 ? null : 'band '.($i % 5), 'shape' => -0.08 * ($i % 3), 'reps' => [7, 6, 0, 9, 4, 8][$i % 6], 'reserve' => [0, 2, 1, 5, null][$i % 5]];
+        $sets[] = [
+            'day' => 3 * $i + ($i > 20 ? 31 : 0),
+            'share' => 0.62 + 0.012 * $i,
+            'sd' => [0.0, 0.03, 0.06, 0.06, 0.10][$i % 5],
+            'key' => $i % 5 === 0 ? null : 'band '.($i % 5),
+            'shape' => -0.08 * ($i % 3),
+            'reps' => [7, 6, 0, 9, 4, 8][$i % 6],
+            'reserve' => [0, 2, 1, 5, null][$i % 5],
+        ];
     }
 
     return $sets;
@@ -35,7 +43,20 @@ it('equals R’s KalmanRun for one curve, one form and two-sided sets at even ti
         // the same noise each time, as KalmanRun asks
         $estimate = ($state ?? $filter->prior(0))->estimates[0];
         $estimate = $state === null ? $estimate : $step->after($estimate);
-        $state = \SteadyRung\Strength\Filter\CapacityState::weighed($i, [], $filter->hypotheses, [0.0], [$estimate->pulled([0 => 1.0], (new \SteadyRung\Strength\Filter\Claim($claim->side, $claim->logShare, 0.0))->against($estimate->mean[0], $estimate->covariance[0][0] + 0.002))]);
+        $state = \SteadyRung\Strength\Filter\CapacityState::weighed(
+            $i,
+            [],
+            $filter->hypotheses,
+            [0.0],
+            [$estimate->pulled(
+                [0 => 1.0],
+                (new \SteadyRung\Strength\Filter\Claim(
+                    $claim->side,
+                    $claim->logShare,
+                    0.0,
+                ))->against($estimate->mean[0], $estimate->covariance[0][0] + 0.002),
+            )],
+        );
     }
     $noise = array_fill(0, 9, 0.0);
     foreach ($step->noise as [$i, $j, $variance]) {
@@ -60,7 +81,15 @@ it('equals R’s KalmanRun for one curve, one form and two-sided sets at even ti
 it('equals an obvious twin in NumPy: full matrices for every hypothesis, slots, bounds, weeks away and all', function (): void {
     $state = null;
     foreach (log30() as $set) {
-        $state = CapacityFilter::usual()->after($state, Observation::reps($set['day'], FeltLoad::of($set['share'], $set['sd'], $set['key'], $set['shape']), $set['reps'], $set['reserve']));
+        $state = CapacityFilter::usual()->after(
+            $state,
+            Observation::reps(
+                $set['day'],
+                FeltLoad::of($set['share'], $set['sd'], $set['key'], $set['shape']),
+                $set['reps'],
+                $set['reserve'],
+            ),
+        );
     }
     $prediction = RepPrediction::at($state->on(130), FeltLoad::of(0.8, 0.05, 'band 2', -0.1));
     [$mean, $variance, $weights, $chance] = scipy(<<<'PY'
@@ -120,7 +149,10 @@ it('equals an obvious twin in NumPy: full matrices for every hypothesis, slots, 
 
 it('agrees with SciPy’s normal distribution, far into the lower tail, and with its 90th percentile', function (): void {
     $z = [-40.0, -12.0, -5.0, -4.0, -3.9, -2.5, -1.2815515655446004, -0.3, 0.0, 0.7, 1.5, 3.3, 4.5, 9.0];
-    [$cdf, $log, $hazard] = scipy("from scipy.stats import norm\nanswer = [[float(norm.cdf(v)) for v in given], [float(norm.logcdf(v)) for v in given], [float(np.exp(norm.logpdf(v) - norm.logcdf(v))) for v in given]]", $z);
+    [$cdf, $log, $hazard] = scipy(
+        "from scipy.stats import norm\nanswer = [[float(norm.cdf(v)) for v in given], [float(norm.logcdf(v)) for v in given], [float(np.exp(norm.logpdf(v) - norm.logcdf(v))) for v in given]]",
+        $z,
+    );
     foreach ($z as $i => $at) {
         expect(Normal::cdf($at))->toEqualWithDelta($cdf[$i], 2e-7)
             ->and(Normal::logCdf($at))->toEqualWithDelta($log[$i], 1e-11 * max(1.0, abs($log[$i])))

@@ -14,7 +14,10 @@ it('finds the crossings that SciPy’s Brent finds, wherever the curve is tame o
         'exp(-x) - 1e-6' => [static fn (float $x): float => exp(-$x) - 1e-6, 0.0, 60.0],
         'tanh(40*(x - 7)) + 0.5' => [static fn (float $x): float => tanh(40.0 * ($x - 7.0)) + 0.5, 0.0, 100.0],
     ];
-    $brent = scipy("from numpy import cos, exp, tanh\nfrom scipy.optimize import brentq\nanswer = [brentq(eval('lambda x: ' + f), a, b, xtol=1e-13) for f, a, b in given['curves']]", ['curves' => array_map(static fn (string $f, array $c): array => [$f, $c[1], $c[2]], array_keys($curves), array_values($curves))]);
+    $brent = scipy(
+        "from numpy import cos, exp, tanh\nfrom scipy.optimize import brentq\nanswer = [brentq(eval('lambda x: ' + f), a, b, xtol=1e-13) for f, a, b in given['curves']]",
+        ['curves' => array_map(static fn (string $f, array $c): array => [$f, $c[1], $c[2]], array_keys($curves), array_values($curves))],
+    );
 
     foreach (array_values($curves) as $i => [$curve, $from, $to]) {
         $looks = 0;

@@ -37,10 +37,18 @@ function rig(float $anchorM, float $strapM, float $boxM): array
     ];
 }
 
-it('carries in a row what SciPy’s equations and quadrature give, to 1e-5', function (float $anchorM, float $strapM, float $boxM, float $markM): void {
+it('carries in a row what SciPy’s equations and quadrature give, to 1e-5', function (
+    float $anchorM,
+    float $strapM,
+    float $boxM,
+    float $markM,
+): void {
     $path = Row::of($anchorM, $strapM, $markM, $boxM)->path(athlete(70, 1.75));
     assert($path instanceof RowPath);
-    [$start, $mean, $finish] = scipy(ROW_IN_PYTHON."\nx = given['mark']\nanswer = [share(0, x), mean(x), share(1, x)]", [...rig($anchorM, $strapM, $boxM), 'mark' => $markM]);
+    [$start, $mean, $finish] = scipy(
+        ROW_IN_PYTHON."\nx = given['mark']\nanswer = [share(0, x), mean(x), share(1, x)]",
+        [...rig($anchorM, $strapM, $boxM), 'mark' => $markM],
+    );
 
     expect($path->at(0.0)->share)->toEqualWithDelta($start, 1e-8)
         ->and($path->at(1.0)->share)->toEqualWithDelta($finish, 1e-8)
@@ -50,7 +58,10 @@ it('carries in a row what SciPy’s equations and quadrature give, to 1e-5', fun
 it('finds the heel mark that Brent’s method finds', function (float $share): void {
     $row = HeelMark::forShare(Row::of(2.4, 1.5, 0.0), athlete(70, 1.75), $share);
     assert($row instanceof Row);
-    $mark = scipy(ROW_IN_PYTHON."\nanswer = brentq(lambda x: mean(x) - given['share'], -0.9, 0.6, xtol=1e-12)", [...rig(2.4, 1.5, 0.0), 'share' => $share]);
+    $mark = scipy(
+        ROW_IN_PYTHON."\nanswer = brentq(lambda x: mean(x) - given['share'], -0.9, 0.6, xtol=1e-12)",
+        [...rig(2.4, 1.5, 0.0), 'share' => $share],
+    );
 
     expect($row->heelMarkM)->toEqualWithDelta($mark, 1e-4);
 })->with([0.45, 0.55, 0.62]);

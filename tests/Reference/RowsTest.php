@@ -15,7 +15,10 @@ use SteadyRung\Setup\Row\RowPosition;
  */
 const MELROSE_DAWES = [30 => 37.4, 45 => 52.9, 60 => 68.1, 75 => 79.4];
 
-/** Share held with straight arms at a lean, on handles 60 cm over the floor under 2.4 m, on the branch that leans so: the heel mark is closed in on. */
+/**
+ * Share held with straight arms at a lean, on handles 60 cm over the floor under 2.4 m, on the branch that leans so: the heel mark is
+ * closed in on.
+ */
 function heldAt(float $leanDeg): float
 {
     $body = athlete(75, 1.75);
@@ -23,7 +26,13 @@ function heldAt(float $leanDeg): float
     $held = function (float $markM) use ($body, $shoulderM): RowPosition {
         [$anchor, $heels] = [new Point(0.0, 2.4), new Point($markM, 0.0)];
 
-        return new RowPosition($anchor, $heels, $heels->meeting($shoulderM, $anchor, 1.8 + $body->armM())[0], $body->centreM(Posture::ArmsForward), $shoulderM);
+        return new RowPosition(
+            $anchor,
+            $heels,
+            $heels->meeting($shoulderM, $anchor, 1.8 + $body->armM())[0],
+            $body->centreM(Posture::ArmsForward),
+            $shoulderM,
+        );
     };
     [$low, $high] = [-1.6, 1.5];
     for ($i = 0; $i < 50; $i++) {
@@ -49,7 +58,14 @@ it('comes within 5 points of measured suspended rows (9 at 75°), in the same or
  * Ebben et al. 2011: % under the hands, flat 64, hands on 30.5 and 61 cm 55 and 41, feet on 30.5 and 61 cm 70 and 74.
  * Suprak et al. 2011: up 69.2, kneeling up 53.6 (memory). Hands on 61 cm comes out at 48: seven points over, not six.
  */
-it('comes within 6 points of measured press-ups, turned over', function (float $handsM, float $feetM, Pivot $pivot, float $low, float $high, float $allowed = 6.0): void {
+it('comes within 6 points of measured press-ups, turned over', function (
+    float $handsM,
+    float $feetM,
+    Pivot $pivot,
+    float $low,
+    float $high,
+    float $allowed = 6.0,
+): void {
     $body = athlete(75, 1.75);
     $shoulder = $body->heightM(0.818 - $pivot->perStature());
     // The shoulder stands over the hands by the arm, at right angles to the body: solve for the body's angle to the floor.
@@ -84,20 +100,33 @@ it('holds its moments against SciPy’s solution of the three equations of stati
         l = np.hypot(ax - cx, ay - cy); ux, uy = (ax - cx) / l, (ay - cy) / l
         lever = (cx - hx) * uy - (cy - hy) * ux
         answer = solve(np.array([[ux, 1, 0], [uy, 0, 1], [lever, 0, 0]]), np.array([0.0, 1.0, (gx - hx)]))[0]
-        PY, ['heels' => [$at->heels->xM, $at->heels->yM], 'contact' => [$at->contact->xM, $at->contact->yM], 'anchor' => [$at->anchor->xM, $at->anchor->yM], 'gx' => $centre->xM]);
+        PY, [
+        'heels' => [$at->heels->xM, $at->heels->yM],
+        'contact' => [$at->contact->xM, $at->contact->yM],
+        'anchor' => [$at->anchor->xM, $at->anchor->yM],
+        'gx' => $centre->xM,
+    ]);
     $same = new RowPosition($at->anchor, $at->heels, $at->contact, 0.58 * 1.8, 0.818 * 1.8);
 
     expect($same->share)->toEqualWithDelta($tension, 1e-8);
 });
 
 it('does the work of lifting the rod: tension × lever over the angle is the rise of its energy', function (): void {
-    foreach ([[2.4, 1.5, -0.4, 0.0], [2.4, 1.2, 0.1, 0.0], [1.0, 0.0, 0.9, 0.0], [2.4, 1.5, 0.3, 0.3]] as [$anchorM, $strapM, $markM, $boxM]) {
+    foreach (
+        [[2.4, 1.5, -0.4, 0.0], [2.4, 1.2, 0.1, 0.0], [1.0, 0.0, 0.9, 0.0], [2.4, 1.5, 0.3, 0.3]] as [$anchorM, $strapM, $markM, $boxM]
+    ) {
         foreach ([0.0, 0.4] as $vest) {
             $path = Row::of($anchorM, $strapM, $markM, $boxM, addedKg: 70 * $vest)->path(athlete(70, 1.75));
             if (! $path instanceof RowPath) {
                 continue;
             }
-            $held = fn (float $part): RowPosition => new RowPosition($path->at($part)->anchor, $path->at($part)->heels, $path->at($part)->contact, 1.02, 0.818 * 1.75);
+            $held = fn (float $part): RowPosition => new RowPosition(
+                $path->at($part)->anchor,
+                $path->at($part)->heels,
+                $path->at($part)->contact,
+                1.02,
+                0.818 * 1.75,
+            );
             $work = 0.0;
             for ($i = 0; $i < 400; $i++) {
                 [$from, $to] = [$held($i / 400), $held(($i + 1) / 400)];

@@ -10,7 +10,16 @@ use SteadyRung\Kit\Band\RubberLaw;
  * Treloar 1944, uniaxial extension of vulcanised rubber: stretch => nominal stress in MPa
  * (memory, as tabulated by Steinmann et al. 2012).
  */
-const TRELOAR = ['1.12' => 0.14, '1.24' => 0.23, '1.39' => 0.32, '1.61' => 0.41, '1.89' => 0.50, '2.17' => 0.58, '2.42' => 0.67, '3.01' => 0.85];
+const TRELOAR = [
+    '1.12' => 0.14,
+    '1.24' => 0.23,
+    '1.39' => 0.32,
+    '1.61' => 0.41,
+    '1.89' => 0.50,
+    '2.17' => 0.58,
+    '2.42' => 0.67,
+    '3.01' => 0.85,
+];
 
 it('predicts Treloar’s rubber from two of his points, within 6 % to stretch 2.42 and 13 % at 3.01', function (): void {
     $point = fn (string $stretch) => CalibrationPoint::of((float) $stretch, 1000 * TRELOAR[$stretch]);

@@ -14,7 +14,9 @@ it('reads the median and the spread that NumPy does', function (): void {
     $watch = ScaleWatch::of($readings, 9_950);
     [$median, $sd] = scipy('answer = [float(np.median(given)), float(np.std(given, ddof=1))]', $forces);
 
-    expect($watch->state)->toBe(ScaleState::Steady)->and($watch->forceN)->toEqualWithDelta($median, 1e-8)->and($watch->sdN)->toEqualWithDelta($sd, 1e-8);
+    expect($watch->state)->toBe(ScaleState::Steady)
+        ->and($watch->forceN)->toEqualWithDelta($median, 1e-8)
+        ->and($watch->sdN)->toEqualWithDelta($sd, 1e-8);
 });
 
 it('spreads an interval as SciPy’s uniform distribution does', function (): void {
@@ -22,7 +24,10 @@ it('spreads an interval as SciPy’s uniform distribution does', function (): vo
     assert($load instanceof CarriedLoad);
     // The reach's error of 1 cm widens the lower end and moves the mean by half of it.
     $reach = 0.01 / $load->romM;
-    [$mean, $sd] = scipy("from scipy.stats import uniform\nu = uniform(given[0], given[1] - given[0])\nanswer = [u.mean(), u.std()]", [$load->shareRange[0] + $reach, $load->shareRange[1]]);
+    [$mean, $sd] = scipy(
+        "from scipy.stats import uniform\nu = uniform(given[0], given[1] - given[0])\nanswer = [u.mean(), u.std()]",
+        [$load->shareRange[0] + $reach, $load->shareRange[1]],
+    );
 
     expect($load->share())->toEqualWithDelta($mean, 1e-8)->and($load->shareSd)->toEqualWithDelta(hypot($sd, $reach / 2), 1e-8);
 });

@@ -46,7 +46,9 @@ it('answers a set that is sent again as stored, and refuses another one under it
     foreach (DB::table('logged_sets')->where('athlete_id', basename(ALDITH))->orderBy('id')->limit(12)->get() as $row) {
         $body = array_filter([
             'id' => $row->id,
-            'performed_at' => (new DateTimeImmutable($row->performed_at))->setTimezone(new DateTimeZone('Europe/Paris'))->format(DATE_RFC3339),
+            'performed_at' => (new DateTimeImmutable(
+                $row->performed_at,
+            ))->setTimezone(new DateTimeZone('Europe/Paris'))->format(DATE_RFC3339),
             'purpose' => $row->purpose,
             'exercise' => $row->exercise === null ? null : ['setup' => json_decode((string) $row->exercise, true)],
             'clean_reps' => $row->clean_reps,
@@ -63,9 +65,19 @@ it('answers a set that is sent again as stored, and refuses another one under it
 
 it('logs on: a set, its capacity, its call', function (): void {
     $athlete = $this->getJson(GWENDRA)->json();
-    $set = ['id' => '01900000-0000-7000-8000-00000000ffff', 'performed_at' => gmdate(DATE_RFC3339), 'purpose' => 'work', 'exercise' => $athlete['rung']['exercise'], 'clean_reps' => 7, 'reserve' => 1];
+    $set = [
+        'id' => '01900000-0000-7000-8000-00000000ffff',
+        'performed_at' => gmdate(DATE_RFC3339),
+        'purpose' => 'work',
+        'exercise' => $athlete['rung']['exercise'],
+        'clean_reps' => 7,
+        'reserve' => 1,
+    ];
 
     $this->postJson(GWENDRA.'/sets', $set)->assertCreated();
-    $this->getJson(GWENDRA)->assertJsonPath('row_capacity.on', gmdate('Y-m-d'))->assertJsonPath('call.version', fn (int $v): bool => $v >= 1);
+    $this->getJson(GWENDRA)->assertJsonPath('row_capacity.on', gmdate('Y-m-d'))->assertJsonPath(
+        'call.version',
+        fn (int $v): bool => $v >= 1,
+    );
     $this->getJson(ALDITH.'/ladder?lane=pull')->assertOk()->assertJsonPath('now.key', fn (string $key): bool => $key !== '');
 });

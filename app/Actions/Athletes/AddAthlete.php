@@ -15,8 +15,12 @@ use Illuminate\Database\ConnectionInterface;
  */
 final readonly class AddAthlete
 {
-    public function __construct(private ConnectionInterface $db, private InsertOnce $storeOnce, private WeighAthlete $weigh, private GymDay $days)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private InsertOnce $storeOnce,
+        private WeighAthlete $weigh,
+        private GymDay $days,
+    ) {
     }
 
     /** @return Inserted<Athlete> */

@@ -34,9 +34,17 @@ final readonly class AthleteParticulars
         public float $mass_kg,
         #[OA\Property(minimum: Body::STATURE_M[0], maximum: Body::STATURE_M[1])]
         public float $stature_m,
-        #[OA\Property(description: 'Floor to the middle of a closed fist overhead, shoes on; 1.05 to 1.35 statures.', minimum: Body::REACH_M[0], maximum: Body::REACH_M[1])]
+        #[OA\Property(
+            description: 'Floor to the middle of a closed fist overhead, shoes on; 1.05 to 1.35 statures.',
+            minimum: Body::REACH_M[0],
+            maximum: Body::REACH_M[1],
+        )]
         public ?float $reach_m = null,
-        #[OA\Property(description: 'Classes and the like, to find people by.', items: new OA\Items(type: 'string', maxLength: self::LONGEST_TAG), maxItems: self::MOST_TAGS)]
+        #[OA\Property(
+            description: 'Classes and the like, to find people by.',
+            items: new OA\Items(type: 'string', maxLength: self::LONGEST_TAG),
+            maxItems: self::MOST_TAGS,
+        )]
         public array $tags = [],
         #[OA\Property(description: 'Whose segment masses to compute with.')]
         public SegmentTable $proportions = SegmentTable::Average,

@@ -20,8 +20,12 @@ final readonly class StoreForecast
 {
     private const EVERY_DAYS = 7;
 
-    public function __construct(private CurrentGym $gym, private GymDay $days, private LoadEstimate $estimates, private Forecasts $forecasts)
-    {
+    public function __construct(
+        private CurrentGym $gym,
+        private GymDay $days,
+        private LoadEstimate $estimates,
+        private Forecasts $forecasts,
+    ) {
     }
 
     /** After the newest sets, as of the day somebody looks; what is logged late says nothing of what was foretold then. */
@@ -35,8 +39,17 @@ final readonly class StoreForecast
         $rows = [];
         foreach ($this->forecasts->of($athlete->id, $pattern, $estimate) as $reps => $forecast) {
             if (! $forecast->wasDone) {
-                $rows[] = ['gym_id' => $this->gym->id(), 'athlete_id' => $athlete->id, 'pattern' => $pattern->value, 'made_on' => $today, 'reps' => $reps]
-                    + array_combine(array_map(static fn (int $weeks): string => "within_$weeks", Forecast::HORIZONS), array_map($forecast->within(...), Forecast::HORIZONS));
+                $rows[] = [
+                    'gym_id' => $this->gym->id(),
+                    'athlete_id' => $athlete->id,
+                    'pattern' => $pattern->value,
+                    'made_on' => $today,
+                    'reps' => $reps,
+                ]
+                    + array_combine(
+                        array_map(static fn (int $weeks): string => "within_$weeks", Forecast::HORIZONS),
+                        array_map($forecast->within(...), Forecast::HORIZONS),
+                    );
             }
         }
         ForecastRecord::query()->insertOrIgnore($rows);
@@ -44,6 +57,9 @@ final readonly class StoreForecast
 
     private function isFresh(Athlete $athlete, Pattern $pattern): bool
     {
-        return ForecastRecord::query()->where('athlete_id', $athlete->id)->where('pattern', $pattern)->where('made_on', '>', $this->days->daysAgo(self::EVERY_DAYS))->exists();
+        return ForecastRecord::query()->where('athlete_id', $athlete->id)
+            ->where('pattern', $pattern)
+            ->where('made_on', '>', $this->days->daysAgo(self::EVERY_DAYS))
+            ->exists();
     }
 }

@@ -17,8 +17,13 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class UpdateAthlete
 {
-    public function __construct(private LockAthlete $athletes, private MakeCall $calls, private WeighAthlete $weigh, private GymDay $days, private ClockInterface $clock)
-    {
+    public function __construct(
+        private LockAthlete $athletes,
+        private MakeCall $calls,
+        private WeighAthlete $weigh,
+        private GymDay $days,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function change(Athlete $athlete, AthleteParticulars $particulars): Athlete

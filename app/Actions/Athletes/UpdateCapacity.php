@@ -49,7 +49,10 @@ final readonly class UpdateCapacity
             }
             $outdated = array_slice($latest, max(0, self::KEPT_WHOLE - count($rows)));
             if ($outdated !== []) {
-                CapacityRecord::of($athlete->id, $pattern)->whereIn('trained_on', $outdated)->where('opens_month', false)->update(['state' => null]);
+                CapacityRecord::of($athlete->id, $pattern)->whereIn(
+                    'trained_on',
+                    $outdated,
+                )->where('opens_month', false)->update(['state' => null]);
             }
         }
     }
@@ -57,8 +60,15 @@ final readonly class UpdateCapacity
     /** Whether the same sets tell of it as told before: most sets of a day are done too tired to tell, and rows of the log never change. */
     private function isFollowed(Athlete $athlete, Pattern $pattern, string $day): bool
     {
-        $known = CapacityRecord::of($athlete->id, $pattern)->where('trained_on', '>=', $day)->pluck('taught', 'trained_on')->map(self::ids(...));
-        $telling = array_filter(array_map(static fn (array $session): array => self::ids(Observation::telling($session)), LoggedSet::sessions($athlete->id, $pattern, from: $day)));
+        $known = CapacityRecord::of($athlete->id, $pattern)->where(
+            'trained_on',
+            '>=',
+            $day,
+        )->pluck('taught', 'trained_on')->map(self::ids(...));
+        $telling = array_filter(array_map(
+            static fn (array $session): array => self::ids(Observation::telling($session)),
+            LoggedSet::sessions($athlete->id, $pattern, from: $day),
+        ));
 
         return $known->sortKeys()->all() === $telling;
     }
@@ -82,7 +92,10 @@ final readonly class UpdateCapacity
      */
     private function latest(Athlete $athlete, Pattern $pattern, string $before): Collection
     {
-        return CapacityRecord::of($athlete->id, $pattern)->where('trained_on', '<', $before)->orderByDesc('trained_on')->limit(self::KEPT_WHOLE)->get(['trained_on', 'state']);
+        return CapacityRecord::of($athlete->id, $pattern)->where('trained_on', '<', $before)
+            ->orderByDesc('trained_on')
+            ->limit(self::KEPT_WHOLE)
+            ->get(['trained_on', 'state']);
     }
 
     /** @return list<array<string, mixed>> one a day */

@@ -46,7 +46,10 @@ final readonly class WeighAthlete
             $weighing = Weighing::query()->where('athlete_id', $athlete->id)->whereNull('replaces_id')->findOrFail($weighingId);
             $others = Weighing::latestFirst($athlete->id)->whereKeyNot($weighing->id)->exists();
             if (! $others && ! Weighing::query()->whereKey($id)->exists()) {
-                throw new Problem(ProblemCode::LastWeighing, 'This is the only weighing: add the right one first, then take this one back.');
+                throw new Problem(
+                    ProblemCode::LastWeighing,
+                    'This is the only weighing: add the right one first, then take this one back.',
+                );
             }
             $stored = $this->storeOnce->store(new Weighing([
                 'id' => $id, 'athlete_id' => $athlete->id, 'weighed_on' => $weighing->weighed_on, 'mass_kg' => $weighing->mass_kg, 'replaces_id' => $weighing->id,
@@ -64,7 +67,11 @@ final readonly class WeighAthlete
     {
         $columns = ['weighed_on' => $day, 'mass_kg' => $massKg];
 
-        return $this->storeOnce->store(new Weighing(['id' => $id, 'athlete_id' => $athlete->id, ...$columns]), (object) $columns, ['athlete' => $athlete->id]);
+        return $this->storeOnce->store(
+            new Weighing(['id' => $id, 'athlete_id' => $athlete->id, ...$columns]),
+            (object) $columns,
+            ['athlete' => $athlete->id],
+        );
     }
 
     private function follow(Athlete $athlete): void

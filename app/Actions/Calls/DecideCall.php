@@ -31,8 +31,13 @@ final readonly class DecideCall
 {
     private const UNDO_S = 60;
 
-    public function __construct(private LockAthlete $athletes, private ChooseSetup $setups, private MoveAthlete $places, private FindLadderPath $ways, private ClockInterface $clock)
-    {
+    public function __construct(
+        private LockAthlete $athletes,
+        private ChooseSetup $setups,
+        private MoveAthlete $places,
+        private FindLadderPath $ways,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @throws Problem if the call changed since it was seen, is decided otherwise, or is overridden to what makes no sense */
@@ -80,11 +85,20 @@ final readonly class DecideCall
             }
             $age = $this->clock->now()->getTimestamp() - $call->decided_at->getTimestamp();
             if ($age > self::UNDO_S || CallRecord::openOf($athlete->id) !== null) {
-                throw new Problem(ProblemCode::CallDecided, 'It is too late to take this decision back. Choose another set-up, or decide the next call.');
+                throw new Problem(
+                    ProblemCode::CallDecided,
+                    'It is too late to take this decision back. Choose another set-up, or decide the next call.',
+                );
             }
             $athlete->fill(['chosen' => $call->chosen_before, ...self::placeBefore($call)])->save();
             PlaceChange::query()->where('athlete_id', $athlete->id)->where('call_id', $call->id)->delete();
-            $call->fill(array_fill_keys(['decision', 'override_verdict', 'override_exercise', 'override_reason', 'decided_by', 'decided_at', 'chosen_before', 'place_before'], null))->save();
+            $call->fill(array_fill_keys(
+                [
+                    'decision', 'override_verdict', 'override_exercise', 'override_reason', 'decided_by', 'decided_at', 'chosen_before',
+                    'place_before',
+                ],
+                null,
+            ))->save();
 
             return $call;
         });
@@ -92,10 +106,17 @@ final readonly class DecideCall
 
     private function sameAgain(CallRecord $call, CallDecision $decision): CallRecord
     {
-        $same = $call->version === $decision->version && $call->decision === $decision->decision && $call->override_verdict === $decision->verdict
+        $same = $call->version === $decision->version
+            && $call->decision === $decision->decision
+            && $call->override_verdict === $decision->verdict
             && $call->override_exercise?->key() === $decision->exercise?->key() && $call->override_reason === $decision->reason;
 
-        return $same ? $call : throw new Problem(ProblemCode::CallDecided, 'This call was decided before. Both stay in the record; log a set to get a new call.');
+        return $same
+            ? $call
+            : throw new Problem(
+                ProblemCode::CallDecided,
+                'This call was decided before. Both stay in the record; log a set to get a new call.',
+            );
     }
 
     private function refuseUnsafeOrStale(CallRecord $call, CallDecision $decision): void
@@ -104,7 +125,10 @@ final readonly class DecideCall
             throw new Problem(ProblemCode::CallChanged, 'Something was logged or changed since you saw this call. Look at it again.');
         }
         if ($call->verdict === Verdict::Refer && $decision->decision === Decision::Overridden) {
-            throw new Problem(ProblemCode::ReferStands, 'Pain is not overridden. Clear it with a note once a licensed clinician has looked at it.');
+            throw new Problem(
+                ProblemCode::ReferStands,
+                'Pain is not overridden. Clear it with a note once a licensed clinician has looked at it.',
+            );
         }
     }
 
@@ -117,9 +141,15 @@ final readonly class DecideCall
         $climbs = $decision->verdict === Verdict::Climb;
         $now = $this->ways->standing($athlete);
         $then = $decision->exercise === null ? null : $this->ways->search($athlete)->standing($decision->exercise, $athlete->toCore());
-        $moves = $then instanceof Rung && (! $now instanceof Rung || ($climbs ? $then->share() > $now->share() : $then->share() < $now->share()));
+        $moves = $then instanceof Rung
+            && (! $now instanceof Rung || ($climbs ? $then->share() > $now->share() : $then->share() < $now->share()));
         if (! $moves) {
-            throw Problem::invalid('/exercise', $climbs ? 'A climb needs the set-up it goes to: one that carries more than the present one.' : 'A step down needs the set-up it goes to: one that carries less than the present one.');
+            throw Problem::invalid(
+                '/exercise',
+                $climbs
+                    ? 'A climb needs the set-up it goes to: one that carries more than the present one.'
+                    : 'A step down needs the set-up it goes to: one that carries less than the present one.',
+            );
         }
     }
 
@@ -134,11 +164,17 @@ final readonly class DecideCall
     {
         $before = $call->place_before;
 
-        return $before === null ? [] : ['method_key' => $before['method'], 'stage_key' => $before['stage'], 'stage_since' => $before['since']];
+        return $before === null
+            ? []
+            : ['method_key' => $before['method'], 'stage_key' => $before['stage'], 'stage_since' => $before['since']];
     }
 
     private static function nextOf(CallRecord $call): ?Exercise
     {
-        return StoredForm::read('call', $call->call, static fn (JsonObject $j): ?Exercise => $j->has('next') ? StoredExercise::of($j->object('next')->object('choice')) : null);
+        return StoredForm::read(
+            'call',
+            $call->call,
+            static fn (JsonObject $j): ?Exercise => $j->has('next') ? StoredExercise::of($j->object('next')->object('choice')) : null,
+        );
     }
 }

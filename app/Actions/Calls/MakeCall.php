@@ -32,7 +32,9 @@ final readonly class MakeCall
     {
         [$open, $decided] = CallRecord::latestOf($athlete->id);
         $situation = $athlete->archived_at === null ? $this->news($athlete, $decided) : null;
-        $situation === null ? $open?->delete() : $this->keep($athlete, $situation, StoredSituation::write($situation, $athlete->toCore()), $open, $because);
+        $situation === null
+            ? $open?->delete()
+            : $this->keep($athlete, $situation, StoredSituation::write($situation, $athlete->toCore()), $open, $because);
     }
 
     /** After a change of gear only where the rungs are others than the call was made with. */
@@ -105,6 +107,8 @@ final readonly class MakeCall
 
     private static function named(mixed $rung): string
     {
-        return is_array($rung) && is_string($rung['name'] ?? null) ? sprintf('%s (%.0f %%)', $rung['name'], 100 * (float) $rung['share']) : 'none';
+        return is_array($rung) && is_string($rung['name'] ?? null)
+            ? sprintf('%s (%.0f %%)', $rung['name'], 100 * (float) $rung['share'])
+            : 'none';
     }
 }

@@ -37,7 +37,11 @@ final readonly class ClassGiven implements Checked
         public bool $weekly = false,
         #[OA\Property(description: 'The last day, of a weekly one.', type: 'string', format: 'date')]
         public ?string $last_on = null,
-        #[OA\Property(description: 'Whoever has one of these comes.', items: new OA\Items(type: 'string', maxLength: AthleteParticulars::LONGEST_TAG), maxItems: self::MOST_TAGS)]
+        #[OA\Property(
+            description: 'Whoever has one of these comes.',
+            items: new OA\Items(type: 'string', maxLength: AthleteParticulars::LONGEST_TAG),
+            maxItems: self::MOST_TAGS,
+        )]
         public array $tags = [],
     ) {
     }
@@ -45,8 +49,14 @@ final readonly class ClassGiven implements Checked
     public function check(JsonObject $json): void
     {
         match (true) {
-            preg_match('/^([01]\d|2[0-3]):[0-5]\d$/', $this->at) !== 1 => throw $json->fault('at', 'Give the time as hours and minutes, like 18:30.'),
-            $this->last_on !== null && $this->last_on < $this->first_on => throw $json->fault('last_on', 'The last day is before the first.'),
+            preg_match('/^([01]\d|2[0-3]):[0-5]\d$/', $this->at) !== 1 => throw $json->fault(
+                'at',
+                'Give the time as hours and minutes, like 18:30.',
+            ),
+            $this->last_on !== null && $this->last_on < $this->first_on => throw $json->fault(
+                'last_on',
+                'The last day is before the first.',
+            ),
             default => ClassPattern::of(Day::number($this->first_on), $this->minutes, $this->weekly),
         };
     }

@@ -53,6 +53,14 @@ final readonly class SaveClass
     /** @return array<string, mixed> */
     private static function columns(ClassGiven $given): array
     {
-        return ['name' => $given->name, 'first_on' => $given->first_on, 'at' => $given->at, 'minutes' => $given->minutes, 'weekly' => $given->weekly, 'last_on' => $given->weekly ? $given->last_on : $given->first_on, 'tags' => $given->tags];
+        return [
+            'name' => $given->name,
+            'first_on' => $given->first_on,
+            'at' => $given->at,
+            'minutes' => $given->minutes,
+            'weekly' => $given->weekly,
+            'last_on' => $given->weekly ? $given->last_on : $given->first_on,
+            'tags' => $given->tags,
+        ];
     }
 }

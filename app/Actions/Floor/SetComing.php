@@ -34,7 +34,15 @@ final readonly class SetComing
             'INSERT INTO class_comers (gym_id, class_id, held_on, athlete_id, coming, user_id, told_at) VALUES (?, ?, ?, ?, ?, ?, ?)
              ON CONFLICT (gym_id, class_id, held_on, athlete_id) DO UPDATE SET coming = excluded.coming, user_id = excluded.user_id, told_at = excluded.told_at
              WHERE class_comers.told_at <= excluded.told_at',
-            [$this->gym->id(), $class->id, $told->on, $athlete->id, $told->coming ? 'true' : 'false', $coach->id, $told->told_at->format('Y-m-d H:i:s.uP')],
+            [
+                $this->gym->id(),
+                $class->id,
+                $told->on,
+                $athlete->id,
+                $told->coming ? 'true' : 'false',
+                $coach->id,
+                $told->told_at->format('Y-m-d H:i:s.uP'),
+            ],
         ));
     }
 }

@@ -39,7 +39,13 @@ final readonly class AddCoach
                 throw Problem::invalid('/name', sprintf('%d coaches have an account, and no more can.', self::MOST));
             }
 
-            return User::query()->create(['id' => $taken->id, 'gym_id' => $this->gym->id(), 'name' => $taken->name, 'email' => $taken->email, 'password' => $taken->password]);
+            return User::query()->create([
+                'id' => $taken->id,
+                'gym_id' => $this->gym->id(),
+                'name' => $taken->name,
+                'email' => $taken->email,
+                'password' => $taken->password,
+            ]);
         });
     }
 }

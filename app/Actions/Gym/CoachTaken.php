@@ -19,7 +19,11 @@ final readonly class CoachTaken
         public string $name,
         #[OA\Property(maxLength: 200)]
         public string $email,
-        #[OA\Property(description: 'To begin with; they change it themselves.', minLength: GymFounded::PASSWORD[0], maxLength: GymFounded::PASSWORD[1])]
+        #[OA\Property(
+            description: 'To begin with; they change it themselves.',
+            minLength: GymFounded::PASSWORD[0],
+            maxLength: GymFounded::PASSWORD[1],
+        )]
         public string $password,
     ) {
     }

@@ -30,7 +30,13 @@ final readonly class FoundGym
             }
             $gym = Gym::query()->create(['id' => (string) Str::uuid7(), 'name' => $command->gym_name, 'timezone' => $command->timezone]);
 
-            return User::query()->create(['id' => (string) Str::uuid7(), 'gym_id' => $gym->id, 'name' => $command->coach_name, 'email' => $command->email, 'password' => $command->password]);
+            return User::query()->create([
+                'id' => (string) Str::uuid7(),
+                'gym_id' => $gym->id,
+                'name' => $command->coach_name,
+                'email' => $command->email,
+                'password' => $command->password,
+            ]);
         });
     }
 }

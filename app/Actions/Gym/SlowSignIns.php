@@ -55,7 +55,10 @@ final readonly class SlowSignIns
     /** A right password forgets what went wrong with the account. */
     public function succeeded(string $email, string $address, ?string $device = null): void
     {
-        $this->db->table('sign_in_delays')->whereIn('key', array_diff(array_keys(self::keys($email, $address, $device)), [self::key('address', $address)]))->delete();
+        $this->db->table('sign_in_delays')->whereIn(
+            'key',
+            array_diff(array_keys(self::keys($email, $address, $device)), [self::key('address', $address)]),
+        )->delete();
     }
 
     private function count(string $key, int $free): void

@@ -100,7 +100,9 @@ final readonly class ChangeGear
      */
     public function outToday(GearTold $told): void
     {
-        $piece = Gear::query()->find($told->gear_id) ?? Band::query()->find($told->gear_id) ?? throw new Problem(ProblemCode::NotFound, 'There is no such piece of gear.');
+        $piece = Gear::query()->find($told->gear_id)
+            ?? Band::query()->find($told->gear_id)
+            ?? throw new Problem(ProblemCode::NotFound, 'There is no such piece of gear.');
         $on = $told->out ? $this->days->of($told->told_at) : null;
         $changed = $this->db->transaction(function () use ($piece, $on, $told): bool {
             $stands = $piece::query()->whereKey($piece->id)
@@ -139,7 +141,10 @@ final readonly class ChangeGear
     /** Two pieces of one name cannot be told apart on the floor. */
     private static function refuseSameName(Gear|Band $gear): void
     {
-        $same = static fn (string $model): bool => $model::query()->whereNull('retired_at')->whereKeyNot($gear->id)->whereRaw('lower(name) = lower(?)', [$gear->name])->exists();
+        $same = static fn (string $model): bool => $model::query()->whereNull('retired_at')
+            ->whereKeyNot($gear->id)
+            ->whereRaw('lower(name) = lower(?)', [$gear->name])
+            ->exists();
         if ($same(Gear::class) || $same(Band::class)) {
             throw Problem::invalid('/name', "Another piece in use is called “{$gear->name}” already. Give this one a name of its own.");
         }
@@ -149,7 +154,14 @@ final readonly class ChangeGear
     {
         $most = $gear instanceof Band ? Kit::MOST_BANDS : Kit::MOST_PIECES;
         if ($gear::query()->whereNull('retired_at')->count() >= $most) {
-            throw new Problem(ProblemCode::KitFull, sprintf('%d %s are in use, and no more can be. Retire one first.', $most, $gear instanceof Band ? 'bands' : 'pieces of gear'));
+            throw new Problem(
+                ProblemCode::KitFull,
+                sprintf(
+                    '%d %s are in use, and no more can be. Retire one first.',
+                    $most,
+                    $gear instanceof Band ? 'bands' : 'pieces of gear',
+                ),
+            );
         }
     }
 }

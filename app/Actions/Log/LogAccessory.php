@@ -20,8 +20,12 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class LogAccessory
 {
-    public function __construct(private LockAthlete $athletes, private InsertOnce $storeOnce, private GymDay $days, private ClockInterface $clock)
-    {
+    public function __construct(
+        private LockAthlete $athletes,
+        private InsertOnce $storeOnce,
+        private GymDay $days,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -33,7 +37,9 @@ final readonly class LogAccessory
     {
         return $this->athletes->during($athlete->id, fn (Athlete $athlete): Inserted => $this->storeOnce->store(new AccessorySet([
             'id' => $set->id, 'athlete_id' => $athlete->id, 'user_id' => $coach->id, 'trained_on' => $this->days->of($set->performed_at), 'accessory' => $set->accessory->value,
-            'reps' => $set->reps, 'seconds' => $set->seconds, 'metres' => $set->metres, 'load_kg' => $set->load_kg, 'performed_at' => CarbonImmutable::instance($set->performed_at),
+            'reps' => $set->reps, 'seconds' => $set->seconds, 'metres' => $set->metres, 'load_kg' => $set->load_kg, 'performed_at' => CarbonImmutable::instance(
+                $set->performed_at,
+            ),
         ]), $set, ['athlete' => $athlete->id]));
     }
 

@@ -104,7 +104,10 @@ final readonly class LogSet
     /** @return Inserted<LoggedSet> */
     private function take(Athlete $athlete, User $coach, SetDone $done): Inserted
     {
-        $replaced = $done->replaces_id === null ? null : LoggedSet::query()->where('athlete_id', $athlete->id)->find($done->replaces_id) ?? throw new Problem(ProblemCode::NotFound, 'The set that this one corrects is not in the log of this athlete.');
+        $replaced = $done->replaces_id === null
+            ? null
+            : LoggedSet::query()->where('athlete_id', $athlete->id)->find($done->replaces_id)
+                ?? throw new Problem(ProblemCode::NotFound, 'The set that this one corrects is not in the log of this athlete.');
         $row = $this->row($athlete, $coach, $done, $replaced);
         $stored = $this->storeOnce->store($row, $done, ['athlete' => $athlete->id], function () use ($row, $athlete, $done): void {
             $this->refuseWhilePaused($athlete, $row);
@@ -176,7 +179,13 @@ final readonly class LogSet
     /** A mixed set is of one athlete and one day. */
     private function refuseStrayPart(LoggedSet $row): void
     {
-        if ($row->part_of !== null && LoggedSet::query()->where('athlete_id', $row->athlete_id)->where('trained_on', $row->trained_on)->whereKey($row->part_of)->doesntExist()) {
+        if (
+            $row->part_of !== null
+            && LoggedSet::query()->where('athlete_id', $row->athlete_id)
+                ->where('trained_on', $row->trained_on)
+                ->whereKey($row->part_of)
+                ->doesntExist()
+        ) {
             throw new Problem(ProblemCode::NotFound, 'The set that this one goes on from is not in the log of that day.');
         }
     }
@@ -193,7 +202,10 @@ final readonly class LogSet
     {
         $pausedOn = $athlete->paused_at === null ? null : $this->days->of($athlete->paused_at);
         if ($pausedOn !== null && $row->trained_on > $pausedOn) {
-            throw new Problem(ProblemCode::PullingPaused, "Pain was logged on $pausedOn. A licensed clinician looks at it first; then clear it with a note.");
+            throw new Problem(
+                ProblemCode::PullingPaused,
+                "Pain was logged on $pausedOn. A licensed clinician looks at it first; then clear it with a note.",
+            );
         }
     }
 
@@ -226,7 +238,12 @@ final readonly class LogSet
     {
         $ids = $row->exercise?->setup->bandIds() ?? [];
         $this->db->table('set_bands')->insert(array_map(
-            fn (string $id): array => ['gym_id' => $this->gym->id(), 'band_id' => $id, 'trained_on' => $row->trained_on, 'set_id' => $row->id],
+            fn (string $id): array => [
+                'gym_id' => $this->gym->id(),
+                'band_id' => $id,
+                'trained_on' => $row->trained_on,
+                'set_id' => $row->id,
+            ],
             $ids,
         ));
     }

@@ -50,12 +50,24 @@ final readonly class SetDone implements Checked
         public ?Exercise $exercise = null,
         #[OA\Property(minimum: Observation::REPS[0], maximum: Observation::REPS[1])]
         public ?int $clean_reps = null,
-        #[OA\Property(type: 'object', description: 'Reps that did not count, by reason.', additionalProperties: new OA\AdditionalProperties(type: 'integer'))]
+        #[OA\Property(
+            type: 'object',
+            description: 'Reps that did not count, by reason.',
+            additionalProperties: new OA\AdditionalProperties(type: 'integer'),
+        )]
         #[CountedBy(NoCount::class)]
         public array $no_counts = [],
-        #[OA\Property(description: 'Reps in reserve; none if nobody knows.', minimum: Observation::RESERVE[0], maximum: Observation::RESERVE[1])]
+        #[OA\Property(
+            description: 'Reps in reserve; none if nobody knows.',
+            minimum: Observation::RESERVE[0],
+            maximum: Observation::RESERVE[1],
+        )]
         public ?int $reserve = null,
-        #[OA\Property(description: 'Seconds of a dead hang, or of the hold chosen, instead of reps.', minimum: self::HANG_S[0], maximum: self::HANG_S[1])]
+        #[OA\Property(
+            description: 'Seconds of a dead hang, or of the hold chosen, instead of reps.',
+            minimum: self::HANG_S[0],
+            maximum: self::HANG_S[1],
+        )]
         public ?float $hang_s = null,
         #[OA\Property(ref: PainJson::class, nullable: true)]
         public ?Pain $pain = null,
@@ -63,7 +75,10 @@ final readonly class SetDone implements Checked
         public ?string $note = null,
         #[OA\Property(description: 'The set this one corrects.', format: 'uuid')]
         public ?string $replaces_id = null,
-        #[OA\Property(description: 'The set this one goes on from, on another exercise: a mixed set. It counts for neither gate nor capacity.', format: 'uuid')]
+        #[OA\Property(
+            description: 'The set this one goes on from, on another exercise: a mixed set. It counts for neither gate nor capacity.',
+            format: 'uuid',
+        )]
         public ?string $part_of = null,
         #[OA\Property(description: 'The reps that were asked of it.', minimum: Observation::REPS[0], maximum: Observation::REPS[1])]
         public ?int $asked_reps = null,
@@ -71,7 +86,11 @@ final readonly class SetDone implements Checked
         public bool $to_failure = false,
         #[OA\Property(description: 'What was seen in how it was done.', items: new OA\Items(type: 'string', enum: FormFault::class))]
         public array $faults = [],
-        #[OA\Property(description: 'Seconds of each counted lowering, in order.', items: new OA\Items(type: 'number', format: 'float'), maxItems: self::MOST_SPLITS)]
+        #[OA\Property(
+            description: 'Seconds of each counted lowering, in order.',
+            items: new OA\Items(type: 'number', format: 'float'),
+            maxItems: self::MOST_SPLITS,
+        )]
         public array $splits_s = [],
         #[OA\Property(description: 'The line of the written session that it was done for.', maxLength: 160)]
         public ?string $line = null,
@@ -90,11 +109,20 @@ final readonly class SetDone implements Checked
         match (true) {
             ($this->clean_reps !== null) === $isHang => throw $json->fault('clean_reps', 'Give clean reps or hang seconds, one of them.'),
             ! $isHang && $this->exercise === null => throw $json->fault('exercise', 'Reps need the set-up they were done on.'),
-            $isHang && ($json->has('reserve') || $json->has('no_counts') || $json->has('asked_reps') || $json->has('to_failure')) => throw $json->fault('hang_s', 'A hang has no reserve, no-counts or reps asked.'),
+            $isHang && ($json->has('reserve') || $json->has('no_counts') || $json->has('asked_reps') || $json->has('to_failure')) => throw $json->fault(
+                'hang_s',
+                'A hang has no reserve, no-counts or reps asked.',
+            ),
             $this->to_failure && (int) $this->reserve > 0 => throw $json->fault('reserve', 'A set to failure leaves nothing in reserve.'),
-            $this->exercise !== null && ($this->exercise->style->movement === Movement::Hold) !== $isHang => throw $json->fault('exercise', 'A hold is logged by its seconds, everything else by its reps.'),
+            $this->exercise !== null && ($this->exercise->style->movement === Movement::Hold) !== $isHang => throw $json->fault(
+                'exercise',
+                'A hold is logged by its seconds, everything else by its reps.',
+            ),
             $this->splits_s === [] => null,
-            $this->exercise?->style->movement !== Movement::Lowering => throw $json->fault('splits_s', 'Only lowerings are timed one by one.'),
+            $this->exercise?->style->movement !== Movement::Lowering => throw $json->fault(
+                'splits_s',
+                'Only lowerings are timed one by one.',
+            ),
             count($this->splits_s) > (int) $this->clean_reps => throw $json->fault('splits_s', 'More lowerings were timed than counted.'),
             default => null,
         };

@@ -45,6 +45,15 @@ final readonly class SignalTold implements Checked
 
     public function check(JsonObject $json): void
     {
-        Signal::of(Day::number($this->on), $this->soreness, $this->symptoms, null, $this->gave_out, $this->effort, $this->takes_hold, $this->felt_worked);
+        Signal::of(
+            Day::number($this->on),
+            $this->soreness,
+            $this->symptoms,
+            null,
+            $this->gave_out,
+            $this->effort,
+            $this->takes_hold,
+            $this->felt_worked,
+        );
     }
 }

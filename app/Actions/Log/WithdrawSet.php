@@ -36,7 +36,8 @@ final readonly class WithdrawSet
     public function withdraw(Athlete $athlete, string $setId, User $coach, string $id): Inserted
     {
         return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($setId, $coach, $id): Inserted {
-            $set = LoggedSet::query()->where('athlete_id', $athlete->id)->find($setId) ?? throw new Problem(ProblemCode::NotFound, 'This set is not in the log of this athlete.');
+            $set = LoggedSet::query()->where('athlete_id', $athlete->id)->find($setId)
+                ?? throw new Problem(ProblemCode::NotFound, 'This set is not in the log of this athlete.');
             $stored = $this->storeOnce->store(new LoggedSet([
                 'id' => $id,
                 'athlete_id' => $athlete->id,

@@ -29,8 +29,16 @@ use SteadyRung\Safety\Caution;
  */
 final readonly class MoveAthlete
 {
-    public function __construct(private LockAthlete $athletes, private InsertOnce $storeOnce, private Methods $methods, private LoadAthleteContext $contexts, private MakeCall $calls, private GymDay $days, private ClockInterface $clock, private StageSince $since)
-    {
+    public function __construct(
+        private LockAthlete $athletes,
+        private InsertOnce $storeOnce,
+        private Methods $methods,
+        private LoadAthleteContext $contexts,
+        private MakeCall $calls,
+        private GymDay $days,
+        private ClockInterface $clock,
+        private StageSince $since,
+    ) {
     }
 
     /**
@@ -48,7 +56,16 @@ final readonly class MoveAthlete
         return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($coach, $given, $method, $stage): Inserted {
             $isMove = $athlete->method_key === $method->key && $athlete->stage_key !== $stage->key;
             $since = $isMove || $athlete->method_key !== $method->key ? $this->days->today() : $this->since->of($athlete);
-            $stored = $this->storeOnce->store($this->change($given->id, $athlete, $coach, $method->key, $stage->key, $since, $given->reason, null), $given, ['athlete' => $athlete->id], function () use ($isMove, $given, $stage, $athlete): void {
+            $stored = $this->storeOnce->store($this->change(
+                $given->id,
+                $athlete,
+                $coach,
+                $method->key,
+                $stage->key,
+                $since,
+                $given->reason,
+                null,
+            ), $given, ['athlete' => $athlete->id], function () use ($isMove, $given, $stage, $athlete): void {
                 if ($isMove && $given->reason === null) {
                     throw Problem::invalid('/reason', 'Say why the stage is skipped or set back.');
                 }
@@ -58,7 +75,13 @@ final readonly class MoveAthlete
                 $this->refuseBuilder($given->builder, $stage, $athlete);
             });
             if ($stored->isNew) {
-                $athlete->fill(['method_key' => $method->key, 'stage_key' => $stage->key, 'stage_since' => $since, 'sessions_a_week' => $given->sessions_a_week, 'builder_key' => $given->builder]);
+                $athlete->fill([
+                    'method_key' => $method->key,
+                    'stage_key' => $stage->key,
+                    'stage_since' => $since,
+                    'sessions_a_week' => $given->sessions_a_week,
+                    'builder_key' => $given->builder,
+                ]);
                 $athlete->chosen = Course::entering($this->contexts->of($athlete))->rung->exercise ?? $athlete->chosen;
                 $athlete->save();
                 $this->calls->for($athlete, 'The place in the method was changed.');
@@ -87,9 +110,23 @@ final readonly class MoveAthlete
         $context = $this->contexts->of($athlete);
         $most = $context->diary->mostStrict();
         match (true) {
-            $stage->kind() !== StageKind::Strict => throw Problem::invalid('/builder', 'It stands in the place of strict work: the stage is none.'),
-            $most < $builder->fromReps => throw Problem::invalid('/builder', sprintf('It takes %d strict %s; the most logged is %d.', $builder->fromReps, $builder->fromReps === 1 ? 'rep' : 'reps', $most)),
-            $builder->tires && $context->diary->isNewcomer($context->today) => throw Problem::invalid('/builder', Caution::PreTired->text()),
+            $stage->kind() !== StageKind::Strict => throw Problem::invalid(
+                '/builder',
+                'It stands in the place of strict work: the stage is none.',
+            ),
+            $most < $builder->fromReps => throw Problem::invalid(
+                '/builder',
+                sprintf(
+                    'It takes %d strict %s; the most logged is %d.',
+                    $builder->fromReps,
+                    $builder->fromReps === 1 ? 'rep' : 'reps',
+                    $most,
+                ),
+            ),
+            $builder->tires && $context->diary->isNewcomer($context->today) => throw Problem::invalid(
+                '/builder',
+                Caution::PreTired->text(),
+            ),
             default => null,
         };
     }
@@ -104,8 +141,27 @@ final readonly class MoveAthlete
         $athlete->fill(['method_key' => $methodKey, 'stage_key' => $stageKey, 'stage_since' => $this->days->today()])->save();
     }
 
-    private function change(string $id, Athlete $athlete, User $coach, string $methodKey, string $stageKey, string $since, ?string $reason, ?string $callId): PlaceChange
-    {
-        return new PlaceChange(['id' => $id, 'gym_id' => $athlete->gym_id, 'athlete_id' => $athlete->id, 'method_key' => $methodKey, 'stage_key' => $stageKey, 'since' => $since, 'call_id' => $callId, 'user_id' => $coach->id, 'reason' => $reason, 'made_at' => $this->clock->now()]);
+    private function change(
+        string $id,
+        Athlete $athlete,
+        User $coach,
+        string $methodKey,
+        string $stageKey,
+        string $since,
+        ?string $reason,
+        ?string $callId,
+    ): PlaceChange {
+        return new PlaceChange([
+            'id' => $id,
+            'gym_id' => $athlete->gym_id,
+            'athlete_id' => $athlete->id,
+            'method_key' => $methodKey,
+            'stage_key' => $stageKey,
+            'since' => $since,
+            'call_id' => $callId,
+            'user_id' => $coach->id,
+            'reason' => $reason,
+            'made_at' => $this->clock->now(),
+        ]);
     }
 }

@@ -23,7 +23,11 @@ final readonly class PlaceGiven
         public string $stage,
         #[OA\Property(description: 'Needed where the method stays and the stage changes.', maxLength: 500)]
         public ?string $reason = null,
-        #[OA\Property(description: 'Sessions a week, where fewer than the method has.', minimum: self::PER_WEEK[0], maximum: self::PER_WEEK[1])]
+        #[OA\Property(
+            description: 'Sessions a week, where fewer than the method has.',
+            minimum: self::PER_WEEK[0],
+            maximum: self::PER_WEEK[1],
+        )]
         public ?int $sessions_a_week = null,
         #[OA\Property(description: 'What stands in the place of strict work, where the stage is one.', maxLength: 64)]
         public ?string $builder = null,

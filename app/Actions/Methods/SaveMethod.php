@@ -35,7 +35,10 @@ final readonly class SaveMethod
         }
         $lacking = Needs::lackingStages($method, $this->kit->inUse());
         if ($lacking !== []) {
-            throw Problem::invalid('/stages', sprintf('The kit has nothing for: %s. Give the stage another means, or add the gear first.', implode(', ', $lacking)));
+            throw Problem::invalid(
+                '/stages',
+                sprintf('The kit has nothing for: %s. Give the stage another means, or add the gear first.', implode(', ', $lacking)),
+            );
         }
     }
 
@@ -43,7 +46,8 @@ final readonly class SaveMethod
     public function keep(Method $method, User $coach): OwnMethod
     {
         $this->check($method);
-        $own = OwnMethod::query()->where('key', $method->key)->first() ?? new OwnMethod(['id' => (string) Str::uuid7(), 'gym_id' => $this->gym->id(), 'key' => $method->key]);
+        $own = OwnMethod::query()->where('key', $method->key)->first()
+            ?? new OwnMethod(['id' => (string) Str::uuid7(), 'gym_id' => $this->gym->id(), 'key' => $method->key]);
         if (! $own->exists && OwnMethod::query()->count() >= OwnMethod::MOST) {
             throw Problem::invalid('/key', sprintf('A gym keeps %d methods of its own at the most. Drop one first.', OwnMethod::MOST));
         }
@@ -58,7 +62,10 @@ final readonly class SaveMethod
         $own = OwnMethod::query()->where('key', $key)->firstOrFail();
         $on = Athlete::query()->where('method_key', $key)->whereNull('archived_at')->count();
         if ($on > 0) {
-            throw new Problem(ProblemCode::MethodInUse, sprintf('%d %s on it. Assign another method first.', $on, $on === 1 ? 'athlete is' : 'athletes are'));
+            throw new Problem(
+                ProblemCode::MethodInUse,
+                sprintf('%d %s on it. Assign another method first.', $on, $on === 1 ? 'athlete is' : 'athletes are'),
+            );
         }
         $own->delete();
     }

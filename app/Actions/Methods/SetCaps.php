@@ -27,7 +27,13 @@ final readonly class SetCaps
         $raised = $limits->raised();
         $isNew = array_diff_assoc($raised, $gym->capLimits()->raised()) !== [];
         if ($isNew && ! $acknowledged) {
-            throw Problem::invalid('/acknowledged', sprintf('%s above the usual. Say that you answer for it: these caps keep newcomers from days of soreness and worse.', implode(', ', array_map(static fn (string $key): string => str_replace('_', ' ', $key), array_keys($raised)))));
+            throw Problem::invalid(
+                '/acknowledged',
+                sprintf(
+                    '%s above the usual. Say that you answer for it: these caps keep newcomers from days of soreness and worse.',
+                    implode(', ', array_map(static fn (string $key): string => str_replace('_', ' ', $key), array_keys($raised))),
+                ),
+            );
         }
         $gym->fill(['caps' => (object) array_diff_assoc($limits->figures(), (new CapLimits)->figures())]);
         if ($isNew || $raised === []) {

@@ -21,7 +21,11 @@ final readonly class SetHouseRules
 
     public function settle(HouseRules $rules): void
     {
-        $chosen = array_filter($rules->all(), static fn (string $position, string $key): bool => HouseRule::from($key)->default() !== $position, ARRAY_FILTER_USE_BOTH);
+        $chosen = array_filter(
+            $rules->all(),
+            static fn (string $position, string $key): bool => HouseRule::from($key)->default() !== $position,
+            ARRAY_FILTER_USE_BOTH,
+        );
         Gym::query()->findOrFail($this->gym->id())->fill(['house_rules' => (object) $chosen])->save();
         $this->gym->enter($this->gym->id());
         $this->calls->afterRuleChange();

@@ -26,6 +26,12 @@ final readonly class RecordLook
     public function at(Athlete $athlete, string $screeningId, User $coach): void
     {
         $screen = ScreeningRecord::query()->where('athlete_id', $athlete->id)->findOrFail($screeningId);
-        ScreeningLook::query()->create(['id' => (string) Str::uuid7(), 'gym_id' => $this->gym->id(), 'screening_id' => $screen->id, 'user_id' => $coach->id, 'looked_at' => $this->clock->now()]);
+        ScreeningLook::query()->create([
+            'id' => (string) Str::uuid7(),
+            'gym_id' => $this->gym->id(),
+            'screening_id' => $screen->id,
+            'user_id' => $coach->id,
+            'looked_at' => $this->clock->now(),
+        ]);
     }
 }

@@ -45,7 +45,11 @@ final readonly class ScreenTaken implements Checked
         public Adolescence $under_18 = Adolescence::No,
         #[OA\Property(description: 'Uneasy at the bar.')]
         public bool $uneasy = false,
-        #[OA\Property(description: 'Limits the coach or the clinician adds.', type: 'array', items: new OA\Items(type: 'string', enum: Limit::class))]
+        #[OA\Property(
+            description: 'Limits the coach or the clinician adds.',
+            type: 'array',
+            items: new OA\Items(type: 'string', enum: Limit::class),
+        )]
         public array $further = [],
         #[OA\Property(minimum: Limits::SHARE[0], maximum: Limits::SHARE[1])]
         public ?float $most_share = null,
@@ -61,7 +65,18 @@ final readonly class ScreenTaken implements Checked
 
     public function toCore(): Screening
     {
-        return Screening::of($this->overhead, $this->pain, $this->numb, $this->injured, $this->conditions, $this->cleared, $this->under_18, $this->uneasy, $this->further, $this->most_share);
+        return Screening::of(
+            $this->overhead,
+            $this->pain,
+            $this->numb,
+            $this->injured,
+            $this->conditions,
+            $this->cleared,
+            $this->under_18,
+            $this->uneasy,
+            $this->further,
+            $this->most_share,
+        );
     }
 
     /** @return array<string, mixed> as they are kept */

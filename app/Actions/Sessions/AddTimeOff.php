@@ -30,7 +30,9 @@ final readonly class AddTimeOff
 
     public function takeBack(Athlete $athlete, string $id): void
     {
-        TimeOffRecord::query()->where(static fn ($q) => $q->whereNull('athlete_id')->orWhere('athlete_id', $athlete->id))->whereNull('taken_back_at')->findOrFail($id)
+        TimeOffRecord::query()->where(
+            static fn ($q) => $q->whereNull('athlete_id')->orWhere('athlete_id', $athlete->id),
+        )->whereNull('taken_back_at')->findOrFail($id)
             ->fill(['taken_back_at' => $this->clock->now()])->save();
     }
 }

@@ -25,8 +25,12 @@ use SteadyRung\Plan\Session\SessionWriter;
  */
 final readonly class ChangeSession
 {
-    public function __construct(private LockAthlete $athletes, private InsertOnce $storeOnce, private LoadAthleteContext $contexts, private ClockInterface $clock)
-    {
+    public function __construct(
+        private LockAthlete $athletes,
+        private InsertOnce $storeOnce,
+        private LoadAthleteContext $contexts,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** What is known with a change that is not made yet. */
@@ -50,9 +54,16 @@ final readonly class ChangeSession
         return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($coach, $line): Inserted {
             $context = $this->contexts->of($athlete);
 
-            return $this->storeOnce->store($this->record($athlete, $coach, $line, LineChange::from($context->diary, $context->today)), $line, ['athlete' => $athlete->id], function () use ($athlete, $context, $line): void {
+            return $this->storeOnce->store($this->record(
+                $athlete,
+                $coach,
+                $line,
+                LineChange::from($context->diary, $context->today),
+            ), $line, ['athlete' => $athlete->id], function () use ($athlete, $context, $line): void {
                 self::check($context, $line);
-                LineChangeRecord::standing($athlete)->where('line', $line->line)->where('lasts', $line->lasts)->update(['put_back_at' => $this->clock->now()]);
+                LineChangeRecord::standing($athlete)->where('line', $line->line)->where('lasts', $line->lasts)->update([
+                    'put_back_at' => $this->clock->now(),
+                ]);
             });
         });
     }
@@ -77,9 +88,15 @@ final readonly class ChangeSession
     private static function check(AthleteContext $context, LineGiven $line): void
     {
         if ($line->lasts && ($line->exercise ?? $line->accessory) !== null && $line->line === $context->place->stage->work()->key()) {
-            throw Problem::invalid('/lasts', 'The main work changes from now on with the set-up in use, or with the stage. For the next session it can be changed here.');
+            throw Problem::invalid(
+                '/lasts',
+                'The main work changes from now on with the set-up in use, or with the stage. For the next session it can be changed here.',
+            );
         }
-        if ($line->accessory === null && ! in_array($line->line, array_map(static fn (AskedLine $l): string => $l->key(), SessionWriter::asked($context)), true)) {
+        if (
+            $line->accessory === null
+            && ! in_array($line->line, array_map(static fn (AskedLine $l): string => $l->key(), SessionWriter::asked($context)), true)
+        ) {
             throw Problem::invalid('/line', 'This stage has no such line.');
         }
     }

@@ -51,6 +51,16 @@ final readonly class LineGiven implements Checked
 
     public function toCore(int $today): LineChange
     {
-        return LineChange::of($this->line, $today, $this->lasts, $this->left_out, $this->sets, $this->low, $this->high, $this->rest_s, $this->accessory ?? $this->exercise);
+        return LineChange::of(
+            $this->line,
+            $today,
+            $this->lasts,
+            $this->left_out,
+            $this->sets,
+            $this->low,
+            $this->high,
+            $this->rest_s,
+            $this->accessory ?? $this->exercise,
+        );
     }
 }

@@ -21,8 +21,12 @@ use SteadyRung\Setup\DoesNotFit;
  */
 final readonly class ChooseSetup
 {
-    public function __construct(private LockAthlete $athletes, private FindLadderPath $ways, private LoadAthleteContext $contexts, private MakeCall $calls)
-    {
+    public function __construct(
+        private LockAthlete $athletes,
+        private FindLadderPath $ways,
+        private LoadAthleteContext $contexts,
+        private MakeCall $calls,
+    ) {
     }
 
     /** @throws Problem if the set-up does not fit the athlete, or nobody is put on it */
@@ -30,7 +34,10 @@ final readonly class ChooseSetup
     {
         return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($exercise): Athlete {
             if ($exercise->style->movement === Movement::Hold) {
-                throw new Problem(ProblemCode::DoesNotFit, 'A hold is logged by its seconds, beside the set-up in use: nobody is put on it for reps.');
+                throw new Problem(
+                    ProblemCode::DoesNotFit,
+                    'A hold is logged by its seconds, beside the set-up in use: nobody is put on it for reps.',
+                );
             }
             $this->put($athlete, $exercise);
             $this->calls->for($athlete, 'The set-up was changed.');

@@ -17,7 +17,12 @@ final class Replay extends Command
 
     public function handle(ReplayLog $replay, CurrentGym $current): void
     {
-        foreach (Gym::query()->when($this->option('due') === true, static fn ($gyms) => $gyms->where('to_replay', true))->orderBy('id')->lazyById(20) as $gym) {
+        foreach (
+            Gym::query()->when(
+                $this->option('due') === true,
+                static fn ($gyms) => $gyms->where('to_replay', true),
+            )->orderBy('id')->lazyById(20) as $gym
+        ) {
             $current->enter($gym);
             $this->info("$gym->name: {$replay->ofGym()} athletes replayed.");
             $gym->fill(['to_replay' => false])->save();

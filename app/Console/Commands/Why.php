@@ -40,7 +40,14 @@ final class Why extends Command
             return self::FAILURE;
         }
         $call = Judge::call($situation);
-        $this->line(sprintf('%s, made %s: %s by the rule "%s"%s', $record->id, $record->made_at->toIso8601String(), $call->verdict->value, $call->rule, $call->verdict === $record->verdict ? '.' : ", kept as {$record->verdict->value}."));
+        $this->line(sprintf(
+            '%s, made %s: %s by the rule "%s"%s',
+            $record->id,
+            $record->made_at->toIso8601String(),
+            $call->verdict->value,
+            $call->rule,
+            $call->verdict === $record->verdict ? '.' : ", kept as {$record->verdict->value}.",
+        ));
         $this->line('On '.$situation->rung()->name.($call->next === null ? '' : ", next {$call->next->name}").'.');
         foreach ($call->reasons as $reason) {
             $this->line("- $reason->text (figure {$reason->figure}, threshold {$reason->threshold})");
@@ -68,7 +75,11 @@ final class Why extends Command
     private function sets(CallRecord $record, array $sessions, string $setupKey): array
     {
         $days = array_map(static fn (SessionResult $s): string => Day::date($s->day), $sessions);
-        $sets = LoggedSet::standing($record->athlete_id)->where('setup_key', $setupKey)->whereIn('trained_on', $days)->orderBy('performed_at')->orderBy('id')->get();
+        $sets = LoggedSet::standing($record->athlete_id)->where('setup_key', $setupKey)
+            ->whereIn('trained_on', $days)
+            ->orderBy('performed_at')
+            ->orderBy('id')
+            ->get();
 
         return array_values($sets->map(static fn (LoggedSet $s, int $i): array => [
             $s->trained_on, (string) ($i + 1), $s->hang_s === null ? "$s->clean_reps clean" : InWords::seconds($s->hang_s), $s->reserve === null ? 'not said' : (string) $s->reserve, $s->id,

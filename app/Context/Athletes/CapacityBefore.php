@@ -17,7 +17,10 @@ final class CapacityBefore
 {
     public function of(string $athleteId, Pattern $pattern, ?string $day = null): ?CapacityState
     {
-        $kept = CapacityRecord::of($athleteId, $pattern)->when($day !== null, static fn ($of) => $of->where('trained_on', '<', $day))->whereNotNull('state')->orderByDesc('trained_on')->first();
+        $kept = CapacityRecord::of($athleteId, $pattern)->when(
+            $day !== null,
+            static fn ($of) => $of->where('trained_on', '<', $day),
+        )->whereNotNull('state')->orderByDesc('trained_on')->first();
         $state = $kept?->toCore();
         $filter = CapacityFilter::usual();
         foreach (LoggedSet::sessions($athleteId, $pattern, $state === null ? null : $kept->trained_on, $day) as $session) {

@@ -20,6 +20,9 @@ final readonly class LearnedFall
 
     public function of(string $athleteId, Pattern $pattern): SetFall
     {
-        return SetFall::learned(array_map(array_values(...), array_values(LoggedSet::paced($athleteId, $pattern, from: $this->days->daysAgo(SetFall::DAYS)))));
+        return SetFall::learned(array_map(
+            array_values(...),
+            array_values(LoggedSet::paced($athleteId, $pattern, from: $this->days->daysAgo(SetFall::DAYS))),
+        ));
     }
 }

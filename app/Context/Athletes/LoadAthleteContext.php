@@ -56,7 +56,11 @@ final readonly class LoadAthleteContext
         return new AthleteContext(
             $today,
             $method,
-            new Place(self::stage($method, $athlete->stage_key), Day::number($this->since->of($athlete)), $standing instanceof Rung ? $standing : null),
+            new Place(
+                self::stage($method, $athlete->stage_key),
+                Day::number($this->since->of($athlete)),
+                $standing instanceof Rung ? $standing : null,
+            ),
             $rules ?? $this->gym->gym()->houseRules(),
             $this->diaries->of($athlete),
             new StoredEstimates($athlete->id, $this->estimates, $this->before, $this->fall),
@@ -65,7 +69,11 @@ final readonly class LoadAthleteContext
             $standing instanceof DoesNotFit ? $standing->reason : null,
             $this->gym->gym()->capLimits(),
             $this->hand->of($athlete),
-            off: new TimeOff(array_values(TimeOffRecord::ahead($athlete->id, Day::date($today))->get()->map(static fn (TimeOffRecord $t): array => [Day::number($t->from_on), Day::number($t->to_on)])->all())),
+            off: new TimeOff(array_values(
+                TimeOffRecord::ahead($athlete->id, Day::date($today))->get()->map(
+                    static fn (TimeOffRecord $t): array => [Day::number($t->from_on), Day::number($t->to_on)],
+                )->all(),
+            )),
             builder: Library::find($athlete->builder_key),
             isClimber: $athlete->kind !== AthleteKind::Gym,
         );

@@ -20,7 +20,9 @@ final readonly class LoadChangesByHand
     public function of(Athlete $athlete): ChangesByHand
     {
         $changes = LineChangeRecord::standing($athlete)->orderByDesc('made_at')->limit(LineChangeRecord::MOST)->get()->reverse()->map(
-            static fn (LineChangeRecord $c): ?LineChange => Readable::orNull(static fn (): LineChange => StoredLineChange::read($c->change, $c->line, Day::number($c->from_on), $c->lasts)),
+            static fn (LineChangeRecord $c): ?LineChange => Readable::orNull(
+                static fn (): LineChange => StoredLineChange::read($c->change, $c->line, Day::number($c->from_on), $c->lasts),
+            ),
         );
 
         return new ChangesByHand(array_values(array_filter($changes->all(), static fn (?LineChange $c): bool => $c !== null)));

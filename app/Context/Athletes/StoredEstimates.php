@@ -25,8 +25,13 @@ final class StoredEstimates implements Estimates
     private array $falls = [];
 
     /** @param  int|null  $day  sets of it and later ones are not looked at, where there are others */
-    public function __construct(private readonly string $athleteId, private readonly LoadEstimate $estimates, private readonly CapacityBefore $before, private readonly LearnedFall $fallReading, private readonly ?int $day = null)
-    {
+    public function __construct(
+        private readonly string $athleteId,
+        private readonly LoadEstimate $estimates,
+        private readonly CapacityBefore $before,
+        private readonly LearnedFall $fallReading,
+        private readonly ?int $day = null,
+    ) {
     }
 
     public function of(?Pattern $pattern): Estimate
@@ -52,7 +57,11 @@ final class StoredEstimates implements Estimates
 
     public function shareOn(Pattern $pattern, int $day): ?float
     {
-        return CapacityRecord::of($this->athleteId, $pattern)->where('trained_on', '<=', Day::date($day))->orderByDesc('trained_on')->first(['share'])?->share;
+        return CapacityRecord::of($this->athleteId, $pattern)->where(
+            'trained_on',
+            '<=',
+            Day::date($day),
+        )->orderByDesc('trained_on')->first(['share'])?->share;
     }
 
     public function fall(Pattern $pattern): SetFall

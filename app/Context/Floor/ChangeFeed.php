@@ -56,7 +56,10 @@ readonly class ChangeFeed
             return [$latest, null];
         }
 
-        return [$latest, array_values($this->db->table('news')->where('gym_id', $this->gym->id())->where('n', '>', $n)->where('n', '<=', $latest)
+        return [$latest, array_values($this->db->table('news')
+            ->where('gym_id', $this->gym->id())
+            ->where('n', '>', $n)
+            ->where('n', '<=', $latest)
             ->distinct()->pluck('athlete_id')->map(static fn (mixed $id): string => (string) $id)->all())];
     }
 

@@ -21,8 +21,13 @@ final readonly class KeptSheets
     /** Of what is kept; what another program kept is written anew. */
     private const VERSION = 2;
 
-    public function __construct(private ConnectionInterface $db, private CurrentGym $gym, private GymKit $kit, private ChangeFeed $changes, private ClockInterface $clock)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private CurrentGym $gym,
+        private GymKit $kit,
+        private ChangeFeed $changes,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -37,7 +42,9 @@ final readonly class KeptSheets
     {
         $kept = SessionSheet::query()->whereIn('athlete_id', $athleteIds)->where('held_on', $on)->get()->keyBy('athlete_id');
         $isFresh = array_diff($athleteIds, array_keys($begun)) !== [];
-        [$basis, $latest, $newest] = $isFresh ? [$this->basis(), $this->changes->latest(), $this->changes->newestOf($athleteIds)] : [str_repeat('0', 64), 0, []];
+        [$basis, $latest, $newest] = $isFresh
+            ? [$this->basis(), $this->changes->latest(), $this->changes->newestOf($athleteIds)]
+            : [str_repeat('0', 64), 0, []];
         $sheets = [];
         foreach ($athleteIds as $id) {
             $known = $kept->get($id);
@@ -70,13 +77,36 @@ final readonly class KeptSheets
     {
         $gym = $this->gym->gym();
 
-        return hash('sha256', json_encode([self::VERSION, $gym->kit_version, $gym->floor->value, $gym->house_rules, $gym->caps, $this->kit->outToday(), OwnMethod::query()->max('saved_at'), TimeOffRecord::query()->max('told_at')], JSON_THROW_ON_ERROR));
+        return hash(
+            'sha256',
+            json_encode(
+                [
+                    self::VERSION,
+                    $gym->kit_version,
+                    $gym->floor->value,
+                    $gym->house_rules,
+                    $gym->caps,
+                    $this->kit->outToday(),
+                    OwnMethod::query()->max('saved_at'),
+                    TimeOffRecord::query()->max('told_at'),
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+        );
     }
 
     private function keep(string $athleteId, string $on, object $sheet, string $basis, int $news): void
     {
         $this->db->table('session_sheets')->upsert(
-            [['gym_id' => $this->gym->id(), 'athlete_id' => $athleteId, 'held_on' => $on, 'sheet' => json_encode(['v' => self::VERSION] + get_object_vars($sheet), JSON_THROW_ON_ERROR), 'basis' => $basis, 'news' => $news, 'written_at' => $this->clock->now()]],
+            [[
+                'gym_id' => $this->gym->id(),
+                'athlete_id' => $athleteId,
+                'held_on' => $on,
+                'sheet' => json_encode(['v' => self::VERSION] + get_object_vars($sheet), JSON_THROW_ON_ERROR),
+                'basis' => $basis,
+                'news' => $news,
+                'written_at' => $this->clock->now(),
+            ]],
             ['gym_id', 'athlete_id', 'held_on'],
             ['sheet', 'basis', 'news', 'written_at'],
         );

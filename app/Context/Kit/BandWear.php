@@ -26,7 +26,9 @@ final readonly class BandWear
     public function of(array $bandIds): array
     {
         $wear = array_fill_keys($bandIds, ['inspected_on' => null, 'uses' => 0]);
-        foreach ($this->db->select(self::SQL, ['{'.implode(',', $bandIds).'}', $this->gym->id(), $this->gym->id(), self::COUNTED]) as $row) {
+        foreach (
+            $this->db->select(self::SQL, ['{'.implode(',', $bandIds).'}', $this->gym->id(), $this->gym->id(), self::COUNTED]) as $row
+        ) {
             $wear[$row->id] = ['inspected_on' => $row->inspected_on, 'uses' => (int) $row->uses];
         }
 

@@ -118,9 +118,17 @@ final class GymKit
             $bands = self::bands()->whereNull('retired_at')->limit(Kit::MOST_BANDS)->get();
             $rows = [...array_values($gear->all()), ...array_values($bands->all())];
             $floor = $this->gym->gym()->floor;
-            $out = array_values(array_map(static fn (Gear|Band $r): string => $r->id, array_filter($rows, static fn (Gear|Band $r): bool => $r->out_on === $today)));
+            $out = array_values(array_map(
+                static fn (Gear|Band $r): string => $r->id,
+                array_filter($rows, static fn (Gear|Band $r): bool => $r->out_on === $today),
+            ));
             $whole = Kit::of(self::readable($rows), $floor);
-            $in = $out === [] ? $whole : Kit::of(self::readable(array_values(array_filter($rows, static fn (Gear|Band $r): bool => $r->out_on !== $today))), $floor);
+            $in = $out === []
+                ? $whole
+                : Kit::of(
+                    self::readable(array_values(array_filter($rows, static fn (Gear|Band $r): bool => $r->out_on !== $today))),
+                    $floor,
+                );
             sort($out);
             $this->read = [$of, $whole, $in, $out];
         }
@@ -136,7 +144,9 @@ final class GymKit
     public static function gear(): Builder
     {
         return Gear::query()->orderByRaw('retired_at IS NOT NULL')->orderBy('kind')
-            ->orderByRaw("coalesce(figures->>'height_m', figures->>'anchor_height_m', figures->>'thickness_m', figures->>'mass_kg', figures->>'most_kg')::float")
+            ->orderByRaw(
+                "coalesce(figures->>'height_m', figures->>'anchor_height_m', figures->>'thickness_m', figures->>'mass_kg', figures->>'most_kg')::float",
+            )
             ->orderBy('name')->orderBy('id');
     }
 

@@ -54,7 +54,11 @@ final class LoadDiary
         $from = $this->days->daysAgo(Diary::LOOK_BACK_DAYS);
         $sets = LoggedSet::standing($athlete->id)->where('trained_on', '>=', $from)
             ->orderByDesc('trained_on')->orderByDesc('performed_at')->orderByDesc('id')->limit(self::MOST_SETS)->toBase()
-            ->get(['trained_on', 'performed_at', 'purpose', 'exercise', 'setup_key', 'work_key', 'load_key', 'carried_share', 'effective_share', 'share_sd', 'shape', 'clean_reps', 'no_counts', 'faults', 'reserve', 'asked_reps', 'to_failure', 'hang_s', 'down_s', 'part_of'])
+            ->get([
+                'trained_on', 'performed_at', 'purpose', 'exercise', 'setup_key', 'work_key', 'load_key', 'carried_share',
+                'effective_share', 'share_sd', 'shape', 'clean_reps', 'no_counts', 'faults', 'reserve', 'asked_reps', 'to_failure',
+                'hang_s', 'down_s', 'part_of',
+            ])
             ->reverse();
         $done = array_values(array_filter($sets->map($this->done(...))->all(), static fn (?Done $d): bool => $d !== null));
 
@@ -80,7 +84,12 @@ final class LoadDiary
             $kind,
             $style,
             (float) ($set->carried_share ?? 1.0),
-            FeltLoad::of((float) ($set->effective_share ?? 1.0), (float) $set->share_sd, $set->load_key ?? $set->work_key, (float) $set->shape),
+            FeltLoad::of(
+                (float) ($set->effective_share ?? 1.0),
+                (float) $set->share_sd,
+                $set->load_key ?? $set->work_key,
+                (float) $set->shape,
+            ),
             $set->work_key,
             $set->part_of !== null,
             $set->asked_reps,
@@ -100,7 +109,17 @@ final class LoadDiary
     private function style(\stdClass $set): array
     {
         if ($set->exercise === null) {
-            return [ChoiceKind::Strict, $set->hang_s >= self::HANG_S ? ExecutionStyle::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, min(ExecutionStyle::HOLD_S[1], (float) $set->hang_s)) : null];
+            return [
+                ChoiceKind::Strict,
+                $set->hang_s >= self::HANG_S
+                    ? ExecutionStyle::of(
+                        ChoiceKind::Strict,
+                        Movement::Hold,
+                        HoldAt::Hang,
+                        min(ExecutionStyle::HOLD_S[1], (float) $set->hang_s),
+                    )
+                    : null,
+            ];
         }
         $exercise = $this->styles[$set->setup_key] ?? null;
         if ($exercise === null) {
@@ -117,12 +136,20 @@ final class LoadDiary
     /** @return list<AccessoryWork> */
     private function beside(Athlete $athlete, string $from): array
     {
-        $sets = AccessorySet::standing()->where('athlete_id', $athlete->id)->where('trained_on', '>=', $from)->orderByDesc('trained_on')->orderByDesc('performed_at')->limit(self::MOST_SETS)->get()->reverse();
+        $sets = AccessorySet::standing()->where('athlete_id', $athlete->id)
+            ->where('trained_on', '>=', $from)
+            ->orderByDesc('trained_on')
+            ->orderByDesc('performed_at')
+            ->limit(self::MOST_SETS)
+            ->get()
+            ->reverse();
 
         return array_values(array_filter($sets->map(static function (AccessorySet $s): ?AccessoryWork {
             $accessory = Accessory::tryFrom($s->accessory);
 
-            return $accessory === null ? null : new AccessoryWork(Day::number($s->trained_on), $accessory, $s->reps, $s->seconds, $s->load_kg, $s->metres);
+            return $accessory === null
+                ? null
+                : new AccessoryWork(Day::number($s->trained_on), $accessory, $s->reps, $s->seconds, $s->load_kg, $s->metres);
         })->all(), static fn (?AccessoryWork $b): bool => $b !== null));
     }
 
@@ -130,13 +157,21 @@ final class LoadDiary
     private function signals(Athlete $athlete, string $from): array
     {
         $cleared = Clearance::latestOf($athlete->id)?->cleared_at;
-        $told = SignalRecord::query()->where('athlete_id', $athlete->id)->where('told_for', '>=', $from)->orderByDesc('told_for')->orderByDesc('told_at')->limit(self::MOST_SIGNALS)->get()->reverse();
+        $told = SignalRecord::query()->where('athlete_id', $athlete->id)
+            ->where('told_for', '>=', $from)
+            ->orderByDesc('told_for')
+            ->orderByDesc('told_at')
+            ->limit(self::MOST_SIGNALS)
+            ->get()
+            ->reverse();
         $symptoms = $told->where('symptoms', '<>', [])->modelKeys();
         $undone = $symptoms === [] ? [] : PainUndoing::query()->whereIn('told_id', $symptoms)->pluck('told_id')->all();
         $signals = array_values($told->map(static fn (SignalRecord $s): Signal => Signal::of(
             Day::number($s->told_for),
             $s->soreness,
-            ($cleared !== null && $s->told_at <= $cleared) || in_array($s->id, $undone, true) ? [] : array_values(array_filter(array_map(Symptom::tryFrom(...), $s->symptoms))),
+            ($cleared !== null && $s->told_at <= $cleared) || in_array($s->id, $undone, true)
+                ? []
+                : array_values(array_filter(array_map(Symptom::tryFrom(...), $s->symptoms))),
             null,
             $s->gave_out === null ? null : LimitingFactor::tryFrom($s->gave_out),
             $s->effort,

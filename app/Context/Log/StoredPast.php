@@ -28,7 +28,12 @@ final readonly class StoredPast implements Past
 
     public function firstLowering(): ?int
     {
-        return self::first(LoggedSet::standing($this->athleteId)->where('purpose', '<>', Purpose::Baseline)->where(new Expression("exercise->>'movement'"), 'lowering'));
+        return self::first(
+            LoggedSet::standing($this->athleteId)->where('purpose', '<>', Purpose::Baseline)->where(
+                new Expression("exercise->>'movement'"),
+                'lowering',
+            ),
+        );
     }
 
     public function longestHangS(): ?float

@@ -48,13 +48,25 @@ final readonly class FindLadderPath
     }
 
     /** The way up in a lane and the rung below, from the rung in use; else from what is believed, with where to begin. */
-    public function way(Athlete $athlete, Lane $lane, ?Rung $now, Estimate $estimate, ?Rung $tried = null, ?float $goalShare = null, ?int $mostRungs = null, bool $advice = false): StoredLadderPath
-    {
+    public function way(
+        Athlete $athlete,
+        Lane $lane,
+        ?Rung $now,
+        Estimate $estimate,
+        ?Rung $tried = null,
+        ?float $goalShare = null,
+        ?int $mostRungs = null,
+        bool $advice = false,
+    ): StoredLadderPath {
         $body = $athlete->toCore();
         $search = $this->search($athlete);
         $now = $now?->lane() === $lane ? $now : null;
         $from = $now?->key() ?? LadderStart::estimates($estimate);
-        $found = $this->kept->to(['way', $lane->value, $from, $tried?->key(), $goalShare, $mostRungs, $advice, $search->limits->key()], $body, fn (): array => $this->find($search, $body, $lane, $now, $estimate, $tried, $goalShare, $mostRungs, $advice));
+        $found = $this->kept->to(
+            ['way', $lane->value, $from, $tried?->key(), $goalShare, $mostRungs, $advice, $search->limits->key()],
+            $body,
+            fn (): array => $this->find($search, $body, $lane, $now, $estimate, $tried, $goalShare, $mostRungs, $advice),
+        );
 
         return StoredLadderPath::read($found, $now, $search, $body);
     }
@@ -65,12 +77,40 @@ final readonly class FindLadderPath
     }
 
     /** @return array<string, mixed> */
-    private function find(RungSearch $search, Body $body, Lane $lane, ?Rung $now, Estimate $estimate, ?Rung $tried, ?float $goalShare, ?int $mostRungs, bool $advice): array
-    {
-        $way = LadderPath::of($search, $body, $lane, $this->candidates->in($lane, $search, $body, $now?->exercise), $now, $estimate, $goalShare, $mostRungs);
-        $through = static fn (array $rungs): SteadyLadder => SteadyLadder::through(array_values($rungs), $way->fromShare, $way->toShare, Steps::SMALLEST, $mostRungs ?? LadderPath::USUAL_RUNGS);
+    private function find(
+        RungSearch $search,
+        Body $body,
+        Lane $lane,
+        ?Rung $now,
+        Estimate $estimate,
+        ?Rung $tried,
+        ?float $goalShare,
+        ?int $mostRungs,
+        bool $advice,
+    ): array {
+        $way = LadderPath::of(
+            $search,
+            $body,
+            $lane,
+            $this->candidates->in($lane, $search, $body, $now?->exercise),
+            $now,
+            $estimate,
+            $goalShare,
+            $mostRungs,
+        );
+        $through = static fn (array $rungs): SteadyLadder => SteadyLadder::through(
+            array_values($rungs),
+            $way->fromShare,
+            $way->toShare,
+            Steps::SMALLEST,
+            $mostRungs ?? LadderPath::USUAL_RUNGS,
+        );
         $start = $now === null ? LadderStart::rung($search, $body, $lane, $way->ladder->rungs, $tried, $estimate) : null;
 
-        return StoredLadderPath::write($way, $start, $advice ? (new Adviser($search, $body, $now?->exercise))->advise($lane, $way->ladder, $through)?->text : null);
+        return StoredLadderPath::write(
+            $way,
+            $start,
+            $advice ? (new Adviser($search, $body, $now?->exercise))->advise($lane, $way->ladder, $through)?->text : null,
+        );
     }
 }

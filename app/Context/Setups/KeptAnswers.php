@@ -17,8 +17,12 @@ final readonly class KeptAnswers
 {
     private const DAYS = 30;
 
-    public function __construct(private ConnectionInterface $db, private CurrentGym $gym, private GymKit $kit, private ClockInterface $clock)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private CurrentGym $gym,
+        private GymKit $kit,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -32,7 +36,20 @@ final readonly class KeptAnswers
     {
         $key = [
             'gym_id' => $this->gym->id(),
-            'question' => hash('sha256', json_encode([$this->kit->outToday() === [] ? $question : [$question, 'without' => $this->kit->outToday()], $body->massKg, $body->statureM, $body->reachM, $body->reachSource->value, $body->proportions->value], JSON_THROW_ON_ERROR)),
+            'question' => hash(
+                'sha256',
+                json_encode(
+                    [
+                        $this->kit->outToday() === [] ? $question : [$question, 'without' => $this->kit->outToday()],
+                        $body->massKg,
+                        $body->statureM,
+                        $body->reachM,
+                        $body->reachSource->value,
+                        $body->proportions->value,
+                    ],
+                    JSON_THROW_ON_ERROR,
+                ),
+            ),
             'kit_version' => $this->kit->version(),
         ];
         $kept = $this->db->table('kept_answers')->where($key)->value('answer');

@@ -28,11 +28,27 @@ final class LaneCandidates
     /** @return list<Rung> */
     public function in(Lane $lane, RungSearch $search, Body $body, ?Exercise $like): array
     {
-        $of = implode('|', [$this->kit->version(), spl_object_id($search->kit), $search->limits->key(), $body->massKg, $body->statureM, $body->reachM, $body->reachSource->value, $body->proportions->value]);
+        $of = implode(
+            '|',
+            [
+                $this->kit->version(),
+                spl_object_id($search->kit),
+                $search->limits->key(),
+                $body->massKg,
+                $body->statureM,
+                $body->reachM,
+                $body->reachSource->value,
+                $body->proportions->value,
+            ],
+        );
         if ($of !== $this->of) {
             [$this->of, $this->found] = [$of, []];
         }
 
-        return $this->found[$lane->value.($like === null ? '' : $like->style->key($like->setup->kind()))] ??= $search->lane($lane, $body, $like);
+        return $this->found[$lane->value.($like === null ? '' : $like->style->key($like->setup->kind()))] ??= $search->lane(
+            $lane,
+            $body,
+            $like,
+        );
     }
 }

@@ -56,14 +56,20 @@ final readonly class StoredLadderPath
     {
         return StoredForm::read('way', $kept, static function (JsonObject $j) use ($now, $search, $body): self {
             $rung = static fn (JsonObject $choice): mixed => $search->standing(StoredExercise::of($choice), $body);
-            [$below, $start] = array_map(static fn (string $name): mixed => $j->has($name) ? $rung($j->object($name)) : null, ['below', 'start']);
+            [$below, $start] = array_map(
+                static fn (string $name): mixed => $j->has($name) ? $rung($j->object($name)) : null,
+                ['below', 'start'],
+            );
 
             return new self(
                 $now?->share() ?? $j->number('from'),
                 $j->number('to'),
                 $below instanceof Rung ? $below : null,
                 $start instanceof Rung ? $start : null,
-                array_values(array_filter(array_map($rung, $j->objects('rungs', self::MOST_RUNGS)), static fn (mixed $r): bool => $r instanceof Rung)),
+                array_values(array_filter(
+                    array_map($rung, $j->objects('rungs', self::MOST_RUNGS)),
+                    static fn (mixed $r): bool => $r instanceof Rung,
+                )),
                 $j->number('largest'),
                 $j->integer('candidates'),
                 $j->boolean('reaches'),

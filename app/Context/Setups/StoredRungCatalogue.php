@@ -35,8 +35,11 @@ final class StoredRungCatalogue implements RungCatalogue
     /** @var array<string, list<Rung>> */
     private array $found = [];
 
-    public function __construct(private readonly Athlete $athlete, private readonly FindLadderPath $ways, private readonly KeptAnswers $kept)
-    {
+    public function __construct(
+        private readonly Athlete $athlete,
+        private readonly FindLadderPath $ways,
+        private readonly KeptAnswers $kept,
+    ) {
         $this->search = $ways->search($athlete);
     }
 
@@ -44,7 +47,9 @@ final class StoredRungCatalogue implements RungCatalogue
     {
         return $this->found[$allowed->key()] ??= $this->read($this->kept->to(['means', $allowed->key(), $this->search->limits->key()], $this->athlete->toCore(), fn (): array => ['rungs' => array_map(
             static fn (Rung $r): array => StoredExercise::write($r->exercise),
-            self::spread($allowed->between($this->anywhere[$allowed->anywhereKey()] ??= $allowed->anywhere($this->search, $this->athlete->toCore()))),
+            self::spread($allowed->between(
+                $this->anywhere[$allowed->anywhereKey()] ??= $allowed->anywhere($this->search, $this->athlete->toCore()),
+            )),
         )]));
     }
 
@@ -79,7 +84,10 @@ final class StoredRungCatalogue implements RungCatalogue
         $body = $this->athlete->toCore();
 
         return StoredForm::read('rungs', $kept, fn (JsonObject $j): array => array_values(array_filter(
-            array_map(fn (JsonObject $e): Rung|DoesNotFit|null => $this->search->standing(StoredExercise::of($e), $body), $j->objects('rungs', self::MOST_RUNGS)),
+            array_map(
+                fn (JsonObject $e): Rung|DoesNotFit|null => $this->search->standing(StoredExercise::of($e), $body),
+                $j->objects('rungs', self::MOST_RUNGS),
+            ),
             static fn (Rung|DoesNotFit|null $r): bool => $r instanceof Rung,
         )));
     }
@@ -96,6 +104,8 @@ final class StoredRungCatalogue implements RungCatalogue
         $of = $sure === [] ? $rungs : $sure;
         $last = count($of) - 1;
 
-        return $last < self::MOST_RUNGS ? $of : array_map(static fn (int $i): Rung => $of[intdiv($i * $last, self::MOST_RUNGS - 1)], range(0, self::MOST_RUNGS - 1));
+        return $last < self::MOST_RUNGS
+            ? $of
+            : array_map(static fn (int $i): Rung => $of[intdiv($i * $last, self::MOST_RUNGS - 1)], range(0, self::MOST_RUNGS - 1));
     }
 }

@@ -73,7 +73,13 @@ final class Answers
 
         return match (true) {
             $load instanceof DoesNotFit => MisfitJson::of($load),
-            $seconds === null => (object) ['median_s' => null, 'low80' => null, 'high80' => null, 'chance' => (object) [], 'reason' => 'The grip decides a hang: it is predicted from the athlete’s own hangs only.'],
+            $seconds === null => (object) [
+                'median_s' => null,
+                'low80' => null,
+                'high80' => null,
+                'chance' => (object) [],
+                'reason' => 'The grip decides a hang: it is predicted from the athlete’s own hangs only.',
+            ],
             default => SecondsJson::of($seconds),
         };
     }
@@ -105,7 +111,11 @@ final class Answers
         $found = HeelMarks::forShare(new RungSearch(Read::kit($request->object('kit'))), $body, Read::share($request, 'share'));
 
         return (object) ['found' => array_map(
-            static fn (Rung $rung): object => (object) ['setup' => SetupJson::of($rung->setup), 'share' => $rung->share(), 'friction' => $rung->load->friction],
+            static fn (Rung $rung): object => (object) [
+                'setup' => SetupJson::of($rung->setup),
+                'share' => $rung->share(),
+                'friction' => $rung->load->friction,
+            ],
             $found,
         )];
     }

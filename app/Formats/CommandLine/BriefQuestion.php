@@ -52,7 +52,21 @@ final class BriefQuestion
 
     public static function read(JsonObject $json): AthleteContext
     {
-        $json->allowing('body', 'age_years', 'screen', 'place', 'method', 'rules', 'kit', 'log', 'signals', 'weighings', 'clearances', 'sessions_a_week', 'on');
+        $json->allowing(
+            'body',
+            'age_years',
+            'screen',
+            'place',
+            'method',
+            'rules',
+            'kit',
+            'log',
+            'signals',
+            'weighings',
+            'clearances',
+            'sessions_a_week',
+            'on',
+        );
         $on = $json->date('on', self::LATEST);
         $body = Read::body($json->object('body'));
         $kit = Read::kit($json->object('kit'));
@@ -68,7 +82,17 @@ final class BriefQuestion
         $json->build(static fn () => OutOfRange::guard(['sessions_a_week' => [$perWeek, self::PER_WEEK]]));
         $today = Day::number($on);
 
-        return new AthleteContext($today, $method, $place, $rules, $diary, FollowedEstimates::through($diary, $today), $ways, $perWeek, $missing);
+        return new AthleteContext(
+            $today,
+            $method,
+            $place,
+            $rules,
+            $diary,
+            FollowedEstimates::through($diary, $today),
+            $ways,
+            $perWeek,
+            $missing,
+        );
     }
 
     /** @return list<Signal> */
@@ -79,7 +103,10 @@ final class BriefQuestion
             $one->allowing('on', 'soreness', 'symptoms', 'pain', 'gave_out', 'effort', 'takes_hold', 'felt_worked');
             $on = $one->date('on', self::LATEST);
             $signal = $one->build(static fn (JsonObject $j): Signal => Signal::of(
-                Day::number($on), $j->optionalInteger('soreness'), $j->choices('symptoms', Symptom::class), self::pain($j), $j->optionalChoice('gave_out', LimitingFactor::class), $j->optionalInteger('effort'),
+                Day::number($on), $j->optionalInteger('soreness'), $j
+                    ->choices('symptoms', Symptom::class), self::pain($j), $j
+                    ->optionalChoice('gave_out', LimitingFactor::class), $j
+                    ->optionalInteger('effort'),
                 $j->has('takes_hold') ? $j->boolean('takes_hold') : null, $j->optionalText('felt_worked', 200),
             ));
             if ($on <= $upTo) {
@@ -145,7 +172,10 @@ final class BriefQuestion
         if ($choice === null) {
             return 'The kit lacks a piece of it.';
         }
-        $rung = $search->standing(Exercise::of($choice, $style->movement, $style->at, $style->seconds, $style->grip, $style->width, $style->upBy), $body);
+        $rung = $search->standing(
+            Exercise::of($choice, $style->movement, $style->at, $style->seconds, $style->grip, $style->width, $style->upBy),
+            $body,
+        );
 
         return $rung instanceof Rung ? $rung : $rung->reason ?? '';
     }
@@ -155,7 +185,11 @@ final class BriefQuestion
     {
         foreach ($json->object('setup')->objects('bands', Kit::MOST_BANDS) as $band) {
             $id = $band->optionalText('id', 64);
-            if ($id !== null && ! $band->has('hung_length_m') && array_filter($kit->bands, static fn ($own): bool => $own->id === $id) === []) {
+            if (
+                $id !== null
+                && ! $band->has('hung_length_m')
+                && array_filter($kit->bands, static fn ($own): bool => $own->id === $id) === []
+            ) {
                 return "The kit lacks the band $id.";
             }
         }

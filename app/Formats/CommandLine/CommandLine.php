@@ -78,7 +78,12 @@ final readonly class CommandLine
     /** @return array<string, mixed> */
     private static function failure(\Throwable $fault): array
     {
-        return ['type' => 'about:blank', 'title' => 'The request could not be answered', 'detail' => 'A fault of the program, not of the request: '.$fault->getMessage(), 'errors' => []];
+        return [
+            'type' => 'about:blank',
+            'title' => 'The request could not be answered',
+            'detail' => 'A fault of the program, not of the request: '.$fault->getMessage(),
+            'errors' => [],
+        ];
     }
 
     private function refuse(Unreadable $problem): int
@@ -95,7 +100,10 @@ final readonly class CommandLine
             'type' => 'about:blank',
             'title' => 'The request cannot be read',
             'detail' => $problem->getMessage(),
-            'errors' => array_map(static fn (object $fault): array => array_filter((array) $fault, static fn (mixed $v): bool => $v !== null), $problem->faults),
+            'errors' => array_map(
+                static fn (object $fault): array => array_filter((array) $fault, static fn (mixed $v): bool => $v !== null),
+                $problem->faults,
+            ),
         ];
     }
 

@@ -60,7 +60,22 @@ final class DiaryQuestion
         $last = '';
         $atS = 0.0;
         foreach ($json->objects('log', self::MOST) as $entry) {
-            $entry->allowing('on', 'set', 'exercise', 'purpose', 'asked', 'to_failure', 'rest_before_s', 'reps', 'no_counts', 'faults', 'reserve', 'seconds', 'splits_s', 'pain');
+            $entry->allowing(
+                'on',
+                'set',
+                'exercise',
+                'purpose',
+                'asked',
+                'to_failure',
+                'rest_before_s',
+                'reps',
+                'no_counts',
+                'faults',
+                'reserve',
+                'seconds',
+                'splits_s',
+                'pain',
+            );
             $on = $entry->date('on', self::LATEST);
             if ($on < $last) {
                 throw $entry->fault('on', "The log is in order, and the entry before is of $last.");
@@ -78,7 +93,10 @@ final class DiaryQuestion
                 $on <= $upTo ? $done[] = $one : null;
             }
         }
-        $cleared = array_map(static fn (JsonObject $j): int => Day::number($j->allowing('on', 'note')->date('on', self::LATEST)), $json->objects('clearances', self::MOST));
+        $cleared = array_map(
+            static fn (JsonObject $j): int => Day::number($j->allowing('on', 'note')->date('on', self::LATEST)),
+            $json->objects('clearances', self::MOST),
+        );
 
         return new Diary($done, $beside, BriefQuestion::signals($json, $upTo), $cleared);
     }
@@ -87,7 +105,15 @@ final class DiaryQuestion
     {
         $what = $entry->object('exercise')->allowing('accessory', 'load_kg', 'seconds', 'metres', 'side');
 
-        return new AccessoryWork(Day::number($on), $what->choice('accessory', Accessory::class), $entry->optionalInteger('reps'), $entry->optionalNumber('seconds') ?? $what->optionalNumber('seconds'), $what->optionalNumber('load_kg'), $what->optionalNumber('metres'), BriefQuestion::pain($entry));
+        return new AccessoryWork(
+            Day::number($on),
+            $what->choice('accessory', Accessory::class),
+            $entry->optionalInteger('reps'),
+            $entry->optionalNumber('seconds') ?? $what->optionalNumber('seconds'),
+            $what->optionalNumber('load_kg'),
+            $what->optionalNumber('metres'),
+            BriefQuestion::pain($entry),
+        );
     }
 
     private function done(JsonObject $entry, string $on, bool $isPart, ?float $atS): Done
@@ -99,12 +125,22 @@ final class DiaryQuestion
         $seconds = $entry->optionalNumber('seconds');
         $entry->numbers('splits_s', 100);
         $askedReps = $asked?->optionalInteger('reps');
-        $entry->build(static fn () => OutOfRange::guard(['reps' => [$reps, Observation::REPS], 'reserve' => [$reserve, Observation::RESERVE], 'seconds' => [$seconds, [0.0, Seconds::ASKED[1]]]]));
+        $entry->build(
+            static fn () => OutOfRange::guard([
+                'reps' => [$reps, Observation::REPS],
+                'reserve' => [$reserve, Observation::RESERVE],
+                'seconds' => [$seconds, [0.0, Seconds::ASKED[1]]],
+            ]),
+        );
         $asked?->build(static fn () => OutOfRange::guard(['reps' => [$askedReps, Observation::REPS]]));
 
         return new Done(
             Day::number($on), $entry->choice('purpose', Purpose::class), $kind, $style, $share, $load, null, $isPart, $askedReps,
-            $entry->has('to_failure') && $entry->boolean('to_failure'), $reps, self::noCounts($entry), $entry->choices('faults', FormFault::class), $reserve, $seconds, BriefQuestion::pain($entry), $atS,
+            $entry->has('to_failure')
+                && $entry->boolean('to_failure'), $reps, self::noCounts($entry), $entry->choices(
+                    'faults',
+                    FormFault::class,
+                ), $reserve, $seconds, BriefQuestion::pain($entry), $atS,
         );
     }
 
@@ -112,7 +148,9 @@ final class DiaryQuestion
     {
         $counts = $entry->optionalObject('no_counts')?->allowing(...array_column(NoCount::cases(), 'value'));
 
-        return $counts === null ? 0 : array_sum(array_map(static fn (NoCount $reason): int => $counts->optionalInteger($reason->value) ?? 0, NoCount::cases()));
+        return $counts === null
+            ? 0
+            : array_sum(array_map(static fn (NoCount $reason): int => $counts->optionalInteger($reason->value) ?? 0, NoCount::cases()));
     }
 
     /** @return array{ChoiceKind, ExecutionStyle, float, FeltLoad} */

@@ -42,7 +42,12 @@ final readonly class LadderQuestion
         $lane = self::lane($json);
         $smallest = $json->optionalNumber('smallest_step') ?? Steps::SMALLEST;
         $most = $json->optionalInteger('most_rungs');
-        $json->build(static fn () => OutOfRange::guard(['smallest_step' => [$smallest, self::SMALLEST_STEP], 'most_rungs' => [$most, self::MOST_RUNGS]]));
+        $json->build(
+            static fn () => OutOfRange::guard([
+                'smallest_step' => [$smallest, self::SMALLEST_STEP],
+                'most_rungs' => [$most, self::MOST_RUNGS],
+            ]),
+        );
 
         return new self(
             Read::body($json->object('body')),

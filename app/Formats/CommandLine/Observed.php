@@ -27,7 +27,9 @@ final readonly class Observed
 
     private const LATEST = '2099-12-31';
 
-    private const KEYS = ['on', 'pattern', 'load_kg', 'mass_kg', 'reps', 'reserve', 'target', 'to_failure', 'test', 'load_sd_share', 'setup', 'shape'];
+    private const KEYS = [
+        'on', 'pattern', 'load_kg', 'mass_kg', 'reps', 'reserve', 'target', 'to_failure', 'test', 'load_sd_share', 'setup', 'shape',
+    ];
 
     /** @param  array<string, list<Observation>>  $sets  up to the day, by pattern */
     private function __construct(public string $at, private array $sets)
@@ -63,7 +65,12 @@ final readonly class Observed
         return $json->build(static function (JsonObject $j) use ($loadKg, $massKg): FeltLoad {
             OutOfRange::guard(['load_kg' => [$loadKg, RepCurve::LOAD_KG], 'mass_kg' => [$massKg, Body::MASS_KG]]);
 
-            return FeltLoad::of($loadKg / $massKg, $j->optionalNumber('load_sd_share') ?? 0.0, $j->optionalText('setup', self::LONGEST_KEY), $j->optionalNumber('shape') ?? 0.0);
+            return FeltLoad::of(
+                $loadKg / $massKg,
+                $j->optionalNumber('load_sd_share') ?? 0.0,
+                $j->optionalText('setup', self::LONGEST_KEY),
+                $j->optionalNumber('shape') ?? 0.0,
+            );
         });
     }
 
@@ -97,7 +104,10 @@ final readonly class Observed
     /** Whether so many strict reps stand among them. */
     public function hold(Pattern $pattern, int $reps): bool
     {
-        return array_filter($this->sets[$pattern->value] ?? [], static fn (Observation $o): bool => $o->load->share >= 1.0 && $o->reps >= $reps) !== [];
+        return array_filter(
+            $this->sets[$pattern->value] ?? [],
+            static fn (Observation $o): bool => $o->load->share >= 1.0 && $o->reps >= $reps,
+        ) !== [];
     }
 
     private static function observation(JsonObject $j, string $on): Observation

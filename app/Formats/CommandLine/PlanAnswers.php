@@ -51,14 +51,25 @@ final class PlanAnswers
     {
         $context = BriefQuestion::read($request);
         $course = Course::of($context);
-        $situation = SituationOf::context($context, $course) ?? throw $request->fault('kit', 'Nothing in this kit can be built for the stage, and nothing is in use: there is nothing to judge.');
+        $situation = SituationOf::context($context, $course)
+            ?? throw $request->fault(
+                'kit',
+                'Nothing in this kit can be built for the stage, and nothing is in use: there is nothing to judge.',
+            );
         $call = Judge::call($situation);
 
         return (object) SetupJson::given([
             'verdict' => $call->verdict->value,
             'rule' => $call->rule,
             'reasons' => array_map(self::evidence(...), $call->reasons),
-            'nearly' => array_map(static fn (NearlyFired $n): array => ['verdict' => $n->verdict->value, 'rule' => $n->rule, 'evidence' => array_map(self::evidence(...), $n->evidence)], $call->nearly),
+            'nearly' => array_map(
+                static fn (NearlyFired $n): array => [
+                    'verdict' => $n->verdict->value,
+                    'rule' => $n->rule,
+                    'evidence' => array_map(self::evidence(...), $n->evidence),
+                ],
+                $call->nearly,
+            ),
             'next' => $call->next === null ? null : self::next($call, $call->next, $situation),
             'place' => self::place(PlaceAfter::call($call, $course, $context->today), $context),
             'confidence' => $call->confidence->number(),
@@ -136,7 +147,11 @@ final class PlanAnswers
     /** @return array<string, mixed> */
     private static function refused(Refusal $refused): array
     {
-        return SetupJson::given(['code' => $refused->code->value, 'text' => $refused->text, 'next_on' => $refused->nextOn === null ? null : Day::date($refused->nextOn)]);
+        return SetupJson::given([
+            'code' => $refused->code->value,
+            'text' => $refused->text,
+            'next_on' => $refused->nextOn === null ? null : Day::date($refused->nextOn),
+        ]);
     }
 
     /** @return array<string, mixed> */

@@ -45,21 +45,51 @@ final class Read
     {
         $json->allowing('bars', 'bands', 'rings', 'boxes_m', 'plates_m', 'weights_kg', 'machines', 'floor');
         $bars = array_map(static fn (JsonObject $bar): Bar => $bar->allowing('id', 'height_m', 'rated_kg')->build(
-            static fn (JsonObject $j): Bar => Bar::of($id = $j->text('id', 64), $id, $j->number('height_m'), $j->optionalNumber('rated_kg')),
+            static fn (JsonObject $j): Bar => Bar::of(
+                $id = $j->text('id', 64),
+                $id,
+                $j->number('height_m'),
+                $j->optionalNumber('rated_kg'),
+            ),
         ), $json->objects('bars', Kit::MOST_PIECES));
-        $bands = array_map(static fn (JsonObject $band): LoopBand => self::band($band, $band->text('id', 64)), $json->objects('bands', Kit::MOST_BANDS));
+        $bands = array_map(
+            static fn (JsonObject $band): LoopBand => self::band($band, $band->text('id', 64)),
+            $json->objects('bands', Kit::MOST_BANDS),
+        );
         $rings = array_map(static fn (JsonObject $ring): RingPair => $ring->allowing('id', 'anchor_height_m', 'strap_m', 'rated_kg')->build(
-            static fn (JsonObject $j): RingPair => RingPair::of($id = $j->text('id', 64), $id, $j->number('anchor_height_m'), $j->numbers('strap_m', RingPair::MOST_MARKS), $j->optionalNumber('rated_kg')),
+            static fn (JsonObject $j): RingPair => RingPair::of(
+                $id = $j->text('id', 64),
+                $id,
+                $j->number('anchor_height_m'),
+                $j->numbers('strap_m', RingPair::MOST_MARKS),
+                $j->optionalNumber('rated_kg'),
+            ),
         ), $json->objects('rings', Kit::MOST_PIECES));
 
         $boxes = self::pieces($json, 'boxes_m', self::box(...));
         $plates = self::pieces($json, 'plates_m', self::plate(...));
         $weights = self::pieces($json, 'weights_kg', static fn (float $kg, int $i): Weight => Weight::of("weight $i", "$kg kg", $kg));
-        $json->build(static fn () => OutOfRange::guard(['pieces' => [count($bars) + count($rings) + count($boxes) + count($plates) + count($weights), [0.0, (float) Kit::MOST_PIECES]]]));
+        $json->build(
+            static fn () => OutOfRange::guard([
+                'pieces' => [
+                    count($bars) + count($rings) + count($boxes) + count($plates) + count($weights),
+                    [0.0, (float) Kit::MOST_PIECES],
+                ],
+            ]),
+        );
 
         $machines = array_map(self::machine(...), $json->objects('machines', Kit::MOST_PIECES));
 
-        return new Kit($bars, $bands, $rings, $boxes, $plates, $weights, $machines, $json->optionalChoice('floor', Floor::class) ?? Floor::Unknown);
+        return new Kit(
+            $bars,
+            $bands,
+            $rings,
+            $boxes,
+            $plates,
+            $weights,
+            $machines,
+            $json->optionalChoice('floor', Floor::class) ?? Floor::Unknown,
+        );
     }
 
     /**
@@ -69,7 +99,11 @@ final class Read
      */
     public static function standingGear(JsonObject $json, string $key): array
     {
-        $kit = Kit::of(self::pieces($json, $key, static fn (float $m, int $i): Box|Plate => $m <= Plate::THICKNESS_M[1] ? self::plate($m, $i) : self::box($m, $i)));
+        $kit = Kit::of(self::pieces(
+            $json,
+            $key,
+            static fn (float $m, int $i): Box|Plate => $m <= Plate::THICKNESS_M[1] ? self::plate($m, $i) : self::box($m, $i),
+        ));
 
         return [$kit->boxes, $kit->plates];
     }
@@ -168,6 +202,10 @@ final class Read
     {
         $numbers = $json->numbers($key, Kit::MOST_PIECES);
 
-        return array_map(static fn (float $number, int $i): Box|Plate|Weight => $json->buildAt("$key/$i", static fn () => $piece($number, $i)), $numbers, array_keys($numbers));
+        return array_map(
+            static fn (float $number, int $i): Box|Plate|Weight => $json->buildAt("$key/$i", static fn () => $piece($number, $i)),
+            $numbers,
+            array_keys($numbers),
+        );
     }
 }

@@ -47,14 +47,29 @@ final class Library
         $json->allowing('key', 'name', 'idea', 'weeks', 'from_reps', 'lines', 'tires');
         $lines = array_map(MethodJson::line(...), $json->objects('lines', self::MOST));
 
-        return new Builder($json->text('key', 64), $json->name('name', 80), $json->text('idea', 300), MethodJson::range($json, 'weeks'), $json->integer('from_reps'), $lines === [] ? throw $json->fault('lines', 'Say what is done.') : $lines, $json->has('tires') && $json->boolean('tires'));
+        return new Builder(
+            $json->text('key', 64),
+            $json->name('name', 80),
+            $json->text('idea', 300),
+            MethodJson::range($json, 'weeks'),
+            $json->integer('from_reps'),
+            $lines === [] ? throw $json->fault('lines', 'Say what is done.') : $lines,
+            $json->has('tires') && $json->boolean('tires'),
+        );
     }
 
     private static function variation(JsonObject $json): Variation
     {
         $json->allowing('key', 'name', 'reps', 'do', 'accessory', 'note');
 
-        return new Variation($json->text('key', 64), $json->name('name', 80), MethodJson::range($json, 'reps'), array_map(MethodJson::allowed(...), $json->objects('do', self::MOST)), $json->optionalChoice('accessory', Accessory::class), $json->optionalText('note', 300));
+        return new Variation(
+            $json->text('key', 64),
+            $json->name('name', 80),
+            MethodJson::range($json, 'reps'),
+            array_map(MethodJson::allowed(...), $json->objects('do', self::MOST)),
+            $json->optionalChoice('accessory', Accessory::class),
+            $json->optionalText('note', 300),
+        );
     }
 
     /** @return list<JsonObject> */

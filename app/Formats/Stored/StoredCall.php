@@ -51,7 +51,14 @@ final class StoredCall
             ],
             'place' => self::place($call, $situation),
             'cautions' => array_map(static fn (Caution $c): array => ['code' => $c->value], $call->cautions),
-            'nearly' => array_map(static fn (NearlyFired $n): array => ['verdict' => $n->verdict->value, 'rule' => $n->rule, 'evidence' => array_map(self::evidence(...), $n->evidence)], $call->nearly),
+            'nearly' => array_map(
+                static fn (NearlyFired $n): array => [
+                    'verdict' => $n->verdict->value,
+                    'rule' => $n->rule,
+                    'evidence' => array_map(self::evidence(...), $n->evidence),
+                ],
+                $call->nearly,
+            ),
         ]);
     }
 
@@ -64,7 +71,9 @@ final class StoredCall
         $course = $situation->course;
         $place = $course === null ? null : PlaceAfter::call($call, $course, $situation->today);
 
-        return $place === null || $place->stage === $course->now->stage ? null : ['key' => $place->stage->key, 'name' => $place->stage->name];
+        return $place === null || $place->stage === $course->now->stage
+            ? null
+            : ['key' => $place->stage->key, 'name' => $place->stage->name];
     }
 
     /** @throws Damaged if it cannot be read */
@@ -83,7 +92,10 @@ final class StoredCall
             $j->optionalNumber('chance'),
             self::mixed($j->optionalObject('mixed')),
             $j->optionalObject('place')?->text('name', 80),
-            array_map(static fn (JsonObject $c): CautionJson => CautionJson::of($c->choice('code', Caution::class)), $j->objects('cautions', StoredForm::ANY)),
+            array_map(
+                static fn (JsonObject $c): CautionJson => CautionJson::of($c->choice('code', Caution::class)),
+                $j->objects('cautions', StoredForm::ANY),
+            ),
             array_map(static fn (JsonObject $n): NearlyJson => new NearlyJson(
                 $n->choice('verdict', Verdict::class),
                 $n->text('rule', 64),
@@ -95,7 +107,10 @@ final class StoredCall
     /** @return array<string, mixed> */
     private static function evidence(Evidence $evidence): array
     {
-        return array_filter(['text' => $evidence->text, 'figure' => $evidence->figure, 'threshold' => $evidence->threshold], static fn (mixed $value): bool => $value !== null);
+        return array_filter(
+            ['text' => $evidence->text, 'figure' => $evidence->figure, 'threshold' => $evidence->threshold],
+            static fn (mixed $value): bool => $value !== null,
+        );
     }
 
     private static function readEvidence(JsonObject $j): EvidenceJson
@@ -108,11 +123,21 @@ final class StoredCall
     {
         return $j->has('v')
             ? array_map(self::readEvidence(...), $j->objects('reasons', StoredForm::ANY))
-            : array_map(static fn (string $text): EvidenceJson => new EvidenceJson($text), $j->texts('reasons', StoredForm::ANY, StoredForm::ANY));
+            : array_map(
+                static fn (string $text): EvidenceJson => new EvidenceJson($text),
+                $j->texts('reasons', StoredForm::ANY, StoredForm::ANY),
+            );
     }
 
     private static function mixed(?JsonObject $j): ?MixedSetJson
     {
-        return $j === null ? null : new MixedSetJson($j->integer('first_reps'), $j->text('first_name', StoredForm::ANY), $j->integer('then_reps'), $j->text('then_name', StoredForm::ANY));
+        return $j === null
+            ? null
+            : new MixedSetJson(
+                $j->integer('first_reps'),
+                $j->text('first_name', StoredForm::ANY),
+                $j->integer('then_reps'),
+                $j->text('then_name', StoredForm::ANY),
+            );
     }
 }

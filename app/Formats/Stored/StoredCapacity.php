@@ -46,7 +46,10 @@ final class StoredCapacity
     public static function read(string $kept, int $day): ?CapacityState
     {
         return StoredForm::read('capacity', $kept, static function (JsonObject $j) use ($day): ?CapacityState {
-            $setups = array_combine($j->texts('setups', StoredForm::ANY, self::LONGEST_KEY), array_map(intval(...), $j->numbers('places', StoredForm::ANY)));
+            $setups = array_combine(
+                $j->texts('setups', StoredForm::ANY, self::LONGEST_KEY),
+                array_map(intval(...), $j->numbers('places', StoredForm::ANY)),
+            );
             $figures = PackedFigures::read($j->text('figures', self::LONGEST_STATE));
             $hypotheses = CapacityFilter::usual()->hypotheses;
             $size = Gaussian::FIRST_ERROR + count($setups);
@@ -54,7 +57,10 @@ final class StoredCapacity
             if ($j->integer('v') !== self::VERSION || count($figures) !== count($hypotheses) * (1 + $each)) {
                 return null;
             }
-            $estimates = array_map(static fn (int $i): Gaussian => self::estimate(array_slice($figures, count($hypotheses) + $i * $each, $each), $size), array_keys($hypotheses));
+            $estimates = array_map(
+                static fn (int $i): Gaussian => self::estimate(array_slice($figures, count($hypotheses) + $i * $each, $each), $size),
+                array_keys($hypotheses),
+            );
 
             return CapacityState::restored($day, $setups, $hypotheses, array_slice($figures, 0, count($hypotheses)), $estimates);
         });

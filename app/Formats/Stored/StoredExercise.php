@@ -23,7 +23,10 @@ final class StoredExercise
     /** @return array<string, mixed> */
     public static function write(Exercise $exercise): array
     {
-        $setup = array_map(static fn (mixed $value): mixed => $value instanceof \BackedEnum ? $value->value : $value, ChoiceJson::of($exercise->setup)->jsonSerialize());
+        $setup = array_map(
+            static fn (mixed $value): mixed => $value instanceof \BackedEnum ? $value->value : $value,
+            ChoiceJson::of($exercise->setup)->jsonSerialize(),
+        );
 
         return StoredForm::keys(self::VERSION, $setup) + ExerciseJson::unusual($exercise);
     }

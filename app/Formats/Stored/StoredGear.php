@@ -26,10 +26,18 @@ final class StoredGear
     {
         return StoredForm::keys(self::VERSION, ['kind' => GearKind::of($gear)->value] + match (true) {
             $gear instanceof Bar, $gear instanceof Box => ['height_m' => $gear->heightM] + self::rated($gear->ratedKg),
-            $gear instanceof RingPair => ['anchor_height_m' => $gear->anchorHeightM, 'straps_m' => $gear->strapsM] + self::rated($gear->ratedKg),
+            $gear instanceof RingPair => [
+                'anchor_height_m' => $gear->anchorHeightM,
+                'straps_m' => $gear->strapsM,
+            ] + self::rated($gear->ratedKg),
             $gear instanceof Plate => ['thickness_m' => $gear->thicknessM],
             $gear instanceof Weight => ['mass_kg' => $gear->massKg],
-            $gear instanceof Machine => ['use' => $gear->use->value, 'step_kg' => $gear->stepKg, 'most_kg' => $gear->mostKg, 'leverage' => $gear->leverage] + ($gear->platformKg > 0.0 ? ['platform_kg' => $gear->platformKg] : []),
+            $gear instanceof Machine => [
+                'use' => $gear->use->value,
+                'step_kg' => $gear->stepKg,
+                'most_kg' => $gear->mostKg,
+                'leverage' => $gear->leverage,
+            ] + ($gear->platformKg > 0.0 ? ['platform_kg' => $gear->platformKg] : []),
         });
     }
 
@@ -40,13 +48,29 @@ final class StoredGear
      */
     public static function read(string $json, string $id, string $name): Bar|RingPair|Box|Plate|Weight|Machine
     {
-        return StoredForm::read('gear', $json, static fn (JsonObject $j): Bar|RingPair|Box|Plate|Weight|Machine => match ($j->choice('kind', GearKind::class)) {
+        return StoredForm::read('gear', $json, static fn (JsonObject $j): Bar|RingPair|Box|Plate|Weight|Machine => match (
+            $j->choice('kind', GearKind::class)
+        ) {
             GearKind::Bar => Bar::of($id, $name, $j->number('height_m'), $j->optionalNumber('rated_kg')),
-            GearKind::Rings => RingPair::of($id, $name, $j->number('anchor_height_m'), $j->numbers('straps_m', RingPair::MOST_MARKS), $j->optionalNumber('rated_kg')),
+            GearKind::Rings => RingPair::of(
+                $id,
+                $name,
+                $j->number('anchor_height_m'),
+                $j->numbers('straps_m', RingPair::MOST_MARKS),
+                $j->optionalNumber('rated_kg'),
+            ),
             GearKind::Box => Box::of($id, $name, $j->number('height_m'), $j->optionalNumber('rated_kg')),
             GearKind::Plate => Plate::of($id, $name, $j->number('thickness_m')),
             GearKind::Weight => Weight::of($id, $name, $j->number('mass_kg')),
-            GearKind::Machine => Machine::of($id, $name, $j->choice('use', MachineUse::class), $j->number('step_kg'), $j->number('most_kg'), $j->optionalNumber('leverage') ?? 1.0, $j->optionalNumber('platform_kg') ?? 0.0),
+            GearKind::Machine => Machine::of(
+                $id,
+                $name,
+                $j->choice('use', MachineUse::class),
+                $j->number('step_kg'),
+                $j->number('most_kg'),
+                $j->optionalNumber('leverage') ?? 1.0,
+                $j->optionalNumber('platform_kg') ?? 0.0,
+            ),
         });
     }
 

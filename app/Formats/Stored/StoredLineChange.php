@@ -34,7 +34,12 @@ final class StoredLineChange
     public static function read(string $json, string $line, int $from, bool $lasts): LineChange
     {
         return StoredForm::read('change', $json, static fn (JsonObject $j): LineChange => LineChange::of(
-            $line, $from, $lasts, $j->has('left_out') && $j->boolean('left_out'), $j->optionalInteger('sets'), $j->optionalInteger('low'), $j->optionalInteger('high'), $j->optionalInteger('rest_s'),
+            $line, $from, $lasts, $j->has('left_out')
+                && $j->boolean('left_out'), $j
+                    ->optionalInteger('sets'), $j
+                    ->optionalInteger('low'), $j
+                    ->optionalInteger('high'), $j
+                    ->optionalInteger('rest_s'),
             $j->optionalChoice('accessory', Accessory::class) ?? ($j->has('exercise') ? StoredExercise::of($j->object('exercise')) : null),
         ));
     }

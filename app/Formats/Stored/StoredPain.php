@@ -32,6 +32,9 @@ final class StoredPain
     /** Out of a form that holds it. */
     public static function of(JsonObject $j): Pain
     {
-        return Pain::of($j->text('place', 32) === self::FIRST_FINGERS ? PainPlace::Wrist : $j->choice('place', PainPlace::class), $j->optionalInteger('level'));
+        return Pain::of(
+            $j->text('place', 32) === self::FIRST_FINGERS ? PainPlace::Wrist : $j->choice('place', PainPlace::class),
+            $j->optionalInteger('level'),
+        );
     }
 }

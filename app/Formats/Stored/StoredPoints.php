@@ -21,7 +21,15 @@ final class StoredPoints
      */
     public static function write(array $points): array
     {
-        return StoredForm::keys(self::VERSION, ['points' => array_map(static fn (CalibrationPoint $p): array => ['length_m' => $p->lengthM, 'force_n' => $p->forceN], $points)]);
+        return StoredForm::keys(
+            self::VERSION,
+            [
+                'points' => array_map(
+                    static fn (CalibrationPoint $p): array => ['length_m' => $p->lengthM, 'force_n' => $p->forceN],
+                    $points,
+                ),
+            ],
+        );
     }
 
     /**

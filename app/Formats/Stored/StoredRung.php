@@ -32,7 +32,11 @@ final class StoredRung
             'choice' => StoredExercise::write($rung->exercise),
             'name' => $rung->name,
             'carried' => array_filter([
-                'carried_kg' => ['bottom' => CarriedLoad::kg($load->bottomN), 'mean' => CarriedLoad::kg($load->meanN), 'top' => CarriedLoad::kg($load->topN)],
+                'carried_kg' => [
+                    'bottom' => CarriedLoad::kg($load->bottomN),
+                    'mean' => CarriedLoad::kg($load->meanN),
+                    'top' => CarriedLoad::kg($load->topN),
+                ],
                 'share' => ['bottom' => $load->shareOf($load->bottomN), 'mean' => $load->share(), 'top' => $load->shareOf($load->topN)],
                 'share_sd' => $load->shareSd,
                 'effective_share' => $load->effectiveShare(),
@@ -43,7 +47,13 @@ final class StoredRung
                 'friction' => $load->friction,
                 'lift_off' => $load->hazard?->liftOff(),
                 'recoil_j' => $load->hazard?->recoilJ,
-                'mount' => $load->hazard === null ? null : ['box_m' => $load->hazard->mount->boxM, 'hand_kg' => $load->hazard->mount->handKg, 'partner' => $load->hazard->mount->needsPartner()],
+                'mount' => $load->hazard === null
+                    ? null
+                    : [
+                        'box_m' => $load->hazard->mount->boxM,
+                        'hand_kg' => $load->hazard->mount->handKg,
+                        'partner' => $load->hazard->mount->needsPartner(),
+                    ],
             ], static fn (mixed $value): bool => $value !== null && $value !== []),
             'prediction' => $prediction === null ? null : [
                 'reps' => $prediction->median(), 'low80' => $prediction->low80(), 'high80' => $prediction->high80(), 'clipped' => $prediction->isClipped(),
@@ -61,7 +71,14 @@ final class StoredRung
             $j->text('name', StoredForm::ANY),
             ExerciseJson::of($exercise),
             self::carried($j->object('carried')),
-            $prediction === null ? null : new PredictionJson($prediction->number('reps'), $prediction->number('low80'), $prediction->number('high80'), $prediction->boolean('clipped')),
+            $prediction === null
+                ? null
+                : new PredictionJson(
+                    $prediction->number('reps'),
+                    $prediction->number('low80'),
+                    $prediction->number('high80'),
+                    $prediction->boolean('clipped'),
+                ),
         );
     }
 
@@ -78,7 +95,10 @@ final class StoredRung
             $j->optionalNumber('effective_share') ?? $j->number('ascent_share'), // calls of the first program know the latter
             $j->optionalNumber('shape') ?? 0.0,
             $j->number('rom_m'),
-            array_map(static fn (JsonObject $w): WarningJson => new WarningJson($w->text('code', 64), $w->text('text', StoredForm::ANY)), $j->objects('warnings', StoredForm::ANY)),
+            array_map(
+                static fn (JsonObject $w): WarningJson => new WarningJson($w->text('code', 64), $w->text('text', StoredForm::ANY)),
+                $j->objects('warnings', StoredForm::ANY),
+            ),
             count($range) === 2 ? [$range[0], $range[1]] : null,
             $j->optionalNumber('friction'),
             $j->optionalNumber('lift_off'),

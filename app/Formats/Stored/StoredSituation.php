@@ -50,8 +50,20 @@ final class StoredSituation
             'from' => self::rung($steps->from),
             'up' => self::rung($steps->up),
             'down' => self::rung($steps->down),
-            'sessions' => array_map(static fn (SessionResult $s): array => ['on' => Day::date($s->day), 'clean' => $s->clean, 'no_counts' => $s->noCounts, 'too_fast' => $s->tooFast, 'expected' => $s->expected, 'effort' => $s->effort], $situation->sessions),
-            'capacity' => $observed === null ? null : ['day' => $observed->day, 'mean_log' => $observed->level()->mean(), 'variance' => $observed->sdLog() ** 2],
+            'sessions' => array_map(
+                static fn (SessionResult $s): array => [
+                    'on' => Day::date($s->day),
+                    'clean' => $s->clean,
+                    'no_counts' => $s->noCounts,
+                    'too_fast' => $s->tooFast,
+                    'expected' => $s->expected,
+                    'effort' => $s->effort,
+                ],
+                $situation->sessions,
+            ),
+            'capacity' => $observed === null
+                ? null
+                : ['day' => $observed->day, 'mean_log' => $observed->level()->mean(), 'variance' => $observed->sdLog() ** 2],
             'today' => $situation->today,
             'pain' => $situation->signs->pain === null ? null : StoredPain::write($situation->signs->pain),
             'signs' => self::signs($situation->signs),
@@ -61,7 +73,8 @@ final class StoredSituation
     }
 
     /**
-     * What changes from day to day by itself, and the figures of the rungs the call spoke of: kept with the call, and no ground for another.
+     * What changes from day to day by itself, and the figures of the rungs the call spoke of: kept with the call, and no ground for
+     * another.
      *
      * @return array<string, mixed>
      */
@@ -69,15 +82,31 @@ final class StoredSituation
     {
         $signs = $situation->signs;
         $progress = $signs->progress;
-        $rungs = array_filter([$situation->steps->from, $situation->steps->up, $situation->steps->down, $signs->goal?->strict, $signs->instead?->found()]);
+        $rungs = array_filter([
+            $situation->steps->from,
+            $situation->steps->up,
+            $situation->steps->down,
+            $signs->goal?->strict,
+            $signs->instead?->found(),
+        ]);
 
         return array_filter([
             'known' => $situation->foresight->isKnown(),
             'fall' => $situation->fall === null ? null : [$situation->fall->perSet, $situation->fall->sd],
             'days_at_stage' => $signs->daysAtStage,
             'days_since_try' => $signs->daysSinceTry,
-            'progress' => $progress === null ? null : ['then' => $progress->shareThen, 'now' => $progress->shareNow, 'sessions' => $progress->sessions, 'planned' => $progress->planned, 'clean' => $progress->isRestedAndClean],
-            'goal' => $signs->goal === null ? null : ['rung' => $signs->goal->strict->key(), 'reps' => $signs->goal->reps, 'chance' => $signs->goal->chance],
+            'progress' => $progress === null
+                ? null
+                : [
+                    'then' => $progress->shareThen,
+                    'now' => $progress->shareNow,
+                    'sessions' => $progress->sessions,
+                    'planned' => $progress->planned,
+                    'clean' => $progress->isRestedAndClean,
+                ],
+            'goal' => $signs->goal === null
+                ? null
+                : ['rung' => $signs->goal->strict->key(), 'reps' => $signs->goal->reps, 'chance' => $signs->goal->chance],
             'instead' => $signs->instead?->found()?->key(),
             'rungs' => array_map(static fn (Rung $r): array => self::whole($r, $situation), array_values($rungs)),
         ], static fn (mixed $value): bool => $value !== null);
@@ -96,7 +125,9 @@ final class StoredSituation
                 $held = $one->numbers('seconds', 2);
                 $seconds[$rung->key()] = count($held) === 2 ? new Seconds($held[0], $held[1]) : null;
             }
-            $at = static fn (string $place): ?Rung => $j->has($place) ? $rungs[$j->object($place)->text('key', StoredForm::ANY)] ?? null : null;
+            $at = static fn (string $place): ?Rung => $j->has($place)
+                ? $rungs[$j->object($place)->text('key', StoredForm::ANY)] ?? null
+                : null;
             $fall = $told->numbers('fall', 2);
 
             return new Situation(
@@ -162,11 +193,25 @@ final class StoredSituation
             $signs->optionalInteger('soreness'),
             array_values(array_filter(array_map(LimitingFactor::tryFrom(...), $signs->texts('gave_out', StoredForm::ANY, 32)))),
             $signs->has('takes_no_hold') && $signs->boolean('takes_no_hold'),
-            $progress === null ? null : new Progress($progress->number('then'), $progress->number('now'), $progress->integer('sessions'), $progress->integer('planned'), $progress->boolean('clean')),
+            $progress === null
+                ? null
+                : new Progress(
+                    $progress->number('then'),
+                    $progress->number('now'),
+                    $progress->integer('sessions'),
+                    $progress->integer('planned'),
+                    $progress->boolean('clean'),
+                ),
             Instead::of($instead),
             $signs->optionalText('missing', StoredForm::ANY),
             $told->optionalInteger('days_since_try'),
-            $goal === null ? null : new StrictGoal($rungs[$goal->text('rung', StoredForm::ANY)] ?? throw $goal->fault('rung', 'The rung is not among those kept.'), $goal->integer('reps'), $goal->number('chance')),
+            $goal === null
+                ? null
+                : new StrictGoal(
+                    $rungs[$goal->text('rung', StoredForm::ANY)] ?? throw $goal->fault('rung', 'The rung is not among those kept.'),
+                    $goal->integer('reps'),
+                    $goal->number('chance'),
+                ),
             $told->integer('days_at_stage'),
             $signs->has('ends_stage') && $signs->boolean('ends_stage'),
             $signs->optionalText('lacks_hang', StoredForm::ANY),
@@ -177,18 +222,41 @@ final class StoredSituation
     {
         $clean = array_map(intval(...), $s->numbers('clean', StoredForm::ANY));
 
-        return new SessionResult(Day::number($s->text('on', 10)), $clean === [] ? [0] : $clean, $s->integer('no_counts'), $s->integer('too_fast'), $s->optionalNumber('expected'), $s->optionalInteger('effort'));
+        return new SessionResult(
+            Day::number($s->text('on', 10)),
+            $clean === [] ? [0] : $clean,
+            $s->integer('no_counts'),
+            $s->integer('too_fast'),
+            $s->optionalNumber('expected'),
+            $s->optionalInteger('effort'),
+        );
     }
 
     /** @return array<string, mixed> */
     private static function standard(Standard $s): array
     {
-        return ['sets' => $s->sets, 'count' => $s->count, 'floor' => $s->floor, 'sessions' => $s->sessions, 'chance' => $s->chance, 'measure' => $s->measure->value, 'least_days' => $s->leastDays];
+        return [
+            'sets' => $s->sets,
+            'count' => $s->count,
+            'floor' => $s->floor,
+            'sessions' => $s->sessions,
+            'chance' => $s->chance,
+            'measure' => $s->measure->value,
+            'least_days' => $s->leastDays,
+        ];
     }
 
     private static function readStandard(JsonObject $j): Standard
     {
-        return new Standard($j->integer('sets'), $j->integer('count'), $j->integer('floor'), $j->integer('sessions'), $j->number('chance'), $j->choice('measure', Measure::class), $j->integer('least_days'));
+        return new Standard(
+            $j->integer('sets'),
+            $j->integer('count'),
+            $j->integer('floor'),
+            $j->integer('sessions'),
+            $j->number('chance'),
+            $j->choice('measure', Measure::class),
+            $j->integer('least_days'),
+        );
     }
 
     /**
@@ -205,7 +273,16 @@ final class StoredSituation
         return array_filter([
             'exercise' => StoredExercise::write($rung->exercise),
             'name' => $rung->name,
-            'load' => [$load->weightN, $load->bottomN, $load->meanN, $load->topN, $load->demand->share, $load->demand->shape, $load->shareSd, $load->romM],
+            'load' => [
+                $load->weightN,
+                $load->bottomN,
+                $load->meanN,
+                $load->topN,
+                $load->demand->share,
+                $load->demand->shape,
+                $load->shareSd,
+                $load->romM,
+            ],
             'warnings' => array_map(static fn (Warning $w): array => ['code' => $w->code->value, 'text' => $w->text], $load->warnings),
             'reps' => $reps === null ? null : PackedFigures::write(array_merge(...$reps->parts)),
             'seconds' => $seconds === null ? null : [$seconds->logPart, $seconds->sd],
@@ -219,7 +296,10 @@ final class StoredSituation
             throw $j->fault('load', 'This must be eight figures.');
         }
         [$weightN, $bottomN, $meanN, $topN, $share, $shape, $sd, $romM] = $figures;
-        $warnings = array_map(static fn (JsonObject $w): Warning => new Warning($w->choice('code', WarningCode::class), $w->text('text', StoredForm::ANY)), $j->objects('warnings', StoredForm::ANY));
+        $warnings = array_map(
+            static fn (JsonObject $w): Warning => new Warning($w->choice('code', WarningCode::class), $w->text('text', StoredForm::ANY)),
+            $j->objects('warnings', StoredForm::ANY),
+        );
         $load = new CarriedLoad($weightN, $bottomN, $meanN, $topN, Demand::kept($share, $shape), $sd, $romM, $warnings);
 
         return new Rung(StoredExercise::of($j->object('exercise')), $j->text('name', StoredForm::ANY), new AsKept($load), $load);

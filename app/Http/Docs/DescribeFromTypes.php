@@ -79,7 +79,10 @@ final class DescribeFromTypes
         $operation->responses[] = new \OpenApi\Attributes\Response(
             response: 'default',
             description: 'A problem.',
-            content: new \OpenApi\Attributes\MediaType(mediaType: 'application/problem+json', schema: new Schema(ref: '#/components/schemas/'.class_basename(ProblemJson::class))),
+            content: new \OpenApi\Attributes\MediaType(
+                mediaType: 'application/problem+json',
+                schema: new Schema(ref: '#/components/schemas/'.class_basename(ProblemJson::class)),
+            ),
         );
     }
 }

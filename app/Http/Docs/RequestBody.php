@@ -15,7 +15,11 @@ final class RequestBody extends OA\RequestBody
     public function __construct(string $of, bool $withId = false)
     {
         $own = new OA\Schema(ref: $of);
-        $id = new OA\Schema(required: ['id'], properties: [new OA\Property(property: 'id', type: 'string', format: 'uuid')], type: 'object');
+        $id = new OA\Schema(
+            required: ['id'],
+            properties: [new OA\Property(property: 'id', type: 'string', format: 'uuid')],
+            type: 'object',
+        );
         parent::__construct(required: true, content: $withId ? new OA\JsonContent(allOf: [$id, $own]) : new OA\JsonContent(ref: $of));
     }
 }

@@ -50,6 +50,10 @@ final class WriteApiDocument
     /** A schema is called after the thing, not after the class that writes it: RungJson is Rung, AthleteResponse is Athlete. */
     private static function namedByThing(string $json): string
     {
-        return (string) preg_replace(['~(#/components/schemas/\w+)(?:Json|Response)"~', '~^(            "\w+)(?:Json|Response)": \{~m'], ['$1"', '$1": {'], $json);
+        return (string) preg_replace(
+            ['~(#/components/schemas/\w+)(?:Json|Response)"~', '~^(            "\w+)(?:Json|Response)": \{~m'],
+            ['$1"', '$1": {'],
+            $json,
+        );
     }
 }

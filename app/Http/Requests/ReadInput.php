@@ -92,7 +92,10 @@ final readonly class ReadInput
 
         return match (true) {
             ($property['format'] ?? '') === 'uuid' => $json->uuid($key),
-            ($property['format'] ?? '') === 'date' => $json->date($key, self::has($parameter, UntilToday::class) ? $this->days->today() : self::LATEST),
+            ($property['format'] ?? '') === 'date' => $json->date(
+                $key,
+                self::has($parameter, UntilToday::class) ? $this->days->today() : self::LATEST,
+            ),
             self::has($parameter, OneLine::class) => $json->name($key, self::most($property, 'maxLength')),
             $parameter->allowsNull() => $json->optionalText($key, self::most($property, 'maxLength')),
             default => $json->text($key, self::most($property, 'maxLength')),
@@ -108,7 +111,10 @@ final readonly class ReadInput
         $items = $property['items'] ?? null;
 
         return match (true) {
-            $counted !== null => self::counts($json->object($key), array_map(static fn (\BackedEnum $reason): string => (string) $reason->value, $counted->newInstance()->reasons::cases())),
+            $counted !== null => self::counts(
+                $json->object($key),
+                array_map(static fn (\BackedEnum $reason): string => (string) $reason->value, $counted->newInstance()->reasons::cases()),
+            ),
             ! $items instanceof OA\Items => throw new \LogicException("A list of nobody knows what: $key."),
             is_string($items->enum) && is_subclass_of($items->enum, \BackedEnum::class) => $json->choices($key, $items->enum),
             $items->type === 'number' => $json->numbers($key, self::most($property, 'maxItems')),

@@ -48,7 +48,28 @@ final class Athlete extends Record
 {
     private const MOST_TAGS_SHOWN = 60;
 
-    protected $attributes = ['reach_m' => null, 'chosen' => null, 'pain' => null, 'paused_at' => null, 'tags' => '[]', 'proportions' => 'average', 'archived_at' => null, 'last_trained_on' => null, 'screened_at' => null, 'screen_outcome' => null, 'screen_limits' => '[]', 'screen_most_share' => null, 'method_key' => 'steady-ladder', 'stage_key' => 'ladder', 'stage_since' => null, 'sessions_a_week' => null, 'builder_key' => null, 'follow_from' => null, 'follow_patterns' => '[]', 'gear_seen' => 0];
+    protected $attributes = [
+        'reach_m' => null,
+        'chosen' => null,
+        'pain' => null,
+        'paused_at' => null,
+        'tags' => '[]',
+        'proportions' => 'average',
+        'archived_at' => null,
+        'last_trained_on' => null,
+        'screened_at' => null,
+        'screen_outcome' => null,
+        'screen_limits' => '[]',
+        'screen_most_share' => null,
+        'method_key' => 'steady-ladder',
+        'stage_key' => 'ladder',
+        'stage_since' => null,
+        'sessions_a_week' => null,
+        'builder_key' => null,
+        'follow_from' => null,
+        'follow_patterns' => '[]',
+        'gear_seen' => 0,
+    ];
 
     protected array $told = ['name', 'kind', 'mass_kg', 'stature_m', 'reach_m'];
 
@@ -76,7 +97,12 @@ final class Athlete extends Record
     /** @return Collection<int, self> so many who trained last, none of them set aside */
     public static function trainedLast(int $most): Collection
     {
-        return self::query()->whereNull('archived_at')->whereNotNull('last_trained_on')->orderByDesc('last_trained_on')->orderBy('id')->limit($most)->get();
+        return self::query()->whereNull('archived_at')
+            ->whereNotNull('last_trained_on')
+            ->orderByDesc('last_trained_on')
+            ->orderBy('id')
+            ->limit($most)
+            ->get();
     }
 
     public function toCore(): Body
@@ -95,7 +121,10 @@ final class Athlete extends Record
     {
         /** @var mixed $kept */
         $kept = $this->screen_limits;
-        $barred = array_map(static fn (mixed $l): ?Limit => is_string($l) ? Limit::tryFrom($l) : null, is_array($kept) ? array_values($kept) : [null]);
+        $barred = array_map(
+            static fn (mixed $l): ?Limit => is_string($l) ? Limit::tryFrom($l) : null,
+            is_array($kept) ? array_values($kept) : [null],
+        );
         $known = array_values(array_filter($barred, static fn (?Limit $l): bool => $l !== null));
 
         return match (true) {
@@ -108,7 +137,11 @@ final class Athlete extends Record
     /** @return list<string> of those who are here, or who were set aside; in order */
     public static function tagsInUse(bool $ofArchived = false): array
     {
-        return array_values(self::query()->{$ofArchived ? 'whereNotNull' : 'whereNull'}('archived_at')->toBase()->crossJoin(new Expression('jsonb_array_elements_text(tags) AS tag'))
-            ->distinct()->orderBy('tag')->limit(self::MOST_TAGS_SHOWN)->pluck('tag')->map(static fn (mixed $tag): string => (string) $tag)->all());
+        return array_values(self::query()->{$ofArchived ? 'whereNotNull' : 'whereNull'}('archived_at')->toBase()->crossJoin(new Expression(
+            'jsonb_array_elements_text(tags) AS tag',
+        ))
+            ->distinct()->orderBy('tag')->limit(self::MOST_TAGS_SHOWN)->pluck('tag')->map(
+                static fn (mixed $tag): string => (string) $tag,
+            )->all());
     }
 }

@@ -92,7 +92,10 @@ final class CapacityRecord extends Record
      */
     public static function taught(string $athleteId, array $days): array
     {
-        $rows = self::query()->where('athlete_id', $athleteId)->whereIn('pattern', array_column(Pattern::cases(), 'value'))->whereIn('trained_on', $days)->get(['trained_on', 'taught']);
+        $rows = self::query()->where('athlete_id', $athleteId)
+            ->whereIn('pattern', array_column(Pattern::cases(), 'value'))
+            ->whereIn('trained_on', $days)
+            ->get(['trained_on', 'taught']);
 
         return array_merge([], ...$rows->map(static fn (self $row): array => $row->taught)->all());
     }

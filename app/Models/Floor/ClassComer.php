@@ -31,6 +31,10 @@ final class ClassComer extends Model
     /** @return array<string, bool> by athlete */
     public static function of(string $classId, string $on): array
     {
-        return self::query()->where('class_id', $classId)->where('held_on', $on)->pluck('coming', 'athlete_id')->map(static fn (mixed $c): bool => (bool) $c)->all();
+        return self::query()->where('class_id', $classId)
+            ->where('held_on', $on)
+            ->pluck('coming', 'athlete_id')
+            ->map(static fn (mixed $c): bool => (bool) $c)
+            ->all();
     }
 }

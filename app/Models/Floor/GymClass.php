@@ -40,7 +40,12 @@ final class GymClass extends Record
 
     public function toCore(): ClassPattern
     {
-        return ClassPattern::of(Day::number($this->first_on), $this->minutes, $this->weekly, $this->last_on === null ? null : Day::number($this->last_on));
+        return ClassPattern::of(
+            Day::number($this->first_on),
+            $this->minutes,
+            $this->weekly,
+            $this->last_on === null ? null : Day::number($this->last_on),
+        );
     }
 
     public function startsAt(string $on, string $timezone): \DateTimeImmutable
@@ -56,6 +61,8 @@ final class GymClass extends Record
     public static function from(string $on): Builder
     {
         return self::query()->where(static fn ($q) => $q->whereNull('last_on')->orWhere('last_on', '>=', $on))
-            ->where(static fn ($q) => $q->where('weekly', true)->orWhere('first_on', '>=', $on))->orderBy('at')->orderBy('name')->orderBy('id')->limit(self::MOST);
+            ->where(
+                static fn ($q) => $q->where('weekly', true)->orWhere('first_on', '>=', $on),
+            )->orderBy('at')->orderBy('name')->orderBy('id')->limit(self::MOST);
     }
 }

@@ -34,10 +34,27 @@ final class Gym extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['kit_version' => 1, 'gear_changes' => 0, 'is_demo' => false, 'floor' => 'unknown', 'to_replay' => false, 'house_rules' => '{}', 'caps' => '{}'];
+    protected $attributes = [
+        'kit_version' => 1,
+        'gear_changes' => 0,
+        'is_demo' => false,
+        'floor' => 'unknown',
+        'to_replay' => false,
+        'house_rules' => '{}',
+        'caps' => '{}',
+    ];
 
     /** @var array<string, string> */
-    protected $casts = ['kit_version' => 'integer', 'gear_changes' => 'integer', 'is_demo' => 'boolean', 'floor' => Floor::class, 'to_replay' => 'boolean', 'house_rules' => 'array', 'caps' => 'array', 'caps_raised_at' => 'immutable_datetime'];
+    protected $casts = [
+        'kit_version' => 'integer',
+        'gear_changes' => 'integer',
+        'is_demo' => 'boolean',
+        'floor' => Floor::class,
+        'to_replay' => 'boolean',
+        'house_rules' => 'array',
+        'caps' => 'array',
+        'caps_raised_at' => 'immutable_datetime',
+    ];
 
     public function capLimits(): CapLimits
     {

@@ -40,7 +40,14 @@ final class Band extends Record
 
     public function toCore(): LoopBand
     {
-        return LoopBand::of($this->id, $this->name, $this->hung_length_m, $this->width_mm, $this->thickness_mm, StoredPoints::read($this->points));
+        return LoopBand::of(
+            $this->id,
+            $this->name,
+            $this->hung_length_m,
+            $this->width_mm,
+            $this->thickness_mm,
+            StoredPoints::read($this->points),
+        );
     }
 
     /**

@@ -32,7 +32,12 @@ final class Gear extends Record
 
     protected $attributes = ['retired_at' => null, 'out_on' => null, 'out_told_at' => null];
 
-    protected $casts = ['kind' => GearKind::class, 'figures' => StoredText::class, 'retired_at' => 'immutable_datetime', 'out_told_at' => 'immutable_datetime'];
+    protected $casts = [
+        'kind' => GearKind::class,
+        'figures' => StoredText::class,
+        'retired_at' => 'immutable_datetime',
+        'out_told_at' => 'immutable_datetime',
+    ];
 
     public function toCore(): Bar|RingPair|Box|Plate|Weight|Machine
     {

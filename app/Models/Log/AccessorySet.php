@@ -27,7 +27,13 @@ final class AccessorySet extends Record
 
     protected $table = 'accessory_sets';
 
-    protected $casts = ['seconds' => 'float', 'metres' => 'float', 'load_kg' => 'float', 'performed_at' => 'immutable_datetime', 'taken_back_at' => 'immutable_datetime'];
+    protected $casts = [
+        'seconds' => 'float',
+        'metres' => 'float',
+        'load_kg' => 'float',
+        'performed_at' => 'immutable_datetime',
+        'taken_back_at' => 'immutable_datetime',
+    ];
 
     /**
      * What was not taken back.

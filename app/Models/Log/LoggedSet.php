@@ -72,9 +72,41 @@ final class LoggedSet extends Record
 
     public $timestamps = false;
 
-    protected $attributes = ['replaces_id' => null, 'part_of' => null, 'exercise' => null, 'setup_key' => null, 'work_key' => null, 'load_key' => null, 'held_at' => null, 'setup_name' => null, 'pattern' => null, 'carried_kg' => null, 'carried_share' => null, 'effective_share' => null, 'share_sd' => null, 'shape' => null, 'travel_m' => null, 'asked_reps' => null, 'to_failure' => false, 'clean_reps' => null, 'no_counts' => null, 'faults' => null, 'reserve' => null, 'hang_s' => null, 'splits_s' => null, 'down_s' => null, 'pain' => null, 'pain_told_at' => null, 'note' => null, 'line' => null];
+    protected $attributes = [
+        'replaces_id' => null,
+        'part_of' => null,
+        'exercise' => null,
+        'setup_key' => null,
+        'work_key' => null,
+        'load_key' => null,
+        'held_at' => null,
+        'setup_name' => null,
+        'pattern' => null,
+        'carried_kg' => null,
+        'carried_share' => null,
+        'effective_share' => null,
+        'share_sd' => null,
+        'shape' => null,
+        'travel_m' => null,
+        'asked_reps' => null,
+        'to_failure' => false,
+        'clean_reps' => null,
+        'no_counts' => null,
+        'faults' => null,
+        'reserve' => null,
+        'hang_s' => null,
+        'splits_s' => null,
+        'down_s' => null,
+        'pain' => null,
+        'pain_told_at' => null,
+        'note' => null,
+        'line' => null,
+    ];
 
-    protected array $told = ['athlete_id', 'replaces_id', 'part_of', 'withdrawn', 'purpose', 'performed_at', 'exercise', 'clean_reps', 'no_counts', 'reserve', 'hang_s', 'pain', 'note', 'asked_reps', 'to_failure'];
+    protected array $told = [
+        'athlete_id', 'replaces_id', 'part_of', 'withdrawn', 'purpose', 'performed_at', 'exercise', 'clean_reps', 'no_counts', 'reserve',
+        'hang_s', 'pain', 'note', 'asked_reps', 'to_failure',
+    ];
 
     protected $casts = [
         'withdrawn' => 'boolean',
@@ -144,7 +176,10 @@ final class LoggedSet extends Record
     /** The longest dead hang that stands. */
     public static function bestHangS(string $athleteId): ?float
     {
-        return self::standing($athleteId)->where('held_at', HoldAt::Hang->value)->whereNotNull('hang_s')->orderByDesc('hang_s')->first(['hang_s'])?->hang_s;
+        return self::standing($athleteId)->where('held_at', HoldAt::Hang->value)
+            ->whereNotNull('hang_s')
+            ->orderByDesc('hang_s')
+            ->first(['hang_s'])?->hang_s;
     }
 
     /**
@@ -166,8 +201,14 @@ final class LoggedSet extends Record
      * @param  string|null  $from  this day and later ones
      * @return array<string, non-empty-array<string, Observation>>
      */
-    public static function sessions(string $athleteId, Pattern $pattern, ?string $after = null, ?string $before = null, ?string $from = null, bool $testsOnly = false): array
-    {
+    public static function sessions(
+        string $athleteId,
+        Pattern $pattern,
+        ?string $after = null,
+        ?string $before = null,
+        ?string $from = null,
+        bool $testsOnly = false,
+    ): array {
         return self::observed($athleteId, $pattern, $after, $before, $from, $testsOnly)[0];
     }
 
@@ -190,8 +231,14 @@ final class LoggedSet extends Record
     }
 
     /** @return array{array<string, non-empty-array<string, Observation>>, array<string, float>} with the second of each set by its id */
-    private static function observed(string $athleteId, Pattern $pattern, ?string $after = null, ?string $before = null, ?string $from = null, bool $testsOnly = false): array
-    {
+    private static function observed(
+        string $athleteId,
+        Pattern $pattern,
+        ?string $after = null,
+        ?string $before = null,
+        ?string $from = null,
+        bool $testsOnly = false,
+    ): array {
         $sessions = $atS = [];
         $sets = self::standing($athleteId)->where('pattern', $pattern)->whereNull('part_of')
             ->when($after !== null, static fn ($q) => $q->where('trained_on', '>', $after))
@@ -199,7 +246,25 @@ final class LoggedSet extends Record
             ->when($from !== null, static fn ($q) => $q->where('trained_on', '>=', $from))
             ->when($testsOnly, static fn ($q) => $q->whereIn('purpose', [Purpose::Test->value, Purpose::Try->value]))
             ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->toBase()
-            ->get(['id', 'trained_on', 'purpose', 'work_key', 'load_key', 'effective_share', 'share_sd', 'shape', 'clean_reps', 'reserve', 'asked_reps', 'to_failure', 'hang_s', 'down_s', DB::raw("exercise->>'seconds' AS asked_s"), DB::raw("exercise->>'movement' AS movement"), DB::raw('extract(epoch FROM performed_at) AS at_s')]);
+            ->get([
+                'id',
+                'trained_on',
+                'purpose',
+                'work_key',
+                'load_key',
+                'effective_share',
+                'share_sd',
+                'shape',
+                'clean_reps',
+                'reserve',
+                'asked_reps',
+                'to_failure',
+                'hang_s',
+                'down_s',
+                DB::raw("exercise->>'seconds' AS asked_s"),
+                DB::raw("exercise->>'movement' AS movement"),
+                DB::raw('extract(epoch FROM performed_at) AS at_s'),
+            ]);
         foreach ($sets as $set) {
             $told = self::observation($set);
             if ($told !== null) {
@@ -224,9 +289,23 @@ final class LoggedSet extends Record
         $seconds = $set->hang_s ?? $set->down_s ?? ($set->clean_reps > 0 ? $set->asked_s : null);
 
         return match (true) {
-            $set->hang_s === null && $set->asked_s === null => Observation::reps($day, $load, (int) $set->clean_reps, $set->reserve, $set->asked_reps, (bool) $set->to_failure, $occasion),
+            $set->hang_s === null && $set->asked_s === null => Observation::reps(
+                $day,
+                $load,
+                (int) $set->clean_reps,
+                $set->reserve,
+                $set->asked_reps,
+                (bool) $set->to_failure,
+                $occasion,
+            ),
             (float) $seconds < Seconds::ASKED[0] => null,
-            default => Observation::held($day, $load, $set->hang_s === null ? Movement::Lowering : Movement::Hold, (float) $seconds, $occasion),
+            default => Observation::held(
+                $day,
+                $load,
+                $set->hang_s === null ? Movement::Lowering : Movement::Hold,
+                (float) $seconds,
+                $occasion,
+            ),
         };
     }
 }

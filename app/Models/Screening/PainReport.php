@@ -33,6 +33,9 @@ final class PainReport extends Record
     /** The latest since a moment that was not undone. */
     public static function latestOf(string $athleteId, ?\DateTimeInterface $since): ?self
     {
-        return PainUndoing::leftOut(self::query(), 'told_at')->where('athlete_id', $athleteId)->when($since !== null, static fn ($q) => $q->where('told_at', '>', $since))->orderByDesc('told_at')->first();
+        return PainUndoing::leftOut(self::query(), 'told_at')->where('athlete_id', $athleteId)->when(
+            $since !== null,
+            static fn ($q) => $q->where('told_at', '>', $since),
+        )->orderByDesc('told_at')->first();
     }
 }

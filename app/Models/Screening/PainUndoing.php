@@ -41,6 +41,9 @@ final class PainUndoing extends Record
         $table = $of->getModel()->getTable();
 
         return $of->whereNotExists(static fn ($undone) => $undone->selectRaw('1')->from('pain_undoings as undone')
-            ->whereColumn('undone.gym_id', "$table.gym_id")->whereColumn('undone.athlete_id', "$table.athlete_id")->whereColumn('undone.told_at', "$table.$toldAt"));
+            ->whereColumn('undone.gym_id', "$table.gym_id")->whereColumn(
+                'undone.athlete_id',
+                "$table.athlete_id",
+            )->whereColumn('undone.told_at', "$table.$toldAt"));
     }
 }

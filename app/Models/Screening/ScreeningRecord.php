@@ -25,5 +25,11 @@ final class ScreeningRecord extends Record
 
     protected $table = 'screenings';
 
-    protected $casts = ['answers' => 'encrypted:array', 'outcome' => ScreenOutcome::class, 'limits' => 'array', 'most_share' => 'float', 'screened_at' => 'immutable_datetime'];
+    protected $casts = [
+        'answers' => 'encrypted:array',
+        'outcome' => ScreenOutcome::class,
+        'limits' => 'array',
+        'most_share' => 'float',
+        'screened_at' => 'immutable_datetime',
+    ];
 }

@@ -33,7 +33,12 @@ final class LineChangeRecord extends Record
 
     protected $table = 'line_changes';
 
-    protected $casts = ['lasts' => 'boolean', 'change' => StoredText::class, 'made_at' => 'immutable_datetime', 'put_back_at' => 'immutable_datetime'];
+    protected $casts = [
+        'lasts' => 'boolean',
+        'change' => StoredText::class,
+        'made_at' => 'immutable_datetime',
+        'put_back_at' => 'immutable_datetime',
+    ];
 
     /**
      * Those that stand, of the stage an athlete is on.
@@ -42,6 +47,9 @@ final class LineChangeRecord extends Record
      */
     public static function standing(Athlete $athlete): Builder
     {
-        return self::query()->where('athlete_id', $athlete->id)->whereNull('put_back_at')->where('method_key', $athlete->method_key)->where('stage_key', $athlete->stage_key);
+        return self::query()->where('athlete_id', $athlete->id)
+            ->whereNull('put_back_at')
+            ->where('method_key', $athlete->method_key)
+            ->where('stage_key', $athlete->stage_key);
     }
 }

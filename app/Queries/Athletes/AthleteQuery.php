@@ -43,8 +43,16 @@ use SteadyRung\Setup\DoesNotFit;
  */
 final readonly class AthleteQuery
 {
-    public function __construct(private FindLadderPath $ways, private LoadEstimate $estimates, private GymDay $days, private ScreeningQuery $screens, private Methods $methods, private LoadAthleteContext $contexts, private CurrentGym $gym, private StageSince $since)
-    {
+    public function __construct(
+        private FindLadderPath $ways,
+        private LoadEstimate $estimates,
+        private GymDay $days,
+        private ScreeningQuery $screens,
+        private Methods $methods,
+        private LoadAthleteContext $contexts,
+        private CurrentGym $gym,
+        private StageSince $since,
+    ) {
     }
 
     public function of(Athlete $athlete): AthleteResponse
@@ -53,9 +61,17 @@ final readonly class AthleteQuery
         $standing = $this->ways->standing($athlete);
         $rung = $standing instanceof Rung ? $standing : null;
         $newest = CapacityRecord::newestByPattern($athlete->id);
-        $estimates = array_map($this->estimates->from(...), array_intersect_key($newest, array_flip([Pattern::Pull->value, Pattern::Row->value, (string) $rung?->exercise->pattern()?->value])));
+        $estimates = array_map(
+            $this->estimates->from(...),
+            array_intersect_key(
+                $newest,
+                array_flip([Pattern::Pull->value, Pattern::Row->value, (string) $rung?->exercise->pattern()?->value]),
+            ),
+        );
         $estimate = $estimates[$rung?->exercise->pattern()?->value] ?? $this->estimates->from(null);
-        $capacity = static fn (Pattern $pattern): ?CapacityResponse => isset($estimates[$pattern->value]) ? CapacityResponse::of($estimates[$pattern->value], $newest[$pattern->value]->trained_on) : null;
+        $capacity = static fn (Pattern $pattern): ?CapacityResponse => isset($estimates[$pattern->value])
+            ? CapacityResponse::of($estimates[$pattern->value], $newest[$pattern->value]->trained_on)
+            : null;
         $rules = $this->gym->gym()->houseRules();
         $method = $rules->inOrder($this->methods->of($athlete->method_key));
         $stage = LoadAthleteContext::stage($method, $athlete->stage_key);
@@ -78,7 +94,9 @@ final readonly class AthleteQuery
             $body->pullDistanceM(),
             StandardJson::of(Standard::at($stage, $rung, $rules)),
             PlaceJson::of($method, $stage, Day::number($this->since->of($athlete))),
-            $rung?->exercise->style->movement === Movement::Lowering ? LoweringLeftResponse::of(LoweringsLeft::of($this->contexts->of($athlete))) : null,
+            $rung?->exercise->style->movement === Movement::Lowering
+                ? LoweringLeftResponse::of(LoweringsLeft::of($this->contexts->of($athlete)))
+                : null,
             $athlete->sessions_a_week,
             $builder === null ? null : BuilderResponse::of($builder),
             $rung === null ? null : RungJson::estimated($rung, $estimate),
@@ -99,6 +117,8 @@ final readonly class AthleteQuery
     /** The call decided last, if that was today. */
     private function decidedToday(Athlete $athlete, ?CallRecord $decided): ?KeptCallResponse
     {
-        return $decided?->decided_at !== null && $this->days->of($decided->decided_at) === $this->days->today() ? KeptCallResponse::of($decided, $athlete->name) : null;
+        return $decided?->decided_at !== null && $this->days->of($decided->decided_at) === $this->days->today()
+            ? KeptCallResponse::of($decided, $athlete->name)
+            : null;
     }
 }

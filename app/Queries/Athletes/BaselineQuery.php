@@ -34,16 +34,28 @@ final readonly class BaselineQuery
 
     private const MOST_SETS = 40;
 
-    public function __construct(private FindLadderPath $ways, private LoadEstimate $estimates, private LadderQuery $ladders, private GymDay $days)
-    {
+    public function __construct(
+        private FindLadderPath $ways,
+        private LoadEstimate $estimates,
+        private LadderQuery $ladders,
+        private GymDay $days,
+    ) {
     }
 
     /** @param  list<BaselineStep>  $passed  what the coach passed over */
     public function of(Athlete $athlete, array $passed): BaselineResponse
     {
-        $guide = new BaselineGuide($this->ways->search($athlete), $athlete->toCore(), $this->estimate($athlete, Pattern::Pull), $this->estimate($athlete, Pattern::Row));
+        $guide = new BaselineGuide(
+            $this->ways->search($athlete),
+            $athlete->toCore(),
+            $this->estimate($athlete, Pattern::Pull),
+            $this->estimate($athlete, Pattern::Row),
+        );
         $lines = $guide->lines($this->done($athlete), $passed);
-        $isFinished = array_filter($lines, static fn (BaselineLine $l): bool => in_array($l->state, [BaselineState::Next, BaselineState::Later], true)) === [];
+        $isFinished = array_filter(
+            $lines,
+            static fn (BaselineLine $l): bool => in_array($l->state, [BaselineState::Next, BaselineState::Later], true),
+        ) === [];
 
         return new BaselineResponse(array_map($this->line(...), $lines), $isFinished, $isFinished ? $this->start($athlete) : null);
     }
@@ -56,17 +68,38 @@ final readonly class BaselineQuery
     /** @return list<BaselineDone> */
     private function done(Athlete $athlete): array
     {
-        $sets = LoggedSet::standing($athlete->id)->whereIn('purpose', [Purpose::Baseline, Purpose::Try])->where('trained_on', '>', $this->days->daysAgo(self::OPEN_DAYS))
+        $sets = LoggedSet::standing($athlete->id)->whereIn('purpose', [Purpose::Baseline, Purpose::Try])->where(
+            'trained_on',
+            '>',
+            $this->days->daysAgo(self::OPEN_DAYS),
+        )
             ->orderBy('trained_on')->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS)->get();
 
-        return array_values($sets->map(static fn (LoggedSet $s): BaselineDone => new BaselineDone(Readable::orNull(static fn () => $s->exercise), $s->clean_reps, $s->hang_s ?? $s->exercise?->style->seconds))->all());
+        return array_values(
+            $sets->map(
+                static fn (LoggedSet $s): BaselineDone => new BaselineDone(
+                    Readable::orNull(static fn () => $s->exercise),
+                    $s->clean_reps,
+                    $s->hang_s ?? $s->exercise?->style->seconds,
+                ),
+            )->all(),
+        );
     }
 
     private function line(BaselineLine $line): BaselineLineResponse
     {
         $rung = $line->rung;
 
-        return new BaselineLineResponse($line->step, $line->state, $line->step->title(), $line->step->how(), $line->step->isTimed(), $line->step->restS(), $line->said, $rung === null ? null : RungJson::of($rung, null));
+        return new BaselineLineResponse(
+            $line->step,
+            $line->state,
+            $line->step->title(),
+            $line->step->how(),
+            $line->step->isTimed(),
+            $line->step->restS(),
+            $line->said,
+            $rung === null ? null : RungJson::of($rung, null),
+        );
     }
 
     /** In the lane of pulls, else of rows. */

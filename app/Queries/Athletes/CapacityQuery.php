@@ -31,8 +31,17 @@ final readonly class CapacityQuery
             return WhyJson::of('Capacity', new Explanation([], ['No set in the log speaks of it yet.'], ['Log a baseline.']));
         }
         $day = $newest->trained_on;
-        $updates = CapacityUpdate::ofDay(CapacityFilter::usual(), $this->before->of($athlete->id, $pattern, $day), LoggedSet::sessions($athlete->id, $pattern, from: $day)[$day] ?? []);
+        $updates = CapacityUpdate::ofDay(
+            CapacityFilter::usual(),
+            $this->before->of($athlete->id, $pattern, $day),
+            LoggedSet::sessions($athlete->id, $pattern, from: $day)[$day] ?? [],
+        );
 
-        return WhyJson::of('Capacity', ($updates === [] ? new Explanation([]) : $updates[array_key_last($updates)]->why())->then($this->fall->of($athlete->id, $pattern)->why()));
+        return WhyJson::of(
+            'Capacity',
+            (
+                $updates === [] ? new Explanation([]) : $updates[array_key_last($updates)]->why()
+            )->then($this->fall->of($athlete->id, $pattern)->why()),
+        );
     }
 }

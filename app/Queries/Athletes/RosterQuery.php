@@ -28,12 +28,21 @@ use SteadyRung\Plan\Diary\Week;
  */
 final readonly class RosterQuery
 {
-    public function __construct(private FindLadderPath $ways, private LoadEstimate $estimates, private GymDay $days, private Methods $methods)
-    {
+    public function __construct(
+        private FindLadderPath $ways,
+        private LoadEstimate $estimates,
+        private GymDay $days,
+        private Methods $methods,
+    ) {
     }
 
-    public function page(int $number, ?string $search, ?string $tag = null, RosterOrder $order = RosterOrder::Name, RosterShow $show = RosterShow::All): RosterPageResponse
-    {
+    public function page(
+        int $number,
+        ?string $search,
+        ?string $tag = null,
+        RosterOrder $order = RosterOrder::Name,
+        RosterShow $show = RosterShow::All,
+    ): RosterPageResponse {
         $query = Athlete::query()->{$show === RosterShow::Archived ? 'whereNotNull' : 'whereNull'}('archived_at');
         match ($show) {
             RosterShow::Overdue => $query->where('last_trained_on', '<', $this->days->daysAgo(Week::OVERDUE_DAYS))->whereNull('paused_at'),
@@ -61,7 +70,15 @@ final readonly class RosterQuery
         }
 
         return new RosterPageResponse(
-            array_map(fn (Athlete $athlete): RosterEntryResponse => $this->entry($athlete, $calls->get($athlete->id), $capacities, $methods[$athlete->method_key]), $page->items),
+            array_map(
+                fn (Athlete $athlete): RosterEntryResponse => $this->entry(
+                    $athlete,
+                    $calls->get($athlete->id),
+                    $capacities,
+                    $methods[$athlete->method_key],
+                ),
+                $page->items,
+            ),
             $page->next,
             Athlete::tagsInUse($show === RosterShow::Archived),
         );
@@ -109,7 +126,11 @@ final readonly class RosterQuery
         $midnight = $this->days->startOfToday();
         $columns = ['athlete_id', 'verdict', 'decision', 'override_verdict', 'decided_at'];
         $open = CallRecord::query()->whereIn('athlete_id', $ids)->whereNull('decided_at')->get($columns)->keyBy('athlete_id');
-        $decided = CallRecord::query()->whereIn('athlete_id', $ids)->where('decided_at', '>=', $midnight)->orderBy('decided_at')->get($columns)->keyBy('athlete_id');
+        $decided = CallRecord::query()->whereIn('athlete_id', $ids)
+            ->where('decided_at', '>=', $midnight)
+            ->orderBy('decided_at')
+            ->get($columns)
+            ->keyBy('athlete_id');
 
         return $decided->toBase()->merge($open->toBase());
     }

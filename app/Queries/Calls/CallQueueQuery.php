@@ -22,13 +22,19 @@ final readonly class CallQueueQuery
     /** @param  list<string>|null  $athletes  only theirs */
     public function page(int $number, ?Verdict $verdict, ?array $athletes = null): CallQueueResponse
     {
-        $open = CallRecord::query()->whereNull('decided_at')->when($athletes !== null, static fn ($q) => $q->whereIn('athlete_id', $athletes ?? []));
+        $open = CallRecord::query()->whereNull('decided_at')->when(
+            $athletes !== null,
+            static fn ($q) => $q->whereIn('athlete_id', $athletes ?? []),
+        );
         $asked = clone $open;
         if ($verdict !== null) {
             $asked->where('verdict', $verdict);
         }
         $byUrgency = implode(',', array_column(Verdict::cases(), 'value'));
-        $page = Page::of($asked->orderByRaw("array_position(string_to_array('$byUrgency', ','), verdict::text)")->orderByDesc('made_at')->orderBy('id'), $number);
+        $page = Page::of(
+            $asked->orderByRaw("array_position(string_to_array('$byUrgency', ','), verdict::text)")->orderByDesc('made_at')->orderBy('id'),
+            $number,
+        );
         $names = Athlete::query()->whereIn('id', array_column($page->items, 'athlete_id'))->pluck('name', 'id');
         $name = static fn (CallRecord $call): string => (string) $names[$call->athlete_id];
         [$items, $damaged] = Readable::all(
@@ -37,14 +43,26 @@ final readonly class CallQueueQuery
             static fn (CallRecord $call): DamagedResponse => new DamagedResponse($call->athlete_id, $name($call)),
         );
         /** @var array<value-of<Verdict>, int> $counts */
-        $counts = (clone $open)->toBase()->selectRaw('verdict, count(*) AS waiting')->groupBy('verdict')->pluck('waiting', 'verdict')->all();
+        $counts = (clone $open)->toBase()
+            ->selectRaw('verdict, count(*) AS waiting')
+            ->groupBy('verdict')
+            ->pluck('waiting', 'verdict')
+            ->all();
 
-        return new CallQueueResponse($items, $page->next, array_map(intval(...), $counts) + array_fill_keys(array_column(Verdict::cases(), 'value'), 0), $damaged);
+        return new CallQueueResponse(
+            $items,
+            $page->next,
+            array_map(intval(...), $counts) + array_fill_keys(array_column(Verdict::cases(), 'value'), 0),
+            $damaged,
+        );
     }
 
     public function past(Athlete $athlete, int $number): CallPageResponse
     {
-        $query = CallRecord::query()->where('athlete_id', $athlete->id)->whereNotNull('decided_at')->orderByDesc('decided_at')->orderBy('id');
+        $query = CallRecord::query()->where('athlete_id', $athlete->id)
+            ->whereNotNull('decided_at')
+            ->orderByDesc('decided_at')
+            ->orderBy('id');
         $page = Page::of($query, $number);
         [$items] = Readable::all(
             $page->items,

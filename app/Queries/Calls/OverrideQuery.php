@@ -27,8 +27,14 @@ final readonly class OverrideQuery
 
     public function list(): OverrideListResponse
     {
-        $calls = CallRecord::query()->where('made_at', '>=', $this->days->daysAgo(self::DAYS))->orderByDesc('made_at')->limit(self::MOST_CALLS)
-            ->toBase()->selectRaw("athlete_id, verdict, call->>'rule' AS rule, decision, made_at")->get()->sortBy([['athlete_id', 'asc'], ['made_at', 'asc']])->values();
+        $calls = CallRecord::query()->where(
+            'made_at',
+            '>=',
+            $this->days->daysAgo(self::DAYS),
+        )->orderByDesc('made_at')->limit(self::MOST_CALLS)
+            ->toBase()->selectRaw(
+                "athlete_id, verdict, call->>'rule' AS rule, decision, made_at",
+            )->get()->sortBy([['athlete_id', 'asc'], ['made_at', 'asc']])->values();
         $rules = [];
         foreach ($calls as $i => $call) {
             if ($call->decision === null) {
@@ -49,7 +55,11 @@ final readonly class OverrideQuery
 
         return new OverrideListResponse(array_map(static fn (array $r): OverrideRuleResponse => new OverrideRuleResponse(
             Verdict::from($r['verdict']), $r['rule'], $r['decided'], $r['overridden'],
-            array_map(static fn (string $verdict, int $times): OverrideThenResponse => new OverrideThenResponse(Verdict::from($verdict), $times), array_keys($r['then']), array_values($r['then'])),
+            array_map(
+                static fn (string $verdict, int $times): OverrideThenResponse => new OverrideThenResponse(Verdict::from($verdict), $times),
+                array_keys($r['then']),
+                array_values($r['then']),
+            ),
         ), $rules));
     }
 }

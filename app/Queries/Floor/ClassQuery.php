@@ -46,7 +46,13 @@ final readonly class ClassQuery
 
         return new ClassListResponse(
             Day::date($today),
-            array_map(static fn (GymClass $c): ClassResponse => ClassResponse::of($c, array_map(Day::date(...), $c->toCore()->next($today, self::NEXT, $off))), $classes),
+            array_map(
+                static fn (GymClass $c): ClassResponse => ClassResponse::of(
+                    $c,
+                    array_map(Day::date(...), $c->toCore()->next($today, self::NEXT, $off)),
+                ),
+                $classes,
+            ),
             $held,
             Athlete::tagsInUse(),
         );
@@ -56,14 +62,28 @@ final readonly class ClassQuery
     {
         $starts = $class->startsAt($on, $this->gym->timezone())->setTimezone(new \DateTimeZone('UTC'));
 
-        return new HeldClassResponse($class->id, $class->name, $on, $starts->format('Y-m-d\TH:i:s\Z'), $starts->modify("+$class->minutes minutes")->format('Y-m-d\TH:i:s\Z'), $class->weekly);
+        return new HeldClassResponse(
+            $class->id,
+            $class->name,
+            $on,
+            $starts->format('Y-m-d\TH:i:s\Z'),
+            $starts->modify("+$class->minutes minutes")->format('Y-m-d\TH:i:s\Z'),
+            $class->weekly,
+        );
     }
 
     /** Days on which the gym is closed. */
     private function closed(string $from): TimeOff
     {
-        $spans = TimeOffRecord::query()->whereNull('athlete_id')->whereNull('taken_back_at')->where('to_on', '>=', $from)->orderBy('from_on')->limit(TimeOffRecord::MOST)->get();
+        $spans = TimeOffRecord::query()->whereNull('athlete_id')
+            ->whereNull('taken_back_at')
+            ->where('to_on', '>=', $from)
+            ->orderBy('from_on')
+            ->limit(TimeOffRecord::MOST)
+            ->get();
 
-        return new TimeOff(array_values($spans->map(static fn (TimeOffRecord $t): array => [Day::number($t->from_on), Day::number($t->to_on)])->all()));
+        return new TimeOff(array_values(
+            $spans->map(static fn (TimeOffRecord $t): array => [Day::number($t->from_on), Day::number($t->to_on)])->all(),
+        ));
     }
 }

@@ -51,8 +51,14 @@ final readonly class FloorQuery
     /** Who stays a little longer is still of the class. */
     private const AFTER_MIN = 60;
 
-    public function __construct(private ClassQuery $classes, private SheetQuery $sheets, private ChangeFeed $news, private GymKit $kit, private CurrentGym $gym, private ChangeTicket $pulse)
-    {
+    public function __construct(
+        private ClassQuery $classes,
+        private SheetQuery $sheets,
+        private ChangeFeed $news,
+        private GymKit $kit,
+        private CurrentGym $gym,
+        private ChangeTicket $pulse,
+    ) {
     }
 
     public function of(GymClass $class, string $on): ClassDayResponse
@@ -60,8 +66,15 @@ final readonly class FloorQuery
         $cursor = $this->news->latest(); // first, so that what comes while the rest is read is told again
         $said = ClassComer::of($class->id, $on);
         $tagged = $this->tagged($class, array_keys($said))->limit(GymClass::MOST_COMERS + 1)->get();
-        $left = $tagged->count() > GymClass::MOST_COMERS ? $this->tagged($class, array_keys($said))->offset(GymClass::MOST_COMERS)->limit(self::MOST_LEFT)->get(['id', 'name', 'kind']) : new Collection;
-        $told = Athlete::query()->whereIn('id', array_keys($said))->whereNull('archived_at')->orderBy('name')->orderBy('id')->limit(2 * GymClass::MOST_COMERS)->get();
+        $left = $tagged->count() > GymClass::MOST_COMERS
+            ? $this->tagged($class, array_keys($said))->offset(GymClass::MOST_COMERS)->limit(self::MOST_LEFT)->get(['id', 'name', 'kind'])
+            : new Collection;
+        $told = Athlete::query()->whereIn('id', array_keys($said))
+            ->whereNull('archived_at')
+            ->orderBy('name')
+            ->orderBy('id')
+            ->limit(2 * GymClass::MOST_COMERS)
+            ->get();
         $athletes = array_values($tagged->take(GymClass::MOST_COMERS)->concat($told)->sortBy('name')->all());
         $sets = $this->sets($class, $athletes, $on);
 
@@ -70,7 +83,9 @@ final readonly class FloorQuery
             $cursor,
             $this->pulse->ticket($this->gym->id()),
             $this->athletes($class, $on, $athletes, $said, $sets, $this->sheets->of($athletes, $on, self::begun($sets))),
-            array_values($left->map(static fn (Athlete $a): RosterNameResponse => new RosterNameResponse($a->id, $a->name, $a->kind))->all()),
+            array_values(
+                $left->map(static fn (Athlete $a): RosterNameResponse => new RosterNameResponse($a->id, $a->name, $a->kind))->all(),
+            ),
             $this->pieces(),
             CoachListResponse::ofGym($this->gym->id())->items,
             $this->roster(array_column($athletes, 'id')),
@@ -90,7 +105,12 @@ final readonly class FloorQuery
         $begun = self::begun($sets);
         $fresh = array_values(array_filter($athletes, static fn (Athlete $a): bool => ! isset($begun[$a->id])));
 
-        return new ChangesResponse($latest, false, $this->athletes($class, $on, $athletes, $said, $sets, $this->sheets->of($fresh, $on, [])), in_array(ChangeFeed::OF_GYM, $ids, true) ? $this->pieces() : null);
+        return new ChangesResponse(
+            $latest,
+            false,
+            $this->athletes($class, $on, $athletes, $said, $sets, $this->sheets->of($fresh, $on, [])),
+            in_array(ChangeFeed::OF_GYM, $ids, true) ? $this->pieces() : null,
+        );
     }
 
     /**
@@ -103,7 +123,10 @@ final readonly class FloorQuery
     {
         $tagged = Athlete::query();
         $tagged->whereNull('archived_at')->whereNotIn('id', $said)->orderBy('name')->orderBy('id')
-            ->whereRaw('EXISTS (SELECT 1 FROM jsonb_array_elements_text(tags) AS tag WHERE tag = ANY(?))', ['{'.implode(',', array_map(static fn (string $t): string => '"'.addcslashes($t, '"\\').'"', $class->tags)).'}']);
+            ->whereRaw(
+                'EXISTS (SELECT 1 FROM jsonb_array_elements_text(tags) AS tag WHERE tag = ANY(?))',
+                ['{'.implode(',', array_map(static fn (string $t): string => '"'.addcslashes($t, '"\\').'"', $class->tags)).'}'],
+            );
 
         return $tagged;
     }
@@ -118,9 +141,21 @@ final readonly class FloorQuery
     private function athletes(GymClass $class, string $on, array $athletes, array $said, Collection $sets, array $sheets): array
     {
         $ids = array_column($athletes, 'id');
-        $switches = LineSwitch::query()->whereIn('athlete_id', $ids)->where('held_on', $on)->whereNotNull('rung_key')->get(['athlete_id', 'line', 'rung_key'])->groupBy('athlete_id');
-        $beside = $this->ofClass($class, $on, AccessorySet::standing()->whereIn('athlete_id', $ids))->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
-        $signals = SignalRecord::query()->whereIn('athlete_id', $ids)->where('told_for', '<=', $on)->where('told_for', '>=', Day::date(Day::number($on) - self::SORE_DAYS))->orderBy('told_at')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
+        $switches = LineSwitch::query()->whereIn('athlete_id', $ids)
+            ->where('held_on', $on)
+            ->whereNotNull('rung_key')
+            ->get(['athlete_id', 'line', 'rung_key'])
+            ->groupBy('athlete_id');
+        $beside = $this->ofClass(
+            $class,
+            $on,
+            AccessorySet::standing()->whereIn('athlete_id', $ids),
+        )->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
+        $signals = SignalRecord::query()->whereIn('athlete_id', $ids)->where('told_for', '<=', $on)->where(
+            'told_for',
+            '>=',
+            Day::date(Day::number($on) - self::SORE_DAYS),
+        )->orderBy('told_at')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
 
         $pains = [];
         foreach (array_filter($athletes, static fn (Athlete $a): bool => $a->paused_at !== null) as $paused) {
@@ -128,7 +163,17 @@ final readonly class FloorQuery
             $pains[$paused->id] = $told === null ? null : PainSourceResponse::of($told);
         }
 
-        return array_map(static function (Athlete $a) use ($class, $on, $said, $sets, $beside, $signals, $sheets, $pains, $switches): FloorAthleteResponse {
+        return array_map(static function (Athlete $a) use (
+            $class,
+            $on,
+            $said,
+            $sets,
+            $beside,
+            $signals,
+            $sheets,
+            $pains,
+            $switches,
+        ): FloorAthleteResponse {
             $ofDay = $signals->get($a->id, new Collection)->where('told_for', $on);
             $before = $a->last_trained_on !== null && $a->last_trained_on < $on ? $a->last_trained_on : null;
 
@@ -146,7 +191,10 @@ final readonly class FloorQuery
                 array_values($beside->get($a->id, new Collection)->map(AccessorySetResponse::of(...))->all()),
                 LimitingFactor::tryFrom((string) $ofDay->whereNotNull('gave_out')->last()?->gave_out),
                 $ofDay->whereNotNull('effort')->last()?->effort,
-                $signals->get($a->id, new Collection)->whereNotNull('soreness')->filter(static fn (SignalRecord $s): bool => $before === null || $s->told_for > $before)->last()?->soreness,
+                $signals->get($a->id, new Collection)->whereNotNull('soreness')->filter(
+                    static fn (SignalRecord $s): bool => $before === null
+                    || $s->told_for > $before,
+                )->last()?->soreness,
                 $signals->get($a->id, new Collection)->where('wall_day', true)->last()?->told_for,
                 $before,
             );
@@ -161,7 +209,16 @@ final readonly class FloorQuery
      */
     private function sets(GymClass $class, array $athletes, string $on): Collection
     {
-        return $this->ofClass($class, $on, LoggedSet::standingOf(array_column($athletes, 'id')))->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS_OF_ONE * max(1, count($athletes)))->get()->toBase()->groupBy('athlete_id');
+        return $this->ofClass(
+            $class,
+            $on,
+            LoggedSet::standingOf(array_column($athletes, 'id')),
+        )->orderBy('performed_at')
+            ->orderBy('id')
+            ->limit(self::MOST_SETS_OF_ONE * max(1, count($athletes)))
+            ->get()
+            ->toBase()
+            ->groupBy('athlete_id');
     }
 
     /**
@@ -178,7 +235,9 @@ final readonly class FloorQuery
         $next = $ends->format('Y-m-d');
 
         return $next === $on ? $done->where('trained_on', $on)
-            : $done->whereIn('trained_on', [$on, $next])->where(static fn (Builder $q) => $q->where('trained_on', $on)->orWhere('performed_at', '<=', $ends));
+            : $done->whereIn('trained_on', [$on, $next])->where(
+                static fn (Builder $q) => $q->where('trained_on', $on)->orWhere('performed_at', '<=', $ends),
+            );
     }
 
     /**
@@ -197,9 +256,17 @@ final readonly class FloorQuery
     private function roster(array $listed): array
     {
         $others = Athlete::query();
-        $others->whereNull('archived_at')->whereNotIn('id', $listed)->orderByRaw('last_trained_on DESC NULLS LAST')->orderBy('id')->limit(self::MOST_WALK_INS);
+        $others->whereNull('archived_at')
+            ->whereNotIn('id', $listed)
+            ->orderByRaw('last_trained_on DESC NULLS LAST')
+            ->orderBy('id')
+            ->limit(self::MOST_WALK_INS);
 
-        return array_values($others->get(['id', 'name', 'kind'])->map(static fn (Athlete $a): RosterNameResponse => new RosterNameResponse($a->id, $a->name, $a->kind))->all());
+        return array_values(
+            $others->get(['id', 'name', 'kind'])->map(
+                static fn (Athlete $a): RosterNameResponse => new RosterNameResponse($a->id, $a->name, $a->kind),
+            )->all(),
+        );
     }
 
     /** @return list<FloorPieceResponse> */
@@ -207,10 +274,19 @@ final readonly class FloorQuery
     {
         $out = $this->kit->outToday();
         $pieces = [
-            ...GymKit::gear()->whereNull('retired_at')->limit(Kit::MOST_PIECES)->get(['id', 'name', 'kind'])->map(static fn (Gear $g): array => [$g->id, $g->name, $g->kind->value])->all(),
-            ...GymKit::bands()->whereNull('retired_at')->limit(Kit::MOST_BANDS)->get(['id', 'name'])->map(static fn (Band $b): array => [$b->id, $b->name, 'band'])->all(),
+            ...GymKit::gear()->whereNull('retired_at')->limit(Kit::MOST_PIECES)->get(['id', 'name', 'kind'])->map(
+                static fn (Gear $g): array => [$g->id, $g->name, $g->kind->value],
+            )->all(),
+            ...GymKit::bands()->whereNull('retired_at')
+                ->limit(Kit::MOST_BANDS)
+                ->get(['id', 'name'])
+                ->map(static fn (Band $b): array => [$b->id, $b->name, 'band'])
+                ->all(),
         ];
 
-        return array_map(static fn (array $p): FloorPieceResponse => new FloorPieceResponse($p[0], $p[1], $p[2], in_array($p[0], $out, true)), $pieces);
+        return array_map(
+            static fn (array $p): FloorPieceResponse => new FloorPieceResponse($p[0], $p[1], $p[2], in_array($p[0], $out, true)),
+            $pieces,
+        );
     }
 }

@@ -72,10 +72,16 @@ final readonly class SheetQuery
         $session = SessionWriter::write($context);
         $concern = Readiness::of($context, $session, $this->screens->due($athlete));
         $pick = new Pick($context);
-        $others = static fn (Block $b): array => array_map(static fn (Rung $r): SheetRungResponse => SheetRungResponse::of($r, $context->estimate($r)->onRung($r)), self::others($b, $pick->insteadOf($b->line, $session), $context));
+        $others = static fn (Block $b): array => array_map(
+            static fn (Rung $r): SheetRungResponse => SheetRungResponse::of($r, $context->estimate($r)->onRung($r)),
+            self::others($b, $pick->insteadOf($b->line, $session), $context),
+        );
 
         return new SheetResponse(
-            array_map(static fn (Block $b): SheetLineResponse => SheetLineResponse::of($b, $athlete->toCore(), $others($b)), $session->blocks),
+            array_map(
+                static fn (Block $b): SheetLineResponse => SheetLineResponse::of($b, $athlete->toCore(), $others($b)),
+                $session->blocks,
+            ),
             $session->notes,
             $session->minutes(),
             $concern === null ? null : ConcernResponse::of($concern),

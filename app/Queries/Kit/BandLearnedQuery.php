@@ -23,8 +23,12 @@ final readonly class BandLearnedQuery
 
     private const MOST_ATHLETES = 60;
 
-    public function __construct(private ConnectionInterface $db, private CurrentGym $gym, private GymDay $days, private LoadEstimate $estimates)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private CurrentGym $gym,
+        private GymDay $days,
+        private LoadEstimate $estimates,
+    ) {
     }
 
     public function of(Band $band): BandLearnedResponse
@@ -53,7 +57,13 @@ final readonly class BandLearnedQuery
             CROSS JOIN unnest(?::varchar[]) AS k(load_key) CROSS JOIN LATERAL (
                 SELECT * FROM logged_sets l WHERE l.gym_id = ? AND l.athlete_id = a.id AND l.load_key = k.load_key AND NOT l.withdrawn ORDER BY l.performed_at DESC LIMIT 1
             ) s',
-            [$this->gym->id(), $this->days->daysAgo(self::LATELY_DAYS), self::MOST_ATHLETES, '{"'.implode('","', $keys).'"}', $this->gym->id()],
+            [
+                $this->gym->id(),
+                $this->days->daysAgo(self::LATELY_DAYS),
+                self::MOST_ATHLETES,
+                '{"'.implode('","', $keys).'"}',
+                $this->gym->id(),
+            ],
         ));
     }
 }

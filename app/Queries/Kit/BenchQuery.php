@@ -34,7 +34,10 @@ final readonly class BenchQuery
         $athlete = $athleteId === null ? null : Athlete::query()->findOrFail($athleteId);
         $bar = self::bar($this->kit->inUse(), $barId);
 
-        return new BenchJson(BandCurveJson::of($band), array_map(BandPointJson::of(...), $band->points), $athlete === null || $bar === null ? [] : array_map(
+        return new BenchJson(BandCurveJson::of($band), array_map(
+            BandPointJson::of(...),
+            $band->points,
+        ), $athlete === null || $bar === null ? [] : array_map(
             static fn (Attach $attach): HelpJson => self::help($band, $attach, $bar, $athlete->toCore()),
             Attach::cases(),
         ));

@@ -37,10 +37,21 @@ final readonly class SetQuery
      */
     public function all(array $sets): array
     {
-        $taught = $sets === [] ? [] : CapacityRecord::taught($sets[0]->athlete_id, array_values(array_unique(array_column($sets, 'trained_on'))));
+        $taught = $sets === []
+            ? []
+            : CapacityRecord::taught($sets[0]->athlete_id, array_values(array_unique(array_column($sets, 'trained_on'))));
         $painful = array_values(array_filter(array_map(static fn (LoggedSet $set): ?CarbonImmutable => $set->pain_told_at, $sets)));
-        $undone = $painful === [] ? new Collection : PainUndoing::query()->where('athlete_id', $sets[0]->athlete_id)->whereIn('told_at', $painful)->pluck('told_at');
+        $undone = $painful === []
+            ? new Collection
+            : PainUndoing::query()->where('athlete_id', $sets[0]->athlete_id)->whereIn('told_at', $painful)->pluck('told_at');
 
-        return array_map(static fn (LoggedSet $set): SetResponse => SetResponse::of($set, $taught[$set->id] ?? null, $set->pain_told_at !== null && $undone->contains($set->pain_told_at)), $sets);
+        return array_map(
+            static fn (LoggedSet $set): SetResponse => SetResponse::of(
+                $set,
+                $taught[$set->id] ?? null,
+                $set->pain_told_at !== null && $undone->contains($set->pain_told_at),
+            ),
+            $sets,
+        );
     }
 }

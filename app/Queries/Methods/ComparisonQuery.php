@@ -35,7 +35,8 @@ final readonly class ComparisonQuery
     public function of(Athlete $athlete, Method $method, int $from, int $count): ComparedListResponse
     {
         $context = $this->contexts->of($athlete);
-        $state = $context->estimates->of(Pattern::Pull)->orOfAnybody()->state ?? throw new \LogicException('Of anybody something is believed.');
+        $state = $context->estimates->of(Pattern::Pull)->orOfAnybody()->state
+            ?? throw new \LogicException('Of anybody something is believed.');
         $compared = [];
         for ($seed = $from; $seed < $from + $count; $seed++) {
             $trainee = new Trainee(VirtualAthlete::estimates($state, $seed, 100 * $seed + 3, new Draws(31 * $seed + 7)), self::BAND_SD);

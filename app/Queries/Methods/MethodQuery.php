@@ -27,8 +27,18 @@ final readonly class MethodQuery
     {
         $kit = $this->kit->inUse();
         /** @var array<string, int> $counts */
-        $counts = Athlete::query()->whereNull('archived_at')->toBase()->selectRaw('method_key, count(*) AS athletes')->groupBy('method_key')->pluck('athletes', 'method_key')->all();
-        $strip = static fn (Method $m, bool $own): MethodStripResponse => MethodStripResponse::of($m, $own, (int) ($counts[$m->key] ?? 0), Needs::lackingStages($m, $kit));
+        $counts = Athlete::query()->whereNull('archived_at')
+            ->toBase()
+            ->selectRaw('method_key, count(*) AS athletes')
+            ->groupBy('method_key')
+            ->pluck('athletes', 'method_key')
+            ->all();
+        $strip = static fn (Method $m, bool $own): MethodStripResponse => MethodStripResponse::of(
+            $m,
+            $own,
+            (int) ($counts[$m->key] ?? 0),
+            Needs::lackingStages($m, $kit),
+        );
 
         return new MethodListResponse([
             ...array_map(static fn (Method $m): MethodStripResponse => $strip($m, false), Catalogue::all()),

@@ -24,16 +24,29 @@ final readonly class PlaceQuery
 
     public function of(Athlete $athlete): PlaceHistoryResponse
     {
-        $changes = PlaceChange::query()->where('athlete_id', $athlete->id)->orderByDesc('made_at')->orderByDesc('id')->limit(self::MOST)->get();
+        $changes = PlaceChange::query()->where('athlete_id', $athlete->id)
+            ->orderByDesc('made_at')
+            ->orderByDesc('id')
+            ->limit(self::MOST)
+            ->get();
         $names = User::query()->whereIn('id', $changes->pluck('user_id')->unique())->pluck('name', 'id');
 
-        return new PlaceHistoryResponse(array_values($changes->map(fn (PlaceChange $c): PlaceMoveResponse => $this->move($c, (string) ($names[$c->user_id] ?? '')))->all()));
+        return new PlaceHistoryResponse(array_values(
+            $changes->map(fn (PlaceChange $c): PlaceMoveResponse => $this->move($c, (string) ($names[$c->user_id] ?? '')))->all(),
+        ));
     }
 
     private function move(PlaceChange $change, string $coach): PlaceMoveResponse
     {
         $method = $this->methods->find($change->method_key);
 
-        return new PlaceMoveResponse($method->name ?? $change->method_key, $method?->find($change->stage_key)->name ?? $change->stage_key, $change->since, $change->call_id !== null, $coach, $change->reason);
+        return new PlaceMoveResponse(
+            $method->name ?? $change->method_key,
+            $method?->find($change->stage_key)->name ?? $change->stage_key,
+            $change->since,
+            $change->call_id !== null,
+            $coach,
+            $change->reason,
+        );
     }
 }

@@ -51,11 +51,22 @@ final readonly class ScreeningQuery
 
     public function list(Athlete $athlete): ScreeningListResponse
     {
-        $screens = ScreeningRecord::query()->where('athlete_id', $athlete->id)->orderByDesc('screened_at')->limit(self::MOST)->get(['id', 'user_id', 'outcome', 'limits', 'screened_at']);
-        $looks = ScreeningLook::query()->whereIn('screening_id', $screens->modelKeys())->toBase()->selectRaw('screening_id, count(*) AS looks')->groupBy('screening_id')->pluck('looks', 'screening_id');
+        $screens = ScreeningRecord::query()->where('athlete_id', $athlete->id)
+            ->orderByDesc('screened_at')
+            ->limit(self::MOST)
+            ->get(['id', 'user_id', 'outcome', 'limits', 'screened_at']);
+        $looks = ScreeningLook::query()->whereIn('screening_id', $screens->modelKeys())
+            ->toBase()
+            ->selectRaw('screening_id, count(*) AS looks')
+            ->groupBy('screening_id')
+            ->pluck('looks', 'screening_id');
         $coaches = User::query()->pluck('name', 'id');
 
-        return new ScreeningListResponse(array_values($screens->map(fn (ScreeningRecord $s): ScreeningEntryResponse => $this->entry($s, $coaches, (int) ($looks[$s->id] ?? 0)))->all()));
+        return new ScreeningListResponse(array_values(
+            $screens->map(
+                fn (ScreeningRecord $s): ScreeningEntryResponse => $this->entry($s, $coaches, (int) ($looks[$s->id] ?? 0)),
+            )->all(),
+        ));
     }
 
     /** With its answers; the look at them is kept by whoever shows them. */
@@ -68,7 +79,14 @@ final readonly class ScreeningQuery
             $this->entry($screen, $coaches, $looks->count()),
             (object) $screen->answers['given'],
             $screen->answers['reasons'],
-            array_values($looks->map(static fn (ScreeningLook $l): ScreeningLookResponse => new ScreeningLookResponse((string) ($coaches[$l->user_id] ?? ''), $l->looked_at->utc()->format('Y-m-d\TH:i:s\Z')))->all()),
+            array_values(
+                $looks->map(
+                    static fn (ScreeningLook $l): ScreeningLookResponse => new ScreeningLookResponse(
+                        (string) ($coaches[$l->user_id] ?? ''),
+                        $l->looked_at->utc()->format('Y-m-d\TH:i:s\Z'),
+                    ),
+                )->all(),
+            ),
         );
     }
 
@@ -88,6 +106,13 @@ final readonly class ScreeningQuery
     /** @param  Collection<array-key, mixed>  $coaches  names by id */
     private function entry(ScreeningRecord $screen, Collection $coaches, int $looks): ScreeningEntryResponse
     {
-        return new ScreeningEntryResponse($screen->id, $this->days->of($screen->screened_at), (string) ($coaches[$screen->user_id] ?? ''), $screen->outcome, $screen->limits, $looks);
+        return new ScreeningEntryResponse(
+            $screen->id,
+            $this->days->of($screen->screened_at),
+            (string) ($coaches[$screen->user_id] ?? ''),
+            $screen->outcome,
+            $screen->limits,
+            $looks,
+        );
     }
 }

@@ -28,7 +28,13 @@ final readonly class ClassWorkQuery
         $context = $this->contexts->of($athlete);
         $suiting = array_filter(Library::variations(), static fn (Variation $v): bool => $v->suits($reps));
 
-        return new ClassWorkResponse($reps, array_values(array_filter(array_map(static fn (Variation $v): ?VariationResponse => self::fitted($v, $reps, $context), $suiting))));
+        return new ClassWorkResponse(
+            $reps,
+            array_values(array_filter(array_map(
+                static fn (Variation $v): ?VariationResponse => self::fitted($v, $reps, $context),
+                $suiting,
+            ))),
+        );
     }
 
     private static function fitted(Variation $variation, int $reps, AthleteContext $context): ?VariationResponse

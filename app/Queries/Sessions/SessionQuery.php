@@ -41,9 +41,14 @@ final readonly class SessionQuery
     public function others(Athlete $athlete, ?string $line): OtherRungsResponse
     {
         $context = self::ofTheDay($this->contexts->of($athlete));
-        $others = $line === null ? [] : array_slice((new Pick($context))->insteadOf($line, SessionWriter::write($context)), 0, self::MOST_OTHERS);
+        $others = $line === null
+            ? []
+            : array_slice((new Pick($context))->insteadOf($line, SessionWriter::write($context)), 0, self::MOST_OTHERS);
 
-        return OtherRungsResponse::of(array_map(static fn (Rung $r): RungJson => RungJson::estimated($r, $context->estimate($r)), $others), $context->ways->limits());
+        return OtherRungsResponse::of(
+            array_map(static fn (Rung $r): RungJson => RungJson::estimated($r, $context->estimate($r)), $others),
+            $context->ways->limits(),
+        );
     }
 
     /** As something else that is known would have it. */
@@ -58,7 +63,10 @@ final readonly class SessionQuery
             array_map(BlockJson::of(...), $session->blocks),
             $session->minutes(),
             $session->gear,
-            [...($begun === 0 ? [] : [$begun === 1 ? 'Begun: one set logged today.' : "Begun: $begun sets logged today."]), ...$session->notes],
+            [
+                ...($begun === 0 ? [] : [$begun === 1 ? 'Begun: one set logged today.' : "Begun: $begun sets logged today."]),
+                ...$session->notes,
+            ],
             $session->refused === null ? null : RefusalResponse::of($session->refused),
             array_map(LeftOutResponse::of(...), $session->leftOut),
             CalendarResponse::of(Calendar::of($context), $context->today),

@@ -39,7 +39,11 @@ final readonly class LadderQuery
             $way->toShare,
             $now === null ? null : $answer($now),
             $way->below === null ? null : $answer($way->below),
-            array_map(static fn (Rung $rung, float $step): LadderRungJson => new LadderRungJson($answer($rung), $step), $way->rungs, $way->stepsUp()),
+            array_map(
+                static fn (Rung $rung, float $step): LadderRungJson => new LadderRungJson($answer($rung), $step),
+                $way->rungs,
+                $way->stepsUp(),
+            ),
             $way->largestStep,
             $way->largestStepTo(),
             $way->candidates,
@@ -54,7 +58,9 @@ final readonly class LadderQuery
     public function startIn(Athlete $athlete, Lane $lane): ?RungJson
     {
         $estimate = $this->estimates->of($athlete->id, $lane->pattern());
-        $start = $estimate->state === null ? null : $this->ways->way($athlete, $lane, null, $estimate, $this->tried($athlete, $lane))->start;
+        $start = $estimate->state === null
+            ? null
+            : $this->ways->way($athlete, $lane, null, $estimate, $this->tried($athlete, $lane))->start;
 
         return $start === null ? null : RungJson::estimated($start, $estimate);
     }
@@ -62,9 +68,13 @@ final readonly class LadderQuery
     /** The set-up of the last set in the lane, where nothing is in use yet. */
     private function tried(Athlete $athlete, Lane $lane): ?Rung
     {
-        $set = $lane->pattern() === null ? null : LoggedSet::standing($athlete->id)->where('pattern', $lane->pattern())->whereNotNull('clean_reps')
-            ->orderByDesc('trained_on')->orderByDesc('performed_at')->first(['exercise']);
-        $rung = $set === null ? null : Readable::orNull(fn () => $this->ways->search($athlete)->standing($set->exercise, $athlete->toCore()));
+        $set = $lane->pattern() === null
+            ? null
+            : LoggedSet::standing($athlete->id)->where('pattern', $lane->pattern())->whereNotNull('clean_reps')
+                ->orderByDesc('trained_on')->orderByDesc('performed_at')->first(['exercise']);
+        $rung = $set === null
+            ? null
+            : Readable::orNull(fn () => $this->ways->search($athlete)->standing($set->exercise, $athlete->toCore()));
 
         return $rung instanceof Rung && $rung->lane() === $lane ? $rung : null;
     }

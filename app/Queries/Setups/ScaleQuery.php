@@ -57,12 +57,20 @@ final readonly class ScaleQuery
         $estimate = $this->estimates->of($athlete->id, $lane->pattern() ?? Pattern::Pull);
 
         return new ScaleJson(array_map(
-            static fn (Rung $rung): ScaleRungJson => new ScaleRungJson(RungJson::estimated($rung, $estimate), [], $athlete->chosen?->key() === $rung->key()),
-            $lane === Lane::Seconds ? $this->ways->search($athlete)->timed($athlete->toCore()) : $this->ways->search($athlete)->lane($lane, $athlete->toCore()),
+            static fn (Rung $rung): ScaleRungJson => new ScaleRungJson(
+                RungJson::estimated($rung, $estimate),
+                [],
+                $athlete->chosen?->key() === $rung->key(),
+            ),
+            $lane === Lane::Seconds
+                ? $this->ways->search($athlete)->timed($athlete->toCore())
+                : $this->ways->search($athlete)->lane($lane, $athlete->toCore()),
         ), []);
     }
 
-    /** What a coach can put the athlete on instead: the rungs of the ladder and the one below, then the single bands and weights that hold. */
+    /**
+     * What a coach can put the athlete on instead: the rungs of the ladder and the one below, then the single bands and weights that hold.
+     */
     public function instead(Athlete $athlete): ScaleJson
     {
         $body = $athlete->toCore();
@@ -71,15 +79,27 @@ final readonly class ScaleQuery
         $estimate = $this->estimates->of($athlete->id, $lane->pattern());
         $now = $now instanceof Rung ? $now : null;
         $way = $this->ways->way($athlete, $lane, $now, $estimate);
-        $others = $lane === Lane::Pull ? $this->ways->search($athlete)->singles($body, $now?->exercise) : ($now === null ? [] : $this->ways->search($athlete)->near($now, $body));
+        $others = $lane === Lane::Pull
+            ? $this->ways->search($athlete)->singles($body, $now?->exercise)
+            : ($now === null ? [] : $this->ways->search($athlete)->near($now, $body));
         $byKey = [];
-        foreach ([...array_filter([$now, $way->below]), ...$way->rungs, ...array_filter($others, static fn (Rung $r): bool => $r->holds())] as $rung) {
+        foreach (
+            [
+                ...array_filter([$now, $way->below]),
+                ...$way->rungs,
+                ...array_filter($others, static fn (Rung $r): bool => $r->holds()),
+            ] as $rung
+        ) {
             $byKey[$rung->exercise->work().'|'.round($rung->share(), 6)] ??= $rung;
         }
         usort($byKey, static fn (Rung $a, Rung $b): int => $a->share() <=> $b->share());
 
         return new ScaleJson(array_map(
-            static fn (Rung $rung): ScaleRungJson => new ScaleRungJson(RungJson::estimated($rung, $estimate), [], $athlete->chosen?->key() === $rung->key()),
+            static fn (Rung $rung): ScaleRungJson => new ScaleRungJson(
+                RungJson::estimated($rung, $estimate),
+                [],
+                $athlete->chosen?->key() === $rung->key(),
+            ),
             $byKey,
         ), []);
     }

@@ -85,7 +85,9 @@ final readonly class SetupQuery
         }
         $inBands = array_filter(
             $this->ways->search($athlete)->singles($body, $rung->exercise),
-            static fn (Rung $r): bool => $r->exercise->setup instanceof OnBands && $r->holds() && $estimate->secondsOn($r)?->isControlled() === true,
+            static fn (Rung $r): bool => $r->exercise->setup instanceof OnBands
+                && $r->holds()
+                && $estimate->secondsOn($r)?->isControlled() === true,
         );
 
         return $inBands === [] ? null : RungJson::estimated($inBands[array_key_last($inBands)], $estimate);
@@ -98,7 +100,12 @@ final readonly class SetupQuery
         $body = $athlete->toCore();
         $found = HeelMark::forShare($row->setup($kit), $body, $share);
 
-        return $this->one($athlete, $found instanceof Row ? $this->ways->search($athlete)->rung(Exercise::of($row->withHeelMark($found->heelMarkM)), $body) : $found);
+        return $this->one(
+            $athlete,
+            $found instanceof Row
+                ? $this->ways->search($athlete)->rung(Exercise::of($row->withHeelMark($found->heelMarkM)), $body)
+                : $found,
+        );
     }
 
     /** The rows of this gym that give a share, best first. */
@@ -139,7 +146,10 @@ final readonly class SetupQuery
     private function one(Athlete $athlete, Rung|DoesNotFit $found): RungListJson
     {
         return $found instanceof Rung
-            ? new RungListJson([RungJson::of($found, $this->estimates->of($athlete->id, $found->exercise->pattern())->onRung($found))], null)
+            ? new RungListJson(
+                [RungJson::of($found, $this->estimates->of($athlete->id, $found->exercise->pattern())->onRung($found))],
+                null,
+            )
             : new RungListJson([], $found->reason);
     }
 }

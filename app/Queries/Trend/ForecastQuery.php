@@ -34,7 +34,8 @@ final readonly class ForecastQuery
             'SELECT width_bucket(f.within_8, ?::float[]) AS room, count(*) AS said, avg(f.within_8) AS chance, count(came.on_day) AS came
             FROM forecasts f LEFT JOIN LATERAL (
                 SELECT s.trained_on AS on_day FROM logged_sets s
-                WHERE s.gym_id = f.gym_id AND s.athlete_id = f.athlete_id AND s.pattern = f.pattern AND NOT s.withdrawn AND '.LoggedSet::STRICT.'
+                WHERE s.gym_id = f.gym_id AND s.athlete_id = f.athlete_id AND s.pattern = f.pattern AND NOT s.withdrawn AND '.LoggedSet::STRICT
+                    .'
                     AND s.trained_on > f.made_on AND s.trained_on <= f.made_on + ?::int
                     AND NOT EXISTS (SELECT FROM logged_sets later WHERE later.gym_id = s.gym_id AND later.replaces_id = s.id)
                 LIMIT 1
@@ -44,6 +45,14 @@ final readonly class ForecastQuery
             ['{'.implode(',', self::ROOMS).'}', 7 * $weeks, $this->gym->id(), $today, 7 * $weeks, $today, self::LOOK_BACK_DAYS],
         );
 
-        return array_map(static fn (\stdClass $row): ForecastScoreResponse => new ForecastScoreResponse($weeks, (float) $row->chance, (int) $row->said, (int) $row->came), array_values($rows));
+        return array_map(
+            static fn (\stdClass $row): ForecastScoreResponse => new ForecastScoreResponse(
+                $weeks,
+                (float) $row->chance,
+                (int) $row->said,
+                (int) $row->came,
+            ),
+            array_values($rows),
+        );
     }
 }

@@ -31,7 +31,11 @@ final readonly class TrendFigures
 
     public function firstDay(string $athleteId): ?string
     {
-        return LoggedSet::query()->where('athlete_id', $athleteId)->orderBy('trained_on')->orderBy('performed_at')->limit(1)->value('trained_on');
+        return LoggedSet::query()->where('athlete_id', $athleteId)
+            ->orderBy('trained_on')
+            ->orderBy('performed_at')
+            ->limit(1)
+            ->value('trained_on');
     }
 
     /** @return list<TrendPointResponse> the last of each piece of time */
@@ -41,7 +45,16 @@ final readonly class TrendFigures
             ->selectRaw("DISTINCT ON (date_trunc('$grain', trained_on)) trained_on, share, low80, high80")
             ->orderByRaw("date_trunc('$grain', trained_on), trained_on DESC")->get();
 
-        return array_values($rows->map(static fn (\stdClass $r): TrendPointResponse => new TrendPointResponse($r->trained_on, (float) $r->share, (float) $r->low80, (float) $r->high80))->all());
+        return array_values(
+            $rows->map(
+                static fn (\stdClass $r): TrendPointResponse => new TrendPointResponse(
+                    $r->trained_on,
+                    (float) $r->share,
+                    (float) $r->low80,
+                    (float) $r->high80,
+                ),
+            )->all(),
+        );
     }
 
     /** @return list<TrendBreakResponse> more than two weeks without a set of any kind */
@@ -71,8 +84,14 @@ final readonly class TrendFigures
     public function seconds(string $athleteId, string $from, string $grain): TrendSecondsResponse
     {
         $timed = LoggedSet::standing($athleteId)->where('trained_on', '>=', $from)->toBase()
-            ->selectRaw("CASE WHEN held_at = 'hang' THEN 'hang' WHEN held_at IS NOT NULL THEN 'hold' ELSE 'lowering' END AS kind, max(trained_on) AS on_day, max(CASE WHEN held_at IS NOT NULL THEN hang_s ELSE coalesce(down_s, (exercise->>'seconds')::float) END) AS figure")
-            ->where(static fn ($q) => $q->whereIn('held_at', [HoldAt::Hang->value, HoldAt::Top->value, HoldAt::Middle->value])->orWhere(static fn ($l) => $l->whereRaw("exercise->>'movement' = 'lowering'")->where('clean_reps', '>', 0)))
+            ->selectRaw(
+                "CASE WHEN held_at = 'hang' THEN 'hang' WHEN held_at IS NOT NULL THEN 'hold' ELSE 'lowering' END AS kind, max(trained_on) AS on_day, max(CASE WHEN held_at IS NOT NULL THEN hang_s ELSE coalesce(down_s, (exercise->>'seconds')::float) END) AS figure",
+            )
+            ->where(
+                static fn ($q) => $q->whereIn('held_at', [HoldAt::Hang->value, HoldAt::Top->value, HoldAt::Middle->value])->orWhere(
+                    static fn ($l) => $l->whereRaw("exercise->>'movement' = 'lowering'")->where('clean_reps', '>', 0),
+                ),
+            )
             ->groupByRaw("1, date_trunc('$grain', trained_on)")->orderBy('on_day')->get()->groupBy('kind');
         $of = static fn (string $kind): array => self::figures($timed->get($kind)?->all() ?? []);
 
@@ -83,10 +102,20 @@ final readonly class TrendFigures
     public function work(string $athleteId, string $from, string $sum): array
     {
         $rows = LoggedSet::standing($athleteId)->where('trained_on', '>=', $from)->toBase()
-            ->selectRaw("date_trunc('$sum', trained_on)::date AS from_day, coalesce(sum(clean_reps * carried_kg * travel_m), 0) AS reps_kg_m, coalesce(sum(CASE WHEN held_at <> 'hang' THEN hang_s ELSE clean_reps * coalesce(down_s, (exercise->>'seconds')::float) END), 0) AS controlled_s")
+            ->selectRaw(
+                "date_trunc('$sum', trained_on)::date AS from_day, coalesce(sum(clean_reps * carried_kg * travel_m), 0) AS reps_kg_m, coalesce(sum(CASE WHEN held_at <> 'hang' THEN hang_s ELSE clean_reps * coalesce(down_s, (exercise->>'seconds')::float) END), 0) AS controlled_s",
+            )
             ->groupByRaw('1')->orderBy('from_day')->get();
 
-        return array_values($rows->map(static fn (\stdClass $r): TrendWorkResponse => new TrendWorkResponse($r->from_day, Volume::kilojoules((float) $r->reps_kg_m), (float) $r->controlled_s))->all());
+        return array_values(
+            $rows->map(
+                static fn (\stdClass $r): TrendWorkResponse => new TrendWorkResponse(
+                    $r->from_day,
+                    Volume::kilojoules((float) $r->reps_kg_m),
+                    (float) $r->controlled_s,
+                ),
+            )->all(),
+        );
     }
 
     /**
@@ -95,6 +124,9 @@ final readonly class TrendFigures
      */
     private static function figures(array $rows): array
     {
-        return array_map(static fn (\stdClass $r): TrendFigureResponse => new TrendFigureResponse($r->on_day, (float) $r->figure), array_values($rows));
+        return array_map(
+            static fn (\stdClass $r): TrendFigureResponse => new TrendFigureResponse($r->on_day, (float) $r->figure),
+            array_values($rows),
+        );
     }
 }

@@ -37,8 +37,13 @@ final readonly class TrendQuery
 
     private const AHEAD_WEEKS = [4, 26];
 
-    public function __construct(private GymDay $days, private LoadEstimate $estimates, private Forecasts $forecasts, private ForecastQuery $scores, private TrendFigures $queries)
-    {
+    public function __construct(
+        private GymDay $days,
+        private LoadEstimate $estimates,
+        private Forecasts $forecasts,
+        private ForecastQuery $scores,
+        private TrendFigures $queries,
+    ) {
     }
 
     public function of(Athlete $athlete, ?Pattern $pattern, TrendRange $range): TrendResponse
@@ -83,7 +88,12 @@ final readonly class TrendQuery
     {
         $last = $points === [] ? null : $points[count($points) - 1]->on;
 
-        return $estimate->state === null || $last === $today ? $points : [...$points, new TrendPointResponse($today, $estimate->state->share(), $estimate->state->low80(), $estimate->state->high80())];
+        return $estimate->state === null || $last === $today
+            ? $points
+            : [
+                ...$points,
+                new TrendPointResponse($today, $estimate->state->share(), $estimate->state->low80(), $estimate->state->high80()),
+            ];
     }
 
     /** @return list<TrendMarkResponse> each telling set; of many years the tests alone */
@@ -94,7 +104,9 @@ final readonly class TrendQuery
         }
         $curve = RepCurve::steady($estimate->state->k()->mean());
         $marks = [];
-        foreach (LoggedSet::sessions($athlete->id, $pattern, from: $from, testsOnly: TrendRange::grain($span) !== 'day') as $on => $session) {
+        foreach (
+            LoggedSet::sessions($athlete->id, $pattern, from: $from, testsOnly: TrendRange::grain($span) !== 'day') as $on => $session
+        ) {
             foreach (Observation::telling($session) as $set) {
                 $marks[] = new TrendMarkResponse($on, self::kind($set, $curve), exp($set->claim($curve)->logShare), self::words($set));
             }

@@ -27,6 +27,8 @@ final readonly class CapacityResponse
 
     public static function of(Estimate $belief, ?string $observedOn): ?self
     {
-        return $belief->state === null || $observedOn === null ? null : new self($belief->state->share(), $belief->state->low80(), $belief->state->high80(), $observedOn);
+        return $belief->state === null || $observedOn === null
+            ? null
+            : new self($belief->state->share(), $belief->state->low80(), $belief->state->high80(), $observedOn);
     }
 }

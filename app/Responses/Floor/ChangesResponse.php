@@ -23,7 +23,10 @@ final readonly class ChangesResponse
         public bool $missed,
         #[OA\Property(description: 'Those of whom there is news.', items: new OA\Items(ref: FloorAthleteResponse::class))]
         public array $athletes,
-        #[OA\Property(description: 'All of it, where some went out of use or came back; else none.', items: new OA\Items(ref: FloorPieceResponse::class))]
+        #[OA\Property(
+            description: 'All of it, where some went out of use or came back; else none.',
+            items: new OA\Items(ref: FloorPieceResponse::class),
+        )]
         public ?array $gear,
     ) {
     }

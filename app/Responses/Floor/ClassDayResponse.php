@@ -30,13 +30,22 @@ final readonly class ClassDayResponse
         public string $pulse,
         #[OA\Property(items: new OA\Items(ref: FloorAthleteResponse::class))]
         public array $athletes,
-        #[OA\Property(description: 'Who has a tag of it too, beyond what a floor holds.', items: new OA\Items(ref: RosterNameResponse::class))]
+        #[OA\Property(
+            description: 'Who has a tag of it too, beyond what a floor holds.',
+            items: new OA\Items(ref: RosterNameResponse::class),
+        )]
         public array $left_over,
-        #[OA\Property(description: 'What is in the kit, with what is out of use today.', items: new OA\Items(ref: FloorPieceResponse::class))]
+        #[OA\Property(
+            description: 'What is in the kit, with what is out of use today.',
+            items: new OA\Items(ref: FloorPieceResponse::class),
+        )]
         public array $gear,
         #[OA\Property(items: new OA\Items(ref: CoachResponse::class))]
         public array $coaches,
-        #[OA\Property(description: 'Who else may walk in, whoever trained last first.', items: new OA\Items(ref: RosterNameResponse::class))]
+        #[OA\Property(
+            description: 'Who else may walk in, whoever trained last first.',
+            items: new OA\Items(ref: RosterNameResponse::class),
+        )]
         public array $roster,
     ) {
     }

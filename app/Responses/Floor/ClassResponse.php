@@ -31,7 +31,10 @@ final readonly class ClassResponse
         public ?string $last_on,
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $tags,
-        #[OA\Property(description: 'The next days it is held on, the gym\'s time off left out.', items: new OA\Items(type: 'string', format: 'date'))]
+        #[OA\Property(
+            description: 'The next days it is held on, the gym\'s time off left out.',
+            items: new OA\Items(type: 'string', format: 'date'),
+        )]
         public array $next,
     ) {
     }
@@ -39,6 +42,16 @@ final readonly class ClassResponse
     /** @param  list<string>  $next */
     public static function of(GymClass $class, array $next): self
     {
-        return new self($class->id, $class->name, $class->first_on, $class->at, $class->minutes, $class->weekly, $class->last_on, $class->tags, $next);
+        return new self(
+            $class->id,
+            $class->name,
+            $class->first_on,
+            $class->at,
+            $class->minutes,
+            $class->weekly,
+            $class->last_on,
+            $class->tags,
+            $next,
+        );
     }
 }

@@ -38,7 +38,11 @@ final readonly class FloorAthleteResponse
         public ?PainSourceResponse $pain_source,
         #[OA\Property(ref: SheetResponse::class, description: 'None in news of who began: it is as it was.', nullable: true)]
         public SheetResponse|\stdClass|null $sheet,
-        #[OA\Property(description: 'Keys of what is done in the place of lines today, by line.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
+        #[OA\Property(
+            description: 'Keys of what is done in the place of lines today, by line.',
+            type: 'object',
+            additionalProperties: new OA\AdditionalProperties(type: 'string'),
+        )]
         public object $switched,
         #[OA\Property(description: 'Of this day, in order.', items: new OA\Items(ref: SetResponse::class))]
         public array $sets,

@@ -66,7 +66,10 @@ final readonly class SheetLineResponse
         public ?string $remark,
         #[OA\Property(description: 'The set-up as it looks.')]
         public ?SideViewJson $view,
-        #[OA\Property(description: 'What could be done instead, nearest in carried share first.', items: new OA\Items(ref: SheetRungResponse::class))]
+        #[OA\Property(
+            description: 'What could be done instead, nearest in carried share first.',
+            items: new OA\Items(ref: SheetRungResponse::class),
+        )]
         public array $others,
     ) {
     }

@@ -24,6 +24,10 @@ final readonly class CoachListResponse
 
     public static function ofGym(string $gymId): self
     {
-        return new self(array_values(User::query()->where('gym_id', $gymId)->orderBy('name')->orderBy('id')->limit(self::MOST)->get(['id', 'name'])->map(static fn (User $u): CoachResponse => new CoachResponse($u->id, $u->name))->all()));
+        return new self(array_values(
+            User::query()->where('gym_id', $gymId)->orderBy('name')->orderBy('id')->limit(self::MOST)->get(['id', 'name'])->map(
+                static fn (User $u): CoachResponse => new CoachResponse($u->id, $u->name),
+            )->all(),
+        ));
     }
 }

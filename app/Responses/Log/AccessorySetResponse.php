@@ -34,6 +34,14 @@ final readonly class AccessorySetResponse
 
     public static function of(AccessorySet $set): self
     {
-        return new self($set->id, $set->performed_at->utc()->format('Y-m-d\TH:i:s\Z'), Accessory::tryFrom($set->accessory), $set->reps, $set->seconds, $set->metres, $set->load_kg);
+        return new self(
+            $set->id,
+            $set->performed_at->utc()->format('Y-m-d\TH:i:s\Z'),
+            Accessory::tryFrom($set->accessory),
+            $set->reps,
+            $set->seconds,
+            $set->metres,
+            $set->load_kg,
+        );
     }
 }

@@ -29,6 +29,12 @@ final readonly class LoweringLeftResponse
 
     public static function of(LoweringsLeft $left): self
     {
-        return new self($left->today, $left->caps->loweringsASession, $left->thisWeek, $left->caps->loweringsAWeek, $left->today === 0 ? $left->full() : null);
+        return new self(
+            $left->today,
+            $left->caps->loweringsASession,
+            $left->thisWeek,
+            $left->caps->loweringsAWeek,
+            $left->today === 0 ? $left->full() : null,
+        );
     }
 }

@@ -28,6 +28,11 @@ final readonly class AccessoryResponse
 
     public static function of(Accessory $accessory): self
     {
-        return new self($accessory, $accessory->words(), "{$accessory->part()->value}:$accessory->value", AmountJson::of($accessory->usual()));
+        return new self(
+            $accessory,
+            $accessory->words(),
+            "{$accessory->part()->value}:$accessory->value",
+            AmountJson::of($accessory->usual()),
+        );
     }
 }

@@ -38,6 +38,14 @@ final readonly class BuilderResponse
 
     public static function of(Builder $b): self
     {
-        return new self($b->key, $b->name, $b->idea, $b->weeks, $b->fromReps, array_map(static fn (Prescription $p): string => $p->words(), $b->lines), $b->tires);
+        return new self(
+            $b->key,
+            $b->name,
+            $b->idea,
+            $b->weeks,
+            $b->fromReps,
+            array_map(static fn (Prescription $p): string => $p->words(), $b->lines),
+            $b->tires,
+        );
     }
 }

@@ -25,7 +25,11 @@ final readonly class CapsResponse
         #[OA\Property]
         public int $hard_sets_later,
         /** @var array<string, int> */
-        #[OA\Property(description: 'As they ship, by key.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer'))]
+        #[OA\Property(
+            description: 'As they ship, by key.',
+            type: 'object',
+            additionalProperties: new OA\AdditionalProperties(type: 'integer'),
+        )]
         public array $usual,
         #[OA\Property(description: 'Who answers for a figure above the usual.')]
         public ?string $raised_by,
@@ -39,8 +43,12 @@ final readonly class CapsResponse
         $limits = $gym->capLimits();
 
         return new self(
-            $limits->loweringsASession, $limits->loweringsAWeek, $limits->hardSetsFirstMonth, $limits->hardSetsLater, (new CapLimits)->figures(),
-            $gym->caps_raised_by === null ? null : User::query()->find($gym->caps_raised_by)?->name, $gym->caps_raised_at?->toIso8601String(),
+            $limits->loweringsASession, $limits->loweringsAWeek, $limits->hardSetsFirstMonth, $limits->hardSetsLater, (
+                new CapLimits
+            )->figures(),
+            $gym->caps_raised_by === null
+                ? null
+                : User::query()->find($gym->caps_raised_by)?->name, $gym->caps_raised_at?->toIso8601String(),
         );
     }
 }

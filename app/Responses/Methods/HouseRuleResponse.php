@@ -22,11 +22,19 @@ final readonly class HouseRuleResponse
         public string $key,
         #[OA\Property]
         public string $point,
-        #[OA\Property(type: 'object', description: 'Words by position, the default first.', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
+        #[OA\Property(
+            type: 'object',
+            description: 'Words by position, the default first.',
+            additionalProperties: new OA\AdditionalProperties(type: 'string'),
+        )]
         public array $positions,
         #[OA\Property]
         public string $default,
-        #[OA\Property(type: 'object', description: 'What speaks for each position.', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
+        #[OA\Property(
+            type: 'object',
+            description: 'What speaks for each position.',
+            additionalProperties: new OA\AdditionalProperties(type: 'string'),
+        )]
         public array $reasons,
         #[OA\Property]
         public string $position,

@@ -20,6 +20,9 @@ final readonly class HouseRulesResponse
 
     public static function of(HouseRules $rules): self
     {
-        return new self(array_map(static fn (HouseRule $rule): HouseRuleResponse => HouseRuleResponse::of($rule, $rules->position($rule)), HouseRule::cases()));
+        return new self(array_map(
+            static fn (HouseRule $rule): HouseRuleResponse => HouseRuleResponse::of($rule, $rules->position($rule)),
+            HouseRule::cases(),
+        ));
     }
 }

@@ -51,6 +51,16 @@ final readonly class MethodStripResponse
             $says[] = new MethodWordsResponse($rule, $known->point(), $known->positions()[$position]);
         }
 
-        return new self($method->key, $method->name, $method->idea, $method->perWeek, array_map(StageStripResponse::of(...), $method->stages), $says, $own, $athletes, $lacks);
+        return new self(
+            $method->key,
+            $method->name,
+            $method->idea,
+            $method->perWeek,
+            array_map(StageStripResponse::of(...), $method->stages),
+            $says,
+            $own,
+            $athletes,
+            $lacks,
+        );
     }
 }

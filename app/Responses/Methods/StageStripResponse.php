@@ -46,6 +46,17 @@ final readonly class StageStripResponse
 
     public static function of(Stage $stage): self
     {
-        return new self($stage->key, $stage->name, $stage->kind(), $stage->weeks, $stage->endsAtShare, array_map(static fn (Prescription $p): string => $p->words(), $stage->lines), $stage->gate->words(), $stage->lowerings(), $stage->ours, $stage->note);
+        return new self(
+            $stage->key,
+            $stage->name,
+            $stage->kind(),
+            $stage->weeks,
+            $stage->endsAtShare,
+            array_map(static fn (Prescription $p): string => $p->words(), $stage->lines),
+            $stage->gate->words(),
+            $stage->lowerings(),
+            $stage->ours,
+            $stage->note,
+        );
     }
 }

@@ -29,7 +29,11 @@ final readonly class ScreenStandingResponse
         public ?float $most_share,
         #[OA\Property(description: 'Why to screen, or to screen again; none where the last one holds.')]
         public ?string $due,
-        #[OA\Property(description: 'What to do meanwhile, where nothing may be loaded or the arms do not come overhead.', type: 'array', items: new OA\Items(ref: MobilityResponse::class))]
+        #[OA\Property(
+            description: 'What to do meanwhile, where nothing may be loaded or the arms do not come overhead.',
+            type: 'array',
+            items: new OA\Items(ref: MobilityResponse::class),
+        )]
         public array $mobility,
     ) {
     }

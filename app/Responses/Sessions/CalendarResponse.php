@@ -36,6 +36,18 @@ final readonly class CalendarResponse
     {
         $date = static fn (int $week): string => Day::date($today + self::DAYS_A_WEEK * $week);
 
-        return new self(array_map(Day::date(...), $calendar->sessions), array_map(static fn (PlannedStage $p): PlannedStageResponse => new PlannedStageResponse($p->stage->name, $p->stage->gate->words(), $date($p->fromWeek), $p->toWeek === null ? null : $date($p->toWeek)), $calendar->stages), array_map(ComebackResponse::of(...), $calendar->comebacks));
+        return new self(
+            array_map(Day::date(...), $calendar->sessions),
+            array_map(
+                static fn (PlannedStage $p): PlannedStageResponse => new PlannedStageResponse(
+                    $p->stage->name,
+                    $p->stage->gate->words(),
+                    $date($p->fromWeek),
+                    $p->toWeek === null ? null : $date($p->toWeek),
+                ),
+                $calendar->stages,
+            ),
+            array_map(ComebackResponse::of(...), $calendar->comebacks),
+        );
     }
 }

@@ -21,7 +21,10 @@ final readonly class OtherRungsResponse
      * @param  list<AccessoryResponse>  $accessories
      */
     private function __construct(
-        #[OA\Property(description: 'Nearest in carried share first; none in the place of work beside the pull.', items: new OA\Items(ref: RungJson::class))]
+        #[OA\Property(
+            description: 'Nearest in carried share first; none in the place of work beside the pull.',
+            items: new OA\Items(ref: RungJson::class),
+        )]
         public array $rungs,
         #[OA\Property(items: new OA\Items(ref: AccessoryResponse::class))]
         public array $accessories,

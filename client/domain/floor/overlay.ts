@@ -3,10 +3,13 @@ import { coachOf, type Command, type SetInput, type Waiting } from '../queue';
 
 /** Of who walked in while the server is away there is no session yet. */
 type Concern = Schemas['Concern'] | { kind: 'waits'; text: string };
-export type FloorAthlete = Omit<Schemas['FloorAthlete'], 'sheet'> & { sheet: Omit<Schemas['Sheet'], 'concern'> & { concern: Concern | null } };
+export type FloorAthlete = Omit<Schemas['FloorAthlete'], 'sheet'> & {
+    sheet: Omit<Schemas['Sheet'], 'concern'> & { concern: Concern | null };
+};
 export type FloorSet = Schemas['Set'];
 
-export const hasSheet = (athlete: Schemas['FloorAthlete']): athlete is Schemas['FloorAthlete'] & { sheet: Schemas['Sheet'] } => athlete.sheet !== null;
+export const hasSheet = (athlete: Schemas['FloorAthlete']): athlete is Schemas['FloorAthlete'] & { sheet: Schemas['Sheet'] } =>
+    athlete.sheet !== null;
 
 /** A set of a class's day as it will stand in the log, from what this device knows of it. */
 function asLogged(set: SetInput, by: string, on: string, before: FloorSet | undefined): FloorSet {
@@ -47,7 +50,13 @@ const NOT_STORED = '9999-12-31T00:00:00Z';
 const inOrder = (sets: FloorSet[]): FloorSet[] => sets.sort((a, b) => Date.parse(a.performed_at) - Date.parse(b.performed_at));
 
 /** An athlete of the class as a command leaves them; the same command twice changes nothing more. */
-export function withCommand<A extends Omit<Schemas['FloorAthlete'], 'sheet'>>(athlete: A, command: Command, by: string, on: string, stored: FloorSet | null = null): A {
+export function withCommand<A extends Omit<Schemas['FloorAthlete'], 'sheet'>>(
+    athlete: A,
+    command: Command,
+    by: string,
+    on: string,
+    stored: FloorSet | null = null,
+): A {
     if ('set' in command) {
         const { set } = command;
         const before = athlete.sets.find((s) => s.id === set.replaces_id);
@@ -59,11 +68,18 @@ export function withCommand<A extends Omit<Schemas['FloorAthlete'], 'sheet'>>(at
         };
     }
     if ('taken_back' in command) {
-        return { ...athlete, sets: athlete.sets.filter((s) => s.id !== command.taken_back.set_id), beside: athlete.beside.filter((b) => b.id !== command.taken_back.set_id) };
+        return {
+            ...athlete,
+            sets: athlete.sets.filter((s) => s.id !== command.taken_back.set_id),
+            beside: athlete.beside.filter((b) => b.id !== command.taken_back.set_id),
+        };
     }
     if ('beside' in command) {
         const { id, performed_at, accessory, reps = null, seconds = null, metres = null, load_kg = null } = command.beside;
-        return { ...athlete, beside: [...athlete.beside.filter((b) => b.id !== id), { id, performed_at, accessory, reps, seconds, metres, load_kg }] };
+        return {
+            ...athlete,
+            beside: [...athlete.beside.filter((b) => b.id !== id), { id, performed_at, accessory, reps, seconds, metres, load_kg }],
+        };
     }
     if ('signal' in command) {
         const { gave_out, effort, soreness, wall_day, symptoms } = command.signal;
@@ -119,12 +135,15 @@ const walkedIn = (one: Schemas['RosterName']): FloorAthlete => ({
 
 /** The class as it is with what still waits on this device; what was refused is left out. */
 export function withWaiting(day: Pick<Schemas['ClassDay'], 'class' | 'athletes' | 'roster'>, waiting: readonly Waiting[]): FloorAthlete[] {
-    const ofClass = ({ command }: Waiting): boolean => !('coming' in command) || (command.coming.class_id === day.class.id && command.coming.on === day.class.on);
+    const ofClass = ({ command }: Waiting): boolean =>
+        !('coming' in command) || (command.coming.class_id === day.class.id && command.coming.on === day.class.on);
     const good = waiting.filter((w) => w.problem === undefined && ofClass(w));
     const listed = new Set(day.athletes.map((a) => a.id));
     const fresh = day.roster.filter((one) => !listed.has(one.id) && good.some((w) => w.athleteId === one.id && 'coming' in w.command));
     return [...day.athletes.filter(hasSheet), ...fresh.map(walkedIn)].map((athlete) =>
-        good.filter((w) => w.athleteId === athlete.id).reduce((seen, w) => withCommand(seen, w.command, coachOf(w.owner), day.class.on), athlete),
+        good
+            .filter((w) => w.athleteId === athlete.id)
+            .reduce((seen, w) => withCommand(seen, w.command, coachOf(w.owner), day.class.on), athlete),
     );
 }
 

@@ -38,7 +38,8 @@ const isOnFloor = ({ turn, now }: Tile): boolean => now !== undefined && (turn =
 const byReady = (nowMs: number) => (a: Tile, b: Tile) => readyAt(a, nowMs) - readyAt(b, nowMs);
 const bandsOf = (line: LineNow | undefined): readonly string[] => line?.rung?.bands ?? [];
 
-const stationOf = ({ exercise }: FloorSet): string | null | undefined => exercise?.setup.bar_id ?? exercise?.setup.ring_id ?? exercise?.setup.machine_id;
+const stationOf = ({ exercise }: FloorSet): string | null | undefined =>
+    exercise?.setup.bar_id ?? exercise?.setup.ring_id ?? exercise?.setup.machine_id;
 /** What the last set there was done on, and what still hangs. */
 const hungOn = (set: FloorSet | undefined): readonly string[] => set?.exercise?.setup.band_ids ?? [];
 
@@ -57,7 +58,9 @@ export function placesOf(tiles: readonly Tile[], gear: readonly Piece[], nowMs: 
             const follows = here[on.length > 0 ? 1 : 0];
             const hangs = on[0] ? bandsOf(on[0].now) : hungOn(sets.find((s) => stationOf(s) === station.id));
             const wanted = bandsOf(follows?.now);
-            const hitch = follows ? { off: named(hangs.filter((b) => !wanted.includes(b))), on: named(wanted.filter((b) => !hangs.includes(b))) } : { off: [], on: [] };
+            const hitch = follows
+                ? { off: named(hangs.filter((b) => !wanted.includes(b))), on: named(wanted.filter((b) => !hangs.includes(b))) }
+                : { off: [], on: [] };
             return { ...station, on, next, hitch };
         })
         .filter((place) => place.isOut || place.on.length + place.next.length > 0);

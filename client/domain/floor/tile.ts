@@ -53,7 +53,8 @@ const BLOCKING = new Set<string>(['paused', 'screen', 'baselines', 'waits']);
 export const isBlocking = (concern: { kind: string } | null): boolean => BLOCKING.has(concern?.kind ?? '');
 
 /** What was counted of a set: its clean reps, or the seconds it was held. */
-export const countWords = ({ clean_reps, hang_s }: { clean_reps?: number | null; hang_s?: number | null }): string => String(clean_reps ?? seconds(hang_s ?? 0));
+export const countWords = ({ clean_reps, hang_s }: { clean_reps?: number | null; hang_s?: number | null }): string =>
+    String(clean_reps ?? seconds(hang_s ?? 0));
 
 /** As somebody is called across the floor. */
 export const calledName = ({ athlete }: { athlete: { name: string } }): string => athlete.name.split(' ')[0] ?? athlete.name;
@@ -72,7 +73,10 @@ function wayOf(line: SheetLine, rung: SheetRung | null): Way {
 
 /** The line that a set belongs to: the one it names, else the first with its set-up. */
 function lineOf(set: FloorSet, lines: readonly SheetLine[]): SheetLine | undefined {
-    return lines.find((l) => l.line === set.line) ?? lines.find((l) => set.line === null && l.rung?.key === set.setup_key && l.purpose === set.purpose);
+    return (
+        lines.find((l) => l.line === set.line) ??
+        lines.find((l) => set.line === null && l.rung?.key === set.setup_key && l.purpose === set.purpose)
+    );
 }
 
 function linesNow(athlete: FloorAthlete): { lines: LineNow[]; extra: FloorSet[] } {
@@ -107,7 +111,8 @@ function twiceOf(lines: readonly LineNow[], { mine, both }: Known): readonly [Fl
     for (const { sets, line } of lines) {
         const within = Math.min(TWICE_MS, line.rest_s * 500);
         for (const [i, a] of sets.entries()) {
-            const isTwin = (s: FloorSet): boolean => (s.by !== a.by || mine?.has(s.id) !== mine?.has(a.id)) && Math.abs(at(s) - at(a)) < within && !both?.has(s.id);
+            const isTwin = (s: FloorSet): boolean =>
+                (s.by !== a.by || mine?.has(s.id) !== mine?.has(a.id)) && Math.abs(at(s) - at(a)) < within && !both?.has(s.id);
             const b = sets.slice(i + 1).find(isTwin);
             if (b) {
                 return [a, b];

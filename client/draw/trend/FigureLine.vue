@@ -8,7 +8,13 @@ import { day } from '../../domain/units';
 import { moment } from './time';
 import { BOX, HEIGHT, useSmallChart } from './useSmallChart';
 
-const props = defineProps<{ name: string; figures: readonly Schemas['TrendFigure'][]; words: (figure: number) => string; from: string; to: string }>();
+const props = defineProps<{
+    name: string;
+    figures: readonly Schemas['TrendFigure'][];
+    words: (figure: number) => string;
+    from: string;
+    to: string;
+}>();
 
 /** Fewer than this are dots that can be told apart. */
 const DOTS = 40;
@@ -38,9 +44,17 @@ const range = computed(() => {
             {{ name }}
             <span v-if="last">{{ words(last.figure) }}</span>
         </h2>
-        <svg v-if="figures.length > 1" :width="width" :height="HEIGHT" role="img" :aria-label="`${name}: ${range}, last ${last ? words(last.figure) : ''}.`">
+        <svg
+            v-if="figures.length > 1"
+            :width="width"
+            :height="HEIGHT"
+            role="img"
+            :aria-label="`${name}: ${range}, last ${last ? words(last.figure) : ''}.`"
+        >
             <path :d="path" />
-            <template v-if="figures.length < DOTS"><circle v-for="f in figures" :key="f.on" :cx="x(moment(f.on))" :cy="y(f.figure)" r="2.5" /></template>
+            <template v-if="figures.length < DOTS">
+                <circle v-for="f in figures" :key="f.on" :cx="x(moment(f.on))" :cy="y(f.figure)" r="2.5" />
+            </template>
             <text :x="BOX.left" :y="HEIGHT - 4">{{ range }}</text>
         </svg>
         <p v-else-if="last" class="small dim">Once so far, {{ day(last.on) }}.</p>

@@ -19,7 +19,8 @@ const first = computed(() => days.value[0] ?? 0);
 const last = computed(() => Math.max(days.value.at(-1) ?? 1, first.value + 1));
 const low = computed(() => Math.min(...ordered.value.map((w) => w.mass_kg)) - ROOM_KG);
 const high = computed(() => Math.max(...ordered.value.map((w) => w.mass_kg)) + ROOM_KG);
-const x = (dayNumber: number): number => BOX.left + ((dayNumber - first.value) / (last.value - first.value)) * (WIDTH - BOX.left - BOX.right);
+const x = (dayNumber: number): number =>
+    BOX.left + ((dayNumber - first.value) / (last.value - first.value)) * (WIDTH - BOX.left - BOX.right);
 const y = (kg: number): number => HEIGHT - BOX.bottom - ((kg - low.value) / (high.value - low.value)) * (HEIGHT - BOX.top - BOX.bottom);
 const spots = computed(() => ordered.value.map((w, i) => ({ x: x(days.value[i] ?? 0), y: y(w.mass_kg) })));
 const words = computed(() => {
@@ -37,7 +38,9 @@ const words = computed(() => {
         <polyline :points="through(spots)" />
         <circle v-for="(spot, i) in spots" :key="i" :cx="spot.x" :cy="spot.y" r="3.5" />
         <text :x="BOX.left" :y="HEIGHT - 6">{{ ordered[0] && day(ordered[0].weighed_on) }}</text>
-        <text :x="WIDTH - BOX.right" :y="HEIGHT - 6" text-anchor="end">{{ ordered.length > 0 ? day(ordered.at(-1)!.weighed_on) : '' }}</text>
+        <text :x="WIDTH - BOX.right" :y="HEIGHT - 6" text-anchor="end">
+            {{ ordered.length > 0 ? day(ordered.at(-1)!.weighed_on) : '' }}
+        </text>
     </svg>
 </template>
 

@@ -18,7 +18,9 @@ const { width, x } = useSmallChart(() => props);
 const most = computed(() => max(props.work, (w) => w.kj) ?? 0);
 const y = computed(() => scaleLinear([0, most.value || 1], [HEIGHT - BOX.bottom, BOX.top]));
 const bars = computed(() => {
-    const step = (width.value - BOX.left - BOX.right) / Math.max(1, (moment(props.to).getTime() - moment(props.from).getTime()) / (DAY_MS * DAYS[props.each]));
+    const step =
+        (width.value - BOX.left - BOX.right) /
+        Math.max(1, (moment(props.to).getTime() - moment(props.from).getTime()) / (DAY_MS * DAYS[props.each]));
     return props.work.map((w) => ({
         x: Math.max(BOX.left, x.value(moment(w.from))),
         y: y.value(w.kj),
@@ -27,7 +29,11 @@ const bars = computed(() => {
     }));
 });
 const last = computed(() => props.work.at(-1));
-const words = computed(() => (last.value ? `${last.value.kj.toFixed(1)} kJ${last.value.controlled_s > 0 ? `, ${seconds(last.value.controlled_s)} controlled` : ''}` : ''));
+const words = computed(() =>
+    last.value
+        ? `${last.value.kj.toFixed(1)} kJ${last.value.controlled_s > 0 ? `, ${seconds(last.value.controlled_s)} controlled` : ''}`
+        : '',
+);
 </script>
 
 <template>

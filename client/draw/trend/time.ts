@@ -4,7 +4,8 @@ import { timeFormat } from 'd3-time-format';
 /** Noon of a calendar day, so that no shift of summer time moves it. */
 export const moment = (isoDate: string): Date => new Date(`${isoDate}T12:00:00`);
 
-export const timeAxis = (from: Date, to: Date, left: number, right: number): ScaleTime<number, number> => scaleTime([from, to], [left, right]);
+export const timeAxis = (from: Date, to: Date, left: number, right: number): ScaleTime<number, number> =>
+    scaleTime([from, to], [left, right]);
 
 const dayOfMonth = timeFormat('%-d %b');
 const month = timeFormat('%b');

@@ -8,7 +8,10 @@ export const BOX = { left: 6, right: 8, top: 10, bottom: 20 };
 const NARROWEST_PX = 160;
 
 /** A small chart as wide as the element "frame" of its component, with time from one day to another. */
-export function useSmallChart(days: () => { from: string; to: string }): { width: ComputedRef<number>; x: ComputedRef<ScaleTime<number, number>> } {
+export function useSmallChart(days: () => { from: string; to: string }): {
+    width: ComputedRef<number>;
+    x: ComputedRef<ScaleTime<number, number>>;
+} {
     const { width: measured } = useElementSize(useTemplateRef<HTMLElement>('frame'));
     const width = computed(() => Math.max(NARROWEST_PX, measured.value));
     const x = computed(() => timeAxis(moment(days().from), moment(days().to), BOX.left, width.value - BOX.right));

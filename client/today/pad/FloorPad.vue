@@ -32,7 +32,10 @@ const kgError = ref<string>();
 const set = computed(() => props.tile?.athlete.sets.find((s) => s.id === correcting.value?.id) ?? props.tile?.last);
 const amounts = computed(() => {
     const aim = props.tile?.aim ?? 0;
-    return [...new Set([0.5, 0.75, 1, 1.25, 1.5].map((part) => Math.max(1, Math.round(aim * part))))].map((value) => ({ value, label: String(value) }));
+    return [...new Set([0.5, 0.75, 1, 1.25, 1.5].map((part) => Math.max(1, Math.round(aim * part))))].map((value) => ({
+        value,
+        label: String(value),
+    }));
 });
 
 watch(
@@ -88,12 +91,23 @@ function put(rung: SheetRung | undefined): void {
                 </template>
                 <template v-else-if="line.way === 'beside'">
                     <h2>Set {{ line.done + 1 }} of {{ line.line.sets }}</h2>
-                    <QuantityField v-if="line.line.accessory" v-model="kg" class="kg" label="Load" unit="kg" :limits="limits.BesideInput.load_kg" optional :error="kgError" />
+                    <QuantityField
+                        v-if="line.line.accessory"
+                        v-model="kg"
+                        class="kg"
+                        label="Load"
+                        unit="kg"
+                        :limits="limits.BesideInput.load_kg"
+                        optional
+                        :error="kgError"
+                    />
                     <ChipRow label="How much, logs the set" :chips="amounts" :value="null" @pick="beside" />
                 </template>
             </template>
             <LastSet v-if="set" ref="lastSet" :key="set.id" :set="set" :tile="tile" :commands="commands" />
-            <button v-if="line?.rung" type="button" class="key switch" :aria-expanded="others" @click="others = !others">Switch the exercise</button>
+            <button v-if="line?.rung" type="button" class="key switch" :aria-expanded="others" @click="others = !others">
+                Switch the exercise
+            </button>
             <ul v-if="others && line" class="others" aria-label="Instead">
                 <li v-if="line.rung?.key !== line.line.rung?.key">
                     <button type="button" class="key wide" @click="put(undefined)">{{ line.line.rung?.name }}, as written</button>

@@ -43,7 +43,9 @@ const facts = computed(() => {
             <li v-for="caution in line.line.cautions" :key="caution.code">{{ caution.text }}</li>
         </ul>
         <template v-if="line.rung">
-            <button type="button" class="quiet" :aria-expanded="drawn" @click="drawn = !drawn">{{ drawn ? 'Hide the drawing' : 'Show the drawing' }}</button>
+            <button type="button" class="quiet" :aria-expanded="drawn" @click="drawn = !drawn">
+                {{ drawn ? 'Hide the drawing' : 'Show the drawing' }}
+            </button>
             <ReadNote v-if="drawn && !view" :read="setup" waits="Drawing it…" />
             <SideView v-if="drawn && view" :view="view" :name="line.rung.name" />
         </template>

@@ -38,13 +38,22 @@ function log(clean: number, then: number): void {
         <p class="small dim">Clean on {{ first?.name }} + then on {{ name() }}; a tap logs both.</p>
         <div class="grid" role="group" aria-label="Clean on both, logs the set">
             <template v-for="clean in SMALL" :key="clean">
-                <button v-for="then in SMALL" :key="then" type="button" class="key" @click="log(clean, then)">{{ clean }} + {{ then }}</button>
+                <button v-for="then in SMALL" :key="then" type="button" class="key" @click="log(clean, then)">
+                    {{ clean }} + {{ then }}
+                </button>
             </template>
         </div>
         <details>
             <summary>More than that</summary>
             <ChipRow label="Clean at first" show-label :chips="chips" :value="begun" @pick="begun = $event" />
-            <ChipRow v-if="begun !== null" :label="`Then on ${name()}, logs it`" show-label :chips="chips" :value="null" @pick="log(begun, $event)" />
+            <ChipRow
+                v-if="begun !== null"
+                :label="`Then on ${name()}, logs it`"
+                show-label
+                :chips="chips"
+                :value="null"
+                @pick="log(begun, $event)"
+            />
         </details>
     </section>
 </template>

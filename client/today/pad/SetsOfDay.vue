@@ -8,8 +8,16 @@ const props = defineProps<{ tile: Tile; coachName: (id: string) => string }>();
 const emit = defineEmits<{ correct: [set: FloorSet] }>();
 
 const lines = computed(() => [
-    ...props.tile.lines.map((l) => ({ key: l.line.line, name: l.rung?.name ?? l.line.name, sets: l.sets, beside: l.beside.length, of: l.line.sets })),
-    ...(props.tile.extra.length > 0 ? [{ key: 'extra', name: 'Beside what was written', sets: props.tile.extra, beside: 0, of: props.tile.extra.length }] : []),
+    ...props.tile.lines.map((l) => ({
+        key: l.line.line,
+        name: l.rung?.name ?? l.line.name,
+        sets: l.sets,
+        beside: l.beside.length,
+        of: l.line.sets,
+    })),
+    ...(props.tile.extra.length > 0
+        ? [{ key: 'extra', name: 'Beside what was written', sets: props.tile.extra, beside: 0, of: props.tile.extra.length }]
+        : []),
 ]);
 const coaches = computed(() => new Set(props.tile.athlete.sets.map((s) => s.by)));
 </script>

@@ -57,11 +57,20 @@ function symptom(which: Symptom): void {
     <section class="stack" aria-label="Told">
         <ChipRow label="Pain, where" show-label :chips="places" :value="hurts" @pick="pain($event)" />
         <ChipRow v-if="hurts" label="How bad, of 10" show-label :chips="upTo(10, 1)" :value="null" @pick="pain(hurts, $event)" />
-        <p v-if="told" class="paused" role="status">Noted. No pulling until a licensed clinician has looked at it and you clear it with a note.</p>
+        <p v-if="told" class="paused" role="status">
+            Noted. No pulling until a licensed clinician has looked at it and you clear it with a note.
+        </p>
         <button v-if="mistaken" type="button" class="key" @click="undo(mistaken)">Undo: no pain, tapped by mistake</button>
         <ChipRow label="Symptoms" show-label :chips="symptoms" :value="null" @pick="symptom" />
         <CautionNote v-if="told" :moments="['pain', 'lowering']" />
-        <ChipRow v-if="athlete.trained_before_on" label="Sore since last time, of 5" show-label :chips="upTo(5)" :value="athlete.soreness" @pick="signal({ soreness: $event })" />
+        <ChipRow
+            v-if="athlete.trained_before_on"
+            label="Sore since last time, of 5"
+            show-label
+            :chips="upTo(5)"
+            :value="athlete.soreness"
+            @pick="signal({ soreness: $event })"
+        />
         <ChipRow label="What failed first?" show-label :chips="gaveOut" :value="athlete.gave_out" @pick="signal({ gave_out: $event })" />
         <ChipRow label="How hard, out of 10" show-label :chips="upTo(10, 1)" :value="athlete.effort" @pick="signal({ effort: $event })" />
         <ChipRow

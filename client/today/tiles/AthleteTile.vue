@@ -44,7 +44,9 @@ const wall = computed(() => (athlete.value.wall_on ? `wall ${day(athlete.value.w
 /** Asked before the first set, as long as nobody told. */
 const sore = computed(() => {
     const { trained_before_on: before, soreness, sets } = athlete.value;
-    return before !== null && soreness === null && sets.length === 0 && props.nowMs - Date.parse(before) < SORE_DAYS * 86_400_000 ? `Sore from ${day(before)}? 0–5` : undefined;
+    return before !== null && soreness === null && sets.length === 0 && props.nowMs - Date.parse(before) < SORE_DAYS * 86_400_000
+        ? `Sore from ${day(before)}? 0–5`
+        : undefined;
 });
 const twice = computed(() => {
     const [a, b] = props.tile.twice ?? [];
@@ -52,7 +54,12 @@ const twice = computed(() => {
         return '';
     }
     const of = a.setup_name === null || a.setup_name === line.value?.rung?.name ? '' : `${a.setup_name}: `;
-    return of + (a.by === b.by ? `${countWords(a)} and ${countWords(b)}, on two devices` : `${props.coachName(a.by)} ${countWords(a)}, ${props.coachName(b.by)} ${countWords(b)}`);
+    return (
+        of +
+        (a.by === b.by
+            ? `${countWords(a)} and ${countWords(b)}, on two devices`
+            : `${props.coachName(a.by)} ${countWords(a)}, ${props.coachName(b.by)} ${countWords(b)}`)
+    );
 });
 /** What comes after the sets that are left of this line. */
 const then = computed(() => {
@@ -68,7 +75,14 @@ const last = computed(() =>
 </script>
 
 <template>
-    <article class="tile" :class="[`is-${tile.turn}`, { chosen }]" :aria-label="athlete.name" :data-athlete="athlete.id" @pointerdown="emit('choose')" @focusin="emit('choose')">
+    <article
+        class="tile"
+        :class="[`is-${tile.turn}`, { chosen }]"
+        :aria-label="athlete.name"
+        :data-athlete="athlete.id"
+        @pointerdown="emit('choose')"
+        @focusin="emit('choose')"
+    >
         <header>
             <button type="button" class="name" :aria-label="`${athlete.name}: more`" @click="emit('open')">{{ calledName(tile) }}</button>
             <SetDots v-if="line && (tile.turn === 'up' || tile.turn === 'rest')" :line="line" />
@@ -87,7 +101,9 @@ const last = computed(() =>
             <p class="what">{{ concern?.text ?? 'Pulling is paused. A licensed clinician first.' }}</p>
             <div class="foot">
                 <button v-if="undo" type="button" class="plain undo" @click="undo.undo">Undo {{ undo.words }}</button>
-                <RouterLink class="plain" :to="link">{{ concern?.kind === 'screen' ? 'Screen' : concern?.kind === 'baselines' ? 'Baselines' : 'Open' }}</RouterLink>
+                <RouterLink class="plain" :to="link">
+                    {{ concern?.kind === 'screen' ? 'Screen' : concern?.kind === 'baselines' ? 'Baselines' : 'Open' }}
+                </RouterLink>
             </div>
         </template>
         <template v-else-if="tile.turn === 'done'">
@@ -116,16 +132,22 @@ const last = computed(() =>
                 <button type="button" class="plain" @click="emit('keepBoth', tile.twice[1].id)">Both</button>
             </p>
             <p v-else-if="isOut" class="note">out of use today: switch</p>
-            <p v-else-if="clash" class="note">{{ clash.name }}: {{ clash.who.map(calledName).join(' and ') }} {{ clash.apartS > 0 ? `within ${clash.apartS} s` : 'now' }}</p>
+            <p v-else-if="clash" class="note">
+                {{ clash.name }}: {{ clash.who.map(calledName).join(' and ') }} {{ clash.apartS > 0 ? `within ${clash.apartS} s` : 'now' }}
+            </p>
             <p v-else-if="line.way === 'lowering' && tile.loweringsLeft < line.line.aim && tile.loweringsLeft > 0" class="note">
                 stop at {{ tile.loweringsLeft }}: then the cap is reached
             </p>
             <p v-else-if="lasts ?? sore ?? wall" class="note quiet">{{ lasts ?? sore ?? wall }}</p>
             <p v-if="then && !tile.twice" class="then">then {{ then }}</p>
             <div class="foot">
-                <span v-if="tile.turn === 'rest'" class="counts" role="timer" :aria-label="`Rest of ${athlete.name}`">{{ clock(leftMs / 1000) }}</span>
+                <span v-if="tile.turn === 'rest'" class="counts" role="timer" :aria-label="`Rest of ${athlete.name}`">
+                    {{ clock(leftMs / 1000) }}
+                </span>
                 <TileAction :tile="tile" :commands="commands" :watches="watches" :typed="chosen ? typed : null" />
-                <button type="button" class="more" :aria-label="`Another count or note for ${athlete.name}`" @click="emit('open')">⋯</button>
+                <button type="button" class="more" :aria-label="`Another count or note for ${athlete.name}`" @click="emit('open')">
+                    ⋯
+                </button>
             </div>
             <i v-if="tile.turn === 'rest'" class="bar" aria-hidden="true"><i :style="{ width: `${100 * part}%` }" /></i>
         </template>

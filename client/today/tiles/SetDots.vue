@@ -9,7 +9,9 @@ const MOST = 5;
 
 const done = computed(() => (props.line.line.rung ? props.line.sets.map(countWords) : props.line.beside.map(() => '✓')));
 const isMany = computed(() => done.value.length + props.line.left > MOST);
-const words = computed(() => `${done.value.length} of ${props.line.line.sets} sets done${done.value.length > 0 ? `: ${done.value.join(', ')}` : ''}`);
+const words = computed(
+    () => `${done.value.length} of ${props.line.line.sets} sets done${done.value.length > 0 ? `: ${done.value.join(', ')}` : ''}`,
+);
 </script>
 
 <template>

@@ -20,7 +20,8 @@ const props = defineProps<{
 const emit = defineEmits<{ open: [tile: Tile] }>();
 
 /** What is done there; the name of the place itself stands above. */
-const what = (tile: Tile, place: Place): string => (tile.now?.rung?.name ?? '').replace(`, ${place.name}`, '').replace(`${place.name}, `, '');
+const what = (tile: Tile, place: Place): string =>
+    (tile.now?.rung?.name ?? '').replace(`, ${place.name}`, '').replace(`${place.name}, `, '');
 const needsOut = ({ now }: Tile): boolean => [now?.rung?.station, ...(now?.rung?.bands ?? [])].some((id) => id && props.out.has(id));
 const rest = (tile: Tile, nowMs: number): string => clock(Math.max(0, ((tile.restEndsAt ?? nowMs) - nowMs) / 1000));
 </script>
@@ -29,7 +30,8 @@ const rest = (tile: Tile, nowMs: number): string => clock(Math.max(0, ((tile.res
     <ul v-if="clashes.length > 0" class="clashes" role="status">
         <li v-for="clash in clashes" :key="`${clash.band} ${clash.who[1].athlete.id}`">
             <b>{{ clash.name }}</b>
-            is wanted by {{ calledName(clash.who[0]) }} and {{ calledName(clash.who[1]) }}{{ clash.apartS > 0 ? `, ${clash.apartS} s apart` : ' at once' }}: let one go first.
+            is wanted by {{ calledName(clash.who[0]) }} and {{ calledName(clash.who[1])
+            }}{{ clash.apartS > 0 ? `, ${clash.apartS} s apart` : ' at once' }}: let one go first.
         </li>
     </ul>
     <div class="board">
@@ -47,7 +49,9 @@ const rest = (tile: Tile, nowMs: number): string => clock(Math.max(0, ((tile.res
             <p v-if="place.on.length === 0" class="dim free">free now</p>
             <p v-if="place.hitch.off.length + place.hitch.on.length > 0" class="hitch">
                 <template v-if="place.hitch.off.length > 0">Take off {{ place.hitch.off.join(', ') }}</template>
-                <template v-if="place.hitch.on.length > 0">{{ place.hitch.off.length > 0 ? ' · ' : '' }}Hang up {{ place.hitch.on.join(', ') }}</template>
+                <template v-if="place.hitch.on.length > 0">
+                    {{ place.hitch.off.length > 0 ? ' · ' : '' }}Hang up {{ place.hitch.on.join(', ') }}
+                </template>
             </p>
             <ol v-if="place.next.length > 0">
                 <li v-for="tile in place.next" :key="tile.athlete.id">

@@ -43,7 +43,9 @@ function logSplits(): void {
 </script>
 
 <template>
-    <p v-if="none" class="none small" role="status">No lowering is left today: {{ tile.athlete.sheet.lowerings.a_session }} a session are the cap.</p>
+    <p v-if="none" class="none small" role="status">
+        No lowering is left today: {{ tile.athlete.sheet.lowerings.a_session }} a session are the cap.
+    </p>
     <span v-else-if="line && (line.way === 'hold' || line.way === 'lowering')" class="split">
         <PressButton class="go watch" :class="{ on: running }" @press="watches.press(id)" @release="watches.release(id)">
             <b>{{ timed.big }}</b>

@@ -86,7 +86,11 @@ export function useTileCommands(): TileCommands {
         await queue.undoPain(athleteId, toldId);
     }
 
-    const about = ({ now: line }: Tile) => ({ purpose: line?.line.purpose ?? ('work' as const), exercise: line?.rung?.exercise ?? null, ...(line && { line: line.line.line }) });
+    const about = ({ now: line }: Tile) => ({
+        purpose: line?.line.purpose ?? ('work' as const),
+        exercise: line?.rung?.exercise ?? null,
+        ...(line && { line: line.line.line }),
+    });
 
     return {
         async log(tile, count = tile.aim, more = {}) {
@@ -94,7 +98,13 @@ export function useTileCommands(): TileCommands {
             if (!line?.rung || bounces(tile.athlete.id)) {
                 return;
             }
-            await take(tile, String(count), { ...about(tile), clean_reps: count, asked_reps: line.line.aim, ...left(line.line.to_failure ? 0 : null), ...more });
+            await take(tile, String(count), {
+                ...about(tile),
+                clean_reps: count,
+                asked_reps: line.line.aim,
+                ...left(line.line.to_failure ? 0 : null),
+                ...more,
+            });
         },
         async logHeld(tile, heldS) {
             await take(tile, seconds(heldS), { ...about(tile), hang_s: Number(heldS.toFixed(1)) });
@@ -115,7 +125,13 @@ export function useTileCommands(): TileCommands {
             const { measure } = line.amount;
             const amount = measure === 'seconds' ? { seconds: much } : measure === 'metres' ? { metres: much } : { reps: Math.round(much) };
             const made = await queue.tell(tile.athlete.id, {
-                beside: { id: uuidv7(), performed_at: serverTime.now().toISOString(), accessory: line.accessory, ...amount, ...(loadKg !== undefined && { load_kg: loadKg }) },
+                beside: {
+                    id: uuidv7(),
+                    performed_at: serverTime.now().toISOString(),
+                    accessory: line.accessory,
+                    ...amount,
+                    ...(loadKg !== undefined && { load_kg: loadKg }),
+                },
             });
             if (made) {
                 offer(tile.athlete.id, `${much}`, () => takeAllBack(tile.athlete.id, [made.id]));

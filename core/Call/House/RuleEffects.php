@@ -27,10 +27,20 @@ final class RuleEffects
 
         return [
             ...self::lines($sessionNow, $sessionThen),
-            ...array_map(static fn (string $note): string => "Note dropped: $note", array_values(array_diff($sessionNow->notes, $sessionThen->notes))),
-            ...array_map(static fn (string $note): string => "New note: $note", array_values(array_diff($sessionThen->notes, $sessionNow->notes))),
+            ...array_map(
+                static fn (string $note): string => "Note dropped: $note",
+                array_values(array_diff($sessionNow->notes, $sessionThen->notes)),
+            ),
+            ...array_map(
+                static fn (string $note): string => "New note: $note",
+                array_values(array_diff($sessionThen->notes, $sessionNow->notes)),
+            ),
             ...($callBefore === $callAfter ? [] : ["Call: $callAfter, where it is $callBefore."]),
-            ...($now->mostPerWeek() === $after->mostPerWeek() ? [] : [sprintf('Sessions a week: at most %d, where it is %d.', $after->mostPerWeek(), $now->mostPerWeek())]),
+            ...(
+                $now->mostPerWeek() === $after->mostPerWeek()
+                    ? []
+                    : [sprintf('Sessions a week: at most %d, where it is %d.', $after->mostPerWeek(), $now->mostPerWeek())]
+            ),
             ...self::moves($now, $after),
         ];
     }
@@ -63,7 +73,9 @@ final class RuleEffects
     private static function otherwise(Block $now, Block $then): ?string
     {
         $asked = static fn (Block $b): array => [
-            sprintf('%d × %s', $b->sets, $b->amount->words()), "rest $b->restS s", $b->toFailure ? 'to failure' : 'not to failure', $b->tempo ?? 'no tempo', sprintf('%d lowerings', $b->lowerings()), ...$b->cues,
+            sprintf('%d × %s', $b->sets, $b->amount->words()), "rest $b->restS s", $b->toFailure
+                ? 'to failure'
+                : 'not to failure', $b->tempo ?? 'no tempo', sprintf('%d lowerings', $b->lowerings()), ...$b->cues,
         ];
         [$changed, $gone] = [array_diff($asked($then), $asked($now)), array_diff($asked($now), $asked($then))];
 
@@ -94,7 +106,13 @@ final class RuleEffects
         }
         $standard = $situation->standard;
 
-        return sprintf('%s%s, gate %s in %s', $call->verdict->word(), $call->next === null ? '' : " on {$call->next->name}", $standard->words(), $standard->sessions === 1 ? 'one session' : "$standard->sessions sessions");
+        return sprintf(
+            '%s%s, gate %s in %s',
+            $call->verdict->word(),
+            $call->next === null ? '' : " on {$call->next->name}",
+            $standard->words(),
+            $standard->sessions === 1 ? 'one session' : "$standard->sessions sessions",
+        );
     }
 
     /** @return list<string> */
@@ -104,6 +122,8 @@ final class RuleEffects
         $last = $stages[count($stages) - 1];
         $may = static fn (AthleteContext $c): bool => $c->rules->allowsMove($c->method, $c->place->stage, $last);
 
-        return $may($now) === $may($after) ? [] : [sprintf('By hand: %s %s.', $may($after) ? 'skipping again to' : 'no more skipping to', lcfirst($last->name))];
+        return $may($now) === $may($after)
+            ? []
+            : [sprintf('By hand: %s %s.', $may($after) ? 'skipping again to' : 'no more skipping to', lcfirst($last->name))];
     }
 }

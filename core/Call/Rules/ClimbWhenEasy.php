@@ -34,14 +34,27 @@ final readonly class ClimbWhenEasy implements Rule
     public function look(Situation $situation): Finding
     {
         $next = $situation->steps->up;
-        $chance = $next === null || $situation->signs->endsStage || $situation->sessions === [] ? null : $situation->predict($next)?->chanceOf(self::REPS);
+        $chance = $next === null || $situation->signs->endsStage || $situation->sessions === []
+            ? null
+            : $situation->predict($next)?->chanceOf(self::REPS);
         if ($next === null || $chance === null || $chance < self::NEARLY) {
             return Finding::silent();
         }
-        $evidence = new Evidence(sprintf('%d in the first set on the next set-up: %s.', self::REPS, InWords::chanceAgainst($chance, $situation->standard->chance)), $chance, $situation->standard->chance);
+        $evidence = new Evidence(
+            sprintf(
+                '%d in the first set on the next set-up: %s.',
+                self::REPS,
+                InWords::chanceAgainst($chance, $situation->standard->chance),
+            ),
+            $chance,
+            $situation->standard->chance,
+        );
 
         return $chance < $situation->standard->chance ? Finding::nearly($evidence) : Finding::fires(new Call(
-            $this->verdict(), $this->name(), $next, [$evidence, ...$situation->largeStep()], Confidence::Fair, $situation->chanceOfFloor($next), ['Pain, or a session under the floor.'], MixedSet::over($situation),
+            $this->verdict(), $this->name(), $next, [
+                $evidence,
+                ...$situation->largeStep(),
+            ], Confidence::Fair, $situation->chanceOfFloor($next), ['Pain, or a session under the floor.'], MixedSet::over($situation),
         ));
     }
 }

@@ -42,7 +42,12 @@ final readonly class ClimbWhenGateMet implements Rule
         $lacking = [
             ...$this->stage($situation),
             ...($chance !== null && $chance < $situation->standard->chance ? [$this->likely($situation, $chance)] : []),
-            ...($chance === null && ! $next->exercise->style->isStraightArmed() ? [new Evidence('No baseline yet, so nobody knows the reps on the next set-up.')] : []),
+            ...(
+                $chance === null
+                && ! $next->exercise->style->isStraightArmed()
+                    ? [new Evidence('No baseline yet, so nobody knows the reps on the next set-up.')]
+                    : []
+            ),
         ];
 
         return match (true) {
@@ -71,7 +76,15 @@ final readonly class ClimbWhenGateMet implements Rule
         $days = $situation->standard->leastDays;
 
         return $signs->endsStage ? [
-            ...($signs->daysAtStage < $days ? [new Evidence(sprintf('%d days at this stage; it takes %d at the least.', $signs->daysAtStage, $days), (float) $signs->daysAtStage, (float) $days)] : []),
+            ...(
+                $signs->daysAtStage < $days
+                    ? [new Evidence(
+                        sprintf('%d days at this stage; it takes %d at the least.', $signs->daysAtStage, $days),
+                        (float) $signs->daysAtStage,
+                        (float) $days,
+                    )]
+                    : []
+            ),
             ...($signs->lacks === null ? [] : [new Evidence($signs->lacks)]),
         ] : [];
     }
@@ -82,7 +95,11 @@ final readonly class ClimbWhenGateMet implements Rule
             $this->verdict(),
             $this->name(),
             $next,
-            [$this->gate($situation, $situation->sessionsMet()), ...($chance === null ? [] : [$this->likely($situation, $chance)]), ...$situation->largeStep()],
+            [
+                $this->gate($situation, $situation->sessionsMet()),
+                ...($chance === null ? [] : [$this->likely($situation, $chance)]),
+                ...$situation->largeStep(),
+            ],
             $chance >= self::FIRM_CHANCE ? Confidence::Firm : Confidence::Fair,
             $chance,
             ['Pain, or a session under the gate.'],
@@ -99,13 +116,24 @@ final readonly class ClimbWhenGateMet implements Rule
             default => sprintf('Every set at %s or more in', $standard->countWords($standard->count)),
         };
 
-        return new Evidence(sprintf('%s %s%s.', $sets, $met === 1 ? 'one session' : "$met sessions running", $standard->sets === 1 ? '' : " ($standard->sets sets or more each)"), (float) $met, (float) $standard->sessions);
+        return new Evidence(
+            sprintf(
+                '%s %s%s.',
+                $sets,
+                $met === 1 ? 'one session' : "$met sessions running",
+                $standard->sets === 1 ? '' : " ($standard->sets sets or more each)",
+            ),
+            (float) $met,
+            (float) $standard->sessions,
+        );
     }
 
     private function likely(Situation $situation, float $chance): Evidence
     {
         $standard = $situation->standard;
-        $what = $situation->signs->endsStage ? 'The first of the next stage' : sprintf('%s with one left on the next set-up', $standard->countWords($standard->floor));
+        $what = $situation->signs->endsStage
+            ? 'The first of the next stage'
+            : sprintf('%s with one left on the next set-up', $standard->countWords($standard->floor));
 
         return new Evidence(sprintf('%s: %s.', $what, InWords::chanceAgainst($chance, $standard->chance)), $chance, $standard->chance);
     }

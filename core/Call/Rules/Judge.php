@@ -26,13 +26,17 @@ final class Judge
             }
         }
 
-        return ($call?->verdict === Verdict::Refer ? $call : $call?->besides($nearly)) ?? throw new \LogicException('The last rule always fires.');
+        return ($call?->verdict === Verdict::Refer ? $call : $call?->besides($nearly))
+            ?? throw new \LogicException('The last rule always fires.');
     }
 
     /** @return list<Rule> in order of precedence */
     public static function rules(): array
     {
-        $rules = [new Stay, new ReferForBody, new RestWhenSore, new RestWhenFallingOff, new StepDownBelowFloor, new StepDownUnclean, new SwitchExercise, new ClimbWhenGateMet, new ClimbWhenEasy, new TestWhenLikely];
+        $rules = [
+            new Stay, new ReferForBody, new RestWhenSore, new RestWhenFallingOff, new StepDownBelowFloor, new StepDownUnclean,
+            new SwitchExercise, new ClimbWhenGateMet, new ClimbWhenEasy, new TestWhenLikely,
+        ];
         usort($rules, static fn (Rule $a, Rule $b): int => $a->verdict()->rank() <=> $b->verdict()->rank());
 
         return $rules;

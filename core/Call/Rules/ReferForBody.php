@@ -47,13 +47,18 @@ final readonly class ReferForBody implements Rule
     {
         $pain = $situation->signs->pain;
 
-        return $pain === null ? [] : [new Evidence("Pain: {$pain->words()}. No pulling until you clear it.", (float) ($pain->level ?? 1), 1.0)];
+        return $pain === null
+            ? []
+            : [new Evidence("Pain: {$pain->words()}. No pulling until you clear it.", (float) ($pain->level ?? 1), 1.0)];
     }
 
     /** @return list<Evidence> */
     private function symptoms(Situation $situation): array
     {
-        return array_map(static fn (Symptom $s): Evidence => new Evidence(sprintf('%s. No pulling until you clear it.', ucfirst($s->words())), 1.0, 1.0), $situation->signs->symptoms);
+        return array_map(
+            static fn (Symptom $s): Evidence => new Evidence(sprintf('%s. No pulling until you clear it.', ucfirst($s->words())), 1.0, 1.0),
+            $situation->signs->symptoms,
+        );
     }
 
     private function isUrgent(Situation $situation): bool

@@ -35,7 +35,12 @@ final readonly class RestWhenFallingOff implements Rule
             return Finding::silent();
         }
         $evidence = new Evidence(
-            sprintf('First set %s under what was foretold, at an effort of 8 or more: last time %d where %.0f were likely.', $fallen === 1 ? 'a quarter' : "a quarter, $fallen sessions running,", $latest->clean[0], $latest->expected),
+            sprintf(
+                'First set %s under what was foretold, at an effort of 8 or more: last time %d where %.0f were likely.',
+                $fallen === 1 ? 'a quarter' : "a quarter, $fallen sessions running,",
+                $latest->clean[0],
+                $latest->expected,
+            ),
             (float) $fallen,
             (float) self::SESSIONS,
         );

@@ -30,7 +30,11 @@ final readonly class RestWhenSore implements Rule
     public function look(Situation $situation): Finding
     {
         $soreness = $situation->signs->soreness;
-        $evidence = new Evidence(sprintf('Sore, %d of 5: rest from %d on.', $soreness, Signal::MARKED_SORENESS), (float) $soreness, (float) Signal::MARKED_SORENESS);
+        $evidence = new Evidence(
+            sprintf('Sore, %d of 5: rest from %d on.', $soreness, Signal::MARKED_SORENESS),
+            (float) $soreness,
+            (float) Signal::MARKED_SORENESS,
+        );
 
         return match (true) {
             $soreness === null || $soreness < Signal::MARKED_SORENESS - 1 => Finding::silent(),

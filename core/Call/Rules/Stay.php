@@ -40,11 +40,21 @@ final readonly class Stay implements Rule
             $this->name(),
             $situation->rung(),
             [
-                new Evidence($latest === null ? 'No session on this set-up yet.' : sprintf('Last session on this set-up: %s%s.', $latest->counts(), $situation->standard->measure === Measure::Seconds ? ' s' : ' clean')),
+                new Evidence(
+                    $latest === null
+                        ? 'No session on this set-up yet.'
+                        : sprintf(
+                            'Last session on this set-up: %s%s.',
+                            $latest->counts(),
+                            $situation->standard->measure === Measure::Seconds ? ' s' : ' clean',
+                        ),
+                ),
                 ...$this->slips($situation->rung()),
                 ...$situation->largeStep(),
             ],
-            ! $situation->foresight->isKnown() || count($situation->sessions) < $situation->standard->sessions ? Confidence::Slight : Confidence::Fair,
+            ! $situation->foresight->isKnown() || count($situation->sessions) < $situation->standard->sessions
+                ? Confidence::Slight
+                : Confidence::Fair,
             $situation->chanceOfFloor($situation->rung()),
             $this->missing($situation),
             MixedSet::over($situation),
@@ -62,7 +72,8 @@ final readonly class Stay implements Rule
     /** @return non-empty-list<string> */
     private function missing(Situation $situation): array
     {
-        return array_merge($this->missingSessions($situation), $this->missingChance($situation)) ?: ['Nothing: look again after the next session.'];
+        return array_merge($this->missingSessions($situation), $this->missingChance($situation))
+            ?: ['Nothing: look again after the next session.'];
     }
 
     /** @return list<string> */
@@ -92,7 +103,10 @@ final readonly class Stay implements Rule
             $chance >= $standard->chance => [],
             default => [sprintf(
                 '%s on %s: %s.%s',
-                $standard->countWords($standard->floor), $up->name, InWords::chanceAgainst($chance, $standard->chance), $this->whatToMeasure($up->load->warnings),
+                $standard->countWords($standard->floor), $up->name, InWords::chanceAgainst(
+                    $chance,
+                    $standard->chance,
+                ), $this->whatToMeasure($up->load->warnings),
             )],
         };
     }

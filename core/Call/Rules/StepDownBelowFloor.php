@@ -57,7 +57,11 @@ final readonly class StepDownBelowFloor implements Rule
 
     private function hopeless(float $chance): Evidence
     {
-        return new Evidence(sprintf('One rep on this set-up today: %s.', InWords::chanceAgainst($chance, self::ONE_REP)), $chance, self::ONE_REP);
+        return new Evidence(
+            sprintf('One rep on this set-up today: %s.', InWords::chanceAgainst($chance, self::ONE_REP)),
+            $chance,
+            self::ONE_REP,
+        );
     }
 
     private function call(Situation $situation, Rung $down, Evidence $why): Call
@@ -82,7 +86,12 @@ final readonly class StepDownBelowFloor implements Rule
         $counts = implode('; ', array_map(static fn (SessionResult $s): string => $s->counts(), $last));
 
         return new Evidence(
-            sprintf('Under %s in %s (%s).', $standard->countWords($standard->floor), $short === 1 ? 'one session' : "$short sessions running", $counts),
+            sprintf(
+                'Under %s in %s (%s).',
+                $standard->countWords($standard->floor),
+                $short === 1 ? 'one session' : "$short sessions running",
+                $counts,
+            ),
             (float) $short,
             (float) $standard->sessions,
         );

@@ -35,11 +35,26 @@ final readonly class StepDownUnclean implements Rule
         if ($latest === null || $down === null) {
             return Finding::silent();
         }
-        $clean = new Evidence(sprintf('%.0f %% of the last session’s reps counted; under %.0f %% is too few.', 100 * $latest->cleanShare(), 100 * SessionResult::LEAST_CLEAN), $latest->cleanShare(), SessionResult::LEAST_CLEAN);
-        $fast = new Evidence(sprintf('%d of %d sets went down faster than asked.', $latest->tooFast, count($latest->clean)), (float) $latest->tooFast, count($latest->clean) / 2);
+        $clean = new Evidence(
+            sprintf(
+                '%.0f %% of the last session’s reps counted; under %.0f %% is too few.',
+                100 * $latest->cleanShare(),
+                100 * SessionResult::LEAST_CLEAN,
+            ),
+            $latest->cleanShare(),
+            SessionResult::LEAST_CLEAN,
+        );
+        $fast = new Evidence(
+            sprintf('%d of %d sets went down faster than asked.', $latest->tooFast, count($latest->clean)),
+            (float) $latest->tooFast,
+            count($latest->clean) / 2,
+        );
 
         return match (true) {
-            $latest->isUnclean() || $latest->isTooFast() => Finding::fires($this->call($situation, ...array_values(array_filter([$latest->isUnclean() ? $clean : null, $latest->isTooFast() ? $fast : null])))),
+            $latest->isUnclean() || $latest->isTooFast() => Finding::fires($this->call(
+                $situation,
+                ...array_values(array_filter([$latest->isUnclean() ? $clean : null, $latest->isTooFast() ? $fast : null])),
+            )),
             $latest->noCounts > 0 && $latest->cleanShare() < self::NEARLY => Finding::nearly($clean),
             $latest->tooFast > 0 => Finding::nearly($fast),
             default => Finding::silent(),
@@ -51,6 +66,14 @@ final readonly class StepDownUnclean implements Rule
         $down = $situation->steps->down;
         assert($down !== null);
 
-        return new Call($this->verdict(), $this->name(), $down, array_values($evidence), Confidence::Fair, $situation->chanceOfFloor($down), ['A session with seven in ten reps clean, each way down as slow as asked.']);
+        return new Call(
+            $this->verdict(),
+            $this->name(),
+            $down,
+            array_values($evidence),
+            Confidence::Fair,
+            $situation->chanceOfFloor($down),
+            ['A session with seven in ten reps clean, each way down as slow as asked.'],
+        );
     }
 }

@@ -39,11 +39,30 @@ final readonly class TestWhenLikely implements Rule
             return Finding::silent();
         }
         $days = $situation->signs->daysSinceTry;
-        $likely = new Evidence(sprintf('%s: %s.', $goal->reps === 1 ? 'A strict rep' : "$goal->reps strict reps", InWords::chanceAgainst($goal->chance, self::CHANCE)), $goal->chance, self::CHANCE);
-        $apart = $days === null ? [] : [new Evidence(sprintf('The last try was %d days ago; ten days lie between two.', $days), (float) $days, (float) self::DAYS_APART)];
+        $likely = new Evidence(
+            sprintf(
+                '%s: %s.',
+                $goal->reps === 1 ? 'A strict rep' : "$goal->reps strict reps",
+                InWords::chanceAgainst($goal->chance, self::CHANCE),
+            ),
+            $goal->chance,
+            self::CHANCE,
+        );
+        $apart = $days === null
+            ? []
+            : [new Evidence(
+                sprintf('The last try was %d days ago; ten days lie between two.', $days),
+                (float) $days,
+                (float) self::DAYS_APART,
+            )];
 
-        return $goal->chance < self::CHANCE || ($days !== null && $days <= self::DAYS_APART) ? Finding::nearly($likely, ...$apart) : Finding::fires(new Call(
-            $this->verdict(), $this->name(), $goal->strict, [$likely, ...$apart], Confidence::Fair, $goal->chance, ['A test made; a miss does no harm.'],
+        return $goal->chance < self::CHANCE || (
+            $days !== null
+            && $days <= self::DAYS_APART
+        ) ? Finding::nearly($likely, ...$apart) : Finding::fires(new Call(
+            $this->verdict(), $this->name(), $goal->strict, [$likely, ...$apart], Confidence::Fair, $goal->chance, [
+                'A test made; a miss does no harm.',
+            ],
         ));
     }
 }

@@ -41,6 +41,10 @@ final readonly class FromEstimate implements Foresight
 
     private function of(Rung $rung): Estimate
     {
-        return $this->elsewhere === null || $this->now === null || AthleteContext::patternOf($rung) === AthleteContext::patternOf($this->now) ? $this->estimate : ($this->elsewhere)($rung);
+        return $this->elsewhere === null
+            || $this->now === null
+            || AthleteContext::patternOf($rung) === AthleteContext::patternOf($this->now)
+            ? $this->estimate
+            : ($this->elsewhere)($rung);
     }
 }

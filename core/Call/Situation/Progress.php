@@ -17,8 +17,13 @@ final readonly class Progress
      * @param  int  $planned  sessions in those weeks
      * @param  bool  $isRestedAndClean  no marked soreness, and the sessions clean
      */
-    public function __construct(public float $shareThen, public float $shareNow, public int $sessions, public int $planned, public bool $isRestedAndClean)
-    {
+    public function __construct(
+        public float $shareThen,
+        public float $shareNow,
+        public int $sessions,
+        public int $planned,
+        public bool $isRestedAndClean,
+    ) {
     }
 
     public function isDoneEnough(): bool

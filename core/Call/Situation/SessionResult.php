@@ -29,8 +29,14 @@ final readonly class SessionResult
      * @param  float|null  $expected  the median of the first set, as it was foretold; known of hard sessions
      * @param  int|null  $effort  0–10
      */
-    public function __construct(public int $day, public array $clean, public int $noCounts = 0, public int $tooFast = 0, public ?float $expected = null, public ?int $effort = null)
-    {
+    public function __construct(
+        public int $day,
+        public array $clean,
+        public int $noCounts = 0,
+        public int $tooFast = 0,
+        public ?float $expected = null,
+        public ?int $effort = null,
+    ) {
     }
 
     /** Over all sets together where that is what counts. */
@@ -72,7 +78,9 @@ final readonly class SessionResult
     /** Whether it was hard, and the first set far under what was foretold. */
     public function fallsOff(): bool
     {
-        return $this->expected !== null && $this->effort >= self::HARD_EFFORT && $this->clean[0] <= (1.0 - self::FALLS_OFF) * $this->expected;
+        return $this->expected !== null
+            && $this->effort >= self::HARD_EFFORT
+            && $this->clean[0] <= (1.0 - self::FALLS_OFF) * $this->expected;
     }
 
     /** The first of them where nobody would read all. */

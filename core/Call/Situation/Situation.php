@@ -60,13 +60,19 @@ final readonly class Situation
     public function chanceOf(Rung $rung, int $count): ?float
     {
         return $this->predict($rung)?->chanceOf((float) $count)
-            ?? $this->seconds($rung)?->chanceOf((float) max(1, $this->standard->measure === Measure::Seconds ? $count : (int) $rung->exercise->style->seconds));
+            ?? $this->seconds($rung)?->chanceOf(
+                (float) max(1, $this->standard->measure === Measure::Seconds ? $count : (int) $rung->exercise->style->seconds),
+            );
     }
 
     /** Chance of so many reps in the last set of the gate, tired by those before; none where seconds count. */
     public function chanceInLastSet(Rung $rung, int $count): ?float
     {
-        $left = ($this->fall ?? SetFall::ofAnybody())->over($this->standard->sets, (float) Practice::of($rung->exercise)->restS[0], self::USUAL_RESERVE);
+        $left = ($this->fall ?? SetFall::ofAnybody())->over(
+            $this->standard->sets,
+            (float) Practice::of($rung->exercise)->restS[0],
+            self::USUAL_RESERVE,
+        );
 
         return $this->predict($rung)?->with($left[count($left) - 1])->chanceOf((float) $count);
     }
@@ -82,7 +88,11 @@ final readonly class Situation
         $size = $this->steps->sizeUp();
 
         return $this->steps->isTooLarge() && ! $this->signs->endsStage ? [new Evidence(
-            sprintf('The next step is %.0f %% of bodyweight, more than %.0f %%: this kit has nothing in between. Mix the set.', 100 * $size, 100 * Steps::LARGEST),
+            sprintf(
+                'The next step is %.0f %% of bodyweight, more than %.0f %%: this kit has nothing in between. Mix the set.',
+                100 * $size,
+                100 * Steps::LARGEST,
+            ),
             $size,
             Steps::LARGEST,
         )] : [];

@@ -42,7 +42,9 @@ final readonly class SituationOf
         $strict = $context->ways->strict();
         $rung = $course->now->rung ?? ($context->diary->pain() !== null || $context->diary->symptoms() !== [] ? $strict : null);
 
-        return $rung === null ? null : (new self($context, $course, $rung, Standard::at($context->place->stage, $rung, $context->rules)))->situation();
+        return $rung === null
+            ? null
+            : (new self($context, $course, $rung, Standard::at($context->place->stage, $rung, $context->rules)))->situation();
     }
 
     private function situation(): Situation
@@ -51,7 +53,16 @@ final readonly class SituationOf
         $steps = $this->course->steps() ?? new Steps($this->rung, null, null);
         $sessions = $this->sessions();
 
-        return new Situation($steps, $sessions, new FromEstimate($this->context->estimates->of($pattern), $this->rung, $this->context->estimate(...)), $this->signs($sessions), $this->standard, $this->context->estimates->fall($pattern), $this->course, $this->context->today);
+        return new Situation(
+            $steps,
+            $sessions,
+            new FromEstimate($this->context->estimates->of($pattern), $this->rung, $this->context->estimate(...)),
+            $this->signs($sessions),
+            $this->standard,
+            $this->context->estimates->fall($pattern),
+            $this->course,
+            $this->context->today,
+        );
     }
 
     /** @param  list<SessionResult>  $sessions */
@@ -83,7 +94,10 @@ final readonly class SituationOf
     /** @return list<LimitingFactor> of the latest sessions with the word */
     private function limitingFactor(Diary $diary): array
     {
-        $told = array_map(static fn (int $day): ?LimitingFactor => $diary->signalOf($day)?->limitingFactor, array_slice($diary->days($this->context->today), -self::LATEST_SESSIONS));
+        $told = array_map(
+            static fn (int $day): ?LimitingFactor => $diary->signalOf($day)?->limitingFactor,
+            array_slice($diary->days($this->context->today), -self::LATEST_SESSIONS),
+        );
 
         return array_values(array_filter($told, static fn (?LimitingFactor $g): bool => $g !== null));
     }
@@ -96,10 +110,21 @@ final readonly class SituationOf
         $then = $this->context->estimates->shareOn($pattern, $today - Progress::DAYS);
         $now = $this->context->estimates->of($pattern)->state?->share();
         $count = count(array_filter($this->context->diary->days($today), static fn (int $day): bool => $day > $today - Progress::DAYS));
-        $sore = array_filter($this->context->diary->signals, static fn (Signal $s): bool => $s->day > $today - Progress::DAYS && $s->soreness >= Signal::MARKED_SORENESS);
+        $sore = array_filter(
+            $this->context->diary->signals,
+            static fn (Signal $s): bool => $s->day > $today - Progress::DAYS && $s->soreness >= Signal::MARKED_SORENESS,
+        );
         $unclean = array_filter($sessions, static fn (SessionResult $s): bool => $s->day > $today - Progress::DAYS && $s->isUnclean());
 
-        return $then === null || $now === null ? null : new Progress($then, $now, $count, (int) round($this->context->mostPerWeek() * Progress::DAYS / 7), $sore === [] && $unclean === []);
+        return $then === null || $now === null
+            ? null
+            : new Progress(
+                $then,
+                $now,
+                $count,
+                (int) round($this->context->mostPerWeek() * Progress::DAYS / 7),
+                $sore === [] && $unclean === [],
+            );
     }
 
     /** Another exercise of the stage, or of the lane, at about the same share. */
@@ -118,7 +143,8 @@ final readonly class SituationOf
         }
         $sameLane = array_values(array_filter($others, static fn (Rung $r): bool => $r->exercise->setup->kind()->lane() === $lane));
         $others = Pick::nearestFirst($sameLane === [] ? $others : $sameLane, $this->rung);
-        $isNear = $others !== [] && ($this->rung->exercise->style->movement->isTimed() || abs($others[0]->share() - $this->rung->share()) <= self::SAME_SHARE);
+        $isNear = $others !== []
+            && ($this->rung->exercise->style->movement->isTimed() || abs($others[0]->share() - $this->rung->share()) <= self::SAME_SHARE);
 
         return $isNear ? $others[0] : null;
     }
@@ -143,7 +169,12 @@ final readonly class SituationOf
     {
         $byDay = $mixed = [];
         foreach ($this->context->diary->done as $done) {
-            if ($done->purpose !== Purpose::Work || $done->day > $this->context->today || $done->day < $this->context->today - Diary::LOOK_BACK_DAYS || $done->lane() !== $this->rung->lane()) {
+            if (
+                $done->purpose !== Purpose::Work
+                || $done->day > $this->context->today
+                || $done->day < $this->context->today - Diary::LOOK_BACK_DAYS
+                || $done->lane() !== $this->rung->lane()
+            ) {
                 continue;
             }
             $byDay[$done->day] ??= [];
@@ -176,7 +207,9 @@ final readonly class SituationOf
             $counts,
             array_sum(array_map(static fn (Done $d): int => $d->noCounts, $sets)),
             count(array_filter($sets, static fn (Done $d): bool => $d->isTooFast())),
-            $this->standard->measure === Measure::Reps && $pattern !== null && $effort >= SessionResult::HARD_EFFORT ? $this->context->estimates->medianBefore($pattern, $sets[0]->load, $day) : null,
+            $this->standard->measure === Measure::Reps && $pattern !== null && $effort >= SessionResult::HARD_EFFORT
+                ? $this->context->estimates->medianBefore($pattern, $sets[0]->load, $day)
+                : null,
             $effort,
         );
     }

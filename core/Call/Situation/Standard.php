@@ -43,7 +43,14 @@ final readonly class Standard
 
     public static function of(Gate $gate, HouseRules $rules): self
     {
-        return new self($rules->setsFor($gate), $gate->count, $gate->floor, $rules->sessionsFor($gate), measure: $gate->measure, leastDays: $gate->leastDays);
+        return new self(
+            $rules->setsFor($gate),
+            $gate->count,
+            $gate->floor,
+            $rules->sessionsFor($gate),
+            measure: $gate->measure,
+            leastDays: $gate->leastDays,
+        );
     }
 
     /** As “3 × 8 clean” or “30 s in one set”. */

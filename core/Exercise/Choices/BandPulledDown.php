@@ -56,6 +56,11 @@ final readonly class BandPulledDown implements Choice
 
     public function name(Kit $kit): string
     {
-        return sprintf('Band pull-down, %s, %s, %s', implode(' + ', array_map(static fn (string $id): string => $kit->band($id)->name, $this->bandIds)), $this->stance->value, $kit->bar($this->barId)->name);
+        return sprintf(
+            'Band pull-down, %s, %s, %s',
+            implode(' + ', array_map(static fn (string $id): string => $kit->band($id)->name, $this->bandIds)),
+            $this->stance->value,
+            $kit->bar($this->barId)->name,
+        );
     }
 }

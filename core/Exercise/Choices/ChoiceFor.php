@@ -48,11 +48,23 @@ final readonly class ChoiceFor
             $setup instanceof Strict => new StrictPull,
             $setup instanceof BandHelp => $this->bands($setup),
             $setup instanceof Row => $this->row($setup),
-            $setup instanceof FootHelp => $this->onFeet($setup->reach, static fn (string $bar, Footing $footing): Choice => FootHelped::of($bar, $footing, $setup->scaleKg, $setup->grade)),
-            $setup instanceof Hop => $this->onFeet($setup->reach, static fn (string $bar, Footing $footing): Choice => Hopped::of($bar, $footing, $setup->hopM)),
-            $setup instanceof LowBar => ($bar = $this->bar($setup->barHeightM)) === null ? null : OnLowBar::of($bar, $setup->scaleKg, $setup->grade),
-            $setup instanceof Counterweight => ($machine = $this->machine(MachineUse::Counterweight, $setup->stackKg)) === null ? null : Counterweighted::of($machine, $setup->stackKg),
-            $setup instanceof PullDown => ($machine = $this->machine(MachineUse::PullDown, $setup->stackKg)) === null ? null : PulledDown::of($machine, $setup->stackKg, $setup->stance),
+            $setup instanceof FootHelp => $this->onFeet(
+                $setup->reach,
+                static fn (string $bar, Footing $footing): Choice => FootHelped::of($bar, $footing, $setup->scaleKg, $setup->grade),
+            ),
+            $setup instanceof Hop => $this->onFeet(
+                $setup->reach,
+                static fn (string $bar, Footing $footing): Choice => Hopped::of($bar, $footing, $setup->hopM),
+            ),
+            $setup instanceof LowBar => ($bar = $this->bar($setup->barHeightM)) === null
+                ? null
+                : OnLowBar::of($bar, $setup->scaleKg, $setup->grade),
+            $setup instanceof Counterweight => ($machine = $this->machine(MachineUse::Counterweight, $setup->stackKg)) === null
+                ? null
+                : Counterweighted::of($machine, $setup->stackKg),
+            $setup instanceof PullDown => ($machine = $this->machine(MachineUse::PullDown, $setup->stackKg)) === null
+                ? null
+                : PulledDown::of($machine, $setup->stackKg, $setup->stance),
             $setup instanceof BandPullDown => $this->bandPullDown($setup),
             $setup instanceof AddedWeight => $this->weighted($setup),
             default => null,
@@ -89,7 +101,9 @@ final readonly class ChoiceFor
         if (($rings === null && $bar === null) || ($box === null) !== ($row->heelHeightM === 0.0) || $row->addedKg > 0.0) {
             return null;
         }
-        $choice = $rings !== null ? InRow::onRings($rings, $row->strapM, $row->heelMarkM, $box) : InRow::onBar((string) $bar, $row->heelMarkM, $box);
+        $choice = $rings !== null
+            ? InRow::onRings($rings, $row->strapM, $row->heelMarkM, $box)
+            : InRow::onBar((string) $bar, $row->heelMarkM, $box);
 
         return $choice->with($row->heeling->heels, $row->heeling->knees);
     }
@@ -98,7 +112,10 @@ final readonly class ChoiceFor
     private function onFeet(BoxReach $reach, \Closure $choice): ?Choice
     {
         $bar = $this->bar($reach->barHeightM);
-        $heights = array_values(array_filter(StandingHeight::all($this->kit->boxes, $this->kit->plates), static fn (StandingHeight $h): bool => self::same($h->heightM, $reach->boxM)));
+        $heights = array_values(array_filter(
+            StandingHeight::all($this->kit->boxes, $this->kit->plates),
+            static fn (StandingHeight $h): bool => self::same($h->heightM, $reach->boxM),
+        ));
 
         return $bar === null || $heights === [] ? null : $choice($bar, Footing::at($heights[0]));
     }
@@ -144,7 +161,10 @@ final readonly class ChoiceFor
     private function rings(Row $row): ?string
     {
         foreach ($this->kit->ringPairs as $rings) {
-            if (self::same($rings->anchorHeightM, $row->anchorHeightM) && array_filter($rings->strapsM, static fn (float $m): bool => self::same($m, $row->strapM)) !== []) {
+            if (
+                self::same($rings->anchorHeightM, $row->anchorHeightM)
+                && array_filter($rings->strapsM, static fn (float $m): bool => self::same($m, $row->strapM)) !== []
+            ) {
                 return $rings->id;
             }
         }
@@ -155,7 +175,10 @@ final readonly class ChoiceFor
     private function machine(MachineUse $use, float $stackKg): ?string
     {
         foreach ($this->kit->machines as $machine) {
-            if ($machine->use === $use && array_filter($machine->stacksKg(), static fn (float $kg): bool => self::sameKg($kg, $stackKg)) !== []) {
+            if (
+                $machine->use === $use
+                && array_filter($machine->stacksKg(), static fn (float $kg): bool => self::sameKg($kg, $stackKg)) !== []
+            ) {
                 return $machine->id;
             }
         }

@@ -25,7 +25,14 @@ enum ChoiceKind: string
     case Added = 'added';
     case PullDown = 'pulldown';
 
-    private const ANY_PART = [Movement::Full, Movement::LowerHalf, Movement::UpperHalf, Movement::Lowering, Movement::Hold, Movement::ShoulderBlade];
+    private const ANY_PART = [
+        Movement::Full,
+        Movement::LowerHalf,
+        Movement::UpperHalf,
+        Movement::Lowering,
+        Movement::Hold,
+        Movement::ShoulderBlade,
+    ];
 
     private const ON_FEET = [Movement::Full, Movement::LowerHalf, Movement::UpperHalf, Movement::Lowering, Movement::Hold];
 

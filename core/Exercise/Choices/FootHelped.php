@@ -15,8 +15,13 @@ use SteadyRung\Setup\HelpGrade;
 final readonly class FootHelped implements Choice
 {
     /** @param  list<string>  $lapIds weights in the lap, sorted */
-    private function __construct(public string $barId, public Footing $footing, public ?float $scaleKg, public ?HelpGrade $grade, public array $lapIds = [])
-    {
+    private function __construct(
+        public string $barId,
+        public Footing $footing,
+        public ?float $scaleKg,
+        public ?HelpGrade $grade,
+        public array $lapIds = [],
+    ) {
     }
 
     /** @throws OutOfRange if the scale reading is outside its range */
@@ -46,12 +51,25 @@ final readonly class FootHelped implements Choice
 
     public function key(): string
     {
-        return sprintf('foot:%s:%s:%s:%s%s', $this->barId, $this->footing->key(), $this->scaleKg ?? '', $this->grade->value ?? '', $this->lapIds === [] ? '' : ':'.implode('+', $this->lapIds));
+        return sprintf(
+            'foot:%s:%s:%s:%s%s',
+            $this->barId,
+            $this->footing->key(),
+            $this->scaleKg ?? '',
+            $this->grade->value ?? '',
+            $this->lapIds === [] ? '' : ':'.implode('+', $this->lapIds),
+        );
     }
 
     public function pieces(): array
     {
-        return ['bar' => $this->barId, 'footing' => $this->footing->key(), 'scale' => (string) $this->scaleKg, 'grade' => $this->grade->value ?? '', 'lap' => implode('+', $this->lapIds)];
+        return [
+            'bar' => $this->barId,
+            'footing' => $this->footing->key(),
+            'scale' => (string) $this->scaleKg,
+            'grade' => $this->grade->value ?? '',
+            'lap' => implode('+', $this->lapIds),
+        ];
     }
 
     public function bandIds(): array
@@ -61,7 +79,13 @@ final readonly class FootHelped implements Choice
 
     public function setup(Kit $kit): FootHelp
     {
-        return FootHelp::of($kit->bar($this->barId)->heightM, $this->footing->heightM($kit), $this->scaleKg, $this->grade, array_sum(array_map(static fn (string $id): float => $kit->weight($id)->massKg, $this->lapIds)));
+        return FootHelp::of(
+            $kit->bar($this->barId)->heightM,
+            $this->footing->heightM($kit),
+            $this->scaleKg,
+            $this->grade,
+            array_sum(array_map(static fn (string $id): float => $kit->weight($id)->massKg, $this->lapIds)),
+        );
     }
 
     public function name(Kit $kit): string
@@ -70,7 +94,9 @@ final readonly class FootHelped implements Choice
             'Foot help', $this->footing->name($kit), $kit->bar($this->barId)->name,
             $this->grade === null ? '' : str_replace('-', ' ', $this->grade->value),
             $this->scaleKg === null ? '' : sprintf('scale %.1f kg', $this->scaleKg),
-            $this->lapIds === [] ? '' : implode(' + ', array_map(static fn (string $id): string => $kit->weight($id)->name, $this->lapIds)).' in the lap',
+            $this->lapIds === []
+                ? ''
+                : implode(' + ', array_map(static fn (string $id): string => $kit->weight($id)->name, $this->lapIds)).' in the lap',
         ]));
     }
 }

@@ -66,7 +66,10 @@ final readonly class Footing
     {
         return match (true) {
             $this->boxId !== null => $kit->box($this->boxId)->name,
-            $this->plateIds !== [] => implode(' + ', array_map(static fn (Plate $p): string => $p->name, array_map($kit->plate(...), $this->plateIds))),
+            $this->plateIds !== [] => implode(
+                ' + ',
+                array_map(static fn (Plate $p): string => $p->name, array_map($kit->plate(...), $this->plateIds)),
+            ),
             default => 'from the floor',
         };
     }

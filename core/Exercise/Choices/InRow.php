@@ -54,7 +54,16 @@ final readonly class InRow implements Choice
     {
         sort($vestIds);
 
-        return new self($this->ringId, $this->barId, $this->strapM, $this->heelMarkM, $this->boxId, $heels, $knees, array_values(array_unique($vestIds)));
+        return new self(
+            $this->ringId,
+            $this->barId,
+            $this->strapM,
+            $this->heelMarkM,
+            $this->boxId,
+            $heels,
+            $knees,
+            array_values(array_unique($vestIds)),
+        );
     }
 
     /** Heels free on the floor, knees straight, nothing worn: what anybody can set up at once. */
@@ -81,12 +90,25 @@ final readonly class InRow implements Choice
 
     public function key(): string
     {
-        return sprintf('row:%s:%.3f:%s:%.3f%s', $this->ringId ?? $this->barId, $this->strapM, $this->boxId ?? '', $this->heelMarkM, $this->style());
+        return sprintf(
+            'row:%s:%.3f:%s:%.3f%s',
+            $this->ringId ?? $this->barId,
+            $this->strapM,
+            $this->boxId ?? '',
+            $this->heelMarkM,
+            $this->style(),
+        );
     }
 
     public function pieces(): array
     {
-        return ['hang' => (string) ($this->ringId ?? $this->barId), 'strap' => sprintf('%.3f', $this->strapM), 'box' => (string) $this->boxId, 'mark' => sprintf('%.3f', $this->heelMarkM), 'manner' => $this->style()];
+        return [
+            'hang' => (string) ($this->ringId ?? $this->barId),
+            'strap' => sprintf('%.3f', $this->strapM),
+            'box' => (string) $this->boxId,
+            'mark' => sprintf('%.3f', $this->heelMarkM),
+            'manner' => $this->style(),
+        ];
     }
 
     public function bandIds(): array
@@ -109,17 +131,23 @@ final readonly class InRow implements Choice
     public function name(Kit $kit): string
     {
         return implode(', ', array_filter([
-            $this->ringId === null ? sprintf('Row, %s', $kit->bar((string) $this->barId)->name) : sprintf('Row, %s %.0f cm', $kit->ringPair($this->ringId)->name, 100.0 * $this->strapM),
+            $this->ringId === null
+                ? sprintf('Row, %s', $kit->bar((string) $this->barId)->name)
+                : sprintf('Row, %s %.0f cm', $kit->ringPair($this->ringId)->name, 100.0 * $this->strapM),
             sprintf('mark %s%.0f cm', $this->heelMarkM < 0.0 ? '−' : '+', abs(100.0 * $this->heelMarkM)),
             $this->boxId === null ? '' : $kit->box($this->boxId)->name,
             $this->knees === Knees::Bent ? 'knees bent' : '',
             $this->heels === Heels::Blocked ? 'heels blocked' : '',
-            $this->vestIds === [] ? '' : 'wearing '.implode(' + ', array_map(static fn (string $id): string => $kit->weight($id)->name, $this->vestIds)),
+            $this->vestIds === []
+                ? ''
+                : 'wearing '.implode(' + ', array_map(static fn (string $id): string => $kit->weight($id)->name, $this->vestIds)),
         ]));
     }
 
     private function style(): string
     {
-        return ($this->heels === Heels::Blocked ? ':blocked' : '').($this->knees === Knees::Bent ? ':bent' : '').($this->vestIds === [] ? '' : ':'.implode('+', $this->vestIds));
+        return ($this->heels === Heels::Blocked ? ':blocked' : '').($this->knees === Knees::Bent ? ':bent' : '').(
+            $this->vestIds === [] ? '' : ':'.implode('+', $this->vestIds)
+        );
     }
 }

@@ -94,7 +94,10 @@ final readonly class OnBands implements Choice
     {
         $bands = $this->kneeBandId === null
             ? [implode(' + ', array_map(static fn (string $id): string => $kit->band($id)->name, $this->bandIds)), $this->attach->value]
-            : [implode(' + ', array_map(fn (string $id): string => $kit->band($id)->name.($id === $this->kneeBandId ? ' knee' : ' foot'), $this->bandIds))];
+            : [implode(
+                ' + ',
+                array_map(fn (string $id): string => $kit->band($id)->name.($id === $this->kneeBandId ? ' knee' : ' foot'), $this->bandIds),
+            )];
 
         return implode(', ', [...$bands, $kit->bar($this->barId)->name]);
     }

@@ -34,7 +34,9 @@ final readonly class PulledDown implements Choice
 
     public function key(): string
     {
-        return sprintf('pulldown:%s:%.2f', $this->machineId, $this->stackKg).($this->stance === Stance::Seated ? '' : ':'.$this->stance->value);
+        return sprintf('pulldown:%s:%.2f', $this->machineId, $this->stackKg).(
+            $this->stance === Stance::Seated ? '' : ':'.$this->stance->value
+        );
     }
 
     public function pieces(): array
@@ -54,6 +56,10 @@ final readonly class PulledDown implements Choice
 
     public function name(Kit $kit): string
     {
-        return sprintf('Pull-down, %s, stack %.1f kg', $kit->machine($this->machineId)->name, $this->stackKg).($this->stance === Stance::Seated ? '' : ', kneeling');
+        return sprintf(
+            'Pull-down, %s, stack %.1f kg',
+            $kit->machine($this->machineId)->name,
+            $this->stackKg,
+        ).($this->stance === Stance::Seated ? '' : ', kneeling');
     }
 }

@@ -230,7 +230,9 @@ final readonly class EveryChoice
     {
         $last = count($all) - 1;
 
-        return $last < $most ? $all : array_map(static fn (int $i): mixed => $all[intdiv($i * $last, max(1, $most - 1))], range(0, $most - 1));
+        return $last < $most
+            ? $all
+            : array_map(static fn (int $i): mixed => $all[intdiv($i * $last, max(1, $most - 1))], range(0, $most - 1));
     }
 
     /**
@@ -262,7 +264,10 @@ final readonly class EveryChoice
     private function feet(): \Generator
     {
         $bars = self::spread($this->kit->bars, self::MOST_BARS);
-        $heights = self::spread(StandingHeight::all($this->kit->boxes, $this->kit->plates), intdiv(self::MOST_STANDS, max(1, count($bars))));
+        $heights = self::spread(
+            StandingHeight::all($this->kit->boxes, $this->kit->plates),
+            intdiv(self::MOST_STANDS, max(1, count($bars))),
+        );
         foreach ($bars as $bar) {
             foreach ($heights as $height) {
                 yield FootHelped::of($bar->id, Footing::at($height));
@@ -273,7 +278,10 @@ final readonly class EveryChoice
     /** @return \Generator<int, Choice> from the floor and from each box, a small hop and a jump */
     private function hops(): \Generator
     {
-        $footings = [Footing::floor(), ...array_map(static fn (Box $b): Footing => Footing::box($b->id), self::spread($this->kit->boxes, self::MOST_ROW_FOOTINGS))];
+        $footings = [
+            Footing::floor(),
+            ...array_map(static fn (Box $b): Footing => Footing::box($b->id), self::spread($this->kit->boxes, self::MOST_ROW_FOOTINGS)),
+        ];
         foreach (self::spread($this->kit->bars, self::MOST_BARS) as $bar) {
             foreach ($footings as $footing) {
                 yield Hopped::of($bar->id, $footing, Hop::SMALL_M);

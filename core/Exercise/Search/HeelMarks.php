@@ -38,7 +38,11 @@ final class HeelMarks
                 $found[] = $rung;
             }
         }
-        usort($found, static fn (Rung $a, Rung $b): int => [$a->load->isCautioned(), $a->load->friction] <=> [$b->load->isCautioned(), $b->load->friction]);
+        usort(
+            $found,
+            static fn (Rung $a, Rung $b): int => [$a->load->isCautioned(), $a->load->friction]
+                <=> [$b->load->isCautioned(), $b->load->friction],
+        );
 
         return $found;
     }

@@ -145,7 +145,11 @@ final readonly class RungSearch
      */
     public function addedBy(LoopBand|Box|Weight $piece, Body $body, ?Exercise $like = null): array
     {
-        return (new self($this->kit->with($piece), $this->limits))->fitting((new EveryChoice($this->kit, $body))->addedBy($piece), $body, $like);
+        return (new self($this->kit->with($piece), $this->limits))->fitting(
+            (new EveryChoice($this->kit, $body))->addedBy($piece),
+            $body,
+            $like,
+        );
     }
 
     /**
@@ -175,7 +179,12 @@ final readonly class RungSearch
         }
         $exercise = $rung->exercise->on($row->with(Heels::Blocked, $row->knees, $row->vestIds));
 
-        return new Rung($exercise, $exercise->name($this->kit), $exercise->setup->setup($this->kit), $rung->load->without(WarningCode::HeelsSlip));
+        return new Rung(
+            $exercise,
+            $exercise->name($this->kit),
+            $exercise->setup->setup($this->kit),
+            $rung->load->without(WarningCode::HeelsSlip),
+        );
     }
 
     /**

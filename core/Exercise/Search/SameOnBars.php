@@ -51,7 +51,10 @@ final readonly class SameOnBars
     /** @return list<string> */
     public function barNames(Kit $kit): array
     {
-        $ids = array_map(static fn (Rung $r): ?string => $r->exercise->setup instanceof OnBands ? $r->exercise->setup->barId : null, $this->all);
+        $ids = array_map(
+            static fn (Rung $r): ?string => $r->exercise->setup instanceof OnBands ? $r->exercise->setup->barId : null,
+            $this->all,
+        );
 
         return array_values(array_map(
             static fn (Bar $bar): string => $bar->name,

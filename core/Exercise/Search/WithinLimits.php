@@ -31,7 +31,11 @@ final class WithinLimits
         }
 
         return $limits->mostShare !== null && $load->share() > $limits->mostShare
-            ? DoesNotFit::outsideLimits(sprintf('The screen allows at most %.0f %% of bodyweight; this is %.0f %%.', 100 * $limits->mostShare, 100 * $load->share()))
+            ? DoesNotFit::outsideLimits(sprintf(
+                'The screen allows at most %.0f %% of bodyweight; this is %.0f %%.',
+                100 * $limits->mostShare,
+                100 * $load->share(),
+            ))
             : null;
     }
 
@@ -43,7 +47,8 @@ final class WithinLimits
         return match ($limit) {
             Limit::NoHanging => $lane === Lane::Pull && (! $kind->isStanding() || $exercise->style->at?->isGrip() === true),
             Limit::NoOverhead => $lane === Lane::Pull || $lane === Lane::PullDown,
-            Limit::NoLowering => $exercise->style->movement === Movement::Lowering || ($exercise->style->movement === Movement::Full && $exercise->style->upBy !== UpBy::Pull),
+            Limit::NoLowering => $exercise->style->movement === Movement::Lowering
+                || ($exercise->style->movement === Movement::Full && $exercise->style->upBy !== UpBy::Pull),
             Limit::NoBandsAtHeight => ($load->hazard->mount->boxM ?? 0.0) > 0.0,
         };
     }

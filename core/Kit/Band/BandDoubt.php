@@ -34,10 +34,22 @@ final readonly class BandDoubt
         $lengthsM = array_map(static fn (CalibrationPoint $p): float => $p->lengthM, $band->points);
         $doubts = [self::ofSize($band)];
         if (max($lengthsM) < self::FIRST_STRETCH * $band->hungLengthM()) {
-            $doubts[] = new self(BandDoubtCode::TooNear, sprintf('Read it further out: from %s on a centimetre of length matters little.', InWords::cm(ceil(self::FIRST_STRETCH * $band->hungLengthM() * 100.0) / 100.0)));
+            $doubts[] = new self(
+                BandDoubtCode::TooNear,
+                sprintf(
+                    'Read it further out: from %s on a centimetre of length matters little.',
+                    InWords::cm(ceil(self::FIRST_STRETCH * $band->hungLengthM() * 100.0) / 100.0),
+                ),
+            );
         }
         if (count($band->points) > 1 && $band->status !== CurveStatus::Measured) {
-            $doubts[] = new self(BandDoubtCode::TooClose, sprintf('These readings are so close together that they count as one. Take another at least %s away.', InWords::cm(ceil(BandCalibration::APART * $band->hungLengthM() * 100.0) / 100.0)));
+            $doubts[] = new self(
+                BandDoubtCode::TooClose,
+                sprintf(
+                    'These readings are so close together that they count as one. Take another at least %s away.',
+                    InWords::cm(ceil(BandCalibration::APART * $band->hungLengthM() * 100.0) / 100.0),
+                ),
+            );
         }
 
         return array_values(array_filter($doubts));
@@ -51,9 +63,18 @@ final readonly class BandDoubt
 
         return match (true) {
             $far <= self::FARTHEST_FROM_SIZE => null,
-            $far >= self::POUNDS[0] && $far <= self::POUNDS[1] => new self(BandDoubtCode::Pounds, "It pulls $words. Does the scale read pounds?"),
-            $far >= self::NEWTONS[0] && $far <= self::NEWTONS[1] => new self(BandDoubtCode::Newtons, "It pulls $words. Does the scale read newtons?"),
-            default => new self(BandDoubtCode::OtherBand, "It pulls $words. Is it this band, hitched once, and measured where it is thinnest?"),
+            $far >= self::POUNDS[0] && $far <= self::POUNDS[1] => new self(
+                BandDoubtCode::Pounds,
+                "It pulls $words. Does the scale read pounds?",
+            ),
+            $far >= self::NEWTONS[0] && $far <= self::NEWTONS[1] => new self(
+                BandDoubtCode::Newtons,
+                "It pulls $words. Does the scale read newtons?",
+            ),
+            default => new self(
+                BandDoubtCode::OtherBand,
+                "It pulls $words. Is it this band, hitched once, and measured where it is thinnest?",
+            ),
         };
     }
 }

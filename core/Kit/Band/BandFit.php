@@ -52,7 +52,10 @@ final readonly class BandFit
     /** @param  non-empty-list<CalibrationPoint>  $points */
     private static function usualScaleN(float $hungM, array $points): float
     {
-        return array_sum(array_map(static fn (CalibrationPoint $p): float => $p->forceN / RubberLaw::usualShape($p->lengthM / $hungM), $points)) / count($points);
+        return array_sum(array_map(
+            static fn (CalibrationPoint $p): float => $p->forceN / RubberLaw::usualShape($p->lengthM / $hungM),
+            $points,
+        )) / count($points);
     }
 
     /**

@@ -22,8 +22,14 @@ final readonly class InspectionDue
         return match (true) {
             $daysSince === null => new self(true, 'Never inspected. Look at it before the next set.'),
             $usesSince >= self::USES => new self(true, sprintf('%d sets since it was looked at; due every %d.', $usesSince, self::USES)),
-            $usesSince > 0 && $daysSince >= self::DAYS => new self(true, sprintf('Looked at %d days ago and used since; due every %d.', $daysSince, self::DAYS)),
-            default => new self(false, sprintf('Looked at %s; %d %s since.', self::ago($daysSince), $usesSince, $usesSince === 1 ? 'set' : 'sets')),
+            $usesSince > 0 && $daysSince >= self::DAYS => new self(
+                true,
+                sprintf('Looked at %d days ago and used since; due every %d.', $daysSince, self::DAYS),
+            ),
+            default => new self(
+                false,
+                sprintf('Looked at %s; %d %s since.', self::ago($daysSince), $usesSince, $usesSince === 1 ? 'set' : 'sets'),
+            ),
         };
     }
 

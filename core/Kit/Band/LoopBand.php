@@ -82,6 +82,14 @@ final readonly class LoopBand
     /** The same as long as its size and readings are: whoever measures it anew begins to learn its error anew. */
     public function stamp(): string
     {
-        return hash('crc32b', serialize([$this->law->hungLengthM, $this->widthMm, $this->thicknessMm, array_map(static fn (CalibrationPoint $p): array => [$p->lengthM, $p->forceN], $this->points)]));
+        return hash(
+            'crc32b',
+            serialize([
+                $this->law->hungLengthM,
+                $this->widthMm,
+                $this->thicknessMm,
+                array_map(static fn (CalibrationPoint $p): array => [$p->lengthM, $p->forceN], $this->points),
+            ]),
+        );
     }
 }

@@ -33,10 +33,18 @@ final readonly class HouseMeans
         $done = array_values(array_filter($allowed, fn (AllowedExercises $m): bool => $this->isDone($m, $part)));
         $bands = array_values(array_filter($done, static fn (AllowedExercises $m): bool => $m->kind === ChoiceKind::Band));
         if ($this->rules->says(HouseRule::Bands, 'usual') && $bands !== []) {
-            $done = [...$bands, ...array_values(array_filter($done, static fn (AllowedExercises $m): bool => $m->kind !== ChoiceKind::Band))];
+            $done = [
+                ...$bands,
+                ...array_values(array_filter($done, static fn (AllowedExercises $m): bool => $m->kind !== ChoiceKind::Band)),
+            ];
         }
         $machine = AllowedExercises::of(ChoiceKind::Counterweight);
-        if ($part === SessionPart::Main && $this->rules->says(HouseRule::Machines, 'full') && array_filter($done, self::isHelp(...)) !== [] && ! self::isAmong($machine, $done)) {
+        if (
+            $part === SessionPart::Main
+            && $this->rules->says(HouseRule::Machines, 'full')
+            && array_filter($done, self::isHelp(...)) !== []
+            && ! self::isAmong($machine, $done)
+        ) {
             $done[] = $machine;
         }
 
@@ -49,18 +57,21 @@ final readonly class HouseMeans
         $setup = $rung->exercise->setup;
         $isAtFoot = $setup instanceof OnBands && $setup->attach !== Attach::Knee;
 
-        return $this->does($setup->kind(), $rung->exercise->style->movement, $rung->exercise->style->grip, $part) && ! ($isAtFoot && $this->rules->says(HouseRule::BandAt, 'knee'));
+        return $this->does($setup->kind(), $rung->exercise->style->movement, $rung->exercise->style->grip, $part)
+            && ! ($isAtFoot && $this->rules->says(HouseRule::BandAt, 'knee'));
     }
 
     private function isDone(AllowedExercises $means, SessionPart $part): bool
     {
-        return $this->does($means->kind, $means->movement, $means->grip, $part) && ($means->movement !== Movement::Lowering || $this->rules->loweringDays() > 0);
+        return $this->does($means->kind, $means->movement, $means->grip, $part)
+            && ($means->movement !== Movement::Lowering || $this->rules->loweringDays() > 0);
     }
 
     private function does(ChoiceKind $kind, Movement $movement, Grip $grip, ?SessionPart $part): bool
     {
         return $this->rules->allowsGrip($grip) && match ($kind) {
-            ChoiceKind::Band => $this->rules->allowsBands() && ! ($part === SessionPart::Main && $movement === Movement::Full && $this->rules->says(HouseRule::Bands, 'extra')),
+            ChoiceKind::Band => $this->rules->allowsBands()
+                && ! ($part === SessionPart::Main && $movement === Movement::Full && $this->rules->says(HouseRule::Bands, 'extra')),
             ChoiceKind::Counterweight, ChoiceKind::PullDown => ! $this->rules->says(HouseRule::Machines, 'not-used'),
             default => true,
         };
@@ -74,7 +85,10 @@ final readonly class HouseMeans
      */
     private function inBandFirst(array $allowed): array
     {
-        $lowerings = array_values(array_filter($allowed, static fn (AllowedExercises $m): bool => $m->movement === Movement::Lowering && $m->kind === ChoiceKind::Strict));
+        $lowerings = array_values(array_filter(
+            $allowed,
+            static fn (AllowedExercises $m): bool => $m->movement === Movement::Lowering && $m->kind === ChoiceKind::Strict,
+        ));
         if ($lowerings === [] || ! $this->rules->allowsBands()) {
             return $allowed;
         }
@@ -91,6 +105,8 @@ final readonly class HouseMeans
 
     private static function isHelp(AllowedExercises $means): bool
     {
-        return $means->movement === Movement::Full && $means->grip === Grip::Over && in_array($means->kind, [ChoiceKind::Band, ChoiceKind::Foot], true);
+        return $means->movement === Movement::Full
+            && $means->grip === Grip::Over
+            && in_array($means->kind, [ChoiceKind::Band, ChoiceKind::Foot], true);
     }
 }

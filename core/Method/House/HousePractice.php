@@ -56,7 +56,10 @@ final class HousePractice
     {
         $style = $exercise->style;
 
-        return $exercise->setup->kind() !== ChoiceKind::Hop && ! $style->movement->isTimed() && $style->movement !== Movement::ShoulderBlade && $style->upBy === UpBy::Pull;
+        return $exercise->setup->kind() !== ChoiceKind::Hop
+            && ! $style->movement->isTimed()
+            && $style->movement !== Movement::ShoulderBlade
+            && $style->upBy === UpBy::Pull;
     }
 
     /** @return list<string> what the rules add, where they are not as usual */
@@ -66,8 +69,14 @@ final class HousePractice
         if ($kind->lane() !== Lane::Pull || ! self::isPulled($exercise)) {
             return [];
         }
-        $cues = array_map(static fn (string $rule): ?string => self::CUES[$rule][$rules->position(HouseRule::from($rule))] ?? null, array_keys(self::CUES));
+        $cues = array_map(
+            static fn (string $rule): ?string => self::CUES[$rule][$rules->position(HouseRule::from($rule))] ?? null,
+            array_keys(self::CUES),
+        );
 
-        return array_values(array_filter([...$cues, $kind === ChoiceKind::Band && $rules->says(HouseRule::Legs, 'crossed') ? self::CROSSED : null]));
+        return array_values(array_filter([
+            ...$cues,
+            $kind === ChoiceKind::Band && $rules->says(HouseRule::Legs, 'crossed') ? self::CROSSED : null,
+        ]));
     }
 }

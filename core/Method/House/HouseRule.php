@@ -57,9 +57,15 @@ enum HouseRule: string
     /** The point, then each position in words with what speaks for it, the default first. */
     private const TABLE = [
         'bands' => ['Bands as the usual help', [
-            'one-tool' => ['one tool among several', 'Computed help makes bands, boxes and machines comparable, so each is taken where it fits; stepping in needs care, and unease at height counts.'],
+            'one-tool' => [
+                'one tool among several',
+                'Computed help makes bands, boxes and machines comparable, so each is taken where it fits; stepping in needs care, and unease at height counts.',
+            ],
             'usual' => ['the usual help', 'The whole movement is practised from the first day, and help fades thickness by thickness.'],
-            'extra' => ['for extra volume only', 'Bands help most at the bottom, where strength is needed; main work is built without them.'],
+            'extra' => [
+                'for extra volume only',
+                'Bands help most at the bottom, where strength is needed; main work is built without them.',
+            ],
             'avoid' => ['avoid them', 'They are poor for fast high reps, and a band that slips or snaps hurts.'],
         ]],
         'band-at' => ['Band at', [
@@ -73,18 +79,27 @@ enum HouseRule: string
             'never' => ['never', 'Soreness costs more sessions than lowering gives.'],
         ]],
         'lowering-stands' => ['Lowering stands', [
-            'after-rows' => ['after rows, before or with bands', 'Control is predicted, so the order can follow the person and the method.'],
+            'after-rows' => [
+                'after rows, before or with bands',
+                'Control is predicted, so the order can follow the person and the method.',
+            ],
             'after-bands' => ['after bands', 'Bands bring the strength to lower under control.'],
             'last' => ['last of all', 'The hardest on the elbows comes when all else is there.'],
             'in-band' => ['first in a band', 'A band takes off enough that the way down is even from the first one.'],
         ]],
         'hops-down' => ['Jumped reps: the way down', [
-            'by-count' => ['over 15 a set: ride it down; fewer: controlled and counted as lowering', 'Braking many descents is a known way to severe muscle damage; a few are good lowerings.'],
+            'by-count' => [
+                'over 15 a set: ride it down; fewer: controlled and counted as lowering',
+                'Braking many descents is a known way to severe muscle damage; a few are good lowerings.',
+            ],
             'never-brake' => ['never brake', 'The hop is for the way up; lowering has lines and caps of its own.'],
             'always-controlled' => ['always controlled', 'A way down that is not controlled teaches to drop. The lowering caps hold.'],
         ]],
         'chin-grip' => ['Chin-up grip', [
-            'natural' => ['start with what feels natural, tracked apart', 'An easier start for many; the goal is still tested with its own grip.'],
+            'natural' => [
+                'start with what feels natural, tracked apart',
+                'An easier start for many; the goal is still tested with its own grip.',
+            ],
             'chin-first' => ['chin-up first', 'The arms help more, so the first strict rep comes sooner; the pull-up follows.'],
             'pull-only' => ['pull-up grip only', 'What is tested is what is trained.'],
         ]],

@@ -28,6 +28,10 @@ final class UnknownPosition extends \DomainException implements CoreError
     {
         $allowed = array_map(strval(...), array_keys($rule->positions()));
 
-        return new self($rule->value, $allowed, sprintf('“%s” is no position of “%s”. Allowed: %s.', $position, $rule->value, implode(', ', $allowed)));
+        return new self(
+            $rule->value,
+            $allowed,
+            sprintf('“%s” is no position of “%s”. Allowed: %s.', $position, $rule->value, implode(', ', $allowed)),
+        );
     }
 }

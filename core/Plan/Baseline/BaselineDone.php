@@ -38,8 +38,12 @@ final readonly class BaselineDone
             $style->at === HoldAt::Top => BaselineStep::TopHold,
             $style->movement === Movement::Lowering => BaselineStep::Lowering,
             $this->exercise->setup instanceof InRow => BaselineStep::Row,
-            $this->exercise->setup instanceof StrictPull && $style->movement === Movement::Full => $style->grip === Grip::Under ? BaselineStep::ChinUp : BaselineStep::PullUp,
-            $this->exercise->pattern() === Pattern::Pull => in_array(BaselineStep::Band, $before, true) ? BaselineStep::SecondBand : BaselineStep::Band,
+            $this->exercise->setup instanceof StrictPull && $style->movement === Movement::Full => $style->grip === Grip::Under
+                ? BaselineStep::ChinUp
+                : BaselineStep::PullUp,
+            $this->exercise->pattern() === Pattern::Pull => in_array(BaselineStep::Band, $before, true)
+                ? BaselineStep::SecondBand
+                : BaselineStep::Band,
             default => null,
         };
     }

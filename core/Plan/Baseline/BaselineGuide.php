@@ -101,7 +101,11 @@ final readonly class BaselineGuide
             ! $isNext => new BaselineLine($step, BaselineState::Later),
             $against !== null => new BaselineLine($step, BaselineState::PassedOver, $against),
             $rung instanceof DoesNotFit => new BaselineLine($step, BaselineState::PassedOver, $rung->reason),
-            $rung === null && $step !== BaselineStep::Hang => new BaselineLine($step, BaselineState::PassedOver, 'Nothing in the kit fits for it.'),
+            $rung === null && $step !== BaselineStep::Hang => new BaselineLine(
+                $step,
+                BaselineState::PassedOver,
+                'Nothing in the kit fits for it.',
+            ),
             default => new BaselineLine($step, BaselineState::Next, null, $rung),
         };
     }
@@ -176,8 +180,14 @@ final readonly class BaselineGuide
 
     private function rowRung(): ?Rung
     {
-        $rows = array_values(array_filter($this->search->lane(Lane::Row, $this->body), static fn (Rung $r): bool => $r->holds() && $r->exercise->setup instanceof InRow));
-        $plain = array_values(array_filter($rows, static fn (Rung $r): bool => $r->exercise->setup instanceof InRow && $r->exercise->setup->isPlain()));
+        $rows = array_values(array_filter(
+            $this->search->lane(Lane::Row, $this->body),
+            static fn (Rung $r): bool => $r->holds() && $r->exercise->setup instanceof InRow,
+        ));
+        $plain = array_values(array_filter(
+            $rows,
+            static fn (Rung $r): bool => $r->exercise->setup instanceof InRow && $r->exercise->setup->isPlain(),
+        ));
 
         return NearestReps::of($plain === [] ? $rows : $plain, $this->row, self::FIRST_REPS, 1)[0] ?? null;
     }
@@ -186,7 +196,9 @@ final readonly class BaselineGuide
     {
         $rungs = array_values(array_filter(
             $this->search->singles($this->body),
-            static fn (Rung $r): bool => $r->holds() && $r->exercise->setup instanceof OnBands && $r->exercise->work() !== $besides?->work(),
+            static fn (Rung $r): bool => $r->holds()
+                && $r->exercise->setup instanceof OnBands
+                && $r->exercise->work() !== $besides?->work(),
         ));
 
         return NearestReps::of($rungs, $this->pull, $reps, 1)[0] ?? null;
@@ -194,7 +206,9 @@ final readonly class BaselineGuide
 
     private function secondRung(?BaselineDone $first): ?Rung
     {
-        return $first === null ? null : $this->bandRung($first->reps >= self::SECOND_REPS ? self::SECOND_REPS : self::EASIER_REPS, $first->exercise);
+        return $first === null
+            ? null
+            : $this->bandRung($first->reps >= self::SECOND_REPS ? self::SECOND_REPS : self::EASIER_REPS, $first->exercise);
     }
 
     private function reason(Rung|DoesNotFit|null $rung): ?string

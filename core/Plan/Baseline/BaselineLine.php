@@ -12,7 +12,11 @@ use SteadyRung\Exercise\Rung;
 final readonly class BaselineLine
 {
     /** @param  Rung|null  $rung  what to put the athlete on, where it is next */
-    public function __construct(public BaselineStep $step, public BaselineState $state, public ?string $said = null, public ?Rung $rung = null)
-    {
+    public function __construct(
+        public BaselineStep $step,
+        public BaselineState $state,
+        public ?string $said = null,
+        public ?Rung $rung = null,
+    ) {
     }
 }

@@ -132,8 +132,28 @@ final readonly class AthleteContext
         return $this->perWeek ?? $this->rules->mostPerWeek($this->method->perWeek[1]);
     }
 
-    private function but(?Place $place = null, ?HouseRules $rules = null, ?ChangesByHand $hand = null, ?Diary $diary = null, ?Estimates $estimates = null): self
-    {
-        return new self($this->today, $this->method, $place ?? $this->place, $rules ?? $this->rules, $diary ?? $this->diary, $estimates ?? $this->estimates, $this->ways, $this->perWeek, $this->missing, $this->capLimits, $hand ?? $this->hand, $this->off, $this->builder, $this->isClimber);
+    private function but(
+        ?Place $place = null,
+        ?HouseRules $rules = null,
+        ?ChangesByHand $hand = null,
+        ?Diary $diary = null,
+        ?Estimates $estimates = null,
+    ): self {
+        return new self(
+            $this->today,
+            $this->method,
+            $place ?? $this->place,
+            $rules ?? $this->rules,
+            $diary ?? $this->diary,
+            $estimates ?? $this->estimates,
+            $this->ways,
+            $this->perWeek,
+            $this->missing,
+            $this->capLimits,
+            $hand ?? $this->hand,
+            $this->off,
+            $this->builder,
+            $this->isClimber,
+        );
     }
 }

@@ -66,7 +66,10 @@ final class FollowedEstimates implements Estimates
     {
         $this->estimates = [];
         foreach (Pattern::cases() as $pattern) {
-            $told = array_filter(array_map(static fn (Done $d): ?Observation => $d->pattern() === $pattern ? $d->observation() : null, $day), static fn (?Observation $o): bool => $o !== null);
+            $told = array_filter(
+                array_map(static fn (Done $d): ?Observation => $d->pattern() === $pattern ? $d->observation() : null, $day),
+                static fn (?Observation $o): bool => $o !== null,
+            );
             $told = $told === [] ? [] : Observation::afterWarmUps($told);
             $state = $told === [] ? null : CapacityFilter::usual()->afterDay($this->upTo($pattern, PHP_INT_MAX), $told);
             if ($state !== null) {
@@ -78,7 +81,10 @@ final class FollowedEstimates implements Estimates
 
     public function of(?Pattern $pattern): Estimate
     {
-        return $this->estimates[$pattern->value ?? ''] ??= Estimate::on($this->today, $pattern === null ? null : $this->upTo($pattern, $this->today));
+        return $this->estimates[$pattern->value ?? ''] ??= Estimate::on(
+            $this->today,
+            $pattern === null ? null : $this->upTo($pattern, $this->today),
+        );
     }
 
     public function before(int $day): self
@@ -107,7 +113,10 @@ final class FollowedEstimates implements Estimates
 
     public function fall(Pattern $pattern): SetFall
     {
-        $recent = array_filter($this->paced[$pattern->value] ?? [], fn (array $day): bool => $day !== [] && $this->today - $day[0]->set->day <= SetFall::DAYS);
+        $recent = array_filter(
+            $this->paced[$pattern->value] ?? [],
+            fn (array $day): bool => $day !== [] && $this->today - $day[0]->set->day <= SetFall::DAYS,
+        );
 
         return SetFall::learned(array_values($recent));
     }

@@ -43,9 +43,23 @@ final readonly class LineChange
      *
      * @throws OutOfRange if a figure is outside
      */
-    public static function of(string $line, int $from, bool $lasts, bool $isLeftOut = false, ?int $sets = null, ?int $low = null, ?int $high = null, ?int $restS = null, Exercise|Accessory|null $instead = null): self
-    {
-        OutOfRange::guard(['sets' => [$sets, Prescription::SETS], 'rest_s' => [$restS, Prescription::REST_S], 'low' => [$low, Amount::COUNT], 'high' => [$high, [(float) ($low ?? Amount::COUNT[0]), Amount::COUNT[1]]]]);
+    public static function of(
+        string $line,
+        int $from,
+        bool $lasts,
+        bool $isLeftOut = false,
+        ?int $sets = null,
+        ?int $low = null,
+        ?int $high = null,
+        ?int $restS = null,
+        Exercise|Accessory|null $instead = null,
+    ): self {
+        OutOfRange::guard([
+            'sets' => [$sets, Prescription::SETS],
+            'rest_s' => [$restS, Prescription::REST_S],
+            'low' => [$low, Amount::COUNT],
+            'high' => [$high, [(float) ($low ?? Amount::COUNT[0]), Amount::COUNT[1]]],
+        ]);
 
         return new self($line, $from, $lasts, $isLeftOut, $sets, $low, $high ?? $low, $restS, $instead);
     }
@@ -71,7 +85,12 @@ final readonly class LineChange
         $low = $this->low ?? $usual->low;
         $amount = Amount::of($usual->measure, $low, max($low, $this->high ?? $usual->high));
 
-        return $line->with($this->sets ?? $line->sets, $amount, $this->restS ?? $line->restS, $this->instead instanceof Accessory ? $this->instead : null);
+        return $line->with(
+            $this->sets ?? $line->sets,
+            $amount,
+            $this->restS ?? $line->restS,
+            $this->instead instanceof Accessory ? $this->instead : null,
+        );
     }
 
     /** The amount of the line, unless what is done instead is counted otherwise. */
@@ -84,7 +103,9 @@ final readonly class LineChange
             default => $asked,
         };
 
-        return $usual->measure === $asked->measure || ($usual->measure === Measure::Reps && $asked->measure === Measure::TotalReps) ? $asked : $usual;
+        return $usual->measure === $asked->measure || ($usual->measure === Measure::Reps && $asked->measure === Measure::TotalReps)
+            ? $asked
+            : $usual;
     }
 
     /** The line it adds where the stage has none of its key. */

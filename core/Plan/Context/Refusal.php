@@ -47,11 +47,23 @@ final readonly class Refusal
         $last = $context->diary->lastDay($context->today);
 
         return match (true) {
-            $symptoms !== [] => new self(RefusalCode::Paused, sprintf('%s. No pulling until a licensed clinician has looked at it and you clear it with a note.', ucfirst(implode(', ', array_map(static fn (Symptom $s): string => $s->words(), $symptoms))))),
+            $symptoms !== [] => new self(
+                RefusalCode::Paused,
+                sprintf(
+                    '%s. No pulling until a licensed clinician has looked at it and you clear it with a note.',
+                    ucfirst(implode(', ', array_map(static fn (Symptom $s): string => $s->words(), $symptoms))),
+                ),
+            ),
             $pain !== null => new self(RefusalCode::Paused, "Pain: {$pain->words()}. No pulling until you clear it with a note."),
-            ! $context->ways->limits()->isCleared => new self(RefusalCode::Screen, 'The screen allows no load yet. Mobility two or three times a week, then screen again.'),
+            ! $context->ways->limits()->isCleared => new self(
+                RefusalCode::Screen,
+                'The screen allows no load yet. Mobility two or three times a week, then screen again.',
+            ),
             $last === null => new self(RefusalCode::Baselines, 'Nothing is logged yet: take the baselines first.'),
-            $context->today - $last >= ScreenDue::AWAY_DAYS => new self(RefusalCode::Baselines, sprintf('%d days away: screen again and take the baselines first.', $context->today - $last)),
+            $context->today - $last >= ScreenDue::AWAY_DAYS => new self(
+                RefusalCode::Baselines,
+                sprintf('%d days away: screen again and take the baselines first.', $context->today - $last),
+            ),
             default => null,
         };
     }
@@ -67,9 +79,21 @@ final readonly class Refusal
 
         return match (true) {
             in_array($today, $worked, true) => new self(RefusalCode::TooSoon, 'Trained today already.', self::next($context, $today + 1)),
-            count($thisWeek) >= $context->mostPerWeek() => new self(RefusalCode::WeekFull, sprintf('%d sessions this week already; more won’t help.', count($thisWeek)), Week::next($today)),
-            $hard >= $context->caps()->hardSetsAWeek => new self(RefusalCode::WeekFull, sprintf('%d hard vertical sets this week: that is the cap.', $hard), Week::next($today)),
-            $yesterday => new self(RefusalCode::TooSoon, 'Hard vertical work yesterday: never two such days in a row in the first four weeks.', $today + 1),
+            count($thisWeek) >= $context->mostPerWeek() => new self(
+                RefusalCode::WeekFull,
+                sprintf('%d sessions this week already; more won’t help.', count($thisWeek)),
+                Week::next($today),
+            ),
+            $hard >= $context->caps()->hardSetsAWeek => new self(
+                RefusalCode::WeekFull,
+                sprintf('%d hard vertical sets this week: that is the cap.', $hard),
+                Week::next($today),
+            ),
+            $yesterday => new self(
+                RefusalCode::TooSoon,
+                'Hard vertical work yesterday: never two such days in a row in the first four weeks.',
+                $today + 1,
+            ),
             default => null,
         };
     }

@@ -37,7 +37,9 @@ final class SearchedRungs implements RungCatalogue
 
     public function rungs(AllowedExercises $allowed): array
     {
-        return $this->found[$allowed->key()] ??= $allowed->between($this->anywhere[$allowed->anywhereKey()] ??= $allowed->anywhere($this->search, $this->body));
+        return $this->found[$allowed->key()] ??= $allowed->between(
+            $this->anywhere[$allowed->anywhereKey()] ??= $allowed->anywhere($this->search, $this->body),
+        );
     }
 
     /** Rows, pins and seconds change one thing at a time; only bands and boxes are looked through whole. */
@@ -48,7 +50,9 @@ final class SearchedRungs implements RungCatalogue
 
     private function search(Rung $now, Estimate $estimate): Steps
     {
-        $candidates = $now->lane() === Lane::Pull ? $this->search->lane(Lane::Pull, $this->body, $now->exercise) : $this->search->near($now, $this->body);
+        $candidates = $now->lane() === Lane::Pull
+            ? $this->search->lane(Lane::Pull, $this->body, $now->exercise)
+            : $this->search->near($now, $this->body);
         $way = LadderPath::of($this->search, $this->body, $now->lane(), $candidates, $now, $estimate);
 
         return new Steps($now, $way->ladder->rungs[0] ?? null, $way->below);

@@ -20,8 +20,15 @@ final readonly class AccessoryWork
 
     private const HEAVIER = 0.05;
 
-    public function __construct(public int $day, public Accessory $accessory, public ?int $reps, public ?float $seconds, public ?float $loadKg, public ?float $metres = null, public ?Pain $pain = null)
-    {
+    public function __construct(
+        public int $day,
+        public Accessory $accessory,
+        public ?int $reps,
+        public ?float $seconds,
+        public ?float $loadKg,
+        public ?float $metres = null,
+        public ?Pain $pain = null,
+    ) {
     }
 
     /** As “12 kg × 10” or “60 s”. */
@@ -47,7 +54,11 @@ final readonly class AccessoryWork
 
         return match (true) {
             ! $isMet => null,
-            $this->loadKg !== null => sprintf('%.1f kg × %s next', $this->loadKg + max(self::LEAST_KG, round(self::HEAVIER * $this->loadKg / self::LEAST_KG) * self::LEAST_KG), $asked->words()),
+            $this->loadKg !== null => sprintf(
+                '%.1f kg × %s next',
+                $this->loadKg + max(self::LEAST_KG, round(self::HEAVIER * $this->loadKg / self::LEAST_KG) * self::LEAST_KG),
+                $asked->words(),
+            ),
             $asked->measure === Measure::Reps => 'a little weight, or a harder kind, next',
             default => null,
         };

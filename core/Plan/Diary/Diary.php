@@ -38,8 +38,13 @@ final readonly class Diary
      * @param  list<int>  $cleared  days pain and symptoms before were cleared on
      * @param  Past|null  $past  where the list does not reach back to the first set
      */
-    public function __construct(public array $done, public array $beside = [], public array $signals = [], public array $cleared = [], private ?Past $past = null)
-    {
+    public function __construct(
+        public array $done,
+        public array $beside = [],
+        public array $signals = [],
+        public array $cleared = [],
+        private ?Past $past = null,
+    ) {
     }
 
     public function isEmpty(): bool
@@ -51,7 +56,10 @@ final readonly class Diary
     public function beforeWorkOn(int $day): self
     {
         return new self(
-            array_values(array_filter($this->done, static fn (Done $d): bool => $d->day < $day || ($d->day === $day && $d->purpose === Purpose::Baseline))),
+            array_values(array_filter(
+                $this->done,
+                static fn (Done $d): bool => $d->day < $day || ($d->day === $day && $d->purpose === Purpose::Baseline),
+            )),
             array_values(array_filter($this->beside, static fn (AccessoryWork $b): bool => $b->day < $day)),
             $this->signals,
             $this->cleared,
@@ -85,7 +93,9 @@ final readonly class Diary
     public function beginsAnew(Rung $rung, int $today): bool
     {
         $baseline = $this->last(static fn (Done $d): bool => $d->purpose === Purpose::Baseline && $d->day <= $today)?->day;
-        $worked = $baseline === null ? null : $this->last(static fn (Done $d): bool => $d->purpose === Purpose::Work && $d->day < $baseline)?->day;
+        $worked = $baseline === null
+            ? null
+            : $this->last(static fn (Done $d): bool => $d->purpose === Purpose::Work && $d->day < $baseline)?->day;
 
         return $worked !== null && $baseline - $worked >= ScreenDue::AWAY_DAYS
             && $this->first(static fn (Done $d): bool => $d->purpose === Purpose::Work && $d->day >= $baseline && $d->isOn($rung)) === null;
@@ -100,7 +110,9 @@ final readonly class Diary
 
     public function isNewToLowering(int $today): bool
     {
-        $first = $this->past === null ? $this->first(static fn (Done $d): bool => $d->isLowering() && $d->purpose !== Purpose::Baseline)?->day : $this->past->firstLowering();
+        $first = $this->past === null
+            ? $this->first(static fn (Done $d): bool => $d->isLowering() && $d->purpose !== Purpose::Baseline)?->day
+            : $this->past->firstLowering();
 
         return $first === null || $today - $first < Caps::NEW_DAYS;
     }
@@ -108,7 +120,10 @@ final readonly class Diary
     public function caps(int $today, CapLimits $limits, BrakedHops $hops = new BrakedHops): Caps
     {
         $monday = Week::monday($today);
-        $weeks = array_map(fn (int $ago): int => $this->lowerings($monday - self::DAYS_A_WEEK * $ago, $monday - self::DAYS_A_WEEK * ($ago - 1) - 1, $hops), range(1, self::WEEKS_LOOKED_AT));
+        $weeks = array_map(
+            fn (int $ago): int => $this->lowerings($monday - self::DAYS_A_WEEK * $ago, $monday - self::DAYS_A_WEEK * ($ago - 1) - 1, $hops),
+            range(1, self::WEEKS_LOOKED_AT),
+        );
 
         return Caps::of($limits, $this->isNewToLowering($today), $this->isNewcomer($today), max($weeks));
     }
@@ -142,7 +157,12 @@ final readonly class Diary
     {
         $monday = Week::monday($today);
 
-        return $this->daysOf(static fn (Done $d): bool => $d->day >= $monday && $d->day <= $today && $d->lowerings() > 0 && $d->purpose === Purpose::Work);
+        return $this->daysOf(
+            static fn (Done $d): bool => $d->day >= $monday
+            && $d->day <= $today
+            && $d->lowerings() > 0
+            && $d->purpose === Purpose::Work,
+        );
     }
 
     public function hardVerticals(int $from, int $to): int
@@ -169,7 +189,10 @@ final readonly class Diary
 
     public function longestHangS(): ?float
     {
-        $hangs = array_filter(array_map(static fn (Done $d): ?float => $d->style->at === HoldAt::Hang || $d->style->at === HoldAt::ActiveHang ? $d->seconds : null, $this->done));
+        $hangs = array_filter(array_map(
+            static fn (Done $d): ?float => $d->style->at === HoldAt::Hang || $d->style->at === HoldAt::ActiveHang ? $d->seconds : null,
+            $this->done,
+        ));
         $before = $this->past?->longestHangS();
 
         return $hangs === [] ? $before : max([...$hangs, $before ?? 0.0]);
@@ -184,7 +207,10 @@ final readonly class Diary
                 $told[] = $one->pain;
             }
         }
-        usort($told, static fn (Pain $a, Pain $b): int => [$b->place->isUrgent(), $b->level ?? 0] <=> [$a->place->isUrgent(), $a->level ?? 0]);
+        usort(
+            $told,
+            static fn (Pain $a, Pain $b): int => [$b->place->isUrgent(), $b->level ?? 0] <=> [$a->place->isUrgent(), $a->level ?? 0],
+        );
 
         return $told[0] ?? null;
     }
@@ -207,7 +233,9 @@ final readonly class Diary
     {
         $soreness = null;
         foreach ($this->signals as $signal) {
-            $soreness = $signal->soreness !== null && $today - $signal->day <= self::SORENESS_DAYS && $signal->day <= $today ? $signal->soreness : $soreness;
+            $soreness = $signal->soreness !== null && $today - $signal->day <= self::SORENESS_DAYS && $signal->day <= $today
+                ? $signal->soreness
+                : $soreness;
         }
 
         return $soreness;
@@ -219,7 +247,13 @@ final readonly class Diary
         $of = array_values(array_filter($this->signals, static fn (Signal $s): bool => $s->day === $day));
 
         return $of === [] ? null : array_reduce(array_slice($of, 1), static fn (Signal $a, Signal $b): Signal => Signal::of(
-            $day, $b->soreness ?? $a->soreness, [...$a->symptoms, ...$b->symptoms], $b->pain ?? $a->pain, $b->limitingFactor ?? $a->limitingFactor, $b->effort ?? $a->effort, $b->takesHold ?? $a->takesHold, $b->feltWorked ?? $a->feltWorked,
+            $day, $b->soreness
+                ?? $a->soreness, [...$a->symptoms, ...$b->symptoms], $b->pain
+                ?? $a->pain, $b->limitingFactor
+                ?? $a->limitingFactor, $b->effort
+                ?? $a->effort, $b->takesHold
+                ?? $a->takesHold, $b->feltWorked
+                ?? $a->feltWorked,
         ), $of[0]);
     }
 
@@ -242,7 +276,10 @@ final readonly class Diary
     /** The longest set of work beside the pull that is counted in seconds; none where none is logged. */
     public function longestBesideS(Accessory $accessory): ?float
     {
-        $seconds = array_filter(array_map(static fn (AccessoryWork $b): ?float => $b->accessory === $accessory ? $b->seconds : null, $this->beside));
+        $seconds = array_filter(array_map(
+            static fn (AccessoryWork $b): ?float => $b->accessory === $accessory ? $b->seconds : null,
+            $this->beside,
+        ));
 
         return $seconds === [] ? null : max($seconds);
     }

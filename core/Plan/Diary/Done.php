@@ -63,7 +63,10 @@ final readonly class Done
     {
         $other = $rung->exercise->style;
 
-        return $this->kind === $rung->exercise->setup->kind() && $this->style->movement === $other->movement && $this->style->at === $other->at && $this->style->grip === $other->grip
+        return $this->kind === $rung->exercise->setup->kind()
+            && $this->style->movement === $other->movement
+            && $this->style->at === $other->at
+            && $this->style->grip === $other->grip
             && ($this->work === null || $this->work === $rung->exercise->work())
             && abs($this->share - $rung->share()) < Steps::SMALLEST;
     }
@@ -81,7 +84,9 @@ final readonly class Done
     /** Reps of the whole pull with all of bodyweight. */
     public function strictReps(): int
     {
-        return $this->share >= 1.0 - self::SAME_SHARE && $this->style->movement === Movement::Full && $this->pattern() === Pattern::Pull ? (int) $this->reps : 0;
+        return $this->share >= 1.0 - self::SAME_SHARE && $this->style->movement === Movement::Full && $this->pattern() === Pattern::Pull
+            ? (int) $this->reps
+            : 0;
     }
 
     /** What a gate counts of it. */
@@ -121,9 +126,25 @@ final readonly class Done
 
         return match (true) {
             $this->isPart || $this->pattern() === null => null,
-            ! $this->style->movement->isTimed() => $this->reps === null ? null : Observation::reps($this->day, $this->load, $this->reps, $this->reserve, $this->askedReps, $this->toFailure, $this->purpose->occasion()),
+            ! $this->style->movement->isTimed() => $this->reps === null
+                ? null
+                : Observation::reps(
+                    $this->day,
+                    $this->load,
+                    $this->reps,
+                    $this->reserve,
+                    $this->askedReps,
+                    $this->toFailure,
+                    $this->purpose->occasion(),
+                ),
             $seconds === null || $seconds < Seconds::ASKED[0] => null,
-            default => Observation::held($this->day, $this->load, $this->style->movement, min($seconds, Seconds::ASKED[1]), $this->purpose->occasion()),
+            default => Observation::held(
+                $this->day,
+                $this->load,
+                $this->style->movement,
+                min($seconds, Seconds::ASKED[1]),
+                $this->purpose->occasion(),
+            ),
         };
     }
 }

@@ -21,8 +21,16 @@ final readonly class Signal
     public const EFFORT = [0.0, 10.0];
 
     /** @param  list<Symptom>  $symptoms */
-    private function __construct(public int $day, public ?int $soreness, public array $symptoms, public ?Pain $pain, public ?LimitingFactor $limitingFactor, public ?int $effort, public ?bool $takesHold, public ?string $feltWorked)
-    {
+    private function __construct(
+        public int $day,
+        public ?int $soreness,
+        public array $symptoms,
+        public ?Pain $pain,
+        public ?LimitingFactor $limitingFactor,
+        public ?int $effort,
+        public ?bool $takesHold,
+        public ?string $feltWorked,
+    ) {
     }
 
     /**
@@ -32,8 +40,16 @@ final readonly class Signal
      *
      * @throws OutOfRange if a figure is outside
      */
-    public static function of(int $day, ?int $soreness = null, array $symptoms = [], ?Pain $pain = null, ?LimitingFactor $limitingFactor = null, ?int $effort = null, ?bool $takesHold = null, ?string $feltWorked = null): self
-    {
+    public static function of(
+        int $day,
+        ?int $soreness = null,
+        array $symptoms = [],
+        ?Pain $pain = null,
+        ?LimitingFactor $limitingFactor = null,
+        ?int $effort = null,
+        ?bool $takesHold = null,
+        ?string $feltWorked = null,
+    ): self {
         OutOfRange::guard(['soreness' => [$soreness, self::SORENESS], 'effort' => [$effort, self::EFFORT]]);
 
         return new self($day, $soreness, $symptoms, $pain, $limitingFactor, $effort, $takesHold, $feltWorked);

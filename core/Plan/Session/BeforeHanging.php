@@ -27,7 +27,11 @@ final class BeforeHanging
         $asked = $context->rules->hangFirstS();
 
         return self::comesToHang($course) && ($best === null || $best < $asked)
-            ? ($best === null ? "The next stage hangs: a hang of $asked s comes first; none is logged." : sprintf('The next stage hangs: a hang of %d s comes first; the longest is %s.', $asked, InWords::seconds($best)))
+            ? (
+                $best === null
+                    ? "The next stage hangs: a hang of $asked s comes first; none is logged."
+                    : sprintf('The next stage hangs: a hang of %d s comes first; the longest is %s.', $asked, InWords::seconds($best))
+            )
             : null;
     }
 
@@ -35,8 +39,14 @@ final class BeforeHanging
     {
         $best = $context->diary->longestBesideS(Accessory::Plank);
 
-        return $context->rules->says(HouseRule::Trunk, 'gate') && self::comesToHang($course) && ($best === null || $best < Accessory::TRUNK_S)
-            ? sprintf('The next stage hangs: a plank of %d s comes first; %s.', Accessory::TRUNK_S, $best === null ? 'none is logged' : 'the longest is '.InWords::seconds($best))
+        return $context->rules->says(HouseRule::Trunk, 'gate')
+            && self::comesToHang($course)
+            && ($best === null || $best < Accessory::TRUNK_S)
+            ? sprintf(
+                'The next stage hangs: a plank of %d s comes first; %s.',
+                Accessory::TRUNK_S,
+                $best === null ? 'none is logged' : 'the longest is '.InWords::seconds($best),
+            )
             : null;
     }
 

@@ -29,7 +29,8 @@ final readonly class Block
     private const SET_UP_S = 45.0;
 
     /**
-     * @param  list<RepPrediction>  $expected  reps to failure in each set, tired by those before; empty where seconds or nothing is foretold
+     * @param  list<RepPrediction>  $expected  reps to failure in each set, tired by those before; empty where seconds or nothing is
+     *   foretold
      * @param  list<string>  $cues
      * @param  list<Caution>  $cautions
      * @param  string  $line  key of the line it was written from; empty for a try or a test
@@ -62,7 +63,28 @@ final readonly class Block
 
     public function inSets(int $sets): self
     {
-        return new self($this->part, $this->do, $sets, $this->amount, $this->restS, $this->toFailure, $this->isPerSide, $this->tempo, $this->group, array_slice($this->expected, 0, $sets), $this->seconds, $this->cues, $this->cautions, $this->purpose, $this->note, $this->line, $this->byHand, $this->school, $this->repS, min($this->brakedSets, $sets));
+        return new self(
+            $this->part,
+            $this->do,
+            $sets,
+            $this->amount,
+            $this->restS,
+            $this->toFailure,
+            $this->isPerSide,
+            $this->tempo,
+            $this->group,
+            array_slice($this->expected, 0, $sets),
+            $this->seconds,
+            $this->cues,
+            $this->cautions,
+            $this->purpose,
+            $this->note,
+            $this->line,
+            $this->byHand,
+            $this->school,
+            $this->repS,
+            min($this->brakedSets, $sets),
+        );
     }
 
     public function rung(): ?Rung
@@ -98,6 +120,8 @@ final readonly class Block
     {
         $isLowering = $this->rung()?->exercise->style->movement === Movement::Lowering;
 
-        return $isLowering ? $this->amount->high * ($this->amount->measure === Measure::TotalReps ? 1 : $this->sets) : $this->amount->high * $this->brakedSets;
+        return $isLowering
+            ? $this->amount->high * ($this->amount->measure === Measure::TotalReps ? 1 : $this->sets)
+            : $this->amount->high * $this->brakedSets;
     }
 }

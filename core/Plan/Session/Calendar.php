@@ -45,7 +45,11 @@ final readonly class Calendar
     {
         $sessions = self::sessions($context);
 
-        return new self($sessions, self::stages($context, $context->estimates->of(Pattern::Pull)->orOfAnybody()->ahead()), self::comebacks($context, $sessions));
+        return new self(
+            $sessions,
+            self::stages($context, $context->estimates->of(Pattern::Pull)->orOfAnybody()->ahead()),
+            self::comebacks($context, $sessions),
+        );
     }
 
     /**
@@ -72,7 +76,9 @@ final readonly class Calendar
             return [];
         }
         $weekdays = self::weekdays($context);
-        $apart = $weekdays !== [] ? [1] : self::APART[min($context->diary->isNewcomer($context->today) ? self::MOST_APART : count(self::APART), $context->mostPerWeek())];
+        $apart = $weekdays !== []
+            ? [1]
+            : self::APART[min($context->diary->isNewcomer($context->today) ? self::MOST_APART : count(self::APART), $context->mostPerWeek())];
         $day = $context->off->after($refused->nextOn ?? $context->today);
         $days = [];
         for ($i = 0; $day < $context->today + self::DAYS_A_WEEK * self::WEEKS_OF_SESSIONS; $i++) {
@@ -98,7 +104,11 @@ final readonly class Calendar
             $count[$weekday] = ($count[$weekday] ?? 0) + ($context->today - $day <= self::HABIT_DAYS ? 1 : 0);
         }
         arsort($count);
-        $usual = array_slice(array_keys(array_filter($count, static fn (int $times): bool => $times >= self::HABIT_TIMES)), 0, $context->mostPerWeek());
+        $usual = array_slice(
+            array_keys(array_filter($count, static fn (int $times): bool => $times >= self::HABIT_TIMES)),
+            0,
+            $context->mostPerWeek(),
+        );
         $running = array_filter($usual, static fn (int $weekday): bool => in_array(($weekday + 1) % self::DAYS_A_WEEK, $usual, true));
 
         return count($usual) < $context->mostPerWeek() || ($running !== [] && $context->diary->isNewcomer($context->today)) ? [] : $usual;
@@ -123,7 +133,8 @@ final readonly class Calendar
     }
 
     /**
-     * The first week in which capacity suffices for the gate at the share the stage ends at, and the stage has had its least weeks of training.
+     * The first week in which capacity suffices for the gate at the share the stage ends at, and the stage has had its least weeks of
+     * training.
      *
      * @param  non-empty-list<array{int, float}>  $trained  by each week
      */

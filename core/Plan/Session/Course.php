@@ -26,12 +26,16 @@ final readonly class Course
     public static function of(AthleteContext $context): self
     {
         $inUse = $context->place->rung;
-        $goesOn = $inUse !== null && ! $context->diary->beginsAnew($inUse, $context->today) && (new Pick($context))->isDone($inUse, $context->place->stage->work());
+        $goesOn = $inUse !== null
+            && ! $context->diary->beginsAnew($inUse, $context->today)
+            && (new Pick($context))->isDone($inUse, $context->place->stage->work());
         $now = $goesOn ? $context->place : self::picked($context);
         if ($now->rung === null) {
             return new self($now, null, null, []);
         }
-        $steps = self::climbs($context, $now) ? (new Pick($context))->steps($now->rung, $now->stage->work()) : new Steps($now->rung, null, null);
+        $steps = self::climbs($context, $now)
+            ? (new Pick($context))->steps($now->rung, $now->stage->work())
+            : new Steps($now->rung, null, null);
         $within = $steps->up !== null && self::isInStage($now, $steps->up) ? $now->on($steps->up) : null;
         [$next, $passed] = $within === null ? self::after($context, $now->stage) : [null, []];
         $down = $steps->down !== null ? $now->on($steps->down) : self::before($context, $now->stage, $now->rung);

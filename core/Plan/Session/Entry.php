@@ -24,12 +24,23 @@ final class Entry
 
         return match (true) {
             $rung->exercise->style->movement !== Movement::Lowering, $seconds?->isControlled() === true, self::didLately($context, $rung) => null,
-            default => sprintf('The way down would not be controlled yet: %.0f s, %s; it takes %s. Rows and more help first.', Seconds::FIRST_S, InWords::chance($seconds?->chanceOf(Seconds::FIRST_S) ?? 0.0), InWords::chance(Seconds::FIRST_CHANCE)),
+            default => sprintf(
+                'The way down would not be controlled yet: %.0f s, %s; it takes %s. Rows and more help first.',
+                Seconds::FIRST_S,
+                InWords::chance($seconds?->chanceOf(Seconds::FIRST_S) ?? 0.0),
+                InWords::chance(Seconds::FIRST_CHANCE),
+            ),
         };
     }
 
     private static function didLately(AthleteContext $context, Rung $rung): bool
     {
-        return array_filter($context->diary->done, static fn (Done $d): bool => $d->isLowering() && $d->lowerings() > 0 && $context->today - $d->day < Caps::NEW_DAYS && $d->share >= $rung->share() - 1e-6) !== [];
+        return array_filter(
+            $context->diary->done,
+            static fn (Done $d): bool => $d->isLowering()
+                && $d->lowerings() > 0
+                && $context->today - $d->day < Caps::NEW_DAYS
+                && $d->share >= $rung->share() - 1e-6,
+        ) !== [];
     }
 }

@@ -56,14 +56,34 @@ final readonly class FreshTry
         $chance = StrictTry::chance($state);
         $isTest = $chance >= self::TEST_CHANCE;
 
-        return [new Block(SessionPart::Test, $strict, 1, Amount::of(Measure::Reps, 1), self::REST_S, purpose: $isTest ? Purpose::Test : Purpose::Try, expected: array_filter([$this->context->estimate($strict)->onRung($strict)]), cues: Practice::of($strict->exercise)->cues, cautions: Watch::of($strict, 1),
-            note: sprintf('One strict rep%s: %s. First, fresh; a miss does no harm.', $strict->exercise->style->grip === Grip::Under ? ', chin-up grip' : '', InWords::chance($chance)))];
+        return [new Block(
+            SessionPart::Test,
+            $strict,
+            1,
+            Amount::of(Measure::Reps, 1),
+            self::REST_S,
+            expected: array_filter([$this->context->estimate($strict)->onRung($strict)]),
+            cues: Practice::of($strict->exercise)->cues,
+            cautions: Watch::of($strict, 1),
+            purpose: $isTest ? Purpose::Test : Purpose::Try,
+            note: sprintf(
+                'One strict rep%s: %s. First, fresh; a miss does no harm.',
+                $strict->exercise->style->grip === Grip::Under ? ', chin-up grip' : '',
+                InWords::chance($chance),
+            ),
+        )];
     }
 
     /** Under the bar first, where the house begins so, until one such rep was done. */
     private function grip(): Grip
     {
-        $isDone = array_filter($this->context->diary->done, static fn (Done $d): bool => $d->kind === ChoiceKind::Strict && $d->style->movement === Movement::Full && $d->style->grip === Grip::Under && $d->reps > 0) !== [];
+        $isDone = array_filter(
+            $this->context->diary->done,
+            static fn (Done $d): bool => $d->kind === ChoiceKind::Strict
+                && $d->style->movement === Movement::Full
+                && $d->style->grip === Grip::Under
+                && $d->reps > 0,
+        ) !== [];
 
         return $this->context->rules->says(HouseRule::ChinGrip, 'chin-first') && ! $isDone ? Grip::Under : Grip::Over;
     }

@@ -21,14 +21,25 @@ final class HardSets
         $this->left = $caps->hardSetsAWeek - $context->diary->hardVerticalsThisWeek($context->today);
     }
 
-    /** @return array{Block|null, string|null} as much of a block as the week has room for, and what is said of the rest; a try and a test count for nothing */
+    /**
+     * @return array{Block|null, string|null} as much of a block as the week has room for, and what is said of the rest; a try and a test
+     * count for nothing
+     */
     public function within(Block $block): array
     {
         if (! self::isHard($block) || $block->purpose !== null) {
             return [$block, null];
         }
         $left = max(0, $this->left);
-        $note = $block->sets > $left ? sprintf('%s: %d of %d sets, for %d hard vertical sets a week are the cap.', $block->words(), $left, $block->sets, $this->caps->hardSetsAWeek) : null;
+        $note = $block->sets > $left
+            ? sprintf(
+                '%s: %d of %d sets, for %d hard vertical sets a week are the cap.',
+                $block->words(),
+                $left,
+                $block->sets,
+                $this->caps->hardSetsAWeek,
+            )
+            : null;
         $written = match (true) {
             $note === null => $block,
             $left === 0 => null,

@@ -60,7 +60,15 @@ final readonly class LineWriter
             default => (new Pick($this->context))->of($line),
         };
         if ($rung === null) {
-            return $line->part === SessionPart::WarmUp ? null : sprintf('%s left out: %s', $line->words(), (new Pick($this->context))->allowed($line) === [] ? 'the house rules do without it.' : 'nothing that fits. '.SessionNotes::whatToGet($line));
+            return $line->part === SessionPart::WarmUp
+                ? null
+                : sprintf(
+                    '%s left out: %s',
+                    $line->words(),
+                    (new Pick($this->context))->allowed($line) === []
+                        ? 'the house rules do without it.'
+                        : 'nothing that fits. '.SessionNotes::whatToGet($line),
+                );
         }
 
         $note = $byHand ?? $main?->note;
@@ -96,7 +104,9 @@ final readonly class LineWriter
 
         return match (true) {
             $asked->change === null || ! $this->isWork($asked) => [],
-            $rung->key() !== $this->course->now->rung?->key() && $asked->change->instead !== null => ["Sets on it do not count for the gate: {$gate->words()}."],
+            $rung->key() !== $this->course->now->rung?->key() && $asked->change->instead !== null => [
+                "Sets on it do not count for the gate: {$gate->words()}.",
+            ],
             ! $gate->isMetBy($asked->line) => ["With this the gate cannot be met: {$gate->words()}."],
             default => [],
         };
@@ -122,9 +132,22 @@ final readonly class LineWriter
         $down = WayDown::of($this->context, $rung, $sets, $likely, $left);
         $notes = [
             ...$notes,
-            ...($down->amount === $amount ? [] : [sprintf('%s × %s instead of %s: %s.', $sets, $down->amount->words(), $amount->words(), $this->whyLess($down->amount, $likely, $first))]),
+            ...(
+                $down->amount === $amount
+                    ? []
+                    : [sprintf(
+                        '%s × %s instead of %s: %s.',
+                        $sets,
+                        $down->amount->words(),
+                        $amount->words(),
+                        $this->whyLess($down->amount, $likely, $first),
+                    )]
+            ),
             ...($down->words === null ? [] : [$down->words]),
-            ...($this->goesToFailure($line, $rung) && $this->context->rules->says(HouseRule::Failure, 'first-tracked') ? ['The first set is the one that counts.'] : []),
+            ...(
+                $this->goesToFailure($line, $rung)
+                && $this->context->rules->says(HouseRule::Failure, 'first-tracked') ? ['The first set is the one that counts.'] : []
+            ),
             ...$this->touches($asked, $rung),
             ...($isCut ? [$this->cut($asked)] : []),
         ];
@@ -175,14 +198,18 @@ final readonly class LineWriter
     /** Work sets of reps, where the house goes to failure: not of lowerings and hops, not in a sore week. */
     private function goesToFailure(Prescription $line, Rung $rung): bool
     {
-        return $line->part === SessionPart::Main && $rung->exercise->style->movement === Movement::Full && $rung->exercise->setup->kind() !== ChoiceKind::Hop
+        return $line->part === SessionPart::Main
+            && $rung->exercise->style->movement === Movement::Full
+            && $rung->exercise->setup->kind() !== ChoiceKind::Hop
             && $this->context->rules->goesToFailure() && ! $this->context->isSore();
     }
 
     /** No more reps of main work than the house asks of what is likely. */
     private function asHard(Prescription $line, Rung $rung, Amount $amount, RepPrediction $first): Amount
     {
-        $isPull = $line->part === SessionPart::Main && $amount->measure === Measure::Reps && $rung->exercise->setup->kind() !== ChoiceKind::Hop;
+        $isPull = $line->part === SessionPart::Main
+            && $amount->measure === Measure::Reps
+            && $rung->exercise->setup->kind() !== ChoiceKind::Hop;
         $most = $isPull ? $this->context->rules->askedOf($first->median()) : null;
 
         return $most === null || $most >= $amount->high ? $amount : Amount::of(Measure::Reps, min($amount->low, $most), $most);
@@ -203,7 +230,9 @@ final readonly class LineWriter
     private function predicted(Prescription $line, Rung $rung): ?RepPrediction
     {
         $movement = $rung->exercise->style->movement;
-        $reps = $movement->isTimed() || $movement === Movement::ShoulderBlade || $line->part === SessionPart::WarmUp ? null : $this->context->estimate($rung)->onRung($rung);
+        $reps = $movement->isTimed() || $movement === Movement::ShoulderBlade || $line->part === SessionPart::WarmUp
+            ? null
+            : $this->context->estimate($rung)->onRung($rung);
 
         return HousePractice::isPaused($rung->exercise, $this->context->rules) ? $reps?->with(HousePractice::PAUSED_LEFT) : $reps;
     }
@@ -220,7 +249,11 @@ final readonly class LineWriter
     {
         return sprintf(
             '%s %d × %s; the caps allow %d lowerings a session and %d a week.',
-            $asked->change === null ? 'The method asks' : 'By hand it would be', $asked->line->sets, $asked->line->amount->words(), $this->caps->loweringsASession, $this->caps->loweringsAWeek,
+            $asked->change === null ? 'The method asks' : 'By hand it would be',
+            $asked->line->sets,
+            $asked->line->amount->words(),
+            $this->caps->loweringsASession,
+            $this->caps->loweringsAWeek,
         );
     }
 
@@ -233,8 +266,25 @@ final readonly class LineWriter
         $accessory = $line->part === SessionPart::Trunk && $asked->change?->instead === null ? $this->trunk($accessory) : $accessory;
         $last = $this->context->diary->lastBeside($accessory);
 
-        return new Block($line->part, $accessory, $line->sets, $line->amount, $line->restS, $line->toFailure, $line->isPerSide, $line->tempo, $line->group, cues: $accessory->cues(), cautions: Watch::of($accessory, $line->amount->high),
-            note: $last === null ? null : "Last time {$last->inWords()}".(($next = $last->next($line->amount)) === null ? '' : "; $next").'.', line: $asked->key(), byHand: $asked->change, school: $asked->change === null ? null : $asked->school?->words());
+        $next = $last?->next($line->amount);
+
+        return new Block(
+            $line->part,
+            $accessory,
+            $line->sets,
+            $line->amount,
+            $line->restS,
+            $line->toFailure,
+            $line->isPerSide,
+            $line->tempo,
+            $line->group,
+            cues: $accessory->cues(),
+            cautions: Watch::of($accessory, $line->amount->high),
+            note: $last === null ? null : "Last time {$last->inWords()}".($next === null ? '' : "; $next").'.',
+            line: $asked->key(),
+            byHand: $asked->change,
+            school: $asked->change === null ? null : $asked->school?->words(),
+        );
     }
 
     /** The next of the trunk ladder after the hardest that was held for its minute. */
@@ -253,8 +303,14 @@ final readonly class LineWriter
     /** @return list<string> two, those that answer this athlete's faults first */
     private function cues(Rung $rung): array
     {
-        $faults = $this->context->diary->faults($this->context->today, static fn (Done $d): bool => $d->kind === $rung->exercise->setup->kind());
-        $cues = array_values(array_unique([...array_map(static fn (FormFault $f): string => $f->cue(), $faults), ...Practice::of($rung->exercise)->cues]));
+        $faults = $this->context->diary->faults(
+            $this->context->today,
+            static fn (Done $d): bool => $d->kind === $rung->exercise->setup->kind(),
+        );
+        $cues = array_values(array_unique([
+            ...array_map(static fn (FormFault $f): string => $f->cue(), $faults),
+            ...Practice::of($rung->exercise)->cues,
+        ]));
 
         return [...array_slice($cues, 0, self::CUES), ...HousePractice::cues($rung->exercise, $this->context->rules)];
     }

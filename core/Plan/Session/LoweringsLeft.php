@@ -14,8 +14,13 @@ use SteadyRung\Safety\Caps;
  */
 final readonly class LoweringsLeft
 {
-    private function __construct(public int $today, public int $thisWeek, public Caps $caps, private int $daysDone, private bool $areDaysFull)
-    {
+    private function __construct(
+        public int $today,
+        public int $thisWeek,
+        public Caps $caps,
+        private int $daysDone,
+        private bool $areDaysFull,
+    ) {
     }
 
     public static function of(AthleteContext $context): self
@@ -26,7 +31,18 @@ final readonly class LoweringsLeft
         $areDaysFull = $days >= $context->rules->loweringDays();
         $week = max(0, $caps->loweringsAWeek - $diary->loweringsThisWeek($context->today, $context->brakedHops()));
 
-        return new self($areDaysFull ? 0 : max(0, min($week, $caps->loweringsASession - $diary->lowerings($context->today, $context->today, $context->brakedHops()))), $week, $caps, $days, $areDaysFull);
+        return new self(
+            $areDaysFull
+                ? 0
+                : max(
+                    0,
+                    min($week, $caps->loweringsASession - $diary->lowerings($context->today, $context->today, $context->brakedHops())),
+                ),
+            $week,
+            $caps,
+            $days,
+            $areDaysFull,
+        );
     }
 
     /** Why none is left today. */
@@ -34,7 +50,10 @@ final readonly class LoweringsLeft
     {
         return match (true) {
             $this->areDaysFull && $this->daysDone === 0 => 'the house never does it',
-            $this->areDaysFull => sprintf('%s this week already, as the house rule says', $this->daysDone === 1 ? 'one day' : "$this->daysDone days"),
+            $this->areDaysFull => sprintf(
+                '%s this week already, as the house rule says',
+                $this->daysDone === 1 ? 'one day' : "$this->daysDone days",
+            ),
             $this->thisWeek === 0 => sprintf('%d a week are the cap', $this->caps->loweringsAWeek),
             default => sprintf('%d a session are the cap', $this->caps->loweringsASession),
         };

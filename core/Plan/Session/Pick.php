@@ -53,7 +53,15 @@ final readonly class Pick
     {
         $allowed = $this->allowed($line);
 
-        return $this->likely($line, $allowed) ?? $this->likely($line, array_map(static fn (AllowedExercises $m): AllowedExercises => $m->fromNothing(), array_values(array_filter($allowed, self::isHelp(...))))) ?? $this->easiest($allowed);
+        return $this->likely($line, $allowed)
+            ?? $this->likely(
+                $line,
+                array_map(
+                    static fn (AllowedExercises $m): AllowedExercises => $m->fromNothing(),
+                    array_values(array_filter($allowed, self::isHelp(...))),
+                ),
+            )
+            ?? $this->easiest($allowed);
     }
 
     /** @param  list<AllowedExercises>  $allowed */
@@ -83,7 +91,12 @@ final readonly class Pick
     {
         $rungs = array_merge([], ...array_map($this->rungs(...), array_values(array_filter($allowed, self::isHelp(...)))));
 
-        return array_reduce($rungs, static fn (?Rung $easiest, Rung $r): Rung => $easiest === null || $r->load->effectiveShare() < $easiest->load->effectiveShare() ? $r : $easiest);
+        return array_reduce(
+            $rungs,
+            static fn (?Rung $easiest, Rung $r): Rung => $easiest === null || $r->load->effectiveShare() < $easiest->load->effectiveShare()
+                ? $r
+                : $easiest,
+        );
     }
 
     /** Whether the gear can make it easier: the unassisted pull and the way down are as hard as they are. */
@@ -98,8 +111,15 @@ final readonly class Pick
     public function noHarder(Prescription $line, Rung $than): Rung
     {
         $rungs = array_merge([], ...array_map($this->rungs(...), $this->allowed($line)));
-        $easier = array_filter($rungs, static fn (Rung $r): bool => $r->exercise->style->movement === $than->exercise->style->movement && $r->load->effectiveShare() <= $than->load->effectiveShare() + self::SAME_SHARE);
-        usort($easier, static fn (Rung $a, Rung $b): int => [$b->load->effectiveShare(), $a->name] <=> [$a->load->effectiveShare(), $b->name]);
+        $easier = array_filter(
+            $rungs,
+            static fn (Rung $r): bool => $r->exercise->style->movement === $than->exercise->style->movement
+                && $r->load->effectiveShare() <= $than->load->effectiveShare() + self::SAME_SHARE,
+        );
+        usort(
+            $easier,
+            static fn (Rung $a, Rung $b): int => [$b->load->effectiveShare(), $a->name] <=> [$a->load->effectiveShare(), $b->name],
+        );
         foreach ([$than, ...$easier] as $rung) {
             if ($this->isLikelyAgain($line, $rung)) {
                 return $rung;
@@ -118,7 +138,9 @@ final readonly class Pick
     private function isLikelyAgain(Prescription $line, Rung $rung): bool
     {
         $estimate = $this->context->estimate($rung);
-        $chance = $estimate->onRung($rung)?->chanceOf((float) max(1, $line->amount->low - 1)) ?? $estimate->secondsOn($rung)?->chanceOf((float) $rung->exercise->style->seconds) ?? 1.0;
+        $chance = $estimate->onRung($rung)?->chanceOf((float) max(1, $line->amount->low - 1))
+            ?? $estimate->secondsOn($rung)?->chanceOf((float) $rung->exercise->style->seconds)
+            ?? 1.0;
 
         return $chance >= self::LIKELY_AGAIN;
     }
@@ -126,7 +148,8 @@ final readonly class Pick
     /** Whether it would leave far more than it asks: the next means is looked at where this gear has nothing harder. */
     private function isTooEasy(Prescription $line, Rung $rung): bool
     {
-        return $line->part === SessionPart::Main && $this->context->estimate($rung)->onRung($rung)?->chanceOf((float) ($line->amount->high + self::SPARE)) >= self::LIKELY;
+        return $line->part === SessionPart::Main
+            && $this->context->estimate($rung)->onRung($rung)?->chanceOf((float) ($line->amount->high + self::SPARE)) >= self::LIKELY;
     }
 
     /**
@@ -153,7 +176,10 @@ final readonly class Pick
         $lane = $than->exercise->setup->kind()->lane();
         $allowed = $line->allowed;
         if (! $than->exercise->style->movement->isTimed()) {
-            $allowed = [...$allowed, ...array_map(static fn (ChoiceKind $k): AllowedExercises => AllowedExercises::of($k), ChoiceKind::helping($lane))];
+            $allowed = [
+                ...$allowed,
+                ...array_map(static fn (ChoiceKind $k): AllowedExercises => AllowedExercises::of($k), ChoiceKind::helping($lane)),
+            ];
         }
         $others = [];
         foreach ($this->ofHouse($allowed, $line) as $one) {
@@ -177,7 +203,10 @@ final readonly class Pick
     public function steps(Rung $now, Prescription $line): Steps
     {
         $steps = $this->context->ways->steps($now, $this->context->estimate($now));
-        [$isUp, $isDown] = [$steps->up === null || $this->isDone($steps->up, $line), $steps->down === null || $this->isDone($steps->down, $line)];
+        [$isUp, $isDown] = [
+            $steps->up === null || $this->isDone($steps->up, $line),
+            $steps->down === null || $this->isDone($steps->down, $line),
+        ];
         if ($isUp && $isDown) {
             return $steps;
         }
@@ -194,7 +223,11 @@ final readonly class Pick
      */
     public static function nearestFirst(array $rungs, Rung $to): array
     {
-        usort($rungs, static fn (Rung $a, Rung $b): int => [abs($a->share() - $to->share()), $a->name] <=> [abs($b->share() - $to->share()), $b->name]);
+        usort(
+            $rungs,
+            static fn (Rung $a, Rung $b): int => [abs($a->share() - $to->share()), $a->name]
+                <=> [abs($b->share() - $to->share()), $b->name],
+        );
 
         return $rungs;
     }
@@ -214,13 +247,19 @@ final readonly class Pick
     private function ofHouse(array $allowed, Prescription $line): array
     {
         $done = $this->house->of($allowed, $line->part);
-        $pulls = array_filter($done, static fn (AllowedExercises $m): bool => $m->kind === ChoiceKind::Strict && $m->movement === Movement::Full && $m->grip === Grip::Over);
+        $pulls = array_filter(
+            $done,
+            static fn (AllowedExercises $m): bool => $m->kind === ChoiceKind::Strict
+                && $m->movement === Movement::Full
+                && $m->grip === Grip::Over,
+        );
         if ($pulls === [] || $line->part !== SessionPart::Main || ! $this->context->rules->says(HouseRule::ChinGrip, 'chin-first')) {
             return $done;
         }
         $chin = AllowedExercises::of(ChoiceKind::Strict, grip: Grip::Under);
         $rung = $this->rungs($chin)[0] ?? null;
-        $isLeftBehind = $rung === null || $this->context->estimate($rung)->onRung($rung)?->chanceOf((float) $line->amount->high) >= self::LIKELY;
+        $isLeftBehind = $rung === null
+            || $this->context->estimate($rung)->onRung($rung)?->chanceOf((float) $line->amount->high) >= self::LIKELY;
 
         return $isLeftBehind ? $done : [$chin, ...$done];
     }
@@ -252,7 +291,9 @@ final readonly class Pick
             $this->isLikely($line, $allowed, $rungs[$middle]) ? $low = $middle + 1 : $high = $middle;
         }
         $hardest = $rungs[$low - 1] ?? null;
-        $as = $hardest === null ? [] : array_filter(array_slice($rungs, 0, $low), static fn (Rung $r): bool => $hardest->share() - $r->share() <= self::AS_HARD);
+        $as = $hardest === null
+            ? []
+            : array_filter(array_slice($rungs, 0, $low), static fn (Rung $r): bool => $hardest->share() - $r->share() <= self::AS_HARD);
         usort($as, static fn (Rung $a, Rung $b): int => [self::pieces($a), -$a->share()] <=> [self::pieces($b), -$b->share()]);
 
         return $as[0] ?? null;
@@ -261,7 +302,10 @@ final readonly class Pick
     /** How much there is to set up. */
     private static function pieces(Rung $rung): int
     {
-        return count($rung->exercise->setup->bandIds()) + count(array_filter([$rung->exercise->setup->pieces()['box'] ?? '', $rung->exercise->setup->pieces()['footing'] ?? '']));
+        return count($rung->exercise->setup->bandIds()) + count(array_filter([
+            $rung->exercise->setup->pieces()['box'] ?? '',
+            $rung->exercise->setup->pieces()['footing'] ?? '',
+        ]));
     }
 
     private function isLikely(Prescription $line, AllowedExercises $allowed, Rung $rung): bool

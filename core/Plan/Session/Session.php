@@ -23,8 +23,14 @@ final readonly class Session
      * @param  list<string>  $notes
      * @param  list<AskedLine>  $asked  what it was written from
      */
-    public function __construct(public Place $place, public array $blocks, public array $gear, public array $notes, public ?Refusal $refused, private array $asked = [])
-    {
+    public function __construct(
+        public Place $place,
+        public array $blocks,
+        public array $gear,
+        public array $notes,
+        public ?Refusal $refused,
+        private array $asked = [],
+    ) {
         $this->leftOut = array_values(array_filter($asked, static fn (AskedLine $a): bool => $a->isLeftOut()));
     }
 

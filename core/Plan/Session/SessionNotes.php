@@ -31,12 +31,22 @@ final readonly class SessionNotes
 
         return array_values(array_filter([
             $away >= Comeback::AWAY_DAYS ? sprintf('%d days away: nothing harder than last time in this session.', $away) : null,
-            $this->context->isSore() ? sprintf('Sore, %d of 5: fewer sets, more help, no lowering and no test.', $this->context->diary->soreness($this->context->today)) : null,
+            $this->context->isSore()
+                ? sprintf(
+                    'Sore, %d of 5: fewer sets, more help, no lowering and no test.',
+                    $this->context->diary->soreness($this->context->today),
+                )
+                : null,
             $this->builder->idea ?? $stage->note,
             BeforeHanging::lacks($this->context, $this->course),
             $this->kipping(),
             $this->context->isClimber ? Caution::ClimbersLoad->text() : null,
-            $this->course->passed === [] ? null : sprintf('Nothing fits for: %s. The method goes on after it.', implode(', ', array_map(static fn (Stage $s): string => lcfirst($s->name), $this->course->passed))),
+            $this->course->passed === []
+                ? null
+                : sprintf(
+                    'Nothing fits for: %s. The method goes on after it.',
+                    implode(', ', array_map(static fn (Stage $s): string => lcfirst($s->name), $this->course->passed)),
+                ),
         ]));
     }
 
@@ -48,7 +58,11 @@ final readonly class SessionNotes
         return match (true) {
             $most === 0 => null,
             $this->context->rules->says(HouseRule::Kipping, 'never') => 'No kipping here.',
-            $most < HouseRules::STRICT_BEFORE_KIPPING => sprintf('No kipping before %d clean strict reps; the most logged is %d.', HouseRules::STRICT_BEFORE_KIPPING, $most),
+            $most < HouseRules::STRICT_BEFORE_KIPPING => sprintf(
+                'No kipping before %d clean strict reps; the most logged is %d.',
+                HouseRules::STRICT_BEFORE_KIPPING,
+                $most,
+            ),
             default => null,
         };
     }

@@ -39,7 +39,13 @@ final readonly class SessionWriter
     {
         $refused = Refusal::of($this->context);
         if ($refused?->stopsAll() === true) {
-            return new Session($this->course->now, [], [], $refused->code === RefusalCode::Screen ? SessionNotes::mobility() : [], $refused);
+            return new Session(
+                $this->course->now,
+                [],
+                [],
+                $refused->code === RefusalCode::Screen ? SessionNotes::mobility() : [],
+                $refused,
+            );
         }
         $asked = $this->lines->asked();
         [$blocks, $notes] = $this->blocks($refused, $asked);
@@ -65,7 +71,12 @@ final readonly class SessionWriter
         $caps = $this->context->caps();
         $writer = new LineWriter($this->context, $this->course, $caps, $this->lines->builder());
         $hard = new HardSets($this->context, $caps);
-        foreach (StageLines::inOrder([...(new FreshTry($this->context, $this->course))->blocks($refused), ...$asked], $this->context->rules) as $line) {
+        foreach (
+            StageLines::inOrder(
+                [...(new FreshTry($this->context, $this->course))->blocks($refused), ...$asked],
+                $this->context->rules,
+            ) as $line
+        ) {
             $block = $line instanceof Block ? $line : $writer->write($line, $lowered);
             $stopped = $block instanceof Block ? $this->stopped($block, $refused) : null;
             if (! $block instanceof Block || $stopped !== null) {
@@ -85,7 +96,8 @@ final readonly class SessionWriter
 
     private function stopped(Block $block, ?Refusal $refused): ?string
     {
-        return $refused?->stopsVertical() === true && ($block->part !== SessionPart::WarmUp && HardSets::isHard($block) || $block->lowerings() > 0)
+        return $refused?->stopsVertical() === true
+            && ($block->part !== SessionPart::WarmUp && HardSets::isHard($block) || $block->lowerings() > 0)
             ? sprintf('%s left out today.', $block->words())
             : null;
     }
@@ -96,7 +108,16 @@ final readonly class SessionWriter
      */
     private function gear(array $blocks): array
     {
-        $ids = array_merge([], ...array_map(static fn (Block $b): array => [...array_values($b->rung()?->exercise->setup->pieces() ?? []), ...($b->rung()?->exercise->setup->bandIds() ?? [])], $blocks));
+        $ids = array_merge(
+            [],
+            ...array_map(
+                static fn (Block $b): array => [
+                    ...array_values($b->rung()?->exercise->setup->pieces() ?? []),
+                    ...($b->rung()?->exercise->setup->bandIds() ?? []),
+                ],
+                $blocks,
+            ),
+        );
 
         return $this->context->ways->kit()->names(array_values(array_unique($ids)));
     }

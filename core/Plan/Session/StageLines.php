@@ -48,14 +48,34 @@ final readonly class StageLines
     {
         $stage = $this->course->now->stage;
         $lines = $this->builder()?->in($stage->lines) ?? $stage->lines;
-        if (BeforeHanging::lacksHang($this->context, $this->course) !== null && array_filter($lines, static fn (Prescription $p): bool => $p->allowed !== [] && $p->allowed[0]->isGripWork()) === []) {
-            $lines[] = Prescription::of(SessionPart::Accessory, [AllowedExercises::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, (float) $this->context->rules->hangFirstS())], 2, GripTier::next($this->context->diary->longestHangS()), 90);
+        if (
+            BeforeHanging::lacksHang($this->context, $this->course) !== null
+            && array_filter($lines, static fn (Prescription $p): bool => $p->allowed !== [] && $p->allowed[0]->isGripWork()) === []
+        ) {
+            $lines[] = Prescription::of(
+                SessionPart::Accessory,
+                [AllowedExercises::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, (float) $this->context->rules->hangFirstS())],
+                2,
+                GripTier::next($this->context->diary->longestHangS()),
+                90,
+            );
         }
-        if (BeforeHanging::lacksTrunk($this->context, $this->course) !== null && array_filter($lines, static fn (Prescription $p): bool => $p->part === SessionPart::Trunk) === []) {
-            $lines[] = Prescription::of(SessionPart::Trunk, Accessory::Plank, 2, Amount::of(Measure::Seconds, Accessory::TRUNK_S), Accessory::TRUNK_S);
+        if (
+            BeforeHanging::lacksTrunk($this->context, $this->course) !== null
+            && array_filter($lines, static fn (Prescription $p): bool => $p->part === SessionPart::Trunk) === []
+        ) {
+            $lines[] = Prescription::of(
+                SessionPart::Trunk,
+                Accessory::Plank,
+                2,
+                Amount::of(Measure::Seconds, Accessory::TRUNK_S),
+                Accessory::TRUNK_S,
+            );
         }
 
-        return $this->context->rules->says(HouseRule::Trunk, 'later') ? array_values(array_filter($lines, static fn (Prescription $p): bool => $p->part !== SessionPart::Trunk)) : $lines;
+        return $this->context->rules->says(HouseRule::Trunk, 'later')
+            ? array_values(array_filter($lines, static fn (Prescription $p): bool => $p->part !== SessionPart::Trunk))
+            : $lines;
     }
 
     /**

@@ -46,7 +46,9 @@ final readonly class TodaysRung
     {
         $chance = $context->estimate($rung)->onRung($rung)?->chanceOf(1.0);
 
-        return $chance === null || $rung->exercise->style->isStraightArmed() || (Pick::isStrict($rung) ? StrictTry::isWorthIt($chance) : $chance >= self::ONE_REP);
+        return $chance === null
+            || $rung->exercise->style->isStraightArmed()
+            || (Pick::isStrict($rung) ? StrictTry::isWorthIt($chance) : $chance >= self::ONE_REP);
     }
 
     /** Whether a line's amount can be done on it: seconds are held, reps are not. */
@@ -62,6 +64,8 @@ final readonly class TodaysRung
 
     private static function instead(?Rung $easier, Rung $inUse): self
     {
-        return $easier === null || $easier->load->effectiveShare() >= $inUse->load->effectiveShare() ? new self($inUse) : new self($easier, "Not one rep is likely on $inUse->name today: more help.");
+        return $easier === null || $easier->load->effectiveShare() >= $inUse->load->effectiveShare()
+            ? new self($inUse)
+            : new self($easier, "Not one rep is likely on $inUse->name today: more help.");
     }
 }

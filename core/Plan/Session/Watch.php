@@ -29,7 +29,9 @@ final class Watch
         }
         $kind = $do->exercise->setup->kind();
         $style = $do->exercise->style;
-        $lowers = $isBraked || $style->movement === Movement::Lowering || ($style->movement === Movement::Full && $style->upBy !== UpBy::Pull);
+        $lowers = $isBraked
+            || $style->movement === Movement::Lowering
+            || ($style->movement === Movement::Full && $style->upBy !== UpBy::Pull);
 
         return array_values(array_filter([
             $lowers ? Caution::LoweringSoreness : null,

@@ -33,13 +33,18 @@ final readonly class WayDown
             return new self($amount, 0, null);
         }
         $room = is_string($left) ? 0 : $left;
-        $written = $room > 0 && $context->rules->says(HouseRule::HopsDown, 'always-controlled') && $amount->high > $room ? $amount->atMost($room) : $amount;
+        $written = $room > 0 && $context->rules->says(HouseRule::HopsDown, 'always-controlled') && $amount->high > $room
+            ? $amount->atMost($room)
+            : $amount;
         $isBraked = $context->rules->brakesHops($written->high) && self::isControlled($context);
         $braked = $isBraked ? min($sets, intdiv($room, $written->high)) : 0;
 
         return new self($written, $braked, match (true) {
             $braked === 0 => 'Ride the way down, do not brake it.',
-            $braked < $sets => sprintf('Control the way down in the first %s: it counts as lowering. Ride it in the others.', $braked === 1 ? 'set' : "$braked sets"),
+            $braked < $sets => sprintf(
+                'Control the way down in the first %s: it counts as lowering. Ride it in the others.',
+                $braked === 1 ? 'set' : "$braked sets",
+            ),
             default => 'Control the way down: it counts as lowering.',
         });
     }

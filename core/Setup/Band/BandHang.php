@@ -60,7 +60,9 @@ final readonly class BandHang
     /** The same over a part of the way. */
     public function over(Travel $travel): self
     {
-        return $travel === Travel::Whole ? $this : new self(array_map(static fn (BandPath $p): BandPath => $p->over($travel), $this->paths));
+        return $travel === Travel::Whole
+            ? $this
+            : new self(array_map(static fn (BandPath $p): BandPath => $p->over($travel), $this->paths));
     }
 
     public function bottomN(): float

@@ -51,7 +51,11 @@ final readonly class BandHelp implements Setup
      */
     public static function of(float $barHeightM, Attach $attach, array $bands, float $clearanceM = self::CLEARANCE_M): self
     {
-        return self::each($barHeightM, array_map(static fn (LoopBand $band): AttachedBand => new AttachedBand($band, $attach), $bands), $clearanceM);
+        return self::each(
+            $barHeightM,
+            array_map(static fn (LoopBand $band): AttachedBand => new AttachedBand($band, $attach), $bands),
+            $clearanceM,
+        );
     }
 
     /**
@@ -126,7 +130,14 @@ final readonly class BandHelp implements Setup
 
     public function mount(Body $body): Mount
     {
-        return Mount::of($this->barHeightM, $body, fn (float $lengthM): float => array_sum(array_map(static fn (AttachedBand $b): float => $b->band->law->forceN($lengthM), $this->bands)));
+        return Mount::of(
+            $this->barHeightM,
+            $body,
+            fn (float $lengthM): float => array_sum(array_map(
+                static fn (AttachedBand $b): float => $b->band->law->forceN($lengthM),
+                $this->bands,
+            )),
+        );
     }
 
     /** @return list<LoopBand> */
@@ -165,12 +176,23 @@ final readonly class BandHelp implements Setup
             ));
         }
         if ($bendM > self::MOST_KNEES_BEND_M) {
-            $warnings[] = new Warning(WarningCode::FootSwingsBehind, 'Legs bent this far let the foot swing behind. Take a higher bar, or the knee.');
+            $warnings[] = new Warning(
+                WarningCode::FootSwingsBehind,
+                'Legs bent this far let the foot swing behind. Take a higher bar, or the knee.',
+            );
         }
         foreach ($hang->paths as $path) {
             $name = $path->band->name;
             if ($path->stretch() > LoopBand::WARN_STRETCH) {
-                $warnings[] = new Warning(WarningCode::StretchHigh, sprintf('Band %s is stretched to %.1f times its hung length; over %.1f wears it fast, and its curve errs by 5–9 %%.', $name, $path->stretch(), LoopBand::WARN_STRETCH));
+                $warnings[] = new Warning(
+                    WarningCode::StretchHigh,
+                    sprintf(
+                        'Band %s is stretched to %.1f times its hung length; over %.1f wears it fast, and its curve errs by 5–9 %%.',
+                        $name,
+                        $path->stretch(),
+                        LoopBand::WARN_STRETCH,
+                    ),
+                );
             }
             if ($path->topM <= $path->band->hungLengthM()) {
                 $warnings[] = new Warning(WarningCode::SlackAtTop, sprintf('Band %s is slack at the top: no help at the finish.', $name));

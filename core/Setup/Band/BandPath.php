@@ -43,7 +43,9 @@ final readonly class BandPath
     {
         $wayM = $this->bottomM - $this->topM;
 
-        return $wayM > 0.0 ? $this->band->law->workJ($this->topM + $byM, $this->bottomM + $byM) / $wayM : $this->band->law->forceN($this->bottomM + $byM);
+        return $wayM > 0.0
+            ? $this->band->law->workJ($this->topM + $byM, $this->bottomM + $byM) / $wayM
+            : $this->band->law->forceN($this->bottomM + $byM);
     }
 
     /** Standard deviation in N of the mean help that comes from the curve. */

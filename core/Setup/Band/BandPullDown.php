@@ -47,7 +47,10 @@ final readonly class BandPullDown implements Setup
      */
     public static function of(float $anchorHeightM, array $bands, Stance $stance = Stance::Kneeling): self
     {
-        OutOfRange::guard(['anchor_height_m' => [$anchorHeightM, self::ANCHOR_HEIGHT_M], 'bands' => [count($bands), [1.0, (float) BandHelp::MOST_BANDS]]]);
+        OutOfRange::guard([
+            'anchor_height_m' => [$anchorHeightM, self::ANCHOR_HEIGHT_M],
+            'bands' => [count($bands), [1.0, (float) BandHelp::MOST_BANDS]],
+        ]);
         assert($bands !== []);
 
         return new self($anchorHeightM, $bands, $stance);
@@ -69,7 +72,12 @@ final readonly class BandPullDown implements Setup
         $sdN = sqrt($this->sum(static fn (LoopBand $b): float => $b->sdNAt(($startM + $endM) / 2.0) ** 2));
         $meanN = $this->sum(static fn (LoopBand $b): float => $b->law->workJ($startM, $endM)) / ($endM - $startM);
 
-        return PullDown::load($body, [$this->sum(static fn (LoopBand $b): float => $b->law->forceN($startM)), $meanN, $endN], $sdN / $body->weightN(), $this->warnings($endM));
+        return PullDown::load(
+            $body,
+            [$this->sum(static fn (LoopBand $b): float => $b->law->forceN($startM)), $meanN, $endN],
+            $sdN / $body->weightN(),
+            $this->warnings($endM),
+        );
     }
 
     public function why(Body $body): Explanation
@@ -87,7 +95,10 @@ final readonly class BandPullDown implements Setup
             new Step('Pulled, end', 'the curve of the band', CarriedLoad::kg($load->topN), 'kg'),
             new Step('Pulled, mean', 'work over the pull ÷ pull distance', CarriedLoad::kg($load->meanN), 'kg', 'closed form of the curve'),
             new Step('Share', 'pulled ÷ bodyweight', 100 * $load->share(), '%'),
-        ], [sprintf('Share ± %.1f points from the band curve.', 100 * $load->shareSd), 'A pull-down does not transfer to pull-ups one to one: it has a capacity of its own.']);
+        ], [
+            sprintf('Share ± %.1f points from the band curve.', 100 * $load->shareSd),
+            'A pull-down does not transfer to pull-ups one to one: it has a capacity of its own.',
+        ]);
     }
 
     public function sideView(Body $body): SideView
@@ -100,7 +111,10 @@ final readonly class BandPullDown implements Setup
             ...$this->stance->furniture(),
             HangView::bar($anchor),
             ...array_map(static fn (LoopBand $b): Line => new Line(DrawnPart::Band, [$anchor, $hands], $b->widthMm / 1000.0), $this->bands),
-            ...array_map(static fn (LoopBand $b): Line => new Line(DrawnPart::Band, [$anchor, $end], $b->widthMm / 1000.0, atTop: true), $this->bands),
+            ...array_map(
+                static fn (LoopBand $b): Line => new Line(DrawnPart::Band, [$anchor, $end], $b->widthMm / 1000.0, atTop: true),
+                $this->bands,
+            ),
         ], [HangView::barHeight($anchor), Dimension::length('band, start', $anchor->plus(0.5, 0.0), $hands->plus(0.5, 0.0))]);
     }
 
@@ -118,7 +132,15 @@ final readonly class BandPullDown implements Setup
         $warnings = [];
         foreach ($this->bands as $band) {
             if ($endM / $band->hungLengthM() > LoopBand::WARN_STRETCH) {
-                $warnings[] = new Warning(WarningCode::StretchHigh, sprintf('Band %s is stretched to %.1f times its hung length; over %.1f wears it fast.', $band->name, $endM / $band->hungLengthM(), LoopBand::WARN_STRETCH));
+                $warnings[] = new Warning(
+                    WarningCode::StretchHigh,
+                    sprintf(
+                        'Band %s is stretched to %.1f times its hung length; over %.1f wears it fast.',
+                        $band->name,
+                        $endM / $band->hungLengthM(),
+                        LoopBand::WARN_STRETCH,
+                    ),
+                );
             }
             if ($band->status === CurveStatus::Estimated) {
                 $warnings[] = Warning::estimated($band);

@@ -39,14 +39,20 @@ final class BandView
         [$start, $finish] = $lowest->attach === Attach::Foot
             ? [$figure->hanging($bar, $low->yM), $figure->atBar($bar, $high->yM)]
             : [$figure->kneeling($bar, $low->yM, 0.0), $figure->kneeling($bar, $high->yM, $body->pullDistanceM())];
-        $lift = Dimension::length($lowest->attach === Attach::Foot ? 'foot … off the floor' : 'knee … off the floor', new Point(0.5, 0.0), $low->plus(0.5, 0.0));
+        $lift = Dimension::length(
+            $lowest->attach === Attach::Foot ? 'foot … off the floor' : 'knee … off the floor',
+            new Point(0.5, 0.0),
+            $low->plus(0.5, 0.0),
+        );
         $box = Dimension::length('box … to step in', new Point(self::BOX_LEFT_M, 0.0), new Point(self::BOX_LEFT_M, $mount->boxM));
 
         return new SideView($start, $finish, [
             HangView::bar($bar),
             ...self::bands($bar, $hang, false),
             ...self::bands($bar, $hang, true),
-            ...($mount->boxM > 0.0 ? [Line::box(self::BOX_LEFT_M, self::BOX_LEFT_M + self::BOX_WIDE_M, $mount->boxM, DrawnPart::Step)] : []),
+            ...(
+                $mount->boxM > 0.0 ? [Line::box(self::BOX_LEFT_M, self::BOX_LEFT_M + self::BOX_WIDE_M, $mount->boxM, DrawnPart::Step)] : []
+            ),
         ], [
             HangView::barHeight($bar),
             Dimension::length('band at the hang', $bar->plus(0.5, 0.0), $low->plus(0.5, 0.0)),
@@ -59,7 +65,10 @@ final class BandView
     /** @return list<Line> each band a line of its own, side by side */
     private static function bands(Point $bar, BandHang $hang, bool $atTop): array
     {
-        $wholeM = array_sum(array_map(static fn (BandPath $p): float => $p->band->widthMm / 1000.0 + self::BETWEEN_M, $hang->paths)) - self::BETWEEN_M;
+        $wholeM = array_sum(array_map(
+            static fn (BandPath $p): float => $p->band->widthMm / 1000.0 + self::BETWEEN_M,
+            $hang->paths,
+        )) - self::BETWEEN_M;
         $leftM = -$wholeM / 2.0;
         $lines = [];
         foreach ($hang->paths as $path) {

@@ -32,7 +32,11 @@ final readonly class BandWhy
     {
         return $this->body->whyPullDistance()
             ->then(new Explanation(array_merge(...array_map($this->bandSteps(...), $hang->paths))))
-            ->then(new Explanation($this->loadSteps($load, $hang->meanHelpN()), self::uncertainties($hang, $load, $reachSdN), self::remedies($hang)));
+            ->then(new Explanation(
+                $this->loadSteps($load, $hang->meanHelpN()),
+                self::uncertainties($hang, $load, $reachSdN),
+                self::remedies($hang),
+            ));
     }
 
     /** @return list<Step> */
@@ -40,7 +44,11 @@ final readonly class BandWhy
     {
         $band = $path->band;
         $words = match (true) {
-            $path->kneesBendByM > 0.0 => sprintf('bar %s − %s clearance: too low for straight legs, knees bend', InWords::cm($this->barHeightM), InWords::cm($this->clearanceM)),
+            $path->kneesBendByM > 0.0 => sprintf(
+                'bar %s − %s clearance: too low for straight legs, knees bend',
+                InWords::cm($this->barHeightM),
+                InWords::cm($this->clearanceM),
+            ),
             $path->attach === Attach::Foot => 'reach, legs straight',
             default => 'reach − 0.255 × height, the loop below the knee',
         };
@@ -54,8 +62,25 @@ final readonly class BandWhy
         return [
             new Step("$name at the hang", $words, $path->bottomM, 'm', Proportions::SOURCE),
             new Step("$name at the top", 'at the hang − pull distance', $path->topM, 'm'),
-            new Step("$name pulls at the hang", sprintf('stretch %.2f; curve %s, ± %.0f %% here', $path->stretch(), $from, 100 * $band->sdNAt($path->bottomM) / $band->law->forceN($path->bottomM)), CarriedLoad::kg($band->law->forceN($path->bottomM)), 'kg', self::LAW),
-            new Step("$name pulls at the top", sprintf('stretch %.2f', max(1.0, $path->topM / $band->hungLengthM())), CarriedLoad::kg($band->law->forceN($path->topM)), 'kg', self::LAW),
+            new Step(
+                "$name pulls at the hang",
+                sprintf(
+                    'stretch %.2f; curve %s, ± %.0f %% here',
+                    $path->stretch(),
+                    $from,
+                    100 * $band->sdNAt($path->bottomM) / $band->law->forceN($path->bottomM),
+                ),
+                CarriedLoad::kg($band->law->forceN($path->bottomM)),
+                'kg',
+                self::LAW,
+            ),
+            new Step(
+                "$name pulls at the top",
+                sprintf('stretch %.2f', max(1.0, $path->topM / $band->hungLengthM())),
+                CarriedLoad::kg($band->law->forceN($path->topM)),
+                'kg',
+                self::LAW,
+            ),
         ];
     }
 
@@ -63,10 +88,28 @@ final readonly class BandWhy
     private function loadSteps(CarriedLoad $load, float $meanHelpN): array
     {
         return [
-            new Step('Mean help', 'work of the band over the pull ÷ pull distance', CarriedLoad::kg($meanHelpN), 'kg', 'closed form of the curve'),
+            new Step(
+                'Mean help',
+                'work of the band over the pull ÷ pull distance',
+                CarriedLoad::kg($meanHelpN),
+                'kg',
+                'closed form of the curve',
+            ),
             new Step('Carried, mean', sprintf('bodyweight %.1f kg − mean help', $this->body->massKg), CarriedLoad::kg($load->meanN), 'kg'),
             new Step('Carried share', 'carried ÷ bodyweight', 100 * $load->share(), '%'),
-            new Step('Effective share', sprintf('on the way up rubber gives %.0f %% less than it took, and hands and forearms are not lifted: (%.3f × bodyweight − %.2f × help) ÷ (%.3f × bodyweight); reps are predicted from this', 100 * RubberLaw::HYSTERESIS, Demand::LIFTED, 1.0 - RubberLaw::HYSTERESIS, Demand::LIFTED), 100 * $load->effectiveShare(), '%', 'common practice, 5–10 %; segment table'),
+            new Step(
+                'Effective share',
+                sprintf(
+                    'on the way up rubber gives %.0f %% less than it took, and hands and forearms are not lifted: (%.3f × bodyweight − %.2f × help) ÷ (%.3f × bodyweight); reps are predicted from this',
+                    100 * RubberLaw::HYSTERESIS,
+                    Demand::LIFTED,
+                    1.0 - RubberLaw::HYSTERESIS,
+                    Demand::LIFTED,
+                ),
+                100 * $load->effectiveShare(),
+                '%',
+                'common practice, 5–10 %; segment table',
+            ),
             new Step('Shape', 'how much more it asks at the top than at the bottom', 100 * $load->demand->shape, '%'),
         ];
     }
@@ -83,10 +126,17 @@ final readonly class BandWhy
     /** @return list<string> */
     private static function remedies(BandHang $hang): array
     {
-        $unmeasured = array_filter(array_map(static fn (BandPath $p): LoopBand => $p->band, $hang->paths), static fn (LoopBand $b): bool => $b->status !== CurveStatus::Measured);
+        $unmeasured = array_filter(
+            array_map(static fn (BandPath $p): LoopBand => $p->band, $hang->paths),
+            static fn (LoopBand $b): bool => $b->status !== CurveStatus::Measured,
+        );
 
         return array_values(array_map(
-            static fn (LoopBand $b): string => sprintf('Measure band %s at two lengths, %s apart.', $b->name, InWords::cm(ceil(BandCalibration::APART * $b->hungLengthM() * 100.0) / 100.0)),
+            static fn (LoopBand $b): string => sprintf(
+                'Measure band %s at two lengths, %s apart.',
+                $b->name,
+                InWords::cm(ceil(BandCalibration::APART * $b->hungLengthM() * 100.0) / 100.0),
+            ),
             $unmeasured,
         ));
     }

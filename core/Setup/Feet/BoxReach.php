@@ -73,7 +73,10 @@ final readonly class BoxReach
     public static function nearest(Body $body, float $barHeightM, float $legPart, array $heights): StandingHeight
     {
         OutOfRange::guard(['bar_height_m' => [$barHeightM, Bar::HEIGHT_M], 'leg_part' => [$legPart, self::LEG_PART]]);
-        $below = array_values(array_filter($heights, static fn (StandingHeight $h): bool => $h->heightM <= $barHeightM - self::LEAST_BELOW_BAR_M));
+        $below = array_values(array_filter(
+            $heights,
+            static fn (StandingHeight $h): bool => $h->heightM <= $barHeightM - self::LEAST_BELOW_BAR_M,
+        ));
 
         return StandingHeight::nearest($below === [] ? [$heights[0]] : $below, self::boxFor($body, $barHeightM, $legPart));
     }

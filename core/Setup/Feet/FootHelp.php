@@ -60,7 +60,9 @@ final readonly class FootHelp implements Setup
 
     public function why(Body $body): Explanation
     {
-        return $body->whyPullDistance()->then($this->scaleKg === null ? $this->whyBounded($body) : $this->whyWeighed($this->scaleKg, $body));
+        return $body->whyPullDistance()->then(
+            $this->scaleKg === null ? $this->whyBounded($body) : $this->whyWeighed($this->scaleKg, $body),
+        );
     }
 
     public function sideView(Body $body): SideView
@@ -75,14 +77,23 @@ final readonly class FootHelp implements Setup
 
         return $loadKg <= 0.0
             ? DoesNotFit::liftsOff($scaleKg, 0.0, $body->massKg + $this->lapKg)
-            : CarriedLoad::even($body->weightN(), $loadKg * Gravity::M_PER_S2, $travel->length() * $body->pullDistanceM(), self::scaleSd($scaleKg, $body));
+            : CarriedLoad::even(
+                $body->weightN(),
+                $loadKg * Gravity::M_PER_S2,
+                $travel->length() * $body->pullDistanceM(),
+                self::scaleSd($scaleKg, $body),
+            );
     }
 
     private function whyBounded(Body $body): Explanation
     {
         $seen = $this->grade === null ? [] : [sprintf('The coach saw: %s.', str_replace('-', ' ', $this->grade->value))];
 
-        return LegInterval::why($this->reach, $body)->then(new Explanation([], $seen, ['Put a scale under the feet and note its mean over the way up.']));
+        return LegInterval::why($this->reach, $body)->then(new Explanation(
+            [],
+            $seen,
+            ['Put a scale under the feet and note its mean over the way up.'],
+        ));
     }
 
     private function whyWeighed(float $scaleKg, Body $body): Explanation
@@ -90,9 +101,20 @@ final readonly class FootHelp implements Setup
         return new Explanation(
             [
                 new Step('Scale under the feet', 'mean over the way up', $scaleKg, 'kg', 'measured'),
-                new Step('Carried, mean', $this->lapKg > 0.0 ? sprintf('bodyweight + %.1f kg in the lap − scale reading', $this->lapKg) : 'bodyweight − scale reading', $body->massKg + $this->lapKg - $scaleKg, 'kg'),
+                new Step(
+                    'Carried, mean',
+                    $this->lapKg > 0.0
+                        ? sprintf('bodyweight + %.1f kg in the lap − scale reading', $this->lapKg)
+                        : 'bodyweight − scale reading',
+                    $body->massKg + $this->lapKg - $scaleKg,
+                    'kg',
+                ),
             ],
-            [sprintf('Carried share ± %.1f points: a mean off a moving dial is good to %.0f %%.', 100 * self::scaleSd($scaleKg, $body), 100 * self::SCALE_SD)],
+            [sprintf(
+                'Carried share ± %.1f points: a mean off a moving dial is good to %.0f %%.',
+                100 * self::scaleSd($scaleKg, $body),
+                100 * self::SCALE_SD,
+            )],
         );
     }
 

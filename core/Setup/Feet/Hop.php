@@ -59,15 +59,33 @@ final readonly class Hop implements Setup
         $load = LegInterval::load($body, $part, $travel);
 
         return $this->reach->boxM > self::HIGH_BOX_M
-            ? $load->warned(new Warning(WarningCode::HighBox, sprintf('A hop from %s is a long way down. Take a lower bar, or a band.', InWords::cm($this->reach->boxM))))
+            ? $load->warned(new Warning(
+                WarningCode::HighBox,
+                sprintf('A hop from %s is a long way down. Take a lower bar, or a band.', InWords::cm($this->reach->boxM)),
+            ))
             : $load;
     }
 
     public function why(Body $body): Explanation
     {
         return $body->whyPullDistance()
-            ->then(LegInterval::why($this->reach, $body, $this->hopM, new Step('Hop', sprintf('small %s, jump %s', InWords::cm(self::SMALL_M), InWords::cm(self::JUMP_M)), $this->hopM, 'm', 'common practice')))
-            ->then(new Explanation([], ['A hop is never the same twice: an interval, not a point.'], ['Use a band or a lower box where a figure is wanted.']));
+            ->then(LegInterval::why(
+                $this->reach,
+                $body,
+                $this->hopM,
+                new Step(
+                    'Hop',
+                    sprintf('small %s, jump %s', InWords::cm(self::SMALL_M), InWords::cm(self::JUMP_M)),
+                    $this->hopM,
+                    'm',
+                    'common practice',
+                ),
+            ))
+            ->then(new Explanation(
+                [],
+                ['A hop is never the same twice: an interval, not a point.'],
+                ['Use a band or a lower box where a figure is wanted.'],
+            ));
     }
 
     public function sideView(Body $body): SideView

@@ -43,7 +43,12 @@ final class LegInterval
             Demand::ofPull($weightN, $bottomN, $meanN, $topN),
             hypot($part / sqrt(12.0), $reachSd / 2.0),
             $travel->length() * $body->pullDistanceM(),
-            $legPart >= 1.0 ? [new Warning(WarningCode::LegsAllTheWay, 'The legs can stand up all the way: lower the box, or raise the bar, for any figure.')] : [],
+            $legPart >= 1.0
+                ? [new Warning(
+                    WarningCode::LegsAllTheWay,
+                    'The legs can stand up all the way: lower the box, or raise the bar, for any figure.',
+                )]
+                : [],
             [max(0.0, 1.0 - $part - $reachSd) + $lapKg / $body->massKg, 1.0 + $lapKg / $body->massKg],
         );
     }

@@ -65,23 +65,51 @@ final readonly class LowBar implements Setup
 
             return $loadN <= 0.0
                 ? DoesNotFit::liftsOff($this->scaleKg, 0.0, $body->massKg)
-                : CarriedLoad::even($weightN, $loadN, $travel->length() * $body->pullDistanceM(), self::SCALE_SD * $this->scaleKg / $body->massKg);
+                : CarriedLoad::even(
+                    $weightN,
+                    $loadN,
+                    $travel->length() * $body->pullDistanceM(),
+                    self::SCALE_SD * $this->scaleKg / $body->massKg,
+                );
         }
         if ($this->grade === HelpGrade::None) {
             return CarriedLoad::even($weightN, $limp * $weightN, $travel->length() * $body->pullDistanceM(), self::LIMP_SD);
         }
         $meanN = $limp / 2.0 * $weightN;
 
-        return new CarriedLoad($weightN, 0.0, $meanN, $limp * $weightN, Demand::ofPull($weightN, 0.0, $meanN, $limp * $weightN), $limp / sqrt(12.0), $travel->length() * $body->pullDistanceM(), [], [0.0, $limp]);
+        return new CarriedLoad(
+            $weightN,
+            0.0,
+            $meanN,
+            $limp * $weightN,
+            Demand::ofPull($weightN, 0.0, $meanN, $limp * $weightN),
+            $limp / sqrt(12.0),
+            $travel->length() * $body->pullDistanceM(),
+            [],
+            [0.0, $limp],
+        );
     }
 
     public function why(Body $body): Explanation
     {
         return $body->whyPullDistance()->then(new Explanation([
             new Step('Legs', 'both, feet included', 100 * $body->segments()->legs(), '%', $body->proportions->source()),
-            new Step('Carried at most', 'bodyweight less what limp heels leave on the floor: legs × where their weight lies', 100 * $this->limpShare($body), '%'),
-            ...($this->scaleKg === null ? [] : [new Step('Carried, mean', 'bodyweight − scale reading', $body->massKg - $this->scaleKg, 'kg', 'measured')]),
-        ], $this->scaleKg === null && $this->grade !== HelpGrade::None ? ['How much the legs push nobody knows: anything up to that.'] : [], $this->scaleKg === null ? ['Put a scale under the heels and note its mean over the way up.'] : []));
+            new Step(
+                'Carried at most',
+                'bodyweight less what limp heels leave on the floor: legs × where their weight lies',
+                100 * $this->limpShare($body),
+                '%',
+            ),
+            ...(
+                $this->scaleKg === null
+                    ? []
+                    : [new Step('Carried, mean', 'bodyweight − scale reading', $body->massKg - $this->scaleKg, 'kg', 'measured')]
+            ),
+        ], $this->scaleKg === null && $this->grade !== HelpGrade::None ? [
+            'How much the legs push nobody knows: anything up to that.',
+        ] : [], $this->scaleKg === null ? [
+            'Put a scale under the heels and note its mean over the way up.',
+        ] : []));
     }
 
     public function sideView(Body $body): SideView

@@ -30,7 +30,12 @@ final class HeelMark
                 $low = min($low, $here);
                 $high = max($high, $here);
                 if ($before !== null && ($before - $share) * ($here - $share) <= 0.0) {
-                    return $row->withHeelMark(Crossing::of(static fn (float $m): float => (self::shareAt($row, $body, $m) ?? 0.0) - $share, $markM - self::GRID_M, (float) $markM, self::WITHIN_M));
+                    return $row->withHeelMark(Crossing::of(
+                        static fn (float $m): float => (self::shareAt($row, $body, $m) ?? 0.0) - $share,
+                        $markM - self::GRID_M,
+                        (float) $markM,
+                        self::WITHIN_M,
+                    ));
                 }
             }
             $before = $here;

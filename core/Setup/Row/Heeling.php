@@ -27,8 +27,18 @@ final readonly class Heeling
 
         return match (true) {
             $this->heels === Heels::Blocked || $friction <= $may => null,
-            $friction > $will => new Warning(WarningCode::HeelsSlip, sprintf('The heels slip here: they would need a grip of %.2f, and %.2f is what to count on. Block them against a wall or a plate.', $friction, $will)),
-            default => new Warning(WarningCode::HeelsMaySlip, sprintf('The heels may slip: they need a grip of %.2f. Test the floor first, or block them.', $friction)),
+            $friction > $will => new Warning(
+                WarningCode::HeelsSlip,
+                sprintf(
+                    'The heels slip here: they would need a grip of %.2f, and %.2f is what to count on. Block them against a wall or a plate.',
+                    $friction,
+                    $will,
+                ),
+            ),
+            default => new Warning(
+                WarningCode::HeelsMaySlip,
+                sprintf('The heels may slip: they need a grip of %.2f. Test the floor first, or block them.', $friction),
+            ),
         };
     }
 }

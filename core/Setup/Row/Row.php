@@ -54,8 +54,14 @@ final readonly class Row implements Setup
      * @throws OutOfRange if a figure is outside its range
      * @throws GearClash if the strap hangs to the floor or the heels are not below the anchor
      */
-    public static function of(float $anchorHeightM, float $strapM, float $heelMarkM, float $heelHeightM = 0.0, Heeling $heeling = new Heeling, float $addedKg = 0.0): self
-    {
+    public static function of(
+        float $anchorHeightM,
+        float $strapM,
+        float $heelMarkM,
+        float $heelHeightM = 0.0,
+        Heeling $heeling = new Heeling,
+        float $addedKg = 0.0,
+    ): self {
         OutOfRange::guard([
             'anchor_height_m' => [$anchorHeightM, self::ANCHOR_HEIGHT_M],
             'strap_m' => [$strapM, self::STRAP_M],
@@ -90,7 +96,11 @@ final readonly class Row implements Setup
         $range = [min($share, $other), max($share, $other)];
         $mean = ($range[0] + $range[1]) / 2.0;
         $scale = $mean / $share * $body->weightN();
-        [$bottomN, $meanN, $topN] = [$path->at($travel->span()[0])->share * $scale, $mean * $body->weightN(), $path->at($travel->span()[1])->share * $scale];
+        [$bottomN, $meanN, $topN] = [
+            $path->at($travel->span()[0])->share * $scale,
+            $mean * $body->weightN(),
+            $path->at($travel->span()[1])->share * $scale,
+        ];
 
         return new CarriedLoad(
             $body->weightN(),
@@ -98,7 +108,12 @@ final readonly class Row implements Setup
             $meanN,
             $topN,
             Demand::asCarried($body->weightN(), $bottomN, $meanN, $topN),
-            sqrt((self::MODEL_SD[0] + self::MODEL_SD[1] * $mean) ** 2 + $this->reachSd($body, $travel === Travel::Whole ? $share : $path->meanShare()) ** 2 + ($range[1] - $range[0]) ** 2 / 12.0),
+            sqrt(
+                (self::MODEL_SD[0] + self::MODEL_SD[1] * $mean) ** 2 + $this->reachSd(
+                    $body,
+                    $travel === Travel::Whole ? $share : $path->meanShare(),
+                ) ** 2 + ($range[1] - $range[0]) ** 2 / 12.0,
+            ),
             $travel->length() * $path->travelM,
             $this->warnings($path, $friction),
             $this->heeling->knees === Knees::Bent ? $range : null,
@@ -142,7 +157,12 @@ final readonly class Row implements Setup
 
         return array_values(array_filter([
             $this->heeling->warning($friction),
-            $this->heelHeightM > $start->shoulder()->yM ? new Warning(WarningCode::HeelsHigh, 'The heels lie above the shoulders: blood goes to the head, and a slip is a fall. A lower box does.') : null,
+            $this->heelHeightM > $start->shoulder()->yM
+                ? new Warning(
+                    WarningCode::HeelsHigh,
+                    'The heels lie above the shoulders: blood goes to the head, and a slip is a fall. A lower box does.',
+                )
+                : null,
         ]));
     }
 

@@ -51,8 +51,14 @@ final readonly class RowPath
      * @param  array{float, float}  $momentsM  of the body about the pivot over bodyweight, with the body level: arms forward, pulled in
      * @param  array<int, RowPosition>  $way  in even slices, once it is known to fit
      */
-    private function __construct(private RowStand $stand, private Body $body, public float $travelM, private Pivot $pivot, private array $momentsM, private array $way = [])
-    {
+    private function __construct(
+        private RowStand $stand,
+        private Body $body,
+        public float $travelM,
+        private Pivot $pivot,
+        private array $momentsM,
+        private array $way = [],
+    ) {
         $pivotM = $body->heightM($pivot->perStature());
         $this->heels = new Point($stand->heelMarkM, $stand->heelHeightM + $pivotM);
         $this->anchor = new Point(0.0, $stand->anchorHeightM);
@@ -103,7 +109,14 @@ final readonly class RowPath
         $contact = $this->heels->meeting($this->bodyM($part), $this->anchor, $this->ropeM($part));
         assert($contact !== null);
 
-        return new RowPosition($this->anchor, $this->heels, $contact[0], $this->momentM($part, $this->pivot, $this->momentsM), $this->shoulderM, 1.0 + $this->vest);
+        return new RowPosition(
+            $this->anchor,
+            $this->heels,
+            $contact[0],
+            $this->momentM($part, $this->pivot, $this->momentsM),
+            $this->shoulderM,
+            1.0 + $this->vest,
+        );
     }
 
     /** Mean carried share over a part of the way. */
@@ -126,7 +139,14 @@ final readonly class RowPath
         $at = $this->way[$slice];
         $heels = $at->contact->towards($at->heels, $at->contact->distanceM($at->heels) + $this->body->heightM($this->pivot->perStature()));
 
-        return new RowPosition($at->anchor, $heels, $at->contact, $this->momentM($slice / self::SLICES, Pivot::Heels, $momentsM), $this->body->heightM(Proportions::SHOULDER_HEIGHT), 1.0 + $this->vest);
+        return new RowPosition(
+            $at->anchor,
+            $heels,
+            $at->contact,
+            $this->momentM($slice / self::SLICES, Pivot::Heels, $momentsM),
+            $this->body->heightM(Proportions::SHOULDER_HEIGHT),
+            1.0 + $this->vest,
+        );
     }
 
     /**
@@ -166,14 +186,21 @@ final readonly class RowPath
             return DoesNotFit::heelsTooFar($apartM - $bodyM - $ropeM);
         }
         if ($apartM <= abs($bodyM - $ropeM)) {
-            return $bodyM > $ropeM ? DoesNotFit::heelsTooNear($bodyM - $ropeM - $apartM) : DoesNotFit::strapTooSlack($ropeM - $bodyM - $apartM);
+            return $bodyM > $ropeM
+                ? DoesNotFit::heelsTooNear($bodyM - $ropeM - $apartM)
+                : DoesNotFit::strapTooSlack($ropeM - $bodyM - $apartM);
         }
         $position = $this->position($part);
 
         return match (true) {
-            $position->shoulder()->yM < self::LEAST_SHOULDER_M => DoesNotFit::touchesFloor(self::LEAST_SHOULDER_M - $position->shoulder()->yM),
+            $position->shoulder()->yM < self::LEAST_SHOULDER_M => DoesNotFit::touchesFloor(
+                self::LEAST_SHOULDER_M - $position->shoulder()->yM,
+            ),
             $position->leanDeg() < self::LEAST_LEAN_DEG => DoesNotFit::standsUpright($position->leanDeg()),
-            $position->ropeAngleDeg() < self::LEAST_ROPE_ANGLE_DEG => DoesNotFit::pullsAlongBody($position->ropeAngleDeg(), self::LEAST_ROPE_ANGLE_DEG),
+            $position->ropeAngleDeg() < self::LEAST_ROPE_ANGLE_DEG => DoesNotFit::pullsAlongBody(
+                $position->ropeAngleDeg(),
+                self::LEAST_ROPE_ANGLE_DEG,
+            ),
             $position->onFeetShare() < self::LEAST_ON_FEET => DoesNotFit::feetFloat(),
             default => $position,
         };

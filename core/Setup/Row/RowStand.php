@@ -9,7 +9,12 @@ namespace SteadyRung\Setup\Row;
  */
 final readonly class RowStand
 {
-    public function __construct(public float $anchorHeightM, public float $strapM, public float $heelMarkM, public float $heelHeightM, public float $addedKg)
-    {
+    public function __construct(
+        public float $anchorHeightM,
+        public float $strapM,
+        public float $heelMarkM,
+        public float $heelHeightM,
+        public float $addedKg,
+    ) {
     }
 }

@@ -35,13 +35,27 @@ final class RowView
             $stand->strapM > 0.0 ? new Line(DrawnPart::Strap, [$start->anchor, $startStick->grip], 0.01) : null,
             $stand->strapM > 0.0 ? new Line(DrawnPart::Strap, [$start->anchor, $finishStick->grip], 0.01, atTop: true) : null,
             $stand->heelHeightM > 0.0 ? Line::box($mark->xM - 0.15, $mark->xM + 0.3, $stand->heelHeightM) : null,
-            $heeling->heels === Heels::Blocked ? new Line(DrawnPart::Block, [$mark->plus(0.04, $stand->heelHeightM), $mark->plus(0.04, $stand->heelHeightM + self::BLOCK_M)], 0.03) : null,
+            $heeling->heels === Heels::Blocked
+                ? new Line(
+                    DrawnPart::Block,
+                    [$mark->plus(0.04, $stand->heelHeightM), $mark->plus(0.04, $stand->heelHeightM + self::BLOCK_M)],
+                    0.03,
+                )
+                : null,
             new Line(DrawnPart::HeelMark, [$mark]),
         ])), array_values(array_filter([
             Dimension::length($stand->strapM > 0.0 ? 'anchor' : 'bar', new Point(0.0, 0.0), $start->anchor),
             $stand->strapM > 0.0 ? Dimension::length('strap', $start->anchor, $startStick->grip) : null,
-            new Dimension($stand->heelMarkM >= 0.0 ? 'heels past the plumb line' : 'heels before the plumb line', new Point(0.0, 0.0), $mark, abs($stand->heelMarkM), 'm'),
-            $stand->heelHeightM > 0.0 ? Dimension::length('box under the heels', $mark->plus(0.3, 0.0), $mark->plus(0.3, $stand->heelHeightM)) : null,
+            new Dimension(
+                $stand->heelMarkM >= 0.0 ? 'heels past the plumb line' : 'heels before the plumb line',
+                new Point(0.0, 0.0),
+                $mark,
+                abs($stand->heelMarkM),
+                'm',
+            ),
+            $stand->heelHeightM > 0.0
+                ? Dimension::length('box under the heels', $mark->plus(0.3, 0.0), $mark->plus(0.3, $stand->heelHeightM))
+                : null,
             new Dimension('lean', $start->heels, $start->shoulder(), $start->leanDeg(), '°'),
         ])));
     }

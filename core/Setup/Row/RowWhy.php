@@ -25,9 +25,21 @@ final class RowWhy
         return new Explanation(
             [
                 new Step('Arm length', 'reach − 0.818 × height', $body->armM(), 'm'),
-                new Step('Lean, arms straight', 'body from the vertical; strap and arm in one line from the anchor', $start->leanDeg(), '°', 'two circles meet'),
+                new Step(
+                    'Lean, arms straight',
+                    'body from the vertical; strap and arm in one line from the anchor',
+                    $start->leanDeg(),
+                    '°',
+                    'two circles meet',
+                ),
                 new Step('Lean, pulled in', 'chest at the hands', $finish->leanDeg(), '°'),
-                new Step('Centre of mass', 'from the heels, arms forward', $body->centreM(Posture::ArmsForward), 'm', 'Dempster 1955, in Winter (memory)'),
+                new Step(
+                    'Centre of mass',
+                    'from the heels, arms forward',
+                    $body->centreM(Posture::ArmsForward),
+                    'm',
+                    'Dempster 1955, in Winter (memory)',
+                ),
                 new Step('Lever of the strap', 'from the heels, at right angles, arms straight', $start->leverM, 'm'),
                 new Step('Carried, arms straight', self::MOMENTS, CarriedLoad::kg($load->bottomN), 'kg'),
                 new Step('Carried, pulled in', self::MOMENTS, CarriedLoad::kg($load->topN), 'kg'),

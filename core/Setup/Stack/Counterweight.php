@@ -37,8 +37,13 @@ final readonly class Counterweight implements Setup
 
     private const FRICTION_SD = 0.05;
 
-    private function __construct(public float $stackKg, public float $leverage, public float $platformKg, public float $leverDeg, public float $leverAtRestDeg)
-    {
+    private function __construct(
+        public float $stackKg,
+        public float $leverage,
+        public float $platformKg,
+        public float $leverDeg,
+        public float $leverAtRestDeg,
+    ) {
     }
 
     /**
@@ -46,8 +51,13 @@ final readonly class Counterweight implements Setup
      *
      * @throws OutOfRange if a figure is outside its range
      */
-    public static function of(float $stackKg, float $leverage, float $platformKg = 0.0, float $leverDeg = 0.0, float $leverAtRestDeg = 0.0): self
-    {
+    public static function of(
+        float $stackKg,
+        float $leverage,
+        float $platformKg = 0.0,
+        float $leverDeg = 0.0,
+        float $leverAtRestDeg = 0.0,
+    ): self {
         OutOfRange::guard([
             'stack_kg' => [$stackKg, self::STACK_KG],
             'leverage' => [$leverage, Machine::LEVERAGE],
@@ -65,16 +75,45 @@ final readonly class Counterweight implements Setup
 
         return $loadKg <= 0.0
             ? DoesNotFit::liftsOff($this->helpKg(), 0.0, $body->massKg)
-            : CarriedLoad::even($body->weightN(), $loadKg * Gravity::M_PER_S2, $travel->length() * $body->pullDistanceM(), self::FRICTION_SD * $this->helpKg() / $body->massKg, $travel->isUp() ? 1.0 - self::FRICTION : 1.0);
+            : CarriedLoad::even(
+                $body->weightN(),
+                $loadKg * Gravity::M_PER_S2,
+                $travel->length() * $body->pullDistanceM(),
+                self::FRICTION_SD * $this->helpKg() / $body->massKg,
+                $travel->isUp() ? 1.0 - self::FRICTION : 1.0,
+            );
     }
 
     public function why(Body $body): Explanation
     {
         return $body->whyPullDistance()->then(new Explanation([
-            new Step('Help', sprintf('stack %.1f kg × leverage %.2f − platform %.1f kg', $this->stackKg, $this->leverage, $this->platformKg), $this->helpKg(), 'kg', 'the machine’s plate'),
+            new Step(
+                'Help',
+                sprintf('stack %.1f kg × leverage %.2f − platform %.1f kg', $this->stackKg, $this->leverage, $this->platformKg),
+                $this->helpKg(),
+                'kg',
+                'the machine’s plate',
+            ),
             new Step('Carried', 'bodyweight − help', $body->massKg - $this->helpKg(), 'kg'),
-            new Step('Effective share', sprintf('on the way up the guides take %.0f %% of the help', 100 * self::FRICTION), 100 * Demand::ofPull($body->weightN(), 0.0, $body->weightN() - $this->helpKg() * Gravity::M_PER_S2, 0.0, 1.0 - self::FRICTION)->share, '%', 'common practice'),
-        ], [sprintf('Friction %.0f ± %.0f %% of the help: carried share ± %.1f points.', 100 * self::FRICTION, 100 * self::FRICTION_SD, 100 * self::FRICTION_SD * $this->helpKg() / $body->massKg)], ['Weigh the pad with a scale to check the leverage.']));
+            new Step(
+                'Effective share',
+                sprintf('on the way up the guides take %.0f %% of the help', 100 * self::FRICTION),
+                100 * Demand::ofPull(
+                    $body->weightN(),
+                    0.0,
+                    $body->weightN() - $this->helpKg() * Gravity::M_PER_S2,
+                    0.0,
+                    1.0 - self::FRICTION,
+                )->share,
+                '%',
+                'common practice',
+            ),
+        ], [sprintf(
+            'Friction %.0f ± %.0f %% of the help: carried share ± %.1f points.',
+            100 * self::FRICTION,
+            100 * self::FRICTION_SD,
+            100 * self::FRICTION_SD * $this->helpKg() / $body->massKg,
+        )], ['Weigh the pad with a scale to check the leverage.']));
     }
 
     public function sideView(Body $body): SideView
@@ -82,14 +121,24 @@ final readonly class Counterweight implements Setup
         $hang = HangView::of($body);
         $sole = $hang->start->ankle;
         $pad = new Line(DrawnPart::Box, [$sole->plus(-0.15, -0.07), $sole->plus(0.25, -0.07)]);
-        $cable = new Line(DrawnPart::Cable, [$sole->plus(-0.15, -0.07), new Point(self::GUIDE_X_M, $sole->yM - 0.07), new Point(self::GUIDE_X_M, $sole->yM + 0.6)]);
-        $stack = new Line(DrawnPart::Weight, [new Point(self::GUIDE_X_M, $sole->yM + 0.6), new Point(self::GUIDE_X_M, $sole->yM + 1.0)], 0.25);
+        $cable = new Line(
+            DrawnPart::Cable,
+            [$sole->plus(-0.15, -0.07), new Point(self::GUIDE_X_M, $sole->yM - 0.07), new Point(self::GUIDE_X_M, $sole->yM + 0.6)],
+        );
+        $stack = new Line(
+            DrawnPart::Weight,
+            [new Point(self::GUIDE_X_M, $sole->yM + 0.6), new Point(self::GUIDE_X_M, $sole->yM + 1.0)],
+            0.25,
+        );
 
         return new SideView($hang->start, $hang->finish, [...$hang->gear, $pad, $cable, $stack], $hang->dimensions);
     }
 
     private function helpKg(): float
     {
-        return max(0.0, $this->leverage * $this->stackKg * cos(deg2rad($this->leverDeg)) / cos(deg2rad($this->leverAtRestDeg)) - $this->platformKg);
+        return max(
+            0.0,
+            $this->leverage * $this->stackKg * cos(deg2rad($this->leverDeg)) / cos(deg2rad($this->leverAtRestDeg)) - $this->platformKg,
+        );
     }
 }

@@ -65,7 +65,16 @@ final readonly class PullDown implements Setup
     {
         [$startN, $meanN, $endN] = $pulledN;
 
-        return new CarriedLoad($body->weightN(), $startN, $meanN, $endN, Demand::asCarried($body->weightN(), $startN, $meanN, $endN), $shareSd, $body->pullDistanceM(), $warnings);
+        return new CarriedLoad(
+            $body->weightN(),
+            $startN,
+            $meanN,
+            $endN,
+            Demand::asCarried($body->weightN(), $startN, $meanN, $endN),
+            $shareSd,
+            $body->pullDistanceM(),
+            $warnings,
+        );
     }
 
     public function why(Body $body): Explanation
@@ -73,7 +82,10 @@ final readonly class PullDown implements Setup
         return new Explanation([
             new Step('Pulled', 'the stack', $this->stackKg, 'kg', 'the machine’s plate'),
             new Step('Share', 'stack ÷ bodyweight', 100 * $this->stackKg / $body->massKg, '%'),
-        ], [sprintf('Friction of the guides: ± %.0f %% of it.', 100 * self::FRICTION_SD), 'A pull-down does not transfer to pull-ups one to one: it has a capacity of its own.']);
+        ], [
+            sprintf('Friction of the guides: ± %.0f %% of it.', 100 * self::FRICTION_SD),
+            'A pull-down does not transfer to pull-ups one to one: it has a capacity of its own.',
+        ]);
     }
 
     public function sideView(Body $body): SideView

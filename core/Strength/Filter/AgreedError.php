@@ -49,7 +49,9 @@ final readonly class AgreedError
         $apart = array_sum(array_map(static fn (array $t): float => $t[1] * ($t[0] - $part) ** 2, $told)) / (count($told) - 1);
         $sd = 1.0 / sqrt($weight);
 
-        return abs($part) >= self::LEAST_PART && abs($part) >= self::LEAST_SURE * $sd && $apart <= self::MOST_APART ? new self(count($told), $part, $sd) : null;
+        return abs($part) >= self::LEAST_PART && abs($part) >= self::LEAST_SURE * $sd && $apart <= self::MOST_APART
+            ? new self(count($told), $part, $sd)
+            : null;
     }
 
     public function inWords(): string

@@ -10,7 +10,10 @@ namespace SteadyRung\Strength\Filter;
  */
 final readonly class CapacityFilter
 {
-    /** Log capacity share of a newcomer, a newcomer's and a steady trend a week, what fading help is worth: each with its spread (prototypes). */
+    /**
+     * Log capacity share of a newcomer, a newcomer's and a steady trend a week, what fading help is worth: each with its spread
+     * (prototypes).
+     */
     private const PRIOR = [[-0.35667494393873245, 0.25], [0.010, 0.012], [0.006, 0.006], [0.0, 0.25]];
 
     /** @param  non-empty-list<Hypothesis>  $hypotheses */
@@ -35,7 +38,13 @@ final readonly class CapacityFilter
     {
         $start = Gaussian::independent(self::PRIOR);
 
-        return CapacityState::weighed($day, [], $this->hypotheses, array_map(static fn (Hypothesis $h): float => $h->logWeight, $this->hypotheses), array_fill(0, count($this->hypotheses), $start));
+        return CapacityState::weighed(
+            $day,
+            [],
+            $this->hypotheses,
+            array_map(static fn (Hypothesis $h): float => $h->logWeight, $this->hypotheses),
+            array_fill(0, count($this->hypotheses), $start),
+        );
     }
 
     /**

@@ -19,8 +19,13 @@ final readonly class CapacityState
      * @param  non-empty-list<float>  $logWeights
      * @param  non-empty-list<Gaussian>  $estimates
      */
-    private function __construct(public int $day, public array $setups, public array $hypotheses, public array $logWeights, public array $estimates)
-    {
+    private function __construct(
+        public int $day,
+        public array $setups,
+        public array $hypotheses,
+        public array $logWeights,
+        public array $estimates,
+    ) {
     }
 
     /**
@@ -61,7 +66,13 @@ final readonly class CapacityState
         }
         $step = TimeStep::of($weeks, $weeksAhead);
 
-        return new self(max($day, $this->day), $this->setups, $this->hypotheses, $this->logWeights, array_map(static fn (Gaussian $b): Gaussian => $step->after($b), $this->estimates));
+        return new self(
+            max($day, $this->day),
+            $this->setups,
+            $this->hypotheses,
+            $this->logWeights,
+            array_map(static fn (Gaussian $b): Gaussian => $step->after($b), $this->estimates),
+        );
     }
 
     /** With the error of a load's set-up among those looked after, as the one last used; the one longest not used is forgotten. */
@@ -77,7 +88,15 @@ final readonly class CapacityState
         $setups = array_filter($setups, static fn (int $slot): bool => $slot !== $at);
         $setups[$key] = $at;
 
-        return new self($this->day, $setups, $this->hypotheses, $this->logWeights, $isKnown ? $this->estimates : array_map(static fn (Gaussian $b): Gaussian => $b->with($at, 0.0, $load->sdLog()), $this->estimates));
+        return new self(
+            $this->day,
+            $setups,
+            $this->hypotheses,
+            $this->logWeights,
+            $isKnown
+                ? $this->estimates
+                : array_map(static fn (Gaussian $b): Gaussian => $b->with($at, 0.0, $load->sdLog()), $this->estimates),
+        );
     }
 
     /**
@@ -114,7 +133,10 @@ final readonly class CapacityState
         return $this->along([Gaussian::NEW_TREND => 1.0, Gaussian::STEADY_TREND => 1.0]);
     }
 
-    /** By how much sets on a load's set-up speak for another log capacity than others do: what it is easier than thought; none before the first. */
+    /**
+     * By how much sets on a load's set-up speak for another log capacity than others do: what it is easier than thought; none before the
+     * first.
+     */
     public function errorOf(FeltLoad $load): ?Mixture
     {
         $at = $this->setups[(string) $load->lastingKey()] ?? null;
@@ -136,7 +158,13 @@ final readonly class CapacityState
             $loads[] = $estimate->mean[Gaussian::LEVEL] - log($this->hypotheses[$i]->curve->ratio($reps));
         }
 
-        return exp(Mixture::of($this->weights(), $loads, array_map(static fn (Gaussian $b): float => sqrt($b->covariance[Gaussian::LEVEL][Gaussian::LEVEL]), $this->estimates))->quantile(0.5));
+        return exp(
+            Mixture::of(
+                $this->weights(),
+                $loads,
+                array_map(static fn (Gaussian $b): float => sqrt($b->covariance[Gaussian::LEVEL][Gaussian::LEVEL]), $this->estimates),
+            )->quantile(0.5),
+        );
     }
 
     /** Chance that capacity suffices for so many strict reps, without the form of the day: 1 + (n − 1)/k of bodyweight. */
@@ -145,7 +173,11 @@ final readonly class CapacityState
         $chance = 0.0;
         foreach ($this->logWeights as $i => $logWeight) {
             $estimate = $this->estimates[$i];
-            $chance += exp($logWeight) * Normal::cdf(($estimate->mean[Gaussian::LEVEL] - log($this->hypotheses[$i]->curve->ratio((float) $reps))) / sqrt($estimate->covariance[Gaussian::LEVEL][Gaussian::LEVEL]));
+            $chance += exp($logWeight) * Normal::cdf(
+                (
+                    $estimate->mean[Gaussian::LEVEL] - log($this->hypotheses[$i]->curve->ratio((float) $reps))
+                ) / sqrt($estimate->covariance[Gaussian::LEVEL][Gaussian::LEVEL]),
+            );
         }
 
         return $chance;

@@ -72,9 +72,28 @@ final readonly class CapacityUpdate
         return new Explanation(
             [
                 new Step('Load of the latest telling set', $this->setInWords().'; effective share', 100 * $this->set->load->share, '%'),
-                new Step($this->whatItSays(), $this->set->seconds === null ? sprintf('load × (1 + (reps to failure − 1) ÷ %.0f)', $curve->k) : 'load ÷ the part of strength that can be held so long', 100 * exp($this->set->claim($curve)->logShare), '%', $this->set->seconds === null ? 'NSCA load chart (memory), Epley 1985, Brzycki 1993' : 'Rohmert 1960 (memory)'),
-                new Step('Estimate before', 'from the sets before, moved to that day: the trend goes on, the spread grows, and weeks away cost something', 100 * $this->before->share(), '%'),
-                new Step('Capacity', 'one-rep load as a share of bodyweight; the surer of the two counts more', 100 * $this->after->share(), '%', self::FILTER),
+                new Step(
+                    $this->whatItSays(),
+                    $this->set->seconds === null
+                        ? sprintf('load × (1 + (reps to failure − 1) ÷ %.0f)', $curve->k)
+                        : 'load ÷ the part of strength that can be held so long',
+                    100 * exp($this->set->claim($curve)->logShare),
+                    '%',
+                    $this->set->seconds === null ? 'NSCA load chart (memory), Epley 1985, Brzycki 1993' : 'Rohmert 1960 (memory)',
+                ),
+                new Step(
+                    'Estimate before',
+                    'from the sets before, moved to that day: the trend goes on, the spread grows, and weeks away cost something',
+                    100 * $this->before->share(),
+                    '%',
+                ),
+                new Step(
+                    'Capacity',
+                    'one-rep load as a share of bodyweight; the surer of the two counts more',
+                    100 * $this->after->share(),
+                    '%',
+                    self::FILTER,
+                ),
             ],
             $this->uncertainties(),
             $this->remedies(),
@@ -106,7 +125,13 @@ final readonly class CapacityUpdate
         $interval = sprintf('Eight times in ten it lies from %.0f to %.0f %%.', 100 * $this->after->low80(), 100 * $this->after->high80());
 
         return $this->set->load->shareSd > 0.0
-            ? [$interval, sprintf('The load of that set is known to ± %.1f points; that error is the same each time, so more sets on it do not make it surer.', 100 * $this->set->load->shareSd)]
+            ? [
+                $interval,
+                sprintf(
+                    'The load of that set is known to ± %.1f points; that error is the same each time, so more sets on it do not make it surer.',
+                    100 * $this->set->load->shareSd,
+                ),
+            ]
             : [$interval];
     }
 

@@ -25,7 +25,11 @@ final readonly class Claim
         $total = $variance + $this->variance;
         $sd = sqrt($total);
         if ($this->side === Side::Exactly) {
-            return new Pull(($this->logShare - $mean) / $total, 1.0 / $total, Normal::logDensity(($this->logShare - $mean) / $sd) - log($sd));
+            return new Pull(
+                ($this->logShare - $mean) / $total,
+                1.0 / $total,
+                Normal::logDensity(($this->logShare - $mean) / $sd) - log($sd),
+            );
         }
         $sign = $this->side === Side::AtLeast ? 1.0 : -1.0;
         $z = $sign * ($mean - $this->logShare) / $sd;

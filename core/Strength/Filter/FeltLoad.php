@@ -36,7 +36,11 @@ final readonly class FeltLoad
      */
     public static function of(float $share, float $shareSd = 0.0, ?string $key = null, float $shape = 0.0): self
     {
-        OutOfRange::guard(['load_share' => [$share, self::SHARE], 'load_sd_share' => [$shareSd, self::SHARE_SD], 'shape' => [$shape, self::SHAPE]]);
+        OutOfRange::guard([
+            'load_share' => [$share, self::SHARE],
+            'load_sd_share' => [$shareSd, self::SHARE_SD],
+            'shape' => [$shape, self::SHAPE],
+        ]);
 
         return new self($share, $shareSd, $key, $shape);
     }

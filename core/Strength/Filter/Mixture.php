@@ -80,6 +80,11 @@ final readonly class Mixture
     {
         $far = self::FARTHEST * max($this->sds);
 
-        return Crossing::of(fn (float $figure): float => $this->chanceOfAtLeast($figure) - 1.0 + $chance, min($this->allowed) - $far, max($this->allowed) + $far, self::WITHIN);
+        return Crossing::of(
+            fn (float $figure): float => $this->chanceOfAtLeast($figure) - 1.0 + $chance,
+            min($this->allowed) - $far,
+            max($this->allowed) + $far,
+            self::WITHIN,
+        );
     }
 }

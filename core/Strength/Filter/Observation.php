@@ -60,8 +60,15 @@ final readonly class Observation
      *
      * @throws OutOfRange if a figure is outside
      */
-    public static function reps(int $day, FeltLoad $load, int $reps, ?int $reserve = null, ?int $target = null, bool $toFailure = false, Occasion $occasion = Occasion::Work): self
-    {
+    public static function reps(
+        int $day,
+        FeltLoad $load,
+        int $reps,
+        ?int $reserve = null,
+        ?int $target = null,
+        bool $toFailure = false,
+        Occasion $occasion = Occasion::Work,
+    ): self {
         OutOfRange::guard(['reps' => [$reps, self::REPS], 'reserve' => [$reserve, self::RESERVE], 'target' => [$target, self::REPS]]);
 
         return new self($day, $load, $reps, $toFailure ? 0 : $reserve, $target, $occasion, false, null, null);
@@ -137,18 +144,40 @@ final readonly class Observation
 
     private function isSecondLoadAfter(self $first): bool
     {
-        return $this->occasion === Occasion::Baseline && $first->occasion === Occasion::Baseline && ($this->load->key !== $first->load->key || $this->load->share !== $first->load->share);
+        return $this->occasion === Occasion::Baseline
+            && $first->occasion === Occasion::Baseline
+            && ($this->load->key !== $first->load->key || $this->load->share !== $first->load->share);
     }
 
     /** As the second load of a baseline. */
     private function tired(): self
     {
-        return new self($this->day, $this->load, $this->reps, $this->reserve, $this->target, $this->occasion, true, $this->seconds, $this->timed);
+        return new self(
+            $this->day,
+            $this->load,
+            $this->reps,
+            $this->reserve,
+            $this->target,
+            $this->occasion,
+            true,
+            $this->seconds,
+            $this->timed,
+        );
     }
 
     private function on(Occasion $occasion): self
     {
-        return new self($this->day, $this->load, $this->reps, $this->reserve, $this->target, $occasion, $this->isTired, $this->seconds, $this->timed);
+        return new self(
+            $this->day,
+            $this->load,
+            $this->reps,
+            $this->reserve,
+            $this->target,
+            $occasion,
+            $this->isTired,
+            $this->seconds,
+            $this->timed,
+        );
     }
 
     /** What it says of log capacity to somebody whose reps follow this curve; the day's form is not in its variance. */
@@ -163,7 +192,9 @@ final readonly class Observation
         return new Claim(
             $side,
             log($this->load->share * $curve->ratio($n)) + ($this->isTired ? self::TIRED : 0.0),
-            ($repSd * $perRep) ** 2 + ($this->isTired ? self::TIRED_SD ** 2 : 0.0) + ($this->load->lastingKey() === null ? $this->load->sdLog() ** 2 : 0.0),
+            ($repSd * $perRep) ** 2 + ($this->isTired ? self::TIRED_SD ** 2 : 0.0) + (
+                $this->load->lastingKey() === null ? $this->load->sdLog() ** 2 : 0.0
+            ),
         );
     }
 
@@ -183,8 +214,16 @@ final readonly class Observation
             $this->reps === 0 => [Side::LessThan, 1.0, 0.0],
             $this->reserve === null && $isShort => [Side::Exactly, $reps + self::HALF_REP, hypot(self::COUNT_SD, self::UNTOLD_SD)],
             $this->reserve === null => [Side::AtLeast, $reps, self::COUNT_SD],
-            $this->reserve >= self::FAR_FROM_FAILURE => [Side::AtLeast, $reps + self::BELIEVED_OF_FAR, hypot(self::COUNT_SD, self::UNTOLD_SD)],
-            default => [Side::Exactly, $reps + $this->reserve + self::HALF_REP, $this->reserve === 0 ? self::COUNT_SD : hypot(self::COUNT_SD, self::RESERVE_SD)],
+            $this->reserve >= self::FAR_FROM_FAILURE => [
+                Side::AtLeast,
+                $reps + self::BELIEVED_OF_FAR,
+                hypot(self::COUNT_SD, self::UNTOLD_SD),
+            ],
+            default => [
+                Side::Exactly,
+                $reps + $this->reserve + self::HALF_REP,
+                $this->reserve === 0 ? self::COUNT_SD : hypot(self::COUNT_SD, self::RESERVE_SD),
+            ],
         };
     }
 
@@ -192,7 +231,9 @@ final readonly class Observation
     {
         [$factor, $factorSd] = Seconds::strengthOf($this->timed ?? Movement::Hold);
         $strength = $this->load->share / (Endurance::partFor((float) $this->seconds) * $factor);
-        $unsure = ($factorSd / $factor) ** 2 + self::ENDURANCE_SD ** 2 + ($this->load->lastingKey() === null ? $this->load->sdLog() ** 2 : 0.0);
+        $unsure = ($factorSd / $factor) ** 2 + self::ENDURANCE_SD ** 2 + (
+            $this->load->lastingKey() === null ? $this->load->sdLog() ** 2 : 0.0
+        );
 
         return new Claim(Side::AtLeast, log($strength), $unsure);
     }

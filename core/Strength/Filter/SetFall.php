@@ -103,7 +103,12 @@ final readonly class SetFall
     public function why(): Explanation
     {
         return new Explanation(
-            [new Step('Fall from set to set', 'a set to failure takes so much of capacity; after 90 s of rest about a third of that is left; from the later sets of the last weeks', 100 * $this->perSet, '%')],
+            [new Step(
+                'Fall from set to set',
+                'a set to failure takes so much of capacity; after 90 s of rest about a third of that is left; from the later sets of the last weeks',
+                100 * $this->perSet,
+                '%',
+            )],
             [sprintf('Eight times in ten the fall lies from %.1f to %.1f %% a set.', 100 * $this->low80(), 100 * $this->high80())],
         );
     }
@@ -119,7 +124,10 @@ final readonly class SetFall
         $curve = RepCurve::steady();
         $day = array_values(array_filter($day, static fn (PacedSet $s): bool => $s->set->occasion !== Occasion::WarmUp));
         $w = $wt = $wy = $wtt = $wty = 0.0;
-        $telling = array_filter($day, static fn (PacedSet $s): bool => ! $s->set->isBound() && $s->set->load->key === $day[0]->set->load->key);
+        $telling = array_filter(
+            $day,
+            static fn (PacedSet $s): bool => ! $s->set->isBound() && $s->set->load->key === $day[0]->set->load->key,
+        );
         foreach ($telling as $i => $paced) {
             $claim = $paced->set->claim($curve);
             $tired = self::tired(array_slice($day, 0, $i), $paced->atS);
@@ -137,7 +145,10 @@ final readonly class SetFall
     /** @param  list<PacedSet>  $before */
     private static function tired(array $before, float $atS): float
     {
-        return array_sum(array_map(static fn (PacedSet $s): float => self::weight($s->set->reserve ?? self::UNTOLD) * exp(-max(0.0, $atS - $s->atS) / self::TAU_S), $before));
+        return array_sum(array_map(
+            static fn (PacedSet $s): float => self::weight($s->set->reserve ?? self::UNTOLD) * exp(-max(0.0, $atS - $s->atS) / self::TAU_S),
+            $before,
+        ));
     }
 
     private static function weight(int $reserve): float

@@ -27,6 +27,11 @@ final class Endurance
     /** The part of strength that can be held so many seconds, more than 0; the inverse. */
     public static function partFor(float $seconds): float
     {
-        return Crossing::of(static fn (float $part): float => self::seconds($part) - $seconds, self::PARTS[0], self::PARTS[1], self::WITHIN);
+        return Crossing::of(
+            static fn (float $part): float => self::seconds($part) - $seconds,
+            self::PARTS[0],
+            self::PARTS[1],
+            self::WITHIN,
+        );
     }
 }

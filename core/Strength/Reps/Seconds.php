@@ -45,7 +45,10 @@ final readonly class Seconds
         [$factor, $factorSd] = self::strengthOf($style->movement);
         $share = $load->effectiveShare();
 
-        return new self(log($share / ($capacityShare * $factor)), sqrt($capacitySdLog ** 2 + ($factorSd / $factor) ** 2 + ($load->shareSd / $share) ** 2));
+        return new self(
+            log($share / ($capacityShare * $factor)),
+            sqrt($capacitySdLog ** 2 + ($factorSd / $factor) ** 2 + ($load->shareSd / $share) ** 2),
+        );
     }
 
     /** @return array{float, float} strength in a timed movement over that in a pull, with its standard deviation */

@@ -6,7 +6,14 @@ it('adds an athlete and shows the body as computed', function (): void {
     $id = addAthlete($this, reach_m: null);
 
     $this->getJson("/api/athletes/$id")->assertOk()
-        ->assertJson(['name' => 'Ada', 'reach_source' => 'estimated', 'rung' => null, 'capacity' => null, 'call' => null, 'paused_on' => null])
+        ->assertJson([
+            'name' => 'Ada',
+            'reach_source' => 'estimated',
+            'rung' => null,
+            'capacity' => null,
+            'call' => null,
+            'paused_on' => null,
+        ])
         ->assertJsonPath('reach_m', 1.204 * 1.75);
 });
 
@@ -15,7 +22,18 @@ it('refuses wrong values next to the field, all of them, with the allowed range'
         ->assertStatus(422)
         ->assertHeader('Content-Type', 'application/problem+json')
         ->assertJsonPath('code', 'invalid')
-        ->assertJsonPath('errors.0', ['pointer' => '/mass_kg', 'detail' => 'It must be from 20 to 300 kg; it was 12.', 'value' => 12, 'low' => 20, 'high' => 300, 'unit' => 'kg', 'allowed' => null])
+        ->assertJsonPath(
+            'errors.0',
+            [
+                'pointer' => '/mass_kg',
+                'detail' => 'It must be from 20 to 300 kg; it was 12.',
+                'value' => 12,
+                'low' => 20,
+                'high' => 300,
+                'unit' => 'kg',
+                'allowed' => null,
+            ],
+        )
         ->assertJsonPath('errors.1.pointer', '/stature_m');
     $this->getJson('/api/athletes')->assertJsonCount(0, 'items');
 });
@@ -32,7 +50,10 @@ it('changes an athlete, and the set-ups follow the new body at once', function (
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
     $share = fn (): float => $this->getJson("/api/athletes/$athlete/scale")->json('rungs.0.rung.carried.share.mean');
     $before = $share();
-    $this->putJson("/api/athletes/$athlete", ['name' => 'Ada', 'kind' => 'gym', 'mass_kg' => 90, 'stature_m' => 1.75, 'reach_m' => 2.1])->assertOk();
+    $this->putJson(
+        "/api/athletes/$athlete",
+        ['name' => 'Ada', 'kind' => 'gym', 'mass_kg' => 90, 'stature_m' => 1.75, 'reach_m' => 2.1],
+    )->assertOk();
 
     expect((1 - $share()) * 90)->toEqualWithDelta((1 - $before) * 70, 1e-9);
 });
@@ -60,7 +81,10 @@ it('shows every set-up of one band and the unassisted pull-up, with what does no
 
     $scale = $this->getJson("/api/athletes/$athlete/scale?band=$band")->assertOk();
 
-    expect(array_map(fn (array $r) => $r['rung']['exercise']['setup']['attach'] ?? null, $scale->json('rungs')))->toBe(['foot', 'knee', null])
+    expect(array_map(
+        fn (array $r) => $r['rung']['exercise']['setup']['attach'] ?? null,
+        $scale->json('rungs'),
+    ))->toBe(['foot', 'knee', null])
         ->and($scale->json('rungs.0.bars'))->toBe(['High', 'Higher'])
         ->and($scale->json('misfits'))->toHaveCount(2)
         ->and($scale->json('misfits.0.reason'))->toContain('too low');
@@ -71,7 +95,9 @@ it('tells why, and the why ends in the figure that is shown', function (): void 
     [$athlete, $exercise] = [addAthlete($this), exercise(addBar($this), addBand($this))];
     $this->putJson("/api/athletes/$athlete/setup", $exercise)->assertOk();
     $shown = $this->getJson("/api/athletes/$athlete")->json('rung.carried');
-    $why = $this->getJson("/api/athletes/$athlete/setup?exercise=".urlencode((string) json_encode($exercise)))->assertOk()->json('why.steps');
+    $why = $this->getJson(
+        "/api/athletes/$athlete/setup?exercise=".urlencode((string) json_encode($exercise)),
+    )->assertOk()->json('why.steps');
     $steps = array_column($why, 'value', 'label');
 
     expect($steps['Carried, mean'])->toEqual($shown['carried_kg']['mean'])

@@ -10,7 +10,15 @@ beforeEach(function (): void {
     }
     $this->guide = fn (string $query = ''): array => $this->getJson("/api/athletes/$this->athlete/baseline?$query")->assertOk()->json();
     $this->next = fn (string $query = ''): ?array => collect(($this->guide)($query)['steps'])->firstWhere('state', 'next');
-    $this->log = fn (array $set) => $this->postJson("/api/athletes/$this->athlete/sets", ['id' => uuid(), 'performed_at' => $this->clock->passSeconds(180) ?? $this->clock->now()->format(DATE_RFC3339), 'purpose' => 'baseline', ...$set])->assertCreated();
+    $this->log = fn (array $set) => $this->postJson(
+        "/api/athletes/$this->athlete/sets",
+        [
+            'id' => uuid(),
+            'performed_at' => $this->clock->passSeconds(180) ?? $this->clock->now()->format(DATE_RFC3339),
+            'purpose' => 'baseline',
+            ...$set,
+        ],
+    )->assertCreated();
 });
 
 it('follows the log from the hang to where to begin, and can be left for days', function (): void {

@@ -6,7 +6,10 @@ use App\Models\Athletes\Weighing;
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);
-    $this->weigh = fn (string $on, float $kg, ?string $id = null) => $this->postJson("/api/athletes/$this->athlete/weighings", ['id' => $id ?? uuid(), 'weighed_on' => $on, 'mass_kg' => $kg]);
+    $this->weigh = fn (string $on, float $kg, ?string $id = null) => $this->postJson(
+        "/api/athletes/$this->athlete/weighings",
+        ['id' => $id ?? uuid(), 'weighed_on' => $on, 'mass_kg' => $kg],
+    );
 });
 
 it('shows the proportions with their source, and takes a measured reach everywhere at once', function (): void {
@@ -14,9 +17,13 @@ it('shows the proportions with their source, and takes a measured reach everywhe
     $body = fn (string $id): array => $this->getJson("/api/athletes/$id/body")->assertOk()->json();
     $lengths = fn (array $body): array => array_column($body['proportions'], 'length_m', 'name');
     $before = $lengths($body($estimated));
-    expect($body($estimated)['reach_source'])->toBe('estimated')->and(array_column($body($estimated)['proportions'], 'source'))->toContain('Drillis & Contini 1966, in Winter (memory)');
+    expect($body($estimated)['reach_source'])->toBe('estimated')
+        ->and(array_column($body($estimated)['proportions'], 'source'))->toContain('Drillis & Contini 1966, in Winter (memory)');
 
-    $this->putJson("/api/athletes/$estimated", ['name' => 'Ada', 'kind' => 'gym', 'mass_kg' => 70, 'stature_m' => 1.75, 'reach_m' => 2.2])->assertOk();
+    $this->putJson(
+        "/api/athletes/$estimated",
+        ['name' => 'Ada', 'kind' => 'gym', 'mass_kg' => 70, 'stature_m' => 1.75, 'reach_m' => 2.2],
+    )->assertOk();
     $after = $lengths($body($estimated));
     foreach (['Grip reach, fist overhead', 'Arm, shoulder to grip', 'Pull distance, chin to bar'] as $name) {
         expect($after[$name] - $before[$name])->toEqualWithDelta(2.2 - 1.204 * 1.75, 1e-9);
@@ -43,7 +50,10 @@ it('notes the same weighing once, another under its id never, and none of tomorr
 });
 
 it('weighs anew when the mass is changed with the athlete, and not when it stays', function (): void {
-    $change = fn (float $kg) => $this->putJson("/api/athletes/$this->athlete", ['name' => 'Ada', 'kind' => 'gym', 'mass_kg' => $kg, 'stature_m' => 1.75, 'reach_m' => 2.1])->assertOk();
+    $change = fn (float $kg) => $this->putJson(
+        "/api/athletes/$this->athlete",
+        ['name' => 'Ada', 'kind' => 'gym', 'mass_kg' => $kg, 'stature_m' => 1.75, 'reach_m' => 2.1],
+    )->assertOk();
     $change(70);
     $change(68);
     $change(68);

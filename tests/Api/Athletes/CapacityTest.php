@@ -6,7 +6,9 @@ beforeEach(function (): void {
     $this->athlete = addAthlete($this);
     $this->exercise = exercise(addBar($this), addBand($this));
     $this->putJson("/api/athletes/$this->athlete/setup", $this->exercise)->assertOk();
-    $this->why = fn (string $pattern = 'pull') => $this->getJson("/api/athletes/$this->athlete/capacity?pattern=$pattern")->assertOk()->json();
+    $this->why = fn (string $pattern = 'pull') => $this->getJson(
+        "/api/athletes/$this->athlete/capacity?pattern=$pattern",
+    )->assertOk()->json();
 });
 
 it('explains the very capacity that is shown, from the latest session and the belief before it', function (): void {
@@ -34,6 +36,8 @@ it('follows a set that is taken back', function (): void {
 
 it('says what to log where nothing speaks of a capacity yet, and refuses a movement it does not know', function (): void {
     expect(($this->why)('row'))->toMatchArray(['steps' => [], 'remedies' => ['Log a baseline.']]);
-    $this->getJson("/api/athletes/$this->athlete/capacity?pattern=press")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pattern');
+    $this->getJson(
+        "/api/athletes/$this->athlete/capacity?pattern=press",
+    )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pattern');
     $this->getJson("/api/athletes/$this->athlete/capacity")->assertStatus(422);
 });

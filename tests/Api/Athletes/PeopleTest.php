@@ -25,7 +25,10 @@ it('sets an athlete aside with the open call, keeps the log, and brings both bac
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
     $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
     logSession($this, $athlete, exercise($bar, $band), [8]);
-    $this->putJson("/api/athletes/$athlete/archive", ['archived' => true])->assertOk()->assertJsonPath('archived', true)->assertJsonPath('call', null);
+    $this->putJson("/api/athletes/$athlete/archive", ['archived' => true])
+        ->assertOk()
+        ->assertJsonPath('archived', true)
+        ->assertJsonPath('call', null);
 
     $this->getJson('/api/athletes')->assertJsonCount(0, 'items');
     $this->getJson('/api/athletes?show=archived')->assertJsonCount(1, 'items');
@@ -41,18 +44,35 @@ it('takes a weighing back, and goes on with the one before', function (): void {
     $this->clock->passSeconds(60);
     $this->postJson("/api/athletes/$athlete/weighings", $wrong)->assertCreated()->assertJsonPath('mass_kg', 170);
     $back = ['id' => uuid()];
-    $this->postJson("/api/athletes/$athlete/weighings/{$wrong['id']}/withdrawal", $back)->assertOk()->assertJsonPath('mass_kg', 70)->assertJsonCount(1, 'weighings');
+    $this->postJson(
+        "/api/athletes/$athlete/weighings/{$wrong['id']}/withdrawal",
+        $back,
+    )->assertOk()->assertJsonPath('mass_kg', 70)->assertJsonCount(1, 'weighings');
     $this->postJson("/api/athletes/$athlete/weighings/{$wrong['id']}/withdrawal", $back)->assertOk();
-    $this->postJson("/api/athletes/$athlete/weighings/$athlete/withdrawal", ['id' => uuid()])->assertStatus(409)->assertJsonPath('code', 'last-weighing');
+    $this->postJson(
+        "/api/athletes/$athlete/weighings/$athlete/withdrawal",
+        ['id' => uuid()],
+    )->assertStatus(409)->assertJsonPath('code', 'last-weighing');
 });
 
 it('takes names that can be seen, on one line, without marks that turn the text round', function (string $name, ?string $kept): void {
     $response = $this->postJson('/api/athletes', ['id' => uuid(), 'name' => $name, 'kind' => 'gym', 'mass_kg' => 70, 'stature_m' => 1.75]);
-    $kept === null ? $response->assertStatus(422)->assertJsonPath('errors.0.pointer', '/name') : $response->assertCreated()->assertJsonPath('name', $kept);
+    $kept === null
+        ? $response->assertStatus(422)->assertJsonPath('errors.0.pointer', '/name')
+        : $response->assertCreated()->assertJsonPath('name', $kept);
 })->with([
-    'only invisible' => ["\u{200B}\u{2060}\u{FEFF}", null], 'a filler letter' => ["\u{3164}", null], 'only joiners' => ["\u{200D}\u{200C}", null], 'only spaces' => [" \u{00A0}\u{3000} ", null],
-    'a newline' => ["Ada\nMarsh", 'Ada Marsh'], 'an override' => ["Ada\u{202E}hsraM", 'AdahsraM'], 'spaces' => ["  Ada \u{00A0} Marsh ", 'Ada Marsh'],
-    'a Persian joiner' => ["می\u{200C}خواهم", "می\u{200C}خواهم"], 'an accent' => ["Zo\u{0065}\u{0308}", "Zo\u{0065}\u{0308}"], 'one sign' => ['★', '★'],
+    'only invisible' => ["\u{200B}\u{2060}\u{FEFF}", null], 'a filler letter' => ["\u{3164}", null], 'only joiners' => ["\u{200D}\u{200C}", null], 'only spaces' => [
+        " \u{00A0}\u{3000} ",
+        null,
+    ],
+    'a newline' => ["Ada\nMarsh", 'Ada Marsh'], 'an override' => ["Ada\u{202E}hsraM", 'AdahsraM'], 'spaces' => [
+        "  Ada \u{00A0} Marsh ",
+        'Ada Marsh',
+    ],
+    'a Persian joiner' => ["می\u{200C}خواهم", "می\u{200C}خواهم"], 'an accent' => ["Zo\u{0065}\u{0308}", "Zo\u{0065}\u{0308}"], 'one sign' => [
+        '★',
+        '★',
+    ],
 ]);
 
 it('believes less surely what it has not seen for weeks', function (): void {
@@ -63,25 +83,45 @@ it('believes less surely what it has not seen for weeks', function (): void {
     $this->clock->passSeconds(28 * 86400);
     $later = $this->getJson("/api/athletes/$athlete")->json();
 
-    expect($later['capacity']['high80'] - $later['capacity']['low80'])->toBeGreaterThan(1.1 * ($today['capacity']['high80'] - $today['capacity']['low80']))
-        ->and($later['rung']['prediction']['high80'] - $later['rung']['prediction']['low80'])->toBeGreaterThan($today['rung']['prediction']['high80'] - $today['rung']['prediction']['low80'])
+    expect($later['capacity']['high80'] - $later['capacity']['low80'])->toBeGreaterThan(
+        1.1 * ($today['capacity']['high80'] - $today['capacity']['low80']),
+    )
+        ->and(
+            $later['rung']['prediction']['high80'] - $later['rung']['prediction']['low80'],
+        )->toBeGreaterThan($today['rung']['prediction']['high80'] - $today['rung']['prediction']['low80'])
         ->and($this->getJson('/api/athletes')->json('items.0.capacity.high80'))->toEqual($later['capacity']['high80']);
 });
 
 it('pauses for pain whose place alone was told, and takes its degree when it comes', function (): void {
     $athlete = addAthlete($this);
-    $tell = fn (?int $level) => $this->postJson("/api/athletes/$athlete/pain", ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => $level]])->assertCreated()->assertJsonPath('paused_on', '2026-03-02');
-    $tell(null)->assertJsonPath('pain', ['place' => 'elbow', 'level' => null])->assertJsonPath('call.call.reasons.0.text', 'Pain: elbow, how bad not said. No pulling until you clear it.');
+    $tell = fn (?int $level) => $this->postJson(
+        "/api/athletes/$athlete/pain",
+        ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => $level]],
+    )->assertCreated()->assertJsonPath('paused_on', '2026-03-02');
+    $tell(null)->assertJsonPath('pain', ['place' => 'elbow', 'level' => null])->assertJsonPath(
+        'call.call.reasons.0.text',
+        'Pain: elbow, how bad not said. No pulling until you clear it.',
+    );
     $this->clock->passSeconds(5);
-    $tell(3)->assertJsonPath('pain.level', 3)->assertJsonPath('call.call.reasons.0.text', 'Pain: elbow, 3 of 10. No pulling until you clear it.');
+    $tell(3)->assertJsonPath('pain.level', 3)->assertJsonPath(
+        'call.call.reasons.0.text',
+        'Pain: elbow, 3 of 10. No pulling until you clear it.',
+    );
 });
 
 it('takes pain down without a set, pauses, and refers', function (): void {
     $athlete = addAthlete($this);
     $told = ['id' => uuid(), 'pain' => ['place' => 'ribs', 'level' => 4], 'note' => 'Told on arriving.'];
-    $this->postJson("/api/athletes/$athlete/pain", $told)->assertCreated()->assertJsonPath('pain.place', 'ribs')->assertJsonPath('paused_on', '2026-03-02')->assertJsonPath('call.call.verdict', 'refer');
+    $this->postJson("/api/athletes/$athlete/pain", $told)
+        ->assertCreated()
+        ->assertJsonPath('pain.place', 'ribs')
+        ->assertJsonPath('paused_on', '2026-03-02')
+        ->assertJsonPath('call.call.verdict', 'refer');
     $this->postJson("/api/athletes/$athlete/pain", $told)->assertOk();
     $this->postJson("/api/athletes/$athlete/pain", ['id' => uuid(), 'pain' => ['level' => 4]])->assertStatus(422);
     $this->clock->passSeconds(60);
-    $this->postJson("/api/athletes/$athlete/clearances", ['id' => uuid(), 'note' => 'Bruise, healed.'])->assertCreated()->assertJsonPath('paused_on', null)->assertJsonPath('call', null);
+    $this->postJson(
+        "/api/athletes/$athlete/clearances",
+        ['id' => uuid(), 'note' => 'Bruise, healed.'],
+    )->assertCreated()->assertJsonPath('paused_on', null)->assertJsonPath('call', null);
 });

@@ -46,26 +46,40 @@ it('climbs after two sessions at the gate, and accepting puts the athlete on the
 it('keeps the call, the override and its reason', function (): void {
     $call = meetGate($this);
     $override = ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'stay', 'reason' => 'Long week on the wall'];
-    $this->putJson("/api/calls/{$call['id']}/decision", ['reason' => null] + $override)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/reason');
+    $this->putJson(
+        "/api/calls/{$call['id']}/decision",
+        ['reason' => null] + $override,
+    )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/reason');
     $this->putJson("/api/calls/{$call['id']}/decision", $override)->assertOk();
-    $this->putJson("/api/calls/{$call['id']}/decision", ['reason' => 'Another'] + $override)->assertStatus(409)->assertJsonPath('code', 'call-decided');
+    $this->putJson(
+        "/api/calls/{$call['id']}/decision",
+        ['reason' => 'Another'] + $override,
+    )->assertStatus(409)->assertJsonPath('code', 'call-decided');
 
     $past = $this->getJson("/api/athletes/$this->athlete/calls")->assertJsonCount(1, 'items')->json('items.0');
-    expect($past['call']['verdict'])->toBe('climb')->and($past['override_verdict'])->toBe('stay')->and($past['override_reason'])->toBe('Long week on the wall');
+    expect($past['call']['verdict'])->toBe('climb')
+        ->and($past['override_verdict'])->toBe('stay')
+        ->and($past['override_reason'])->toBe('Long week on the wall');
     $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.exercise.setup.band_ids.0', $this->bands[29]);
 });
 
 it('puts the athlete on the set-up an override names', function (): void {
     $call = meetGate($this);
     $other = exercise($this->bar, $this->bands[32]);
-    $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'step-down', 'exercise' => $other, 'reason' => 'Tired'])->assertOk();
+    $this->putJson(
+        "/api/calls/{$call['id']}/decision",
+        ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'step-down', 'exercise' => $other, 'reason' => 'Tired'],
+    )->assertOk();
     $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.exercise.setup.band_ids.0', $this->bands[32]);
 });
 
 it('refuses a decision on a call that changed since it was seen', function (): void {
     $call = meetGate($this);
     logSession($this, $this->athlete, $this->exercise, [3]);
-    $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'accepted'])->assertStatus(409)->assertJsonPath('code', 'call-changed');
+    $this->putJson(
+        "/api/calls/{$call['id']}/decision",
+        ['version' => $call['version'], 'decision' => 'accepted'],
+    )->assertStatus(409)->assertJsonPath('code', 'call-changed');
 });
 
 it('steps down after two sessions under the floor', function (): void {
@@ -84,21 +98,36 @@ it('begins anew on another set-up, and a session elsewhere breaks the run', func
     $this->clock->set('2026-03-08T18:00:00Z');
     logSession($this, $this->athlete, $this->exercise, [8, 8, 8], 0);
 
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('call.call.verdict', 'stay')->assertJsonPath('call.call.missing.0', 'One more session at 3 × 8 clean.');
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('call.call.verdict', 'stay')->assertJsonPath(
+        'call.call.missing.0',
+        'One more session at 3 × 8 clean.',
+    );
 });
 
 it('refers for pain, pauses pulling until it is cleared with a note, and cannot be overridden', function (): void {
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 8, pain: ['place' => 'elbow', 'level' => 3]))->assertCreated();
+    $this->postJson(
+        "/api/athletes/$this->athlete/sets",
+        set($this, $this->exercise, 8, pain: ['place' => 'elbow', 'level' => 3]),
+    )->assertCreated();
     $call = $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('pain.place', 'elbow')->json('call');
     expect($call['call']['verdict'])->toBe('refer')->and($call['call']['next'])->toBeNull()->and($call['call']['cautions'])->not->toBe([]);
-    $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'climb', 'reason' => 'It is fine'])
+    $this->putJson(
+        "/api/calls/{$call['id']}/decision",
+        ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'climb', 'reason' => 'It is fine'],
+    )
         ->assertStatus(409)->assertJsonPath('code', 'refer-stands');
 
     // What was done the same day is still taken down; the next day nothing is.
     $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 6))->assertCreated();
     $this->clock->set('2026-03-04T18:00:00Z');
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 6))->assertStatus(409)->assertJsonPath('code', 'pulling-paused');
-    $this->postJson("/api/athletes/$this->athlete/sets", ['id' => uuid(), 'performed_at' => '2026-03-04T18:00:00Z', 'purpose' => 'baseline', 'hang_s' => 20])->assertStatus(409);
+    $this->postJson(
+        "/api/athletes/$this->athlete/sets",
+        set($this, $this->exercise, 6),
+    )->assertStatus(409)->assertJsonPath('code', 'pulling-paused');
+    $this->postJson(
+        "/api/athletes/$this->athlete/sets",
+        ['id' => uuid(), 'performed_at' => '2026-03-04T18:00:00Z', 'purpose' => 'baseline', 'hang_s' => 20],
+    )->assertStatus(409);
 
     $note = ['id' => uuid(), 'note' => 'Seen by the physiotherapist, fine to pull'];
     $this->postJson("/api/athletes/$this->athlete/clearances", ['note' => ' '] + $note)->assertStatus(422);
@@ -132,13 +161,27 @@ it('keeps what was known with each call', function (): void {
     $call = meetGate($this);
     $situation = CallRecord::query()->findOrFail($call['id'])->situation;
 
-    expect($situation['mass_kg'])->toEqual(70)->and($situation['sessions'])->toEqual(array_map(fn (string $on): array => ['on' => $on, 'clean' => [10, 10, 10], 'no_counts' => 0, 'too_fast' => 0, 'expected' => null, 'effort' => null], ['2026-03-02', '2026-03-05']))
+    expect($situation['mass_kg'])->toEqual(70)
+        ->and($situation['sessions'])->toEqual(array_map(
+            fn (string $on): array => [
+                'on' => $on,
+                'clean' => [10, 10, 10],
+                'no_counts' => 0,
+                'too_fast' => 0,
+                'expected' => null,
+                'effort' => null,
+            ],
+            ['2026-03-02', '2026-03-05'],
+        ))
         ->and($situation['from']['key'])->toContain($this->bands[29])->and($situation['up']['key'])->toBe($call['call']['next']['key']);
 });
 
 it('shows the most urgent calls first, however many are newer, counts them all, and filters', function (): void {
     $this->clock->set('2026-03-02T18:00:00Z');
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 5, pain: ['place' => 'elbow', 'level' => 4]))->assertCreated();
+    $this->postJson(
+        "/api/athletes/$this->athlete/sets",
+        set($this, $this->exercise, 5, pain: ['place' => 'elbow', 'level' => 4]),
+    )->assertCreated();
     $this->clock->set('2026-03-05T18:00:00Z');
     $other = addAthlete($this, name: 'Ada');
     $this->putJson("/api/athletes/$other/setup", $this->exercise)->assertOk();
@@ -152,7 +195,15 @@ it('shows the most urgent calls first, however many are newer, counts them all, 
 
     $queue = $this->getJson('/api/calls')->assertOk()->assertJsonCount(50, 'items')->assertJsonPath('next_page', 2)->json();
     expect($queue['items'][0]['athlete_id'])->toBe($this->athlete)->and($queue['items'][0]['call']['verdict'])->toBe('refer')
-        ->and($queue['waiting'])->toEqual(['refer' => 1, 'stay' => 51, 'climb' => 0, 'step-down' => 0, 'rest' => 0, 'switch' => 0, 'test' => 0]);
+        ->and($queue['waiting'])->toEqual([
+            'refer' => 1,
+            'stay' => 51,
+            'climb' => 0,
+            'step-down' => 0,
+            'rest' => 0,
+            'switch' => 0,
+            'test' => 0,
+        ]);
     $this->getJson('/api/calls?page=2')->assertJsonCount(2, 'items')->assertJsonPath('next_page', null);
     $this->getJson('/api/calls?verdict=refer')->assertJsonCount(1, 'items')->assertJsonPath('waiting.stay', 51);
     $this->getJson('/api/calls?verdict=climb')->assertJsonCount(0, 'items');
@@ -181,14 +232,19 @@ it('makes every call again from what was kept beside it', function (): void {
         $kept = json_decode((string) $record->getRawOriginal('call'), true);
         $only = fn (array $c): array => array_map(fn (string $key): mixed => $c[$key] ?? null, $same);
 
-        expect($only($call))->toEqual($only($kept))->and($call['next']['choice'] ?? null)->toEqual($kept['next']['choice'] ?? null)->and($call['next']['prediction'] ?? null)->toEqual($kept['next']['prediction'] ?? null);
+        expect($only($call))->toEqual($only($kept))
+            ->and($call['next']['choice'] ?? null)->toEqual($kept['next']['choice'] ?? null)
+            ->and($call['next']['prediction'] ?? null)->toEqual($kept['next']['prediction'] ?? null);
     };
     $seen = [];
     foreach ([[10, 10, 10], [10, 10, 10], [2, 2, 2], [2, 2, 1], [5, 5, 5]] as $day => $counts) {
         $this->clock->set(sprintf('2026-03-%02dT18:00:00Z', 2 + 3 * $day));
         $exercise = $this->getJson("/api/athletes/$this->athlete")->json('rung.exercise') ?? $this->exercise;
         foreach ($counts as $clean) {
-            $this->postJson("/api/athletes/$this->athlete/sets", set($this, $exercise, $clean, reserve: $clean > 5 ? 3 : 0))->assertCreated();
+            $this->postJson(
+                "/api/athletes/$this->athlete/sets",
+                set($this, $exercise, $clean, reserve: $clean > 5 ? 3 : 0),
+            )->assertCreated();
         }
         followLog();
         $record = CallRecord::query()->whereNull('decided_at')->firstOrFail();
@@ -197,7 +253,10 @@ it('makes every call again from what was kept beside it', function (): void {
         $this->putJson("/api/calls/$record->id/decision", ['version' => $record->version, 'decision' => 'accepted'])->assertOk();
     }
     $this->clock->set('2026-03-20T18:00:00Z');
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 5, pain: ['place' => 'elbow', 'level' => 3]))->assertCreated();
+    $this->postJson(
+        "/api/athletes/$this->athlete/sets",
+        set($this, $this->exercise, 5, pain: ['place' => 'elbow', 'level' => 3]),
+    )->assertCreated();
     followLog();
     $last = CallRecord::query()->whereNull('decided_at')->firstOrFail();
     $remade($last);

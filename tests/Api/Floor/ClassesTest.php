@@ -6,7 +6,10 @@ use App\Models\Gym\Gym;
 
 beforeEach(function (): void {
     /** Makes a class and answers the list. */
-    $this->make = fn (mixed ...$given): array => $this->postJson('/api/classes', ['id' => uuid(), 'name' => 'Evening', 'first_on' => '2026-03-02', 'at' => '18:00', 'minutes' => 75, ...$given])->assertCreated()->json();
+    $this->make = fn (mixed ...$given): array => $this->postJson(
+        '/api/classes',
+        ['id' => uuid(), 'name' => 'Evening', 'first_on' => '2026-03-02', 'at' => '18:00', 'minutes' => 75, ...$given],
+    )->assertCreated()->json();
     $this->list = fn (): array => $this->getJson('/api/classes')->assertOk()->json();
     $this->moments = fn (array $list): array => array_map(fn (array $h): string => "{$h['starts_at']} {$h['ends_at']}", $list['held']);
     $this->zone = function (string $zone): void {
@@ -74,8 +77,19 @@ it('moves with a change, and what was logged on its days stays in the log', func
     $id = addAthlete($this, tags: ['evening']);
     $set = set($this, null, 0, clean_reps: null, reserve: null, purpose: 'baseline', hang_s: 30);
     $this->postJson('/api/commands', ['commands' => [['athlete_id' => $id, 'set' => $set]]])->assertOk();
-    $changed = ['id' => $class, 'name' => 'Morning', 'first_on' => '2026-03-03', 'at' => '07:00', 'minutes' => 60, 'weekly' => true, 'tags' => ['morning']];
-    $this->putJson("/api/classes/$class", $changed)->assertOk()->assertJsonPath('items.0.name', 'Morning')->assertJsonPath('items.0.next.0', '2026-03-03');
+    $changed = [
+        'id' => $class,
+        'name' => 'Morning',
+        'first_on' => '2026-03-03',
+        'at' => '07:00',
+        'minutes' => 60,
+        'weekly' => true,
+        'tags' => ['morning'],
+    ];
+    $this->putJson("/api/classes/$class", $changed)
+        ->assertOk()
+        ->assertJsonPath('items.0.name', 'Morning')
+        ->assertJsonPath('items.0.next.0', '2026-03-03');
 
     $this->getJson("/api/classes/$class/days/2026-03-02")->assertNotFound();
     $this->getJson("/api/classes/$class/days/2026-03-03")->assertOk()->assertJsonCount(0, 'athletes');

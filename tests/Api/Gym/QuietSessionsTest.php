@@ -34,7 +34,8 @@ it('writes where something changed, and otherwise once a minute', function (): v
     $this->clock->passSeconds(59);
     expect(($this->request)('s')[1])->toBe(0)->and(($this->request)('s', $payload.'x')[1])->toBe(1);
     $this->clock->passSeconds(60);
-    expect(($this->request)('s')[1])->toBe(1)->and(DB::table('sessions')->where('id', 's')->value('last_activity'))->toBe($this->clock->now()->getTimestamp());
+    expect(($this->request)('s')[1])->toBe(1)
+        ->and(DB::table('sessions')->where('id', 's')->value('last_activity'))->toBe($this->clock->now()->getTimestamp());
 });
 
 it('keeps whoever is signed in beside what they keep, and nobody where nobody is', function (): void {

@@ -19,7 +19,13 @@ function bodyFor(string $path, string $bar, string $band): array
 
     return match (true) {
         str_ends_with($path, '/setup') => $exercise,
-        str_ends_with($path, '/sets') => ['id' => uuid(), 'performed_at' => '2026-03-02T17:00:00Z', 'purpose' => 'work', 'exercise' => $exercise, 'clean_reps' => 8],
+        str_ends_with($path, '/sets') => [
+            'id' => uuid(),
+            'performed_at' => '2026-03-02T17:00:00Z',
+            'purpose' => 'work',
+            'exercise' => $exercise,
+            'clean_reps' => 8,
+        ],
         str_ends_with($path, '/withdrawal') => ['id' => uuid()],
         str_ends_with($path, '/archive') => ['archived' => true],
         str_ends_with($path, '/screenings') => ['id' => uuid(), 'overhead' => 'level'],
@@ -27,7 +33,13 @@ function bodyFor(string $path, string $bar, string $band): array
         str_ends_with($path, '/clearances') => ['id' => uuid(), 'note' => 'Seen'],
         str_ends_with($path, '/decision') => ['version' => 1, 'decision' => 'accepted'],
         str_ends_with($path, '/retirement') => ['retired' => true],
-        str_contains($path, '/classes') => ['id' => uuid(), 'name' => 'Mine now', 'first_on' => '2026-03-02', 'at' => '18:00', 'minutes' => 60],
+        str_contains($path, '/classes') => [
+            'id' => uuid(),
+            'name' => 'Mine now',
+            'first_on' => '2026-03-02',
+            'at' => '18:00',
+            'minutes' => 60,
+        ],
         str_contains($path, '/gear') => ['name' => 'Mine now', 'figures' => ['kind' => 'bar', 'height_m' => 2.0]],
         str_ends_with($path, '/weighings') => ['id' => uuid(), 'weighed_on' => '2026-03-01', 'mass_kg' => 60],
         str_ends_with($path, '/inspections') => ['id' => uuid(), 'inspected_on' => '2026-03-01', 'finding' => 'nick'],
@@ -59,7 +71,20 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
     $this->postJson("/api/athletes/$athlete/screenings", ['id' => $screening, 'overhead' => 'level'])->assertCreated();
     $class = addClass($this);
     followLog();
-    $ids = ['ticket' => 'x', 'class' => $class, 'on' => '2026-03-02', 'athlete' => $athlete, 'screening' => $screening, 'gear' => $bar, 'band' => $band, 'set' => $set['id'], 'weighing' => $athlete, 'off' => $athlete, 'method' => 'not-theirs', 'call' => CallRecord::query()->firstOrFail()->id];
+    $ids = [
+        'ticket' => 'x',
+        'class' => $class,
+        'on' => '2026-03-02',
+        'athlete' => $athlete,
+        'screening' => $screening,
+        'gear' => $bar,
+        'band' => $band,
+        'set' => $set['id'],
+        'weighing' => $athlete,
+        'off' => $athlete,
+        'method' => 'not-theirs',
+        'call' => CallRecord::query()->firstOrFail()->id,
+    ];
     $before = [$this->getJson("/api/athletes/$athlete")->json(), $this->getJson('/api/kit')->json(), $this->getJson('/api/calls')->json()];
 
     $this->signInAs($this->makeCoach('coach@two.example'));
@@ -80,13 +105,20 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
     $own = addAthlete($this);
     $this->putJson("/api/athletes/$own/setup", exercise($bar, $band))->assertStatus(422);
     $this->getJson("/api/athletes/$own/scale?band=$band")->assertNotFound();
-    $this->postJson('/api/bench/curve', ['band' => ['name' => 'B', 'hung_length_m' => 1, 'width_mm' => 29, 'thickness_mm' => 4.5], 'athlete_id' => $athlete])->assertNotFound();
+    $this->postJson(
+        '/api/bench/curve',
+        ['band' => ['name' => 'B', 'hung_length_m' => 1, 'width_mm' => 29, 'thickness_mm' => 4.5], 'athlete_id' => $athlete],
+    )->assertNotFound();
     $this->postJson("/api/athletes/$own/sets", set($this, exercise($ownBar, $ownBand), 5, replaces_id: $set['id']))->assertNotFound();
     $this->postJson("/api/athletes/$own/sets", ['id' => $set['id']] + set($this, exercise($ownBar, $ownBand), 5))->assertCreated();
     $this->getJson('/api/athletes')->assertJsonCount(1, 'items');
 
     $this->signInAs($this->coach);
-    expect([$this->getJson("/api/athletes/$athlete")->json(), $this->getJson('/api/kit')->json(), $this->getJson('/api/calls')->json()])->toBe($before);
+    expect([
+        $this->getJson("/api/athletes/$athlete")->json(),
+        $this->getJson('/api/kit')->json(),
+        $this->getJson('/api/calls')->json(),
+    ])->toBe($before);
 });
 
 it('answers 404 to ids that are none', function (string $id): void {
@@ -95,7 +127,10 @@ it('answers 404 to ids that are none', function (string $id): void {
 
 it('signs in with the right password only, and keeps the password to itself', function (): void {
     $this->app->make(AuthManager::class)->forgetGuards();
-    $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'wrong'])->assertStatus(422)->assertJsonPath('code', 'wrong-sign-in');
+    $this->postJson(
+        '/api/sign-in',
+        ['email' => 'coach@one.example', 'password' => 'wrong'],
+    )->assertStatus(422)->assertJsonPath('code', 'wrong-sign-in');
     $this->postJson('/api/sign-in', ['email' => 'COACH@one.example', 'password' => 'right-password'])->assertOk()
         ->assertJsonPath('email', 'coach@one.example')->assertJsonMissingPath('password');
     $this->getJson('/api/me')->assertOk();
@@ -106,13 +141,19 @@ it('signs in with the right password only, and keeps the password to itself', fu
 
 it('slows down wrong passwords for an account, longer each time, and tells how long', function (): void {
     $this->app->make(AuthManager::class)->forgetGuards();
-    $try = fn (string $password, string $email = 'coach@one.example') => $this->postJson('/api/sign-in', ['email' => $email, 'password' => $password]);
+    $try = fn (string $password, string $email = 'coach@one.example') => $this->postJson(
+        '/api/sign-in',
+        ['email' => $email, 'password' => $password],
+    );
     foreach (range(1, 5) as $ignored) {
         $try('wrong')->assertStatus(422);
     }
     $waits = [];
     foreach (range(1, 4) as $ignored) {
-        $waits[] = $wait = (int) $try('right-password')->assertStatus(429)->assertJsonPath('code', 'too-many-tries')->headers->get('Retry-After');
+        $waits[] = $wait = (int) $try('right-password')->assertStatus(429)->assertJsonPath(
+            'code',
+            'too-many-tries',
+        )->headers->get('Retry-After');
         $this->clock->passSeconds($wait + 1);
         $try('wrong')->assertStatus(422);
     }
@@ -124,7 +165,10 @@ it('slows down wrong passwords for an account, longer each time, and tells how l
 
 it('does not lock an account out on a device that knows it, nor by an address as its name', function (): void {
     $this->app->make(AuthManager::class)->forgetGuards();
-    $try = fn (string $password, string $email = 'coach@one.example') => $this->postJson('/api/sign-in', ['email' => $email, 'password' => $password]);
+    $try = fn (string $password, string $email = 'coach@one.example') => $this->postJson(
+        '/api/sign-in',
+        ['email' => $email, 'password' => $password],
+    );
     $device = $try('right-password')->assertOk()->getCookie('steady-rung-device', false)?->getValue();
     foreach (range(1, 5) as $ignored) {
         $try('wrong', '127.0.0.1')->assertStatus(422);
@@ -151,7 +195,10 @@ it('slows an address down that tries many accounts, and forgets it after a day',
 
 it('locks nobody out where they are known, whatever their address is slowed down for, and slows guesses on a known device too', function (): void {
     $this->app->make(AuthManager::class)->forgetGuards();
-    $try = fn (string $password, string $email = 'coach@one.example') => $this->postJson('/api/sign-in', ['email' => $email, 'password' => $password]);
+    $try = fn (string $password, string $email = 'coach@one.example') => $this->postJson(
+        '/api/sign-in',
+        ['email' => $email, 'password' => $password],
+    );
     $device = $try('right-password')->assertOk()->getCookie('steady-rung-device', false)?->getValue();
     foreach (range(1, 21) as $i) {
         $try('wrong', "somebody$i@else.example")->assertStatus(422);
@@ -219,18 +266,25 @@ it('takes as long for an account that is not there, and takes any text as one', 
 
     $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'wrong'])->assertStatus(422);
 
-    expect($seen)->toHaveCount(3)->and(array_map(fn (string $hash): int => password_get_info($hash)['options']['cost'], $seen))->toBe([4, 4, 4]);
+    expect($seen)->toHaveCount(3)
+        ->and(array_map(fn (string $hash): int => password_get_info($hash)['options']['cost'], $seen))->toBe([4, 4, 4]);
 });
 
 it('answers 401 to a token of any kind, and keeps every answer out of caches', function (): void {
     $this->getJson('/api/athletes')->assertOk()->assertHeader('Cache-Control', 'no-store, private');
     $this->app->make(AuthManager::class)->forgetGuards();
-    $this->withHeaders(['Authorization' => 'Bearer 1|abc'])->getJson('/api/me')->assertStatus(401)->assertHeader('Cache-Control', 'no-store, private');
+    $this->withHeaders(['Authorization' => 'Bearer 1|abc'])
+        ->getJson('/api/me')
+        ->assertStatus(401)
+        ->assertHeader('Cache-Control', 'no-store, private');
 });
 
 it('signs nobody in from a foreign page', function (): void {
     $this->app->make(AuthManager::class)->forgetGuards();
-    $this->withHeaders(['Origin' => 'https://elsewhere.example'])->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'right-password'])
+    $this->withHeaders(['Origin' => 'https://elsewhere.example'])->postJson(
+        '/api/sign-in',
+        ['email' => 'coach@one.example', 'password' => 'right-password'],
+    )
         ->assertStatus(403)->assertJsonPath('code', 'foreign-origin');
 });
 

@@ -7,7 +7,13 @@ use App\Models\Gym\User;
 use Illuminate\Auth\AuthManager;
 use Illuminate\Support\Facades\DB;
 
-const FOUNDING = ['gym_name' => 'The Loft', 'timezone' => 'Europe/Lisbon', 'coach_name' => 'Ines', 'email' => 'Ines@loft.example', 'password' => 'rope and chalk'];
+const FOUNDING = [
+    'gym_name' => 'The Loft',
+    'timezone' => 'Europe/Lisbon',
+    'coach_name' => 'Ines',
+    'email' => 'Ines@loft.example',
+    'password' => 'rope and chalk',
+];
 
 it('makes the first gym and its coach once, and signs the coach in', function (): void {
     $this->app->make(AuthManager::class)->forgetGuards();
@@ -15,7 +21,10 @@ it('makes the first gym and its coach once, and signs the coach in', function ()
     Gym::query()->delete();
     $this->getJson('/api/health')->assertJsonPath('founded', false);
     foreach (['email' => 'ines', 'timezone' => 'Europe/Atlantis', 'password' => 'short', 'gym_name' => "\u{200B}"] as $field => $wrong) {
-        $this->postJson('/api/gym', [$field => $wrong] + FOUNDING)->assertStatus(422)->assertJsonPath('errors.0.pointer', "/$field")->assertJsonMissing(['value' => 'short']);
+        $this->postJson('/api/gym', [$field => $wrong] + FOUNDING)
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.pointer', "/$field")
+            ->assertJsonMissing(['value' => 'short']);
     }
     $this->postJson('/api/gym', FOUNDING)->assertCreated()->assertJsonPath('gym_name', 'The Loft')->assertJsonPath('demo', false);
     $this->getJson('/api/me')->assertOk()->assertJsonPath('email', 'ines@loft.example');
@@ -24,14 +33,29 @@ it('makes the first gym and its coach once, and signs the coach in', function ()
 });
 
 it('changes the gym, the time zone and the coach', function (): void {
-    $this->putJson('/api/settings', ['gym_name' => 'New name', 'timezone' => 'America/Lima', 'coach_name' => 'Ines'])->assertOk()->assertJsonPath('gym_name', 'New name')->assertJsonPath('timezone', 'America/Lima');
+    $this->putJson(
+        '/api/settings',
+        ['gym_name' => 'New name', 'timezone' => 'America/Lima', 'coach_name' => 'Ines'],
+    )->assertOk()->assertJsonPath('gym_name', 'New name')->assertJsonPath('timezone', 'America/Lima');
     $this->putJson('/api/settings', ['gym_name' => 'New name', 'timezone' => 'Mars', 'coach_name' => 'Ines'])->assertStatus(422);
 });
 
 it('changes the password with the present one, and signs other devices out', function (): void {
-    DB::table('sessions')->insert(['id' => 'elsewhere', 'user_id' => $this->coach->id, 'payload' => '', 'last_activity' => 1, 'began_at' => 1]);
-    $this->putJson('/api/password', ['present' => 'wrong-password', 'new' => 'a longer one'])->assertStatus(422)->assertJsonPath('code', 'wrong-password');
-    $this->putJson('/api/password', ['present' => 'right-password', 'new' => 'short'])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/new');
+    DB::table('sessions')->insert([
+        'id' => 'elsewhere',
+        'user_id' => $this->coach->id,
+        'payload' => '',
+        'last_activity' => 1,
+        'began_at' => 1,
+    ]);
+    $this->putJson(
+        '/api/password',
+        ['present' => 'wrong-password', 'new' => 'a longer one'],
+    )->assertStatus(422)->assertJsonPath('code', 'wrong-password');
+    $this->putJson(
+        '/api/password',
+        ['present' => 'right-password', 'new' => 'short'],
+    )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/new');
     $this->putJson('/api/password', ['present' => 'right-password', 'new' => 'a longer one'])->assertNoContent();
     $this->getJson('/api/me')->assertOk();
 
@@ -58,9 +82,14 @@ it('tells who takes a coach in nothing of other gyms: one address may have an ac
     $bea = ['id' => uuid(), 'name' => 'Bea', 'email' => 'bea@two.example', 'password' => 'chalk on the hands'];
     $this->postJson('/api/coaches', $bea)->assertCreated()->assertJsonCount(2, 'items');
     $this->app->make(AuthManager::class)->forgetGuards();
-    $gym = fn (string $password): ?string => $this->postJson('/api/sign-in', ['email' => 'bea@two.example', 'password' => $password])->json('gym_name');
+    $gym = fn (string $password): ?string => $this->postJson(
+        '/api/sign-in',
+        ['email' => 'bea@two.example', 'password' => $password],
+    )->json('gym_name');
 
-    expect($gym('chalk on the hands'))->toBe('Gym of coach@one.example')->and($gym('right-password'))->toBe('Gym of bea@two.example')->and($gym('neither of them'))->toBeNull();
+    expect($gym('chalk on the hands'))->toBe('Gym of coach@one.example')
+        ->and($gym('right-password'))->toBe('Gym of bea@two.example')
+        ->and($gym('neither of them'))->toBeNull();
 });
 
 it('takes one more coach into the gym, whose sets are known as theirs', function (): void {
@@ -68,15 +97,24 @@ it('takes one more coach into the gym, whose sets are known as theirs', function
     foreach (['email' => 'bea', 'password' => 'short', 'name' => '', 'id' => '7'] as $field => $wrong) {
         $this->postJson('/api/coaches', [$field => $wrong] + $bea)->assertStatus(422)->assertJsonPath('errors.0.pointer', "/$field");
     }
-    $this->postJson('/api/coaches', $bea)->assertCreated()->assertJsonPath('items.*.name', ['Bea', 'Coach'])->assertJsonMissingPath('items.0.password');
+    $this->postJson('/api/coaches', $bea)
+        ->assertCreated()
+        ->assertJsonPath('items.*.name', ['Bea', 'Coach'])
+        ->assertJsonMissingPath('items.0.password');
     $this->postJson('/api/coaches', $bea)->assertCreated()->assertJsonCount(2, 'items');
     $this->postJson('/api/coaches', ['id' => uuid()] + $bea)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/email');
     $this->postJson('/api/coaches', ['email' => 'cy@one.example'] + $bea)->assertStatus(409)->assertJsonPath('code', 'id-taken');
 
     $athlete = addAthlete($this);
     $this->signInAs(User::query()->findOrFail($bea['id']));
-    $this->postJson("/api/athletes/$athlete/sets", set($this, null, 0, clean_reps: null, reserve: null, hang_s: 20, purpose: 'baseline'))->assertCreated()->assertJsonPath('by', $bea['id']);
-    $this->postJson('/api/sign-in', ['email' => 'bea@one.example', 'password' => 'chalk on the hands'])->assertOk()->assertJsonPath('gym_name', 'Gym of coach@one.example');
+    $this->postJson(
+        "/api/athletes/$athlete/sets",
+        set($this, null, 0, clean_reps: null, reserve: null, hang_s: 20, purpose: 'baseline'),
+    )->assertCreated()->assertJsonPath('by', $bea['id']);
+    $this->postJson(
+        '/api/sign-in',
+        ['email' => 'bea@one.example', 'password' => 'chalk on the hands'],
+    )->assertOk()->assertJsonPath('gym_name', 'Gym of coach@one.example');
 });
 
 it('shows no gym the coaches of another', function (): void {

@@ -16,7 +16,10 @@ it('measures a band on the simulated scale, and bears with its silence, repetiti
     Gym::query()->update(['is_demo' => true]);
     try {
         $scale = fn () => $this->getJson('/api/bench/scale')->assertOk()->json();
-        $hang = fn (string $fault = 'none') => $this->putJson('/api/bench/scale/hang', ['band' => ON_BENCH, 'length_m' => 1.6, 'fault' => $fault])->assertNoContent();
+        $hang = fn (string $fault = 'none') => $this->putJson(
+            '/api/bench/scale/hang',
+            ['band' => ON_BENCH, 'length_m' => 1.6, 'fault' => $fault],
+        )->assertNoContent();
         $becomes = function (string $state) use ($scale): array {
             return Wait::until(function () use ($scale, $state): ?array {
                 $stream = $scale();
@@ -68,7 +71,9 @@ it('says that no scale answers, and that readings can be typed', function (): vo
 
 it('reads the line protocol, in N and kg, and passes over what it cannot read', function (): void {
     $reader = new ScaleTapeReader;
-    foreach (['STEADY-SCALE 1 NOW 5000', 'R 1 4800 98.0665 N', 'R 2 4900 10 kg', 'R x 1 2 N', "\xFF\xFE", 'R 3 5000 5 stone', 'LIVE'] as $line) {
+    foreach (
+        ['STEADY-SCALE 1 NOW 5000', 'R 1 4800 98.0665 N', 'R 2 4900 10 kg', 'R x 1 2 N', "\xFF\xFE", 'R 3 5000 5 stone', 'LIVE'] as $line
+    ) {
         $reader->take("$line\r\n");
     }
     $tape = $reader->tape();
@@ -85,11 +90,13 @@ it('shows the curve settle with each point, and what the band takes off at foot 
         'athlete_id' => $athlete, 'bar_id' => $bar,
     ])->assertOk();
 
-    expect($bench()->json('curve.relative_sd'))->toEqual(0.3)->and($bench(1.5)->json('curve.relative_sd'))->toBeGreaterThan(0.03)->toBeLessThan(0.05)
+    expect($bench()->json('curve.relative_sd'))->toEqual(0.3)
+        ->and($bench(1.5)->json('curve.relative_sd'))->toBeGreaterThan(0.03)->toBeLessThan(0.05)
         ->and($bench(1.5, 2.1)->json('curve.relative_sd'))->toBeLessThan(0.025)
         ->and($bench(1.5, 1.6)->json('curve.doubts.0.code'))->toBe('too-close');
     [$foot, $knee] = $bench(1.5, 2.1)->json('help');
-    expect($foot['help_kg']['bottom'])->toBeGreaterThan($foot['help_kg']['mean'])->and($foot['help_kg']['mean'])->toBeGreaterThan($foot['help_kg']['top'])
+    expect($foot['help_kg']['bottom'])->toBeGreaterThan($foot['help_kg']['mean'])
+        ->and($foot['help_kg']['mean'])->toBeGreaterThan($foot['help_kg']['top'])
         ->and($foot['help_kg']['mean'])->toBeGreaterThan($knee['help_kg']['mean'])
         ->and(70 * (1 - $foot['share']))->toEqualWithDelta($foot['help_kg']['mean'], 1e-9)
         ->and($foot['bottom_m'])->toEqualWithDelta(2.1, 1e-9);
@@ -97,6 +104,18 @@ it('shows the curve settle with each point, and what the band takes off at foot 
 });
 
 it('refuses a falling curve on the bench and names the point', function (): void {
-    $this->postJson('/api/bench/curve', ['band' => [...ON_BENCH, 'points' => [['length_m' => 1.3, 'force_n' => 60], ['length_m' => 1.8, 'force_n' => 13], ['length_m' => 2.4, 'force_n' => 180]]]])
+    $this->postJson(
+        '/api/bench/curve',
+        [
+            'band' => [
+                ...ON_BENCH,
+                'points' => [
+                    ['length_m' => 1.3, 'force_n' => 60],
+                    ['length_m' => 1.8, 'force_n' => 13],
+                    ['length_m' => 2.4, 'force_n' => 180],
+                ],
+            ],
+        ],
+    )
         ->assertStatus(422)->assertJsonPath('errors.0.pointer', '/band/points/1');
 });

@@ -6,7 +6,10 @@ beforeEach(function (): void {
     $this->athlete = addAthlete($this);
     $this->bar = addBar($this);
     $this->band = addBand($this);
-    $this->inspect = fn (string $finding, string $on = '2026-03-02', ?string $id = null) => $this->postJson("/api/bands/$this->band/inspections", ['id' => $id ?? uuid(), 'inspected_on' => $on, 'finding' => $finding]);
+    $this->inspect = fn (string $finding, string $on = '2026-03-02', ?string $id = null) => $this->postJson(
+        "/api/bands/$this->band/inspections",
+        ['id' => $id ?? uuid(), 'inspected_on' => $on, 'finding' => $finding],
+    );
 });
 
 it('is due until somebody looks, counts the sets since, and is due again', function (): void {
@@ -20,7 +23,13 @@ it('is due until somebody looks, counts the sets since, and is due again', funct
 it('counts a set that was taken back as no use, and a pair as one use of each', function (): void {
     ($this->inspect)('sound', '2026-03-01');
     $other = addBand($this, 13, 'Other');
-    $pair = exerciseOn(['kind' => 'band', 'bar_id' => $this->bar, 'attach' => 'foot', 'band_ids' => [$this->band, $other], 'knee_band_id' => $other]);
+    $pair = exerciseOn([
+        'kind' => 'band',
+        'bar_id' => $this->bar,
+        'attach' => 'foot',
+        'band_ids' => [$this->band, $other],
+        'knee_band_id' => $other,
+    ]);
     $set = set($this, $pair, 4);
     $this->postJson("/api/athletes/$this->athlete/sets", $set)->assertCreated();
     $uses = fn (): array => array_column(array_column($this->getJson('/api/kit')->json('bands'), 'wear'), 'uses_since');

@@ -29,7 +29,9 @@ it('refuses the same id and body on another parent', function (): void {
     $weighing = ['id' => uuid(), 'weighed_on' => '2026-03-01', 'mass_kg' => 70.5];
     $look = ['id' => uuid(), 'inspected_on' => '2026-03-01', 'finding' => 'sound'];
     $note = ['id' => uuid(), 'note' => 'Seen by the physio.'];
-    foreach (['/api/athletes/%s/sets' => $set, '/api/athletes/%s/weighings' => $weighing, '/api/athletes/%s/clearances' => $note] as $path => $body) {
+    foreach (
+        ['/api/athletes/%s/sets' => $set, '/api/athletes/%s/weighings' => $weighing, '/api/athletes/%s/clearances' => $note] as $path => $body
+    ) {
         $this->postJson(sprintf($path, $this->athlete), $body)->assertCreated();
         $this->postJson(sprintf($path, $this->athlete), $body)->assertOk();
         $this->postJson(sprintf($path, $other), $body)->assertStatus(409)->assertJsonPath('code', 'id-taken');
@@ -44,10 +46,19 @@ it('tells two machines of one figure apart', function (): void {
     $set = set($this, exerciseOn(['kind' => 'counterweight', 'machine_id' => $lift, 'stack_kg' => 20]), 8);
     $this->postJson("/api/athletes/$this->athlete/sets", $set)->assertCreated();
 
-    $this->postJson("/api/athletes/$this->athlete/sets", ['exercise' => ['setup' => ['kind' => 'pulldown', 'machine_id' => $lift, 'stack_kg' => 20]]] + $set)->assertStatus(409);
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, exerciseOn(['kind' => 'pulldown', 'machine_id' => $lift, 'stack_kg' => 20]), 8))
+    $this->postJson(
+        "/api/athletes/$this->athlete/sets",
+        ['exercise' => ['setup' => ['kind' => 'pulldown', 'machine_id' => $lift, 'stack_kg' => 20]]] + $set,
+    )->assertStatus(409);
+    $this->postJson(
+        "/api/athletes/$this->athlete/sets",
+        set($this, exerciseOn(['kind' => 'pulldown', 'machine_id' => $lift, 'stack_kg' => 20]), 8),
+    )
         ->assertStatus(422)->assertJsonPath('errors.0.pointer', '/machine_id');
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, exerciseOn(['kind' => 'counterweight', 'machine_id' => $cable, 'stack_kg' => 20]), 8))->assertStatus(422);
+    $this->postJson(
+        "/api/athletes/$this->athlete/sets",
+        set($this, exerciseOn(['kind' => 'counterweight', 'machine_id' => $cable, 'stack_kg' => 20]), 8),
+    )->assertStatus(422);
 });
 
 it('still knows gear it stored after that was changed', function (): void {
@@ -60,12 +71,25 @@ it('still knows gear it stored after that was changed', function (): void {
 
 it('takes a queue of sets of several athletes in order, refuses single ones with the reason, and stores each once', function (): void {
     $other = addAthlete($this, name: 'Bea');
-    $of = fn (string $athlete, int $clean, mixed ...$changes): array => ['athlete_id' => $athlete, 'set' => [...$changes] + set($this, $this->exercise, $clean)];
-    $queue = [$of($this->athlete, 8), $of($other, 6), $of($this->athlete, 7), $of($other, 1, clean_reps: -1), $of(uuid(), 5), $of($other, 5, exercise: exercise($this->bar, uuid()))];
+    $of = fn (string $athlete, int $clean, mixed ...$changes): array => [
+        'athlete_id' => $athlete,
+        'set' => [...$changes] + set($this, $this->exercise, $clean),
+    ];
+    $queue = [
+        $of($this->athlete, 8),
+        $of($other, 6),
+        $of($this->athlete, 7),
+        $of($other, 1, clean_reps: -1),
+        $of(uuid(), 5),
+        $of($other, 5, exercise: exercise($this->bar, uuid())),
+    ];
     $first = $this->postJson('/api/commands', ['commands' => $queue])->assertOk()->json('outcomes');
 
     expect(array_column($first, 'id'))->toBe(array_column(array_column($queue, 'set'), 'id'))
-        ->and(array_map(fn (array $o): ?string => $o['problem']['code'] ?? null, $first))->toBe([null, null, null, 'invalid', 'not-found', 'invalid'])
+        ->and(array_map(
+            fn (array $o): ?string => $o['problem']['code'] ?? null,
+            $first,
+        ))->toBe([null, null, null, 'invalid', 'not-found', 'invalid'])
         ->and($first[3]['problem']['errors'][0]['pointer'])->toBe('/commands/3/set/clean_reps')
         ->and($this->postJson('/api/commands', ['commands' => $queue])->json('outcomes'))->toEqual($first)
         ->and(LoggedSet::query()->count())->toBe(3)
@@ -84,7 +108,13 @@ it('takes the queue of a device that runs the program before, under the name it 
 
 it('lets pain in a queue pause what comes days after it', function (): void {
     $queue = [
-        ['athlete_id' => $this->athlete, 'set' => ['performed_at' => '2026-02-26T18:00:00Z', 'pain' => ['place' => 'elbow', 'level' => 3]] + set($this, $this->exercise, 5)],
+        [
+            'athlete_id' => $this->athlete,
+            'set' => [
+                'performed_at' => '2026-02-26T18:00:00Z',
+                'pain' => ['place' => 'elbow', 'level' => 3],
+            ] + set($this, $this->exercise, 5),
+        ],
         ['athlete_id' => $this->athlete, 'set' => ['performed_at' => '2026-03-01T18:00:00Z'] + set($this, $this->exercise, 8)],
     ];
     $outcomes = $this->postJson('/api/commands', ['commands' => $queue])->json('outcomes');
@@ -93,5 +123,16 @@ it('lets pain in a queue pause what comes days after it', function (): void {
 });
 
 it('refuses days and times that are none', function (string $at): void {
-    $this->postJson("/api/athletes/$this->athlete/sets", ['performed_at' => $at] + set($this, $this->exercise, 8))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/performed_at');
-})->with(['2026-02-30T10:00:00Z', '2026-00-10T10:00:00Z', '2026-01-00T10:00:00Z', '2026-01-10T24:00:00Z', '2026-01-10T10:60:00Z', '2026-01-10T10:00:60Z', '2025-02-29T10:00:00Z']);
+    $this->postJson(
+        "/api/athletes/$this->athlete/sets",
+        ['performed_at' => $at] + set($this, $this->exercise, 8),
+    )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/performed_at');
+})->with([
+    '2026-02-30T10:00:00Z',
+    '2026-00-10T10:00:00Z',
+    '2026-01-00T10:00:00Z',
+    '2026-01-10T24:00:00Z',
+    '2026-01-10T10:60:00Z',
+    '2026-01-10T10:00:60Z',
+    '2025-02-29T10:00:00Z',
+]);

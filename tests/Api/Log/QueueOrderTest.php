@@ -11,13 +11,25 @@ use Tests\ApiTestCase;
 function gymOfThree(ApiTestCase $test, User $coach, array $ids): void
 {
     $test->signInAs($coach);
-    $test->postJson('/api/gear', ['id' => $ids['bar'], 'name' => 'Bar', 'figures' => ['kind' => 'bar', 'height_m' => 2.5]])->assertCreated();
-    $test->postJson('/api/bands', ['id' => $ids['band'], 'name' => 'Band', 'hung_length_m' => 1.0, 'width_mm' => 29, 'thickness_mm' => 4.5])->assertCreated();
+    $test->postJson(
+        '/api/gear',
+        ['id' => $ids['bar'], 'name' => 'Bar', 'figures' => ['kind' => 'bar', 'height_m' => 2.5]],
+    )->assertCreated();
+    $test->postJson(
+        '/api/bands',
+        ['id' => $ids['band'], 'name' => 'Band', 'hung_length_m' => 1.0, 'width_mm' => 29, 'thickness_mm' => 4.5],
+    )->assertCreated();
     foreach ($ids['athletes'] as $n => $id) {
-        $test->postJson('/api/athletes', ['id' => $id, 'name' => "Athlete $n", 'kind' => 'gym', 'mass_kg' => 60 + 5 * $n, 'stature_m' => 1.7, 'tags' => ['evening']])->assertCreated();
+        $test->postJson(
+            '/api/athletes',
+            ['id' => $id, 'name' => "Athlete $n", 'kind' => 'gym', 'mass_kg' => 60 + 5 * $n, 'stature_m' => 1.7, 'tags' => ['evening']],
+        )->assertCreated();
         $test->putJson("/api/athletes/$id/setup", exercise($ids['bar'], $ids['band']))->assertOk();
     }
-    $test->postJson('/api/classes', ['id' => $ids['class'], 'name' => 'Evening', 'first_on' => '2026-03-02', 'at' => '18:00', 'minutes' => 75, 'tags' => ['evening']])->assertCreated();
+    $test->postJson(
+        '/api/classes',
+        ['id' => $ids['class'], 'name' => 'Evening', 'first_on' => '2026-03-02', 'at' => '18:00', 'minutes' => 75, 'tags' => ['evening']],
+    )->assertCreated();
 }
 
 /**
@@ -34,11 +46,21 @@ function evening(ApiTestCase $test, Randomizer $random, array $ids): array
         $who = $ids['athletes'][$random->getInt(0, 2)];
         $mine = $sets[$who] ?? [];
         $command = match ($random->getInt(0, 9)) {
-            0 => $mine === [] ? null : ['set' => set($test, $exercise, $random->getInt(3, 9), replaces_id: array_pop($mine), performed_at: $at)],
+            0 => $mine === []
+                ? null
+                : ['set' => set($test, $exercise, $random->getInt(3, 9), replaces_id: array_pop($mine), performed_at: $at)],
             1 => $mine === [] ? null : ['taken_back' => ['id' => uuid(), 'set_id' => array_pop($mine)]],
             2 => ['beside' => ['id' => uuid(), 'performed_at' => $at, 'accessory' => 'plank', 'seconds' => $random->getInt(20, 60)]],
             3 => ['signal' => ['id' => uuid(), 'on' => '2026-03-02', 'effort' => $random->getInt(1, 10)]],
-            4 => ['coming' => ['id' => uuid(), 'class_id' => $ids['class'], 'on' => '2026-03-02', 'coming' => $random->getInt(0, 1) === 1, 'told_at' => $at]],
+            4 => [
+                'coming' => [
+                    'id' => uuid(),
+                    'class_id' => $ids['class'],
+                    'on' => '2026-03-02',
+                    'coming' => $random->getInt(0, 1) === 1,
+                    'told_at' => $at,
+                ],
+            ],
             5 => ['gear' => ['id' => uuid(), 'gear_id' => $ids['band'], 'out' => $random->getInt(0, 1) === 1, 'told_at' => $at]],
             default => ['set' => set($test, $exercise, $random->getInt(3, 9), performed_at: $at)],
         };
@@ -57,7 +79,10 @@ function evening(ApiTestCase $test, Randomizer $random, array $ids): array
 function standing(ApiTestCase $test, array $ids): array
 {
     $day = $test->getJson("/api/classes/{$ids['class']}/days/2026-03-02")->assertOk()->json();
-    $sets = fn (array $athlete): array => array_map(fn (array $s): array => array_diff_key($s, ['by' => 0, 'taught' => 0]), $athlete['sets']);
+    $sets = fn (array $athlete): array => array_map(
+        fn (array $s): array => array_diff_key($s, ['by' => 0, 'taught' => 0]),
+        $athlete['sets'],
+    );
 
     return [
         array_map(fn (array $a): array => ['sets' => $sets($a)] + array_diff_key($a, ['sheet' => 0, 'pain_source' => 0]), $day['athletes']),

@@ -14,7 +14,10 @@ beforeEach(function (): void {
 
 it('logs a baseline with a band and a dead hang, and predicts reps from then on', function (): void {
     $this->postJson($this->sets, set($this, $this->exercise, 7, purpose: 'baseline'))->assertCreated()->assertJsonPath('clean_reps', 7);
-    $this->postJson($this->sets, ['id' => uuid(), 'performed_at' => '2026-03-02T17:50:00Z', 'purpose' => 'baseline', 'hang_s' => 31.5])->assertCreated()->assertJsonPath('hang_s', 31.5);
+    $this->postJson(
+        $this->sets,
+        ['id' => uuid(), 'performed_at' => '2026-03-02T17:50:00Z', 'purpose' => 'baseline', 'hang_s' => 31.5],
+    )->assertCreated()->assertJsonPath('hang_s', 31.5);
 
     $page = $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('best_hang_s', 31.5)->assertJsonPath('call', null);
     $rung = collect($this->getJson("/api/athletes/$this->athlete/scale")->json('rungs'))->firstWhere('rung.exercise.setup.attach', 'foot');
@@ -24,7 +27,10 @@ it('logs a baseline with a band and a dead hang, and predicts reps from then on'
 
 it('keeps what was carried then, whatever happens to the band later', function (): void {
     $carried = $this->postJson($this->sets, set($this, $this->exercise, 8))->json('carried_kg');
-    $this->putJson('/api/bands/'.$this->exercise['setup']['band_ids'][0], ['name' => 'Now thick', 'hung_length_m' => 1.0, 'width_mm' => 60, 'thickness_mm' => 4.5])->assertOk();
+    $this->putJson(
+        '/api/bands/'.$this->exercise['setup']['band_ids'][0],
+        ['name' => 'Now thick', 'hung_length_m' => 1.0, 'width_mm' => 60, 'thickness_mm' => 4.5],
+    )->assertOk();
 
     $this->getJson($this->sets)->assertJsonPath('items.0.carried_kg', $carried)->assertJsonPath('items.0.setup_name', 'Band, foot, Bar');
 });
@@ -55,14 +61,22 @@ it('takes a set back by a new row, keeps both, and undoes what followed', functi
 it('corrects a set by a new row that names it, once', function (): void {
     $set = set($this, $this->exercise, 8);
     $this->postJson($this->sets, $set)->assertCreated();
-    $this->postJson($this->sets, set($this, $this->exercise, 6, replaces_id: $set['id']))->assertCreated()->assertJsonPath('corrected', true);
+    $this->postJson(
+        $this->sets,
+        set($this, $this->exercise, 6, replaces_id: $set['id']),
+    )->assertCreated()->assertJsonPath('corrected', true);
     $this->postJson($this->sets, set($this, $this->exercise, 5, replaces_id: $set['id']))->assertStatus(409);
 
     $this->getJson($this->sets)->assertJsonCount(1, 'items')->assertJsonPath('items.0.clean_reps', 6);
 });
 
 it('corrects the seconds of a hang, and the longest follows', function (): void {
-    $hang = fn (float $seconds, mixed ...$more): array => set($this, null, 0, ...['clean_reps' => null, 'reserve' => null, 'purpose' => 'baseline', 'hang_s' => $seconds, ...$more]);
+    $hang = fn (float $seconds, mixed ...$more): array => set(
+        $this,
+        null,
+        0,
+        ...['clean_reps' => null, 'reserve' => null, 'purpose' => 'baseline', 'hang_s' => $seconds, ...$more],
+    );
     $long = $hang(62.0);
     $this->postJson($this->sets, $hang(31.0, performed_at: '2026-03-02T17:50:00Z'))->assertCreated();
     $this->postJson($this->sets, $long)->assertCreated();
@@ -75,14 +89,36 @@ it('corrects the seconds of a hang, and the longest follows', function (): void 
 it('gives sets that come in any order, corrected and withdrawn, exactly the states of a full replay', function (int $seed): void {
     $this->putJson("/api/athletes/$this->athlete/setup", $this->exercise)->assertOk();
     $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
-    $days = array_map(fn (int $i): string => (new DateTimeImmutable('2026-01-05'))->modify(sprintf('+%d days', 4 * $i))->format('Y-m-d'), range(0, 13));
+    $days = array_map(
+        fn (int $i): string => (new DateTimeImmutable('2026-01-05'))->modify(sprintf('+%d days', 4 * $i))->format('Y-m-d'),
+        range(0, 13),
+    );
     $this->clock->set('2026-03-10T18:00:00Z');
     $sent = [];
     foreach ($random->shuffleArray($days) as $day) {
-        $sent[] = $set = set($this, $this->exercise, $random->getInt(4, 10), performed_at: "{$day}T17:00:00Z", reserve: $random->getInt(0, 4), purpose: $random->getInt(0, 4) === 0 ? 'test' : 'work', asked_reps: 8);
+        $sent[] = $set = set(
+            $this,
+            $this->exercise,
+            $random->getInt(4, 10),
+            performed_at: "{$day}T17:00:00Z",
+            reserve: $random->getInt(0, 4),
+            purpose: $random->getInt(0, 4) === 0 ? 'test' : 'work',
+            asked_reps: 8,
+        );
         $this->postJson($this->sets, $set)->assertCreated();
     }
-    $this->postJson($this->sets, set($this, $this->exercise, 2, replaces_id: $sent[3]['id'], performed_at: $sent[3]['performed_at'], reserve: null, to_failure: true))->assertCreated();
+    $this->postJson(
+        $this->sets,
+        set(
+            $this,
+            $this->exercise,
+            2,
+            replaces_id: $sent[3]['id'],
+            performed_at: $sent[3]['performed_at'],
+            reserve: null,
+            to_failure: true,
+        ),
+    )->assertCreated();
     foreach ([$sent[5], collect($sent)->sortBy('performed_at')->last()] as $gone) {
         $this->postJson("$this->sets/{$gone['id']}/withdrawal", ['id' => uuid()])->assertNoContent();
     }
@@ -92,13 +128,21 @@ it('gives sets that come in any order, corrected and withdrawn, exactly the stat
     $this->artisan('steady:replay')->assertSuccessful();
     $this->signInAs($this->coach);
 
-    expect(count($before))->toBe(12)->and($stored())->toEqual($before)->and($this->getJson('/api/calls')->json('items.0.call'))->toBe($call);
+    expect(count($before))->toBe(12)
+        ->and($stored())->toEqual($before)
+        ->and($this->getJson('/api/calls')->json('items.0.call'))->toBe($call);
 })->with([1, 2, 3]);
 
 it('says what each telling set taught, and keeps what was asked and whether it went to failure', function (): void {
-    $this->postJson($this->sets, set($this, $this->exercise, 6, purpose: 'baseline', reserve: null, to_failure: true))->assertCreated()->assertJsonPath('to_failure', true);
+    $this->postJson(
+        $this->sets,
+        set($this, $this->exercise, 6, purpose: 'baseline', reserve: null, to_failure: true),
+    )->assertCreated()->assertJsonPath('to_failure', true);
     $this->clock->set('2026-03-05T18:00:00Z');
-    $this->postJson($this->sets, set($this, $this->exercise, 12, asked_reps: 8, reserve: 0))->assertCreated()->assertJsonPath('asked_reps', 8);
+    $this->postJson(
+        $this->sets,
+        set($this, $this->exercise, 12, asked_reps: 8, reserve: 0),
+    )->assertCreated()->assertJsonPath('asked_reps', 8);
     $this->postJson($this->sets, set($this, $this->exercise, 5, reserve: 0))->assertCreated()->assertJsonPath('taught', null);
 
     expect($this->getJson($this->sets)->json('items.1.taught'))->toStartWith('More than expected: capacity ');
@@ -106,7 +150,10 @@ it('says what each telling set taught, and keeps what was asked and whether it w
 
 it('refuses what cannot be a set, field by field', function (array $changes, string $pointer): void {
     $set = set($this, $this->exercise, 8);
-    $this->postJson($this->sets, array_filter([...$set, ...$changes], fn ($v) => $v !== 'gone'))->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
+    $this->postJson(
+        $this->sets,
+        array_filter([...$set, ...$changes], fn ($v) => $v !== 'gone'),
+    )->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
     expect(LoggedSet::query()->count())->toBe(0);
 })->with([
     'reps and hang' => [['hang_s' => 10], '/clean_reps'],
@@ -120,19 +167,40 @@ it('refuses what cannot be a set, field by field', function (array $changes, str
     'unknown reason' => [['no_counts' => ['lazy' => 1]], '/no_counts/lazy'],
     'no such pain' => [['pain' => ['place' => 'elbow', 'level' => 11]], '/pain/level'],
     'the future' => [['performed_at' => '2026-03-03T18:00:00Z'], '/performed_at'],
-    'unknown gear' => [['exercise' => ['setup' => ['kind' => 'band', 'bar_id' => '01900000-0000-7000-8000-000000000099', 'attach' => 'foot', 'band_ids' => ['01900000-0000-7000-8000-000000000098']]]], '/bar_id'],
+    'unknown gear' => [
+        [
+            'exercise' => [
+                'setup' => [
+                    'kind' => 'band',
+                    'bar_id' => '01900000-0000-7000-8000-000000000099',
+                    'attach' => 'foot',
+                    'band_ids' => ['01900000-0000-7000-8000-000000000098'],
+                ],
+            ],
+        ],
+        '/bar_id',
+    ],
     'strange id' => [['id' => 'one'], '/id'],
 ]);
 
 it('refuses a set-up that does not fit, with the reason', function (): void {
     $low = addBar($this, 1.3, 'Low');
-    $this->postJson($this->sets, set($this, exercise($low, $this->exercise['setup']['band_ids'][0]), 8))->assertStatus(422)->assertJsonPath('code', 'does-not-fit');
-    $this->putJson("/api/athletes/$this->athlete/setup", exercise($low, $this->exercise['setup']['band_ids'][0]))->assertStatus(422)->assertJsonPath('code', 'does-not-fit');
+    $this->postJson(
+        $this->sets,
+        set($this, exercise($low, $this->exercise['setup']['band_ids'][0]), 8),
+    )->assertStatus(422)->assertJsonPath('code', 'does-not-fit');
+    $this->putJson(
+        "/api/athletes/$this->athlete/setup",
+        exercise($low, $this->exercise['setup']['band_ids'][0]),
+    )->assertStatus(422)->assertJsonPath('code', 'does-not-fit');
 });
 
 it('counts the day of a set in the gym’s time zone', function (): void {
     $this->clock->set('2026-07-01T23:59:00Z');
-    $this->postJson($this->sets, set($this, $this->exercise, 8, performed_at: '2026-07-01T23:30:00Z'))->assertJsonPath('trained_on', '2026-07-02');
+    $this->postJson(
+        $this->sets,
+        set($this, $this->exercise, 8, performed_at: '2026-07-01T23:30:00Z'),
+    )->assertJsonPath('trained_on', '2026-07-02');
 });
 
 it('pages the log, newest first', function (): void {
@@ -150,13 +218,22 @@ it('takes a mixed set: its end counts for no gate and no capacity, stays with it
     $this->putJson("/api/athletes/$athlete/setup", $on)->assertOk();
     $this->postJson("/api/athletes/$athlete/sets", $first = set($this, $lighter, 2))->assertCreated()->assertJsonPath('part_of', null);
     $before = $this->getJson("/api/athletes/$athlete")->json('capacity');
-    $this->postJson("/api/athletes/$athlete/sets", $end = [...set($this, $on, 6), 'part_of' => $first['id']])->assertCreated()->assertJsonPath('part_of', $first['id']);
+    $this->postJson(
+        "/api/athletes/$athlete/sets",
+        $end = [...set($this, $on, 6), 'part_of' => $first['id']],
+    )->assertCreated()->assertJsonPath('part_of', $first['id']);
 
     expect($this->getJson("/api/athletes/$athlete")->json('capacity'))->toBe($before)
         ->and(json_encode($this->getJson("/api/athletes/$athlete")->json('call.call.reasons')))->not->toContain('6 clean');
-    $this->postJson("/api/athletes/$athlete/sets", [...set($this, $on, 7), 'replaces_id' => $end['id']])->assertCreated()->assertJsonPath('part_of', $first['id']);
+    $this->postJson(
+        "/api/athletes/$athlete/sets",
+        [...set($this, $on, 7), 'replaces_id' => $end['id']],
+    )->assertCreated()->assertJsonPath('part_of', $first['id']);
     $this->postJson("/api/athletes/$athlete/sets", [...set($this, $on, 6), 'part_of' => uuid()])->assertNotFound();
-    $this->postJson('/api/athletes/'.addAthlete($this, name: 'Another').'/sets', [...set($this, $on, 6), 'part_of' => $first['id']])->assertNotFound();
+    $this->postJson(
+        '/api/athletes/'.addAthlete($this, name: 'Another').'/sets',
+        [...set($this, $on, 6), 'part_of' => $first['id']],
+    )->assertNotFound();
 });
 
 it('lets a session of mixed sets alone neither add to the row of sessions nor break it', function (): void {
@@ -168,19 +245,33 @@ it('lets a session of mixed sets alone neither add to the row of sessions nor br
     }
     expect($missing())->toContain('One more session at 3 × 8 clean.');
     $this->postJson($this->sets, $first = set($this, $lighter, 2, performed_at: '2026-02-26T17:00:00Z'))->assertCreated();
-    $this->postJson($this->sets, [...set($this, $this->exercise, 6, performed_at: '2026-02-26T17:01:00Z'), 'part_of' => $first['id']])->assertCreated();
+    $this->postJson(
+        $this->sets,
+        [...set($this, $this->exercise, 6, performed_at: '2026-02-26T17:01:00Z'), 'part_of' => $first['id']],
+    )->assertCreated();
     expect($missing())->toContain('One more session at 3 × 8 clean.');
 });
 
 it('keeps the seconds of each lowering, and takes a set that went down too fast for what it was', function (): void {
     $lowering = ['setup' => ['kind' => 'strict'], 'movement' => 'lowering', 'seconds' => 3];
-    $set = fn (array $more): array => $more + ['id' => uuid(), 'performed_at' => '2026-03-02T18:00:00Z', 'purpose' => 'work', 'exercise' => $lowering, 'clean_reps' => 3];
+    $set = fn (array $more): array => $more + [
+        'id' => uuid(),
+        'performed_at' => '2026-03-02T18:00:00Z',
+        'purpose' => 'work',
+        'exercise' => $lowering,
+        'clean_reps' => 3,
+    ];
     $this->postJson($this->sets, $set(['splits_s' => [4.2, 3.6, 3.0]]))->assertCreated()->assertJsonPath('splits_s', [4.2, 3.6, 3]);
     $this->postJson($this->sets, $set(['performed_at' => '2026-03-02T18:03:00Z', 'splits_s' => [2.2, 1.6, 1.0]]))->assertCreated();
-    expect(LoggedSet::query()->orderBy('performed_at')->pluck('down_s')->map(fn (float $s): float => round($s, 6))->all())->toBe([3.6, 1.6]);
+    expect(
+        LoggedSet::query()->orderBy('performed_at')->pluck('down_s')->map(fn (float $s): float => round($s, 6))->all(),
+    )->toBe([3.6, 1.6]);
     expect($this->getJson("/api/athletes/$this->athlete/trend?range=year")->json('seconds.lowering.0.figure'))->toBe(3.6);
     $this->putJson("/api/athletes/$this->athlete/setup", $lowering)->assertOk()->assertJsonPath('lowerings_left.today', 12);
     $this->postJson($this->sets, $set(['splits_s' => [4, 4, 4, 4]]))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/splits_s');
-    $this->postJson($this->sets, $set(['splits_s' => [4], 'exercise' => ['setup' => ['kind' => 'strict']]]))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/splits_s');
+    $this->postJson(
+        $this->sets,
+        $set(['splits_s' => [4], 'exercise' => ['setup' => ['kind' => 'strict']]]),
+    )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/splits_s');
     $this->postJson($this->sets, $set(['splits_s' => [700]]))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/splits_s/0');
 });

@@ -11,8 +11,19 @@ beforeEach(function (): void {
     foreach ([13, 22, 32, 44] as $mm) {
         addBand($this, $mm, "Band $mm");
     }
-    $this->putJson("/api/athletes/$this->athlete/setup", exerciseOn(['kind' => 'band', 'bar_id' => $bar, 'attach' => 'foot', 'band_ids' => [$this->getJson('/api/kit')->json('bands.0.id')]]))->assertOk();
-    $this->compare = fn (array $asked) => $this->postJson("/api/athletes/$this->athlete/comparisons", $asked + ['method' => 'band-taper', 'from' => 1, 'count' => 2]);
+    $this->putJson(
+        "/api/athletes/$this->athlete/setup",
+        exerciseOn([
+            'kind' => 'band',
+            'bar_id' => $bar,
+            'attach' => 'foot',
+            'band_ids' => [$this->getJson('/api/kit')->json('bands.0.id')],
+        ]),
+    )->assertOk();
+    $this->compare = fn (array $asked) => $this->postJson(
+        "/api/athletes/$this->athlete/comparisons",
+        $asked + ['method' => 'band-taper', 'from' => 1, 'count' => 2],
+    );
 });
 
 it('takes the same athletes through each method, so that methods alone differ, and keeps nothing', function (): void {
@@ -36,9 +47,15 @@ it('says of each in how many weeks the first strict rep came, and what it took: 
 });
 
 it('needs fewer weeks for who is near than for who is far', function (): void {
-    $weeks = fn (): float => array_sum(array_map(fn (array $one): float => $one['weeks'] ?? 52.0, ($this->compare)(['count' => 2])->json('athletes')));
+    $weeks = fn (): float => array_sum(array_map(
+        fn (array $one): float => $one['weeks'] ?? 52.0,
+        ($this->compare)(['count' => 2])->json('athletes'),
+    ));
     $anybody = $weeks();
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, exerciseOn(['kind' => 'strict']), 0, purpose: 'test', reserve: null, to_failure: true))->assertCreated();
+    $this->postJson(
+        "/api/athletes/$this->athlete/sets",
+        set($this, exerciseOn(['kind' => 'strict']), 0, purpose: 'test', reserve: null, to_failure: true),
+    )->assertCreated();
     $this->clock->passSeconds(3 * 86400);
     logSession($this, $this->athlete, $this->getJson("/api/athletes/$this->athlete")->json('rung.exercise'), [12, 12], 3);
 

@@ -10,7 +10,10 @@ beforeEach(function (): void {
     $this->url = "/api/athletes/$this->athlete";
     $this->exercise = exercise(addBar($this), addBand($this));
     $this->putJson("$this->url/setup", $this->exercise)->assertOk();
-    $this->pain = fn (string $place = 'elbow', ?int $level = 3) => $this->postJson("$this->url/pain", ['id' => uuid(), 'pain' => ['place' => $place, 'level' => $level]])->assertCreated();
+    $this->pain = fn (string $place = 'elbow', ?int $level = 3) => $this->postJson(
+        "$this->url/pain",
+        ['id' => uuid(), 'pain' => ['place' => $place, 'level' => $level]],
+    )->assertCreated();
     $this->clear = fn () => $this->postJson("$this->url/clearances", ['id' => uuid(), 'note' => 'Seen by the clinic, free to pull.']);
     $this->log = fn (mixed ...$changes) => $this->postJson("$this->url/sets", set($this, $this->exercise, 8, ...$changes));
     $this->paused = fn (): bool => Athlete::query()->findOrFail($this->athlete)->paused_at !== null;
@@ -24,7 +27,12 @@ it('pauses at whatever place and degree, least and unknown among them', function
 it('takes no degree beyond ten, and no place there is not', function (mixed $pain, string $pointer): void {
     $this->postJson("$this->url/pain", ['id' => uuid(), 'pain' => $pain])->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
     expect(($this->paused)())->toBeFalse();
-})->with([[['place' => 'elbow', 'level' => 11], '/pain/level'], [['place' => 'elbow', 'level' => 0], '/pain/level'], [['place' => 'toe', 'level' => 2], '/pain/place'], ['elbow', '/pain']]);
+})->with([
+    [['place' => 'elbow', 'level' => 11], '/pain/level'],
+    [['place' => 'elbow', 'level' => 0], '/pain/level'],
+    [['place' => 'toe', 'level' => 2], '/pain/place'],
+    ['elbow', '/pain'],
+]);
 
 it('writes no session, offers no climb and prints no work while it lasts', function (): void {
     ($this->pain)();
@@ -42,7 +50,10 @@ it('takes down what was done on the day, and nothing of days after, whatever way
     ($this->log)()->assertStatus(409)->assertJsonPath('code', 'pulling-paused');
     ($this->log)(purpose: 'test')->assertStatus(409);
     ($this->log)(performed_at: '2026-03-02T18:30:00Z')->assertCreated();
-    $queued = $this->postJson('/api/commands', ['commands' => [['athlete_id' => $this->athlete, 'set' => set($this, $this->exercise, 8)]]])->assertOk();
+    $queued = $this->postJson(
+        '/api/commands',
+        ['commands' => [['athlete_id' => $this->athlete, 'set' => set($this, $this->exercise, 8)]]],
+    )->assertOk();
     expect($queued->json('outcomes.0.problem.code'))->toBe('pulling-paused');
 });
 
@@ -54,13 +65,19 @@ it('is ended by a note and by nothing else: not by time, a screen, a change of s
     $this->postJson("$this->url/place", ['id' => uuid(), 'method' => 'band-taper', 'stage' => 'bands'])->assertSuccessful();
     $this->clock->passSeconds(90 * 86400);
     expect(($this->paused)())->toBeTrue();
-    ($this->clear)()->assertCreated()->assertJsonPath('paused_on', null)->assertJsonPath('cleared.note', 'Seen by the clinic, free to pull.');
+    ($this->clear)()->assertCreated()->assertJsonPath('paused_on', null)->assertJsonPath(
+        'cleared.note',
+        'Seen by the clinic, free to pull.',
+    );
     expect(($this->paused)())->toBeFalse();
 });
 
 it('stays where a note says too little', function (string $note): void {
     ($this->pain)();
-    $this->postJson("$this->url/clearances", ['id' => uuid(), 'note' => $note])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/note');
+    $this->postJson(
+        "$this->url/clearances",
+        ['id' => uuid(), 'note' => $note],
+    )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/note');
     expect(($this->paused)())->toBeTrue();
 })->with(['', '   ', '...', '-', '1 2 3']);
 
@@ -69,7 +86,10 @@ it('begins again with pain told after the note, and with pain that arrives late'
     $this->clock->passSeconds(3600);
     ($this->clear)()->assertCreated();
     $this->clock->passSeconds(3600);
-    $this->postJson('/api/commands', ['commands' => [['athlete_id' => $this->athlete, 'pain' => ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 2]]]]])->assertOk();
+    $this->postJson(
+        '/api/commands',
+        ['commands' => [['athlete_id' => $this->athlete, 'pain' => ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 2]]]]],
+    )->assertOk();
     expect(($this->paused)())->toBeTrue();
     $this->clock->passSeconds(60);
     ($this->clear)()->assertCreated();
@@ -96,16 +116,34 @@ it('pauses for symptoms as for pain, until a later note', function (): void {
     $this->getJson("$this->url/session")->assertJsonPath('refused.code', 'baselines');
 });
 
-it('undoes what was tapped by mistake, for ten minutes and by whoever told it; it stays in the log as undone', function (string $kind): void {
+it('undoes what was tapped by mistake, for ten minutes and by whoever told it; it stays in the log as undone', function (
+    string $kind,
+): void {
     $id = uuid();
     $hurt = ['place' => 'elbow', 'level' => 3];
-    $undo = fn (string $told) => $this->postJson('/api/commands', ['commands' => [['athlete_id' => $this->athlete, 'pain_undone' => ['id' => uuid(), 'told_id' => $told]]]])->assertOk()->json('outcomes.0.problem');
+    $undo = fn (string $told) => $this->postJson(
+        '/api/commands',
+        ['commands' => [['athlete_id' => $this->athlete, 'pain_undone' => ['id' => uuid(), 'told_id' => $told]]]],
+    )->assertOk()->json('outcomes.0.problem');
     match ($kind) {
-        'place, then degree' => [($this->pain)('elbow', null), $this->clock->passSeconds(5), $this->postJson("$this->url/pain", ['id' => $id, 'pain' => $hurt])->assertCreated()],
-        'pain' => $this->postJson("$this->url/pain", ['id' => $id, 'pain' => $hurt])->assertCreated()->assertJsonPath('pain_source.told_id', $id),
+        'place, then degree' => [
+            ($this->pain)('elbow', null),
+            $this->clock->passSeconds(5),
+            $this->postJson("$this->url/pain", ['id' => $id, 'pain' => $hurt])->assertCreated(),
+        ],
+        'pain' => $this->postJson(
+            "$this->url/pain",
+            ['id' => $id, 'pain' => $hurt],
+        )->assertCreated()->assertJsonPath('pain_source.told_id', $id),
         'set' => ($this->log)(id: $id, pain: $hurt)->assertCreated(),
-        'corrected set' => [($this->log)(id: $id, pain: $hurt)->assertCreated(), ($this->log)(replaces_id: $id, pain: $hurt)->assertCreated()],
-        'symptom' => $this->postJson("$this->url/signals", ['id' => $id, 'on' => '2026-03-02', 'symptoms' => ['numbness']])->assertCreated(),
+        'corrected set' => [
+            ($this->log)(id: $id, pain: $hurt)->assertCreated(),
+            ($this->log)(replaces_id: $id, pain: $hurt)->assertCreated(),
+        ],
+        'symptom' => $this->postJson(
+            "$this->url/signals",
+            ['id' => $id, 'on' => '2026-03-02', 'symptoms' => ['numbness']],
+        )->assertCreated(),
     };
     $refused = fn () => $this->getJson("$this->url/session")->json('refused.code');
     expect($refused())->toBe('paused');
@@ -123,7 +161,10 @@ it('undoes what was tapped by mistake, for ten minutes and by whoever told it; i
 
 it('undoes nothing later, nothing that another coach told, and nothing that was never told', function (): void {
     $told = fn (): string => (string) ($this->pain)()->json('pain_source.told_id');
-    $undo = fn (string $id) => $this->postJson('/api/commands', ['commands' => [['athlete_id' => $this->athlete, 'pain_undone' => ['id' => uuid(), 'told_id' => $id]]]])->json('outcomes.0.problem');
+    $undo = fn (string $id) => $this->postJson(
+        '/api/commands',
+        ['commands' => [['athlete_id' => $this->athlete, 'pain_undone' => ['id' => uuid(), 'told_id' => $id]]]],
+    )->json('outcomes.0.problem');
     expect($undo(uuid())['code'])->toBe('not-found');
     $first = $told();
     $this->clock->passSeconds(601);

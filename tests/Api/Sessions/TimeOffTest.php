@@ -6,8 +6,14 @@ beforeEach(function (): void {
     $this->athlete = addAthlete($this);
     $this->url = "/api/athletes/$this->athlete";
     $this->putJson("$this->url/setup", exercise(addBar($this), addBand($this)))->assertOk();
-    $this->off = fn (string $from, string $to, mixed ...$more) => $this->postJson("$this->url/time-off", ['id' => uuid(), 'from' => $from, 'to' => $to, 'why' => 'Travel', ...$more]);
-    $this->told = fn (?string $athlete = null): array => array_map(fn (array $t): array => [$t['from'], $t['to'], $t['of_gym']], $this->getJson('/api/athletes/'.($athlete ?? $this->athlete).'/weeks')->assertOk()->json('time_off'));
+    $this->off = fn (string $from, string $to, mixed ...$more) => $this->postJson(
+        "$this->url/time-off",
+        ['id' => uuid(), 'from' => $from, 'to' => $to, 'why' => 'Travel', ...$more],
+    );
+    $this->told = fn (?string $athlete = null): array => array_map(
+        fn (array $t): array => [$t['from'], $t['to'], $t['of_gym']],
+        $this->getJson('/api/athletes/'.($athlete ?? $this->athlete).'/weeks')->assertOk()->json('time_off'),
+    );
     $this->heldOn = fn (): array => array_column($this->getJson('/api/classes')->json('held'), 'on');
 });
 

@@ -50,10 +50,19 @@ it('names the one purchase or measurement that helps most, when asked', function
 
 it('refuses a ladder in a lane without one, or of no rungs', function (string $query): void {
     $this->getJson("/api/athletes/$this->athlete/ladder?$query")->assertStatus(422);
-})->with(['lane=seconds', 'lane=apart', '', 'lane=pull&most_rungs=0', 'lane=pull&goal_share=9', 'lane=pull&goal_share=x', 'lane=pull&depth=2']);
+})->with([
+    'lane=seconds',
+    'lane=apart',
+    '',
+    'lane=pull&most_rungs=0',
+    'lane=pull&goal_share=9',
+    'lane=pull&goal_share=x',
+    'lane=pull&depth=2',
+]);
 
 it('lists what is measured in seconds whole', function (): void {
     $lower = $this->getJson("/api/athletes/$this->athlete/scale?lane=".Lane::Seconds->value)->assertOk()->json('rungs');
 
-    expect(count($lower))->toBeGreaterThan(8)->and(array_unique(array_map(fn (array $r) => $r['rung']['carried']['share']['mean'], $lower)))->toEqual([1]);
+    expect(count($lower))->toBeGreaterThan(8)
+        ->and(array_unique(array_map(fn (array $r) => $r['rung']['carried']['share']['mean'], $lower)))->toEqual([1]);
 });

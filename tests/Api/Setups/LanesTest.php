@@ -48,23 +48,37 @@ it('stays on lowerings, which ask for fewer reps, and moves no capacity with the
     ($this->day)(3, $lowering, [4, 4, 3]);
     ($this->day)(5, $lowering, [4, 4, 4]);
 
-    expect(($this->call)()['verdict'])->toBe('stay')->and($this->getJson("/api/athletes/$this->athlete")->json('rung.prediction'))->toBeNull();
+    expect(($this->call)()['verdict'])->toBe('stay')
+        ->and($this->getJson("/api/athletes/$this->athlete")->json('rung.prediction'))->toBeNull();
 });
 
 it('refers for pain on any lane, and pauses all of them', function (array $exercise): void {
     $exercise = $exercise['setup']['kind'] === 'row' ? $this->row : $exercise;
     logSession($this, $this->athlete, exerciseOn(['kind' => 'strict']), [5, 5]);
     $this->putJson("/api/athletes/$this->athlete/setup", $exercise)->assertOk();
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $exercise, 5, pain: ['place' => 'elbow', 'level' => 5]))->assertCreated();
+    $this->postJson(
+        "/api/athletes/$this->athlete/sets",
+        set($this, $exercise, 5, pain: ['place' => 'elbow', 'level' => 5]),
+    )->assertCreated();
     expect(($this->call)()['verdict'])->toBe('refer');
 
     $this->clock->set('2026-03-04T18:00:00Z');
     foreach ([$this->row, exerciseOn(['kind' => 'strict'], movement: 'lowering', seconds: 3), exerciseOn(['kind' => 'strict'])] as $other) {
-        $this->postJson("/api/athletes/$this->athlete/sets", set($this, $other, 3))->assertStatus(409)->assertJsonPath('code', 'pulling-paused');
+        $this->postJson(
+            "/api/athletes/$this->athlete/sets",
+            set($this, $other, 3),
+        )->assertStatus(409)->assertJsonPath('code', 'pulling-paused');
     }
     $hold = exerciseOn(['kind' => 'strict'], movement: 'hold', at: 'hang', seconds: 15);
-    $this->postJson("/api/athletes/$this->athlete/sets", ['id' => uuid(), 'performed_at' => '2026-03-04T18:00:00Z', 'purpose' => 'work', 'exercise' => $hold, 'hang_s' => 15])->assertStatus(409);
-})->with([[['setup' => ['kind' => 'row']]], [['setup' => ['kind' => 'strict'], 'movement' => 'lowering', 'seconds' => 3]], [['setup' => ['kind' => 'strict']]]]);
+    $this->postJson(
+        "/api/athletes/$this->athlete/sets",
+        ['id' => uuid(), 'performed_at' => '2026-03-04T18:00:00Z', 'purpose' => 'work', 'exercise' => $hold, 'hang_s' => 15],
+    )->assertStatus(409);
+})->with([
+    [['setup' => ['kind' => 'row']]],
+    [['setup' => ['kind' => 'strict'], 'movement' => 'lowering', 'seconds' => 3]],
+    [['setup' => ['kind' => 'strict']]],
+]);
 
 it('rebuilds the capacities of every pattern from the log, to the last bit', function (): void {
     $pull = exercise($this->bar, $this->band);
@@ -75,7 +89,10 @@ it('rebuilds the capacities of every pattern from the log, to the last bit', fun
         ($this->day)($day, $this->row, [9, 8]);
         ($this->day)($day, $cable, [8]);
     }
-    $stored = fn (): array => CapacityRecord::query()->orderBy('pattern')->orderBy('trained_on')->get(['pattern', 'trained_on', 'share', 'high80', 'state'])->toArray();
+    $stored = fn (): array => CapacityRecord::query()->orderBy('pattern')
+        ->orderBy('trained_on')
+        ->get(['pattern', 'trained_on', 'share', 'high80', 'state'])
+        ->toArray();
     followLog();
     $before = $stored();
     expect(array_count_values(array_column($before, 'pattern')))->toBe(['pull' => 4, 'pulldown' => 4, 'row' => 4]);
@@ -90,7 +107,10 @@ it('moves a late set of rows into rows alone', function (): void {
     ($this->day)(5, exercise($this->bar, $this->band), [6]);
     followLog();
     $pull = CapacityRecord::query()->where('pattern', 'pull')->firstOrFail()->state;
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->row, 12, performed_at: '2026-03-03T18:00:00Z', reserve: 0))->assertCreated();
+    $this->postJson(
+        "/api/athletes/$this->athlete/sets",
+        set($this, $this->row, 12, performed_at: '2026-03-03T18:00:00Z', reserve: 0),
+    )->assertCreated();
     followLog();
 
     expect(CapacityRecord::query()->where('pattern', 'row')->count())->toBe(2)
@@ -102,10 +122,21 @@ it('overrides a call with a set-up of another lane, and goes on there', function
     $this->putJson("/api/athletes/$this->athlete/setup", $pull)->assertOk();
     ($this->day)(3, $pull, [5, 5]);
     $call = $this->getJson('/api/calls')->json('items.0');
-    $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'stay', 'exercise' => $this->row, 'reason' => 'Elbows tired of bands'])->assertOk();
+    $this->putJson(
+        "/api/calls/{$call['id']}/decision",
+        [
+            'version' => $call['version'],
+            'decision' => 'overridden',
+            'verdict' => 'stay',
+            'exercise' => $this->row,
+            'reason' => 'Elbows tired of bands',
+        ],
+    )->assertOk();
 
     $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.exercise.setup.kind', 'row');
-    expect($this->getJson("/api/athletes/$this->athlete/ladder?lane=".Lane::Row->value)->json('now.exercise.setup.ring_id'))->toBe($this->rings);
+    expect(
+        $this->getJson("/api/athletes/$this->athlete/ladder?lane=".Lane::Row->value)->json('now.exercise.setup.ring_id'),
+    )->toBe($this->rings);
 });
 
 it('says that a set-up was lost when two pieces of it no longer go together', function (): void {
@@ -122,6 +153,9 @@ it('adds gear once under its id, and refuses another piece there', function (): 
     $box = ['id' => uuid(), 'name' => 'Box', 'figures' => ['kind' => 'box', 'height_m' => 0.4]];
     $this->postJson('/api/gear', $box)->assertCreated();
     $this->postJson('/api/gear', $box)->assertOk();
-    $this->postJson('/api/gear', ['figures' => ['kind' => 'box', 'height_m' => 0.5]] + $box)->assertStatus(409)->assertJsonPath('code', 'id-taken');
+    $this->postJson(
+        '/api/gear',
+        ['figures' => ['kind' => 'box', 'height_m' => 0.5]] + $box,
+    )->assertStatus(409)->assertJsonPath('code', 'id-taken');
     expect(Weighing::query()->count())->toBe(1);
 });

@@ -21,10 +21,17 @@ function ladderKeys(object $test, string $athlete, string $lane, string $more = 
 {
     $ladder = $test->getJson("/api/athletes/$athlete/ladder?lane=$lane$more")->assertOk()->json();
 
-    return [...array_map(fn (array $r): string => $r['rung']['key'], $ladder['rungs']), ...array_column(array_filter([$ladder['now'], $ladder['below']]), 'key')];
+    return [
+        ...array_map(fn (array $r): string => $r['rung']['key'], $ladder['rungs']),
+        ...array_column(array_filter([$ladder['now'], $ladder['below']]), 'key'),
+    ];
 }
 
-it('shows the set-up of every call on the ladder, however many rungs are asked for', function (float $mass, int $band, array $counts): void {
+it('shows the set-up of every call on the ladder, however many rungs are asked for', function (
+    float $mass,
+    int $band,
+    array $counts,
+): void {
     $athlete = addAthlete($this, mass_kg: $mass);
     $exercise = exercise($this->bar, $this->bands[$band]);
     $this->putJson("/api/athletes/$athlete/setup", $exercise)->assertOk();
@@ -37,8 +44,15 @@ it('shows the set-up of every call on the ladder, however many rungs are asked f
     expect(ladderKeys($this, $athlete, 'pull'))->toContain($next)
         ->and(ladderKeys($this, $athlete, 'pull', '&most_rungs=3'))->toContain($next)
         ->and(ladderKeys($this, $athlete, 'pull', '&most_rungs=20&advice=yes'))->toContain($next)
-        ->and(array_map(fn (array $r): string => $r['rung']['key'], $this->getJson("/api/athletes/$athlete/instead")->json('rungs')))->toContain($next);
-})->with([[55, 1], [70, 2], [92, 3], [70, 4]])->with(['climbing' => [[10, 10, 10]], 'staying' => [[6, 6, 5]], 'falling short' => [[3, 3, 2]]]);
+        ->and(array_map(
+            fn (array $r): string => $r['rung']['key'],
+            $this->getJson("/api/athletes/$athlete/instead")->json('rungs'),
+        ))->toContain($next);
+})->with([[55, 1], [70, 2], [92, 3], [70, 4]])->with([
+    'climbing' => [[10, 10, 10]],
+    'staying' => [[6, 6, 5]],
+    'falling short' => [[3, 3, 2]],
+]);
 
 it('shows the next heel mark of a row on the ladder of rows', function (): void {
     $athlete = addAthlete($this);
@@ -69,10 +83,14 @@ it('is searched once for a body and a kit, and not again for a set', function ()
 
 it('offers where to begin after a first baseline, and keeps the set-up it was done on in sight', function (): void {
     $athlete = addAthlete($this);
-    $this->postJson("/api/athletes/$athlete/sets", set($this, exercise($this->bar, $this->bands[3]), 9, purpose: 'baseline', reserve: 0))->assertCreated();
+    $this->postJson(
+        "/api/athletes/$athlete/sets",
+        set($this, exercise($this->bar, $this->bands[3]), 9, purpose: 'baseline', reserve: 0),
+    )->assertCreated();
     $ladder = $this->getJson("/api/athletes/$athlete/ladder?lane=pull")->json();
 
-    expect($ladder['tried']['exercise']['setup']['band_ids'])->toBe([$this->bands[3]])->and($ladder['tried']['prediction']['reps'])->toBeGreaterThan(3.0)
+    expect($ladder['tried']['exercise']['setup']['band_ids'])->toBe([$this->bands[3]])
+        ->and($ladder['tried']['prediction']['reps'])->toBeGreaterThan(3.0)
         ->and($ladder['start']['prediction']['reps'])->toBeGreaterThan(5.0)->toBeLessThan(11.0);
 });
 
@@ -134,8 +152,14 @@ it('makes a new call for a correction after a decision', function (): void {
     $this->getJson('/api/athletes')->assertJsonPath('items.0.decided', 'accepted')->assertJsonPath('items.0.verdict', 'stay');
 
     $this->clock->passSeconds(60);
-    $this->postJson("/api/athletes/$athlete/sets", ['replaces_id' => $set['id'], 'id' => uuid(), 'clean_reps' => 5] + $set)->assertCreated();
-    $this->getJson("/api/athletes/$athlete")->assertJsonPath('call.call.verdict', 'stay')->assertJsonPath('call.call.reasons.0.text', 'Last session on this set-up: 5 clean.');
+    $this->postJson(
+        "/api/athletes/$athlete/sets",
+        ['replaces_id' => $set['id'], 'id' => uuid(), 'clean_reps' => 5] + $set,
+    )->assertCreated();
+    $this->getJson("/api/athletes/$athlete")->assertJsonPath('call.call.verdict', 'stay')->assertJsonPath(
+        'call.call.reasons.0.text',
+        'Last session on this set-up: 5 clean.',
+    );
 });
 
 it('takes a decision back for a minute, and the set-up with it', function (): void {
@@ -147,12 +171,18 @@ it('takes a decision back for a minute, and the set-up with it', function (): vo
         logSession($this, $athlete, $exercise, [10, 10, 10], 3);
     }
     $call = $this->getJson("/api/athletes/$athlete")->json('call');
-    $accept = fn () => $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'accepted'])->assertOk();
+    $accept = fn () => $this->putJson(
+        "/api/calls/{$call['id']}/decision",
+        ['version' => $call['version'], 'decision' => 'accepted'],
+    )->assertOk();
     $accept();
     $this->getJson("/api/athletes/$athlete")->assertJsonPath('rung.key', $call['call']['next']['key']);
     $this->deleteJson("/api/calls/{$call['id']}/decision")->assertOk()->assertJsonPath('decision', null);
     $this->deleteJson("/api/calls/{$call['id']}/decision")->assertOk();
-    $this->getJson("/api/athletes/$athlete")->assertJsonPath('rung.key', $call['call']['from']['key'])->assertJsonPath('call.id', $call['id']);
+    $this->getJson("/api/athletes/$athlete")->assertJsonPath(
+        'rung.key',
+        $call['call']['from']['key'],
+    )->assertJsonPath('call.id', $call['id']);
 
     $accept();
     $this->clock->passSeconds(61);
@@ -165,7 +195,10 @@ it('refuses an override that contradicts itself: a climb to nothing, to less, a 
     $this->putJson("/api/athletes/$athlete/setup", $exercise)->assertOk();
     logSession($this, $athlete, $exercise, [8]);
     $call = $this->getJson("/api/athletes/$athlete")->json('call');
-    $override = fn (string $verdict, ?array $to) => $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => $verdict, 'exercise' => $to, 'reason' => 'So']);
+    $override = fn (string $verdict, ?array $to) => $this->putJson(
+        "/api/calls/{$call['id']}/decision",
+        ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => $verdict, 'exercise' => $to, 'reason' => 'So'],
+    );
 
     $override('climb', null)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/exercise');
     $override('climb', exercise($this->bar, $this->bands[4]))->assertStatus(422);

@@ -11,7 +11,10 @@ function apiDocument(): stdClass
 {
     static $document;
 
-    return $document ??= asJsonSchema(json_decode((string) file_get_contents(dirname(__DIR__, 3).'/docs/formats/openapi.json'), flags: JSON_THROW_ON_ERROR));
+    return $document ??= asJsonSchema(json_decode(
+        (string) file_get_contents(dirname(__DIR__, 3).'/docs/formats/openapi.json'),
+        flags: JSON_THROW_ON_ERROR,
+    ));
 }
 
 function asJsonSchema(mixed $of): mixed

@@ -16,7 +16,10 @@ function uuid(): string
 function addAthlete(ApiTestCase $test, mixed ...$changes): string
 {
     $id = uuid();
-    $test->postJson('/api/athletes', ['id' => $id, 'name' => 'Ada', 'kind' => 'gym', 'mass_kg' => 70, 'stature_m' => 1.75, 'reach_m' => 2.1, ...$changes])->assertCreated();
+    $test->postJson(
+        '/api/athletes',
+        ['id' => $id, 'name' => 'Ada', 'kind' => 'gym', 'mass_kg' => 70, 'stature_m' => 1.75, 'reach_m' => 2.1, ...$changes],
+    )->assertCreated();
 
     return $id;
 }
@@ -102,7 +105,19 @@ function followLog(): void
 function addClass(ApiTestCase $test, mixed ...$changes): string
 {
     $id = uuid();
-    $test->postJson('/api/classes', ['id' => $id, 'name' => 'Evening', 'first_on' => $test->clock->now()->format('Y-m-d'), 'at' => '18:00', 'minutes' => 75, 'weekly' => true, 'tags' => ['evening'], ...$changes])->assertCreated();
+    $test->postJson(
+        '/api/classes',
+        [
+            'id' => $id,
+            'name' => 'Evening',
+            'first_on' => $test->clock->now()->format('Y-m-d'),
+            'at' => '18:00',
+            'minutes' => 75,
+            'weekly' => true,
+            'tags' => ['evening'],
+            ...$changes,
+        ],
+    )->assertCreated();
 
     return $id;
 }

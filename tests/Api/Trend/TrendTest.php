@@ -38,7 +38,10 @@ it('shows capacity after each session with what each set said, weeks away, and w
 it('adds up the work of each week in kilojoules, and the seconds held or let down', function (): void {
     ($this->on)('2026-03-02');
     $carried = $this->postJson($this->sets, set($this, $this->exercise, 10))->assertCreated()->json('carried_kg');
-    $this->postJson($this->sets, set($this, exerciseOn(['kind' => 'strict'], movement: 'lowering', seconds: 5, up_by: 'step'), 4, reserve: null))->assertCreated();
+    $this->postJson(
+        $this->sets,
+        set($this, exerciseOn(['kind' => 'strict'], movement: 'lowering', seconds: 5, up_by: 'step'), 4, reserve: null),
+    )->assertCreated();
     $this->postJson($this->sets, set($this, null, 0, clean_reps: null, reserve: null, purpose: 'baseline', hang_s: 30))->assertCreated();
     $trend = ($this->trend)();
     $pullM = $this->getJson("/api/athletes/$this->athlete")->json('pull_distance_m');
@@ -46,7 +49,11 @@ it('adds up the work of each week in kilojoules, and the seconds held or let dow
     expect($trend['work'])->toHaveCount(1)->and($trend['work'][0]['from'])->toBe('2026-03-02')
         ->and($trend['work'][0]['kj'])->toEqualWithDelta(10 * $carried * 9.80665 * $pullM / 1000, 1e-6)
         ->and($trend['work'][0]['controlled_s'])->toEqual(20)
-        ->and($trend['seconds'])->toEqual(['hang' => [['on' => '2026-03-02', 'figure' => 30]], 'hold' => [], 'lowering' => [['on' => '2026-03-02', 'figure' => 5]]]);
+        ->and($trend['seconds'])->toEqual([
+            'hang' => [['on' => '2026-03-02', 'figure' => 30]],
+            'hold' => [],
+            'lowering' => [['on' => '2026-03-02', 'figure' => 5]],
+        ]);
 });
 
 it('keeps what was foretold once a week, never says it anew, and holds it against what came', function (): void {
@@ -61,14 +68,18 @@ it('keeps what was foretold once a week, never says it anew, and holds it agains
 
     ($this->on)('2026-03-20');
     $this->postJson($this->sets, set($this, $strict, 1, purpose: 'test', reserve: 0))->assertCreated();
-    expect(($this->trend)()['first_rep_on'])->toBe('2026-03-20')->and(($this->trend)()['forecasts'][0]['verdict'])->toBe('reached')->and(($this->trend)()['scores'])->toBe([]);
+    expect(($this->trend)()['first_rep_on'])->toBe('2026-03-20')
+        ->and(($this->trend)()['forecasts'][0]['verdict'])->toBe('reached')
+        ->and(($this->trend)()['scores'])->toBe([]);
     $this->artisan('steady:replay')->assertSuccessful();
     $this->signInAs($this->coach);
     expect(DB::table('forecasts')->where('reps', 1)->orderBy('made_on')->get(['made_on', 'within_8'])->toArray())->toEqual($kept);
 
     ($this->on)('2026-05-20');
     $scores = ($this->trend)()['scores'];
-    expect(array_sum(array_column($scores, 'said')))->toBe(2)->and(array_sum(array_column($scores, 'came')))->toBe(2)->and($scores[0]['weeks'])->toBe(8);
+    expect(array_sum(array_column($scores, 'said')))->toBe(2)
+        ->and(array_sum(array_column($scores, 'came')))->toBe(2)
+        ->and($scores[0]['weeks'])->toBe(8);
 });
 
 it('looks back as far as is asked, and thins what lies years back', function (): void {
@@ -85,7 +96,15 @@ it('looks back as far as is asked, and thins what lies years back', function ():
 });
 
 it('is empty before the first set, and refuses ranges and movements it does not know', function (): void {
-    expect(($this->trend)())->toMatchArray(['points' => [], 'marks' => [], 'ahead' => [], 'forecasts' => [], 'patterns' => [], 'taught' => null, 'first_rep_on' => null]);
+    expect(($this->trend)())->toMatchArray([
+        'points' => [],
+        'marks' => [],
+        'ahead' => [],
+        'forecasts' => [],
+        'patterns' => [],
+        'taught' => null,
+        'first_rep_on' => null,
+    ]);
     $this->getJson("/api/athletes/$this->athlete/trend?range=week")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/range');
     $this->getJson("/api/athletes/$this->athlete/trend?pattern=press")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pattern');
 });

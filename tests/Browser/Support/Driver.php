@@ -33,7 +33,10 @@ final class Driver
     public function browser(?string $profile = null): RemoteWebDriver
     {
         $capabilities = DesiredCapabilities::chrome();
-        $capabilities->setCapability(ChromeOptions::CAPABILITY, (new ChromeOptions)->addArguments([...self::FLAGS, ...$profile === null ? [] : ["--user-data-dir=$profile"]]));
+        $capabilities->setCapability(
+            ChromeOptions::CAPABILITY,
+            (new ChromeOptions)->addArguments([...self::FLAGS, ...$profile === null ? [] : ["--user-data-dir=$profile"]]),
+        );
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
 
         return RemoteWebDriver::create($this->url, $capabilities, 180_000, 300_000);

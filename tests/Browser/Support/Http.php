@@ -35,7 +35,10 @@ final class Http
         $this->ask($this->curl, $method, $path, $body, $withToken);
         $answer = curl_exec($this->curl);
 
-        return [is_string($answer) ? (int) curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE) : 0, is_string($answer) ? json_decode($answer, true) : null];
+        return [
+            is_string($answer) ? (int) curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE) : 0,
+            is_string($answer) ? json_decode($answer, true) : null,
+        ];
     }
 
     /**
@@ -48,7 +51,10 @@ final class Http
     {
         $curl = curl_init();
         $this->ask($curl, $method, $path, $body, true);
-        $cookies = array_map(static fn (string $line): string => implode('=', array_slice(explode("\t", $line), 5)), (array) curl_getinfo($this->curl, CURLINFO_COOKIELIST));
+        $cookies = array_map(
+            static fn (string $line): string => implode('=', array_slice(explode("\t", $line), 5)),
+            (array) curl_getinfo($this->curl, CURLINFO_COOKIELIST),
+        );
         curl_setopt_array($curl, [CURLOPT_COOKIE => implode('; ', $cookies), CURLOPT_HEADER => true]);
         $many = curl_multi_init();
         curl_multi_add_handle($many, $curl);
@@ -65,7 +71,11 @@ final class Http
             $answer = (string) curl_multi_getcontent($curl);
             $size = (int) curl_getinfo($curl, CURLINFO_HEADER_SIZE);
 
-            return [(int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE), json_decode(substr($answer, $size), true), substr($answer, 0, $size)];
+            return [
+                (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE),
+                json_decode(substr($answer, $size), true),
+                substr($answer, 0, $size),
+            ];
         };
     }
 
@@ -78,7 +88,12 @@ final class Http
             CURLOPT_RETURNTRANSFER => true,
             CURLOPT_TIMEOUT => 180,
             CURLOPT_POSTFIELDS => is_array($body) ? json_encode($body, JSON_THROW_ON_ERROR) : (string) $body,
-            CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', "Origin: $this->base", ...($withToken ? ['X-XSRF-TOKEN: '.$this->token()] : [])],
+            CURLOPT_HTTPHEADER => [
+                'Content-Type: application/json',
+                'Accept: application/json',
+                "Origin: $this->base",
+                ...($withToken ? ['X-XSRF-TOKEN: '.$this->token()] : []),
+            ],
         ]);
     }
 

@@ -35,7 +35,10 @@ final class Page
     public static function open(string $base, int $width, int $height, ?RemoteWebDriver $in = null): self
     {
         $page = new self($in ?? Driver::running()->browser, $base);
-        $page->tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
+        $page->tools->execute(
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500],
+        );
         $page->consoleErrors();
 
         return $page;
@@ -72,7 +75,10 @@ final class Page
             history.pushState(null, '', arguments[0]);
             dispatchEvent(new PopStateEvent('popstate', { state: null }));
             JS, [$path]);
-        Wait::until(fn (): mixed => $this->watched('return document.querySelector("[data-left]") === null'), "The page does not go on to $path.");
+        Wait::until(
+            fn (): mixed => $this->watched('return document.querySelector("[data-left]") === null'),
+            "The page does not go on to $path.",
+        );
 
         return $this;
     }
@@ -80,7 +86,10 @@ final class Page
     public function signIn(string $email = 'coach@hollowbrook.example', string $password = 'chalk-and-rope'): self
     {
         $this->visit('/people');
-        Wait::until(fn (): bool => str_contains($this->text(), 'Kit') || str_contains($this->text(), 'Sign in'), 'Neither the sign-in nor the roster is to be seen.');
+        Wait::until(
+            fn (): bool => str_contains($this->text(), 'Kit') || str_contains($this->text(), 'Sign in'),
+            'Neither the sign-in nor the roster is to be seen.',
+        );
         if (! str_contains($this->text(), 'Kit')) {
             $this->fill('Email', $email)->fill('Password', $password)->press('Sign in')->see('Kit');
         }
@@ -91,14 +100,20 @@ final class Page
     /** Waits until the text is shown. */
     public function see(string $text): self
     {
-        Wait::until(fn (): mixed => $this->watched(self::SHOWS, $text, true), fn (): string => "\"$text\" is not to be seen. ".$this->whatThereIs());
+        Wait::until(
+            fn (): mixed => $this->watched(self::SHOWS, $text, true),
+            fn (): string => "\"$text\" is not to be seen. ".$this->whatThereIs(),
+        );
 
         return $this;
     }
 
     public function dontSee(string $text): self
     {
-        Wait::until(fn (): mixed => $this->watched(self::SHOWS, $text, false), fn (): string => "\"$text\" is still to be seen. ".$this->whatThereIs());
+        Wait::until(
+            fn (): mixed => $this->watched(self::SHOWS, $text, false),
+            fn (): string => "\"$text\" is still to be seen. ".$this->whatThereIs(),
+        );
 
         return $this;
     }
@@ -144,7 +159,10 @@ final class Page
                 return new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(() => done(stood()))));
                 JS, atMostS: $atMostS);
             foreach ([['mouseMoved', 'none'], ['mousePressed', 'left'], ['mouseReleased', 'left']] as [$type, $button]) {
-                $this->tools->execute('Input.dispatchMouseEvent', [...$at, 'type' => $type, 'button' => $button, 'clickCount' => $button === 'left' ? 1 : 0]);
+                $this->tools->execute(
+                    'Input.dispatchMouseEvent',
+                    [...$at, 'type' => $type, 'button' => $button, 'clickCount' => $button === 'left' ? 1 : 0],
+                );
             }
             if ($this->driver->executeScript('return window.clickMissed') === true) {
                 throw new ElementClickInterceptedException("\"$name\" moved away under the pointer.");
@@ -223,7 +241,11 @@ final class Page
      */
     public function consoleErrors(): array
     {
-        $severe = array_filter($this->driver->manage()->getLog('browser'), static fn (array $entry): bool => in_array($entry['level'], ['SEVERE', 'WARNING'], true) && ! str_contains($entry['message'], 'status of 503'));
+        $severe = array_filter(
+            $this->driver->manage()->getLog('browser'),
+            static fn (array $entry): bool => in_array($entry['level'], ['SEVERE', 'WARNING'], true)
+                && ! str_contains($entry['message'], 'status of 503'),
+        );
 
         return array_values(array_map(static fn (array $entry): string => $entry['message'], $severe));
     }
@@ -265,7 +287,9 @@ final class Page
     /** How many sheets the page prints on, on the paper it asks for. */
     public function printedPages(): int
     {
-        $pdf = base64_decode((string) $this->tools->execute('Page.printToPDF', ['preferCSSPageSize' => true, 'printBackground' => true])['data']);
+        $pdf = base64_decode(
+            (string) $this->tools->execute('Page.printToPDF', ['preferCSSPageSize' => true, 'printBackground' => true])['data'],
+        );
 
         return preg_match_all('#/Type\s*/Page\b(?!s)#', $pdf);
     }
@@ -306,7 +330,11 @@ final class Page
     public function offline(bool $off): void
     {
         $conditions = ['offline' => $off, 'latency' => 0, 'download_throughput' => -1, 'upload_throughput' => -1];
-        $this->driver->executeCustomCommand('/session/:sessionId/chromium/network_conditions', 'POST', ['network_conditions' => $conditions]);
+        $this->driver->executeCustomCommand(
+            '/session/:sessionId/chromium/network_conditions',
+            'POST',
+            ['network_conditions' => $conditions],
+        );
     }
 
     /** Lets nothing through to addresses like these. */
@@ -322,10 +350,15 @@ final class Page
     {
         $quoted = self::quote($label);
 
-        return WebDriverBy::xpath("//*[self::input or self::textarea][@aria-label=$quoted or @id=//label[starts-with(normalize-space(.),$quoted)]/@for]");
+        return WebDriverBy::xpath(
+            "//*[self::input or self::textarea][@aria-label=$quoted or @id=//label[starts-with(normalize-space(.),$quoted)]/@for]",
+        );
     }
 
-    /** What a script makes of the first element that nothing stands before, brought into sight; asked again as long as it makes nothing of it. */
+    /**
+     * What a script makes of the first element that nothing stands before, brought into sight; asked again as long as it makes nothing of
+     * it.
+     */
     private function onSight(WebDriverBy $by, string $name, string $script, mixed $more = null, float $atMostS = Wait::MOST_S): mixed
     {
         return Wait::until(fn (): mixed => $this->watched(<<<JS
@@ -340,10 +373,13 @@ final class Page
                 if (element.contains(document.elementFromPoint(at.x, at.y))) { $script }
             }
             return null;
-            JS, $by->getMechanism(), $by->getValue(), $more), fn (): string => "\"$name\" is not to be found. ".$this->whatThereIs(), $atMostS);
+            JS, $by->getMechanism(), $by->getValue(), $more), fn (): string => "\"$name\" is not to be found. "
+                .$this->whatThereIs(), $atMostS);
     }
 
-    /** What a script makes of the page, which looks itself for a while until that is something; nothing of a page that is left meanwhile. */
+    /**
+     * What a script makes of the page, which looks itself for a while until that is something; nothing of a page that is left meanwhile.
+     */
     private function watched(string $script, mixed ...$arguments): mixed
     {
         try {
@@ -379,7 +415,9 @@ final class Page
                 $command();
 
                 return;
-            } catch (ElementClickInterceptedException|ElementNotInteractableException|JavascriptErrorException|StaleElementReferenceException $error) {
+            } catch (
+                ElementClickInterceptedException|ElementNotInteractableException|JavascriptErrorException|StaleElementReferenceException $error
+            ) {
                 if ($try > 20) {
                     throw $error;
                 }

@@ -14,7 +14,9 @@ const PHONE = [390, 844];
 
 $click = fn (string $selector, string $then) => fn (Page $page) => $page->click(WebDriverBy::cssSelector($selector))->see($then);
 $measuring = function (Page $page): void {
-    $page->click(WebDriverBy::xpath('//nav[@aria-label="Gear"]//button[contains(., "Finch")]'))->press('Listen to the scale')->see('Simulated: pull to');
+    $page->click(WebDriverBy::xpath(
+        '//nav[@aria-label="Gear"]//button[contains(., "Finch")]',
+    ))->press('Listen to the scale')->see('Simulated: pull to');
     foreach ([0.25, 0.6] as $part) {
         $page->slide('Pull to', $part);
         usleep(3_500_000); // the simulated scale settles
@@ -42,18 +44,40 @@ $withoutNetwork = static function (Page $page) use ($logTwo): void {
 $views = [
     'today' => [LAPTOP, '/today', 'as asked', $floor('light', $logTwo)],
     'today-dark' => [LAPTOP, '/today', 'as asked', $floor('dark')],
-    'today-stations' => [LAPTOP, '/today', 'as asked', $floor('dark', static fn (Page $page) => $page->press('Bars and rings')->see('Free'))],
+    'today-stations' => [
+        LAPTOP,
+        '/today',
+        'as asked',
+        $floor('dark', static fn (Page $page) => $page->press('Bars and rings')->see('Free')),
+    ],
     'today-phone' => [PHONE, '/today', 'as asked', $floor('light')],
     'today-offline' => [LAPTOP, '/today', 'as asked', $floor('dark', $withoutNetwork)],
     'people' => [LAPTOP, '/people', 'Aldith Farrow', null],
     'athlete' => [LAPTOP, JOLYON_PAGE, 'Biggest step', null],
     'athlete-phone' => [PHONE, JOLYON_PAGE, 'In reserve', null],
-    'setup' => [LAPTOP, JOLYON_PAGE, 'Biggest step', fn (Page $page) => $page->click(WebDriverBy::xpath('//*[@role="tab"][.="Row"]'))->click(WebDriverBy::cssSelector('[data-rung^=row]'))->see('Lever of the strap')],
+    'setup' => [
+        LAPTOP,
+        JOLYON_PAGE,
+        'Biggest step',
+        fn (Page $page) => $page->click(WebDriverBy::xpath(
+            '//*[@role="tab"][.="Row"]',
+        ))->click(WebDriverBy::cssSelector('[data-rung^=row]'))->see('Lever of the strap'),
+    ],
     'card' => [LAPTOP, JOLYON_PAGE.'/card', 'Print on A5', null],
     'kit' => [LAPTOP, '/kit', 'Readings of a hanging scale', $measuring],
     'trend' => [LAPTOP, JOLYON_PAGE.'/trend', 'How past forecasts did', null],
-    'screen' => [LAPTOP, '/people/01900000-0000-7000-8000-000000000113', 'Not screened yet', fn (Page $page) => $page->press('Screen')->see('Both arms overhead')],
-    'baseline' => [PHONE, '/people/01900000-0000-7000-8000-000000000113', 'Not screened yet', fn (Page $page) => $page->press('Baseline')->see('Skip this step')],
+    'screen' => [
+        LAPTOP,
+        '/people/01900000-0000-7000-8000-000000000113',
+        'Not screened yet',
+        fn (Page $page) => $page->press('Screen')->see('Both arms overhead'),
+    ],
+    'baseline' => [
+        PHONE,
+        '/people/01900000-0000-7000-8000-000000000113',
+        'Not screened yet',
+        fn (Page $page) => $page->press('Baseline')->see('Skip this step'),
+    ],
     'session' => [LAPTOP, JOLYON_PAGE.'/session', 'Weeks ahead', null],
     'weeks' => [LAPTOP, JOLYON_PAGE.'/weeks', 'Stages, about when', null],
     'methods' => [LAPTOP, '/methods', 'Band taper', null],

@@ -6,7 +6,8 @@ import { jolyon } from '../support/samples';
 import { at, eventually, show } from '../support/screen';
 
 const capacity = (low80: number, high80: number) => ({ share: (low80 + high80) / 2, low80, high80 }) as unknown as Schemas['Capacity'];
-const head = async (changes: Partial<Schemas['Athlete']> = {}) => show(AthleteHead, { athlete: { ...jolyon, ...changes } }, await at('/people/jolyon'));
+const head = async (changes: Partial<Schemas['Athlete']> = {}) =>
+    show(AthleteHead, { athlete: { ...jolyon, ...changes } }, await at('/people/jolyon'));
 const baseline = (): HTMLButtonElement => screen.getByRole('button', { name: 'Baseline' });
 
 it('says who it is, of what size, and that nothing is known yet', async () => {

@@ -82,7 +82,11 @@ it('marks no gate on a referral, and says its cautions once', async () => {
     });
     const { sees, text } = page(
         { pain: { place: 'elbow', level: 4 }, paused_on: '2026-03-02', call: refer },
-        { 'GET /api/cautions': () => ({ items: [{ code: 'pain-stop', moment: 'pain', text: 'Stop pulling. A licensed clinician looks at it.' }] }) },
+        {
+            'GET /api/cautions': () => ({
+                items: [{ code: 'pain-stop', moment: 'pain', text: 'Stop pulling. A licensed clinician looks at it.' }],
+            }),
+        },
     );
     await sees('Pulling is paused');
     await sees('Stop pulling. A licensed clinician looks at it.');
@@ -102,7 +106,12 @@ it('asks for a note before it clears a pause, and sends the note once', async ()
     const { press, fill, sees, asked, count, text } = page(
         {},
         {
-            [`GET ${A}`]: () => ({ ...jolyon, rung: heron, pain: paused ? { place: 'elbow', level: 4 } : null, paused_on: paused ? '2026-03-02' : null }),
+            [`GET ${A}`]: () => ({
+                ...jolyon,
+                rung: heron,
+                pain: paused ? { place: 'elbow', level: 4 } : null,
+                paused_on: paused ? '2026-03-02' : null,
+            }),
             [command]: () => ((paused = false), { ...jolyon, rung: heron }),
         },
     );
@@ -121,7 +130,9 @@ it('reminds of a band in use that is due, and of no other', async () => {
     const bands = [band('h', 'Heron 44 mm', { wear: due }), band('r', 'Rook 32 mm', { wear: due })];
     const { sees } = page({}, { 'GET /api/kit': () => ({ ...kit, bands }) });
     await sees('look at it before the next set. Used 12 times since.');
-    expect([...document.querySelectorAll('.due a')].map((a) => [a.textContent, a.getAttribute('href')])).toEqual([['Heron 44 mm', '/kit?band=h']]);
+    expect([...document.querySelectorAll('.due a')].map((a) => [a.textContent, a.getAttribute('href')])).toEqual([
+        ['Heron 44 mm', '/kit?band=h'],
+    ]);
 });
 
 const sheet = (changes: Partial<Schemas['SetupAnswer']> = {}): Schemas['SetupAnswer'] => ({
@@ -140,7 +151,10 @@ const sheet = (changes: Partial<Schemas['SetupAnswer']> = {}): Schemas['SetupAns
 
 it('says that the kit could not be loaded, not that there is none', async () => {
     let there = false;
-    const { press, sees, text } = page({}, { 'GET /api/kit': () => (there ? { ...kit, bands: [], gear: [] } : refuse(503, 'away', 'The database is away.')) });
+    const { press, sees, text } = page(
+        {},
+        { 'GET /api/kit': () => (there ? { ...kit, bands: [], gear: [] } : refuse(503, 'away', 'The database is away.')) },
+    );
     await sees('The database is away.');
     expect(text()).not.toContain('No bands in the kit yet.');
     there = true;
@@ -149,7 +163,10 @@ it('says that the kit could not be loaded, not that there is none', async () => 
 });
 
 it('opens a rung of the ladder and puts the athlete on it', async () => {
-    const { user, sees, press, asked } = page({}, { [`GET ${A}/setup`]: () => sheet(), [`PUT ${A}/setup`]: () => ({ ...jolyon, rung: rook }) });
+    const { user, sees, press, asked } = page(
+        {},
+        { [`GET ${A}/setup`]: () => sheet(), [`PUT ${A}/setup`]: () => ({ ...jolyon, rung: rook }) },
+    );
     await sees('carries 49.7 kg');
     await user.click(document.querySelector(`[data-rung="${rook.key}"]`)!);
     await sees('Carried 71 % ± 1.0 points. Feels like 70 % on the way up. Likely 5–9 clean.');
@@ -164,7 +181,10 @@ it('opens the set-up that the call names', async () => {
 });
 
 it('says why a rung does not fit, and does not offer it', async () => {
-    const { user, sees, text } = page({}, { [`GET ${A}/setup`]: () => sheet({ reason: 'The bar is 14 cm too low.', rung: null, view: null }) });
+    const { user, sees, text } = page(
+        {},
+        { [`GET ${A}/setup`]: () => sheet({ reason: 'The bar is 14 cm too low.', rung: null, view: null }) },
+    );
     await sees('carries 49.7 kg');
     await user.click(document.querySelector(`[data-rung="${rook.key}"]`)!);
     await sees('Does not fit. The bar is 14 cm too low.');
@@ -193,7 +213,16 @@ it('says how a capacity came about, of the movement that is asked for', async ()
 it('says what was decided before, when asked', async () => {
     const past = [
         call({}, { id: '2', decision: 'accepted', decided_at: '2026-03-04T18:00:00Z' }),
-        call({ next: heron }, { id: '1', decision: 'overridden', override_verdict: 'stay', override_reason: 'Long week on the wall', decided_at: '2026-03-02T23:30:00Z' }),
+        call(
+            { next: heron },
+            {
+                id: '1',
+                decision: 'overridden',
+                override_verdict: 'stay',
+                override_reason: 'Long week on the wall',
+                decided_at: '2026-03-02T23:30:00Z',
+            },
+        ),
     ];
     const capacity = { share: 0.9, low80: 0.86, high80: 0.93, on: '2026-03-02' };
     const { user, sees, text, count } = page({ capacity }, { [`GET ${A}/calls`]: () => ({ items: past, next_page: null }) });
@@ -225,7 +254,8 @@ it('keeps in sight what was accepted today, and offers where to begin after a ba
     const begun = page(
         { rung: null, capacity },
         {
-            [`GET ${A}/ladder`]: ({ query }) => (query['lane'] === 'pull' ? { ...ladder('pull'), now: null, start: rook, tried: heron } : ladder(query['lane'] as 'row')),
+            [`GET ${A}/ladder`]: ({ query }) =>
+                query['lane'] === 'pull' ? { ...ladder('pull'), now: null, start: rook, tried: heron } : ladder(query['lane'] as 'row'),
             [`PUT ${A}/setup`]: () => jolyon,
         },
     );

@@ -45,7 +45,8 @@ it('takes a weighing back with one tap, and says why where it cannot', async () 
     let tries = 0;
     const asked = serve({
         'GET /api/athletes/jolyon/body': () => two,
-        'POST /api/athletes/jolyon/weighings/second/withdrawal': () => ((tries += 1) === 1 ? refuse(503, 'away', 'The database is starting.') : body({ mass_kg: 71.2 })),
+        'POST /api/athletes/jolyon/weighings/second/withdrawal': () =>
+            (tries += 1) === 1 ? refuse(503, 'away', 'The database is starting.') : body({ mass_kg: 71.2 }),
     });
     const { press, sees, text } = show(BodyPage, { id: 'jolyon' });
     await press(/^Take back 70\.4 kg of/);

@@ -13,7 +13,14 @@ it('fills the form with what is known, and changes only what was changed', async
     });
     const { value, fill, press, path, sees } = show(EditAthletePage, { id: 'jolyon' }, await at('/people/jolyon/edit'));
     await sees('Change an athlete');
-    await eventually(() => expect([value('Name'), value('Bodyweight'), value('Height'), value(/Measured reach/)]).toEqual(['Jolyon Thatch', '70', '175', '210']));
+    await eventually(() =>
+        expect([value('Name'), value('Bodyweight'), value('Height'), value(/Measured reach/)]).toEqual([
+            'Jolyon Thatch',
+            '70',
+            '175',
+            '210',
+        ]),
+    );
     await fill('Bodyweight', '72,5');
     await press('Save');
     await eventually(() => expect(path()).toBe('/people/jolyon'));
@@ -37,7 +44,10 @@ it('adds an athlete once however many times it is sent, and opens the page', asy
     const ids: string[] = [];
     serve({
         'GET /api/cautions': () => ({ items: [] }),
-        'POST /api/athletes': ({ body }) => (ids.push((body as { id: string }).id), ids.length === 1 ? refuse(503, 'away', 'The database is starting.') : jolyon),
+        'POST /api/athletes': ({ body }) => (
+            ids.push((body as { id: string }).id),
+            ids.length === 1 ? refuse(503, 'away', 'The database is starting.') : jolyon
+        ),
     });
     const { fill, press, path, sees } = show(NewAthletePage, {}, await at('/people/new'));
     await fill('Name', 'Nesta Wray');

@@ -5,7 +5,11 @@ import { at, show } from '../support/screen';
 import { serve } from '../support/server';
 
 const line = async (changes: Partial<typeof jolyon> = {}) => {
-    serve({ 'GET /api/methods': () => ({ methods: [] }), 'GET /api/library': () => ({ builders: [] }), 'GET /api/athletes/jolyon/place': () => ({ moves: [] }) });
+    serve({
+        'GET /api/methods': () => ({ methods: [] }),
+        'GET /api/library': () => ({ builders: [] }),
+        'GET /api/athletes/jolyon/place': () => ({ moves: [] }),
+    });
     return show(PlaceLine, { athlete: { ...jolyon, ...changes } }, await at('/people/jolyon'));
 };
 

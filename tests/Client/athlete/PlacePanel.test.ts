@@ -8,7 +8,15 @@ import { fault, refuse, serve, type Asked } from '../support/server';
 
 const placed = (asked: readonly Asked[]): unknown => asked.find((a) => /^POST .*\/place$/.test(a.command))?.body;
 
-const oneMore = { key: 'one-more', name: 'One more a week', idea: 'The same sets.', weeks: [4, 12], from_reps: 1, lines: ['Pull-up 3 × 1–10'], tires: false };
+const oneMore = {
+    key: 'one-more',
+    name: 'One more a week',
+    idea: 'The same sets.',
+    weeks: [4, 12],
+    from_reps: 1,
+    lines: ['Pull-up 3 × 1–10'],
+    tires: false,
+};
 const stage = (key: string, name: string) => ({
     key,
     name,
@@ -33,14 +41,19 @@ const method = (key: string, name: string, stages: ReturnType<typeof stage>[]) =
     lacks: [],
 });
 const methods = {
-    methods: [method('steady-ladder', 'Steady ladder', [stage('ladder', 'The ladder'), stage('strict', 'Strict pull-ups')]), method('taper', 'Taper', [stage('rows', 'Rows')])],
+    methods: [
+        method('steady-ladder', 'Steady ladder', [stage('ladder', 'The ladder'), stage('strict', 'Strict pull-ups')]),
+        method('taper', 'Taper', [stage('rows', 'Rows')]),
+    ],
 };
 
 function place(answer: unknown = jolyon) {
     const asked = serve({
         'GET /api/methods': () => methods,
         'GET /api/library': () => ({ builders: [oneMore], variations: [], grip: [], trunk: [], accessories: [] }),
-        'GET /api/athletes/jolyon/place': () => ({ moves: [{ method_name: 'Taper', stage_name: 'Rows', since: '2026-01-05', by_call: true, coach: 'Coach', reason: null }] }),
+        'GET /api/athletes/jolyon/place': () => ({
+            moves: [{ method_name: 'Taper', stage_name: 'Rows', since: '2026-01-05', by_call: true, coach: 'Coach', reason: null }],
+        }),
         'POST /api/athletes/jolyon/place': () => answer,
     });
     return { asked, ...show(PlacePanel, { open: true, athlete: jolyon }) };
@@ -65,7 +78,9 @@ it('asks why a stage is skipped, and keeps the place with its reason', async () 
 });
 
 it('offers a builder where the work is strict, and says what it takes', async () => {
-    const { press, fill, choose, sees, text, asked } = place(refuse(422, 'invalid', 'Not so.', [fault('/builder', 'It takes 1 strict rep; the most logged is 0.')]));
+    const { press, fill, choose, sees, text, asked } = place(
+        refuse(422, 'invalid', 'Not so.', [fault('/builder', 'It takes 1 strict rep; the most logged is 0.')]),
+    );
     await sees('The idea of Steady ladder.');
     expect(text()).not.toContain('In the place of the strict work');
     await press('2 Strict pull-ups');
@@ -78,7 +93,9 @@ it('offers a builder where the work is strict, and says what it takes', async ()
 });
 
 it('begins another method at its first stage without asking why, and says what the server refuses', async () => {
-    const { press, choose, sees, asked } = place(refuse(422, 'invalid', 'There is no such stage.', [fault('/stage', 'There is no such stage.')]));
+    const { press, choose, sees, asked } = place(
+        refuse(422, 'invalid', 'There is no such stage.', [fault('/stage', 'There is no such stage.')]),
+    );
     await sees('The idea of Steady ladder.');
     await choose('Method', 'Taper');
     await sees('The idea of Taper.');

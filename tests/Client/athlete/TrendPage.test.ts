@@ -44,7 +44,13 @@ const trend: Schemas['Trend'] = {
 };
 
 function page(changes: Partial<Schemas['Trend']> = {}) {
-    const asked = serve({ 'GET /api/athletes/jolyon/trend': ({ query }) => ({ ...trend, ...(query['range'] ? { range: query['range'] as 'year' } : {}), ...changes }) });
+    const asked = serve({
+        'GET /api/athletes/jolyon/trend': ({ query }) => ({
+            ...trend,
+            ...(query['range'] ? { range: query['range'] as 'year' } : {}),
+            ...changes,
+        }),
+    });
     return { asked, ...show(TrendPage, { id: 'jolyon' }) };
 }
 
@@ -92,7 +98,9 @@ it('tells to test now, what stands in the way, and where to begin', async () => 
 });
 
 it('says why no date can be given', async () => {
-    const { sees } = page({ forecasts: [forecast(1, { verdict: 'not-foreseeable', median_on: null, limit: 'Capacity is 75 % of bodyweight.' })] });
+    const { sees } = page({
+        forecasts: [forecast(1, { verdict: 'not-foreseeable', median_on: null, limit: 'Capacity is 75 % of bodyweight.' })],
+    });
     await sees('Not foreseeable within a year.');
     await sees('Capacity is 75 % of bodyweight.');
 });

@@ -19,7 +19,10 @@ const step = (changes: Partial<Schemas['BaselineLine']>): Schemas['BaselineLine'
 });
 const nothing: Schemas['Baseline'] = { steps: [], finished: true, start: null };
 
-function baseline(guide: (asked: { query: Record<string, string> }) => Schemas['Baseline'] = () => nothing, stored: (sets: number) => void = () => undefined) {
+function baseline(
+    guide: (asked: { query: Record<string, string> }) => Schemas['Baseline'] = () => nothing,
+    stored: (sets: number) => void = () => undefined,
+) {
     const ids = new Set<string>();
     const asked = serve({
         'GET /api/athletes/jolyon/baseline': guide,
@@ -95,7 +98,12 @@ it('logs a baseline with a band that is in use, under the knee', async () => {
     await press('Log reps');
 
     await eventually(() => expect(sent()).toHaveLength(1));
-    expect(sent()[0]).toMatchObject({ purpose: 'baseline', exercise: { setup: { kind: 'band', bar_id: 'b', attach: 'knee', band_ids: ['h'] } }, clean_reps: 9, reserve: 2 });
+    expect(sent()[0]).toMatchObject({
+        purpose: 'baseline',
+        exercise: { setup: { kind: 'band', bar_id: 'b', attach: 'knee', band_ids: ['h'] } },
+        clean_reps: 9,
+        reserve: 2,
+    });
 });
 
 it('logs unassisted reps without asking for a bar', async () => {

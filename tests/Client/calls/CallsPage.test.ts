@@ -20,7 +20,10 @@ function queue(decide: (asked: Asked) => unknown = () => call({}, { decision: 'a
             waiting,
             damaged: [],
         }),
-        'GET /api/athletes/jolyon/instead': () => ({ rungs: [heron, rook].map((rung) => ({ rung, bars: [], chosen: rung === heron })), misfits: [] }),
+        'GET /api/athletes/jolyon/instead': () => ({
+            rungs: [heron, rook].map((rung) => ({ rung, bars: [], chosen: rung === heron })),
+            misfits: [],
+        }),
         'PUT /api/calls/call/decision': decide,
     });
     const loads = (): Record<string, string>[] => asked.filter((a) => a.command === 'GET /api/calls').map((a) => a.query);
@@ -31,7 +34,9 @@ it('groups the calls by verdict with all that wait, the most urgent first, and t
     const { press, loads, sees, text } = queue();
     await sees('61 to decide');
     expect(text()).toMatch(/Refer 1 .*Climb 60/);
-    expect([...document.querySelectorAll('section[aria-label]')].map((s) => s.getAttribute('aria-label'))).toEqual(expect.arrayContaining(['Refer', 'Climb']));
+    expect([...document.querySelectorAll('section[aria-label]')].map((s) => s.getAttribute('aria-label'))).toEqual(
+        expect.arrayContaining(['Refer', 'Climb']),
+    );
     await press('Later calls');
     await eventually(() => expect(loads().at(-1)).toEqual({ page: '2' }));
 });
@@ -71,7 +76,9 @@ it('is gone through by the keyboard: down, accept and on, why, other, undo', asy
     const { user, asked, sees } = queue();
     await sees('Jolyon Thatch');
     await user.keyboard('{ArrowDown}{ArrowDown}');
-    await eventually(() => expect(document.querySelector('[aria-label="Call for Jolyon Thatch"]')!.getAttribute('aria-current')).toBe('true'));
+    await eventually(() =>
+        expect(document.querySelector('[aria-label="Call for Jolyon Thatch"]')!.getAttribute('aria-current')).toBe('true'),
+    );
     await user.keyboard('w{Enter}');
     await sees('accepted Undo');
     expect(asked.filter((a) => a.command.startsWith('PUT')).map((a) => a.command)).toEqual(['PUT /api/calls/call/decision']);
@@ -99,7 +106,9 @@ it('folds Stay beside others, and accepts all of it in one tap', async () => {
 it('counts what was overridden and what was called after it', async () => {
     serve({
         'GET /api/calls': () => ({ items: [], next_page: null, waiting: {}, damaged: [] }),
-        'GET /api/calls/overrides': () => ({ rules: [{ verdict: 'climb', rule: 'gate-met', decided: 9, overridden: 2, then: [{ verdict: 'step-down', times: 1 }] }] }),
+        'GET /api/calls/overrides': () => ({
+            rules: [{ verdict: 'climb', rule: 'gate-met', decided: 9, overridden: 2, then: [{ verdict: 'step-down', times: 1 }] }],
+        }),
     });
     const { user, sees } = show(CallsPage);
     await sees('What was overridden');
@@ -172,7 +181,13 @@ it('shows what nearly fired, what changed under the call, and the mixed set of a
         {
             mixed: mixed as Schemas['Call']['mixed'],
             missing: ['One more session at the gate.'],
-            nearly: [{ verdict: 'step-down', rule: 'below-floor', evidence: [{ text: 'Under 5 clean in one session (4).', figure: 1, threshold: 2 }] }],
+            nearly: [
+                {
+                    verdict: 'step-down',
+                    rule: 'below-floor',
+                    evidence: [{ text: 'Under 5 clean in one session (4).', figure: 1, threshold: 2 }],
+                },
+            ],
         },
         { changed: 'The gear changed: the next rung was Finch.' },
     );
@@ -198,7 +213,10 @@ it('says when nothing waits, and offers to try again when it cannot be known', a
 
 it('says that nothing waits only while the server says so, never of what was read before', async () => {
     let isAway = false;
-    serve({ 'GET /api/calls': () => (isAway ? refuse(503, 'away', 'The database is away.') : { items: [], next_page: null, waiting: {}, damaged: [] }) });
+    serve({
+        'GET /api/calls': () =>
+            isAway ? refuse(503, 'away', 'The database is away.') : { items: [], next_page: null, waiting: {}, damaged: [] },
+    });
     const { sees, text, client } = show(CallsPage);
     await sees('No calls are waiting');
     isAway = true;

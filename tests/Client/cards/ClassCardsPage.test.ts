@@ -25,7 +25,9 @@ function answers(more: Record<string, () => unknown> = {}) {
     return serve({
         'GET /api/cautions': () => cautions,
         'GET /api/athletes': ({ query }) =>
-            query['page'] === '2' ? { items: [entry('cody', 'Rook')], next_page: null } : { items: [entry('ada', 'Heron'), entry('brae', null)], next_page: 2 },
+            query['page'] === '2'
+                ? { items: [entry('cody', 'Rook')], next_page: null }
+                : { items: [entry('ada', 'Heron'), entry('brae', null)], next_page: 2 },
         'GET /api/athletes/ada': () => ({ ...jolyon, id: 'ada', name: 'Ada', rung: heron }),
         'GET /api/athletes/cody': () => ({ ...jolyon, id: 'cody', name: 'Cody', rung: rook }),
         'GET /api/athletes/ada/setup': () => setup(heron),
@@ -67,7 +69,11 @@ it('prints the cards of a class alone, and nothing prescribed for somebody pause
 
 it('draws the card of one athlete, of the set-up in use or of another', async () => {
     const asked = answers();
-    const { sees } = show(CardPage, { id: 'ada' }, await at(`/people/ada/card?exercise=${encodeURIComponent(JSON.stringify(rook.exercise))}`));
+    const { sees } = show(
+        CardPage,
+        { id: 'ada' },
+        await at(`/people/ada/card?exercise=${encodeURIComponent(JSON.stringify(rook.exercise))}`),
+    );
     await sees('Look for nicks.');
     expect(JSON.parse(asked.find((a) => a.command === 'GET /api/athletes/ada/setup')!.query['exercise']!)).toEqual(rook.exercise);
 });

@@ -18,7 +18,15 @@ const setup: Schemas['SetupAnswer'] = {
 };
 const cautions = [{ code: 'band-wear', moment: 'band' as const, text: 'Look for nicks.' }];
 const card = async (changes: { athlete?: object; setup?: object } = {}): Promise<string> =>
-    words(await markup(SetupCard, { athlete: { ...jolyon, ...changes.athlete }, setup: { ...setup, ...changes.setup }, cautions, on: 'Mon 2 Mar', gym: 'The Mill' }));
+    words(
+        await markup(SetupCard, {
+            athlete: { ...jolyon, ...changes.athlete },
+            setup: { ...setup, ...changes.setup },
+            cautions,
+            on: 'Mon 2 Mar',
+            gym: 'The Mill',
+        }),
+    );
 
 it('says who, on what, how it is measured, how much and with what care', async () => {
     const text = await card();
@@ -47,12 +55,18 @@ it('gives an interval where there is no figure, and promises no reps from it', a
 });
 
 it('asks for seconds where seconds count', async () => {
-    expect(await card({ setup: { exercise: { setup: { kind: 'strict' }, movement: 'lowering', seconds: 5 } } })).toContain('3 × 8 likely 6–10 · 5 s each');
-    expect(await card({ setup: { exercise: { setup: { kind: 'strict' }, movement: 'hold', at: 'top', seconds: 20 } } })).toContain('3 × 20 s');
+    expect(await card({ setup: { exercise: { setup: { kind: 'strict' }, movement: 'lowering', seconds: 5 } } })).toContain(
+        '3 × 8 likely 6–10 · 5 s each',
+    );
+    expect(await card({ setup: { exercise: { setup: { kind: 'strict' }, movement: 'hold', at: 'top', seconds: 20 } } })).toContain(
+        '3 × 20 s',
+    );
 });
 
 it('says that pulling is paused before anything is asked, and why a set-up does not fit', async () => {
-    expect(await card({ athlete: { paused_on: '2026-03-02' } })).toContain('Pulling is paused for pain. A licensed clinician looks at it first.');
+    expect(await card({ athlete: { paused_on: '2026-03-02' } })).toContain(
+        'Pulling is paused for pain. A licensed clinician looks at it first.',
+    );
     const misfit = await card({ setup: { reason: 'The bar is too low.', rung: null, view: null } });
     expect(misfit).toContain('The bar is too low.');
     expect(misfit).not.toContain('3 × 8');

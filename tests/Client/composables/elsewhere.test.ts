@@ -161,32 +161,44 @@ const forms: Record<string, Form> = {
     },
 };
 
-it.each(Object.entries(forms))('says of the %s what another window saved since, sends nothing over it, and then keeps both', async (_, form) => {
-    let isOther = false;
-    const asked = serve({ [form.read]: () => form.now(isOther), [form.saved]: () => form.answer, ...form.others });
-    const sent = () => asked.filter((a) => a.command === form.saved).map((a) => a.body);
-    const { press, fill, sees, change, client } = show(form.page, { ...form.props }, form.path === undefined ? undefined : await at(form.path));
-    await form.before?.();
-    if (form.props && 'open' in form.props) {
-        await change({ ...form.props, open: true });
-    }
-    for (const button of form.open ?? []) {
-        await press(new RegExp(button));
-    }
-    await fill(form.field, form.typed);
-    isOther = true;
-    await client.invalidateQueries(); // as when the window is looked at again
-    for (const button of form.press) {
-        await press(button);
-    }
-    await sees('Another window saved this since you began');
-    await sees(form.told);
-    expect(sent()).toEqual([]);
-    await press('Save both');
-    await eventually(() =>
-        expect(sent()).toEqual([expect.objectContaining({ ...form.body, ...('figures' in form.body && { figures: expect.objectContaining(form.body.figures) }) })]),
-    );
-});
+it.each(Object.entries(forms))(
+    'says of the %s what another window saved since, sends nothing over it, and then keeps both',
+    async (_, form) => {
+        let isOther = false;
+        const asked = serve({ [form.read]: () => form.now(isOther), [form.saved]: () => form.answer, ...form.others });
+        const sent = () => asked.filter((a) => a.command === form.saved).map((a) => a.body);
+        const { press, fill, sees, change, client } = show(
+            form.page,
+            { ...form.props },
+            form.path === undefined ? undefined : await at(form.path),
+        );
+        await form.before?.();
+        if (form.props && 'open' in form.props) {
+            await change({ ...form.props, open: true });
+        }
+        for (const button of form.open ?? []) {
+            await press(new RegExp(button));
+        }
+        await fill(form.field, form.typed);
+        isOther = true;
+        await client.invalidateQueries(); // as when the window is looked at again
+        for (const button of form.press) {
+            await press(button);
+        }
+        await sees('Another window saved this since you began');
+        await sees(form.told);
+        expect(sent()).toEqual([]);
+        await press('Save both');
+        await eventually(() =>
+            expect(sent()).toEqual([
+                expect.objectContaining({
+                    ...form.body,
+                    ...('figures' in form.body && { figures: expect.objectContaining(form.body.figures) }),
+                }),
+            ]),
+        );
+    },
+);
 
 it('says of the rules what another window settled since, and takes theirs where that is wanted', async () => {
     let lowering = 'one';
@@ -205,13 +217,20 @@ it('says of the rules what another window settled since, and takes theirs where 
     await sees('Lowering: two lowering');
     await press('Take theirs');
     await eventually(() => expect(text()).not.toContain('not saved'));
-    expect([...document.querySelectorAll('[aria-pressed="true"]')].map((b) => b.textContent?.trim())).toEqual(['two lowering', 'one knee (default)']);
+    expect([...document.querySelectorAll('[aria-pressed="true"]')].map((b) => b.textContent?.trim())).toEqual([
+        'two lowering',
+        'one knee (default)',
+    ]);
     expect(asked.some((a) => a.command.startsWith('PUT'))).toBe(false);
 });
 
 it('asks once more where another saved again while the coach was being asked', async () => {
     let mass = 70;
-    const asked = serve({ 'GET /api/athletes/jolyon': () => ({ ...jolyon, mass_kg: mass }), 'PUT /api/athletes/jolyon': () => jolyon, ...cautions });
+    const asked = serve({
+        'GET /api/athletes/jolyon': () => ({ ...jolyon, mass_kg: mass }),
+        'PUT /api/athletes/jolyon': () => jolyon,
+        ...cautions,
+    });
     const { press, fill, sees } = show(EditAthletePage, { id: 'jolyon' }, await at('/people/jolyon/edit'));
     await fill('Bodyweight', '71');
     mass = 74;

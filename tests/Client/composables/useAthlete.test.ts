@@ -12,7 +12,8 @@ const A = '/api/athletes/ada';
 function athlete(answers: Record<string, (asked: Asked) => unknown> = {}) {
     const asked = serve({
         [`GET ${A}`]: () => ({ ...jolyon, rung: heron }),
-        [`GET ${A}/sets`]: ({ query }) => (query['page'] === '1' ? { items: [set({ id: '1' })], next_page: 2 } : { items: [set({ id: '2' })], next_page: null }),
+        [`GET ${A}/sets`]: ({ query }) =>
+            query['page'] === '1' ? { items: [set({ id: '1' })], next_page: 2 } : { items: [set({ id: '2' })], next_page: null },
         [`GET ${A}/ladder`]: ({ query }) => ({ lane: query['lane'], rungs: [] }),
         [`GET ${A}/scale`]: () => ({ rungs: [], misfits: [] }),
         ...answers,
@@ -40,7 +41,9 @@ it('asks for the athlete and the log at once, then for every lane, and for no ba
 
 it('has ladders once all lanes have answered, and a problem if one of them fails, with the last ladders still there', async () => {
     let broken = false;
-    const { page } = athlete({ [`GET ${A}/ladder`]: ({ query }) => (broken ? refuse(500, 'fault', 'Broken.') : { lane: query['lane'], rungs: [] }) });
+    const { page } = athlete({
+        [`GET ${A}/ladder`]: ({ query }) => (broken ? refuse(500, 'fault', 'Broken.') : { lane: query['lane'], rungs: [] }),
+    });
     await eventually(() => expect(page.ladders.value.value).toBeDefined());
     broken = true;
     await page.ladders.reload();
@@ -58,7 +61,8 @@ it('asks for one band, or for all of them, when they are to be shown', async () 
 it('adds older pages of the log below the newer ones, and begins anew when the log changes', async () => {
     let newest = '1';
     const { page } = athlete({
-        [`GET ${A}/sets`]: ({ query }) => (query['page'] === '1' ? { items: [set({ id: newest })], next_page: 2 } : { items: [set({ id: '2' })], next_page: null }),
+        [`GET ${A}/sets`]: ({ query }) =>
+            query['page'] === '1' ? { items: [set({ id: newest })], next_page: 2 } : { items: [set({ id: '2' })], next_page: null },
     });
     await eventually(() => expect(page.older.value).toBe(true));
     await page.loadOlder();

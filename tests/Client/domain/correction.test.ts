@@ -3,7 +3,16 @@ import { correctionOf } from '../../../client/domain/correction';
 import { set } from '../support/samples';
 
 it('keeps everything of a set but what is said otherwise, and names the one it stands for', () => {
-    const seen = set({ id: 'a', clean_reps: 8, reserve: 1, no_counts: { swing: 1 }, faults: ['hips-sag'], note: 'chalk', line: 'main:bands', asked_reps: 8 });
+    const seen = set({
+        id: 'a',
+        clean_reps: 8,
+        reserve: 1,
+        no_counts: { swing: 1 },
+        faults: ['hips-sag'],
+        note: 'chalk',
+        line: 'main:bands',
+        asked_reps: 8,
+    });
     expect(correctionOf(seen, { reserve: 0, to_failure: true })).toEqual({
         purpose: 'work',
         exercise: seen.exercise,

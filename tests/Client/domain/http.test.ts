@@ -2,7 +2,11 @@ import { expect, it, vi } from 'vitest';
 import { api, onSignedOut, outcome, type Schemas } from '../../../client/domain/http';
 
 const answer = <T>(status: number, data?: T, error?: Partial<Schemas['Problem']>) =>
-    Promise.resolve({ ...(data === undefined ? {} : { data }), ...(error && { error: error as Schemas['Problem'] }), response: new Response(null, { status }) });
+    Promise.resolve({
+        ...(data === undefined ? {} : { data }),
+        ...(error && { error: error as Schemas['Problem'] }),
+        response: new Response(null, { status }),
+    });
 
 it('makes answers, refusals and silence into values', async () => {
     expect(await outcome(answer(200, 7))).toEqual({ ok: true, value: 7 });

@@ -46,7 +46,10 @@ class MortalServer {
                 return offline; // what is stored stays; the answer is lost
             }
         }
-        return { ok: true as const, value: { outcomes: commands.map((d) => ({ id: d.set!.id, stored: { id: d.set!.id } as Schemas['Set'], problem: null })) } };
+        return {
+            ok: true as const,
+            value: { outcomes: commands.map((d) => ({ id: d.set!.id, stored: { id: d.set!.id } as Schemas['Set'], problem: null })) },
+        };
     };
 }
 

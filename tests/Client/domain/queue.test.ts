@@ -6,9 +6,19 @@ type Outcome = Result<Schemas['QueueOutcome']>;
 type Sent = Schemas['QueueInput']['commands'][number];
 
 const offline: Outcome = { ok: false, problem: { code: 'offline', detail: '', faults: [] } };
-const problem = (code: Schemas['ProblemCode']): Schemas['Problem'] => ({ type: '', code, title: '', status: 409, detail: 'Pulling is paused.', errors: [] });
+const problem = (code: Schemas['ProblemCode']): Schemas['Problem'] => ({
+    type: '',
+    code,
+    title: '',
+    status: 409,
+    detail: 'Pulling is paused.',
+    errors: [],
+});
 const idOf = (s: Sent): string => (s.set ?? s.taken_back)!.id;
-const allStored = (sets: Sent[]): Outcome => ({ ok: true, value: { outcomes: sets.map((s) => ({ id: idOf(s), stored: { id: idOf(s) } as Schemas['Set'], problem: null })) } });
+const allStored = (sets: Sent[]): Outcome => ({
+    ok: true,
+    value: { outcomes: sets.map((s) => ({ id: idOf(s), stored: { id: idOf(s) } as Schemas['Set'], problem: null })) },
+});
 
 let rows: Waiting[];
 let sent: Sent[][];
@@ -125,7 +135,9 @@ it('keeps what is refused with the reason, goes on with the others, and sends it
         ok: true,
         value: {
             outcomes: sets.map((s, i) =>
-                i === 0 ? { id: idOf(s), stored: null, problem: problem('pulling-paused') } : { id: idOf(s), stored: { id: idOf(s) } as Schemas['Set'], problem: null },
+                i === 0
+                    ? { id: idOf(s), stored: null, problem: problem('pulling-paused') }
+                    : { id: idOf(s), stored: { id: idOf(s) } as Schemas['Set'], problem: null },
             ),
         },
     });

@@ -36,7 +36,15 @@ it('counts only reps that are finished, and promises nobody more than twenty', (
 });
 
 it('says chances, seconds and rests as a coach does', () => {
-    expect([0.99, 0.8, 0.74, 0.5, 0.33, 0.11, 0.01].map(chanceWords)).toEqual(['nearly always', '4 in 5', '3 in 4', '1 in 2', '1 in 3', '1 in 10', 'hardly ever']);
+    expect([0.99, 0.8, 0.74, 0.5, 0.33, 0.11, 0.01].map(chanceWords)).toEqual([
+        'nearly always',
+        '4 in 5',
+        '3 in 4',
+        '1 in 2',
+        '1 in 3',
+        '1 in 10',
+        'hardly ever',
+    ]);
     expect(secondsWords({ median_s: 5.1, low80: 3.4, high80: 7.6 })).toBe('Likely 3–8 s controlled.');
     expect(secondsWords({ median_s: 0.4, low80: 0, high80: 1.6 })).toBe('Hardly a second controlled (up to 2 s).');
     expect([restText([120, 180]), restText([60, 90])]).toEqual(['2–3 min', '60–90 s']);

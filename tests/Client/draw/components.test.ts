@@ -11,7 +11,10 @@ const numbers = (points: string): number[][] => points.split(' ').map((p) => p.s
 it('draws a band as long and as wide as it is, to the scale it states', async () => {
     const html = await markup(SideView, { view: bandView, name: 'Rook, foot' });
     const pxPerM = Number(attributes(html, 'data-px-per-m')[0]);
-    const bands = [...html.matchAll(/data-part="band"[^>]*>.*?points="([^"]*)" stroke-width="([^"]*)"/gs)].map((m) => ({ points: numbers(m[1] ?? ''), width: Number(m[2]) }));
+    const bands = [...html.matchAll(/data-part="band"[^>]*>.*?points="([^"]*)" stroke-width="([^"]*)"/gs)].map((m) => ({
+        points: numbers(m[1] ?? ''),
+        width: Number(m[2]),
+    }));
     const lengths = bands.map(({ points }) => ((points.at(-1)?.[1] ?? 0) - (points[0]?.[1] ?? 0)) / pxPerM);
 
     expect(lengths[0]).toBeCloseTo(2.1, 2);
@@ -30,19 +33,31 @@ it('draws hang and top side by side, the arms over the body and never under the 
     const html = await markup(SideView, { view: bandView, name: 'Rook' });
     expect(words(html)).toContain('Hang');
     expect(words(html)).toContain('Top');
-    const [hang, top] = [...html.matchAll(/data-part="arm"[^>]*|points="([^"]*)"[^>]*data-part="arm"/g)].map((m) => numbers(/points="([^"]*)"/.exec(m[0])?.[1] ?? ''));
+    const [hang, top] = [...html.matchAll(/data-part="arm"[^>]*|points="([^"]*)"[^>]*data-part="arm"/g)].map((m) =>
+        numbers(/points="([^"]*)"/.exec(m[0])?.[1] ?? ''),
+    );
     const [band] = [...html.matchAll(/data-part="band".*?points="([^"]*)"/gs)].map((m) => numbers(m[1] ?? ''));
     expect(Math.max(...hang!.map((p) => p[0]!))).toBeLessThan(Math.min(...top!.map((p) => p[0]!)));
     expect(band![7]![0]! - band![0]![0]!).toBeGreaterThan(10);
 });
 
-const heronRung = rung('band:foot:a', 'Heron 44 mm, foot, Beam bar', 0.67, { kind: 'band', bar_id: 'b', attach: 'foot', band_ids: ['h'] }, 8.4);
+const heronRung = rung(
+    'band:foot:a',
+    'Heron 44 mm, foot, Beam bar',
+    0.67,
+    { kind: 'band', bar_id: 'b', attach: 'foot', band_ids: ['h'] },
+    8.4,
+);
 const ladder = [
     { rung: rung('low', 'Crane 64 mm, foot, Beam bar', 0.5, { kind: 'strict' }, 12), step: null, chosen: false },
     { rung: rung('below', 'Heron 44 mm, foot, Loft bar', 0.62, { kind: 'strict' }, 10), step: 0.12, chosen: false },
     { rung: heronRung, step: 0.05, chosen: true },
     { rung: rung('next', 'Rook 32 mm, foot, Beam bar', 0.71, { kind: 'strict' }, 7.1), step: 0.034, chosen: false },
-    ...[0.75, 0.8, 0.9].map((share) => ({ rung: rung(`at-${share}`, `A ${share}`, share, { kind: 'strict' }, 3), step: 0.05, chosen: false })),
+    ...[0.75, 0.8, 0.9].map((share) => ({
+        rung: rung(`at-${share}`, `A ${share}`, share, { kind: 'strict' }, 3),
+        step: 0.05,
+        chosen: false,
+    })),
     { rung: rung('strict', 'Unassisted pull-up', 1, { kind: 'strict' }, 0.2), step: 0.1, chosen: false },
 ];
 
@@ -62,7 +77,9 @@ it('shows about five rungs round the one in use, each with its share, step and l
 
 it('says of help that is only bounded what it may carry, and keeps its room while empty', async () => {
     const bounded = { ...heronRung, carried: { ...heronRung.carried, share_range: [0.6, 1] } };
-    expect(words(await markup(LaneLadder, { rungs: [{ rung: bounded, step: null, chosen: true }], nextKey: undefined, largestKey: null }))).toContain('carries 60–100 %');
+    expect(
+        words(await markup(LaneLadder, { rungs: [{ rung: bounded, step: null, chosen: true }], nextKey: undefined, largestKey: null })),
+    ).toContain('carries 60–100 %');
 });
 
 it('plots the curve with its readings, the reading of the moment and the lengths in use', async () => {

@@ -16,7 +16,12 @@ const stick = (dx: number): Schemas['Stick'] => {
         head_radius_m: 0.1,
     };
 };
-const line = (part: Schemas['Line']['part'], at_top: boolean): Schemas['Line'] => ({ part, points: [{ x_m: 0, y_m: 2.4 }], thickness_m: 0.01, at_top });
+const line = (part: Schemas['Line']['part'], at_top: boolean): Schemas['Line'] => ({
+    part,
+    points: [{ x_m: 0, y_m: 2.4 }],
+    thickness_m: 0.01,
+    at_top,
+});
 const view: Schemas['SideView'] = {
     start: stick(0),
     finish: stick(-0.1),

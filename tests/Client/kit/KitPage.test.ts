@@ -6,10 +6,30 @@ import { band, beam, curve, kit } from '../support/samples';
 import { at, eventually, show } from '../support/screen';
 import { fault, refuse, serve, type Asked } from '../support/server';
 
-const help = { attach: 'foot', reason: null, help_kg: { bottom: 16.6, mean: 13.8, top: 10.6 }, share: 0.77, share_sd: 0.009, bottom_m: 2, top_m: 1.4, why: null };
-const steady: Schemas['ScaleStream'] = { connected: true, simulated: false, state: 'steady', force_n: 100, force_kg: 10.2, sd_kg: 0.02, trace_kg: [10, 10.2] };
+const help = {
+    attach: 'foot',
+    reason: null,
+    help_kg: { bottom: 16.6, mean: 13.8, top: 10.6 },
+    share: 0.77,
+    share_sd: 0.009,
+    bottom_m: 2,
+    top_m: 1.4,
+    why: null,
+};
+const steady: Schemas['ScaleStream'] = {
+    connected: true,
+    simulated: false,
+    state: 'steady',
+    force_n: 100,
+    force_kg: 10.2,
+    sd_kg: 0.02,
+    trace_kg: [10, 10.2],
+};
 
-function page(answers: Record<string, (asked: Asked) => unknown> = {}, { gear = kit, router }: { gear?: Schemas['Kit']; router?: Router } = {}) {
+function page(
+    answers: Record<string, (asked: Asked) => unknown> = {},
+    { gear = kit, router }: { gear?: Schemas['Kit']; router?: Router } = {},
+) {
     const asked = serve({
         'GET /api/kit': () => gear,
         'GET /api/cautions': () => ({ items: [{ code: 'band-wear', moment: 'band', text: 'Look for nicks.' }] }),
@@ -17,12 +37,19 @@ function page(answers: Record<string, (asked: Asked) => unknown> = {}, { gear = 
             items: [query['search'] === 'zo' ? { id: 'zoe', name: 'Zoe', mass_kg: 55 } : { id: 'ada', name: 'Ada', mass_kg: 61 }],
             next_page: null,
         }),
-        'GET /api/bands/h/inspections': () => ({ items: [{ id: 'i', inspected_on: '2026-03-02', finding: 'sound', note: 'Supple' }], next_page: null }),
+        'GET /api/bands/h/inspections': () => ({
+            items: [{ id: 'i', inspected_on: '2026-03-02', finding: 'sound', note: 'Supple' }],
+            next_page: null,
+        }),
         'GET /api/bands/r/inspections': () => ({ items: [], next_page: null }),
         'POST /api/bench/curve': () => ({ curve, points: [], help: [help] }),
         ...answers,
     });
-    return { asked, sent: (command: string) => asked.filter((a) => a.command === command).map((a) => a.body), ...show(KitPage, {}, router) };
+    return {
+        asked,
+        sent: (command: string) => asked.filter((a) => a.command === command).map((a) => a.body),
+        ...show(KitPage, {}, router),
+    };
 }
 
 it('puts the first band on the bench with what it takes off an athlete, and its inspections', async () => {
@@ -30,7 +57,10 @@ it('puts the first band on the bench with what it takes off an athlete, and its 
     await sees('at the foot 16.6 kg 13.8 kg 10.6 kg 77 % ± 0.9');
     await sees('Mon 2 Mar Sound Supple');
     expect(text()).toContain('Look for nicks.');
-    expect(sent('POST /api/bench/curve').at(-1)).toMatchObject({ athlete_id: 'ada', band: { name: 'Heron 44 mm', hung_length_m: 1, width_mm: 29, thickness_mm: 4.5, points: [] } });
+    expect(sent('POST /api/bench/curve').at(-1)).toMatchObject({
+        athlete_id: 'ada',
+        band: { name: 'Heron 44 mm', hung_length_m: 1, width_mm: 29, thickness_mm: 4.5, points: [] },
+    });
 });
 
 it('opens the band that a reminder leads to', async () => {
@@ -71,7 +101,13 @@ it('adds a band with its readings in the unit they were typed in, and loads the 
     await user.click(document.querySelector('form [type=submit]')!);
     await eventually(() => expect(added).toHaveLength(1));
 
-    expect(added[0]).toMatchObject({ name: 'Wren', width_mm: 13, thickness_mm: 4.5, hung_length_m: 1, points: [{ length_m: 1.3, force_n: 70 }] });
+    expect(added[0]).toMatchObject({
+        name: 'Wren',
+        width_mm: 13,
+        thickness_mm: 4.5,
+        hung_length_m: 1,
+        points: [{ length_m: 1.3, force_n: 70 }],
+    });
     await sees('Save');
     await eventually(() => expect(sent('GET /api/kit')).toHaveLength(3));
 });
@@ -131,7 +167,9 @@ it.each([
 it('notes an inspection under one id until it is stored, warns of a fault, and loads the kit anew', async () => {
     let there = false;
     const command = 'POST /api/bands/h/inspections';
-    const { press, fill, sees, sent, text } = page({ [command]: () => (there ? { id: 'x' } : refuse(503, 'away', 'The database is away.')) });
+    const { press, fill, sees, sent, text } = page({
+        [command]: () => (there ? { id: 'x' } : refuse(503, 'away', 'The database is away.')),
+    });
     await press('Sound');
     expect(text()).not.toContain('out of use');
     await press('Nick');
@@ -154,7 +192,9 @@ it('turns the pages of a long log of inspections, and comes back to the newest a
     const { press, sees } = page({
         'GET /api/bands/h/inspections': ({ query }) => {
             pages.push(query['page']);
-            return query['page'] === '2' ? { items: [item('old', 'Long ago')], next_page: null } : { items: [item('new', 'Lately')], next_page: 2 };
+            return query['page'] === '2'
+                ? { items: [item('old', 'Long ago')], next_page: null }
+                : { items: [item('new', 'Lately')], next_page: 2 };
         },
         'POST /api/bands/h/inspections': () => ({ id: 'x' }),
     });
@@ -189,7 +229,12 @@ it('keeps gear of each kind with its own fields, and takes it out of use and bac
     await fill('Height of the anchor', '245');
     await fill('Strap marks, anchor to ring', '100, 120; 140');
     await press('Add ring pair');
-    await eventually(() => expect(sent('POST /api/gear')[0]).toMatchObject({ name: 'North rings', figures: { kind: 'rings', anchor_height_m: 2.45, straps_m: [1, 1.2, 1.4] } }));
+    await eventually(() =>
+        expect(sent('POST /api/gear')[0]).toMatchObject({
+            name: 'North rings',
+            figures: { kind: 'rings', anchor_height_m: 2.45, straps_m: [1, 1.2, 1.4] },
+        }),
+    );
 
     await press(/Beam bar/);
     await press('Retire');
@@ -205,7 +250,9 @@ it('keeps gear of each kind with its own fields, and takes it out of use and bac
 
 it('stays with the piece that is chosen while another is being added, and lists that one all the same', async () => {
     let stored = (): void => undefined;
-    const { press, fill, sees, sent, asked, value } = page({ 'POST /api/gear': () => new Promise((come) => (stored = () => come({ ...beam, id: 'new' }))) });
+    const { press, fill, sees, sent, asked, value } = page({
+        'POST /api/gear': () => new Promise((come) => (stored = () => come({ ...beam, id: 'new' }))),
+    });
     await press('Add a ring pair');
     await fill('Name', 'North rings');
     await fill('Height of the anchor', '245');
@@ -223,7 +270,10 @@ it('says what is doubtful of readings, and keeps them once somebody is sure', as
     const doubts: Schemas['BandCurve']['doubts'] = [{ code: 'pounds', text: 'The readings look like pounds.' }];
     const { press, sees, user, sent } = page({
         'POST /api/bench/curve': () => ({ curve: { ...curve, doubts }, points: [], help: [help] }),
-        'PUT /api/bands/h': ({ body }) => ((body as { sure: boolean }).sure ? band('h', 'Heron 44 mm') : refuse(422, 'invalid', '', [fault('/sure', 'Be sure of it first.')])),
+        'PUT /api/bands/h': ({ body }) =>
+            (body as { sure: boolean }).sure
+                ? band('h', 'Heron 44 mm')
+                : refuse(422, 'invalid', '', [fault('/sure', 'Be sure of it first.')]),
     });
     await sees('The readings look like pounds.');
     await press('Save');
@@ -235,7 +285,10 @@ it('says what is doubtful of readings, and keeps them once somebody is sure', as
 });
 
 it('says when a band is to be measured again', async () => {
-    const old = { ...kit, bands: [band('h', 'Heron 44 mm', { measured_on: '2025-11-02', measure_again: 'Measured over 90 days ago: measure it again.' })] };
+    const old = {
+        ...kit,
+        bands: [band('h', 'Heron 44 mm', { measured_on: '2025-11-02', measure_again: 'Measured over 90 days ago: measure it again.' })],
+    };
     const { sees } = page({}, { gear: old });
     await sees('Measured over 90 days ago: measure it again.');
 });
@@ -245,12 +298,14 @@ it('keeps what the floor is of, and says so where it could not', async () => {
     let away = true;
     const { press, sees, sent } = page({
         'GET /api/kit': () => ({ ...kit, floor }),
-        'PUT /api/kit/floor': ({ body }) => (away ? refuse(503, 'away', 'The database is away.') : ((floor = (body as Schemas['FloorInput']).floor), { ...kit, floor })),
+        'PUT /api/kit/floor': ({ body }) =>
+            away ? refuse(503, 'away', 'The database is away.') : ((floor = (body as Schemas['FloorInput']).floor), { ...kit, floor }),
     });
     await press('Vinyl', 'What the floor is of');
     await sees('The database is away.');
     away = false;
-    const pressed = (): string | undefined => document.querySelector('[aria-label="What the floor is of"] [aria-pressed=true]')?.textContent?.trim();
+    const pressed = (): string | undefined =>
+        document.querySelector('[aria-label="What the floor is of"] [aria-pressed=true]')?.textContent?.trim();
     await press('Wood', 'What the floor is of');
     await eventually(() => expect(pressed()).toBe('Wood'));
     expect(sent('PUT /api/kit/floor')).toEqual([{ floor: 'vinyl' }, { floor: 'wood' }]);

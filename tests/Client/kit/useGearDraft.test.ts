@@ -10,7 +10,10 @@ it('reads each kind of gear into the form of the API', () => {
     const machine = useGearDraft('machine', undefined);
     Object.assign(machine.typed, { name: 'Hoist', use: 'counterweight', leverage: '0,9' });
     Object.assign(machine.typed.figures, { step_kg: '5', most_kg: '80' });
-    expect(machine.read()).toEqual({ name: 'Hoist', figures: { kind: 'machine', step_kg: 5, most_kg: 80, use: 'counterweight', leverage: 0.9 } });
+    expect(machine.read()).toEqual({
+        name: 'Hoist',
+        figures: { kind: 'machine', step_kg: 5, most_kg: 80, use: 'counterweight', leverage: 0.9 },
+    });
 });
 
 it('asks for no rating and no platform, and takes them when they are known', () => {

@@ -5,10 +5,21 @@ import { ALL_BANDS, LADDER } from '../../../client/composables/useAthlete';
 import { heron, jolyon, kit } from '../support/samples';
 import { show } from '../support/screen';
 
-const read = (value: unknown) => ({ value: computed(() => value), problem: computed(() => undefined), busy: computed(() => false), reload: async () => {}, put: () => {} });
+const read = (value: unknown) => ({
+    value: computed(() => value),
+    problem: computed(() => undefined),
+    busy: computed(() => false),
+    reload: async () => {},
+    put: () => {},
+});
 
 function card(shown: string, of = kit) {
-    const page = { shown: ref(shown), mostRungs: ref(8), ladders: {}, scale: read({ rungs: [{ rung: heron, bars: ['Beam bar'], chosen: true }], misfits: [] }) };
+    const page = {
+        shown: ref(shown),
+        mostRungs: ref(8),
+        ladders: {},
+        scale: read({ rungs: [{ rung: heron, bars: ['Beam bar'], chosen: true }], misfits: [] }),
+    };
     return show(ScaleCard, { page, athlete: jolyon, kit: of });
 }
 

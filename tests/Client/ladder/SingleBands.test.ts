@@ -48,7 +48,12 @@ it('says nothing of an estimate where the band was measured, and what does not f
 });
 
 it('opens a line for its why', async () => {
-    const { press, emitted } = show(SingleBands, { scale: read({ rungs: [{ rung: heron, bars: ['Beam bar'], chosen: false }] }), band: undefined, capacity, call: undefined });
+    const { press, emitted } = show(SingleBands, {
+        scale: read({ rungs: [{ rung: heron, bars: ['Beam bar'], chosen: false }] }),
+        band: undefined,
+        capacity,
+        call: undefined,
+    });
     await press(/^67 %/);
     expect(emitted<[Schemas['Rung']]>('open')[0]?.[0].key).toBe(heron.key);
 });

@@ -30,7 +30,11 @@ it('says nothing of what the gym cannot do', async () => {
 });
 
 it('marks what decided a call against its gate: counts as dots, a chance in words', async () => {
-    const reasons = [{ text: 'Sessions at the gate.', figure: 2, threshold: 2 }, { text: '5 clean on the next set-up.', figure: 0.6, threshold: 0.8 }, { text: 'No figure here.' }];
+    const reasons = [
+        { text: 'Sessions at the gate.', figure: 2, threshold: 2 },
+        { text: '5 clean on the next set-up.', figure: 0.6, threshold: 0.8 },
+        { text: 'No figure here.' },
+    ];
     const html = await markup(GateMarks, { reasons });
     expect(words(html)).toContain('Sessions at the gate 2 of 2');
     expect(words(html)).toContain('5 clean on the next set-up 3 in 5');

@@ -13,7 +13,9 @@ function panel(of: ReturnType<typeof set>) {
 }
 
 it('corrects count, reserve and no-counts, and names the set it stands for', async () => {
-    const { press, asked, emitted, text } = panel(set({ id: 'was', clean_reps: 8, reserve: 2, no_counts: { swing: 1 }, faults: ['legs-kick'], line: 'main:bands' }));
+    const { press, asked, emitted, text } = panel(
+        set({ id: 'was', clean_reps: 8, reserve: 2, no_counts: { swing: 1 }, faults: ['legs-kick'], line: 'main:bands' }),
+    );
     expect(text()).toContain('8 clean');
     await press('7', 'Clean reps');
     await press('Fail', 'In reserve');
@@ -42,7 +44,9 @@ it('corrects the seconds of a hang, and takes none that cannot be', async () => 
     await sees('“ages” is not a number.');
     await fill('Seconds held', '14,5');
     await press('Correct it');
-    await eventually(() => expect(sentSets(asked)[0]).toMatchObject({ replaces_id: 'was', purpose: 'baseline', hang_s: 14.5, exercise: null }));
+    await eventually(() =>
+        expect(sentSets(asked)[0]).toMatchObject({ replaces_id: 'was', purpose: 'baseline', hang_s: 14.5, exercise: null }),
+    );
     expect(sentSets(asked)[0]).not.toHaveProperty('clean_reps');
     await eventually(() => expect(emitted<[string, string]>('logged')[0]?.[1]).toMatch(/^the correction: 14.5 s held$/));
 });

@@ -7,12 +7,22 @@ import { COACH, heron, jolyon, set } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, sentSets, serve } from '../support/server';
 
-const hold = { ...heron, key: 'hold', name: 'Chin over the bar', exercise: { setup: { kind: 'strict' as const }, movement: 'hold' as const, at: 'top' as const, seconds: 10 } };
+const hold = {
+    ...heron,
+    key: 'hold',
+    name: 'Chin over the bar',
+    exercise: { setup: { kind: 'strict' as const }, movement: 'hold' as const, at: 'top' as const, seconds: 10 },
+};
 const stored = () => ({ outcomes: [{ id: 'x', stored: null, problem: null }] });
 
 function pad(today = [set({ setup_key: 'hold', clean_reps: null, hang_s: 9.6 }), set({ id: 'other', setup_key: 'heron' })]) {
     const asked = serve({ 'POST /api/commands': stored });
-    const shown = show(HoldPad, { athleteId: 'jolyon', rung: hold, standard: { ...jolyon.standard, measure: 'seconds', words: '3 × 10 s' }, today });
+    const shown = show(HoldPad, {
+        athleteId: 'jolyon',
+        rung: hold,
+        standard: { ...jolyon.standard, measure: 'seconds', words: '3 × 10 s' },
+        today,
+    });
     useCommandQueue().serve(COACH);
     return { asked, ...shown };
 }

@@ -7,7 +7,13 @@ import { eventually, show } from '../support/screen';
 import { refuse, sentSets, serve, setsIn } from '../support/server';
 
 /** The pad of an athlete, with a server that can be away. */
-function pad({ away = false, done = [] as Schemas['Set'][], before = [] as number[], lowering = undefined as Schemas['LoweringLeft'] | undefined, rung = heron } = {}) {
+function pad({
+    away = false,
+    done = [] as Schemas['Set'][],
+    before = [] as number[],
+    lowering = undefined as Schemas['LoweringLeft'] | undefined,
+    rung = heron,
+} = {}) {
     const state = { away };
     const told: unknown[] = [];
     const asked = serve({
@@ -51,7 +57,15 @@ it('logs a likely count with one tap, on the set-up it shows, with the aim and l
     await press(/^9/, COUNTS);
     await eventually(() => expect(sent()).toHaveLength(1));
 
-    expect(sent()[0]).toMatchObject({ athlete_id: 'jolyon', purpose: 'work', exercise: heron.exercise, clean_reps: 9, no_counts: {}, reserve: null, pain: null });
+    expect(sent()[0]).toMatchObject({
+        athlete_id: 'jolyon',
+        purpose: 'work',
+        exercise: heron.exercise,
+        clean_reps: 9,
+        no_counts: {},
+        reserve: null,
+        pain: null,
+    });
     expect(emitted('logged')).toEqual([[sent()[0]!.id, '9 clean']]);
 });
 
@@ -78,7 +92,12 @@ it('logs what was counted, the no-counts, the reserve and the pain', async () =>
     await press(/^6/, COUNTS);
     await eventually(() => expect(sent()).toHaveLength(1));
 
-    expect(sent()[0]).toMatchObject({ clean_reps: 6, reserve: 1, no_counts: { swing: 2, 'grip-slip': 1 }, pain: { place: 'elbow', level: 4 } });
+    expect(sent()[0]).toMatchObject({
+        clean_reps: 6,
+        reserve: 1,
+        no_counts: { swing: 2, 'grip-slip': 1 },
+        pain: { place: 'elbow', level: 4 },
+    });
     expect(text()).not.toContain('Level of 10');
 });
 

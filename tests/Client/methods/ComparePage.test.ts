@@ -22,7 +22,14 @@ const methods = {
 
 it('counts who did not come within the year as later than all who did', () => {
     const those = [10, 20, 30, null, null].map(one);
-    expect(summary(those)).toMatchObject({ weeks: '30 weeks', came: '3 of 5', interval: 'eight in ten 10–over 52', sessions: '40', failed: '0.10', wasted: '5 %' });
+    expect(summary(those)).toMatchObject({
+        weeks: '30 weeks',
+        came: '3 of 5',
+        interval: 'eight in ten 10–over 52',
+        sessions: '40',
+        failed: '0.10',
+        wasted: '5 %',
+    });
     expect(summary([one(null), one(null)]).weeks).toBe('over 52 weeks');
 });
 
@@ -38,7 +45,9 @@ it('trains the same athletes by both, a few at a time, with progress, and says w
     await sees('60 of 60');
     const posts = asked.filter((a) => a.command.startsWith('POST')).map((a) => a.body as { method: string; from: number });
     expect(posts).toHaveLength(30);
-    expect(posts.filter((p) => p.method === 'band-taper').map((p) => p.from)).toEqual(posts.filter((p) => p.method === 'rows-first').map((p) => p.from));
+    expect(posts.filter((p) => p.method === 'band-taper').map((p) => p.from)).toEqual(
+        posts.filter((p) => p.method === 'rows-first').map((p) => p.from),
+    );
     expect(text()).toContain('It is a model');
     expect(text()).toContain('16 weeks');
 });
@@ -48,7 +57,8 @@ it('stops when it is told to, and says what the server refuses', async () => {
     serve({
         'GET /api/athletes/jolyon': () => jolyon,
         'GET /api/methods': () => methods,
-        'POST /api/athletes/jolyon/comparisons': () => (++calls > 2 ? refuse(503, 'away', 'The database is away.') : { athletes: [one(9)] }),
+        'POST /api/athletes/jolyon/comparisons': () =>
+            ++calls > 2 ? refuse(503, 'away', 'The database is away.') : { athletes: [one(9)] },
     });
     const { press, sees } = show(ComparePage, { id: 'jolyon' });
     await press('Compare');

@@ -23,7 +23,12 @@ const accessories = [
 
 function form(stage = reactive(rows()), place = { first: false, last: false }): Shown & { stage: StageFile; told: string[] } {
     const told: string[] = [];
-    const on = { onUp: () => told.push('up'), onDown: () => told.push('down'), onDrop: () => told.push('drop'), onAdd: () => told.push('add') };
+    const on = {
+        onUp: () => told.push('up'),
+        onDown: () => told.push('down'),
+        onDrop: () => told.push('drop'),
+        onAdd: () => told.push('add'),
+    };
     return { stage, told, ...show({ render: () => h(EditStage, { stage, accessories, ...place, ...on } as never) }) };
 }
 

@@ -6,7 +6,17 @@ import { refuse, serve } from '../support/server';
 it('lays out builders, class work and the ladders, with what is not for newcomers', async () => {
     serve({
         'GET /api/library': () => ({
-            builders: [{ key: 'pre-tired', name: 'Pre-tired sets', idea: 'Curls first.', weeks: [2, 2], from_reps: 5, lines: ['Curl 4 × 20', 'Pull-up 4 × 3–5'], tires: true }],
+            builders: [
+                {
+                    key: 'pre-tired',
+                    name: 'Pre-tired sets',
+                    idea: 'Curls first.',
+                    weeks: [2, 2],
+                    from_reps: 5,
+                    lines: ['Curl 4 × 20', 'Pull-up 4 × 3–5'],
+                    tires: true,
+                },
+            ],
             variations: [{ key: 'rows', name: 'Rows', reps: [10, 30], note: 'Heels need grip.', rung: null }],
             grip: [{ tier: 'intermediate', from_s: 30, to_s: 60 }],
             trunk: ['Kneeling plank', 'Plank'],

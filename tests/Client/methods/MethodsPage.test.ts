@@ -25,7 +25,11 @@ const taper: Schemas['MethodStrip'] = {
     name: 'Taper',
     idea: 'Help fades.',
     per_week: [2, 3],
-    stages: [stage('rows'), stage('lowering', { kind: 'timed', lowerings: 60, ours: ['The step of 55.'] }), stage('strict', { kind: 'strict' })],
+    stages: [
+        stage('rows'),
+        stage('lowering', { kind: 'timed', lowerings: 60, ours: ['The step of 55.'] }),
+        stage('strict', { kind: 'strict' }),
+    ],
     says: [
         { rule: 'bands', point: 'Bands as the usual help', words: 'the usual help' },
         { rule: 'trunk', point: 'Trunk work', words: 'alongside' },
@@ -67,7 +71,10 @@ it('brings a method in from a file, and keeps nothing of one that is wrong', asy
     const { press, user, sees } = show(MethodsPage);
     await press('Import');
     const bring = async (text: string): Promise<void> =>
-        user.upload(document.querySelector<HTMLInputElement>('input[type=file]')!, new File([text], 'm.json', { type: 'application/json' }));
+        user.upload(
+            document.querySelector<HTMLInputElement>('input[type=file]')!,
+            new File([text], 'm.json', { type: 'application/json' }),
+        );
     await bring('{oh');
     await sees('This is not readable JSON. Nothing was kept. m.json');
     await bring('{}');
@@ -110,7 +117,9 @@ it('copies a method under a key of its own, checks it while it is typed, and kee
     await fill(/^Name/, 'Our taper');
     await eventually(() => expect(document.body.textContent).not.toContain('cannot be finished'));
     await press('Save');
-    await eventually(() => expect(asked.find((a) => a.command === 'PUT /api/methods')?.body).toMatchObject({ key: 'taper-ours', name: 'Our taper' }));
+    await eventually(() =>
+        expect(asked.find((a) => a.command === 'PUT /api/methods')?.body).toMatchObject({ key: 'taper-ours', name: 'Our taper' }),
+    );
 });
 
 it('moves stages, and finds the work of one', () => {
@@ -133,7 +142,9 @@ it('changes what a stage is done on, its amount and the work beside it, and adds
             variations: [],
             grip: [],
             trunk: [],
-            accessories: [{ accessory: 'curl', name: 'Curl', line: 'accessory:curl', usual: { measure: 'reps', low: 10, high: 10, words: '10' } }],
+            accessories: [
+                { accessory: 'curl', name: 'Curl', line: 'accessory:curl', usual: { measure: 'reps', low: 10, high: 10, words: '10' } },
+            ],
         }),
         'POST /api/methods/check': () => null,
         'PUT /api/methods': () => ({ methods: [taper] }),

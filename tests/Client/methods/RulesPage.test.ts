@@ -38,7 +38,11 @@ it('says before saving whom a change touches, and saves only then', async () => 
 });
 
 it('keeps what was picked when the server refuses, and can leave it as it was', async () => {
-    serve({ ...noCaps, 'GET /api/house-rules': () => ({ rules: [rule('twice-capped')] }), 'POST /api/house-rules/effects': () => refuse(503, 'away', 'The database is away.') });
+    serve({
+        ...noCaps,
+        'GET /api/house-rules': () => ({ rules: [rule('twice-capped')] }),
+        'POST /api/house-rules/effects': () => refuse(503, 'away', 'The database is away.'),
+    });
     const { press, sees, text } = show(RulesPage);
     await press('never');
     await press('See whom it touches');

@@ -9,7 +9,14 @@ import ManyChips from '../../../client/parts/ManyChips.vue';
 import { show } from '../support/screen';
 
 const field = (props: Record<string, unknown>) =>
-    render({ render: () => h(FormField, { label: 'Bodyweight', ...props }, { default: ({ inputProps }: { inputProps: Record<string, unknown> }) => h('input', inputProps) }) });
+    render({
+        render: () =>
+            h(
+                FormField,
+                { label: 'Bodyweight', ...props },
+                { default: ({ inputProps }: { inputProps: Record<string, unknown> }) => h('input', inputProps) },
+            ),
+    });
 
 it('binds a label, a hint and an error to its field, for whoever cannot see them', () => {
     field({ hint: 'In shoes.' });
@@ -19,11 +26,11 @@ it('binds a label, a hint and an error to its field, for whoever cannot see them
     document.body.innerHTML = '';
     field({ hint: 'In shoes.', error: 'Needed: a mass.' });
     const wrong = screen.getByLabelText('Bodyweight');
-    expect([document.getElementById(wrong.getAttribute('aria-describedby')!)?.textContent, wrong.getAttribute('aria-invalid'), screen.getByRole('alert').textContent]).toEqual([
-        'Needed: a mass.',
-        'true',
-        'Needed: a mass.',
-    ]);
+    expect([
+        document.getElementById(wrong.getAttribute('aria-describedby')!)?.textContent,
+        wrong.getAttribute('aria-invalid'),
+        screen.getByRole('alert').textContent,
+    ]).toEqual(['Needed: a mass.', 'true', 'Needed: a mass.']);
 });
 
 it('describes nothing where there is nothing to say', () => {
@@ -32,7 +39,12 @@ it('describes nothing where there is nothing to say', () => {
 });
 
 it('gives two fields of one page names of their own', () => {
-    const one = () => h(FormField, { label: 'Bodyweight' }, { default: ({ inputProps }: { inputProps: Record<string, unknown> }) => h('input', inputProps) });
+    const one = () =>
+        h(
+            FormField,
+            { label: 'Bodyweight' },
+            { default: ({ inputProps }: { inputProps: Record<string, unknown> }) => h('input', inputProps) },
+        );
     render({ render: () => [one(), one()] });
     expect(new Set(screen.getAllByLabelText('Bodyweight').map((e) => e.id)).size).toBe(2);
 });
@@ -42,7 +54,8 @@ const chips = [
     { value: 2, label: 'Two' },
     { value: null, label: '?' },
 ];
-const pressed = (): string[] => [...document.querySelectorAll('button')].filter((b) => b.getAttribute('aria-pressed') === 'true').map((b) => b.textContent.trim());
+const pressed = (): string[] =>
+    [...document.querySelectorAll('button')].filter((b) => b.getAttribute('aria-pressed') === 'true').map((b) => b.textContent.trim());
 
 it('shows which of several is picked, the unknown among them, and tells what is tapped', async () => {
     const { press, emitted, change } = show(ChipRow, { label: 'In reserve', chips, value: 2 });
@@ -61,7 +74,15 @@ it('shows all that are picked where there may be more', () => {
 it('puts one more among those picked, and takes it out again', async () => {
     const picked = ref<string[]>([]);
     const words = { asthma: 'Asthma', gout: 'Gout' };
-    const { press } = show({ render: () => h(ManyChips, { label: 'Conditions', words, modelValue: picked.value, 'onUpdate:modelValue': (v: string[]) => (picked.value = v) }) });
+    const { press } = show({
+        render: () =>
+            h(ManyChips, {
+                label: 'Conditions',
+                words,
+                modelValue: picked.value,
+                'onUpdate:modelValue': (v: string[]) => (picked.value = v),
+            }),
+    });
     await press('Gout');
     await press('Asthma');
     expect(picked.value).toEqual(['gout', 'asthma']);

@@ -25,11 +25,20 @@ const entry = (name: string, changes: Partial<Schemas['RosterEntry']> = {}): Sch
     damaged: false,
     ...changes,
 });
-const aldith = entry('Aldith', { setup_name: 'Heron 44 mm, foot', setup_share: 0.67, capacity: { share: 0.9, low80: 0.86, high80: 0.93, on: '2026-03-02' }, verdict: 'climb' });
+const aldith = entry('Aldith', {
+    setup_name: 'Heron 44 mm, foot',
+    setup_share: 0.67,
+    capacity: { share: 0.9, low80: 0.86, high80: 0.93, on: '2026-03-02' },
+    verdict: 'climb',
+});
 
 function roster(items: readonly Schemas['RosterEntry'][] = [aldith, entry('Brae', { paused: true })], next: number | null = null) {
     const asked = serve({
-        'GET /api/athletes': ({ query }) => ({ items: query['search'] === 'zz' ? [] : items, next_page: query['page'] === '2' ? null : next, tags: ['Tuesday'] }),
+        'GET /api/athletes': ({ query }) => ({
+            items: query['search'] === 'zz' ? [] : items,
+            next_page: query['page'] === '2' ? null : next,
+            tags: ['Tuesday'],
+        }),
     });
     return { asked, ...show(RosterPage) };
 }

@@ -36,7 +36,15 @@ it('needs an answer to each question, of which none was given beforehand, and ta
     await press('None of these');
     await press('Save the screen');
     await eventually(() => expect(kept).toHaveLength(1));
-    expect(kept[0]).toMatchObject({ overhead: 'level', pain: null, numb: false, injured: false, uneasy: false, under_18: 'no', conditions: [] });
+    expect(kept[0]).toMatchObject({
+        overhead: 'level',
+        pain: null,
+        numb: false,
+        injured: false,
+        uneasy: false,
+        under_18: 'no',
+        conditions: [],
+    });
     await sees('Go on to the baseline');
 });
 
@@ -72,7 +80,10 @@ it.each<[string, [string, string?][], number]>([
 });
 
 it('keeps what was answered, asks where it hurts, and says what is left to do', async () => {
-    const { press, sees, kept } = panel({ outcome: 'refer', mobility: [{ name: 'Wall slide', dose: '2 × 8', cue: 'Stop where the ribs flare.' }] });
+    const { press, sees, kept } = panel({
+        outcome: 'refer',
+        mobility: [{ name: 'Wall slide', dose: '2 × 8', cue: 'Stop where the ribs flare.' }],
+    });
     await press('Short of the ears');
     await press('Yes', 'Numbness');
     await press('Osteoporosis');
@@ -84,7 +95,14 @@ it('keeps what was answered, asks where it hurts, and says what is left to do', 
     await press('3', 'Level of 10');
     await press('Save the screen');
     await eventually(() => expect(kept).toHaveLength(1));
-    expect(kept[0]).toMatchObject({ overhead: 'short', numb: true, injured: false, pain: { place: 'shoulder', level: 3 }, conditions: ['osteoporosis'], cleared: false });
+    expect(kept[0]).toMatchObject({
+        overhead: 'short',
+        numb: true,
+        injured: false,
+        pain: { place: 'shoulder', level: 3 },
+        conditions: ['osteoporosis'],
+        cleared: false,
+    });
     await sees('To a clinician first');
     await sees('Until then nothing is loaded.');
     await sees('Wall slide');

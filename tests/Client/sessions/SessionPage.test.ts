@@ -50,7 +50,11 @@ const curl = block({
 const written = (changes: Partial<Schemas['Session']> = {}): Schemas['Session'] => ({
     on: '2026-11-27',
     place: jolyon.place,
-    blocks: [block({ part: 'warm-up', name: 'Band pull-apart in front', rung: null, accessory: 'pull-apart', expected: [], cautions: [] }), block(), curl],
+    blocks: [
+        block({ part: 'warm-up', name: 'Band pull-apart in front', rung: null, accessory: 'pull-apart', expected: [], cautions: [] }),
+        block(),
+        curl,
+    ],
     minutes: 31,
     gear: ['Beam bar', 'Heron 44 mm'],
     notes: ['Two weeks away: nothing harder than last time.'],
@@ -90,7 +94,9 @@ it('shows each part with its counts, what is likely in the first and the last se
 });
 
 it('says why nothing, or not all, is written, and from when on', async () => {
-    const { sees } = page(written({ blocks: [], refused: { code: 'week-full', text: 'Three sessions this week already.', next_on: '2026-11-30' } }));
+    const { sees } = page(
+        written({ blocks: [], refused: { code: 'week-full', text: 'Three sessions this week already.', next_on: '2026-11-30' } }),
+    );
     await sees('Three sessions this week already. Next from Mon 30 Nov on.');
     await sees('Nothing is written for today.');
 });
@@ -135,11 +141,23 @@ it('keeps work beside the pull on the device while the server is away, and sends
 
 const others: Schemas['OtherRungs'] = {
     rungs: [heron],
-    accessories: [{ accessory: 'carry', name: 'Loaded carry', line: 'accessory:carry', usual: { measure: 'metres', low: 30, high: 30, words: '30 m' } }],
+    accessories: [
+        {
+            accessory: 'carry',
+            name: 'Loaded carry',
+            line: 'accessory:carry',
+            usual: { measure: 'metres', low: 30, high: 30, words: '30 m' },
+        },
+    ],
 };
 
 it('tries a change while it is typed, says what it touches, keeps it, and goes back to the method', async () => {
-    const changed = block({ sets: 2, school: 'Band pull-up 3 × 8–10', by_hand: { lasts: false }, note: 'With this the gate cannot be met: 3 × 8 in 2 sessions.' });
+    const changed = block({
+        sets: 2,
+        school: 'Band pull-up 3 × 8–10',
+        by_hand: { lasts: false },
+        note: 'With this the gate cannot be met: 3 × 8 in 2 sessions.',
+    });
     const { asked, sees, press, fill, text } = page(written(), {
         'GET /api/athletes/jolyon/session/others': () => others,
         'POST /api/athletes/jolyon/session/tried': () => written({ blocks: [changed] }),
@@ -152,7 +170,14 @@ it('tries a change while it is typed, says what it touches, keeps it, and goes b
     await sees('the gate cannot be met');
     await press('Change it');
     await sees(/By hand, for the next session ?; the method asks Band pull-up 3 × 8–10/);
-    expect(asked.find((a) => a.command.endsWith('/changes'))?.body).toMatchObject({ line: 'main:band', lasts: false, sets: 2, low: 8, high: 10, rest_s: 150 });
+    expect(asked.find((a) => a.command.endsWith('/changes'))?.body).toMatchObject({
+        line: 'main:band',
+        lasts: false,
+        sets: 2,
+        low: 8,
+        high: 10,
+        rest_s: 150,
+    });
     await press(/^Back to the method/);
     await eventually(() => expect(text()).not.toContain('By hand'));
 });

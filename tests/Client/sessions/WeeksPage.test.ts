@@ -30,7 +30,10 @@ it('lays days out from the Monday before last, with what is done, planned and of
     expect(at('2026-11-24')?.isTrained).toBe(true);
     expect(at('2026-11-27')).toMatchObject({ isToday: true, isPlanned: true });
     expect(at('2026-12-25')?.off?.why).toBe('Mill closed');
-    expect(rows.find((r) => r.from === '2027-01-04')).toMatchObject({ stages: ['Strict pull-ups'], notes: ['Back after 35 days: screen and baselines first'] });
+    expect(rows.find((r) => r.from === '2027-01-04')).toMatchObject({
+        stages: ['Strict pull-ups'],
+        notes: ['Back after 35 days: screen and baselines first'],
+    });
     expect(rows.find((r) => r.from === '2026-12-14')?.notes).toEqual(['Mill closed']);
 });
 
@@ -53,7 +56,12 @@ it('notes time off with what is missing said, and takes it back', async () => {
     await press('The whole gym');
     await press('Note time off');
     await sees('Mill closed Sat 19 Dec – 3 Jan 2027, the whole gym');
-    expect(asked.find((a) => a.command.startsWith('POST'))?.body).toMatchObject({ from: '2026-12-19', to: '2027-01-03', why: 'Mill closed', of_gym: true });
+    expect(asked.find((a) => a.command.startsWith('POST'))?.body).toMatchObject({
+        from: '2026-12-19',
+        to: '2027-01-03',
+        why: 'Mill closed',
+        of_gym: true,
+    });
     await press(/^Take back/);
     await eventually(() => expect(text()).toContain('None noted.'));
 });

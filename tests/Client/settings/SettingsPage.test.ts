@@ -17,7 +17,9 @@ async function settings(answers: Record<string, (asked: Asked) => unknown>, who 
 }
 
 it('keeps the gym, its time zone and the coach’s name, and shows them from then on', async () => {
-    const { fill, press, sees, commands, value } = await settings({ 'PUT /api/settings': ({ body }) => ({ ...me, gym_name: (body as { gym_name: string }).gym_name }) });
+    const { fill, press, sees, commands, value } = await settings({
+        'PUT /api/settings': ({ body }) => ({ ...me, gym_name: (body as { gym_name: string }).gym_name }),
+    });
     expect(value('Gym')).toBe('The Mill');
     await fill('Gym', 'Weir House');
     await press('Save');
@@ -28,7 +30,8 @@ it('keeps the gym, its time zone and the coach’s name, and shows them from the
 
 it('puts a refusal beside its field and keeps what was typed', async () => {
     const { fill, press, sees, value, text } = await settings({
-        'PUT /api/settings': () => refuse(422, 'invalid', 'Some of it cannot be.', [fault('/gym_name', 'A name needs a letter or a figure.')]),
+        'PUT /api/settings': () =>
+            refuse(422, 'invalid', 'Some of it cannot be.', [fault('/gym_name', 'A name needs a letter or a figure.')]),
     });
     await fill('Gym', '***');
     await press('Save');
@@ -41,7 +44,9 @@ it('changes the password with the present one, and says when that is wrong', asy
     let present = 'chalk-and-rope';
     const { fill, press, sees, commands, value } = await settings({
         'PUT /api/password': ({ body }) =>
-            (body as { present: string }).present === present ? ((present = 'x'), null) : refuse(422, 'wrong-password', 'The present password is another.', []),
+            (body as { present: string }).present === present
+                ? ((present = 'x'), null)
+                : refuse(422, 'wrong-password', 'The present password is another.', []),
     });
     await fill('Present password', 'guess');
     await fill('New password', 'a-longer-password');

@@ -8,7 +8,8 @@ function manner(changes: Partial<SetupDraft> = {}) {
     const { draft } = useSetupDraft(kit);
     Object.assign(draft, { kind: 'strict', ...changes });
     const shown = show(MannerForm, { kit, modelValue: draft });
-    const chips = (group: string): string[] => [...document.querySelectorAll(`[aria-label="${group}"] button`)].map((b) => b.textContent!.trim());
+    const chips = (group: string): string[] =>
+        [...document.querySelectorAll(`[aria-label="${group}"] button`)].map((b) => b.textContent!.trim());
     return { draft, chips, ...shown };
 }
 

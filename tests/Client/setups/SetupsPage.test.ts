@@ -6,9 +6,19 @@ import { eventually, show } from '../support/screen';
 import { fault, refuse, serve, type Asked } from '../support/server';
 
 const A = '/api/athletes/jolyon';
-const rings: Schemas['Gear'] = { id: 'n', name: 'North rings', figures: { kind: 'rings', anchor_height_m: 2.45, straps_m: [1.2, 1.6] }, retired: false };
+const rings: Schemas['Gear'] = {
+    id: 'n',
+    name: 'North rings',
+    figures: { kind: 'rings', anchor_height_m: 2.45, straps_m: [1.2, 1.6] },
+    retired: false,
+};
 const box: Schemas['Gear'] = { id: 'x', name: 'Mid box', figures: { kind: 'box', height_m: 0.45 }, retired: false };
-const machine: Schemas['Gear'] = { id: 'm', name: 'Hoist', figures: { kind: 'machine', use: 'counterweight', step_kg: 5, most_kg: 80, leverage: 1 }, retired: false };
+const machine: Schemas['Gear'] = {
+    id: 'm',
+    name: 'Hoist',
+    figures: { kind: 'machine', use: 'counterweight', step_kg: 5, most_kg: 80, leverage: 1 },
+    retired: false,
+};
 const level = rung('row', 'Row, North rings 160 cm, mark +30 cm', 0.55, { kind: 'row', ring_id: 'n', strap_m: 1.6, heel_mark_m: 0.3 }, 6);
 const row = { ...level, carried: { ...level.carried, friction: 0.4 } };
 
@@ -33,7 +43,8 @@ function page(answers: Record<string, (asked: Asked) => unknown> = {}) {
         [`GET ${A}/setup`]: ({ query }) => sheetOf(JSON.parse(query['exercise']!) as Schemas['Exercise']),
         ...answers,
     });
-    const exercises = (): Schemas['Exercise'][] => asked.filter((a) => a.command === `GET ${A}/setup`).map((a) => JSON.parse(a.query['exercise']!) as Schemas['Exercise']);
+    const exercises = (): Schemas['Exercise'][] =>
+        asked.filter((a) => a.command === `GET ${A}/setup`).map((a) => JSON.parse(a.query['exercise']!) as Schemas['Exercise']);
     return { asked, exercises, ...show(SetupsPage, { id: 'jolyon' }) };
 }
 
@@ -66,7 +77,9 @@ it('asks once for what is typed quickly, and nothing while something is missing'
 it('says why a set-up cannot be, and what does not fit', async () => {
     const { press, sees, fill } = page({
         [`GET ${A}/setup`]: ({ query }) =>
-            query['exercise']!.includes('row') ? refuse(422, 'invalid', '', [fault('/heel_mark_m', 'The heels would be under the floor.')]) : sheetOf(heron.exercise),
+            query['exercise']!.includes('row')
+                ? refuse(422, 'invalid', '', [fault('/heel_mark_m', 'The heels would be under the floor.')])
+                : sheetOf(heron.exercise),
     });
     await press('Row');
     await fill('Heel mark', '900');
@@ -127,7 +140,9 @@ it('puts the athlete on what was put together, and says when it is in use', asyn
 
 it('gives only bounds where there is no figure, and no set-up to put on for a hold', async () => {
     const bounded = { ...heron, carried: { ...heron.carried, share_range: [0.6, 1] } };
-    const { press, sees, text } = page({ [`GET ${A}/setup`]: ({ query }) => ({ ...sheetOf(JSON.parse(query['exercise']!) as Schemas['Exercise']), rung: bounded }) });
+    const { press, sees, text } = page({
+        [`GET ${A}/setup`]: ({ query }) => ({ ...sheetOf(JSON.parse(query['exercise']!) as Schemas['Exercise']), rung: bounded }),
+    });
     await press('Hop');
     await sees('Bounded, not measured: the arms carry anything from 60 % to 100 %. Likely 6–10 clean.');
     await press('Unassisted');

@@ -8,7 +8,8 @@ import { fault, refuse, serve } from '../support/server';
 it('makes a gym and its coach, beside each field what cannot be, and is signed in then', async () => {
     let strict = true;
     const asked = serve({
-        'POST /api/gym': () => (strict ? refuse(422, 'invalid', 'Some of it cannot be.', [fault('/password', 'It must be of 10 characters or more.')]) : me),
+        'POST /api/gym': () =>
+            strict ? refuse(422, 'invalid', 'Some of it cannot be.', [fault('/password', 'It must be of 10 characters or more.')]) : me,
     });
     const { fill, press, sees, value } = show(FirstPage);
     await fill('Gym', 'Weir House');

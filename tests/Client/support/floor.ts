@@ -59,7 +59,14 @@ export const plank = line({
 export const lowering = line({
     line: 'main:lowering',
     name: 'Lowering, unassisted',
-    rung: { ...heronRung, key: 'lower', name: 'Lowering, unassisted', exercise: { setup: { kind: 'strict' }, movement: 'lowering', seconds: 5 }, station: null, bands: [] },
+    rung: {
+        ...heronRung,
+        key: 'lower',
+        name: 'Lowering, unassisted',
+        exercise: { setup: { kind: 'strict' }, movement: 'lowering', seconds: 5 },
+        station: null,
+        bands: [],
+    },
     aim: 5,
     others: [],
 });
@@ -67,7 +74,14 @@ export const lowering = line({
 export const hang = line({
     line: 'main:hang',
     name: 'Hang',
-    rung: { ...heronRung, key: 'hang', name: 'Hang', exercise: { setup: { kind: 'strict' }, movement: 'hold', at: 'hang', seconds: 20 }, station: null, bands: [] },
+    rung: {
+        ...heronRung,
+        key: 'hang',
+        name: 'Hang',
+        exercise: { setup: { kind: 'strict' }, movement: 'hold', at: 'hang', seconds: 20 },
+        station: null,
+        bands: [],
+    },
     amount: { measure: 'seconds', low: 20, high: 20, words: '20 s' },
     aim: 20,
     others: [],
@@ -117,7 +131,14 @@ export const gear: Schemas['FloorPiece'][] = [
 ];
 
 export const classDay = (athletes: Athlete[], changes: Partial<Schemas['ClassDay']> = {}): Schemas['ClassDay'] => ({
-    class: { id: 'c', name: 'Friday noon', on: '2026-03-20', starts_at: '2026-03-20T11:30:00Z', ends_at: '2026-03-20T12:45:00Z', weekly: true },
+    class: {
+        id: 'c',
+        name: 'Friday noon',
+        on: '2026-03-20',
+        starts_at: '2026-03-20T11:30:00Z',
+        ends_at: '2026-03-20T12:45:00Z',
+        weekly: true,
+    },
     cursor: 7,
     pulse: 'ticket',
     athletes,

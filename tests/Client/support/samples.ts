@@ -3,7 +3,14 @@ import type { Schemas } from '../../../client/domain/http';
 /** Whose sets wait on this device. */
 export const COACH = 'gym.coach';
 
-export const me: Schemas['Me'] = { name: 'Coach', email: 'coach@hollowbrook.example', gym_name: 'The Mill', timezone: 'Europe/London', key: COACH, demo: false };
+export const me: Schemas['Me'] = {
+    name: 'Coach',
+    email: 'coach@hollowbrook.example',
+    gym_name: 'The Mill',
+    timezone: 'Europe/London',
+    key: COACH,
+    demo: false,
+};
 
 const at = (x_m: number, y_m: number) => ({ x_m, y_m });
 
@@ -20,7 +27,11 @@ export const hanging: Schemas['Stick'] = {
     head_radius_m: 0.11,
 };
 
-export const practice: Schemas['Practice'] = { tempo: 'steady up, two seconds down', rest_s: [120, 180], cues: ['Shoulder blades down first.', 'Legs together.'] };
+export const practice: Schemas['Practice'] = {
+    tempo: 'steady up, two seconds down',
+    rest_s: [120, 180],
+    cues: ['Shoulder blades down first.', 'Legs together.'],
+};
 
 export const bandView: Schemas['SideView'] = {
     start: hanging,
@@ -105,8 +116,20 @@ export const jolyon: Schemas['Athlete'] = {
     decided: null,
 };
 
-export const heron = rung('band:foot:b:h', 'Heron 44 mm, foot, Beam bar', 0.67, { kind: 'band', bar_id: 'b', attach: 'foot', band_ids: ['h'] }, 8.4);
-export const rook = rung('band:foot:b:r', 'Rook 32 mm, foot, Beam bar', 0.71, { kind: 'band', bar_id: 'b', attach: 'foot', band_ids: ['r'] }, 7.1);
+export const heron = rung(
+    'band:foot:b:h',
+    'Heron 44 mm, foot, Beam bar',
+    0.67,
+    { kind: 'band', bar_id: 'b', attach: 'foot', band_ids: ['h'] },
+    8.4,
+);
+export const rook = rung(
+    'band:foot:b:r',
+    'Rook 32 mm, foot, Beam bar',
+    0.71,
+    { kind: 'band', bar_id: 'b', attach: 'foot', band_ids: ['r'] },
+    7.1,
+);
 
 export const set = (changes: Partial<Schemas['Set']> = {}): Schemas['Set'] => ({
     id: 'set',
@@ -199,11 +222,19 @@ export const beam: Schemas['Gear'] = { id: 'b', name: 'Beam bar', figures: { kin
 const anyPart: Schemas['Doable']['movements'] = ['full', 'lower-half', 'upper-half', 'lowering', 'hold', 'shoulder-blade'];
 
 /** What can be done on the kinds that the tests put together. */
-export const doable: Schemas['Doable'][] = (['strict', 'band', 'row', 'foot', 'hop', 'low-bar', 'counterweight', 'added', 'pulldown', 'band-pulldown'] as const).map((kind) => ({
+export const doable: Schemas['Doable'][] = (
+    ['strict', 'band', 'row', 'foot', 'hop', 'low-bar', 'counterweight', 'added', 'pulldown', 'band-pulldown'] as const
+).map((kind) => ({
     kind,
     movements: kind === 'hop' || kind.endsWith('pulldown') ? ['full'] : anyPart,
     grips: ['over', 'under', 'neutral'],
     ways_up: { full: ['pull', 'foot'], lowering: ['step', 'foot', 'hop'], hold: ['step'] },
 }));
 
-export const kit: Schemas['Kit'] = { bands: [band('h', 'Heron 44 mm'), band('r', 'Rook 32 mm')], gear: [beam], damaged: [], floor: 'unknown', doable };
+export const kit: Schemas['Kit'] = {
+    bands: [band('h', 'Heron 44 mm'), band('r', 'Rook 32 mm')],
+    gear: [beam],
+    damaged: [],
+    floor: 'unknown',
+    doable,
+};

@@ -61,7 +61,10 @@ export function show(component: Component, props: Record<string, unknown> = {}, 
     const pinia = createPinia();
     stores.push(pinia);
     const client = new QueryClient({ defaultOptions: { queries: { retryDelay: 0 } } });
-    const { emitted, rerender } = render(component, { props, global: { plugins: [[VueQueryPlugin, { queryClient: client }], pinia, router] } });
+    const { emitted, rerender } = render(component, {
+        props,
+        global: { plugins: [[VueQueryPlugin, { queryClient: client }], pinia, router] },
+    });
     const text = (): string => wordsOf(document.body);
     const place = async (inside?: string) => (inside === undefined ? screen : within(await screen.findByLabelText(inside)));
 
@@ -83,7 +86,8 @@ export function show(component: Component, props: Record<string, unknown> = {}, 
         choose,
         value: (label) => screen.getByLabelText<HTMLInputElement>(label, FIELD).value,
         text,
-        sees: (wanted) => eventually(() => (typeof wanted === 'string' ? expect(text()).toContain(wanted) : expect(text()).toMatch(wanted))),
+        sees: (wanted) =>
+            eventually(() => (typeof wanted === 'string' ? expect(text()).toContain(wanted) : expect(text()).toMatch(wanted))),
         change: rerender,
         path: () => router.currentRoute.value.fullPath,
     };

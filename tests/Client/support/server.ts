@@ -38,7 +38,11 @@ export function serve(answers: Record<string, Answer>): Asked[] {
         const request = typeof input === 'string' ? new Request(input) : input;
         const url = new URL(request.url);
         const text = await request.text();
-        const asked = { command: `${request.method} ${url.pathname}`, query: Object.fromEntries(url.searchParams), body: text === '' ? null : (JSON.parse(text) as unknown) };
+        const asked = {
+            command: `${request.method} ${url.pathname}`,
+            query: Object.fromEntries(url.searchParams),
+            body: text === '' ? null : (JSON.parse(text) as unknown),
+        };
         all.push(asked);
         const answer = answers[asked.command];
         if (answer === undefined) {
@@ -54,7 +58,9 @@ type SentSet = Schemas['SetInput'] & { athlete_id: string };
 
 /** The sets in the body of a queue of commands. */
 export const setsIn = (body: unknown): SentSet[] =>
-    (body as Schemas['QueueInput']).commands.flatMap(({ athlete_id, set }) => (athlete_id !== undefined && set ? [{ ...set, athlete_id }] : []));
+    (body as Schemas['QueueInput']).commands.flatMap(({ athlete_id, set }) =>
+        athlete_id !== undefined && set ? [{ ...set, athlete_id }] : [],
+    );
 
 type SentCommand = Schemas['QueueInput']['commands'][number];
 
@@ -63,7 +69,11 @@ export const sentCommands = (asked: readonly Asked[]): SentCommand[] =>
     asked.filter((a) => a.command === 'POST /api/commands').flatMap((a) => (a.body as Schemas['QueueInput']).commands);
 
 /** The sets sent so far, each once. */
-export const sentSets = (asked: readonly Asked[]): SentSet[] => [...new Map(setsIn({ commands: sentCommands(asked) }).map((s) => [s.id, s] as const)).values()];
+export const sentSets = (asked: readonly Asked[]): SentSet[] => [
+    ...new Map(setsIn({ commands: sentCommands(asked) }).map((s) => [s.id, s] as const)).values(),
+];
 
 /** Ids of the sets that were told to be taken back. */
-export const takenBack = (asked: readonly Asked[]): string[] => [...new Set(sentCommands(asked).flatMap((d) => (d.taken_back ? [d.taken_back.set_id] : [])))];
+export const takenBack = (asked: readonly Asked[]): string[] => [
+    ...new Set(sentCommands(asked).flatMap((d) => (d.taken_back ? [d.taken_back.set_id] : []))),
+];

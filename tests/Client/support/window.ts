@@ -29,7 +29,12 @@ globalThis.getComputedStyle = (element, pseudo) => (pseudo ? document.createElem
 
 globalThis.Request = AddressedRequest;
 globalThis.ResizeObserver = SizeObserver;
-globalThis.matchMedia = ((media: string) => ({ matches: false, media, addEventListener: () => {}, removeEventListener: () => {} })) as never;
+globalThis.matchMedia = ((media: string) => ({
+    matches: false,
+    media,
+    addEventListener: () => {},
+    removeEventListener: () => {},
+})) as never;
 Element.prototype.scrollIntoView = () => {};
 Element.prototype.scrollTo = () => {};
 

@@ -5,7 +5,9 @@ type Colors = Record<keyof typeof tokens.color, string>;
 
 /** Relative luminance of an sRGB colour: WCAG 2.2, “relative luminance”. */
 function luminance(hex: string): number {
-    const [r = 0, g = 0, b = 0] = [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16) / 255).map((c) => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4));
+    const [r = 0, g = 0, b = 0] = [1, 3, 5]
+        .map((at) => parseInt(hex.slice(at, at + 2), 16) / 255)
+        .map((c) => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4));
     return 0.2126 * r + 0.7152 * g + 0.0722 * b;
 }
 

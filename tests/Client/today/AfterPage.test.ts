@@ -12,8 +12,15 @@ it('says who did what and what was left, notes what gave out, and has the calls 
     const ada = athlete('Ada', [line(), plank], { sets: [done(8, '2026-03-20T11:40:00Z'), done(7, '2026-03-20T11:44:00Z')] });
     const asked = serve({
         'GET /api/classes/c/days/2026-03-20': () => classDay([ada, athlete('Bo')]),
-        'GET /api/calls': () => ({ items: [call({}, { athlete_id: 'ada', athlete_name: 'Ada Marsh' })], next_page: null, waiting: {}, damaged: [] }),
-        'POST /api/commands': ({ body }) => ({ outcomes: (body as Schemas['QueueInput']).commands.map((d) => ({ id: d.signal!.id, stored: null, problem: null })) }),
+        'GET /api/calls': () => ({
+            items: [call({}, { athlete_id: 'ada', athlete_name: 'Ada Marsh' })],
+            next_page: null,
+            waiting: {},
+            damaged: [],
+        }),
+        'POST /api/commands': ({ body }) => ({
+            outcomes: (body as Schemas['QueueInput']).commands.map((d) => ({ id: d.signal!.id, stored: null, problem: null })),
+        }),
     });
     const { sees, press, text } = show(AfterPage, { class: 'c', on: '2026-03-20' });
     useSession().change({ ...me });

@@ -52,7 +52,9 @@ it('says when each class is held and who comes, and makes another', async () => 
     await useCommandQueue().flush();
     await eventually(() => expect(text()).not.toContain('Kept on this device.'));
     await sees(/Once, on/);
-    expect(sentCommands(asked)[0]).toEqual({ class: expect.objectContaining({ name: 'Early birds', at: '07:15', minutes: 75, weekly: false, first_on: '2026-03-20' }) });
+    expect(sentCommands(asked)[0]).toEqual({
+        class: expect.objectContaining({ name: 'Early birds', at: '07:15', minutes: 75, weekly: false, first_on: '2026-03-20' }),
+    });
 });
 
 it('refuses what is no time, puts the server’s refusal beside its field, and keeps what was typed', async () => {
@@ -90,5 +92,11 @@ it('opens the class that runs, else the next of the day, else the last of it, el
         held('next', '2026-03-21', '09:00', '10:00'),
     ];
     const opened = (...of: Schemas['HeldClass'][]) => classOf(of, '2026-03-20', noon)?.id;
-    expect([opened(early, now, late), opened(early, late), opened(early, tomorrow), opened(tomorrow), opened()]).toEqual(['now', 'late', 'early', 'next', undefined]);
+    expect([opened(early, now, late), opened(early, late), opened(early, tomorrow), opened(tomorrow), opened()]).toEqual([
+        'now',
+        'late',
+        'early',
+        'next',
+        undefined,
+    ]);
 });

@@ -14,22 +14,29 @@ type Commands = Schemas['QueueInput']['commands'];
 const DAY = 'GET /api/classes/c/days/2026-03-20';
 const day = (...athletes: ReturnType<typeof athlete>[]) => classDay(athletes);
 const list = (held: Schemas['HeldClass'][]): Schemas['ClassList'] => ({ today: '2026-03-20', items: [], held, tags: ['noon'] });
-const idOf = (command: Commands[number]): string => (command.set ?? command.taken_back ?? command.beside ?? command.signal ?? command.pain ?? command.coming)!.id;
+const idOf = (command: Commands[number]): string =>
+    (command.set ?? command.taken_back ?? command.beside ?? command.signal ?? command.pain ?? command.coming)!.id;
 
 /** The clock of the page stands still until it is moved on. */
 const pass = (s: number): void => void vi.setSystemTime(new Date(Date.now() + s * 1000));
 
 /** The class on the floor, in front of a server that stores what it is sent; what waits is sent only where it is up. */
-async function floor(of: Schemas['ClassDay'], { news = { cursor: 7, missed: false, gear: null, athletes: [] } as Schemas['News'] | (() => unknown), up = true } = {}) {
+async function floor(
+    of: Schemas['ClassDay'],
+    { news = { cursor: 7, missed: false, gear: null, athletes: [] } as Schemas['News'] | (() => unknown), up = true } = {},
+) {
     const asked = serve({
         'GET /api/classes': () => list([of.class]),
         [DAY]: () => of,
         'GET /api/pulse/ticket': () => ({ cursor: typeof news === 'function' ? 9 : news.cursor }),
         [`${DAY}/news`]: () => (typeof news === 'function' ? news() : news),
         'GET /api/cautions': () => ({ items: [] }),
-        'GET /api/athletes': () => (up ? { items: [{ id: 'zoe', name: 'Zoe Reed' }], next_page: null, tags: [] } : refuse(503, 'away', 'The server is away.')),
+        'GET /api/athletes': () =>
+            up ? { items: [{ id: 'zoe', name: 'Zoe Reed' }], next_page: null, tags: [] } : refuse(503, 'away', 'The server is away.'),
         'POST /api/commands': ({ body }) =>
-            up ? { outcomes: (body as { commands: Commands }).commands.map((d) => ({ id: idOf(d), stored: null, problem: null })) } : refuse(503, 'away', 'The server is away.'),
+            up
+                ? { outcomes: (body as { commands: Commands }).commands.map((d) => ({ id: idOf(d), stored: null, problem: null })) }
+                : refuse(503, 'away', 'The server is away.'),
     });
     const shown = show(TodayPage);
     useSession().change({ ...me });
@@ -47,7 +54,14 @@ it('logs a set as asked with one tap, counts down the rest, and offers each athl
     await sees('2:00');
     await eventually(() => expect([tile('Ada Marsh'), tile('Bo Marsh')].map((t) => t.includes('Undo 8'))).toEqual([true, true]));
     await eventually(() => expect(sentSets(asked)).toHaveLength(2));
-    expect(sentSets(asked)[0]).toMatchObject({ athlete_id: 'ada', clean_reps: 8, asked_reps: 8, line: 'main:bands', purpose: 'work', reserve: null });
+    expect(sentSets(asked)[0]).toMatchObject({
+        athlete_id: 'ada',
+        clean_reps: 8,
+        asked_reps: 8,
+        line: 'main:bands',
+        purpose: 'work',
+        reserve: null,
+    });
 
     await press('Undo 8', 'Ada Marsh');
     await eventually(() => expect(takenBack(asked)).toEqual([sentSets(asked)[0]!.id]));
@@ -75,11 +89,24 @@ it('logs another count in two taps, and tells of the last set what was seen, as 
     await press('Swing', 'No-count');
     await press('1', 'In reserve');
     await eventually(() => expect(sentSets(asked)).toHaveLength(2));
-    expect(sentSets(asked)[1]).toMatchObject({ replaces_id: sentSets(asked)[0]!.id, clean_reps: 6, reserve: 1, no_counts: { swing: 1 }, line: 'main:bands' });
+    expect(sentSets(asked)[1]).toMatchObject({
+        replaces_id: sentSets(asked)[0]!.id,
+        clean_reps: 6,
+        reserve: 1,
+        no_counts: { swing: 1 },
+        line: 'main:bands',
+    });
 });
 
 it('corrects the seconds of a hold later, in the same pad', async () => {
-    const held = done(0, '2026-03-20T11:55:00Z', { clean_reps: null, reserve: null, hang_s: 41, line: 'main:hang', exercise: hang.rung!.exercise, setup_key: 'hang' });
+    const held = done(0, '2026-03-20T11:55:00Z', {
+        clean_reps: null,
+        reserve: null,
+        hang_s: 41,
+        line: 'main:hang',
+        exercise: hang.rung!.exercise,
+        setup_key: 'hang',
+    });
     const { press, fill, sees, asked } = await floor(day(athlete('Ada', [hang], { sets: [held] })));
     await press('Another count or note for Ada Marsh');
     await sees('The last set: 41 s');
@@ -177,7 +204,10 @@ it('keeps what the server would not store on the tile, with the reason, until it
 it('stops before the lowering that the caps leave no room for', async () => {
     const sets = [5, 5, 3].map((n, i) => done(n, `2026-03-20T10:0${i}:00Z`, { line: 'main:lowering', exercise: lowering.rung!.exercise }));
     const { tile } = await floor(
-        day(athlete('Ada', [{ ...lowering, sets: 5 }], { sets }), athlete('Bo', [{ ...lowering, sets: 5 }], { sets: [...sets, { ...sets[0]!, id: 'x', clean_reps: 2 }] })),
+        day(
+            athlete('Ada', [{ ...lowering, sets: 5 }], { sets }),
+            athlete('Bo', [{ ...lowering, sets: 5 }], { sets: [...sets, { ...sets[0]!, id: 'x', clean_reps: 2 }] }),
+        ),
     );
     await eventually(() => expect(tile('Ada Marsh')).toContain('stop at 2: then the cap is reached'));
     expect(tile('Bo Marsh')).toContain('No lowering is left today: 15 a session are the cap.');
@@ -185,9 +215,19 @@ it('stops before the lowering that the caps leave no room for', async () => {
 
 it('puts who needs a screen first with the way there, and logs nothing for who is paused', async () => {
     const { text } = await floor(
-        day(athlete('Ada'), athlete('Zed', [], { sheet: sheet([], { concern: { kind: 'screen', text: 'Not screened yet.' } }) }), athlete('Cy', [line()], { paused: true })),
+        day(
+            athlete('Ada'),
+            athlete('Zed', [], { sheet: sheet([], { concern: { kind: 'screen', text: 'Not screened yet.' } }) }),
+            athlete('Cy', [line()], { paused: true }),
+        ),
     );
-    await eventually(() => expect([...document.querySelectorAll('[data-athlete]')].map((t) => (t as HTMLElement).dataset['athlete'])).toEqual(['zed', 'cy', 'ada']));
+    await eventually(() =>
+        expect([...document.querySelectorAll('[data-athlete]')].map((t) => (t as HTMLElement).dataset['athlete'])).toEqual([
+            'zed',
+            'cy',
+            'ada',
+        ]),
+    );
     expect(document.querySelector('[aria-label="Zed Marsh"] a')?.getAttribute('href')).toBe('/people/zed/screens');
     expect(document.querySelectorAll('.go')).toHaveLength(1);
     expect(text()).toContain('Not screened yet.');
@@ -196,7 +236,9 @@ it('puts who needs a screen first with the way there, and logs nothing for who i
 it('takes in what another coach logged, says so of the same set logged twice, and resolves it by a tap', async () => {
     const theirs = done(8, '2026-03-20T11:59:40Z', { by: 'bea' });
     const both = athlete('Ada', [line(), plank], { sets: [theirs, done(8, '2026-03-20T11:59:58Z')] });
-    const { press, sees, commands, asked } = await floor(day(athlete('Ada')), { news: { cursor: 9, missed: false, gear: null, athletes: [both] } });
+    const { press, sees, commands, asked } = await floor(day(athlete('Ada')), {
+        news: { cursor: 9, missed: false, gear: null, athletes: [both] },
+    });
     await sees('Logged twice? Bea 8, Coach 8');
     expect(asked.find((a) => a.command === `${DAY}/news`)?.query).toEqual({ since: '7' });
     await press('Keep the first');
@@ -251,7 +293,9 @@ it('works by keyboard alone: arrows, digits, Enter, S, U', async () => {
 });
 
 it('marks who is away, brings in a walk-in, and shows bars with who is next', async () => {
-    const { press, fill, commands, sees } = await floor(day(athlete('Ada'), athlete('Bo', [line()], { sets: [done(8, '2026-03-20T11:59:30Z')] })));
+    const { press, fill, commands, sees } = await floor(
+        day(athlete('Ada'), athlete('Bo', [line()], { sets: [done(8, '2026-03-20T11:59:30Z')] })),
+    );
     await press('Bars and rings');
     await sees('Beam bar');
     await press('Who is here');
@@ -279,7 +323,9 @@ it('puts gear out of use with a tap while the server is away, says it on every t
     const { press, tile } = await floor(day(athlete('Ada')), { up: false });
     await press('Broken or missing today');
     await press(/^Heron 44 mm/, 'Broken or missing today');
-    await eventually(() => expect(useCommandQueue().pending.map((w) => w.command)).toEqual([{ gear: expect.objectContaining({ gear_id: 'h', out: true }) }]));
+    await eventually(() =>
+        expect(useCommandQueue().pending.map((w) => w.command)).toEqual([{ gear: expect.objectContaining({ gear_id: 'h', out: true }) }]),
+    );
     await eventually(() => expect(tile('Ada Marsh')).toContain('out of use today'));
     await press(/^Heron 44 mm/, 'Broken or missing today');
     await eventually(() => expect(tile('Ada Marsh')).not.toContain('out of use today'));

@@ -91,7 +91,11 @@ it('logs a hold only with its seconds, and lowerings with those that were timed'
 
 it('logs nothing of who has done everything, is away, or needs something first', async () => {
     const all = [3, 2, 1].map((minutes) => done(8, new Date(Date.now() - minutes * 600_000).toISOString()));
-    tiles = [athlete('Ada', [line()], { sets: all }), athlete('Bo', [line()], { coming: false }), athlete('Cy', [line()], { paused: true })].map((a) => tileOf(a, Date.now()));
+    tiles = [
+        athlete('Ada', [line()], { sets: all }),
+        athlete('Bo', [line()], { coming: false }),
+        athlete('Cy', [line()], { paused: true }),
+    ].map((a) => tileOf(a, Date.now()));
     for (const id of ['ada', 'bo', 'cy']) {
         keys.choose(id);
         await press('Enter');

@@ -7,14 +7,21 @@ import { athlete, done, line } from '../support/floor';
 const NOON = Date.parse('2026-03-20T12:00:00Z');
 const started = vi.fn();
 const vibrate = vi.fn();
-const node = { connect: () => node, start: started, stop: () => {}, frequency: { value: 0 }, gain: { setValueAtTime: () => {}, exponentialRampToValueAtTime: () => {} } };
+const node = {
+    connect: () => node,
+    start: started,
+    stop: () => {},
+    frequency: { value: 0 },
+    gain: { setValueAtTime: () => {}, exponentialRampToValueAtTime: () => {} },
+};
 const scope = effectScope();
 
 /** Ada rests for two minutes from noon on, Bo for two from half a minute later; the class as it is so many seconds after noon. */
 const at = (s: number, coming = true): Tile[] =>
-    [athlete('Ada', [line()], { coming, sets: [done(8, '2026-03-20T12:00:00Z')] }), athlete('Bo', [line()], { sets: [done(8, '2026-03-20T12:00:30Z')] })].map((a) =>
-        tileOf(a, NOON + s * 1000),
-    );
+    [
+        athlete('Ada', [line()], { coming, sets: [done(8, '2026-03-20T12:00:00Z')] }),
+        athlete('Bo', [line()], { sets: [done(8, '2026-03-20T12:00:30Z')] }),
+    ].map((a) => tileOf(a, NOON + s * 1000));
 
 beforeEach(() => {
     started.mockClear();

@@ -65,7 +65,12 @@ it('marks each step of a baseline as done, next, to come or passed over, with wh
         rung: null,
     });
     const { text } = show(BaselineSteps, {
-        steps: [line('done', 'Dead hang', '31 s'), line('next', 'Active hang'), line('later', 'Rows'), line('passed-over', 'Lowering', 'Control is not predicted yet.')],
+        steps: [
+            line('done', 'Dead hang', '31 s'),
+            line('next', 'Active hang'),
+            line('later', 'Rows'),
+            line('passed-over', 'Lowering', 'Control is not predicted yet.'),
+        ],
     });
     expect(text()).toContain('Dead hang , done 31 s');
     expect(text()).toContain('Active hang , next');
@@ -74,7 +79,11 @@ it('marks each step of a baseline as done, next, to come or passed over, with wh
 });
 
 it('picks several of many, and lets go of one again', async () => {
-    const { press, emitted, change } = show(ManyChips, { label: 'Limits', words: { a: 'No hanging', b: 'No lowering' }, modelValue: ['a'] });
+    const { press, emitted, change } = show(ManyChips, {
+        label: 'Limits',
+        words: { a: 'No hanging', b: 'No lowering' },
+        modelValue: ['a'],
+    });
     await press('No lowering');
     expect(emitted('update:modelValue')[0]).toEqual([['a', 'b']]);
     await change({ modelValue: ['a', 'b'] });
@@ -86,7 +95,13 @@ it('speaks of the screen only where it limits or is due', async () => {
     expect(show(ScreenCard, { athlete: jolyon }).text()).toBe('');
     const limited = {
         ...jolyon,
-        screen: { ...jolyon.screen, outcome: 'limited' as const, limits: ['no-lowering'], most_share: 0.7, due: 'Pain since the last screen. Screen again.' },
+        screen: {
+            ...jolyon.screen,
+            outcome: 'limited' as const,
+            limits: ['no-lowering'],
+            most_share: 0.7,
+            due: 'Pain since the last screen. Screen again.',
+        },
     };
     const { sees, press, emitted } = show(ScreenCard, { athlete: limited });
     await sees('Cleared with limits : no lowering, at most 70 % of bodyweight.');

@@ -57,19 +57,26 @@ it('shows every length it computes from, each with its source, and the same as i
         expect($shown['Grip reach, fist overhead']->lengthM)->toBe($body->reachM)
             ->and($shown['Arm, shoulder to grip']->lengthM)->toBe($body->armM())
             ->and($shown['Pull distance, chin to bar']->lengthM)->toBe($body->pullDistanceM())
-            ->and($shown['Grip reach, fist overhead']->source)->toBe($body->reachSource === ReachSource::Measured ? 'this athlete, measured' : $shown['Hip height']->source);
+            ->and($shown['Grip reach, fist overhead']->source)->toBe(
+                $body->reachSource === ReachSource::Measured ? 'this athlete, measured' : $shown['Hip height']->source,
+            );
         foreach ($shown as $proportion) {
             expect($proportion->lengthM)->toBeGreaterThan(0.0)->toBeLessThanOrEqual($body->reachM)->and($proportion->source)->not->toBe('');
-            $proportion->perStature === null ?: expect($proportion->lengthM)->toEqualWithDelta($proportion->perStature * $body->statureM, 0.01);
+            $proportion->perStature === null
+                ?: expect($proportion->lengthM)->toEqualWithDelta($proportion->perStature * $body->statureM, 0.01);
         }
     }
 });
 
 it('stands its heights one over the other: knee, hip, chest, shoulder, chin', function (): void {
     $shown = array_column(array_map(fn (Proportion $p): array => [$p->name, $p->lengthM], athlete()->proportions()), 1, 0);
-    $heights = array_map(fn (string $name): float => $shown[$name], ['Knee height', 'Hip height', 'Chest height, at the bar', 'Shoulder height', 'Chin height']);
+    $heights = array_map(
+        fn (string $name): float => $shown[$name],
+        ['Knee height', 'Hip height', 'Chest height, at the bar', 'Shoulder height', 'Chin height'],
+    );
     $sorted = $heights;
     sort($sorted);
 
-    expect($heights)->toBe($sorted)->and($shown['Centre of mass, standing'])->toBeGreaterThan($shown['Hip height'])->toBeLessThan($shown['Shoulder height']);
+    expect($heights)->toBe($sorted)
+        ->and($shown['Centre of mass, standing'])->toBeGreaterThan($shown['Hip height'])->toBeLessThan($shown['Shoulder height']);
 });

@@ -17,7 +17,9 @@ function limbs(Stick $stick, float $statureM): array
     ]);
 }
 
-it('keeps its limbs as long as the proportions say, hanging, pulled up, with bent knees, kneeling or leaning', function (string $pose): void {
+it('keeps its limbs as long as the proportions say, hanging, pulled up, with bent knees, kneeling or leaning', function (
+    string $pose,
+): void {
     $body = athlete(70, 1.8, 2.2);
     $figure = new Figure($body);
     $bar = new Point(0.0, 2.6);

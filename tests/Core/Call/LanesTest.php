@@ -39,8 +39,13 @@ function gymOfEverything(): Kit
 }
 
 /** @param  list<non-empty-list<int>>  $sessions */
-function laneSituation(Choice|Exercise $on, array $sessions, ?float $capacity, ?Pain $pain = null, Standard $standard = new Standard): Situation
-{
+function laneSituation(
+    Choice|Exercise $on,
+    array $sessions,
+    ?float $capacity,
+    ?Pain $pain = null,
+    Standard $standard = new Standard,
+): Situation {
     $search = new RungSearch(gymOfEverything());
     $from = $search->rung($on instanceof Exercise ? $on : Exercise::of($on), athlete(70, 1.75, 2.1));
     assert(! $from instanceof DoesNotFit);
@@ -59,7 +64,9 @@ const TWICE = [[9, 8, 8], [8, 8, 8]];
 it('climbs one heel mark in a row, on the same rings and straps', function (): void {
     $call = Judge::call(laneSituation(InRow::onRings('rings', 1.5, -0.2), TWICE, 0.9));
 
-    expect($call->verdict)->toBe(Verdict::Climb)->and($call->next->exercise->setup->ringId)->toBe('rings')->and($call->next->exercise->setup->strapM)->toBe(1.5)
+    expect($call->verdict)->toBe(Verdict::Climb)
+        ->and($call->next->exercise->setup->ringId)->toBe('rings')
+        ->and($call->next->exercise->setup->strapM)->toBe(1.5)
         ->and($call->next->share())->toBeGreaterThan(0.5)->and($call->mixed)->toBeNull();
 });
 
@@ -78,7 +85,9 @@ it('takes five kilograms off the help of a machine, not more', function (): void
 it('pulls a heavier stack down, and stays with pull-downs', function (): void {
     $call = Judge::call(laneSituation(PulledDown::of('cable', 30), TWICE, 0.8));
 
-    expect($call->verdict)->toBe(Verdict::Climb)->and($call->next->exercise->setup->kind())->toBe(ChoiceKind::PullDown)->and($call->next->exercise->setup->stackKg)->toBe(35.0);
+    expect($call->verdict)->toBe(Verdict::Climb)
+        ->and($call->next->exercise->setup->kind())->toBe(ChoiceKind::PullDown)
+        ->and($call->next->exercise->setup->stackKg)->toBe(35.0);
 });
 
 it('steps down to more help on every lane', function (Choice|Exercise $on, string $key): void {
@@ -94,7 +103,15 @@ it('steps down to more help on every lane', function (Choice|Exercise $on, strin
 ]);
 
 it('asks lowerings for fewer reps, and changes nothing by itself there', function (array $sessions, Verdict $verdict): void {
-    expect(Judge::call(laneSituation(Exercise::of(new StrictPull, Movement::Lowering, seconds: 5.0), $sessions, null, null, Standard::lowering()))->verdict)->toBe($verdict);
+    expect(
+        Judge::call(laneSituation(
+            Exercise::of(new StrictPull, Movement::Lowering, seconds: 5.0),
+            $sessions,
+            null,
+            null,
+            Standard::lowering(),
+        ))->verdict,
+    )->toBe($verdict);
 })->with([
     'under the gate' => [[[4, 4, 4], [4, 3, 3]], Verdict::Stay],
     'at the gate' => [[[5, 5, 5], [5, 5, 5]], Verdict::Stay],
@@ -105,7 +122,15 @@ it('refers for pain before anything else, on every lane', function (Choice|Exerc
     $call = Judge::call(laneSituation($on, TWICE, 1.5, Pain::of(PainPlace::Shoulder, 3)));
 
     expect($call->verdict)->toBe(Verdict::Refer)->and($call->next)->toBeNull();
-})->with(fn () => [[InRow::onRings('rings', 1.5, 0.0)], [Counterweighted::of('lift', 30)], [PulledDown::of('cable', 30)], [Exercise::of(new StrictPull, Movement::Lowering, seconds: 5.0)], [new StrictPull]]);
+})->with(
+    fn () => [
+        [InRow::onRings('rings', 1.5, 0.0)],
+        [Counterweighted::of('lift', 30)],
+        [PulledDown::of('cable', 30)],
+        [Exercise::of(new StrictPull, Movement::Lowering, seconds: 5.0)],
+        [new StrictPull],
+    ],
+);
 
 it('never moves more than one rung, and never to another lane', function (Choice|Exercise $on): void {
     foreach ([[], TWICE, [[3, 3], [2, 2]]] as $sessions) {
@@ -113,9 +138,13 @@ it('never moves more than one rung, and never to another lane', function (Choice
             $situation = laneSituation($on, $sessions, $capacity);
             $next = Judge::call($situation)->next;
             expect($next->lane())->toBe($situation->rung()->lane());
-            $between = array_filter((new RungSearch(gymOfEverything()))->near($situation->rung(), athlete(70, 1.75, 2.1)), fn ($r): bool => $r->holds() && abs($r->share() - $situation->rung()->share()) >= Steps::SMALLEST
-                && $r->share() > min($next->share(), $situation->rung()->share()) + 1e-6 && $r->share() < max($next->share(), $situation->rung()->share()) - 1e-6);
+            $between = array_filter((new RungSearch(gymOfEverything()))->near($situation->rung(), athlete(70, 1.75, 2.1)), fn ($r): bool => $r->holds()
+                && abs($r->share() - $situation->rung()->share()) >= Steps::SMALLEST
+                && $r->share() > min($next->share(), $situation->rung()->share()) + 1e-6
+                    && $r->share() < max($next->share(), $situation->rung()->share()) - 1e-6);
             expect($between)->toBe([]);
         }
     }
-})->with(fn () => [[InRow::onRings('rings', 1.5, 0.0)], [Counterweighted::of('lift', 30)], [PulledDown::of('cable', 30)], [new StrictPull]]);
+})->with(
+    fn () => [[InRow::onRings('rings', 1.5, 0.0)], [Counterweighted::of('lift', 30)], [PulledDown::of('cable', 30)], [new StrictPull]],
+);

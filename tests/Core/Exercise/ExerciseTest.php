@@ -21,15 +21,22 @@ use SteadyRung\Kit\RingPair;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\Band\Attach;
 
-function inBand(Movement $movement = Movement::Full, ?HoldAt $at = null, ?float $seconds = null, Grip $grip = Grip::Over, ?UpBy $upBy = null): Exercise
-{
+function inBand(
+    Movement $movement = Movement::Full,
+    ?HoldAt $at = null,
+    ?float $seconds = null,
+    Grip $grip = Grip::Over,
+    ?UpBy $upBy = null,
+): Exercise {
     return Exercise::of(OnBands::of('bar-0', Attach::Foot, ['a']), $movement, $at, $seconds, $grip, upBy: $upBy);
 }
 
 it('adds the halves of a pull up to the whole, in a band and in a row', function (): void {
     $row = RingPair::of('r', 'Rings', 2.4, [1.5]);
     $kit = kit(['a' => 29])->with($row);
-    foreach ([OnBands::of('bar-0', Attach::Foot, ['a']), OnBands::of('bar-0', Attach::Knee, ['a']), InRow::onRings('r', 1.5, -0.3)] as $setup) {
+    foreach (
+        [OnBands::of('bar-0', Attach::Foot, ['a']), OnBands::of('bar-0', Attach::Knee, ['a']), InRow::onRings('r', 1.5, -0.3)] as $setup
+    ) {
         $mean = fn (Movement $m): float => rung($kit, Exercise::of($setup, $m))->load->meanN;
         expect(($mean(Movement::LowerHalf) + $mean(Movement::UpperHalf)) / 2)->toEqualWithDelta($mean(Movement::Full), 1e-9);
     }
@@ -59,7 +66,11 @@ it('changes no load with the grip or the width, but tracks them apart', function
     expect(array_unique($keys))->toHaveCount(count($keys))->and(inBand()->key())->toBe('band:foot:bar-0:a');
 });
 
-it('speaks of a capacity where a whole pull was pulled, or a part of strength held or let down', function (Exercise $exercise, ?Pattern $pattern, Lane $lane): void {
+it('speaks of a capacity where a whole pull was pulled, or a part of strength held or let down', function (
+    Exercise $exercise,
+    ?Pattern $pattern,
+    Lane $lane,
+): void {
     expect($exercise->pattern())->toBe($pattern)->and($exercise->lane())->toBe($lane);
 })->with(fn () => [
     [inBand(), Pattern::Pull, Lane::Pull],
@@ -94,7 +105,15 @@ it('allows the whole pull on every kind, and what it allows can be made and has 
         foreach ($kind->movements() as $movement) {
             foreach ($kind->grips() as $grip) {
                 foreach ($kind->waysUp($movement) as $upBy) {
-                    $style = ExecutionStyle::of($kind, $movement, $movement === Movement::Hold ? HoldAt::Top : null, $movement->isTimed() ? 5.0 : null, $grip, Width::Narrow, $upBy);
+                    $style = ExecutionStyle::of(
+                        $kind,
+                        $movement,
+                        $movement === Movement::Hold ? HoldAt::Top : null,
+                        $movement->isTimed() ? 5.0 : null,
+                        $grip,
+                        Width::Narrow,
+                        $upBy,
+                    );
                     expect($style->isDoableOn($kind))->toBeTrue();
                 }
             }

@@ -17,7 +17,9 @@ it('says tempo, rest and two cues of whatever is done on whatever', function (Ch
     foreach ($setup->kind()->movements() as $movement) {
         $exercise = Exercise::of($setup, $movement, $movement === Movement::Hold ? HoldAt::Top : null, $movement->isTimed() ? 5.0 : null);
         $practice = Practice::of($exercise);
-        expect($practice->tempo)->not->toBe('')->and($practice->cues)->toHaveCount(2)->and($practice->cues[0])->not->toBe($practice->cues[1])
+        expect($practice->tempo)->not->toBe('')
+            ->and($practice->cues)->toHaveCount(2)
+            ->and($practice->cues[0])->not->toBe($practice->cues[1])
             ->and($practice->restS[0])->toBeLessThan($practice->restS[1]);
     }
 })->with(fn () => [[new StrictPull], [OnBands::of('bar', Attach::Foot, ['a'])], [InRow::onBar('bar', 0.8)]]);
@@ -29,6 +31,12 @@ it('rests longer between pulls than between rows', function (): void {
 
 it('asks for another tempo where something else is trained', function (): void {
     $tempo = fn (mixed ...$done): string => Practice::of(Exercise::of(new StrictPull, ...$done))->tempo;
-    $all = [$tempo(), $tempo(upBy: UpBy::Foot), $tempo(Movement::Lowering, seconds: 5.0), $tempo(Movement::Hold, HoldAt::Top, 20.0), $tempo(Movement::ShoulderBlade)];
+    $all = [
+        $tempo(),
+        $tempo(upBy: UpBy::Foot),
+        $tempo(Movement::Lowering, seconds: 5.0),
+        $tempo(Movement::Hold, HoldAt::Top, 20.0),
+        $tempo(Movement::ShoulderBlade),
+    ];
     expect($all[0])->toBe('steady up, two seconds down')->and(array_unique($all))->toHaveCount(count($all));
 });

@@ -17,7 +17,12 @@ it('is held on the weekday of its first day, from then until it ends', function 
 it('is held once where it does not repeat, whatever its last day was said to be', function (): void {
     $class = ClassPattern::of(TUESDAY, 75, isWeekly: false, lastOn: TUESDAY + 70);
 
-    expect([$class->isOn(TUESDAY), $class->isOn(TUESDAY + 7), $class->next(TUESDAY, 3), $class->next(TUESDAY + 1, 3)])->toBe([true, false, [TUESDAY], []]);
+    expect([
+        $class->isOn(TUESDAY),
+        $class->isOn(TUESDAY + 7),
+        $class->next(TUESDAY, 3),
+        $class->next(TUESDAY + 1, 3),
+    ])->toBe([true, false, [TUESDAY], []]);
 });
 
 it('goes on from any day, over days off', function (int $from): void {

@@ -35,7 +35,13 @@ it('pins a machine’s stack step by step to the whole of it', function (): void
 });
 
 it('sorts gear into a kit, finds it by id, and says what is missing', function (): void {
-    $kit = Kit::of([Bar::of('a', 'Bar', 2.4), Box::of('b', 'Box', 0.4), band(id: 'c'), Weight::of('d', 'Weight', 5), Plate::of('e', 'Plate', 0.05)]);
+    $kit = Kit::of([
+        Bar::of('a', 'Bar', 2.4),
+        Box::of('b', 'Box', 0.4),
+        band(id: 'c'),
+        Weight::of('d', 'Weight', 5),
+        Plate::of('e', 'Plate', 0.05),
+    ]);
 
     expect($kit->box('b')->name)->toBe('Box')->and($kit->band('c')->id)->toBe('c')->and($kit->weight('d')->massKg)->toBe(5.0)
         ->and($kit->onlyBand(band(id: 'z'))->weights)->toBe([])
@@ -67,7 +73,10 @@ it('reaches every sum of plates that trying all subsets reaches', function (): v
         }
     }
 
-    expect(array_map(fn ($h) => (int) round(10000 * $h->heightM), StandingHeight::all([], $plates)))->toEqualCanonicalizing(array_keys($sums));
+    expect(array_map(
+        fn ($h) => (int) round(10000 * $h->heightM),
+        StandingHeight::all([], $plates),
+    ))->toEqualCanonicalizing(array_keys($sums));
 });
 
 it('pins a stack of which every weight is told, in order, and no other', function (): void {

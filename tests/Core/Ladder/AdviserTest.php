@@ -29,10 +29,14 @@ it('names the band that would cut the largest step most, and to what it really c
     preg_match('/^A (\d+) mm band would cut the largest step from (\d+) % to (\d+) %\.$/', $advice->text, $words);
     expect($words)->toHaveCount(4);
     $with = $kit->with(LoopBand::of('advice', 'advice', 0.96, (float) $words[1], 4.5));
-    expect(SteadyLadder::through((new RungSearch($with))->lane(Lane::Pull, $body), 0.4, 1.0)->largestStep)->toEqualWithDelta($advice->largestStep, 1e-9);
+    expect(
+        SteadyLadder::through((new RungSearch($with))->lane(Lane::Pull, $body), 0.4, 1.0)->largestStep,
+    )->toEqualWithDelta($advice->largestStep, 1e-9);
     foreach ([13, 22, 32, 44, 64] as $mm) {
         $other = $kit->with(LoopBand::of('advice', 'advice', 0.96, $mm, 4.5));
-        expect(SteadyLadder::through((new RungSearch($other))->lane(Lane::Pull, $body), 0.4, 1.0)->largestStep)->toBeGreaterThanOrEqual($advice->largestStep - 1e-9);
+        expect(
+            SteadyLadder::through((new RungSearch($other))->lane(Lane::Pull, $body), 0.4, 1.0)->largestStep,
+        )->toBeGreaterThanOrEqual($advice->largestStep - 1e-9);
     }
 });
 

@@ -25,7 +25,22 @@ use SteadyRung\Setup\WarningCode;
 /** @param  list<Warning>  $warnings */
 function at(float $share, float $sd = 0.0, array $warnings = [], ?array $range = null): Rung
 {
-    return new Rung(Exercise::of(new StrictPull), (string) $share, new Strict, new CarriedLoad(100.0, 100 * $share, 100 * $share, 100 * $share, Demand::asCarried(100.0, 100 * $share, 100 * $share, 100 * $share), $sd, 0.5, $warnings, $range));
+    return new Rung(
+        Exercise::of(new StrictPull),
+        (string) $share,
+        new Strict,
+        new CarriedLoad(
+            100.0,
+            100 * $share,
+            100 * $share,
+            100 * $share,
+            Demand::asCarried(100.0, 100 * $share, 100 * $share, 100 * $share),
+            $sd,
+            0.5,
+            $warnings,
+            $range,
+        ),
+    );
 }
 
 /**
@@ -60,7 +75,10 @@ function exhaustive(array $shares, float $from, float $smallest, int $most): arr
 it('equals exhaustive search on hundreds of random sets of rungs', function (): void {
     $random = new Randomizer(new Mt19937(7));
     for ($round = 0; $round < 400; $round++) {
-        $shares = array_map(fn (): float => $random->getInt(400, 999) / 1000 + $random->getInt(0, 999) / 1e7, range(1, $random->getInt(1, 11)));
+        $shares = array_map(
+            fn (): float => $random->getInt(400, 999) / 1000 + $random->getInt(0, 999) / 1e7,
+            range(1, $random->getInt(1, 11)),
+        );
         $shares[] = 1.0;
         sort($shares);
         $from = $random->getInt(300, 700) / 1000;
@@ -70,7 +88,8 @@ it('equals exhaustive search on hundreds of random sets of rungs', function (): 
         $above = array_values(array_filter($shares, fn (float $s): bool => $s > $from + 1e-9));
 
         [$step, $count] = exhaustive($above, $from, $smallest, $most);
-        expect($ladder->largestStep)->toEqualWithDelta($step, 1e-9, "round $round")->and(count($ladder->rungs))->toBe($count, "round $round");
+        expect($ladder->largestStep)->toEqualWithDelta($step, 1e-9, "round $round")
+            ->and(count($ladder->rungs))->toBe($count, "round $round");
     }
 });
 
@@ -79,7 +98,10 @@ it('equals exhaustive search on hundreds of random kits', function (): void {
     for ($round = 0; $round < 200; $round++) {
         $kit = Kit::of([
             Bar::of('a', 'a', $random->getInt(180, 280) / 100),
-            ...array_map(fn (int $i) => LoopBand::of("b$i", "b$i", $random->getInt(90, 100) / 100, $random->getInt(10, 60), 4.5), range(1, $random->getInt(1, 3))),
+            ...array_map(
+                fn (int $i) => LoopBand::of("b$i", "b$i", $random->getInt(90, 100) / 100, $random->getInt(10, 60), 4.5),
+                range(1, $random->getInt(1, 3)),
+            ),
         ]);
         $candidates = (new RungSearch($kit))->lane(Lane::Pull, athlete($random->getInt(50, 100)));
         $ladder = SteadyLadder::through($candidates, 0.5, 1.0);

@@ -68,7 +68,16 @@ it('has no step up from the top and none down from the bottom', function (): voi
 it('begins every ladder with the same rung, however many rungs are asked for', function (?int $most): void {
     $kit = kit(['a' => 13, 'b' => 22, 'c' => 32, 'd' => 44]);
     $search = new RungSearch($kit);
-    $way = LadderPath::of($search, athlete(), Lane::Pull, $search->lane(Lane::Pull, athlete()), rung($kit, foot('d')), estimateOf(null), null, $most);
+    $way = LadderPath::of(
+        $search,
+        athlete(),
+        Lane::Pull,
+        $search->lane(Lane::Pull, athlete()),
+        rung($kit, foot('d')),
+        estimateOf(null),
+        null,
+        $most,
+    );
 
     expect($way->ladder->rungs[0]->key())->toBe(stepsAround(rung($kit, foot('d')), $search)->up->key())
         ->and($way->below)->toBeNull()

@@ -19,9 +19,22 @@ use SteadyRung\Method\Stage;
 use SteadyRung\Method\StageKind;
 use SteadyRung\OutOfRange;
 
-function stageOf(string $key, AllowedExercises $allowed, ?Gate $gate = null, ?Amount $amount = null, int $sets = 3, bool $toFailure = false): Stage
-{
-    return new Stage($key, ucfirst($key), [2, 4], [work($allowed, $sets, $amount, toFailure: $toFailure)], $gate ?? Gate::of(Measure::Reps, 3, 8, 5, 2), 1.0);
+function stageOf(
+    string $key,
+    AllowedExercises $allowed,
+    ?Gate $gate = null,
+    ?Amount $amount = null,
+    int $sets = 3,
+    bool $toFailure = false,
+): Stage {
+    return new Stage(
+        $key,
+        ucfirst($key),
+        [2, 4],
+        [work($allowed, $sets, $amount, toFailure: $toFailure)],
+        $gate ?? Gate::of(Measure::Reps, 3, 8, 5, 2),
+        1.0,
+    );
 }
 
 function methodOf(Stage ...$stages): Method
@@ -32,7 +45,8 @@ function methodOf(Stage ...$stages): Method
 it('knows its stages by their keys and in their order', function (): void {
     $method = smallMethod();
 
-    expect($method->after($method->stage('bands'))?->key)->toBe('lowering')->and($method->before($method->stage('lowering'))?->key)->toBe('bands')
+    expect($method->after($method->stage('bands'))?->key)->toBe('lowering')
+        ->and($method->before($method->stage('lowering'))?->key)->toBe('bands')
         ->and($method->after($method->stage('strict')))->toBeNull()->and($method->before($method->stage('bands')))->toBeNull()
         ->and(fn () => $method->stage('kipping'))->toThrow(BadMethod::class, 'has no stage');
 });
@@ -40,36 +54,72 @@ it('knows its stages by their keys and in their order', function (): void {
 it('refuses what cannot be finished, goes in a circle, or breaks a cap, and says where', function (Closure $make, string $why): void {
     expect($make)->toThrow(BadMethod::class, $why);
 })->with([
-    'a gate beyond its work' => [fn () => methodOf(stageOf('rows', AllowedExercises::of(ChoiceKind::Row), Gate::of(Measure::Reps, 3, 12, 5)), stageOf('end', AllowedExercises::of(ChoiceKind::Strict))), 'its gate asks 3 × 12'],
-    'a gate of more sets' => [fn () => methodOf(stageOf('end', AllowedExercises::of(ChoiceKind::Strict), Gate::of(Measure::Reps, 4, 8, 5))), 'cannot be finished'],
-    'a gate in seconds of work in reps' => [fn () => methodOf(stageOf('end', AllowedExercises::of(ChoiceKind::Strict), Gate::of(Measure::Seconds, 1, 8, 5))), 'cannot be finished'],
-    'a circle' => [fn () => methodOf(stageOf('rows', AllowedExercises::of(ChoiceKind::Row)), stageOf('rows', AllowedExercises::of(ChoiceKind::Row))), 'stands twice'],
+    'a gate beyond its work' => [
+        fn () => methodOf(
+            stageOf('rows', AllowedExercises::of(ChoiceKind::Row), Gate::of(Measure::Reps, 3, 12, 5)),
+            stageOf('end', AllowedExercises::of(ChoiceKind::Strict)),
+        ),
+        'its gate asks 3 × 12',
+    ],
+    'a gate of more sets' => [
+        fn () => methodOf(stageOf('end', AllowedExercises::of(ChoiceKind::Strict), Gate::of(Measure::Reps, 4, 8, 5))),
+        'cannot be finished',
+    ],
+    'a gate in seconds of work in reps' => [
+        fn () => methodOf(stageOf('end', AllowedExercises::of(ChoiceKind::Strict), Gate::of(Measure::Seconds, 1, 8, 5))),
+        'cannot be finished',
+    ],
+    'a circle' => [
+        fn () => methodOf(stageOf('rows', AllowedExercises::of(ChoiceKind::Row)), stageOf('rows', AllowedExercises::of(ChoiceKind::Row))),
+        'stands twice',
+    ],
     'no strict end' => [fn () => methodOf(stageOf('rows', AllowedExercises::of(ChoiceKind::Row))), 'never comes to a strict'],
-    'too many lowerings' => [fn () => methodOf(stageOf('low', AllowedExercises::of(ChoiceKind::Strict, Movement::Lowering, seconds: 3.0), null, Amount::of(Measure::Reps, 8, 12), 8), stageOf('end', AllowedExercises::of(ChoiceKind::Strict))), '96 lowerings'],
+    'too many lowerings' => [
+        fn () => methodOf(
+            stageOf(
+                'low',
+                AllowedExercises::of(ChoiceKind::Strict, Movement::Lowering, seconds: 3.0),
+                null,
+                Amount::of(Measure::Reps, 8, 12),
+                8,
+            ),
+            stageOf('end', AllowedExercises::of(ChoiceKind::Strict)),
+        ),
+        '96 lowerings',
+    ],
 ]);
 
 it('lets a set to failure pass the count its work asks for', function (): void {
-    expect(methodOf(stageOf('end', AllowedExercises::of(ChoiceKind::Strict), Gate::of(Measure::Reps, 1, 15, 5), toFailure: true))->stages)->toHaveCount(1);
+    expect(
+        methodOf(stageOf('end', AllowedExercises::of(ChoiceKind::Strict), Gate::of(Measure::Reps, 1, 15, 5), toFailure: true))->stages,
+    )->toHaveCount(1);
 });
 
 it('refuses figures outside their range', function (Closure $make): void {
     expect($make)->toThrow(OutOfRange::class);
 })->with([
     [fn () => Amount::of(Measure::Reps, 0)], [fn () => Amount::of(Measure::Reps, 9, 8)], [fn () => Gate::of(Measure::Reps, 3, 8, 9)],
-    [fn () => Gate::of(Measure::Reps, 3, 8, 5, 0)], [fn () => work(AllowedExercises::of(ChoiceKind::Row), 13)], [fn () => AllowedExercises::of(ChoiceKind::Row, fromShare: 0.9, toShare: 0.5)],
+    [fn () => Gate::of(Measure::Reps, 3, 8, 5, 0)], [fn () => work(AllowedExercises::of(ChoiceKind::Row), 13)], [
+        fn () => AllowedExercises::of(ChoiceKind::Row, fromShare: 0.9, toShare: 0.5),
+    ],
 ]);
 
 it('says gates and amounts in a coach’s words', function (): void {
     expect(Gate::of(Measure::Reps, 3, 8, 5, 2)->words())->toBe('3 × 8 in 2 sessions')
         ->and(Gate::of(Measure::Seconds, 1, 40, 10, 1, 21)->words())->toBe('40 s in one set, after 21 days at the least')
         ->and(Gate::of(Measure::TotalReps, 1, 55, 10)->words())->toBe('55 in all in 2 sessions')
-        ->and(Amount::of(Measure::Reps, 8, 12)->words())->toBe('8–12')->and(Amount::of(Measure::Seconds, 30)->words())->toBe('30 s')->and(Amount::of(Measure::TotalReps, 30, 60)->words())->toBe('30–60 in all');
+        ->and(Amount::of(Measure::Reps, 8, 12)->words())->toBe('8–12')
+        ->and(Amount::of(Measure::Seconds, 30)->words())->toBe('30 s')
+        ->and(Amount::of(Measure::TotalReps, 30, 60)->words())->toBe('30–60 in all');
 });
 
 it('tells which stages a kit can build nothing for, and what a stage is made of', function (): void {
     expect(Needs::lackingStages(smallMethod(), smallGym()))->toBe([])
         ->and(Needs::lackingStages(smallMethod(), new Kit))->toBe(['Bands', 'Lowering', 'Strict'])
-        ->and(array_map(fn (Stage $s): StageKind => $s->kind(), smallMethod()->stages))->toBe([StageKind::Help, StageKind::Timed, StageKind::Strict]);
+        ->and(array_map(
+            fn (Stage $s): StageKind => $s->kind(),
+            smallMethod()->stages,
+        ))->toBe([StageKind::Help, StageKind::Timed, StageKind::Strict]);
 });
 
 it('finds on the gear what a means asks for, within its shares and from the easiest up', function (): void {
@@ -94,7 +144,15 @@ it('has a default for each house rule, its first position, and refuses what it d
 });
 
 it('turns positions into figures', function (): void {
-    $strict = HouseRules::of(['confirm' => 'no', 'lowering' => 'never', 'hang-first' => '60-s', 'rest' => '60-s', 'failure' => 'every-set', 'bands' => 'avoid', 'frequency' => '1-2']);
+    $strict = HouseRules::of([
+        'confirm' => 'no',
+        'lowering' => 'never',
+        'hang-first' => '60-s',
+        'rest' => '60-s',
+        'failure' => 'every-set',
+        'bands' => 'avoid',
+        'frequency' => '1-2',
+    ]);
     $gate = Gate::of(Measure::Reps, 3, 8, 5, 2);
 
     expect([HouseRules::usual()->sessionsFor($gate), $strict->sessionsFor($gate)])->toBe([2, 1])

@@ -25,5 +25,6 @@ it('defers to clinicians, makers and local codes', function (): void {
 it('takes pain from 1 to 10, and knows where it may be an emergency', function (): void {
     expect(PainPlace::Chest->isUrgent())->toBeTrue()->and(PainPlace::Elbow->isUrgent())->toBeFalse()
         ->and(fn () => Pain::of(PainPlace::Elbow, 0))->toThrow(OutOfRange::class)
-        ->and(Pain::of(PainPlace::Elbow, 4)->words())->toBe('elbow, 4 of 10')->and(Pain::of(PainPlace::Wrist, null)->words())->toBe('wrist or hand, how bad not said');
+        ->and(Pain::of(PainPlace::Elbow, 4)->words())->toBe('elbow, 4 of 10')
+        ->and(Pain::of(PainPlace::Wrist, null)->words())->toBe('wrist or hand, how bad not said');
 });

@@ -48,12 +48,17 @@ it('holds the energy that stretching it took', function (): void {
     $hang = $help->lengths($body);
     $steps = 4000;
     $toM = $hang->paths[0]->bottomM;
-    $work = array_sum(array_map(fn (int $i): float => $band->law->forceN(1.0 + ($i + 0.5) / $steps * ($toM - 1.0)), range(0, $steps - 1))) * ($toM - 1.0) / $steps;
+    $work = array_sum(array_map(
+        fn (int $i): float => $band->law->forceN(1.0 + ($i + 0.5) / $steps * ($toM - 1.0)),
+        range(0, $steps - 1),
+    )) * ($toM - 1.0) / $steps;
     expect(hazard($band, $body)->recoilJ)->toEqualWithDelta($work, 1e-3 * $work);
 });
 
 it('says each hazard with its figure, and nothing of a gentle band', function (): void {
     $texts = implode(' ', array_map(fn (Warning $w): string => $w->text, hazard(band(83), athlete(75))->warnings()));
-    expect($texts)->toMatch('/hold \d+ % of bodyweight at the bottom/')->toMatch('/hit hard \(\d+ J\)/')->toMatch('/takes \d+ kg to hold the band/')
+    expect($texts)->toMatch(
+        '/hold \d+ % of bodyweight at the bottom/',
+    )->toMatch('/hit hard \(\d+ J\)/')->toMatch('/takes \d+ kg to hold the band/')
         ->and(hazard(band(13), athlete(75))->warnings())->toBe([]);
 });

@@ -41,7 +41,10 @@ function everySetup(): array
         'pull-down' => [PullDown::of(30)],
         'added' => [AddedWeight::of(7.5)],
         'row, knees bent, in a vest' => [Row::of(1.0, 0.0, 0.6, 0.0, new Heeling(Heels::Blocked, Knees::Bent), 8.0)],
-        'one band at the foot, one at the knee' => [BandHelp::each(2.5, [new AttachedBand(band(13, 1.0, 'a'), Attach::Foot), new AttachedBand(band(22, 0.98, 'b'), Attach::Knee)])],
+        'one band at the foot, one at the knee' => [BandHelp::each(
+            2.5,
+            [new AttachedBand(band(13, 1.0, 'a'), Attach::Foot), new AttachedBand(band(22, 0.98, 'b'), Attach::Knee)],
+        )],
         'squat pull' => [FootHelp::of(1.6, 0.0, 30.0, lapKg: 15.0)],
         'legs in front' => [LowBar::of(1.35)],
         'legs in front, limp' => [LowBar::of(1.35, grade: HelpGrade::None)],
@@ -93,10 +96,15 @@ it('carries over both halves of the way what it carries over the whole', functio
             [$low, $high] = [$setup->carriedBy($body, Travel::LowerHalf), $setup->carriedBy($body, Travel::UpperHalf)];
             assert($low instanceof CarriedLoad && $high instanceof CarriedLoad);
             expect($low->romM + $high->romM)->toEqualWithDelta($whole->romM, 1e-9)
-                ->and($whole->shareRange === null ? ($low->meanN + $high->meanN) / 2.0 : $whole->meanN)->toEqualWithDelta($whole->meanN, 1e-9 * $whole->weightN + 2e-3 * abs($low->meanN - $high->meanN));
+                ->and(
+                    $whole->shareRange === null ? ($low->meanN + $high->meanN) / 2.0 : $whole->meanN,
+                )->toEqualWithDelta($whole->meanN, 1e-9 * $whole->weightN + 2e-3 * abs($low->meanN - $high->meanN));
         }
     }
-})->with(array_filter(everySetup(), fn (array $of): bool => ! $of[0] instanceof PullDown && ! $of[0] instanceof BandPullDown)); // done over the whole way only
+})->with(array_filter(
+    everySetup(),
+    fn (array $of): bool => ! $of[0] instanceof PullDown && ! $of[0] instanceof BandPullDown,
+)); // done over the whole way only
 
 it('explains itself with figures that are finite, each with a unit', function (Setup $setup): void {
     $why = $setup->why(athlete(70, 1.75, 2.1));
@@ -119,7 +127,9 @@ it('draws a body that stands on nothing but the floor or its box, and hangs wher
         }
         foreach ($view->dimensions as $dimension) {
             expect($dimension->value)->toBeGreaterThanOrEqual(0.0)
-                ->and($dimension->unit === 'm' ? $dimension->from->distanceM($dimension->to) : $dimension->value)->toEqualWithDelta($dimension->value, 1e-6);
+                ->and(
+                    $dimension->unit === 'm' ? $dimension->from->distanceM($dimension->to) : $dimension->value,
+                )->toEqualWithDelta($dimension->value, 1e-6);
         }
     }
 })->with(everySetup());

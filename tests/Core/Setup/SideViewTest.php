@@ -27,7 +27,10 @@ function measures(SideView $view): array
     return array_column($view->dimensions, 'value', 'label');
 }
 
-it('draws a band from the bar to the foot or the knee, as long as it is stretched and as thick as it is wide', function (Attach $attach, float $barM): void {
+it('draws a band from the bar to the foot or the knee, as long as it is stretched and as thick as it is wide', function (
+    Attach $attach,
+    float $barM,
+): void {
     $body = athlete(70, 1.75, 2.1);
     $help = BandHelp::of($barM, $attach, [band(22, 0.97, 'a'), band(13, 0.97, 'b')]);
     $hang = $help->lengths($body);
@@ -40,7 +43,11 @@ it('draws a band from the bar to the foot or the knee, as long as it is stretche
         ->and($low->points[0]->yM)->toBe($barM)->and([$low->thicknessM, $beside->thicknessM])->toEqualWithDelta([0.022, 0.013], 1e-12)
         ->and(abs($low->points[0]->xM - $beside->points[0]->xM))->toBeGreaterThan(0.0175)
         ->and([$low->atTop, $high->atTop])->toBe([false, true])
-        ->and($attach === Attach::Foot ? measures($view)['foot … off the floor'] ?? measures($view)['box … to step in'] : measures($view)['knee … off the floor'])->toEqualWithDelta($barM - $path->bottomM, 1e-9);
+        ->and(
+            $attach === Attach::Foot
+                ? measures($view)['foot … off the floor'] ?? measures($view)['box … to step in']
+                : measures($view)['knee … off the floor'],
+        )->toEqualWithDelta($barM - $path->bottomM, 1e-9);
     $joint = $attach === Attach::Foot ? $view->start->ankle->yM - 0.039 * 1.75 : $view->start->knee->yM;
     expect($joint)->toEqualWithDelta($low->points[1]->yM, 1e-9);
 })->with([[Attach::Foot, 2.6], [Attach::Foot, 2.0], [Attach::Knee, 2.6]]);
@@ -68,7 +75,14 @@ it('raises the body by the pull distance from start to finish', function (Setup 
     $view = $setup->sideView($body);
 
     expect($view->finish->hip->yM - $view->start->hip->yM)->toEqualWithDelta($body->pullDistanceM(), 1e-9);
-})->with(fn () => [[BandHelp::of(2.5, Attach::Foot, [band()])], [BandHelp::of(2.5, Attach::Knee, [band(44)])], [AddedWeight::of(10)], [Counterweight::of(20, 1.0)]]);
+})->with(
+    fn () => [
+        [BandHelp::of(2.5, Attach::Foot, [band()])],
+        [BandHelp::of(2.5, Attach::Knee, [band(44)])],
+        [AddedWeight::of(10)],
+        [Counterweight::of(20, 1.0)],
+    ],
+);
 
 it('lays a row on one line from anchor through strap and arm to the shoulder', function (): void {
     $view = Row::of(2.5, 1.4, 0.3, 0.3)->sideView(athlete(70, 1.75, 2.1));
@@ -91,9 +105,21 @@ it('draws a low bar without straps', function (): void {
 it('keeps everything inside its bounds', function (Setup $setup): void {
     $view = $setup->sideView(athlete(70, 1.75, 2.1));
     [$least, $most] = $view->bounds();
-    $places = array_merge($view->start->outline(), $view->finish?->outline() ?? [], ...array_map(fn (Line $l): array => $l->points, $view->gear));
+    $places = array_merge(
+        $view->start->outline(),
+        $view->finish?->outline() ?? [],
+        ...array_map(fn (Line $l): array => $l->points, $view->gear),
+    );
     foreach ($places as $place) {
         expect($place->xM)->toBeGreaterThanOrEqual($least->xM)->toBeLessThanOrEqual($most->xM)
             ->and($place->yM)->toBeGreaterThanOrEqual($least->yM)->toBeLessThanOrEqual($most->yM);
     }
-})->with(fn () => [[BandHelp::of(2.5, Attach::Foot, [band()])], [Row::of(2.4, 1.5, 0.2)], [FootHelp::of(2.3, 0.3)], [PullDown::of(30)], [Counterweight::of(20, 1.0)]]);
+})->with(
+    fn () => [
+        [BandHelp::of(2.5, Attach::Foot, [band()])],
+        [Row::of(2.4, 1.5, 0.2)],
+        [FootHelp::of(2.3, 0.3)],
+        [PullDown::of(30)],
+        [Counterweight::of(20, 1.0)],
+    ],
+);

@@ -109,8 +109,15 @@ it('hangs as long as the grip lasts, and longer with training, up to a bound', f
 });
 
 it('feels a band the same way each time: its error stays as long as the band', function (): void {
-    $estimated = rung(new Kit([Bar::of('bar', 'Bar', 2.6)], [LoopBand::of('guess', 'Guess', 1.0, 29.0, 4.5)]), OnBands::of('bar', Attach::Foot, ['guess']), athlete(70, 1.75, 2.1));
-    $failures = fn (float $bandSd): array => array_map(fn (int $seed): int => trainee($seed, 0.8, $bandSd)->failure($estimated, 0), range(1, 200));
+    $estimated = rung(
+        new Kit([Bar::of('bar', 'Bar', 2.6)], [LoopBand::of('guess', 'Guess', 1.0, 29.0, 4.5)]),
+        OnBands::of('bar', Attach::Foot, ['guess']),
+        athlete(70, 1.75, 2.1),
+    );
+    $failures = fn (float $bandSd): array => array_map(
+        fn (int $seed): int => trainee($seed, 0.8, $bandSd)->failure($estimated, 0),
+        range(1, 200),
+    );
     $spread = function (array $of): float {
         $mean = array_sum($of) / count($of);
 
@@ -120,11 +127,24 @@ it('feels a band the same way each time: its error stays as long as the band', f
     expect($failures(0.03))->toBe($failures(0.03))->and($spread($failures(0.2)))->toBeGreaterThan(1.1 * $spread($failures(0.0)));
 });
 
-it('judges a day: what failed, what was too easy, what was lost', function (array $sets, int $work, int $failed, bool $wasted, bool $lost): void {
+it('judges a day: what failed, what was too easy, what was lost', function (
+    array $sets,
+    int $work,
+    int $failed,
+    bool $wasted,
+    bool $lost,
+): void {
     $rung = bandRung(29);
     $day = new DaySets(array_map(fn (array $set): Done => done(3, $rung, $set[0], $set[1], askedReps: 8), $sets));
 
-    expect([$day->work(), $day->failed(), $day->isWasted(), $day->isLost(), $day->lowerings(), $day->strictReps()])->toBe([$work, $failed, $wasted, $lost, 0, 0]);
+    expect([
+        $day->work(),
+        $day->failed(),
+        $day->isWasted(),
+        $day->isLost(),
+        $day->lowerings(),
+        $day->strictReps(),
+    ])->toBe([$work, $failed, $wasted, $lost, 0, 0]);
 })->with([
     'as asked' => [[[8, 2], [8, 1]], 2, 0, false, false],
     'each less than six tenths' => [[[4, 0], [3, 0]], 2, 2, false, true],
@@ -144,11 +164,20 @@ function yearOf(int $seed, int $days = 120): array
 
 it('goes through a method the same way for the same seed, a session every two or three days, some missed', function (): void {
     [$one, $again, $other] = [yearOf(3), yearOf(3), yearOf(4)];
-    $told = fn (array $year): array => array_map(fn (TrainedDay $d): array => [$d->day, $d->call?->verdict->value, array_map(fn (Done $s): array => [$s->reps, $s->seconds], $d->sets)], array_values($year));
+    $told = fn (array $year): array => array_map(
+        fn (TrainedDay $d): array => [
+            $d->day,
+            $d->call?->verdict->value,
+            array_map(fn (Done $s): array => [$s->reps, $s->seconds], $d->sets),
+        ],
+        array_values($year),
+    );
     $gaps = array_map(fn (int $a, int $b): int => $b - $a, array_slice(array_keys($one), 0, -1), array_slice(array_keys($one), 1));
 
     expect($told($one))->toBe($told($again))->and($told($one))->not->toBe($told($other))
-        ->and(min($gaps))->toBeGreaterThanOrEqual(2)->and(max($gaps))->toBeGreaterThan(3)->and(max(array_keys($one)))->toBeLessThanOrEqual(123);
+        ->and(min($gaps))->toBeGreaterThanOrEqual(2)
+        ->and(max($gaps))->toBeGreaterThan(3)
+        ->and(max(array_keys($one)))->toBeLessThanOrEqual(123);
 });
 
 it('stands only where its calls lead: one stage on at a time, and no rung without a call', function (): void {
@@ -167,7 +196,10 @@ it('stands only where its calls lead: one stage on at a time, and no rung withou
 });
 
 it('climbs a rule of thumb by the count it asks for, begins where eight go, and tries strict every four weeks', function (): void {
-    $bands = [...array_map(fn (int $mm): Rung => bandRung($mm), [44, 32, 29, 22, 19, 13]), rung(smallGym(), Exercise::of(new StrictPull), athlete(70, 1.75, 2.1))];
+    $bands = [
+        ...array_map(fn (int $mm): Rung => bandRung($mm), [44, 32, 29, 22, 19, 13]),
+        rung(smallGym(), Exercise::of(new StrictPull), athlete(70, 1.75, 2.1)),
+    ];
     foreach ([RuleOfThumb::tenOnce(), RuleOfThumb::eightThrice()] as $rule) {
         $at = -1;
         $tries = [];
@@ -178,6 +210,11 @@ it('climbs a rule of thumb by the count it asks for, begins where eight go, and 
             $at = $now;
             $tries = count($sets) > 3 ? [...$tries, $day] : $tries;
         }
-        expect(count($tries))->toBeGreaterThan(4)->and(min(array_map(fn (int $a, int $b): int => $b - $a, array_slice($tries, 0, -1), array_slice($tries, 1))))->toBeGreaterThanOrEqual(28);
+        expect(count($tries))->toBeGreaterThan(4)
+            ->and(min(array_map(
+                fn (int $a, int $b): int => $b - $a,
+                array_slice($tries, 0, -1),
+                array_slice($tries, 1),
+            )))->toBeGreaterThanOrEqual(28);
     }
 });

@@ -48,8 +48,13 @@ it('gets stronger over months, tires from set to set, and is held back by what i
         expect($sum)->toBeGreaterThan(0.82)->toBeLessThan(1.1);
     }
 
-    expect($gained['fitness-fatigue'])->toBeGreaterThan(0.05)->and($gained['slow-drift'])->toBeGreaterThan(0.05)->and($gained['technique'])->toBeGreaterThan(0.05)->and($gained['spells'])->toEqualWithDelta(0.0, 1e-9)
-        ->and(drawn(ResponseModel::Spells, 3)->repsToFailure(0.5, 5))->toBeLessThanOrEqual(drawn(ResponseModel::Spells, 3)->repsToFailure(0.5, 0));
+    expect($gained['fitness-fatigue'])->toBeGreaterThan(0.05)
+        ->and($gained['slow-drift'])->toBeGreaterThan(0.05)
+        ->and($gained['technique'])->toBeGreaterThan(0.05)
+        ->and($gained['spells'])->toEqualWithDelta(0.0, 1e-9)
+        ->and(
+            drawn(ResponseModel::Spells, 3)->repsToFailure(0.5, 5),
+        )->toBeLessThanOrEqual(drawn(ResponseModel::Spells, 3)->repsToFailure(0.5, 0));
 });
 
 it('learns most of the skill in the first sessions, and grows on slowly', function (): void {
@@ -68,7 +73,10 @@ it('learns most of the skill in the first sessions, and grows on slowly', functi
 });
 
 it('tells the reserve about right, or too high by as much as it is careless', function (): void {
-    $mean = static fn (float $bias): float => array_sum(array_map(static fn (int $seed): int => drawn(ResponseModel::Spells, $seed, $bias)->toldReserve(2, 1), range(1, 300))) / 300;
+    $mean = static fn (float $bias): float => array_sum(array_map(
+        static fn (int $seed): int => drawn(ResponseModel::Spells, $seed, $bias)->toldReserve(2, 1),
+        range(1, 300),
+    )) / 300;
 
     expect($mean(0.0))->toEqualWithDelta(2.0, 0.2)->and($mean(1.5))->toEqualWithDelta(3.4, 0.3);
 });
@@ -81,7 +89,10 @@ it('foretells the next first set: of a year of four athletes of each model, inte
         foreach ([11, 12, 13, 14] as $seed) {
             foreach (Season::of(VirtualAthlete::drawn($model, $seed, 0.6 + 0.02 * $seed), 200) as $set) {
                 $prediction = RepPrediction::at($set->before, $set->set->load);
-                [$more, $least] = [$prediction->chanceOf($set->toFailure + 1.0), $set->toFailure === 0 ? 1.0 : $prediction->chanceOf((float) $set->toFailure)];
+                [$more, $least] = [
+                    $prediction->chanceOf($set->toFailure + 1.0),
+                    $set->toFailure === 0 ? 1.0 : $prediction->chanceOf((float) $set->toFailure),
+                ];
                 $u = 1.0 - $least + $draws->uniform() * ($least - $more);
                 $rooms[$u < 0.1 ? 0 : ($u > 0.9 ? 2 : 1)]++;
                 $off += $prediction->median() - $set->toFailure - 0.5;

@@ -51,7 +51,10 @@ it('stays within what the height of the box allows', function (): void {
     $felt = FeltLoad::of(0.75, 0.12, 'toes');
     $state = null;
     foreach (range(0, 40, 4) as $i => $day) {
-        $state = CapacityFilter::usual()->after($state, Observation::reps($day, $i % 2 === 0 ? FeltLoad::of(0.8) : $felt, $i % 2 === 0 ? 6 : 30, 0));
+        $state = CapacityFilter::usual()->after(
+            $state,
+            Observation::reps($day, $i % 2 === 0 ? FeltLoad::of(0.8) : $felt, $i % 2 === 0 ? 6 : 30, 0),
+        );
     }
 
     expect(LearnedHelp::of($state, onToes([0.7, 1.0]), $felt)->share)->toBe(0.7);

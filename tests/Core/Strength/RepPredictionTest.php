@@ -25,7 +25,10 @@ it('cancels the error of a set-up on that set-up, and adds it on another', funct
     foreach (range(0, 40, 4) as $day) {
         $state = CapacityFilter::usual()->after($state, Observation::reps($day, FeltLoad::of(0.8, 0.08, 'thick'), 7, 0));
     }
-    $width = static fn (string $key): float => RepPrediction::at($state, FeltLoad::of(0.8, 0.08, $key))->high80() - RepPrediction::at($state, FeltLoad::of(0.8, 0.08, $key))->low80();
+    $width = static fn (string $key): float => RepPrediction::at(
+        $state,
+        FeltLoad::of(0.8, 0.08, $key),
+    )->high80() - RepPrediction::at($state, FeltLoad::of(0.8, 0.08, $key))->low80();
 
     expect($width('thick'))->toBeLessThan(4.5)->and($width('other'))->toBeGreaterThan($width('thick') + 3.0);
 });

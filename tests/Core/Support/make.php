@@ -45,7 +45,10 @@ function band(float $widthMm = 29.0, float $hungM = 1.0, string $id = 'band', fl
 {
     $law = LoopBand::of($id, $id, $hungM, $widthMm, $thicknessMm)->law;
     $points = array_map(
-        static fn (float $stretch): CalibrationPoint => CalibrationPoint::of($stretch * $hungM, $stiffness * $law->forceN($stretch * $hungM)),
+        static fn (float $stretch): CalibrationPoint => CalibrationPoint::of(
+            $stretch * $hungM,
+            $stiffness * $law->forceN($stretch * $hungM),
+        ),
         [1.3, 1.8, 2.4],
     );
 
@@ -90,8 +93,14 @@ function rung(Kit $kit, Choice|Exercise $on, ?Body $body = null): Rung
  *
  * @param  list<non-empty-list<int>>  $sessions
  */
-function situation(Kit $kit, Choice|Exercise $on, array $sessions, ?float $capacity = 1.0, float $spread = 0.02, ?Pain $pain = null): Situation
-{
+function situation(
+    Kit $kit,
+    Choice|Exercise $on,
+    array $sessions,
+    ?float $capacity = 1.0,
+    float $spread = 0.02,
+    ?Pain $pain = null,
+): Situation {
     $from = rung($kit, $on);
 
     return new Situation(
@@ -111,7 +120,13 @@ function estimateOf(?float $capacity, float $spread = 0.02): Estimate
 /** A capacity known with a spread in log, no trend, the usual curve, and a form of so much. */
 function known(float $capacity, float $spread = 0.02, int $day = 0, float $form = 0.035): CapacityState
 {
-    return CapacityState::weighed($day, [], [Hypothesis::of(RepCurve::USUAL_K, $form)], [0.0], [Gaussian::independent([[log($capacity), $spread], [0.0, 0.0], [0.0, 0.0], [0.0, 0.25]])]);
+    return CapacityState::weighed(
+        $day,
+        [],
+        [Hypothesis::of(RepCurve::USUAL_K, $form)],
+        [0.0],
+        [Gaussian::independent([[log($capacity), $spread], [0.0, 0.0], [0.0, 0.0], [0.0, 0.25]])],
+    );
 }
 
 /** Up and down from a rung on the one list. */
@@ -131,7 +146,15 @@ function hugeKit(): Kit
 
     return Kit::of([
         ...$range(Kit::MOST_BANDS, fn (int $i) => band(8.0 + 0.8 * $i, 0.94 + 0.0005 * $i, "band-$i")),
-        ...$range(40, fn (int $i) => RingPair::of("rings-$i", "Rings $i", 2.2 + 0.02 * $i, array_map(fn (int $j): float => 0.4 + 0.07 * $j, range(0, 19)))),
+        ...$range(
+            40,
+            fn (int $i) => RingPair::of(
+                "rings-$i",
+                "Rings $i",
+                2.2 + 0.02 * $i,
+                array_map(fn (int $j): float => 0.4 + 0.07 * $j, range(0, 19)),
+            ),
+        ),
         ...$range(40, fn (int $i) => Box::of("box-$i", "Box $i", 0.1 + 0.02 * $i)),
         ...$range(40, fn (int $i) => Bar::of("bar-$i", "Bar $i", 0.9 + 0.06 * $i)),
         ...$range(30, fn (int $i) => Plate::of("plate-$i", "Plate $i", 0.011 + 0.0013 * $i)),

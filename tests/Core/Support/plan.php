@@ -61,11 +61,23 @@ function smallGym(): Kit
 /** The same with a machine that takes off any five kilograms, so that there is something else at about the same share. */
 function gymWithHoist(): Kit
 {
-    return new Kit(smallGym()->bars, smallGym()->bands, smallGym()->ringPairs, smallGym()->boxes, machines: [Machine::of('hoist', 'Hoist', MachineUse::Counterweight, 2.5, 80.0, 0.9)]);
+    return new Kit(
+        smallGym()->bars,
+        smallGym()->bands,
+        smallGym()->ringPairs,
+        smallGym()->boxes,
+        machines: [Machine::of('hoist', 'Hoist', MachineUse::Counterweight, 2.5, 80.0, 0.9)],
+    );
 }
 
-function work(AllowedExercises $allowed, int $sets = 3, ?Amount $amount = null, SessionPart $part = SessionPart::Main, bool $climbs = false, bool $toFailure = false): Prescription
-{
+function work(
+    AllowedExercises $allowed,
+    int $sets = 3,
+    ?Amount $amount = null,
+    SessionPart $part = SessionPart::Main,
+    bool $climbs = false,
+    bool $toFailure = false,
+): Prescription {
     return Prescription::of($part, [$allowed], $sets, $amount ?? Amount::of(Measure::Reps, 8, 10), 120, $toFailure, climbs: $climbs);
 }
 
@@ -75,9 +87,35 @@ function smallMethod(int $lowerings = 5): Method
     $lowering = AllowedExercises::of(ChoiceKind::Strict, Movement::Lowering, seconds: 3.0);
 
     return Method::of('small', 'Small', 'Bands, lowering, strict.', [2, 3], [
-        new Stage('bands', 'Bands', [4, 8], [Prescription::of(SessionPart::WarmUp, Accessory::PullApart, 2, Amount::of(Measure::Reps, 12), 30), work(AllowedExercises::of(ChoiceKind::Band, toShare: 0.95), climbs: true), work(AllowedExercises::of(ChoiceKind::Row), 2, part: SessionPart::Accessory), Prescription::of(SessionPart::Trunk, Accessory::Plank, 2, Amount::of(Measure::Seconds, 60), 60)], Gate::of(Measure::Reps, 3, 8, 5, 2), 0.95),
-        new Stage('lowering', 'Lowering', [2, 6], [work($lowering, 3, Amount::of(Measure::Reps, $lowerings, 8))], Gate::of(Measure::Reps, 3, $lowerings, 2, 2), 0.97),
-        new Stage('strict', 'Strict', [4, 12], [work(AllowedExercises::of(ChoiceKind::Strict), 3, Amount::of(Measure::Reps, 1, 5))], Gate::of(Measure::Reps, 3, 5, 1, 2), 1.0),
+        new Stage(
+            'bands',
+            'Bands',
+            [4, 8],
+            [
+                Prescription::of(SessionPart::WarmUp, Accessory::PullApart, 2, Amount::of(Measure::Reps, 12), 30),
+                work(AllowedExercises::of(ChoiceKind::Band, toShare: 0.95), climbs: true),
+                work(AllowedExercises::of(ChoiceKind::Row), 2, part: SessionPart::Accessory),
+                Prescription::of(SessionPart::Trunk, Accessory::Plank, 2, Amount::of(Measure::Seconds, 60), 60),
+            ],
+            Gate::of(Measure::Reps, 3, 8, 5, 2),
+            0.95,
+        ),
+        new Stage(
+            'lowering',
+            'Lowering',
+            [2, 6],
+            [work($lowering, 3, Amount::of(Measure::Reps, $lowerings, 8))],
+            Gate::of(Measure::Reps, 3, $lowerings, 2, 2),
+            0.97,
+        ),
+        new Stage(
+            'strict',
+            'Strict',
+            [4, 12],
+            [work(AllowedExercises::of(ChoiceKind::Strict), 3, Amount::of(Measure::Reps, 1, 5))],
+            Gate::of(Measure::Reps, 3, 5, 1, 2),
+            1.0,
+        ),
     ]);
 }
 
@@ -108,8 +146,15 @@ function hang(int $day, float $seconds): Done
  *
  * @return list<Done>
  */
-function sessionsOn(Rung $rung, int $sessions, int $reps = 8, int $reserve = 2, int $lastDaysAgo = 3, int $apart = 3, int $today = WEDNESDAY): array
-{
+function sessionsOn(
+    Rung $rung,
+    int $sessions,
+    int $reps = 8,
+    int $reserve = 2,
+    int $lastDaysAgo = 3,
+    int $apart = 3,
+    int $today = WEDNESDAY,
+): array {
     $done = [];
     for ($i = $sessions - 1; $i >= 0; $i--) {
         for ($set = 0; $set < 3; $set++) {
@@ -126,13 +171,36 @@ function sessionsOn(Rung $rung, int $sessions, int $reps = 8, int $reserve = 2, 
  * @param  list<int>  $cleared
  * @param  list<AccessoryWork>  $beside
  */
-function athleteContext(array $done = [], string $stage = 'bands', ?Rung $rung = null, array $signals = [], array $cleared = [], ?HouseRules $rules = null, ?Limits $limits = null, ?Method $method = null, int $today = WEDNESDAY, array $beside = [], int $since = WEDNESDAY - 60, ?Kit $kit = null, ?Body $body = null, ?string $missing = null): AthleteContext
-{
+function athleteContext(
+    array $done = [],
+    string $stage = 'bands',
+    ?Rung $rung = null,
+    array $signals = [],
+    array $cleared = [],
+    ?HouseRules $rules = null,
+    ?Limits $limits = null,
+    ?Method $method = null,
+    int $today = WEDNESDAY,
+    array $beside = [],
+    int $since = WEDNESDAY - 60,
+    ?Kit $kit = null,
+    ?Body $body = null,
+    ?string $missing = null,
+): AthleteContext {
     $method ??= smallMethod();
     usort($done, static fn (Done $a, Done $b): int => $a->day <=> $b->day);
     $diary = new Diary($done, $beside, $signals, $cleared);
 
-    return new AthleteContext($today, $method, new Place($method->stage($stage), $since, $rung), $rules ?? HouseRules::usual(), $diary, FollowedEstimates::through($diary, $today), new SearchedRungs(new RungSearch($kit ?? smallGym(), $limits), $body ?? athlete(70, 1.75, 2.1)), missing: $missing);
+    return new AthleteContext(
+        $today,
+        $method,
+        new Place($method->stage($stage), $since, $rung),
+        $rules ?? HouseRules::usual(),
+        $diary,
+        FollowedEstimates::through($diary, $today),
+        new SearchedRungs(new RungSearch($kit ?? smallGym(), $limits), $body ?? athlete(70, 1.75, 2.1)),
+        missing: $missing,
+    );
 }
 
 /** @return list<Block> */
@@ -150,13 +218,33 @@ function randomBrief(Randomizer $random, AthleteContext $base, array $rungs): At
     for ($day = WEDNESDAY - 3 * $random->getInt(1, 8); $day < WEDNESDAY; $day += 3) {
         $first = $random->getInt(0, 12);
         for ($set = 0; $set < 3; $set++) {
-            $done[] = done($day, $rung, max(0, $first - $random->getInt(0, 2)), $random->getInt(0, 5), noCounts: $random->getInt(0, 3) === 0 ? $random->getInt(1, 6) : 0);
+            $done[] = done(
+                $day,
+                $rung,
+                max(0, $first - $random->getInt(0, 2)),
+                $random->getInt(0, 5),
+                noCounts: $random->getInt(0, 3) === 0 ? $random->getInt(1, 6) : 0,
+            );
         }
         if ($random->getInt(0, 1) === 0) {
-            $signals[] = Signal::of($day, $random->getInt(0, 4), effort: $random->getInt(3, 10), limitingFactor: LimitingFactor::cases()[$random->getInt(0, 7)], takesHold: $random->getInt(0, 5) > 0);
+            $signals[] = Signal::of(
+                $day,
+                $random->getInt(0, 4),
+                effort: $random->getInt(3, 10),
+                limitingFactor: LimitingFactor::cases()[$random->getInt(0, 7)],
+                takesHold: $random->getInt(0, 5) > 0,
+            );
         }
     }
     $diary = new Diary($done, signals: $signals);
 
-    return new AthleteContext(WEDNESDAY, $base->method, $base->place->on($rung), $base->rules, $diary, FollowedEstimates::through($diary, WEDNESDAY), $base->ways);
+    return new AthleteContext(
+        WEDNESDAY,
+        $base->method,
+        $base->place->on($rung),
+        $base->rules,
+        $diary,
+        FollowedEstimates::through($diary, WEDNESDAY),
+        $base->ways,
+    );
 }

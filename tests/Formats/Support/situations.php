@@ -103,8 +103,24 @@ final class Situations
         $kit = Kit::of([
             Bar::of('high', 'High bar', $this->between(2.3, 2.8)),
             ...$this->some(0, 2, fn (int $i): Bar => Bar::of("low $i", "Low bar $i", $this->between(0.9, 1.6))),
-            ...$this->some(0, 6, fn (int $i): object => band($this->one([13.0, 19.0, 22.0, 29.0, 32.0, 44.0, 64.0]), 0.97 + 0.01 * $i, "band $i")),
-            ...$this->some(0, 2, fn (int $i): RingPair => RingPair::of("rings $i", "Rings $i", $this->between(2.3, 2.9), array_values(array_unique(array_map(fn (int $j): float => 0.8 + 0.2 * $j, $this->some(1, 5, fn (): int => $this->random->getInt(0, 4))))))),
+            ...$this->some(
+                0,
+                6,
+                fn (int $i): object => band($this->one([13.0, 19.0, 22.0, 29.0, 32.0, 44.0, 64.0]), 0.97 + 0.01 * $i, "band $i"),
+            ),
+            ...$this->some(
+                0,
+                2,
+                fn (int $i): RingPair => RingPair::of(
+                    "rings $i",
+                    "Rings $i",
+                    $this->between(2.3, 2.9),
+                    array_values(array_unique(array_map(
+                        fn (int $j): float => 0.8 + 0.2 * $j,
+                        $this->some(1, 5, fn (): int => $this->random->getInt(0, 4)),
+                    ))),
+                ),
+            ),
             ...$this->some(0, 4, fn (int $i): Box => Box::of("box $i", "Box $i", 0.15 + 0.1 * $i)),
             ...$this->some(0, 3, fn (int $i): Plate => Plate::of("plate $i", "Plate $i", 0.02 * $i)),
             ...$this->some(0, 3, fn (int $i): Weight => Weight::of("weight $i", "$i kg", $i)),
@@ -115,7 +131,10 @@ final class Situations
             default => Limits::none(),
         };
 
-        return new SearchedRungs(new RungSearch($kit, $limits), Body::of($this->between(50.0, 95.0), $statureM = $this->between(1.55, 1.95), 1.204 * $statureM));
+        return new SearchedRungs(
+            new RungSearch($kit, $limits),
+            Body::of($this->between(50.0, 95.0), $statureM = $this->between(1.55, 1.95), 1.204 * $statureM),
+        );
     }
 
     private function context(SearchedRungs $ways): AthleteContext
@@ -129,11 +148,28 @@ final class Situations
         if ($gap >= 28 && $this->happens(0.6)) {
             array_push($done, ...$this->baseline($ways, WEDNESDAY - $this->random->getInt(1, 3)));
         }
-        $beside = $this->happens(0.1) ? [new AccessoryWork(WEDNESDAY - 1, $this->one(Accessory::cases()), 8, null, null, pain: Pain::of($this->one(PainPlace::cases()), $this->random->getInt(1, 10)))] : [];
+        $beside = $this->happens(0.1)
+            ? [new AccessoryWork(
+                WEDNESDAY - 1,
+                $this->one(Accessory::cases()),
+                8,
+                null,
+                null,
+                pain: Pain::of($this->one(PainPlace::cases()), $this->random->getInt(1, 10)),
+            )]
+            : [];
         $signals = $this->happens(0.3) ? [Signal::of(WEDNESDAY, $this->random->getInt(0, 5))] : [];
         $diary = new Diary($done, $beside, $signals);
 
-        return new AthleteContext(WEDNESDAY, $method, new Place($stage, WEDNESDAY - 60, $rung), HouseRules::usual(), $diary, FollowedEstimates::through($diary, WEDNESDAY), $ways);
+        return new AthleteContext(
+            WEDNESDAY,
+            $method,
+            new Place($stage, WEDNESDAY - 60, $rung),
+            HouseRules::usual(),
+            $diary,
+            FollowedEstimates::through($diary, WEDNESDAY),
+            $ways,
+        );
     }
 
     private function rungOf(RungCatalogue $ways, AllowedExercises $allowed): ?Rung
@@ -163,7 +199,8 @@ final class Situations
     /** @return list<Done> */
     private function baseline(SearchedRungs $ways, int $day): array
     {
-        $load = $this->rungOf($ways, AllowedExercises::of(ChoiceKind::Band, fromShare: 0.4)) ?? $this->rungOf($ways, AllowedExercises::of(ChoiceKind::Foot));
+        $load = $this->rungOf($ways, AllowedExercises::of(ChoiceKind::Band, fromShare: 0.4))
+            ?? $this->rungOf($ways, AllowedExercises::of(ChoiceKind::Foot));
         $row = $this->rungOf($ways, AllowedExercises::of(ChoiceKind::Row));
         $hang = $this->rungOf($ways, AllowedExercises::of(ChoiceKind::Strict, Movement::Hold, HoldAt::Hang, 60.0));
 
@@ -183,7 +220,10 @@ final class Situations
         return new Done(
             $day, $purpose, $rung->exercise->setup->kind(), $rung->exercise->style, $rung->share(), FeltLoad::ofRung($rung), $rung->exercise->work(),
             askedReps: $isTimed ? null : $asked, toFailure: $asked === null, reps: $isTimed && $rung->exercise->style->movement !== Movement::Lowering ? null : $reps,
-            reserve: $asked === null || $this->happens(0.3) ? null : min(5, max(0, $failure - $reps)), seconds: $isTimed ? $this->between(1.0, 40.0) : null, atS: $atS,
+            reserve: $asked === null || $this->happens(0.3) ? null : min(
+                5,
+                max(0, $failure - $reps),
+            ), seconds: $isTimed ? $this->between(1.0, 40.0) : null, atS: $atS,
         );
     }
 }

@@ -29,6 +29,12 @@ final readonly class DimensionJson
 
     public static function of(Dimension $dimension): self
     {
-        return new self($dimension->label, SpotJson::of($dimension->from), SpotJson::of($dimension->to), $dimension->value, $dimension->unit);
+        return new self(
+            $dimension->label,
+            SpotJson::of($dimension->from),
+            SpotJson::of($dimension->to),
+            $dimension->value,
+            $dimension->unit,
+        );
     }
 }

@@ -27,6 +27,12 @@ final readonly class CurvePointJson
     /** To a tenth of a millimetre, a hundredth of a newton and a gram: a kit has thousands of these, and nobody reads more off a curve. */
     public static function of(float $lengthM, float $forceN, float $sdN): self
     {
-        return new self(round($lengthM, 4), round($forceN, 2), round($sdN, 2), round(CarriedLoad::kg($forceN), 3), round(CarriedLoad::kg($sdN), 3));
+        return new self(
+            round($lengthM, 4),
+            round($forceN, 2),
+            round($sdN, 2),
+            round(CarriedLoad::kg($forceN), 3),
+            round(CarriedLoad::kg($sdN), 3),
+        );
     }
 }

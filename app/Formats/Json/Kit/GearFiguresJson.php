@@ -29,7 +29,11 @@ final readonly class GearFiguresJson implements \JsonSerializable
         public ?float $height_m = null,
         #[OA\Property(description: 'rings.', minimum: RingPair::ANCHOR_HEIGHT_M[0], maximum: RingPair::ANCHOR_HEIGHT_M[1])]
         public ?float $anchor_height_m = null,
-        #[OA\Property(description: 'rings: marks on the straps, anchor to ring.', items: new OA\Items(type: 'number', minimum: RingPair::STRAP_M[0], maximum: RingPair::STRAP_M[1]), maxItems: RingPair::MOST_MARKS)]
+        #[OA\Property(
+            description: 'rings: marks on the straps, anchor to ring.',
+            items: new OA\Items(type: 'number', minimum: RingPair::STRAP_M[0], maximum: RingPair::STRAP_M[1]),
+            maxItems: RingPair::MOST_MARKS,
+        )]
         public ?array $straps_m = null,
         #[OA\Property(description: 'plate.', minimum: Plate::THICKNESS_M[0], maximum: Plate::THICKNESS_M[1])]
         public ?float $thickness_m = null,
@@ -41,9 +45,17 @@ final readonly class GearFiguresJson implements \JsonSerializable
         public ?float $step_kg = null,
         #[OA\Property(description: 'machine: the whole stack.', minimum: Machine::MOST_KG[0], maximum: Machine::MOST_KG[1])]
         public ?float $most_kg = null,
-        #[OA\Property(description: 'machine: kilograms at the athlete for each of the stack.', minimum: Machine::LEVERAGE[0], maximum: Machine::LEVERAGE[1])]
+        #[OA\Property(
+            description: 'machine: kilograms at the athlete for each of the stack.',
+            minimum: Machine::LEVERAGE[0],
+            maximum: Machine::LEVERAGE[1],
+        )]
         public ?float $leverage = null,
-        #[OA\Property(description: 'machine that lifts: what the stack lifts first.', minimum: Machine::PLATFORM_KG[0], maximum: Machine::PLATFORM_KG[1])]
+        #[OA\Property(
+            description: 'machine that lifts: what the stack lifts first.',
+            minimum: Machine::PLATFORM_KG[0],
+            maximum: Machine::PLATFORM_KG[1],
+        )]
         public ?float $platform_kg = null,
         #[OA\Property(description: 'bar, rings, box: what its maker rates it for.', minimum: Rated::KG[0], maximum: Rated::KG[1])]
         public ?float $rated_kg = null,
@@ -54,11 +66,23 @@ final readonly class GearFiguresJson implements \JsonSerializable
     {
         return match (true) {
             $gear instanceof Bar => new self(GearKind::Bar, height_m: $gear->heightM, rated_kg: $gear->ratedKg),
-            $gear instanceof RingPair => new self(GearKind::Rings, anchor_height_m: $gear->anchorHeightM, straps_m: $gear->strapsM, rated_kg: $gear->ratedKg),
+            $gear instanceof RingPair => new self(
+                GearKind::Rings,
+                anchor_height_m: $gear->anchorHeightM,
+                straps_m: $gear->strapsM,
+                rated_kg: $gear->ratedKg,
+            ),
             $gear instanceof Box => new self(GearKind::Box, height_m: $gear->heightM, rated_kg: $gear->ratedKg),
             $gear instanceof Plate => new self(GearKind::Plate, thickness_m: $gear->thicknessM),
             $gear instanceof Weight => new self(GearKind::Weight, mass_kg: $gear->massKg),
-            $gear instanceof Machine => new self(GearKind::Machine, use: $gear->use, step_kg: $gear->stepKg, most_kg: $gear->mostKg, leverage: $gear->leverage, platform_kg: $gear->platformKg > 0.0 ? $gear->platformKg : null),
+            $gear instanceof Machine => new self(
+                GearKind::Machine,
+                use: $gear->use,
+                step_kg: $gear->stepKg,
+                most_kg: $gear->mostKg,
+                leverage: $gear->leverage,
+                platform_kg: $gear->platformKg > 0.0 ? $gear->platformKg : null,
+            ),
         };
     }
 
@@ -66,11 +90,19 @@ final readonly class GearFiguresJson implements \JsonSerializable
     public static function read(JsonObject $json, string $id, string $name): Bar|RingPair|Box|Plate|Weight|Machine
     {
         return match ($json->choice('kind', GearKind::class)) {
-            GearKind::Bar => $json->allowing('kind', 'height_m', 'rated_kg')->build(static fn (JsonObject $j): Bar => Bar::of($id, $name, $j->number('height_m'), $j->optionalNumber('rated_kg'))),
+            GearKind::Bar => $json->allowing('kind', 'height_m', 'rated_kg')->build(
+                static fn (JsonObject $j): Bar => Bar::of($id, $name, $j->number('height_m'), $j->optionalNumber('rated_kg')),
+            ),
             GearKind::Rings => self::rings($json->allowing('kind', 'anchor_height_m', 'straps_m', 'rated_kg'), $id, $name),
-            GearKind::Box => $json->allowing('kind', 'height_m', 'rated_kg')->build(static fn (JsonObject $j): Box => Box::of($id, $name, $j->number('height_m'), $j->optionalNumber('rated_kg'))),
-            GearKind::Plate => $json->allowing('kind', 'thickness_m')->build(static fn (JsonObject $j): Plate => Plate::of($id, $name, $j->number('thickness_m'))),
-            GearKind::Weight => $json->allowing('kind', 'mass_kg')->build(static fn (JsonObject $j): Weight => Weight::of($id, $name, $j->number('mass_kg'))),
+            GearKind::Box => $json->allowing('kind', 'height_m', 'rated_kg')->build(
+                static fn (JsonObject $j): Box => Box::of($id, $name, $j->number('height_m'), $j->optionalNumber('rated_kg')),
+            ),
+            GearKind::Plate => $json->allowing('kind', 'thickness_m')->build(
+                static fn (JsonObject $j): Plate => Plate::of($id, $name, $j->number('thickness_m')),
+            ),
+            GearKind::Weight => $json->allowing('kind', 'mass_kg')->build(
+                static fn (JsonObject $j): Weight => Weight::of($id, $name, $j->number('mass_kg')),
+            ),
             GearKind::Machine => $json->allowing('kind', 'use', 'step_kg', 'most_kg', 'leverage', 'platform_kg')->build(static fn (JsonObject $j): Machine => Machine::of(
                 $id,
                 $name,
@@ -97,9 +129,19 @@ final readonly class GearFiguresJson implements \JsonSerializable
         }
         $anchorM = $json->number('anchor_height_m');
         foreach ($strapsM as $i => $strapM) {
-            $json->buildAt("straps_m/$i", static fn (): RingPair => RingPair::of($id, $name, max(RingPair::ANCHOR_HEIGHT_M[0], min($anchorM, RingPair::ANCHOR_HEIGHT_M[1])), [$strapM]));
+            $json->buildAt(
+                "straps_m/$i",
+                static fn (): RingPair => RingPair::of(
+                    $id,
+                    $name,
+                    max(RingPair::ANCHOR_HEIGHT_M[0], min($anchorM, RingPair::ANCHOR_HEIGHT_M[1])),
+                    [$strapM],
+                ),
+            );
         }
 
-        return $json->build(static fn (JsonObject $j): RingPair => RingPair::of($id, $name, $anchorM, $strapsM, $j->optionalNumber('rated_kg')));
+        return $json->build(
+            static fn (JsonObject $j): RingPair => RingPair::of($id, $name, $anchorM, $strapsM, $j->optionalNumber('rated_kg')),
+        );
     }
 }

@@ -45,7 +45,12 @@ final readonly class RungJson
         $seconds = $timed ? $belief->secondsOn($rung) : null;
         $learned = $timed ? null : $belief->helpLearned($rung);
 
-        return self::of($rung, $belief->onRung($rung), $seconds === null ? null : SecondsJson::of($seconds), $learned === null ? null : LearnedHelpJson::of($learned, $rung->load));
+        return self::of(
+            $rung,
+            $belief->onRung($rung),
+            $seconds === null ? null : SecondsJson::of($seconds),
+            $learned === null ? null : LearnedHelpJson::of($learned, $rung->load),
+        );
     }
 
     public static function of(Rung $rung, ?RepPrediction $prediction, ?SecondsJson $seconds = null, ?LearnedHelpJson $learned = null): self

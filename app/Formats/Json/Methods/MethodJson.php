@@ -40,7 +40,16 @@ final class MethodJson
         }
         $says = self::says($json);
 
-        return $json->build(static fn (JsonObject $j): Method => Method::of($j->text('key', 64), $j->name('name', 80), $j->text('idea', self::LONGEST), [$low, $high], $stages, $says));
+        return $json->build(
+            static fn (JsonObject $j): Method => Method::of(
+                $j->text('key', 64),
+                $j->name('name', 80),
+                $j->text('idea', self::LONGEST),
+                [$low, $high],
+                $stages,
+                $says,
+            ),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -73,7 +82,16 @@ final class MethodJson
         if ($lines === []) {
             throw $json->fault('lines', 'A stage has at least one line.');
         }
-        $stage = new Stage($json->text('key', 64), $json->name('name', 80), self::range($json, 'weeks'), $lines, self::gate($json->object('gate')), Read::share($json, 'ends_at_share'), $json->texts('ours', 20, self::LONGEST), $json->optionalText('note', self::LONGEST));
+        $stage = new Stage(
+            $json->text('key', 64),
+            $json->name('name', 80),
+            self::range($json, 'weeks'),
+            $lines,
+            self::gate($json->object('gate')),
+            Read::share($json, 'ends_at_share'),
+            $json->texts('ours', 20, self::LONGEST),
+            $json->optionalText('note', self::LONGEST),
+        );
         $json->buildAt('lines', static fn () => $stage->work());
 
         return $stage;
@@ -81,7 +99,22 @@ final class MethodJson
 
     public static function line(JsonObject $json): Prescription
     {
-        $json->allowing('part', 'do', 'accessory', 'sets', 'reps', 'seconds', 'total_reps', 'metres', 'rest_s', 'to_failure', 'per_side', 'climbs', 'tempo', 'group');
+        $json->allowing(
+            'part',
+            'do',
+            'accessory',
+            'sets',
+            'reps',
+            'seconds',
+            'total_reps',
+            'metres',
+            'rest_s',
+            'to_failure',
+            'per_side',
+            'climbs',
+            'tempo',
+            'group',
+        );
         $means = array_map(self::allowed(...), $json->objects('do', self::MOST_MEANS));
         $accessory = $json->optionalChoice('accessory', Accessory::class);
         $do = $accessory ?? ($means === [] ? throw $json->fault('do', 'Say what is done: do or accessory.') : $means);
@@ -89,7 +122,10 @@ final class MethodJson
 
         return $json->build(static fn (JsonObject $j): Prescription => Prescription::of(
             $j->choice('part', SessionPart::class), $do, $j->integer('sets'), $amount, $j->integer('rest_s'),
-            self::flag($j, 'to_failure'), self::flag($j, 'per_side'), self::flag($j, 'climbs'), $j->optionalText('tempo', self::LONGEST), $j->optionalText('group', 8),
+            self::flag($j, 'to_failure'), self::flag($j, 'per_side'), self::flag($j, 'climbs'), $j->optionalText(
+                'tempo',
+                self::LONGEST,
+            ), $j->optionalText('group', 8),
         ));
     }
 
@@ -111,7 +147,10 @@ final class MethodJson
         return $json->allowing('kind', 'from_share', 'to_share', ...ExerciseJson::MANNER)->build(static fn (JsonObject $j): AllowedExercises => AllowedExercises::of(
             $j->choice('kind', ChoiceKind::class),
             ...ExerciseJson::style($j),
-            ...['fromShare' => $j->optionalNumber('from_share') ?? AllowedExercises::SHARE[0], 'toShare' => $j->optionalNumber('to_share') ?? AllowedExercises::SHARE[1]],
+            ...[
+                'fromShare' => $j->optionalNumber('from_share') ?? AllowedExercises::SHARE[0],
+                'toShare' => $j->optionalNumber('to_share') ?? AllowedExercises::SHARE[1],
+            ],
         ));
     }
 
@@ -120,7 +159,16 @@ final class MethodJson
         $json->allowing('sets', 'reps', 'seconds', 'total_reps', 'floor', 'sessions', 'least_days');
         foreach ([Measure::Reps, Measure::Seconds, Measure::TotalReps] as $measure) {
             if ($json->has($measure->value)) {
-                return $json->build(static fn (JsonObject $j): Gate => Gate::of($measure, $j->integer('sets'), $j->integer($measure->value), $j->integer('floor'), $j->optionalInteger('sessions') ?? 1, $j->optionalInteger('least_days') ?? 0));
+                return $json->build(
+                    static fn (JsonObject $j): Gate => Gate::of(
+                        $measure,
+                        $j->integer('sets'),
+                        $j->integer($measure->value),
+                        $j->integer('floor'),
+                        $j->optionalInteger('sessions') ?? 1,
+                        $j->optionalInteger('least_days') ?? 0,
+                    ),
+                );
             }
         }
 
@@ -153,7 +201,13 @@ final class MethodJson
             'name' => $stage->name,
             'weeks' => $stage->weeks,
             'lines' => array_map(self::lineOf(...), $stage->lines),
-            'gate' => ['sets' => $gate->sets, $gate->measure->value => $gate->count, 'floor' => $gate->floor, 'sessions' => $gate->sessions, 'least_days' => $gate->leastDays],
+            'gate' => [
+                'sets' => $gate->sets,
+                $gate->measure->value => $gate->count,
+                'floor' => $gate->floor,
+                'sessions' => $gate->sessions,
+                'least_days' => $gate->leastDays,
+            ],
             'ends_at_share' => $stage->endsAtShare,
             'ours' => $stage->ours,
             'note' => $stage->note,

@@ -41,6 +41,16 @@ final readonly class PlaceJson
     {
         $at = (int) array_search($stage, $method->stages, true);
 
-        return new self($method->key, $method->name, $stage->key, $stage->name, $at + 1, count($method->stages), Day::date($since), $stage->gate->words(), $method->after($stage)?->name);
+        return new self(
+            $method->key,
+            $method->name,
+            $stage->key,
+            $stage->name,
+            $at + 1,
+            count($method->stages),
+            Day::date($since),
+            $stage->gate->words(),
+            $method->after($stage)?->name,
+        );
     }
 }

@@ -35,7 +35,12 @@ final readonly class CarriedJson
         public float $rom_m,
         #[OA\Property(items: new OA\Items(ref: WarningJson::class))]
         public array $warnings,
-        #[OA\Property(description: 'Lowest and highest share, where it can only be an interval.', items: new OA\Items(type: 'number'), minItems: 2, maxItems: 2)]
+        #[OA\Property(
+            description: 'Lowest and highest share, where it can only be an interval.',
+            items: new OA\Items(type: 'number'),
+            minItems: 2,
+            maxItems: 2,
+        )]
         public ?array $share_range,
         #[OA\Property(description: 'row: coefficient of friction that the heels need.')]
         public ?float $friction,
@@ -63,7 +68,9 @@ final readonly class CarriedJson
             $load->friction,
             $load->hazard?->liftOff(),
             $load->hazard?->recoilJ,
-            $load->hazard === null ? null : new MountJson($load->hazard->mount->boxM, $load->hazard->mount->handKg, $load->hazard->mount->needsPartner()),
+            $load->hazard === null
+                ? null
+                : new MountJson($load->hazard->mount->boxM, $load->hazard->mount->handKg, $load->hazard->mount->needsPartner()),
         );
     }
 }

@@ -56,7 +56,11 @@ final readonly class ChoiceJson implements \JsonSerializable
         public ?float $heel_mark_m = null,
         #[OA\Property(description: 'row, foot, hop: under the heels or the feet.', format: 'uuid')]
         public ?string $box_id = null,
-        #[OA\Property(description: 'foot, hop: under the feet.', items: new OA\Items(type: 'string', format: 'uuid'), maxItems: self::MOST_PIECES)]
+        #[OA\Property(
+            description: 'foot, hop: under the feet.',
+            items: new OA\Items(type: 'string', format: 'uuid'),
+            maxItems: self::MOST_PIECES,
+        )]
         public ?array $plate_ids = null,
         #[OA\Property(description: 'foot, low-bar: mean over the way up of a scale under the feet.')]
         public ?float $scale_kg = null,
@@ -76,7 +80,11 @@ final readonly class ChoiceJson implements \JsonSerializable
         public ?Knees $knees = null,
         #[OA\Property(description: 'pulldown, band-pulldown.')]
         public ?Stance $stance = null,
-        #[OA\Property(description: 'added; worn in a row; in the lap with foot help.', items: new OA\Items(type: 'string', format: 'uuid'), maxItems: self::MOST_PIECES)]
+        #[OA\Property(
+            description: 'added; worn in a row; in the lap with foot help.',
+            items: new OA\Items(type: 'string', format: 'uuid'),
+            maxItems: self::MOST_PIECES,
+        )]
         public ?array $weight_ids = null,
     ) {
     }
@@ -86,14 +94,54 @@ final readonly class ChoiceJson implements \JsonSerializable
         $kind = $choice->kind();
 
         return match (true) {
-            $choice instanceof OnBands => new self($kind, bar_id: $choice->barId, attach: $choice->attach, band_ids: $choice->bandIds, knee_band_id: $choice->kneeBandId),
-            $choice instanceof BandPulledDown => new self($kind, bar_id: $choice->barId, band_ids: $choice->bandIds, stance: $choice->stance),
+            $choice instanceof OnBands => new self(
+                $kind,
+                bar_id: $choice->barId,
+                attach: $choice->attach,
+                band_ids: $choice->bandIds,
+                knee_band_id: $choice->kneeBandId,
+            ),
+            $choice instanceof BandPulledDown => new self(
+                $kind,
+                bar_id: $choice->barId,
+                band_ids: $choice->bandIds,
+                stance: $choice->stance,
+            ),
             $choice instanceof OnLowBar => new self($kind, bar_id: $choice->barId, scale_kg: $choice->scaleKg, grade: $choice->grade),
-            $choice instanceof InRow => new self($kind, bar_id: $choice->barId, ring_id: $choice->ringId, strap_m: $choice->ringId === null ? null : $choice->strapM, heel_mark_m: $choice->heelMarkM, box_id: $choice->boxId, heels: $choice->heels === Heels::Free ? null : $choice->heels, knees: $choice->knees === Knees::Straight ? null : $choice->knees, weight_ids: $choice->vestIds),
-            $choice instanceof FootHelped => new self($kind, bar_id: $choice->barId, box_id: $choice->footing->boxId, plate_ids: $choice->footing->plateIds, scale_kg: $choice->scaleKg, grade: $choice->grade, weight_ids: $choice->lapIds),
-            $choice instanceof Hopped => new self($kind, bar_id: $choice->barId, box_id: $choice->footing->boxId, plate_ids: $choice->footing->plateIds, hop_m: $choice->hopM),
+            $choice instanceof InRow => new self(
+                $kind,
+                bar_id: $choice->barId,
+                ring_id: $choice->ringId,
+                strap_m: $choice->ringId === null ? null : $choice->strapM,
+                heel_mark_m: $choice->heelMarkM,
+                box_id: $choice->boxId,
+                heels: $choice->heels === Heels::Free ? null : $choice->heels,
+                knees: $choice->knees === Knees::Straight ? null : $choice->knees,
+                weight_ids: $choice->vestIds,
+            ),
+            $choice instanceof FootHelped => new self(
+                $kind,
+                bar_id: $choice->barId,
+                box_id: $choice->footing->boxId,
+                plate_ids: $choice->footing->plateIds,
+                scale_kg: $choice->scaleKg,
+                grade: $choice->grade,
+                weight_ids: $choice->lapIds,
+            ),
+            $choice instanceof Hopped => new self(
+                $kind,
+                bar_id: $choice->barId,
+                box_id: $choice->footing->boxId,
+                plate_ids: $choice->footing->plateIds,
+                hop_m: $choice->hopM,
+            ),
             $choice instanceof Counterweighted => new self($kind, machine_id: $choice->machineId, stack_kg: $choice->stackKg),
-            $choice instanceof PulledDown => new self($kind, machine_id: $choice->machineId, stack_kg: $choice->stackKg, stance: $choice->stance === Stance::Seated ? null : $choice->stance),
+            $choice instanceof PulledDown => new self(
+                $kind,
+                machine_id: $choice->machineId,
+                stack_kg: $choice->stackKg,
+                stance: $choice->stance === Stance::Seated ? null : $choice->stance,
+            ),
             $choice instanceof Weighted => new self($kind, weight_ids: $choice->weightIds),
             default => new self($kind),
         };
@@ -114,12 +162,29 @@ final readonly class ChoiceJson implements \JsonSerializable
             ChoiceKind::Strict => new StrictPull,
             ChoiceKind::Band => self::bands($j),
             ChoiceKind::Row => self::row($j),
-            ChoiceKind::Foot => FootHelped::of($j->uuid('bar_id'), self::footing($j), $j->optionalNumber('scale_kg'), $j->optionalChoice('grade', HelpGrade::class))->withLap($j->uuids('weight_ids', self::MOST_PIECES)),
-            ChoiceKind::LowBar => OnLowBar::of($j->uuid('bar_id'), $j->optionalNumber('scale_kg'), $j->optionalChoice('grade', HelpGrade::class)),
-            ChoiceKind::BandPullDown => BandPulledDown::of($j->uuid('bar_id'), $j->uuids('band_ids', 2), $j->optionalChoice('stance', Stance::class) ?? Stance::Kneeling),
+            ChoiceKind::Foot => FootHelped::of(
+                $j->uuid('bar_id'),
+                self::footing($j),
+                $j->optionalNumber('scale_kg'),
+                $j->optionalChoice('grade', HelpGrade::class),
+            )->withLap($j->uuids('weight_ids', self::MOST_PIECES)),
+            ChoiceKind::LowBar => OnLowBar::of(
+                $j->uuid('bar_id'),
+                $j->optionalNumber('scale_kg'),
+                $j->optionalChoice('grade', HelpGrade::class),
+            ),
+            ChoiceKind::BandPullDown => BandPulledDown::of(
+                $j->uuid('bar_id'),
+                $j->uuids('band_ids', 2),
+                $j->optionalChoice('stance', Stance::class) ?? Stance::Kneeling,
+            ),
             ChoiceKind::Hop => Hopped::of($j->uuid('bar_id'), self::footing($j), $j->number('hop_m')),
             ChoiceKind::Counterweight => Counterweighted::of($j->uuid('machine_id'), $j->number('stack_kg')),
-            ChoiceKind::PullDown => PulledDown::of($j->uuid('machine_id'), $j->number('stack_kg'), $j->optionalChoice('stance', Stance::class) ?? Stance::Seated),
+            ChoiceKind::PullDown => PulledDown::of(
+                $j->uuid('machine_id'),
+                $j->number('stack_kg'),
+                $j->optionalChoice('stance', Stance::class) ?? Stance::Seated,
+            ),
             ChoiceKind::Added => Weighted::of($j->uuids('weight_ids', self::MOST_PIECES)),
         };
     }
@@ -174,7 +239,11 @@ final readonly class ChoiceJson implements \JsonSerializable
             ? InRow::onRings($j->uuid('ring_id'), $j->number('strap_m'), $j->number('heel_mark_m'), $boxId)
             : InRow::onBar($j->uuid('bar_id'), $j->number('heel_mark_m'), $boxId);
 
-        return $row->with($j->optionalChoice('heels', Heels::class) ?? Heels::Free, $j->optionalChoice('knees', Knees::class) ?? Knees::Straight, $j->uuids('weight_ids', self::MOST_PIECES));
+        return $row->with(
+            $j->optionalChoice('heels', Heels::class) ?? Heels::Free,
+            $j->optionalChoice('knees', Knees::class) ?? Knees::Straight,
+            $j->uuids('weight_ids', self::MOST_PIECES),
+        );
     }
 
     private static function footing(JsonObject $json): Footing

@@ -28,7 +28,11 @@ final readonly class DoableJson
         public array $movements,
         #[OA\Property(items: new OA\Items(type: 'string', enum: Grip::class))]
         public array $grips,
-        #[OA\Property(type: 'object', description: 'By movement, the usual way first.', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string', enum: UpBy::class)))]
+        #[OA\Property(
+            type: 'object',
+            description: 'By movement, the usual way first.',
+            additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string', enum: UpBy::class)),
+        )]
         public array $ways_up,
     ) {
     }

@@ -30,7 +30,11 @@ final readonly class ExerciseJson implements \JsonSerializable
         public ?Movement $movement = null,
         #[OA\Property(description: 'hold.')]
         public ?HoldAt $at = null,
-        #[OA\Property(description: 'lowering (1–60), hold (1–600).', minimum: ExecutionStyle::HOLD_S[0], maximum: ExecutionStyle::HOLD_S[1])]
+        #[OA\Property(
+            description: 'lowering (1–60), hold (1–600).',
+            minimum: ExecutionStyle::HOLD_S[0],
+            maximum: ExecutionStyle::HOLD_S[1],
+        )]
         public ?float $seconds = null,
         #[OA\Property]
         public ?Grip $grip = null,

@@ -34,6 +34,13 @@ final readonly class LearnedHelpJson
     {
         $help = static fn (float $share): float => $load->helpKg($share * $load->weightN);
 
-        return new self($learned->share, $learned->low80, $learned->high80, $help($learned->share), $help($learned->high80), $help($learned->low80));
+        return new self(
+            $learned->share,
+            $learned->low80,
+            $learned->high80,
+            $help($learned->share),
+            $help($learned->high80),
+            $help($learned->low80),
+        );
     }
 }

@@ -23,7 +23,11 @@ final readonly class SecondsJson
         public float $low80,
         #[OA\Property]
         public float $high80,
-        #[OA\Property(type: 'object', description: 'Chance of at least so many seconds, by seconds.', additionalProperties: new OA\AdditionalProperties(type: 'number'))]
+        #[OA\Property(
+            type: 'object',
+            description: 'Chance of at least so many seconds, by seconds.',
+            additionalProperties: new OA\AdditionalProperties(type: 'number'),
+        )]
         public object $chance,
     ) {
     }

@@ -44,19 +44,51 @@ final class SetupJson
     {
         return match (true) {
             $setup instanceof BandHelp => ['kind' => ChoiceKind::Band, 'bar_height_m' => $setup->barHeightM, 'attach' => $setup->attach() ?? $setup->bands[0]->attach, 'bands' => array_map(
-                static fn (AttachedBand $b): array => [...self::band($b->band), ...($setup->attach() === null ? ['attach' => $b->attach] : [])],
+                static fn (AttachedBand $b): array => [
+                    ...self::band($b->band),
+                    ...($setup->attach() === null ? ['attach' => $b->attach] : []),
+                ],
                 $setup->bands,
             ), 'clearance_m' => $setup->clearanceM],
             $setup instanceof Row => self::row($setup),
-            $setup instanceof FootHelp => self::given(['kind' => ChoiceKind::Foot, 'bar_height_m' => $setup->reach->barHeightM, 'box_m' => $setup->reach->boxM, 'scale_kg' => $setup->scaleKg, 'grade' => $setup->grade, 'lap_kg' => self::unless(0.0, $setup->lapKg)]),
-            $setup instanceof LowBar => self::given(['kind' => ChoiceKind::LowBar, 'bar_height_m' => $setup->barHeightM, 'scale_kg' => $setup->scaleKg, 'grade' => $setup->grade]),
-            $setup instanceof BandPullDown => ['kind' => ChoiceKind::BandPullDown, 'anchor_height_m' => $setup->anchorHeightM, 'bands' => array_map(self::band(...), $setup->bands), 'stance' => $setup->stance],
-            $setup instanceof Hop => ['kind' => ChoiceKind::Hop, 'bar_height_m' => $setup->reach->barHeightM, 'box_m' => $setup->reach->boxM, 'hop_m' => $setup->hopM],
+            $setup instanceof FootHelp => self::given([
+                'kind' => ChoiceKind::Foot,
+                'bar_height_m' => $setup->reach->barHeightM,
+                'box_m' => $setup->reach->boxM,
+                'scale_kg' => $setup->scaleKg,
+                'grade' => $setup->grade,
+                'lap_kg' => self::unless(0.0, $setup->lapKg),
+            ]),
+            $setup instanceof LowBar => self::given([
+                'kind' => ChoiceKind::LowBar,
+                'bar_height_m' => $setup->barHeightM,
+                'scale_kg' => $setup->scaleKg,
+                'grade' => $setup->grade,
+            ]),
+            $setup instanceof BandPullDown => [
+                'kind' => ChoiceKind::BandPullDown,
+                'anchor_height_m' => $setup->anchorHeightM,
+                'bands' => array_map(self::band(...), $setup->bands),
+                'stance' => $setup->stance,
+            ],
+            $setup instanceof Hop => [
+                'kind' => ChoiceKind::Hop,
+                'bar_height_m' => $setup->reach->barHeightM,
+                'box_m' => $setup->reach->boxM,
+                'hop_m' => $setup->hopM,
+            ],
             $setup instanceof Counterweight => self::given([
                 'kind' => ChoiceKind::Counterweight, 'stack_kg' => $setup->stackKg, 'leverage' => $setup->leverage,
-                'platform_kg' => self::unless(0.0, $setup->platformKg), 'lever_deg' => self::unless(0.0, $setup->leverDeg), 'lever_at_rest_deg' => self::unless(0.0, $setup->leverAtRestDeg),
+                'platform_kg' => self::unless(0.0, $setup->platformKg), 'lever_deg' => self::unless(0.0, $setup->leverDeg), 'lever_at_rest_deg' => self::unless(
+                    0.0,
+                    $setup->leverAtRestDeg,
+                ),
             ]),
-            $setup instanceof PullDown => self::given(['kind' => ChoiceKind::PullDown, 'stack_kg' => $setup->stackKg, 'stance' => self::unless(Stance::Seated, $setup->stance)]),
+            $setup instanceof PullDown => self::given([
+                'kind' => ChoiceKind::PullDown,
+                'stack_kg' => $setup->stackKg,
+                'stance' => self::unless(Stance::Seated, $setup->stance),
+            ]),
             $setup instanceof AddedWeight => ['kind' => ChoiceKind::Added, 'added_kg' => $setup->addedKg],
             $setup instanceof Strict => ['kind' => ChoiceKind::Strict],
             default => throw new \LogicException('A kind of set-up without JSON: '.$setup::class),
@@ -88,7 +120,11 @@ final class SetupJson
                 $j->optionalNumber('lap_kg') ?? 0.0,
             )),
             ChoiceKind::LowBar => $json->allowing('kind', 'bar_height_m', 'scale_kg', 'grade')->build(
-                static fn (JsonObject $j): Setup => LowBar::of($j->number('bar_height_m'), $j->optionalNumber('scale_kg'), $j->optionalChoice('grade', HelpGrade::class)),
+                static fn (JsonObject $j): Setup => LowBar::of(
+                    $j->number('bar_height_m'),
+                    $j->optionalNumber('scale_kg'),
+                    $j->optionalChoice('grade', HelpGrade::class),
+                ),
             ),
             ChoiceKind::BandPullDown => self::bandPullDown($json, $kit),
             ChoiceKind::Hop => $json->allowing('kind', 'bar_height_m', 'box_m', 'hop_m')->build(
@@ -102,7 +138,10 @@ final class SetupJson
                 $j->optionalNumber('lever_at_rest_deg') ?? 0.0,
             )),
             ChoiceKind::PullDown => $json->allowing('kind', 'stack_kg', 'stance')->build(
-                static fn (JsonObject $j): Setup => PullDown::of($j->number('stack_kg'), $j->optionalChoice('stance', Stance::class) ?? Stance::Seated),
+                static fn (JsonObject $j): Setup => PullDown::of(
+                    $j->number('stack_kg'),
+                    $j->optionalChoice('stance', Stance::class) ?? Stance::Seated,
+                ),
             ),
         };
     }
@@ -118,7 +157,9 @@ final class SetupJson
             throw $request->fault('exercise', 'Give a setup or an exercise, one of them.');
         }
 
-        return $request->has('exercise') ? self::done($request->object('exercise')) : [self::read($request->object('setup')), ExecutionStyle::of($request->object('setup')->choice('kind', ChoiceKind::class))];
+        return $request->has('exercise')
+            ? self::done($request->object('exercise'))
+            : [self::read($request->object('setup')), ExecutionStyle::of($request->object('setup')->choice('kind', ChoiceKind::class))];
     }
 
     /** @return array{Setup, ExecutionStyle} of an exercise */
@@ -128,7 +169,10 @@ final class SetupJson
         $read = self::read($setup, $kit);
         $kind = $setup->choice('kind', ChoiceKind::class);
 
-        return [$read, $exercise->build(static fn (JsonObject $j): ExecutionStyle => ExecutionStyle::of($kind, ...ExerciseJson::style($j)))];
+        return [
+            $read,
+            $exercise->build(static fn (JsonObject $j): ExecutionStyle => ExecutionStyle::of($kind, ...ExerciseJson::style($j))),
+        ];
     }
 
     /** @return array<string, mixed> an exercise as it is taken, what is usual left out */
@@ -150,9 +194,23 @@ final class SetupJson
     {
         $json->allowing('kind', 'bar_height_m', 'attach', 'bands', 'clearance_m');
         $attach = $json->choice('attach', Attach::class);
-        $bands = self::bands($json, $kit, static fn (JsonObject $band, LoopBand $loop): AttachedBand => new AttachedBand($loop, $band->optionalChoice('attach', Attach::class) ?? $attach), 'attach');
+        $bands = self::bands(
+            $json,
+            $kit,
+            static fn (JsonObject $band, LoopBand $loop): AttachedBand => new AttachedBand(
+                $loop,
+                $band->optionalChoice('attach', Attach::class) ?? $attach,
+            ),
+            'attach',
+        );
 
-        return $json->build(static fn (JsonObject $j): BandHelp => BandHelp::each($j->number('bar_height_m'), $bands, $j->optionalNumber('clearance_m') ?? BandHelp::CLEARANCE_M));
+        return $json->build(
+            static fn (JsonObject $j): BandHelp => BandHelp::each(
+                $j->number('bar_height_m'),
+                $bands,
+                $j->optionalNumber('clearance_m') ?? BandHelp::CLEARANCE_M,
+            ),
+        );
     }
 
     private static function bandPullDown(JsonObject $json, ?Kit $kit): BandPullDown
@@ -160,7 +218,13 @@ final class SetupJson
         $json->allowing('kind', 'anchor_height_m', 'bands', 'stance');
         $bands = self::bands($json, $kit, static fn (JsonObject $band, LoopBand $loop): LoopBand => $loop);
 
-        return $json->build(static fn (JsonObject $j): BandPullDown => BandPullDown::of($j->number('anchor_height_m'), $bands, $j->optionalChoice('stance', Stance::class) ?? Stance::Kneeling));
+        return $json->build(
+            static fn (JsonObject $j): BandPullDown => BandPullDown::of(
+                $j->number('anchor_height_m'),
+                $bands,
+                $j->optionalChoice('stance', Stance::class) ?? Stance::Kneeling,
+            ),
+        );
     }
 
     /**
@@ -172,7 +236,12 @@ final class SetupJson
     private static function bands(JsonObject $json, ?Kit $kit, \Closure $with, string ...$besides): array
     {
         return array_map(
-            static fn (JsonObject $band, int $i): mixed => $with($band, $kit === null || $band->has('hung_length_m') ? Read::band($band, 'band '.($i + 1), ...$besides) : $band->build(static fn (JsonObject $j): LoopBand => $kit->band($j->text('id', 64)))),
+            static fn (JsonObject $band, int $i): mixed => $with(
+                $band,
+                $kit === null || $band->has('hung_length_m')
+                    ? Read::band($band, 'band '.($i + 1), ...$besides)
+                    : $band->build(static fn (JsonObject $j): LoopBand => $kit->band($j->text('id', 64))),
+            ),
             $objects = $json->objects('bands', BandHelp::MOST_BANDS),
             array_keys($objects),
         );
@@ -210,7 +279,10 @@ final class SetupJson
             'hung_length_m' => $band->hungLengthM(),
             'width_mm' => $band->widthMm,
             'thickness_mm' => $band->thicknessMm,
-            'points' => array_map(static fn (CalibrationPoint $p): array => ['length_m' => $p->lengthM, 'force_n' => $p->forceN], $band->points),
+            'points' => array_map(
+                static fn (CalibrationPoint $p): array => ['length_m' => $p->lengthM, 'force_n' => $p->forceN],
+                $band->points,
+            ),
         ];
     }
 

@@ -35,7 +35,11 @@ final class AthleteController
             new OA\QueryParameter(name: 'search', description: 'Words of the name, in any order.', schema: new OA\Schema(type: 'string')),
             new OA\QueryParameter(name: 'tag', schema: new OA\Schema(type: 'string')),
             new OA\QueryParameter(name: 'order', schema: new OA\Schema(enum: RosterOrder::class, type: 'string')),
-            new OA\QueryParameter(name: 'show', description: 'Overdue, paused, or those set aside.', schema: new OA\Schema(enum: RosterShow::class, type: 'string')),
+            new OA\QueryParameter(
+                name: 'show',
+                description: 'Overdue, paused, or those set aside.',
+                schema: new OA\Schema(enum: RosterShow::class, type: 'string'),
+            ),
         ],
         responses: [new Answer(200, RosterPageResponse::class)],
     )]
@@ -46,7 +50,12 @@ final class AthleteController
         return new JsonResponse($view->page($asked->page, $asked->search, $asked->tag, $asked->order, $asked->show));
     }
 
-    #[OA\Post(path: '/api/athletes', operationId: 'addAthlete', requestBody: new RequestBody(AthleteParticulars::class, withId: true), responses: [new Answer(201, AthleteResponse::class)])]
+    #[OA\Post(
+        path: '/api/athletes',
+        operationId: 'addAthlete',
+        requestBody: new RequestBody(AthleteParticulars::class, withId: true),
+        responses: [new Answer(201, AthleteResponse::class)],
+    )]
     public function store(JsonObject $json, AddAthlete $add, AthleteQuery $view): JsonResponse
     {
         $input = ReadAthlete::from($json, 'id');
@@ -61,13 +70,23 @@ final class AthleteController
         return new JsonResponse($view->of($athlete));
     }
 
-    #[OA\Put(path: '/api/athletes/{athlete}', operationId: 'changeAthlete', requestBody: new RequestBody(AthleteParticulars::class), responses: [new Answer(200, AthleteResponse::class)])]
+    #[OA\Put(
+        path: '/api/athletes/{athlete}',
+        operationId: 'changeAthlete',
+        requestBody: new RequestBody(AthleteParticulars::class),
+        responses: [new Answer(200, AthleteResponse::class)],
+    )]
     public function update(Athlete $athlete, JsonObject $json, UpdateAthlete $change, AthleteQuery $view): JsonResponse
     {
         return new JsonResponse($view->of($change->change($athlete, ReadAthlete::from($json))));
     }
 
-    #[OA\Put(path: '/api/athletes/{athlete}/archive', operationId: 'archiveAthlete', requestBody: new RequestBody(ArchiveInput::class), responses: [new Answer(200, AthleteResponse::class)])]
+    #[OA\Put(
+        path: '/api/athletes/{athlete}/archive',
+        operationId: 'archiveAthlete',
+        requestBody: new RequestBody(ArchiveInput::class),
+        responses: [new Answer(200, AthleteResponse::class)],
+    )]
     public function archive(Athlete $athlete, JsonObject $json, ReadInput $inputs, UpdateAthlete $change, AthleteQuery $view): JsonResponse
     {
         return new JsonResponse($view->of($change->archive($athlete, $inputs->of(ArchiveInput::class, $json)->archived)));

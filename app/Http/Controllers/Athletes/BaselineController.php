@@ -20,7 +20,11 @@ final class BaselineController
         path: '/api/athletes/{athlete}/baseline',
         operationId: 'baseline',
         description: 'What was done of it in the last week, what comes next and on which set-up, and at its end where to begin.',
-        parameters: [new OA\QueryParameter(name: 'passed', description: 'Steps the coach passes over, with commas between.', schema: new OA\Schema(type: 'string'))],
+        parameters: [new OA\QueryParameter(
+            name: 'passed',
+            description: 'Steps the coach passes over, with commas between.',
+            schema: new OA\Schema(type: 'string'),
+        )],
         responses: [new Answer(200, BaselineResponse::class)],
     )]
     public function __invoke(Athlete $athlete, Request $request, BaselineQuery $reading): JsonResponse

@@ -25,7 +25,12 @@ final class BodyController
         return new JsonResponse($view->of($athlete));
     }
 
-    #[OA\Post(path: '/api/athletes/{athlete}/weighings', operationId: 'weigh', requestBody: new RequestBody(MassWeighed::class), responses: [new Answer(201, BodyResponse::class)])]
+    #[OA\Post(
+        path: '/api/athletes/{athlete}/weighings',
+        operationId: 'weigh',
+        requestBody: new RequestBody(MassWeighed::class),
+        responses: [new Answer(201, BodyResponse::class)],
+    )]
     public function weigh(Athlete $athlete, JsonObject $json, ReadInput $inputs, WeighAthlete $weigh, BodyQuery $view): JsonResponse
     {
         $stored = $weigh->weigh($athlete, $inputs->of(MassWeighed::class, $json));
@@ -39,8 +44,14 @@ final class BodyController
         requestBody: new RequestBody(WithdrawalInput::class),
         responses: [new Answer(200, BodyResponse::class)],
     )]
-    public function takeBack(Athlete $athlete, string $weighing, JsonObject $json, ReadInput $inputs, WeighAthlete $weigh, BodyQuery $view): JsonResponse
-    {
+    public function takeBack(
+        Athlete $athlete,
+        string $weighing,
+        JsonObject $json,
+        ReadInput $inputs,
+        WeighAthlete $weigh,
+        BodyQuery $view,
+    ): JsonResponse {
         $weigh->takeBack($athlete, $weighing, $inputs->of(WithdrawalInput::class, $json)->id);
 
         return new JsonResponse($view->of($athlete->refresh()));

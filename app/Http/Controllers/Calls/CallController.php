@@ -35,7 +35,11 @@ final class CallController
         parameters: [
             new OA\QueryParameter(name: 'page', schema: new OA\Schema(type: 'integer')),
             new OA\QueryParameter(name: 'verdict', schema: new OA\Schema(enum: Verdict::class, type: 'string')),
-            new OA\QueryParameter(name: 'athletes', description: 'Only theirs: ids with commas between them.', schema: new OA\Schema(type: 'string')),
+            new OA\QueryParameter(
+                name: 'athletes',
+                description: 'Only theirs: ids with commas between them.',
+                schema: new OA\Schema(type: 'string'),
+            ),
         ],
         responses: [new Answer(200, CallQueueResponse::class)],
     )]
@@ -58,13 +62,23 @@ final class CallController
         return new JsonResponse($view->past($athlete, PageInput::read($request)->page));
     }
 
-    #[OA\Get(path: '/api/calls/overrides', operationId: 'overrides', description: 'What was overridden in the last half year, by rule, and which call followed.', responses: [new Answer(200, OverrideListResponse::class)])]
+    #[OA\Get(
+        path: '/api/calls/overrides',
+        operationId: 'overrides',
+        description: 'What was overridden in the last half year, by rule, and which call followed.',
+        responses: [new Answer(200, OverrideListResponse::class)],
+    )]
     public function overrides(OverrideQuery $reading): JsonResponse
     {
         return new JsonResponse($reading->list());
     }
 
-    #[OA\Put(path: '/api/calls/{call}/decision', operationId: 'decideCall', requestBody: new RequestBody(CallDecision::class), responses: [new Answer(200, KeptCallResponse::class)])]
+    #[OA\Put(
+        path: '/api/calls/{call}/decision',
+        operationId: 'decideCall',
+        requestBody: new RequestBody(CallDecision::class),
+        responses: [new Answer(200, KeptCallResponse::class)],
+    )]
     public function decide(CallRecord $call, Request $request, JsonObject $json, DecideCall $decide): JsonResponse
     {
         /** @var User $coach */
@@ -75,7 +89,12 @@ final class CallController
         return new JsonResponse(KeptCallResponse::of($decided, Athlete::query()->findOrFail($decided->athlete_id)->name));
     }
 
-    #[OA\Delete(path: '/api/calls/{call}/decision', operationId: 'takeDecisionBack', description: 'Within a minute, while no new call was made.', responses: [new Answer(200, KeptCallResponse::class)])]
+    #[OA\Delete(
+        path: '/api/calls/{call}/decision',
+        operationId: 'takeDecisionBack',
+        description: 'Within a minute, while no new call was made.',
+        responses: [new Answer(200, KeptCallResponse::class)],
+    )]
     public function takeBack(CallRecord $call, DecideCall $decide): JsonResponse
     {
         $open = $decide->takeBack($call);

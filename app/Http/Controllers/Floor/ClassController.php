@@ -43,7 +43,12 @@ final readonly class ClassController
         return new JsonResponse($this->reading->list());
     }
 
-    #[OA\Post(path: '/api/classes', operationId: 'makeClass', requestBody: new RequestBody(ClassGiven::class), responses: [new Answer(201, ClassListResponse::class, 'Stored.'), new Answer(200, ClassListResponse::class, 'Stored before.')])]
+    #[OA\Post(
+        path: '/api/classes',
+        operationId: 'makeClass',
+        requestBody: new RequestBody(ClassGiven::class),
+        responses: [new Answer(201, ClassListResponse::class, 'Stored.'), new Answer(200, ClassListResponse::class, 'Stored before.')],
+    )]
     public function store(Request $request, JsonObject $json, ReadInput $inputs, SaveClass $keep): JsonResponse
     {
         /** @var User $coach */
@@ -53,7 +58,12 @@ final readonly class ClassController
         return new JsonResponse($this->reading->list(), $stored->isNew ? 201 : 200);
     }
 
-    #[OA\Put(path: '/api/classes/{class}', operationId: 'changeClass', requestBody: new RequestBody(ClassGiven::class), responses: [new Answer(200, ClassListResponse::class)])]
+    #[OA\Put(
+        path: '/api/classes/{class}',
+        operationId: 'changeClass',
+        requestBody: new RequestBody(ClassGiven::class),
+        responses: [new Answer(200, ClassListResponse::class)],
+    )]
     public function update(string $class, JsonObject $json, ReadInput $inputs, SaveClass $keep): JsonResponse
     {
         $keep->change(GymClass::query()->findOrFail($class), $inputs->of(ClassGiven::class, $json));
@@ -61,7 +71,12 @@ final readonly class ClassController
         return new JsonResponse($this->reading->list());
     }
 
-    #[OA\Delete(path: '/api/classes/{class}', operationId: 'endClass', description: 'Nothing is held from today on; what was held stays.', responses: [new Answer(200, ClassListResponse::class)])]
+    #[OA\Delete(
+        path: '/api/classes/{class}',
+        operationId: 'endClass',
+        description: 'Nothing is held from today on; what was held stays.',
+        responses: [new Answer(200, ClassListResponse::class)],
+    )]
     public function end(string $class, SaveClass $keep): JsonResponse
     {
         $keep->end(GymClass::query()->findOrFail($class));
@@ -98,6 +113,8 @@ final readonly class ClassController
         $held = GymClass::query()->findOrFail($class);
         $day = JsonObject::ofQuery(['on' => $on])->date('on', self::LATEST);
 
-        return $held->toCore()->isOn(Day::number($day)) ? $held : throw new Problem(ProblemCode::NotFound, 'This class is not held on that day.');
+        return $held->toCore()->isOn(Day::number($day))
+            ? $held
+            : throw new Problem(ProblemCode::NotFound, 'This class is not held on that day.');
     }
 }

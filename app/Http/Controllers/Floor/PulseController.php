@@ -24,7 +24,12 @@ final readonly class PulseController
     {
     }
 
-    #[OA\Get(path: '/api/pulse/{ticket}', operationId: 'pulse', description: 'Whether there is news at all: asked often, and by the ticket of a class day alone.', responses: [new Answer(200, LatestChangeResponse::class)])]
+    #[OA\Get(
+        path: '/api/pulse/{ticket}',
+        operationId: 'pulse',
+        description: 'Whether there is news at all: asked often, and by the ticket of a class day alone.',
+        responses: [new Answer(200, LatestChangeResponse::class)],
+    )]
     public function __invoke(string $ticket): JsonResponse
     {
         $gym = new CurrentGym;

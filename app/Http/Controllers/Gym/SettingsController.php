@@ -34,7 +34,13 @@ use OpenApi\Attributes as OA;
  */
 final class SettingsController
 {
-    #[OA\Post(path: '/api/gym', operationId: 'foundGym', description: 'Once, on an install without a gym.', requestBody: new RequestBody(GymFounded::class), responses: [new Answer(201, MeResponse::class)])]
+    #[OA\Post(
+        path: '/api/gym',
+        operationId: 'foundGym',
+        description: 'Once, on an install without a gym.',
+        requestBody: new RequestBody(GymFounded::class),
+        responses: [new Answer(201, MeResponse::class)],
+    )]
     public function found(Request $request, JsonObject $json, FoundGym $found, WebGuard $web): JsonResponse
     {
         if (! $request->hasSession()) {
@@ -46,7 +52,12 @@ final class SettingsController
         return new JsonResponse(MeResponse::of($coach), 201);
     }
 
-    #[OA\Put(path: '/api/settings', operationId: 'changeSettings', requestBody: new RequestBody(SettingsInput::class), responses: [new Answer(200, MeResponse::class)])]
+    #[OA\Put(
+        path: '/api/settings',
+        operationId: 'changeSettings',
+        requestBody: new RequestBody(SettingsInput::class),
+        responses: [new Answer(200, MeResponse::class)],
+    )]
     public function change(Request $request, JsonObject $json, ChangeSettings $settings): JsonResponse
     {
         /** @var User $coach */
@@ -56,7 +67,12 @@ final class SettingsController
         return new JsonResponse(MeResponse::of($settings->gym($coach, $asked->gym_name, $asked->timezone, $asked->coach_name)));
     }
 
-    #[OA\Put(path: '/api/password', operationId: 'changePassword', requestBody: new RequestBody(PasswordInput::class), responses: [new Nothing])]
+    #[OA\Put(
+        path: '/api/password',
+        operationId: 'changePassword',
+        requestBody: new RequestBody(PasswordInput::class),
+        responses: [new Nothing],
+    )]
     public function password(Request $request, JsonObject $json, ChangeSettings $settings, SlowSignIns $slow): Response
     {
         /** @var User $coach */
@@ -66,7 +82,8 @@ final class SettingsController
         try {
             $settings->password($coach, $asked->present, $asked->new, $request->session()->getId());
         } catch (Problem $refused) {
-            $refused->problem !== ProblemCode::WrongPassword || $slow->failed($coach->email, (string) $request->ip(), "password of $coach->id");
+            $refused->problem !== ProblemCode::WrongPassword
+                || $slow->failed($coach->email, (string) $request->ip(), "password of $coach->id");
             throw $refused;
         }
         $request->session()->put('password_hash_web', $coach->getAuthPassword());
@@ -80,7 +97,12 @@ final class SettingsController
         return new JsonResponse(CoachListResponse::ofGym($gym->id()));
     }
 
-    #[OA\Post(path: '/api/coaches', operationId: 'takeCoach', requestBody: new RequestBody(CoachTaken::class), responses: [new Answer(201, CoachListResponse::class)])]
+    #[OA\Post(
+        path: '/api/coaches',
+        operationId: 'takeCoach',
+        requestBody: new RequestBody(CoachTaken::class),
+        responses: [new Answer(201, CoachListResponse::class)],
+    )]
     public function take(JsonObject $json, AddCoach $take, CurrentGym $gym): JsonResponse
     {
         $take->take(ReadSettings::coach($json));

@@ -40,7 +40,12 @@ final readonly class SignInController
         return new JsonResponse(MeResponse::of($user));
     }
 
-    #[OA\Post(path: '/api/sign-in', operationId: 'signIn', requestBody: new RequestBody(SignInInput::class), responses: [new Answer(200, MeResponse::class)])]
+    #[OA\Post(
+        path: '/api/sign-in',
+        operationId: 'signIn',
+        requestBody: new RequestBody(SignInInput::class),
+        responses: [new Answer(200, MeResponse::class)],
+    )]
     public function signIn(Request $request, JsonObject $json, SlowSignIns $slow, KnownDevice $devices, Hasher $hasher): JsonResponse
     {
         if (! $request->hasSession()) {

@@ -37,16 +37,33 @@ final readonly class BandController
     {
     }
 
-    #[OA\Post(path: '/api/bands', operationId: 'addBand', requestBody: new RequestBody(BandParticulars::class, withId: true), responses: [new Answer(201, BandResponse::class)])]
+    #[OA\Post(
+        path: '/api/bands',
+        operationId: 'addBand',
+        requestBody: new RequestBody(BandParticulars::class, withId: true),
+        responses: [new Answer(201, BandResponse::class)],
+    )]
     public function store(JsonObject $json): JsonResponse
     {
         $input = ReadBand::toKeep($json, 'id');
-        $stored = $this->gear->add(new Band(['id' => $json->uuid('id'), ...$input->columns(), 'measured_on' => $input->points === [] ? null : $this->days->today()]), $input);
+        $stored = $this->gear->add(
+            new Band([
+                'id' => $json->uuid('id'),
+                ...$input->columns(),
+                'measured_on' => $input->points === [] ? null : $this->days->today(),
+            ]),
+            $input,
+        );
 
         return new JsonResponse($this->view->band($stored->record), $stored->isNew ? 201 : 200);
     }
 
-    #[OA\Put(path: '/api/bands/{band}', operationId: 'changeBand', requestBody: new RequestBody(BandParticulars::class), responses: [new Answer(200, BandResponse::class)])]
+    #[OA\Put(
+        path: '/api/bands/{band}',
+        operationId: 'changeBand',
+        requestBody: new RequestBody(BandParticulars::class),
+        responses: [new Answer(200, BandResponse::class)],
+    )]
     public function update(Band $band, JsonObject $json): JsonResponse
     {
         $input = ReadBand::toKeep($json);
@@ -55,13 +72,23 @@ final readonly class BandController
         return new JsonResponse($this->view->band($band));
     }
 
-    #[OA\Get(path: '/api/bands/{band}/learned', operationId: 'bandLearned', description: 'Whether the sets of athletes agree that it helps more or less than it is taken for; an advice, never a change.', responses: [new Answer(200, BandLearnedResponse::class)])]
+    #[OA\Get(
+        path: '/api/bands/{band}/learned',
+        operationId: 'bandLearned',
+        description: 'Whether the sets of athletes agree that it helps more or less than it is taken for; an advice, never a change.',
+        responses: [new Answer(200, BandLearnedResponse::class)],
+    )]
     public function learned(Band $band, BandLearnedQuery $reading): JsonResponse
     {
         return new JsonResponse($reading->of($band));
     }
 
-    #[OA\Put(path: '/api/bands/{band}/retirement', operationId: 'retireBand', requestBody: new RequestBody(RetirementInput::class), responses: [new Answer(200, BandResponse::class)])]
+    #[OA\Put(
+        path: '/api/bands/{band}/retirement',
+        operationId: 'retireBand',
+        requestBody: new RequestBody(RetirementInput::class),
+        responses: [new Answer(200, BandResponse::class)],
+    )]
     public function retire(Band $band, JsonObject $json, ReadInput $inputs): JsonResponse
     {
         $this->gear->change($band, $inputs->of(RetirementInput::class, $json)->columns($band->retired_at, $this->clock->now()));
@@ -78,7 +105,10 @@ final readonly class BandController
     )]
     public function inspections(Band $band, Request $request): JsonResponse
     {
-        $query = BandInspection::query()->where('band_id', $band->id)->orderByDesc('inspected_on')->orderByDesc('created_at')->orderBy('id');
+        $query = BandInspection::query()->where('band_id', $band->id)
+            ->orderByDesc('inspected_on')
+            ->orderByDesc('created_at')
+            ->orderBy('id');
         $page = Page::of($query, PageInput::read($request)->page);
 
         return new JsonResponse(new InspectionPageResponse(array_map(InspectionResponse::of(...), $page->items), $page->next));

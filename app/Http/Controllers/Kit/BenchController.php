@@ -34,7 +34,12 @@ final readonly class BenchController
         $this->scale = $scale->of($gym->id());
     }
 
-    #[OA\Get(path: '/api/bench/scale', operationId: 'scaleStream', description: 'The last seconds of the hanging scale.', responses: [new Answer(200, ScaleStreamResponse::class)])]
+    #[OA\Get(
+        path: '/api/bench/scale',
+        operationId: 'scaleStream',
+        description: 'The last seconds of the hanging scale.',
+        responses: [new Answer(200, ScaleStreamResponse::class)],
+    )]
     public function scale(): JsonResponse
     {
         $tape = $this->scale->listen();
@@ -75,7 +80,9 @@ final readonly class BenchController
     {
         $asked = BenchInput::read($json);
 
-        return new JsonResponse($json->build(static fn (): BenchJson => $view->of($asked->band->toCore(), $asked->athlete_id, $asked->bar_id)));
+        return new JsonResponse($json->build(
+            static fn (): BenchJson => $view->of($asked->band->toCore(), $asked->athlete_id, $asked->bar_id),
+        ));
     }
 
     private function mayBeSimulated(): bool
@@ -85,6 +92,8 @@ final readonly class BenchController
 
     private static function told(bool $accepted): Response
     {
-        return $accepted ? new Response(status: 204) : throw new Problem(ProblemCode::ScaleAway, 'The scale does not answer. Readings can be typed.');
+        return $accepted
+            ? new Response(status: 204)
+            : throw new Problem(ProblemCode::ScaleAway, 'The scale does not answer. Readings can be typed.');
     }
 }

@@ -24,7 +24,12 @@ final readonly class GearController
     {
     }
 
-    #[OA\Post(path: '/api/gear', operationId: 'addGear', requestBody: new RequestBody(GearParticulars::class, withId: true), responses: [new Answer(201, GearResponse::class)])]
+    #[OA\Post(
+        path: '/api/gear',
+        operationId: 'addGear',
+        requestBody: new RequestBody(GearParticulars::class, withId: true),
+        responses: [new Answer(201, GearResponse::class)],
+    )]
     public function store(JsonObject $json): JsonResponse
     {
         $input = ReadGear::from($json, 'id');
@@ -33,7 +38,12 @@ final readonly class GearController
         return new JsonResponse(GearResponse::of($stored->record), $stored->isNew ? 201 : 200);
     }
 
-    #[OA\Put(path: '/api/gear/{gear}', operationId: 'changeGear', requestBody: new RequestBody(GearParticulars::class), responses: [new Answer(200, GearResponse::class)])]
+    #[OA\Put(
+        path: '/api/gear/{gear}',
+        operationId: 'changeGear',
+        requestBody: new RequestBody(GearParticulars::class),
+        responses: [new Answer(200, GearResponse::class)],
+    )]
     public function update(Gear $gear, JsonObject $json): JsonResponse
     {
         $this->gear->change($gear, ReadGear::changing($gear, $json)->columns());
@@ -41,7 +51,12 @@ final readonly class GearController
         return new JsonResponse(GearResponse::of($gear));
     }
 
-    #[OA\Put(path: '/api/gear/{gear}/retirement', operationId: 'retireGear', requestBody: new RequestBody(RetirementInput::class), responses: [new Answer(200, GearResponse::class)])]
+    #[OA\Put(
+        path: '/api/gear/{gear}/retirement',
+        operationId: 'retireGear',
+        requestBody: new RequestBody(RetirementInput::class),
+        responses: [new Answer(200, GearResponse::class)],
+    )]
     public function retire(Gear $gear, JsonObject $json, ReadInput $inputs): JsonResponse
     {
         $this->gear->change($gear, $inputs->of(RetirementInput::class, $json)->columns($gear->retired_at, $this->clock->now()));

@@ -27,7 +27,12 @@ final readonly class KitController
         return new JsonResponse($this->view->all());
     }
 
-    #[OA\Put(path: '/api/kit/floor', operationId: 'changeFloor', requestBody: new RequestBody(FloorInput::class), responses: [new Answer(200, KitResponse::class)])]
+    #[OA\Put(
+        path: '/api/kit/floor',
+        operationId: 'changeFloor',
+        requestBody: new RequestBody(FloorInput::class),
+        responses: [new Answer(200, KitResponse::class)],
+    )]
     public function floor(JsonObject $json, ReadInput $inputs, ChangeGear $gear): JsonResponse
     {
         $gear->floor($inputs->of(FloorInput::class, $json)->floor);

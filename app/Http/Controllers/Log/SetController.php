@@ -44,8 +44,14 @@ final class SetController
         requestBody: new RequestBody(SetDone::class),
         responses: [new Answer(201, SetResponse::class, 'Stored.'), new Answer(200, SetResponse::class, 'Stored before.')],
     )]
-    public function store(string $athlete, Request $request, JsonObject $json, ReadInput $inputs, LogSet $log, SetQuery $reading): JsonResponse
-    {
+    public function store(
+        string $athlete,
+        Request $request,
+        JsonObject $json,
+        ReadInput $inputs,
+        LogSet $log,
+        SetQuery $reading,
+    ): JsonResponse {
         /** @var User $coach */
         $coach = $request->user();
         $done = $inputs->of(SetDone::class, $json);
@@ -54,9 +60,20 @@ final class SetController
         return new JsonResponse($reading->one($stored->record), $stored->isNew ? 201 : 200);
     }
 
-    #[OA\Post(path: '/api/athletes/{athlete}/sets/{set}/withdrawal', operationId: 'withdrawSet', requestBody: new RequestBody(WithdrawalInput::class), responses: [new Nothing])]
-    public function withdraw(Athlete $athlete, string $set, Request $request, JsonObject $json, ReadInput $inputs, WithdrawSet $withdraw): Response
-    {
+    #[OA\Post(
+        path: '/api/athletes/{athlete}/sets/{set}/withdrawal',
+        operationId: 'withdrawSet',
+        requestBody: new RequestBody(WithdrawalInput::class),
+        responses: [new Nothing],
+    )]
+    public function withdraw(
+        Athlete $athlete,
+        string $set,
+        Request $request,
+        JsonObject $json,
+        ReadInput $inputs,
+        WithdrawSet $withdraw,
+    ): Response {
         /** @var User $coach */
         $coach = $request->user();
         $withdraw->withdraw($athlete, $set, $coach, $inputs->of(WithdrawalInput::class, $json)->id);

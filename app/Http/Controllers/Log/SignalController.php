@@ -35,8 +35,15 @@ final class SignalController
         requestBody: new RequestBody(SignalTold::class),
         responses: [new Answer(201, AthleteResponse::class, 'Stored.'), new Answer(200, AthleteResponse::class, 'Stored before.')],
     )]
-    public function tell(Athlete $athlete, Request $request, JsonObject $json, ReadInput $inputs, ReportSignal $tell, RecalculateDue $catchUp, AthleteQuery $view): JsonResponse
-    {
+    public function tell(
+        Athlete $athlete,
+        Request $request,
+        JsonObject $json,
+        ReadInput $inputs,
+        ReportSignal $tell,
+        RecalculateDue $catchUp,
+        AthleteQuery $view,
+    ): JsonResponse {
         /** @var User $coach */
         $coach = $request->user();
         $stored = $tell->tell($athlete, $coach, $inputs->of(SignalTold::class, $json));
@@ -45,7 +52,12 @@ final class SignalController
         return new JsonResponse($view->of($athlete->refresh()), $stored->isNew ? 201 : 200);
     }
 
-    #[OA\Post(path: '/api/athletes/{athlete}/accessories', operationId: 'logBeside', requestBody: new RequestBody(AccessoryDone::class), responses: [new Nothing])]
+    #[OA\Post(
+        path: '/api/athletes/{athlete}/accessories',
+        operationId: 'logBeside',
+        requestBody: new RequestBody(AccessoryDone::class),
+        responses: [new Nothing],
+    )]
     public function beside(Athlete $athlete, Request $request, JsonObject $json, ReadInput $inputs, LogAccessory $log): Response
     {
         /** @var User $coach */

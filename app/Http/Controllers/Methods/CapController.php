@@ -32,7 +32,13 @@ final readonly class CapController
         return new JsonResponse(CapsResponse::of($this->gym->gym()));
     }
 
-    #[OA\Put(path: '/api/caps', operationId: 'settleCaps', description: 'Lower at will; above the usual only where the coach answers for it.', requestBody: new RequestBody(CapsInput::class), responses: [new Answer(200, CapsResponse::class)])]
+    #[OA\Put(
+        path: '/api/caps',
+        operationId: 'settleCaps',
+        description: 'Lower at will; above the usual only where the coach answers for it.',
+        requestBody: new RequestBody(CapsInput::class),
+        responses: [new Answer(200, CapsResponse::class)],
+    )]
     public function settle(Request $request, JsonObject $json, SetCaps $settle): JsonResponse
     {
         /** @var User $coach */

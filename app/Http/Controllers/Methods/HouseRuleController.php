@@ -30,7 +30,10 @@ final class HouseRuleController
         path: '/api/house-rules',
         operationId: 'settleRules',
         description: 'Position by rule; what is not named is as usual.',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))),
+        requestBody: new OA\RequestBody(
+            required: true,
+            content: new OA\JsonContent(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
+        ),
         responses: [new Answer(200, HouseRulesResponse::class)],
     )]
     public function settle(JsonObject $json, SetHouseRules $settle, CurrentGym $gym): JsonResponse
@@ -44,7 +47,10 @@ final class HouseRuleController
         path: '/api/house-rules/effects',
         operationId: 'ruleEffects',
         description: 'Whose next session or call would change under other rules, and how; nothing is changed.',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))),
+        requestBody: new OA\RequestBody(
+            required: true,
+            content: new OA\JsonContent(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
+        ),
         responses: [new Answer(200, RuleEffectsResponse::class)],
     )]
     public function effects(JsonObject $json, RuleEffectQuery $reading): JsonResponse

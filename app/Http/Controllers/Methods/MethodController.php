@@ -23,19 +23,34 @@ use OpenApi\Attributes as OA;
 
 final class MethodController
 {
-    #[OA\Get(path: '/api/methods', operationId: 'methods', description: 'Those that ship with the product, then the gym’s own.', responses: [new Answer(200, MethodListResponse::class)])]
+    #[OA\Get(
+        path: '/api/methods',
+        operationId: 'methods',
+        description: 'Those that ship with the product, then the gym’s own.',
+        responses: [new Answer(200, MethodListResponse::class)],
+    )]
     public function index(MethodQuery $reading): JsonResponse
     {
         return new JsonResponse($reading->list());
     }
 
-    #[OA\Get(path: '/api/library', operationId: 'library', description: 'What goes with any method.', responses: [new Answer(200, LibraryResponse::class)])]
+    #[OA\Get(
+        path: '/api/library',
+        operationId: 'library',
+        description: 'What goes with any method.',
+        responses: [new Answer(200, LibraryResponse::class)],
+    )]
     public function library(): JsonResponse
     {
         return new JsonResponse(LibraryResponse::whole());
     }
 
-    #[OA\Get(path: '/api/methods/{method}', operationId: 'method', description: 'As one JSON file, to take away or to edit; see method.schema.json.', responses: [new OA\Response(response: 200, description: 'The method.', content: new OA\JsonContent(type: 'object'))])]
+    #[OA\Get(
+        path: '/api/methods/{method}',
+        operationId: 'method',
+        description: 'As one JSON file, to take away or to edit; see method.schema.json.',
+        responses: [new OA\Response(response: 200, description: 'The method.', content: new OA\JsonContent(type: 'object'))],
+    )]
     public function show(string $method, Methods $methods): JsonResponse
     {
         $found = $methods->find($method) ?? throw new Problem(ProblemCode::NotFound, "There is no method “{$method}”.");

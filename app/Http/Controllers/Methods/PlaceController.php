@@ -40,10 +40,20 @@ final class PlaceController
     {
         $asked = $inputs->of(ComparisonInput::class, $json);
 
-        return new JsonResponse($reading->of($athlete, $methods->find($asked->method) ?? throw $json->fault('method', 'There is no such method.'), $asked->from, $asked->count));
+        return new JsonResponse($reading->of(
+            $athlete,
+            $methods->find($asked->method) ?? throw $json->fault('method', 'There is no such method.'),
+            $asked->from,
+            $asked->count,
+        ));
     }
 
-    #[OA\Get(path: '/api/athletes/{athlete}/place', operationId: 'placeHistory', description: 'How the athlete moved through methods, newest first.', responses: [new Answer(200, PlaceHistoryResponse::class)])]
+    #[OA\Get(
+        path: '/api/athletes/{athlete}/place',
+        operationId: 'placeHistory',
+        description: 'How the athlete moved through methods, newest first.',
+        responses: [new Answer(200, PlaceHistoryResponse::class)],
+    )]
     public function history(Athlete $athlete, PlaceQuery $reading): JsonResponse
     {
         return new JsonResponse($reading->of($athlete));
@@ -56,8 +66,14 @@ final class PlaceController
         requestBody: new RequestBody(PlaceGiven::class),
         responses: [new Answer(201, AthleteResponse::class, 'Stored.'), new Answer(200, AthleteResponse::class, 'Stored before.')],
     )]
-    public function place(Athlete $athlete, Request $request, JsonObject $json, ReadInput $inputs, MoveAthlete $move, AthleteQuery $view): JsonResponse
-    {
+    public function place(
+        Athlete $athlete,
+        Request $request,
+        JsonObject $json,
+        ReadInput $inputs,
+        MoveAthlete $move,
+        AthleteQuery $view,
+    ): JsonResponse {
         /** @var User $coach */
         $coach = $request->user();
         $stored = $move->place($athlete, $coach, $inputs->of(PlaceGiven::class, $json));

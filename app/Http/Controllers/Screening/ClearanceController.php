@@ -20,9 +20,20 @@ use OpenApi\Attributes as OA;
 
 final class ClearanceController
 {
-    #[OA\Post(path: '/api/athletes/{athlete}/clearances', operationId: 'clearPain', requestBody: new RequestBody(ClearingNote::class), responses: [new Answer(201, AthleteResponse::class)])]
-    public function __invoke(Athlete $athlete, Request $request, JsonObject $json, ReadInput $inputs, ClearPain $clear, AthleteQuery $view): JsonResponse
-    {
+    #[OA\Post(
+        path: '/api/athletes/{athlete}/clearances',
+        operationId: 'clearPain',
+        requestBody: new RequestBody(ClearingNote::class),
+        responses: [new Answer(201, AthleteResponse::class)],
+    )]
+    public function __invoke(
+        Athlete $athlete,
+        Request $request,
+        JsonObject $json,
+        ReadInput $inputs,
+        ClearPain $clear,
+        AthleteQuery $view,
+    ): JsonResponse {
         /** @var User $coach */
         $coach = $request->user();
         $stored = $clear->clear($athlete, $coach, $inputs->of(ClearingNote::class, $json));

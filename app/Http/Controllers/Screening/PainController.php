@@ -27,8 +27,14 @@ final class PainController
         requestBody: new RequestBody(PainTold::class),
         responses: [new Answer(201, AthleteResponse::class)],
     )]
-    public function __invoke(Athlete $athlete, Request $request, JsonObject $json, ReadInput $inputs, ReportPain $tell, AthleteQuery $view): JsonResponse
-    {
+    public function __invoke(
+        Athlete $athlete,
+        Request $request,
+        JsonObject $json,
+        ReadInput $inputs,
+        ReportPain $tell,
+        AthleteQuery $view,
+    ): JsonResponse {
         /** @var User $coach */
         $coach = $request->user();
         $stored = $tell->tell($athlete, $coach, $inputs->of(PainTold::class, $json));

@@ -24,7 +24,12 @@ use OpenApi\Attributes as OA;
 
 final class ScreeningController
 {
-    #[OA\Get(path: '/api/athletes/{athlete}/screenings', operationId: 'screenings', description: 'Without their answers, newest first.', responses: [new Answer(200, ScreeningListResponse::class)])]
+    #[OA\Get(
+        path: '/api/athletes/{athlete}/screenings',
+        operationId: 'screenings',
+        description: 'Without their answers, newest first.',
+        responses: [new Answer(200, ScreeningListResponse::class)],
+    )]
     public function index(Athlete $athlete, ScreeningQuery $reading): JsonResponse
     {
         return new JsonResponse($reading->list($athlete));
@@ -37,8 +42,14 @@ final class ScreeningController
         requestBody: new RequestBody(ScreenTaken::class),
         responses: [new Answer(201, AthleteResponse::class, 'Stored.'), new Answer(200, AthleteResponse::class, 'Stored before.')],
     )]
-    public function store(Athlete $athlete, Request $request, JsonObject $json, ReadInput $inputs, ScreenAthlete $screen, AthleteQuery $view): JsonResponse
-    {
+    public function store(
+        Athlete $athlete,
+        Request $request,
+        JsonObject $json,
+        ReadInput $inputs,
+        ScreenAthlete $screen,
+        AthleteQuery $view,
+    ): JsonResponse {
         /** @var User $coach */
         $coach = $request->user();
         $stored = $screen->screen($athlete, $coach, $inputs->of(ScreenTaken::class, $json));
@@ -46,7 +57,12 @@ final class ScreeningController
         return new JsonResponse($view->of($athlete->refresh()), $stored->isNew ? 201 : 200);
     }
 
-    #[OA\Get(path: '/api/athletes/{athlete}/screenings/{screening}', operationId: 'screening', description: 'With its answers; the look at them is kept.', responses: [new Answer(200, ScreeningResponse::class)])]
+    #[OA\Get(
+        path: '/api/athletes/{athlete}/screenings/{screening}',
+        operationId: 'screening',
+        description: 'With its answers; the look at them is kept.',
+        responses: [new Answer(200, ScreeningResponse::class)],
+    )]
     public function show(Athlete $athlete, string $screening, ScreeningQuery $screenings): JsonResponse
     {
         return new JsonResponse($screenings->one(ScreeningRecord::query()->where('athlete_id', $athlete->id)->findOrFail($screening)));

@@ -33,7 +33,12 @@ final readonly class SessionController
     {
     }
 
-    #[OA\Get(path: '/api/athletes/{athlete}/session', operationId: 'session', description: 'The next session, written for today.', responses: [new Answer(200, SessionResponse::class)])]
+    #[OA\Get(
+        path: '/api/athletes/{athlete}/session',
+        operationId: 'session',
+        description: 'The next session, written for today.',
+        responses: [new Answer(200, SessionResponse::class)],
+    )]
     public function show(Athlete $athlete): JsonResponse
     {
         return new JsonResponse($this->reading->of($athlete));
@@ -48,7 +53,10 @@ final readonly class SessionController
     )]
     public function others(Athlete $athlete, Request $request): JsonResponse
     {
-        return new JsonResponse($this->reading->others($athlete, JsonObject::ofQuery($request->query->all())->allowing('line')->optionalText('line', 160)));
+        return new JsonResponse($this->reading->others(
+            $athlete,
+            JsonObject::ofQuery($request->query->all())->allowing('line')->optionalText('line', 160),
+        ));
     }
 
     #[OA\Get(
@@ -99,7 +107,12 @@ final readonly class SessionController
         path: '/api/athletes/{athlete}/session/changes',
         operationId: 'putLineBack',
         description: 'A line as the method has it again.',
-        parameters: [new OA\QueryParameter(name: 'line', description: 'Key of the line.', required: true, schema: new OA\Schema(type: 'string'))],
+        parameters: [new OA\QueryParameter(
+            name: 'line',
+            description: 'Key of the line.',
+            required: true,
+            schema: new OA\Schema(type: 'string'),
+        )],
         responses: [new Answer(200, SessionResponse::class)],
     )]
     public function putBack(Athlete $athlete, Request $request, ChangeSession $change): JsonResponse

@@ -48,7 +48,11 @@ final readonly class WeeksController
         return new JsonResponse($this->reading->of($athlete), $stored->isNew ? 201 : 200);
     }
 
-    #[OA\Delete(path: '/api/athletes/{athlete}/time-off/{off}', operationId: 'giveTimeOffBack', responses: [new Answer(200, WeeksResponse::class)])]
+    #[OA\Delete(
+        path: '/api/athletes/{athlete}/time-off/{off}',
+        operationId: 'giveTimeOffBack',
+        responses: [new Answer(200, WeeksResponse::class)],
+    )]
     public function takeBack(Athlete $athlete, string $off, AddTimeOff $take): JsonResponse
     {
         $take->takeBack($athlete, $off);

@@ -23,7 +23,11 @@ final class LadderController
             new OA\QueryParameter(name: 'lane', required: true, schema: new OA\Schema(type: 'string', enum: ['pull', 'row', 'pulldown'])),
             new OA\QueryParameter(name: 'goal_share', schema: new OA\Schema(type: 'number')),
             new OA\QueryParameter(name: 'most_rungs', schema: new OA\Schema(type: 'integer')),
-            new OA\QueryParameter(name: 'advice', description: 'Given: look for the one purchase or measurement that helps most, too.', schema: new OA\Schema(type: 'string')),
+            new OA\QueryParameter(
+                name: 'advice',
+                description: 'Given: look for the one purchase or measurement that helps most, too.',
+                schema: new OA\Schema(type: 'string'),
+            ),
         ],
         responses: [new Answer(200, LadderJson::class)],
     )]

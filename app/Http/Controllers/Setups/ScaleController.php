@@ -23,7 +23,10 @@ final class ScaleController
         path: '/api/athletes/{athlete}/scale',
         operationId: 'scale',
         description: 'Every set-up of one band, or of all bands and weights, and the unassisted pull-up; or all of a short lane.',
-        parameters: [new OA\QueryParameter(name: 'band', schema: new OA\Schema(type: 'string', format: 'uuid')), new OA\QueryParameter(name: 'lane', schema: new OA\Schema(type: 'string', enum: ['seconds', 'pulldown']))],
+        parameters: [
+            new OA\QueryParameter(name: 'band', schema: new OA\Schema(type: 'string', format: 'uuid')),
+            new OA\QueryParameter(name: 'lane', schema: new OA\Schema(type: 'string', enum: ['seconds', 'pulldown'])),
+        ],
         responses: [new Answer(200, ScaleJson::class)],
     )]
     public function show(Athlete $athlete, Request $request, ScaleQuery $view): JsonResponse
@@ -34,7 +37,9 @@ final class ScaleController
             throw $query->fault('lane', 'This lane holds thousands of set-ups: ask for its ladder.');
         }
 
-        return new JsonResponse($lane !== null ? $view->lane($athlete, $lane) : $view->of($athlete, $query->has('band') ? $query->uuid('band') : null));
+        return new JsonResponse(
+            $lane !== null ? $view->lane($athlete, $lane) : $view->of($athlete, $query->has('band') ? $query->uuid('band') : null),
+        );
     }
 
     #[OA\Get(

@@ -37,7 +37,12 @@ final readonly class SetupController
         path: '/api/athletes/{athlete}/setup',
         operationId: 'setup',
         description: 'What a set-up carries, how it looks, how the figures came about; or why it does not fit.',
-        parameters: [new OA\QueryParameter(name: 'exercise', description: 'An Exercise as JSON.', required: true, schema: new OA\Schema(type: 'string'))],
+        parameters: [new OA\QueryParameter(
+            name: 'exercise',
+            description: 'An Exercise as JSON.',
+            required: true,
+            schema: new OA\Schema(type: 'string'),
+        )],
         responses: [new Answer(200, SetupAnswerJson::class)],
     )]
     public function show(Athlete $athlete, Request $request): JsonResponse
@@ -48,7 +53,12 @@ final readonly class SetupController
         return new JsonResponse($query->buildAt('exercise', fn (): SetupAnswerJson => $this->view->of($athlete, $exercise)));
     }
 
-    #[OA\Put(path: '/api/athletes/{athlete}/setup', operationId: 'chooseSetup', requestBody: new RequestBody(ExerciseJson::class), responses: [new Answer(200, AthleteResponse::class)])]
+    #[OA\Put(
+        path: '/api/athletes/{athlete}/setup',
+        operationId: 'chooseSetup',
+        requestBody: new RequestBody(ExerciseJson::class),
+        responses: [new Answer(200, AthleteResponse::class)],
+    )]
     public function choose(Athlete $athlete, JsonObject $json, ChooseSetup $choose, AthleteQuery $view): JsonResponse
     {
         $exercise = ExerciseJson::read($json);
@@ -61,7 +71,11 @@ final readonly class SetupController
         operationId: 'heelMark',
         description: 'The heel mark for a wanted carried share: of one row, or of every row this gym can build, those whose heels hold first.',
         parameters: [
-            new OA\QueryParameter(name: 'exercise', description: 'A row as JSON; its heel mark does not matter.', schema: new OA\Schema(type: 'string')),
+            new OA\QueryParameter(
+                name: 'exercise',
+                description: 'A row as JSON; its heel mark does not matter.',
+                schema: new OA\Schema(type: 'string'),
+            ),
             new OA\QueryParameter(name: 'share', required: true, schema: new OA\Schema(type: 'number')),
         ],
         responses: [new Answer(200, RungListJson::class)],

@@ -22,7 +22,11 @@ final class TrendController
         operationId: 'trend',
         description: 'Capacity against time with what belongs to it, and what is foretold.',
         parameters: [
-            new OA\QueryParameter(name: 'pattern', description: 'Not given: the pull, or what there is.', schema: new OA\Schema(enum: Pattern::class, type: 'string')),
+            new OA\QueryParameter(
+                name: 'pattern',
+                description: 'Not given: the pull, or what there is.',
+                schema: new OA\Schema(enum: Pattern::class, type: 'string'),
+            ),
             new OA\QueryParameter(name: 'range', schema: new OA\Schema(enum: TrendRange::class, type: 'string')),
         ],
         responses: [new Answer(200, TrendResponse::class)],
@@ -31,6 +35,10 @@ final class TrendController
     {
         $query = JsonObject::ofQuery($request->query->all())->allowing('pattern', 'range');
 
-        return new JsonResponse($reading->of($athlete, $query->optionalChoice('pattern', Pattern::class), $query->optionalChoice('range', TrendRange::class) ?? TrendRange::Season));
+        return new JsonResponse($reading->of(
+            $athlete,
+            $query->optionalChoice('pattern', Pattern::class),
+            $query->optionalChoice('range', TrendRange::class) ?? TrendRange::Season,
+        ));
     }
 }

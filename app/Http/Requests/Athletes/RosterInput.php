@@ -15,8 +15,13 @@ use Illuminate\Http\Request;
  */
 final readonly class RosterInput
 {
-    private function __construct(public int $page, public ?string $search, public ?string $tag, public RosterOrder $order, public RosterShow $show)
-    {
+    private function __construct(
+        public int $page,
+        public ?string $search,
+        public ?string $tag,
+        public RosterOrder $order,
+        public RosterShow $show,
+    ) {
     }
 
     public static function read(Request $request): self

@@ -32,6 +32,10 @@ final readonly class CallQueueInput
             throw $json->fault('athletes', 'Give ids of athletes, with commas between them.');
         }
 
-        return new self(PageInput::number($json), $json->optionalChoice('verdict', Verdict::class), $athletes === null ? null : explode(',', $athletes));
+        return new self(
+            PageInput::number($json),
+            $json->optionalChoice('verdict', Verdict::class),
+            $athletes === null ? null : explode(',', $athletes),
+        );
     }
 }

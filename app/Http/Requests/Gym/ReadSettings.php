@@ -16,7 +16,13 @@ final class ReadSettings
 
         $email = self::email($json);
 
-        return new GymFounded($json->name('gym_name', 80), self::timezone($json), $json->name('coach_name', 80), $email, self::password($json, 'password', $email));
+        return new GymFounded(
+            $json->name('gym_name', 80),
+            self::timezone($json),
+            $json->name('coach_name', 80),
+            $email,
+            self::password($json, 'password', $email),
+        );
     }
 
     public static function coach(JsonObject $json): CoachTaken
@@ -44,9 +50,15 @@ final class ReadSettings
         $password = $json->secret($key, $most);
 
         return match (true) {
-            strlen($password) > $most => throw $json->withheld($key, "Take a shorter password: $most bytes at the most; letters with accents count two and more."),
+            strlen($password) > $most => throw $json->withheld(
+                $key,
+                "Take a shorter password: $most bytes at the most; letters with accents count two and more.",
+            ),
             mb_strlen($password) < $least => throw $json->withheld($key, "Take a password of at least $least characters."),
-            in_array(mb_strtolower($password), [$email, strstr($email, '@', true)], true) => throw $json->withheld($key, 'Take another password than the name of the account.'),
+            in_array(mb_strtolower($password), [$email, strstr($email, '@', true)], true) => throw $json->withheld(
+                $key,
+                'Take another password than the name of the account.',
+            ),
             default => $password,
         };
     }

@@ -34,7 +34,11 @@ final readonly class HangInput
         $lengthM = $json->number('length_m');
         $json->build(static fn () => OutOfRange::guard(['length_m' => [$lengthM, [0.0, CalibrationPoint::LENGTH_M[1]]]]));
 
-        return new self(ReadBand::from($json->object('band'))->toCore(), $lengthM, $json->optionalChoice('fault', ScaleFault::class) ?? ScaleFault::None);
+        return new self(
+            ReadBand::from($json->object('band'))->toCore(),
+            $lengthM,
+            $json->optionalChoice('fault', ScaleFault::class) ?? ScaleFault::None,
+        );
     }
 
     /** @return list<string> */

@@ -17,9 +17,17 @@ final readonly class PointInput
     private function __construct(
         #[OA\Property(minimum: CalibrationPoint::LENGTH_M[0], maximum: CalibrationPoint::LENGTH_M[1])]
         public float $length_m,
-        #[OA\Property(description: 'Either this or force_kg.', minimum: CalibrationPoint::FORCE_N[0], maximum: CalibrationPoint::FORCE_N[1])]
+        #[OA\Property(
+            description: 'Either this or force_kg.',
+            minimum: CalibrationPoint::FORCE_N[0],
+            maximum: CalibrationPoint::FORCE_N[1],
+        )]
         public ?float $force_n = null,
-        #[OA\Property(description: 'What the scale shows in kg, times standard gravity.', minimum: CalibrationPoint::FORCE_KG[0], maximum: CalibrationPoint::FORCE_KG[1])]
+        #[OA\Property(
+            description: 'What the scale shows in kg, times standard gravity.',
+            minimum: CalibrationPoint::FORCE_KG[0],
+            maximum: CalibrationPoint::FORCE_KG[1],
+        )]
         public ?float $force_kg = null,
     ) {
     }

@@ -37,12 +37,16 @@ final readonly class ReadQueued
         return array_keys(self::KINDS);
     }
 
-    public function from(JsonObject $json): SetDone|SetTakenBack|AccessoryDone|SignalTold|PainTold|PainUndone|LineSwitched|ComingTold|GearTold|ClassGiven
-    {
+    public function from(
+        JsonObject $json,
+    ): SetDone|SetTakenBack|AccessoryDone|SignalTold|PainTold|PainUndone|LineSwitched|ComingTold|GearTold|ClassGiven {
         $json->allowing('athlete_id', ...self::kinds());
         $told = array_values(array_filter(self::kinds(), $json->has(...)));
         if (count($told) !== 1) {
-            throw $json->fault('set', 'A command says one thing: a set, one taken back, work beside it, what was told, pain, pain undone, an exercise switched, who comes, gear that is out, or a class.');
+            throw $json->fault(
+                'set',
+                'A command says one thing: a set, one taken back, work beside it, what was told, pain, pain undone, an exercise switched, who comes, gear that is out, or a class.',
+            );
         }
 
         return $this->inputs->of(self::KINDS[$told[0]], $json->object($told[0]));

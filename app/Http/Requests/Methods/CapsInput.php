@@ -32,7 +32,10 @@ final readonly class CapsInput
     {
         $json->allowing('acknowledged', ...array_keys(CapLimits::RANGES));
 
-        return new self(...array_map($json->integer(...), array_keys(CapLimits::RANGES)), ...['acknowledged' => $json->has('acknowledged') && $json->boolean('acknowledged')]);
+        return new self(
+            ...array_map($json->integer(...), array_keys(CapLimits::RANGES)),
+            ...['acknowledged' => $json->has('acknowledged') && $json->boolean('acknowledged')],
+        );
     }
 
     public function limits(): CapLimits

@@ -22,7 +22,11 @@ final readonly class LadderInput
 
     public static function read(Request $request): self
     {
-        $json = JsonObject::ofQuery($request->query->all(), 'goal_share', 'most_rungs')->allowing('lane', 'goal_share', 'most_rungs', 'advice');
+        $json = JsonObject::ofQuery(
+            $request->query->all(),
+            'goal_share',
+            'most_rungs',
+        )->allowing('lane', 'goal_share', 'most_rungs', 'advice');
         $lane = LadderQuestion::lane($json);
         $most = $json->optionalInteger('most_rungs');
         $json->build(static fn () => OutOfRange::guard(['most_rungs' => [$most, LadderQuestion::MOST_RUNGS]]));

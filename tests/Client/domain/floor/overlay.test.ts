@@ -29,7 +29,9 @@ it('shows what waits on this device as if it stood: sets in their order, correct
         ['a', 6, false],
     ]);
     expect(bo!.sets).toEqual([]);
-    expect(withWaiting(classDay([athlete('Ada')]), [{ ...waiting[0]!, problem: { code: 'invalid', detail: '', faults: [] } }])[0]!.sets).toEqual([]);
+    expect(
+        withWaiting(classDay([athlete('Ada')]), [{ ...waiting[0]!, problem: { code: 'invalid', detail: '', faults: [] } }])[0]!.sets,
+    ).toEqual([]);
 });
 
 it('makes nothing of the same command twice', () => {
@@ -51,7 +53,11 @@ it('pauses at once for pain and symptoms, and keeps what is told of health off t
         paused: false,
     });
 
-    const kept = JSON.stringify(withoutHealth(athlete('Ada', [], { paused: true, sheet: sheet([], { concern: { kind: 'paused', text: 'Pain told: elbow, 3 of 10.' } }) })));
+    const kept = JSON.stringify(
+        withoutHealth(
+            athlete('Ada', [], { paused: true, sheet: sheet([], { concern: { kind: 'paused', text: 'Pain told: elbow, 3 of 10.' } }) }),
+        ),
+    );
     expect(kept).toContain('Pulling is paused.');
     expect(kept).not.toContain('elbow');
 });
@@ -79,7 +85,12 @@ it('shows who walks in while the server is away, with what was told of them, and
         athleteId: 'yves',
         command: { coming: { id, class_id, on: '2026-03-20', coming: said, told_at: '2026-03-20T12:00:00Z' } },
     });
-    const hurt: Waiting = { id: 'p', owner: COACH, athleteId: 'yves', command: { pain: { id: 'p', pain: { place: 'elbow', level: null } } } };
+    const hurt: Waiting = {
+        id: 'p',
+        owner: COACH,
+        athleteId: 'yves',
+        command: { pain: { id: 'p', pain: { place: 'elbow', level: null } } },
+    };
     const day = classDay([athlete('Ada')]);
 
     expect(withWaiting(day, [coming('other', 'a')]).map((a) => a.name)).toEqual(['Ada Marsh']);

@@ -15,15 +15,24 @@ it('says who is on a bar, who is next by the rest that ends first, and what is h
     expect([beam!.on, beam!.next].map((who) => who.map((t) => t.athlete.id))).toEqual([['ada'], ['cy', 'bo']]);
     expect(anywhere).toMatchObject({ name: 'Any bar', on: [{ athlete: { id: 'di' } }] });
 
-    expect(placesOf([on('Ada', heronRung, null), on('Bo', rookRung, 70)], gear, now)[0]!.hitch).toEqual({ off: ['Heron 44 mm'], on: ['Rook 32 mm'] });
+    expect(placesOf([on('Ada', heronRung, null), on('Bo', rookRung, 70)], gear, now)[0]!.hitch).toEqual({
+        off: ['Heron 44 mm'],
+        on: ['Rook 32 mm'],
+    });
 });
 
 it('says what hangs since the last set where nobody is up, and what the next one needs', () => {
     const jay = { ...heronRung, key: 'jay', bands: ['h', 'r'] };
-    const onBeam = (bands: string[], s: number) => done(8, ago(s), { exercise: { setup: { kind: 'band', bar_id: 'b', attach: 'foot', band_ids: bands } } });
-    const resting = (name: string, rung: typeof heronRung, set: ReturnType<typeof onBeam>) => tileOf(athlete(name, [line({ rung })], { sets: [set] }), now);
+    const onBeam = (bands: string[], s: number) =>
+        done(8, ago(s), { exercise: { setup: { kind: 'band', bar_id: 'b', attach: 'foot', band_ids: bands } } });
+    const resting = (name: string, rung: typeof heronRung, set: ReturnType<typeof onBeam>) =>
+        tileOf(athlete(name, [line({ rung })], { sets: [set] }), now);
     const tiles = [resting('Ada', rookRung, onBeam(['r'], 30)), resting('Bo', jay, onBeam(['r'], 60))];
-    expect(placesOf(tiles, gear, now)[0]).toMatchObject({ on: [], next: [{ athlete: { id: 'bo' } }, { athlete: { id: 'ada' } }], hitch: { off: [], on: ['Heron 44 mm'] } });
+    expect(placesOf(tiles, gear, now)[0]).toMatchObject({
+        on: [],
+        next: [{ athlete: { id: 'bo' } }, { athlete: { id: 'ada' } }],
+        hitch: { off: [], on: ['Heron 44 mm'] },
+    });
 });
 
 it('shows a bar that is out of use, and none that nobody needs', () => {
@@ -34,7 +43,11 @@ it('shows a bar that is out of use, and none that nobody needs', () => {
 it('tells of two who want one band on two bars before it happens, not of two who take turns', () => {
     const loft = { ...heronRung, key: 'loft', station: 'l' };
     const clash = (restLeftS: number | null, rung: typeof heronRung = loft) =>
-        clashesOf([on('Ada', heronRung, 10), on('Bo', rung, restLeftS)], gear, now).map((c) => [c.name, c.who.map((t) => t.athlete.id), c.apartS]);
+        clashesOf([on('Ada', heronRung, 10), on('Bo', rung, restLeftS)], gear, now).map((c) => [
+            c.name,
+            c.who.map((t) => t.athlete.id),
+            c.apartS,
+        ]);
     expect(clash(30)).toEqual([['Heron 44 mm', ['ada', 'bo'], 20]]);
     expect(clash(null)).toEqual([['Heron 44 mm', ['bo', 'ada'], 10]]);
     expect(clash(90)).toEqual([]);

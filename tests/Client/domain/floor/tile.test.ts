@@ -15,13 +15,23 @@ it('goes through the lines in order, counts down the rest of the set done last, 
 
     const beside = { ...resting, sets: [...resting.sets, done(7, iso('12:03:00'))] };
     expect(tileOf(beside, at('12:06:00')).now?.line.name).toBe('Plank');
-    const planks = [1, 2].map((n) => ({ id: `p${n}`, performed_at: iso(`12:0${6 + n}:00`), accessory: 'plank' as const, reps: null, seconds: 40, metres: null, load_kg: null }));
+    const planks = [1, 2].map((n) => ({
+        id: `p${n}`,
+        performed_at: iso(`12:0${6 + n}:00`),
+        accessory: 'plank' as const,
+        reps: null,
+        seconds: 40,
+        metres: null,
+        load_kg: null,
+    }));
     expect(tileOf({ ...beside, beside: planks }, at('12:20:00'))).toMatchObject({ turn: 'done', now: undefined, setsLeft: 0 });
 });
 
 it('does lines of one letter in rounds', () => {
     const rounds = [line({ group: 'A', sets: 2 }), line({ line: 'main:rows', group: 'A', sets: 2, rung: { ...rookRung, key: 'row' } })];
-    const after = (...lines: string[]) => tileOf(athlete('Ada', rounds, { sets: lines.map((of, i) => done(8, iso(`12:0${i}:00`), { line: of })) }), at('12:30:00')).now?.line.line;
+    const after = (...lines: string[]) =>
+        tileOf(athlete('Ada', rounds, { sets: lines.map((of, i) => done(8, iso(`12:0${i}:00`), { line: of })) }), at('12:30:00')).now?.line
+            .line;
     expect([after(), after('main:bands'), after('main:bands', 'main:rows'), after('main:bands', 'main:rows', 'main:bands')]).toEqual([
         'main:bands',
         'main:rows',
@@ -31,7 +41,9 @@ it('does lines of one letter in rounds', () => {
 });
 
 it('knows a set without a line by its set-up, and keeps one of neither apart', () => {
-    const one = athlete('Ada', [line()], { sets: [done(8, iso('12:00:00'), { line: null }), done(5, iso('12:03:00'), { line: null, setup_key: 'else' })] });
+    const one = athlete('Ada', [line()], {
+        sets: [done(8, iso('12:00:00'), { line: null }), done(5, iso('12:03:00'), { line: null, setup_key: 'else' })],
+    });
     const tile = tileOf(one, at('12:10:00'));
     expect([tile.now?.done, tile.extra.map((s) => s.clean_reps)]).toEqual([1, [5]]);
 });
@@ -40,11 +52,18 @@ it('goes on with what was put in the place of an exercise, on any device', () =>
     const one = athlete('Ada', [line()]);
     expect(tileOf({ ...one, switched: { 'main:bands': rookRung.key } }, 0).now?.rung?.key).toBe(rookRung.key);
     expect(tileOf({ ...one, switched: { 'main:bands': 'gone' } }, 0).now?.rung?.key).toBe(heronRung.key);
-    expect(tileOf({ ...one, sets: [done(6, iso('12:00:00'), { setup_key: rookRung.key })] }, at('12:10:00')).now).toMatchObject({ rung: { key: rookRung.key }, done: 1 });
+    expect(tileOf({ ...one, sets: [done(6, iso('12:00:00'), { setup_key: rookRung.key })] }, at('12:10:00')).now).toMatchObject({
+        rung: { key: rookRung.key },
+        done: 1,
+    });
 });
 
 it('asks for no more lowerings than the caps leave', () => {
-    const sets = [done(5, iso('12:00:00')), done(5, iso('12:03:00')), done(3, iso('12:06:00'))].map((s) => ({ ...s, line: 'main:lowering', exercise: lowering.rung!.exercise }));
+    const sets = [done(5, iso('12:00:00')), done(5, iso('12:03:00')), done(3, iso('12:06:00'))].map((s) => ({
+        ...s,
+        line: 'main:lowering',
+        exercise: lowering.rung!.exercise,
+    }));
     const tile = (n: number) => tileOf(athlete('Ada', [{ ...lowering, sets: 5 }], { sets: sets.slice(0, n) }), at('12:30:00'));
     expect([0, 1, 2, 3].map((n) => [tile(n).aim, tile(n).loweringsLeft])).toEqual([
         [5, 15],
@@ -56,7 +75,8 @@ it('asks for no more lowerings than the caps leave', () => {
 
 it('tells of a set that two coaches, or two devices, logged, until somebody says that both were done', () => {
     const [mine, theirs] = [done(8, iso('12:00:00')), done(8, iso('12:00:20'), { by: 'bea' })];
-    const twice = (sets: (typeof mine)[], known = {}) => tileOf(athlete('Ada', [line()], { sets }), at('12:10:00'), known).twice?.map((s) => s.id);
+    const twice = (sets: (typeof mine)[], known = {}) =>
+        tileOf(athlete('Ada', [line()], { sets }), at('12:10:00'), known).twice?.map((s) => s.id);
     expect(twice([mine, theirs])).toEqual([mine.id, theirs.id]);
     expect(twice([mine, theirs], { both: new Set([theirs.id]) })).toBeUndefined();
     expect(twice([mine, done(8, iso('12:02:00'), { by: 'bea' })])).toBeUndefined();

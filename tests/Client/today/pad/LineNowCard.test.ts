@@ -24,7 +24,9 @@ it('says of work beside the pull no share, and draws nothing', () => {
 });
 
 it('shows its cautions where it is done', () => {
-    const { text } = card(now(line({ cautions: [{ code: 'band-snap', moment: 'band', text: 'Look at the band before it bears anybody.' }] })));
+    const { text } = card(
+        now(line({ cautions: [{ code: 'band-snap', moment: 'band', text: 'Look at the band before it bears anybody.' }] })),
+    );
     expect(text()).toContain('Look at the band before it bears anybody.');
 });
 
@@ -40,7 +42,10 @@ it('draws what is written from what the device has, without asking', async () =>
 
 it('asks for the drawing of what was put in its place, and says where there is no server for it', async () => {
     let away = true;
-    const asked = serve({ 'GET /api/athletes/ada/setup': () => (away ? refuse(503, 'away', 'The server is away.') : { view: bandView, rung: null, reason: null }) });
+    const asked = serve({
+        'GET /api/athletes/ada/setup': () =>
+            away ? refuse(503, 'away', 'The server is away.') : { view: bandView, rung: null, reason: null },
+    });
     const { press, sees } = card(now(line(), { 'main:bands': rookRung.key }));
     expect(asked).toEqual([]);
     await press('Show the drawing');

@@ -29,7 +29,11 @@ const section = (name: string): string => wordsOf(document.querySelector(`[aria-
 
 it('says who is on each bar with what, who is next and in how long, and what is free', () => {
     const { text } = board(
-        [athlete('Ada'), athlete('Bo', [line()], { sets: [done(8, ago(75))] }), athlete('Cy', [line({ rung: onLoft })], { sets: [done(8, ago(30))] })].map((a) => tileOf(a, NOW)),
+        [
+            athlete('Ada'),
+            athlete('Bo', [line()], { sets: [done(8, ago(75))] }),
+            athlete('Cy', [line({ rung: onLoft })], { sets: [done(8, ago(30))] }),
+        ].map((a) => tileOf(a, NOW)),
     );
     expect(section('Beam bar')).toMatch(/Ada Heron 44 mm, foot/);
     expect(section('Beam bar')).toMatch(/Bo Heron 44 mm, foot 0:45/);

@@ -6,10 +6,19 @@ import { athlete, hang, line, lowering, plank, sheet } from '../../support/floor
 import { show } from '../../support/screen';
 
 const commands = { log: vi.fn(), logBeside: vi.fn() };
-const watches = { press: vi.fn(), release: vi.fn(), clear: vi.fn(), running: vi.fn(() => false), splits: vi.fn((): number[] => []), elapsedS: vi.fn(() => 0) };
+const watches = {
+    press: vi.fn(),
+    release: vi.fn(),
+    clear: vi.fn(),
+    running: vi.fn(() => false),
+    splits: vi.fn((): number[] => []),
+    elapsedS: vi.fn(() => 0),
+};
 
-const action = (of: Parameters<typeof athlete>[1], typed: number | null = null) => show(TileAction, { tile: tileOf(athlete('Ada', of), Date.now()), commands, watches, typed });
-const said = (command: { mock: { calls: unknown[][] } }): unknown[] => command.mock.calls.map(([tile, ...more]) => [(tile as Tile).athlete.id, ...more]);
+const action = (of: Parameters<typeof athlete>[1], typed: number | null = null) =>
+    show(TileAction, { tile: tileOf(athlete('Ada', of), Date.now()), commands, watches, typed });
+const said = (command: { mock: { calls: unknown[][] } }): unknown[] =>
+    command.mock.calls.map(([tile, ...more]) => [(tile as Tile).athlete.id, ...more]);
 
 beforeEach(() => {
     vi.clearAllMocks();

@@ -24,7 +24,12 @@ use SteadyRung\Exercise\Search\RungSearch;
 function fires(Rule $rule, array $sessions, Signs $signs = new Signs, float $capacity = 1.0): bool
 {
     $from = rung(fineKit(), on('d'));
-    $found = $rule->look(new Situation(stepsAround($from, new RungSearch(fineKit())), $sessions, new FromEstimate(estimateOf($capacity)), $signs));
+    $found = $rule->look(new Situation(
+        stepsAround($from, new RungSearch(fineKit())),
+        $sessions,
+        new FromEstimate(estimateOf($capacity)),
+        $signs,
+    ));
 
     return $found->call !== null;
 }
@@ -40,16 +45,38 @@ it('fires at its bound and not beside it', function (Rule $rule, array $sessions
     'more than half of the sets too fast' => [new StepDownUnclean, [new SessionResult(0, [5, 5, 5], tooFast: 2)], true],
     'one session short' => [new StepDownBelowFloor, [new SessionResult(0, [5, 4, 4]), new SessionResult(2, [4, 4, 4])], false],
     'two sessions short' => [new StepDownBelowFloor, [new SessionResult(0, [4, 4, 4]), new SessionResult(2, [4, 4, 4])], true],
-    'a quarter under, twice' => [new RestWhenFallingOff, [new SessionResult(0, [6], expected: 8.0, effort: 8), new SessionResult(2, [6], expected: 8.0, effort: 8)], true],
-    'a quarter under, once' => [new RestWhenFallingOff, [new SessionResult(0, [7], expected: 8.0, effort: 8), new SessionResult(2, [6], expected: 8.0, effort: 8)], false],
-    'less than a quarter under, twice' => [new RestWhenFallingOff, [new SessionResult(0, [6], expected: 7.9, effort: 8), new SessionResult(2, [6], expected: 7.9, effort: 8)], false],
-    'a quarter under, twice, at an effort of seven' => [new RestWhenFallingOff, [new SessionResult(0, [6], expected: 8.0, effort: 7), new SessionResult(2, [6], expected: 8.0, effort: 7)], false],
+    'a quarter under, twice' => [
+        new RestWhenFallingOff,
+        [new SessionResult(0, [6], expected: 8.0, effort: 8), new SessionResult(2, [6], expected: 8.0, effort: 8)],
+        true,
+    ],
+    'a quarter under, once' => [
+        new RestWhenFallingOff,
+        [new SessionResult(0, [7], expected: 8.0, effort: 8), new SessionResult(2, [6], expected: 8.0, effort: 8)],
+        false,
+    ],
+    'less than a quarter under, twice' => [
+        new RestWhenFallingOff,
+        [new SessionResult(0, [6], expected: 7.9, effort: 8), new SessionResult(2, [6], expected: 7.9, effort: 8)],
+        false,
+    ],
+    'a quarter under, twice, at an effort of seven' => [
+        new RestWhenFallingOff,
+        [new SessionResult(0, [6], expected: 8.0, effort: 7), new SessionResult(2, [6], expected: 8.0, effort: 7)],
+        false,
+    ],
 ]);
 
 it('moves on from a stage on the day its least days are over', function (int $days, bool $isClimb): void {
     $sessions = [new SessionResult(0, [8, 8, 8]), new SessionResult(2, [8, 8, 8])];
     $from = rung(fineKit(), on('d'));
-    $call = (new ClimbWhenGateMet)->look(new Situation(stepsAround($from, new RungSearch(fineKit())), $sessions, new FromEstimate(estimateOf(1.2)), new Signs(daysAtStage: $days, endsStage: true), new Standard(leastDays: 21)))->call;
+    $call = (new ClimbWhenGateMet)->look(new Situation(
+        stepsAround($from, new RungSearch(fineKit())),
+        $sessions,
+        new FromEstimate(estimateOf(1.2)),
+        new Signs(daysAtStage: $days, endsStage: true),
+        new Standard(leastDays: 21),
+    ))->call;
 
     expect($call?->verdict === Verdict::Climb)->toBe($isClimb);
 })->with([[20, false], [21, true]]);

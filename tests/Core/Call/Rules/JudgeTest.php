@@ -102,12 +102,21 @@ it('says so and offers a mixed set where the kit has nothing in between', functi
         ->and(reasonsOf($call))->toContain('more than 12 %')->toContain('Mix the set');
 });
 
-it('tells which rules nearly fired, and how far they were met', function (array $sessions, float $capacity, Verdict $nearly, float $figure, float $threshold): void {
+it('tells which rules nearly fired, and how far they were met', function (
+    array $sessions,
+    float $capacity,
+    Verdict $nearly,
+    float $figure,
+    float $threshold,
+): void {
     $call = Judge::call(situation(fineKit(), on('d'), $sessions, $capacity));
     $found = array_values(array_filter($call->nearly, fn ($n) => $n->verdict === $nearly));
 
     expect($call->verdict)->toBe(Verdict::Stay)->and($found)->toHaveCount(1)
-        ->and(array_filter($found[0]->evidence, fn ($e) => $e->threshold === $threshold && abs($e->figure - $figure) < 0.5))->not->toBeEmpty();
+        ->and(array_filter(
+            $found[0]->evidence,
+            fn ($e) => $e->threshold === $threshold && abs($e->figure - $figure) < 0.5,
+        ))->not->toBeEmpty();
 })->with([
     'one short session' => [[MET, SHORT], 0.8, Verdict::StepDown, 1.0, 2.0],
     'one session at the gate' => [[[6, 6, 6], MET], 0.97, Verdict::Climb, 1.0, 2.0],
@@ -140,7 +149,12 @@ it('never climbs by more than one rung, whatever the capacity', function (): voi
 });
 
 it('gives the same call for the same situation', function (): void {
-    expect(Judge::call(situation(fineKit(), on('d'), [MET, MET], 1.02)))->toEqual(Judge::call(situation(fineKit(), on('d'), [MET, MET], 1.02)));
+    expect(Judge::call(situation(
+        fineKit(),
+        on('d'),
+        [MET, MET],
+        1.02,
+    )))->toEqual(Judge::call(situation(fineKit(), on('d'), [MET, MET], 1.02)));
 });
 
 it('asks to measure the band that makes the chance uncertain', function (): void {

@@ -29,7 +29,15 @@ function told(AthleteContext $context, Signal $more): AthleteContext
 {
     $diary = new Diary($context->diary->done, signals: [...$context->diary->signals, $more]);
 
-    return new AthleteContext($context->today, $context->method, $context->place, $context->rules, $diary, $context->estimates, $context->ways);
+    return new AthleteContext(
+        $context->today,
+        $context->method,
+        $context->place,
+        $context->rules,
+        $diary,
+        $context->estimates,
+        $context->ways,
+    );
 }
 
 it('never moves more than one rung or raises two things, names only what the ladder shows, and is never bolder for worse news', function (): void {
@@ -50,7 +58,11 @@ it('never moves more than one rung or raises two things, names only what the lad
         if ($call->verdict === Verdict::Climb) {
             $steps = $context->ways->steps($context->place->rung, $context->estimate($context->place->rung));
             expect($course->endsStage() || $call->next->key() === $steps->up?->key())->toBeTrue();
-            expect($course->endsStage() || $call->mixed !== null || $call->next->share() - $context->place->rung->share() <= Steps::LARGEST + 1e-9)->toBeTrue();
+            expect(
+                $course->endsStage()
+                || $call->mixed !== null
+                || $call->next->share() - $context->place->rung->share() <= Steps::LARGEST + 1e-9,
+            )->toBeTrue();
         }
         if ($call->verdict === Verdict::StepDown) {
             expect($call->next->share())->toBeLessThan($context->place->rung->share());
@@ -63,7 +75,13 @@ it('never moves more than one rung or raises two things, names only what the lad
         expect($call->verdict)->toBe($first);
         // Worse news is never answered more boldly.
         $bold = BOLDNESS[$call->verdict->value];
-        foreach ([Signal::of(WEDNESDAY, 5), Signal::of(WEDNESDAY, pain: Pain::of(PainPlace::Knee, 1)), Signal::of(WEDNESDAY, symptoms: [Symptom::Numbness])] as $worse) {
+        foreach (
+            [
+                Signal::of(WEDNESDAY, 5),
+                Signal::of(WEDNESDAY, pain: Pain::of(PainPlace::Knee, 1)),
+                Signal::of(WEDNESDAY, symptoms: [Symptom::Numbness]),
+            ] as $worse
+        ) {
             $then = told($context, $worse);
             expect(BOLDNESS[Judge::call(SituationOf::context($then, Course::of($then)))->verdict->value])->toBeLessThanOrEqual($bold);
         }
@@ -77,8 +95,21 @@ it('is never bolder for one more rep that did not count', function (): void {
     $rungs = array_map(fn (int $mm) => bandRung($mm), [19, 29, 44]);
     for ($i = 0; $i < 120; $i++) {
         $context = randomBrief($random, $base, $rungs);
-        $worse = array_map(fn ($d) => $d->day === WEDNESDAY - 3 ? done($d->day, $context->place->rung, $d->reps, $d->reserve, noCounts: $d->noCounts + 4) : $d, $context->diary->done);
-        $then = new AthleteContext($context->today, $context->method, $context->place, $context->rules, new Diary($worse, signals: $context->diary->signals), $context->estimates, $context->ways);
+        $worse = array_map(
+            fn ($d) => $d->day === WEDNESDAY - 3
+                ? done($d->day, $context->place->rung, $d->reps, $d->reserve, noCounts: $d->noCounts + 4)
+                : $d,
+            $context->diary->done,
+        );
+        $then = new AthleteContext(
+            $context->today,
+            $context->method,
+            $context->place,
+            $context->rules,
+            new Diary($worse, signals: $context->diary->signals),
+            $context->estimates,
+            $context->ways,
+        );
         $bold = fn (AthleteContext $b): int => BOLDNESS[Judge::call(SituationOf::context($b, Course::of($b)))->verdict->value];
 
         expect($bold($then))->toBeLessThanOrEqual($bold($context));

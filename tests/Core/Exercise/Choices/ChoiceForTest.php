@@ -91,7 +91,10 @@ it('knows a band by what it is where its id is another gym’s', function (): vo
 
 it('names which band is under which leg', function (): void {
     $kit = fullKit();
-    $one = fn (string $foot, string $knee): ?string => ChoiceFor::setup(BandHelp::each(2.5, [new AttachedBand($kit->band($foot), Attach::Foot), new AttachedBand($kit->band($knee), Attach::Knee)]), $kit)?->key();
+    $one = fn (string $foot, string $knee): ?string => ChoiceFor::setup(
+        BandHelp::each(2.5, [new AttachedBand($kit->band($foot), Attach::Foot), new AttachedBand($kit->band($knee), Attach::Knee)]),
+        $kit,
+    )?->key();
 
     expect($one('thin', 'thick'))->toBe(OnBands::split('high', 'thin', 'thick')->key())
         ->and($one('thick', 'thin'))->not->toBe($one('thin', 'thick'));

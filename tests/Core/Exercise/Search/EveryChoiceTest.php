@@ -25,7 +25,10 @@ use SteadyRung\OutOfRange;
 use SteadyRung\Setup\DoesNotFit;
 
 it('offers every kind of help in its lane', function (): void {
-    $kinds = fn (Lane $lane): array => array_values(array_unique(array_map(fn (Choice $c): string => $c->kind()->value, iterator_to_array((new EveryChoice(fullKit(), athlete()))->in($lane), false))));
+    $kinds = fn (Lane $lane): array => array_values(array_unique(array_map(
+        fn (Choice $c): string => $c->kind()->value,
+        iterator_to_array((new EveryChoice(fullKit(), athlete()))->in($lane), false),
+    )));
 
     expect($kinds(Lane::Pull))->toEqualCanonicalizing(['strict', 'band', 'foot', 'added', 'counterweight'])
         ->and($kinds(Lane::Row))->toBe(['row'])
@@ -61,7 +64,10 @@ it('offers what one change leads to: another mark of the same row, another pin, 
         $rung = $search->rung(Exercise::of($choice), athlete());
         assert(! $rung instanceof DoesNotFit);
 
-        return array_values(array_unique(array_map(fn ($r) => json_encode(array_diff_key($r->exercise->pieces(), ['mark' => 0, 'stack' => 0, 'manner' => 0, 'held' => 0])), $search->near($rung, athlete()))));
+        return array_values(array_unique(array_map(
+            fn ($r) => json_encode(array_diff_key($r->exercise->pieces(), ['mark' => 0, 'stack' => 0, 'manner' => 0, 'held' => 0])),
+            $search->near($rung, athlete()),
+        )));
     };
     $row = InRow::onRings('rings', 1.5, 0.0);
 
@@ -124,9 +130,31 @@ it('finds the rows of any gym, the lightest and the hardest there are, whatever 
     expect($found[0]->share())->toBeLessThan($all[0] + 0.02)->toBeLessThan(0.4)
         ->and(max($away))->toBeLessThan(0.02);
 })->with([
-    'two ring pairs, three boxes' => [fn () => Kit::of([RingPair::of('a', 'A', 2.6, [0.4, 1.0, 1.3, 1.6, 2.2]), RingPair::of('b', 'B', 2.4, [0.6, 1.0, 1.2, 1.5]), Box::of('1', '1', 0.3), Box::of('2', '2', 0.45), Box::of('3', '3', 0.6)])],
-    'one strap and four boxes' => [fn () => Kit::of([RingPair::of('a', 'A', 2.6, [1.3]), Bar::of('high', 'High', 2.5), Box::of('1', '1', 0.2), Box::of('2', '2', 0.3), Box::of('3', '3', 0.45), Box::of('4', '4', 0.6)])],
-    'more straps than are looked at' => [fn () => Kit::of([RingPair::of('a', 'A', 2.8, array_map(static fn (int $i): float => 0.5 + 0.1 * $i, range(0, 19))), Box::of('1', '1', 0.3)])],
+    'two ring pairs, three boxes' => [
+        fn () => Kit::of([
+            RingPair::of('a', 'A', 2.6, [0.4, 1.0, 1.3, 1.6, 2.2]),
+            RingPair::of('b', 'B', 2.4, [0.6, 1.0, 1.2, 1.5]),
+            Box::of('1', '1', 0.3),
+            Box::of('2', '2', 0.45),
+            Box::of('3', '3', 0.6),
+        ]),
+    ],
+    'one strap and four boxes' => [
+        fn () => Kit::of([
+            RingPair::of('a', 'A', 2.6, [1.3]),
+            Bar::of('high', 'High', 2.5),
+            Box::of('1', '1', 0.2),
+            Box::of('2', '2', 0.3),
+            Box::of('3', '3', 0.45),
+            Box::of('4', '4', 0.6),
+        ]),
+    ],
+    'more straps than are looked at' => [
+        fn () => Kit::of([
+            RingPair::of('a', 'A', 2.8, array_map(static fn (int $i): float => 0.5 + 0.1 * $i, range(0, 19))),
+            Box::of('1', '1', 0.3),
+        ]),
+    ],
 ]);
 
 it('refuses a pull-down on a machine that lifts', function (): void {

@@ -13,7 +13,12 @@ use SteadyRung\Kit\RingPair;
 
 function rowGym(Floor $floor = Floor::Rubber): RungSearch
 {
-    $gear = [RingPair::of('near', 'Near rings', 2.4, [1.2, 1.5]), RingPair::of('high', 'High rings', 3.2, [2.0, 2.4]), Bar::of('rack', 'Rack bar', 1.1), Box::of('box', 'Box', 0.4)];
+    $gear = [
+        RingPair::of('near', 'Near rings', 2.4, [1.2, 1.5]),
+        RingPair::of('high', 'High rings', 3.2, [2.0, 2.4]),
+        Bar::of('rack', 'Rack bar', 1.1),
+        Box::of('box', 'Box', 0.4),
+    ];
 
     return new RungSearch(new Kit(
         array_values(array_filter($gear, fn ($g): bool => $g instanceof Bar)),
@@ -30,7 +35,10 @@ it('finds on every anchor, strap and box the row that carries what was asked', f
     foreach ($found as $rung) {
         expect($rung->share())->toEqualWithDelta($share, 1e-4, $rung->name);
     }
-    $places = array_unique(array_map(fn (Rung $r): string => implode('|', $r->exercise->setup->pieces()).preg_replace('/mark.*/', '', $r->name), $found));
+    $places = array_unique(array_map(
+        fn (Rung $r): string => implode('|', $r->exercise->setup->pieces()).preg_replace('/mark.*/', '', $r->name),
+        $found,
+    ));
     expect($places)->toHaveCount(count($found));
 })->with([0.45, 0.55, 0.65]);
 

@@ -18,13 +18,22 @@ function keys(array $rungs): array
 }
 
 it('finds with one more piece exactly what the whole lane of the larger kit has more', function (Lane $lane, object $piece): void {
-    $kit = Kit::of([Bar::of('bar', 'Bar', 2.5), band(22, 0.97, 'a'), band(44, 0.96, 'b'), RingPair::of('r', 'Rings', 2.4, [1.5]), Weight::of('w', 'W', 5)]);
+    $kit = Kit::of([
+        Bar::of('bar', 'Bar', 2.5),
+        band(22, 0.97, 'a'),
+        band(44, 0.96, 'b'),
+        RingPair::of('r', 'Rings', 2.4, [1.5]),
+        Weight::of('w', 'W', 5),
+    ]);
     $body = athlete(70, 1.75, 2.1);
     $before = keys((new RungSearch($kit))->lane($lane, $body));
     $after = keys((new RungSearch($kit->with($piece)))->lane($lane, $body));
     $added = keys((new RungSearch($kit))->addedBy($piece, $body));
     // A second weight together with the first is another matter: a single piece is asked for.
-    $expected = array_values(array_filter(array_diff($after, $before), fn (string $key): bool => ! str_contains($key, '+') || str_starts_with($key, 'band:')));
+    $expected = array_values(array_filter(
+        array_diff($after, $before),
+        fn (string $key): bool => ! str_contains($key, '+') || str_starts_with($key, 'band:'),
+    ));
 
     expect($added)->toEqualCanonicalizing($expected)->and($added)->not->toBe([]);
 })->with(fn () => [

@@ -56,12 +56,17 @@ it('is less sure outside the points than between them, and beyond the stretch th
 
 it('claims the spread it has: the help at stretch 2.0 over bands whose truth is known', function (array $stretches): void {
     $random = new Random\Randomizer(new Random\Engine\Mt19937(11));
-    $normal = fn (): float => sqrt(-2.0 * log(($random->getInt(1, 1_000_000) / 1_000_001))) * cos(2.0 * M_PI * $random->getInt(0, 1_000_000) / 1_000_000);
+    $normal = fn (): float => sqrt(
+        -2.0 * log(($random->getInt(1, 1_000_000) / 1_000_001)),
+    ) * cos(2.0 * M_PI * $random->getInt(0, 1_000_000) / 1_000_000);
     $errors = $claims = 0.0;
     for ($i = 0; $i < 1500; $i++) {
         $ratio = max(0.0, 1.16 + 0.5 * $normal());
         $truth = new RubberLaw(1.0, 76.5 / (1.0 + $ratio), 76.5 * $ratio / (1.0 + $ratio));
-        $band = bandThrough(array_map(fn (float $s): array => [max(1.005, $s + 0.01 * $normal()), $truth->forceN($s) * (1.0 + 0.02 * $normal())], $stretches));
+        $band = bandThrough(array_map(
+            fn (float $s): array => [max(1.005, $s + 0.01 * $normal()), $truth->forceN($s) * (1.0 + 0.02 * $normal())],
+            $stretches,
+        ));
         $errors += ($band->law->forceN(2.0) / $truth->forceN(2.0) - 1.0) ** 2;
         $claims += $band->relativeSd() ** 2;
     }

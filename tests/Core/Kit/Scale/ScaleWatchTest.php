@@ -22,7 +22,9 @@ function tape(array $forcesN, int $endMs = 10_000): array
 it('is steady on readings that stay together, and gives their median', function (): void {
     $watch = ScaleWatch::of(tape([100.2, 99.9, 100.1, 100.0, 99.8, 100.3, 100.1, 100.0, 99.9, 100.1]), 10_050);
 
-    expect($watch->state)->toBe(ScaleState::Steady)->and($watch->forceN)->toEqualWithDelta(100.05, 0.06)->and($watch->sdN)->toBeLessThan(0.2);
+    expect($watch->state)->toBe(ScaleState::Steady)
+        ->and($watch->forceN)->toEqualWithDelta(100.05, 0.06)
+        ->and($watch->sdN)->toBeLessThan(0.2);
 });
 
 it('is settling while the force still drifts or too few readings are there', function (array $forces): void {
@@ -48,7 +50,9 @@ it('is repeating when the same reading comes again and again, and does not take 
     $stuck = new ScaleReading(7, 8_000, 100.0);
 
     expect(ScaleWatch::of(array_fill(0, 20, $stuck), 10_000)->state)->toBe(ScaleState::Repeating)
-        ->and(ScaleWatch::of([...tape([100.0, 100.0, 100.0]), ...array_fill(0, 3, new ScaleReading(3, 10_000, 100.0))], 10_050)->state)->toBe(ScaleState::Settling);
+        ->and(
+            ScaleWatch::of([...tape([100.0, 100.0, 100.0]), ...array_fill(0, 3, new ScaleReading(3, 10_000, 100.0))], 10_050)->state,
+        )->toBe(ScaleState::Settling);
 });
 
 it('is jumping when neighbours differ as no hand can make them', function (): void {

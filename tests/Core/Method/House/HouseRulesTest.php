@@ -41,7 +41,13 @@ it('lowers as many days a week as the rule says', function (string $position, in
 })->with([['twice-capped', 2], ['each-session', 7], ['now-and-then', 1], ['never', 0]]);
 
 it('rests by purpose, or as short as the gym wants it', function (string $position, int $usual, bool $isRow, int $restS): void {
-    $line = Prescription::of(SessionPart::Main, [AllowedExercises::of($isRow ? ChoiceKind::Row : ChoiceKind::Strict)], 3, Amount::of(Measure::Reps, 5), $usual);
+    $line = Prescription::of(
+        SessionPart::Main,
+        [AllowedExercises::of($isRow ? ChoiceKind::Row : ChoiceKind::Strict)],
+        3,
+        Amount::of(Measure::Reps, 5),
+        $usual,
+    );
 
     expect(HouseRules::of(['rest' => $position])->restS($line, $isRow))->toBe($restS);
 })->with([
@@ -55,8 +61,22 @@ it('rests by purpose, or as short as the gym wants it', function (string $positi
 it('leaves a rest that means something: inside a group, and before a hang as long as it goes', function (Prescription $line): void {
     expect(HouseRules::of(['rest' => '20-30-s'])->restS($line, false))->toBe($line->restS);
 })->with([
-    'the strict half of a mixed set' => [Prescription::of(SessionPart::Main, [AllowedExercises::of(ChoiceKind::Strict)], 4, Amount::of(Measure::Reps, 2), 0, group: 'A')],
-    'a plank to the end' => [Prescription::of(SessionPart::Trunk, Accessory::Plank, 2, Amount::of(Measure::Seconds, 60), 180, toFailure: true)],
+    'the strict half of a mixed set' => [Prescription::of(
+        SessionPart::Main,
+        [AllowedExercises::of(ChoiceKind::Strict)],
+        4,
+        Amount::of(Measure::Reps, 2),
+        0,
+        group: 'A',
+    )],
+    'a plank to the end' => [Prescription::of(
+        SessionPart::Trunk,
+        Accessory::Plank,
+        2,
+        Amount::of(Measure::Seconds, 60),
+        180,
+        toFailure: true,
+    )],
 ]);
 
 it('keeps a rep in reserve unless sets go to failure here', function (string $position, int $reserve): void {
@@ -82,7 +102,10 @@ it('asks for one session at the gate where one is enough', function (): void {
 });
 
 it('asks for the hang that the rule names', function (): void {
-    expect(array_map(fn (string $p): int => HouseRules::of(['hang-first' => $p])->hangFirstS(), ['30-s', '40-s', '60-s']))->toBe([30, 40, 60]);
+    expect(array_map(
+        fn (string $p): int => HouseRules::of(['hang-first' => $p])->hangFirstS(),
+        ['30-s', '40-s', '60-s'],
+    ))->toBe([30, 40, 60]);
 });
 
 it('leads up the grip ladder without a gap, from fifteen seconds to two minutes', function (): void {
@@ -92,10 +115,16 @@ it('leads up the grip ladder without a gap, from fifteen seconds to two minutes'
     }
 
     expect($tiers[0]->seconds()[0])->toBe(15)->and(end($tiers)->seconds()[1])->toBe(120)
-        ->and(GripTier::of(14.9))->toBeNull()->and(GripTier::of(30.0))->toBe(GripTier::Intermediate)->and(GripTier::of(500.0))->toBe(GripTier::Advanced);
+        ->and(GripTier::of(14.9))->toBeNull()
+        ->and(GripTier::of(30.0))->toBe(GripTier::Intermediate)
+        ->and(GripTier::of(500.0))->toBe(GripTier::Advanced);
 });
 
-it('hangs next from what is there to the end of the tier, never less than the tier begins with', function (?float $longestS, int $from, int $to): void {
+it('hangs next from what is there to the end of the tier, never less than the tier begins with', function (
+    ?float $longestS,
+    int $from,
+    int $to,
+): void {
     $next = GripTier::next($longestS);
 
     expect([$next->measure, $next->low, $next->high])->toBe([Measure::Seconds, $from, $to]);

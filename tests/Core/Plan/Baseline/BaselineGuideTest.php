@@ -47,7 +47,14 @@ it('leads from a hang to the last pull, each set-up chosen for the reps it is to
         }
     }
 
-    expect($steps)->toBe([BaselineStep::Lowering, BaselineStep::Row, BaselineStep::Band, BaselineStep::SecondBand, BaselineStep::ChinUp, BaselineStep::PullUp])
+    expect($steps)->toBe([
+        BaselineStep::Lowering,
+        BaselineStep::Row,
+        BaselineStep::Band,
+        BaselineStep::SecondBand,
+        BaselineStep::ChinUp,
+        BaselineStep::PullUp,
+    ])
         ->and($done[5]->exercise->work())->not->toBe($done[6]->exercise->work());
 });
 
@@ -78,7 +85,9 @@ it('passes over what makes no sense, and says why', function (array $done, ?floa
 it('takes an easier second load where the first was too much', function (): void {
     $done = [...array_map(static fn (HoldAt $at): BaselineDone => held($at, 20.0), HELD)];
     $first = nextOf(guide(0.8)->lines($done, [BaselineStep::Row, BaselineStep::Lowering]))->rung;
-    $second = nextOf(guide(0.8)->lines([...$done, new BaselineDone($first->exercise, 2, null)], [BaselineStep::Row, BaselineStep::Lowering]))->rung;
+    $second = nextOf(
+        guide(0.8)->lines([...$done, new BaselineDone($first->exercise, 2, null)], [BaselineStep::Row, BaselineStep::Lowering]),
+    )->rung;
 
     expect($second->share())->toBeLessThan($first->share());
 });
@@ -86,7 +95,9 @@ it('takes an easier second load where the first was too much', function (): void
 it('takes the second load for four reps from four in the first on, and for ten below', function (): void {
     $done = [...array_map(static fn (HoldAt $at): BaselineDone => held($at, 20.0), HELD)];
     $first = nextOf(guide(0.8)->lines($done, [BaselineStep::Row, BaselineStep::Lowering]))->rung;
-    $shareAfter = fn (int $reps): float => nextOf(guide(0.8)->lines([...$done, new BaselineDone($first->exercise, $reps, null)], [BaselineStep::Row, BaselineStep::Lowering]))->rung->share();
+    $shareAfter = fn (int $reps): float => nextOf(
+        guide(0.8)->lines([...$done, new BaselineDone($first->exercise, $reps, null)], [BaselineStep::Row, BaselineStep::Lowering]),
+    )->rung->share();
 
     expect($shareAfter(4))->toBe($shareAfter(12))->toBeGreaterThan($shareAfter(3))->and($shareAfter(3))->toBe($shareAfter(1));
 });
@@ -94,5 +105,7 @@ it('takes the second load for four reps from four in the first on, and for ten b
 it('keeps to the limits of the screen', function (): void {
     $lines = guide(0.98, Limits::of([Limit::NoHanging]))->lines([]);
 
-    expect(nextOf($lines)->step)->toBe(BaselineStep::Row)->and($lines[0]->said)->toBe('The screen says: no hanging.')->and(nextOf($lines)->rung->exercise->setup->isPlain())->toBeTrue();
+    expect(nextOf($lines)->step)->toBe(BaselineStep::Row)
+        ->and($lines[0]->said)->toBe('The screen says: no hanging.')
+        ->and(nextOf($lines)->rung->exercise->setup->isPlain())->toBeTrue();
 });

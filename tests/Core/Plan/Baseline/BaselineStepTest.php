@@ -36,7 +36,10 @@ it('says of each what it is and how it is done, in words of its own', function (
     }
 });
 
-it('stops each before it hurts: the hand opens, the chin sinks, no clean one is left, a miss does no harm', function (BaselineStep $step, string $bound): void {
+it('stops each before it hurts: the hand opens, the chin sinks, no clean one is left, a miss does no harm', function (
+    BaselineStep $step,
+    string $bound,
+): void {
     expect($step->how())->toContain($bound);
 })->with([
     [BaselineStep::Hang, 'before the hand opens'],

@@ -17,7 +17,14 @@ it('counts strict reps of the whole pull by the arms alone, over every movement,
         foreach (ChoiceKind::Strict->grips() as $grip) {
             foreach (ChoiceKind::Strict->waysUp($movement) as $upBy) {
                 foreach ([0.8, 1.0, 1.1] as $share) {
-                    $style = ExecutionStyle::of(ChoiceKind::Strict, $movement, $movement === Movement::Hold ? HoldAt::Top : null, $movement->isTimed() ? 3.0 : null, $grip, upBy: $upBy);
+                    $style = ExecutionStyle::of(
+                        ChoiceKind::Strict,
+                        $movement,
+                        $movement === Movement::Hold ? HoldAt::Top : null,
+                        $movement->isTimed() ? 3.0 : null,
+                        $grip,
+                        upBy: $upBy,
+                    );
                     $done = new Done(1, Purpose::Work, ChoiceKind::Strict, $style, $share, FeltLoad::of($share), reps: 4);
                     $isStrict = $movement === Movement::Full && $upBy === UpBy::Pull && $grip !== Grip::Under && $share >= 1.0;
                     expect($done->strictReps())->toBe($isStrict ? 4 : 0);
@@ -40,7 +47,16 @@ it('is done on a rung that is the same in kind, movement, place, grip and share,
 });
 
 it('counts a lowering that took exactly as long as was asked', function (float $seconds, int $lowerings): void {
-    $lowering = new Done(1, Purpose::Work, ChoiceKind::Strict, ExecutionStyle::of(ChoiceKind::Strict, Movement::Lowering, seconds: 3.0), 1.0, FeltLoad::of(1.0), reps: 2, seconds: $seconds);
+    $lowering = new Done(
+        1,
+        Purpose::Work,
+        ChoiceKind::Strict,
+        ExecutionStyle::of(ChoiceKind::Strict, Movement::Lowering, seconds: 3.0),
+        1.0,
+        FeltLoad::of(1.0),
+        reps: 2,
+        seconds: $seconds,
+    );
 
     expect($lowering->lowerings())->toBe($lowerings);
 })->with([[3.0, 2], [2.9, 0]]);

@@ -43,7 +43,12 @@ it('warns of bands from their bounds on', function (float $helpShare, float $rec
     'one hand' => [0.70, 150.0, 15.001, [WarningCode::PartnerToMount]],
 ]);
 
-it('cuts lowerings to what is left, sets before reps where a set would be left over', function (int $sets, Amount $amount, int $left, array $written): void {
+it('cuts lowerings to what is left, sets before reps where a set would be left over', function (
+    int $sets,
+    Amount $amount,
+    int $left,
+    array $written,
+): void {
     [$fitted, $to] = LoweringsLeft::fit($sets, $amount, $left);
 
     expect([$fitted, $to->low, $to->high])->toBe($written)->and($fitted * $to->low)->toBeLessThanOrEqual($left);
@@ -55,11 +60,31 @@ it('cuts lowerings to what is left, sets before reps where a set would be left o
     'one' => [3, Amount::of(Measure::Reps, 3, 5), 1, [1, 1, 1]],
 ]);
 
-it('asks for a hang of forty seconds before the first stage that hangs, and says what the longest was', function (?float $longest, ?string $said): void {
-    $rows = new Stage('rows', 'Rows', [2, 8], [work(AllowedExercises::of(ChoiceKind::Row), 3, Amount::of(Measure::Reps, 5, 8))], Gate::of(Measure::Reps, 3, 5, 1, 2), 1.0);
-    $method = Method::of('rows', 'Rows', 'Rows, then bands.', [2, 3], [$rows, smallMethod()->stage('bands'), smallMethod()->stage('strict')]);
+it('asks for a hang of forty seconds before the first stage that hangs, and says what the longest was', function (
+    ?float $longest,
+    ?string $said,
+): void {
+    $rows = new Stage(
+        'rows',
+        'Rows',
+        [2, 8],
+        [work(AllowedExercises::of(ChoiceKind::Row), 3, Amount::of(Measure::Reps, 5, 8))],
+        Gate::of(Measure::Reps, 3, 5, 1, 2),
+        1.0,
+    );
+    $method = Method::of(
+        'rows',
+        'Rows',
+        'Rows, then bands.',
+        [2, 3],
+        [$rows, smallMethod()->stage('bands'), smallMethod()->stage('strict')],
+    );
     $inRow = rung(smallGym(), InRow::onRings('rings', 1.5, 0.3), athlete(70, 1.75, 2.1));
-    $context = athleteContext([...sessionsOn($inRow, 4, 12, 4), ...($longest === null ? [] : [hang(WEDNESDAY - 9, $longest)])], 'rows', method: $method);
+    $context = athleteContext(
+        [...sessionsOn($inRow, 4, 12, 4), ...($longest === null ? [] : [hang(WEDNESDAY - 9, $longest)])],
+        'rows',
+        method: $method,
+    );
 
     expect(BeforeHanging::lacks($context, Course::of($context)))->toBe($said);
 })->with([

@@ -8,7 +8,11 @@ use SteadyRung\Plan\Session\Likely;
 use SteadyRung\Strength\Filter\FeltLoad;
 use SteadyRung\Strength\RepPrediction;
 
-it('asks what the line asks while it is likely at all, and what is likely where it is not', function (float $share, Amount $asked, array $written): void {
+it('asks what the line asks while it is likely at all, and what is likely where it is not', function (
+    float $share,
+    Amount $asked,
+    array $written,
+): void {
     $likely = Likely::of($asked, RepPrediction::at(known(1.0), FeltLoad::of($share)));
 
     expect([$likely->low, $likely->high])->toBe($written)->and($likely->measure)->toBe($asked->measure);

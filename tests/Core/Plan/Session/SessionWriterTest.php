@@ -50,7 +50,12 @@ it('writes each part in its order on gear that fits, with what is likely, cues, 
     $session = SessionWriter::write(athleteContext(sessionsOn($rung, 4), rung: $rung));
     $main = blocksOf($session, SessionPart::Main)[0];
 
-    expect(array_map(fn (Block $b): SessionPart => $b->part, $session->blocks))->toBe([SessionPart::WarmUp, SessionPart::Main, SessionPart::Accessory, SessionPart::Trunk])
+    expect(array_map(fn (Block $b): SessionPart => $b->part, $session->blocks))->toBe([
+        SessionPart::WarmUp,
+        SessionPart::Main,
+        SessionPart::Accessory,
+        SessionPart::Trunk,
+    ])
         ->and($session->refused)->toBeNull()
         ->and($main->rung()?->key())->toBe($rung->key())
         ->and($main->expected)->toHaveCount(3)
@@ -73,10 +78,17 @@ it('chooses cues that answer what was seen lately', function (): void {
     $rung = bandRung();
     $kicking = array_map(fn ($d) => done($d->day, $rung, 8, 2, faults: [FormFault::LegsKick]), sessionsOn($rung, 2));
 
-    expect(blocksOf(SessionWriter::write(athleteContext($kicking, rung: $rung)), SessionPart::Main)[0]->cues[0])->toBe(FormFault::LegsKick->cue());
+    expect(
+        blocksOf(SessionWriter::write(athleteContext($kicking, rung: $rung)), SessionPart::Main)[0]->cues[0],
+    )->toBe(FormFault::LegsKick->cue());
 });
 
-it('begins with a fresh try from a chance of one in four on, ten days apart, and calls it a test where it is likely', function (int $mm, int $reps, ?int $triedDaysAgo, ?Purpose $purpose): void {
+it('begins with a fresh try from a chance of one in four on, ten days apart, and calls it a test where it is likely', function (
+    int $mm,
+    int $reps,
+    ?int $triedDaysAgo,
+    ?Purpose $purpose,
+): void {
     $rung = bandRung($mm);
     $done = sessionsOn($rung, 6, $reps, 0);
     if ($triedDaysAgo !== null) {
@@ -95,7 +107,10 @@ it('begins with a fresh try from a chance of one in four on, ten days apart, and
     'likely, and tried ten days ago' => [13, 9, 10, Purpose::Test],
 ]);
 
-it('keeps the caps of lowering: fifteen a session and thirty a week at first, two days a week, and says what the school asks', function (array $lowered, ?int $written): void {
+it('keeps the caps of lowering: fifteen a session and thirty a week at first, two days a week, and says what the school asks', function (
+    array $lowered,
+    ?int $written,
+): void {
     $rung = loweringRung();
     $done = sessionsOn(bandRung(13), 4, 8, 2, 14);
     foreach ($lowered as $daysAgo => $reps) {
@@ -106,7 +121,8 @@ it('keeps the caps of lowering: fifteen a session and thirty a week at first, tw
 
     expect($lines === [] ? null : $lines[0]->lowerings())->toBe($written);
     if ($written !== null) {
-        expect($lines[0]->note)->toContain('The method asks 3 × 8')->and($lines[0]->cautions)->toContain(Caution::LoweringSoreness)->toContain(Caution::MuscleBreakdown);
+        expect($lines[0]->note)->toContain('The method asks 3 × 8')
+            ->and($lines[0]->cautions)->toContain(Caution::LoweringSoreness)->toContain(Caution::MuscleBreakdown);
     } else {
         expect(implode(' ', $session->notes))->toContain('Lowering left out');
     }
@@ -131,7 +147,11 @@ it('lets the week of lowering grow by a fifth at most after four weeks of it', f
 });
 
 it('does not write lowering where the house never does, and passes over the stage', function (): void {
-    $session = SessionWriter::write(athleteContext(sessionsOn(bandRung(13), 4), 'lowering', rules: HouseRules::of(['lowering' => 'never'])));
+    $session = SessionWriter::write(athleteContext(
+        sessionsOn(bandRung(13), 4),
+        'lowering',
+        rules: HouseRules::of(['lowering' => 'never']),
+    ));
 
     expect(array_filter($session->blocks, fn (Block $b): bool => $b->lowerings() > 0))->toBe([]);
 });
@@ -142,24 +162,45 @@ it('writes what is left of the week’s hard sets, and none beyond', function ()
     $done = [...sessionsOn($rung, 1, 8, 2, 9), ...array_map(fn (int $i) => done($monday, $rung, 8, 2), range(1, 8))];
     $session = SessionWriter::write(athleteContext($done, rung: $rung));
 
-    expect(blocksOf($session, SessionPart::Main)[0]->sets)->toBe(2)->and(implode(' ', $session->notes))->toContain('10 hard vertical sets a week are the cap');
+    expect(blocksOf($session, SessionPart::Main)[0]->sets)->toBe(2)
+        ->and(implode(' ', $session->notes))->toContain('10 hard vertical sets a week are the cap');
 });
 
-it('loads nothing while pain or a symptom is told and not cleared, nor before the screen allows it', function (array $signals, array $cleared, ?Limits $limits, ?RefusalCode $code): void {
+it('loads nothing while pain or a symptom is told and not cleared, nor before the screen allows it', function (
+    array $signals,
+    array $cleared,
+    ?Limits $limits,
+    ?RefusalCode $code,
+): void {
     $rung = bandRung();
-    $session = SessionWriter::write(athleteContext(sessionsOn($rung, 4), rung: $rung, signals: $signals, cleared: $cleared, limits: $limits));
+    $session = SessionWriter::write(athleteContext(
+        sessionsOn($rung, 4),
+        rung: $rung,
+        signals: $signals,
+        cleared: $cleared,
+        limits: $limits,
+    ));
 
     expect($session->refused?->code)->toBe($code)->and($session->blocks === [])->toBe($code !== null);
 })->with([
     'pain' => [[Signal::of(WEDNESDAY - 1, pain: Pain::of(PainPlace::Elbow, 1))], [], null, RefusalCode::Paused],
     'dark urine' => [[Signal::of(WEDNESDAY - 1, symptoms: [Symptom::DarkUrine])], [], null, RefusalCode::Paused],
-    'cleared on the day it was told' => [[Signal::of(WEDNESDAY - 1, symptoms: [Symptom::Numbness])], [WEDNESDAY - 1], null, RefusalCode::Paused],
+    'cleared on the day it was told' => [
+        [Signal::of(WEDNESDAY - 1, symptoms: [Symptom::Numbness])],
+        [WEDNESDAY - 1],
+        null,
+        RefusalCode::Paused,
+    ],
     'cleared later' => [[Signal::of(WEDNESDAY - 1, symptoms: [Symptom::Numbness])], [WEDNESDAY], null, null],
     'screened and not cleared' => [[], [], Limits::everything(), RefusalCode::Screen],
 ]);
 
 it('holds nothing that the screen bars', function (Limit $limit): void {
-    $session = SessionWriter::write(athleteContext([...sessionsOn(bandRung(13), 4), hang(WEDNESDAY - 30, 50.0)], 'lowering', limits: Limits::of([$limit])));
+    $session = SessionWriter::write(athleteContext(
+        [...sessionsOn(bandRung(13), 4), hang(WEDNESDAY - 30, 50.0)],
+        'lowering',
+        limits: Limits::of([$limit]),
+    ));
     foreach ($session->blocks as $block) {
         $rung = $block->rung();
         $lane = $rung?->lane()->value;
@@ -196,7 +237,11 @@ it('asks for baselines after four weeks away and of whom nothing is logged, and 
         ->and(implode(' ', $back->notes))->toContain('nothing harder than last time');
 });
 
-it('sets the date of the next session: not twice a day, not beyond the week, not two hard days running for a newcomer', function (array $daysAgo, ?RefusalCode $code, ?int $nextOn): void {
+it('sets the date of the next session: not twice a day, not beyond the week, not two hard days running for a newcomer', function (
+    array $daysAgo,
+    ?RefusalCode $code,
+    ?int $nextOn,
+): void {
     $rung = bandRung();
     $done = array_merge(...array_map(fn (int $ago): array => sessionsOn($rung, 1, 8, 2, $ago), $daysAgo));
     $session = SessionWriter::write(athleteContext($done, rung: $rung, today: WEDNESDAY + 1));
@@ -224,7 +269,14 @@ it('goes up the trunk ladder after a minute held, and tells what was lifted last
     $rung = bandRung();
     $beside = [new AccessoryWork(WEDNESDAY - 5, Accessory::Plank, null, 60.0, null)];
     $trunk = blocksOf(SessionWriter::write(athleteContext(sessionsOn($rung, 2), rung: $rung, beside: $beside)), SessionPart::Trunk)[0];
-    $same = blocksOf(SessionWriter::write(athleteContext(sessionsOn($rung, 2), rung: $rung, beside: [new AccessoryWork(WEDNESDAY - 5, Accessory::Plank, null, 45.0, null)])), SessionPart::Trunk)[0];
+    $same = blocksOf(
+        SessionWriter::write(athleteContext(
+            sessionsOn($rung, 2),
+            rung: $rung,
+            beside: [new AccessoryWork(WEDNESDAY - 5, Accessory::Plank, null, 45.0, null)],
+        )),
+        SessionPart::Trunk,
+    )[0];
 
     expect($trunk->do)->toBe(Accessory::SidePlank)->and($same->do)->toBe(Accessory::Plank)->and($same->note)->toBe('Last time 45 s.');
 });
@@ -242,7 +294,9 @@ it('puts on the work of the stage whoever was placed on it from another, and let
 it('writes a line as the coach changed it, says which gate and cap that touches, and goes back to the method after the next work', function (): void {
     $rung = bandRung(44);
     $main = work(AllowedExercises::of(ChoiceKind::Band, toShare: 0.95), climbs: true)->key();
-    $written = fn (LineChange ...$changes): Session => SessionWriter::write(athleteContext(sessionsOn($rung, 4), rung: $rung)->with(new ChangesByHand($changes)));
+    $written = fn (LineChange ...$changes): Session => SessionWriter::write(
+        athleteContext(sessionsOn($rung, 4), rung: $rung)->with(new ChangesByHand($changes)),
+    );
     $fewer = blocksOf($written(LineChange::of($main, WEDNESDAY, true, sets: 2, low: 5, restS: 90)), SessionPart::Main)[0];
     $once = LineChange::of($main, WEDNESDAY - 2, false, sets: 5);
 
@@ -256,9 +310,14 @@ it('writes a line as the coach changed it, says which gate and cap that touches,
 it('leaves lines out by hand, adds others, and puts another exercise in a line’s place', function (): void {
     $rung = bandRung(44);
     $main = work(AllowedExercises::of(ChoiceKind::Band, toShare: 0.95), climbs: true)->key();
-    $written = fn (LineChange ...$changes): Session => SessionWriter::write(athleteContext(sessionsOn($rung, 4), rung: $rung)->with(new ChangesByHand($changes)));
+    $written = fn (LineChange ...$changes): Session => SessionWriter::write(
+        athleteContext(sessionsOn($rung, 4), rung: $rung)->with(new ChangesByHand($changes)),
+    );
     $plank = 'trunk:plank';
-    $out = $written(LineChange::of($plank, WEDNESDAY, true, isLeftOut: true), LineChange::of('accessory:carry', WEDNESDAY, true, sets: 3, instead: Accessory::Carry));
+    $out = $written(
+        LineChange::of($plank, WEDNESDAY, true, isLeftOut: true),
+        LineChange::of('accessory:carry', WEDNESDAY, true, sets: 3, instead: Accessory::Carry),
+    );
     $curls = blocksOf($out, SessionPart::Accessory);
     $other = blocksOf($written(LineChange::of($main, WEDNESDAY, false, instead: bandRung(32)->exercise)), SessionPart::Main)[0];
     $hollow = blocksOf($written(LineChange::of($plank, WEDNESDAY, true, instead: Accessory::Hollow)), SessionPart::Trunk)[0];
@@ -271,10 +330,24 @@ it('leaves lines out by hand, adds others, and puts another exercise in a line�
 
 it('keeps the caps and the control of the way down in what the coach puts in by hand', function (): void {
     $line = 'main:'.AllowedExercises::of(ChoiceKind::Strict, Movement::Lowering, seconds: 3.0)->key();
-    $strong = athleteContext(sessionsOn(bandRung(13), 4), 'lowering', loweringRung())->with(new ChangesByHand([LineChange::of($line, WEDNESDAY, true, sets: 6, low: 5)]));
-    $weak = athleteContext(sessionsOn(bandRung(44), 4, 5, 0), rung: bandRung(44))->with(new ChangesByHand([LineChange::of('accessory:'.AllowedExercises::of(ChoiceKind::Row)->key(), WEDNESDAY, true, instead: loweringRung()->exercise)]));
+    $strong = athleteContext(sessionsOn(bandRung(13), 4), 'lowering', loweringRung())->with(new ChangesByHand([LineChange::of(
+        $line,
+        WEDNESDAY,
+        true,
+        sets: 6,
+        low: 5,
+    )]));
+    $weak = athleteContext(sessionsOn(bandRung(44), 4, 5, 0), rung: bandRung(44))->with(new ChangesByHand([LineChange::of(
+        'accessory:'.AllowedExercises::of(ChoiceKind::Row)->key(),
+        WEDNESDAY,
+        true,
+        instead: loweringRung()->exercise,
+    )]));
     $put = fn (string $line): LineChange => LineChange::of($line, WEDNESDAY, true, sets: 3, low: 5, instead: loweringRung()->exercise);
-    $twice = athleteContext(sessionsOn(bandRung(13), 4), rung: bandRung(13))->with(new ChangesByHand([$put('accessory:'.AllowedExercises::of(ChoiceKind::Row)->key()), $put('trunk:plank')]));
+    $twice = athleteContext(sessionsOn(bandRung(13), 4), rung: bandRung(13))->with(new ChangesByHand([
+        $put('accessory:'.AllowedExercises::of(ChoiceKind::Row)->key()),
+        $put('trunk:plank'),
+    ]));
     $cut = blocksOf(SessionWriter::write($strong), SessionPart::Main)[0];
     $row = blocksOf(SessionWriter::write($weak), SessionPart::Accessory)[0];
 
@@ -285,19 +358,36 @@ it('keeps the caps and the control of the way down in what the coach puts in by 
 
 it('offers in a line’s place what is near in carried share, within the house rules', function (): void {
     $rung = bandRung(32);
-    $others = fn (?HouseRules $rules = null): array => (new Pick(athleteContext(sessionsOn($rung, 4), rung: $rung, rules: $rules, kit: gymWithHoist())))->others(work(AllowedExercises::of(ChoiceKind::Band)), $rung);
+    $others = fn (?HouseRules $rules = null): array => (new Pick(athleteContext(
+        sessionsOn($rung, 4),
+        rung: $rung,
+        rules: $rules,
+        kit: gymWithHoist(),
+    )))->others(work(AllowedExercises::of(ChoiceKind::Band)), $rung);
     $kinds = fn (array $rungs): array => array_map(fn ($r) => $r->exercise->setup->kind(), $rungs);
 
     expect($kinds($others()))->toContain(ChoiceKind::Band)->toContain(ChoiceKind::Counterweight)
         ->and(abs($others()[0]->share() - $rung->share()))->toBeLessThan(0.05)
-        ->and($kinds($others(HouseRules::of(['bands' => 'avoid', 'machines' => 'not-used']))))->not->toContain(ChoiceKind::Band)->not->toContain(ChoiceKind::Counterweight);
+        ->and($kinds($others(HouseRules::of([
+            'bands' => 'avoid',
+            'machines' => 'not-used',
+        ]))))->not->toContain(ChoiceKind::Band)->not->toContain(ChoiceKind::Counterweight);
 });
 
 it('keeps the caps as the gym has them', function (): void {
     $rung = loweringRung();
     $done = [...sessionsOn(bandRung(13), 4), done(WEDNESDAY - 9, $rung, 1, null, seconds: 4.0)];
     $base = athleteContext($done, 'lowering', $rung, method: smallMethod(8));
-    $strict = new AthleteContext($base->today, $base->method, $base->place, $base->rules, $base->diary, $base->estimates, $base->ways, capLimits: CapLimits::of(['lowerings_a_session' => 6, 'lowerings_a_week' => 12]));
+    $strict = new AthleteContext(
+        $base->today,
+        $base->method,
+        $base->place,
+        $base->rules,
+        $base->diary,
+        $base->estimates,
+        $base->ways,
+        capLimits: CapLimits::of(['lowerings_a_session' => 6, 'lowerings_a_week' => 12]),
+    );
 
     expect(blocksOf(SessionWriter::write($strict), SessionPart::Main)[0]->lowerings())->toBeLessThanOrEqual(6)
         ->and(CapLimits::of(['lowerings_a_session' => 20])->raised())->toBe(['lowerings_a_session' => 20])
@@ -305,16 +395,43 @@ it('keeps the caps as the gym has them', function (): void {
 });
 
 it('looks at the next means where the gear of the first has nothing hard enough', function (): void {
-    $line = Prescription::of(SessionPart::Main, [AllowedExercises::of(ChoiceKind::BandPullDown), AllowedExercises::of(ChoiceKind::Row, toShare: 0.5)], 3, Amount::of(Measure::Reps, 15), 60);
-    $picked = fn (int $mm, int $reps): ChoiceKind => (new Pick(athleteContext(sessionsOn(bandRung($mm), 5, $reps, 2), rung: bandRung($mm))))->of($line)->exercise->setup->kind();
+    $line = Prescription::of(
+        SessionPart::Main,
+        [AllowedExercises::of(ChoiceKind::BandPullDown), AllowedExercises::of(ChoiceKind::Row, toShare: 0.5)],
+        3,
+        Amount::of(Measure::Reps, 15),
+        60,
+    );
+    $picked = fn (int $mm, int $reps): ChoiceKind => (new Pick(athleteContext(
+        sessionsOn(bandRung($mm), 5, $reps, 2),
+        rung: bandRung($mm),
+    )))->of($line)->exercise->setup->kind();
 
     expect($picked(13, 8))->toBe(ChoiceKind::Row);
 });
 
-it('keeps the tempo of the method where the rule of the way up speaks of pulls, and takes its own there', function (string $stage, string $tempo): void {
-    $lines = fn (Prescription $line): array => [Prescription::of(SessionPart::Main, $line->allowed, $line->sets, $line->amount, $line->restS, tempo: 'as the method says')];
-    $stages = array_map(fn (Stage $s): Stage => new Stage($s->key, $s->name, $s->weeks, $lines($s->work()), $s->gate, $s->endsAtShare), smallMethod(3)->stages);
-    $context = athleteContext(sessionsOn(bandRung(13), 6, 8, 2), $stage, rules: HouseRules::of(['way-up' => 'fast']), method: Method::of('small', 'Small', 'With tempos.', [2, 3], $stages));
+it('keeps the tempo of the method where the rule of the way up speaks of pulls, and takes its own there', function (
+    string $stage,
+    string $tempo,
+): void {
+    $lines = fn (Prescription $line): array => [Prescription::of(
+        SessionPart::Main,
+        $line->allowed,
+        $line->sets,
+        $line->amount,
+        $line->restS,
+        tempo: 'as the method says',
+    )];
+    $stages = array_map(
+        fn (Stage $s): Stage => new Stage($s->key, $s->name, $s->weeks, $lines($s->work()), $s->gate, $s->endsAtShare),
+        smallMethod(3)->stages,
+    );
+    $context = athleteContext(
+        sessionsOn(bandRung(13), 6, 8, 2),
+        $stage,
+        rules: HouseRules::of(['way-up' => 'fast']),
+        method: Method::of('small', 'Small', 'With tempos.', [2, 3], $stages),
+    );
 
     expect(blocksOf(SessionWriter::write($context), SessionPart::Main)[0]->tempo)->toBe($tempo);
 })->with([['lowering', 'as the method says'], ['bands', 'fast up, two seconds down']]);

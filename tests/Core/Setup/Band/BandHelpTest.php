@@ -77,7 +77,10 @@ it('bends the knees under a low bar, and says what that costs', function (): voi
 
     expect($low->share())->toBeGreaterThan($high->share())
         ->and($warning->code)->toBe(WarningCode::KneesBend)
-        ->and($warning->text)->toBe(sprintf('The bar is 16 cm too low for straight legs; knees bend, help falls by %.1f kg.', ($low->meanN - $high->meanN) / 9.80665));
+        ->and($warning->text)->toBe(sprintf(
+            'The bar is 16 cm too low for straight legs; knees bend, help falls by %.1f kg.',
+            ($low->meanN - $high->meanN) / 9.80665,
+        ));
 });
 
 it('does not fit where the body, the bar or the band does not allow it, and says why', function (): void {

@@ -88,5 +88,7 @@ it('finds the box of a leg part exactly', function (): void {
 it('draws the box and the gap as they are', function (): void {
     $drawn = array_column(FootHelp::of(2.4, 0.25)->sideView(athlete(70, 1.75, 2.1))->dimensions, 'value', 'label');
 
-    expect($drawn['bar'])->toEqualWithDelta(2.4, 1e-12)->and($drawn['box'])->toEqualWithDelta(0.25, 1e-12)->and($drawn['gap to reach'])->toEqualWithDelta(0.05, 1e-9);
+    expect($drawn['bar'])->toEqualWithDelta(2.4, 1e-12)
+        ->and($drawn['box'])->toEqualWithDelta(0.25, 1e-12)
+        ->and($drawn['gap to reach'])->toEqualWithDelta(0.05, 1e-9);
 });

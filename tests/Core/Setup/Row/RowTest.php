@@ -83,7 +83,9 @@ it('carries a vest in the straps, and less on bent knees, as an interval', funct
     $bent = rowed(Row::of(1.0, 0.0, 0.6, 0.0, new Heeling(knees: Knees::Bent)));
 
     expect($vest->share() - $plain->share())->toEqualWithDelta($plain->share() * 10 / 70 * 0.70 / 0.60, 0.03)
-        ->and($bent->shareRange[0])->toBeLessThan($bent->share())->and($bent->shareRange[1])->toBeGreaterThan($bent->share())->and($bent->shareSd)->toBeGreaterThan($plain->shareSd);
+        ->and($bent->shareRange[0])->toBeLessThan($bent->share())
+        ->and($bent->shareRange[1])->toBeGreaterThan($bent->share())
+        ->and($bent->shareSd)->toBeGreaterThan($plain->shareSd);
 });
 
 it('takes the weakest: nearly upright under rings at chest height, three tenths of bodyweight', function (): void {

@@ -35,7 +35,10 @@ function learnedOf(float $trueHelp, int $athletes): array
     return $learned;
 }
 
-it('finds that a band helps less or more than it is taken for, by about how much, and says so', function (float $trueHelp, string $word): void {
+it('finds that a band helps less or more than it is taken for, by about how much, and says so', function (
+    float $trueHelp,
+    string $word,
+): void {
     $agreed = AgreedError::of(learnedOf($trueHelp, 6));
 
     expect($agreed?->part)->toEqualWithDelta($trueHelp - 1.0, 0.08)->and($agreed->athletes)->toBe(6)

@@ -10,8 +10,15 @@ use SteadyRung\Strength\Filter\FeltLoad;
 use SteadyRung\Strength\Filter\Observation;
 
 /** @param  array<mixed>  $set load, reps, reserve, and what else an observation takes */
-function after(?CapacityState $before, int $day, float $load, int $reps, ?int $reserve = null, float $sd = 0.0, ?string $key = null): CapacityState
-{
+function after(
+    ?CapacityState $before,
+    int $day,
+    float $load,
+    int $reps,
+    ?int $reserve = null,
+    float $sd = 0.0,
+    ?string $key = null,
+): CapacityState {
     return CapacityFilter::usual()->after($before, Observation::reps($day, FeltLoad::of($load, $sd, $key), $reps, $reserve));
 }
 
@@ -73,7 +80,8 @@ it('is never surer of the capacity than the one band it was seen through', funct
     }
     $error = 0.10 / 0.7;
 
-    expect($state->sdLog())->toBeGreaterThan(0.6 * $error)->and($state->errorOf(FeltLoad::of(0.7, 0.10, 'estimated'))->sd())->toBeLessThan($error);
+    expect($state->sdLog())->toBeGreaterThan(0.6 * $error)
+        ->and($state->errorOf(FeltLoad::of(0.7, 0.10, 'estimated'))->sd())->toBeLessThan($error);
 });
 
 it('loses a percent a week after two weeks away, and takes that in one step', function (): void {
@@ -87,7 +95,9 @@ it('loses a percent a week after two weeks away, and takes that in one step', fu
 it('says in a sentence what a set taught', function (int $reps, ?int $reserve, string $begins): void {
     $before = after(after(null, 0, 0.8, 6, 0), 3, 0.8, 6, 0);
 
-    expect(CapacityUpdate::of(CapacityFilter::usual(), $before, Observation::reps(6, FeltLoad::of(0.8), $reps, $reserve))->taught())->toStartWith($begins);
+    expect(
+        CapacityUpdate::of(CapacityFilter::usual(), $before, Observation::reps(6, FeltLoad::of(0.8), $reps, $reserve))->taught(),
+    )->toStartWith($begins);
 })->with([
     [6, 0, 'As expected: capacity '],
     [10, 0, 'More than expected: capacity '],
@@ -98,7 +108,9 @@ it('says in a sentence what a set taught', function (int $reps, ?int $reserve, s
 it('says what would make it surer', function (int $reps, ?int $reserve, array $remedies): void {
     $why = CapacityUpdate::of(CapacityFilter::usual(), null, Observation::reps(7, FeltLoad::of(0.6, 0.02, 'band'), $reps, $reserve))->why();
 
-    expect($why->remedies)->toBe($remedies)->and($why->uncertainties[1])->toContain('± 2.0 points')->and(array_column($why->steps, 'label')[3])->toBe('Capacity');
+    expect($why->remedies)->toBe($remedies)
+        ->and($why->uncertainties[1])->toContain('± 2.0 points')
+        ->and(array_column($why->steps, 'label')[3])->toBe('Capacity');
 })->with([
     'reserve unknown' => [3, null, ['Log a set with the reps left in reserve, or one to failure.']],
     'far from failure' => [3, 5, ['Log a set with fewer than four reps left: far from failure it only says “at least so much”.']],
@@ -106,7 +118,11 @@ it('says what would make it surer', function (int $reps, ?int $reserve, array $r
     'near failure' => [8, 1, []],
 ]);
 
-it('says by which rule a set of reps and a timed one were read, and where the rule comes from', function (Observation $set, string $how, string $source): void {
+it('says by which rule a set of reps and a timed one were read, and where the rule comes from', function (
+    Observation $set,
+    string $how,
+    string $source,
+): void {
     $step = CapacityUpdate::of(CapacityFilter::usual(), null, $set)->why()->steps[1];
 
     expect($step->how)->toStartWith($how)->and($step->source)->toContain($source);

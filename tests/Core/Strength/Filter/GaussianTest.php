@@ -33,7 +33,8 @@ it('stays symmetric to the last bit through time and sets, and never sure beyond
     foreach ($estimate->covariance as $i => $row) {
         expect($row[$i])->toBeGreaterThan(0.0);
         foreach ($row as $j => $shared) {
-            expect($shared)->toBe($estimate->covariance[$j][$i])->and($shared ** 2)->toBeLessThan($row[$i] * $estimate->covariance[$j][$j] + 1e-12);
+            expect($shared)->toBe($estimate->covariance[$j][$i])
+                ->and($shared ** 2)->toBeLessThan($row[$i] * $estimate->covariance[$j][$j] + 1e-12);
         }
     }
 });
@@ -49,10 +50,17 @@ it('moves the level along both trends, which fade, and in two halves as far as i
         ->and($twice->covariance[0][1])->toEqualWithDelta($once->covariance[0][1], 1e-12);
 });
 
-it('is pulled up by at least, down by less than, and hardly by what was believed anyway', function (Side $side, float $claimed, float $least, float $most): void {
+it('is pulled up by at least, down by less than, and hardly by what was believed anyway', function (
+    Side $side,
+    float $claimed,
+    float $least,
+    float $most,
+): void {
     $pull = (new Claim($side, $claimed, 0.001))->against(0.0, 0.01);
 
-    expect($pull->pull * 0.01)->toBeGreaterThanOrEqual($least)->toBeLessThanOrEqual($most)->and($pull->shrink)->toBeGreaterThanOrEqual(0.0)->and(is_finite($pull->logLikelihood))->toBeTrue();
+    expect($pull->pull * 0.01)->toBeGreaterThanOrEqual($least)->toBeLessThanOrEqual($most)
+        ->and($pull->shrink)->toBeGreaterThanOrEqual(0.0)
+        ->and(is_finite($pull->logLikelihood))->toBeTrue();
 })->with([
     'exactly so much' => [Side::Exactly, 0.2, 0.15, 0.2],
     'at least more than believed' => [Side::AtLeast, 0.2, 0.15, 0.3],

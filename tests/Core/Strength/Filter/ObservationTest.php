@@ -10,7 +10,12 @@ use SteadyRung\Strength\Filter\Occasion;
 use SteadyRung\Strength\Filter\Side;
 use SteadyRung\Strength\Reps\RepCurve;
 
-it('says so many reps to failure, or only at least or less than so many', function (array $set, Side $side, float $reps, float $repSd): void {
+it('says so many reps to failure, or only at least or less than so many', function (
+    array $set,
+    Side $side,
+    float $reps,
+    float $repSd,
+): void {
     $claim = Observation::reps(0, FeltLoad::of(0.8), ...$set)->claim(RepCurve::steady());
 
     expect($claim->side)->toBe($side)
@@ -28,13 +33,20 @@ it('says so many reps to failure, or only at least or less than so many', functi
 ]);
 
 it('takes the doubt of a load without a key as fresh, and leaves one with a key to the set-up', function (): void {
-    $variance = static fn (?string $key): float => Observation::reps(0, FeltLoad::of(0.8, 0.04, $key), 6, 0)->claim(RepCurve::steady())->variance;
+    $variance = static fn (?string $key): float => Observation::reps(
+        0,
+        FeltLoad::of(0.8, 0.04, $key),
+        6,
+        0,
+    )->claim(RepCurve::steady())->variance;
 
     expect($variance(null) - $variance('band'))->toEqualWithDelta(0.05 ** 2, 1e-12);
 });
 
 it('takes seconds as strength of at least so much, less of it in a lowering', function (): void {
-    $claim = static fn (Movement $movement): float => exp(Observation::held(0, FeltLoad::of(1.0), $movement, 6.0)->claim(RepCurve::steady())->logShare);
+    $claim = static fn (Movement $movement): float => exp(
+        Observation::held(0, FeltLoad::of(1.0), $movement, 6.0)->claim(RepCurve::steady())->logShare,
+    );
 
     expect($claim(Movement::Hold))->toEqualWithDelta(1.0 / 1.15, 0.01)
         ->and($claim(Movement::Lowering))->toEqualWithDelta(1.0 / 1.30, 0.01)
@@ -42,18 +54,45 @@ it('takes seconds as strength of at least so much, less of it in a lowering', fu
 });
 
 it('tells by tests, the first set that is none, the first that is timed, and the second load of a baseline', function (): void {
-    $set = static fn (string $key, Occasion $occasion = Occasion::Work): Observation => Observation::reps(0, FeltLoad::of(0.8, 0.02, $key), 5, 1, occasion: $occasion);
+    $set = static fn (string $key, Occasion $occasion = Occasion::Work): Observation => Observation::reps(
+        0,
+        FeltLoad::of(0.8, 0.02, $key),
+        5,
+        1,
+        occasion: $occasion,
+    );
     $hold = Observation::held(0, FeltLoad::of(0.8), Movement::Hold, 9.0);
-    $day = ['test' => $set('a', Occasion::Test), 'first' => $set('a'), 'tired' => $set('a'), 'hold' => $hold, 'again' => $hold, 'late test' => $set('b', Occasion::Test)];
-    $baseline = ['one' => $set('a', Occasion::Baseline), 'same' => $set('a', Occasion::Baseline), 'other' => $set('b', Occasion::Baseline), 'third' => $set('c', Occasion::Baseline)];
+    $day = [
+        'test' => $set('a', Occasion::Test),
+        'first' => $set('a'),
+        'tired' => $set('a'),
+        'hold' => $hold,
+        'again' => $hold,
+        'late test' => $set('b', Occasion::Test),
+    ];
+    $baseline = [
+        'one' => $set('a', Occasion::Baseline),
+        'same' => $set('a', Occasion::Baseline),
+        'other' => $set('b', Occasion::Baseline),
+        'third' => $set('c', Occasion::Baseline),
+    ];
 
     expect(array_keys(Observation::telling($day)))->toBe(['test', 'first', 'hold', 'late test'])
         ->and(array_keys(Observation::telling($baseline)))->toBe(['one', 'other'])
-        ->and(Observation::telling($baseline)['other']->claim(RepCurve::steady())->logShare - $set('b')->claim(RepCurve::steady())->logShare)->toEqualWithDelta(0.03, 1e-12);
+        ->and(
+            Observation::telling($baseline)['other']->claim(RepCurve::steady())->logShare - $set('b')->claim(RepCurve::steady())->logShare,
+        )->toEqualWithDelta(0.03, 1e-12);
 });
 
 it('takes what only says "at least" before harder work for a warm-up, and lets the first work set teach', function (): void {
-    $set = static fn (float $share, int $reps, ?int $reserve, ?int $target = 8, Occasion $occasion = Occasion::Work): Observation => Observation::reps(0, FeltLoad::of($share), $reps, $reserve, $target, occasion: $occasion);
+    $set = static fn (float $share, int $reps, ?int $reserve, ?int $target = 8, Occasion $occasion = Occasion::Work): Observation => Observation::reps(
+        0,
+        FeltLoad::of($share),
+        $reps,
+        $reserve,
+        $target,
+        occasion: $occasion,
+    );
     $telling = static fn (Observation ...$day): array => array_keys(Observation::telling(Observation::afterWarmUps($day)));
 
     expect($telling($set(0.3, 8, 5), $set(0.4, 8, null), $set(0.6, 4, 1), $set(0.6, 3, 0)))->toBe([2])

@@ -35,7 +35,9 @@ it('expects more seconds of the stronger, of less load, and of a lowering than o
     }
 });
 
-it('brackets its median, widens with what is not known, and gives chances that fall with the seconds asked', function (float $capacity): void {
+it('brackets its median, widens with what is not known, and gives chances that fall with the seconds asked', function (
+    float $capacity,
+): void {
     [$sure, $unsure] = [secondsOf(timedOn(new StrictPull), $capacity, 0.02), secondsOf(timedOn(new StrictPull), $capacity, 0.15)];
     expect($sure->low80())->toBeLessThanOrEqual($sure->median())->and($sure->high80())->toBeGreaterThanOrEqual($sure->median())
         ->and($unsure->high80() - $unsure->low80())->toBeGreaterThanOrEqual($sure->high80() - $sure->low80())
@@ -54,7 +56,10 @@ it('has its median where the chance is one half, and its interval where eight of
 });
 
 it('lets nobody begin who is not likely to last three seconds', function (): void {
-    $controlled = array_map(fn (int $percent): bool => secondsOf(timedOn(new StrictPull), $percent / 100)->isControlled(), range(50, 130, 5));
+    $controlled = array_map(
+        fn (int $percent): bool => secondsOf(timedOn(new StrictPull), $percent / 100)->isControlled(),
+        range(50, 130, 5),
+    );
     $first = array_search(true, $controlled, true);
     expect($first)->toBeGreaterThan(0)->and(array_unique(array_slice($controlled, (int) $first)))->toBe([true])
         ->and(secondsOf(timedOn(new StrictPull), (50 + 5 * $first) / 100)->chanceOf(3.0))->toBeGreaterThanOrEqual(0.8);
