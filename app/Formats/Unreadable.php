@@ -49,13 +49,13 @@ final class Unreadable extends \RuntimeException
     {
         return new self(array_map(
             static fn (FieldError $f): FieldError => new FieldError(
-                $pointer,
-                $f->detail,
-                $f->value,
-                $f->low,
-                $f->high,
-                $f->unit,
-                $f->allowed,
+                pointer: $pointer,
+                detail: $f->detail,
+                value: $f->value,
+                low: $f->low,
+                high: $f->high,
+                unit: $f->unit,
+                allowed: $f->allowed,
             ),
             $this->faults,
         ));

@@ -166,7 +166,17 @@ final readonly class Figure
         $elbow = self::elbow($shoulder, $upperM, $grip, max(0.0, $this->body->armM() - $upperM));
         $head = $hip->towards($shoulder, $hip->distanceM($shoulder) + (self::HEAD_CENTRE - Proportions::SHOULDER_HEIGHT) * $h);
 
-        return new Stick($grip, $elbow, $shoulder, $head, $hip, $knee, $ankle, $toe, self::HEAD_RADIUS * $h);
+        return new Stick(
+            grip: $grip,
+            elbow: $elbow,
+            shoulder: $shoulder,
+            head: $head,
+            hip: $hip,
+            knee: $knee,
+            ankle: $ankle,
+            toe: $toe,
+            headRadiusM: self::HEAD_RADIUS * $h,
+        );
     }
 
     /** Elbows go down. */

@@ -33,9 +33,48 @@ final readonly class Segments
     public static function of(SegmentTable $table): self
     {
         return match ($table) {
-            SegmentTable::Average => new self(0.006, 0.016, 0.028, 0.0145, 0.0465, 0.100, 0.436, 0.430, 0.506, 0.433, 0.433, 0.58),
-            SegmentTable::Men => new self(0.0061, 0.0162, 0.0271, 0.0137, 0.0433, 0.1416, 0.5772, 0.4574, 0.506, 0.4095, 0.4459, 0.7123),
-            SegmentTable::Women => new self(0.0056, 0.0138, 0.0255, 0.0129, 0.0481, 0.1478, 0.5754, 0.4559, 0.506, 0.3612, 0.4416, 0.6150),
+            SegmentTable::Average => new self(
+                hand: 0.006,
+                forearm: 0.016,
+                upperArm: 0.028,
+                foot: 0.0145,
+                shank: 0.0465,
+                thigh: 0.100,
+                upperArmCentre: 0.436,
+                forearmCentre: 0.430,
+                handCentre: 0.506,
+                thighCentre: 0.433,
+                shankCentre: 0.433,
+                trunkCentre: 0.58,
+            ),
+            SegmentTable::Men => new self(
+                hand: 0.0061,
+                forearm: 0.0162,
+                upperArm: 0.0271,
+                foot: 0.0137,
+                shank: 0.0433,
+                thigh: 0.1416,
+                upperArmCentre: 0.5772,
+                forearmCentre: 0.4574,
+                handCentre: 0.506,
+                thighCentre: 0.4095,
+                shankCentre: 0.4459,
+                trunkCentre: 0.7123,
+            ),
+            SegmentTable::Women => new self(
+                hand: 0.0056,
+                forearm: 0.0138,
+                upperArm: 0.0255,
+                foot: 0.0129,
+                shank: 0.0481,
+                thigh: 0.1478,
+                upperArmCentre: 0.5754,
+                forearmCentre: 0.4559,
+                handCentre: 0.506,
+                thighCentre: 0.3612,
+                shankCentre: 0.4416,
+                trunkCentre: 0.6150,
+            ),
         };
     }
 

@@ -40,16 +40,16 @@ final readonly class Call
     public function besides(array $nearly): self
     {
         return new self(
-            $this->verdict,
-            $this->rule,
-            $this->next,
-            $this->reasons,
-            $this->confidence,
-            $this->chance,
-            $this->missing,
-            $this->mixed,
-            $this->cautions,
-            $nearly,
+            verdict: $this->verdict,
+            rule: $this->rule,
+            next: $this->next,
+            reasons: $this->reasons,
+            confidence: $this->confidence,
+            chance: $this->chance,
+            missing: $this->missing,
+            mixed: $this->mixed,
+            cautions: $this->cautions,
+            nearly: $nearly,
         );
     }
 }

@@ -38,7 +38,18 @@ final readonly class Exercise
         Width $width = Width::Outside,
         ?UpBy $upBy = null,
     ): self {
-        return new self($setup, ExecutionStyle::of($setup->kind(), $movement, $at, $seconds, $grip, $width, $upBy));
+        return new self(
+            $setup,
+            ExecutionStyle::of(
+                kind: $setup->kind(),
+                movement: $movement,
+                at: $at,
+                seconds: $seconds,
+                grip: $grip,
+                width: $width,
+                upBy: $upBy,
+            ),
+        );
     }
 
     /** The same done on another set-up; the whole pull, where that does not allow it. */

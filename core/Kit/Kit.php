@@ -53,7 +53,16 @@ final readonly class Kit
             };
         }
 
-        return new self($bars, $bands, $ringPairs, $boxes, $plates, $weights, $machines, $floor);
+        return new self(
+            bars: $bars,
+            bands: $bands,
+            ringPairs: $ringPairs,
+            boxes: $boxes,
+            plates: $plates,
+            weights: $weights,
+            machines: $machines,
+            floor: $floor,
+        );
     }
 
     /** The same bars with this band and nothing else. */
@@ -66,14 +75,14 @@ final readonly class Kit
     public function with(LoopBand|RingPair|Box|Weight $piece): self
     {
         return new self(
-            $this->bars,
-            $piece instanceof LoopBand ? [...$this->bands, $piece] : $this->bands,
-            $piece instanceof RingPair ? [...$this->ringPairs, $piece] : $this->ringPairs,
-            $piece instanceof Box ? [...$this->boxes, $piece] : $this->boxes,
-            $this->plates,
-            $piece instanceof Weight ? [...$this->weights, $piece] : $this->weights,
-            $this->machines,
-            $this->floor,
+            bars: $this->bars,
+            bands: $piece instanceof LoopBand ? [...$this->bands, $piece] : $this->bands,
+            ringPairs: $piece instanceof RingPair ? [...$this->ringPairs, $piece] : $this->ringPairs,
+            boxes: $piece instanceof Box ? [...$this->boxes, $piece] : $this->boxes,
+            plates: $this->plates,
+            weights: $piece instanceof Weight ? [...$this->weights, $piece] : $this->weights,
+            machines: $this->machines,
+            floor: $this->floor,
         );
     }
 

@@ -58,14 +58,14 @@ final readonly class Machine
         $count = (int) floor($mostKg / $stepKg + 1e-9);
 
         return new self(
-            $id,
-            $name,
-            $use,
-            $stepKg,
-            $mostKg,
-            $leverage,
-            $platformKg,
-            array_map(static fn (int $i): float => $i * $stepKg, range(1, max(1, $count))),
+            id: $id,
+            name: $name,
+            use: $use,
+            stepKg: $stepKg,
+            mostKg: $mostKg,
+            leverage: $leverage,
+            platformKg: $platformKg,
+            stacksKg: array_map(static fn (int $i): float => $i * $stepKg, range(1, max(1, $count))),
         );
     }
 
@@ -92,7 +92,16 @@ final readonly class Machine
             'platform_kg' => [$platformKg, self::PLATFORM_KG],
         ]);
 
-        return new self($id, $name, $use, $stacksKg[0], $stacksKg[count($stacksKg) - 1], $leverage, $platformKg, $stacksKg);
+        return new self(
+            id: $id,
+            name: $name,
+            use: $use,
+            stepKg: $stacksKg[0],
+            mostKg: $stacksKg[count($stacksKg) - 1],
+            leverage: $leverage,
+            platformKg: $platformKg,
+            stacksKg: $stacksKg,
+        );
     }
 
     /**

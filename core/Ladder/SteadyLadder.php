@@ -53,20 +53,28 @@ final readonly class SteadyLadder
         $above = array_values(array_filter($sure, static fn (Rung $r): bool => $r->share() > $fromShare + self::SAME_SHARE));
         $goal = self::goalIndex($above, $toShare);
         if ($goal === null || $fromShare >= $toShare) {
-            return new self($fromShare, [], 0.0, 0, count($candidates), $above, $fromShare >= $toShare);
+            return new self(
+                fromShare: $fromShare,
+                rungs: [],
+                largestStep: 0.0,
+                largestAt: 0,
+                candidates: count($candidates),
+                considered: $above,
+                reachesGoal: $fromShare >= $toShare,
+            );
         }
         $above = array_slice($above, 0, $goal + 1);
         $rungs = self::path($above, $fromShare, $smallestStep, $mostRungs ?? count($above), $first);
         [$largest, $at] = self::largest($rungs, $fromShare);
 
         return new self(
-            $fromShare,
-            $rungs,
-            $largest,
-            $at,
-            count($candidates),
-            $above,
-            $above[$goal]->share() >= $toShare - self::SAME_SHARE,
+            fromShare: $fromShare,
+            rungs: $rungs,
+            largestStep: $largest,
+            largestAt: $at,
+            candidates: count($candidates),
+            considered: $above,
+            reachesGoal: $above[$goal]->share() >= $toShare - self::SAME_SHARE,
         );
     }
 
@@ -74,13 +82,13 @@ final readonly class SteadyLadder
     public function on(\Closure $swap): self
     {
         return new self(
-            $this->fromShare,
-            array_map($swap, $this->rungs),
-            $this->largestStep,
-            $this->largestAt,
-            $this->candidates,
-            $this->considered,
-            $this->reachesGoal,
+            fromShare: $this->fromShare,
+            rungs: array_map($swap, $this->rungs),
+            largestStep: $this->largestStep,
+            largestAt: $this->largestAt,
+            candidates: $this->candidates,
+            considered: $this->considered,
+            reachesGoal: $this->reachesGoal,
         );
     }
 

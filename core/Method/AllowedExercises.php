@@ -60,9 +60,18 @@ final readonly class AllowedExercises
         float $toShare = 2.0,
     ): self {
         OutOfRange::guard(['from_share' => [$fromShare, self::SHARE], 'to_share' => [$toShare, [$fromShare, self::SHARE[1]]]]);
-        ExecutionStyle::of($kind, $movement, $at, $seconds, $grip, $width, $upBy);
+        ExecutionStyle::of(kind: $kind, movement: $movement, at: $at, seconds: $seconds, grip: $grip, width: $width, upBy: $upBy);
 
-        return new self($kind, $movement, $at, $seconds, $grip, $width, $upBy, [$fromShare, $toShare]);
+        return new self(
+            kind: $kind,
+            movement: $movement,
+            at: $at,
+            seconds: $seconds,
+            grip: $grip,
+            width: $width,
+            upBy: $upBy,
+            shares: [$fromShare, $toShare],
+        );
     }
 
     /**
@@ -132,14 +141,14 @@ final readonly class AllowedExercises
     public function fromNothing(): self
     {
         return new self(
-            $this->kind,
-            $this->movement,
-            $this->at,
-            $this->seconds,
-            $this->grip,
-            $this->width,
-            $this->upBy,
-            [0.0, $this->shares[1]],
+            kind: $this->kind,
+            movement: $this->movement,
+            at: $this->at,
+            seconds: $this->seconds,
+            grip: $this->grip,
+            width: $this->width,
+            upBy: $this->upBy,
+            shares: [0.0, $this->shares[1]],
         );
     }
 
@@ -195,7 +204,15 @@ final readonly class AllowedExercises
 
     private function exercise(Choice $choice): Exercise
     {
-        return Exercise::of($choice, $this->movement, $this->at, $this->seconds, $this->grip, $this->width, $this->upBy);
+        return Exercise::of(
+            setup: $choice,
+            movement: $this->movement,
+            at: $this->at,
+            seconds: $this->seconds,
+            grip: $this->grip,
+            width: $this->width,
+            upBy: $this->upBy,
+        );
     }
 
     private function holds(Rung $rung): bool

@@ -58,17 +58,17 @@ final readonly class Prescription
         OutOfRange::guard(['sets' => [$sets, self::SETS], 'rest_s' => [$restS, self::REST_S]]);
 
         return new self(
-            $part,
-            is_array($do) ? $do : [],
-            $do instanceof Accessory ? $do : null,
-            $sets,
-            $amount,
-            $restS,
-            $toFailure,
-            $isPerSide,
-            $climbs,
-            $tempo,
-            $group,
+            part: $part,
+            allowed: is_array($do) ? $do : [],
+            accessory: $do instanceof Accessory ? $do : null,
+            sets: $sets,
+            amount: $amount,
+            restS: $restS,
+            toFailure: $toFailure,
+            isPerSide: $isPerSide,
+            climbs: $climbs,
+            tempo: $tempo,
+            group: $group,
         );
     }
 
@@ -76,17 +76,17 @@ final readonly class Prescription
     public function with(int $sets, Amount $amount, int $restS, ?Accessory $accessory = null): self
     {
         return new self(
-            $this->part,
-            $this->allowed,
-            $accessory ?? $this->accessory,
-            $sets,
-            $amount,
-            $restS,
-            $this->toFailure,
-            $this->isPerSide,
-            $this->climbs,
-            $this->tempo,
-            $this->group,
+            part: $this->part,
+            allowed: $this->allowed,
+            accessory: $accessory ?? $this->accessory,
+            sets: $sets,
+            amount: $amount,
+            restS: $restS,
+            toFailure: $this->toFailure,
+            isPerSide: $this->isPerSide,
+            climbs: $this->climbs,
+            tempo: $this->tempo,
+            group: $this->group,
         );
     }
 

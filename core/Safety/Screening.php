@@ -56,16 +56,16 @@ final readonly class Screening
         OutOfRange::guard(['most_share' => [$mostShare, Limits::SHARE]]);
 
         return new self(
-            $overhead,
-            $pain,
-            $isNumb,
-            $wasInjured,
-            $conditions,
-            $isClearedByClinician,
-            $under18,
-            $isUneasy,
-            $further,
-            $mostShare,
+            overhead: $overhead,
+            pain: $pain,
+            isNumb: $isNumb,
+            wasInjured: $wasInjured,
+            conditions: $conditions,
+            isClearedByClinician: $isClearedByClinician,
+            under18: $under18,
+            isUneasy: $isUneasy,
+            further: $further,
+            mostShare: $mostShare,
         );
     }
 

@@ -41,7 +41,15 @@ final readonly class CarriedLoad
     /** A pull whose load is the same all the way, with the standard deviation of its share. */
     public static function even(float $weightN, float $loadN, float $romM, float $shareSd = 0.0, float $efficiency = 1.0): self
     {
-        return new self($weightN, $loadN, $loadN, $loadN, Demand::ofPull($weightN, $loadN, $loadN, $loadN, $efficiency), $shareSd, $romM);
+        return new self(
+            weightN: $weightN,
+            bottomN: $loadN,
+            meanN: $loadN,
+            topN: $loadN,
+            demand: Demand::ofPull($weightN, $loadN, $loadN, $loadN, $efficiency),
+            shareSd: $shareSd,
+            romM: $romM,
+        );
     }
 
     public function warned(Warning ...$warnings): self
@@ -140,17 +148,17 @@ final readonly class CarriedLoad
     private function with(array $warnings): self
     {
         return new self(
-            $this->weightN,
-            $this->bottomN,
-            $this->meanN,
-            $this->topN,
-            $this->demand,
-            $this->shareSd,
-            $this->romM,
-            $warnings,
-            $this->shareRange,
-            $this->friction,
-            $this->hazard,
+            weightN: $this->weightN,
+            bottomN: $this->bottomN,
+            meanN: $this->meanN,
+            topN: $this->topN,
+            demand: $this->demand,
+            shareSd: $this->shareSd,
+            romM: $this->romM,
+            warnings: $warnings,
+            shareRange: $this->shareRange,
+            friction: $this->friction,
+            hazard: $this->hazard,
         );
     }
 }

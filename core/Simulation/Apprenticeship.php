@@ -100,13 +100,13 @@ final class Apprenticeship
             $situation = SituationOf::context($this->context(), $course);
             $call = $situation === null ? null : Judge::call($situation);
             yield $this->day => new TrainedDay(
-                $this->day,
-                $session,
-                $sets,
-                $call,
-                $this->place,
-                $this->trainee->soreness(),
-                $this->trainee->athlete->capacityShare(),
+                day: $this->day,
+                session: $session,
+                sets: $sets,
+                call: $call,
+                place: $this->place,
+                soreness: $this->trainee->soreness(),
+                capacityShare: $this->trainee->athlete->capacityShare(),
             );
             $this->follow($call, $course);
         }
@@ -115,13 +115,13 @@ final class Apprenticeship
     private function context(): AthleteContext
     {
         return new AthleteContext(
-            $this->day,
-            $this->method,
-            $this->place,
-            $this->rules,
-            new Diary($this->done, signals: $this->signals),
-            $this->estimates,
-            $this->ways,
+            today: $this->day,
+            method: $this->method,
+            place: $this->place,
+            rules: $this->rules,
+            diary: new Diary($this->done, signals: $this->signals),
+            estimates: $this->estimates,
+            ways: $this->ways,
         );
     }
 
@@ -149,7 +149,17 @@ final class Apprenticeship
         $rungs = $this->ways->rungs($allowed);
         usort($rungs, static fn (Rung $a, Rung $b): int => abs($a->share() - $share) <=> abs($b->share() - $share));
 
-        return $rungs === [] ? null : new Block(SessionPart::Main, $rungs[0], 1, $amount, 180, toFailure: true, purpose: Purpose::Baseline);
+        return $rungs === []
+            ? null
+            : new Block(
+                part: SessionPart::Main,
+                do: $rungs[0],
+                sets: 1,
+                amount: $amount,
+                restS: 180,
+                toFailure: true,
+                purpose: Purpose::Baseline,
+            );
     }
 
     /** @return list<Done> what was done; warm-ups are logged too, but not among it */

@@ -67,7 +67,15 @@ final readonly class RuleOfThumb
             if ($day - $lastTry >= self::TRY_DAYS) {
                 $lastTry = $day;
                 $tries = $trainee->do(
-                    new Block(SessionPart::Test, $strict, 1, Amount::of(Measure::Reps, 1), 180, toFailure: true, purpose: Purpose::Try),
+                    new Block(
+                        part: SessionPart::Test,
+                        do: $strict,
+                        sets: 1,
+                        amount: Amount::of(Measure::Reps, 1),
+                        restS: 180,
+                        toFailure: true,
+                        purpose: Purpose::Try,
+                    ),
                     $day,
                     0.0,
                 );

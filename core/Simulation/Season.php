@@ -87,13 +87,13 @@ final class Season
     {
         foreach ([$this->rung, $this->rung + 2] as $i => $rung) {
             $this->see(Observation::reps(
-                $this->day,
-                $this->load($rung),
-                $this->athlete->repsToFailure($this->trueShare($rung), $i),
-                0,
-                null,
-                true,
-                Occasion::Baseline,
+                day: $this->day,
+                load: $this->load($rung),
+                reps: $this->athlete->repsToFailure($this->trueShare($rung), $i),
+                reserve: 0,
+                target: null,
+                toFailure: true,
+                occasion: Occasion::Baseline,
             ));
         }
     }
@@ -103,13 +103,13 @@ final class Season
         if (StrictTry::isDue($this->today(), $this->lastTry === null ? null : $this->day - $this->lastTry)) {
             $this->lastTry = $this->day;
             $this->see(Observation::reps(
-                $this->day,
-                FeltLoad::of(1.0),
-                $this->athlete->repsToFailure(1.0, 0),
-                0,
-                null,
-                true,
-                Occasion::Test,
+                day: $this->day,
+                load: FeltLoad::of(1.0),
+                reps: $this->athlete->repsToFailure(1.0, 0),
+                reserve: 0,
+                target: null,
+                toFailure: true,
+                occasion: Occasion::Test,
             ));
         }
     }

@@ -119,10 +119,10 @@ final class Trainee
                 : $high;
 
             return $this->done(
-                $rung,
-                $day,
-                $purpose,
-                $atS,
+                rung: $rung,
+                day: $day,
+                purpose: $purpose,
+                atS: $atS,
                 reps: $reps,
                 asked: $low,
                 seconds: max(self::LEAST_S, min($each, (float) $style->seconds + 1.0)),
@@ -136,7 +136,16 @@ final class Trainee
             ? 0
             : ($untold ? null : $this->athlete->toldReserve($failure - $reps, min($set, VirtualAthlete::MOST_SETS - 1)));
 
-        return $this->done($rung, $day, $purpose, $atS, reps: $reps, asked: $low, reserve: $reserve, toFailure: $toFailure);
+        return $this->done(
+            rung: $rung,
+            day: $day,
+            purpose: $purpose,
+            atS: $atS,
+            reps: $reps,
+            asked: $low,
+            reserve: $reserve,
+            toFailure: $toFailure,
+        );
     }
 
     private function done(
@@ -151,17 +160,17 @@ final class Trainee
         bool $toFailure = false,
     ): Done {
         return new Done(
-            $day,
-            $purpose,
-            $rung->exercise->setup->kind(),
-            $rung->exercise->style,
-            $rung->share(),
-            FeltLoad::ofRung($rung),
-            $rung->exercise->work(),
-            false,
-            $asked,
-            $toFailure,
-            $reps,
+            day: $day,
+            purpose: $purpose,
+            kind: $rung->exercise->setup->kind(),
+            style: $rung->exercise->style,
+            share: $rung->share(),
+            load: FeltLoad::ofRung($rung),
+            work: $rung->exercise->work(),
+            isPart: false,
+            askedReps: $asked,
+            toFailure: $toFailure,
+            reps: $reps,
             reserve: $reserve,
             seconds: $seconds,
             atS: $atS,

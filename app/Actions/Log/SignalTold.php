@@ -46,14 +46,14 @@ final readonly class SignalTold implements Checked
     public function check(JsonObject $json): void
     {
         Signal::of(
-            Day::number($this->on),
-            $this->soreness,
-            $this->symptoms,
-            null,
-            $this->gave_out,
-            $this->effort,
-            $this->takes_hold,
-            $this->felt_worked,
+            day: Day::number($this->on),
+            soreness: $this->soreness,
+            symptoms: $this->symptoms,
+            pain: null,
+            limitingFactor: $this->gave_out,
+            effort: $this->effort,
+            takesHold: $this->takes_hold,
+            feltWorked: $this->felt_worked,
         );
     }
 }

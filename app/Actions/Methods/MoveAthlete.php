@@ -57,14 +57,14 @@ final readonly class MoveAthlete
             $isMove = $athlete->method_key === $method->key && $athlete->stage_key !== $stage->key;
             $since = $isMove || $athlete->method_key !== $method->key ? $this->days->today() : $this->since->of($athlete);
             $stored = $this->storeOnce->store($this->change(
-                $given->id,
-                $athlete,
-                $coach,
-                $method->key,
-                $stage->key,
-                $since,
-                $given->reason,
-                null,
+                id: $given->id,
+                athlete: $athlete,
+                coach: $coach,
+                methodKey: $method->key,
+                stageKey: $stage->key,
+                since: $since,
+                reason: $given->reason,
+                callId: null,
             ), $given, ['athlete' => $athlete->id], function () use ($isMove, $given, $stage, $athlete): void {
                 if ($isMove && $given->reason === null) {
                     throw Problem::invalid('/reason', 'Say why the stage is skipped or set back.');
@@ -137,7 +137,16 @@ final readonly class MoveAthlete
         if ($athlete->stage_key === $stageKey && $athlete->method_key === $methodKey) {
             return;
         }
-        $this->change((string) Str::uuid7(), $athlete, $coach, $methodKey, $stageKey, $this->days->today(), null, $callId)->save();
+        $this->change(
+            id: (string) Str::uuid7(),
+            athlete: $athlete,
+            coach: $coach,
+            methodKey: $methodKey,
+            stageKey: $stageKey,
+            since: $this->days->today(),
+            reason: null,
+            callId: $callId,
+        )->save();
         $athlete->fill(['method_key' => $methodKey, 'stage_key' => $stageKey, 'stage_since' => $this->days->today()])->save();
     }
 

@@ -66,16 +66,16 @@ final readonly class ScreenTaken implements Checked
     public function toCore(): Screening
     {
         return Screening::of(
-            $this->overhead,
-            $this->pain,
-            $this->numb,
-            $this->injured,
-            $this->conditions,
-            $this->cleared,
-            $this->under_18,
-            $this->uneasy,
-            $this->further,
-            $this->most_share,
+            overhead: $this->overhead,
+            pain: $this->pain,
+            isNumb: $this->numb,
+            wasInjured: $this->injured,
+            conditions: $this->conditions,
+            isClearedByClinician: $this->cleared,
+            under18: $this->under_18,
+            isUneasy: $this->uneasy,
+            further: $this->further,
+            mostShare: $this->most_share,
         );
     }
 

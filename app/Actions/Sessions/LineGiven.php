@@ -52,15 +52,15 @@ final readonly class LineGiven implements Checked
     public function toCore(int $today): LineChange
     {
         return LineChange::of(
-            $this->line,
-            $today,
-            $this->lasts,
-            $this->left_out,
-            $this->sets,
-            $this->low,
-            $this->high,
-            $this->rest_s,
-            $this->accessory ?? $this->exercise,
+            line: $this->line,
+            from: $today,
+            lasts: $this->lasts,
+            isLeftOut: $this->left_out,
+            sets: $this->sets,
+            low: $this->low,
+            high: $this->high,
+            restS: $this->rest_s,
+            instead: $this->accessory ?? $this->exercise,
         );
     }
 }

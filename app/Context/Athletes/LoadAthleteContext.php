@@ -54,21 +54,21 @@ final readonly class LoadAthleteContext
         $today = Day::number($on ?? $this->days->today());
 
         return new AthleteContext(
-            $today,
-            $method,
-            new Place(
+            today: $today,
+            method: $method,
+            place: new Place(
                 self::stage($method, $athlete->stage_key),
                 Day::number($this->since->of($athlete)),
                 $standing instanceof Rung ? $standing : null,
             ),
-            $rules ?? $this->gym->gym()->houseRules(),
-            $this->diaries->of($athlete),
-            new StoredEstimates($athlete->id, $this->estimates, $this->before, $this->fall),
-            new StoredRungCatalogue($athlete, $this->ways, $this->kept),
-            $athlete->sessions_a_week,
-            $standing instanceof DoesNotFit ? $standing->reason : null,
-            $this->gym->gym()->capLimits(),
-            $this->hand->of($athlete),
+            rules: $rules ?? $this->gym->gym()->houseRules(),
+            diary: $this->diaries->of($athlete),
+            estimates: new StoredEstimates($athlete->id, $this->estimates, $this->before, $this->fall),
+            ways: new StoredRungCatalogue($athlete, $this->ways, $this->kept),
+            perWeek: $athlete->sessions_a_week,
+            missing: $standing instanceof DoesNotFit ? $standing->reason : null,
+            capLimits: $this->gym->gym()->capLimits(),
+            hand: $this->hand->of($athlete),
             off: new TimeOff(array_values(
                 TimeOffRecord::ahead($athlete->id, Day::date($today))->get()->map(
                     static fn (TimeOffRecord $t): array => [Day::number($t->from_on), Day::number($t->to_on)],

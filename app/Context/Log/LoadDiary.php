@@ -79,26 +79,26 @@ final class LoadDiary
         $faults = json_decode($set->faults ?? '[]', true);
 
         return $style === null ? null : new Done(
-            Day::number($set->trained_on),
-            Purpose::from($set->purpose),
-            $kind,
-            $style,
-            (float) ($set->carried_share ?? 1.0),
-            FeltLoad::of(
+            day: Day::number($set->trained_on),
+            purpose: Purpose::from($set->purpose),
+            kind: $kind,
+            style: $style,
+            share: (float) ($set->carried_share ?? 1.0),
+            load: FeltLoad::of(
                 (float) ($set->effective_share ?? 1.0),
                 (float) $set->share_sd,
                 $set->load_key ?? $set->work_key,
                 (float) $set->shape,
             ),
-            $set->work_key,
-            $set->part_of !== null,
-            $set->asked_reps,
-            (bool) $set->to_failure,
-            $set->clean_reps,
-            is_array($counts) ? (int) array_sum($counts) : 0,
-            array_values(array_filter(array_map(FormFault::tryFrom(...), is_array($faults) ? $faults : []))),
-            $set->reserve,
-            isset($set->hang_s) || isset($set->down_s) ? (float) ($set->hang_s ?? $set->down_s) : null,
+            work: $set->work_key,
+            isPart: $set->part_of !== null,
+            askedReps: $set->asked_reps,
+            toFailure: (bool) $set->to_failure,
+            reps: $set->clean_reps,
+            noCounts: is_array($counts) ? (int) array_sum($counts) : 0,
+            faults: array_values(array_filter(array_map(FormFault::tryFrom(...), is_array($faults) ? $faults : []))),
+            reserve: $set->reserve,
+            seconds: isset($set->hang_s) || isset($set->down_s) ? (float) ($set->hang_s ?? $set->down_s) : null,
             atS: (float) strtotime($set->performed_at),
         );
     }
@@ -167,16 +167,16 @@ final class LoadDiary
         $symptoms = $told->where('symptoms', '<>', [])->modelKeys();
         $undone = $symptoms === [] ? [] : PainUndoing::query()->whereIn('told_id', $symptoms)->pluck('told_id')->all();
         $signals = array_values($told->map(static fn (SignalRecord $s): Signal => Signal::of(
-            Day::number($s->told_for),
-            $s->soreness,
-            ($cleared !== null && $s->told_at <= $cleared) || in_array($s->id, $undone, true)
+            day: Day::number($s->told_for),
+            soreness: $s->soreness,
+            symptoms: ($cleared !== null && $s->told_at <= $cleared) || in_array($s->id, $undone, true)
                 ? []
                 : array_values(array_filter(array_map(Symptom::tryFrom(...), $s->symptoms))),
-            null,
-            $s->gave_out === null ? null : LimitingFactor::tryFrom($s->gave_out),
-            $s->effort,
-            $s->takes_hold,
-            $s->felt_worked,
+            pain: null,
+            limitingFactor: $s->gave_out === null ? null : LimitingFactor::tryFrom($s->gave_out),
+            effort: $s->effort,
+            takesHold: $s->takes_hold,
+            feltWorked: $s->felt_worked,
         ))->all());
 
         return $athlete->pain === null ? $signals : [...$signals, Signal::of(Day::number($this->days->today()), pain: $athlete->pain)];

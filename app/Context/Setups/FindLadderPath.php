@@ -65,7 +65,17 @@ final readonly class FindLadderPath
         $found = $this->kept->to(
             ['way', $lane->value, $from, $tried?->key(), $goalShare, $mostRungs, $advice, $search->limits->key()],
             $body,
-            fn (): array => $this->find($search, $body, $lane, $now, $estimate, $tried, $goalShare, $mostRungs, $advice),
+            fn (): array => $this->find(
+                search: $search,
+                body: $body,
+                lane: $lane,
+                now: $now,
+                estimate: $estimate,
+                tried: $tried,
+                goalShare: $goalShare,
+                mostRungs: $mostRungs,
+                advice: $advice,
+            ),
         );
 
         return StoredLadderPath::read($found, $now, $search, $body);
@@ -89,14 +99,14 @@ final readonly class FindLadderPath
         bool $advice,
     ): array {
         $way = LadderPath::of(
-            $search,
-            $body,
-            $lane,
-            $this->candidates->in($lane, $search, $body, $now?->exercise),
-            $now,
-            $estimate,
-            $goalShare,
-            $mostRungs,
+            search: $search,
+            body: $body,
+            lane: $lane,
+            candidates: $this->candidates->in($lane, $search, $body, $now?->exercise),
+            now: $now,
+            estimate: $estimate,
+            goalShare: $goalShare,
+            mostRungs: $mostRungs,
         );
         $through = static fn (array $rungs): SteadyLadder => SteadyLadder::through(
             array_values($rungs),

@@ -62,18 +62,18 @@ final readonly class StoredLadderPath
             );
 
             return new self(
-                $now?->share() ?? $j->number('from'),
-                $j->number('to'),
-                $below instanceof Rung ? $below : null,
-                $start instanceof Rung ? $start : null,
-                array_values(array_filter(
+                fromShare: $now?->share() ?? $j->number('from'),
+                toShare: $j->number('to'),
+                below: $below instanceof Rung ? $below : null,
+                start: $start instanceof Rung ? $start : null,
+                rungs: array_values(array_filter(
                     array_map($rung, $j->objects('rungs', self::MOST_RUNGS)),
                     static fn (mixed $r): bool => $r instanceof Rung,
                 )),
-                $j->number('largest'),
-                $j->integer('candidates'),
-                $j->boolean('reaches'),
-                $j->optionalText('advice', 600),
+                largestStep: $j->number('largest'),
+                candidates: $j->integer('candidates'),
+                reachesGoal: $j->boolean('reaches'),
+                advice: $j->optionalText('advice', 600),
             );
         });
     }

@@ -83,15 +83,15 @@ final class BriefQuestion
         $today = Day::number($on);
 
         return new AthleteContext(
-            $today,
-            $method,
-            $place,
-            $rules,
-            $diary,
-            FollowedEstimates::through($diary, $today),
-            $ways,
-            $perWeek,
-            $missing,
+            today: $today,
+            method: $method,
+            place: $place,
+            rules: $rules,
+            diary: $diary,
+            estimates: FollowedEstimates::through($diary, $today),
+            ways: $ways,
+            perWeek: $perWeek,
+            missing: $missing,
         );
     }
 
@@ -103,11 +103,11 @@ final class BriefQuestion
             $one->allowing('on', 'soreness', 'symptoms', 'pain', 'gave_out', 'effort', 'takes_hold', 'felt_worked');
             $on = $one->date('on', self::LATEST);
             $signal = $one->build(static fn (JsonObject $j): Signal => Signal::of(
-                Day::number($on), $j->optionalInteger('soreness'), $j
-                    ->choices('symptoms', Symptom::class), self::pain($j), $j
-                    ->optionalChoice('gave_out', LimitingFactor::class), $j
+                day: Day::number($on), soreness: $j->optionalInteger('soreness'), symptoms: $j
+                    ->choices('symptoms', Symptom::class), pain: self::pain($j), limitingFactor: $j
+                    ->optionalChoice('gave_out', LimitingFactor::class), effort: $j
                     ->optionalInteger('effort'),
-                $j->has('takes_hold') ? $j->boolean('takes_hold') : null, $j->optionalText('felt_worked', 200),
+                takesHold: $j->has('takes_hold') ? $j->boolean('takes_hold') : null, feltWorked: $j->optionalText('felt_worked', 200),
             ));
             if ($on <= $upTo) {
                 $signals[] = $signal;
@@ -173,7 +173,15 @@ final class BriefQuestion
             return 'The kit lacks a piece of it.';
         }
         $rung = $search->standing(
-            Exercise::of($choice, $style->movement, $style->at, $style->seconds, $style->grip, $style->width, $style->upBy),
+            Exercise::of(
+                setup: $choice,
+                movement: $style->movement,
+                at: $style->at,
+                seconds: $style->seconds,
+                grip: $style->grip,
+                width: $style->width,
+                upBy: $style->upBy,
+            ),
             $body,
         );
 

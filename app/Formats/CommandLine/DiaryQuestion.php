@@ -106,13 +106,13 @@ final class DiaryQuestion
         $what = $entry->object('exercise')->allowing('accessory', 'load_kg', 'seconds', 'metres', 'side');
 
         return new AccessoryWork(
-            Day::number($on),
-            $what->choice('accessory', Accessory::class),
-            $entry->optionalInteger('reps'),
-            $entry->optionalNumber('seconds') ?? $what->optionalNumber('seconds'),
-            $what->optionalNumber('load_kg'),
-            $what->optionalNumber('metres'),
-            BriefQuestion::pain($entry),
+            day: Day::number($on),
+            accessory: $what->choice('accessory', Accessory::class),
+            reps: $entry->optionalInteger('reps'),
+            seconds: $entry->optionalNumber('seconds') ?? $what->optionalNumber('seconds'),
+            loadKg: $what->optionalNumber('load_kg'),
+            metres: $what->optionalNumber('metres'),
+            pain: BriefQuestion::pain($entry),
         );
     }
 
@@ -135,12 +135,15 @@ final class DiaryQuestion
         $asked?->build(static fn () => OutOfRange::guard(['reps' => [$askedReps, Observation::REPS]]));
 
         return new Done(
-            Day::number($on), $entry->choice('purpose', Purpose::class), $kind, $style, $share, $load, null, $isPart, $askedReps,
-            $entry->has('to_failure')
-                && $entry->boolean('to_failure'), $reps, self::noCounts($entry), $entry->choices(
+            day: Day::number($on), purpose: $entry->choice(
+                'purpose',
+                Purpose::class,
+            ), kind: $kind, style: $style, share: $share, load: $load, work: null, isPart: $isPart, askedReps: $askedReps,
+            toFailure: $entry->has('to_failure')
+                && $entry->boolean('to_failure'), reps: $reps, noCounts: self::noCounts($entry), faults: $entry->choices(
                     'faults',
                     FormFault::class,
-                ), $reserve, $seconds, BriefQuestion::pain($entry), $atS,
+                ), reserve: $reserve, seconds: $seconds, pain: BriefQuestion::pain($entry), atS: $atS,
         );
     }
 

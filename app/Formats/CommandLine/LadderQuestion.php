@@ -50,13 +50,13 @@ final readonly class LadderQuestion
         );
 
         return new self(
-            Read::body($json->object('body')),
-            new RungSearch(Read::kit($json->object('kit'))),
-            $lane,
-            Read::share($json, 'from_share'),
-            Read::share($json, 'to_share'),
-            $smallest,
-            $most,
+            body: Read::body($json->object('body')),
+            search: new RungSearch(Read::kit($json->object('kit'))),
+            lane: $lane,
+            fromShare: Read::share($json, 'from_share'),
+            toShare: Read::share($json, 'to_share'),
+            smallestStep: $smallest,
+            mostRungs: $most,
         );
     }
 

@@ -113,13 +113,13 @@ final readonly class Observed
     private static function observation(JsonObject $j, string $on): Observation
     {
         return Observation::reps(
-            Day::number($on),
-            self::load($j),
-            $j->integer('reps'),
-            $j->optionalInteger('reserve'),
-            $j->optionalInteger('target'),
-            $j->has('to_failure') && $j->boolean('to_failure'),
-            $j->has('test') && $j->boolean('test') ? Occasion::Test : Occasion::Work,
+            day: Day::number($on),
+            load: self::load($j),
+            reps: $j->integer('reps'),
+            reserve: $j->optionalInteger('reserve'),
+            target: $j->optionalInteger('target'),
+            toFailure: $j->has('to_failure') && $j->boolean('to_failure'),
+            occasion: $j->has('test') && $j->boolean('test') ? Occasion::Test : Occasion::Work,
         );
     }
 }

@@ -81,14 +81,14 @@ final class Read
         $machines = array_map(self::machine(...), $json->objects('machines', Kit::MOST_PIECES));
 
         return new Kit(
-            $bars,
-            $bands,
-            $rings,
-            $boxes,
-            $plates,
-            $weights,
-            $machines,
-            $json->optionalChoice('floor', Floor::class) ?? Floor::Unknown,
+            bars: $bars,
+            bands: $bands,
+            ringPairs: $rings,
+            boxes: $boxes,
+            plates: $plates,
+            weights: $weights,
+            machines: $machines,
+            floor: $json->optionalChoice('floor', Floor::class) ?? Floor::Unknown,
         );
     }
 

@@ -48,13 +48,13 @@ final class Library
         $lines = array_map(MethodJson::line(...), $json->objects('lines', self::MOST));
 
         return new Builder(
-            $json->text('key', 64),
-            $json->name('name', 80),
-            $json->text('idea', 300),
-            MethodJson::range($json, 'weeks'),
-            $json->integer('from_reps'),
-            $lines === [] ? throw $json->fault('lines', 'Say what is done.') : $lines,
-            $json->has('tires') && $json->boolean('tires'),
+            key: $json->text('key', 64),
+            name: $json->name('name', 80),
+            idea: $json->text('idea', 300),
+            weeks: MethodJson::range($json, 'weeks'),
+            fromReps: $json->integer('from_reps'),
+            lines: $lines === [] ? throw $json->fault('lines', 'Say what is done.') : $lines,
+            tires: $json->has('tires') && $json->boolean('tires'),
         );
     }
 

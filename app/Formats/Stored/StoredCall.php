@@ -80,23 +80,23 @@ final class StoredCall
     public static function read(string $json): CallJson
     {
         return StoredForm::read('call', $json, static fn (JsonObject $j): CallJson => new CallJson(
-            $j->choice('verdict', Verdict::class),
-            $j->text('rule', 64),
-            StoredRung::read($j->object('from')),
-            $j->has('next') ? StoredRung::read($j->object('next')) : null,
-            $j->optionalNumber('change_kg'),
-            $j->optionalNumber('change_share'),
-            self::reasons($j),
-            $j->texts('missing', StoredForm::ANY, StoredForm::ANY),
-            $j->choice('confidence', Confidence::class),
-            $j->optionalNumber('chance'),
-            self::mixed($j->optionalObject('mixed')),
-            $j->optionalObject('place')?->text('name', 80),
-            array_map(
+            verdict: $j->choice('verdict', Verdict::class),
+            rule: $j->text('rule', 64),
+            from: StoredRung::read($j->object('from')),
+            next: $j->has('next') ? StoredRung::read($j->object('next')) : null,
+            change_kg: $j->optionalNumber('change_kg'),
+            change_share: $j->optionalNumber('change_share'),
+            reasons: self::reasons($j),
+            missing: $j->texts('missing', StoredForm::ANY, StoredForm::ANY),
+            confidence: $j->choice('confidence', Confidence::class),
+            chance: $j->optionalNumber('chance'),
+            mixed: self::mixed($j->optionalObject('mixed')),
+            stage_name: $j->optionalObject('place')?->text('name', 80),
+            cautions: array_map(
                 static fn (JsonObject $c): CautionJson => CautionJson::of($c->choice('code', Caution::class)),
                 $j->objects('cautions', StoredForm::ANY),
             ),
-            array_map(static fn (JsonObject $n): NearlyJson => new NearlyJson(
+            nearly: array_map(static fn (JsonObject $n): NearlyJson => new NearlyJson(
                 $n->choice('verdict', Verdict::class),
                 $n->text('rule', 64),
                 array_map(self::readEvidence(...), $n->objects('evidence', StoredForm::ANY)),

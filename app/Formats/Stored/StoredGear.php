@@ -63,13 +63,13 @@ final class StoredGear
             GearKind::Plate => Plate::of($id, $name, $j->number('thickness_m')),
             GearKind::Weight => Weight::of($id, $name, $j->number('mass_kg')),
             GearKind::Machine => Machine::of(
-                $id,
-                $name,
-                $j->choice('use', MachineUse::class),
-                $j->number('step_kg'),
-                $j->number('most_kg'),
-                $j->optionalNumber('leverage') ?? 1.0,
-                $j->optionalNumber('platform_kg') ?? 0.0,
+                id: $id,
+                name: $name,
+                use: $j->choice('use', MachineUse::class),
+                stepKg: $j->number('step_kg'),
+                mostKg: $j->number('most_kg'),
+                leverage: $j->optionalNumber('leverage') ?? 1.0,
+                platformKg: $j->optionalNumber('platform_kg') ?? 0.0,
             ),
         });
     }

@@ -34,13 +34,14 @@ final class StoredLineChange
     public static function read(string $json, string $line, int $from, bool $lasts): LineChange
     {
         return StoredForm::read('change', $json, static fn (JsonObject $j): LineChange => LineChange::of(
-            $line, $from, $lasts, $j->has('left_out')
-                && $j->boolean('left_out'), $j
-                    ->optionalInteger('sets'), $j
-                    ->optionalInteger('low'), $j
-                    ->optionalInteger('high'), $j
+            line: $line, from: $from, lasts: $lasts, isLeftOut: $j->has('left_out')
+                && $j->boolean('left_out'), sets: $j
+                    ->optionalInteger('sets'), low: $j
+                    ->optionalInteger('low'), high: $j
+                    ->optionalInteger('high'), restS: $j
                     ->optionalInteger('rest_s'),
-            $j->optionalChoice('accessory', Accessory::class) ?? ($j->has('exercise') ? StoredExercise::of($j->object('exercise')) : null),
+            instead: $j->optionalChoice('accessory', Accessory::class)
+                ?? ($j->has('exercise') ? StoredExercise::of($j->object('exercise')) : null),
         ));
     }
 }

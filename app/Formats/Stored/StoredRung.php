@@ -88,22 +88,23 @@ final class StoredRung
         $mount = $j->optionalObject('mount');
 
         return new CarriedJson(
-            true,
-            self::travel($j->object('carried_kg')),
-            self::travel($j->object('share')),
-            $j->number('share_sd'),
-            $j->optionalNumber('effective_share') ?? $j->number('ascent_share'), // calls of the first program know the latter
-            $j->optionalNumber('shape') ?? 0.0,
-            $j->number('rom_m'),
-            array_map(
+            fits: true,
+            carried_kg: self::travel($j->object('carried_kg')),
+            share: self::travel($j->object('share')),
+            share_sd: $j->number('share_sd'),
+            effective_share: $j->optionalNumber('effective_share')
+                ?? $j->number('ascent_share'), // calls of the first program know the latter
+            shape: $j->optionalNumber('shape') ?? 0.0,
+            rom_m: $j->number('rom_m'),
+            warnings: array_map(
                 static fn (JsonObject $w): WarningJson => new WarningJson($w->text('code', 64), $w->text('text', StoredForm::ANY)),
                 $j->objects('warnings', StoredForm::ANY),
             ),
-            count($range) === 2 ? [$range[0], $range[1]] : null,
-            $j->optionalNumber('friction'),
-            $j->optionalNumber('lift_off'),
-            $j->optionalNumber('recoil_j'),
-            $mount === null ? null : new MountJson($mount->number('box_m'), $mount->number('hand_kg'), $mount->boolean('partner')),
+            share_range: count($range) === 2 ? [$range[0], $range[1]] : null,
+            friction: $j->optionalNumber('friction'),
+            lift_off: $j->optionalNumber('lift_off'),
+            recoil_j: $j->optionalNumber('recoil_j'),
+            mount: $mount === null ? null : new MountJson($mount->number('box_m'), $mount->number('hand_kg'), $mount->boolean('partner')),
         );
     }
 

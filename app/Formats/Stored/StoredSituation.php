@@ -131,12 +131,12 @@ final class StoredSituation
             $fall = $told->numbers('fall', 2);
 
             return new Situation(
-                new Steps($at('from') ?? throw $j->fault('from', 'The rung is not among those kept.'), $at('up'), $at('down')),
-                array_map(self::session(...), $j->objects('sessions', StoredForm::ANY)),
-                new AsForetold($told->boolean('known'), array_filter($reps), array_filter($seconds)),
-                self::readSigns($j, $told, $rungs),
-                self::readStandard($j->object('standard')),
-                count($fall) === 2 ? new SetFall($fall[0], $fall[1]) : null,
+                steps: new Steps($at('from') ?? throw $j->fault('from', 'The rung is not among those kept.'), $at('up'), $at('down')),
+                sessions: array_map(self::session(...), $j->objects('sessions', StoredForm::ANY)),
+                foresight: new AsForetold($told->boolean('known'), array_filter($reps), array_filter($seconds)),
+                signs: self::readSigns($j, $told, $rungs),
+                standard: self::readStandard($j->object('standard')),
+                fall: count($fall) === 2 ? new SetFall($fall[0], $fall[1]) : null,
                 today: $j->integer('today'),
             );
         });
@@ -188,12 +188,15 @@ final class StoredSituation
         $instead = $rungs[$told->optionalText('instead', StoredForm::ANY) ?? ''] ?? null;
 
         return new Signs(
-            $j->has('pain') ? StoredPain::of($j->object('pain')) : null,
-            $signs->choices('symptoms', Symptom::class),
-            $signs->optionalInteger('soreness'),
-            array_values(array_filter(array_map(LimitingFactor::tryFrom(...), $signs->texts('gave_out', StoredForm::ANY, 32)))),
-            $signs->has('takes_no_hold') && $signs->boolean('takes_no_hold'),
-            $progress === null
+            pain: $j->has('pain') ? StoredPain::of($j->object('pain')) : null,
+            symptoms: $signs->choices('symptoms', Symptom::class),
+            soreness: $signs->optionalInteger('soreness'),
+            limitingFactor: array_values(array_filter(array_map(
+                LimitingFactor::tryFrom(...),
+                $signs->texts('gave_out', StoredForm::ANY, 32),
+            ))),
+            takesNoHold: $signs->has('takes_no_hold') && $signs->boolean('takes_no_hold'),
+            progress: $progress === null
                 ? null
                 : new Progress(
                     $progress->number('then'),
@@ -202,19 +205,19 @@ final class StoredSituation
                     $progress->integer('planned'),
                     $progress->boolean('clean'),
                 ),
-            Instead::of($instead),
-            $signs->optionalText('missing', StoredForm::ANY),
-            $told->optionalInteger('days_since_try'),
-            $goal === null
+            instead: Instead::of($instead),
+            missing: $signs->optionalText('missing', StoredForm::ANY),
+            daysSinceTry: $told->optionalInteger('days_since_try'),
+            goal: $goal === null
                 ? null
                 : new StrictGoal(
                     $rungs[$goal->text('rung', StoredForm::ANY)] ?? throw $goal->fault('rung', 'The rung is not among those kept.'),
                     $goal->integer('reps'),
                     $goal->number('chance'),
                 ),
-            $told->integer('days_at_stage'),
-            $signs->has('ends_stage') && $signs->boolean('ends_stage'),
-            $signs->optionalText('lacks_hang', StoredForm::ANY),
+            daysAtStage: $told->integer('days_at_stage'),
+            endsStage: $signs->has('ends_stage') && $signs->boolean('ends_stage'),
+            lacks: $signs->optionalText('lacks_hang', StoredForm::ANY),
         );
     }
 
@@ -249,13 +252,13 @@ final class StoredSituation
     private static function readStandard(JsonObject $j): Standard
     {
         return new Standard(
-            $j->integer('sets'),
-            $j->integer('count'),
-            $j->integer('floor'),
-            $j->integer('sessions'),
-            $j->number('chance'),
-            $j->choice('measure', Measure::class),
-            $j->integer('least_days'),
+            sets: $j->integer('sets'),
+            count: $j->integer('count'),
+            floor: $j->integer('floor'),
+            sessions: $j->integer('sessions'),
+            chance: $j->number('chance'),
+            measure: $j->choice('measure', Measure::class),
+            leastDays: $j->integer('least_days'),
         );
     }
 
@@ -300,7 +303,16 @@ final class StoredSituation
             static fn (JsonObject $w): Warning => new Warning($w->choice('code', WarningCode::class), $w->text('text', StoredForm::ANY)),
             $j->objects('warnings', StoredForm::ANY),
         );
-        $load = new CarriedLoad($weightN, $bottomN, $meanN, $topN, Demand::kept($share, $shape), $sd, $romM, $warnings);
+        $load = new CarriedLoad(
+            weightN: $weightN,
+            bottomN: $bottomN,
+            meanN: $meanN,
+            topN: $topN,
+            demand: Demand::kept($share, $shape),
+            shareSd: $sd,
+            romM: $romM,
+            warnings: $warnings,
+        );
 
         return new Rung(StoredExercise::of($j->object('exercise')), $j->text('name', StoredForm::ANY), new AsKept($load), $load);
     }

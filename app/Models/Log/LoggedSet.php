@@ -290,13 +290,13 @@ final class LoggedSet extends Record
 
         return match (true) {
             $set->hang_s === null && $set->asked_s === null => Observation::reps(
-                $day,
-                $load,
-                (int) $set->clean_reps,
-                $set->reserve,
-                $set->asked_reps,
-                (bool) $set->to_failure,
-                $occasion,
+                day: $day,
+                load: $load,
+                reps: (int) $set->clean_reps,
+                reserve: $set->reserve,
+                target: $set->asked_reps,
+                toFailure: (bool) $set->to_failure,
+                occasion: $occasion,
             ),
             (float) $seconds < Seconds::ASKED[0] => null,
             default => Observation::held(

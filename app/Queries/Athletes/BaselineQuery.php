@@ -91,14 +91,14 @@ final readonly class BaselineQuery
         $rung = $line->rung;
 
         return new BaselineLineResponse(
-            $line->step,
-            $line->state,
-            $line->step->title(),
-            $line->step->how(),
-            $line->step->isTimed(),
-            $line->step->restS(),
-            $line->said,
-            $rung === null ? null : RungJson::of($rung, null),
+            step: $line->step,
+            state: $line->state,
+            title: $line->step->title(),
+            how: $line->step->how(),
+            timed: $line->step->isTimed(),
+            rest_s: $line->step->restS(),
+            said: $line->said,
+            rung: $rung === null ? null : RungJson::of($rung, null),
         );
     }
 

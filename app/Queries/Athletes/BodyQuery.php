@@ -24,15 +24,15 @@ final readonly class BodyQuery
         $weighings = Weighing::latestFirst($athlete->id)->limit(self::MOST_WEIGHINGS)->get();
 
         return new BodyResponse(
-            $athlete->id,
-            $athlete->name,
-            $body->massKg,
-            $body->statureM,
-            $body->reachM,
-            $body->reachSource,
-            $body->reachSdM(),
-            array_map(ProportionJson::of(...), $body->proportions()),
-            array_values($weighings->map(static fn (Weighing $w): WeighingResponse => WeighingResponse::of($w))->all()),
+            athlete_id: $athlete->id,
+            name: $athlete->name,
+            mass_kg: $body->massKg,
+            stature_m: $body->statureM,
+            reach_m: $body->reachM,
+            reach_source: $body->reachSource,
+            reach_sd_m: $body->reachSdM(),
+            proportions: array_map(ProportionJson::of(...), $body->proportions()),
+            weighings: array_values($weighings->map(static fn (Weighing $w): WeighingResponse => WeighingResponse::of($w))->all()),
         );
     }
 }

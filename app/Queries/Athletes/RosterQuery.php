@@ -100,18 +100,18 @@ final readonly class RosterQuery
         $capacity = $capacities["$athlete->id $pattern->value"] ?? null;
 
         return new RosterEntryResponse(
-            $athlete->id, $athlete->name, $athlete->kind, $athlete->tags, $athlete->mass_kg,
-            $rung?->name, $rung?->share(),
-            CapacityResponse::of($this->estimates->from($capacity), $capacity?->trained_on),
-            $call === null ? null : $call->override_verdict ?? $call->verdict,
-            $call?->decision,
-            $athlete->paused_at !== null,
-            $athlete->archived_at !== null,
-            $athlete->last_trained_on,
-            $athlete->last_trained_on !== null && $athlete->last_trained_on < $this->days->daysAgo(Week::OVERDUE_DAYS),
-            $method->name,
-            LoadAthleteContext::stage($method, $athlete->stage_key)->name,
-            $damaged,
+            id: $athlete->id, name: $athlete->name, kind: $athlete->kind, tags: $athlete->tags, mass_kg: $athlete->mass_kg,
+            setup_name: $rung?->name, setup_share: $rung?->share(),
+            capacity: CapacityResponse::of($this->estimates->from($capacity), $capacity?->trained_on),
+            verdict: $call === null ? null : $call->override_verdict ?? $call->verdict,
+            decided: $call?->decision,
+            paused: $athlete->paused_at !== null,
+            archived: $athlete->archived_at !== null,
+            last_trained_on: $athlete->last_trained_on,
+            overdue: $athlete->last_trained_on !== null && $athlete->last_trained_on < $this->days->daysAgo(Week::OVERDUE_DAYS),
+            method_name: $method->name,
+            stage_name: LoadAthleteContext::stage($method, $athlete->stage_key)->name,
+            damaged: $damaged,
         );
     }
 

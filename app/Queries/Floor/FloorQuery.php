@@ -79,16 +79,16 @@ final readonly class FloorQuery
         $sets = $this->sets($class, $athletes, $on);
 
         return new ClassDayResponse(
-            $this->classes->held($class, $on),
-            $cursor,
-            $this->pulse->ticket($this->gym->id()),
-            $this->athletes($class, $on, $athletes, $said, $sets, $this->sheets->of($athletes, $on, self::begun($sets))),
-            array_values(
+            class: $this->classes->held($class, $on),
+            cursor: $cursor,
+            pulse: $this->pulse->ticket($this->gym->id()),
+            athletes: $this->athletes($class, $on, $athletes, $said, $sets, $this->sheets->of($athletes, $on, self::begun($sets))),
+            left_over: array_values(
                 $left->map(static fn (Athlete $a): RosterNameResponse => new RosterNameResponse($a->id, $a->name, $a->kind))->all(),
             ),
-            $this->pieces(),
-            CoachListResponse::ofGym($this->gym->id())->items,
-            $this->roster(array_column($athletes, 'id')),
+            gear: $this->pieces(),
+            coaches: CoachListResponse::ofGym($this->gym->id())->items,
+            roster: $this->roster(array_column($athletes, 'id')),
         );
     }
 
@@ -178,25 +178,27 @@ final readonly class FloorQuery
             $before = $a->last_trained_on !== null && $a->last_trained_on < $on ? $a->last_trained_on : null;
 
             return new FloorAthleteResponse(
-                $a->id,
-                $a->name,
-                $a->kind,
-                $said[$a->id] ?? true,
-                array_intersect($a->tags, $class->tags) === [],
-                $a->paused_at !== null,
-                $pains[$a->id] ?? null,
-                $sheets[$a->id] ?? null,
-                (object) $switches->get($a->id, new Collection)->pluck('rung_key', 'line')->all(),
-                array_values($sets->get($a->id, new Collection)->map(static fn (LoggedSet $s): SetResponse => SetResponse::of($s))->all()),
-                array_values($beside->get($a->id, new Collection)->map(AccessorySetResponse::of(...))->all()),
-                LimitingFactor::tryFrom((string) $ofDay->whereNotNull('gave_out')->last()?->gave_out),
-                $ofDay->whereNotNull('effort')->last()?->effort,
-                $signals->get($a->id, new Collection)->whereNotNull('soreness')->filter(
+                id: $a->id,
+                name: $a->name,
+                kind: $a->kind,
+                coming: $said[$a->id] ?? true,
+                walk_in: array_intersect($a->tags, $class->tags) === [],
+                paused: $a->paused_at !== null,
+                pain_source: $pains[$a->id] ?? null,
+                sheet: $sheets[$a->id] ?? null,
+                switched: (object) $switches->get($a->id, new Collection)->pluck('rung_key', 'line')->all(),
+                sets: array_values(
+                    $sets->get($a->id, new Collection)->map(static fn (LoggedSet $s): SetResponse => SetResponse::of($s))->all(),
+                ),
+                beside: array_values($beside->get($a->id, new Collection)->map(AccessorySetResponse::of(...))->all()),
+                gave_out: LimitingFactor::tryFrom((string) $ofDay->whereNotNull('gave_out')->last()?->gave_out),
+                effort: $ofDay->whereNotNull('effort')->last()?->effort,
+                soreness: $signals->get($a->id, new Collection)->whereNotNull('soreness')->filter(
                     static fn (SignalRecord $s): bool => $before === null
                     || $s->told_for > $before,
                 )->last()?->soreness,
-                $signals->get($a->id, new Collection)->where('wall_day', true)->last()?->told_for,
-                $before,
+                wall_on: $signals->get($a->id, new Collection)->where('wall_day', true)->last()?->told_for,
+                trained_before_on: $before,
             );
         }, $athletes);
     }

@@ -78,16 +78,16 @@ final readonly class SheetQuery
         );
 
         return new SheetResponse(
-            array_map(
+            lines: array_map(
                 static fn (Block $b): SheetLineResponse => SheetLineResponse::of($b, $athlete->toCore(), $others($b)),
                 $session->blocks,
             ),
-            $session->notes,
-            $session->minutes(),
-            $concern === null ? null : ConcernResponse::of($concern),
-            $session->refused === null ? null : RefusalResponse::of($session->refused),
-            LoweringLeftResponse::of(LoweringsLeft::of($context)),
-            $session->place->stage->name,
+            remarks: $session->notes,
+            minutes: $session->minutes(),
+            concern: $concern === null ? null : ConcernResponse::of($concern),
+            refused: $session->refused === null ? null : RefusalResponse::of($session->refused),
+            lowerings: LoweringLeftResponse::of(LoweringsLeft::of($context)),
+            stage: $session->place->stage->name,
         );
     }
 }

@@ -54,19 +54,28 @@ final readonly class BenchQuery
         $setup = BandHelp::of($bar->heightM, $attach, [$band]);
         $load = $setup->carriedBy($body);
         if ($load instanceof DoesNotFit) {
-            return new HelpJson($attach, $load->reason, null, null, null, null, null, null);
+            return new HelpJson(
+                attach: $attach,
+                reason: $load->reason,
+                help_kg: null,
+                share: null,
+                share_sd: null,
+                bottom_m: null,
+                top_m: null,
+                why: null,
+            );
         }
         $path = $setup->lengths($body)->paths[0];
 
         return new HelpJson(
-            $attach,
-            null,
-            new TravelJson($load->helpKg($load->bottomN), $load->helpKg($load->meanN), $load->helpKg($load->topN)),
-            $load->share(),
-            $load->shareSd,
-            $path->bottomM,
-            $path->topM,
-            WhyJson::of("At the $attach->value", $setup->why($body)),
+            attach: $attach,
+            reason: null,
+            help_kg: new TravelJson($load->helpKg($load->bottomN), $load->helpKg($load->meanN), $load->helpKg($load->topN)),
+            share: $load->share(),
+            share_sd: $load->shareSd,
+            bottom_m: $path->bottomM,
+            top_m: $path->topM,
+            why: WhyJson::of("At the $attach->value", $setup->why($body)),
         );
     }
 }

@@ -58,18 +58,18 @@ final readonly class SessionQuery
         $begun = $context->begun();
 
         return new SessionResponse(
-            Day::date($context->today),
-            PlaceJson::of($context->method, $session->place->stage, $session->place->since),
-            array_map(BlockJson::of(...), $session->blocks),
-            $session->minutes(),
-            $session->gear,
-            [
+            on: Day::date($context->today),
+            place: PlaceJson::of($context->method, $session->place->stage, $session->place->since),
+            blocks: array_map(BlockJson::of(...), $session->blocks),
+            minutes: $session->minutes(),
+            gear: $session->gear,
+            notes: [
                 ...($begun === 0 ? [] : [$begun === 1 ? 'Begun: one set logged today.' : "Begun: $begun sets logged today."]),
                 ...$session->notes,
             ],
-            $session->refused === null ? null : RefusalResponse::of($session->refused),
-            array_map(LeftOutResponse::of(...), $session->leftOut),
-            CalendarResponse::of(Calendar::of($context), $context->today),
+            refused: $session->refused === null ? null : RefusalResponse::of($session->refused),
+            left_out: array_map(LeftOutResponse::of(...), $session->leftOut),
+            calendar: CalendarResponse::of(Calendar::of($context), $context->today),
         );
     }
 

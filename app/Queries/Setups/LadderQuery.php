@@ -34,23 +34,23 @@ final readonly class LadderQuery
         $answer = static fn (Rung $rung): RungJson => RungJson::estimated($rung, $estimate);
 
         return new LadderJson(
-            $lane,
-            $way->fromShare,
-            $way->toShare,
-            $now === null ? null : $answer($now),
-            $way->below === null ? null : $answer($way->below),
-            array_map(
+            lane: $lane,
+            from_share: $way->fromShare,
+            to_share: $way->toShare,
+            now: $now === null ? null : $answer($now),
+            below: $way->below === null ? null : $answer($way->below),
+            rungs: array_map(
                 static fn (Rung $rung, float $step): LadderRungJson => new LadderRungJson($answer($rung), $step),
                 $way->rungs,
                 $way->stepsUp(),
             ),
-            $way->largestStep,
-            $way->largestStepTo(),
-            $way->candidates,
-            $way->reachesGoal,
-            $way->advice,
-            $tried === null ? null : $answer($tried),
-            $way->start === null ? null : $answer($way->start),
+            largest_step: $way->largestStep,
+            largest_step_to: $way->largestStepTo(),
+            candidates: $way->candidates,
+            reaches_goal: $way->reachesGoal,
+            advice: $way->advice,
+            tried: $tried === null ? null : $answer($tried),
+            start: $way->start === null ? null : $answer($way->start),
         );
     }
 

@@ -63,16 +63,16 @@ final readonly class SetupQuery
         };
 
         return new SetupAnswerJson(
-            $exercise->name($kit),
-            $exercise->lane(),
-            ExerciseJson::of($exercise),
-            $athlete->chosen?->key() === $exercise->key(),
-            $fits ? null : $rung->reason,
-            $fits ? RungJson::estimated($rung, $estimate) : null,
-            $fits ? SideViewJson::of($rung->setup->sideView($body)) : null,
-            $why === null ? null : WhyJson::of($exercise->name($kit), $why),
-            $fits ? $this->safer($rung, $estimate, $athlete) : null,
-            PracticeJson::of(HousePractice::of($exercise, $this->gym->gym()->houseRules())),
+            name: $exercise->name($kit),
+            lane: $exercise->lane(),
+            exercise: ExerciseJson::of($exercise),
+            chosen: $athlete->chosen?->key() === $exercise->key(),
+            reason: $fits ? null : $rung->reason,
+            rung: $fits ? RungJson::estimated($rung, $estimate) : null,
+            view: $fits ? SideViewJson::of($rung->setup->sideView($body)) : null,
+            why: $why === null ? null : WhyJson::of($exercise->name($kit), $why),
+            safer: $fits ? $this->safer($rung, $estimate, $athlete) : null,
+            practice: PracticeJson::of(HousePractice::of($exercise, $this->gym->gym()->houseRules())),
         );
     }
 

@@ -49,18 +49,18 @@ final readonly class KeptCallResponse
     public static function of(CallRecord $call, string $athleteName): self
     {
         return new self(
-            $call->id,
-            $call->athlete_id,
-            $athleteName,
-            $call->version,
-            $call->made_at->utc()->format('Y-m-d\TH:i:s\Z'),
-            StoredCall::read($call->call),
-            $call->changed,
-            $call->decision,
-            $call->override_verdict,
-            $call->override_exercise === null ? null : ExerciseJson::of($call->override_exercise),
-            $call->override_reason,
-            $call->decided_at?->utc()->format('Y-m-d\TH:i:s\Z'),
+            id: $call->id,
+            athlete_id: $call->athlete_id,
+            athlete_name: $athleteName,
+            version: $call->version,
+            made_at: $call->made_at->utc()->format('Y-m-d\TH:i:s\Z'),
+            call: StoredCall::read($call->call),
+            changed: $call->changed,
+            decision: $call->decision,
+            override_verdict: $call->override_verdict,
+            override_exercise: $call->override_exercise === null ? null : ExerciseJson::of($call->override_exercise),
+            override_reason: $call->override_reason,
+            decided_at: $call->decided_at?->utc()->format('Y-m-d\TH:i:s\Z'),
         );
     }
 }

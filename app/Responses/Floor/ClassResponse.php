@@ -43,15 +43,15 @@ final readonly class ClassResponse
     public static function of(GymClass $class, array $next): self
     {
         return new self(
-            $class->id,
-            $class->name,
-            $class->first_on,
-            $class->at,
-            $class->minutes,
-            $class->weekly,
-            $class->last_on,
-            $class->tags,
-            $next,
+            id: $class->id,
+            name: $class->name,
+            first_on: $class->first_on,
+            at: $class->at,
+            minutes: $class->minutes,
+            weekly: $class->weekly,
+            last_on: $class->last_on,
+            tags: $class->tags,
+            next: $next,
         );
     }
 }

@@ -41,13 +41,13 @@ final readonly class SheetRungResponse
     public static function of(Rung $rung, ?RepPrediction $likely): self
     {
         return new self(
-            $rung->key(),
-            $rung->name,
-            ExerciseJson::of($rung->exercise),
-            $rung->share(),
-            $likely === null ? null : PredictionJson::of($likely),
-            Station::of($rung->exercise->setup),
-            $rung->exercise->setup->bandIds(),
+            key: $rung->key(),
+            name: $rung->name,
+            exercise: ExerciseJson::of($rung->exercise),
+            share: $rung->share(),
+            prediction: $likely === null ? null : PredictionJson::of($likely),
+            station: Station::of($rung->exercise->setup),
+            bands: $rung->exercise->setup->bandIds(),
         );
     }
 }

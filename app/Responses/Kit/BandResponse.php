@@ -49,14 +49,14 @@ final readonly class BandResponse
         $core = $band->toCore();
 
         return new self(
-            $band->id, $band->name, $band->hung_length_m, $band->width_mm, $band->thickness_mm,
-            array_map(BandPointJson::of(...), $core->points),
-            BandCurveJson::of($core),
-            $band->retired_at !== null,
-            $wear,
-            $band->measured_on,
-            $band->hitched_on,
-            CalibrationAge::words($band->measured_on === null ? null : $today - Day::number($band->measured_on)),
+            id: $band->id, name: $band->name, hung_length_m: $band->hung_length_m, width_mm: $band->width_mm, thickness_mm: $band->thickness_mm,
+            points: array_map(BandPointJson::of(...), $core->points),
+            curve: BandCurveJson::of($core),
+            retired: $band->retired_at !== null,
+            wear: $wear,
+            measured_on: $band->measured_on,
+            hitched_on: $band->hitched_on,
+            measure_again: CalibrationAge::words($band->measured_on === null ? null : $today - Day::number($band->measured_on)),
         );
     }
 }

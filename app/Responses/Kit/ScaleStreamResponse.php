@@ -41,13 +41,13 @@ final readonly class ScaleStreamResponse
         $watch = ScaleWatch::of($tape->readings ?? [], $tape->nowMs ?? 0);
 
         return new self(
-            $tape !== null,
-            $tape !== null && $tape->simulated,
-            $watch->state,
-            $watch->forceN,
-            $watch->forceN === null ? null : CarriedLoad::kg($watch->forceN),
-            $watch->sdN === null ? null : CarriedLoad::kg($watch->sdN),
-            array_map(static fn (ScaleReading $r): float => CarriedLoad::kg($r->forceN), $tape->readings ?? []),
+            connected: $tape !== null,
+            simulated: $tape !== null && $tape->simulated,
+            state: $watch->state,
+            force_n: $watch->forceN,
+            force_kg: $watch->forceN === null ? null : CarriedLoad::kg($watch->forceN),
+            sd_kg: $watch->sdN === null ? null : CarriedLoad::kg($watch->sdN),
+            trace_kg: array_map(static fn (ScaleReading $r): float => CarriedLoad::kg($r->forceN), $tape->readings ?? []),
         );
     }
 }

@@ -35,13 +35,13 @@ final readonly class AccessorySetResponse
     public static function of(AccessorySet $set): self
     {
         return new self(
-            $set->id,
-            $set->performed_at->utc()->format('Y-m-d\TH:i:s\Z'),
-            Accessory::tryFrom($set->accessory),
-            $set->reps,
-            $set->seconds,
-            $set->metres,
-            $set->load_kg,
+            id: $set->id,
+            performed_at: $set->performed_at->utc()->format('Y-m-d\TH:i:s\Z'),
+            accessory: Accessory::tryFrom($set->accessory),
+            reps: $set->reps,
+            seconds: $set->seconds,
+            metres: $set->metres,
+            load_kg: $set->load_kg,
         );
     }
 }

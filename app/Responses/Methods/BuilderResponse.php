@@ -39,13 +39,13 @@ final readonly class BuilderResponse
     public static function of(Builder $b): self
     {
         return new self(
-            $b->key,
-            $b->name,
-            $b->idea,
-            $b->weeks,
-            $b->fromReps,
-            array_map(static fn (Prescription $p): string => $p->words(), $b->lines),
-            $b->tires,
+            key: $b->key,
+            name: $b->name,
+            idea: $b->idea,
+            weeks: $b->weeks,
+            from_reps: $b->fromReps,
+            lines: array_map(static fn (Prescription $p): string => $p->words(), $b->lines),
+            tires: $b->tires,
         );
     }
 }

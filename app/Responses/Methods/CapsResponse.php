@@ -43,12 +43,12 @@ final readonly class CapsResponse
         $limits = $gym->capLimits();
 
         return new self(
-            $limits->loweringsASession, $limits->loweringsAWeek, $limits->hardSetsFirstMonth, $limits->hardSetsLater, (
+            lowerings_a_session: $limits->loweringsASession, lowerings_a_week: $limits->loweringsAWeek, hard_sets_first_month: $limits->hardSetsFirstMonth, hard_sets_later: $limits->hardSetsLater, usual: (
                 new CapLimits
             )->figures(),
-            $gym->caps_raised_by === null
+            raised_by: $gym->caps_raised_by === null
                 ? null
-                : User::query()->find($gym->caps_raised_by)?->name, $gym->caps_raised_at?->toIso8601String(),
+                : User::query()->find($gym->caps_raised_by)?->name, raised_at: $gym->caps_raised_at?->toIso8601String(),
         );
     }
 }

@@ -52,15 +52,15 @@ final readonly class MethodStripResponse
         }
 
         return new self(
-            $method->key,
-            $method->name,
-            $method->idea,
-            $method->perWeek,
-            array_map(StageStripResponse::of(...), $method->stages),
-            $says,
-            $own,
-            $athletes,
-            $lacks,
+            key: $method->key,
+            name: $method->name,
+            idea: $method->idea,
+            per_week: $method->perWeek,
+            stages: array_map(StageStripResponse::of(...), $method->stages),
+            says: $says,
+            own: $own,
+            athletes: $athletes,
+            lacks: $lacks,
         );
     }
 }

@@ -47,16 +47,16 @@ final readonly class StageStripResponse
     public static function of(Stage $stage): self
     {
         return new self(
-            $stage->key,
-            $stage->name,
-            $stage->kind(),
-            $stage->weeks,
-            $stage->endsAtShare,
-            array_map(static fn (Prescription $p): string => $p->words(), $stage->lines),
-            $stage->gate->words(),
-            $stage->lowerings(),
-            $stage->ours,
-            $stage->note,
+            key: $stage->key,
+            name: $stage->name,
+            kind: $stage->kind(),
+            weeks: $stage->weeks,
+            ends_at_share: $stage->endsAtShare,
+            lines: array_map(static fn (Prescription $p): string => $p->words(), $stage->lines),
+            gate: $stage->gate->words(),
+            lowerings: $stage->lowerings(),
+            ours: $stage->ours,
+            note: $stage->note,
         );
     }
 }

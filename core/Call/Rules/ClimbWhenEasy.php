@@ -51,10 +51,12 @@ final readonly class ClimbWhenEasy implements Rule
         );
 
         return $chance < $situation->standard->chance ? Finding::nearly($evidence) : Finding::fires(new Call(
-            $this->verdict(), $this->name(), $next, [
+            verdict: $this->verdict(), rule: $this->name(), next: $next, reasons: [
                 $evidence,
                 ...$situation->largeStep(),
-            ], Confidence::Fair, $situation->chanceOfFloor($next), ['Pain, or a session under the floor.'], MixedSet::over($situation),
+            ], confidence: Confidence::Fair, chance: $situation->chanceOfFloor($next), missing: [
+                'Pain, or a session under the floor.',
+            ], mixed: MixedSet::over($situation),
         ));
     }
 }

@@ -92,18 +92,18 @@ final readonly class ClimbWhenGateMet implements Rule
     private function call(Situation $situation, Rung $next, ?float $chance): Call
     {
         return new Call(
-            $this->verdict(),
-            $this->name(),
-            $next,
-            [
+            verdict: $this->verdict(),
+            rule: $this->name(),
+            next: $next,
+            reasons: [
                 $this->gate($situation, $situation->sessionsMet()),
                 ...($chance === null ? [] : [$this->likely($situation, $chance)]),
                 ...$situation->largeStep(),
             ],
-            $chance >= self::FIRM_CHANCE ? Confidence::Firm : Confidence::Fair,
-            $chance,
-            ['Pain, or a session under the gate.'],
-            MixedSet::over($situation),
+            confidence: $chance >= self::FIRM_CHANCE ? Confidence::Firm : Confidence::Fair,
+            chance: $chance,
+            missing: ['Pain, or a session under the gate.'],
+            mixed: MixedSet::over($situation),
         );
     }
 

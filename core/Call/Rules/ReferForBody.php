@@ -32,11 +32,11 @@ final readonly class ReferForBody implements Rule
         $told = [...$this->pain($situation), ...$this->symptoms($situation)];
 
         return $told === [] ? Finding::silent() : Finding::fires(new Call(
-            $this->verdict(),
-            $this->name(),
-            null,
-            $told,
-            Confidence::Firm,
+            verdict: $this->verdict(),
+            rule: $this->name(),
+            next: null,
+            reasons: $told,
+            confidence: Confidence::Firm,
             missing: ['A licensed clinician’s word, and the coach’s note that clears it.'],
             cautions: $this->isUrgent($situation) ? [Caution::Emergency, Caution::StopForPain] : [Caution::StopForPain, Caution::Emergency],
         ));

@@ -40,7 +40,7 @@ final readonly class RestWhenSore implements Rule
             $soreness === null || $soreness < Signal::MARKED_SORENESS - 1 => Finding::silent(),
             $soreness < Signal::MARKED_SORENESS => Finding::nearly($evidence),
             default => Finding::fires(new Call(
-                $this->verdict(), $this->name(), $situation->rung(), [$evidence], Confidence::Firm,
+                verdict: $this->verdict(), rule: $this->name(), next: $situation->rung(), reasons: [$evidence], confidence: Confidence::Firm,
                 missing: ['Soreness of 3 or less: ask again tomorrow.'], cautions: [Caution::LoweringSoreness, Caution::MuscleBreakdown],
             )),
         };

@@ -36,10 +36,10 @@ final readonly class Stay implements Rule
         $latest = $situation->latest();
 
         return Finding::fires(new Call(
-            $this->verdict(),
-            $this->name(),
-            $situation->rung(),
-            [
+            verdict: $this->verdict(),
+            rule: $this->name(),
+            next: $situation->rung(),
+            reasons: [
                 new Evidence(
                     $latest === null
                         ? 'No session on this set-up yet.'
@@ -52,12 +52,12 @@ final readonly class Stay implements Rule
                 ...$this->slips($situation->rung()),
                 ...$situation->largeStep(),
             ],
-            ! $situation->foresight->isKnown() || count($situation->sessions) < $situation->standard->sessions
+            confidence: ! $situation->foresight->isKnown() || count($situation->sessions) < $situation->standard->sessions
                 ? Confidence::Slight
                 : Confidence::Fair,
-            $situation->chanceOfFloor($situation->rung()),
-            $this->missing($situation),
-            MixedSet::over($situation),
+            chance: $situation->chanceOfFloor($situation->rung()),
+            missing: $this->missing($situation),
+            mixed: MixedSet::over($situation),
         ));
     }
 

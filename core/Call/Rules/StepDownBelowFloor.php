@@ -69,13 +69,13 @@ final readonly class StepDownBelowFloor implements Rule
         $standard = $situation->standard;
 
         return new Call(
-            $this->verdict(),
-            $this->name(),
-            $down,
-            [$why, $this->easing($situation->rung()->share() - $down->share())],
-            Confidence::Firm,
-            $situation->chanceOfFloor($down),
-            [sprintf('One set of %s or more would hold this set-up.', $standard->countWords($standard->floor))],
+            verdict: $this->verdict(),
+            rule: $this->name(),
+            next: $down,
+            reasons: [$why, $this->easing($situation->rung()->share() - $down->share())],
+            confidence: Confidence::Firm,
+            chance: $situation->chanceOfFloor($down),
+            missing: [sprintf('One set of %s or more would hold this set-up.', $standard->countWords($standard->floor))],
         );
     }
 

@@ -67,13 +67,13 @@ final readonly class StepDownUnclean implements Rule
         assert($down !== null);
 
         return new Call(
-            $this->verdict(),
-            $this->name(),
-            $down,
-            array_values($evidence),
-            Confidence::Fair,
-            $situation->chanceOfFloor($down),
-            ['A session with seven in ten reps clean, each way down as slow as asked.'],
+            verdict: $this->verdict(),
+            rule: $this->name(),
+            next: $down,
+            reasons: array_values($evidence),
+            confidence: Confidence::Fair,
+            chance: $situation->chanceOfFloor($down),
+            missing: ['A session with seven in ten reps clean, each way down as slow as asked.'],
         );
     }
 }

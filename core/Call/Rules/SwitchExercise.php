@@ -88,7 +88,7 @@ final readonly class SwitchExercise implements Rule
             $evidence,
             new Evidence('This kit has no other exercise near this share.'),
         ) : Finding::fires(new Call(
-            $this->verdict(), $this->name(), $next, [$evidence], $confidence, $situation->chanceOfFloor($next), [$missing],
+            verdict: $this->verdict(), rule: $this->name(), next: $next, reasons: [$evidence], confidence: $confidence, chance: $situation->chanceOfFloor($next), missing: [$missing],
         ));
     }
 

@@ -60,7 +60,10 @@ final readonly class TestWhenLikely implements Rule
             $days !== null
             && $days <= self::DAYS_APART
         ) ? Finding::nearly($likely, ...$apart) : Finding::fires(new Call(
-            $this->verdict(), $this->name(), $goal->strict, [$likely, ...$apart], Confidence::Fair, $goal->chance, [
+            verdict: $this->verdict(), rule: $this->name(), next: $goal->strict, reasons: [
+                $likely,
+                ...$apart,
+            ], confidence: Confidence::Fair, chance: $goal->chance, missing: [
                 'A test made; a miss does no harm.',
             ],
         ));

@@ -54,14 +54,14 @@ final readonly class SituationOf
         $sessions = $this->sessions();
 
         return new Situation(
-            $steps,
-            $sessions,
-            new FromEstimate($this->context->estimates->of($pattern), $this->rung, $this->context->estimate(...)),
-            $this->signs($sessions),
-            $this->standard,
-            $this->context->estimates->fall($pattern),
-            $this->course,
-            $this->context->today,
+            steps: $steps,
+            sessions: $sessions,
+            foresight: new FromEstimate($this->context->estimates->of($pattern), $this->rung, $this->context->estimate(...)),
+            signs: $this->signs($sessions),
+            standard: $this->standard,
+            fall: $this->context->estimates->fall($pattern),
+            course: $this->course,
+            today: $this->context->today,
         );
     }
 
@@ -75,19 +75,19 @@ final readonly class SituationOf
         $lastTry = $diary->lastTry();
 
         return new Signs(
-            $diary->pain(),
-            $diary->symptoms(),
-            $diary->soreness($today),
-            $this->limitingFactor($diary),
-            $last?->takesHold === false,
-            $this->progress($sessions),
-            new Instead($this->instead(...)),
-            $this->context->missing,
-            $lastTry === null ? null : $today - $lastTry,
-            $this->goal(),
-            $today - $this->context->place->since,
-            $this->course->endsStage(),
-            BeforeHanging::lacks($this->context, $this->course),
+            pain: $diary->pain(),
+            symptoms: $diary->symptoms(),
+            soreness: $diary->soreness($today),
+            limitingFactor: $this->limitingFactor($diary),
+            takesNoHold: $last?->takesHold === false,
+            progress: $this->progress($sessions),
+            instead: new Instead($this->instead(...)),
+            missing: $this->context->missing,
+            daysSinceTry: $lastTry === null ? null : $today - $lastTry,
+            goal: $this->goal(),
+            daysAtStage: $today - $this->context->place->since,
+            endsStage: $this->course->endsStage(),
+            lacks: BeforeHanging::lacks($this->context, $this->course),
         );
     }
 

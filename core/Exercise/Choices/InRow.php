@@ -55,14 +55,14 @@ final readonly class InRow implements Choice
         sort($vestIds);
 
         return new self(
-            $this->ringId,
-            $this->barId,
-            $this->strapM,
-            $this->heelMarkM,
-            $this->boxId,
-            $heels,
-            $knees,
-            array_values(array_unique($vestIds)),
+            ringId: $this->ringId,
+            barId: $this->barId,
+            strapM: $this->strapM,
+            heelMarkM: $this->heelMarkM,
+            boxId: $this->boxId,
+            heels: $heels,
+            knees: $knees,
+            vestIds: array_values(array_unique($vestIds)),
         );
     }
 
@@ -75,12 +75,30 @@ final readonly class InRow implements Choice
     /** @param  string|null  $boxId  none is the floor */
     public function onFooting(?string $boxId): self
     {
-        return new self($this->ringId, $this->barId, $this->strapM, $this->heelMarkM, $boxId, $this->heels, $this->knees, $this->vestIds);
+        return new self(
+            ringId: $this->ringId,
+            barId: $this->barId,
+            strapM: $this->strapM,
+            heelMarkM: $this->heelMarkM,
+            boxId: $boxId,
+            heels: $this->heels,
+            knees: $this->knees,
+            vestIds: $this->vestIds,
+        );
     }
 
     public function withHeelMark(float $heelMarkM): self
     {
-        return new self($this->ringId, $this->barId, $this->strapM, $heelMarkM, $this->boxId, $this->heels, $this->knees, $this->vestIds);
+        return new self(
+            ringId: $this->ringId,
+            barId: $this->barId,
+            strapM: $this->strapM,
+            heelMarkM: $heelMarkM,
+            boxId: $this->boxId,
+            heels: $this->heels,
+            knees: $this->knees,
+            vestIds: $this->vestIds,
+        );
     }
 
     public function kind(): ChoiceKind

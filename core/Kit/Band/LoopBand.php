@@ -57,7 +57,16 @@ final readonly class LoopBand
         ]);
         $calibration = BandCalibration::of(RubberLaw::fromSize($hungLengthM, $widthMm, $thicknessMm), $points);
 
-        return new self($id, $name, $widthMm, $thicknessMm, $points, $calibration->law, $calibration->status, $calibration);
+        return new self(
+            id: $id,
+            name: $name,
+            widthMm: $widthMm,
+            thicknessMm: $thicknessMm,
+            points: $points,
+            law: $calibration->law,
+            status: $calibration->status,
+            calibration: $calibration,
+        );
     }
 
     public function hungLengthM(): float

@@ -61,7 +61,17 @@ final readonly class LineChange
             'high' => [$high, [(float) ($low ?? Amount::COUNT[0]), Amount::COUNT[1]]],
         ]);
 
-        return new self($line, $from, $lasts, $isLeftOut, $sets, $low, $high ?? $low, $restS, $instead);
+        return new self(
+            line: $line,
+            from: $from,
+            lasts: $lasts,
+            isLeftOut: $isLeftOut,
+            sets: $sets,
+            low: $low,
+            high: $high ?? $low,
+            restS: $restS,
+            instead: $instead,
+        );
     }
 
     /** For the session that comes next on a day: today's, unless that is done. */

@@ -247,12 +247,12 @@ final readonly class Diary
         $of = array_values(array_filter($this->signals, static fn (Signal $s): bool => $s->day === $day));
 
         return $of === [] ? null : array_reduce(array_slice($of, 1), static fn (Signal $a, Signal $b): Signal => Signal::of(
-            $day, $b->soreness
-                ?? $a->soreness, [...$a->symptoms, ...$b->symptoms], $b->pain
-                ?? $a->pain, $b->limitingFactor
-                ?? $a->limitingFactor, $b->effort
-                ?? $a->effort, $b->takesHold
-                ?? $a->takesHold, $b->feltWorked
+            day: $day, soreness: $b->soreness
+                ?? $a->soreness, symptoms: [...$a->symptoms, ...$b->symptoms], pain: $b->pain
+                ?? $a->pain, limitingFactor: $b->limitingFactor
+                ?? $a->limitingFactor, effort: $b->effort
+                ?? $a->effort, takesHold: $b->takesHold
+                ?? $a->takesHold, feltWorked: $b->feltWorked
                 ?? $a->feltWorked,
         ), $of[0]);
     }

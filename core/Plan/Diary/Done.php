@@ -129,13 +129,13 @@ final readonly class Done
             ! $this->style->movement->isTimed() => $this->reps === null
                 ? null
                 : Observation::reps(
-                    $this->day,
-                    $this->load,
-                    $this->reps,
-                    $this->reserve,
-                    $this->askedReps,
-                    $this->toFailure,
-                    $this->purpose->occasion(),
+                    day: $this->day,
+                    load: $this->load,
+                    reps: $this->reps,
+                    reserve: $this->reserve,
+                    target: $this->askedReps,
+                    toFailure: $this->toFailure,
+                    occasion: $this->purpose->occasion(),
                 ),
             $seconds === null || $seconds < Seconds::ASKED[0] => null,
             default => Observation::held(

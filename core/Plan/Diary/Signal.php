@@ -52,6 +52,15 @@ final readonly class Signal
     ): self {
         OutOfRange::guard(['soreness' => [$soreness, self::SORENESS], 'effort' => [$effort, self::EFFORT]]);
 
-        return new self($day, $soreness, $symptoms, $pain, $limitingFactor, $effort, $takesHold, $feltWorked);
+        return new self(
+            day: $day,
+            soreness: $soreness,
+            symptoms: $symptoms,
+            pain: $pain,
+            limitingFactor: $limitingFactor,
+            effort: $effort,
+            takesHold: $takesHold,
+            feltWorked: $feltWorked,
+        );
     }
 }

@@ -57,11 +57,11 @@ final readonly class FreshTry
         $isTest = $chance >= self::TEST_CHANCE;
 
         return [new Block(
-            SessionPart::Test,
-            $strict,
-            1,
-            Amount::of(Measure::Reps, 1),
-            self::REST_S,
+            part: SessionPart::Test,
+            do: $strict,
+            sets: 1,
+            amount: Amount::of(Measure::Reps, 1),
+            restS: self::REST_S,
             expected: array_filter([$this->context->estimate($strict)->onRung($strict)]),
             cues: Practice::of($strict->exercise)->cues,
             cautions: Watch::of($strict, 1),

@@ -152,7 +152,7 @@ final readonly class LineWriter
             ...($isCut ? [$this->cut($asked)] : []),
         ];
 
-        return $this->block($asked, $rung, $sets, $down, $first, $notes, $isCut);
+        return $this->block(asked: $asked, rung: $rung, sets: $sets, down: $down, first: $first, notes: $notes, isCut: $isCut);
     }
 
     /** @param  list<string>  $notes */
@@ -164,15 +164,15 @@ final readonly class LineWriter
         $isPreTired = $this->builder?->tires === true && $line->part === SessionPart::Main;
 
         return new Block(
-            $line->part,
-            $rung,
-            $sets,
-            $down->amount,
-            $restS,
-            $line->toFailure || $this->goesToFailure($line, $rung),
-            $line->isPerSide,
-            HousePractice::tempo($rung->exercise, $this->context->rules) ?? $line->tempo ?? Practice::of($rung->exercise)->tempo,
-            $line->group,
+            part: $line->part,
+            do: $rung,
+            sets: $sets,
+            amount: $down->amount,
+            restS: $restS,
+            toFailure: $line->toFailure || $this->goesToFailure($line, $rung),
+            isPerSide: $line->isPerSide,
+            tempo: HousePractice::tempo($rung->exercise, $this->context->rules) ?? $line->tempo ?? Practice::of($rung->exercise)->tempo,
+            group: $line->group,
             expected: $first === null ? [] : $this->expected($rung, $first, $sets, $restS),
             seconds: $this->context->estimate($rung)->secondsOn($rung),
             cues: $this->cues($rung),
@@ -269,15 +269,15 @@ final readonly class LineWriter
         $next = $last?->next($line->amount);
 
         return new Block(
-            $line->part,
-            $accessory,
-            $line->sets,
-            $line->amount,
-            $line->restS,
-            $line->toFailure,
-            $line->isPerSide,
-            $line->tempo,
-            $line->group,
+            part: $line->part,
+            do: $accessory,
+            sets: $line->sets,
+            amount: $line->amount,
+            restS: $line->restS,
+            toFailure: $line->toFailure,
+            isPerSide: $line->isPerSide,
+            tempo: $line->tempo,
+            group: $line->group,
             cues: $accessory->cues(),
             cautions: Watch::of($accessory, $line->amount->high),
             note: $last === null ? null : "Last time {$last->inWords()}".($next === null ? '' : "; $next").'.',

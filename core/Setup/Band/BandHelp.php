@@ -94,14 +94,14 @@ final readonly class BandHelp implements Setup
         $topN = $weightN - $hang->topN();
 
         return new CarriedLoad(
-            $weightN,
-            $bottomN,
-            $meanN,
-            $topN,
-            Demand::ofPull($weightN, $bottomN, $meanN, $topN, $travel->isUp() ? 1.0 - RubberLaw::HYSTERESIS : 1.0),
-            hypot($hang->curveSdN(), $this->reachSdN($body, $whole)) / $weightN,
-            $travel->length() * $body->pullDistanceM(),
-            [...self::warnings($whole), ...$hazard->warnings()],
+            weightN: $weightN,
+            bottomN: $bottomN,
+            meanN: $meanN,
+            topN: $topN,
+            demand: Demand::ofPull($weightN, $bottomN, $meanN, $topN, $travel->isUp() ? 1.0 - RubberLaw::HYSTERESIS : 1.0),
+            shareSd: hypot($hang->curveSdN(), $this->reachSdN($body, $whole)) / $weightN,
+            romM: $travel->length() * $body->pullDistanceM(),
+            warnings: [...self::warnings($whole), ...$hazard->warnings()],
             hazard: $hazard,
         );
     }

@@ -36,20 +36,20 @@ final class LegInterval
         $topN = ($legPart >= $to ? 0.0 : $weightN) + $lapN;
 
         return new CarriedLoad(
-            $weightN,
-            $bottomN,
-            $meanN,
-            $topN,
-            Demand::ofPull($weightN, $bottomN, $meanN, $topN),
-            hypot($part / sqrt(12.0), $reachSd / 2.0),
-            $travel->length() * $body->pullDistanceM(),
-            $legPart >= 1.0
+            weightN: $weightN,
+            bottomN: $bottomN,
+            meanN: $meanN,
+            topN: $topN,
+            demand: Demand::ofPull($weightN, $bottomN, $meanN, $topN),
+            shareSd: hypot($part / sqrt(12.0), $reachSd / 2.0),
+            romM: $travel->length() * $body->pullDistanceM(),
+            warnings: $legPart >= 1.0
                 ? [new Warning(
                     WarningCode::LegsAllTheWay,
                     'The legs can stand up all the way: lower the box, or raise the bar, for any figure.',
                 )]
                 : [],
-            [max(0.0, 1.0 - $part - $reachSd) + $lapKg / $body->massKg, 1.0 + $lapKg / $body->massKg],
+            shareRange: [max(0.0, 1.0 - $part - $reachSd) + $lapKg / $body->massKg, 1.0 + $lapKg / $body->massKg],
         );
     }
 

@@ -78,15 +78,15 @@ final readonly class LowBar implements Setup
         $meanN = $limp / 2.0 * $weightN;
 
         return new CarriedLoad(
-            $weightN,
-            0.0,
-            $meanN,
-            $limp * $weightN,
-            Demand::ofPull($weightN, 0.0, $meanN, $limp * $weightN),
-            $limp / sqrt(12.0),
-            $travel->length() * $body->pullDistanceM(),
-            [],
-            [0.0, $limp],
+            weightN: $weightN,
+            bottomN: 0.0,
+            meanN: $meanN,
+            topN: $limp * $weightN,
+            demand: Demand::ofPull($weightN, 0.0, $meanN, $limp * $weightN),
+            shareSd: $limp / sqrt(12.0),
+            romM: $travel->length() * $body->pullDistanceM(),
+            warnings: [],
+            shareRange: [0.0, $limp],
         );
     }
 

@@ -103,21 +103,21 @@ final readonly class Row implements Setup
         ];
 
         return new CarriedLoad(
-            $body->weightN(),
-            $bottomN,
-            $meanN,
-            $topN,
-            Demand::asCarried($body->weightN(), $bottomN, $meanN, $topN),
-            sqrt(
+            weightN: $body->weightN(),
+            bottomN: $bottomN,
+            meanN: $meanN,
+            topN: $topN,
+            demand: Demand::asCarried($body->weightN(), $bottomN, $meanN, $topN),
+            shareSd: sqrt(
                 (self::MODEL_SD[0] + self::MODEL_SD[1] * $mean) ** 2 + $this->reachSd(
                     $body,
                     $travel === Travel::Whole ? $share : $path->meanShare(),
                 ) ** 2 + ($range[1] - $range[0]) ** 2 / 12.0,
             ),
-            $travel->length() * $path->travelM,
-            $this->warnings($path, $friction),
-            $this->heeling->knees === Knees::Bent ? $range : null,
-            $friction,
+            romM: $travel->length() * $path->travelM,
+            warnings: $this->warnings($path, $friction),
+            shareRange: $this->heeling->knees === Knees::Bent ? $range : null,
+            friction: $friction,
         );
     }
 

@@ -66,14 +66,14 @@ final readonly class PullDown implements Setup
         [$startN, $meanN, $endN] = $pulledN;
 
         return new CarriedLoad(
-            $body->weightN(),
-            $startN,
-            $meanN,
-            $endN,
-            Demand::asCarried($body->weightN(), $startN, $meanN, $endN),
-            $shareSd,
-            $body->pullDistanceM(),
-            $warnings,
+            weightN: $body->weightN(),
+            bottomN: $startN,
+            meanN: $meanN,
+            topN: $endN,
+            demand: Demand::asCarried($body->weightN(), $startN, $meanN, $endN),
+            shareSd: $shareSd,
+            romM: $body->pullDistanceM(),
+            warnings: $warnings,
         );
     }
 

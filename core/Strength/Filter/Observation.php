@@ -71,7 +71,17 @@ final readonly class Observation
     ): self {
         OutOfRange::guard(['reps' => [$reps, self::REPS], 'reserve' => [$reserve, self::RESERVE], 'target' => [$target, self::REPS]]);
 
-        return new self($day, $load, $reps, $toFailure ? 0 : $reserve, $target, $occasion, false, null, null);
+        return new self(
+            day: $day,
+            load: $load,
+            reps: $reps,
+            reserve: $toFailure ? 0 : $reserve,
+            target: $target,
+            occasion: $occasion,
+            isTired: false,
+            seconds: null,
+            timed: null,
+        );
     }
 
     /** A lowering or a hold that lasted so many seconds; it says that at least so much strength was there. */
@@ -79,7 +89,17 @@ final readonly class Observation
     {
         OutOfRange::guard(['seconds' => [$seconds, Seconds::ASKED]]);
 
-        return new self($day, $load, null, null, null, $occasion, false, $seconds, $movement);
+        return new self(
+            day: $day,
+            load: $load,
+            reps: null,
+            reserve: null,
+            target: null,
+            occasion: $occasion,
+            isTired: false,
+            seconds: $seconds,
+            timed: $movement,
+        );
     }
 
     /**
@@ -153,30 +173,30 @@ final readonly class Observation
     private function tired(): self
     {
         return new self(
-            $this->day,
-            $this->load,
-            $this->reps,
-            $this->reserve,
-            $this->target,
-            $this->occasion,
-            true,
-            $this->seconds,
-            $this->timed,
+            day: $this->day,
+            load: $this->load,
+            reps: $this->reps,
+            reserve: $this->reserve,
+            target: $this->target,
+            occasion: $this->occasion,
+            isTired: true,
+            seconds: $this->seconds,
+            timed: $this->timed,
         );
     }
 
     private function on(Occasion $occasion): self
     {
         return new self(
-            $this->day,
-            $this->load,
-            $this->reps,
-            $this->reserve,
-            $this->target,
-            $occasion,
-            $this->isTired,
-            $this->seconds,
-            $this->timed,
+            day: $this->day,
+            load: $this->load,
+            reps: $this->reps,
+            reserve: $this->reserve,
+            target: $this->target,
+            occasion: $occasion,
+            isTired: $this->isTired,
+            seconds: $this->seconds,
+            timed: $this->timed,
         );
     }
 

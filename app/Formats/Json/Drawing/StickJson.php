@@ -38,15 +38,15 @@ final readonly class StickJson
     public static function of(Stick $stick): self
     {
         return new self(
-            SpotJson::of($stick->grip),
-            SpotJson::of($stick->elbow),
-            SpotJson::of($stick->shoulder),
-            SpotJson::of($stick->head),
-            SpotJson::of($stick->hip),
-            SpotJson::of($stick->knee),
-            SpotJson::of($stick->ankle),
-            SpotJson::of($stick->toe),
-            $stick->headRadiusM,
+            grip: SpotJson::of($stick->grip),
+            elbow: SpotJson::of($stick->elbow),
+            shoulder: SpotJson::of($stick->shoulder),
+            head: SpotJson::of($stick->head),
+            hip: SpotJson::of($stick->hip),
+            knee: SpotJson::of($stick->knee),
+            ankle: SpotJson::of($stick->ankle),
+            toe: SpotJson::of($stick->toe),
+            head_radius_m: $stick->headRadiusM,
         );
     }
 }

@@ -104,13 +104,13 @@ final readonly class GearFiguresJson implements \JsonSerializable
                 static fn (JsonObject $j): Weight => Weight::of($id, $name, $j->number('mass_kg')),
             ),
             GearKind::Machine => $json->allowing('kind', 'use', 'step_kg', 'most_kg', 'leverage', 'platform_kg')->build(static fn (JsonObject $j): Machine => Machine::of(
-                $id,
-                $name,
-                $j->choice('use', MachineUse::class),
-                $j->number('step_kg'),
-                $j->number('most_kg'),
-                $j->optionalNumber('leverage') ?? 1.0,
-                $j->optionalNumber('platform_kg') ?? 0.0,
+                id: $id,
+                name: $name,
+                use: $j->choice('use', MachineUse::class),
+                stepKg: $j->number('step_kg'),
+                mostKg: $j->number('most_kg'),
+                leverage: $j->optionalNumber('leverage') ?? 1.0,
+                platformKg: $j->optionalNumber('platform_kg') ?? 0.0,
             )),
         };
     }

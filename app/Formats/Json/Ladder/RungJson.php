@@ -56,13 +56,13 @@ final readonly class RungJson
     public static function of(Rung $rung, ?RepPrediction $prediction, ?SecondsJson $seconds = null, ?LearnedHelpJson $learned = null): self
     {
         return new self(
-            $rung->key(),
-            $rung->name,
-            ExerciseJson::of($rung->exercise),
-            CarriedJson::of($rung->load),
-            $prediction === null ? null : PredictionJson::of($prediction),
-            $seconds,
-            $learned,
+            key: $rung->key(),
+            name: $rung->name,
+            exercise: ExerciseJson::of($rung->exercise),
+            carried: CarriedJson::of($rung->load),
+            prediction: $prediction === null ? null : PredictionJson::of($prediction),
+            seconds: $seconds,
+            learned: $learned,
         );
     }
 }

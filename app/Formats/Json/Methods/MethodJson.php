@@ -83,14 +83,14 @@ final class MethodJson
             throw $json->fault('lines', 'A stage has at least one line.');
         }
         $stage = new Stage(
-            $json->text('key', 64),
-            $json->name('name', 80),
-            self::range($json, 'weeks'),
-            $lines,
-            self::gate($json->object('gate')),
-            Read::share($json, 'ends_at_share'),
-            $json->texts('ours', 20, self::LONGEST),
-            $json->optionalText('note', self::LONGEST),
+            key: $json->text('key', 64),
+            name: $json->name('name', 80),
+            weeks: self::range($json, 'weeks'),
+            lines: $lines,
+            gate: self::gate($json->object('gate')),
+            endsAtShare: Read::share($json, 'ends_at_share'),
+            ours: $json->texts('ours', 20, self::LONGEST),
+            note: $json->optionalText('note', self::LONGEST),
         );
         $json->buildAt('lines', static fn () => $stage->work());
 
@@ -121,11 +121,14 @@ final class MethodJson
         $amount = self::amount($json);
 
         return $json->build(static fn (JsonObject $j): Prescription => Prescription::of(
-            $j->choice('part', SessionPart::class), $do, $j->integer('sets'), $amount, $j->integer('rest_s'),
-            self::flag($j, 'to_failure'), self::flag($j, 'per_side'), self::flag($j, 'climbs'), $j->optionalText(
+            part: $j->choice('part', SessionPart::class), do: $do, sets: $j->integer('sets'), amount: $amount, restS: $j->integer('rest_s'),
+            toFailure: self::flag(
+                $j,
+                'to_failure',
+            ), isPerSide: self::flag($j, 'per_side'), climbs: self::flag($j, 'climbs'), tempo: $j->optionalText(
                 'tempo',
                 self::LONGEST,
-            ), $j->optionalText('group', 8),
+            ), group: $j->optionalText('group', 8),
         ));
     }
 

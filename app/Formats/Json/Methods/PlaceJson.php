@@ -42,15 +42,15 @@ final readonly class PlaceJson
         $at = (int) array_search($stage, $method->stages, true);
 
         return new self(
-            $method->key,
-            $method->name,
-            $stage->key,
-            $stage->name,
-            $at + 1,
-            count($method->stages),
-            Day::date($since),
-            $stage->gate->words(),
-            $method->after($stage)?->name,
+            method: $method->key,
+            method_name: $method->name,
+            stage: $stage->key,
+            stage_name: $stage->name,
+            number: $at + 1,
+            of: count($method->stages),
+            since: Day::date($since),
+            gate: $stage->gate->words(),
+            next_stage_name: $method->after($stage)?->name,
         );
     }
 }

@@ -56,19 +56,19 @@ final readonly class CarriedJson
     public static function of(CarriedLoad $load): self
     {
         return new self(
-            true,
-            new TravelJson(CarriedLoad::kg($load->bottomN), CarriedLoad::kg($load->meanN), CarriedLoad::kg($load->topN)),
-            new TravelJson($load->shareOf($load->bottomN), $load->share(), $load->shareOf($load->topN)),
-            $load->shareSd,
-            $load->effectiveShare(),
-            $load->demand->shape,
-            $load->romM,
-            array_map(WarningJson::of(...), $load->warnings),
-            $load->shareRange,
-            $load->friction,
-            $load->hazard?->liftOff(),
-            $load->hazard?->recoilJ,
-            $load->hazard === null
+            fits: true,
+            carried_kg: new TravelJson(CarriedLoad::kg($load->bottomN), CarriedLoad::kg($load->meanN), CarriedLoad::kg($load->topN)),
+            share: new TravelJson($load->shareOf($load->bottomN), $load->share(), $load->shareOf($load->topN)),
+            share_sd: $load->shareSd,
+            effective_share: $load->effectiveShare(),
+            shape: $load->demand->shape,
+            rom_m: $load->romM,
+            warnings: array_map(WarningJson::of(...), $load->warnings),
+            share_range: $load->shareRange,
+            friction: $load->friction,
+            lift_off: $load->hazard?->liftOff(),
+            recoil_j: $load->hazard?->recoilJ,
+            mount: $load->hazard === null
                 ? null
                 : new MountJson($load->hazard->mount->boxM, $load->hazard->mount->handKg, $load->hazard->mount->needsPartner()),
         );

@@ -48,13 +48,13 @@ final readonly class ExerciseJson implements \JsonSerializable
     public static function of(Exercise $exercise): self
     {
         return new self(
-            ChoiceJson::of($exercise->setup),
-            $exercise->style->movement,
-            $exercise->style->at,
-            $exercise->style->seconds,
-            $exercise->style->grip,
-            $exercise->style->width,
-            $exercise->style->upBy,
+            setup: ChoiceJson::of($exercise->setup),
+            movement: $exercise->style->movement,
+            at: $exercise->style->at,
+            seconds: $exercise->style->seconds,
+            grip: $exercise->style->grip,
+            width: $exercise->style->width,
+            up_by: $exercise->style->upBy,
         );
     }
 

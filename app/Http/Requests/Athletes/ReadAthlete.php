@@ -16,13 +16,13 @@ final class ReadAthlete
         $json->allowing('name', 'kind', 'mass_kg', 'stature_m', 'reach_m', 'tags', 'proportions', ...$besides);
 
         return $json->build(static fn (JsonObject $j): AthleteParticulars => new AthleteParticulars(
-            $j->name('name', 80),
-            $j->choice('kind', AthleteKind::class),
-            $j->number('mass_kg'),
-            $j->number('stature_m'),
-            $j->optionalNumber('reach_m'),
-            self::tags($j),
-            $j->optionalChoice('proportions', SegmentTable::class) ?? SegmentTable::Average,
+            name: $j->name('name', 80),
+            kind: $j->choice('kind', AthleteKind::class),
+            mass_kg: $j->number('mass_kg'),
+            stature_m: $j->number('stature_m'),
+            reach_m: $j->optionalNumber('reach_m'),
+            tags: self::tags($j),
+            proportions: $j->optionalChoice('proportions', SegmentTable::class) ?? SegmentTable::Average,
         ));
     }
 

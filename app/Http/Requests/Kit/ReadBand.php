@@ -17,8 +17,11 @@ final class ReadBand
         $points = array_map(PointInput::read(...), $json->objects('points', LoopBand::MOST_POINTS));
 
         return $json->build(static fn (JsonObject $j): BandParticulars => new BandParticulars(
-            $j->name('name', 60), $j->number('hung_length_m'), $j->number('width_mm'), $j->number('thickness_mm'), $points,
-            $j->optionalUuid('hitched_on'), $j->has('sure') && $j->boolean('sure'),
+            name: $j->name('name', 60), hung_length_m: $j
+                ->number('hung_length_m'), width_mm: $j
+                ->number('width_mm'), thickness_mm: $j
+                ->number('thickness_mm'), points: $points,
+            hitched_on: $j->optionalUuid('hitched_on'), sure: $j->has('sure') && $j->boolean('sure'),
         ));
     }
 
