@@ -14,7 +14,7 @@ final class StrictTry
 {
     private const LEAST_CHANCE = 0.25;
 
-    private const DAYS_APART = 10;
+    public const DAYS_APART = 10;
 
     /** Chance of one strict rep on the day of the state. */
     public static function chance(CapacityState $state): float
@@ -22,10 +22,16 @@ final class StrictTry
         return RepPrediction::at($state, FeltLoad::of(1.0))->chanceOf(1.0);
     }
 
-    /** Whether the chance is large enough, and the last try long enough ago. */
+    /** Whether it is due for somebody believed to have this capacity. */
     public static function isDue(CapacityState $state, ?int $daysSinceLast): bool
     {
-        return ($daysSinceLast === null || $daysSinceLast >= self::DAYS_APART) && self::isWorthIt(self::chance($state));
+        return self::isLongEnoughAgo($daysSinceLast) && self::isWorthIt(self::chance($state));
+    }
+
+    /** Of the last try or test; there may have been none. */
+    public static function isLongEnoughAgo(?int $days): bool
+    {
+        return $days === null || $days >= self::DAYS_APART;
     }
 
     public static function isWorthIt(float $chance): bool

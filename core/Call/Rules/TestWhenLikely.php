@@ -10,17 +10,15 @@ use SteadyRung\Call\Situation\Evidence;
 use SteadyRung\Call\Situation\Situation;
 use SteadyRung\Call\Verdict;
 use SteadyRung\InWords;
+use SteadyRung\Plan\Session\StrictGoal;
+use SteadyRung\Strength\StrictTry;
 
 /**
  * The next number of strict reps is as likely as not: a test, first in the session, fresh.
  */
 final readonly class TestWhenLikely implements Rule
 {
-    private const CHANCE = 0.5;
-
     private const NEARLY = 0.25;
-
-    private const DAYS_APART = 10;
 
     public function verdict(): Verdict
     {
@@ -42,30 +40,30 @@ final readonly class TestWhenLikely implements Rule
         $likely = new Evidence(
             sprintf(
                 '%s: %s.',
-                $goal->reps === 1 ? 'A strict rep' : "$goal->reps strict reps",
-                InWords::chanceAgainst($goal->chance, self::CHANCE),
+                $goal->words(),
+                InWords::chanceAgainst($goal->chance, StrictGoal::TEST_CHANCE),
             ),
             $goal->chance,
-            self::CHANCE,
+            StrictGoal::TEST_CHANCE,
         );
         $apart = $days === null
             ? []
             : [new Evidence(
                 sprintf('The last try was %d days ago; ten days lie between two.', $days),
                 (float) $days,
-                (float) self::DAYS_APART,
+                (float) StrictTry::DAYS_APART,
             )];
 
-        return $goal->chance < self::CHANCE || (
-            $days !== null
-            && $days <= self::DAYS_APART
-        ) ? Finding::nearly($likely, ...$apart) : Finding::fires(new Call(
-            verdict: $this->verdict(), rule: $this->name(), next: $goal->strict, reasons: [
-                $likely,
-                ...$apart,
-            ], confidence: Confidence::Fair, chance: $goal->chance, missing: [
-                'A test made; a miss does no harm.',
-            ],
-        ));
+        return $goal->isTest() && StrictTry::isLongEnoughAgo($days)
+            ? Finding::fires(new Call(
+                verdict: $this->verdict(),
+                rule: $this->name(),
+                next: $goal->strict,
+                reasons: [$likely, ...$apart],
+                confidence: Confidence::Fair,
+                chance: $goal->chance,
+                missing: ['A test made; a miss does no harm.'],
+            ))
+            : Finding::nearly($likely, ...$apart);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Call\Situation;
 
 use SteadyRung\Plan\Diary\LimitingFactor;
+use SteadyRung\Plan\Session\StrictGoal;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Safety\Symptom;
 

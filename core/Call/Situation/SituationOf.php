@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace SteadyRung\Call\Situation;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
-use SteadyRung\Exercise\Choices\Pattern;
-use SteadyRung\Exercise\Choices\StrictPull;
-use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Method\AllowedExercises;
@@ -21,6 +18,7 @@ use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Plan\Session\BeforeHanging;
 use SteadyRung\Plan\Session\Course;
 use SteadyRung\Plan\Session\Pick;
+use SteadyRung\Plan\Session\StrictGoal;
 
 /**
  * The one place where what is known of an athlete becomes the situation a call is made from.
@@ -84,7 +82,7 @@ final readonly class SituationOf
             instead: new Instead($this->instead(...)),
             missing: $this->context->missing,
             daysSinceTry: $lastTry === null ? null : $today - $lastTry,
-            goal: $this->goal(),
+            goal: StrictGoal::of($this->context),
             daysAtStage: $today - $this->context->place->since,
             endsStage: $this->course->endsStage(),
             lacks: BeforeHanging::lacks($this->context, $this->course),
@@ -149,19 +147,9 @@ final readonly class SituationOf
         return $isNear ? $others[0] : null;
     }
 
-    private function goal(): ?StrictGoal
-    {
-        $strict = $this->context->ways->rung(Exercise::of(new StrictPull));
-        $state = $this->context->estimates->of(Pattern::Pull);
-        $reps = StrictGoal::beyond($this->context->diary->mostStrict());
-        $chance = $strict instanceof Rung ? $state->onRung($strict)?->chanceOf((float) $reps) : null;
-
-        return $strict instanceof Rung && $chance !== null ? new StrictGoal($strict, $reps, $chance) : null;
-    }
-
     /**
      * The latest sessions that had work on the rung, back to the first of its lane that had none, oldest first. What ended a mixed set
-     * on it was done tired: it neither counts nor breaks the row of sessions.
+     * on it was done tired: it neither counts nor breaks the row of sessions, no more than strict sets beside the work of the stage.
      *
      * @return list<SessionResult>
      */
@@ -174,6 +162,7 @@ final readonly class SituationOf
                 || $done->day > $this->context->today
                 || $done->day < $this->context->today - Diary::LOOK_BACK_DAYS
                 || $done->lane() !== $this->rung->lane()
+                || ($done->strictReps() > 0 && ! Pick::isStrict($this->rung))
             ) {
                 continue;
             }

@@ -4,87 +4,53 @@ declare(strict_types=1);
 
 namespace SteadyRung\Plan\Session;
 
-use SteadyRung\Exercise\Choices\ChoiceKind;
-use SteadyRung\Exercise\Choices\StrictPull;
-use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Practice;
-use SteadyRung\Exercise\Rung;
-use SteadyRung\Exercise\Style\Grip;
-use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\InWords;
 use SteadyRung\Method\Amount;
-use SteadyRung\Method\House\HouseRule;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\SessionPart;
 use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Context\Refusal;
-use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Strength\StrictTry;
 
 /**
- * One strict rep before anything else.
+ * The next number of strict reps before anything else, fresh: a try at the first, a test where it is as likely as not.
  */
 final readonly class FreshTry
 {
     private const REST_S = 180;
 
-    /** From an even chance on it is a test. */
-    private const TEST_CHANCE = 0.5;
-
-    public function __construct(private AthleteContext $context, private Course $course)
+    /** @return list<Block> none where it is not worth it, or the last one is not long enough ago */
+    public static function blocks(AthleteContext $context, Course $course, ?Refusal $refused): array
     {
-    }
-
-    /**
-     * A strict try or a test, fresh, where it is worth it and the last one is long enough ago.
-     *
-     * @return list<Block>
-     */
-    public function blocks(?Refusal $refused): array
-    {
-        $strict = $this->context->ways->rung(Exercise::of(new StrictPull, grip: $this->grip()));
-        $inUse = $this->course->now->rung;
-        if (! $strict instanceof Rung || $refused !== null || $this->context->isSore() || ($inUse !== null && Pick::isStrict($inUse))) {
+        $goal = $refused !== null || $context->isSore() ? null : StrictGoal::of($context);
+        if ($goal === null || ! self::isDue($context, $course, $goal)) {
             return [];
         }
-        $state = $this->context->believed($strict)->state;
-        $last = $this->context->diary->lastTry();
-        if ($state === null || ! StrictTry::isDue($state, $last === null ? null : $this->context->today - $last)) {
-            return [];
-        }
-        $chance = StrictTry::chance($state);
-        $isTest = $chance >= self::TEST_CHANCE;
 
         return [new Block(
             part: SessionPart::Test,
-            do: $strict,
+            do: $goal->strict,
             sets: 1,
-            amount: Amount::of(Measure::Reps, 1),
+            amount: Amount::of(Measure::Reps, $goal->reps),
             restS: self::REST_S,
-            expected: array_filter([$this->context->estimate($strict)->onRung($strict)]),
-            cues: Practice::of($strict->exercise)->cues,
-            cautions: Watch::of($strict, 1),
-            purpose: $isTest ? Purpose::Test : Purpose::Try,
-            note: sprintf(
-                'One strict rep%s: %s. First, fresh; a miss does no harm.',
-                $strict->exercise->style->grip === Grip::Under ? ', chin-up grip' : '',
-                InWords::chance($chance),
-            ),
+            expected: array_filter([$context->estimate($goal->strict)->onRung($goal->strict)]),
+            cues: Practice::of($goal->strict->exercise)->cues,
+            cautions: Watch::of($goal->strict, $goal->reps),
+            purpose: $goal->isTest() ? Purpose::Test : Purpose::Try,
+            note: sprintf('%s: %s. First, fresh; a miss does no harm.', $goal->words(), InWords::chance($goal->chance)),
         )];
     }
 
-    /** Under the bar first, where the house begins so, until one such rep was done. */
-    private function grip(): Grip
+    /** A first rep is tried from a small chance on, unless strict reps are the work anyhow; more of them are tested. */
+    private static function isDue(AthleteContext $context, Course $course, StrictGoal $goal): bool
     {
-        $isDone = array_filter(
-            $this->context->diary->done,
-            static fn (Done $d): bool => $d->kind === ChoiceKind::Strict
-                && $d->style->movement === Movement::Full
-                && $d->style->grip === Grip::Under
-                && $d->reps > 0,
-        ) !== [];
+        $last = $context->diary->lastTry();
+        $isFirst = $goal->reps === 1;
+        $isWork = $course->now->rung !== null && Pick::isStrict($course->now->rung);
 
-        return $this->context->rules->says(HouseRule::ChinGrip, 'chin-first') && ! $isDone ? Grip::Under : Grip::Over;
+        return StrictTry::isLongEnoughAgo($last === null ? null : $context->today - $last)
+            && ($isFirst ? ! $isWork && StrictTry::isWorthIt($goal->chance) : $goal->isTest());
     }
 }

@@ -73,7 +73,7 @@ final readonly class SessionWriter
         $hard = new HardSets($this->context, $caps);
         foreach (
             StageLines::inOrder(
-                [...(new FreshTry($this->context, $this->course))->blocks($refused), ...$asked],
+                [...FreshTry::blocks($this->context, $this->course, $refused), ...$asked],
                 $this->context->rules,
             ) as $line
         ) {

@@ -43,11 +43,11 @@ final readonly class StageLines
         return $this->course->now->stage->kind() === StageKind::Strict ? $this->context->builder : null;
     }
 
-    /** @return list<Prescription> grip work added where the next stage hangs and asks for it */
+    /** @return list<Prescription> strict sets before them once there are strict reps, grip work added where the next stage hangs and asks for it */
     private function linesOfStage(): array
     {
         $stage = $this->course->now->stage;
-        $lines = $this->builder()?->in($stage->lines) ?? $stage->lines;
+        $lines = StrictSets::before($this->builder()?->in($stage->lines) ?? $stage->lines, $this->context);
         if (
             BeforeHanging::lacksHang($this->context, $this->course) !== null
             && array_filter($lines, static fn (Prescription $p): bool => $p->allowed !== [] && $p->allowed[0]->isGripWork()) === []
