@@ -1556,6 +1556,7 @@ export interface components {
             sessions: string[];
             stages: components["schemas"]["PlannedStage"][];
             comebacks: components["schemas"]["Comeback"][];
+            next: components["schemas"]["Forecast"] | null;
         };
         /** @description What to do next time, and why. */
         Call: {
@@ -2098,7 +2099,7 @@ export interface components {
             /** @description Of use to nobody today. */
             out: boolean;
         };
-        /** @description When so many strict reps will come. */
+        /** @description When so many strict reps will come: chances and dates given that they have not come yet. */
         Forecast: {
             reps: number;
             /** @enum {string} */
@@ -2114,8 +2115,21 @@ export interface components {
             within_12: number;
             /** Format: float */
             within_26: number;
-            /** Format: date */
+            /**
+             * Format: date
+             * @description One time in ten it has come by then; none where that lies beyond a year.
+             */
+            soonest_on: string | null;
+            /**
+             * Format: date
+             * @description Every other time it has come by then; likewise.
+             */
             median_on: string | null;
+            /**
+             * Format: date
+             * @description Nine times in ten it has come by then; likewise.
+             */
+            latest_on: string | null;
             /** @description What stands in the way, where no date can be given. */
             limit: string | null;
         };
@@ -2682,6 +2696,16 @@ export interface components {
              * @description None where it is not foreseeable.
              */
             to: string | null;
+            /**
+             * Format: date
+             * @description One time in ten the gate is met by then.
+             */
+            soonest: string | null;
+            /**
+             * Format: date
+             * @description Nine times in ten; none where that lies beyond a year.
+             */
+            latest: string | null;
         };
         /** @description A reading of the hanging scale, in N or in kg. */
         PointInput: {

@@ -5,6 +5,7 @@ import { api, outcome } from '../domain/http';
 import { day } from '../domain/units';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
+import StageDates from './StageDates.vue';
 import TimeOffCard from './TimeOffCard.vue';
 import WeekGrid from './WeekGrid.vue';
 import { useWhose } from '../composables/useWhose';
@@ -18,7 +19,6 @@ const weeks = useRead(
     { kept: false },
 );
 const shown = computed(() => weeks.value.value);
-const stages = computed(() => shown.value?.calendar.stages ?? []);
 </script>
 
 <template>
@@ -32,14 +32,8 @@ const stages = computed(() => shown.value?.calendar.stages ?? []);
             <WeekGrid :weeks="shown" />
             <aside class="side">
                 <section class="card">
-                    <h2>Stages, about when</h2>
-                    <ul class="small">
-                        <li v-for="stage in stages" :key="stage.name">
-                            <span>{{ stage.name }}</span>
-                            <strong>{{ stage.to === null ? 'not foreseeable yet' : `about ${day(stage.to)}` }}</strong>
-                        </li>
-                    </ul>
-                    <p class="small dim">At this pace. A missed week moves it; so does time off.</p>
+                    <h2>What comes, about when</h2>
+                    <StageDates :calendar="shown.calendar" />
                 </section>
                 <TimeOffCard :athlete-id="id" :name="name" :weeks="shown" @changed="weeks.put($event)" />
             </aside>
@@ -55,21 +49,6 @@ const stages = computed(() => shown.value?.calendar.stages ?? []);
     grid-template-columns: minmax(0, 1fr) 320px;
     gap: var(--space-wide);
     align-items: start;
-}
-
-ul {
-    list-style: none;
-}
-
-li {
-    display: flex;
-    justify-content: space-between;
-    gap: var(--space-base);
-    padding: 2px 0;
-}
-
-li strong {
-    white-space: nowrap;
 }
 
 @media (max-width: 960px) {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { spreadWords, strictName, whenWords } from '../domain/foretold';
 import type { Schemas } from '../domain/http';
 import { chanceWords, day } from '../domain/units';
 
@@ -12,23 +13,16 @@ const HORIZONS = [
     { weeks: 26, key: 'within_26' },
 ] as const;
 
-const name = (reps: number): string => (reps === 1 ? 'First strict rep' : `${reps} strict reps`);
 const open = computed(() => props.forecasts.filter((f) => f.verdict !== 'reached'));
 const next = computed(() => open.value[0]);
 const further = computed(() => open.value.slice(1));
 const reached = computed(() => props.forecasts.filter((f) => f.verdict === 'reached').at(-1));
-const soonest = (f: Schemas['Forecast']): string => {
-    if (f.verdict === 'test-now') {
-        return 'test now';
-    }
-    return f.verdict === 'dated' && f.median_on ? `about ${day(f.median_on)}` : `${chanceWords(f.within_26)} in 26 weeks`;
-};
 </script>
 
 <template>
     <section v-if="forecasts.length > 0" class="card stack" aria-label="Forecast">
         <template v-if="next">
-            <h2>{{ name(next.reps) }}{{ movement }}</h2>
+            <h2>{{ strictName(next.reps) }}{{ movement }}</h2>
             <p v-if="next.verdict === 'test-now'">
                 <strong>Test it now, fresh:</strong>
                 an even chance or better on a usual day.
@@ -44,8 +38,10 @@ const soonest = (f: Schemas['Forecast']): string => {
                     </tr>
                 </tbody>
             </table>
-            <p v-if="next.verdict === 'dated' && next.median_on" class="small dim">
-                Most likely by {{ day(next.median_on) }}; it could be much later.
+            <p v-if="next.verdict === 'dated' && next.median_on" class="small">
+                As likely as not by
+                <strong>{{ day(next.median_on) }}</strong>
+                ; eight times in ten {{ spreadWords(next.soonest_on, next.latest_on) }}.
             </p>
             <p v-if="next.limit" class="small dim">
                 <strong>Not foreseeable within a year.</strong>
@@ -56,7 +52,7 @@ const soonest = (f: Schemas['Forecast']): string => {
         <ul v-if="further.length > 0" class="further small">
             <li v-for="f in further" :key="f.reps">
                 <span>{{ f.reps }} reps</span>
-                {{ soonest(f) }}
+                {{ whenWords(f) }}
             </li>
         </ul>
     </section>

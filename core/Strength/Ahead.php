@@ -18,10 +18,19 @@ final readonly class Ahead
     {
     }
 
-    /** From the state after the last set, in one step to each week. */
-    public static function of(CapacityState $last, int $today): self
+    /**
+     * From the state after the last set, in one step to each week.
+     *
+     * @param  list<array{int, float}>  $trained  by each week from today: how many were trained by then, and what breaks in them cost of
+     *   log capacity; none where each is trained
+     */
+    public static function of(CapacityState $last, int $today, array $trained = []): self
     {
-        return new self(array_map(static fn (int $week): CapacityState => $last->on($today, (float) $week), range(0, self::WEEKS)));
+        return new self(array_map(static function (int $week) use ($last, $today, $trained): CapacityState {
+            [$weeks, $lost] = $trained[$week] ?? [$week, 0.0];
+
+            return $last->on($today, (float) $weeks)->less($lost);
+        }, range(0, self::WEEKS)));
     }
 
     public function in(int $weeks): CapacityState

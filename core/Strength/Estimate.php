@@ -121,9 +121,13 @@ final readonly class Estimate
         return $this->state?->shareFor($reps);
     }
 
-    /** What will be believed in the weeks to come; none before a baseline. */
-    public function ahead(): ?Ahead
+    /**
+     * What will be believed in the weeks to come; none before a baseline.
+     *
+     * @param  list<array{int, float}>  $trained  as Ahead has it
+     */
+    public function ahead(array $trained = []): ?Ahead
     {
-        return $this->observed === null ? null : Ahead::of($this->observed, $this->today);
+        return $this->observed === null ? null : Ahead::of($this->observed, $this->today, $trained);
     }
 }

@@ -31,7 +31,7 @@ final readonly class Forecast
     private const FLAT = 0.0005;
 
     /** @param  array<int, float>  $reached  F by weeks from today */
-    private function __construct(private CapacityState $today, private int $reps, public array $reached, public bool $wasDone)
+    private function __construct(private CapacityState $today, public int $reps, public array $reached, public bool $wasDone)
     {
     }
 
@@ -75,11 +75,29 @@ final readonly class Forecast
         return array_map($this->within(...), range(0, Ahead::WEEKS));
     }
 
+    /** The first of the numbers foretold that is more than so many reps; none past the last. */
+    public static function targetBeyond(int $reps): ?int
+    {
+        return array_values(array_filter(self::TARGETS, static fn (int $target): bool => $target > $reps))[0] ?? null;
+    }
+
     /** Weeks until F reaches a chance, between weeks in a straight line; none within the year. */
     public function weeksUntil(float $chance): ?float
     {
+        return self::crossing($this->reached, $chance);
+    }
+
+    /** Weeks until the chance that it has come, given that it has not yet, reaches one; likewise. */
+    public function weeksFromNow(float $chance): ?float
+    {
+        return $this->wasDone ? null : self::crossing($this->chances(), $chance);
+    }
+
+    /** @param  array<int, float>  $rising  by weeks */
+    private static function crossing(array $rising, float $chance): ?float
+    {
         $before = null;
-        foreach ($this->reached as $week => $reached) {
+        foreach ($rising as $week => $reached) {
             if ($reached >= $chance) {
                 return $before === null ? 0.0 : $week - 1 + ($chance - $before) / ($reached - $before);
             }

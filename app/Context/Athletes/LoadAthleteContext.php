@@ -16,14 +16,12 @@ use App\Formats\Day;
 use App\Formats\Methods\Library;
 use App\Models\Athletes\Athlete;
 use App\Models\Athletes\AthleteKind;
-use App\Models\Sessions\TimeOffRecord;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Place;
 use SteadyRung\Method\Stage;
 use SteadyRung\Plan\Context\AthleteContext;
-use SteadyRung\Plan\Diary\TimeOff;
 use SteadyRung\Setup\DoesNotFit;
 
 /**
@@ -43,6 +41,7 @@ final readonly class LoadAthleteContext
         private CurrentGym $gym,
         private GymDay $days,
         private StageSince $since,
+        private LoadTimeOff $off,
     ) {
     }
 
@@ -69,11 +68,7 @@ final readonly class LoadAthleteContext
             missing: $standing instanceof DoesNotFit ? $standing->reason : null,
             capLimits: $this->gym->gym()->capLimits(),
             hand: $this->hand->of($athlete),
-            off: new TimeOff(array_values(
-                TimeOffRecord::ahead($athlete->id, Day::date($today))->get()->map(
-                    static fn (TimeOffRecord $t): array => [Day::number($t->from_on), Day::number($t->to_on)],
-                )->all(),
-            )),
+            off: $this->off->of($athlete->id, $today),
             builder: Library::find($athlete->builder_key),
             isClimber: $athlete->kind !== AthleteKind::Gym,
         );

@@ -4,20 +4,32 @@ declare(strict_types=1);
 
 namespace App\Context\Trend;
 
+use App\Context\Athletes\LoadTimeOff;
 use App\Models\Log\LoggedSet;
 use SteadyRung\Exercise\Choices\Pattern;
+use SteadyRung\Strength\Ahead;
 use SteadyRung\Strength\Estimate;
 use SteadyRung\Strength\Forecast;
 
 /**
- * What is foretold of an athlete.
+ * What is foretold of an athlete, their time off counted in.
  */
-final class Forecasts
+final readonly class Forecasts
 {
+    public function __construct(private LoadTimeOff $off)
+    {
+    }
+
+    /** What will be believed of them week by week; none before a baseline. */
+    public function ahead(string $athleteId, Estimate $estimate): ?Ahead
+    {
+        return $estimate->ahead($this->off->of($athleteId, $estimate->today)->trained($estimate->today, Ahead::WEEKS));
+    }
+
     /** @return array<int, Forecast> by the strict reps they are of; none before a baseline */
     public function of(string $athleteId, Pattern $pattern, Estimate $estimate): array
     {
-        $ahead = $estimate->ahead();
+        $ahead = $this->ahead($athleteId, $estimate);
         if ($ahead === null) {
             return [];
         }

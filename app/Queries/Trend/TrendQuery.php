@@ -66,7 +66,7 @@ final readonly class TrendQuery
             points: $this->upToToday($points, $estimate, $today),
             marks: $this->marks($athlete, $pattern, $from, $span, $estimate),
             breaks: $this->queries->breaks($athlete->id, $from, $today),
-            ahead: $this->ahead($estimate, $span),
+            ahead: $this->ahead($athlete->id, $estimate, $span),
             first_rep_on: LoggedSet::strict($athlete->id, $pattern)->orderBy('trained_on')->limit(1)->value('trained_on'),
             masses: $this->queries->masses($athlete->id, $from, TrendRange::grain($span)),
             seconds: $this->queries->seconds($athlete->id, $from, TrendRange::grain($span)),
@@ -139,9 +139,9 @@ final readonly class TrendQuery
     }
 
     /** @return list<TrendAheadResponse> */
-    private function ahead(Estimate $estimate, int $span): array
+    private function ahead(string $athleteId, Estimate $estimate, int $span): array
     {
-        $ahead = $estimate->ahead();
+        $ahead = $this->forecasts->ahead($athleteId, $estimate);
         if ($ahead === null) {
             return [];
         }
@@ -167,14 +167,7 @@ final readonly class TrendQuery
     {
         $told = [];
         foreach ($this->forecasts->of($athlete->id, $pattern, $estimate) as $reps => $forecast) {
-            $median = $forecast->wasDone ? null : $forecast->weeksUntil(0.5);
-            $told[] = new ForecastResponse(
-                $reps,
-                $forecast->verdict(),
-                ...array_map($forecast->within(...), Forecast::HORIZONS),
-                median_on: $median === null ? null : Day::date($estimate->today + (int) ceil(7.0 * $median)),
-                limit: $forecast->limit(),
-            );
+            $told[] = ForecastResponse::of($reps, $forecast, $estimate->today);
         }
 
         return $told;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Responses\Sessions;
 
 use App\Formats\Day;
+use App\Responses\Trend\ForecastResponse;
 use OpenApi\Attributes as OA;
 use SteadyRung\Plan\Session\Calendar;
 use SteadyRung\Plan\Session\PlannedStage;
@@ -29,12 +30,14 @@ final readonly class CalendarResponse
         public array $stages,
         #[OA\Property(items: new OA\Items(ref: ComebackResponse::class))]
         public array $comebacks,
+        #[OA\Property(description: 'The next number of strict pull-ups, as the trend has it; none before a baseline.')]
+        public ?ForecastResponse $next,
     ) {
     }
 
     public static function of(Calendar $calendar, int $today): self
     {
-        $date = static fn (int $week): string => Day::date($today + self::DAYS_A_WEEK * $week);
+        $date = static fn (?int $week): ?string => $week === null ? null : Day::date($today + self::DAYS_A_WEEK * $week);
 
         return new self(
             array_map(Day::date(...), $calendar->sessions),
@@ -42,12 +45,15 @@ final readonly class CalendarResponse
                 static fn (PlannedStage $p): PlannedStageResponse => new PlannedStageResponse(
                     $p->stage->name,
                     $p->stage->gate->words(),
-                    $date($p->fromWeek),
-                    $p->toWeek === null ? null : $date($p->toWeek),
+                    Day::date($today + self::DAYS_A_WEEK * $p->fromWeek),
+                    $date($p->toWeek),
+                    $date($p->soonestWeek),
+                    $date($p->latestWeek),
                 ),
                 $calendar->stages,
             ),
             array_map(ComebackResponse::of(...), $calendar->comebacks),
+            $calendar->next === null ? null : ForecastResponse::of($calendar->next->reps, $calendar->next, $today),
         );
     }
 }

@@ -18,6 +18,10 @@ final readonly class PlannedStageResponse
         public string $from,
         #[OA\Property(description: 'None where it is not foreseeable.', format: 'date')]
         public ?string $to,
+        #[OA\Property(description: 'One time in ten the gate is met by then.', format: 'date')]
+        public ?string $soonest,
+        #[OA\Property(description: 'Nine times in ten; none where that lies beyond a year.', format: 'date')]
+        public ?string $latest,
     ) {
     }
 }

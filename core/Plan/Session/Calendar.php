@@ -11,6 +11,7 @@ use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Context\Refusal;
 use SteadyRung\Plan\Diary\Week;
 use SteadyRung\Strength\Ahead;
+use SteadyRung\Strength\Forecast;
 use SteadyRung\Strength\Reps\RepCurve;
 
 /**
@@ -32,23 +33,32 @@ final readonly class Calendar
 
     private const MOST_APART = 3;
 
+    /** Of capacity: a stage ends as soon as one in ten, and as late as nine in ten. */
+    private const QUANTILES = ['median' => 0.5, 'soonest' => 0.9, 'latest' => 0.1];
+
     /**
      * @param  list<int>  $sessions  days
      * @param  list<PlannedStage>  $stages
      * @param  list<Comeback>  $comebacks  first sessions after two weeks away and more
+     * @param  Forecast|null  $next  of the next number of strict pull-ups, as the trend has it; none before a baseline
      */
-    private function __construct(public array $sessions, public array $stages, public array $comebacks)
+    private function __construct(public array $sessions, public array $stages, public array $comebacks, public ?Forecast $next)
     {
     }
 
     public static function of(AthleteContext $context): self
     {
         $sessions = self::sessions($context);
+        $trained = $context->off->trained($context->today, Ahead::WEEKS);
+        $pull = $context->estimates->of(Pattern::Pull);
+        $ahead = $pull->ahead($trained);
+        $reps = Forecast::targetBeyond($context->diary->mostStrict());
 
         return new self(
             $sessions,
-            self::stages($context, $context->estimates->of(Pattern::Pull)->orOfAnybody()->ahead()),
+            self::stages($context, $ahead ?? $pull->orOfAnybody()->ahead($trained), $trained),
             self::comebacks($context, $sessions),
+            $ahead === null || $reps === null ? null : Forecast::of($ahead, $reps),
         );
     }
 
@@ -114,38 +124,43 @@ final readonly class Calendar
         return count($usual) < $context->mostPerWeek() || ($running !== [] && $context->diary->isNewcomer($context->today)) ? [] : $usual;
     }
 
-    /** @return list<PlannedStage> */
-    private static function stages(AthleteContext $context, ?Ahead $ahead): array
+    /**
+     * @param  non-empty-list<array{int, float}>  $trained  by each week
+     * @return list<PlannedStage>
+     */
+    private static function stages(AthleteContext $context, ?Ahead $ahead, array $trained): array
     {
         $planned = [];
-        $trained = $context->off->trained($context->today, Ahead::WEEKS);
-        $from = 0;
-        for ($stage = $context->place->stage; $stage !== null; $stage = $context->method->after($stage)) {
-            $to = $from > Ahead::WEEKS || $ahead === null ? null : self::week($stage, $ahead, $from, $trained);
-            $planned[] = new PlannedStage($stage, $from, $to);
-            if ($to === null) {
+        $from = ['median' => 0, 'soonest' => 0, 'latest' => 0];
+        for ($stage = $context->place->stage; $stage !== null && $ahead !== null; $stage = $context->method->after($stage)) {
+            $to = [];
+            foreach (self::QUANTILES as $chain => $quantile) {
+                $begun = $from[$chain] ?? null;
+                $to[$chain] = $begun === null ? null : self::week($stage, $ahead, $quantile, $begun, array_column($trained, 0));
+            }
+            $planned[] = new PlannedStage($stage, $from['median'], $to['median'], $to['soonest'], $to['latest']);
+            if ($to['median'] === null) {
                 break;
             }
             $from = $to;
         }
 
-        return $planned;
+        return $planned === [] ? [new PlannedStage($context->place->stage, 0, null)] : $planned;
     }
 
     /**
-     * The first week in which capacity suffices for the gate at the share the stage ends at, and the stage has had its least weeks of
-     * training.
+     * The first week in which capacity, at a quantile of what is believed of it, suffices for the gate at the share the stage ends at,
+     * and the stage has had its least weeks of training.
      *
-     * @param  non-empty-list<array{int, float}>  $trained  by each week
+     * @param  list<int>  $trained  by each week
      */
-    private static function week(Stage $stage, Ahead $ahead, int $from, array $trained): ?int
+    private static function week(Stage $stage, Ahead $ahead, float $quantile, int $from, array $trained): ?int
     {
         $reps = $stage->gate->measure === Measure::Reps ? (float) $stage->gate->count : 1.0;
-        $needed = $stage->endsAtShare * RepCurve::steady()->ratio($reps);
-        $least = $trained[$from][0] + ($from === 0 ? 1 : $stage->weeks[0]);
+        $needed = log($stage->endsAtShare * RepCurve::steady()->ratio($reps));
+        $least = $trained[$from] + ($from === 0 ? 1 : $stage->weeks[0]);
         for ($week = $from + 1; $week <= Ahead::WEEKS; $week++) {
-            [$weeks, $lost] = $trained[$week];
-            if ($weeks >= $least && $ahead->in($weeks)->share() * exp(-$lost) >= $needed) {
+            if ($trained[$week] >= $least && $ahead->in($week)->level()->quantile($quantile) >= $needed) {
                 return $week;
             }
         }

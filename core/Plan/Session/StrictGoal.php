@@ -13,14 +13,13 @@ use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Method\House\HouseRule;
 use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Diary\Done;
+use SteadyRung\Strength\Forecast;
 
 /**
  * The next number of strict reps worth a test, and the chance of it today: what the session writes and the call speaks of.
  */
 final readonly class StrictGoal
 {
-    private const GOALS = [1, 3, 5, 8, 10];
-
     /** From this chance on it is a test; below, a first rep is tried. */
     public const TEST_CHANCE = 0.5;
 
@@ -56,13 +55,7 @@ final readonly class StrictGoal
     /** The first goal beyond the most that was done; one more, past the last. */
     public static function beyond(int $most): int
     {
-        foreach (self::GOALS as $goal) {
-            if ($goal > $most) {
-                return $goal;
-            }
-        }
-
-        return $most + 1;
+        return Forecast::targetBeyond($most) ?? $most + 1;
     }
 
     /** Under the bar first, where the house begins so, until one such rep was done. */

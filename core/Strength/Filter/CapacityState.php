@@ -75,6 +75,18 @@ final readonly class CapacityState
         );
     }
 
+    /** The same belief with so much log capacity lost. */
+    public function less(float $log): self
+    {
+        return new self(
+            $this->day,
+            $this->setups,
+            $this->hypotheses,
+            $this->logWeights,
+            array_map(static fn (Gaussian $b): Gaussian => $b->moved(Gaussian::LEVEL, -$log), $this->estimates),
+        );
+    }
+
     /** With the error of a load's set-up among those looked after, as the one last used; the one longest not used is forgotten. */
     public function using(FeltLoad $load): self
     {

@@ -58,6 +58,15 @@ final readonly class Gaussian
         return new self(array_values($mean), $covariance);
     }
 
+    /** One figure higher by so much, no less sure. */
+    public function moved(int $at, float $by): self
+    {
+        $mean = $this->mean;
+        $mean[$at] += $by;
+
+        return new self(array_values($mean), $this->covariance);
+    }
+
     /** @param  array<int, float>  $direction  weight of each figure that is looked at */
     public function meanAlong(array $direction): float
     {

@@ -12,7 +12,9 @@ const forecast = (reps: number, changes: Partial<Schemas['Forecast']> = {}): Sch
     within_8: 0.26,
     within_12: 0.5,
     within_26: 0.9,
+    soonest_on: null,
     median_on: '2026-06-12',
+    latest_on: null,
     limit: null,
     ...changes,
 });

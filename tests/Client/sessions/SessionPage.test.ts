@@ -63,10 +63,11 @@ const written = (changes: Partial<Schemas['Session']> = {}): Schemas['Session'] 
     calendar: {
         sessions: ['2026-11-30', '2026-12-02'],
         stages: [
-            { name: 'The ladder', gate: '3 × 8', from: '2026-11-27', to: '2027-02-05' },
-            { name: 'Strict pull-ups', gate: '3 × 5', from: '2027-02-05', to: null },
+            { name: 'The ladder', gate: '3 × 8', from: '2026-11-27', to: '2027-02-05', soonest: '2027-01-08', latest: null },
+            { name: 'Strict pull-ups', gate: '3 × 5', from: '2027-02-05', to: null, soonest: null, latest: null },
         ],
         comebacks: [],
+        next: null,
     },
     ...changes,
 });
@@ -89,7 +90,7 @@ it('shows each part with its counts, what is likely in the first and the last se
     expect(text()).toContain('Cautions Two weeks away: nothing harder than last time.');
     expect(text()).toContain('stage 1 of 2, The ladder');
     expect(text()).toContain('Mon 30 Nov Wed 2 Dec');
-    expect(text()).toMatch(/The ladder about .*5 Feb/);
+    expect(text()).toMatch(/The ladder, gate about 5 Feb 2027 from 8 Jan 2027 on/);
     expect(text()).toContain('Strict pull-ups not foreseeable yet');
 });
 

@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
 import { monday, weeksOf } from '../../../client/sessions/weeks';
 import WeeksPage from '../../../client/sessions/WeeksPage.vue';
-import { jolyon } from '../support/samples';
+import { foretold, jolyon } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { serve } from '../support/server';
 
@@ -13,10 +13,11 @@ const weeks = (changes: Partial<Schemas['Weeks']> = {}): Schemas['Weeks'] => ({
     calendar: {
         sessions: ['2026-11-27', '2026-11-30', '2027-01-04'],
         stages: [
-            { name: 'The ladder', gate: '3 × 8', from: '2026-11-27', to: '2027-01-08' },
-            { name: 'Strict pull-ups', gate: '3 × 5', from: '2027-01-08', to: null },
+            { name: 'The ladder', gate: '3 × 8', from: '2026-11-27', to: '2027-01-08', soonest: '2026-12-18', latest: '2027-02-12' },
+            { name: 'Strict pull-ups', gate: '3 × 5', from: '2027-01-08', to: null, soonest: '2027-03-05', latest: null },
         ],
         comebacks: [{ on: '2027-01-04', days_away: 35, needs_baselines: true }],
+        next: foretold(1, { median_on: '2027-01-15', soonest_on: '2026-12-04', latest_on: '2027-04-09' }),
     },
     ...changes,
 });
@@ -64,4 +65,12 @@ it('notes time off with what is missing said, and takes it back', async () => {
     });
     await press(/^Take back/);
     await eventually(() => expect(text()).toContain('None noted.'));
+});
+
+it('says when the next strict rep and each gate are to be expected, with their spread', async () => {
+    serve({ 'GET /api/athletes/jolyon': () => jolyon, 'GET /api/athletes/jolyon/weeks': () => weeks() });
+    const { sees } = show(WeeksPage, { id: 'jolyon' });
+    await sees('First strict rep about 15 Jan 2027 Fri 4 Dec – 9 Apr 2027');
+    await sees('The ladder, gate about 8 Jan 2027 Fri 18 Dec – 12 Feb 2027');
+    await sees('Strict pull-ups, gate not foreseeable yet from 5 Mar 2027 on, or beyond a year');
 });

@@ -238,3 +238,18 @@ export const kit: Schemas['Kit'] = {
     floor: 'unknown',
     doable,
 };
+
+/** A forecast of so many strict reps: done already, unless it is said otherwise. */
+export const foretold = (reps: number, changes: Partial<Schemas['Forecast']> = {}): Schemas['Forecast'] => ({
+    reps,
+    verdict: changes.median_on ? 'dated' : 'reached',
+    within_4: 1,
+    within_8: 1,
+    within_12: 1,
+    within_26: 1,
+    soonest_on: null,
+    median_on: null,
+    latest_on: null,
+    limit: null,
+    ...changes,
+});

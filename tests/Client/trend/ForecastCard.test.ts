@@ -5,33 +5,31 @@ import ForecastCard from '../../../client/trend/ForecastCard.vue';
 import ManyChips from '../../../client/parts/ManyChips.vue';
 import ScoreCard from '../../../client/trend/ScoreCard.vue';
 import ScreenCard from '../../../client/screening/ScreenCard.vue';
-import { jolyon } from '../support/samples';
+import { foretold, jolyon } from '../support/samples';
 import { show } from '../support/screen';
-
-const forecast = (reps: number, changes: Partial<Schemas['Forecast']> = {}): Schemas['Forecast'] => ({
-    reps,
-    verdict: 'reached',
-    within_4: 1,
-    within_8: 1,
-    within_12: 1,
-    within_26: 1,
-    median_on: null,
-    limit: null,
-    ...changes,
-});
 
 it('asks for the first reps that are still to come, and says what was done already', async () => {
     const { sees, text } = show(ForecastCard, {
         movement: ', chin-up',
         forecasts: [
-            forecast(1),
-            forecast(3),
-            forecast(5, { verdict: 'dated', within_4: 0.05, within_8: 0.2, within_12: 0.33, within_26: 0.75, median_on: '2026-08-01' }),
-            forecast(8, { verdict: 'test-now' }),
+            foretold(1),
+            foretold(3),
+            foretold(5, {
+                verdict: 'dated',
+                within_4: 0.05,
+                within_8: 0.2,
+                within_12: 0.33,
+                within_26: 0.75,
+                soonest_on: '2026-06-05',
+                median_on: '2026-08-01',
+                latest_on: null,
+            }),
+            foretold(8, { verdict: 'test-now' }),
         ],
     });
     await sees('5 strict reps, chin-up');
     await sees('3 done already.');
+    await sees('As likely as not by Sat 1 Aug; eight times in ten from Fri 5 Jun on, or beyond a year.');
     await sees('12 weeks 1 in 3');
     expect(text()).toContain('8 reps test now');
     expect(text()).not.toContain('First strict rep');
@@ -39,7 +37,7 @@ it('asks for the first reps that are still to come, and says what was done alrea
 
 it('is silent without forecasts, and says of reached ones only that', () => {
     expect(show(ForecastCard, { movement: '', forecasts: [] }).text()).toBe('');
-    expect(show(ForecastCard, { movement: '', forecasts: [forecast(1), forecast(10)] }).text()).toContain('10 done already.');
+    expect(show(ForecastCard, { movement: '', forecasts: [foretold(1), foretold(10)] }).text()).toContain('10 done already.');
 });
 
 it('holds what was said against what came, in the words it was said in', async () => {

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Diary\Signal;
@@ -10,6 +11,7 @@ use SteadyRung\Plan\Diary\Week;
 use SteadyRung\Plan\Session\Calendar;
 use SteadyRung\Plan\Session\PlannedStage;
 use SteadyRung\Safety\Symptom;
+use SteadyRung\Strength\Forecast;
 
 it('begins weeks on Monday, before 1970 too', function (int $day, int $monday): void {
     expect(Week::monday($day))->toBe($monday)->and(Week::next($day))->toBe($monday + 7);
@@ -52,6 +54,19 @@ it('foretells stages one after the other, each no sooner than it usually takes, 
         ->and($strong[0]->fromWeek)->toBe(0)->and($strong[1]->fromWeek)->toBe($strong[0]->toWeek)
         ->and($strong[1]->toWeek === null || $strong[1]->toWeek - $strong[1]->fromWeek >= 2)->toBeTrue()
         ->and($weak[count($weak) - 1]->toWeek)->toBeNull();
+    foreach ($strong as $stage) {
+        expect($stage->soonestWeek)->toBeLessThanOrEqual($stage->toWeek ?? 52)
+            ->and($stage->latestWeek ?? 52)->toBeGreaterThanOrEqual($stage->toWeek ?? 52);
+    }
+});
+
+it('tells when the next strict reps come as the trend does, and of whom nothing is known nothing', function (): void {
+    $context = athleteContext(sessionsOn(bandRung(13), 6, 8, 2), rung: bandRung(13));
+    $next = Calendar::of($context)->next;
+
+    expect($next?->reps)->toBe(1)
+        ->and($next?->reached)->toBe(Forecast::of($context->estimates->of(Pattern::Pull)->ahead(), 1)->reached)
+        ->and(Calendar::of(athleteContext([], rung: bandRung(13)))->next)->toBeNull();
 });
 
 it('sets no session on days off, says what comes first after two and four weeks away, and moves the stages', function (): void {
