@@ -2,7 +2,7 @@
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import type { Schemas } from '../domain/http';
-import { confidenceWords } from '../domain/words';
+import { callWord, confidenceWords, decisionWords } from '../domain/words';
 import CallMark from '../parts/CallMark.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import { useOnce } from '../composables/useOnce';
@@ -28,7 +28,7 @@ const made = computed(() => props.call.call);
 <template>
     <section class="card call" :class="{ settled }" :aria-label="`Call for ${call.athlete_name}`">
         <div class="top">
-            <CallMark :verdict="made.verdict" large />
+            <CallMark :verdict="made.verdict" :word="callWord(made)" large />
             <div v-if="made.next" class="next">
                 <button type="button" class="why" :aria-label="`${made.next.name}: why?`" @click="emit('open', made.next)">
                     {{ made.next.name }}
@@ -38,7 +38,7 @@ const made = computed(() => props.call.call);
                 </NextFigures>
             </div>
             <div v-if="settled" class="row actions" role="status">
-                <strong>{{ settled.decision === 'accepted' ? 'Accepted' : 'Overridden' }}</strong>
+                <strong>{{ decisionWords(settled) }}</strong>
                 <NButton v-if="undoable" @click="word.takeBack">Undo</NButton>
             </div>
             <div v-else class="row actions">

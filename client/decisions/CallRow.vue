@@ -9,6 +9,7 @@ import { marksOf } from './marks';
 import NextFigures from './NextFigures.vue';
 import OverridePanel from './OverridePanel.vue';
 import RowMarks from './RowMarks.vue';
+import { decisionWords } from '../domain/words';
 import { useDecision } from './useDecision';
 
 const props = defineProps<{ call: Schemas['KeptCall']; chosen: boolean }>();
@@ -73,7 +74,7 @@ defineExpose({
             <span v-else>pulling is paused until it is cleared with a note</span>
         </div>
         <div v-if="settled" class="actions" role="status">
-            <span>{{ settled.decision === 'accepted' ? 'accepted' : 'overridden' }}</span>
+            <span>{{ decisionWords(settled) }}</span>
             <NButton v-if="undoable" @click="word.takeBack">Undo</NButton>
         </div>
         <div v-else class="actions">

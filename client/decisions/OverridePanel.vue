@@ -22,30 +22,36 @@ const instead = useRead(
     () => outcome(api.GET('/api/athletes/{athlete}/instead', { params: { path: { athlete: props.call.athlete_id } } })),
     { enabled: open },
 );
+const isKept = (verdict: Verdict | null): boolean => verdict === props.call.call.verdict;
 const moves = computed(() => draft.verdict === 'climb' || draft.verdict === 'step-down');
+const needsRung = computed(() => moves.value || isKept(draft.verdict));
 const from = computed(() => props.call.call.from.carried.share.mean);
-/** A climb goes to more, a step down to less; otherwise anything that fits. */
+const towards = computed(() => (draft.verdict === 'climb' ? 'to climb to' : 'to step down to'));
+/** A climb goes to more, unless it is to another stage, and a step down to less; otherwise anything that fits. */
+const changesStage = computed(() => isKept(draft.verdict) && props.call.call.stage_name !== null);
 const rungs = computed(() =>
     (instead.value.value?.rungs ?? [])
         .map((r) => r.rung)
         .filter((r) =>
-            draft.verdict === 'climb'
+            draft.verdict === 'climb' && !changesStage.value
                 ? r.carried.share.mean > from.value
                 : draft.verdict === 'step-down'
                   ? r.carried.share.mean < from.value
                   : true,
-        ),
+        )
+        .filter((r) => !isKept(draft.verdict) || r.key !== props.call.call.next?.key),
 );
 const words = computed(() =>
-    verdicts.filter((v) => v !== props.call.call.verdict && v !== 'refer').map((value) => ({ value, label: verdictWord(value) })),
+    verdicts
+        .filter((v) => v !== 'refer')
+        .map((value) => ({ value, label: isKept(value) ? `${verdictWord(value)}, another set-up` : verdictWord(value) })),
 );
 const options = computed(() => rungs.value.map((r) => ({ value: r.key, label: `${percent(r.carried.share.mean)} · ${r.name}` })));
 
 async function submit(): Promise<void> {
     const exercise = rungs.value.find((r) => r.key === draft.rung)?.exercise ?? null;
     error.value = draft.verdict && draft.reason.trim() ? undefined : 'Needed: what instead, and why.';
-    rungError.value =
-        moves.value && exercise === null ? `Needed: the set-up to ${draft.verdict === 'climb' ? 'climb to' : 'step down to'}.` : undefined;
+    rungError.value = needsRung.value && exercise === null ? `Needed: the set-up ${moves.value ? towards.value : 'to go on'}.` : undefined;
     if (error.value || rungError.value || draft.verdict === null) {
         return;
     }
@@ -63,13 +69,13 @@ async function submit(): Promise<void> {
             <p class="small dim">Your reason is kept with the call.</p>
             <ProblemNote v-if="instead.problem.value" :problem="instead.problem.value" retry @retry="instead.reload" />
             <ChipRow label="Instead" show-label :chips="words" :value="draft.verdict" @pick="draft.verdict = $event" />
-            <FormField :label="moves ? 'Set-up it goes to' : 'Set-up (optional; otherwise it stays)'" :error="rungError">
+            <FormField :label="needsRung ? 'Set-up it goes to' : 'Set-up (optional; otherwise it stays)'" :error="rungError">
                 <NSelect
                     v-model:value="draft.rung"
                     :virtual-scroll="false"
                     :options="options"
                     clearable
-                    :placeholder="moves ? 'Choose one' : 'Same as now'"
+                    :placeholder="needsRung ? 'Choose one' : 'Same as now'"
                     aria-label="Set-up"
                 />
             </FormField>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import { api, outcome, type Schemas } from '../domain/http';
+import { api, outcome } from '../domain/http';
 import { day } from '../domain/units';
-import { verdictWord } from '../domain/words';
+import { callWord, decisionWords } from '../domain/words';
 import CallMark from '../parts/CallMark.vue';
 import PageTurner from '../parts/PageTurner.vue';
 import ReadNote from '../parts/ReadNote.vue';
@@ -18,12 +18,6 @@ const past = useRead(
         outcome(api.GET('/api/athletes/{athlete}/calls', { params: { path: { athlete: props.athleteId }, query: { page: page.value } } })),
 );
 const dayOf = useDayOf();
-
-function decided({ decision, override_verdict, override_reason }: Schemas['KeptCall']): string {
-    return decision === 'overridden' && override_verdict
-        ? `Overridden to ${verdictWord(override_verdict)}: ${override_reason}`
-        : 'Accepted';
-}
 </script>
 
 <template>
@@ -32,9 +26,10 @@ function decided({ decision, override_verdict, override_reason }: Schemas['KeptC
     <ul v-else-if="past.value.value" class="past">
         <li v-for="call in past.value.value.items" :key="call.id">
             <span class="small dim">{{ day(dayOf(call.decided_at ?? call.made_at)) }}</span>
-            <CallMark :verdict="call.call.verdict" />
+            <CallMark :verdict="call.call.verdict" :word="callWord(call.call)" />
             <span>
-                {{ decided(call) }}
+                {{ decisionWords(call) }}
+                <template v-if="call.override_reason">· {{ call.override_reason }}</template>
                 <small class="dim">
                     {{ call.call.from.name
                     }}{{ call.call.next && call.call.next.key !== call.call.from.key ? ` → ${call.call.next.name}` : '' }}

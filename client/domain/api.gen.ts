@@ -2358,6 +2358,8 @@ export interface components {
             /** @enum {string|null} */
             override_verdict: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay" | null;
             override_exercise: components["schemas"]["Exercise"] | null;
+            /** @description Name of the set-up the coach chose instead. */
+            override_name: string | null;
             override_reason: string | null;
             /** Format: date-time */
             decided_at: string | null;

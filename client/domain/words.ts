@@ -26,6 +26,18 @@ export const verdicts: readonly Verdict[] = verdictOrder;
 
 export const verdictWord = (verdict: Verdict): string => verdictLooks[verdict].word;
 
+/** What a call is called: a climb to a stage whose work carries less is a change of stage. */
+export const callWord = ({ verdict, stage_name, change_share }: Call): string =>
+    verdict === 'climb' && stage_name !== null && (change_share ?? 0) < 0 ? 'Next stage' : verdictWord(verdict);
+
+/** What the coach decided, in a few words. */
+export function decisionWords({ call, decision, override_verdict, override_name }: Schemas['KeptCall']): string {
+    if (decision !== 'overridden' || override_verdict === null) {
+        return 'Accepted';
+    }
+    return `${override_verdict === call.verdict ? 'Kept' : 'Overridden to'} ${verdictWord(override_verdict).toLowerCase()}${override_name ? `: ${override_name}` : ''}`;
+}
+
 export const kindWords: Record<Schemas['AthleteInput']['kind'], string> = { gym: 'Gym', climbing: 'Climbing', both: 'Gym and climbing' };
 
 export const confidenceWords: Record<Call['confidence'], string> = { firm: 'Sure', fair: 'Fairly sure', slight: 'Not sure' };

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { verdictLooks, type Verdict } from '../domain/words';
 
-defineProps<{ verdict: Verdict; large?: boolean }>();
+defineProps<{ verdict: Verdict; word?: string; large?: boolean }>();
 </script>
 
 <template>
@@ -11,7 +11,7 @@ defineProps<{ verdict: Verdict; large?: boolean }>();
         :style="{ color: `var(--color-${verdictLooks[verdict].tone})`, background: `var(--color-${verdictLooks[verdict].tone}Tint)` }"
     >
         <svg viewBox="0 0 20 21" aria-hidden="true"><path :d="verdictLooks[verdict].shape" /></svg>
-        {{ verdictLooks[verdict].word }}
+        {{ word ?? verdictLooks[verdict].word }}
     </span>
 </template>
 

@@ -17,7 +17,7 @@ it('goes through the calls of a class by keyboard alone, and takes one back', fu
             $page->key(WebDriverKeys::ARROW_DOWN);
         }
         $page->key('w')->see('Would change it');
-        $page->key(WebDriverKeys::ENTER)->see('accepted');
+        $page->key(WebDriverKeys::ENTER)->see('Accepted');
         $page->key(WebDriverKeys::ARROW_UP)->key('u')->dontSee('accepted');
         $page->key('o')->see('Your reason is kept with the call')->press('close')->dontSee('Your reason is kept with the call');
         expect($page->consoleErrors())->toBe([]);
@@ -30,7 +30,7 @@ it('goes through calls by thumb alone, each target large enough', function (): v
     $page = Page::open(Instance::url(), 390, 844);
     try {
         $page->signIn()->go('/calls')->see('to decide');
-        $page->press('Accept', "//li[contains(@aria-label, 'Isaura Wickham')]")->see('accepted')->press('Undo')->dontSee('accepted');
+        $page->press('Accept', "//li[contains(@aria-label, 'Isaura Wickham')]")->see('Accepted')->press('Undo')->dontSee('accepted');
         $small = $page->script(
             'return [...document.querySelectorAll("main button, main a")].filter((e) => e.offsetParent && e.getBoundingClientRect().height < 24).map((e) => e.textContent)',
         );

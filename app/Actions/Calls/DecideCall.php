@@ -22,6 +22,7 @@ use Psr\Clock\ClockInterface;
 use SteadyRung\Call\Verdict;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Rung;
+use SteadyRung\Setup\DoesNotFit;
 
 /**
  * The coach's word on a call: accepted, or overridden with a reason. The call and the word are both kept, and the
@@ -49,14 +50,18 @@ final readonly class DecideCall
                 return $this->sameAgain($call, $decision);
             }
             $this->refuseUnsafeOrStale($call, $decision);
-            $this->refuseContradiction($athlete, $decision);
+            $then = $decision->exercise === null ? null : $this->ways->search($athlete)->standing($decision->exercise, $athlete->toCore());
+            $this->refuseTheCallItself($call, $decision);
+            if (! self::isOfTheVerdict($call, $decision) || self::stageOf($call) === null) {
+                $this->refuseContradiction($athlete, $decision, $then);
+            }
             $before = $athlete->chosen;
             $exercise = $decision->decision === Decision::Accepted ? self::nextOf($call) : $decision->exercise;
             $placeBefore = ['method' => $athlete->method_key, 'stage' => $athlete->stage_key, 'since' => $athlete->stage_since];
             if ($exercise !== null) {
                 $this->setups->put($athlete, $exercise);
             }
-            $stage = $decision->decision === Decision::Accepted ? self::stageOf($call) : null;
+            $stage = self::isOfTheVerdict($call, $decision) ? self::stageOf($call) : null;
             if ($stage !== null) {
                 $this->places->byCall($athlete, $coach, $athlete->method_key, $stage, $call->id);
             }
@@ -64,6 +69,7 @@ final readonly class DecideCall
                 'decision' => $decision->decision,
                 'override_verdict' => $decision->verdict,
                 'override_exercise' => $decision->exercise,
+                'override_name' => $then instanceof Rung ? $then->name : null,
                 'override_reason' => $decision->reason,
                 'decided_by' => $coach->id,
                 'decided_at' => $this->clock->now(),
@@ -94,8 +100,8 @@ final readonly class DecideCall
             PlaceChange::query()->where('athlete_id', $athlete->id)->where('call_id', $call->id)->delete();
             $call->fill(array_fill_keys(
                 [
-                    'decision', 'override_verdict', 'override_exercise', 'override_reason', 'decided_by', 'decided_at', 'chosen_before',
-                    'place_before',
+                    'decision', 'override_verdict', 'override_exercise', 'override_name', 'override_reason', 'decided_by', 'decided_at',
+                    'chosen_before', 'place_before',
                 ],
                 null,
             ))->save();
@@ -133,14 +139,13 @@ final readonly class DecideCall
     }
 
     /** A climb goes to more, a step down to less, and the set-up is one that fits. */
-    private function refuseContradiction(Athlete $athlete, CallDecision $decision): void
+    private function refuseContradiction(Athlete $athlete, CallDecision $decision, Rung|DoesNotFit|null $then): void
     {
         if ($decision->verdict !== Verdict::Climb && $decision->verdict !== Verdict::StepDown) {
             return;
         }
         $climbs = $decision->verdict === Verdict::Climb;
         $now = $this->ways->standing($athlete);
-        $then = $decision->exercise === null ? null : $this->ways->search($athlete)->standing($decision->exercise, $athlete->toCore());
         $moves = $then instanceof Rung
             && (! $now instanceof Rung || ($climbs ? $then->share() > $now->share() : $then->share() < $now->share()));
         if (! $moves) {
@@ -153,7 +158,25 @@ final readonly class DecideCall
         }
     }
 
-    /** The stage that an accepted call leads to. */
+    /** An override that keeps the verdict goes to another set-up than the call. */
+    private function refuseTheCallItself(CallRecord $call, CallDecision $decision): void
+    {
+        if (
+            $decision->decision === Decision::Overridden
+            && $decision->verdict === $call->verdict
+            && ($decision->exercise === null || $decision->exercise->key() === self::nextOf($call)?->key())
+        ) {
+            throw Problem::invalid('/verdict', 'That is what the call says. Accept it, or choose another verdict or another set-up.');
+        }
+    }
+
+    /** Accepted, or kept with another set-up. */
+    private static function isOfTheVerdict(CallRecord $call, CallDecision $decision): bool
+    {
+        return $decision->decision === Decision::Accepted || $decision->verdict === $call->verdict;
+    }
+
+    /** The stage that a call leads to. */
     private static function stageOf(CallRecord $call): ?string
     {
         return StoredForm::read('call', $call->call, static fn (JsonObject $j): ?string => $j->optionalObject('place')?->text('key', 64));

@@ -24,6 +24,7 @@ use SteadyRung\Exercise\Exercise;
  * @property Decision|null $decision
  * @property Verdict|null $override_verdict
  * @property Exercise|null $override_exercise
+ * @property string|null $override_name of the set-up, as it was called then
  * @property string|null $override_reason
  * @property Exercise|null $chosen_before what the athlete was on when it was decided
  * @property array{method: string, stage: string, since: string|null}|null $place_before where the athlete stood when it was decided

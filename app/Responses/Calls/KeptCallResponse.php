@@ -39,6 +39,8 @@ final readonly class KeptCallResponse
         public ?Verdict $override_verdict,
         #[OA\Property]
         public ?ExerciseJson $override_exercise,
+        #[OA\Property(description: 'Name of the set-up the coach chose instead.')]
+        public ?string $override_name,
         #[OA\Property]
         public ?string $override_reason,
         #[OA\Property(format: 'date-time')]
@@ -59,6 +61,7 @@ final readonly class KeptCallResponse
             decision: $call->decision,
             override_verdict: $call->override_verdict,
             override_exercise: $call->override_exercise === null ? null : ExerciseJson::of($call->override_exercise),
+            override_name: $call->override_name,
             override_reason: $call->override_reason,
             decided_at: $call->decided_at?->utc()->format('Y-m-d\TH:i:s\Z'),
         );

@@ -73,6 +73,22 @@ it('puts the athlete on the set-up an override names', function (): void {
     $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.exercise.setup.band_ids.0', $this->bands[32]);
 });
 
+it('keeps the verdict on another set-up that the coach chose, under its name, and refuses what the call says itself', function (): void {
+    $call = meetGate($this);
+    $kept = ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'climb', 'reason' => 'That one is in the rack'];
+    foreach ([null, $call['call']['next']['exercise'], exercise($this->bar, $this->bands[32])] as $i => $wrong) {
+        $this->putJson("/api/calls/{$call['id']}/decision", ['exercise' => $wrong] + $kept)
+            ->assertStatus(422)->assertJsonPath('errors.0.pointer', $i < 2 ? '/verdict' : '/exercise');
+    }
+    $thinner = exercise($this->bar, $this->bands[13]);
+    $this->putJson("/api/calls/{$call['id']}/decision", ['exercise' => $thinner] + $kept)->assertOk();
+
+    $past = $this->getJson("/api/athletes/$this->athlete/calls")->json('items.0');
+    expect([$past['call']['verdict'], $past['override_verdict']])->toBe(['climb', 'climb'])
+        ->and($past['override_name'])->toBe('Width 13, foot, Bar');
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.exercise.setup.band_ids.0', $this->bands[13]);
+});
+
 it('refuses a decision on a call that changed since it was seen', function (): void {
     $call = meetGate($this);
     logSession($this, $this->athlete, $this->exercise, [3]);

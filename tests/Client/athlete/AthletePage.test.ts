@@ -230,7 +230,7 @@ it('says what was decided before, when asked', async () => {
     expect(count(`GET ${A}/calls`)).toBe(0);
     await user.click([...document.querySelectorAll('summary')].find((s) => s.textContent === 'Earlier calls')!);
     await sees('Accepted Heron 44 mm, foot, Beam bar → Rook 32 mm, foot, Beam bar');
-    expect(text()).toContain('Overridden to Stay: Long week on the wall Heron 44 mm, foot, Beam bar');
+    expect(text()).toContain('Overridden to stay · Long week on the wall Heron 44 mm, foot, Beam bar');
     expect(text()).toContain('Wed 4 Mar');
 });
 

@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest';
 import CallsPage from '../../../client/calls/CallsPage.vue';
 import type { Schemas } from '../../../client/domain/http';
+import { callWord, decisionWords } from '../../../client/domain/words';
 import { call, heron, rook } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, serve, type Asked } from '../support/server';
@@ -62,7 +63,7 @@ it('accepts a call as it was seen, once for a double click, and leaves it in its
     await sees('Jolyon Thatch');
     const accept = document.querySelector('[aria-label="Call for Jolyon Thatch"] .actions button')!;
     await user.dblClick(accept);
-    await sees('accepted Undo');
+    await sees('Accepted Undo');
     expect(asked.filter((a) => a.command.startsWith('PUT')).map((a) => a.body)).toEqual([{ version: 3, decision: 'accepted' }]);
     expect(document.querySelector('[aria-label="Call for Jolyon Thatch"]')!.classList).toContain('settled');
     expect(loads()).toHaveLength(1);
@@ -80,7 +81,7 @@ it('is gone through by the keyboard: down, accept and on, why, other, undo', asy
         expect(document.querySelector('[aria-label="Call for Jolyon Thatch"]')!.getAttribute('aria-current')).toBe('true'),
     );
     await user.keyboard('w{Enter}');
-    await sees('accepted Undo');
+    await sees('Accepted Undo');
     expect(asked.filter((a) => a.command.startsWith('PUT')).map((a) => a.command)).toEqual(['PUT /api/calls/call/decision']);
     serve({ 'DELETE /api/calls/call/decision': () => call() });
     await user.keyboard('u');
@@ -224,4 +225,14 @@ it('says that nothing waits only while the server says so, never of what was rea
     await sees('The database is away.');
     expect(text()).not.toContain('No calls are waiting');
     expect(text()).not.toContain('typed');
+});
+
+it('keeps a verdict on another set-up, calls a climb to less a change of stage, and says what was chosen', () => {
+    const less = { ...call().call, stage_name: 'Lowering', change_share: -0.33 };
+    expect(callWord(less)).toBe('Next stage');
+    expect(callWord({ ...less, change_share: 0.04 })).toBe('Climb');
+    expect(decisionWords(call({}, { decision: 'accepted' }))).toBe('Accepted');
+    const kept = call({}, { decision: 'overridden', override_verdict: 'climb', override_name: 'Rook 32 mm, foot' });
+    expect(decisionWords(kept)).toBe('Kept climb: Rook 32 mm, foot');
+    expect(decisionWords({ ...kept, override_verdict: 'stay', override_name: null })).toBe('Overridden to stay');
 });

@@ -188,6 +188,7 @@ export const call = (changes: Partial<Schemas['Call']> = {}, record: Partial<Sch
     decision: null,
     override_verdict: null,
     override_exercise: null,
+    override_name: null,
     override_reason: null,
     decided_at: null,
     ...record,
