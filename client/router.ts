@@ -13,6 +13,12 @@ export const router = createRouter({
             props: true,
             meta: { title: 'After the class' },
         },
+        {
+            path: '/today/:class/:on/workout',
+            component: () => import('./today/WorkoutPage.vue'),
+            props: true,
+            meta: { title: 'Class workout' },
+        },
         { path: '/people', component: () => import('./roster/RosterPage.vue'), meta: { title: 'People' } },
         { path: '/people/new', component: () => import('./roster/NewAthletePage.vue'), meta: { title: 'Add an athlete' } },
         { path: '/people/:id', component: () => import('./athlete/AthletePage.vue'), props: true, meta: { title: 'Athlete' } },

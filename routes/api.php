@@ -64,6 +64,7 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::delete('classes/{class}', [ClassController::class, 'end']);
     Route::get('classes/{class}/days/{on}', [ClassController::class, 'day']);
     Route::get('classes/{class}/days/{on}/news', [ClassController::class, 'news']);
+    Route::get('classes/{class}/days/{on}/workout', [ClassController::class, 'workout']);
     Route::post('commands', QueueController::class);
     Route::post('deeds', QueueController::class);
     Route::post('athletes/{athlete}/sets', [SetController::class, 'store']);

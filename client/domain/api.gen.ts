@@ -890,6 +890,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{class}/days/{on}/workout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The pulls of a workout, split for all who come: “21-15-9 pull-ups”, “5 rounds, 10 pulls”. */
+        get: operations["classWorkout"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/coaches": {
         parameters: {
             query?: never;
@@ -3516,6 +3533,44 @@ export interface components {
              */
             id: string;
         };
+        /** @description What one athlete does of a class workout. */
+        WorkoutPart: {
+            /** Format: uuid */
+            athlete_id: string;
+            name: string;
+            /** @description What is done; none where nothing is, the note says why. */
+            variation: string | null;
+            /** @description The set-up; none of work beside the pull. */
+            setup_name: string | null;
+            exercise: components["schemas"]["Exercise"] | null;
+            /**
+             * Format: float
+             * @description Carried, of bodyweight.
+             */
+            share: number | null;
+            /** @description Reps of each set, round by round. */
+            rounds: number[][];
+            /**
+             * Format: float
+             * @description Work and the rests between, likely.
+             */
+            lasts_s: number | null;
+            /** @description Who takes turns on the same set-up. */
+            partners: string[];
+            /** @description Sets logged on it that day. */
+            sets_done: number;
+            note: string | null;
+        };
+        /** @description A class workout, split for everybody who comes. */
+        Workout: {
+            /** @description The task as it was understood. */
+            task: string;
+            /** @description Pulls of each round. */
+            rounds: number[];
+            /** @description The most reps in a row. */
+            set: number;
+            parts: components["schemas"]["WorkoutPart"][];
+        };
     };
     responses: never;
     parameters: never;
@@ -5737,6 +5792,42 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["News"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    classWorkout: {
+        parameters: {
+            query: {
+                task: string;
+                /** @description The most reps in a row. */
+                set?: number;
+            };
+            header?: never;
+            path: {
+                class: string;
+                on: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Workout"];
                 };
             };
             /** @description A problem. */

@@ -85,6 +85,7 @@ async function stayAwake(): Promise<void> {
                         </select>
                     </label>
                     <button v-if="held" type="button" @click="openGear">Broken or missing today</button>
+                    <RouterLink v-if="held" class="button" :to="`/today/${held.id}/${held.on}/workout`">Class workout</RouterLink>
                     <RouterLink v-if="held" class="button" :to="`/today/${held.id}/${held.on}/after`">Afterwards: who did what</RouterLink>
                     <RouterLink class="button" to="/today/classes">Classes and their days</RouterLink>
                     <button type="button" :aria-pressed="theme.isDark" @click="theme.toggle">

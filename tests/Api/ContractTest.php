@@ -160,6 +160,7 @@ it('answers every route as the document says, in a gym with something of everyth
         ],
     );
     expect($ask('GET /api/classes/{class}/days/{on}/news', $day, query: "since={$cursor['cursor']}")->json('athletes'))->toHaveCount(1);
+    $ask('GET /api/classes/{class}/days/{on}/workout', $day, query: 'task=21-15-9%20pull-ups&set=10');
     $ask('GET /api/pulse/{ticket}', ['ticket' => $cursor['pulse']]);
     $ask('GET /api/classes');
     $ask(

@@ -45,14 +45,12 @@ final readonly class FloorQuery
 
     private const MOST_WALK_INS = 200;
 
-    /** Of those a floor does not hold so many are named. */
-    private const MOST_LEFT = 40;
-
     /** Who stays a little longer is still of the class. */
     private const AFTER_MIN = 60;
 
     public function __construct(
         private ClassQuery $classes,
+        private ComersQuery $comers,
         private SheetQuery $sheets,
         private ChangeFeed $news,
         private GymKit $kit,
@@ -64,27 +62,18 @@ final readonly class FloorQuery
     public function of(GymClass $class, string $on): ClassDayResponse
     {
         $cursor = $this->news->latest(); // first, so that what comes while the rest is read is told again
-        $said = ClassComer::of($class->id, $on);
-        $tagged = $this->tagged($class, array_keys($said))->limit(GymClass::MOST_COMERS + 1)->get();
-        $left = $tagged->count() > GymClass::MOST_COMERS
-            ? $this->tagged($class, array_keys($said))->offset(GymClass::MOST_COMERS)->limit(self::MOST_LEFT)->get(['id', 'name', 'kind'])
-            : new Collection;
-        $told = Athlete::query()->whereIn('id', array_keys($said))
-            ->whereNull('archived_at')
-            ->orderBy('name')
-            ->orderBy('id')
-            ->limit(2 * GymClass::MOST_COMERS)
-            ->get();
-        $athletes = array_values($tagged->take(GymClass::MOST_COMERS)->concat($told)->sortBy('name')->all());
+        $comers = $this->comers->of($class, $on);
+        $athletes = $comers->athletes;
         $sets = $this->sets($class, $athletes, $on);
 
         return new ClassDayResponse(
             class: $this->classes->held($class, $on),
             cursor: $cursor,
             pulse: $this->pulse->ticket($this->gym->id()),
-            athletes: $this->athletes($class, $on, $athletes, $said, $sets, $this->sheets->of($athletes, $on, self::begun($sets))),
-            left_over: array_values(
-                $left->map(static fn (Athlete $a): RosterNameResponse => new RosterNameResponse($a->id, $a->name, $a->kind))->all(),
+            athletes: $this->athletes($class, $on, $athletes, $comers->said, $sets, $this->sheets->of($athletes, $on, self::begun($sets))),
+            left_over: array_map(
+                static fn (Athlete $a): RosterNameResponse => new RosterNameResponse($a->id, $a->name, $a->kind),
+                $comers->left,
             ),
             gear: $this->pieces(),
             coaches: CoachListResponse::ofGym($this->gym->id())->items,
@@ -111,24 +100,6 @@ final readonly class FloorQuery
             $this->athletes($class, $on, $athletes, $said, $sets, $this->sheets->of($fresh, $on, [])),
             in_array(ChangeFeed::OF_GYM, $ids, true) ? $this->pieces() : null,
         );
-    }
-
-    /**
-     * Whoever has a tag of the class, those left out of whom it was said otherwise.
-     *
-     * @param  list<string>  $said
-     * @return Builder<Athlete>
-     */
-    private function tagged(GymClass $class, array $said): Builder
-    {
-        $tagged = Athlete::query();
-        $tagged->whereNull('archived_at')->whereNotIn('id', $said)->orderBy('name')->orderBy('id')
-            ->whereRaw(
-                'EXISTS (SELECT 1 FROM jsonb_array_elements_text(tags) AS tag WHERE tag = ANY(?))',
-                ['{'.implode(',', array_map(static fn (string $t): string => '"'.addcslashes($t, '"\\').'"', $class->tags)).'}'],
-            );
-
-        return $tagged;
     }
 
     /**

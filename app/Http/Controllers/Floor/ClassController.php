@@ -12,6 +12,7 @@ use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\RequestBody;
 use App\Http\Requests\Floor\NewsInput;
+use App\Http\Requests\Floor\WorkoutInput;
 use App\Http\Requests\ReadInput;
 use App\Models\Floor\GymClass;
 use App\Models\Gym\User;
@@ -19,9 +20,11 @@ use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use App\Queries\Floor\ClassQuery;
 use App\Queries\Floor\FloorQuery;
+use App\Queries\Floor\WorkoutQuery;
 use App\Responses\Floor\ChangesResponse;
 use App\Responses\Floor\ClassDayResponse;
 use App\Responses\Floor\ClassListResponse;
+use App\Responses\Floor\WorkoutResponse;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -105,6 +108,32 @@ final readonly class ClassController
         $held = self::heldOn($class, $on);
 
         return new JsonResponse($floor->since($held, $on, NewsInput::read($request)->since));
+    }
+
+    #[OA\Get(
+        path: '/api/classes/{class}/days/{on}/workout',
+        operationId: 'classWorkout',
+        description: 'The pulls of a workout, split for all who come: “21-15-9 pull-ups”, “5 rounds, 10 pulls”.',
+        parameters: [
+            new OA\QueryParameter(
+                name: 'task',
+                required: true,
+                schema: new OA\Schema(type: 'string', maxLength: WorkoutInput::LONGEST),
+            ),
+            new OA\QueryParameter(
+                name: 'set',
+                description: 'The most reps in a row.',
+                schema: new OA\Schema(type: 'integer', minimum: WorkoutInput::SET[0], maximum: WorkoutInput::SET[1]),
+            ),
+        ],
+        responses: [new Answer(200, WorkoutResponse::class)],
+    )]
+    public function workout(string $class, string $on, Request $request, WorkoutQuery $workouts): JsonResponse
+    {
+        $held = self::heldOn($class, $on);
+        $asked = WorkoutInput::read($request);
+
+        return new JsonResponse($workouts->of($held, $on, $asked->task, $asked->set));
     }
 
     /** @throws Problem if it is not held on that day */
