@@ -33,6 +33,10 @@ $logTwo = static function (Page $page): void {
     $page->script('[...document.querySelectorAll("[data-athlete] .go:not(.watch)")].slice(0, 2).forEach((e) => e.click())');
     $page->see('Undo');
 };
+$workout = static function (Page $page): void {
+    $path = $page->script('return document.querySelector("a[href$=workout]").getAttribute("href")');
+    $page->visit($path.'?task='.rawurlencode('21-15-9 pull-ups'))->see('in a row');
+};
 $withoutNetwork = static function (Page $page) use ($logTwo): void {
     $page->script('return navigator.serviceWorker.ready.then(() => 1)');
     usleep(2_000_000); // the client is put on the device
@@ -44,12 +48,7 @@ $withoutNetwork = static function (Page $page) use ($logTwo): void {
 $views = [
     'today' => [LAPTOP, '/today', 'as asked', $floor('light', $logTwo)],
     'today-dark' => [LAPTOP, '/today', 'as asked', $floor('dark')],
-    'today-stations' => [
-        LAPTOP,
-        '/today',
-        'as asked',
-        $floor('dark', static fn (Page $page) => $page->press('Bars and rings')->see('Free')),
-    ],
+    'workout' => [LAPTOP, '/today', 'as asked', $workout],
     'today-phone' => [PHONE, '/today', 'as asked', $floor('light')],
     'today-offline' => [LAPTOP, '/today', 'as asked', $floor('dark', $withoutNetwork)],
     'people' => [LAPTOP, '/people', 'Aldith Farrow', null],
@@ -79,7 +78,7 @@ $views = [
         fn (Page $page) => $page->press('Baseline')->see('Skip this step'),
     ],
     'session' => [LAPTOP, JOLYON_PAGE.'/session', 'Weeks ahead', null],
-    'weeks' => [LAPTOP, JOLYON_PAGE.'/weeks', 'Stages, about when', null],
+    'weeks' => [LAPTOP, JOLYON_PAGE.'/weeks', 'What comes, about when', null],
     'methods' => [LAPTOP, '/methods', 'Band taper', null],
     'house-rules' => [LAPTOP, '/methods/rules', 'Grip width', null],
     'calls' => [LAPTOP, '/calls', 'Refer', null],
