@@ -13,10 +13,10 @@ use SteadyRung\Strength\RepPrediction;
  */
 final class Likely
 {
-    /** The amount itself where its least lies within what is likely of a first set; else from the low end of that to its median. */
+    /** The amount itself where its least is as likely as not in a first set; else from the low end of what is likely to its median. */
     public static function of(Amount $amount, RepPrediction $reps): Amount
     {
-        if ($amount->measure !== Measure::Reps || $amount->low <= $reps->high80()) {
+        if ($amount->measure !== Measure::Reps || $amount->low <= $reps->median()) {
             return $amount;
         }
         $low = max(1, (int) floor($reps->low80()));

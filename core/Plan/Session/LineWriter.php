@@ -128,7 +128,8 @@ final readonly class LineWriter
             return "$rung->name left out: not one rep is likely yet.";
         }
         $isCut = $isLowering && ($amount !== $line->amount || $sets !== $line->sets);
-        $likely = $first === null ? $amount : $this->asHard($line, $rung, Likely::of($amount, $first), $first);
+        $held = $rung->exercise->style->movement->isTimed() ? HeldSeconds::of($this->context, $rung, $amount) : null;
+        $likely = $first === null ? $held->amount ?? $amount : $this->asHard($line, $rung, Likely::of($amount, $first), $first);
         $down = WayDown::of($this->context, $rung, $sets, $likely, $left);
         $notes = [
             ...$notes,
@@ -144,6 +145,7 @@ final readonly class LineWriter
                     )]
             ),
             ...($down->words === null ? [] : [$down->words]),
+            ...($held?->measured === null ? [] : [$held->measured]),
             ...(
                 $this->goesToFailure($line, $rung)
                 && $this->context->rules->says(HouseRule::Failure, 'first-tracked') ? ['The first set is the one that counts.'] : []
@@ -152,12 +154,29 @@ final readonly class LineWriter
             ...($isCut ? [$this->cut($asked)] : []),
         ];
 
-        return $this->block(asked: $asked, rung: $rung, sets: $sets, down: $down, first: $first, notes: $notes, isCut: $isCut);
+        return $this->block(
+            asked: $asked,
+            rung: $rung,
+            sets: $sets,
+            down: $down,
+            first: $first,
+            notes: $notes,
+            isCut: $isCut,
+            isMeasured: $held?->measured !== null,
+        );
     }
 
     /** @param  list<string>  $notes */
-    private function block(AskedLine $asked, Rung $rung, int $sets, WayDown $down, ?RepPrediction $first, array $notes, bool $isCut): Block
-    {
+    private function block(
+        AskedLine $asked,
+        Rung $rung,
+        int $sets,
+        WayDown $down,
+        ?RepPrediction $first,
+        array $notes,
+        bool $isCut,
+        bool $isMeasured,
+    ): Block {
         $line = $asked->line;
         $isPaused = HousePractice::isPaused($rung->exercise, $this->context->rules);
         $restS = $this->context->rules->restS($line, $rung->exercise->setup->kind() === ChoiceKind::Row);
@@ -174,7 +193,7 @@ final readonly class LineWriter
             tempo: HousePractice::tempo($rung->exercise, $this->context->rules) ?? $line->tempo ?? Practice::of($rung->exercise)->tempo,
             group: $line->group,
             expected: $first === null ? [] : $this->expected($rung, $first, $sets, $restS),
-            seconds: $this->context->estimate($rung)->secondsOn($rung),
+            seconds: $isMeasured ? null : $this->context->estimate($rung)->secondsOn($rung),
             cues: $this->cues($rung),
             cautions: [...Watch::of($rung, $down->amount->high, $down->brakedSets > 0), ...($isPreTired ? [Caution::PreTired] : [])],
             note: $notes === [] ? null : implode(' ', $notes),
