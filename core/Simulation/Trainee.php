@@ -11,6 +11,7 @@ use SteadyRung\Method\SessionPart;
 use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Session\Block;
+use SteadyRung\Plan\Session\TodaysRung;
 use SteadyRung\Strength\Filter\FeltLoad;
 use SteadyRung\Strength\Reps\Endurance;
 use SteadyRung\Strength\Reps\Seconds;
@@ -128,7 +129,9 @@ final class Trainee
                 seconds: max(self::LEAST_S, min($each, (float) $style->seconds + 1.0)),
             );
         }
-        $failure = $this->failure($rung, $set);
+        $failure = TodaysRung::legsGiveTheRest($rung)
+            ? max($high + 1, $this->failure($rung, $set)) // the legs give what is missing
+            : $this->failure($rung, $set);
         $toFailure = $block->toFailure || $block->part === SessionPart::Test;
         $reps = $toFailure ? $failure : min($high, $failure <= $low ? $failure : $failure - 1);
         $untold = $this->athlete->chance(self::UNTOLD);

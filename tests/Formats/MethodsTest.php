@@ -7,11 +7,14 @@ use App\Formats\JsonObject;
 use App\Formats\Methods\Catalogue;
 use App\Formats\Unreadable;
 use SteadyRung\Call\Verdict;
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Search\RungSearch;
 use SteadyRung\Method\House\HouseRules;
+use SteadyRung\Method\Method;
 use SteadyRung\Method\Needs;
 use SteadyRung\Method\SessionPart;
 use SteadyRung\Plan\Context\SearchedRungs;
+use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Simulation\Apprenticeship;
 use SteadyRung\Simulation\ResponseModel;
 use SteadyRung\Simulation\Trainee;
@@ -39,11 +42,25 @@ it('reads each shipped method, writes it as it reads it, and fits the schema', f
         ->and($method->key)->toBe($key)->and($method->says)->not->toBeEmpty();
 })->with(Catalogue::keys());
 
+/** @return list<string> kinds of set-up that a method names, and the unassisted pull that it leads to */
+function ownKinds(Method $method): array
+{
+    $kinds = [ChoiceKind::Strict->value];
+    foreach ($method->stages as $stage) {
+        foreach ($stage->lines as $line) {
+            array_push($kinds, ...array_map(static fn ($m): string => $m->kind->value, $line->allowed));
+        }
+    }
+
+    return array_values(array_unique($kinds));
+}
+
 it('leads through each method from the first stage to strict reps by the real sessions and calls, within the caps', function (
     string $key,
 ): void {
     $method = Catalogue::method($key);
-    $ways = new SearchedRungs(new RungSearch(smallGym()), athlete(70, 1.75, 2.1));
+    $ways = new SearchedRungs(new RungSearch(gymWithLowBar()), athlete(70, 1.75, 2.1));
+    $own = ownKinds($method);
     $trainee = new Trainee(VirtualAthlete::drawn(ResponseModel::Spells, 5, 0.85), 0.03);
     $stages = [];
     $lowered = [];
@@ -52,7 +69,8 @@ it('leads through each method from the first stage to strict reps by the real se
         $stages[$trained->place->stage->key] = true;
         $lowered[intdiv($day + 3, 7)] = ($lowered[intdiv($day + 3, 7)] ?? 0) + $trained->came()->lowerings();
         $last = $trained;
-        expect($trained->call)->not->toBeNull();
+        expect($trained->call)->not->toBeNull()
+            ->and(array_values(array_diff(array_map(fn (Done $d): string => $d->kind->value, $trained->sets), $own)))->toBe([]);
         if (count($stages) === count($method->stages) && $trained->came()->strictReps() > 0) {
             break;
         }
@@ -64,6 +82,20 @@ it('leads through each method from the first stage to strict reps by the real se
     foreach (array_values($lowered) as $week => $count) {
         expect($count)->toBeLessThanOrEqual(max(30, 1.2 * max([0, ...array_slice(array_values($lowered), max(0, $week - 5), 5)])) + 1);
     }
+})->with(Catalogue::keys());
+
+it('writes somebody weak nothing in means that the school does not use, and always something to pull', function (string $key): void {
+    $method = Catalogue::method($key);
+    $ways = new SearchedRungs(new RungSearch(gymWithLowBar()), athlete(70, 1.75, 2.1));
+    $trainee = new Trainee(VirtualAthlete::drawn(ResponseModel::SlowDrift, 7, 0.55), 0.03);
+    $foreign = $empty = 0;
+    foreach (Apprenticeship::of($trainee, $method, HouseRules::usual(), $ways, 7 * 40) as $trained) {
+        $kinds = array_map(fn (Done $d): string => $d->kind->value, $trained->sets);
+        $foreign += count(array_diff($kinds, ownKinds($method)));
+        $empty += $trained->session->refused === null && $kinds === [] ? 1 : 0;
+    }
+
+    expect([$foreign, $empty])->toBe([0, 0]);
 })->with(Catalogue::keys());
 
 it('reaches every verdict on the way, but the referral that nobody simulated needs', function (): void {

@@ -98,7 +98,7 @@ final readonly class Stay implements Rule
         $chance = $up === null ? null : $situation->chanceOfFloor($up);
 
         return match (true) {
-            $up === null => ['No set-up with less help in this kit: top of the ladder.'],
+            $up === null => [$situation->signs->lacks ?? 'No set-up with less help in this kit: top of the ladder.'],
             $chance === null => ['A baseline: log clean reps with a band.'],
             $chance >= $standard->chance => [],
             default => [sprintf(

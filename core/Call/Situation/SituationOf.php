@@ -85,7 +85,7 @@ final readonly class SituationOf
             goal: StrictGoal::of($this->context),
             daysAtStage: $today - $this->context->place->since,
             endsStage: $this->course->endsStage(),
-            lacks: BeforeHanging::lacks($this->context, $this->course),
+            lacks: BeforeHanging::lacks($this->context, $this->course) ?? $this->course->awaits(),
         );
     }
 

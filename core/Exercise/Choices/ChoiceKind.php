@@ -51,63 +51,64 @@ enum ChoiceKind: string
     /**
      * The lane of its scale; a whole pull on it in words; what is done on it and how it is held; the gear it needs, all of it, and
      * what would do where that makes nothing light enough; whether it helps; whether its help fades in many small steps; whether a
-     * pull-up on it may be jumped or stepped to the top; whether the feet carry on, so that nobody hangs; the two cues that matter
+     * pull-up on it may be jumped or stepped to the top; whether the feet carry on, so that nobody hangs; whether
+     * the legs give what is missing, so that it can be done at any strength; the two cues that matter
      * most (common practice).
      */
     private const TABLE = [
         'strict' => [
             'lane' => Lane::Pull, 'pull' => 'Pull-up', 'movements' => self::ANY_PART, 'grips' => self::ANY_GRIP,
             'needs' => [GearNeed::BarOrRings], 'would_do' => 'More help first: the strength is not there yet.',
-            'helps' => false, 'fades' => false, 'may_step_up' => true, 'stands' => false,
+            'helps' => false, 'fades' => false, 'may_step_up' => true, 'stands' => false, 'by_legs' => false,
             'cues' => [self::BLADES_FIRST, 'Hollow: ribs down, legs together slightly in front.'],
         ],
         'band' => [
             'lane' => Lane::Pull, 'pull' => 'Band pull-up', 'movements' => self::ANY_PART, 'grips' => self::ANY_GRIP,
             'needs' => [GearNeed::Band, GearNeed::Bar], 'would_do' => 'A loop band that takes off more, or a higher bar, would do.',
-            'helps' => true, 'fades' => true, 'may_step_up' => true, 'stands' => false,
+            'helps' => true, 'fades' => true, 'may_step_up' => true, 'stands' => false, 'by_legs' => false,
             'cues' => [self::BLADES_FIRST, 'Legs together, slightly in front.'],
         ],
         'row' => [
             'lane' => Lane::Row, 'pull' => 'Row', 'movements' => self::ON_FEET, 'grips' => self::ANY_GRIP,
             'needs' => [GearNeed::BarOrRings], 'would_do' => 'Rings on an anchor, or a bar in a rack at hip height, would do.',
-            'helps' => false, 'fades' => false, 'may_step_up' => false, 'stands' => false,
+            'helps' => false, 'fades' => false, 'may_step_up' => false, 'stands' => false, 'by_legs' => false,
             'cues' => ['One line from heel to head: no sag, no arch.', 'Drive the elbows, blades together.'],
         ],
         'foot' => [
             'lane' => Lane::Pull, 'pull' => 'Foot-helped pull-up', 'movements' => self::ON_FEET, 'grips' => self::ANY_GRIP,
             'needs' => [GearNeed::Bar, GearNeed::Footing], 'would_do' => 'A box under a bar would do.',
-            'helps' => true, 'fades' => true, 'may_step_up' => false, 'stands' => true, 'cues' => self::FROM_THE_LEGS,
+            'helps' => true, 'fades' => true, 'may_step_up' => false, 'stands' => true, 'by_legs' => true, 'cues' => self::FROM_THE_LEGS,
         ],
         'hop' => [
             'lane' => Lane::Pull, 'pull' => 'Hop and control', 'movements' => [Movement::Full], 'grips' => self::ANY_GRIP,
             'needs' => [GearNeed::BarOrRings], 'would_do' => 'A box under a bar would do.',
-            'helps' => false, 'fades' => true, 'may_step_up' => false, 'stands' => false, 'cues' => self::FROM_THE_LEGS,
+            'helps' => false, 'fades' => true, 'may_step_up' => false, 'stands' => false, 'by_legs' => true, 'cues' => self::FROM_THE_LEGS,
         ],
         'low-bar' => [
             'lane' => Lane::Pull, 'pull' => 'Low-bar pull-up', 'movements' => self::ON_FEET, 'grips' => self::ANY_GRIP,
             'needs' => [GearNeed::BarOrRings], 'would_do' => 'A bar that is reached sitting on the floor would do.',
-            'helps' => true, 'fades' => true, 'may_step_up' => false, 'stands' => true, 'cues' => self::FROM_THE_LEGS,
+            'helps' => true, 'fades' => true, 'may_step_up' => false, 'stands' => true, 'by_legs' => true, 'cues' => self::FROM_THE_LEGS,
         ],
         'counterweight' => [
             'lane' => Lane::Pull, 'pull' => 'Counterweight machine', 'movements' => self::ANY_PART, 'grips' => self::ANY_GRIP,
             'needs' => [GearNeed::CounterweightMachine], 'would_do' => 'A counterweight machine, or bands, would do.',
-            'helps' => true, 'fades' => false, 'may_step_up' => false, 'stands' => false,
+            'helps' => true, 'fades' => false, 'may_step_up' => false, 'stands' => false, 'by_legs' => false,
             'cues' => [self::BLADES_FIRST, 'Hollow: ribs down, legs together slightly in front.'],
         ],
         'pulldown' => [
             'lane' => Lane::PullDown, 'pull' => 'Pull-down', 'movements' => self::ON_CABLE, 'grips' => self::CABLE_GRIPS,
             'needs' => [GearNeed::PullDownMachine], 'would_do' => 'A band on an anchor overhead would do.',
-            'helps' => true, 'fades' => false, 'may_step_up' => false, 'stands' => false, 'cues' => self::ON_A_CABLE,
+            'helps' => true, 'fades' => false, 'may_step_up' => false, 'stands' => false, 'by_legs' => false, 'cues' => self::ON_A_CABLE,
         ],
         'band-pulldown' => [
             'lane' => Lane::PullDown, 'pull' => 'Band pull-down', 'movements' => self::ON_CABLE, 'grips' => self::CABLE_GRIPS,
             'needs' => [GearNeed::Band, GearNeed::Bar], 'would_do' => 'A band on an anchor overhead would do.',
-            'helps' => true, 'fades' => false, 'may_step_up' => false, 'stands' => false, 'cues' => self::ON_A_CABLE,
+            'helps' => true, 'fades' => false, 'may_step_up' => false, 'stands' => false, 'by_legs' => false, 'cues' => self::ON_A_CABLE,
         ],
         'added' => [
             'lane' => Lane::Pull, 'pull' => 'Weighted pull-up', 'movements' => self::ANY_PART, 'grips' => self::ANY_GRIP,
             'needs' => [GearNeed::Weight], 'would_do' => 'More help first: the strength is not there yet.',
-            'helps' => false, 'fades' => false, 'may_step_up' => true, 'stands' => false,
+            'helps' => false, 'fades' => false, 'may_step_up' => true, 'stands' => false, 'by_legs' => false,
             'cues' => ['Weight on the hips, off the low back.', 'Stop the swing before the first rep.'],
         ],
     ];
@@ -182,6 +183,12 @@ enum ChoiceKind: string
         return $this->row()['stands'];
     }
 
+    /** Whether the legs give what is missing: it can be done at any strength, with as little of them as gets one there. */
+    public function isByLegs(): bool
+    {
+        return $this->row()['by_legs'];
+    }
+
     /** @return array{string, string} */
     public function cues(): array
     {
@@ -191,7 +198,7 @@ enum ChoiceKind: string
     /**
      * @return array{
      *     lane: Lane, pull: string, movements: list<Movement>, grips: list<Grip>, needs: list<GearNeed>, would_do: string,
-     *     helps: bool, fades: bool, may_step_up: bool, stands: bool, cues: array{string, string},
+     *     helps: bool, fades: bool, may_step_up: bool, stands: bool, by_legs: bool, cues: array{string, string},
      * }
      */
     private function row(): array

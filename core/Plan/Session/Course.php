@@ -18,9 +18,17 @@ use SteadyRung\Plan\Context\AthleteContext;
  */
 final readonly class Course
 {
-    /** @param  list<Stage>  $passed  stages that nothing fits for on the way up */
-    private function __construct(public Place $now, public ?Place $up, public ?Place $down, public array $passed)
-    {
+    /**
+     * @param  list<Stage>  $passed  stages that this gear, the house or the screen has nothing for on the way up
+     * @param  Stage|null  $awaited  the next stage, where nothing of it is likely yet
+     */
+    private function __construct(
+        public Place $now,
+        public ?Place $up,
+        public ?Place $down,
+        public array $passed,
+        public ?Stage $awaited = null,
+    ) {
     }
 
     public static function of(AthleteContext $context): self
@@ -37,10 +45,16 @@ final readonly class Course
             ? (new Pick($context))->steps($now->rung, $now->stage->work())
             : new Steps($now->rung, null, null);
         $within = $steps->up !== null && self::isInStage($now, $steps->up) ? $now->on($steps->up) : null;
-        [$next, $passed] = $within === null ? self::after($context, $now->stage) : [null, []];
+        [$next, $passed, $awaited] = $within === null ? self::after($context, $now->stage) : [null, [], null];
         $down = $steps->down !== null ? $now->on($steps->down) : self::before($context, $now->stage, $now->rung);
 
-        return new self($now, $within ?? $next, $down, $passed);
+        return new self($now, $within ?? $next, $down, $passed, $awaited);
+    }
+
+    /** That the next stage is not likely yet, in words. */
+    public function awaits(): ?string
+    {
+        return $this->awaited === null ? null : "The next stage, {$this->awaited->name}, waits: nothing of it is likely yet.";
     }
 
     public function endsStage(): bool
@@ -93,19 +107,22 @@ final readonly class Course
         return $allowed !== null ? $up->share() <= $allowed->shares[1] : $work->meansOf($now->rung) === null;
     }
 
-    /** @return array{Place|null, list<Stage>} the first later stage that something fits for, and those passed over */
+    /** @return array{Place|null, list<Stage>, Stage|null} the first later stage that something fits for, those passed over, and one that waits */
     private static function after(AthleteContext $context, Stage $stage): array
     {
         $passed = [];
         for ($next = $context->method->after($stage); $next !== null; $next = $context->method->after($next)) {
             $rung = (new Pick($context))->of($next->work());
             if ($rung !== null) {
-                return [new Place($next, $context->today, $rung), $passed];
+                return [new Place($next, $context->today, $rung), $passed, null];
+            }
+            if ((new Pick($context))->isBuilt($next->work())) {
+                return [null, $passed, $next];
             }
             $passed[] = $next;
         }
 
-        return [null, $passed];
+        return [null, $passed, null];
     }
 
     /** The last stage before that something fits for which carries no more. */

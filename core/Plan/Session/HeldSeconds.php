@@ -21,7 +21,8 @@ final readonly class HeldSeconds
     /** A hold to beat is beaten by so much at most (ours). */
     private const MORE = 1.2;
 
-    private const LEAST_S = 2;
+    /** A hold begins with so many. */
+    public const LEAST_S = 2;
 
     /** Where the least asked is as likely as not it is asked. */
     private const EVEN = 0.5;

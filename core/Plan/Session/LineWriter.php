@@ -245,13 +245,15 @@ final readonly class LineWriter
         return $left->today <= $lowered ? "Lowering left out: {$left->full()}." : $left->today - $lowered;
     }
 
-    /** What the first set is likely to come to; of warm-ups, seconds and shoulder blades nothing is said. */
+    /** What the first set is likely to come to; of warm-ups, seconds, shoulder blades and help nobody knows nothing is said. */
     private function predicted(Prescription $line, Rung $rung): ?RepPrediction
     {
         $movement = $rung->exercise->style->movement;
         $reps = $movement->isTimed() || $movement === Movement::ShoulderBlade || $line->part === SessionPart::WarmUp
             ? null
             : $this->context->estimate($rung)->onRung($rung);
+
+        $reps = TodaysRung::legsGiveTheRest($rung) ? null : $reps;
 
         return HousePractice::isPaused($rung->exercise, $this->context->rules) ? $reps?->with(HousePractice::PAUSED_LEFT) : $reps;
     }

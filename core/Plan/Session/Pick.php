@@ -54,6 +54,7 @@ final readonly class Pick
         $allowed = $this->allowed($line);
 
         return $this->likely($line, $allowed)
+            ?? $this->byLegs($allowed)
             ?? $this->likely(
                 $line,
                 array_map(
@@ -62,6 +63,24 @@ final readonly class Pick
                 ),
             )
             ?? $this->easiest($allowed);
+    }
+
+    /**
+     * Where the legs help first, the most of their help: it can be done at any strength.
+     *
+     * @param  list<AllowedExercises>  $allowed
+     */
+    private function byLegs(array $allowed): ?Rung
+    {
+        $first = $allowed[0] ?? null;
+
+        return $first !== null && $first->kind->isByLegs() && $first->movement === Movement::Full ? $this->easiest([$first]) : null;
+    }
+
+    /** Whether there is anything of a line, though nobody may be strong enough for it yet. */
+    public function isBuilt(Prescription $line): bool
+    {
+        return array_filter($this->allowed($line), fn (AllowedExercises $m): bool => $this->rungs($m) !== []) !== [];
     }
 
     /** @param  list<AllowedExercises>  $allowed */
@@ -319,7 +338,7 @@ final readonly class Pick
 
         return match (true) {
             $allowed->movement === Movement::Lowering => $seconds?->isControlled() === true,
-            $allowed->movement === Movement::Hold => $seconds !== null && $seconds->chanceOf((float) $line->amount->low) >= self::LIKELY,
+            $allowed->movement === Movement::Hold => $seconds !== null && $seconds->chanceOf((float) HeldSeconds::LEAST_S) >= self::LIKELY,
             $line->amount->low === 1 && self::isStrict($rung) => StrictTry::isWorthIt((float) $estimate->onRung($rung)?->chanceOf(1.0)),
             default => $estimate->onRung($rung)?->chanceOf((float) ($line->amount->low + $reserve)) >= self::LIKELY,
         };

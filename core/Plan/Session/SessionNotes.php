@@ -39,6 +39,7 @@ final readonly class SessionNotes
                 : null,
             $this->builder->idea ?? $stage->note,
             BeforeHanging::lacks($this->context, $this->course),
+            $this->course->awaits(),
             $this->kipping(),
             $this->context->isClimber ? Caution::ClimbersLoad->text() : null,
             $this->course->passed === []

@@ -41,14 +41,21 @@ final readonly class TodaysRung
         };
     }
 
-    /** Whether one rep at least is as likely as not; unassisted, whether a try is worth it. */
+    /** Whether one rep at least is as likely as not, as it is wherever the legs help; unassisted, whether a try is worth it. */
     public static function isPossible(AthleteContext $context, Rung $rung): bool
     {
         $chance = $context->estimate($rung)->onRung($rung)?->chanceOf(1.0);
 
         return $chance === null
+            || self::legsGiveTheRest($rung)
             || $rung->exercise->style->isStraightArmed()
             || (Pick::isStrict($rung) ? StrictTry::isWorthIt($chance) : $chance >= self::ONE_REP);
+    }
+
+    /** Whether the legs help by as much as nobody measured: as much as is missing. */
+    public static function legsGiveTheRest(Rung $rung): bool
+    {
+        return $rung->exercise->setup->kind()->isByLegs() && ! $rung->holds();
     }
 
     /** Whether a line's amount can be done on it: seconds are held, reps are not. */

@@ -58,6 +58,14 @@ function smallGym(): Kit
     );
 }
 
+/** The same with a bar that is reached sitting on the floor. */
+function gymWithLowBar(): Kit
+{
+    $kit = smallGym();
+
+    return new Kit([...$kit->bars, Bar::of('low', 'Low bar', 1.4)], $kit->bands, $kit->ringPairs, $kit->boxes);
+}
+
 /** The same with a machine that takes off any five kilograms, so that there is something else at about the same share. */
 function gymWithHoist(): Kit
 {
