@@ -89,7 +89,10 @@ async function leave(): Promise<void> {
     <div class="page-head">
         <div>
             <h1>House rules</h1>
-            <p class="dim">Where coaches disagree, the gym settles it. Sessions and calls keep to it.</p>
+            <p class="dim">
+                Where coaches disagree, the gym settles it. Sessions and calls keep to it; what is left at its default is as each method
+                says, where it says something.
+            </p>
         </div>
         <RouterLink class="tap" to="/methods">All methods</RouterLink>
     </div>

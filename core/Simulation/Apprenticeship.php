@@ -118,7 +118,7 @@ final class Apprenticeship
             today: $this->day,
             method: $this->method,
             place: $this->place,
-            rules: $this->rules,
+            house: $this->rules,
             diary: new Diary($this->done, signals: $this->signals),
             estimates: $this->estimates,
             ways: $this->ways,

@@ -54,7 +54,7 @@ final class Rules extends Command
             if ($now->says($rule, $position)) {
                 continue;
             }
-            $then = HouseRules::of([...$now->all(), $rule->value => $position]);
+            $then = $now->with($rule, $position);
             $changed = array_filter(array_map(static fn (AthleteContext $c): array => RuleEffects::of($c, $then), $contexts));
             $this->line(sprintf('  %s: %s (%d of %d)', $rule->point(), $words, count($changed), count($contexts)));
             foreach ($changed as $name => $effects) {

@@ -60,7 +60,7 @@ final readonly class LoadAthleteContext
                 Day::number($this->since->of($athlete)),
                 $standing instanceof Rung ? $standing : null,
             ),
-            rules: $rules ?? $this->gym->gym()->houseRules(),
+            house: $rules ?? $this->gym->gym()->houseRules(),
             diary: $this->diaries->of($athlete),
             estimates: new StoredEstimates($athlete->id, $this->estimates, $this->before, $this->fall),
             ways: new StoredRungCatalogue($athlete, $this->ways, $this->kept),

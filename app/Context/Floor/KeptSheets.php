@@ -19,7 +19,7 @@ use Psr\Clock\ClockInterface;
 final readonly class KeptSheets
 {
     /** Of what is kept; what another program kept is written anew. */
-    private const VERSION = 2;
+    private const VERSION = 3;
 
     public function __construct(
         private ConnectionInterface $db,

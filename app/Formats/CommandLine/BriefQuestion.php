@@ -86,7 +86,7 @@ final class BriefQuestion
             today: $today,
             method: $method,
             place: $place,
-            rules: $rules,
+            house: $rules,
             diary: $diary,
             estimates: FollowedEstimates::through($diary, $today),
             ways: $ways,

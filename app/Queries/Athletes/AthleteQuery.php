@@ -72,8 +72,9 @@ final readonly class AthleteQuery
         $capacity = static fn (Pattern $pattern): ?CapacityResponse => isset($estimates[$pattern->value])
             ? CapacityResponse::of($estimates[$pattern->value], $newest[$pattern->value]->trained_on)
             : null;
-        $rules = $this->gym->gym()->houseRules();
-        $method = $rules->inOrder($this->methods->of($athlete->method_key));
+        $school = $this->methods->of($athlete->method_key);
+        $rules = $this->gym->gym()->houseRules()->for($school);
+        $method = $rules->inOrder($school);
         $stage = LoadAthleteContext::stage($method, $athlete->stage_key);
         $builder = Library::find($athlete->builder_key);
         [$open, $decided] = CallRecord::latestOf($athlete->id);

@@ -40,7 +40,7 @@ final readonly class ComparisonQuery
         $compared = [];
         for ($seed = $from; $seed < $from + $count; $seed++) {
             $trainee = new Trainee(VirtualAthlete::estimates($state, $seed, 100 * $seed + 3, new Draws(31 * $seed + 7)), self::BAND_SD);
-            $compared[] = self::year(Apprenticeship::of($trainee, $method, $context->rules, $context->ways, self::DAYS));
+            $compared[] = self::year(Apprenticeship::of($trainee, $method, $context->house, $context->ways, self::DAYS));
         }
 
         return new ComparedListResponse($compared);

@@ -7,6 +7,7 @@ namespace App\Queries\Setups;
 use App\Context\Athletes\LoadEstimate;
 use App\Context\Gym\CurrentGym;
 use App\Context\Kit\GymKit;
+use App\Context\Methods\Methods;
 use App\Context\Setups\FindLadderPath;
 use App\Formats\Json\Drawing\SideViewJson;
 use App\Formats\Json\Ladder\RungJson;
@@ -44,8 +45,13 @@ final readonly class SetupQuery
 {
     private const MOST_ANSWERS = 6;
 
-    public function __construct(private GymKit $kit, private FindLadderPath $ways, private LoadEstimate $estimates, private CurrentGym $gym)
-    {
+    public function __construct(
+        private GymKit $kit,
+        private FindLadderPath $ways,
+        private LoadEstimate $estimates,
+        private CurrentGym $gym,
+        private Methods $methods,
+    ) {
     }
 
     /** @throws UnknownGear|GearClash if the gear does not allow it */
@@ -72,7 +78,7 @@ final readonly class SetupQuery
             view: $fits ? SideViewJson::of($rung->setup->sideView($body)) : null,
             why: $why === null ? null : WhyJson::of($exercise->name($kit), $why),
             safer: $fits ? $this->safer($rung, $estimate, $athlete) : null,
-            practice: PracticeJson::of(HousePractice::of($exercise, $this->gym->gym()->houseRules())),
+            practice: PracticeJson::of(HousePractice::of($exercise, $this->gym->gym()->houseRules()->for($this->methods->of($athlete->method_key)))),
         );
     }
 

@@ -10,6 +10,7 @@ use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Practice;
 use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Exercise\Style\UpBy;
+use SteadyRung\Strength\RepPrediction;
 
 /**
  * How an exercise is done in this house: the tempo of a pull, and the cues that the rules add to the usual ones.
@@ -22,7 +23,7 @@ final class HousePractice
     public const PAUSED_REP_S = 7.0;
 
     /** So much of the capacity is left for reps that pause at both ends (ours: about a rep in eight). */
-    public const PAUSED_LEFT = 0.95;
+    private const PAUSED_LEFT = 0.95;
 
     private const CUES = [
         'bottom' => ['straight-slack' => 'Straight elbows at the bottom, shoulders let go.'],
@@ -43,6 +44,12 @@ final class HousePractice
     public static function tempo(Exercise $exercise, HouseRules $rules): ?string
     {
         return self::isPulled($exercise) ? self::TEMPO[$rules->position(HouseRule::WayUp)] ?? null : null;
+    }
+
+    /** Reps to expect on an exercise as the house has them done: pauses cost some. */
+    public static function paced(?RepPrediction $reps, Exercise $exercise, HouseRules $rules): ?RepPrediction
+    {
+        return self::isPaused($exercise, $rules) ? $reps?->with(self::PAUSED_LEFT) : $reps;
     }
 
     /** Whether reps of it pause at both ends here. */

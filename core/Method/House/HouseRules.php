@@ -24,7 +24,7 @@ final readonly class HouseRules
     /** More hopped reps than this in a set ride the way down (common practice). */
     public const MANY_HOPS = 15;
 
-    /** @param  array<string, string>  $chosen  position by rule, where it is not the default */
+    /** @param  array<string, string>  $chosen  position by rule, where the gym settled it */
     private function __construct(private array $chosen)
     {
     }
@@ -49,6 +49,42 @@ final readonly class HouseRules
         }
 
         return new self($positions);
+    }
+
+    /**
+     * As a gym settles them: what it leaves at the default it leaves to the method.
+     *
+     * @param  array<string, string>  $positions  by rule
+     *
+     * @throws UnknownPosition if a rule or a position is none
+     */
+    public static function settled(array $positions): self
+    {
+        $defaults = self::usual()->all();
+
+        return self::of(array_filter(
+            $positions,
+            static fn (string $position, string $rule): bool => $position !== ($defaults[$rule] ?? null),
+            ARRAY_FILTER_USE_BOTH,
+        ));
+    }
+
+    /** For somebody in a method: what the gym did not settle is as the method says, else as usual. */
+    public function for(Method $method): self
+    {
+        return new self([...$method->says, ...$this->chosen]);
+    }
+
+    /** @return array<string, string> position by rule, where the gym settled it */
+    public function chosen(): array
+    {
+        return $this->chosen;
+    }
+
+    /** The same with one point settled. */
+    public function with(HouseRule $rule, string $position): self
+    {
+        return self::of([...$this->chosen, $rule->value => $position]);
     }
 
     public function position(HouseRule $rule): string

@@ -28,7 +28,11 @@ final readonly class AthleteContext
     /** The method in the order the rules give it. */
     public Method $method;
 
+    /** As the gym has them, and the method where the gym left a point open. */
+    public HouseRules $rules;
+
     /**
+     * @param  HouseRules  $house  as the gym settled them
      * @param  int|null  $perWeek  sessions a week that the athlete comes for, where fewer than the method has
      * @param  string|null  $missing  why the set-up in use cannot be built today
      */
@@ -36,7 +40,7 @@ final readonly class AthleteContext
         public int $today,
         Method $method,
         public Place $place,
-        public HouseRules $rules,
+        public HouseRules $house,
         public Diary $diary,
         public Estimates $estimates,
         public RungCatalogue $ways,
@@ -48,7 +52,8 @@ final readonly class AthleteContext
         public ?Builder $builder = null,
         public bool $isClimber = false,
     ) {
-        $this->method = $rules->inOrder($method);
+        $this->rules = $house->for($method);
+        $this->method = $this->rules->inOrder($method);
     }
 
     /** What is believed of the work on a rung; expected of anybody where nobody saw it. */
@@ -57,13 +62,17 @@ final readonly class AthleteContext
         return $this->believed($rung)->orOfAnybody();
     }
 
-    /** The same from this athlete's own sets alone. Chin-ups nobody saw are as the pull-ups, which are the harder ones. */
+    /**
+     * The same from this athlete's own sets alone. Chin-ups are as the pull-ups, which are the harder ones, while those are known better.
+     */
     public function believed(Rung $rung): Estimate
     {
         $pattern = self::patternOf($rung);
         $own = $this->estimates->of($pattern);
+        $pull = $pattern === Pattern::Chin ? $this->estimates->of(Pattern::Pull) : $own;
+        $isPullSurer = $pull->state !== null && ($own->state === null || $pull->state->sdLog() < $own->state->sdLog());
 
-        return $own->state === null && $pattern === Pattern::Chin ? $this->estimates->of(Pattern::Pull) : $own;
+        return $isPullSurer ? $pull : $own;
     }
 
     /** The capacity a rung's work is predicted from, parts of the way and hangs included. */
@@ -80,7 +89,7 @@ final readonly class AthleteContext
     /** The same under other house rules. */
     public function under(HouseRules $rules): self
     {
-        return $this->but(rules: $rules);
+        return $this->but(house: $rules);
     }
 
     /** The same with other lines changed by hand. */
@@ -134,7 +143,7 @@ final readonly class AthleteContext
 
     private function but(
         ?Place $place = null,
-        ?HouseRules $rules = null,
+        ?HouseRules $house = null,
         ?ChangesByHand $hand = null,
         ?Diary $diary = null,
         ?Estimates $estimates = null,
@@ -143,7 +152,7 @@ final readonly class AthleteContext
             today: $this->today,
             method: $this->method,
             place: $place ?? $this->place,
-            rules: $rules ?? $this->rules,
+            house: $house ?? $this->house,
             diary: $diary ?? $this->diary,
             estimates: $estimates ?? $this->estimates,
             ways: $this->ways,

@@ -255,7 +255,7 @@ final readonly class LineWriter
 
         $reps = TodaysRung::legsGiveTheRest($rung) ? null : $reps;
 
-        return HousePractice::isPaused($rung->exercise, $this->context->rules) ? $reps?->with(HousePractice::PAUSED_LEFT) : $reps;
+        return HousePractice::paced($reps, $rung->exercise, $this->context->rules);
     }
 
     /** @return list<RepPrediction> of each set, as they fall */

@@ -6,6 +6,7 @@ namespace SteadyRung\Plan\Session;
 
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Style\Movement;
+use SteadyRung\Method\House\HousePractice;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Plan\Context\AthleteContext;
@@ -44,7 +45,7 @@ final readonly class TodaysRung
     /** Whether one rep at least is as likely as not, as it is wherever the legs help; unassisted, whether a try is worth it. */
     public static function isPossible(AthleteContext $context, Rung $rung): bool
     {
-        $chance = $context->estimate($rung)->onRung($rung)?->chanceOf(1.0);
+        $chance = HousePractice::paced($context->estimate($rung)->onRung($rung), $rung->exercise, $context->rules)?->chanceOf(1.0);
 
         return $chance === null
             || self::legsGiveTheRest($rung)

@@ -29,7 +29,7 @@ final class HouseRuleController
     #[OA\Put(
         path: '/api/house-rules',
         operationId: 'settleRules',
-        description: 'Position by rule; what is not named is as usual.',
+        description: 'Position by rule; what is not named, or left at its default, is as the method of each athlete says, else as usual.',
         requestBody: new OA\RequestBody(
             required: true,
             content: new OA\JsonContent(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
@@ -62,6 +62,6 @@ final class HouseRuleController
     {
         $positions = $json->strings(64);
 
-        return $json->build(static fn (): HouseRules => HouseRules::of($positions));
+        return $json->build(static fn (): HouseRules => HouseRules::settled($positions));
     }
 }
