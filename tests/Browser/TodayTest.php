@@ -113,7 +113,7 @@ it('decides the calls of the class from where one sees who did what', function (
     try {
         $page->signIn()->go('/today')->see('as asked');
         $page->visit(
-            (string) $page->script('return document.querySelector(".menu a").getAttribute("href")'),
+            (string) $page->script('return document.querySelector(".menu a[href$=after]").getAttribute("href")'),
         )->see('trained')->see('Calls of this class')->press(
             'Grip',
             "//*[@aria-label='Bastian Oakes']//*[@aria-label='What failed first?']",
@@ -209,6 +209,24 @@ it('loads little', function (): void {
             'return performance.getEntriesByType("resource").filter((e) => e.name.endsWith(".js") && !/sw\.js|workbox/.test(e.name)).reduce((sum, e) => sum + e.encodedBodySize, 0) / 1000',
         );
         expect($kb)->toBeGreaterThan(50.0)->toBeLessThan(MOST_SCRIPT_KB);
+    } finally {
+        $page->close();
+    }
+});
+
+it('splits a workout that is typed, and logs a set of it with one tap', function (): void {
+    $page = Page::open(Instance::url(), 1280, 800);
+    try {
+        $page->signIn()->go('/today')->see('as asked');
+        $page->visit((string) $page->script('return document.querySelector(".menu a[href$=workout]").getAttribute("href")'))
+            ->fill('Pulls of the workout', '5 rounds, 4 pulls')
+            ->press('Split it')
+            ->see('5 rounds, 4 pulls each')
+            ->see('No pulls today');
+        $page->script('document.querySelector(".rounds .next:not(:disabled)").click()');
+        $page->see('4 logged');
+        expect((int) $page->script('return document.querySelectorAll(".rounds .done").length'))->toBe(1);
+        $page->press('Undo');
     } finally {
         $page->close();
     }

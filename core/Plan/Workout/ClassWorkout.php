@@ -22,6 +22,9 @@ final class ClassWorkout
     /** Three take turns at one piece: two rest while one works (common practice). */
     private const MOST_ON_ONE = 3;
 
+    /** What suits sets of so many suits shorter ones too. */
+    private const FEW = 5;
+
     /** In carried share: less is no reason for a second band (ours). */
     private const AS_HARD = 0.06;
 
@@ -59,7 +62,7 @@ final class ClassWorkout
     private function part(AthleteContext $context, Task $task, bool $mayHang, ?string $note): ?Part
     {
         $set = min($this->set, max($task->rounds));
-        $suiting = array_filter($this->variations, static fn (Variation $v): bool => $v->suits($set) && ! $v->line($set)->isLowering());
+        $suiting = array_filter($this->variations, static fn (Variation $v): bool => $v->suits(max(self::FEW, $set)) && ! $v->line($set)->isLowering());
         usort($suiting, static fn (Variation $a, Variation $b): int => [$a->accessory !== null, $a->reps] <=> [$b->accessory !== null, $b->reps]);
         foreach ($suiting as $variation) {
             if ($variation->accessory !== null) {
@@ -93,17 +96,23 @@ final class ClassWorkout
             $middle = intdiv($low + $high, 2);
             $this->split($context, $rungs[$middle], $task, $set) === null ? $high = $middle : $low = $middle + 1;
         }
-        $rung = self::simplest(array_slice($rungs, 0, $low));
+        foreach (self::simplestFirst(array_slice($rungs, 0, $low)) as $rung) {
+            $split = $this->split($context, $rung, $task, $set);
+            if ($split !== null) {
+                return [$rung, $split];
+            }
+        }
 
-        return [$rung, $rung === null ? null : $this->split($context, $rung, $task, $set)];
+        return [null, null];
     }
 
     /**
-     * Of those hardly easier than the last the one of the fewest bands: a class has no time to build.
+     * Those hardly easier than the last, of the fewest bands first: a class has no time to build.
      *
      * @param  list<Rung>  $rungs from the easiest
+     * @return list<Rung>
      */
-    private static function simplest(array $rungs): ?Rung
+    private static function simplestFirst(array $rungs): array
     {
         $hardest = $rungs[count($rungs) - 1] ?? null;
         $as = $hardest === null
@@ -115,7 +124,7 @@ final class ClassWorkout
                 <=> [count($b->exercise->setup->bandIds()), $a->load->effectiveShare(), $b->key()],
         );
 
-        return $as[0] ?? null;
+        return $as;
     }
 
     /** None where it is not likely, or where the week has no room for so many hard sets. */

@@ -49,6 +49,7 @@ it('gives each the hardest variation the task can be done on in sets of that len
         ->and(max(array_merge(...$fair->split->rounds)))->toBeLessThanOrEqual(10)
         ->and($fair->note)->toBeNull()
         ->and(partOf(onBand(22, 10), set: 21)->variation?->key)->toBe('rows')
+        ->and(partOf(onBand(44, 8), '5 rounds, 3 pulls')->rung?->exercise->setup->kind())->toBe(ChoiceKind::Band)
         ->and($weak->rung === null || $weak->rung->load->effectiveShare() < $fair->rung->load->effectiveShare())->toBeTrue();
 });
 
