@@ -1029,7 +1029,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["houseRules"];
-        /** @description Position by rule; what is not named is as usual. */
+        /** @description Position by rule; what is not named, or left at its default, is as the method of each athlete says, else as usual. */
         put: operations["settleRules"];
         post?: never;
         delete?: never;
@@ -3545,7 +3545,7 @@ export interface components {
             exercise: components["schemas"]["Exercise"] | null;
             /**
              * Format: float
-             * @description Carried, of bodyweight.
+             * @description Carried, of bodyweight; none where nobody knows.
              */
             share: number | null;
             /** @description Reps of each set, round by round. */
@@ -3557,7 +3557,7 @@ export interface components {
             lasts_s: number | null;
             /** @description Who takes turns on the same set-up. */
             partners: string[];
-            /** @description Sets logged on it that day. */
+            /** @description Sets of a workout logged on it that day. */
             sets_done: number;
             note: string | null;
         };
@@ -3570,6 +3570,8 @@ export interface components {
             /** @description The most reps in a row. */
             set: number;
             parts: components["schemas"]["WorkoutPart"][];
+            /** @description What its sets are logged for. */
+            line?: string;
         };
     };
     responses: never;

@@ -41,7 +41,13 @@ export function useWorkoutLog(workout: ComputedRef<Schemas['Workout'] | undefine
     async function done(part: Part, reps: number): Promise<void> {
         const key = keyOf(part);
         here.set(key, (here.get(key) ?? 0) + 1);
-        const waiting = await queue.add(part.athlete_id, { purpose: 'work', exercise: part.exercise, clean_reps: reps, asked_reps: reps });
+        const waiting = await queue.add(part.athlete_id, {
+            purpose: 'work',
+            exercise: part.exercise,
+            clean_reps: reps,
+            asked_reps: reps,
+            line: workout.value?.line,
+        });
         if (waiting === undefined) {
             here.set(key, (here.get(key) ?? 0) - 1);
             return;

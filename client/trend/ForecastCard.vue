@@ -39,9 +39,7 @@ const reached = computed(() => props.forecasts.filter((f) => f.verdict === 'reac
                 </tbody>
             </table>
             <p v-if="next.verdict === 'dated' && next.median_on" class="small">
-                As likely as not by
-                <strong>{{ day(next.median_on) }}</strong>
-                ; eight times in ten {{ spreadWords(next.soonest_on, next.latest_on) }}.
+                {{ `As likely as not by ${day(next.median_on)}; eight times in ten ${spreadWords(next.soonest_on, next.latest_on)}.` }}
             </p>
             <p v-if="next.limit" class="small dim">
                 <strong>Not foreseeable within a year.</strong>

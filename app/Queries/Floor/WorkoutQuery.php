@@ -75,7 +75,7 @@ final readonly class WorkoutQuery
     private function done(array $athletes, string $on): array
     {
         $done = [];
-        $sets = LoggedSet::standingOf(array_column($athletes, 'id'))->where('trained_on', $on)->where('purpose', 'work')
+        $sets = LoggedSet::standingOf(array_column($athletes, 'id'))->where('trained_on', $on)->where('line', WorkoutResponse::LINE)
             ->whereNotNull('exercise')->limit(WorkoutResponse::MOST_SETS)->get(['athlete_id', 'exercise', 'id', 'gym_id']);
         foreach ($sets as $set) {
             $key = (string) $set->exercise?->key();

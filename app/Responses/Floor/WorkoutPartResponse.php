@@ -30,7 +30,7 @@ final readonly class WorkoutPartResponse
         public ?string $setup_name,
         #[OA\Property]
         public ?ExerciseJson $exercise,
-        #[OA\Property(description: 'Carried, of bodyweight.')]
+        #[OA\Property(description: 'Carried, of bodyweight; none where nobody knows.')]
         public ?float $share,
         #[OA\Property(
             description: 'Reps of each set, round by round.',
@@ -41,7 +41,7 @@ final readonly class WorkoutPartResponse
         public ?float $lasts_s,
         #[OA\Property(description: 'Who takes turns on the same set-up.', items: new OA\Items(type: 'string'))]
         public array $partners,
-        #[OA\Property(description: 'Sets logged on it that day.')]
+        #[OA\Property(description: 'Sets of a workout logged on it that day.')]
         public int $sets_done,
         #[OA\Property]
         public ?string $note,
@@ -57,7 +57,7 @@ final readonly class WorkoutPartResponse
             variation: $part->variation?->name,
             setup_name: $part->rung?->name,
             exercise: $part->rung === null ? null : ExerciseJson::of($part->rung->exercise),
-            share: $part->rung?->share(),
+            share: $part->rung?->holds() === true ? $part->rung->share() : null,
             rounds: $part->split->rounds ?? [],
             lasts_s: $part->split?->lastsS(),
             partners: $partners,

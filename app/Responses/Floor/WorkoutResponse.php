@@ -12,6 +12,9 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class WorkoutResponse
 {
+    /** What its sets are logged for, in the place of a line of the session. */
+    public const LINE = 'workout';
+
     /** Nobody looks at more of one day. */
     public const MOST_SETS = 5000;
 
@@ -28,6 +31,8 @@ final readonly class WorkoutResponse
         public int $set,
         #[OA\Property(items: new OA\Items(ref: WorkoutPartResponse::class))]
         public array $parts,
+        #[OA\Property(description: 'What its sets are logged for.')]
+        public string $line = self::LINE,
     ) {
     }
 }

@@ -37,7 +37,10 @@ it('splits the pulls for all who come, on gear of this gym, and counts the sets 
         ->and($part['partners'])->toBe(['Bea'])->and(($this->partOf)($bea, $query)['partners'])->toBe(['Ada'])
         ->and($workout['parts'][2]['note'])->toBe('Nothing is logged yet: take the baselines first.')
         ->and($part['sets_done'])->toBe(0);
-    $this->postJson("/api/athletes/$ada/sets", set($this, $part['exercise'], 7, performed_at: '2026-03-02T18:00:00Z'))->assertCreated();
+    foreach ([null, 'workout'] as $line) {
+        $done = set($this, $part['exercise'], 7, performed_at: '2026-03-02T18:00:00Z', line: $line);
+        $this->postJson("/api/athletes/$ada/sets", $done)->assertCreated();
+    }
 
     expect(($this->partOf)($ada, $query)['sets_done'])->toBe(1)
         ->and(($this->partOf)($ada, $query)['setup_name'])->toBe($part['setup_name']);

@@ -25,6 +25,7 @@ const workout: Schemas['Workout'] = {
     task: '21-15-9 pulls',
     rounds: [21, 15, 9],
     set: 10,
+    line: 'workout',
     parts: [
         part(),
         part({
@@ -71,7 +72,7 @@ it('splits what is typed for everybody, logs the next set with one tap, and take
     await press('Round 1, set 2: 7 pulls');
     await sees('Ada Marsh: 7 logged');
     await eventually(() =>
-        expect(sentCommands(asked).map((d) => [d.athlete_id, d.set?.clean_reps, d.set?.asked_reps])).toEqual([['ada', 7, 7]]),
+        expect(sentCommands(asked).map((d) => [d.athlete_id, d.set?.clean_reps, d.set?.line])).toEqual([['ada', 7, 'workout']]),
     );
     await eventually(() => expect(document.querySelectorAll('.rounds .done')).toHaveLength(2));
     await press('Undo');
