@@ -108,6 +108,9 @@ it('writes for every stage of every school only what fits the gear, the body, th
                 $session->blocks,
             )))->toBeLessThanOrEqual((new CapLimits)->loweringsASession, $case)
             ->and(array_unique($session->gear))->toBe($session->gear, $case);
+        $work = array_filter($session->blocks, fn (Block $b): bool => $b->part !== SessionPart::WarmUp && $b->purpose === null);
+        $done = array_map(fn (Block $b): string => $b->rung()?->key() ?? $b->words(), $work);
+        expect(array_unique($done))->toBe($done, $case);
         foreach ($session->blocks as $block) {
             $lines++;
             expect($block->sets)->toBeGreaterThan(0, $case)

@@ -78,7 +78,7 @@ final readonly class SessionWriter
             ) as $line
         ) {
             $block = $line instanceof Block ? $line : $writer->write($line, $lowered);
-            $stopped = $block instanceof Block ? $this->stopped($block, $refused) : null;
+            $stopped = $block instanceof Block ? $this->stopped($block, $refused) ?? self::twice($block, $blocks) : null;
             if (! $block instanceof Block || $stopped !== null) {
                 $notes[] = $stopped ?? (is_string($block) ? $block : null);
 
@@ -92,6 +92,24 @@ final readonly class SessionWriter
         }
 
         return [$blocks, array_values(array_unique(array_filter($notes, static fn (?string $note): bool => $note !== null)))];
+    }
+
+    /**
+     * Nothing stands twice in a session: a warm-up and a test lead to the work, whatever comes after it on the same set-up is more of it.
+     *
+     * @param  list<Block>  $before
+     */
+    private static function twice(Block $block, array $before): ?string
+    {
+        $isAgain = $block->byHand === null && array_filter(
+            $before,
+            static fn (Block $b): bool => $b->part !== SessionPart::WarmUp
+                && $b->purpose === null
+                && $b->line !== ''
+                && ($b->rung()?->key() ?? $b->words()) === ($block->rung()?->key() ?? $block->words()),
+        ) !== [];
+
+        return $isAgain ? sprintf('%s stands once: more of it is left out.', $block->words()) : null;
     }
 
     private function stopped(Block $block, ?Refusal $refused): ?string
