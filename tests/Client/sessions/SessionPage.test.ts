@@ -91,7 +91,7 @@ it('shows each part with its counts, what is likely in the first and the last se
     expect(text()).toContain('stage 1 of 2, The ladder');
     expect(text()).toContain('Mon 30 Nov Wed 2 Dec');
     expect(text()).toMatch(/The ladder, gate about 5 Feb 2027 from 8 Jan 2027 on/);
-    expect(text()).toContain('Strict pull-ups not foreseeable yet');
+    expect(text()).toContain('Strict pull-ups, gate not foreseeable yet');
 });
 
 it('says why nothing, or not all, is written, and from when on', async () => {
