@@ -89,7 +89,7 @@ it('writes somebody weak nothing in means that the school does not use, and alwa
     $ways = new SearchedRungs(new RungSearch(gymWithLowBar()), athlete(70, 1.75, 2.1));
     $trainee = new Trainee(VirtualAthlete::drawn(ResponseModel::SlowDrift, 7, 0.55), 0.03);
     $foreign = $empty = 0;
-    foreach (Apprenticeship::of($trainee, $method, HouseRules::usual(), $ways, 7 * 40) as $trained) {
+    foreach (Apprenticeship::of($trainee, $method, HouseRules::usual(), $ways, 7 * 26) as $trained) {
         $kinds = array_map(fn (Done $d): string => $d->kind->value, $trained->sets);
         $foreign += count(array_diff($kinds, ownKinds($method)));
         $empty += $trained->session->refused === null && $kinds === [] ? 1 : 0;
