@@ -2090,6 +2090,8 @@ export interface components {
             effort: number | null;
             /** @description The soreness told last, within days of this one. */
             soreness: number | null;
+            /** @description Whether the session before was felt in the right place, told within days of it. */
+            took_hold: boolean | null;
             /**
              * Format: date
              * @description The last day on the wall, within days of this one.

@@ -54,6 +54,8 @@ final readonly class FloorAthleteResponse
         public ?int $effort,
         #[OA\Property(description: 'The soreness told last, within days of this one.')]
         public ?int $soreness,
+        #[OA\Property(description: 'Whether the session before was felt in the right place, told within days of it.')]
+        public ?bool $took_hold,
         #[OA\Property(description: 'The last day on the wall, within days of this one.', format: 'date')]
         public ?string $wall_on,
         #[OA\Property(description: 'The day before this one that was trained on last.', format: 'date')]

@@ -82,12 +82,13 @@ export function withCommand<A extends Omit<Schemas['FloorAthlete'], 'sheet'>>(
         };
     }
     if ('signal' in command) {
-        const { gave_out, effort, soreness, wall_day, symptoms } = command.signal;
+        const { gave_out, effort, soreness, wall_day, symptoms, takes_hold } = command.signal;
         return {
             ...athlete,
             gave_out: gave_out ?? athlete.gave_out,
             effort: effort ?? athlete.effort,
             soreness: soreness ?? athlete.soreness,
+            took_hold: takes_hold ?? athlete.took_hold,
             wall_on: wall_day ? command.signal.on : athlete.wall_on,
             paused: athlete.paused || (symptoms ?? []).length > 0,
         };
@@ -129,6 +130,7 @@ const walkedIn = (one: Schemas['RosterName']): FloorAthlete => ({
     gave_out: null,
     effort: null,
     soreness: null,
+    took_hold: null,
     wall_on: null,
     trained_before_on: null,
 });

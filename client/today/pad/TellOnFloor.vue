@@ -19,6 +19,10 @@ type Symptom = keyof typeof symptomWords;
 
 const upTo = (most: number, from = 0) => Array.from({ length: most + 1 - from }, (_, n) => ({ value: n + from, label: String(n + from) }));
 const gaveOut = Object.entries(gaveOutWords).map(([value, label]) => ({ value: value as GaveOut, label }));
+const felt = [
+    { value: 'true', label: 'Yes' },
+    { value: 'false', label: 'No' },
+];
 const symptoms = Object.entries(symptomWords).map(([value, label]) => ({ value: value as Symptom, label }));
 const athlete = computed(() => props.tile.athlete);
 const places = Object.entries(painPlaceWords).map(([value, label]) => ({ value: value as Place, label }));
@@ -47,6 +51,11 @@ function pain(place: Place, level: number | null = null): void {
 
 const signal = (say: Parameters<TileCommands['signal']>[2]): void => void props.commands.signal(athlete.value.id, props.on, say);
 
+/** Told of the session before: the next call follows. */
+function tookHold(takes_hold: boolean): void {
+    void props.commands.signal(athlete.value.id, athlete.value.trained_before_on ?? props.on, { takes_hold });
+}
+
 function symptom(which: Symptom): void {
     signal({ symptoms: [which] });
     told.value = true;
@@ -70,6 +79,14 @@ function symptom(which: Symptom): void {
             :chips="upTo(5)"
             :value="athlete.soreness"
             @pick="signal({ soreness: $event })"
+        />
+        <ChipRow
+            v-if="athlete.trained_before_on"
+            label="Last time felt in the right place?"
+            show-label
+            :chips="felt"
+            :value="athlete.took_hold === null ? null : String(athlete.took_hold)"
+            @pick="tookHold($event === 'true')"
         />
         <ChipRow label="What failed first?" show-label :chips="gaveOut" :value="athlete.gave_out" @pick="signal({ gave_out: $event })" />
         <ChipRow label="How hard, out of 10" show-label :chips="upTo(10, 1)" :value="athlete.effort" @pick="signal({ effort: $event })" />

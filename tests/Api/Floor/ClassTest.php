@@ -299,3 +299,14 @@ it('keeps the sets of a class that goes on past midnight in sight', function ():
 
     expect(($this->of)($ada, $this->getJson("/api/classes/$class/days/2026-03-02")->json())['sets'])->toHaveCount(2);
 });
+
+it('knows on the floor whether the session before was felt in the right place, by what was told last', function (): void {
+    $ada = ($this->comes)('Ada');
+    $told = fn (string $on, bool $held): array => ['athlete_id' => $ada, 'signal' => ['id' => uuid(), 'on' => $on, 'takes_hold' => $held]];
+    expect(($this->of)($ada)['took_hold'])->toBeNull();
+    ($this->send)($told('2026-02-27', true));
+    expect(($this->of)($ada)['took_hold'])->toBeTrue();
+    ($this->send)($told('2026-02-27', false));
+
+    expect(($this->of)($ada)['took_hold'])->toBeFalse();
+});

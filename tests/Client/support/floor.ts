@@ -113,6 +113,7 @@ export const athlete = (name: string, lines: Line[] = [line(), plank], changes: 
     gave_out: null,
     effort: null,
     soreness: null,
+    took_hold: null,
     wall_on: null,
     trained_before_on: '2026-03-18',
     ...changes,

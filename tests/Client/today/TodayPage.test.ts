@@ -150,6 +150,7 @@ it('tells pain, a wall day, what gave out and effort in a tap each, and offers n
     await press('Grip', 'What failed first?');
     await press('8', 'How hard, out of 10');
     await press('2', 'Sore since last time, of 5');
+    await press('No', 'Last time felt in the right place?');
     await press('Elbow', 'Pain, where');
     await sees('Noted. No pulling until');
     await eventually(() => expect(text()).not.toMatch(/how many were clean|Mixed set/));
@@ -160,6 +161,7 @@ it('tells pain, a wall day, what gave out and effort in a tap each, and offers n
             { gave_out: 'grip' },
             { effort: 8 },
             { soreness: 2 },
+            { takes_hold: false, on: '2026-03-18' },
             { place: 'elbow', level: null },
             { place: 'elbow', level: 3 },
         ]),
