@@ -13,7 +13,7 @@ use SteadyRung\Strength\RepPrediction;
  */
 final class Likely
 {
-    /** The amount itself where its least is as likely as not in a first set; else from the low end of what is likely to its median. */
+    /** The amount itself where its least is as likely as not in a first set; else what is likely, up to what is asked. */
     public static function of(Amount $amount, RepPrediction $reps): Amount
     {
         if ($amount->measure !== Measure::Reps || $amount->low <= $reps->median()) {
@@ -21,6 +21,6 @@ final class Likely
         }
         $low = max(1, (int) floor($reps->low80()));
 
-        return Amount::of(Measure::Reps, $low, max($low, (int) floor($reps->median())));
+        return Amount::of(Measure::Reps, $low, max($low, min($amount->high, (int) floor($reps->high80()))));
     }
 }

@@ -18,8 +18,8 @@ it('asks what the line asks while it is likely at all, and what is likely where 
     expect([$likely->low, $likely->high])->toBe($written)->and($likely->measure)->toBe($asked->measure);
 })->with([
     'eight where about eight are likely' => [0.79, Amount::of(Measure::Reps, 8, 10), [8, 10]],
-    'eight where about six are' => [0.83, Amount::of(Measure::Reps, 8, 10), [4, 6]],
-    'eight where about three are' => [0.93, Amount::of(Measure::Reps, 8, 10), [1, 3]],
+    'eight where about six are' => [0.83, Amount::of(Measure::Reps, 8, 10), [4, 8]],
+    'eight where about three are' => [0.93, Amount::of(Measure::Reps, 8, 10), [1, 4]],
     'one where none may come' => [1.0, Amount::of(Measure::Reps, 1, 5), [1, 5]],
     'reps in all, as the line has them' => [0.93, Amount::of(Measure::TotalReps, 30), [30, 30]],
 ]);
