@@ -133,17 +133,7 @@ final readonly class LineWriter
         $down = WayDown::of($this->context, $rung, $sets, $likely, $left);
         $notes = [
             ...$notes,
-            ...(
-                $down->amount === $amount
-                    ? []
-                    : [sprintf(
-                        '%s × %s instead of %s: %s.',
-                        $sets,
-                        $down->amount->words(),
-                        $amount->words(),
-                        $this->whyLess($down->amount, $likely, $first),
-                    )]
-            ),
+            ...($down->amount === $amount ? [] : [$this->insteadOf($sets, $down, $amount, $likely, $first, $held)]),
             ...($down->words === null ? [] : [$down->words]),
             ...($held?->measured === null ? [] : [$held->measured]),
             ...(
@@ -203,6 +193,20 @@ final readonly class LineWriter
             repS: $isPaused ? HousePractice::PAUSED_REP_S : Block::REP_S,
             brakedSets: $down->brakedSets,
         );
+    }
+
+    /** What is written in the place of what is asked, and why; a hold that was measured says why by itself. */
+    private function insteadOf(int $sets, WayDown $down, Amount $asked, Amount $likely, ?RepPrediction $first, ?HeldSeconds $held): string
+    {
+        return $held?->measured !== null
+            ? "The method asks {$asked->words()}."
+            : sprintf(
+                '%s × %s instead of %s: %s.',
+                $sets,
+                $down->amount->words(),
+                $asked->words(),
+                $this->whyLess($down->amount, $likely, $first),
+            );
     }
 
     private function whyLess(Amount $asked, Amount $likely, ?RepPrediction $first): string
