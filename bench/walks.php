@@ -51,7 +51,7 @@ spl_autoload_register(static function (string $class) use ($composer, $root): vo
             array_unshift($method->stmts, ...$mark);
         }
     }
-    eval((new Standard)->prettyPrint($tree));
+    eval(str_replace('__DIR__', var_export(dirname($file), true), (new Standard)->prettyPrint($tree)));
 }, prepend: true);
 /** @var Application $app */
 $app = require "$root/bootstrap/app.php";
