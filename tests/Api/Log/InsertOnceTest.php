@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Actions\Fingerprint;
+use App\Actions\Log\SetTakenBack;
 use App\Models\Log\LoggedSet;
 
 beforeEach(function (): void {
@@ -104,6 +106,14 @@ it('takes the queue of a device that runs the program before, under the name it 
 
     expect(LoggedSet::query()->count())->toBe(1);
     $this->postJson('/api/commands', ['commands' => [$command], 'deeds' => []])->assertStatus(422);
+});
+
+it('knows a row again by the fingerprint that the program before gave it', function (): void {
+    $told = new SetTakenBack('01900000-0000-7000-8000-000000000009', '01900000-0000-7000-8000-000000000008');
+    $canonical = '{"deed":{"id":"01900000-0000-7000-8000-000000000009","set_id":"01900000-0000-7000-8000-000000000008"},'
+        .'"kind":"withdrawals","of":{"athlete":"ada"}}';
+
+    expect(Fingerprint::of('withdrawals', ['athlete' => 'ada'], $told))->toBe(hash('sha256', $canonical));
 });
 
 it('lets pain in a queue pause what comes days after it', function (): void {
