@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { aboutDay, spreadWords, strictName, whenWords } from '../domain/foretold';
+import { aboutDay, spreadWords, strictName, whenWords } from '../trend/foretold';
 import type { Schemas } from '../domain/http';
 
 defineProps<{ calendar: Schemas['Calendar'] }>();

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { spreadWords, strictName, whenWords } from '../domain/foretold';
+import { spreadWords, strictName, whenWords } from './foretold';
 import type { Schemas } from '../domain/http';
 import { chanceWords, day } from '../domain/units';
 

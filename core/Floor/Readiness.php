@@ -6,8 +6,8 @@ namespace SteadyRung\Floor;
 
 use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Context\RefusalCode;
-use SteadyRung\Plan\Session\Comeback;
 use SteadyRung\Plan\Session\Session;
+use SteadyRung\Plan\Weeks\Comeback;
 use SteadyRung\Safety\ScreenDue;
 
 /**

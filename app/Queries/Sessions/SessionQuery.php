@@ -17,9 +17,9 @@ use App\Responses\Sessions\RefusalResponse;
 use App\Responses\Sessions\SessionResponse;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Plan\Context\AthleteContext;
-use SteadyRung\Plan\Session\Calendar;
 use SteadyRung\Plan\Session\Pick;
 use SteadyRung\Plan\Session\SessionWriter;
+use SteadyRung\Plan\Weeks\Calendar;
 
 /**
  * Writes the next session of an athlete.

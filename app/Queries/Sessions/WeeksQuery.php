@@ -12,7 +12,7 @@ use App\Responses\Sessions\CalendarResponse;
 use App\Responses\Sessions\TimeOffResponse;
 use App\Responses\Sessions\WeeksResponse;
 use SteadyRung\Plan\Diary\Week;
-use SteadyRung\Plan\Session\Calendar;
+use SteadyRung\Plan\Weeks\Calendar;
 
 /**
  * The weeks ahead of an athlete, from the Monday before last on.

@@ -7,8 +7,8 @@ namespace App\Responses\Sessions;
 use App\Formats\Day;
 use App\Responses\Trend\ForecastResponse;
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\Session\Calendar;
-use SteadyRung\Plan\Session\PlannedStage;
+use SteadyRung\Plan\Weeks\Calendar;
+use SteadyRung\Plan\Weeks\PlannedStage;
 
 /**
  * The next sessions and the stages to expect.

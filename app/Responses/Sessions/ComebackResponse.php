@@ -6,7 +6,7 @@ namespace App\Responses\Sessions;
 
 use App\Formats\Day;
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\Session\Comeback;
+use SteadyRung\Plan\Weeks\Comeback;
 
 /**
  * The first session after time away.

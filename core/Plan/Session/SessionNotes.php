@@ -11,6 +11,7 @@ use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Method\Stage;
 use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Weeks\Comeback;
 use SteadyRung\Safety\Caution;
 use SteadyRung\Safety\Mobility;
 

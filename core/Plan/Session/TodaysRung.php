@@ -10,6 +10,7 @@ use SteadyRung\Method\House\HousePractice;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Weeks\Comeback;
 use SteadyRung\Setup\WarningCode;
 use SteadyRung\Strength\StrictTry;
 

@@ -1,5 +1,5 @@
-import type { Schemas } from './http';
-import { chanceWords, day } from './units';
+import type { Schemas } from '../domain/http';
+import { chanceWords, day } from '../domain/units';
 
 /** Of strict reps: “First strict rep”, “3 strict reps”. */
 export const strictName = (reps: number): string => (reps === 1 ? 'First strict rep' : `${reps} strict reps`);

@@ -8,8 +8,8 @@ use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Plan\Diary\TimeOff;
 use SteadyRung\Plan\Diary\Week;
-use SteadyRung\Plan\Session\Calendar;
-use SteadyRung\Plan\Session\PlannedStage;
+use SteadyRung\Plan\Weeks\Calendar;
+use SteadyRung\Plan\Weeks\PlannedStage;
 use SteadyRung\Safety\Symptom;
 use SteadyRung\Strength\Forecast;
 
