@@ -35,16 +35,16 @@ final readonly class StoreForecast
         if ($day !== $athlete->last_trained_on || ! in_array($pattern, Forecast::PATTERNS, true) || $this->isFresh($athlete, $pattern)) {
             return;
         }
-        $estimate = $this->estimates->of($athlete->id, $pattern);
+        $ahead = $this->forecasts->ahead($athlete->id, $this->estimates->of($athlete->id, $pattern));
         $rows = [];
-        foreach ($this->forecasts->of($athlete->id, $pattern, $estimate) as $reps => $forecast) {
+        foreach ($this->forecasts->of($athlete->id, $pattern, $ahead) as $forecast) {
             if (! $forecast->wasDone) {
                 $rows[] = [
                     'gym_id' => $this->gym->id(),
                     'athlete_id' => $athlete->id,
                     'pattern' => $pattern->value,
                     'made_on' => $today,
-                    'reps' => $reps,
+                    'reps' => $forecast->reps,
                 ]
                     + array_combine(
                         array_map(static fn (int $weeks): string => "within_$weeks", Forecast::HORIZONS),

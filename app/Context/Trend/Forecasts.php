@@ -26,19 +26,17 @@ final readonly class Forecasts
         return $estimate->ahead($this->off->of($athleteId, $estimate->today)->trained($estimate->today, Ahead::WEEKS));
     }
 
-    /** @return array<int, Forecast> by the strict reps they are of; none before a baseline */
-    public function of(string $athleteId, Pattern $pattern, Estimate $estimate): array
+    /**
+     * @param  Ahead|null  $ahead  of the pattern; none before a baseline
+     * @return list<Forecast> of each number of strict reps, likewise
+     */
+    public function of(string $athleteId, Pattern $pattern, ?Ahead $ahead): array
     {
-        $ahead = $this->ahead($athleteId, $estimate);
         if ($ahead === null) {
             return [];
         }
         $most = (int) LoggedSet::strict($athleteId, $pattern)->orderByDesc('clean_reps')->limit(1)->value('clean_reps');
-        $forecasts = [];
-        foreach (Forecast::TARGETS as $reps) {
-            $forecasts[$reps] = Forecast::of($ahead, $reps, $most >= $reps);
-        }
 
-        return $forecasts;
+        return array_map(static fn (int $reps): Forecast => Forecast::of($ahead, $reps, $most >= $reps), Forecast::TARGETS);
     }
 }

@@ -20,6 +20,7 @@ use App\Responses\Trend\TrendRange;
 use App\Responses\Trend\TrendResponse;
 use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\InWords;
+use SteadyRung\Strength\Ahead;
 use SteadyRung\Strength\Estimate;
 use SteadyRung\Strength\Filter\Observation;
 use SteadyRung\Strength\Filter\Occasion;
@@ -51,6 +52,7 @@ final readonly class TrendQuery
         $newest = CapacityRecord::newestByPattern($athlete->id);
         $pattern ??= isset($newest[Pattern::Pull->value]) || $newest === [] ? Pattern::Pull : Pattern::from(array_key_first($newest));
         $estimate = $this->estimates->from($newest[$pattern->value] ?? null);
+        $ahead = $this->forecasts->ahead($athlete->id, $estimate);
         $today = $this->days->today();
         $from = $range->days() === null ? $this->queries->firstDay($athlete->id) ?? $today : $this->days->daysAgo($range->days());
         $span = Day::number($today) - Day::number($from);
@@ -66,14 +68,17 @@ final readonly class TrendQuery
             points: $this->upToToday($points, $estimate, $today),
             marks: $this->marks($athlete, $pattern, $from, $span, $estimate),
             breaks: $this->queries->breaks($athlete->id, $from, $today),
-            ahead: $this->ahead($athlete->id, $estimate, $span),
+            ahead: self::shown($ahead, $span),
             first_rep_on: LoggedSet::strict($athlete->id, $pattern)->orderBy('trained_on')->limit(1)->value('trained_on'),
             masses: $this->queries->masses($athlete->id, $from, TrendRange::grain($span)),
             seconds: $this->queries->seconds($athlete->id, $from, TrendRange::grain($span)),
             work: $this->queries->work($athlete->id, $from, TrendRange::sum($span)),
             work_each: TrendRange::sum($span),
             taught: $this->taught($newest[$pattern->value] ?? null),
-            forecasts: in_array($pattern, Forecast::PATTERNS, true) ? $this->foretold($athlete, $pattern, $estimate) : [],
+            forecasts: array_map(
+                static fn (Forecast $f): ForecastResponse => ForecastResponse::of($f, $estimate->today),
+                in_array($pattern, Forecast::PATTERNS, true) ? $this->forecasts->of($athlete->id, $pattern, $ahead) : [],
+            ),
             scores: $this->scores->scores(),
         );
     }
@@ -139,9 +144,8 @@ final readonly class TrendQuery
     }
 
     /** @return list<TrendAheadResponse> */
-    private function ahead(string $athleteId, Estimate $estimate, int $span): array
+    private static function shown(?Ahead $ahead, int $span): array
     {
-        $ahead = $this->forecasts->ahead($athleteId, $estimate);
         if ($ahead === null) {
             return [];
         }
@@ -160,16 +164,5 @@ final readonly class TrendQuery
         $taught = array_values($newest->taught ?? []);
 
         return $taught[count($taught) - 1] ?? null;
-    }
-
-    /** @return list<ForecastResponse> */
-    private function foretold(Athlete $athlete, Pattern $pattern, Estimate $estimate): array
-    {
-        $told = [];
-        foreach ($this->forecasts->of($athlete->id, $pattern, $estimate) as $reps => $forecast) {
-            $told[] = ForecastResponse::of($reps, $forecast, $estimate->today);
-        }
-
-        return $told;
     }
 }

@@ -53,7 +53,7 @@ final readonly class CalendarResponse
                 $calendar->stages,
             ),
             array_map(ComebackResponse::of(...), $calendar->comebacks),
-            $calendar->next === null ? null : ForecastResponse::of($calendar->next->reps, $calendar->next, $today),
+            $calendar->next === null ? null : ForecastResponse::of($calendar->next, $today),
         );
     }
 }

@@ -41,7 +41,7 @@ final readonly class ForecastResponse
     ) {
     }
 
-    public static function of(int $reps, Forecast $forecast, int $today): self
+    public static function of(Forecast $forecast, int $today): self
     {
         $by = static function (float $chance) use ($forecast, $today): ?string {
             $weeks = $forecast->weeksFromNow($chance);
@@ -51,7 +51,7 @@ final readonly class ForecastResponse
         [$four, $eight, $twelve, $twentySix] = array_map($forecast->within(...), Forecast::HORIZONS);
 
         return new self(
-            reps: $reps,
+            reps: $forecast->reps,
             verdict: $forecast->verdict(),
             within_4: $four,
             within_8: $eight,

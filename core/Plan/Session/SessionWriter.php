@@ -105,7 +105,6 @@ final readonly class SessionWriter
             $before,
             static fn (Block $b): bool => $b->part !== SessionPart::WarmUp
                 && $b->purpose === null
-                && $b->line !== ''
                 && ($b->rung()?->key() ?? $b->words()) === ($block->rung()?->key() ?? $block->words()),
         ) !== [];
 

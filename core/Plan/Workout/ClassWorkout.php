@@ -14,8 +14,7 @@ use SteadyRung\Plan\Session\Pick;
 
 /**
  * A class workout for everybody who comes: each on the hardest variation and set-up that the task can be done on in sets of the wanted
- * length, within the caps, and on gear
- * that is not in another set-up of the class; up to three at one piece take turns.
+ * length, within the caps, and on gear that is not in another set-up of the class; up to three at one piece take turns.
  */
 final class ClassWorkout
 {
@@ -91,15 +90,17 @@ final class ClassWorkout
         $rungs = array_merge([], ...array_map($pick->rungs(...), $pick->allowed($line)));
         $rungs = array_values(array_filter($rungs, fn (Rung $r): bool => ($mayHang || $r->lane() !== Lane::Pull) && $this->isFree($r)));
         usort($rungs, static fn (Rung $a, Rung $b): int => [$a->load->effectiveShare(), $a->key()] <=> [$b->load->effectiveShare(), $b->key()]);
+        $room = $context->caps()->hardSetsAWeek - $context->diary->hardVerticalsThisWeek($context->today);
+        $split = static fn (Rung $rung): ?Split => self::split($context, $rung, $task, $set, $room);
         [$low, $high] = [0, count($rungs)];
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
-            $this->split($context, $rungs[$middle], $task, $set) === null ? $high = $middle : $low = $middle + 1;
+            $split($rungs[$middle]) === null ? $high = $middle : $low = $middle + 1;
         }
         foreach (self::simplestFirst(array_slice($rungs, 0, $low)) as $rung) {
-            $split = $this->split($context, $rung, $task, $set);
-            if ($split !== null) {
-                return [$rung, $split];
+            $done = $split($rung);
+            if ($done !== null) {
+                return [$rung, $done];
             }
         }
 
@@ -128,13 +129,12 @@ final class ClassWorkout
     }
 
     /** None where it is not likely, or where the week has no room for so many hard sets. */
-    private function split(AthleteContext $context, Rung $rung, Task $task, int $set): ?Split
+    private static function split(AthleteContext $context, Rung $rung, Task $task, int $set, int $room): ?Split
     {
         $fresh = $context->estimate($rung)->onRung($rung);
         $split = $fresh === null
             ? null
             : Split::of($task, $fresh, $context->estimates->fall(AthleteContext::patternOf($rung)), $set);
-        $room = $context->caps()->hardSetsAWeek - $context->diary->hardVerticalsThisWeek($context->today);
 
         return $split !== null && $rung->lane() === Lane::Pull && $split->sets() > $room ? null : $split;
     }
