@@ -168,7 +168,10 @@ final readonly class FloorQuery
                     static fn (SignalRecord $s): bool => $before === null
                     || $s->told_for > $before,
                 )->last()?->soreness,
-                took_hold: $signals->get($a->id, new Collection)->where('told_for', $before)->whereNotNull('takes_hold')->last()?->takes_hold,
+                took_hold: $signals->get($a->id, new Collection)
+                    ->where('told_for', $before)
+                    ->whereNotNull('takes_hold')
+                    ->last()?->takes_hold,
                 wall_on: $signals->get($a->id, new Collection)->where('wall_day', true)->last()?->told_for,
                 trained_before_on: $before,
             );

@@ -61,7 +61,9 @@ final readonly class WorkoutQuery
     {
         $same = array_filter(
             $coming,
-            static fn (Athlete $a, int $i): bool => $a->id !== $of->id && $part->rung !== null && $parts[$i]->rung?->key() === $part->rung->key(),
+            static fn (Athlete $a, int $i): bool => $a->id !== $of->id
+                && $part->rung !== null
+                && $parts[$i]->rung?->key() === $part->rung->key(),
             ARRAY_FILTER_USE_BOTH,
         );
 

@@ -78,7 +78,10 @@ final readonly class SetupQuery
             view: $fits ? SideViewJson::of($rung->setup->sideView($body)) : null,
             why: $why === null ? null : WhyJson::of($exercise->name($kit), $why),
             safer: $fits ? $this->safer($rung, $estimate, $athlete) : null,
-            practice: PracticeJson::of(HousePractice::of($exercise, $this->gym->gym()->houseRules()->for($this->methods->of($athlete->method_key)))),
+            practice: PracticeJson::of(HousePractice::of(
+                $exercise,
+                $this->gym->gym()->houseRules()->for($this->methods->of($athlete->method_key)),
+            )),
         );
     }
 

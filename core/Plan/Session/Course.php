@@ -107,7 +107,10 @@ final readonly class Course
         return $allowed !== null ? $up->share() <= $allowed->shares[1] : $work->meansOf($now->rung) === null;
     }
 
-    /** @return array{Place|null, list<Stage>, Stage|null} the first later stage that something fits for, those passed over, and one that waits */
+    /**
+     * @return array{Place|null, list<Stage>, Stage|null} the first later stage that something fits for, those passed over, and one that
+     * waits
+     */
     private static function after(AthleteContext $context, Stage $stage): array
     {
         $passed = [];

@@ -43,7 +43,10 @@ final readonly class StageLines
         return $this->course->now->stage->kind() === StageKind::Strict ? $this->context->builder : null;
     }
 
-    /** @return list<Prescription> strict sets before them once there are strict reps, grip work added where the next stage hangs and asks for it */
+    /**
+     * @return list<Prescription> strict sets before them once there are strict reps, grip work added where the next stage hangs and asks
+     * for it
+     */
     private function linesOfStage(): array
     {
         $stage = $this->course->now->stage;

@@ -42,7 +42,11 @@ final class StrictSets
         }
         $warmUps = array_values(array_filter($lines, static fn (Prescription $p): bool => $p->part === SessionPart::WarmUp));
 
-        return [...$warmUps, $own, ...array_values(array_filter($lines, static fn (Prescription $p): bool => $p->part !== SessionPart::WarmUp))];
+        return [
+            ...$warmUps,
+            $own,
+            ...array_values(array_filter($lines, static fn (Prescription $p): bool => $p->part !== SessionPart::WarmUp)),
+        ];
     }
 
     private static function line(AthleteContext $context): ?Prescription

@@ -44,7 +44,12 @@ final class ClassWorkout
         }
         $mayHang = $refused?->stopsVertical() !== true && ! $context->isSore();
         foreach ([[$this->task, null], [$this->task->half(), 'Half of each round: the whole is not likely yet.']] as [$task, $note]) {
-            $part = $this->part($context, $task, $mayHang, $note ?? ($mayHang ? null : 'Rows and pull-downs only: '.self::why($context, $refused)));
+            $part = $this->part(
+                $context,
+                $task,
+                $mayHang,
+                $note ?? ($mayHang ? null : 'Rows and pull-downs only: '.self::why($context, $refused)),
+            );
             if ($part !== null) {
                 return $part;
             }
@@ -61,8 +66,14 @@ final class ClassWorkout
     private function part(AthleteContext $context, Task $task, bool $mayHang, ?string $note): ?Part
     {
         $set = min($this->set, max($task->rounds));
-        $suiting = array_filter($this->variations, static fn (Variation $v): bool => $v->suits(max(self::FEW, $set)) && ! $v->line($set)->isLowering());
-        usort($suiting, static fn (Variation $a, Variation $b): int => [$a->accessory !== null, $a->reps] <=> [$b->accessory !== null, $b->reps]);
+        $suiting = array_filter(
+            $this->variations,
+            static fn (Variation $v): bool => $v->suits(max(self::FEW, $set)) && ! $v->line($set)->isLowering(),
+        );
+        usort(
+            $suiting,
+            static fn (Variation $a, Variation $b): int => [$a->accessory !== null, $a->reps] <=> [$b->accessory !== null, $b->reps],
+        );
         foreach ($suiting as $variation) {
             if ($variation->accessory !== null) {
                 if ($variation->accessory->isWithin($context->ways->limits())) {
@@ -89,7 +100,10 @@ final class ClassWorkout
         $line = $variation->line($set);
         $rungs = array_merge([], ...array_map($pick->rungs(...), $pick->allowed($line)));
         $rungs = array_values(array_filter($rungs, fn (Rung $r): bool => ($mayHang || $r->lane() !== Lane::Pull) && $this->isFree($r)));
-        usort($rungs, static fn (Rung $a, Rung $b): int => [$a->load->effectiveShare(), $a->key()] <=> [$b->load->effectiveShare(), $b->key()]);
+        usort(
+            $rungs,
+            static fn (Rung $a, Rung $b): int => [$a->load->effectiveShare(), $a->key()] <=> [$b->load->effectiveShare(), $b->key()],
+        );
         $room = $context->caps()->hardSetsAWeek - $context->diary->hardVerticalsThisWeek($context->today);
         $split = static fn (Rung $rung): ?Split => self::split($context, $rung, $task, $set, $room);
         [$low, $high] = [0, count($rungs)];
@@ -118,7 +132,10 @@ final class ClassWorkout
         $hardest = $rungs[count($rungs) - 1] ?? null;
         $as = $hardest === null
             ? []
-            : array_filter($rungs, static fn (Rung $r): bool => $hardest->load->effectiveShare() - $r->load->effectiveShare() <= self::AS_HARD);
+            : array_filter(
+                $rungs,
+                static fn (Rung $r): bool => $hardest->load->effectiveShare() - $r->load->effectiveShare() <= self::AS_HARD,
+            );
         usort(
             $as,
             static fn (Rung $a, Rung $b): int => [count($a->exercise->setup->bandIds()), $b->load->effectiveShare(), $a->key()]

@@ -41,7 +41,10 @@ function trained(object $test, array $kind): string
         logSession($test, $id, $exercise, $kind['reps'], $kind['reserve'] ?? 2);
     }
     foreach ($kind['more'] ?? [] as $set) {
-        $test->postJson("/api/athletes/$id/sets", set($test, exerciseOn(['kind' => 'strict']), ...['clean' => 0, ...$set]))->assertCreated();
+        $test->postJson(
+            "/api/athletes/$id/sets",
+            set($test, exerciseOn(['kind' => 'strict']), ...['clean' => 0, ...$set]),
+        )->assertCreated();
     }
     $test->clock->set('2026-03-02T16:00:00Z');
     if (isset($kind['signal'])) {
@@ -68,7 +71,13 @@ function tenKinds(): array
         'strict for long' => [[
             'on' => fn (): array => exerciseOn(['kind' => 'strict']), 'reps' => [4, 4, 3], 'method' => 'steady-ladder', 'stage' => 'strict',
         ]],
-        'a climber in bands' => [['on' => $band(32), 'reps' => [9, 9, 9], 'of' => ['kind' => 'climbing'], 'method' => 'band-taper', 'stage' => 'bands']],
+        'a climber in bands' => [[
+            'on' => $band(32),
+            'reps' => [9, 9, 9],
+            'of' => ['kind' => 'climbing'],
+            'method' => 'band-taper',
+            'stage' => 'bands',
+        ]],
         'of rep standards' => [[
             'on' => fn (object $test): array => exerciseOn(['kind' => 'low-bar', 'bar_id' => $test->low]),
             'reps' => [15, 14, 12],
@@ -107,7 +116,9 @@ it('tells the same of an athlete on every page', function (array $kind): void {
         ->and($call['call']['from']['key'] ?? $athlete['rung']['key'])->toBe($athlete['rung']['key'])
         ->and($row['verdict'])->toBe($call['call']['verdict'] ?? null);
     foreach (array_filter([$ladder['now'], ...array_column($ladder['rungs'], 'rung')]) as $rung) {
-        expect($rung['key'] === $athlete['rung']['key'] ? $rung['prediction'] : $athlete['rung']['prediction'])->toEqual($athlete['rung']['prediction']);
+        expect(
+            $rung['key'] === $athlete['rung']['key'] ? $rung['prediction'] : $athlete['rung']['prediction'],
+        )->toEqual($athlete['rung']['prediction']);
     }
     $words = fn (array $lines): array => array_map(fn (array $l): array => [$l['name'], $l['sets'], $l['amount']['words']], $lines);
     expect($words($floor['sheet']['lines']))->toBe($words($session['blocks']));

@@ -20,7 +20,9 @@ beforeEach(function (): void {
         return $id;
     };
     $this->ask = fn (string $query) => $this->getJson("/api/classes/$this->class/days/2026-03-02/workout?$query");
-    $this->partOf = fn (string $id, string $query): array => collect(($this->ask)($query)->assertOk()->json('parts'))->firstWhere('athlete_id', $id);
+    $this->partOf = fn (string $id, string $query): array => collect(
+        ($this->ask)($query)->assertOk()->json('parts'),
+    )->firstWhere('athlete_id', $id);
 });
 
 it('splits the pulls for all who come, on gear of this gym, and counts the sets of it that were done', function (): void {

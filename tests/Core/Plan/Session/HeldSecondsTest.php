@@ -21,9 +21,17 @@ function timed(Movement $movement, ?HoldAt $at = null): SteadyRung\Exercise\Rung
     return rung(smallGym(), Exercise::of(new StrictPull, $movement, $at, 10.0), athlete(70, 1.75, 2.1));
 }
 
-it('asks a hold on from the longest that was measured, never under what is asked', function (array $held, array $asked, string $measured): void {
+it('asks a hold on from the longest that was measured, never under what is asked', function (
+    array $held,
+    array $asked,
+    string $measured,
+): void {
     $top = timed(Movement::Hold, HoldAt::Top);
-    $done = array_map(fn (float $s, int $i): object => done(WEDNESDAY - 9 + 3 * $i, $top, null, null, seconds: $s), $held, array_keys($held));
+    $done = array_map(
+        fn (float $s, int $i): object => done(WEDNESDAY - 9 + 3 * $i, $top, null, null, seconds: $s),
+        $held,
+        array_keys($held),
+    );
     $seconds = HeldSeconds::of(athleteContext($done), $top, Amount::of(Measure::Seconds, 10, 20));
 
     expect([$seconds->amount->low, $seconds->amount->high])->toBe($asked)->and($seconds->measured)->toBe($measured);

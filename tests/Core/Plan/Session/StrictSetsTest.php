@@ -23,7 +23,12 @@ function onBandWith(int $strictReps, int $daysAgo = 4, int $inBand = 11, string 
     return athleteContext([...$work, $tried], $stage, $stage === 'strict' ? $strict : bandRung(22));
 }
 
-it('writes strict sets, fresh, before the work of the stage once a strict rep was done', function (int $reps, int $inBand, int $low, int $high): void {
+it('writes strict sets, fresh, before the work of the stage once a strict rep was done', function (
+    int $reps,
+    int $inBand,
+    int $low,
+    int $high,
+): void {
     $main = blocksOf(SessionWriter::write(onBandWith($reps, inBand: $inBand)), SessionPart::Main);
 
     expect($main)->toHaveCount(2)
