@@ -42,6 +42,7 @@ final readonly class Body
         public float $reachM,
         public ReachSource $reachSource,
         public SegmentTable $proportions,
+        public PullTop $top = PullTop::Chin,
     ) {
     }
 
@@ -93,10 +94,18 @@ final readonly class Body
         return $this->reachM - Proportions::SHOULDER_HEIGHT * $this->statureM;
     }
 
-    /** Pull distance R − 0.870·H in m, full hang to chin at the bar. */
+    /** Pull distance R − 0.870·H in m, full hang to chin at the bar; R − 0.745·H to the chest. */
     public function pullDistanceM(): float
     {
-        return $this->reachM - Proportions::CHIN_HEIGHT * $this->statureM;
+        return $this->reachM - $this->top->heightPerStature() * $this->statureM;
+    }
+
+    /** The same body, pulled to the chest or to the chin. */
+    public function pulledTo(PullTop $top): self
+    {
+        return $top === $this->top
+            ? $this
+            : new self($this->massKg, $this->statureM, $this->reachM, $this->reachSource, $this->proportions, $top);
     }
 
     /** A height of the body over the floor, standing, from its part of stature, in m. */
@@ -141,7 +150,7 @@ final readonly class Body
                 $measured ? 'this athlete, measured' : Proportions::SOURCE,
             ),
             new Proportion('Arm, shoulder to grip', $this->armM(), null, $fromReach),
-            new Proportion('Pull distance, chin to bar', $this->pullDistanceM(), null, $fromReach),
+            new Proportion("Pull distance, {$this->top->value} to bar", $this->pullDistanceM(), null, $fromReach),
             $tabled('Chin height', Proportions::CHIN_HEIGHT),
             $tabled('Shoulder height', Proportions::SHOULDER_HEIGHT),
             $tabled('Chest height, at the bar', Proportions::CHEST_HEIGHT),
@@ -171,7 +180,7 @@ final readonly class Body
     /** The same body with another reach, to see what an error of the reach does. */
     public function withReach(float $reachM): self
     {
-        return new self($this->massKg, $this->statureM, $reachM, $this->reachSource, $this->proportions);
+        return new self($this->massKg, $this->statureM, $reachM, $this->reachSource, $this->proportions, $this->top);
     }
 
     public function whyPullDistance(): Explanation
@@ -189,7 +198,7 @@ final readonly class Body
                 ),
                 new Step(
                     'Pull distance',
-                    'reach − 0.870 × height: full hang to chin at the bar',
+                    sprintf('reach − %.3f × height: full hang to %s at the bar', $this->top->heightPerStature(), $this->top->value),
                     $this->pullDistanceM(),
                     'm',
                     Proportions::SOURCE,

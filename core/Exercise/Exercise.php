@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Exercise;
 
 use SteadyRung\Exercise\Choices\Choice;
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\Pattern;
@@ -56,6 +57,12 @@ final readonly class Exercise
     public function on(Choice $setup): self
     {
         return $this->style->isDoableOn($setup->kind()) ? new self($setup, $this->style) : self::of($setup);
+    }
+
+    /** Whether nothing helps in the whole pull, so that one rep is worth a try before it is likely. */
+    public function isStrictPull(): bool
+    {
+        return $this->setup->kind() === ChoiceKind::Strict && $this->style->movement === Movement::Full;
     }
 
     public function lasting(float $seconds): self

@@ -13,6 +13,7 @@ use SteadyRung\Safety\Limits;
 enum Accessory: string
 {
     case Curl = 'curl';
+    case HeldCurl = 'held-curl';
     case BentRow = 'bent-row';
     case DumbbellRow = 'dumbbell-row';
     case Carry = 'carry';
@@ -44,6 +45,7 @@ enum Accessory: string
     public function words(): string
     {
         return ucfirst(match ($this) {
+            self::HeldCurl => 'curl held half way',
             self::BentRow => 'bent-over row',
             self::Carry => 'loaded carry',
             self::PullApart => 'band pull-apart in front',
@@ -70,6 +72,7 @@ enum Accessory: string
     {
         return match ($this) {
             self::Curl => ['Elbows at the ribs.', 'Down as slowly as up.'],
+            self::HeldCurl => ['Forearms level, elbows at the ribs.', 'Breathe on.'],
             self::BentRow, self::DumbbellRow => ['Back flat, drive the elbow.', 'Shoulder not rolling forward.'],
             self::Carry => ['Squeeze hard, walk tall.', 'Short steps, ribs down.'],
             self::PullApart, self::OverheadPullApart, self::ArmSweep, self::ReverseFly => [
@@ -112,6 +115,7 @@ enum Accessory: string
     {
         return match (true) {
             $this->part() === SessionPart::Trunk => Amount::of(Measure::Seconds, self::TRUNK_S),
+            $this === self::HeldCurl => Amount::of(Measure::Seconds, 20),
             $this === self::StraightArmLean => Amount::of(Measure::Seconds, 15),
             $this === self::ArmSweep => Amount::of(Measure::Seconds, 30),
             $this === self::Carry => Amount::of(Measure::Metres, 30),

@@ -16,6 +16,7 @@ final readonly class Builder
      * @param  int  $fromReps  strict reps that it takes
      * @param  non-empty-list<Prescription>  $lines
      * @param  bool  $tires  it tires the arms first, which is not for newcomers
+     * @param  list<string>  $eachWeek  what is said of it week by week, the last for all that come after
      */
     public function __construct(
         public string $key,
@@ -25,7 +26,14 @@ final readonly class Builder
         public int $fromReps,
         public array $lines,
         public bool $tires = false,
+        public array $eachWeek = [],
     ) {
+    }
+
+    /** What is said of it in a week, the first as 0; none where no week differs. */
+    public function saysIn(int $week): ?string
+    {
+        return $this->eachWeek[min($week, count($this->eachWeek) - 1)] ?? null;
     }
 
     /**

@@ -32,6 +32,8 @@ final readonly class Prescription
         public bool $climbs,
         public ?string $tempo,
         public ?string $group,
+        public ?Begin $begin,
+        public ?Grows $grows,
     ) {
     }
 
@@ -40,6 +42,7 @@ final readonly class Prescription
      * @param  int  $sets  1–12
      * @param  int  $restS  0–600 s
      * @param  bool  $climbs  rung after rung within the shares of its means
+     * @param  Begin|null  $begin  how each set begins, before it goes on as this
      *
      * @throws OutOfRange if a figure is outside
      */
@@ -54,6 +57,8 @@ final readonly class Prescription
         bool $climbs = false,
         ?string $tempo = null,
         ?string $group = null,
+        ?Begin $begin = null,
+        ?Grows $grows = null,
     ): self {
         OutOfRange::guard(['sets' => [$sets, self::SETS], 'rest_s' => [$restS, self::REST_S]]);
 
@@ -69,6 +74,8 @@ final readonly class Prescription
             climbs: $climbs,
             tempo: $tempo,
             group: $group,
+            begin: $begin,
+            grows: $grows,
         );
     }
 
@@ -87,6 +94,8 @@ final readonly class Prescription
             climbs: $this->climbs,
             tempo: $this->tempo,
             group: $this->group,
+            begin: $this->begin,
+            grows: $this->grows,
         );
     }
 
@@ -115,7 +124,8 @@ final readonly class Prescription
 
     public function words(): string
     {
-        return sprintf('%s %d × %s', $this->accessory?->words() ?? $this->allowed[0]->words(), $this->sets, $this->amount->words());
+        return sprintf('%s %d × %s', $this->accessory?->words() ?? $this->allowed[0]->words(), $this->sets, $this->amount->words())
+            .($this->begin === null ? '' : sprintf(', the first %d as %s', $this->begin->reps, lcfirst($this->begin->allowed[0]->words())));
     }
 
     /** Lowerings that one session of it asks for. */

@@ -6,6 +6,7 @@ use App\Formats\Methods\Library;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Method\Builder;
+use SteadyRung\Method\Builders;
 use SteadyRung\Method\GripTier;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Method\SessionPart;
@@ -30,7 +31,7 @@ function buildingOn(?Builder $builder, string $stage = 'strict'): AthleteContext
         $base->diary,
         $base->estimates,
         $base->ways,
-        builder: $builder,
+        builders: new Builders(Library::builders(), $builder, $base->today),
     );
 }
 

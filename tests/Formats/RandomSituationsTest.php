@@ -15,7 +15,6 @@ use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Context\RefusalCode;
 use SteadyRung\Plan\Session\Block;
 use SteadyRung\Plan\Session\Course;
-use SteadyRung\Plan\Session\Pick;
 use SteadyRung\Plan\Session\Session;
 use SteadyRung\Plan\Session\SessionWriter;
 
@@ -63,7 +62,7 @@ function faultsOfSituations(): array
         'more is asked than is likely at all' => static fn (AthleteContext $b, Session $s): bool => array_filter(askedOf($s), static fn (Block $k): bool => $k->amount->measure === Measure::Reps
             && isset($k->expected[0]) && $k->amount->low > max(1.0, $k->expected[0]->high80())) !== [],
         'not one rep is likely' => static fn (AthleteContext $b, Session $s): bool => array_filter(askedOf($s), static fn (Block $k): bool => isset($k->expected[0])
-            && $k->expected[0]->chanceOf(1.0) < (Pick::isStrict($k->rung()) ? 0.25 : 0.5)) !== [],
+            && $k->expected[0]->chanceOf(1.0) < ($k->rung()->exercise->isStrictPull() ? 0.25 : 0.5)) !== [],
         'seconds are asked of reps, or reps of seconds' => static fn (AthleteContext $b, Session $s): bool => array_filter(askedOf($s), static fn (Block $k): bool => (
             $k->amount->measure === Measure::Seconds
         )
@@ -82,7 +81,7 @@ function faultsOfSituations(): array
             $main = $b->place->rung === null ? mainOf($s, $b) : null;
             if (
                 ! isset($main->expected[0])
-                || Pick::isStrict($main->rung())
+                || $main->rung()->exercise->isStrictPull()
                 || $main->expected[0]->chanceOf((float) $main->amount->low) >= 0.5
             ) {
                 return false;

@@ -12,6 +12,7 @@ use App\Context\Athletes\LoadAthleteContext;
 use App\Context\Gym\GymDay;
 use App\Context\Methods\Methods;
 use App\Context\Methods\StageSince;
+use App\Formats\Day;
 use App\Formats\Methods\Library;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
@@ -81,6 +82,7 @@ final readonly class MoveAthlete
                     'stage_since' => $since,
                     'sessions_a_week' => $given->sessions_a_week,
                     'builder_key' => $given->builder,
+                    'builder_since' => $this->builderSince($athlete, $given->builder),
                 ]);
                 $athlete->chosen = Course::entering($this->contexts->of($athlete))->rung->exercise ?? $athlete->chosen;
                 $athlete->save();
@@ -100,6 +102,19 @@ final readonly class MoveAthlete
         }
     }
 
+    /** The day it was begun; one that goes on keeps its day, unless its weeks are over and it is begun again. */
+    private function builderSince(Athlete $athlete, ?string $key): ?string
+    {
+        $goesOn = $athlete->builder_key === $key
+            && $this->contexts->of($athlete)->builders->over(Day::number($this->days->today())) === null;
+
+        return match (true) {
+            $key === null => null,
+            $goesOn => $athlete->builder_since ?? $this->days->today(),
+            default => $this->days->today(),
+        };
+    }
+
     /** @throws Problem if it is none, the stage is no strict one, or the athlete is not there yet */
     private function refuseBuilder(?string $key, Stage $stage, Athlete $athlete): void
     {
@@ -108,7 +123,7 @@ final readonly class MoveAthlete
         }
         $builder = Library::find($key) ?? throw Problem::invalid('/builder', "There is no “{$key}”.");
         $context = $this->contexts->of($athlete);
-        $most = $context->diary->mostStrict();
+        $most = $context->mostStrict();
         match (true) {
             $stage->kind() !== StageKind::Strict => throw Problem::invalid(
                 '/builder',

@@ -69,7 +69,7 @@ final readonly class LoadAthleteContext
             capLimits: $this->gym->gym()->capLimits(),
             hand: $this->hand->of($athlete),
             off: $this->off->of($athlete->id, $today),
-            builder: Library::find($athlete->builder_key),
+            builders: Library::for($athlete->builder_key, Day::number($athlete->builder_since ?? $this->days->today())),
             isClimber: $athlete->kind !== AthleteKind::Gym,
         );
     }

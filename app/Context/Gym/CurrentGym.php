@@ -6,6 +6,7 @@ namespace App\Context\Gym;
 
 use App\Models\Gym\Gym;
 use App\Models\GymScope;
+use SteadyRung\Body\PullTop;
 
 /**
  * The gym this request or command works for; without one, nothing that belongs to a gym can be read or written.
@@ -25,6 +26,11 @@ final class CurrentGym implements GymScope
     public function id(): string
     {
         return $this->id ?? throw new \LogicException('No gym was entered.');
+    }
+
+    public function pullTop(): PullTop
+    {
+        return $this->gym()->houseRules()->pullTop();
     }
 
     public function timezone(): string

@@ -46,6 +46,7 @@ final readonly class KeptAnswers
                         $body->reachM,
                         $body->reachSource->value,
                         $body->proportions->value,
+                        $body->top->value,
                     ],
                     JSON_THROW_ON_ERROR,
                 ),

@@ -8,6 +8,8 @@ use App\Formats\JsonObject;
 use App\Formats\Stored\StoredExercise;
 use App\Formats\Stored\StoredForm;
 use App\Models\Athletes\Athlete;
+use SteadyRung\Body\Body;
+use SteadyRung\Body\PullTop;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Search\RungSearch;
@@ -29,6 +31,8 @@ final class StoredRungCatalogue implements RungCatalogue
 
     private readonly RungSearch $search;
 
+    private readonly Body $body;
+
     /** @var array<string, list<Rung>> by means, whatever its shares */
     private array $anywhere = [];
 
@@ -39,16 +43,24 @@ final class StoredRungCatalogue implements RungCatalogue
         private readonly Athlete $athlete,
         private readonly FindLadderPath $ways,
         private readonly KeptAnswers $kept,
+        ?PullTop $top = null,
     ) {
         $this->search = $ways->search($athlete);
+        $body = $athlete->toCore();
+        $this->body = $body->pulledTo($top ?? $body->top);
+    }
+
+    public function pulledTo(PullTop $top): self
+    {
+        return $this->body->top === $top ? $this : new self($this->athlete, $this->ways, $this->kept, $top);
     }
 
     public function rungs(AllowedExercises $allowed): array
     {
-        return $this->found[$allowed->key()] ??= $this->read($this->kept->to(['means', $allowed->key(), $this->search->limits->key()], $this->athlete->toCore(), fn (): array => ['rungs' => array_map(
+        return $this->found[$allowed->key()] ??= $this->read($this->kept->to(['means', $allowed->key(), $this->search->limits->key()], $this->body, fn (): array => ['rungs' => array_map(
             static fn (Rung $r): array => StoredExercise::write($r->exercise),
             self::spread($allowed->between(
-                $this->anywhere[$allowed->anywhereKey()] ??= $allowed->anywhere($this->search, $this->athlete->toCore()),
+                $this->anywhere[$allowed->anywhereKey()] ??= $allowed->anywhere($this->search, $this->body),
             )),
         )]));
     }
@@ -60,12 +72,12 @@ final class StoredRungCatalogue implements RungCatalogue
 
     public function rung(Exercise $exercise): Rung|DoesNotFit|null
     {
-        return $this->search->standing($exercise, $this->athlete->toCore());
+        return $this->search->standing($exercise, $this->body);
     }
 
     public function strict(): Rung
     {
-        return $this->search->strict($this->athlete->toCore());
+        return $this->search->strict($this->body);
     }
 
     public function kit(): Kit
@@ -81,11 +93,9 @@ final class StoredRungCatalogue implements RungCatalogue
     /** @return list<Rung> */
     private function read(string $kept): array
     {
-        $body = $this->athlete->toCore();
-
         return StoredForm::read('rungs', $kept, fn (JsonObject $j): array => array_values(array_filter(
             array_map(
-                fn (JsonObject $e): Rung|DoesNotFit|null => $this->search->standing(StoredExercise::of($e), $body),
+                fn (JsonObject $e): Rung|DoesNotFit|null => $this->search->standing(StoredExercise::of($e), $this->body),
                 $j->objects('rungs', self::MOST_RUNGS),
             ),
             static fn (Rung|DoesNotFit|null $r): bool => $r instanceof Rung,

@@ -8,6 +8,7 @@ use App\Formats\Json\Methods\MethodJson;
 use App\Formats\JsonObject;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\Builder;
+use SteadyRung\Method\Builders;
 use SteadyRung\Method\Variation;
 
 /**
@@ -36,6 +37,12 @@ final class Library
         return array_values(array_filter(self::builders(), static fn (Builder $b): bool => $b->key === $key))[0] ?? null;
     }
 
+    /** All of them, and the one that was chosen, from the day it was begun. */
+    public static function for(?string $chosen, int $since): Builders
+    {
+        return new Builders(self::builders(), self::find($chosen), $since);
+    }
+
     /** @return list<Variation> */
     public static function variations(): array
     {
@@ -44,7 +51,7 @@ final class Library
 
     private static function builder(JsonObject $json): Builder
     {
-        $json->allowing('key', 'name', 'idea', 'weeks', 'from_reps', 'lines', 'tires');
+        $json->allowing('key', 'name', 'idea', 'weeks', 'from_reps', 'lines', 'tires', 'each_week');
         $lines = array_map(MethodJson::line(...), $json->objects('lines', self::MOST));
 
         return new Builder(
@@ -55,6 +62,7 @@ final class Library
             fromReps: $json->integer('from_reps'),
             lines: $lines === [] ? throw $json->fault('lines', 'Say what is done.') : $lines,
             tires: $json->has('tires') && $json->boolean('tires'),
+            eachWeek: $json->texts('each_week', 12, 300),
         );
     }
 

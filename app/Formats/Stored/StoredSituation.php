@@ -19,7 +19,8 @@ use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Method\Measure;
 use SteadyRung\Plan\Diary\LimitingFactor;
-use SteadyRung\Plan\Session\StrictGoal;
+use SteadyRung\Plan\Session\Strict\BuilderOver;
+use SteadyRung\Plan\Session\Strict\StrictGoal;
 use SteadyRung\Safety\Symptom;
 use SteadyRung\Setup\AsKept;
 use SteadyRung\Setup\CarriedLoad;
@@ -176,6 +177,7 @@ final class StoredSituation
             'strict_reps' => $signs->goal?->reps,
             'ends_stage' => $signs->endsStage,
             'lacks_hang' => $signs->lacks,
+            'over' => $signs->over === null ? null : get_object_vars($signs->over),
         ];
     }
 
@@ -185,6 +187,7 @@ final class StoredSituation
         $signs = $j->object('signs');
         $goal = $told->optionalObject('goal');
         $progress = $told->optionalObject('progress');
+        $over = $signs->optionalObject('over');
         $instead = $rungs[$told->optionalText('instead', StoredForm::ANY) ?? ''] ?? null;
 
         return new Signs(
@@ -218,6 +221,14 @@ final class StoredSituation
             daysAtStage: $told->integer('days_at_stage'),
             endsStage: $signs->has('ends_stage') && $signs->boolean('ends_stage'),
             lacks: $signs->optionalText('lacks_hang', StoredForm::ANY),
+            over: $over === null
+                ? null
+                : new BuilderOver(
+                    $over->text('name', StoredForm::ANY),
+                    $over->integer('weeks'),
+                    $over->boolean('isTested'),
+                    $over->text('next', StoredForm::ANY),
+                ),
         );
     }
 

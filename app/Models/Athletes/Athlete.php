@@ -6,6 +6,7 @@ namespace App\Models\Athletes;
 
 use App\Models\Casts\ExerciseCast;
 use App\Models\Casts\PainCast;
+use App\Models\GymScope;
 use App\Models\Record;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
@@ -40,6 +41,7 @@ use SteadyRung\Safety\ScreenOutcome;
  * @property string|null $stage_since
  * @property int|null $sessions_a_week
  * @property string|null $builder_key what stands in the place of strict work
+ * @property string|null $builder_since
  * @property string|null $follow_from the first day of which the log has what was not followed yet
  * @property list<string> $follow_patterns
  * @property int $gear_seen the change of gear up to which the call was held against it
@@ -66,6 +68,7 @@ final class Athlete extends Record
         'stage_since' => null,
         'sessions_a_week' => null,
         'builder_key' => null,
+        'builder_since' => null,
         'follow_from' => null,
         'follow_patterns' => '[]',
         'gear_seen' => 0,
@@ -110,10 +113,10 @@ final class Athlete extends Record
         return $this->bodyAt($this->mass_kg);
     }
 
-    /** The body at the mass of another day. */
+    /** The body at the mass of another day, pulled to where the gym's pulls end. */
     public function bodyAt(float $massKg): Body
     {
-        return Body::of($massKg, $this->stature_m, $this->reach_m, $this->proportions);
+        return Body::of($massKg, $this->stature_m, $this->reach_m, $this->proportions)->pulledTo(app(GymScope::class)->pullTop());
     }
 
     /** What the last screen leaves: everything where nobody screened yet, nothing where what is kept of it cannot be read any more. */

@@ -6,7 +6,6 @@ namespace SteadyRung\Call\Rules;
 
 use SteadyRung\Call\Call;
 use SteadyRung\Call\Confidence;
-use SteadyRung\Call\MixedSet;
 use SteadyRung\Call\Situation\Evidence;
 use SteadyRung\Call\Situation\Situation;
 use SteadyRung\Call\Verdict;
@@ -56,7 +55,7 @@ final readonly class ClimbWhenEasy implements Rule
                 ...$situation->largeStep(),
             ], confidence: Confidence::Fair, chance: $situation->chanceOfFloor($next), missing: [
                 'Pain, or a session under the floor.',
-            ], mixed: MixedSet::over($situation),
+            ], mixed: $situation->mixedSet(),
         ));
     }
 }

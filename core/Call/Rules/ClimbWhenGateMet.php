@@ -6,7 +6,6 @@ namespace SteadyRung\Call\Rules;
 
 use SteadyRung\Call\Call;
 use SteadyRung\Call\Confidence;
-use SteadyRung\Call\MixedSet;
 use SteadyRung\Call\Situation\Evidence;
 use SteadyRung\Call\Situation\Situation;
 use SteadyRung\Call\Verdict;
@@ -103,7 +102,7 @@ final readonly class ClimbWhenGateMet implements Rule
             confidence: $chance >= self::FIRM_CHANCE ? Confidence::Firm : Confidence::Fair,
             chance: $chance,
             missing: ['Pain, or a session under the gate.'],
-            mixed: MixedSet::over($situation),
+            mixed: $situation->mixedSet(),
         );
     }
 

@@ -6,7 +6,6 @@ namespace SteadyRung\Call\Rules;
 
 use SteadyRung\Call\Call;
 use SteadyRung\Call\Confidence;
-use SteadyRung\Call\MixedSet;
 use SteadyRung\Call\Situation\Evidence;
 use SteadyRung\Call\Situation\Situation;
 use SteadyRung\Call\Verdict;
@@ -57,7 +56,7 @@ final readonly class Stay implements Rule
                 : Confidence::Fair,
             chance: $situation->chanceOfFloor($situation->rung()),
             missing: $this->missing($situation),
-            mixed: MixedSet::over($situation),
+            mixed: $situation->mixedSet(),
         ));
     }
 
@@ -72,7 +71,9 @@ final readonly class Stay implements Rule
     /** @return non-empty-list<string> */
     private function missing(Situation $situation): array
     {
-        return array_merge($this->missingSessions($situation), $this->missingChance($situation))
+        $over = $situation->signs->over;
+
+        return array_merge($over === null ? [] : [$over->next], $this->missingSessions($situation), $this->missingChance($situation))
             ?: ['Nothing: look again after the next session.'];
     }
 

@@ -10,7 +10,7 @@ use SteadyRung\Call\Situation\Evidence;
 use SteadyRung\Call\Situation\Situation;
 use SteadyRung\Call\Verdict;
 use SteadyRung\InWords;
-use SteadyRung\Plan\Session\StrictGoal;
+use SteadyRung\Plan\Session\Strict\StrictGoal;
 use SteadyRung\Strength\StrictTry;
 
 /**

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace SteadyRung\Call\Situation;
 
 use SteadyRung\Plan\Diary\LimitingFactor;
-use SteadyRung\Plan\Session\StrictGoal;
+use SteadyRung\Plan\Session\Strict\BuilderOver;
+use SteadyRung\Plan\Session\Strict\StrictGoal;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Safety\Symptom;
 
@@ -24,6 +25,7 @@ final readonly class Signs
      * @param  int|null  $daysSinceTry  of a strict rep
      * @param  int  $daysAtStage  how long the stage has lasted
      * @param  bool  $endsStage  whether the next rung is of the next stage
+     * @param  BuilderOver|null  $over  the builder whose weeks are over
      * @param  string|null  $lacks  what the next stage still asks for beside the gate
      */
     public function __construct(
@@ -40,6 +42,7 @@ final readonly class Signs
         public int $daysAtStage = 0,
         public bool $endsStage = false,
         public ?string $lacks = null,
+        public ?BuilderOver $over = null,
     ) {
     }
 }

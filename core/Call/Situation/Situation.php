@@ -9,6 +9,7 @@ use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Method\Measure;
 use SteadyRung\Plan\Session\Course;
+use SteadyRung\Plan\Session\MixedSet;
 use SteadyRung\Strength\Filter\SetFall;
 use SteadyRung\Strength\RepPrediction;
 use SteadyRung\Strength\Reps\Seconds;
@@ -89,13 +90,24 @@ final readonly class Situation
 
         return $this->steps->isTooLarge() && ! $this->signs->endsStage ? [new Evidence(
             sprintf(
-                'The next step is %.0f %% of bodyweight, more than %.0f %%: this kit has nothing in between. Mix the set.',
+                'The next step is %.0f %% of bodyweight, more than %.0f %%: this kit has nothing in between.%s',
                 100 * $size,
                 100 * Steps::LARGEST,
+                $this->mixedSet() === null ? '' : ' Mix the set.',
             ),
             $size,
             Steps::LARGEST,
         )] : [];
+    }
+
+    /** What the step up is practised with, where it is too large. */
+    public function mixedSet(): ?MixedSet
+    {
+        $next = $this->steps->up === null ? null : $this->predict($this->steps->up);
+
+        return $this->standard->measure === Measure::Reps
+            ? MixedSet::over($this->steps, $this->signs->endsStage, $this->standard->count, $next)
+            : null;
     }
 
     /** How many of the latest sessions running met the gate. */

@@ -18,7 +18,8 @@ use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Plan\Session\BeforeHanging;
 use SteadyRung\Plan\Session\Course;
 use SteadyRung\Plan\Session\Pick;
-use SteadyRung\Plan\Session\StrictGoal;
+use SteadyRung\Plan\Session\Strict\BuilderOver;
+use SteadyRung\Plan\Session\Strict\StrictGoal;
 
 /**
  * The one place where what is known of an athlete becomes the situation a call is made from.
@@ -85,6 +86,7 @@ final readonly class SituationOf
             goal: StrictGoal::of($this->context),
             daysAtStage: $today - $this->context->place->since,
             endsStage: $this->course->endsStage(),
+            over: BuilderOver::of($this->context),
             lacks: BeforeHanging::lacks($this->context, $this->course) ?? $this->course->awaits(),
         );
     }
@@ -162,12 +164,12 @@ final readonly class SituationOf
                 || $done->day > $this->context->today
                 || $done->day < $this->context->today - Diary::LOOK_BACK_DAYS
                 || $done->lane() !== $this->rung->lane()
-                || ($done->strictReps() > 0 && ! Pick::isStrict($this->rung))
+                || ($done->strictReps() > 0 && ! $this->rung->exercise->isStrictPull())
             ) {
                 continue;
             }
             $byDay[$done->day] ??= [];
-            if ($done->isOn($this->rung)) {
+            if ($this->context->counts($done, $this->rung)) {
                 $done->isPart ? $mixed[$done->day] = true : $byDay[$done->day][] = $done;
             }
         }

@@ -8,6 +8,7 @@ use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Practice;
+use SteadyRung\Exercise\Style\HoldAt;
 use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Exercise\Style\UpBy;
 use SteadyRung\Strength\RepPrediction;
@@ -26,10 +27,13 @@ final class HousePractice
     private const PAUSED_LEFT = 0.95;
 
     private const CUES = [
+        'path' => ['straight' => 'Straight up: the elbows go down, the bar stays close.'],
         'bottom' => ['straight-slack' => 'Straight elbows at the bottom, shoulders let go.'],
         'top' => ['chest' => 'Chest to the bar: short of it is no rep.'],
         'width' => ['shoulder' => 'Hands at the width of the shoulders.', 'wide' => 'Hands wide.'],
     ];
+
+    private const HANGING = ['slack' => 'Hang long: the shoulders let go.'];
 
     private const CROSSED = 'Ankles crossed behind, the free leg over the band.';
 
@@ -73,6 +77,9 @@ final class HousePractice
     public static function cues(Exercise $exercise, HouseRules $rules): array
     {
         $kind = $exercise->setup->kind();
+        if ($exercise->style->at === HoldAt::Hang) {
+            return array_filter([self::HANGING[$rules->position(HouseRule::HangShoulders)] ?? null]);
+        }
         if ($kind->lane() !== Lane::Pull || ! self::isPulled($exercise)) {
             return [];
         }

@@ -16,13 +16,18 @@ enum HouseRule: string
     case LoweringStands = 'lowering-stands';
     case HopsDown = 'hops-down';
     case ChinGrip = 'chin-grip';
+    case ChinUps = 'chin-ups';
     case Width = 'width';
     case Bottom = 'bottom';
+    case HangShoulders = 'hang-shoulders';
     case Top = 'top';
+    case Path = 'path';
     case WayUp = 'way-up';
     case Legs = 'legs';
     case HangFirst = 'hang-first';
     case Failure = 'failure';
+    case Tired = 'tired';
+    case AfterFirst = 'after-first';
     case Frequency = 'frequency';
     case Rest = 'rest';
     case PullFirst = 'pull-first';
@@ -103,6 +108,10 @@ enum HouseRule: string
             'chin-first' => ['chin-up first', 'The arms help more, so the first strict rep comes sooner; the pull-up follows.'],
             'pull-only' => ['pull-up grip only', 'What is tested is what is trained.'],
         ]],
+        'chin-ups' => ['Strict chin-ups', [
+            'easier' => ['easier than pull-ups, counted apart', 'Most do five to eight chin-ups where two to five pull-ups are there.'],
+            'equal' => ['as good as pull-ups', 'Chin over the bar with nothing helping is a strict rep, whichever way the palms look.'],
+        ]],
         'width' => ['Grip width', [
             'outside' => ['just outside the shoulders', 'Forearms upright half way.'],
             'shoulder' => ['shoulder width', 'Easiest on the shoulders, and the longest way.'],
@@ -112,9 +121,17 @@ enum HouseRule: string
             'straight-set' => ['straight elbows, shoulders kept set', 'The whole way counts, and the shoulder stays held.'],
             'straight-slack' => ['straight elbows, slack', 'Each rep begins from nothing, as a first rep does.'],
         ]],
+        'hang-shoulders' => ['Shoulders in a hang', [
+            'set' => ['set', 'They learn to carry what the pull begins from.'],
+            'slack' => ['slack', 'A long, loose hang lasts longer and opens the shoulders; setting them has an exercise of its own.'],
+        ]],
         'top' => ['Top of a rep', [
             'chin' => ['chin over the bar', 'Everybody sees it alike.'],
             'chest' => ['chest to the bar', 'What reaches the chest leaves no doubt, and the back ends the pull.'],
+        ]],
+        'path' => ['Path of the pull', [
+            'arc' => ['a slight arc round the bar', 'The chest comes up to the bar, and the chin passes it without reaching.'],
+            'straight' => ['straight up', 'Nothing swings, and the legs help where they stand.'],
         ]],
         'way-up' => ['Way up', [
             'steady' => ['steady', 'Fast needs clean control first.'],
@@ -135,6 +152,17 @@ enum HouseRule: string
             'first-tracked' => ['first set tracked, all pushed', 'One fresh number tells progress; the other sets are work.'],
             'every-set' => ['every set', 'Nobody guesses what was left.'],
             'three-quarters' => ['three quarters of what is possible', 'More sets that all look alike.'],
+        ]],
+        'tired' => ['Strict sets', [
+            'fresh' => ['fresh', 'What is learned is a clean rep, and tired ones are not.'],
+            'pre-tired' => [
+                'pre-tired, from five reps',
+                'Curls first make a few reps enough: two weeks of every four, then fresh, when the count goes up.',
+            ],
+        ]],
+        'after-first' => ['After the first strict rep', [
+            'volume' => ['more sets and reps', 'Reps come from reps, and the elbows take them better than weight.'],
+            'weight' => ['small added weight, from six reps', 'What is pulled with weight makes bodyweight light; five kilograms can halve the reps.'],
         ]],
         'frequency' => ['Sessions a week', [
             '2-3' => ['two or three', 'By method; never two hard vertical days in a row for newcomers.'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Method\House;
 
+use SteadyRung\Body\PullTop;
 use SteadyRung\Exercise\Style\Grip;
 use SteadyRung\Method\Gate;
 use SteadyRung\Method\Measure;
@@ -20,6 +21,9 @@ final readonly class HouseRules
     public const STRICT_BEFORE_KIPPING = 5;
 
     private const THREE_QUARTERS = 0.75;
+
+    /** Two weeks of every four (ours; two weeks at a time is customary). */
+    private const TIRED_WEEKS = [2, 4];
 
     /** More hopped reps than this in a set ride the way down (common practice). */
     public const MANY_HOPS = 15;
@@ -200,6 +204,34 @@ final readonly class HouseRules
     public function allowsBands(): bool
     {
         return ! $this->says(HouseRule::Bands, 'avoid');
+    }
+
+    /** Whether strict chin-ups count wherever strict pull-ups do. */
+    public function countsChinUps(): bool
+    {
+        return $this->says(HouseRule::ChinUps, 'equal');
+    }
+
+    public function pullTop(): PullTop
+    {
+        return $this->says(HouseRule::Top, 'chest') ? PullTop::Chest : PullTop::Chin;
+    }
+
+    /**
+     * Builders the house goes on with after the first strict rep where none was chosen; those who are not there yet go on as their stage
+     * says.
+     *
+     * @param  int  $week  counted on and on
+     * @return list<string> keys, the first that fits
+     */
+    public function builders(int $week): array
+    {
+        $isTiredWeek = $week % self::TIRED_WEEKS[1] < self::TIRED_WEEKS[0];
+
+        return [
+            ...($isTiredWeek && $this->says(HouseRule::Tired, 'pre-tired') ? ['pre-tired'] : []),
+            ...($this->says(HouseRule::AfterFirst, 'weight') ? ['added-weight'] : []),
+        ];
     }
 
     /** Whether a grip is used at all. */

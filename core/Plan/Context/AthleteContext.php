@@ -6,7 +6,7 @@ namespace SteadyRung\Plan\Context;
 
 use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Method\Builder;
+use SteadyRung\Method\Builders;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Place;
@@ -31,6 +31,11 @@ final readonly class AthleteContext
     /** As the gym has them, and the method where the gym left a point open. */
     public HouseRules $rules;
 
+    /** What is built of the gear for pulls that end where the house has them end. */
+    public RungCatalogue $ways;
+
+    public Place $place;
+
     /**
      * @param  HouseRules  $house  as the gym settled them
      * @param  int|null  $perWeek  sessions a week that the athlete comes for, where fewer than the method has
@@ -39,21 +44,23 @@ final readonly class AthleteContext
     public function __construct(
         public int $today,
         Method $method,
-        public Place $place,
+        Place $place,
         public HouseRules $house,
         public Diary $diary,
         public Estimates $estimates,
-        public RungCatalogue $ways,
+        RungCatalogue $ways,
         public ?int $perWeek = null,
         public ?string $missing = null,
         public CapLimits $capLimits = new CapLimits,
         public ChangesByHand $hand = new ChangesByHand,
         public TimeOff $off = new TimeOff,
-        public ?Builder $builder = null,
+        public Builders $builders = new Builders,
         public bool $isClimber = false,
     ) {
         $this->rules = $house->for($method);
         $this->method = $this->rules->inOrder($method);
+        $this->ways = $ways->pulledTo($this->rules->pullTop());
+        $this->place = $this->ways === $ways || $place->rung === null ? $place : $place->on($this->standing($place->rung));
     }
 
     /** What is believed of the work on a rung; expected of anybody where nobody saw it. */
@@ -63,16 +70,34 @@ final readonly class AthleteContext
     }
 
     /**
-     * The same from this athlete's own sets alone. Chin-ups are as the pull-ups, which are the harder ones, while those are known better.
+     * The same from this athlete's own sets alone. Chin-ups are as the pull-ups, which are the harder ones, while those are
+     * known better; pull-ups as the chin-ups only where the house counts them alike.
      */
     public function believed(Rung $rung): Estimate
     {
         $pattern = self::patternOf($rung);
         $own = $this->estimates->of($pattern);
-        $pull = $pattern === Pattern::Chin ? $this->estimates->of(Pattern::Pull) : $own;
-        $isPullSurer = $pull->state !== null && ($own->state === null || $pull->state->sdLog() < $own->state->sdLog());
+        $other = match (true) {
+            $pattern === Pattern::Chin => $this->estimates->of(Pattern::Pull),
+            $pattern === Pattern::Pull && $this->rules->countsChinUps() => $this->estimates->of(Pattern::Chin),
+            default => $own,
+        };
+        $isOtherSurer = $other->state !== null && ($own->state === null || $other->state->sdLog() < $own->state->sdLog());
 
-        return $isPullSurer ? $pull : $own;
+        return $isOtherSurer ? $other : $own;
+    }
+
+    /** The most strict reps in one set: of pull-ups, and of chin-ups where the house counts them alike. */
+    public function mostStrict(): int
+    {
+        return max($this->diary->mostStrict(), $this->rules->countsChinUps() ? $this->diary->mostChinUps() : 0);
+    }
+
+    /** Whether a set counts for the gate of a rung: done on it, or as a strict rep of the other grip where the house counts them alike. */
+    public function counts(Done $done, Rung $rung): bool
+    {
+        return $done->isOn($rung)
+            || ($this->rules->countsChinUps() && $done->strictChinUps() > 0 && $rung->exercise->isStrictPull());
     }
 
     /** The capacity a rung's work is predicted from, parts of the way and hangs included. */
@@ -141,6 +166,14 @@ final readonly class AthleteContext
         return $this->perWeek ?? $this->rules->mostPerWeek($this->method->perWeek[1]);
     }
 
+    /** The same set-up for a pull that ends where the house has it end. */
+    private function standing(Rung $rung): Rung
+    {
+        $here = $this->ways->rung($rung->exercise);
+
+        return $here instanceof Rung ? $here : $rung;
+    }
+
     private function but(
         ?Place $place = null,
         ?HouseRules $house = null,
@@ -161,7 +194,7 @@ final readonly class AthleteContext
             capLimits: $this->capLimits,
             hand: $hand ?? $this->hand,
             off: $this->off,
-            builder: $this->builder,
+            builders: $this->builders,
             isClimber: $this->isClimber,
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Plan\Context;
 
+use SteadyRung\Body\PullTop;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Kit\Kit;
@@ -18,6 +19,9 @@ use SteadyRung\Strength\Estimate;
  */
 interface RungCatalogue
 {
+    /** The same for pulls that end with the chin, or the chest, at the bar; itself where they do. */
+    public function pulledTo(PullTop $top): self;
+
     /** @return list<Rung> what the gear makes of a method's means, from the least carried to the most */
     public function rungs(AllowedExercises $allowed): array;
 

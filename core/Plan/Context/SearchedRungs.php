@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Plan\Context;
 
 use SteadyRung\Body\Body;
+use SteadyRung\Body\PullTop;
 use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Rung;
@@ -33,6 +34,11 @@ final class SearchedRungs implements RungCatalogue
 
     public function __construct(private readonly RungSearch $search, private readonly Body $body)
     {
+    }
+
+    public function pulledTo(PullTop $top): self
+    {
+        return $this->body->top === $top ? $this : new self($this->search, $this->body->pulledTo($top));
     }
 
     public function rungs(AllowedExercises $allowed): array

@@ -187,6 +187,12 @@ final readonly class Diary
         return $this->past?->mostStrict() ?? max([0, ...array_map(static fn (Done $d): int => $d->strictReps(), $this->done)]);
     }
 
+    /** The most strict chin-ups in one set, of the sets at hand. */
+    public function mostChinUps(): int
+    {
+        return max([0, ...array_map(static fn (Done $d): int => $d->strictChinUps(), $this->done)]);
+    }
+
     public function longestHangS(): ?float
     {
         $hangs = array_filter(array_map(

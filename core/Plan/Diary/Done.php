@@ -89,6 +89,14 @@ final readonly class Done
             : 0;
     }
 
+    /** The same under the bar. */
+    public function strictChinUps(): int
+    {
+        return $this->share >= 1.0 - self::SAME_SHARE && $this->style->movement === Movement::Full && $this->pattern() === Pattern::Chin
+            ? (int) $this->reps
+            : 0;
+    }
+
     /** What a gate counts of it. */
     public function count(Measure $measure): int
     {

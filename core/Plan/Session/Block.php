@@ -35,6 +35,7 @@ final readonly class Block
      * @param  list<Caution>  $cautions
      * @param  string  $line  key of the line it was written from; empty for a try or a test
      * @param  string|null  $school  what the method itself asks, where that is written otherwise
+     * @param  Begun|null  $begun  what each set begins on, where it is mixed: the amount is what follows on this
      * @param  int  $brakedSets  of hopped reps, from the first, whose way down is controlled: they count as lowerings
      */
     public function __construct(
@@ -58,6 +59,7 @@ final readonly class Block
         public ?string $school = null,
         public float $repS = self::REP_S,
         public int $brakedSets = 0,
+        public ?Begun $begun = null,
     ) {
     }
 
@@ -84,6 +86,7 @@ final readonly class Block
             school: $this->school,
             repS: $this->repS,
             brakedSets: min($this->brakedSets, $sets),
+            begun: $this->begun,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Plan\Session;
 
+use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
@@ -11,6 +12,7 @@ use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Place;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Method\Stage;
+use SteadyRung\Method\StageKind;
 use SteadyRung\Plan\Context\AthleteContext;
 
 /**
@@ -46,6 +48,7 @@ final readonly class Course
             : new Steps($now->rung, null, null);
         $within = $steps->up !== null && self::isInStage($now, $steps->up) ? $now->on($steps->up) : null;
         [$next, $passed, $awaited] = $within === null ? self::after($context, $now->stage) : [null, [], null];
+        $next ??= $passed === [] && $awaited === null ? self::weighted($context, $now) : null;
         $down = $steps->down !== null ? $now->on($steps->down) : self::before($context, $now->stage, $now->rung);
 
         return new self($now, $within ?? $next, $down, $passed, $awaited);
@@ -105,6 +108,17 @@ final readonly class Course
         $allowed = $work->meansOf($up);
 
         return $allowed !== null ? $up->share() <= $allowed->shares[1] : $work->meansOf($now->rung) === null;
+    }
+
+    /** After the last of strict work with bodyweight alone, the least of the weights. */
+    private static function weighted(AthleteContext $context, Place $now): ?Place
+    {
+        if ($now->rung?->exercise->isStrictPull() !== true || $now->stage->kind() !== StageKind::Strict) {
+            return null;
+        }
+        $heavier = Steps::nearestUp($now->rung, (new Pick($context))->rungs(AllowedExercises::of(ChoiceKind::Added)));
+
+        return $heavier === null ? null : $now->on($heavier);
     }
 
     /**

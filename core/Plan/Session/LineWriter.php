@@ -33,6 +33,12 @@ final readonly class LineWriter
 {
     private const CUES = 2;
 
+    /** So much of the capacity is left after twenty curls or bent rows (ours). */
+    private const PRE_TIRED_LEFT = 0.9;
+
+    /** Of what is still possible after them (common practice). */
+    private const OF_POSSIBLE = [0.75, 0.8];
+
     public function __construct(private AthleteContext $context, private Course $course, private Caps $caps, private ?Builder $builder)
     {
     }
@@ -130,10 +136,14 @@ final readonly class LineWriter
         $isCut = $isLowering && ($amount !== $line->amount || $sets !== $line->sets);
         $held = $rung->exercise->style->movement->isTimed() ? HeldSeconds::of($this->context, $rung, $amount) : null;
         $likely = $first === null ? $held->amount ?? $amount : $this->asHard($line, $rung, Likely::of($amount, $first), $first);
-        $down = WayDown::of($this->context, $rung, $sets, $likely, $left);
+        $begun = $this->begun($line, $sets);
+        $grown = $this->context->isSore() ? null : Growth::of($this->context, $line, $rung);
+        $rest = $begun === null ? $likely : Amount::of(Measure::Reps, max(1, $line->amount->high - $begun->reps));
+        $down = WayDown::of($this->context, $rung, $sets, $grown->amount ?? $rest, $left);
         $notes = [
             ...$notes,
-            ...($down->amount === $amount ? [] : [$this->insteadOf($sets, $down, $amount, $likely, $first, $held)]),
+            ...($grown === null ? [] : [$grown->words]),
+            ...($down->amount === $amount || $begun !== null || $grown?->amount !== null ? [] : [$this->insteadOf($sets, $down, $amount, $likely, $first, $held)]),
             ...($down->words === null ? [] : [$down->words]),
             ...($held?->measured === null ? [] : [$held->measured]),
             ...(
@@ -153,6 +163,7 @@ final readonly class LineWriter
             notes: $notes,
             isCut: $isCut,
             isMeasured: $held?->measured !== null,
+            begun: $begun,
         );
     }
 
@@ -166,6 +177,7 @@ final readonly class LineWriter
         array $notes,
         bool $isCut,
         bool $isMeasured,
+        ?Begun $begun,
     ): Block {
         $line = $asked->line;
         $isPaused = HousePractice::isPaused($rung->exercise, $this->context->rules);
@@ -182,7 +194,7 @@ final readonly class LineWriter
             isPerSide: $line->isPerSide,
             tempo: HousePractice::tempo($rung->exercise, $this->context->rules) ?? $line->tempo ?? Practice::of($rung->exercise)->tempo,
             group: $line->group,
-            expected: $first === null ? [] : $this->expected($rung, $first, $sets, $restS),
+            expected: $first === null || $begun !== null ? [] : $this->expected($rung, $first, $sets, $restS),
             seconds: $isMeasured ? null : $this->context->estimate($rung)->secondsOn($rung),
             cues: $this->cues($rung),
             cautions: [...Watch::of($rung, $down->amount->high, $down->brakedSets > 0), ...($isPreTired ? [Caution::PreTired] : [])],
@@ -192,6 +204,52 @@ final readonly class LineWriter
             school: $isCut || $asked->change !== null ? $asked->school?->words() : null,
             repS: $isPaused ? HousePractice::PAUSED_REP_S : Block::REP_S,
             brakedSets: $down->brakedSets,
+            begun: $begun,
+        );
+    }
+
+    /** What each set of a line begins on, where it begins on something harder that is likely. */
+    private function begun(Prescription $line, int $sets): ?Begun
+    {
+        $begin = $line->begin;
+        $rung = $begin === null ? null : (new Pick($this->context))->of(
+            Prescription::of($line->part, $begin->allowed, $sets, Amount::of(Measure::Reps, 1, $begin->reps), $line->restS),
+        );
+        $reps = $rung === null
+            ? 0
+            : MixedSet::firstReps($this->context->estimate($rung)->onRung($rung), $line->amount->high, $begin->reps);
+
+        return $rung === null || $reps === 0 ? null : new Begun($rung, $reps);
+    }
+
+    /** One set more after the work, begun on the next rung, where that is too far away for a climb; none where nothing of it is likely. */
+    public function mixed(Block $work): ?Block
+    {
+        $steps = $this->course->steps();
+        $up = $steps?->up;
+        if ($steps === null || $up === null || $work->do !== $steps->from || $work->amount->measure !== Measure::Reps) {
+            return null;
+        }
+        if ($this->context->isSore() || TodaysRung::legsGiveTheRest($up) || $up->exercise->style->movement !== Movement::Full) {
+            return null;
+        }
+        $likely = $this->context->believed($up)->onRung($up);
+        $mixed = $likely === null
+            ? null
+            : MixedSet::over($steps, $this->course->endsStage(), $this->course->now->stage->gate->count, $likely);
+
+        return $mixed === null ? null : new Block(
+            part: $work->part,
+            do: $work->do,
+            sets: 1,
+            amount: Amount::of(Measure::Reps, $mixed->thenReps),
+            restS: $work->restS,
+            tempo: $work->tempo,
+            cues: $work->cues,
+            cautions: $work->cautions,
+            note: 'The next set-up is far: one set begun on it, and ended here without a rest. It counts for no gate.',
+            repS: $work->repS,
+            begun: new Begun($up, $mixed->firstReps),
         );
     }
 
@@ -233,6 +291,15 @@ final readonly class LineWriter
         $isPull = $line->part === SessionPart::Main
             && $amount->measure === Measure::Reps
             && $rung->exercise->setup->kind() !== ChoiceKind::Hop;
+        if ($isPull && $this->builder?->tires === true) {
+            $left = $first->with(self::PRE_TIRED_LEFT)->median();
+
+            return Amount::of(
+                Measure::Reps,
+                max(1, (int) floor(self::OF_POSSIBLE[0] * $left)),
+                max(1, (int) floor(self::OF_POSSIBLE[1] * $left)),
+            );
+        }
         $most = $isPull ? $this->context->rules->askedOf($first->median()) : null;
 
         return $most === null || $most >= $amount->high ? $amount : Amount::of(Measure::Reps, min($amount->low, $most), $most);

@@ -148,12 +148,6 @@ final readonly class Pick
         return $easier === [] ? $than : $easier[count($easier) - 1];
     }
 
-    /** Whether nothing helps, so that one rep is worth a try before it is likely. */
-    public static function isStrict(Rung $rung): bool
-    {
-        return $rung->exercise->setup->kind() === ChoiceKind::Strict && $rung->exercise->style->movement === Movement::Full;
-    }
-
     private function isLikelyAgain(Prescription $line, Rung $rung): bool
     {
         $estimate = $this->context->estimate($rung);
@@ -339,7 +333,7 @@ final readonly class Pick
         return match (true) {
             $allowed->movement === Movement::Lowering => $seconds?->isControlled() === true,
             $allowed->movement === Movement::Hold => $seconds !== null && $seconds->chanceOf((float) HeldSeconds::LEAST_S) >= self::LIKELY,
-            $line->amount->low === 1 && self::isStrict($rung) => StrictTry::isWorthIt((float) $estimate->onRung($rung)?->chanceOf(1.0)),
+            $line->amount->low === 1 && $rung->exercise->isStrictPull() => StrictTry::isWorthIt((float) $estimate->onRung($rung)?->chanceOf(1.0)),
             default => $estimate->onRung($rung)?->chanceOf((float) ($line->amount->low + $reserve)) >= self::LIKELY,
         };
     }

@@ -11,6 +11,7 @@ use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Method\Stage;
 use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Session\Strict\BuilderOver;
 use SteadyRung\Plan\Weeks\Comeback;
 use SteadyRung\Safety\Caution;
 use SteadyRung\Safety\Mobility;
@@ -29,6 +30,7 @@ final readonly class SessionNotes
     {
         $away = $this->context->daysAway();
         $stage = $this->course->now->stage;
+        $over = BuilderOver::of($this->context);
 
         return array_values(array_filter([
             $away >= Comeback::AWAY_DAYS ? sprintf('%d days away: nothing harder than last time in this session.', $away) : null,
@@ -39,6 +41,8 @@ final readonly class SessionNotes
                 )
                 : null,
             $this->builder->idea ?? $stage->note,
+            $this->builder?->saysIn($this->context->builders->weeksInto($this->context->today)),
+            $over === null ? null : $over->words().($over->isTested ? " $over->next" : ' A fresh test ends it.'),
             BeforeHanging::lacks($this->context, $this->course),
             $this->course->awaits(),
             $this->kipping(),
@@ -55,7 +59,7 @@ final readonly class SessionNotes
     /** Said where strict reps come into reach. */
     private function kipping(): ?string
     {
-        $most = $this->context->diary->mostStrict();
+        $most = $this->context->mostStrict();
 
         return match (true) {
             $most === 0 => null,

@@ -10,6 +10,7 @@ use SteadyRung\Plan\Context\AskedLine;
 use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Context\Refusal;
 use SteadyRung\Plan\Context\RefusalCode;
+use SteadyRung\Plan\Session\Strict\FreshTry;
 use SteadyRung\Safety\Caps;
 
 /**
@@ -88,6 +89,10 @@ final readonly class SessionWriter
             if ($block !== null) {
                 $lowered += $block->lowerings();
                 $blocks[] = $block;
+                $isWork = $line instanceof AskedLine && $line->school === $this->course->now->stage->work();
+                $mixed = $isWork ? $writer->mixed($block) : null;
+                [$mixed] = $mixed === null ? [null] : $hard->within($mixed);
+                array_push($blocks, ...($mixed === null ? [] : [$mixed]));
             }
         }
 

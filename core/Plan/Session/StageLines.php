@@ -21,6 +21,7 @@ use SteadyRung\Method\Stage;
 use SteadyRung\Method\StageKind;
 use SteadyRung\Plan\Context\AskedLine;
 use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Session\Strict\StrictSets;
 
 /**
  * What a stage asks of a session, as the house, the builder chosen and the coach's changes have it.
@@ -40,7 +41,14 @@ final readonly class StageLines
     /** What stands in the place of the main work of a strict stage. */
     public function builder(): ?Builder
     {
-        return $this->course->now->stage->kind() === StageKind::Strict ? $this->context->builder : null;
+        return $this->course->now->stage->kind() === StageKind::Strict
+            ? $this->context->builders->on(
+                $this->context->today,
+                $this->context->rules,
+                $this->context->mostStrict(),
+                $this->context->diary->isNewcomer($this->context->today),
+            )
+            : null;
     }
 
     /**
@@ -50,7 +58,7 @@ final readonly class StageLines
     private function linesOfStage(): array
     {
         $stage = $this->course->now->stage;
-        $lines = StrictSets::before($this->builder()?->in($stage->lines) ?? $stage->lines, $this->context);
+        $lines = $this->builder()?->in($stage->lines) ?? StrictSets::before($stage->lines, $this->context);
         if (
             BeforeHanging::lacksHang($this->context, $this->course) !== null
             && array_filter($lines, static fn (Prescription $p): bool => $p->allowed !== [] && $p->allowed[0]->isGripWork()) === []

@@ -51,7 +51,7 @@ final readonly class TodaysRung
         return $chance === null
             || self::legsGiveTheRest($rung)
             || $rung->exercise->style->isStraightArmed()
-            || (Pick::isStrict($rung) ? StrictTry::isWorthIt($chance) : $chance >= self::ONE_REP);
+            || ($rung->exercise->isStrictPull() ? StrictTry::isWorthIt($chance) : $chance >= self::ONE_REP);
     }
 
     /** Whether the legs help by as much as nobody measured: as much as is missing. */

@@ -52,7 +52,7 @@ final readonly class Calendar
         $trained = $context->off->trained($context->today, Ahead::WEEKS);
         $pull = $context->estimates->of(Pattern::Pull);
         $ahead = $pull->ahead($trained);
-        $reps = Forecast::targetBeyond($context->diary->mostStrict());
+        $reps = Forecast::targetBeyond($context->mostStrict());
 
         return new self(
             $sessions,

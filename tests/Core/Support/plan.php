@@ -21,6 +21,7 @@ use SteadyRung\Kit\RingPair;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Amount;
+use SteadyRung\Method\Builders;
 use SteadyRung\Method\Gate;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Measure;
@@ -194,6 +195,7 @@ function athleteContext(
     ?Kit $kit = null,
     ?Body $body = null,
     ?string $missing = null,
+    Builders $builders = new Builders,
 ): AthleteContext {
     $method ??= smallMethod();
     usort($done, static fn (Done $a, Done $b): int => $a->day <=> $b->day);
@@ -208,6 +210,7 @@ function athleteContext(
         FollowedEstimates::through($diary, $today),
         new SearchedRungs(new RungSearch($kit ?? smallGym(), $limits), $body ?? athlete(70, 1.75, 2.1)),
         missing: $missing,
+        builders: $builders,
     );
 }
 

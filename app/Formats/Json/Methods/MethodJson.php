@@ -11,7 +11,9 @@ use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Amount;
+use SteadyRung\Method\Begin;
 use SteadyRung\Method\Gate;
+use SteadyRung\Method\Grows;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\Method;
@@ -114,11 +116,14 @@ final class MethodJson
             'climbs',
             'tempo',
             'group',
+            'begin',
+            'grows',
         );
         $means = array_map(self::allowed(...), $json->objects('do', self::MOST_MEANS));
         $accessory = $json->optionalChoice('accessory', Accessory::class);
         $do = $accessory ?? ($means === [] ? throw $json->fault('do', 'Say what is done: do or accessory.') : $means);
         $amount = self::amount($json);
+        $begin = $json->optionalObject('begin');
 
         return $json->build(static fn (JsonObject $j): Prescription => Prescription::of(
             part: $j->choice('part', SessionPart::class), do: $do, sets: $j->integer('sets'), amount: $amount, restS: $j->integer('rest_s'),
@@ -128,8 +133,18 @@ final class MethodJson
             ), isPerSide: self::flag($j, 'per_side'), climbs: self::flag($j, 'climbs'), tempo: $j->optionalText(
                 'tempo',
                 self::LONGEST,
-            ), group: $j->optionalText('group', 8),
+            ), group: $j->optionalText('group', 8), begin: $begin === null ? null : self::begin($begin), grows: $j->optionalChoice(
+                'grows',
+                Grows::class,
+            ),
         ));
+    }
+
+    private static function begin(JsonObject $json): Begin
+    {
+        $allowed = array_map(self::allowed(...), $json->allowing('do', 'reps')->objects('do', self::MOST_MEANS));
+
+        return new Begin($allowed === [] ? throw $json->fault('do', 'Say what a set begins with.') : $allowed, $json->integer('reps'));
     }
 
     private static function amount(JsonObject $json): Amount
@@ -232,6 +247,10 @@ final class MethodJson
             'climbs' => $line->climbs,
             'tempo' => $line->tempo,
             'group' => $line->group,
+            'begin' => $line->begin === null
+                ? null
+                : ['do' => array_map(self::meansOf(...), $line->begin->allowed), 'reps' => $line->begin->reps],
+            'grows' => $line->grows?->value,
         ], self::isSaid(...));
     }
 

@@ -17,6 +17,8 @@ use SteadyRung\Kit\Weight;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Amount;
+use SteadyRung\Method\Builder;
+use SteadyRung\Method\Builders;
 use SteadyRung\Method\Gate;
 use SteadyRung\Method\House\HouseRule;
 use SteadyRung\Method\House\HouseRules;
@@ -159,6 +161,40 @@ function ruledSituations(): array
         'hopping many' => athleteContext(sessionsOn(bandRung(13), 6, 8, 2), 'hops', method: ruledMethod($manyHops)),
         'strict' => athleteContext($strong, 'strict', $strict),
         'five strict reps' => athleteContext(sessionsOn($strict, 6, 6, 0), 'strict', $strict),
+        'chin-ups in strict work' => athleteContext(
+            sessionsOn(rung(smallGym(), Exercise::of(new StrictPull, grip: Grip::Under), athlete(70, 1.75, 2.1)), 4, 6, 0),
+            'strict',
+            $strict,
+            kit: gymWithEverything(),
+        ),
+        'eight strict reps, no builder chosen' => athleteContext(
+            sessionsOn($strict, 12, 8, 0),
+            'strict',
+            $strict,
+            kit: gymWithEverything(),
+            builders: new Builders([
+                new Builder(
+                    'pre-tired',
+                    'Pre-tired',
+                    'Curls first.',
+                    [2, 2],
+                    5,
+                    [
+                        Prescription::of(SessionPart::Main, Accessory::Curl, 4, Amount::of(Measure::Reps, 20), 0, group: 'A'),
+                        work(AllowedExercises::of(ChoiceKind::Strict), 4, Amount::of(Measure::Reps, 3, 8)),
+                    ],
+                    tires: true,
+                ),
+                new Builder(
+                    'added-weight',
+                    'Weight',
+                    'Small steps.',
+                    [4, 12],
+                    6,
+                    [work(AllowedExercises::of(ChoiceKind::Added), 3, Amount::of(Measure::Reps, 3, 5))],
+                ),
+            ]),
+        ),
         'planned otherwise' => athleteContext(
             sessionsOn($band, 4),
             'bands',

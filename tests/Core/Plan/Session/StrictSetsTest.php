@@ -9,7 +9,7 @@ use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Session\Course;
 use SteadyRung\Plan\Session\SessionWriter;
-use SteadyRung\Plan\Session\StrictGoal;
+use SteadyRung\Plan\Session\Strict\StrictGoal;
 
 require_once __DIR__.'/../../Support/plan.php';
 

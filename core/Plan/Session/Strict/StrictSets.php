@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Plan\Session;
+namespace SteadyRung\Plan\Session\Strict;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Style\Movement;
@@ -51,7 +51,7 @@ final class StrictSets
 
     private static function line(AthleteContext $context): ?Prescription
     {
-        $strict = $context->diary->mostStrict() > 0 ? $context->ways->strict() : null;
+        $strict = $context->mostStrict() > 0 ? $context->ways->strict() : null;
         $likely = $strict === null ? null : $context->believed($strict)->onRung($strict);
         if ($likely === null || $likely->chanceOf(1.0) < self::ONE_REP) {
             return null;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Plan\Session;
+namespace SteadyRung\Plan\Session\Strict;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\StrictPull;
@@ -34,7 +34,7 @@ final readonly class StrictGoal
         if (! $strict instanceof Rung) {
             return null;
         }
-        $reps = $strict->exercise->style->grip === Grip::Under ? 1 : self::beyond($context->diary->mostStrict());
+        $reps = $strict->exercise->style->grip === Grip::Under ? 1 : self::beyond($context->mostStrict());
         $chance = $context->believed($strict)->onRung($strict)?->chanceOf((float) $reps);
 
         return $chance === null ? null : new self($strict, $reps, $chance);

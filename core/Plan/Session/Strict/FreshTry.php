@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Plan\Session;
+namespace SteadyRung\Plan\Session\Strict;
 
 use SteadyRung\Exercise\Practice;
 use SteadyRung\InWords;
@@ -12,6 +12,9 @@ use SteadyRung\Method\SessionPart;
 use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Context\Refusal;
 use SteadyRung\Plan\Diary\Purpose;
+use SteadyRung\Plan\Session\Block;
+use SteadyRung\Plan\Session\Course;
+use SteadyRung\Plan\Session\Watch;
 use SteadyRung\Strength\StrictTry;
 
 /**
@@ -25,7 +28,9 @@ final readonly class FreshTry
     public static function blocks(AthleteContext $context, Course $course, ?Refusal $refused): array
     {
         $goal = $refused !== null || $context->isSore() ? null : StrictGoal::of($context);
-        if ($goal === null || ! self::isDue($context, $course, $goal)) {
+        $over = BuilderOver::of($context);
+        $ends = $over !== null && ! $over->isTested;
+        if ($goal === null || ! ($ends || self::isDue($context, $course, $goal))) {
             return [];
         }
 
@@ -33,13 +38,16 @@ final readonly class FreshTry
             part: SessionPart::Test,
             do: $goal->strict,
             sets: 1,
-            amount: Amount::of(Measure::Reps, $goal->reps),
+            amount: Amount::of(Measure::Reps, $ends ? $context->mostStrict() + 1 : $goal->reps),
             restS: self::REST_S,
+            toFailure: $ends,
             expected: array_filter([$context->estimate($goal->strict)->onRung($goal->strict)]),
             cues: Practice::of($goal->strict->exercise)->cues,
             cautions: Watch::of($goal->strict, $goal->reps),
-            purpose: $goal->isTest() ? Purpose::Test : Purpose::Try,
-            note: sprintf('%s: %s. First, fresh; a miss does no harm.', $goal->words(), InWords::chance($goal->chance)),
+            purpose: $ends || $goal->isTest() ? Purpose::Test : Purpose::Try,
+            note: $ends
+                ? $over->words().' As many strict reps as there are, first and fresh.'
+                : sprintf('%s: %s. First, fresh; a miss does no harm.', $goal->words(), InWords::chance($goal->chance)),
         )];
     }
 
@@ -48,7 +56,7 @@ final readonly class FreshTry
     {
         $last = $context->diary->lastTry();
         $isFirst = $goal->reps === 1;
-        $isWork = $course->now->rung !== null && Pick::isStrict($course->now->rung);
+        $isWork = $course->now->rung !== null && $course->now->rung->exercise->isStrictPull();
 
         return StrictTry::isLongEnoughAgo($last === null ? null : $context->today - $last)
             && ($isFirst ? ! $isWork && StrictTry::isWorthIt($goal->chance) : $goal->isTest());
