@@ -100,6 +100,14 @@ export const useSession = defineStore('session', () => {
         await lastCoach.forget();
     }
 
+    /** After something that everybody is told was changed. */
+    async function reload(): Promise<void> {
+        const result = await outcome(api.GET('/api/me'));
+        if (result.ok) {
+            change(result.value);
+        }
+    }
+
     function change(who: Me): void {
         me.value = who;
         void lastCoach.keep(who);
@@ -117,5 +125,6 @@ export const useSession = defineStore('session', () => {
         found,
         signOut,
         change,
+        reload,
     };
 });

@@ -1260,7 +1260,7 @@ export interface components {
         /** @description Work beside the pull, and how much of it a set usually is. */
         Accessory: {
             /** @enum {string} */
-            accessory: "curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row";
+            accessory: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row";
             name: string;
             /** @description The key of one more line with it. */
             line: string;
@@ -1452,6 +1452,12 @@ export interface components {
             finished: boolean;
             start: components["schemas"]["Rung"] | null;
         };
+        /** @description What each set of a line begins on, and how many reps of it, before it goes on without a rest. */
+        Begun: {
+            name: string;
+            exercise: components["schemas"]["Exercise"];
+            reps: number;
+        };
         /** @description A band on the bench with the readings kept so far, and whom it is to help on which bar. */
         BenchInput: {
             band: components["schemas"]["BandInput"];
@@ -1473,7 +1479,7 @@ export interface components {
             /** Format: date-time */
             performed_at: string;
             /** @enum {string|null} */
-            accessory: "curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
+            accessory: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
             reps: number | null;
             /** Format: float */
             seconds: number | null;
@@ -1489,7 +1495,7 @@ export interface components {
             /** Format: date-time */
             performed_at: string;
             /** @enum {string} */
-            accessory: "curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row";
+            accessory: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row";
             reps?: number | null;
             /** Format: float */
             seconds?: number | null;
@@ -1507,7 +1513,7 @@ export interface components {
             name: string;
             rung: components["schemas"]["Rung"] | null;
             /** @enum {string|null} */
-            accessory: "curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
+            accessory: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
             /** @description Lines of one letter are done in rounds. */
             group: string | null;
             sets: number;
@@ -1529,6 +1535,7 @@ export interface components {
             /** @description What the method itself asks, where that is written otherwise. */
             school: string | null;
             by_hand: components["schemas"]["ByHand"] | null;
+            begun: components["schemas"]["Begun"] | null;
         };
         /** @description An athlete's body: what everything is computed from, and the mass over time. */
         Body: {
@@ -2481,7 +2488,7 @@ export interface components {
             rest_s?: number | null;
             exercise?: components["schemas"]["Exercise"] | null;
             /** @enum {string|null} */
-            accessory?: "curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
+            accessory?: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
         };
         /** @description A piece of gear in a side view. */
         Line: {
@@ -2528,6 +2535,11 @@ export interface components {
             key: string;
             /** @description Whether this is the demo gym. */
             demo: boolean;
+            /**
+             * @description What comes to the bar at the top of a rep, as the house rules have it.
+             * @enum {string}
+             */
+            pull_top: "chin" | "chest";
         };
         MethodList: {
             methods: components["schemas"]["MethodStrip"][];
@@ -3191,7 +3203,7 @@ export interface components {
             name: string;
             rung: components["schemas"]["SheetRung"] | null;
             /** @enum {string|null} */
-            accessory: "curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
+            accessory: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
             group: string | null;
             sets: number;
             amount: components["schemas"]["Amount"];
@@ -3208,6 +3220,7 @@ export interface components {
             view: components["schemas"]["SideView"] | null;
             /** @description What could be done instead, nearest in carried share first. */
             others: components["schemas"]["SheetRung"][];
+            begun: components["schemas"]["Begun"] | null;
         };
         /** @description A set-up as the floor needs it: its name, its gear, what it carries and what is likely. */
         SheetRung: {

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { noCountWords, type NoCountReason } from '../domain/words';
+import type { NoCountReason } from '../domain/words';
+import { useNoCountWords } from './useNoCountWords';
 
 const counts = defineModel<Partial<Record<NoCountReason, number>>>({ required: true });
 /** Whether the reasons are shown; by key each is its number. */
 const open = defineModel<boolean>('open', { required: true });
 
+const words = useNoCountWords();
 const total = computed(() => Object.values(counts.value).reduce((sum, n) => sum + n, 0));
 
 function add(reason: NoCountReason): void {
@@ -21,7 +23,7 @@ function add(reason: NoCountReason): void {
             <span v-else class="dim small">none</span>
         </summary>
         <div class="row">
-            <button v-for="(word, reason, i) in noCountWords" :key="reason" type="button" @click="add(reason)">
+            <button v-for="(word, reason, i) in words" :key="reason" type="button" @click="add(reason)">
                 <kbd aria-hidden="true">{{ i + 1 }}</kbd>
                 {{ word }}
                 <b v-if="counts[reason]">{{ counts[reason] }}</b>

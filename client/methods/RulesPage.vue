@@ -10,9 +10,11 @@ import ReadNote from '../parts/ReadNote.vue';
 import SavedElsewhere from '../parts/SavedElsewhere.vue';
 import { useElsewhere } from '../composables/useElsewhere';
 import { useRead } from '../composables/useRead';
+import { useSession } from '../composables/useSession';
 import CapsCard from './CapsCard.vue';
 import RuleEffects from './RuleEffects.vue';
 
+const session = useSession();
 const rules = useRead(['house-rules'], () => outcome(api.GET('/api/house-rules')));
 const draft = ref<Record<string, string>>({});
 const effects = shallowRef<Schemas['RuleEffects']>();
@@ -70,6 +72,7 @@ async function save(agreed = false): Promise<void> {
         begin(inputOf(result.value.rules));
         rules.put(result.value);
         effects.value = undefined;
+        await session.reload();
     }
 }
 

@@ -28,11 +28,21 @@ async function log(): Promise<void> {
         return;
     }
     const purpose = props.block.purpose ?? 'work';
+    const { begun } = props.block;
+    const first = begun ? await queue.add(props.id, { purpose, exercise: begun.exercise, clean_reps: begun.reps }) : undefined;
+    if (begun && !first) {
+        return;
+    }
     const made = await queue.add(
         props.id,
         isHold.value
             ? { purpose, exercise, hang_s: amount }
-            : { purpose, exercise, clean_reps: Math.round(amount), asked_reps: props.block.amount.low, ...left(reserve.value) },
+            : {
+                  purpose,
+                  exercise,
+                  clean_reps: Math.round(amount),
+                  ...(first ? { part_of: first.id } : { asked_reps: props.block.amount.low, ...left(reserve.value) }),
+              },
     );
     if (made) {
         done.value += 1;
@@ -44,11 +54,17 @@ async function log(): Promise<void> {
     <LogFrame :block="block" :done="done">
         <form class="stack" novalidate @submit.prevent="log">
             <div class="row">
-                <QuantityField v-model="much" :label="isHold ? 'Held' : 'Clean reps'" :unit="unit" :limits="range" :error="error" />
+                <QuantityField
+                    v-model="much"
+                    :label="isHold ? 'Held' : block.begun ? `Clean, after ${block.begun.reps} on ${block.begun.name}` : 'Clean reps'"
+                    :unit="unit"
+                    :limits="range"
+                    :error="error"
+                />
                 <NButton attr-type="submit" type="primary">Log set {{ done + 1 }}</NButton>
             </div>
-            <p v-if="!isHold" class="small dim">In reserve</p>
-            <ChipRow v-if="!isHold" label="In reserve" :chips="reserveChips" :value="reserve" @pick="reserve = $event" />
+            <p v-if="!isHold && !block.begun" class="small dim">In reserve</p>
+            <ChipRow v-if="!isHold && !block.begun" label="In reserve" :chips="reserveChips" :value="reserve" @pick="reserve = $event" />
         </form>
     </LogFrame>
 </template>

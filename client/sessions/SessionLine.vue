@@ -9,9 +9,11 @@ const props = defineProps<{ id: string; block: Schemas['Block'] }>();
 defineEmits<{ change: []; putBack: [] }>();
 
 const rest = (s: number): string => (s >= 120 ? `rest ${Number((s / 60).toFixed(1))} min` : s === 0 ? 'no rest' : `rest ${s} s`);
+/** Of a mixed set, what it begins with. */
+const begun = computed(() => (props.block.begun ? `${props.block.begun.reps} + ` : ''));
 const count = computed(
     () =>
-        `${props.block.sets} × ${props.block.amount.measure === 'total_reps' ? `(${props.block.amount.words})` : props.block.amount.words}`,
+        `${props.block.sets} × ${begun.value}${props.block.amount.measure === 'total_reps' ? `(${props.block.amount.words})` : props.block.amount.words}`,
 );
 /** Sets tire: the first likely count, and the last where it is another. */
 const likely = computed(() => {
@@ -30,6 +32,7 @@ const load = computed(() => {
 });
 const about = computed(() =>
     [
+        props.block.begun ? `begun on ${props.block.begun.name}, ended on this without a rest` : '',
         load.value,
         props.block.tempo,
         props.block.to_failure ? 'to failure' : '',

@@ -117,7 +117,13 @@ final class PlanAnswers
             'group' => $block->group,
             'rounds' => $block->group === null ? null : $block->sets,
             'sets' => $block->sets,
-            $block->amount->measure->value => self::amount($block->amount),
+            $block->amount->measure->value => $block->begun === null
+                ? self::amount($block->amount)
+                : $block->begun->reps + $block->amount->high,
+            'parts' => $block->begun === null || $rung === null ? null : [
+                ['exercise' => SetupJson::exerciseOf($block->begun->rung), 'reps' => $block->begun->reps],
+                ['exercise' => SetupJson::exerciseOf($rung), 'reps' => $block->amount->high],
+            ],
             'to_failure' => $block->toFailure ?: null,
             'per_side' => $block->isPerSide ?: null,
             'tempo' => $block->tempo,

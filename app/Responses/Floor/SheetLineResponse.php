@@ -7,6 +7,7 @@ namespace App\Responses\Floor;
 use App\Formats\Json\Drawing\SideViewJson;
 use App\Formats\Json\Methods\AmountJson;
 use App\Formats\Json\Safety\CautionJson;
+use App\Formats\Json\Sessions\BegunJson;
 use App\Formats\Json\Setups\SecondsJson;
 use OpenApi\Attributes as OA;
 use SteadyRung\Body\Body;
@@ -71,6 +72,8 @@ final readonly class SheetLineResponse
             items: new OA\Items(ref: SheetRungResponse::class),
         )]
         public array $others,
+        #[OA\Property(description: 'What each set begins on; the amount is what follows.')]
+        public ?BegunJson $begun,
     ) {
     }
 
@@ -100,6 +103,7 @@ final readonly class SheetLineResponse
             remark: $block->note,
             view: $block->rung() === null ? null : SideViewJson::of($block->rung()->setup->sideView($body)),
             others: $others,
+            begun: BegunJson::of($block->begun),
         );
     }
 }

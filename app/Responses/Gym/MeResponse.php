@@ -6,6 +6,7 @@ namespace App\Responses\Gym;
 
 use App\Models\Gym\User;
 use OpenApi\Attributes as OA;
+use SteadyRung\Body\PullTop;
 
 /**
  * The coach who is signed in.
@@ -26,11 +27,21 @@ final readonly class MeResponse
         public string $key,
         #[OA\Property(description: 'Whether this is the demo gym.')]
         public bool $demo,
+        #[OA\Property(description: 'What comes to the bar at the top of a rep, as the house rules have it.')]
+        public PullTop $pull_top,
     ) {
     }
 
     public static function of(User $user): self
     {
-        return new self($user->name, $user->email, $user->gym->name, $user->gym->timezone, "$user->gym_id.$user->id", $user->gym->is_demo);
+        return new self(
+            name: $user->name,
+            email: $user->email,
+            gym_name: $user->gym->name,
+            timezone: $user->gym->timezone,
+            key: "$user->gym_id.$user->id",
+            demo: $user->gym->is_demo,
+            pull_top: $user->gym->houseRules()->pullTop(),
+        );
     }
 }

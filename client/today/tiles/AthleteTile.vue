@@ -122,6 +122,7 @@ const last = computed(() =>
                     {{ line.rung?.name ?? line.line.name }}
                     <span v-if="line.line.purpose === 'try'" class="mark">strict try, fresh</span>
                     <span v-else-if="line.line.purpose === 'test'" class="mark">test</span>
+                    <span v-if="line.line.begun">{{ line.line.begun.reps }} on {{ line.line.begun.name }} first</span>
                     <span v-if="line.line.remark" class="dim">{{ line.line.remark }}</span>
                 </p>
                 <button v-if="undo && !tile.twice" type="button" class="plain undo" @click="undo.undo">Undo {{ undo.words }}</button>

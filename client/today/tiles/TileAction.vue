@@ -29,6 +29,8 @@ const timed = computed(() => {
         : { big: 'Next', small: splits.value.map((s) => s.toFixed(1)).join(' ') + ' s' };
 });
 const none = computed(() => line.value?.way === 'lowering' && props.tile.loweringsLeft <= 0);
+/** A mixed set: the reps it begins with, and what follows on this. */
+const begun = computed(() => (line.value?.line.begun ? `${line.value.line.begun.reps} + ` : ''));
 const name = computed(() => props.tile.athlete.name);
 
 function log(): void {
@@ -59,7 +61,7 @@ function logSplits(): void {
         </button>
     </span>
     <button v-else-if="line" type="button" class="go" :class="{ typed: typed !== null }" @click="log">
-        <b>{{ aim }}{{ unit }}</b>
+        <b>{{ begun }}{{ aim }}{{ unit }}</b>
         <small>{{ typed === null ? 'as asked' : 'log it' }}{{ line.line.per_side ? ', each side' : '' }}</small>
         <span class="unseen">for {{ name }}</span>
     </button>

@@ -92,10 +92,30 @@ export function useTileCommands(): TileCommands {
         ...(line && { line: line.line.line }),
     });
 
+    /** Begun on one, ended without a rest on what the tile shows. */
+    async function mixed(
+        tile: Tile,
+        first: { exercise: Schemas['Exercise']; clean: number },
+        then: number,
+        more: More = {},
+    ): Promise<void> {
+        await take(
+            tile,
+            `${first.clean} + ${then}`,
+            { purpose: 'work', exercise: first.exercise, clean_reps: first.clean, ...(tile.now && { line: tile.now.line.line }) },
+            { ...about(tile), clean_reps: then, ...more },
+        );
+    }
+
     return {
         async log(tile, count = tile.aim, more = {}) {
             const line = tile.now;
             if (!line?.rung || bounces(tile.athlete.id)) {
+                return;
+            }
+            const { begun } = line.line;
+            if (begun) {
+                await mixed(tile, { exercise: begun.exercise, clean: begun.reps }, count, more);
                 return;
             }
             await take(tile, String(count), {
@@ -109,14 +129,7 @@ export function useTileCommands(): TileCommands {
         async logHeld(tile, heldS) {
             await take(tile, seconds(heldS), { ...about(tile), hang_s: Number(heldS.toFixed(1)) });
         },
-        async logMixed(tile, first, then) {
-            await take(
-                tile,
-                `${first.clean} + ${then}`,
-                { purpose: 'work', exercise: first.exercise, clean_reps: first.clean, ...(tile.now && { line: tile.now.line.line }) },
-                { ...about(tile), clean_reps: then },
-            );
-        },
+        logMixed: mixed,
         async logBeside(tile, much, loadKg) {
             const line = tile.now?.line;
             if (!line?.accessory || bounces(tile.athlete.id)) {

@@ -21,6 +21,7 @@ const block = (changes: Partial<Schemas['Block']> = {}): Schemas['Block'] => ({
     aim: 10,
     to_failure: false,
     per_side: false,
+    begun: null,
     tempo: 'steady up, two seconds down',
     rest_s: 150,
     expected: [prediction(9.2), prediction(7.4), prediction(6.1)],

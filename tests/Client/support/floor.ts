@@ -32,6 +32,7 @@ export const line = (changes: Partial<Line> = {}): Line => ({
     aim: 8,
     to_failure: false,
     per_side: false,
+    begun: null,
     tempo: null,
     rest_s: 120,
     seconds: null,

@@ -10,6 +10,7 @@ export const me: Schemas['Me'] = {
     timezone: 'Europe/London',
     key: COACH,
     demo: false,
+    pull_top: 'chin',
 };
 
 const at = (x_m: number, y_m: number) => ({ x_m, y_m });

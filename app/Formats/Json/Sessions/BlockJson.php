@@ -71,6 +71,8 @@ final readonly class BlockJson
         public ?string $school,
         #[OA\Property(description: 'Whether the coach changed it, and for how long.')]
         public ?ByHandJson $by_hand,
+        #[OA\Property(description: 'What each set begins on; the amount is what follows.')]
+        public ?BegunJson $begun,
     ) {
     }
 
@@ -100,6 +102,7 @@ final readonly class BlockJson
             line: $block->line,
             school: $block->school,
             by_hand: ByHandJson::of($block->byHand),
+            begun: BegunJson::of($block->begun),
         );
     }
 }
