@@ -17,6 +17,7 @@ use App\Http\Controllers\Kit\BenchController;
 use App\Http\Controllers\Kit\GearController;
 use App\Http\Controllers\Kit\KitController;
 use App\Http\Controllers\Log\QueueController;
+use App\Http\Controllers\Log\RecomputationController;
 use App\Http\Controllers\Log\SetController;
 use App\Http\Controllers\Log\SignalController;
 use App\Http\Controllers\Methods\CapController;
@@ -39,7 +40,7 @@ use App\Http\Middleware\RecordScreeningLook;
 use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
-foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off', 'class'] as $key) {
+foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off', 'class', 'recomputation'] as $key) {
     Route::pattern($key, '[0-9a-fA-F]{8}-([0-9a-fA-F]{4}-){3}[0-9a-fA-F]{12}');
 }
 
@@ -97,6 +98,11 @@ Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group
     Route::get('athletes/{athlete}/body', [BodyController::class, 'show']);
     Route::post('athletes/{athlete}/weighings', [BodyController::class, 'weigh']);
     Route::post('athletes/{athlete}/weighings/{weighing}/withdrawal', [BodyController::class, 'takeBack']);
+    Route::get('athletes/{athlete}/outdated-sets', [RecomputationController::class, 'ofAthlete']);
+    Route::get('bands/{band}/outdated-sets', [RecomputationController::class, 'ofBand']);
+    Route::post('recomputations', [RecomputationController::class, 'order']);
+    Route::get('recomputations/{recomputation}', [RecomputationController::class, 'show']);
+    Route::put('recomputations/{recomputation}/resumption', [RecomputationController::class, 'resume']);
     Route::get('athletes/{athlete}/capacity', CapacityController::class);
     Route::get('athletes/{athlete}/screenings', [ScreeningController::class, 'index']);
     Route::post('athletes/{athlete}/screenings', [ScreeningController::class, 'store']);

@@ -77,7 +77,7 @@ as_app_user() {
 hand_over() {
     local user
     user="$(app_user)"
-    touch "$LOG"/{nginx,fpm,php,scale}.log # here before a program makes them readable for all
+    touch "$LOG"/{nginx,fpm,php,scale,worker}.log # here before a program makes them readable for all
     [ "$(id -u)" -ne 0 ] || chown -R "$user" "$RUN" "$LOG" "$CACHE" "$STEADY_VAR/storage"
     chmod 700 "$LOG" "$STEADY_VAR/storage/logs"
     find "$LOG" "$STEADY_VAR/storage/logs" -type f -exec chmod 600 {} +

@@ -3,6 +3,7 @@ PG_BIN=/usr/lib/postgresql/15/bin
 PG_USER=postgres
 PG_OWNER=steady      # owns the tables; used to bring them up to date and for nothing else
 PG_APP=steady_app    # what the application signs in as
+PG_WORKER=steady_worker # what long work signs in as: slower statements, few connections
 APPEND_ONLY="logged_sets set_bands clearances pain_reports band_inspections weighings screenings screening_looks forecasts pain_undoings"
 
 # Root may not run PostgreSQL, so its user does; where that user cannot reach this folder the cluster stands beside its home.
@@ -111,7 +112,7 @@ DB_PERSISTENT=true
 SESSION_DRIVER=quiet
 SESSION_LIFETIME=720
 CACHE_STORE=database
-QUEUE_CONNECTION=sync
+QUEUE_CONNECTION=database
 LOG_CHANNEL=kept
 SANCTUM_STATEFUL_DOMAINS=127.0.0.1:$1,localhost:$1
 SCALE_ADDRESS=127.0.0.1:$(cat "$RUN/scale.port")
@@ -133,11 +134,16 @@ grant_to_app() { # database
         ALTER ROLE $PG_APP LOGIN NOSUPERUSER NOCREATEDB NOCREATEROLE PASSWORD '$(secret app-database)';
         ALTER ROLE $PG_OWNER SET timezone = 'UTC'; ALTER ROLE $PG_APP SET timezone = 'UTC';
         ALTER ROLE $PG_APP SET statement_timeout = '8s'; ALTER ROLE $PG_APP SET lock_timeout = '3s';
-        ALTER ROLE $PG_APP SET idle_in_transaction_session_timeout = '15s'"
-    sql "$1" "REVOKE CREATE ON SCHEMA public FROM PUBLIC; GRANT USAGE ON SCHEMA public TO $PG_APP;
-        GRANT SELECT, INSERT, UPDATE, DELETE ON ALL TABLES IN SCHEMA public TO $PG_APP;
-        REVOKE INSERT, UPDATE, DELETE ON migrations FROM $PG_APP;
-        REVOKE UPDATE, DELETE ON ${APPEND_ONLY// /, } FROM $PG_APP"
+        ALTER ROLE $PG_APP SET idle_in_transaction_session_timeout = '15s';
+        DO \$\$ BEGIN CREATE ROLE $PG_WORKER LOGIN; EXCEPTION WHEN duplicate_object THEN NULL; END \$\$;
+        ALTER ROLE $PG_WORKER LOGIN NOSUPERUSER NOCREATEDB NOCREATEROLE CONNECTION LIMIT 4 PASSWORD '$(secret worker-database)';
+        ALTER ROLE $PG_WORKER SET timezone = 'UTC'; ALTER ROLE $PG_WORKER SET statement_timeout = '50s';
+        ALTER ROLE $PG_WORKER SET lock_timeout = '10s'; ALTER ROLE $PG_WORKER SET idle_in_transaction_session_timeout = '60s'"
+    sql "$1" "REVOKE CREATE ON SCHEMA public FROM PUBLIC; GRANT USAGE ON SCHEMA public TO $PG_APP, $PG_WORKER;
+        GRANT SELECT, INSERT, UPDATE, DELETE ON ALL TABLES IN SCHEMA public TO $PG_APP, $PG_WORKER;
+        GRANT USAGE ON ALL SEQUENCES IN SCHEMA public TO $PG_APP, $PG_WORKER;
+        REVOKE INSERT, UPDATE, DELETE ON migrations FROM $PG_APP, $PG_WORKER;
+        REVOKE UPDATE, DELETE ON ${APPEND_ONLY// /, } FROM $PG_APP, $PG_WORKER"
 }
 
 migrate_and_seed() {

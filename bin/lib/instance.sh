@@ -3,6 +3,7 @@ source "$ROOT/bin/lib/install.sh"
 source "$ROOT/bin/lib/database.sh"
 source "$ROOT/bin/lib/server.sh"
 source "$ROOT/bin/lib/scale.sh"
+source "$ROOT/bin/lib/worker.sh"
 
 bring_up() { # port, packages…
     local port="$1"
@@ -24,6 +25,7 @@ serve() { # port
     start_beneath "$port"
     migrate_and_seed
     start_server "$port"
+    start_worker
 }
 
 # All that runs beneath the application.
@@ -35,6 +37,7 @@ start_beneath() { # the application's port
 }
 
 take_down() {
+    stop_worker
     stop_server
     stop_scale
     stop_database

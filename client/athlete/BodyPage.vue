@@ -1,21 +1,29 @@
 <script setup lang="ts">
 import { v7 as uuidv7 } from 'uuid';
-import { shallowRef } from 'vue';
+import { shallowRef, useTemplateRef } from 'vue';
 import MassPlot from '../draw/trend/MassPlot.vue';
-import { api, outcome } from '../domain/http';
+import { api, outcome, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { day, shortLength, mass } from '../domain/units';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
+import ComputeAgain from '../log/ComputeAgain.vue';
 import WeighForm from '../body/WeighForm.vue';
 
 const props = defineProps<{ id: string }>();
 
 const problem = shallowRef<Problem>();
+const again = useTemplateRef('again');
 const body = useRead(['body', props.id], () =>
     outcome(api.GET('/api/athletes/{athlete}/body', { params: { path: { athlete: props.id } } })),
 );
+
+/** Sets since then were computed with another mass. */
+function follow(now: Schemas['Body']): void {
+    body.put(now);
+    void again.value?.reload();
+}
 
 async function takeBack(weighing: string): Promise<void> {
     const result = await outcome(
@@ -26,7 +34,7 @@ async function takeBack(weighing: string): Promise<void> {
     );
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {
-        body.put(result.value);
+        follow(result.value);
     }
 }
 </script>
@@ -47,7 +55,13 @@ async function takeBack(weighing: string): Promise<void> {
                 <MassPlot v-if="body.value.value.weighings.length > 1" :weighings="body.value.value.weighings" />
                 <p v-else class="small dim">One weighing so far. From the second on, the curve stands here.</p>
                 <ProblemNote v-if="problem" :problem="problem" />
-                <WeighForm :athlete-id="id" @weighed="body.put($event)" />
+                <WeighForm :athlete-id="id" @weighed="follow($event)" />
+                <ComputeAgain
+                    ref="again"
+                    :of="{ athlete: id }"
+                    because="with another mass than stands for their day"
+                    @done="body.reload()"
+                />
                 <ul class="weighings small">
                     <li v-for="weighing in body.value.value.weighings.slice(0, 8)" :key="weighing.id">
                         <span>{{ day(weighing.weighed_on) }}</span>

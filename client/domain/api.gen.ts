@@ -253,6 +253,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/outdated-sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Sets whose mass is not the one that stands for their day. */
+        get: operations["outdatedSetsOfAthlete"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/pain": {
         parameters: {
             query?: never;
@@ -649,6 +666,23 @@ export interface paths {
         };
         /** @description Whether the sets of athletes agree that it helps more or less than it is taken for; an advice, never a change. */
         get: operations["bandLearned"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bands/{band}/outdated-sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Sets in a band whose load is not of its readings as they are. */
+        get: operations["outdatedSetsOfBand"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1198,6 +1232,56 @@ export interface paths {
         /** @description Whether there is news at all: asked often, and by the ticket of a class day alone. */
         get: operations["pulse"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recomputations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Orders it; a job of the queue does it. */
+        post: operations["computeAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recomputations/{recomputation}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["recomputation"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recomputations/{recomputation}/resumption": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description One that stopped goes on where it was. */
+        put: operations["resumeRecomputation"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2621,6 +2705,22 @@ export interface components {
             rungs: components["schemas"]["Rung"][];
             accessories: components["schemas"]["Accessory"][];
         };
+        /** @description Sets that were computed from a mass or a measurement that does not stand any more. */
+        OutdatedSets: {
+            sets: number;
+            athletes: number;
+            /**
+             * Format: date
+             * @description Day of the first of them.
+             */
+            from: string | null;
+            /**
+             * Format: date
+             * @description Day of the last of them.
+             */
+            until: string | null;
+            last: components["schemas"]["Recomputation"] | null;
+        };
         OverrideList: {
             rules: components["schemas"]["OverrideRule"][];
         };
@@ -2830,6 +2930,34 @@ export interface components {
             id: string;
             stored: components["schemas"]["Set"] | null;
             problem: components["schemas"]["Problem"] | null;
+        };
+        /** @description How far an order to compute sets again is. */
+        Recomputation: {
+            /** Format: uuid */
+            id: string;
+            /** @description So many when it was ordered. */
+            sets: number;
+            done: number;
+            /** @description Whose set-up cannot be built any more: they stay as they were. */
+            left_out: number;
+            /** @enum {string} */
+            state: "running" | "ended" | "stopped";
+            /** @description Whether it puts back what another order changed. */
+            undoes: boolean;
+        };
+        /** @description An order to compute sets again: of an athlete, of a band, or to put back what another order changed. */
+        RecomputationInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            athlete_id?: string | null;
+            /** Format: uuid */
+            band_id?: string | null;
+            /**
+             * Format: uuid
+             * @description The order whose sets are put back as they were.
+             */
+            undoes_id?: string | null;
         };
         Refusal: {
             /** @enum {string} */
@@ -4174,6 +4302,37 @@ export interface operations {
             };
         };
     };
+    outdatedSetsOfAthlete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutdatedSets"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     tellPain: {
         parameters: {
             query?: never;
@@ -5231,6 +5390,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BandLearned"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    outdatedSetsOfBand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                band: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutdatedSets"];
                 };
             };
             /** @description A problem. */
@@ -6542,6 +6732,101 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Pulse"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    computeAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecomputationInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recomputation"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    recomputation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recomputation: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recomputation"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    resumeRecomputation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recomputation: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recomputation"];
                 };
             };
             /** @description A problem. */

@@ -8,6 +8,7 @@ import { api, outcome, type Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import { toTyped } from '../domain/units';
 import { statusWords } from '../domain/words';
+import ComputeAgain from '../log/ComputeAgain.vue';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import QuantityField from '../parts/QuantityField.vue';
@@ -106,6 +107,12 @@ const spans = computed(() =>
             <ProblemNote v-if="saving.problem.value" typed :problem="saving.problem.value" />
             <SavedElsewhere :found="saving.found.value" :words="words" @both="saving.saveBoth" @theirs="emit('reopen')" />
             <p v-if="learned.value.value?.advice" class="advice" role="status">{{ learned.value.value.advice }}</p>
+            <ComputeAgain
+                v-if="band"
+                :key="band.measured_on ?? ''"
+                :of="{ band: id }"
+                because="with other readings than the band has now"
+            />
             <div class="sizes">
                 <QuantityField
                     v-model="draft.typed.width"

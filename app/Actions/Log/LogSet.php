@@ -9,9 +9,7 @@ use App\Actions\InsertOnce;
 use App\Actions\LockAthlete;
 use App\Actions\RecalculateDue;
 use App\Actions\Screening\WatchPain;
-use App\Context\Gym\CurrentGym;
 use App\Context\Gym\GymDay;
-use App\Context\Setups\FindLadderPath;
 use App\Models\Athletes\Athlete;
 use App\Models\Athletes\Weighing;
 use App\Models\Gym\User;
@@ -19,14 +17,10 @@ use App\Models\Log\LoggedSet;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\ConnectionInterface;
 use Psr\Clock\ClockInterface;
 use SteadyRung\CoreError;
-use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\FormFault;
-use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Style\HoldAt;
-use SteadyRung\Strength\Filter\FeltLoad;
 
 /**
  * Takes sets into the log, or corrections of them; pain told with one pauses at once, the rest is followed when somebody looks.
@@ -34,11 +28,9 @@ use SteadyRung\Strength\Filter\FeltLoad;
 final readonly class LogSet
 {
     public function __construct(
-        private ConnectionInterface $db,
         private LockAthlete $athletes,
-        private CurrentGym $gym,
         private GymDay $days,
-        private FindLadderPath $ways,
+        private LoadOfSet $loads,
         private InsertOnce $storeOnce,
         private WatchPain $pain,
         private RecalculateDue $catchUp,
@@ -109,14 +101,14 @@ final readonly class LogSet
             : LoggedSet::query()->where('athlete_id', $athlete->id)->find($done->replaces_id)
                 ?? throw new Problem(ProblemCode::NotFound, 'The set that this one corrects is not in the log of this athlete.');
         $row = $this->row($athlete, $coach, $done, $replaced);
-        $stored = $this->storeOnce->store($row, $done, ['athlete' => $athlete->id], function () use ($row, $athlete, $done): void {
+        $stored = $this->storeOnce->store($row, $done, ['athlete' => $athlete->id], function () use ($row, $athlete): void {
             $this->refuseWhilePaused($athlete, $row);
             $this->refuseStrayPart($row);
             $this->refuseSecondCorrection($row);
-            $this->fillLoad($row, $athlete, $done->exercise);
+            $this->loads->fill($row, $athlete);
         });
         if ($stored->isNew) {
-            $this->noteBands($stored->record);
+            $this->loads->noteBands($stored->record);
             if ($done->pain !== null) {
                 $this->pain->of($athlete);
             }
@@ -207,44 +199,5 @@ final readonly class LogSet
                 "Pain was logged on $pausedOn. A licensed clinician looks at it first; then clear it with a note.",
             );
         }
-    }
-
-    private function fillLoad(LoggedSet $row, Athlete $athlete, ?Exercise $exercise): void
-    {
-        if ($exercise === null) {
-            return;
-        }
-        $rung = $this->ways->anything($exercise)->rung($exercise, $athlete->bodyAt($row->mass_kg));
-        if (! $rung instanceof Rung) {
-            throw new Problem(ProblemCode::DoesNotFit, $rung->reason);
-        }
-        $row->fill([
-            'setup_key' => $exercise->key(),
-            'work_key' => $exercise->work(),
-            'load_key' => FeltLoad::ofRung($rung)->key,
-            'setup_name' => $rung->name,
-            'pattern' => $exercise->pattern(),
-            'carried_kg' => $rung->load::kg($rung->load->meanN),
-            'carried_share' => $rung->share(),
-            'effective_share' => $rung->load->effectiveShare(),
-            'share_sd' => $rung->load->shareSd,
-            'shape' => $rung->load->demand->shape,
-            'travel_m' => $exercise->style->movement->isTimed() ? null : $rung->load->romM,
-        ]);
-    }
-
-    /** For the wear of each band. */
-    private function noteBands(LoggedSet $row): void
-    {
-        $ids = $row->exercise?->setup->bandIds() ?? [];
-        $this->db->table('set_bands')->insert(array_map(
-            fn (string $id): array => [
-                'gym_id' => $this->gym->id(),
-                'band_id' => $id,
-                'trained_on' => $row->trained_on,
-                'set_id' => $row->id,
-            ],
-            $ids,
-        ));
     }
 }

@@ -61,12 +61,19 @@ use SteadyRung\Strength\Reps\Seconds;
  * @property CarbonImmutable|null $pain_told_at when this pain was first told of
  * @property string|null $note
  * @property string|null $line of the written session that it was done for
+ * @property string|null $recomputation_id by which its load was computed again
  * @property CarbonImmutable $logged_at
  */
 final class LoggedSet extends Record
 {
     /** What makes a set one of strict reps: the whole pull, by the arms alone, under all of bodyweight. */
     public const STRICT = "effective_share >= 0.999 AND clean_reps >= 1 AND coalesce(exercise->>'movement', 'full') = 'full'";
+
+    /** What is computed of the body, the gear and the exercise; all else was told. */
+    public const COMPUTED = [
+        'mass_kg', 'setup_key', 'work_key', 'load_key', 'setup_name', 'pattern', 'carried_kg', 'carried_share', 'effective_share', 'share_sd',
+        'shape', 'travel_m',
+    ];
 
     protected $table = 'logged_sets';
 
@@ -101,6 +108,7 @@ final class LoggedSet extends Record
         'pain_told_at' => null,
         'note' => null,
         'line' => null,
+        'recomputation_id' => null,
     ];
 
     protected array $told = [
@@ -139,7 +147,17 @@ final class LoggedSet extends Record
      */
     public static function standing(string $athleteId): Builder
     {
-        return self::notReplaced()->where('withdrawn', false)->where('athlete_id', $athleteId);
+        return self::standingAnywhere()->where('athlete_id', $athleteId);
+    }
+
+    /**
+     * The same of everybody.
+     *
+     * @return Builder<self>
+     */
+    public static function standingAnywhere(): Builder
+    {
+        return self::notReplaced()->where('withdrawn', false);
     }
 
     /**
@@ -150,7 +168,7 @@ final class LoggedSet extends Record
      */
     public static function standingOf(array $athleteIds): Builder
     {
-        return self::notReplaced()->where('withdrawn', false)->whereIn('athlete_id', $athleteIds);
+        return self::standingAnywhere()->whereIn('athlete_id', $athleteIds);
     }
 
     /** Whether work, or pain, was logged since a moment and stands. */
