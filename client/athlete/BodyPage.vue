@@ -59,7 +59,7 @@ async function takeBack(weighing: string): Promise<void> {
                 <ComputeAgain
                     ref="again"
                     :of="{ athlete: id }"
-                    because="with another mass than stands for their day"
+                    because="with a mass 1.5 % and more off what stands for their day"
                     @done="body.reload()"
                 />
                 <ul class="weighings small">

@@ -260,7 +260,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** @description Sets whose mass is not the one that stands for their day. */
+        /** @description Sets whose mass is 1.5 % and more off the one that stands for their day. */
         get: operations["outdatedSetsOfAthlete"];
         put?: never;
         post?: never;

@@ -12,7 +12,7 @@ const emit = defineEmits<{ done: [] }>();
 const { outdated, order, problem, compute, undo, goOn, reload } = useComputeAgain(props.of, () => emit('done'));
 defineExpose({ reload });
 
-const count = (n: number): string => (n === 1 ? 'one set' : `${n} sets`);
+const count = (n: number): string => (n === 1 ? '1 set' : `${n} sets`);
 const touched = computed(() => {
     const now = outdated.value;
     if (!now || now.sets === 0 || now.from === null || now.until === null) {
@@ -62,9 +62,5 @@ const ended = computed(() => {
     padding: var(--space-small) var(--space-base);
     background: var(--color-sunk);
     border-radius: var(--radius-small);
-}
-
-.again p::first-letter {
-    text-transform: uppercase;
 }
 </style>

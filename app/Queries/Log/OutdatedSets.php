@@ -16,7 +16,10 @@ use Illuminate\Support\Facades\DB;
  */
 final class OutdatedSets
 {
-    /** @return Builder<LoggedSet> those whose mass is not the one that stands for their day */
+    /** What somebody weighs more or less from one day to the next, as a part of the mass (common practice: one to two in a hundred). */
+    private const UNNOTICED = 0.015;
+
+    /** @return Builder<LoggedSet> those whose mass is farther from the one that stands for their day than a day makes */
     public static function ofAthlete(string $athleteId): Builder
     {
         $weighings = Weighing::latestFirst($athleteId)->get(['weighed_on', 'mass_kg'])->reverse()->values();
@@ -25,7 +28,10 @@ final class OutdatedSets
             $any->whereRaw('false');
             foreach ($weighings as $i => $weighing) {
                 $next = $weighings[$i + 1]->weighed_on ?? null;
-                $any->orWhere(static fn (Builder $q) => $q->where('mass_kg', '<>', $weighing->mass_kg)
+                $any->orWhere(static fn (Builder $q) => $q->whereNotBetween('mass_kg', [
+                    (1.0 - self::UNNOTICED) * $weighing->mass_kg,
+                    (1.0 + self::UNNOTICED) * $weighing->mass_kg,
+                ])
                     ->when($i > 0, static fn (Builder $q) => $q->where('trained_on', '>=', $weighing->weighed_on))
                     ->when($next !== null, static fn (Builder $q) => $q->where('trained_on', '<', $next)));
             }

@@ -30,7 +30,7 @@ final readonly class RecomputationController
     #[OA\Get(
         path: '/api/athletes/{athlete}/outdated-sets',
         operationId: 'outdatedSetsOfAthlete',
-        description: 'Sets whose mass is not the one that stands for their day.',
+        description: 'Sets whose mass is 1.5 % and more off the one that stands for their day.',
         responses: [new Answer(200, OutdatedSetsResponse::class)],
     )]
     public function ofAthlete(Athlete $athlete): JsonResponse
