@@ -65,6 +65,12 @@ final readonly class Kit
         );
     }
 
+    /** Whether there is a piece that heels on the floor can stand against; on a box its lip is one. */
+    public function blocksHeels(): bool
+    {
+        return $this->plates !== [] || $this->boxes !== [] || $this->weights !== [];
+    }
+
     /** The same bars with this band and nothing else. */
     public function onlyBand(LoopBand $band): self
     {

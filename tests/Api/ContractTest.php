@@ -183,6 +183,11 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('POST /api/bands/{band}/inspections', $band, ['id' => uuid(), 'inspected_on' => '2026-03-05', 'finding' => 'sound']);
     $ask('GET /api/bands/{band}/inspections', $band);
     $ask('GET /api/bands/{band}/learned', ['band' => $bands[2]]);
+    $ask('GET /api/bands/{band}/outdated-sets', ['band' => $bands[2]]);
+    $ask('GET /api/athletes/{athlete}/outdated-sets', $of);
+    $order = ['recomputation' => $ask('POST /api/recomputations', [], ['id' => uuid(), 'band_id' => $bands[2]])->json('id')];
+    $ask('GET /api/recomputations/{recomputation}', $order);
+    $ask('PUT /api/recomputations/{recomputation}/resumption', $order);
     $ask('PUT /api/bands/{band}/retirement', $band, ['retired' => true]);
     $ask('POST /api/bench/curve', body: ['band' => $size, 'athlete_id' => $id, 'bar_id' => $bar]);
     $ask('GET /api/kit');

@@ -15,6 +15,7 @@ use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Context\RefusalCode;
 use SteadyRung\Plan\Session\Block;
 use SteadyRung\Plan\Session\Course;
+use SteadyRung\Plan\Session\Pick;
 use SteadyRung\Plan\Session\Session;
 use SteadyRung\Plan\Session\SessionWriter;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Log;
 
+use App\Context\Log\OutdatedSets;
 use App\Models\Athletes\Athlete;
 use App\Models\Kit\Band;
 use App\Models\Log\LoggedSet;

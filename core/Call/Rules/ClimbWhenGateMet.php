@@ -12,6 +12,7 @@ use SteadyRung\Call\Verdict;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\InWords;
 use SteadyRung\Method\Measure;
+use SteadyRung\Plan\Session\TodaysRung;
 
 /**
  * The gate met in two sessions running, and the floor likely on the next rung: less help.
@@ -37,12 +38,14 @@ final readonly class ClimbWhenGateMet implements Rule
         if ($met === 0 || $next === null) {
             return Finding::silent();
         }
-        $chance = $this->chance($situation, $next);
+        $byLegs = TodaysRung::legsGiveTheRest($next);
+        $chance = $byLegs ? null : $this->chance($situation, $next);
         $lacking = [
             ...$this->stage($situation),
             ...($chance !== null && $chance < $situation->standard->chance ? [$this->likely($situation, $chance)] : []),
             ...(
                 $chance === null
+                && ! $byLegs
                 && ! $next->exercise->style->isStraightArmed()
                     ? [new Evidence('No baseline yet, so nobody knows the reps on the next set-up.')]
                     : []

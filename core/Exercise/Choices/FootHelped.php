@@ -12,7 +12,7 @@ use SteadyRung\Setup\HelpGrade;
 /**
  * Feet on the floor, a box or plates under a bar; with the scale’s mean reading if there is one.
  */
-final readonly class FootHelped implements Choice
+final readonly class FootHelped implements ByFeet
 {
     /** @param  list<string>  $lapIds weights in the lap, sorted */
     private function __construct(
@@ -42,6 +42,22 @@ final readonly class FootHelped implements Choice
         sort($lapIds);
 
         return new self($this->barId, $this->footing, $this->scaleKg, $this->grade, array_values(array_unique($lapIds)));
+    }
+
+    public function grade(): ?HelpGrade
+    {
+        return $this->grade;
+    }
+
+    public function graded(HelpGrade $grade): self
+    {
+        return new self($this->barId, $this->footing, $this->scaleKg, $grade, $this->lapIds);
+    }
+
+    /** Without any help it is a pull-up. */
+    public function grades(): array
+    {
+        return [HelpGrade::FlatFoot, HelpGrade::Heel, HelpGrade::Toes, HelpGrade::OneFoot];
     }
 
     public function kind(): ChoiceKind

@@ -13,7 +13,7 @@ use SteadyRung\Setup\HelpGrade;
 /**
  * Seated under a low bar with the legs straight in front.
  */
-final readonly class OnLowBar implements Choice
+final readonly class OnLowBar implements ByFeet
 {
     private function __construct(public string $barId, public ?float $scaleKg, public ?HelpGrade $grade)
     {
@@ -25,6 +25,22 @@ final readonly class OnLowBar implements Choice
         OutOfRange::guard(['scale_kg' => [$scaleKg, FootHelp::SCALE_KG]]);
 
         return new self($barId, $scaleKg, $grade);
+    }
+
+    public function grade(): ?HelpGrade
+    {
+        return $this->grade;
+    }
+
+    public function graded(HelpGrade $grade): self
+    {
+        return new self($this->barId, $this->scaleKg, $grade);
+    }
+
+    /** At the end the heels lie limp on the floor. */
+    public function grades(): array
+    {
+        return [HelpGrade::FlatFoot, HelpGrade::Heel, HelpGrade::OneFoot, HelpGrade::None];
     }
 
     public function kind(): ChoiceKind

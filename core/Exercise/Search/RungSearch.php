@@ -170,12 +170,15 @@ final readonly class RungSearch
         return $misfits;
     }
 
-    /** The same row with the heels blocked, where they would slip; what is carried stays as it is. */
-    private function blocked(Rung $rung): Rung
+    /** The same row with the heels blocked, where they would slip; none where there is nothing to block them with. */
+    private function blocked(Rung $rung): ?Rung
     {
         $row = $rung->exercise->setup;
         if (! $row instanceof InRow || ! $rung->load->warns(WarningCode::HeelsSlip)) {
             return $rung;
+        }
+        if ($row->boxId === null && ! $this->kit->blocksHeels()) {
+            return null;
         }
         $exercise = $rung->exercise->on($row->with(Heels::Blocked, $row->knees, $row->vestIds));
 
@@ -209,8 +212,9 @@ final readonly class RungSearch
         $rungs = [];
         foreach ($exercises as $exercise) {
             $rung = $this->standing($exercise, $body);
-            if ($rung instanceof Rung) {
-                $rungs[] = $this->blocked($rung);
+            $stands = $rung instanceof Rung ? $this->blocked($rung) : null;
+            if ($stands !== null) {
+                $rungs[] = $stands;
             }
         }
         usort($rungs, static fn (Rung $a, Rung $b): int => $a->load->meanN <=> $b->load->meanN ?: strcmp($a->name, $b->name));

@@ -6,6 +6,8 @@ namespace SteadyRung\Plan\Session;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Lane;
+use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\Fading;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Method\AllowedExercises;
@@ -43,9 +45,11 @@ final readonly class Course
         if ($now->rung === null) {
             return new self($now, null, null, []);
         }
-        $steps = self::climbs($context, $now)
-            ? (new Pick($context))->steps($now->rung, $now->stage->work())
-            : new Steps($now->rung, null, null);
+        $steps = match (true) {
+            TodaysRung::legsGiveTheRest($now->rung) => self::fading($context, $now->rung),
+            self::climbs($context, $now) => (new Pick($context))->steps($now->rung, $now->stage->work()),
+            default => new Steps($now->rung, null, null),
+        };
         $within = $steps->up !== null && self::isInStage($now, $steps->up) ? $now->on($steps->up) : null;
         [$next, $passed, $awaited] = $within === null ? self::after($context, $now->stage) : [null, [], null];
         $next ??= $passed === [] && $awaited === null ? self::weighted($context, $now) : null;
@@ -90,6 +94,18 @@ final readonly class Course
         $lanes = array_map(static fn (AllowedExercises $m): Lane => $m->kind->lane(), $work->allowed);
 
         return $work->meansOf($rung) !== null || ($work->climbs && in_array($rung->exercise->setup->kind()->lane(), $lanes, true));
+    }
+
+    /** Where the legs help as much as is missing, less and more of the foot. */
+    private static function fading(AthleteContext $context, Rung $now): Steps
+    {
+        $on = static function (?Exercise $exercise) use ($context): ?Rung {
+            $rung = $exercise === null ? null : $context->ways->rung($exercise);
+
+            return $rung instanceof Rung ? $rung : null;
+        };
+
+        return new Steps($now, $on(Fading::less($now->exercise)), $on(Fading::more($now->exercise)));
     }
 
     /** Where the stage climbs, and wherever the rung in use is none of its own. */

@@ -81,6 +81,7 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
         'band' => $band,
         'set' => $set['id'],
         'weighing' => $athlete,
+        'recomputation' => $this->postJson('/api/recomputations', ['id' => uuid(), 'athlete_id' => $athlete])->json('id'),
         'off' => $athlete,
         'method' => 'not-theirs',
         'call' => CallRecord::query()->firstOrFail()->id,

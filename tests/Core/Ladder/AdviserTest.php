@@ -8,6 +8,7 @@ use SteadyRung\Exercise\Search\RungSearch;
 use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Kit;
+use SteadyRung\Kit\Plate;
 use SteadyRung\Kit\RingPair;
 use SteadyRung\Ladder\Advice;
 use SteadyRung\Ladder\Adviser;
@@ -43,7 +44,7 @@ it('names the band that would cut the largest step most, and to what it really c
 it('asks for a measurement where nothing bought would help: the band, then the reach', function (): void {
     $bands = array_map(fn (int $mm) => LoopBand::of("e$mm", "Tag $mm", 0.96, $mm, 4.5), [8, 13, 16, 22, 28, 32, 38, 44, 50, 64]);
     $estimated = advised(Kit::of([Bar::of('a', 'Bar', 2.5), ...$bands]), athlete(70, 1.75, 2.107), Lane::Pull, 0.6, 1.0);
-    $rings = Kit::of([RingPair::of('r', 'Rings', 2.4, [1.5])]);
+    $rings = Kit::of([RingPair::of('r', 'Rings', 2.4, [1.5]), Plate::of('p', 'Plate', 0.05)]);
     $reach = advised($rings, athlete(70, 1.75), Lane::Row, 0.35, 0.65);
 
     expect($estimated->text)->toStartWith('Measure Tag')->and($estimated->largestStep)->toBeNull()

@@ -13,6 +13,7 @@ use SteadyRung\Kit\Bar;
 use SteadyRung\Kit\Floor;
 use SteadyRung\Kit\GearClash;
 use SteadyRung\Kit\Kit;
+use SteadyRung\Kit\Plate;
 use SteadyRung\Kit\RingPair;
 use SteadyRung\Ladder\SteadyLadder;
 use SteadyRung\OutOfRange;
@@ -46,6 +47,7 @@ function strangers(int $count, bool $rows): Generator
             );
         }
         if ($rows) {
+            $pieces[] = Plate::of('plate', 'Plate', 0.05);
             $pieces[] = RingPair::of(
                 'rings',
                 'Rings',
@@ -84,11 +86,11 @@ it('blocks the heels where they would slip, as if the row were asked for that wa
     $seen = 0;
     foreach (strangers(40, true) as [$body, $kit]) {
         $search = new RungSearch($kit);
-        $blocked = array_filter(
-            $search->lane(Lane::Row, $body),
-            fn (Rung $r): bool => $r->exercise->setup instanceof InRow && $r->exercise->setup->heels === Heels::Blocked,
-        );
+        $isBlocked = fn (Rung $r): bool => $r->exercise->setup instanceof InRow && $r->exercise->setup->heels === Heels::Blocked;
+        $blocked = array_filter($search->lane(Lane::Row, $body), $isBlocked);
         $seen += count($blocked);
+        $nothingToBlock = new RungSearch(new Kit($kit->bars, [], $kit->ringPairs, floor: $kit->floor));
+        expect(array_filter($nothingToBlock->lane(Lane::Row, $body), $isBlocked))->toBe([]);
         expect(array_map(fn (Rung $r): Rung => $search->rung($r->exercise, $body), $blocked))->toEqual($blocked);
     }
     expect($seen)->toBeGreaterThan(100);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Queries\Log;
+namespace App\Context\Log;
 
 use App\Models\Athletes\Weighing;
 use App\Models\Kit\Band;
@@ -24,16 +24,16 @@ final class OutdatedSets
     {
         $weighings = Weighing::latestFirst($athleteId)->get(['weighed_on', 'mass_kg'])->reverse()->values();
 
-        return LoggedSet::standing($athleteId)->whereNotNull('exercise')->where(static function (Builder $any) use ($weighings): void {
+        return LoggedSet::standing($athleteId)->whereNotNull('exercise')->where(static function ($any) use ($weighings): void {
             $any->whereRaw('false');
             foreach ($weighings as $i => $weighing) {
                 $next = $weighings[$i + 1]->weighed_on ?? null;
-                $any->orWhere(static fn (Builder $q) => $q->whereNotBetween('mass_kg', [
+                $any->orWhere(static fn ($q) => $q->whereNotBetween('mass_kg', [
                     (1.0 - self::UNNOTICED) * $weighing->mass_kg,
                     (1.0 + self::UNNOTICED) * $weighing->mass_kg,
                 ])
-                    ->when($i > 0, static fn (Builder $q) => $q->where('trained_on', '>=', $weighing->weighed_on))
-                    ->when($next !== null, static fn (Builder $q) => $q->where('trained_on', '<', $next)));
+                    ->when($i > 0, static fn ($q) => $q->where('trained_on', '>=', $weighing->weighed_on))
+                    ->when($next !== null, static fn ($q) => $q->where('trained_on', '<', $next)));
             }
         });
     }

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Jobs;
+namespace App\Actions\Log;
 
-use App\Actions\Log\ComputeAgain;
 use App\Context\Gym\CurrentGym;
 use Illuminate\Contracts\Queue\ShouldQueue;
 
