@@ -41,6 +41,7 @@ use SteadyRung\Simulation\VirtualAthlete;
 
 const DAYS = 364;
 const BAND_SD = 0.03;
+const SHORT_RUN = 4;
 
 $count = (int) ($argv[1] ?? 20);
 $file = $argv[2] ?? sys_get_temp_dir().'/apprentices.jsonl';
@@ -87,9 +88,18 @@ function thinning(RungSearch $search, Body $body): array
 /** @param  iterable<int, list<Done>>  $days */
 function outcome(iterable $days, Trainee $trainee): array
 {
-    $out = ['sets' => 0, 'failed' => 0, 'sessions' => 0, 'lost' => 0, 'wasted' => 0, 'weeks' => 52.0, 'lowerings' => 0, 'sore' => 0];
+    $out = [
+        'sets' => 0, 'failed' => 0, 'sessions' => 0, 'lost' => 0, 'wasted' => 0, 'weeks' => 52.0, 'lowerings' => 0, 'sore' => 0,
+        'able' => 52.0, 'missed' => 0, 'bad_runs' => 0, 'wasted_sets' => 0,
+    ];
+    $short = 0;
     foreach ($days as $day => $sets) {
         $came = new DaySets($sets);
+        $out['able'] = $trainee->athlete->capacityShare() >= 1.0 ? min($out['able'], $day / 7.0) : $out['able'];
+        $out['missed'] += $came->missedTries();
+        $out['wasted_sets'] += $came->wastedSets();
+        $short = $came->isShort() ? $short + 1 : 0;
+        $out['bad_runs'] += $short === SHORT_RUN ? 1 : 0;
         $out['sets'] += $came->work();
         $out['failed'] += $came->failed();
         $out['sessions'] += $came->work() === 0 ? 0 : 1;
@@ -164,6 +174,41 @@ function mean(array $of, string $what): string
     return sprintf('%6.1f (%.1f)', $mean, sqrt($squares / max(1, count($of) - 1) / count($of)));
 }
 
+printf(
+    "%-16s %-16s %5s %13s %12s %10s %13s %15s\n",
+    'policy',
+    'model',
+    'n',
+    'able to done',
+    'mean of late',
+    'missed',
+    'most missed',
+    'bad runs in 1000',
+);
+foreach ($policies as $policy) {
+    foreach ([...array_column(ResponseModel::cases(), 'value'), 'all'] as $model) {
+        $of = array_values(array_filter(
+            $known,
+            static fn (array $o): bool => $o['policy'] === $policy && $o['seed'] <= $count && ($model === 'all' || $o['model'] === $model),
+        ));
+        $waits = array_map(
+            static fn (array $o): float => $o['weeks'] - $o['able'],
+            array_filter($of, static fn (array $o): bool => $o['able'] < 52.0 || $o['weeks'] < 52.0),
+        );
+        $late = array_filter($waits, static fn (float $w): bool => $w > 0.0);
+        printf(
+            "%-16s %-16s %5d %13.2f %12.2f %10.1f %13d %15.2f\n",
+            $policy,
+            $model,
+            count($of),
+            array_sum($waits) / max(1, count($waits)),
+            array_sum($late) / max(1, count($late)),
+            array_sum(array_column($of, 'missed')) / count($of),
+            max(array_column($of, 'missed')),
+            1000 * array_sum(array_column($of, 'bad_runs')) / max(1, array_sum(array_column($of, 'sessions'))),
+        );
+    }
+}
 printf(
     "%-16s %-16s %5s %13s %13s %13s %13s %15s %13s\n",
     'policy',

@@ -53,6 +53,12 @@ final readonly class Exercise
         );
     }
 
+    /** A set-up done in a style that it allows. */
+    public static function done(Choice $setup, ExecutionStyle $style): self
+    {
+        return new self($setup, $style);
+    }
+
     /** The same done on another set-up; the whole pull, where that does not allow it. */
     public function on(Choice $setup): self
     {

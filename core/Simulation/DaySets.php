@@ -12,8 +12,6 @@ use SteadyRung\Plan\Diary\Purpose;
  */
 final readonly class DaySets
 {
-    private const FAILED = 0.6;
-
     private const EASY_RESERVE = 4;
 
     /** @var list<Done> */
@@ -36,7 +34,7 @@ final readonly class DaySets
     /** Sets that came to less than six tenths of what was asked. */
     public function failed(): int
     {
-        return count(array_filter($this->work, static fn (Done $d): bool => $d->reps < self::FAILED * $d->askedReps));
+        return count(array_filter($this->work, static fn (Done $d): bool => $d->isFailed()));
     }
 
     /** Whether each set left more than four reps. */
@@ -50,6 +48,27 @@ final readonly class DaySets
     public function isLost(): bool
     {
         return $this->isWasted() || ($this->work !== [] && $this->failed() === $this->work());
+    }
+
+    /** Whether half of the work sets failed. */
+    public function isShort(): bool
+    {
+        return $this->work !== [] && 2 * $this->failed() >= $this->work();
+    }
+
+    /** Work sets that left more than four reps. */
+    public function wastedSets(): int
+    {
+        return count(array_filter($this->work, static fn (Done $d): bool => $d->reserve > self::EASY_RESERVE));
+    }
+
+    /** Tries and tests of a strict rep without one. */
+    public function missedTries(): int
+    {
+        return count(array_filter(
+            $this->sets,
+            static fn (Done $d): bool => in_array($d->purpose, [Purpose::Try, Purpose::Test], true) && $d->strictReps() === 0,
+        ));
     }
 
     public function lowerings(): int

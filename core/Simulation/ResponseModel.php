@@ -13,6 +13,14 @@ enum ResponseModel: string
     case Spells = 'spells';
     case SlowDrift = 'slow-drift';
     case Technique = 'technique';
+    case GrowingYouth = 'growing-youth';
+    case Returning = 'returning';
+
+    /** @return non-empty-list<self> those that the constants of filter, forecast and policy were drawn with; the others are held out */
+    public static function known(): array
+    {
+        return [self::FitnessFatigue, self::Spells, self::SlowDrift, self::Technique];
+    }
 
     public function of(float $logCapacity, Draws $draws): Response
     {
@@ -21,6 +29,8 @@ enum ResponseModel: string
             self::Spells => Spells::of($logCapacity, $draws),
             self::SlowDrift => SlowDrift::of($logCapacity, $draws),
             self::Technique => Technique::of($logCapacity, $draws),
+            self::GrowingYouth => GrowingYouth::of($logCapacity, $draws),
+            self::Returning => Returning::of($logCapacity, $draws),
         };
     }
 }

@@ -11,10 +11,12 @@ use SteadyRung\Strength\Filter\Observation;
 use SteadyRung\Strength\Filter\Occasion;
 use SteadyRung\Strength\RepPrediction;
 use SteadyRung\Strength\StrictTry;
+use SteadyRung\Strength\Tries;
+use SteadyRung\Strength\TryPace;
 
 /**
  * A year of training by the policy of in-between rungs: climb where five clean with one in reserve are likely and the gate was met
- * twice, or eight are; a strict try every ten days from a chance of one in four on.
+ * twice, or eight are; a strict try as often as usual.
  */
 final class Season
 {
@@ -43,7 +45,7 @@ final class Season
 
     private int $met = 0;
 
-    private ?int $lastTry = null;
+    private Tries $tries;
 
     private ?CapacityState $state = null;
 
@@ -53,6 +55,7 @@ final class Season
         private readonly CapacityFilter $filter,
         private readonly float $bandSd,
     ) {
+        $this->tries = new Tries;
         $this->rung = (int) max(0, floor(($athlete->capacityShare() / 1.33 - self::FIRST_RUNG) / self::STEP));
     }
 
@@ -100,12 +103,13 @@ final class Season
 
     private function tryStrict(): void
     {
-        if (StrictTry::isDue($this->today(), $this->lastTry === null ? null : $this->day - $this->lastTry)) {
-            $this->lastTry = $this->day;
+        if ($this->tries->isDue(StrictTry::chance($this->today()), TryPace::Usual, $this->day)) {
+            $reps = $this->athlete->repsToFailure(1.0, 0);
+            $this->tries = $this->tries->with($this->day, $reps > 0);
             $this->see(Observation::reps(
                 day: $this->day,
                 load: FeltLoad::of(1.0),
-                reps: $this->athlete->repsToFailure(1.0, 0),
+                reps: $reps,
                 reserve: 0,
                 target: null,
                 toFailure: true,

@@ -66,7 +66,7 @@ final class VirtualAthlete
     /** One of those whose capacity is believed so; the models in turn. */
     public static function estimates(CapacityState $state, int $number, int $seed, Draws $capacity): self
     {
-        $models = ResponseModel::cases();
+        $models = ResponseModel::known();
 
         return self::drawn($models[$number % count($models)], $seed, exp(log($state->share()) + $state->sdLog() * $capacity->normal()));
     }

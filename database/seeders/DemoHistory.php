@@ -205,7 +205,8 @@ final class DemoHistory
     private function tryStrict(DemoAthlete $demo, Athlete $athlete, VirtualAthlete $virtual, \DateTimeImmutable $day): array
     {
         $state = $demo->lane === Lane::Pull ? $this->estimates->of($athlete->id, Pattern::Pull)->state : null;
-        if ($state === null || ! StrictTry::isDue($state, $this->lastTry === null ? null : (int) $this->lastTry->diff($day)->days)) {
+        $since = $this->lastTry === null ? null : (int) $this->lastTry->diff($day)->days;
+        if ($state === null || ! StrictTry::isLongEnoughAgo($since) || ! StrictTry::isWorthIt(StrictTry::chance($state))) {
             return [];
         }
         $this->lastTry = $day;

@@ -3,9 +3,12 @@
 declare(strict_types=1);
 
 use App\Formats\CommandLine\Answers;
+use App\Formats\CommandLine\BriefQuestion;
 use App\Formats\CommandLine\Topic;
 use App\Formats\JsonObject;
 use App\Formats\Unreadable;
+use SteadyRung\Plan\Diary\Done;
+use SteadyRung\Strength\Filter\FeltLoad;
 
 const OAK = ['setup' => ['kind' => 'band', 'bar_height_m' => 2.6, 'attach' => 'foot', 'bands' => [['id' => 'oak']]]];
 
@@ -76,6 +79,39 @@ it('writes the session and makes the call, byte for byte the same for the same, 
         expect(core($line, $topic)->getOutput())->toBe(core($line, $topic)->getOutput());
         expect(explode("\n", core("$line\n$line\n", $topic, '--lines')->getOutput())[1]."\n")->toBe(core($line, $topic)->getOutput());
     }
+});
+
+it('knows the error of a set-up again by the sets in the log, as the rungs of the kit have it', function (): void {
+    $oddly = fn (int $reps): float => array_values(array_filter(
+        ask('session', planned(log: array_map(
+            fn (array $entry): array => $entry['purpose'] === 'work' ? [...$entry, 'reps' => $reps, 'reserve' => 0, 'to_failure' => true] : $entry,
+            planned()['log'],
+        )))->blocks,
+        fn ($block): bool => $block->part === 'main',
+    ))[0]->expected->median;
+    $context = BriefQuestion::read(JsonObject::parse((string) json_encode(planned())));
+    $done = $context->diary->done[3];
+
+    expect($done->load->key)->toBe(FeltLoad::ofRung($context->place->rung)->key)
+        ->and($oddly(12))->toBeGreaterThan(10.5) // in a band nobody measured, what it was done with counts
+        ->and($oddly(4))->toBeLessThan(6.5);
+});
+
+it('takes the seconds that were asked of a hold, and the splits of lowerings, for what they are', function (): void {
+    $entry = fn (array $more): Done => BriefQuestion::read(JsonObject::parse((string) json_encode(planned(log: [[
+        'on' => '2026-10-01',
+        'exercise' => ['setup' => ['kind' => 'strict'], 'movement' => 'lowering', 'seconds' => 3],
+        'purpose' => 'work',
+        'reps' => 2,
+        ...$more,
+    ]]))))->diary->done[0];
+
+    expect($entry(['splits_s' => [4, 2]])->seconds)->toBe(3.0)
+        ->and($entry(['splits_s' => [4, 2], 'seconds' => 5])->seconds)->toBe(5.0)
+        ->and($entry(['asked' => ['seconds' => 8]])->style->seconds)->toBe(8.0)
+        ->and($entry([])->style->seconds)->toBe(3.0)
+        ->and(pointersOf('session', planned(log: [['on' => '2026-10-01', 'exercise' => OAK, 'purpose' => 'work', 'asked' => ['seconds' => 9999]]])))
+        ->toBe(['/log/0/asked/seconds']);
 });
 
 it('takes a method and house rules of one’s own, a band by its id, weighings, signals and clearances', function (): void {

@@ -11,6 +11,7 @@ use Illuminate\Database\Query\Expression;
 use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Plan\Diary\Past;
 use SteadyRung\Plan\Diary\Purpose;
+use SteadyRung\Strength\Tries;
 
 /**
  * What lies before the last weeks of an athlete's log.
@@ -39,6 +40,21 @@ final readonly class StoredPast implements Past
     public function longestHangS(): ?float
     {
         return LoggedSet::bestHangS($this->athleteId);
+    }
+
+    public function tries(int $from): Tries
+    {
+        $sets = LoggedSet::standing($this->athleteId)->whereIn('pattern', [Pattern::Pull, Pattern::Chin])
+            ->whereIn('purpose', [Purpose::Try, Purpose::Test])
+            ->where('trained_on', '>', Day::date($from))
+            ->orderBy('trained_on')
+            ->orderBy('performed_at')
+            ->get(['trained_on', 'clean_reps']);
+
+        return new Tries(array_values(array_map(
+            static fn (LoggedSet $s): array => [Day::number($s->trained_on), $s->clean_reps > 0],
+            $sets->all(),
+        )));
     }
 
     public function mostStrict(): int

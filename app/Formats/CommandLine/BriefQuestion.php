@@ -172,18 +172,7 @@ final class BriefQuestion
         if ($choice === null) {
             return 'The kit lacks a piece of it.';
         }
-        $rung = $search->standing(
-            Exercise::of(
-                setup: $choice,
-                movement: $style->movement,
-                at: $style->at,
-                seconds: $style->seconds,
-                grip: $style->grip,
-                width: $style->width,
-                upBy: $style->upBy,
-            ),
-            $body,
-        );
+        $rung = $search->standing(Exercise::done($choice, $style), $body);
 
         return $rung instanceof Rung ? $rung : $rung->reason ?? '';
     }

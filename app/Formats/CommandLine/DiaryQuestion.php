@@ -8,9 +8,12 @@ use App\Formats\Day;
 use App\Formats\Json\Setups\SetupJson;
 use App\Formats\JsonObject;
 use SteadyRung\Body\Body;
+use SteadyRung\Exercise\Choices\ChoiceFor;
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\ExecutionStyle;
+use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\FormFault;
+use SteadyRung\Exercise\Rung;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Method\Accessory;
 use SteadyRung\OutOfRange;
@@ -122,9 +125,10 @@ final class DiaryQuestion
         $asked = $entry->optionalObject('asked')?->allowing('reps', 'seconds');
         $reps = $entry->optionalInteger('reps');
         $reserve = $entry->optionalInteger('reserve');
-        $seconds = $entry->optionalNumber('seconds');
-        $entry->numbers('splits_s', 100);
+        $splits = $entry->numbers('splits_s', 100);
+        $seconds = $entry->optionalNumber('seconds') ?? ($splits === [] ? null : array_sum($splits) / count($splits));
         $askedReps = $asked?->optionalInteger('reps');
+        $askedS = $asked?->optionalNumber('seconds');
         $entry->build(
             static fn () => OutOfRange::guard([
                 'reps' => [$reps, Observation::REPS],
@@ -132,7 +136,8 @@ final class DiaryQuestion
                 'seconds' => [$seconds, [0.0, Seconds::ASKED[1]]],
             ]),
         );
-        $asked?->build(static fn () => OutOfRange::guard(['reps' => [$askedReps, Observation::REPS]]));
+        $asked?->build(static fn () => OutOfRange::guard(['reps' => [$askedReps, Observation::REPS], 'seconds' => [$askedS, Seconds::ASKED]]));
+        $style = $askedS !== null && $style->movement->isTimed() ? $style->lasting($askedS) : $style;
 
         return new Done(
             day: Day::number($on), purpose: $entry->choice(
@@ -166,7 +171,10 @@ final class DiaryQuestion
             [$setup, $style] = SetupJson::done($exercise, $this->kit);
             $load = $setup->carriedBy($body, $style->travel());
             $load instanceof CarriedLoad || throw $exercise->fault('setup', 'This does not fit this body: '.$load->reason);
-            $felt = FeltLoad::of($load->effectiveShare(), $load->shareSd, md5($exercise->fingerprint()), $load->demand->shape);
+            $choice = ChoiceFor::setup($setup, $this->kit);
+            $felt = $choice === null
+                ? FeltLoad::of($load->effectiveShare(), $load->shareSd, md5($exercise->fingerprint()), $load->demand->shape)
+                : FeltLoad::ofRung(new Rung(Exercise::done($choice, $style), '', $setup, $load));
             $this->loads[$key] = [$exercise->object('setup')->choice('kind', ChoiceKind::class), $style, $load->share(), $felt];
         }
 

@@ -30,6 +30,7 @@ use SteadyRung\Setup\WarningCode;
 use SteadyRung\Strength\Filter\SetFall;
 use SteadyRung\Strength\RepPrediction;
 use SteadyRung\Strength\Reps\Seconds;
+use SteadyRung\Strength\StrictTry;
 
 /**
  * What was known when a call was made, kept beside it, version 4: two calls made from the same are the same call, and the call can be
@@ -59,6 +60,7 @@ final class StoredSituation
                     'too_fast' => $s->tooFast,
                     'expected' => $s->expected,
                     'effort' => $s->effort,
+                    'asked' => $s->asked,
                 ],
                 $situation->sessions,
             ),
@@ -107,7 +109,7 @@ final class StoredSituation
                 ],
             'goal' => $signs->goal === null
                 ? null
-                : ['rung' => $signs->goal->strict->key(), 'reps' => $signs->goal->reps, 'chance' => $signs->goal->chance],
+                : ['rung' => $signs->goal->strict->key(), 'reps' => $signs->goal->reps, 'chance' => $signs->goal->chance, 'due' => $signs->goal->isDue],
             'instead' => $signs->instead?->found()?->key(),
             'rungs' => array_map(static fn (Rung $r): array => self::whole($r, $situation), array_values($rungs)),
         ], static fn (mixed $value): bool => $value !== null);
@@ -217,6 +219,7 @@ final class StoredSituation
                     $rungs[$goal->text('rung', StoredForm::ANY)] ?? throw $goal->fault('rung', 'The rung is not among those kept.'),
                     $goal->integer('reps'),
                     $goal->number('chance'),
+                    $goal->has('due') ? $goal->boolean('due') : StrictTry::isLongEnoughAgo($told->optionalInteger('days_since_try')),
                 ),
             daysAtStage: $told->integer('days_at_stage'),
             endsStage: $signs->has('ends_stage') && $signs->boolean('ends_stage'),
@@ -243,6 +246,7 @@ final class StoredSituation
             $s->integer('too_fast'),
             $s->optionalNumber('expected'),
             $s->optionalInteger('effort'),
+            $s->optionalInteger('asked'),
         );
     }
 

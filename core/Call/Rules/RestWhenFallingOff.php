@@ -9,14 +9,13 @@ use SteadyRung\Call\Confidence;
 use SteadyRung\Call\Situation\Evidence;
 use SteadyRung\Call\Situation\Situation;
 use SteadyRung\Call\Verdict;
+use SteadyRung\Plan\Diary\FallenOff;
 
 /**
  * Two hard sessions running with far fewer reps than foretold: tired, not weak.
  */
 final readonly class RestWhenFallingOff implements Rule
 {
-    private const SESSIONS = 2;
-
     public function verdict(): Verdict
     {
         return Verdict::Rest;
@@ -42,10 +41,12 @@ final readonly class RestWhenFallingOff implements Rule
                 $latest->expected,
             ),
             (float) $fallen,
-            (float) self::SESSIONS,
+            (float) FallenOff::SESSIONS,
         );
 
-        return $fallen < self::SESSIONS ? Finding::nearly($evidence) : Finding::fires(new Call(
+        $isTooHard = (new StepDownBelowFloor)->look($situation)->call !== null; // more help answers both
+
+        return $fallen < FallenOff::SESSIONS || $isTooHard ? Finding::nearly($evidence) : Finding::fires(new Call(
             $this->verdict(), $this->name(), $situation->rung(), [$evidence], Confidence::Fair,
             missing: ['Some easy days; then a first set near what is foretold.'],
         ));

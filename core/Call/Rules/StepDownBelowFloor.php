@@ -13,9 +13,10 @@ use SteadyRung\Call\Verdict;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\InWords;
 use SteadyRung\Ladder\Steps;
+use SteadyRung\Method\Measure;
 
 /**
- * No set up to the floor in two sessions running, or not one rep likely: more help.
+ * Half of the sets short of what was asked in two sessions running, far short in one, or not one rep likely: more help.
  */
 final readonly class StepDownBelowFloor implements Rule
 {
@@ -41,6 +42,9 @@ final readonly class StepDownBelowFloor implements Rule
         return match (true) {
             $down === null => Finding::silent(),
             $chance !== null && $chance < self::ONE_REP => Finding::fires($this->call($situation, $down, $this->hopeless($chance))),
+            $situation->latest()?->fallsFarShort($situation->standard) === true => Finding::fires(
+                $this->call($situation, $down, $this->evidence($situation, 1, 'far under')),
+            ),
             $short === 0 => Finding::silent(),
             $short < $situation->standard->sessions => Finding::nearly($this->evidence($situation, $short)),
             default => Finding::fires($this->call($situation, $down, $this->evidence($situation, $short))),
@@ -75,11 +79,15 @@ final readonly class StepDownBelowFloor implements Rule
             reasons: [$why, $this->easing($situation->rung()->share() - $down->share())],
             confidence: Confidence::Firm,
             chance: $situation->chanceOfFloor($down),
-            missing: [sprintf('One set of %s or more would hold this set-up.', $standard->countWords($standard->floor))],
+            missing: [sprintf(
+                '%s of %s or more would hold this set-up.',
+                $standard->measure === Measure::Reps ? 'Half of the sets' : 'One set',
+                $standard->countWords($standard->floor),
+            )],
         );
     }
 
-    private function evidence(Situation $situation, int $short): Evidence
+    private function evidence(Situation $situation, int $short, string $how = 'short of'): Evidence
     {
         $standard = $situation->standard;
         $last = array_slice($situation->sessions, -$short);
@@ -87,8 +95,10 @@ final readonly class StepDownBelowFloor implements Rule
 
         return new Evidence(
             sprintf(
-                'Under %s in %s (%s).',
-                $standard->countWords($standard->floor),
+                '%s in %s (%s).',
+                $standard->measure === Measure::Reps
+                    ? sprintf('Half of the sets %s the %d asked', $how, $last[0]->askedOr($standard))
+                    : 'Under '.$standard->countWords($standard->floor),
                 $short === 1 ? 'one session' : "$short sessions running",
                 $counts,
             ),

@@ -11,7 +11,6 @@ use SteadyRung\Call\Situation\Situation;
 use SteadyRung\Call\Verdict;
 use SteadyRung\InWords;
 use SteadyRung\Plan\Session\Strict\StrictGoal;
-use SteadyRung\Strength\StrictTry;
 
 /**
  * The next number of strict reps is as likely as not: a test, first in the session, fresh.
@@ -49,12 +48,11 @@ final readonly class TestWhenLikely implements Rule
         $apart = $days === null
             ? []
             : [new Evidence(
-                sprintf('The last try was %d days ago; ten days lie between two.', $days),
+                sprintf('The last try was %s ago%s.', $days === 1 ? 'a day' : "$days days", $goal->isDue ? '' : ', too few for another'),
                 (float) $days,
-                (float) StrictTry::DAYS_APART,
             )];
 
-        return $goal->isTest() && StrictTry::isLongEnoughAgo($days)
+        return $goal->isTest() && $goal->isDue
             ? Finding::fires(new Call(
                 verdict: $this->verdict(),
                 rule: $this->name(),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace SteadyRung\Call\Situation;
 
 use SteadyRung\Method\Measure;
+use SteadyRung\Plan\Diary\Done;
+use SteadyRung\Plan\Diary\FallenOff;
 
 /**
  * What one session came to on one set-up: the counts of its sets in order, and what was told of it.
@@ -14,13 +16,10 @@ final readonly class SessionResult
     /** Clean reps under this part of those tried are too few. */
     public const LEAST_CLEAN = 0.7;
 
-    /** A first set this much under the median it was expected at falls off. */
-    private const FALLS_OFF = 0.25;
+    /** A median set under this part of what was asked is far short (prototypes). */
+    private const FAR_SHORT = 0.3;
 
     private const MOST_TOLD = 12;
-
-    /** From such an effort on a session was hard. */
-    public const HARD_EFFORT = 8;
 
     /**
      * @param  non-empty-list<int>  $clean  reps or seconds
@@ -28,6 +27,7 @@ final readonly class SessionResult
      * @param  int  $tooFast  sets that went down faster than asked
      * @param  float|null  $expected  the median of the first set, as it was foretold; known of hard sessions
      * @param  int|null  $effort  0–10
+     * @param  int|null  $asked  reps of each set, at the least
      */
     public function __construct(
         public int $day,
@@ -36,6 +36,7 @@ final readonly class SessionResult
         public int $tooFast = 0,
         public ?float $expected = null,
         public ?int $effort = null,
+        public ?int $asked = null,
     ) {
     }
 
@@ -51,10 +52,32 @@ final readonly class SessionResult
         };
     }
 
-    /** Whether not one set came up to the floor. */
+    /** Whether half of the sets came to little of what was asked; where seconds or all reps together count, not one to the floor. */
     public function fallsShort(Standard $standard): bool
     {
-        return max($this->clean) < $standard->floor;
+        return $standard->measure === Measure::Reps
+            ? $this->median() < Done::FAILED * $this->askedOr($standard)
+            : max($this->clean) < $standard->floor;
+    }
+
+    /** Whether half of them came to next to nothing. */
+    public function fallsFarShort(Standard $standard): bool
+    {
+        return $standard->measure === Measure::Reps && $this->median() < self::FAR_SHORT * $this->askedOr($standard);
+    }
+
+    public function askedOr(Standard $standard): int
+    {
+        return $this->asked ?? $standard->count;
+    }
+
+    private function median(): float
+    {
+        $sorted = $this->clean;
+        sort($sorted);
+        $last = count($sorted) - 1;
+
+        return ($sorted[intdiv($last, 2)] + $sorted[intdiv($last + 1, 2)]) / 2.0;
     }
 
     public function cleanShare(): float
@@ -78,9 +101,7 @@ final readonly class SessionResult
     /** Whether it was hard, and the first set far under what was foretold. */
     public function fallsOff(): bool
     {
-        return $this->expected !== null
-            && $this->effort >= self::HARD_EFFORT
-            && $this->clean[0] <= (1.0 - self::FALLS_OFF) * $this->expected;
+        return FallenOff::is($this->expected, $this->effort, $this->clean[0]);
     }
 
     /** The first of them where nobody would read all. */

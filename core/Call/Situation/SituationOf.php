@@ -12,6 +12,7 @@ use SteadyRung\Method\Measure;
 use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Diary\Diary;
 use SteadyRung\Plan\Diary\Done;
+use SteadyRung\Plan\Diary\FallenOff;
 use SteadyRung\Plan\Diary\LimitingFactor;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Diary\Signal;
@@ -186,6 +187,18 @@ final readonly class SituationOf
         return $sessions;
     }
 
+    /**
+     * The least that was asked of a set; none where nobody said.
+     *
+     * @param  non-empty-list<Done>  $sets
+     */
+    private static function asked(array $sets): ?int
+    {
+        $asked = array_filter(array_map(static fn (Done $d): ?int => $d->askedReps, $sets));
+
+        return $asked === [] ? null : min($asked);
+    }
+
     /** @param  non-empty-list<Done>  $sets */
     private function result(int $day, array $sets): SessionResult
     {
@@ -198,10 +211,11 @@ final readonly class SituationOf
             $counts,
             array_sum(array_map(static fn (Done $d): int => $d->noCounts, $sets)),
             count(array_filter($sets, static fn (Done $d): bool => $d->isTooFast())),
-            $this->standard->measure === Measure::Reps && $pattern !== null && $effort >= SessionResult::HARD_EFFORT
+            $this->standard->measure === Measure::Reps && $pattern !== null && $effort >= FallenOff::HARD_EFFORT
                 ? $this->context->estimates->medianBefore($pattern, $sets[0]->load, $day)
                 : null,
             $effort,
+            $this->standard->measure === Measure::Reps ? self::asked($sets) : null,
         );
     }
 }

@@ -35,6 +35,7 @@ enum HouseRule: string
     case Machines = 'machines';
     case Stages = 'stages';
     case Kipping = 'kipping';
+    case Tries = 'tries';
     case Confirm = 'confirm';
 
     public function point(): string
@@ -195,6 +196,11 @@ enum HouseRule: string
         'kipping' => ['Kipping', [
             'after-strict' => ['not before five clean strict reps', 'It loads the shoulder without the muscle to bear it.'],
             'never' => ['never', 'It is another movement, and none that strict reps need.'],
+        ]],
+        'tries' => ['Tries at the first strict rep', [
+            'usual' => ['from a chance of one in five', 'First and fresh, five days apart: a miss costs no work, and the first rep is found sooner (ours).'],
+            'rare' => ['from a chance of one in four', 'Ten days apart: fewer misses, for whom they discourage.'],
+            'often' => ['from a chance of one in ten', 'Four days apart, and once in four weeks from one in fifty: whoever likes to know goes and looks.'],
         ]],
         'confirm' => ['Two sessions before less help', [
             'yes' => ['yes', 'One good day is not a level (ours).'],

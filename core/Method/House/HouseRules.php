@@ -11,6 +11,7 @@ use SteadyRung\Method\Measure;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Method\Stage;
+use SteadyRung\Strength\TryPace;
 
 /**
  * How a gym settles what practitioners disagree about.
@@ -204,6 +205,11 @@ final readonly class HouseRules
     public function allowsBands(): bool
     {
         return ! $this->says(HouseRule::Bands, 'avoid');
+    }
+
+    public function tryPace(): TryPace
+    {
+        return TryPace::from($this->position(HouseRule::Tries));
     }
 
     /** Whether strict chin-ups count wherever strict pull-ups do. */

@@ -13,6 +13,7 @@ use SteadyRung\Method\Place;
 use SteadyRung\Plan\Diary\BrakedHops;
 use SteadyRung\Plan\Diary\Diary;
 use SteadyRung\Plan\Diary\Done;
+use SteadyRung\Plan\Diary\FallenOff;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Diary\Signal;
 use SteadyRung\Plan\Diary\TimeOff;
@@ -147,6 +148,58 @@ final readonly class AthleteContext
     public function isSore(): bool
     {
         return $this->diary->soreness($this->today) >= Signal::MARKED_SORENESS;
+    }
+
+    /** Whether the last two sessions on the rung in use were hard and fell far under what was foretold. */
+    public function hasFallenOff(): bool
+    {
+        $first = [];
+        foreach ($this->work() as $done) {
+            if ($done->day < $this->today) {
+                $first[$done->day] ??= $done;
+            }
+        }
+        $latest = array_slice($first, -FallenOff::SESSIONS, null, true);
+
+        return count($latest) === FallenOff::SESSIONS
+            && $this->today - array_key_last($latest) <= FallenOff::DAYS
+            && array_filter($latest, $this->fellOff(...)) === $latest;
+    }
+
+    /** Whether the next session is to be easier: fewer sets, more help, no lowering and no test. */
+    public function isEased(): bool
+    {
+        return $this->isSore() || $this->hasFallenOff();
+    }
+
+    /** Whether a set of the last session on the rung in use came to little of what was asked. */
+    public function failedLast(): bool
+    {
+        $work = $this->work();
+        $last = $work === [] ? null : $work[count($work) - 1]->day;
+
+        return array_filter($work, static fn (Done $d): bool => $d->day === $last && $d->isFailed()) !== [];
+    }
+
+    /** @return list<Done> whole sets of work on the rung in use, in order */
+    private function work(): array
+    {
+        $rung = $this->place->rung;
+
+        return $rung === null ? [] : array_values(array_filter(
+            $this->diary->done,
+            static fn (Done $d): bool => $d->purpose === Purpose::Work && ! $d->isPart && $d->isOn($rung),
+        ));
+    }
+
+    private function fellOff(Done $first): bool
+    {
+        $effort = $this->diary->signalOf($first->day)?->effort;
+        $pattern = $first->pattern();
+
+        return $pattern !== null
+            && $effort >= FallenOff::HARD_EFFORT
+            && FallenOff::is($this->estimates->medianBefore($pattern, $first->load, $first->day), $effort, (int) $first->reps);
     }
 
     public function caps(): Caps

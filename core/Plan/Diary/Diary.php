@@ -13,6 +13,7 @@ use SteadyRung\Safety\Caps;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Safety\ScreenDue;
 use SteadyRung\Safety\Symptom;
+use SteadyRung\Strength\Tries;
 
 /**
  * What was done and told up to a day, as planning and judging look at it.
@@ -179,6 +180,21 @@ final readonly class Diary
     public function lastTry(): ?int
     {
         return $this->last(static fn (Done $d): bool => $d->purpose === Purpose::Try || $d->purpose === Purpose::Test)?->day;
+    }
+
+    /** Those of the last year. */
+    public function tries(int $today): Tries
+    {
+        $from = $today - Tries::YEAR_DAYS;
+        if ($this->past !== null) {
+            return $this->past->tries($from);
+        }
+        $tries = array_filter(
+            $this->done,
+            static fn (Done $d): bool => $d->day > $from && in_array($d->purpose, [Purpose::Try, Purpose::Test], true),
+        );
+
+        return new Tries(array_values(array_map(static fn (Done $d): array => [$d->day, $d->reps > 0], $tries)));
     }
 
     /** The most strict reps in one set. */

@@ -28,6 +28,9 @@ final readonly class Done
 
     private const SAME_SHARE = 1e-6;
 
+    /** Less than this part of what was asked is a failed set (prototypes). */
+    public const FAILED = 0.6;
+
     /**
      * @param  float  $share  carried, of bodyweight
      * @param  string|null  $work  the same wherever the same work is done, where the gear is known by name
@@ -95,6 +98,12 @@ final readonly class Done
         return $this->share >= 1.0 - self::SAME_SHARE && $this->style->movement === Movement::Full && $this->pattern() === Pattern::Chin
             ? (int) $this->reps
             : 0;
+    }
+
+    /** Whether it came to little of what was asked. */
+    public function isFailed(): bool
+    {
+        return $this->askedReps !== null && $this->reps !== null && $this->reps < self::FAILED * $this->askedReps;
     }
 
     /** What a gate counts of it. */

@@ -47,7 +47,7 @@ final readonly class Course
         }
         $steps = match (true) {
             TodaysRung::legsGiveTheRest($now->rung) => self::fading($context, $now->rung),
-            self::climbs($context, $now) => (new Pick($context))->steps($now->rung, $now->stage->work()),
+            self::climbs($context, $now) => self::climbing($context, $now->rung, $now->stage->work()),
             default => new Steps($now->rung, null, null),
         };
         $within = $steps->up !== null && self::isInStage($now, $steps->up) ? $now->on($steps->up) : null;
@@ -94,6 +94,17 @@ final readonly class Course
         $lanes = array_map(static fn (AllowedExercises $m): Lane => $m->kind->lane(), $work->allowed);
 
         return $work->meansOf($rung) !== null || ($work->climbs && in_array($rung->exercise->setup->kind()->lane(), $lanes, true));
+    }
+
+    /** Up by one step of the ladder; down, where the work failed, to the hardest that is likely again, else by one step. */
+    private static function climbing(AthleteContext $context, Rung $now, Prescription $work): Steps
+    {
+        $pick = new Pick($context);
+        $steps = $pick->steps($now, $work);
+
+        $easier = $context->failedLast() || $context->isEased() ? $pick->easier($work, $now) : null;
+
+        return new Steps($now, $steps->up, $easier ?? $steps->down);
     }
 
     /** Where the legs help as much as is missing, less and more of the foot. */

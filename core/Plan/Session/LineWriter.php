@@ -128,7 +128,7 @@ final readonly class LineWriter
             return $left;
         }
         [$sets, $amount] = $isLowering ? LoweringsLeft::fit($line->sets, $line->amount, (int) $left) : [$line->sets, $line->amount];
-        $sets = $this->context->isSore() && $line->part === SessionPart::Main ? max(1, $sets - 1) : $sets;
+        $sets = $this->context->isEased() && $line->part === SessionPart::Main ? max(1, $sets - 1) : $sets;
         $first = $this->predicted($line, $rung);
         if ($first !== null && ! TodaysRung::isPossible($this->context, $rung)) {
             return "$rung->name left out: not one rep is likely yet.";
@@ -137,7 +137,7 @@ final readonly class LineWriter
         $held = $rung->exercise->style->movement->isTimed() ? HeldSeconds::of($this->context, $rung, $amount) : null;
         $likely = $first === null ? $held->amount ?? $amount : $this->asHard($line, $rung, Likely::of($amount, $first), $first);
         $begun = $this->begun($line, $sets);
-        $grown = $this->context->isSore() ? null : Growth::of($this->context, $line, $rung);
+        $grown = $this->context->isEased() ? null : Growth::of($this->context, $line, $rung);
         $rest = $begun === null ? $likely : Amount::of(Measure::Reps, max(1, $line->amount->high - $begun->reps));
         $down = WayDown::of($this->context, $rung, $sets, $grown->amount ?? $rest, $left);
         $notes = [
@@ -230,7 +230,7 @@ final readonly class LineWriter
         if ($steps === null || $up === null || $work->do !== $steps->from || $work->amount->measure !== Measure::Reps) {
             return null;
         }
-        if ($this->context->isSore() || TodaysRung::legsGiveTheRest($up) || $up->exercise->style->movement !== Movement::Full) {
+        if ($this->context->isEased() || TodaysRung::legsGiveTheRest($up) || $up->exercise->style->movement !== Movement::Full) {
             return null;
         }
         $likely = $this->context->believed($up)->onRung($up);
@@ -282,7 +282,7 @@ final readonly class LineWriter
         return $line->part === SessionPart::Main
             && $rung->exercise->style->movement === Movement::Full
             && $rung->exercise->setup->kind() !== ChoiceKind::Hop
-            && $this->context->rules->goesToFailure() && ! $this->context->isSore();
+            && $this->context->rules->goesToFailure() && ! $this->context->isEased();
     }
 
     /** No more reps of main work than the house asks of what is likely. */
@@ -308,8 +308,8 @@ final readonly class LineWriter
     /** How many may be written yet, or why none. */
     private function loweringsLeft(int $lowered): int|string
     {
-        if ($this->context->isSore()) {
-            return 'Lowering left out: sore.';
+        if ($this->context->isEased()) {
+            return sprintf('Lowering left out: %s.', $this->context->isSore() ? 'sore' : 'tired');
         }
         $left = LoweringsLeft::of($this->context);
 

@@ -148,6 +148,30 @@ final readonly class Pick
         return $easier === [] ? $than : $easier[count($easier) - 1];
     }
 
+    /**
+     * The hardest of a line's rungs that is felt to be easier than one, done as it is, and likely again; none where none is.
+     */
+    public function easier(Prescription $line, Rung $than): ?Rung
+    {
+        $rungs = array_filter(
+            array_merge([], ...array_map($this->rungs(...), $this->allowed($line))),
+            static fn (Rung $r): bool => $r->exercise->style->movement === $than->exercise->style->movement
+                && $than->share() - $r->share() >= Steps::SMALLEST
+                && $than->load->effectiveShare() > $r->load->effectiveShare(),
+        );
+        usort(
+            $rungs,
+            static fn (Rung $a, Rung $b): int => [$b->load->effectiveShare(), $a->name] <=> [$a->load->effectiveShare(), $b->name],
+        );
+        foreach ($rungs as $rung) {
+            if ($this->isLikelyAgain($line, $rung)) {
+                return $rung;
+            }
+        }
+
+        return null;
+    }
+
     private function isLikelyAgain(Prescription $line, Rung $rung): bool
     {
         $estimate = $this->context->estimate($rung);

@@ -40,6 +40,9 @@ final readonly class SessionNotes
                     $this->context->diary->soreness($this->context->today),
                 )
                 : null,
+            ! $this->context->isSore() && $this->context->hasFallenOff()
+                ? 'Two hard sessions far under what was foretold: fewer sets, more help, no lowering and no test.'
+                : null,
             $this->builder->idea ?? $stage->note,
             $this->builder?->saysIn($this->context->builders->weeksInto($this->context->today)),
             $over === null ? null : $over->words().($over->isTested ? " $over->next" : ' A fresh test ends it.'),

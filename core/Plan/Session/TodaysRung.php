@@ -37,7 +37,7 @@ final readonly class TodaysRung
             $inUse === null => new self(null),
             ! self::isCountedIn($inUse, $line) => new self($pick->of($line)),
             $context->daysAway() >= Comeback::AWAY_DAYS => new self($pick->noHarder($line, $inUse)),
-            $context->isSore() => new self(self::easier($course) ?? $inUse),
+            $context->isEased() => new self(self::easier($course) ?? $inUse),
             ! self::isPossible($context, $inUse) => self::instead($pick->of($line), $inUse),
             default => new self($inUse, $inUse->load->warning(WarningCode::HeelsSlip)?->text),
         };

@@ -15,7 +15,6 @@ use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Session\Block;
 use SteadyRung\Plan\Session\Course;
 use SteadyRung\Plan\Session\Watch;
-use SteadyRung\Strength\StrictTry;
 
 /**
  * The next number of strict reps before anything else, fresh: a try at the first, a test where it is as likely as not.
@@ -27,7 +26,7 @@ final readonly class FreshTry
     /** @return list<Block> none where it is not worth it, or the last one is not long enough ago */
     public static function blocks(AthleteContext $context, Course $course, ?Refusal $refused): array
     {
-        $goal = $refused !== null || $context->isSore() ? null : StrictGoal::of($context);
+        $goal = $refused !== null || $context->isEased() ? null : StrictGoal::of($context);
         $over = BuilderOver::of($context);
         $ends = $over !== null && ! $over->isTested;
         if ($goal === null || ! ($ends || self::isDue($context, $course, $goal))) {
@@ -51,14 +50,12 @@ final readonly class FreshTry
         )];
     }
 
-    /** A first rep is tried from a small chance on, unless strict reps are the work anyhow; more of them are tested. */
+    /** A first rep is tried before it is likely, unless strict reps are the work anyhow; more of them are tested. */
     private static function isDue(AthleteContext $context, Course $course, StrictGoal $goal): bool
     {
-        $last = $context->diary->lastTry();
         $isFirst = $goal->reps === 1;
         $isWork = $course->now->rung !== null && $course->now->rung->exercise->isStrictPull();
 
-        return StrictTry::isLongEnoughAgo($last === null ? null : $context->today - $last)
-            && ($isFirst ? ! $isWork && StrictTry::isWorthIt($goal->chance) : $goal->isTest());
+        return $goal->isDue && ($isFirst ? ! $isWork : $goal->isTest());
     }
 }

@@ -14,6 +14,7 @@ use SteadyRung\Method\House\HouseRule;
 use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Strength\Forecast;
+use SteadyRung\Strength\StrictTry;
 
 /**
  * The next number of strict reps worth a test, and the chance of it today: what the session writes and the call speaks of.
@@ -23,7 +24,8 @@ final readonly class StrictGoal
     /** From this chance on it is a test; below, a first rep is tried. */
     public const TEST_CHANCE = 0.5;
 
-    public function __construct(public Rung $strict, public int $reps, public float $chance)
+    /** @param  bool  $isDue  long enough after the last try or test */
+    public function __construct(public Rung $strict, public int $reps, public float $chance, public bool $isDue = true)
     {
     }
 
@@ -37,7 +39,17 @@ final readonly class StrictGoal
         $reps = $strict->exercise->style->grip === Grip::Under ? 1 : self::beyond($context->mostStrict());
         $chance = $context->believed($strict)->onRung($strict)?->chanceOf((float) $reps);
 
-        return $chance === null ? null : new self($strict, $reps, $chance);
+        return $chance === null ? null : new self($strict, $reps, $chance, self::due($context, $reps, $chance));
+    }
+
+    /** A first rep is tried as often as the house does; more of them are tested. */
+    private static function due(AthleteContext $context, int $reps, float $chance): bool
+    {
+        $tries = $context->diary->tries($context->today);
+
+        return $reps === 1
+            ? $tries->isDue($chance, $context->rules->tryPace(), $context->today)
+            : StrictTry::isLongEnoughAgo($tries->daysSinceLast($context->today));
     }
 
     public function isTest(): bool

@@ -43,7 +43,19 @@ it('fires at its bound and not beside it', function (Rule $rule, array $sessions
     'sixty-nine of a hundred clean' => [new StepDownUnclean, [new SessionResult(0, [69], noCounts: 31)], true],
     'half of the sets too fast' => [new StepDownUnclean, [new SessionResult(0, [5, 5], tooFast: 1)], false],
     'more than half of the sets too fast' => [new StepDownUnclean, [new SessionResult(0, [5, 5, 5], tooFast: 2)], true],
-    'one session short' => [new StepDownBelowFloor, [new SessionResult(0, [5, 4, 4]), new SessionResult(2, [4, 4, 4])], false],
+    'one session short' => [new StepDownBelowFloor, [new SessionResult(0, [5, 5, 4]), new SessionResult(2, [4, 4, 4])], false],
+    'six tenths of what was asked' => [
+        new StepDownBelowFloor,
+        [new SessionResult(0, [6, 6, 6], asked: 10), new SessionResult(2, [6, 6, 6], asked: 10)],
+        false,
+    ],
+    'under six tenths twice' => [
+        new StepDownBelowFloor,
+        [new SessionResult(0, [6, 5, 5], asked: 10), new SessionResult(2, [9, 5, 5], asked: 10)],
+        true,
+    ],
+    'three tenths once' => [new StepDownBelowFloor, [new SessionResult(0, [3, 3, 3], asked: 10)], false],
+    'under three tenths once' => [new StepDownBelowFloor, [new SessionResult(0, [5, 2, 2], asked: 10)], true],
     'two sessions short' => [new StepDownBelowFloor, [new SessionResult(0, [4, 4, 4]), new SessionResult(2, [4, 4, 4])], true],
     'a quarter under, twice' => [
         new RestWhenFallingOff,

@@ -56,12 +56,12 @@ it('steps down when no set came up to the floor in two sessions running', functi
 
     expect($call->verdict)->toBe(Verdict::StepDown)
         ->and($call->next->share())->toBeLessThan(rung(fineKit(), on('d'))->share())
-        ->and($call->reasons[0]->text)->toBe('Under 5 clean in 2 sessions running (4, 3, 4; 4, 3, 4).');
+        ->and($call->reasons[0]->text)->toBe('Half of the sets short of the 8 asked in 2 sessions running (4, 3, 4; 4, 3, 4).');
 });
 
-it('does not step down for one short session, a set at the floor, or with nothing easier', function (): void {
+it('does not step down for one short session, half of the sets at the floor, or with nothing easier', function (): void {
     expect(Judge::call(situation(fineKit(), on('d'), [MET, SHORT]))->verdict)->toBe(Verdict::Stay)
-        ->and(Judge::call(situation(fineKit(), on('d'), [SHORT, [5, 4, 3]]))->verdict)->toBe(Verdict::Stay)
+        ->and(Judge::call(situation(fineKit(), on('d'), [SHORT, [5, 5, 3]]))->verdict)->toBe(Verdict::Stay)
         ->and(Judge::call(situation(kit(['a' => 13]), on('a'), [SHORT, SHORT]))->verdict)->toBe(Verdict::Stay);
 });
 

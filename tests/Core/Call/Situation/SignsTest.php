@@ -149,7 +149,7 @@ it('climbs without a gate session where eight are likely on the next rung', func
         ->and($call->verdict)->toBeIn([Verdict::Stay, Verdict::Climb]);
 });
 
-it('tests where a strict rep is as likely as not, and not within ten days of a try', function (?int $triedDaysAgo, Verdict $verdict): void {
+it('tests where a strict rep is as likely as not, and not within five days of a try', function (?int $triedDaysAgo, Verdict $verdict): void {
     $rung = bandRung(13);
     $done = sessionsOn($rung, 4, 7, 1);
     if ($triedDaysAgo !== null) {
@@ -157,7 +157,7 @@ it('tests where a strict rep is as likely as not, and not within ten days of a t
     }
 
     expect(callOf(athleteContext($done, rung: $rung))->verdict)->toBe($verdict);
-})->with([[null, Verdict::Test], [5, Verdict::Stay]]);
+})->with([[null, Verdict::Test], [5, Verdict::Test], [4, Verdict::Stay]]);
 
 it('leads over the end of a stage, where the gate, the days and the hang are there', function (): void {
     $rung = rung(smallGym(), OnBands::of('high', Attach::Knee, ['b13']), athlete(70, 1.75, 2.1));

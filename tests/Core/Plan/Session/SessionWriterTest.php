@@ -83,7 +83,7 @@ it('chooses cues that answer what was seen lately', function (): void {
     )->toBe(FormFault::LegsKick->cue());
 });
 
-it('begins with a fresh try from a chance of one in four on, ten days apart, and calls it a test where it is likely', function (
+it('begins with a fresh try from a chance of one in five on, five days apart, and calls it a test where it is likely', function (
     int $mm,
     int $reps,
     ?int $triedDaysAgo,
@@ -99,12 +99,12 @@ it('begins with a fresh try from a chance of one in four on, ten days apart, and
     expect($tries[0]->purpose ?? null)->toBe($purpose);
 })->with([
     'hardly' => [32, 5, null, null],
-    'not quite one in four' => [22, 3, null, null],
-    'one in four' => [22, 4, null, Purpose::Try],
+    'not quite one in five' => [22, 3, null, null],
+    'one in five' => [22, 4, null, Purpose::Try],
     'an even chance' => [22, 5, null, Purpose::Test],
     'likely' => [13, 9, null, Purpose::Test],
-    'likely, but tried nine days ago' => [13, 9, 9, null],
-    'likely, and tried ten days ago' => [13, 9, 10, Purpose::Test],
+    'likely, but tried four days ago' => [13, 9, 4, null],
+    'likely, and tried five days ago' => [13, 9, 5, Purpose::Test],
 ]);
 
 it('keeps the caps of lowering: fifteen a session and thirty a week at first, two days a week, and says what the school asks', function (
