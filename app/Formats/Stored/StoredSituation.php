@@ -10,6 +10,7 @@ use SteadyRung\Body\Body;
 use SteadyRung\Call\Situation\AsForetold;
 use SteadyRung\Call\Situation\FromEstimate;
 use SteadyRung\Call\Situation\Instead;
+use SteadyRung\Call\Situation\Overdue;
 use SteadyRung\Call\Situation\Progress;
 use SteadyRung\Call\Situation\SessionResult;
 use SteadyRung\Call\Situation\Signs;
@@ -110,6 +111,7 @@ final class StoredSituation
             'goal' => $signs->goal === null
                 ? null
                 : ['rung' => $signs->goal->strict->key(), 'reps' => $signs->goal->reps, 'chance' => $signs->goal->chance, 'due' => $signs->goal->isDue],
+            'overdue' => $signs->overdue === null ? null : get_object_vars($signs->overdue),
             'instead' => $signs->instead?->found()?->key(),
             'rungs' => array_map(static fn (Rung $r): array => self::whole($r, $situation), array_values($rungs)),
         ], static fn (mixed $value): bool => $value !== null);
@@ -190,6 +192,7 @@ final class StoredSituation
         $goal = $told->optionalObject('goal');
         $progress = $told->optionalObject('progress');
         $over = $signs->optionalObject('over');
+        $overdue = $told->optionalObject('overdue');
         $instead = $rungs[$told->optionalText('instead', StoredForm::ANY) ?? ''] ?? null;
 
         return new Signs(
@@ -224,6 +227,14 @@ final class StoredSituation
             daysAtStage: $told->integer('days_at_stage'),
             endsStage: $signs->has('ends_stage') && $signs->boolean('ends_stage'),
             lacks: $signs->optionalText('lacks_hang', StoredForm::ANY),
+            overdue: $overdue === null
+                ? null
+                : new Overdue(
+                    $overdue->integer('weeks'),
+                    self::weeks($overdue),
+                    $overdue->text('cause', StoredForm::ANY),
+                    $overdue->text('instead', StoredForm::ANY),
+                ),
             over: $over === null
                 ? null
                 : new BuilderOver(
@@ -233,6 +244,14 @@ final class StoredSituation
                     $over->text('next', StoredForm::ANY),
                 ),
         );
+    }
+
+    /** @return array{int, int} */
+    private static function weeks(JsonObject $overdue): array
+    {
+        $weeks = array_map(intval(...), $overdue->numbers('usual', 2));
+
+        return [$weeks[0] ?? 0, $weeks[1] ?? 0];
     }
 
     private static function session(JsonObject $s): SessionResult

@@ -33,6 +33,7 @@ final readonly class Stay implements Rule
     public function look(Situation $situation): Finding
     {
         $latest = $situation->latest();
+        $overdue = $situation->signs->overdue;
 
         return Finding::fires(new Call(
             verdict: $this->verdict(),
@@ -48,6 +49,10 @@ final readonly class Stay implements Rule
                             $situation->standard->measure === Measure::Seconds ? ' s' : ' clean',
                         ),
                 ),
+                ...($overdue === null ? [] : [
+                    new Evidence($overdue->words(), (float) $overdue->weeks, (float) $overdue->usual[1]),
+                    new Evidence($overdue->cause),
+                ]),
                 ...$this->slips($situation->rung()),
                 ...$situation->largeStep(),
             ],
@@ -73,7 +78,9 @@ final readonly class Stay implements Rule
     {
         $over = $situation->signs->over;
 
-        return array_merge($over === null ? [] : [$over->next], $this->missingSessions($situation), $this->missingChance($situation))
+        $overdue = $situation->signs->overdue;
+
+        return array_merge($over === null ? [] : [$over->next], $overdue === null ? [] : [$overdue->instead], $this->missingSessions($situation), $this->missingChance($situation))
             ?: ['Nothing: look again after the next session.'];
     }
 

@@ -43,6 +43,7 @@ final readonly class Signs
         public bool $endsStage = false,
         public ?string $lacks = null,
         public ?BuilderOver $over = null,
+        public ?Overdue $overdue = null,
     ) {
     }
 }

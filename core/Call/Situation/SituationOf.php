@@ -29,6 +29,9 @@ final readonly class SituationOf
 {
     private const LATEST_SESSIONS = 8;
 
+    /** What was left within so many days is not gone back to by a switch (judgement). */
+    private const SWITCHED_DAYS = 42;
+
     /** What differs by more in carried share is no switch but a step. */
     private const SAME_SHARE = 2 * Steps::SMALLEST;
 
@@ -73,6 +76,7 @@ final readonly class SituationOf
         $lastDay = $diary->lastDay($today);
         $last = $lastDay === null ? null : $diary->signalOf($lastDay);
         $lastTry = $diary->lastTry();
+        $lacks = BeforeHanging::lacks($this->context, $this->course) ?? $this->course->awaits();
 
         return new Signs(
             pain: $diary->pain(),
@@ -88,7 +92,8 @@ final readonly class SituationOf
             daysAtStage: $today - $this->context->place->since,
             endsStage: $this->course->endsStage(),
             over: BuilderOver::of($this->context),
-            lacks: BeforeHanging::lacks($this->context, $this->course) ?? $this->course->awaits(),
+            overdue: Overdue::of($this->context, $this->course, $this->standard, $lacks),
+            lacks: $lacks,
         );
     }
 
@@ -143,11 +148,22 @@ final readonly class SituationOf
             }
         }
         $sameLane = array_values(array_filter($others, static fn (Rung $r): bool => $r->exercise->setup->kind()->lane() === $lane));
-        $others = Pick::nearestFirst($sameLane === [] ? $others : $sameLane, $this->rung);
+        $others = Pick::nearestFirst(array_filter($sameLane === [] ? $others : $sameLane, $this->isWorthASwitch(...)), $this->rung);
         $isNear = $others !== []
             && ($this->rung->exercise->style->movement->isTimed() || abs($others[0]->share() - $this->rung->share()) <= self::SAME_SHARE);
 
         return $isNear ? $others[0] : null;
+    }
+
+    /** Nothing whose help nobody measured, and nothing that was left a few weeks ago: no switching to and fro. */
+    private function isWorthASwitch(Rung $rung): bool
+    {
+        $since = $this->context->today - self::SWITCHED_DAYS;
+
+        return $rung->holds() && array_filter(
+            $this->context->diary->done,
+            static fn (Done $d): bool => $d->day > $since && $d->purpose === Purpose::Work && $d->isOn($rung),
+        ) === [];
     }
 
     /**

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Call\Call;
 use SteadyRung\Call\Confidence;
 use SteadyRung\Call\PlaceAfter;
 use SteadyRung\Call\Rules\Judge;
@@ -118,6 +119,21 @@ it('switches when the grip gives out twice running, when it takes no hold, and w
     'no hold' => [[Signal::of(WEDNESDAY - 3, takesHold: false)], null],
     'gear' => [[], 'The kit lacks the band b29.'],
 ]);
+
+it('does not switch back to what was left a few weeks ago, and never onto help that nobody measured', function (): void {
+    $signals = [Signal::of(WEDNESDAY - 3, takesHold: false)];
+    $call = fn (array $before): Call => callOf(athleteContext(
+        [...$before, ...sessionsOn(bandRung(), 3, 7, 1)],
+        rung: bandRung(),
+        signals: $signals,
+        kit: gymWithHoist(),
+    ));
+    $first = $call([])->next;
+
+    expect($first->holds())->toBeTrue()
+        ->and($call(sessionsOn($first, 2, 8, 2, lastDaysAgo: 20))->next?->key())->not->toBe($first->key())
+        ->and($call(sessionsOn($first, 2, 8, 2, lastDaysAgo: 50))->next?->key())->toBe($first->key());
+});
 
 it('does not switch where this kit has nothing at about that share', function (): void {
     $call = callOf(athleteContext(
