@@ -5,7 +5,8 @@ declare(strict_types=1);
 
 /**
  * Methods and rules of thumb on virtual athletes through the real sessions and calls: failed, lost and wasted sessions, weeks to the
- * first strict rep, lowering volume, soreness. Every athlete is drawn once and trained by each, so that they are compared in pairs.
+ * first strict rep and after the first day on which it was there, tries missed, calls taken back, lowering volume, soreness. Two of the
+ * models were never used to draw a constant. Seeds are the numbers of the athletes, from one on. Every athlete is drawn once and trained by each, so that they are compared in pairs.
  * Results are kept line by line in a file; a run that was stopped goes on there.
  *
  * php bench/apprentices.php [athletes of each model] [results file] [methods, comma between]
@@ -15,6 +16,7 @@ require_once __DIR__.'/../vendor/autoload.php';
 
 use App\Formats\Methods\Catalogue;
 use SteadyRung\Body\Body;
+use SteadyRung\Call\Verdict;
 use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
@@ -36,12 +38,14 @@ use SteadyRung\Simulation\DaySets;
 use SteadyRung\Simulation\Draws;
 use SteadyRung\Simulation\ResponseModel;
 use SteadyRung\Simulation\RuleOfThumb;
+use SteadyRung\Simulation\TrainedDay;
 use SteadyRung\Simulation\Trainee;
 use SteadyRung\Simulation\VirtualAthlete;
 
 const DAYS = 364;
 const BAND_SD = 0.03;
 const SHORT_RUN = 4;
+const REVERSED_WITHIN = 4;
 
 $count = (int) ($argv[1] ?? 20);
 $file = $argv[2] ?? sys_get_temp_dir().'/apprentices.jsonl';
@@ -85,15 +89,30 @@ function thinning(RungSearch $search, Body $body): array
     ];
 }
 
-/** @param  iterable<int, list<Done>>  $days */
+/**
+ * Whether a call takes back what one of the last ones did.
+ *
+ * @param  list<Verdict|null>  $before
+ */
+function isReversal(?Verdict $now, array $before): bool
+{
+    return ($now === Verdict::Climb && in_array(Verdict::StepDown, $before, true))
+        || ($now === Verdict::StepDown && in_array(Verdict::Climb, $before, true));
+}
+
+/** @param  iterable<int, TrainedDay|list<Done>>  $days */
 function outcome(iterable $days, Trainee $trainee): array
 {
     $out = [
         'sets' => 0, 'failed' => 0, 'sessions' => 0, 'lost' => 0, 'wasted' => 0, 'weeks' => 52.0, 'lowerings' => 0, 'sore' => 0,
-        'able' => 52.0, 'missed' => 0, 'bad_runs' => 0, 'wasted_sets' => 0,
+        'able' => 52.0, 'missed' => 0, 'bad_runs' => 0, 'wasted_sets' => 0, 'reversals' => 0,
     ];
     $short = 0;
-    foreach ($days as $day => $sets) {
+    $changes = [];
+    foreach ($days as $day => $of) {
+        [$sets, $verdict] = $of instanceof TrainedDay ? [$of->sets, $of->call?->verdict] : [$of, null];
+        $out['reversals'] += isReversal($verdict, array_slice($changes, -REVERSED_WITHIN)) ? 1 : 0;
+        $changes[] = $verdict;
         $came = new DaySets($sets);
         $out['able'] = $trainee->athlete->capacityShare() >= 1.0 ? min($out['able'], $day / 7.0) : $out['able'];
         $out['missed'] += $came->missedTries();
@@ -141,7 +160,7 @@ foreach (ResponseModel::cases() as $model) {
                     foreach (
                         Apprenticeship::of($trainee, Catalogue::method($policy), HouseRules::usual(), $ways, DAYS) as $day => $trained
                     ) {
-                        yield $day => $trained->sets;
+                        yield $day => $trained;
                     }
                 })(),
             };
@@ -175,7 +194,7 @@ function mean(array $of, string $what): string
 }
 
 printf(
-    "%-16s %-16s %5s %13s %12s %10s %13s %15s\n",
+    "%-16s %-16s %5s %13s %12s %10s %13s %17s %16s\n",
     'policy',
     'model',
     'n',
@@ -184,6 +203,7 @@ printf(
     'missed',
     'most missed',
     'bad runs in 1000',
+    'reversed in 100',
 );
 foreach ($policies as $policy) {
     foreach ([...array_column(ResponseModel::cases(), 'value'), 'all'] as $model) {
@@ -197,7 +217,7 @@ foreach ($policies as $policy) {
         );
         $late = array_filter($waits, static fn (float $w): bool => $w > 0.0);
         printf(
-            "%-16s %-16s %5d %13.2f %12.2f %10.1f %13d %15.2f\n",
+            "%-16s %-16s %5d %13.2f %12.2f %10.1f %13d %17.2f %16.2f\n",
             $policy,
             $model,
             count($of),
@@ -206,6 +226,7 @@ foreach ($policies as $policy) {
             array_sum(array_column($of, 'missed')) / count($of),
             max(array_column($of, 'missed')),
             1000 * array_sum(array_column($of, 'bad_runs')) / max(1, array_sum(array_column($of, 'sessions'))),
+            100 * array_sum(array_column($of, 'reversals')) / max(1, array_sum(array_column($of, 'sessions'))),
         );
     }
 }
