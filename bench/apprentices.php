@@ -13,6 +13,7 @@ declare(strict_types=1);
  */
 
 require_once __DIR__.'/../vendor/autoload.php';
+require_once __DIR__.'/support/gym.php';
 
 use App\Formats\Methods\Catalogue;
 use SteadyRung\Body\Body;
@@ -22,12 +23,7 @@ use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Search\RungSearch;
-use SteadyRung\Kit\Band\CalibrationPoint;
 use SteadyRung\Kit\Band\LoopBand;
-use SteadyRung\Kit\Bar;
-use SteadyRung\Kit\Box;
-use SteadyRung\Kit\Kit;
-use SteadyRung\Kit\RingPair;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Plan\Context\SearchedRungs;
 use SteadyRung\Plan\Diary\Done;
@@ -50,30 +46,6 @@ const REVERSED_WITHIN = 4;
 $count = (int) ($argv[1] ?? 20);
 $file = $argv[2] ?? sys_get_temp_dir().'/apprentices.jsonl';
 $policies = [...explode(',', $argv[3] ?? 'band-taper'), 'ten once', 'eight thrice'];
-
-/** The same gym for all: seven bands, of which the sizes are known and two readings each. */
-function gym(): Kit
-{
-    $bands = array_map(static function (int $mm): LoopBand {
-        $law = LoopBand::of("b$mm", "$mm mm", 1.0, (float) $mm, 4.5, [])->law;
-
-        return LoopBand::of(
-            "b$mm",
-            "$mm mm",
-            1.0,
-            (float) $mm,
-            4.5,
-            array_map(static fn (float $m): CalibrationPoint => CalibrationPoint::of($m, $law->forceN($m)), [1.5, 2.1]),
-        );
-    }, [13, 19, 22, 29, 32, 45, 64]);
-
-    return new Kit(
-        [Bar::of('high', 'High bar', 2.45), Bar::of('low', 'Low bar', 1.2)],
-        $bands,
-        [RingPair::of('rings', 'Rings', 2.8, [1.2, 1.4, 1.6])],
-        [Box::of('box', 'Box', 0.45)],
-    );
-}
 
 /** @return list<Rung> */
 function thinning(RungSearch $search, Body $body): array
@@ -134,7 +106,7 @@ function outcome(iterable $days, Trainee $trainee): array
     return $out;
 }
 
-$search = new RungSearch(gym());
+$search = new RungSearch(benchGym());
 $body = Body::of(70.0, 1.72, 2.07);
 $known = [];
 foreach (is_file($file) ? file($file, FILE_IGNORE_NEW_LINES) : [] as $line) {

@@ -181,7 +181,7 @@ foreach ($models as $model) {
         $came = null;
         $next = 14;
         foreach (Season::of($athlete, YEAR_DAYS + AFTER_DAYS) as $day => $set) {
-            $came ??= $set->capacityShare >= 1.0 ? $day : null;
+            $came ??= $set->isStrictDone ? $day : null;
             if ($day > YEAR_DAYS) {
                 continue;
             }
@@ -251,7 +251,7 @@ foreach ($models as $model) {
     );
 }
 
-echo "\nDates of the first strict rep (capacity of bodyweight, form aside)\n";
+echo "\nDates of the first strict rep that a log shows\n";
 foreach ([...$dates, 'pooled' => array_merge([], ...array_values($dates))] as $name => $all) {
     if ($all === []) {
         continue;

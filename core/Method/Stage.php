@@ -17,6 +17,7 @@ final readonly class Stage
      * @param  array{int, int}  $weeks  usually
      * @param  non-empty-list<Prescription>  $lines  the first main one is held against the gate
      * @param  list<string>  $ours  what no school says and we filled in
+     * @param  bool  $endsByDate  after its weeks, whatever was met
      */
     public function __construct(
         public string $key,
@@ -27,6 +28,7 @@ final readonly class Stage
         public float $endsAtShare,
         public array $ours = [],
         public ?string $note = null,
+        public bool $endsByDate = false,
     ) {
     }
 
@@ -40,6 +42,12 @@ final readonly class Stage
         }
 
         throw BadMethod::withoutWork($this->key);
+    }
+
+    /** Days after which a stage of a calendar is over; none where its gate ends it. */
+    public function endsAfterDays(): ?int
+    {
+        return $this->endsByDate ? 7 * $this->weeks[1] : null;
     }
 
     public function kind(): StageKind

@@ -79,8 +79,8 @@ final class Season
             $missed = $this->athlete->chance(self::MISSED);
             $this->athlete->pass($between, ! $missed);
             if (! $missed) {
-                $this->tryStrict();
-                yield $this->day => $this->firstSet();
+                $isDone = $this->tryStrict();
+                yield $this->day => $this->firstSet($isDone);
                 $this->climb();
             }
         }
@@ -101,8 +101,10 @@ final class Season
         }
     }
 
-    private function tryStrict(): void
+    /** Whether one was done, in a try that was due. */
+    private function tryStrict(): bool
     {
+        $reps = 0;
         if ($this->tries->isDue(StrictTry::chance($this->today()), TryPace::Usual, $this->day)) {
             $reps = $this->athlete->repsToFailure(1.0, 0);
             $this->tries = $this->tries->with($this->day, $reps > 0);
@@ -116,9 +118,11 @@ final class Season
                 occasion: Occasion::Test,
             ));
         }
+
+        return $reps > 0;
     }
 
-    private function firstSet(): SimulatedSet
+    private function firstSet(bool $isStrictDone): SimulatedSet
     {
         $before = $this->today();
         $load = $this->load($this->rung);
@@ -130,7 +134,7 @@ final class Season
         $this->met = $done >= self::ASKED ? $this->met + 1 : 0;
         $this->see($set = Observation::reps($this->day, $load, $done, $reserve, self::ASKED));
 
-        return new SimulatedSet($this->day, $before, $set, $failure, $this->athlete->capacityShare());
+        return new SimulatedSet($this->day, $before, $set, $failure, $this->athlete->capacityShare(), $isStrictDone);
     }
 
     private function climb(): void

@@ -12,13 +12,17 @@ use SteadyRung\Strength\Filter\Observation;
  */
 final readonly class SimulatedSet
 {
-    /** @param  float  $capacityShare  without the form of the day */
+    /**
+     * @param  float  $capacityShare  without the form of the day
+     * @param  bool  $isStrictDone  in a try of that day
+     */
     public function __construct(
         public int $day,
         public CapacityState $before,
         public Observation $set,
         public int $toFailure,
         public float $capacityShare,
+        public bool $isStrictDone = false,
     ) {
     }
 }

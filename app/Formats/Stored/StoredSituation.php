@@ -181,6 +181,7 @@ final class StoredSituation
             'strict_reps' => $signs->goal?->reps,
             'ends_stage' => $signs->endsStage,
             'lacks_hang' => $signs->lacks,
+            'ends_after_days' => $signs->endsAfterDays,
             'over' => $signs->over === null ? null : get_object_vars($signs->over),
         ];
     }
@@ -226,6 +227,7 @@ final class StoredSituation
                 ),
             daysAtStage: $told->integer('days_at_stage'),
             endsStage: $signs->has('ends_stage') && $signs->boolean('ends_stage'),
+            endsAfterDays: $signs->optionalInteger('ends_after_days'),
             lacks: $signs->optionalText('lacks_hang', StoredForm::ANY),
             overdue: $overdue === null
                 ? null

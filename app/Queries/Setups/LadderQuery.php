@@ -10,8 +10,11 @@ use App\Context\Setups\FindLadderPath;
 use App\Formats\Json\Ladder\LadderJson;
 use App\Formats\Json\Ladder\LadderRungJson;
 use App\Formats\Json\Ladder\RungJson;
+use App\Formats\Stored\StoredCall;
 use App\Models\Athletes\Athlete;
+use App\Models\Calls\CallRecord;
 use App\Models\Log\LoggedSet;
+use SteadyRung\Call\Verdict;
 use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Rung;
 
@@ -38,7 +41,7 @@ final readonly class LadderQuery
             from_share: $way->fromShare,
             to_share: $way->toShare,
             now: $now === null ? null : $answer($now),
-            below: $way->below === null ? null : $answer($way->below),
+            below: $now === null ? null : self::calledDown($athlete) ?? ($way->below === null ? null : $answer($way->below)),
             rungs: array_map(
                 static fn (Rung $rung, float $step): LadderRungJson => new LadderRungJson($answer($rung), $step),
                 $way->rungs,
@@ -52,6 +55,14 @@ final readonly class LadderQuery
             tried: $tried === null ? null : $answer($tried),
             start: $way->start === null ? null : $answer($way->start),
         );
+    }
+
+    /** What the open call steps down to: more than one rung, where the work failed. */
+    private static function calledDown(Athlete $athlete): ?RungJson
+    {
+        $open = CallRecord::openOf($athlete->id);
+
+        return $open?->verdict === Verdict::StepDown ? StoredCall::read($open->call)->next : null;
     }
 
     /** Where to begin in a lane, whatever is in use; none before a baseline. */

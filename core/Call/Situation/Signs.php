@@ -25,6 +25,7 @@ final readonly class Signs
      * @param  int|null  $daysSinceTry  of a strict rep
      * @param  int  $daysAtStage  how long the stage has lasted
      * @param  bool  $endsStage  whether the next rung is of the next stage
+     * @param  int|null  $endsAfterDays  of a stage of a calendar
      * @param  BuilderOver|null  $over  the builder whose weeks are over
      * @param  string|null  $lacks  what the next stage still asks for beside the gate
      */
@@ -44,6 +45,7 @@ final readonly class Signs
         public ?string $lacks = null,
         public ?BuilderOver $over = null,
         public ?Overdue $overdue = null,
+        public ?int $endsAfterDays = null,
     ) {
     }
 }

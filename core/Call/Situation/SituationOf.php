@@ -93,6 +93,7 @@ final readonly class SituationOf
             endsStage: $this->course->endsStage(),
             over: BuilderOver::of($this->context),
             overdue: Overdue::of($this->context, $this->course, $this->standard, $lacks),
+            endsAfterDays: $this->context->place->stage->endsAfterDays(),
             lacks: $lacks,
         );
     }

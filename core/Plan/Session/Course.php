@@ -50,7 +50,8 @@ final readonly class Course
             self::climbs($context, $now) => self::climbing($context, $now->rung, $now->stage->work()),
             default => new Steps($now->rung, null, null),
         };
-        $within = $steps->up !== null && self::isInStage($now, $steps->up) ? $now->on($steps->up) : null;
+        $isOver = self::isOver($context, $now->stage);
+        $within = $steps->up !== null && ! $isOver && self::isInStage($now, $steps->up) ? $now->on($steps->up) : null;
         [$next, $passed, $awaited] = $within === null ? self::after($context, $now->stage) : [null, [], null];
         $next ??= $passed === [] && $awaited === null ? self::weighted($context, $now) : null;
         $down = $steps->down !== null ? $now->on($steps->down) : self::before($context, $now->stage, $now->rung);
@@ -105,6 +106,14 @@ final readonly class Course
         $easier = $context->failedLast() || $context->isEased() ? $pick->easier($work, $now) : null;
 
         return new Steps($now, $steps->up, $easier ?? $steps->down);
+    }
+
+    /** Whether a stage of a calendar has had its weeks. */
+    private static function isOver(AthleteContext $context, Stage $stage): bool
+    {
+        $days = $stage->endsAfterDays();
+
+        return $days !== null && $context->today - $context->place->since >= $days;
     }
 
     /** Where the legs help as much as is missing, less and more of the foot. */

@@ -148,9 +148,7 @@ final readonly class Pick
         return $easier === [] ? $than : $easier[count($easier) - 1];
     }
 
-    /**
-     * The hardest of a line's rungs that is felt to be easier than one, done as it is, and likely again; none where none is.
-     */
+    /** The hardest of a line's rungs that is felt to be easier than one, done as it is, and likely again; none where none is. */
     public function easier(Prescription $line, Rung $than): ?Rung
     {
         $rungs = array_filter(

@@ -79,7 +79,7 @@ final class MethodJson
 
     private static function stage(JsonObject $json): Stage
     {
-        $json->allowing('key', 'name', 'weeks', 'lines', 'gate', 'ends_at_share', 'ours', 'note');
+        $json->allowing('key', 'name', 'weeks', 'lines', 'gate', 'ends_at_share', 'ours', 'note', 'ends_by_date');
         $lines = array_map(self::line(...), $json->objects('lines', self::MOST_LINES));
         if ($lines === []) {
             throw $json->fault('lines', 'A stage has at least one line.');
@@ -93,6 +93,7 @@ final class MethodJson
             endsAtShare: Read::share($json, 'ends_at_share'),
             ours: $json->texts('ours', 20, self::LONGEST),
             note: $json->optionalText('note', self::LONGEST),
+            endsByDate: self::flag($json, 'ends_by_date'),
         );
         $json->buildAt('lines', static fn () => $stage->work());
 
@@ -229,6 +230,7 @@ final class MethodJson
             'ends_at_share' => $stage->endsAtShare,
             'ours' => $stage->ours,
             'note' => $stage->note,
+            'ends_by_date' => $stage->endsByDate,
         ], self::isSaid(...));
     }
 
