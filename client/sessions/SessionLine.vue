@@ -32,7 +32,7 @@ const load = computed(() => {
 });
 const about = computed(() =>
     [
-        props.block.begun ? `begun on ${props.block.begun.name}, ended on this without a rest` : '',
+        props.block.begun ? `${props.block.begun.reps} on ${props.block.begun.name}, then on this, no rest between` : '',
         load.value,
         props.block.tempo,
         props.block.to_failure ? 'to failure' : '',

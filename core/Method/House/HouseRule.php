@@ -111,7 +111,7 @@ enum HouseRule: string
         ]],
         'chin-ups' => ['Strict chin-ups', [
             'easier' => ['easier than pull-ups, counted apart', 'Most do five to eight chin-ups where two to five pull-ups are there.'],
-            'equal' => ['as good as pull-ups', 'Chin over the bar with nothing helping is a strict rep, whichever way the palms look.'],
+            'equal' => ['as good as pull-ups', 'Chin over the bar with nothing helping is a strict rep, whichever way the palms face.'],
         ]],
         'width' => ['Grip width', [
             'outside' => ['just outside the shoulders', 'Forearms upright half way.'],

@@ -186,6 +186,7 @@ it('keeps what was known with each call', function (): void {
                 'too_fast' => 0,
                 'expected' => null,
                 'effort' => null,
+                'asked' => null,
             ],
             ['2026-03-02', '2026-03-05'],
         ))
