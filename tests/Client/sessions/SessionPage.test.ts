@@ -193,6 +193,28 @@ it('shows what is left out by hand and puts it back', async () => {
     await eventually(() => expect(asked.some((a) => a.command.startsWith('DELETE'))).toBe(true));
 });
 
+it('logs a mixed set as one, begun on one set-up and ended on the other', async () => {
+    const sent: ReturnType<typeof setsIn> = [];
+    const begun = { name: 'Unassisted pull-up', exercise: { ...heron.exercise, setup: { kind: 'strict' as const } }, reps: 2 };
+    const { press, sees, text } = page(written({ blocks: [block({ begun, sets: 1 })] }), {
+        'POST /api/commands': ({ body }) => {
+            const sets = setsIn(body);
+            sent.push(...sets);
+            return { outcomes: sets.map((s) => ({ id: s.id, stored: set({ id: s.id }), problem: null })) };
+        },
+    });
+    useCommandQueue().serve(COACH);
+    await sees('2 on Unassisted pull-up, then on this, no rest between');
+    expect(text()).toContain('1 × 2 + ');
+    await press(/^Log it/);
+    await press('Log set 1');
+    await eventually(() => expect(sent).toHaveLength(2));
+    expect(sent).toMatchObject([
+        { exercise: begun.exercise, clean_reps: 2 },
+        { exercise: heron.exercise, part_of: sent[0]?.id },
+    ]);
+});
+
 it('logs a pulling line on its own set-up, with the reps asked and the reserve', async () => {
     const sent: unknown[] = [];
     const row = block({ part: 'accessory', line: 'accessory:row', name: 'Row', sets: 2 });

@@ -2,7 +2,7 @@ import { fireEvent, screen } from '@testing-library/vue';
 import { beforeEach, expect, it, vi } from 'vitest';
 import { tileOf, type Tile } from '../../../../client/domain/floor/tile';
 import TileAction from '../../../../client/today/tiles/TileAction.vue';
-import { athlete, hang, line, lowering, plank, sheet } from '../../support/floor';
+import { athlete, hang, heronRung, line, lowering, plank, sheet } from '../../support/floor';
 import { show } from '../../support/screen';
 
 const commands = { log: vi.fn(), logBeside: vi.fn() };
@@ -37,6 +37,11 @@ it('logs as asked, or what was typed, and says whose it is to who cannot see', a
         ['ada', 8],
         ['ada', 11],
     ]);
+});
+
+it('shows a mixed set whole: what it begins with, and what follows on this', () => {
+    const { text } = action([line({ begun: { name: 'Unassisted pull-up', exercise: heronRung.exercise, reps: 2 }, aim: 6 })]);
+    expect(text()).toContain('2 + 6 as asked');
 });
 
 it('says the unit of work beside the pull, and that it is for each side', async () => {
