@@ -4,10 +4,12 @@ start_worker() {
     sum="$(cat "$CACHE/sum")"
     ! pid_lives "$RUN/worker.pid" || [ "$(cat "$RUN/worker.sum" 2>/dev/null)" != "$sum" ] || return 0
     stop_worker
-    as_app_user env DB_USERNAME="$PG_WORKER" DB_PASSWORD="$(secret worker-database)" DB_PERSISTENT=false LOG_CHANNEL=kept \
-        APP_CONFIG_CACHE=var/no-such/config.php APP_ROUTES_CACHE=var/no-such/routes.php APP_EVENTS_CACHE=var/no-such/events.php \
-        setsid bash "$ROOT/bin/server/worker.sh" "$ROOT" "$RUN/worker.pid" >>"$LOG/worker.log" 2>&1 9>&- &
-    disown
+    (
+        # Handed on as the environment: what stands among the arguments of a program everybody may read.
+        export DB_USERNAME="$PG_WORKER" DB_PASSWORD="$(secret worker-database)" DB_PERSISTENT=false LOG_CHANNEL=kept
+        export APP_CONFIG_CACHE=var/no-such/config.php APP_ROUTES_CACHE=var/no-such/routes.php APP_EVENTS_CACHE=var/no-such/events.php
+        as_app_user setsid bash "$ROOT/bin/server/worker.sh" "$ROOT" "$RUN/worker.pid" >>"$LOG/worker.log" 2>&1 9>&- &
+    )
     await_pid "$RUN/worker.pid"
     own "$RUN/worker.pid"
     printf %s "$sum" >"$RUN/worker.sum"

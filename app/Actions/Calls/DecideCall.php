@@ -58,7 +58,7 @@ final readonly class DecideCall
             $before = $athlete->chosen;
             $exercise = $decision->decision === Decision::Accepted ? self::nextOf($call) : $decision->exercise;
             $placeBefore = ['method' => $athlete->method_key, 'stage' => $athlete->stage_key, 'since' => $athlete->stage_since];
-            if ($exercise !== null) {
+            if ($exercise !== null && ! self::isTest($call, $decision)) {
                 $this->setups->put($athlete, $exercise);
             }
             $stage = self::isOfTheVerdict($call, $decision) ? self::stageOf($call) : null;
@@ -79,6 +79,12 @@ final readonly class DecideCall
 
             return $call;
         });
+    }
+
+    /** A test is done once; the work goes on where it was. */
+    private static function isTest(CallRecord $call, CallDecision $decision): bool
+    {
+        return ($decision->decision === Decision::Accepted ? $call->verdict : $decision->verdict) === Verdict::Test;
     }
 
     /** @throws Problem if it is too late for that */

@@ -63,6 +63,16 @@ it('keeps the call, the override and its reason', function (): void {
     $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.exercise.setup.band_ids.0', $this->bands[29]);
 });
 
+it('leaves the set-up as it is where a test is accepted or called for: it is done once', function (): void {
+    $call = meetGate($this);
+    $test = exerciseOn(['kind' => 'strict']);
+    $this->putJson(
+        "/api/calls/{$call['id']}/decision",
+        ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'test', 'exercise' => $test, 'reason' => 'Looks ready'],
+    )->assertOk();
+    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.exercise.setup.kind', 'band');
+});
+
 it('puts the athlete on the set-up an override names', function (): void {
     $call = meetGate($this);
     $other = exercise($this->bar, $this->bands[32]);
