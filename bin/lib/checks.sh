@@ -47,7 +47,7 @@ COMPUTING=("${LOADING[@]}" -d opcache.jit_buffer_size=128M -d opcache.jit=functi
 
 suite() { # name, more arguments for Pest
     local name="$1" report="$LOG/suite-$1.xml" began=$SECONDS php=("${LOADING[@]}")
-    [[ "$name" = core || "$name" = formats ]] && php=("${COMPUTING[@]}")
+    [[ "$name" = core || "$name" = schools ]] && php=("${COMPUTING[@]}")
     shift
     private "$report"
     (cd "$ROOT" && COLUMNS=120 "${php[@]}" vendor/bin/pest --testsuite="$name" --log-junit="$report" --colors=never --compact "$@" 9>&-) || true

@@ -53,6 +53,7 @@ code_alone() {
 what_is_left() {
     await tools of walks
     once core suite core "$@"
+    once schools suite schools "$@" # methods and drawn situations, which take the longest of the formats
     once lint client_lint
     once formats suite formats "$@"
     once phpstan-app shell_types
