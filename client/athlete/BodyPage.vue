@@ -8,7 +8,7 @@ import { day, shortLength, mass } from '../domain/units';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
-import ComputeAgain from '../log/ComputeAgain.vue';
+import ComputeAgain from '../log/outdated/ComputeAgain.vue';
 import WeighForm from '../body/WeighForm.vue';
 
 const props = defineProps<{ id: string }>();

@@ -125,6 +125,12 @@ export const noCountWords = {
     other: 'Other',
 } as const;
 
+/** Where the gym's pulls end with the chest at the bar, a rep is short of that. */
+export const noCountWordsTo = (top: Schemas['Me']['pull_top'] | undefined): Record<NoCountReason, string> => ({
+    ...noCountWords,
+    ...(top === 'chest' && { 'short-at-top': 'Chest short of the bar' }),
+});
+
 export const faultWords: Record<NonNullable<Schemas['SetInput']['faults']>[number], string> = {
     'hips-sag': 'Hips sag',
     'shoulders-up': 'Shoulders up',

@@ -8,7 +8,7 @@ import { api, outcome, type Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import { toTyped } from '../domain/units';
 import { statusWords } from '../domain/words';
-import ComputeAgain from '../log/ComputeAgain.vue';
+import ComputeAgain from '../log/outdated/ComputeAgain.vue';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import QuantityField from '../parts/QuantityField.vue';

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { NoCountReason } from '../domain/words';
-import { useNoCountWords } from './useNoCountWords';
+import { useSession } from '../composables/useSession';
+import { noCountWordsTo, type NoCountReason } from '../domain/words';
 
 const counts = defineModel<Partial<Record<NoCountReason, number>>>({ required: true });
 /** Whether the reasons are shown; by key each is its number. */
 const open = defineModel<boolean>('open', { required: true });
 
-const words = useNoCountWords();
+const session = useSession();
+const words = computed(() => noCountWordsTo(session.me?.pull_top));
 const total = computed(() => Object.values(counts.value).reduce((sum, n) => sum + n, 0));
 
 function add(reason: NoCountReason): void {

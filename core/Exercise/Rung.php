@@ -49,4 +49,10 @@ final readonly class Rung
             && ($this->load->hazard === null || $this->load->hazard->liftOff() <= BandHazard::MOST_LIFT_OFF)
             && ($range === null || $range[1] - $range[0] <= self::WIDEST_INTERVAL);
     }
+
+    /** Whether the legs help by as much as nobody measured: as much as is missing. */
+    public function legsGiveTheRest(): bool
+    {
+        return $this->exercise->setup->kind()->isByLegs() && ! $this->holds();
+    }
 }

@@ -11,7 +11,6 @@ use SteadyRung\Method\SessionPart;
 use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Session\Block;
-use SteadyRung\Plan\Session\TodaysRung;
 use SteadyRung\Strength\Filter\FeltLoad;
 use SteadyRung\Strength\Reps\Endurance;
 use SteadyRung\Strength\Reps\Seconds;
@@ -129,7 +128,7 @@ final class Trainee
                 seconds: max(self::LEAST_S, min($each, (float) $style->seconds + 1.0)),
             );
         }
-        $failure = TodaysRung::legsGiveTheRest($rung)
+        $failure = $rung->legsGiveTheRest()
             ? max($high + 1, $this->failure($rung, $set)) // the legs give what is missing
             : $this->failure($rung, $set);
         $toFailure = $block->toFailure || $block->part === SessionPart::Test;

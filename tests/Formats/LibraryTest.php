@@ -5,8 +5,8 @@ declare(strict_types=1);
 use App\Formats\Methods\Library;
 use SteadyRung\Exercise\Choices\StrictPull;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Method\Builder;
-use SteadyRung\Method\Builders;
+use SteadyRung\Method\Builders\Builder;
+use SteadyRung\Method\Builders\Builders;
 use SteadyRung\Method\GripTier;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Method\SessionPart;
@@ -81,10 +81,10 @@ it('climbs the grip ladder by the longest hang', function (?float $longest, ?Gri
     [150.0, GripTier::Advanced, '120 s'],
 ]);
 
-it('ships builders and variations that fit their schemas, each known by one key', function (string $name): void {
-    $file = json_decode((string) file_get_contents(dirname(__DIR__, 2)."/core/Method/$name.json"));
+it('ships builders and variations that fit their schemas, each known by one key', function (string $name, string $path): void {
+    $file = json_decode((string) file_get_contents(dirname(__DIR__, 2)."/core/Method/$path.json"));
 
     expect(fitsSchema($file, $name))->toBeTrue()
         ->and(count(array_unique(array_column($file, 'key'))))->toBe(count($file))
         ->and(fitsSchema([['key' => 'odd', 'reps' => 'many']], $name))->toBeFalse();
-})->with(['builders', 'variations']);
+})->with([['builders', 'Builders/builders'], ['variations', 'variations']]);

@@ -7,8 +7,8 @@ namespace App\Formats\Methods;
 use App\Formats\Json\Methods\MethodJson;
 use App\Formats\JsonObject;
 use SteadyRung\Method\Accessory;
-use SteadyRung\Method\Builder;
-use SteadyRung\Method\Builders;
+use SteadyRung\Method\Builders\Builder;
+use SteadyRung\Method\Builders\Builders;
 use SteadyRung\Method\Variation;
 
 /**
@@ -29,7 +29,7 @@ final class Library
     /** @return list<Builder> */
     public static function builders(): array
     {
-        return self::$builders ??= array_map(self::builder(...), self::read('builders'));
+        return self::$builders ??= array_map(self::builder(...), self::read('Builders/builders'));
     }
 
     public static function find(?string $key): ?Builder

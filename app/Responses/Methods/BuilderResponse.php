@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Responses\Methods;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Method\Builder;
+use SteadyRung\Method\Builders\Builder;
 use SteadyRung\Method\Prescription;
 
 /**

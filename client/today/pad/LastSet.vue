@@ -4,10 +4,10 @@ import { computed, onScopeDispose, reactive } from 'vue';
 import type { Change } from '../../domain/correction';
 import type { FloorSet } from '../../domain/floor/overlay';
 import { countWords, type Tile } from '../../domain/floor/tile';
-import { faultWords, type NoCountReason } from '../../domain/words';
+import { faultWords, noCountWordsTo, type NoCountReason } from '../../domain/words';
 import ChipRow from '../../parts/ChipRow.vue';
 import { useHourOf } from '../../composables/useToday';
-import { useNoCountWords } from '../../log/useNoCountWords';
+import { useSession } from '../../composables/useSession';
 import { countChips, left, reserveChips } from '../../log/counts';
 import SecondsForm from '../../log/SecondsForm.vue';
 import type { TileCommands } from '../tiles/useTileCommands';
@@ -22,7 +22,8 @@ const told = reactive<{ change: Change | undefined }>({ change: undefined });
 const seen = computed(() => ({ ...props.set, ...told.change }));
 const hour = useHourOf();
 const at = computed(() => hour(props.set.performed_at));
-const words = useNoCountWords();
+const session = useSession();
+const words = computed(() => noCountWordsTo(session.me?.pull_top));
 const noCounts = computed(() =>
     Object.entries(words.value).map(([value, label]) => ({
         value: value as NoCountReason,

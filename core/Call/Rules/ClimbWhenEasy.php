@@ -10,7 +10,6 @@ use SteadyRung\Call\Situation\Evidence;
 use SteadyRung\Call\Situation\Situation;
 use SteadyRung\Call\Verdict;
 use SteadyRung\InWords;
-use SteadyRung\Plan\Session\TodaysRung;
 
 /**
  * Eight in the first set are likely on the next rung already: less help, without waiting for the gate.
@@ -34,7 +33,7 @@ final readonly class ClimbWhenEasy implements Rule
     public function look(Situation $situation): Finding
     {
         $next = $situation->steps->up;
-        $chance = $next === null || $situation->signs->endsStage || $situation->sessions === [] || TodaysRung::legsGiveTheRest($next)
+        $chance = $next === null || $situation->signs->endsStage || $situation->sessions === [] || $next->legsGiveTheRest()
             ? null
             : $situation->predict($next)?->chanceOf(self::REPS);
         if ($next === null || $chance === null || $chance < self::NEARLY) {

@@ -12,7 +12,6 @@ use SteadyRung\Call\Verdict;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\InWords;
 use SteadyRung\Method\Measure;
-use SteadyRung\Plan\Session\TodaysRung;
 
 /**
  * The gate met in two sessions running, and the floor likely on the next rung: less help.
@@ -38,7 +37,7 @@ final readonly class ClimbWhenGateMet implements Rule
         if ($met === 0 || $next === null) {
             return Finding::silent();
         }
-        $byLegs = TodaysRung::legsGiveTheRest($next);
+        $byLegs = $next->legsGiveTheRest();
         $chance = $byLegs ? null : $this->chance($situation, $next);
         $lacking = [
             ...$this->stage($situation),

@@ -6,7 +6,7 @@ namespace SteadyRung\Plan\Context;
 
 use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Method\Builders;
+use SteadyRung\Method\Builders\Builders;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Method;
 use SteadyRung\Method\Place;

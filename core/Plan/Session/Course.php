@@ -46,7 +46,7 @@ final readonly class Course
             return new self($now, null, null, []);
         }
         $steps = match (true) {
-            TodaysRung::legsGiveTheRest($now->rung) => self::fading($context, $now->rung),
+            $now->rung->legsGiveTheRest() => self::fading($context, $now->rung),
             self::climbs($context, $now) => self::climbing($context, $now->rung, $now->stage->work()),
             default => new Steps($now->rung, null, null),
         };

@@ -12,7 +12,7 @@ use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\Amount;
-use SteadyRung\Method\Builder;
+use SteadyRung\Method\Builders\Builder;
 use SteadyRung\Method\House\HousePractice;
 use SteadyRung\Method\House\HouseRule;
 use SteadyRung\Method\Measure;
@@ -230,7 +230,7 @@ final readonly class LineWriter
         if ($steps === null || $up === null || $work->do !== $steps->from || $work->amount->measure !== Measure::Reps) {
             return null;
         }
-        if ($this->context->isEased() || TodaysRung::legsGiveTheRest($up) || $up->exercise->style->movement !== Movement::Full) {
+        if ($this->context->isEased() || $up->legsGiveTheRest() || $up->exercise->style->movement !== Movement::Full) {
             return null;
         }
         $likely = $this->context->believed($up)->onRung($up);
@@ -324,7 +324,7 @@ final readonly class LineWriter
             ? null
             : $this->context->estimate($rung)->onRung($rung);
 
-        $reps = TodaysRung::legsGiveTheRest($rung) ? null : $reps;
+        $reps = $rung->legsGiveTheRest() ? null : $reps;
 
         return HousePractice::paced($reps, $rung->exercise, $this->context->rules);
     }

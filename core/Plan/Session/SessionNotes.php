@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Plan\Session;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
-use SteadyRung\Method\Builder;
+use SteadyRung\Method\Builders\Builder;
 use SteadyRung\Method\House\HouseRule;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Prescription;

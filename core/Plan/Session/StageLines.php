@@ -10,7 +10,7 @@ use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Amount;
-use SteadyRung\Method\Builder;
+use SteadyRung\Method\Builders\Builder;
 use SteadyRung\Method\GripTier;
 use SteadyRung\Method\House\HouseRule;
 use SteadyRung\Method\House\HouseRules;

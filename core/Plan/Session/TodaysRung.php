@@ -49,15 +49,9 @@ final readonly class TodaysRung
         $chance = HousePractice::paced($context->estimate($rung)->onRung($rung), $rung->exercise, $context->rules)?->chanceOf(1.0);
 
         return $chance === null
-            || self::legsGiveTheRest($rung)
+            || $rung->legsGiveTheRest()
             || $rung->exercise->style->isStraightArmed()
             || ($rung->exercise->isStrictPull() ? StrictTry::isWorthIt($chance) : $chance >= self::ONE_REP);
-    }
-
-    /** Whether the legs help by as much as nobody measured: as much as is missing. */
-    public static function legsGiveTheRest(Rung $rung): bool
-    {
-        return $rung->exercise->setup->kind()->isByLegs() && ! $rung->holds();
     }
 
     /** Whether a line's amount can be done on it: seconds are held, reps are not. */

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
-import ComputeAgain from '../../../client/log/ComputeAgain.vue';
+import ComputeAgain from '../../../client/log/outdated/ComputeAgain.vue';
 import { eventually, show } from '../support/screen';
 import { serve } from '../support/server';
 

@@ -21,7 +21,7 @@ use SteadyRung\Kit\RingPair;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Amount;
-use SteadyRung\Method\Builders;
+use SteadyRung\Method\Builders\Builders;
 use SteadyRung\Method\Gate;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Measure;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Plan\Session\Strict;
 
-use SteadyRung\Method\Builder;
+use SteadyRung\Method\Builders\Builder;
 use SteadyRung\Method\StageKind;
 use SteadyRung\Plan\Context\AthleteContext;
 

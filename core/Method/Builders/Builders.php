@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Method;
+namespace SteadyRung\Method\Builders;
 
 use SteadyRung\Method\House\HouseRules;
 

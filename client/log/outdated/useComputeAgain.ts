@@ -1,9 +1,9 @@
 import { useIntervalFn } from '@vueuse/core';
 import { v7 as uuidv7 } from 'uuid';
 import { computed, shallowRef, watch, type ComputedRef, type ShallowRef } from 'vue';
-import { useRead } from '../composables/useRead';
-import { api, outcome, type Schemas } from '../domain/http';
-import type { Problem } from '../domain/problems';
+import { useRead } from '../../composables/useRead';
+import { api, outcome, type Schemas } from '../../domain/http';
+import type { Problem } from '../../domain/problems';
 
 const LOOK_MS = 1000;
 

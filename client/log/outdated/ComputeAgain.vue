@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
-import { day } from '../domain/units';
-import ProblemNote from '../parts/ProblemNote.vue';
+import { day } from '../../domain/units';
+import ProblemNote from '../../parts/ProblemNote.vue';
 import { useComputeAgain, type Of } from './useComputeAgain';
 
 /** An offer to compute again what was logged before a correction; nothing where nothing is touched. */

@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Method;
+namespace SteadyRung\Method\Builders;
+
+use SteadyRung\Method\Prescription;
+use SteadyRung\Method\SessionPart;
 
 /**
  * Work for some weeks after the first strict rep, in the place of a stage's main work: it goes with any method (common practice).
