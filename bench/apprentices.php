@@ -5,8 +5,9 @@ declare(strict_types=1);
 
 /**
  * Methods and rules of thumb on virtual athletes through the real sessions and calls: failed, lost and wasted sessions, weeks to the
- * first strict rep and after the first day on which it was there, tries missed, calls taken back, lowering volume, soreness. Two of the
- * models were never used to draw a constant. Seeds are the numbers of the athletes, from one on. Every athlete is drawn once and trained by each, so that they are compared in pairs.
+ * first strict rep and after the first day on which it was there, tries missed, calls taken back, work sets that left more than four (spare), lowering volume, soreness. Two of the
+ * models were never used to draw a constant. Seeds are the numbers of the athletes, from one on. Every athlete is drawn once and trained by
+ * each, so that they are compared in pairs.
  * Results are kept line by line in a file; a run that was stopped goes on there.
  *
  * php bench/apprentices.php [athletes of each model] [results file] [methods, comma between]
@@ -203,13 +204,14 @@ foreach ($policies as $policy) {
     }
 }
 printf(
-    "%-16s %-16s %5s %13s %13s %13s %13s %15s %13s\n",
+    "%-16s %-16s %5s %13s %13s %13s %13s %13s %15s %13s\n",
     'policy',
     'model',
     'n',
     'failed % (se)',
     'lost % (se)',
     'wasted % (se)',
+    'spare % (se)',
     'weeks (se)',
     'lowerings (se)',
     'sore % (se)',
@@ -221,13 +223,14 @@ foreach ($policies as $policy) {
             static fn (array $o): bool => $o['policy'] === $policy && $o['seed'] <= $count && ($model === 'all' || $o['model'] === $model),
         ));
         printf(
-            "%-16s %-16s %5d %13s %13s %13s %13s %15s %13s\n",
+            "%-16s %-16s %5d %13s %13s %13s %13s %13s %15s %13s\n",
             $policy,
             $model,
             count($of),
             share($of, 'failed', 'sets'),
             share($of, 'lost', 'sessions'),
             share($of, 'wasted', 'sessions'),
+            share($of, 'wasted_sets', 'sets'),
             mean($of, 'weeks'),
             mean($of, 'lowerings'),
             share($of, 'sore', 'sessions'),

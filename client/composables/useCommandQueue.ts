@@ -94,6 +94,20 @@ export const useCommandQueue = defineStore('command-queue', () => {
     const add = (athleteId: string, draft: SetDraft): Promise<Waiting | undefined> => keep((who) => queue.add(who, athleteId, draft));
     const tell = (athleteId: string, command: Command): Promise<Waiting | undefined> => keep((who) => queue.tell(who, athleteId, command));
     const tellGym = (command: GymCommand): Promise<Waiting | undefined> => keep((who) => queue.tell(who, undefined, command));
+
+    /** Rows that are one set, begun on one exercise and ended on another: each after the first names it. Those that were kept. */
+    async function addAsOne(athleteId: string, drafts: readonly SetDraft[]): Promise<Waiting[]> {
+        const kept: Waiting[] = [];
+        for (const draft of drafts) {
+            const made = await add(athleteId, { ...draft, ...(kept[0] && { part_of: kept[0].id }) });
+            if (!made) {
+                break;
+            }
+            kept.push(made);
+        }
+        return kept;
+    }
+
     const takeBack = (athleteId: string, setId: string): Promise<void> => keep((who) => queue.takeBack(who, athleteId, setId));
     const undoPain = (athleteId: string, toldId: string): Promise<void> => keep((who) => queue.undoPain(who, athleteId, toldId));
     const drop = (id: string): Promise<boolean> => (owner.value === undefined ? Promise.resolve(false) : queue.drop(owner.value, id));
@@ -115,6 +129,7 @@ export const useCommandQueue = defineStore('command-queue', () => {
         settled,
         serve,
         add,
+        addAsOne,
         tell,
         tellGym,
         takeBack,

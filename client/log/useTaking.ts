@@ -15,22 +15,21 @@ export function useTaking(athleteId: () => string, logged: (id: string, words: s
     const moment = (): Partial<SetDraft> =>
         otherDay.value && on.value !== today.value ? { performed_at: new Date(`${on.value}T12:00:00`).toISOString() } : {};
 
-    const add = (set: SetDraft): ReturnType<typeof queue.add> => queue.add(athleteId(), { ...set, ...moment() });
-
     async function take(set: SetDraft, words: string): Promise<void> {
-        const made = await add(set);
+        const made = await queue.add(athleteId(), { ...set, ...moment() });
         if (made) {
             return set.pain ? logged(made.id, words, undefined, true) : logged(made.id, words);
         }
     }
 
     /** Two rows of the log, the second going on from the first. */
-    async function takeMixed([begun, ended]: { rung: Schemas['Rung']; clean: number }[]): Promise<boolean> {
-        const first = begun && (await add({ purpose: 'work', exercise: begun.rung.exercise, clean_reps: begun.clean }));
-        const second =
-            first && ended && (await add({ purpose: 'work', exercise: ended.rung.exercise, clean_reps: ended.clean, part_of: first.id }));
-        if (second) {
-            logged(second.id, `${begun.clean} + ${ended.clean} clean`, first.id);
+    async function takeMixed(parts: { rung: Schemas['Rung']; clean: number }[]): Promise<boolean> {
+        const [first, second] = await queue.addAsOne(
+            athleteId(),
+            parts.map(({ rung, clean }) => ({ purpose: 'work', exercise: rung.exercise, clean_reps: clean, ...moment() })),
+        );
+        if (first && second) {
+            logged(second.id, `${parts.map((p) => p.clean).join(' + ')} clean`, first.id);
         }
         return second !== undefined;
     }

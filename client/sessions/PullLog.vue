@@ -3,6 +3,7 @@ import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import type { Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
+import type { SetDraft } from '../domain/queue';
 import ChipRow from '../parts/ChipRow.vue';
 import QuantityField from '../parts/QuantityField.vue';
 import { useCommandQueue } from '../composables/useCommandQueue';
@@ -29,22 +30,17 @@ async function log(): Promise<void> {
     }
     const purpose = props.block.purpose ?? 'work';
     const { begun } = props.block;
-    const first = begun ? await queue.add(props.id, { purpose, exercise: begun.exercise, clean_reps: begun.reps }) : undefined;
-    if (begun && !first) {
-        return;
-    }
-    const made = await queue.add(
-        props.id,
-        isHold.value
-            ? { purpose, exercise, hang_s: amount }
-            : {
-                  purpose,
-                  exercise,
-                  clean_reps: Math.round(amount),
-                  ...(first ? { part_of: first.id } : { asked_reps: props.block.amount.low, ...left(reserve.value) }),
-              },
-    );
-    if (made) {
+    const set: SetDraft = isHold.value
+        ? { purpose, exercise, hang_s: amount }
+        : {
+              purpose,
+              exercise,
+              clean_reps: Math.round(amount),
+              ...(!begun && { asked_reps: props.block.amount.low, ...left(reserve.value) }),
+          };
+    const parts = begun ? [{ purpose, exercise: begun.exercise, clean_reps: begun.reps }, set] : [set];
+    const kept = await queue.addAsOne(props.id, parts);
+    if (kept.length === parts.length) {
         done.value += 1;
     }
 }

@@ -12,7 +12,7 @@ use SteadyRung\Setup\HelpGrade;
  */
 final class Fading
 {
-    /** The same with less of the foot; none at the end, and where a scale says how much the feet help. */
+    /** The same with less of the foot; none at the end, and where no foot helps. */
     public static function less(Exercise $exercise): ?Exercise
     {
         return self::by(1, $exercise);

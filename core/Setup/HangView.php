@@ -50,7 +50,11 @@ final class HangView
             [self::bar($bar), ...$gear],
             [
                 ...($barHeightM === null ? [] : [self::barHeight($bar)]),
-                Dimension::length("pull to the {$body->top->value}", new Point(0.45, $bar->yM - $body->pullDistanceM()), new Point(0.45, $bar->yM)),
+                Dimension::length(
+                    "pull to the {$body->top->value}",
+                    new Point(0.45, $bar->yM - $body->pullDistanceM()),
+                    new Point(0.45, $bar->yM),
+                ),
                 ...$dimensions,
             ],
         );

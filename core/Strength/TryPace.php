@@ -20,6 +20,12 @@ enum TryPace: string
 
     private const MOST_DAYS = 28;
 
+    /** Whether a chance is worth a try at all, however long ago the last one was. */
+    public function isWorthIt(float $chance): bool
+    {
+        return $this->daysApart($chance, 0) !== null;
+    }
+
     /** Days that lie between two tries at a chance; none where it is not worth one. */
     public function daysApart(float $chance, int $missesRunning): ?int
     {

@@ -127,7 +127,7 @@ final readonly class ComputeAgain
                 }
             }
             if ($days !== []) {
-                RecalculateDue::later($athlete, min($days), array_values(array_unique($patterns, SORT_REGULAR)));
+                RecalculateDue::later($athlete, min($days), $patterns);
             }
 
             return count($days);
@@ -181,7 +181,10 @@ final readonly class ComputeAgain
         if ($model::query()->whereKey($id)->doesntExist()) {
             throw Problem::invalid((string) key($of), 'There is none of this id.');
         }
-        if ($order->undoes_id !== null && Recomputation::query()->where('undoes_id', $order->undoes_id)->whereKeyNot($order->id)->exists()) {
+        if (
+            $order->undoes_id !== null
+            && Recomputation::query()->where('undoes_id', $order->undoes_id)->whereKeyNot($order->id)->exists()
+        ) {
             throw new Problem(ProblemCode::IdTaken, 'This was undone already.');
         }
     }

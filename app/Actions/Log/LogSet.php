@@ -129,7 +129,7 @@ final readonly class LogSet
             }
         }
         $athlete->last_trained_on = max((string) $athlete->last_trained_on, ...$days);
-        RecalculateDue::later($athlete, min($days), array_values(array_unique(array_filter($patterns), SORT_REGULAR)));
+        RecalculateDue::later($athlete, min($days), array_values(array_filter($patterns)));
     }
 
     private function row(Athlete $athlete, User $coach, SetDone $done, ?LoggedSet $replaced): LoggedSet

@@ -136,7 +136,9 @@ final class DiaryQuestion
                 'seconds' => [$seconds, [0.0, Seconds::ASKED[1]]],
             ]),
         );
-        $asked?->build(static fn () => OutOfRange::guard(['reps' => [$askedReps, Observation::REPS], 'seconds' => [$askedS, Seconds::ASKED]]));
+        $asked?->build(
+            static fn () => OutOfRange::guard(['reps' => [$askedReps, Observation::REPS], 'seconds' => [$askedS, Seconds::ASKED]]),
+        );
         $style = $askedS !== null && $style->movement->isTimed() ? $style->lasting($askedS) : $style;
 
         return new Done(

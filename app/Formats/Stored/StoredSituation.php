@@ -110,7 +110,12 @@ final class StoredSituation
                 ],
             'goal' => $signs->goal === null
                 ? null
-                : ['rung' => $signs->goal->strict->key(), 'reps' => $signs->goal->reps, 'chance' => $signs->goal->chance, 'due' => $signs->goal->isDue],
+                : [
+                    'rung' => $signs->goal->strict->key(),
+                    'reps' => $signs->goal->reps,
+                    'chance' => $signs->goal->chance,
+                    'due' => $signs->goal->isDue,
+                ],
             'overdue' => $signs->overdue === null ? null : get_object_vars($signs->overdue),
             'instead' => $signs->instead?->found()?->key(),
             'rungs' => array_map(static fn (Rung $r): array => self::whole($r, $situation), array_values($rungs)),

@@ -59,15 +59,14 @@ export function useTileCommands(): TileCommands {
     }
 
     async function take(tile: Tile, words: string, ...drafts: SetDraft[]): Promise<void> {
-        const ids: string[] = [];
-        for (const draft of drafts) {
-            const made = await queue.add(tile.athlete.id, { ...draft, ...(ids[0] !== undefined && { part_of: ids[0] }) });
-            if (made) {
-                ids.push(made.id);
-            }
-        }
-        if (ids.length > 0) {
-            offer(tile.athlete.id, words, () => takeAllBack(tile.athlete.id, ids));
+        const kept = await queue.addAsOne(tile.athlete.id, drafts);
+        if (kept.length > 0) {
+            offer(tile.athlete.id, words, () =>
+                takeAllBack(
+                    tile.athlete.id,
+                    kept.map((k) => k.id),
+                ),
+            );
         }
     }
 

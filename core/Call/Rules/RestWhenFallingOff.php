@@ -44,11 +44,15 @@ final readonly class RestWhenFallingOff implements Rule
             (float) FallenOff::SESSIONS,
         );
 
-        $isTooHard = (new StepDownBelowFloor)->look($situation)->call !== null; // more help answers both
-
-        return $fallen < FallenOff::SESSIONS || $isTooHard ? Finding::nearly($evidence) : Finding::fires(new Call(
+        return $fallen < FallenOff::SESSIONS || self::isTooHard($situation) ? Finding::nearly($evidence) : Finding::fires(new Call(
             $this->verdict(), $this->name(), $situation->rung(), [$evidence], Confidence::Fair,
             missing: ['Some easy days; then a first set near what is foretold.'],
         ));
+    }
+
+    /** Whether the set-up is too hard as well: more help answers both. */
+    private static function isTooHard(Situation $situation): bool
+    {
+        return (new StepDownBelowFloor)->look($situation)->call !== null;
     }
 }

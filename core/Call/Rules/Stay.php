@@ -76,12 +76,13 @@ final readonly class Stay implements Rule
     /** @return non-empty-list<string> */
     private function missing(Situation $situation): array
     {
-        $over = $situation->signs->over;
+        $signs = $situation->signs;
 
-        $overdue = $situation->signs->overdue;
-
-        return array_merge($over === null ? [] : [$over->next], $overdue === null ? [] : [$overdue->instead], $this->missingSessions($situation), $this->missingChance($situation))
-            ?: ['Nothing: look again after the next session.'];
+        return [
+            ...array_filter([$signs->over?->next, $signs->overdue?->instead]),
+            ...$this->missingSessions($situation),
+            ...$this->missingChance($situation),
+        ] ?: ['Nothing: look again after the next session.'];
     }
 
     /** @return list<string> */

@@ -11,6 +11,7 @@ use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Session\Course;
+use SteadyRung\Plan\Session\Pick;
 
 /**
  * That a stage has lasted more than twice its usual weeks, what holds it, and what else serves.
@@ -51,7 +52,11 @@ final readonly class Overdue
     {
         [$from, $to] = $this->usual;
 
-        return sprintf('%d weeks at this stage, where %s usual.', $this->weeks, $from === $to ? ($to === 1 ? 'one is' : "$to are") : "$from to $to are");
+        return sprintf(
+            '%d weeks at this stage, where %s usual.',
+            $this->weeks,
+            $from === $to ? ($to === 1 ? 'one is' : "$to are") : "$from to $to are",
+        );
     }
 
     private static function cause(AthleteContext $context, Standard $standard, ?string $lacks): string
@@ -82,7 +87,7 @@ final readonly class Overdue
     private static function instead(AthleteContext $context, Course $course, Stage $stage): string
     {
         $next = $context->method->after($stage);
-        $others = array_slice($stage->work()->allowed, 1);
+        $others = array_slice((new Pick($context))->allowed($stage->work()), 1);
 
         return match (true) {
             $others !== [] => sprintf('%s serves the same stage.', $others[0]->words()),

@@ -163,7 +163,10 @@ enum HouseRule: string
         ]],
         'after-first' => ['After the first strict rep', [
             'volume' => ['more sets and reps', 'Reps come from reps, and the elbows take them better than weight.'],
-            'weight' => ['small added weight, from six reps', 'What is pulled with weight makes bodyweight light; five kilograms can halve the reps.'],
+            'weight' => [
+                'small added weight, from six reps',
+                'What is pulled with weight makes bodyweight light; five kilograms can halve the reps.',
+            ],
         ]],
         'frequency' => ['Sessions a week', [
             '2-3' => ['two or three', 'By method; never two hard vertical days in a row for newcomers.'],
@@ -198,9 +201,15 @@ enum HouseRule: string
             'never' => ['never', 'It is another movement, and none that strict reps need.'],
         ]],
         'tries' => ['Tries at the first strict rep', [
-            'usual' => ['from a chance of one in five', 'First and fresh, five days apart: a miss costs no work, and the first rep is found sooner (ours).'],
+            'usual' => [
+                'from a chance of one in five',
+                'First and fresh, five days apart: a miss costs no work, and the first rep is found sooner (ours).',
+            ],
             'rare' => ['from a chance of one in four', 'Ten days apart: fewer misses, for whom they discourage.'],
-            'often' => ['from a chance of one in ten', 'Four days apart, and once in four weeks from one in fifty: whoever likes to know goes and looks.'],
+            'often' => [
+                'from a chance of one in ten',
+                'Four days apart, and once in four weeks from one in fifty: whoever likes to know goes and looks.',
+            ],
         ]],
         'confirm' => ['Two sessions before less help', [
             'yes' => ['yes', 'One good day is not a level (ours).'],

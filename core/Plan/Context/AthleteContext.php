@@ -153,6 +153,10 @@ final readonly class AthleteContext
     /** Whether the last two sessions on the rung in use were hard and fell far under what was foretold. */
     public function hasFallenOff(): bool
     {
+        $hard = array_filter($this->diary->signals, static fn (Signal $s): bool => $s->effort >= FallenOff::HARD_EFFORT);
+        if (count($hard) < FallenOff::SESSIONS) {
+            return false;
+        }
         $first = [];
         foreach ($this->work() as $done) {
             if ($done->day < $this->today) {

@@ -143,7 +143,11 @@ final readonly class LineWriter
         $notes = [
             ...$notes,
             ...($grown === null ? [] : [$grown->words]),
-            ...($down->amount === $amount || $begun !== null || $grown?->amount !== null ? [] : [$this->insteadOf($sets, $down, $amount, $likely, $first, $held)]),
+            ...(
+                $down->amount === $amount
+                || $begun !== null
+                || $grown?->amount !== null ? [] : [$this->insteadOf($sets, $down, $amount, $likely, $first, $held)]
+            ),
             ...($down->words === null ? [] : [$down->words]),
             ...($held?->measured === null ? [] : [$held->measured]),
             ...(

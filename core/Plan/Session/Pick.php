@@ -129,15 +129,10 @@ final readonly class Pick
      */
     public function noHarder(Prescription $line, Rung $than): Rung
     {
-        $rungs = array_merge([], ...array_map($this->rungs(...), $this->allowed($line)));
-        $easier = array_filter(
-            $rungs,
-            static fn (Rung $r): bool => $r->exercise->style->movement === $than->exercise->style->movement
-                && $r->load->effectiveShare() <= $than->load->effectiveShare() + self::SAME_SHARE,
-        );
-        usort(
-            $easier,
-            static fn (Rung $a, Rung $b): int => [$b->load->effectiveShare(), $a->name] <=> [$a->load->effectiveShare(), $b->name],
+        $easier = $this->hardestFirst(
+            $line,
+            $than,
+            static fn (Rung $r): bool => $r->load->effectiveShare() <= $than->load->effectiveShare() + self::SAME_SHARE,
         );
         foreach ([$than, ...$easier] as $rung) {
             if ($this->isLikelyAgain($line, $rung)) {
@@ -151,23 +146,39 @@ final readonly class Pick
     /** The hardest of a line's rungs that is felt to be easier than one, done as it is, and likely again; none where none is. */
     public function easier(Prescription $line, Rung $than): ?Rung
     {
-        $rungs = array_filter(
-            array_merge([], ...array_map($this->rungs(...), $this->allowed($line))),
-            static fn (Rung $r): bool => $r->exercise->style->movement === $than->exercise->style->movement
-                && $than->share() - $r->share() >= Steps::SMALLEST
+        $easier = $this->hardestFirst(
+            $line,
+            $than,
+            static fn (Rung $r): bool => $than->share() - $r->share() >= Steps::SMALLEST
                 && $than->load->effectiveShare() > $r->load->effectiveShare(),
         );
-        usort(
-            $rungs,
-            static fn (Rung $a, Rung $b): int => [$b->load->effectiveShare(), $a->name] <=> [$a->load->effectiveShare(), $b->name],
-        );
-        foreach ($rungs as $rung) {
+        foreach ($easier as $rung) {
             if ($this->isLikelyAgain($line, $rung)) {
                 return $rung;
             }
         }
 
         return null;
+    }
+
+    /**
+     * Those of a line's rungs that are done as one is, and of which something holds.
+     *
+     * @param  \Closure(Rung): bool  $holds
+     * @return list<Rung>
+     */
+    private function hardestFirst(Prescription $line, Rung $as, \Closure $holds): array
+    {
+        $rungs = array_filter(
+            array_merge([], ...array_map($this->rungs(...), $this->allowed($line))),
+            static fn (Rung $r): bool => $r->exercise->style->movement === $as->exercise->style->movement && $holds($r),
+        );
+        usort(
+            $rungs,
+            static fn (Rung $a, Rung $b): int => [$b->load->effectiveShare(), $a->name] <=> [$a->load->effectiveShare(), $b->name],
+        );
+
+        return $rungs;
     }
 
     private function isLikelyAgain(Prescription $line, Rung $rung): bool
@@ -355,7 +366,9 @@ final readonly class Pick
         return match (true) {
             $allowed->movement === Movement::Lowering => $seconds?->isControlled() === true,
             $allowed->movement === Movement::Hold => $seconds !== null && $seconds->chanceOf((float) HeldSeconds::LEAST_S) >= self::LIKELY,
-            $line->amount->low === 1 && $rung->exercise->isStrictPull() => StrictTry::isWorthIt((float) $estimate->onRung($rung)?->chanceOf(1.0)),
+            $line->amount->low === 1 && $rung->exercise->isStrictPull() => StrictTry::isWorthIt(
+                (float) $estimate->onRung($rung)?->chanceOf(1.0),
+            ),
             default => $estimate->onRung($rung)?->chanceOf((float) ($line->amount->low + $reserve)) >= self::LIKELY,
         };
     }

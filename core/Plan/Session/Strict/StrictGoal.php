@@ -45,11 +45,14 @@ final readonly class StrictGoal
     /** A first rep is tried as often as the house does; more of them are tested. */
     private static function due(AthleteContext $context, int $reps, float $chance): bool
     {
-        $tries = $context->diary->tries($context->today);
+        if ($reps === 1) {
+            $pace = $context->rules->tryPace();
 
-        return $reps === 1
-            ? $tries->isDue($chance, $context->rules->tryPace(), $context->today)
-            : StrictTry::isLongEnoughAgo($tries->daysSinceLast($context->today));
+            return $pace->isWorthIt($chance) && $context->diary->tries($context->today)->isDue($chance, $pace, $context->today);
+        }
+        $last = $context->diary->lastTry();
+
+        return StrictTry::isLongEnoughAgo($last === null ? null : $context->today - $last);
     }
 
     public function isTest(): bool
