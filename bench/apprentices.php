@@ -4,10 +4,10 @@
 declare(strict_types=1);
 
 /**
- * Methods and rules of thumb on virtual athletes through the real sessions and calls: failed, lost and wasted sessions, weeks to the
- * first strict rep and after the first day on which it was there, tries missed, calls taken back, work sets that left more than four (spare), lowering volume, soreness. Two of the
- * models were never used to draw a constant. Seeds are the numbers of the athletes, from one on. Every athlete is drawn once and trained by
- * each, so that they are compared in pairs.
+ * Methods and rules of thumb on virtual athletes through the real sessions and calls: failed, lost and wasted sessions, work sets that
+ * left more than four (spare), weeks to the first strict rep and after the first day on which it was there, tries missed, calls taken
+ * back, lowering volume, soreness. Two of the models were never used to draw a constant. Seeds are the numbers of the athletes, from one
+ * on. Every athlete is drawn once and trained by each, so that they are compared in pairs.
  * Results are kept line by line in a file; a run that was stopped goes on there.
  *
  * php bench/apprentices.php [athletes of each model] [results file] [methods, comma between]
