@@ -2642,6 +2642,8 @@ export interface components {
             athletes: number;
             /** @description Stages that nothing in the gym’s kit can be built for. */
             lacks: string[];
+            /** @description Where the stages stand in another order here than the method has them: by which position. */
+            ordered_by: string | null;
         };
         /** @description What a method says on a disputed point. */
         MethodWords: {
@@ -3226,6 +3228,8 @@ export interface components {
             faults?: ("hips-sag" | "shoulders-up" | "shoulder-forward" | "chin-reaches" | "uneven-way-down" | "stood-up" | "legs-kick")[];
             /** @description Seconds of each counted lowering, in order. */
             splits_s?: number[];
+            /** @description Seconds to half way of each of them, in the same order; 0 where nobody tapped. */
+            halves_s?: number[];
             /** @description The line of the written session that it was done for. */
             line?: string | null;
         };
@@ -3263,6 +3267,10 @@ export interface components {
             hang_s: number | null;
             /** @description Seconds of each lowering that was timed. */
             splits_s: number[];
+            /** @description Seconds to half way of each of them; 0 where nobody tapped. */
+            halves_s: number[];
+            /** @description Of them, how many went down unevenly and count for no gate. */
+            uneven: number;
             pain: components["schemas"]["Pain"] | null;
             note: string | null;
             /**

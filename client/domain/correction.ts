@@ -29,5 +29,10 @@ export function correctionOf(set: Schemas['Set'], change: Change): SetDraft {
         ...change,
         replaces_id: set.id,
     };
-    return set.splits_s.length > 0 ? { ...draft, splits_s: set.splits_s.slice(0, draft.clean_reps ?? 0) } : draft;
+    const timed = draft.clean_reps ?? 0;
+    return {
+        ...draft,
+        ...(set.splits_s.length > 0 && { splits_s: set.splits_s.slice(0, timed) }),
+        ...(set.halves_s.length > 0 && { halves_s: set.halves_s.slice(0, timed) }),
+    };
 }

@@ -315,6 +315,9 @@ export const limits = {
         splits_s: {
             most: 50
         },
+        halves_s: {
+            most: 50
+        },
         line: {
             longest: 160
         }

@@ -2,6 +2,7 @@
 import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef } from 'vue';
 import { likelyCounts } from '../domain/likely';
+import { lowered, timesOf } from '../domain/lowered';
 import type { Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { isWholeSet, waitingSet, type Waiting } from '../domain/queue';
@@ -60,13 +61,13 @@ const LEAST_SPLIT_S = 0.3;
 
 const isLowering = computed(() => props.rung.exercise.movement === 'lowering');
 const pad = usePad(
-    () => logClean(pad.count.value ?? (draft.splits.length || likely.value)),
-    (elapsedS) => {
-        const lasted = Number(elapsedS.toFixed(1));
+    () => logClean(pad.count.value ?? (draft.lowered.length || likely.value)),
+    (elapsedS, halfS) => {
+        const one = lowered(elapsedS, halfS);
         if (isLowering.value) {
-            draft.splits = lasted >= LEAST_SPLIT_S ? [...draft.splits, lasted] : draft.splits;
+            draft.lowered = one.seconds >= LEAST_SPLIT_S ? [...draft.lowered, one] : draft.lowered;
         } else {
-            void take({ purpose: 'work', hang_s: lasted }, `${lasted} s hang`);
+            void take({ purpose: 'work', hang_s: one.seconds }, `${one.seconds} s hang`);
         }
     },
 );
@@ -89,7 +90,7 @@ function logClean(clean: number): void {
                 ...(draft.faults.length > 0 && { faults: [...draft.faults] }),
                 ...left(draft.reserve),
                 asked_reps: props.standard.gate_reps,
-                ...(draft.splits.length > 0 && { splits_s: draft.splits.slice(0, clean) }),
+                ...timesOf(draft.lowered.slice(0, clean)),
                 pain,
             },
             `${clean} clean${pain ? ', with pain: pulling is paused' : ''}`,
@@ -124,13 +125,13 @@ async function tellOnly(): Promise<void> {
             </div>
             <SetsToday :done="done" :waiting="waiting" :sets="standard.sets" />
         </header>
-        <LoweringCaps v-if="lowering" :left="lowering" :next="pad.count.value ?? (draft.splits.length || likely)" />
-        <LoweringTimes v-if="isLowering" v-model="draft.splits" :hold="pad.hold" :asked="rung.exercise.seconds ?? 3" @log="logClean" />
+        <LoweringCaps v-if="lowering" :left="lowering" :next="pad.count.value ?? (draft.lowered.length || likely)" />
+        <LoweringTimes v-if="isLowering" v-model="draft.lowered" :hold="pad.hold" :asked="rung.exercise.seconds ?? 3" @log="logClean" />
         <LikelyCounts
             :prediction="rung.prediction"
             :last="last"
             :aim="standard.gate_reps"
-            :picked="pad.count.value ?? (draft.splits.length || null)"
+            :picked="pad.count.value ?? (draft.lowered.length || null)"
             :busy="painOpen"
             @log="logClean"
             @other="others = !others"

@@ -1,33 +1,46 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
+import { isUneven, type Lowered } from '../domain/lowered';
 import { seconds } from '../domain/units';
 import HoldButton from './HoldButton.vue';
 import type { useHold } from './useHold';
 
-/** Seconds of each lowering of the set so far, and what is asked of each. */
+/** Each lowering of the set so far, and what is asked of it: so many seconds, and an even way down, which a tap half way shows. */
 const props = defineProps<{ hold: ReturnType<typeof useHold>; asked: number }>();
-const splits = defineModel<number[]>({ required: true });
+const timed = defineModel<Lowered[]>({ required: true });
 defineEmits<{ log: [count: number] }>();
 
-const fast = computed(() => splits.value.filter((s) => s < props.asked).length);
+const fast = computed(() => timed.value.filter((l) => l.seconds < props.asked).length);
+const uneven = computed(() => timed.value.filter(isUneven).length);
+const told = (l: Lowered): string => `${l.seconds} s${l.half === null ? '' : isUneven(l) ? ', uneven' : ', even'}`;
 </script>
 
 <template>
     <div class="times">
         <HoldButton :hold="hold" rests="hold down while they lower" runs="let go at the bottom" />
         <ol aria-label="Seconds of each lowering">
-            <li v-for="(split, i) in splits" :key="i" :class="{ fast: split < asked }">
-                <button type="button" :aria-label="`Drop lowering ${i + 1}, ${split} s`" @click="splits = splits.filter((_, n) => n !== i)">
-                    {{ split }} s
+            <li v-if="hold.holding.value">
+                <button type="button" class="half" :disabled="hold.halfS.value !== null" @pointerdown.prevent="hold.half">
+                    {{ hold.halfS.value === null ? 'Half way' : `half at ${hold.halfS.value.toFixed(1)} s` }}
                 </button>
             </li>
-            <li v-if="splits.length > 0">
-                <NButton type="primary" size="large" @click="$emit('log', splits.length)">Log {{ splits.length }}</NButton>
+            <li v-for="(one, i) in timed" :key="i" :class="{ fast: one.seconds < asked || isUneven(one) }">
+                <button type="button" :aria-label="`Drop lowering ${i + 1}, ${told(one)}`" @click="timed = timed.filter((_, n) => n !== i)">
+                    {{ told(one) }}
+                </button>
             </li>
-            <li v-else class="small dim">Each is asked to last {{ seconds(asked) }}. Time as many as you like; the log keeps them.</li>
+            <li v-if="timed.length > 0">
+                <NButton type="primary" size="large" @click="$emit('log', timed.length)">Log {{ timed.length }}</NButton>
+            </li>
+            <li v-else-if="!hold.holding.value" class="small dim">
+                Each is asked to last {{ seconds(asked) }}, evenly. Time as many as you like, and tap half way: the log keeps both.
+            </li>
         </ol>
-        <p v-if="fast > 0" class="small note" role="status">{{ fast }} of {{ splits.length }} faster than {{ seconds(asked) }}.</p>
+        <p v-if="fast > 0" class="small note" role="status">{{ fast }} of {{ timed.length }} faster than {{ seconds(asked) }}.</p>
+        <p v-if="uneven > 0" class="small note" role="status">
+            {{ uneven }} of {{ timed.length }} uneven: one half took less than a third. Uneven ones meet no gate.
+        </p>
     </div>
 </template>
 

@@ -72,7 +72,9 @@ const missed = (set: LoggedSet): string =>
                             <p>
                                 <strong>{{ counted(set) }} {{ set.hang_s === null ? 'clean' : 'hang' }}</strong>
                                 <template v-if="set.splits_s.length > 0">
-                                    , {{ set.splits_s.map((s) => Math.round(s)).join(' ') }} s down
+                                    , {{ set.splits_s.map((s) => Math.round(s)).join(' ') }} s down{{
+                                        set.uneven > 0 ? `, ${set.uneven} uneven` : ''
+                                    }}
                                 </template>
                                 <template v-if="set.hang_s === null">
                                     , {{ set.to_failure ? 'to failure' : `${set.reserve ?? 'unknown'} in reserve` }}

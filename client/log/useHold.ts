@@ -1,18 +1,21 @@
 import { useIntervalFn } from '@vueuse/core';
 import { readonly, ref, type Ref } from 'vue';
 
-/** A stopwatch that runs while it is held. */
+/** A stopwatch that runs while it is held; a tap half way is kept with it. */
 export function useHold(
-    released: (elapsedS: number) => void,
+    released: (elapsedS: number, halfS: number | null) => void,
     { tickMs = 100 }: { tickMs?: number } = {},
 ): {
     holding: Readonly<Ref<boolean>>;
     elapsedS: Readonly<Ref<number>>;
+    halfS: Readonly<Ref<number | null>>;
     press: () => void;
+    half: () => void;
     release: () => void;
 } {
     const holding = ref(false);
     const elapsedS = ref(0);
+    const halfS = ref<number | null>(null);
     let beganMs = 0;
     const measure = (): number => (elapsedS.value = (performance.now() - beganMs) / 1000);
     const ticks = useIntervalFn(measure, tickMs, { immediate: false });
@@ -20,7 +23,12 @@ export function useHold(
     function press(): void {
         beganMs = performance.now();
         holding.value = true;
+        halfS.value = null;
         ticks.resume();
+    }
+
+    function half(): void {
+        halfS.value = holding.value ? (halfS.value ?? measure()) : null;
     }
 
     function release(): void {
@@ -29,8 +37,8 @@ export function useHold(
         }
         ticks.pause();
         holding.value = false;
-        released(measure());
+        released(measure(), halfS.value);
     }
 
-    return { holding: readonly(holding), elapsedS: readonly(elapsedS), press, release };
+    return { holding: readonly(holding), elapsedS: readonly(elapsedS), halfS: readonly(halfS), press, half, release };
 }

@@ -1,5 +1,6 @@
 import { computed, reactive, ref, toValue, type ComputedRef, type MaybeRefOrGetter, type Ref } from 'vue';
 import type { Schemas } from '../domain/http';
+import type { Lowered } from '../domain/lowered';
 import { noCountWords, painPlaceWords, type NoCountReason } from '../domain/words';
 import { useKeys } from '../composables/useKeys';
 import { useDigits } from './useDigits';
@@ -17,8 +18,8 @@ export interface PadDraft {
     reserve: number | null;
     noCounts: Partial<Record<NoCountReason, number>>;
     faults: NonNullable<Schemas['SetInput']['faults']>;
-    /** Seconds of each lowering that was timed. */
-    splits: number[];
+    /** Each lowering that was timed. */
+    lowered: Lowered[];
     /** Null while nobody spoke of pain; its parts are null until they were given. */
     pain: PainDraft | null;
 }
@@ -28,7 +29,7 @@ export type PadMode = 'count' | 'reserve' | 'no-count' | 'pain-place' | 'pain-le
 
 const reasons = Object.keys(noCountWords) as NoCountReason[];
 const places = Object.keys(painPlaceWords) as Schemas['Pain']['place'][];
-const untouched = (): PadDraft => ({ reserve: null, noCounts: {}, faults: [], splits: [], pain: null });
+const untouched = (): PadDraft => ({ reserve: null, noCounts: {}, faults: [], lowered: [], pain: null });
 
 /** Pain as it is sent: only with a place and a degree that somebody gave. */
 export const toldPain = ({ pain }: Pick<PadDraft, 'pain'>): Schemas['Pain'] | null =>
@@ -43,10 +44,10 @@ export interface Pad {
     hold: ReturnType<typeof useHold>;
 }
 
-/** A pad's draft of the next set, and its keys: digits, Enter, R, N, P, S and Esc. */
+/** A pad's draft of the next set, and its keys: digits, Enter, R, N, P, S, H and Esc. */
 export function usePad(
     log: () => void,
-    held: (seconds: number) => void,
+    held: (seconds: number, half: number | null) => void,
     { active = true }: { active?: MaybeRefOrGetter<boolean> } = {},
 ): Pad {
     const draft = reactive(untouched());
@@ -120,6 +121,10 @@ export function usePad(
                 if (!event.repeat) {
                     hold.press();
                 }
+                return true;
+            }
+            if (key.toLowerCase() === 'h' && hold.holding.value) {
+                hold.half();
                 return true;
             }
             return key === 'Escape' ? escape() : letter(key.toLowerCase());

@@ -1,4 +1,5 @@
 import { computed, ref, type ComputedRef, type Ref } from 'vue';
+import { timesOf } from '../domain/lowered';
 import type { Tile } from '../domain/floor/tile';
 import { useKeys } from '../composables/useKeys';
 import { useDigits } from '../log/useDigits';
@@ -58,11 +59,11 @@ export function useFloorKeys({ tiles, commands, watches, open, isOpen }: Options
             void commands.logBeside(tile, much ?? tile.aim);
             return;
         }
-        const splits = watches.splits(tile.athlete.id);
+        const lowered = watches.lowered(tile.athlete.id);
         watches.clear(tile.athlete.id);
         void (tile.now?.way === 'hold'
             ? much !== null && commands.logHeld(tile, much)
-            : commands.log(tile, much ?? (splits.length || tile.aim), splits.length > 0 ? { splits_s: [...splits] } : {}));
+            : commands.log(tile, much ?? (lowered.length || tile.aim), timesOf(lowered)));
     }
 
     const moves: Record<string, () => void> = {

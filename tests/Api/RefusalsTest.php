@@ -65,6 +65,7 @@ it('refuses with the field, what is wrong there, and nothing stored', function (
         '/splits_s',
         'More lowerings were timed than counted.',
     ];
+    yield 'halves of nothing' => [...$sets, ['halves_s' => [0.0]] + $lowering + $set, '/halves_s', 'More halves were tapped than lowerings timed.'];
     yield 'a set of tomorrow' => [
         ...$sets,
         ['performed_at' => '2026-03-03T18:00:00Z'] + $set,

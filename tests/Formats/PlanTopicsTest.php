@@ -7,6 +7,7 @@ use App\Formats\CommandLine\BriefQuestion;
 use App\Formats\CommandLine\Topic;
 use App\Formats\JsonObject;
 use App\Formats\Unreadable;
+use SteadyRung\Method\Measure;
 use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Strength\Filter\FeltLoad;
 
@@ -108,6 +109,8 @@ it('takes the seconds that were asked of a hold, and the splits of lowerings, fo
 
     expect($entry(['splits_s' => [4, 2]])->seconds)->toBe(3.0)
         ->and($entry(['splits_s' => [4, 2], 'seconds' => 5])->seconds)->toBe(5.0)
+        ->and($entry(['splits_s' => [4, 4], 'halves_s' => [0.5, 2]])->count(Measure::Reps))->toBe(1)
+        ->and($entry(['splits_s' => [4, 4], 'halves_s' => [0.5, 0]])->lowerings())->toBe(2) // it made as sore
         ->and($entry(['asked' => ['seconds' => 8]])->style->seconds)->toBe(8.0)
         ->and($entry([])->style->seconds)->toBe(3.0)
         ->and(pointersOf('session', planned(log: [['on' => '2026-10-01', 'exercise' => OAK, 'purpose' => 'work', 'asked' => ['seconds' => 9999]]])))

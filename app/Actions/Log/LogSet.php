@@ -160,6 +160,8 @@ final readonly class LogSet
             'hang_s' => $done->hang_s,
             'splits_s' => $done->splits_s === [] ? null : $done->splits_s,
             'down_s' => $done->downS(),
+            'halves_s' => $done->halves_s === [] ? null : $done->halves_s,
+            'uneven' => $done->uneven(),
             'pain' => $done->pain,
             'pain_told_at' => $done->pain === null ? null : $toldBefore ?? $now,
             'note' => $done->note,

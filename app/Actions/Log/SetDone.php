@@ -14,6 +14,7 @@ use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\FormFault;
 use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\OutOfRange;
+use SteadyRung\Plan\Diary\EvenDown;
 use SteadyRung\Plan\Diary\NoCount;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Safety\Pain;
@@ -36,6 +37,7 @@ final readonly class SetDone implements Checked
      * @param  array<string, int>  $no_counts by reason
      * @param  list<FormFault>  $faults
      * @param  list<float>  $splits_s
+     * @param  list<float>  $halves_s
      *
      * @throws OutOfRange if a figure is outside its range
      */
@@ -92,11 +94,20 @@ final readonly class SetDone implements Checked
             maxItems: self::MOST_SPLITS,
         )]
         public array $splits_s = [],
+        #[OA\Property(
+            description: 'Seconds to half way of each of them, in the same order; 0 where nobody tapped.',
+            items: new OA\Items(type: 'number', format: 'float'),
+            maxItems: self::MOST_SPLITS,
+        )]
+        public array $halves_s = [],
         #[OA\Property(description: 'The line of the written session that it was done for.', maxLength: 160)]
         public ?string $line = null,
     ) {
         foreach ($splits_s as $i => $split) {
             OutOfRange::guard(["splits_s/$i" => [$split, Seconds::ASKED]]);
+        }
+        foreach ($halves_s as $i => $half) {
+            OutOfRange::guard(["halves_s/$i" => [$half, [0.0, $splits_s[$i] ?? 0.0]]]);
         }
         foreach ($no_counts as $reason => $count) {
             OutOfRange::guard(["no_counts/$reason" => [$count, self::NO_COUNTS]]);
@@ -118,6 +129,7 @@ final readonly class SetDone implements Checked
                 'exercise',
                 'A hold is logged by its seconds, everything else by its reps.',
             ),
+            count($this->halves_s) > count($this->splits_s) => throw $json->fault('halves_s', 'More halves were tapped than lowerings timed.'),
             $this->splits_s === [] => null,
             $this->exercise?->style->movement !== Movement::Lowering => throw $json->fault(
                 'splits_s',
@@ -132,5 +144,11 @@ final readonly class SetDone implements Checked
     public function downS(): ?float
     {
         return $this->splits_s === [] ? null : array_sum($this->splits_s) / count($this->splits_s);
+    }
+
+    /** Lowerings that went down unevenly; none where nobody tapped half way. */
+    public function uneven(): ?int
+    {
+        return $this->halves_s === [] ? null : EvenDown::uneven($this->splits_s, $this->halves_s);
     }
 }

@@ -57,7 +57,7 @@ final class LoadDiary
             ->get([
                 'trained_on', 'performed_at', 'purpose', 'exercise', 'setup_key', 'work_key', 'load_key', 'carried_share',
                 'effective_share', 'share_sd', 'shape', 'clean_reps', 'no_counts', 'faults', 'reserve', 'asked_reps', 'to_failure',
-                'hang_s', 'down_s', 'part_of',
+                'hang_s', 'down_s', 'uneven', 'part_of',
             ])
             ->reverse();
         $done = array_values(array_filter($sets->map($this->done(...))->all(), static fn (?Done $d): bool => $d !== null));
@@ -100,6 +100,7 @@ final class LoadDiary
             reserve: $set->reserve,
             seconds: isset($set->hang_s) || isset($set->down_s) ? (float) ($set->hang_s ?? $set->down_s) : null,
             atS: (float) strtotime($set->performed_at),
+            uneven: (int) $set->uneven,
         );
     }
 

@@ -20,6 +20,7 @@ use SteadyRung\OutOfRange;
 use SteadyRung\Plan\Diary\AccessoryWork;
 use SteadyRung\Plan\Diary\Diary;
 use SteadyRung\Plan\Diary\Done;
+use SteadyRung\Plan\Diary\EvenDown;
 use SteadyRung\Plan\Diary\NoCount;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Setup\CarriedLoad;
@@ -77,6 +78,7 @@ final class DiaryQuestion
                 'reserve',
                 'seconds',
                 'splits_s',
+                'halves_s',
                 'pain',
             );
             $on = $entry->date('on', self::LATEST);
@@ -126,6 +128,7 @@ final class DiaryQuestion
         $reps = $entry->optionalInteger('reps');
         $reserve = $entry->optionalInteger('reserve');
         $splits = $entry->numbers('splits_s', 100);
+        $halves = $entry->numbers('halves_s', 100);
         $seconds = $entry->optionalNumber('seconds') ?? ($splits === [] ? null : array_sum($splits) / count($splits));
         $askedReps = $asked?->optionalInteger('reps');
         $askedS = $asked?->optionalNumber('seconds');
@@ -151,6 +154,7 @@ final class DiaryQuestion
                     'faults',
                     FormFault::class,
                 ), reserve: $reserve, seconds: $seconds, pain: BriefQuestion::pain($entry), atS: $atS,
+            uneven: EvenDown::uneven($splits, $halves),
         );
     }
 

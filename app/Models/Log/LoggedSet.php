@@ -56,6 +56,8 @@ use SteadyRung\Strength\Reps\Seconds;
  * @property int|null $reserve
  * @property float|null $hang_s
  * @property list<float>|null $splits_s of each lowering
+ * @property list<float>|null $halves_s of each to half way, 0 where nobody tapped
+ * @property int|null $uneven of them went down unevenly
  * @property float|null $down_s their mean
  * @property Pain|null $pain
  * @property CarbonImmutable|null $pain_told_at when this pain was first told of
@@ -103,6 +105,8 @@ final class LoggedSet extends Record
         'reserve' => null,
         'hang_s' => null,
         'splits_s' => null,
+        'halves_s' => null,
+        'uneven' => null,
         'down_s' => null,
         'pain' => null,
         'pain_told_at' => null,
@@ -134,6 +138,7 @@ final class LoggedSet extends Record
         'faults' => 'array',
         'hang_s' => 'float',
         'splits_s' => 'array',
+        'halves_s' => 'array',
         'down_s' => 'float',
         'pain' => PainCast::class,
         'pain_told_at' => 'immutable_datetime',

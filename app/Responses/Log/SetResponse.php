@@ -21,6 +21,7 @@ final readonly class SetResponse
     /**
      * @param  list<string>  $faults
      * @param  list<float>  $splits_s
+     * @param  list<float>  $halves_s
      */
     public function __construct(
         #[OA\Property(format: 'uuid')]
@@ -53,6 +54,13 @@ final readonly class SetResponse
         public ?float $hang_s,
         #[OA\Property(description: 'Seconds of each lowering that was timed.', items: new OA\Items(type: 'number', format: 'float'))]
         public array $splits_s,
+        #[OA\Property(
+            description: 'Seconds to half way of each of them; 0 where nobody tapped.',
+            items: new OA\Items(type: 'number', format: 'float'),
+        )]
+        public array $halves_s,
+        #[OA\Property(description: 'Of them, how many went down unevenly and count for no gate.')]
+        public int $uneven,
         #[OA\Property]
         public ?PainJson $pain,
         #[OA\Property]
@@ -99,6 +107,8 @@ final readonly class SetResponse
             reserve: $set->reserve,
             hang_s: $set->hang_s,
             splits_s: $set->splits_s ?? [],
+            halves_s: $set->halves_s ?? [],
+            uneven: (int) $set->uneven,
             pain: $pain === null ? null : PainJson::of($pain),
             note: $set->note,
             part_of: $set->part_of,

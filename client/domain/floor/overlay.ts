@@ -1,3 +1,4 @@
+import { isUneven, loweredOf } from '../lowered';
 import type { Schemas } from '../http';
 import { coachOf, type Command, type SetInput, type Waiting } from '../queue';
 
@@ -30,6 +31,8 @@ function asLogged(set: SetInput, by: string, on: string, before: FloorSet | unde
         reserve: set.reserve ?? null,
         hang_s: set.hang_s ?? null,
         splits_s: set.splits_s ?? [],
+        halves_s: set.halves_s ?? [],
+        uneven: loweredOf(set).filter(isUneven).length,
         pain: set.pain ?? null,
         note: set.note ?? null,
         part_of: set.part_of ?? part_of,

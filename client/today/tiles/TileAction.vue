@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Tile } from '../../domain/floor/tile';
+import { timesOf } from '../../domain/lowered';
 import { seconds } from '../../domain/units';
 import PressButton from '../../parts/PressButton.vue';
 import type { Stopwatches } from './useStopwatches';
@@ -12,7 +13,8 @@ const props = defineProps<{ tile: Tile; commands: TileCommands; watches: Stopwat
 const id = computed(() => props.tile.athlete.id);
 const line = computed(() => props.tile.now);
 const running = computed(() => props.watches.running(id.value));
-const splits = computed(() => props.watches.splits(id.value));
+const lowered = computed(() => props.watches.lowered(id.value));
+const halfS = computed(() => props.watches.halfS(id.value));
 const unit = computed(() => ({ reps: '', total_reps: '', seconds: ' s', metres: ' m' })[line.value?.line.amount.measure ?? 'reps']);
 const aim = computed(() => props.typed ?? props.tile.aim);
 /** Of lowerings the watch stays under the thumb until the set is logged: several are timed, one after another. */
@@ -24,9 +26,9 @@ const timed = computed(() => {
         return { big: String(props.tile.aim), small: 's, hold to time' };
     }
     const each = seconds(line.value?.rung?.exercise.seconds ?? 3);
-    return splits.value.length === 0
+    return lowered.value.length === 0
         ? { big: 'Time', small: `hold while they lower, ${aim.value} × ${each}` }
-        : { big: 'Next', small: splits.value.map((s) => s.toFixed(1)).join(' ') + ' s' };
+        : { big: 'Next', small: lowered.value.map((l) => l.seconds.toFixed(1)).join(' ') + ' s' };
 });
 const none = computed(() => line.value?.way === 'lowering' && props.tile.loweringsLeft <= 0);
 /** A mixed set: the reps it begins with, and what follows on this. */
@@ -37,10 +39,10 @@ function log(): void {
     void (line.value?.way === 'beside' ? props.commands.logBeside(props.tile, aim.value) : props.commands.log(props.tile, aim.value));
 }
 
-function logSplits(): void {
-    const timed = [...splits.value];
+function logLowered(): void {
+    const those = [...lowered.value];
     props.watches.clear(id.value);
-    void props.commands.log(props.tile, timed.length, { splits_s: timed });
+    void props.commands.log(props.tile, those.length, timesOf(those));
 }
 </script>
 
@@ -54,8 +56,19 @@ function logSplits(): void {
             <small>{{ timed.small }}</small>
             <span class="unseen">for {{ name }}</span>
         </PressButton>
-        <button v-if="splits.length > 0" type="button" class="go log" :disabled="running" @click="logSplits">
-            <b>{{ splits.length }}</b>
+        <button
+            v-if="running && line.way === 'lowering'"
+            type="button"
+            class="go log"
+            :disabled="halfS !== null"
+            @pointerdown.prevent="watches.half(id)"
+        >
+            <b>½</b>
+            <small>{{ halfS === null ? 'half way' : `${halfS.toFixed(1)} s` }}</small>
+            <span class="unseen">for {{ name }}</span>
+        </button>
+        <button v-else-if="lowered.length > 0" type="button" class="go log" @click="logLowered">
+            <b>{{ lowered.length }}</b>
             <small>log</small>
             <span class="unseen">for {{ name }}</span>
         </button>

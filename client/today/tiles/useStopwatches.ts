@@ -1,5 +1,6 @@
 import { computed, type ComputedRef } from 'vue';
 import { serverTime } from '../../domain/clock';
+import { lowered, type Lowered } from '../../domain/lowered';
 import { useKept } from '../../composables/useKept';
 import { useTick } from '../../composables/useTick';
 
@@ -12,16 +13,19 @@ const TICK_MS = 100;
 
 interface Watch {
     beganAt: number | null;
-    splits: number[];
+    halfS?: number | null;
+    lowered?: Lowered[];
 }
 
 export interface Stopwatches {
     running: (athleteId: string) => boolean;
     elapsedS: (athleteId: string) => number;
-    splits: (athleteId: string) => readonly number[];
+    halfS: (athleteId: string) => number | null;
+    lowered: (athleteId: string) => readonly Lowered[];
     press: (athleteId: string) => void;
+    /** A tap half way down. */
+    half: (athleteId: string) => void;
     release: (athleteId: string) => void;
-    dropSplit: (athleteId: string, index: number) => void;
     clear: (athleteId: string) => void;
     any: ComputedRef<boolean>;
 }
@@ -35,17 +39,21 @@ export function useStopwatches(stopped: (athleteId: string, seconds: number) => 
     const kept = useKept<Record<string, Watch>>('steady-rung.watches');
     const watches = computed(() => kept.value.value ?? {});
     const now = useTick(TICK_MS);
-    const of = (id: string): Watch => watches.value[id] ?? { beganAt: null, splits: [] };
+    const of = (id: string): Watch => watches.value[id] ?? { beganAt: null };
+    const elapsedS = (id: string, nowMs: number): number => {
+        const { beganAt } = of(id);
+        return beganAt === null ? 0 : Math.max(0, (nowMs - beganAt) / 1000);
+    };
     const put = (id: string, watch: Watch): void => kept.set({ ...watches.value, [id]: watch });
     /** When a press of this page began a watch; one that ran before is stopped by the next press. */
     const pressedAt = new Map<string, number>();
 
     function stop(id: string): void {
-        const { beganAt, splits } = of(id);
-        const seconds = beganAt === null ? 0 : (serverTime.nowMs() - beganAt) / 1000;
+        const { halfS, lowered: before = [] } = of(id);
+        const seconds = elapsedS(id, serverTime.nowMs());
         pressedAt.delete(id);
         const isOne = seconds >= LEAST_S && stopped(id, seconds);
-        put(id, { beganAt: null, splits: isOne || seconds < LEAST_S ? splits : [...splits, Number(seconds.toFixed(1))] });
+        put(id, { beganAt: null, lowered: isOne || seconds < LEAST_S ? before : [...before, lowered(seconds, halfS)] });
     }
 
     function clear(id: string): void {
@@ -54,17 +62,21 @@ export function useStopwatches(stopped: (athleteId: string, seconds: number) => 
 
     return {
         running: (id) => of(id).beganAt !== null,
-        elapsedS: (id) => {
-            const { beganAt } = of(id);
-            return beganAt === null ? 0 : Math.max(0, (now.value - beganAt) / 1000);
-        },
-        splits: (id) => of(id).splits,
+        elapsedS: (id) => elapsedS(id, now.value),
+        halfS: (id) => of(id).halfS ?? null,
+        lowered: (id) => of(id).lowered ?? [],
         press: (id) => {
             if (of(id).beganAt === null) {
                 pressedAt.set(id, serverTime.nowMs());
-                put(id, { ...of(id), beganAt: serverTime.nowMs() });
+                put(id, { ...of(id), beganAt: serverTime.nowMs(), halfS: null });
             } else {
                 stop(id);
+            }
+        },
+        half: (id) => {
+            const watch = of(id);
+            if (watch.beganAt !== null && (watch.halfS ?? null) === null) {
+                put(id, { ...watch, halfS: elapsedS(id, serverTime.nowMs()) });
             }
         },
         release: (id) => {
@@ -74,7 +86,6 @@ export function useStopwatches(stopped: (athleteId: string, seconds: number) => 
             }
             pressedAt.delete(id);
         },
-        dropSplit: (id, index) => put(id, { ...of(id), splits: of(id).splits.filter((_, i) => i !== index) }),
         clear,
         any: computed(() => Object.values(watches.value).some((w) => w.beganAt !== null)),
     };

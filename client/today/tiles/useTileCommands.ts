@@ -16,7 +16,7 @@ const TICK_MS = 500;
 const BOUNCE_MS = 700;
 
 /** What is said of a set as it is logged. */
-type More = Pick<Schemas['SetInput'], 'splits_s'>;
+type More = Pick<Schemas['SetInput'], 'splits_s' | 'halves_s'>;
 
 export interface TileCommands {
     /** Logs a set of what the tile shows now; the aim where nothing else is said. */

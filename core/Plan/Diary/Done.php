@@ -36,6 +36,7 @@ final readonly class Done
      * @param  string|null  $work  the same wherever the same work is done, where the gear is known by name
      * @param  bool  $isPart  it goes on from another set: done tired, it is no evidence and no gate
      * @param  int  $noCounts  reps that did not count
+     * @param  int  $uneven  lowerings that went down unevenly
      * @param  list<FormFault>  $faults
      * @param  float|null  $atS  second of the day, where the rests are known
      * @param  float|null  $seconds  of a hold; of a lowering the mean of its counted reps
@@ -58,6 +59,7 @@ final readonly class Done
         public ?float $seconds = null,
         public ?Pain $pain = null,
         public ?float $atS = null,
+        public int $uneven = 0,
     ) {
     }
 
@@ -106,13 +108,13 @@ final readonly class Done
         return $this->askedReps !== null && $this->reps !== null && $this->reps < self::FAILED * $this->askedReps;
     }
 
-    /** What a gate counts of it. */
+    /** What a gate counts of it; of lowerings those that went down evenly. */
     public function count(Measure $measure): int
     {
-        return (int) floor($measure === Measure::Seconds ? $this->seconds ?? 0.0 : (float) ($this->reps ?? 0));
+        return (int) floor($measure === Measure::Seconds ? $this->seconds ?? 0.0 : (float) max(0, ($this->reps ?? 0) - $this->uneven));
     }
 
-    /** Reps that went down slowly enough to count. */
+    /** Reps that went down slowly enough to count, uneven ones too: they made as sore. */
     public function lowerings(): int
     {
         return $this->isLowering() && ! $this->isTooFast() ? $this->reps ?? 1 : 0;

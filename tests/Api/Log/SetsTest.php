@@ -268,6 +268,10 @@ it('keeps the seconds of each lowering, and takes a set that went down too fast 
     )->toBe([3.6, 1.6]);
     expect($this->getJson("/api/athletes/$this->athlete/trend?range=year")->json('seconds.lowering.0.figure'))->toBe(3.6);
     $this->putJson("/api/athletes/$this->athlete/setup", $lowering)->assertOk()->assertJsonPath('lowerings_left.today', 12);
+    $this->postJson($this->sets, $set(['performed_at' => '2026-02-27T18:03:00Z', 'splits_s' => [4, 4, 3], 'halves_s' => [2, 0.5, 0]]))
+        ->assertCreated()
+        ->assertJsonPath('halves_s', [2, 0.5, 0])->assertJsonPath('uneven', 1);
+    $this->postJson($this->sets, $set(['splits_s' => [4], 'halves_s' => [5]]))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/halves_s/0');
     $this->postJson($this->sets, $set(['splits_s' => [4, 4, 4, 4]]))->assertStatus(422)->assertJsonPath('errors.0.pointer', '/splits_s');
     $this->postJson(
         $this->sets,

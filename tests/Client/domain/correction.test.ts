@@ -31,8 +31,8 @@ it('keeps everything of a set but what is said otherwise, and names the one it s
 });
 
 it('times no more lowerings than were counted', () => {
-    const lowered = set({ id: 'a', clean_reps: 3, splits_s: [4.1, 3.2, 1.5] });
-    expect(correctionOf(lowered, { clean_reps: 2 }).splits_s).toEqual([4.1, 3.2]);
+    const lowered = set({ id: 'a', clean_reps: 3, splits_s: [4.1, 3.2, 1.5], halves_s: [2, 0, 1] });
+    expect(correctionOf(lowered, { clean_reps: 2 })).toMatchObject({ splits_s: [4.1, 3.2], halves_s: [2, 0] });
     expect(correctionOf(lowered, { reserve: 2 }).splits_s).toEqual([4.1, 3.2, 1.5]);
 });
 

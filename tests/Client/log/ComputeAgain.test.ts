@@ -53,7 +53,7 @@ it('says which sets a correction touches, computes them again, follows how far t
     expect(emitted('done')).toHaveLength(1);
     await press('Undo');
     await sees('9 sets put back as before.');
-    expect(asked.filter((a) => a.command.startsWith('POST')).map((a) => a.body)).toMatchObject([
+    expect(asked.filter((a) => a.command === 'POST /api/recomputations').map((a) => a.body)).toMatchObject([
         { athlete_id: 'jolyon' },
         { undoes_id: 'order' },
     ]);

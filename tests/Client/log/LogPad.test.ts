@@ -230,9 +230,18 @@ it('times each lowering, drops a slip, says which were too fast, and sends them 
     await lower(50);
     await sees('1 of 2 faster than 3 s.');
     await press(/^Drop lowering 2/);
-    await lower(3500);
+    await user.keyboard('{s>}');
+    vi.advanceTimersByTime(600);
+    await user.keyboard('h');
+    vi.advanceTimersByTime(2900);
+    await user.keyboard('{/s}');
+    await sees('1 of 2 uneven');
     await user.keyboard('{Enter}');
     vi.useRealTimers();
     await eventually(() => expect(sent()).toHaveLength(1));
-    expect(sent()[0]).toMatchObject({ clean_reps: 2, splits_s: [expect.closeTo(4, 0), expect.closeTo(3.5, 0)] });
+    expect(sent()[0]).toMatchObject({
+        clean_reps: 2,
+        splits_s: [expect.closeTo(4, 0), expect.closeTo(3.5, 0)],
+        halves_s: [0, expect.closeTo(0.6, 0)],
+    });
 });

@@ -148,6 +148,8 @@ export const set = (changes: Partial<Schemas['Set']> = {}): Schemas['Set'] => ({
     reserve: 2,
     hang_s: null,
     splits_s: [],
+    halves_s: [],
+    uneven: 0,
     line: null,
     by: 'coach',
     asked_reps: null,

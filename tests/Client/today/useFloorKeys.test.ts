@@ -1,3 +1,4 @@
+import type { Lowered } from '../../../client/domain/lowered';
 import { fireEvent, render } from '@testing-library/vue';
 import { beforeEach, expect, it, vi } from 'vitest';
 import { tileOf, type Tile } from '../../../client/domain/floor/tile';
@@ -9,10 +10,10 @@ import { athlete, done, hang, line, lowering, plank } from '../support/floor';
 let keys: ReturnType<typeof useFloorKeys>;
 let tiles: Tile[];
 let isOpen: boolean;
-let splits: number[];
+let lowered: Lowered[];
 const opened: string[] = [];
 const commands = { log: vi.fn(), logHeld: vi.fn(), logBeside: vi.fn(), undoable: vi.fn() };
-const watches = { press: vi.fn(), release: vi.fn(), clear: vi.fn(), splits: () => splits };
+const watches = { press: vi.fn(), release: vi.fn(), clear: vi.fn(), lowered: () => lowered };
 
 /** What the last call of a command was about: whose it is, and what was said. */
 const told = (command: { mock: { calls: unknown[][] } }): unknown[] | undefined => {
@@ -27,7 +28,7 @@ const press = async (...pressed: string[]): Promise<void> => {
 
 beforeEach(() => {
     vi.clearAllMocks();
-    [isOpen, splits, opened.length] = [false, [], 0];
+    [isOpen, lowered, opened.length] = [false, [], 0];
     tiles = [athlete('Ada'), athlete('Bo', [plank]), athlete('Cy', [hang]), athlete('Di', [lowering])].map((a) => tileOf(a, Date.now()));
     render({
         setup: () => {
@@ -80,11 +81,14 @@ it('logs a hold only with its seconds, and lowerings with those that were timed'
     await press('2', '5', 'Enter');
     expect(told(commands.logHeld)).toEqual(['cy', 25]);
     keys.choose('di');
-    splits = [4.1, 3.6];
+    lowered = [
+        { seconds: 4.1, half: 2 },
+        { seconds: 3.6, half: null },
+    ];
     await press('Enter');
-    expect(told(commands.log)).toEqual(['di', 2, { splits_s: [4.1, 3.6] }]);
+    expect(told(commands.log)).toEqual(['di', 2, { splits_s: [4.1, 3.6], halves_s: [2, 0] }]);
     expect(watches.clear).toHaveBeenCalledWith('di');
-    splits = [];
+    lowered = [];
     await press('Enter');
     expect(told(commands.log)).toEqual(['di', 5, {}]);
 });

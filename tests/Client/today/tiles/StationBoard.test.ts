@@ -8,7 +8,7 @@ import { wordsOf } from '../../support/render';
 import { show } from '../../support/screen';
 
 const NOW = Date.parse('2026-03-20T12:00:00Z');
-const watches = { running: () => false, splits: () => [], elapsedS: () => 0 } as unknown as Stopwatches;
+const watches = { running: () => false, lowered: () => [], halfS: () => null, elapsedS: () => 0 } as unknown as Stopwatches;
 const commands = { log: vi.fn() };
 
 const ago = (s: number): string => new Date(NOW - s * 1000).toISOString();

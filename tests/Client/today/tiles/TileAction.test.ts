@@ -1,3 +1,4 @@
+import type { Lowered } from '../../../../client/domain/lowered';
 import { fireEvent, screen } from '@testing-library/vue';
 import { beforeEach, expect, it, vi } from 'vitest';
 import { tileOf, type Tile } from '../../../../client/domain/floor/tile';
@@ -11,7 +12,9 @@ const watches = {
     release: vi.fn(),
     clear: vi.fn(),
     running: vi.fn(() => false),
-    splits: vi.fn((): number[] => []),
+    lowered: vi.fn((): Lowered[] => []),
+    half: vi.fn(),
+    halfS: vi.fn((): number | null => null),
     elapsedS: vi.fn(() => 0),
 };
 
@@ -23,7 +26,8 @@ const said = (command: { mock: { calls: unknown[][] } }): unknown[] =>
 beforeEach(() => {
     vi.clearAllMocks();
     watches.running.mockReturnValue(false);
-    watches.splits.mockReturnValue([]);
+    watches.lowered.mockReturnValue([]);
+    watches.halfS.mockReturnValue(null);
 });
 
 it('logs as asked, or what was typed, and says whose it is to who cannot see', async () => {
@@ -68,19 +72,35 @@ it('times lowerings one by one under the same thumb, and logs those that were ti
     const watch = screen.getByRole('button', { name: /^Time hold while they lower/ });
     await fireEvent.pointerDown(watch);
     await fireEvent.pointerUp(watch);
-    watches.splits.mockReturnValue([4.1]);
+    watches.lowered.mockReturnValue([{ seconds: 4.1, half: null }]);
     await change({ watches: { ...watches } });
     await fireEvent.click(watch); // the release of a touch lands on what is under it now
     expect(watch.isConnected).toBe(true);
     expect(commands.log).not.toHaveBeenCalled();
     await fireEvent.pointerDown(watch);
-    watches.splits.mockReturnValue([4.1, 3.6]);
+    watches.lowered.mockReturnValue([
+        { seconds: 4.1, half: null },
+        { seconds: 3.6, half: null },
+    ]);
     await change({ watches: { ...watches } });
     expect(watches.press).toHaveBeenCalledTimes(2);
     expect(watch.textContent).toContain('4.1 3.6 s');
     await press(/^2 log/);
     expect(said(commands.log)).toEqual([['ada', 2, { splits_s: [4.1, 3.6] }]]);
     expect(watches.clear).toHaveBeenCalledWith('ada');
+});
+
+it('takes a tap half way while a lowering is timed, once', async () => {
+    const { change } = action([lowering]);
+    watches.running.mockReturnValue(true);
+    await change({ watches: { ...watches } });
+    const half = screen.getByRole('button', { name: /^½ half way/ });
+    await fireEvent.pointerDown(half);
+    expect(watches.half).toHaveBeenCalledWith('ada');
+    watches.halfS.mockReturnValue(1.8);
+    await change({ watches: { ...watches } });
+    expect(half.textContent).toContain('1.8 s');
+    expect(half.hasAttribute('disabled')).toBe(true);
 });
 
 it('offers no lowering where the caps leave none, and says which cap it is', () => {

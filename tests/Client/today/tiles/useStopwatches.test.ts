@@ -50,19 +50,24 @@ it('keeps the seconds of each lowering, drops a slip of the thumb, and goes on t
         }
         watches.release('ada');
     }
-    expect(watches.splits('ada')).toEqual([4, 3.2]);
+    watches.half('ada'); // it stands
+    expect(watches.lowered('ada').map((l) => [l.seconds, l.half])).toEqual([
+        [4, null],
+        [3.2, null],
+    ]);
     watches.press('ada');
     vi.advanceTimersByTime(100);
     const began = Date.now() - 100;
     watches.release('ada');
     await eventually(async () => expect(await marks.get('steady-rung.watches')).toContain(String(began)));
     const again = open(false);
-    await eventually(() => expect([again.running('ada'), again.splits('ada')]).toEqual([true, [4, 3.2]]));
+    await eventually(() => expect([again.running('ada'), again.lowered('ada').length]).toEqual([true, 2]));
     vi.setSystemTime(began + 2000);
+    again.half('ada');
+    vi.setSystemTime(began + 3000);
+    again.half('ada');
     again.press('ada');
-    expect(again.splits('ada')).toEqual([4, 3.2, 2]);
-    again.dropSplit('ada', 0);
-    expect(again.splits('ada')).toEqual([3.2, 2]);
+    expect(again.lowered('ada').at(-1)).toEqual({ seconds: 3, half: 2 });
     again.clear('ada');
-    expect(again.splits('ada')).toEqual([]);
+    expect(again.lowered('ada')).toEqual([]);
 });
