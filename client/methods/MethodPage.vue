@@ -71,7 +71,13 @@ async function kept(key: string): Promise<void> {
             </div>
         </div>
         <ProblemNote v-if="problem" :problem="problem" />
-        <div class="card"><StageStrip :method="shown" /></div>
+        <div class="card">
+            <StageStrip :method="shown" />
+            <p v-if="shown.ordered_by" class="small dim ordered">
+                In the order of this gym: lowering {{ shown.ordered_by.toLowerCase() }}.
+                <RouterLink to="/methods/rules">House rules</RouterLink>
+            </p>
+        </div>
         <div class="columns">
             <ol class="stages">
                 <li v-for="(stage, i) in shown.stages" :key="stage.key" class="card">
@@ -123,6 +129,10 @@ async function kept(key: string): Promise<void> {
     gap: var(--space-wide);
     margin-top: var(--space-base);
     align-items: start;
+}
+
+.ordered {
+    margin-top: 6px;
 }
 
 .stages {

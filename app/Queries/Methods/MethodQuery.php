@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Methods;
 
+use App\Context\Gym\CurrentGym;
 use App\Context\Kit\GymKit;
 use App\Context\Methods\Methods;
 use App\Formats\Methods\Catalogue;
@@ -19,7 +20,7 @@ use SteadyRung\Method\Needs;
  */
 final readonly class MethodQuery
 {
-    public function __construct(private Methods $methods, private GymKit $kit)
+    public function __construct(private Methods $methods, private GymKit $kit, private CurrentGym $gym)
     {
     }
 
@@ -33,8 +34,10 @@ final readonly class MethodQuery
             ->groupBy('method_key')
             ->pluck('athletes', 'method_key')
             ->all();
+        $house = $this->gym->gym()->houseRules();
         $strip = static fn (Method $m, bool $own): MethodStripResponse => MethodStripResponse::of(
             $m,
+            $house,
             $own,
             (int) ($counts[$m->key] ?? 0),
             Needs::lackingStages($m, $kit),

@@ -6,6 +6,7 @@ namespace App\Responses\Methods;
 
 use OpenApi\Attributes as OA;
 use SteadyRung\Method\House\HouseRule;
+use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Method;
 
 /**
@@ -39,12 +40,20 @@ final readonly class MethodStripResponse
         public int $athletes,
         #[OA\Property(description: 'Stages that nothing in the gym’s kit can be built for.', items: new OA\Items(type: 'string'))]
         public array $lacks,
+        #[OA\Property(description: 'Where the stages stand in another order here than the method has them: by which position.')]
+        public ?string $ordered_by,
     ) {
     }
 
-    /** @param  list<string>  $lacks */
-    public static function of(Method $method, bool $own, int $athletes, array $lacks): self
+    /**
+     * With its stages in the order the house takes them.
+     *
+     * @param  list<string>  $lacks
+     */
+    public static function of(Method $method, HouseRules $house, bool $own, int $athletes, array $lacks): self
     {
+        $rules = $house->for($method);
+        $stages = $rules->inOrder($method)->stages;
         $says = [];
         foreach ($method->says as $rule => $position) {
             $known = HouseRule::from($rule);
@@ -56,11 +65,12 @@ final readonly class MethodStripResponse
             name: $method->name,
             idea: $method->idea,
             per_week: $method->perWeek,
-            stages: array_map(StageStripResponse::of(...), $method->stages),
+            stages: array_map(StageStripResponse::of(...), $stages),
             says: $says,
             own: $own,
             athletes: $athletes,
             lacks: $lacks,
+            ordered_by: $stages === $method->stages ? null : HouseRule::LoweringStands->positions()[$rules->position(HouseRule::LoweringStands)],
         );
     }
 }

@@ -37,6 +37,7 @@ const taper: Schemas['MethodStrip'] = {
     own: false,
     athletes: 3,
     lacks: ['Stage rows'],
+    ordered_by: 'After bands',
 };
 const file = {
     key: 'taper',
