@@ -6,6 +6,7 @@ import type { Problem } from '../domain/problems';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
+import { strictName, whenWords } from '../trend/foretold';
 import { summary, type Compared } from './compared';
 
 const props = defineProps<{ id: string }>();
@@ -17,6 +18,12 @@ const athlete = useRead(
     () => ['athlete', props.id],
     () => outcome(api.GET('/api/athletes/{athlete}', { params: { path: { athlete: props.id } } })),
 );
+/** What is foretold from the log itself, so that nobody takes the model's weeks for it. */
+const trend = useRead(
+    () => ['trend', props.id, 'pull'],
+    () => outcome(api.GET('/api/athletes/{athlete}/trend', { params: { path: { athlete: props.id }, query: { pattern: 'pull' } } })),
+);
+const foretold = computed(() => trend.value.value?.forecasts.find((f) => f.verdict !== 'reached'));
 const methods = useRead(['methods'], () => outcome(api.GET('/api/methods')));
 const options = computed(() => (methods.value.value?.methods ?? []).map((m) => ({ value: m.key, label: m.name })));
 const picked = ref<[string, string]>(['band-taper', 'rows-first']);
@@ -125,6 +132,10 @@ onScopeDispose(stop);
                 </tr>
             </tbody>
         </table>
+        <p v-if="foretold" class="small">
+            <strong>{{ strictName(foretold.reps) }}: {{ whenWords(foretold) }}.</strong>
+            That is foretold from the log. The weeks above are the model’s, and say only how the two methods differ.
+        </p>
         <p class="small dim">
             It is a model: it knows how strength answers to training only on average, nothing of joints, sleep or liking. It decides
             nothing.

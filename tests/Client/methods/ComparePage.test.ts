@@ -37,6 +37,9 @@ it('trains the same athletes by both, a few at a time, with progress, and says w
     const asked = serve({
         'GET /api/athletes/jolyon': () => jolyon,
         'GET /api/methods': () => methods,
+        'GET /api/athletes/jolyon/trend': () => ({
+            forecasts: [{ reps: 1, verdict: 'foreseeable', within_26: 0.8, median_on: '2026-08-01' }],
+        }),
         'POST /api/athletes/jolyon/comparisons': () => ({ athletes: [12, 14, 16, 18].map(one) }),
     });
     const { press, sees, text } = show(ComparePage, { id: 'jolyon' });
@@ -49,6 +52,7 @@ it('trains the same athletes by both, a few at a time, with progress, and says w
         posts.filter((p) => p.method === 'rows-first').map((p) => p.from),
     );
     expect(text()).toContain('It is a model');
+    expect(text()).toContain('First strict rep: about Sat 1 Aug. That is foretold from the log.');
     expect(text()).toContain('16 weeks');
 });
 
