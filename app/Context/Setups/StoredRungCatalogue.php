@@ -17,6 +17,7 @@ use SteadyRung\Kit\Kit;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Plan\Context\RungCatalogue;
+use SteadyRung\Plan\Context\SearchedRungs;
 use SteadyRung\Safety\Limits;
 use SteadyRung\Setup\DoesNotFit;
 use SteadyRung\Strength\Estimate;
@@ -33,6 +34,10 @@ final class StoredRungCatalogue implements RungCatalogue
 
     private readonly Body $body;
 
+    private readonly bool $isOfGym;
+
+    private ?SearchedRungs $searched = null;
+
     /** @var array<string, list<Rung>> by means, whatever its shares */
     private array $anywhere = [];
 
@@ -48,6 +53,7 @@ final class StoredRungCatalogue implements RungCatalogue
         $this->search = $ways->search($athlete);
         $body = $athlete->toCore();
         $this->body = $body->pulledTo($top ?? $body->top);
+        $this->isOfGym = $this->body->top === $body->top;
     }
 
     public function pulledTo(PullTop $top): self
@@ -65,9 +71,12 @@ final class StoredRungCatalogue implements RungCatalogue
         )]));
     }
 
+    /** What is kept is for pulls that end where this gym has them end; for another top they are searched. */
     public function steps(Rung $now, Estimate $estimate): Steps
     {
-        return $this->ways->steps($now, $this->athlete, $estimate);
+        return $this->isOfGym
+            ? $this->ways->steps($now, $this->athlete, $estimate)
+            : ($this->searched ??= new SearchedRungs($this->search, $this->body))->steps($now, $estimate);
     }
 
     public function rung(Exercise $exercise): Rung|DoesNotFit|null

@@ -43,13 +43,10 @@ final class ClassWorkout
             return Part::none($refused->text);
         }
         $mayHang = $refused?->stopsVertical() !== true && ! $context->isSore();
-        foreach ([[$this->task, null], [$this->task->half(), 'Half of each round: the whole is not likely yet.']] as [$task, $note]) {
-            $part = $this->part(
-                $context,
-                $task,
-                $mayHang,
-                $note ?? ($mayHang ? null : 'Rows and pull-downs only: '.self::why($context, $refused)),
-            );
+        $instead = $mayHang ? [] : ['Rows and pull-downs only: '.self::why($context, $refused)];
+        foreach ([[$this->task, []], [$this->task->half(), ['Half of each round: the whole is not likely yet.']]] as [$task, $half]) {
+            $notes = [...$instead, ...$half];
+            $part = $this->part($context, $task, $mayHang, $notes === [] ? null : implode(' ', $notes));
             if ($part !== null) {
                 return $part;
             }
