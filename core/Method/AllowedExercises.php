@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace SteadyRung\Method;
 
 use SteadyRung\Body\Body;
+use SteadyRung\Exercise\Choices\Arrangement;
 use SteadyRung\Exercise\Choices\Choice;
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\ExecutionStyle;
 use SteadyRung\Exercise\Exercise;
+use SteadyRung\Exercise\NotDoable;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Search\RungSearch;
 use SteadyRung\Exercise\Style\Grip;
@@ -41,11 +43,12 @@ final readonly class AllowedExercises
         public Width $width,
         public ?UpBy $upBy,
         public array $shares,
+        public ?Arrangement $arranged,
     ) {
     }
 
     /**
-     * @throws \SteadyRung\Exercise\NotDoable if the kind does not allow it
+     * @throws NotDoable if the kind does not allow it
      * @throws OutOfRange if a share is outside 0–2, or the seconds outside their range
      */
     public static function of(
@@ -58,9 +61,13 @@ final readonly class AllowedExercises
         ?UpBy $upBy = null,
         float $fromShare = 0.0,
         float $toShare = 2.0,
+        ?Arrangement $arranged = null,
     ): self {
         OutOfRange::guard(['from_share' => [$fromShare, self::SHARE], 'to_share' => [$toShare, [$fromShare, self::SHARE[1]]]]);
         ExecutionStyle::of(kind: $kind, movement: $movement, at: $at, seconds: $seconds, grip: $grip, width: $width, upBy: $upBy);
+        if ($arranged !== null) {
+            NotDoable::guard('kind', $kind, $arranged->kinds(), $kind);
+        }
 
         return new self(
             kind: $kind,
@@ -71,6 +78,7 @@ final readonly class AllowedExercises
             width: $width,
             upBy: $upBy,
             shares: [$fromShare, $toShare],
+            arranged: $arranged,
         );
     }
 
@@ -91,7 +99,7 @@ final readonly class AllowedExercises
      */
     public function anywhere(RungSearch $search, Body $body): array
     {
-        return $search->kind($this->kind, $body, $this->exercise(...));
+        return $search->kind($this->kind, $body, $this->exercise(...), $this->arranged);
     }
 
     /**
@@ -111,7 +119,8 @@ final readonly class AllowedExercises
         $style = $rung->exercise->style;
 
         return $rung->exercise->setup->kind() === $this->kind && $style->movement === $this->movement && $style->at === $this->at
-            && ($style->grip === $this->grip || $style->movement === Movement::Full);
+            && ($style->grip === $this->grip || $style->movement === Movement::Full)
+            && $this->arranged?->isOf($rung->exercise->setup) !== false;
     }
 
     /** One line that is the same for the same means. */
@@ -133,6 +142,7 @@ final readonly class AllowedExercises
                 $this->grip->value,
                 $this->width->value,
                 $this->upBy->value ?? '',
+                ...($this->arranged === null ? [] : [$this->arranged->value]),
             ],
         );
     }
@@ -149,6 +159,7 @@ final readonly class AllowedExercises
             width: $this->width,
             upBy: $this->upBy,
             shares: [0.0, $this->shares[1]],
+            arranged: $this->arranged,
         );
     }
 
@@ -186,7 +197,7 @@ final readonly class AllowedExercises
             UpBy::Foot => ', feet up, none down',
             UpBy::Hop => $this->kind === ChoiceKind::Hop ? '' : ', hopped up',
             UpBy::Pull, null => '',
-        };
+        }.($this->arranged === null ? '' : ", {$this->arranged->words()}");
 
         return match (true) {
             $this->at === HoldAt::Hang => 'Hang',

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace SteadyRung\Method;
 
-use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Kit\GearNeed;
 use SteadyRung\Kit\Kit;
 
@@ -20,15 +19,17 @@ final class Needs
             $method->stages,
             static fn (Stage $stage): bool => array_filter(
                 $stage->work()->allowed,
-                static fn (AllowedExercises $m): bool => self::has($kit, $m->kind),
+                static fn (AllowedExercises $m): bool => self::has($kit, $m),
             ) === [],
         );
 
         return array_values(array_map(static fn (Stage $stage): string => $stage->name, $lacking));
     }
 
-    private static function has(Kit $kit, ChoiceKind $kind): bool
+    private static function has(Kit $kit, AllowedExercises $means): bool
     {
-        return array_filter($kind->needs(), static fn (GearNeed $need): bool => ! $need->isMetBy($kit)) === [];
+        $needs = $means->arranged?->needs() ?? $means->kind->needs();
+
+        return array_filter($needs, static fn (GearNeed $need): bool => ! $need->isMetBy($kit)) === [];
     }
 }

@@ -164,5 +164,5 @@ it('names what is allowed where a name is not known', function (): void {
 });
 
 it('can be done with the small gym, each of them but for single stages', function (string $key): void {
-    expect(Needs::lackingStages(Catalogue::method($key), smallGym()))->toBe([]);
+    expect(Needs::lackingStages(Catalogue::method($key), gymWithLowBar()))->toBe([]);
 })->with(Catalogue::keys());

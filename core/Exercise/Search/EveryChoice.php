@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Exercise\Search;
 
 use SteadyRung\Body\Body;
+use SteadyRung\Exercise\Choices\Arrangement;
 use SteadyRung\Exercise\Choices\BandPulledDown;
 use SteadyRung\Exercise\Choices\Choice;
 use SteadyRung\Exercise\Choices\ChoiceKind;
@@ -79,11 +80,11 @@ final readonly class EveryChoice
     }
 
     /**
-     * Those of one kind; of rows enough places and marks to pick one from.
+     * Those of one kind, arranged as is asked; of rows enough places and marks to pick one from.
      *
      * @return \Generator<int, Choice>
      */
-    public function ofKind(ChoiceKind $kind): \Generator
+    public function ofKind(ChoiceKind $kind, ?Arrangement $as = null): \Generator
     {
         $choices = match ($kind) {
             ChoiceKind::Hop => $this->hops(),
@@ -91,9 +92,10 @@ final readonly class EveryChoice
             ChoiceKind::Row => $this->rows([null, ...$this->kit->boxes], 2 * self::MARK_STEP_CM),
             default => $this->in($kind->lane()),
         };
+        $arranged = new Arranged($this->kit, $this->body);
         foreach ($choices as $choice) {
             if ($choice->kind() === $kind) {
-                yield $choice;
+                yield from $as === null ? [$choice] : $arranged->ways($choice, $as);
             }
         }
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Exercise\Search;
 
 use SteadyRung\Body\Body;
+use SteadyRung\Exercise\Choices\Arrangement;
 use SteadyRung\Exercise\Choices\Choice;
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\InRow;
@@ -90,14 +91,14 @@ final readonly class RungSearch
     }
 
     /**
-     * All that fits of one kind, each made an exercise of, likewise.
+     * All that fits of one kind, arranged as is asked, each made an exercise of, likewise.
      *
      * @param  \Closure(Choice): Exercise  $exercise
      * @return list<Rung>
      */
-    public function kind(ChoiceKind $kind, Body $body, \Closure $exercise): array
+    public function kind(ChoiceKind $kind, Body $body, \Closure $exercise, ?Arrangement $as = null): array
     {
-        $choices = (new EveryChoice($this->kit, $body))->ofKind($kind);
+        $choices = (new EveryChoice($this->kit, $body))->ofKind($kind, $as);
 
         return $this->built((static function () use ($choices, $exercise): \Generator {
             foreach ($choices as $choice) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Plan\Session;
 
+use SteadyRung\Exercise\Choices\Arrangement;
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Exercise;
@@ -46,6 +47,7 @@ final readonly class Course
             return new self($now, null, null, []);
         }
         $steps = match (true) {
+            self::isInLap($now->rung) => self::loading($context, $now->rung, $now->stage->work()),
             $now->rung->legsGiveTheRest() => self::fading($context, $now->rung),
             self::climbs($context, $now) => self::climbing($context, $now->rung, $now->stage->work()),
             default => new Steps($now->rung, null, null),
@@ -114,6 +116,24 @@ final readonly class Course
         $days = $stage->endsAfterDays();
 
         return $days !== null && $context->today - $context->place->since >= $days;
+    }
+
+    private static function isInLap(Rung $rung): bool
+    {
+        return Arrangement::WeightInLap->isOf($rung->exercise->setup);
+    }
+
+    /** With weights in the lap, the next heavier and the next lighter under the same bar. */
+    private static function loading(AthleteContext $context, Rung $now, Prescription $work): Steps
+    {
+        $pick = new Pick($context);
+        $sameBar = array_values(array_filter(
+            array_merge([], ...array_map($pick->rungs(...), $pick->allowed($work))),
+            static fn (Rung $r): bool => self::isInLap($r)
+                && $r->exercise->setup->pieces()['bar'] === $now->exercise->setup->pieces()['bar'],
+        ));
+
+        return new Steps($now, Steps::nearestUp($now, $sameBar), Steps::nearestDown($now, $sameBar));
     }
 
     /** Where the legs help as much as is missing, less and more of the foot. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Plan\Session;
 
+use SteadyRung\Exercise\Choices\Arrangement;
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Style\Grip;
@@ -89,7 +90,7 @@ final readonly class Pick
         $best = null;
         foreach ($allowed as $one) {
             $rungs = $this->rungs($one);
-            $likely = $this->hardestLikely($line, $one, $rungs);
+            $likely = $this->hardestLikely($line, $one, self::begunOn($one, $rungs));
             $best = $best === null || ($likely !== null && $likely->share() > $best->share()) ? $likely : $best;
             if ($best !== null && ! $this->comparesAll($line) && ! $this->isTooEasy($line, $best)) {
                 return $best;
@@ -97,6 +98,17 @@ final readonly class Pick
         }
 
         return $best;
+    }
+
+    /**
+     * Where weights lie in the lap one begins with the lightest, however strong.
+     *
+     * @param  list<Rung>  $rungs
+     * @return list<Rung>
+     */
+    private static function begunOn(AllowedExercises $allowed, array $rungs): array
+    {
+        return $allowed->arranged === Arrangement::WeightInLap ? array_slice($rungs, 0, 1) : $rungs;
     }
 
     /** Where machines are as good as any, no means comes before another. */

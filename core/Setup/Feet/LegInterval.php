@@ -22,7 +22,8 @@ final class LegInterval
 {
     /**
      * The share lies anywhere in [1 − part, 1], part being what of this travel the legs can carry, so its spread is that of a
-     * uniform distribution, width/√12, and the error of the reach moves its lower end; a load in the lap comes on top.
+     * uniform distribution, width/√12, and the error of the reach moves its lower end; a load in the lap comes on top: a squat, which the
+     * legs are meant to stand up from.
      */
     public static function load(Body $body, float $legPart, Travel $travel = Travel::Whole, float $lapKg = 0.0): CarriedLoad
     {
@@ -43,7 +44,7 @@ final class LegInterval
             demand: Demand::ofPull($weightN, $bottomN, $meanN, $topN),
             shareSd: hypot($part / sqrt(12.0), $reachSd / 2.0),
             romM: $travel->length() * $body->pullDistanceM(),
-            warnings: $legPart >= 1.0
+            warnings: $legPart >= 1.0 && $lapKg === 0.0
                 ? [new Warning(
                     WarningCode::LegsAllTheWay,
                     'The legs can stand up all the way: lower the box, or raise the bar, for any figure.',

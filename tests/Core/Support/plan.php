@@ -18,6 +18,7 @@ use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\Machine;
 use SteadyRung\Kit\MachineUse;
 use SteadyRung\Kit\RingPair;
+use SteadyRung\Kit\Weight;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Amount;
@@ -64,7 +65,13 @@ function gymWithLowBar(): Kit
 {
     $kit = smallGym();
 
-    return new Kit([...$kit->bars, Bar::of('low', 'Low bar', 1.4)], $kit->bands, $kit->ringPairs, $kit->boxes);
+    return new Kit(
+        [...$kit->bars, Bar::of('low', 'Low bar', 1.4)],
+        $kit->bands,
+        $kit->ringPairs,
+        $kit->boxes,
+        weights: [Weight::of('w15', '15 kg', 15.0), Weight::of('w20', '20 kg', 20.0)],
+    );
 }
 
 /** The same with a machine that takes off any five kilograms, so that there is something else at about the same share. */

@@ -7,6 +7,7 @@ namespace App\Formats\Json\Methods;
 use App\Formats\Json\Read;
 use App\Formats\Json\Setups\ExerciseJson;
 use App\Formats\JsonObject;
+use SteadyRung\Exercise\Choices\Arrangement;
 use SteadyRung\Exercise\Choices\ChoiceKind;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\AllowedExercises;
@@ -163,12 +164,13 @@ final class MethodJson
 
     public static function allowed(JsonObject $json): AllowedExercises
     {
-        return $json->allowing('kind', 'from_share', 'to_share', ...ExerciseJson::MANNER)->build(static fn (JsonObject $j): AllowedExercises => AllowedExercises::of(
+        return $json->allowing('kind', 'from_share', 'to_share', 'arranged', ...ExerciseJson::MANNER)->build(static fn (JsonObject $j): AllowedExercises => AllowedExercises::of(
             $j->choice('kind', ChoiceKind::class),
             ...ExerciseJson::style($j),
             ...[
                 'fromShare' => $j->optionalNumber('from_share') ?? AllowedExercises::SHARE[0],
                 'toShare' => $j->optionalNumber('to_share') ?? AllowedExercises::SHARE[1],
+                'arranged' => $j->optionalChoice('arranged', Arrangement::class),
             ],
         ));
     }
@@ -269,6 +271,7 @@ final class MethodJson
             'up_by' => $means->upBy?->value,
             'from_share' => $means->shares[0],
             'to_share' => $means->shares[1],
+            'arranged' => $means->arranged?->value,
         ], self::isSaid(...));
     }
 
