@@ -11,6 +11,8 @@ final class InWords
 {
     private const NEARLY = 0.97;
 
+    private const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+
     /** A length to the millimetre, as “137.5 cm”. */
     public static function cm(float $lengthM): string
     {
@@ -53,6 +55,22 @@ final class InWords
         return $is === $needs && $chance < $needed
             ? sprintf('%d %%; it needs %d %%', (int) floor(100.0 * $chance), (int) ceil(100.0 * $needed))
             : "$is; it needs $needs";
+    }
+
+    /** So often, as “once”. */
+    public static function times(int $times): string
+    {
+        return match ($times) {
+            1 => 'once',
+            2 => 'twice',
+            default => "$times times",
+        };
+    }
+
+    /** @param  int  $weekday  from Monday, 0, to Sunday, 6 */
+    public static function weekday(int $weekday): string
+    {
+        return self::WEEKDAYS[$weekday];
     }
 
     private static function plain(float $value, int $digits): string

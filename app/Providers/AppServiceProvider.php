@@ -77,6 +77,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        $this->loadMigrationsFrom(glob($this->app->databasePath('migrations/*'), GLOB_ONLYDIR) ?: []);
         $this->keepDatesImmutable();
         $this->refuseSloppyModels();
         $this->keepSessionsQuietly();

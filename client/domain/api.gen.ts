@@ -1344,7 +1344,7 @@ export interface components {
         /** @description Work beside the pull, and how much of it a set usually is. */
         Accessory: {
             /** @enum {string} */
-            accessory: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row";
+            accessory: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "short-dip" | "dip" | "ring-dip" | "half-wall-walk" | "wall-walk" | "kneeling-lean" | "straight-arm-lean" | "raised-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | "peg-height";
             name: string;
             /** @description The key of one more line with it. */
             line: string;
@@ -1563,7 +1563,7 @@ export interface components {
             /** Format: date-time */
             performed_at: string;
             /** @enum {string|null} */
-            accessory: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
+            accessory: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "short-dip" | "dip" | "ring-dip" | "half-wall-walk" | "wall-walk" | "kneeling-lean" | "straight-arm-lean" | "raised-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | "peg-height" | null;
             reps: number | null;
             /** Format: float */
             seconds: number | null;
@@ -1579,7 +1579,7 @@ export interface components {
             /** Format: date-time */
             performed_at: string;
             /** @enum {string} */
-            accessory: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row";
+            accessory: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "short-dip" | "dip" | "ring-dip" | "half-wall-walk" | "wall-walk" | "kneeling-lean" | "straight-arm-lean" | "raised-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | "peg-height";
             reps?: number | null;
             /** Format: float */
             seconds?: number | null;
@@ -1597,7 +1597,7 @@ export interface components {
             name: string;
             rung: components["schemas"]["Rung"] | null;
             /** @enum {string|null} */
-            accessory: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
+            accessory: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "short-dip" | "dip" | "ring-dip" | "half-wall-walk" | "wall-walk" | "kneeling-lean" | "straight-arm-lean" | "raised-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | "peg-height" | null;
             /** @description Lines of one letter are done in rounds. */
             group: string | null;
             sets: number;
@@ -2572,7 +2572,7 @@ export interface components {
             rest_s?: number | null;
             exercise?: components["schemas"]["Exercise"] | null;
             /** @enum {string|null} */
-            accessory?: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
+            accessory?: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "short-dip" | "dip" | "ring-dip" | "half-wall-walk" | "wall-walk" | "kneeling-lean" | "straight-arm-lean" | "raised-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | "peg-height" | null;
         };
         /** @description A piece of gear in a side view. */
         Line: {
@@ -3339,7 +3339,7 @@ export interface components {
             name: string;
             rung: components["schemas"]["SheetRung"] | null;
             /** @enum {string|null} */
-            accessory: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "dip" | "ring-dip" | "wall-walk" | "straight-arm-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | null;
+            accessory: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "short-dip" | "dip" | "ring-dip" | "half-wall-walk" | "wall-walk" | "kneeling-lean" | "straight-arm-lean" | "raised-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | "peg-height" | null;
             group: string | null;
             sets: number;
             amount: components["schemas"]["Amount"];

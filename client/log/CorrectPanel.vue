@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { reactive, watch } from 'vue';
-import { correctionOf, type Change } from '../domain/correction';
+import { correctionOf, type Change } from '../domain/sets/correction';
 import type { Schemas } from '../domain/http';
 import { day, seconds } from '../domain/units';
 import type { NoCountReason } from '../domain/words';

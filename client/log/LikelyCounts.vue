@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
-import { likelyCounts } from '../domain/likely';
+import { likelyCounts } from '../domain/sets/likely';
 
 const props = defineProps<{
     prediction: Schemas['Prediction'] | null;

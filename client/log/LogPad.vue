@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef } from 'vue';
-import { likelyCounts } from '../domain/likely';
-import { lowered, timesOf } from '../domain/lowered';
+import { likelyCounts } from '../domain/sets/likely';
+import { lowered, timesOf } from '../domain/sets/lowered';
 import type { Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { isWholeSet, waitingSet, type Waiting } from '../domain/queue';

@@ -2,7 +2,7 @@
 import { NButton, NSelect } from 'naive-ui';
 import { computed, ref } from 'vue';
 import type { Schemas } from '../domain/http';
-import { nextHarder, ofLane } from '../domain/mixed';
+import { nextHarder, ofLane } from '../domain/sets/mixed';
 import { percent } from '../domain/units';
 import ChipRow from '../parts/ChipRow.vue';
 import { countChips } from './counts';

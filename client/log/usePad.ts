@@ -1,6 +1,6 @@
 import { computed, reactive, ref, toValue, type ComputedRef, type MaybeRefOrGetter, type Ref } from 'vue';
 import type { Schemas } from '../domain/http';
-import type { Lowered } from '../domain/lowered';
+import type { Lowered } from '../domain/sets/lowered';
 import { noCountWords, painPlaceWords, type NoCountReason } from '../domain/words';
 import { useKeys } from '../composables/useKeys';
 import { useDigits } from './useDigits';

@@ -1,5 +1,5 @@
 import { computed, ref, type ComputedRef, type Ref } from 'vue';
-import { timesOf } from '../domain/lowered';
+import { timesOf } from '../domain/sets/lowered';
 import type { Tile } from '../domain/floor/tile';
 import { useKeys } from '../composables/useKeys';
 import { useDigits } from '../log/useDigits';

@@ -7,7 +7,7 @@ namespace SteadyRung\Call;
 use SteadyRung\Call\Rules\NearlyFired;
 use SteadyRung\Call\Situation\Evidence;
 use SteadyRung\Exercise\Rung;
-use SteadyRung\Plan\Session\MixedSet;
+use SteadyRung\Plan\Session\Line\MixedSet;
 use SteadyRung\Safety\Caution;
 
 /**

@@ -22,6 +22,7 @@ final readonly class Gate
         public int $floor,
         public int $sessions,
         public int $leastDays,
+        public ?Condition $also,
     ) {
     }
 
@@ -31,11 +32,19 @@ final readonly class Gate
      * @param  int  $floor  up to the count
      * @param  int  $sessions  1–10
      * @param  int  $leastDays  at the stage, 0–365
+     * @param  Condition|null  $also  of another exercise
      *
      * @throws OutOfRange if a figure is outside
      */
-    public static function of(Measure $measure, int $sets, int $count, int $floor, int $sessions = 2, int $leastDays = 0): self
-    {
+    public static function of(
+        Measure $measure,
+        int $sets,
+        int $count,
+        int $floor,
+        int $sessions = 2,
+        int $leastDays = 0,
+        ?Condition $also = null,
+    ): self {
         OutOfRange::guard([
             'sets' => [$sets, Prescription::SETS],
             'count' => [$count, [1.0, 600.0]],
@@ -44,7 +53,7 @@ final readonly class Gate
             'least_days' => [$leastDays, self::DAYS],
         ]);
 
-        return new self($measure, $sets, $count, $floor, $sessions, $leastDays);
+        return new self($measure, $sets, $count, $floor, $sessions, $leastDays, $also);
     }
 
     /** Whether a line can meet it: as many sets of as much. */
@@ -67,6 +76,6 @@ final readonly class Gate
 
         return $what.($this->sessions === 1 ? '' : " in $this->sessions sessions").(
             $this->leastDays === 0 ? '' : sprintf(', after %d days at the least', $this->leastDays)
-        );
+        ).($this->also === null ? '' : ", and {$this->also->words()}");
     }
 }

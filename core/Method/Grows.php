@@ -12,4 +12,5 @@ enum Grows: string
     case FirstSet = 'first-set';
     case Weekly = 'weekly';
     case ToBeat = 'to-beat';
+    case Slower = 'slower';
 }

@@ -6,6 +6,7 @@ namespace SteadyRung\Method;
 
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Style\Movement;
+use SteadyRung\InWords;
 use SteadyRung\OutOfRange;
 
 /**
@@ -16,6 +17,8 @@ final readonly class Prescription
     public const SETS = [1.0, 12.0];
 
     public const REST_S = [0.0, 600.0];
+
+    public const PER_WEEK = [1.0, 7.0];
 
     /**
      * @param  list<AllowedExercises>  $allowed  the first that this gear allows is done; none where it is an accessory
@@ -34,6 +37,7 @@ final readonly class Prescription
         public ?string $group,
         public ?Begin $begin,
         public ?Grows $grows,
+        public ?int $perWeek,
     ) {
     }
 
@@ -43,6 +47,7 @@ final readonly class Prescription
      * @param  int  $restS  0–600 s
      * @param  bool  $climbs  rung after rung within the shares of its means
      * @param  Begin|null  $begin  how each set begins, before it goes on as this
+     * @param  int|null  $perWeek  days of a week it is done on, 1–7; each session where none is said
      *
      * @throws OutOfRange if a figure is outside
      */
@@ -59,8 +64,13 @@ final readonly class Prescription
         ?string $group = null,
         ?Begin $begin = null,
         ?Grows $grows = null,
+        ?int $perWeek = null,
     ): self {
-        OutOfRange::guard(['sets' => [$sets, self::SETS], 'rest_s' => [$restS, self::REST_S]]);
+        OutOfRange::guard([
+            'sets' => [$sets, self::SETS],
+            'rest_s' => [$restS, self::REST_S],
+            'per_week' => [$perWeek, self::PER_WEEK],
+        ]);
 
         return new self(
             part: $part,
@@ -76,6 +86,7 @@ final readonly class Prescription
             group: $group,
             begin: $begin,
             grows: $grows,
+            perWeek: $perWeek,
         );
     }
 
@@ -96,6 +107,7 @@ final readonly class Prescription
             group: $this->group,
             begin: $this->begin,
             grows: $this->grows,
+            perWeek: $this->perWeek,
         );
     }
 
@@ -125,7 +137,8 @@ final readonly class Prescription
     public function words(): string
     {
         return sprintf('%s %d × %s', $this->accessory?->words() ?? $this->allowed[0]->words(), $this->sets, $this->amount->words())
-            .($this->begin === null ? '' : sprintf(', the first %d as %s', $this->begin->reps, lcfirst($this->begin->allowed[0]->words())));
+            .($this->begin === null ? '' : sprintf(', the first %d as %s', $this->begin->reps, lcfirst($this->begin->allowed[0]->words())))
+            .($this->perWeek === null ? '' : sprintf(', %s a week', InWords::times($this->perWeek)));
     }
 
     /** Lowerings that one session of it asks for. */

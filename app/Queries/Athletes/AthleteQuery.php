@@ -35,7 +35,7 @@ use SteadyRung\Call\Situation\Standard;
 use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Style\Movement;
-use SteadyRung\Plan\Session\LoweringsLeft;
+use SteadyRung\Plan\Session\Line\LoweringsLeft;
 use SteadyRung\Setup\DoesNotFit;
 
 /**

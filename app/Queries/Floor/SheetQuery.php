@@ -21,7 +21,7 @@ use SteadyRung\Exercise\Rung;
 use SteadyRung\Floor\Readiness;
 use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Session\Block;
-use SteadyRung\Plan\Session\LoweringsLeft;
+use SteadyRung\Plan\Session\Line\LoweringsLeft;
 use SteadyRung\Plan\Session\Pick;
 use SteadyRung\Plan\Session\SessionWriter;
 

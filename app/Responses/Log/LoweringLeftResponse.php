@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Responses\Log;
 
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\Session\LoweringsLeft;
+use SteadyRung\Plan\Session\Line\LoweringsLeft;
 
 /**
  * Lowerings that the caps leave, today and this week.

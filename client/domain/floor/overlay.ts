@@ -1,4 +1,4 @@
-import { isUneven, loweredOf } from '../lowered';
+import { isUneven, loweredOf } from '../sets/lowered';
 import type { Schemas } from '../http';
 import { coachOf, type Command, type SetInput, type Waiting } from '../queue';
 

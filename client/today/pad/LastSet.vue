@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core';
 import { computed, onScopeDispose, reactive } from 'vue';
-import type { Change } from '../../domain/correction';
+import type { Change } from '../../domain/sets/correction';
 import type { FloorSet } from '../../domain/floor/overlay';
 import { countWords, type Tile } from '../../domain/floor/tile';
 import { faultWords, noCountWordsTo, type NoCountReason } from '../../domain/words';

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import type { LineNow, SheetRung } from '../../domain/floor/tile';
 import type { Schemas } from '../../domain/http';
-import { nextHarder, ofLane } from '../../domain/mixed';
+import { nextHarder, ofLane } from '../../domain/sets/mixed';
 import { percent } from '../../domain/units';
 import ChipRow from '../../parts/ChipRow.vue';
 import { countChips } from '../../log/counts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Tile } from '../../domain/floor/tile';
-import { timesOf } from '../../domain/lowered';
+import { timesOf } from '../../domain/sets/lowered';
 import { seconds } from '../../domain/units';
 import PressButton from '../../parts/PressButton.vue';
 import type { Stopwatches } from './useStopwatches';

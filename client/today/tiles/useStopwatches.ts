@@ -1,6 +1,6 @@
 import { computed, type ComputedRef } from 'vue';
 import { serverTime } from '../../domain/clock';
-import { lowered, type Lowered } from '../../domain/lowered';
+import { lowered, type Lowered } from '../../domain/sets/lowered';
 import { useKept } from '../../composables/useKept';
 import { useTick } from '../../composables/useTick';
 

@@ -2,7 +2,7 @@ import { seconds } from '../../domain/units';
 import { v7 as uuidv7 } from 'uuid';
 import { reactive } from 'vue';
 import { serverTime } from '../../domain/clock';
-import { correctionOf, type Change } from '../../domain/correction';
+import { correctionOf, type Change } from '../../domain/sets/correction';
 import type { FloorSet } from '../../domain/floor/overlay';
 import type { Tile } from '../../domain/floor/tile';
 import type { Schemas } from '../../domain/http';

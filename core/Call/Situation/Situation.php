@@ -9,7 +9,7 @@ use SteadyRung\Exercise\Rung;
 use SteadyRung\Ladder\Steps;
 use SteadyRung\Method\Measure;
 use SteadyRung\Plan\Session\Course;
-use SteadyRung\Plan\Session\MixedSet;
+use SteadyRung\Plan\Session\Line\MixedSet;
 use SteadyRung\Strength\Filter\SetFall;
 use SteadyRung\Strength\RepPrediction;
 use SteadyRung\Strength\Reps\Seconds;

@@ -16,6 +16,7 @@ use SteadyRung\Plan\Diary\FallenOff;
 use SteadyRung\Plan\Diary\LimitingFactor;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Diary\Signal;
+use SteadyRung\Plan\Session\AlsoAsked;
 use SteadyRung\Plan\Session\BeforeHanging;
 use SteadyRung\Plan\Session\Course;
 use SteadyRung\Plan\Session\Pick;
@@ -76,7 +77,9 @@ final readonly class SituationOf
         $lastDay = $diary->lastDay($today);
         $last = $lastDay === null ? null : $diary->signalOf($lastDay);
         $lastTry = $diary->lastTry();
-        $lacks = BeforeHanging::lacks($this->context, $this->course) ?? $this->course->awaits();
+        $lacks = BeforeHanging::lacks($this->context, $this->course)
+            ?? AlsoAsked::lacks($this->context, $this->course)
+            ?? $this->course->awaits();
 
         return new Signs(
             pain: $diary->pain(),

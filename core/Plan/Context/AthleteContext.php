@@ -97,7 +97,7 @@ final readonly class AthleteContext
     /** Whether a set counts for the gate of a rung: done on it, or as a strict rep of the other grip where the house counts them alike. */
     public function counts(Done $done, Rung $rung): bool
     {
-        return $done->isOn($rung)
+        return ($done->isOn($rung) && ! $done->isShorterThan($rung))
             || ($this->rules->countsChinUps() && $done->strictChinUps() > 0 && $rung->exercise->isStrictPull());
     }
 

@@ -20,6 +20,9 @@ final readonly class AccessoryWork
 
     private const HEAVIER = 0.05;
 
+    /** One pull more for each hand. */
+    private const HAND_OVER_HAND = 2;
+
     public function __construct(
         public int $day,
         public Accessory $accessory,
@@ -43,17 +46,23 @@ final readonly class AccessoryWork
         return $this->loadKg === null ? $much : sprintf('%.1f kg × %s', $this->loadKg, $much);
     }
 
-    /** What to try next, once the most that is asked was done; none before. */
-    public function next(Amount $asked): ?string
+    /** Whether it came to the most that is asked. */
+    public function meets(Amount $asked): bool
     {
-        $isMet = match ($asked->measure) {
+        return match ($asked->measure) {
             Measure::Seconds => $this->seconds >= $asked->high,
             Measure::Metres => $this->metres >= $asked->high,
             Measure::Reps, Measure::TotalReps => $this->reps >= $asked->high,
         };
+    }
 
+    /** What to try next, once the most that is asked was done; hand over hand two more each time before that. */
+    public function next(Amount $asked): ?string
+    {
         return match (true) {
-            ! $isMet => null,
+            ! $this->meets($asked) => $this->accessory->hasLeadingHand() && $this->reps >= $asked->low
+                ? sprintf('%d next', min($asked->high, $this->reps + self::HAND_OVER_HAND))
+                : null,
             $this->loadKg !== null => sprintf(
                 '%.1f kg × %s next',
                 $this->loadKg + max(self::LEAST_KG, round(self::HEAVIER * $this->loadKg / self::LEAST_KG) * self::LEAST_KG),

@@ -76,6 +76,12 @@ final readonly class Done
             && abs($this->share - $rung->share()) < Steps::SMALLEST;
     }
 
+    /** Whether it is a lowering of fewer seconds than count, where more are asked. */
+    public function isShorterThan(Rung $rung): bool
+    {
+        return $this->isLowering() && $this->style->seconds < min(Seconds::FIRST_S, (float) $rung->exercise->style->seconds);
+    }
+
     public function lane(): Lane
     {
         return $this->style->movement->isTimed() ? Lane::Seconds : $this->kind->lane();

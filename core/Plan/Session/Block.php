@@ -12,6 +12,7 @@ use SteadyRung\Method\Measure;
 use SteadyRung\Method\SessionPart;
 use SteadyRung\Plan\Context\LineChange;
 use SteadyRung\Plan\Diary\Purpose;
+use SteadyRung\Plan\Session\Line\Begun;
 use SteadyRung\Safety\Caution;
 use SteadyRung\Strength\RepPrediction;
 use SteadyRung\Strength\Reps\Seconds;

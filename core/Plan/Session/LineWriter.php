@@ -22,6 +22,16 @@ use SteadyRung\Method\Stage;
 use SteadyRung\Plan\Context\AskedLine;
 use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Diary\Done;
+use SteadyRung\Plan\Session\Line\Begun;
+use SteadyRung\Plan\Session\Line\Growth;
+use SteadyRung\Plan\Session\Line\HeldSeconds;
+use SteadyRung\Plan\Session\Line\Likely;
+use SteadyRung\Plan\Session\Line\LoweringsLeft;
+use SteadyRung\Plan\Session\Line\MixedSet;
+use SteadyRung\Plan\Session\Line\OftenEnough;
+use SteadyRung\Plan\Session\Line\Rising;
+use SteadyRung\Plan\Session\Line\StepBeside;
+use SteadyRung\Plan\Session\Line\WayDown;
 use SteadyRung\Safety\Caps;
 use SteadyRung\Safety\Caution;
 use SteadyRung\Strength\RepPrediction;
@@ -54,6 +64,9 @@ final readonly class LineWriter
         $byHand = $asked->change?->instead instanceof Exercise ? $this->instead($asked->change->instead) : null;
         if ($asked->isLeftOut()) {
             return $this->isWork($asked) ? 'What the gate counts is left out by hand.' : null;
+        }
+        if ($asked->change === null && ($often = OftenEnough::said($this->context, $line)) !== null) {
+            return $often;
         }
         if ($line->accessory !== null && $byHand === null) {
             return $this->accessory($asked, $line->accessory);
@@ -122,6 +135,7 @@ final readonly class LineWriter
     private function pull(AskedLine $asked, Rung $rung, array $notes, int $lowered): Block|string
     {
         $line = $asked->line;
+        $rung = Rising::of($this->context, $line, $rung);
         $isLowering = $rung->exercise->style->movement === Movement::Lowering;
         $left = $isLowering || $rung->exercise->setup->kind() === ChoiceKind::Hop ? $this->loweringsLeft($lowered) : 0;
         if ($isLowering && is_string($left)) {
@@ -143,6 +157,7 @@ final readonly class LineWriter
         $notes = [
             ...$notes,
             ...($grown === null ? [] : [$grown->words]),
+            ...($amount->measure === Measure::TotalReps ? [$this->running($amount)] : []),
             ...(
                 $down->amount === $amount
                 || $begun !== null
@@ -257,6 +272,14 @@ final readonly class LineWriter
         );
     }
 
+    /** What the week came to so far, and comes to with this session. */
+    private function running(Amount $amount): string
+    {
+        $before = $this->context->diary->loweringsThisWeek($this->context->today - 1, $this->context->brakedHops());
+
+        return sprintf('%d this week before today; with these %d.', $before, $before + $amount->high);
+    }
+
     /** What is written in the place of what is asked, and why; a hold that was measured says why by itself. */
     private function insteadOf(int $sets, WayDown $down, Amount $asked, Amount $likely, ?RepPrediction $first, ?HeldSeconds $held): string
     {
@@ -359,41 +382,34 @@ final readonly class LineWriter
         if (! $accessory->isWithin($this->context->ways->limits())) {
             return sprintf('%s left out: the screen says %s.', $accessory->words(), $accessory->hangs() ? 'no hanging' : 'no overhead');
         }
-        $accessory = $line->part === SessionPart::Trunk && $asked->change?->instead === null ? $this->trunk($accessory) : $accessory;
+        $step = $asked->change?->instead === null
+            ? StepBeside::of($this->context->diary, $accessory, $line->amount)
+            : new StepBeside($accessory, $line->amount);
+        $accessory = $step->accessory;
         $last = $this->context->diary->lastBeside($accessory);
-
-        $next = $last?->next($line->amount);
+        $next = $last?->next($step->amount);
+        $notes = array_filter([
+            $last === null ? null : "Last time {$last->inWords()}".($next === null ? '' : "; $next").'.',
+            $step->leadingHand($this->context->diary),
+        ]);
 
         return new Block(
             part: $line->part,
             do: $accessory,
             sets: $line->sets,
-            amount: $line->amount,
+            amount: $step->amount,
             restS: $line->restS,
             toFailure: $line->toFailure,
             isPerSide: $line->isPerSide,
             tempo: $line->tempo,
             group: $line->group,
             cues: $accessory->cues(),
-            cautions: Watch::of($accessory, $line->amount->high),
-            note: $last === null ? null : "Last time {$last->inWords()}".($next === null ? '' : "; $next").'.',
+            cautions: Watch::of($accessory, $step->amount->high),
+            note: $notes === [] ? null : implode(' ', $notes),
             line: $asked->key(),
             byHand: $asked->change,
             school: $asked->change === null ? null : $asked->school?->words(),
         );
-    }
-
-    /** The next of the trunk ladder after the hardest that was held for its minute. */
-    private function trunk(Accessory $asked): Accessory
-    {
-        $ladder = Accessory::trunkLadder();
-        $at = array_search($asked, $ladder, true);
-        foreach ($at === false ? [] : $ladder as $i => $rung) {
-            $last = $this->context->diary->lastBeside($rung);
-            $at = $last !== null && $last->seconds >= Accessory::TRUNK_S ? max($at, min($i + 1, count($ladder) - 1)) : $at;
-        }
-
-        return $at === false ? $asked : $ladder[$at];
     }
 
     /** @return list<string> two, those that answer this athlete's faults first */

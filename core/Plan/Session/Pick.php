@@ -16,6 +16,7 @@ use SteadyRung\Method\House\HouseRule;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Method\SessionPart;
 use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Session\Line\HeldSeconds;
 use SteadyRung\Strength\StrictTry;
 
 /**

@@ -11,6 +11,7 @@ use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Method\Stage;
 use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Diary\PushAndPull;
 use SteadyRung\Plan\Session\Strict\BuilderOver;
 use SteadyRung\Plan\Weeks\Comeback;
 use SteadyRung\Safety\Caution;
@@ -47,7 +48,9 @@ final readonly class SessionNotes
             $this->builder?->saysIn($this->context->builders->weeksInto($this->context->today)),
             $over === null ? null : $over->words().($over->isTested ? " $over->next" : ' A fresh test ends it.'),
             BeforeHanging::lacks($this->context, $this->course),
+            AlsoAsked::lacks($this->context, $this->course),
             $this->course->awaits(),
+            $this->pushAndPull(),
             $this->kipping(),
             $this->context->isClimber ? Caution::ClimbersLoad->text() : null,
             $this->course->passed === []
@@ -57,6 +60,14 @@ final readonly class SessionNotes
                     implode(', ', array_map(static fn (Stage $s): string => lcfirst($s->name), $this->course->passed)),
                 ),
         ]));
+    }
+
+    /** To climbers, and where the stage has its push. */
+    private function pushAndPull(): ?string
+    {
+        $hasPush = array_filter($this->course->now->stage->lines, static fn (Prescription $p): bool => $p->accessory?->isPush() === true) !== [];
+
+        return $hasPush || $this->context->isClimber ? PushAndPull::of($this->context->diary, $this->context->today)?->words() : null;
     }
 
     /** Said where strict reps come into reach. */

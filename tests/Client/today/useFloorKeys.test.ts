@@ -1,4 +1,4 @@
-import type { Lowered } from '../../../client/domain/lowered';
+import type { Lowered } from '../../../client/domain/sets/lowered';
 import { fireEvent, render } from '@testing-library/vue';
 import { beforeEach, expect, it, vi } from 'vitest';
 import { tileOf, type Tile } from '../../../client/domain/floor/tile';

@@ -13,6 +13,7 @@ use SteadyRung\Method\Accessory;
 use SteadyRung\Method\AllowedExercises;
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\Begin;
+use SteadyRung\Method\Condition;
 use SteadyRung\Method\Gate;
 use SteadyRung\Method\Grows;
 use SteadyRung\Method\House\HouseRules;
@@ -120,6 +121,7 @@ final class MethodJson
             'group',
             'begin',
             'grows',
+            'per_week',
         );
         $means = array_map(self::allowed(...), $json->objects('do', self::MOST_MEANS));
         $accessory = $json->optionalChoice('accessory', Accessory::class);
@@ -138,7 +140,7 @@ final class MethodJson
             ), group: $j->optionalText('group', 8), begin: $begin === null ? null : self::begin($begin), grows: $j->optionalChoice(
                 'grows',
                 Grows::class,
-            ),
+            ), perWeek: $j->optionalInteger('per_week'),
         ));
     }
 
@@ -177,7 +179,9 @@ final class MethodJson
 
     private static function gate(JsonObject $json): Gate
     {
-        $json->allowing('sets', 'reps', 'seconds', 'total_reps', 'floor', 'sessions', 'least_days');
+        $json->allowing('sets', 'reps', 'seconds', 'total_reps', 'floor', 'sessions', 'least_days', 'also');
+        $also = $json->optionalObject('also');
+        $also = $also === null ? null : self::condition($also);
         foreach ([Measure::Reps, Measure::Seconds, Measure::TotalReps] as $measure) {
             if ($json->has($measure->value)) {
                 return $json->build(
@@ -188,12 +192,20 @@ final class MethodJson
                         $j->integer('floor'),
                         $j->optionalInteger('sessions') ?? 1,
                         $j->optionalInteger('least_days') ?? 0,
+                        $also,
                     ),
                 );
             }
         }
 
         throw $json->fault('reps', 'Say what the gate asks: reps, seconds or total_reps.');
+    }
+
+    private static function condition(JsonObject $json): Condition
+    {
+        $of = self::allowed($json->allowing('of', 'count')->object('of'));
+
+        return $json->build(static fn (JsonObject $j): Condition => Condition::of($of, $j->integer('count')));
     }
 
     /** @return array{int, int} */
@@ -222,13 +234,14 @@ final class MethodJson
             'name' => $stage->name,
             'weeks' => $stage->weeks,
             'lines' => array_map(self::lineOf(...), $stage->lines),
-            'gate' => [
+            'gate' => array_filter([
                 'sets' => $gate->sets,
                 $gate->measure->value => $gate->count,
                 'floor' => $gate->floor,
                 'sessions' => $gate->sessions,
                 'least_days' => $gate->leastDays,
-            ],
+                'also' => $gate->also === null ? null : ['of' => self::meansOf($gate->also->of), 'count' => $gate->also->count],
+            ], self::isSaid(...)),
             'ends_at_share' => $stage->endsAtShare,
             'ours' => $stage->ours,
             'note' => $stage->note,
@@ -255,6 +268,7 @@ final class MethodJson
                 ? null
                 : ['do' => array_map(self::meansOf(...), $line->begin->allowed), 'reps' => $line->begin->reps],
             'grows' => $line->grows?->value,
+            'per_week' => $line->perWeek,
         ], self::isSaid(...));
     }
 

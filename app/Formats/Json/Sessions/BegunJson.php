@@ -6,7 +6,7 @@ namespace App\Formats\Json\Sessions;
 
 use App\Formats\Json\Setups\ExerciseJson;
 use OpenApi\Attributes as OA;
-use SteadyRung\Plan\Session\Begun;
+use SteadyRung\Plan\Session\Line\Begun;
 
 /**
  * What each set of a line begins on, and how many reps of it, before it goes on without a rest.

@@ -12,7 +12,7 @@ use SteadyRung\Method\Method;
 use SteadyRung\Method\Stage;
 use SteadyRung\Plan\Session\BeforeHanging;
 use SteadyRung\Plan\Session\Course;
-use SteadyRung\Plan\Session\LoweringsLeft;
+use SteadyRung\Plan\Session\Line\LoweringsLeft;
 use SteadyRung\Plan\Weeks\Comeback;
 use SteadyRung\Safety\ScreenDue;
 use SteadyRung\Setup\BandHazard;

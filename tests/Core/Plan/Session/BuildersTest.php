@@ -88,8 +88,8 @@ it('says the last and the best of a hold that is to be beaten', function (): voi
     $done = [done(WEDNESDAY - 9, $rung, null, null, seconds: 21.0), done(WEDNESDAY - 4, $rung, null, null, seconds: 17.0)];
     $context = athleteContext($done);
 
-    expect(SteadyRung\Plan\Session\Growth::of($context, $line, $rung)?->words)->toBe('To beat: 17 s the last time, 21 s the best.')
-        ->and(SteadyRung\Plan\Session\Growth::of(athleteContext(), $line, $rung))->toBeNull();
+    expect(SteadyRung\Plan\Session\Line\Growth::of($context, $line, $rung)?->words)->toBe('To beat: 17 s the last time, 21 s the best.')
+        ->and(SteadyRung\Plan\Session\Line\Growth::of(athleteContext(), $line, $rung))->toBeNull();
 });
 
 it('begins each set with as many strict reps as are likely but one, and goes on to the whole of it', function (): void {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Plan\Session;
+namespace SteadyRung\Plan\Session\Line;
 
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Style\Movement;

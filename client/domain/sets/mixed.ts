@@ -1,4 +1,4 @@
-import type { Schemas } from './http';
+import type { Schemas } from '../http';
 
 type Exercise = Schemas['Exercise'];
 

@@ -10,10 +10,10 @@ use SteadyRung\Method\Amount;
 use SteadyRung\Method\Measure;
 use SteadyRung\Method\SessionPart;
 use SteadyRung\Plan\Session\Block;
-use SteadyRung\Plan\Session\HeldSeconds;
+use SteadyRung\Plan\Session\Line\HeldSeconds;
 use SteadyRung\Plan\Session\SessionWriter;
 
-require_once __DIR__.'/../../Support/plan.php';
+require_once __DIR__.'/../../../Support/plan.php';
 
 /** A hold on top, or a lowering, on the high bar. */
 function timed(Movement $movement, ?HoldAt $at = null): SteadyRung\Exercise\Rung

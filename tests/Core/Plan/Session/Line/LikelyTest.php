@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\Measure;
-use SteadyRung\Plan\Session\Likely;
+use SteadyRung\Plan\Session\Line\Likely;
 use SteadyRung\Strength\Filter\FeltLoad;
 use SteadyRung\Strength\RepPrediction;
 

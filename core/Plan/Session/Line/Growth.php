@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Plan\Session;
+namespace SteadyRung\Plan\Session\Line;
 
 use SteadyRung\Exercise\Rung;
 use SteadyRung\InWords;
@@ -40,7 +40,7 @@ final readonly class Growth
             Grows::FirstSet => self::firstSet($line->amount, $done),
             Grows::Weekly => self::weekly($line, $done, $context->today),
             Grows::ToBeat => self::toBeat($done),
-            null => null,
+            Grows::Slower, null => null,
         };
     }
 

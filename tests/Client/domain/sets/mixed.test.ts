@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
-import { nextHarder, ofLane } from '../../../client/domain/mixed';
-import type { Schemas } from '../../../client/domain/http';
+import { nextHarder, ofLane } from '../../../../client/domain/sets/mixed';
+import type { Schemas } from '../../../../client/domain/http';
 
 const on = (kind: Schemas['Choice']['kind'], share: number) => ({ exercise: { setup: { kind } }, share });
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Plan\Session;
+namespace SteadyRung\Plan\Session\Line;
 
 use SteadyRung\Method\Amount;
 use SteadyRung\Method\Measure;

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
-import { correctionOf } from '../../../client/domain/correction';
-import { set } from '../support/samples';
+import { correctionOf } from '../../../../client/domain/sets/correction';
+import { set } from '../../support/samples';
 
 it('keeps everything of a set but what is said otherwise, and names the one it stands for', () => {
     const seen = set({

@@ -1,5 +1,5 @@
-import type { Schemas } from './http';
-import type { SetDraft } from './queue';
+import type { Schemas } from '../http';
+import type { SetDraft } from '../queue';
 
 /** What a coach may say otherwise of a set that was logged. */
 export type Change = Partial<Pick<Schemas['SetInput'], 'clean_reps' | 'hang_s' | 'reserve' | 'to_failure' | 'no_counts' | 'faults'>>;

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { likelyCounts } from '../../../client/domain/likely';
+import { likelyCounts } from '../../../../client/domain/sets/likely';
 
 it('offers what is predicted and its neighbours, with last time and the aim among them', () => {
     expect(likelyCounts({ reps: 7.8 }, null, 8)).toEqual({ around: [5, 6, 7, 8, 9], likely: 7 });
