@@ -31,9 +31,9 @@ final readonly class Condition
         return new self($of, $measure, $count);
     }
 
-    /** As “3 in one set of: pull-up”. */
+    /** As “3 in one set (pull-up)”. */
     public function words(): string
     {
-        return sprintf('%s in one set of: %s', $this->measure->count($this->count), lcfirst($this->of->words()));
+        return sprintf('%s in one set (%s)', $this->measure->count($this->count), lcfirst($this->of->words()));
     }
 }

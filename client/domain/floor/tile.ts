@@ -18,6 +18,8 @@ export interface LineNow {
     beside: Beside[];
     done: number;
     left: number;
+    /** Reps so far, where so many in all are asked. */
+    inAll: { so_far: number; of: number } | null;
 }
 
 export type Turn = 'first' | 'up' | 'rest' | 'done' | 'away';
@@ -88,7 +90,12 @@ function linesNow(athlete: FloorAthlete): { lines: LineNow[]; extra: FloorSet[] 
         const last = ofLine.at(-1)?.setup_key; // of a mixed set what it ended on
         const rung = line.others.find((o) => o.key === (athlete.switched[line.line] ?? last)) ?? line.rung;
         const done = line.rung === null ? beside.length : sets.length;
-        return { line, rung, way: wayOf(line, rung), sets, beside, done, left: Math.max(0, line.sets - done) };
+        const inAll =
+            line.amount.measure === 'total_reps'
+                ? { so_far: sets.reduce((sum, s) => sum + (s.clean_reps ?? 0), 0), of: line.amount.high }
+                : null;
+        const isOver = inAll !== null && inAll.so_far >= inAll.of;
+        return { line, rung, way: wayOf(line, rung), sets, beside, done, left: isOver ? 0 : Math.max(0, line.sets - done), inAll };
     });
     return { lines: now, extra: athlete.sets.filter((s) => isWhole(s) && lineOf(s, lines) === undefined) };
 }

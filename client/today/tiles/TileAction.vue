@@ -27,9 +27,10 @@ const timed = computed(() => {
     }
     const each = seconds(line.value?.rung?.exercise.seconds ?? 3);
     return lowered.value.length === 0
-        ? { big: 'Time', small: `hold while they lower, ${aim.value} × ${each}` }
+        ? { big: 'Time', small: `hold while they lower, ${aim.value} × ${each}${inAll.value}` }
         : { big: 'Next', small: lowered.value.map((l) => l.seconds.toFixed(1)).join(' ') + ' s' };
 });
+const inAll = computed(() => (line.value?.inAll ? `, ${line.value.inAll.so_far} of ${line.value.inAll.of} so far` : ''));
 const none = computed(() => line.value?.way === 'lowering' && props.tile.loweringsLeft <= 0);
 /** A mixed set: the reps it begins with, and what follows on this. */
 const begun = computed(() => (line.value?.line.begun ? `${line.value.line.begun.reps} + ` : ''));
@@ -75,7 +76,7 @@ function logLowered(): void {
     </span>
     <button v-else-if="line" type="button" class="go" :class="{ typed: typed !== null }" @click="log">
         <b>{{ begun }}{{ aim }}{{ unit }}</b>
-        <small>{{ typed === null ? 'as asked' : 'log it' }}{{ line.line.per_side ? ', each side' : '' }}</small>
+        <small>{{ typed === null ? 'as asked' : 'log it' }}{{ line.line.per_side ? ', each side' : '' }}{{ inAll }}</small>
         <span class="unseen">for {{ name }}</span>
     </button>
 </template>

@@ -73,6 +73,21 @@ it('asks for no more lowerings than the caps leave', () => {
     ]);
 });
 
+it('counts together where so many are asked in all, and is done with the line once they are there', () => {
+    const total = { ...lowering, sets: 8, amount: { measure: 'total_reps' as const, low: 10, high: 12, words: '12 in all' } };
+    const sets = ['12:00:00', '12:03:00'].map((time) => ({
+        ...done(6, iso(time)),
+        line: 'main:lowering',
+        exercise: lowering.rung!.exercise,
+    }));
+    const line = (n: number) => tileOf(athlete('Ada', [total], { sets: sets.slice(0, n) }), at('12:30:00')).lines[0];
+    expect([1, 2].map((n) => [line(n)?.inAll, line(n)?.left])).toEqual([
+        [{ so_far: 6, of: 12 }, 7],
+        [{ so_far: 12, of: 12 }, 0],
+    ]);
+    expect(tileOf(athlete('Ada', [lowering]), at('12:30:00')).lines[0]?.inAll).toBeNull();
+});
+
 it('tells of a set that two coaches, or two devices, logged, until somebody says that both were done', () => {
     const [mine, theirs] = [done(8, iso('12:00:00')), done(8, iso('12:00:20'), { by: 'bea' })];
     const twice = (sets: (typeof mine)[], known = {}) =>
