@@ -3675,6 +3675,16 @@ export interface components {
             steps: components["schemas"]["Step"][];
             uncertainties: string[];
             remedies: string[];
+            /** @description What a figure of training rests on, the latest first. */
+            sets: components["schemas"]["WhySet"][];
+        };
+        /** @description A set that a figure rests on. */
+        WhySet: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            on: string;
+            words: string;
         };
         /** @description Takes something back under an id of its own. */
         WithdrawalInput: {

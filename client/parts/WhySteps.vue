@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '../domain/http';
+import { day } from '../domain/units';
 
 defineProps<{ why: Schemas['Why'] }>();
 
@@ -18,6 +19,12 @@ const shown = (step: Schemas['Step']): string => `${step.value.toFixed(DECIMALS[
             </span>
         </li>
     </ol>
+    <template v-if="why.sets.length > 0">
+        <h3>The sets behind it</h3>
+        <ul class="sets small">
+            <li v-for="set in why.sets" :key="set.id">{{ day(set.on) }} · {{ set.words }}</li>
+        </ul>
+    </template>
     <p v-for="line in why.uncertainties" :key="line" class="small">{{ line }}</p>
     <p v-if="why.remedies.length > 0" class="small">
         <strong>To be surer:</strong>
@@ -36,6 +43,17 @@ const shown = (step: Schemas['Step']): string => `${step.value.toFixed(DECIMALS[
     gap: 0 var(--space-base);
     padding: 6px 0;
     border-bottom: 1px solid var(--color-line);
+}
+
+h3 {
+    margin-top: var(--space-small);
+    font-size: 14px;
+}
+
+.sets {
+    display: grid;
+    gap: 2px;
+    list-style: none;
 }
 
 .label {

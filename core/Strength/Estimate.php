@@ -17,6 +17,11 @@ use SteadyRung\Why\Step;
  */
 final readonly class Estimate
 {
+    /** A load felt nearer to what was computed is as computed. */
+    private const SAME_LOAD = 0.0005;
+
+    private const SAME_REPS = 0.05;
+
     private function __construct(public ?CapacityState $observed, public ?CapacityState $state, public int $today)
     {
     }
@@ -65,6 +70,9 @@ final readonly class Estimate
         }
         $reps = RepPrediction::at($this->state, $load);
         $k = $this->state->k();
+        $felt = exp($this->state->level()->mean() - $this->state->against($load)->mean());
+        $byMeans = 1.0 + $k->mean() * ($this->state->share() / ($load->share * $felt) - 1.0);
+        $byAll = $reps->median() - $byMeans;
 
         return new Explanation(
             [
@@ -76,19 +84,36 @@ final readonly class Estimate
                     'followed from set to set, Kalman 1960, over several curves and swings of form',
                 ),
                 new Step('Load on the way up', 'effective share', 100 * $load->share, '%'),
+                ...(
+                    abs($felt - 1.0) < self::SAME_LOAD
+                        ? []
+                        : [new Step(
+                            'Load as this athlete’s sets show it',
+                            'the same set-up errs the same way each time',
+                            100 * $load->share * $felt,
+                            '%',
+                            'from the log',
+                        )]
+                ),
                 new Step(
-                    'Predicted reps',
+                    'Reps on the mean curve',
                     sprintf(
-                        '1 + %.0f × (capacity ÷ load − 1), at least 0; the %.0f is this athlete’s own, from %.0f to %.0f',
+                        '1 + %.1f × (capacity ÷ load − 1); the %.1f is this athlete’s own, from %.0f to %.0f',
                         $k->mean(),
                         $k->mean(),
                         $k->quantile(0.1),
                         $k->quantile(0.9),
                     ),
-                    $reps->median(),
+                    $byMeans,
                     'reps',
                     'NSCA load chart (memory), Epley 1985, Brzycki 1993',
                 ),
+                ...(
+                    abs($byAll) < self::SAME_REPS
+                        ? []
+                        : [new Step('All curves and swings of form together', 'against the mean one; never below 0', $byAll, 'reps')]
+                ),
+                new Step('Predicted reps', 'the median: as often more as less', $reps->median(), 'reps'),
             ],
             [sprintf(
                 'Eight sets in ten fall within %.0f to %.0f reps; capacity is %.0f–%.0f %%.',

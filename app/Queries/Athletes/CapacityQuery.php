@@ -6,6 +6,7 @@ namespace App\Queries\Athletes;
 
 use App\Context\Athletes\CapacityBefore;
 use App\Context\Athletes\LearnedFall;
+use App\Context\Log\SetsBehind;
 use App\Formats\Json\Why\WhyJson;
 use App\Models\Athletes\Athlete;
 use App\Models\Athletes\CapacityRecord;
@@ -20,7 +21,7 @@ use SteadyRung\Why\Explanation;
  */
 final readonly class CapacityQuery
 {
-    public function __construct(private CapacityBefore $before, private LearnedFall $fall)
+    public function __construct(private CapacityBefore $before, private LearnedFall $fall, private SetsBehind $sets)
     {
     }
 
@@ -42,6 +43,7 @@ final readonly class CapacityQuery
             (
                 $updates === [] ? new Explanation([]) : $updates[array_key_last($updates)]->why()
             )->then($this->fall->of($athlete->id, $pattern)->why()),
+            $this->sets->of($athlete->id, $pattern),
         );
     }
 }

@@ -7,6 +7,7 @@ namespace App\Queries\Setups;
 use App\Context\Athletes\LoadEstimate;
 use App\Context\Gym\CurrentGym;
 use App\Context\Kit\GymKit;
+use App\Context\Log\SetsBehind;
 use App\Context\Methods\Methods;
 use App\Context\Setups\FindLadderPath;
 use App\Formats\Json\Drawing\SideViewJson;
@@ -51,6 +52,7 @@ final readonly class SetupQuery
         private LoadEstimate $estimates,
         private CurrentGym $gym,
         private Methods $methods,
+        private SetsBehind $sets,
     ) {
     }
 
@@ -60,7 +62,8 @@ final readonly class SetupQuery
         $kit = $this->kit->inUse();
         $body = $athlete->toCore();
         $rung = $this->ways->search($athlete)->rung($exercise, $body);
-        $estimate = $this->estimates->of($athlete->id, $exercise->pattern() ?? $exercise->setup->kind()->lane()->pattern());
+        $pattern = $exercise->pattern() ?? $exercise->setup->kind()->lane()->pattern();
+        $estimate = $this->estimates->of($athlete->id, $pattern);
         $fits = $rung instanceof Rung;
         $why = match (true) {
             ! $fits => null,
@@ -76,7 +79,11 @@ final readonly class SetupQuery
             reason: $fits ? null : $rung->reason,
             rung: $fits ? RungJson::estimated($rung, $estimate) : null,
             view: $fits ? SideViewJson::of($rung->setup->sideView($body)) : null,
-            why: $why === null ? null : WhyJson::of($exercise->name($kit), $why),
+            why: $why === null ? null : WhyJson::of(
+                $exercise->name($kit),
+                $why,
+                $exercise->style->movement->isTimed() ? [] : $this->sets->of($athlete->id, $pattern),
+            ),
             safer: $fits ? $this->safer($rung, $estimate, $athlete) : null,
             practice: PracticeJson::of(HousePractice::of(
                 $exercise,

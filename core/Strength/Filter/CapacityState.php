@@ -139,6 +139,12 @@ final readonly class CapacityState
         return $this->along([Gaussian::LEVEL => 1.0]);
     }
 
+    /** Log capacity as a load meets it: with what is known of the error of its set-up, and of help that fades. */
+    public function against(FeltLoad $load): Mixture
+    {
+        return $this->along($this->directionOf($load));
+    }
+
     /** Log capacity gained a week. */
     public function trend(): Mixture
     {

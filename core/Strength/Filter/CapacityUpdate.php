@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace SteadyRung\Strength\Filter;
 
-use SteadyRung\InWords;
 use SteadyRung\Strength\Reps\RepCurve;
 use SteadyRung\Why\Explanation;
 use SteadyRung\Why\Step;
@@ -18,6 +17,9 @@ final readonly class CapacityUpdate
 
     /** A change smaller than this part of the spread is none to speak of. */
     private const SAME = 0.15;
+
+    /** In log of capacity: nothing to move over. */
+    private const NO_WAY = 0.001;
 
     private function __construct(private Observation $set, private CapacityState $before, public CapacityState $after)
     {
@@ -68,16 +70,24 @@ final readonly class CapacityUpdate
     public function why(): Explanation
     {
         $curve = RepCurve::steady($this->after->k()->mean());
+        $claim = $this->set->claim($curve);
 
         return new Explanation(
             [
-                new Step('Load of the latest telling set', $this->setInWords().'; effective share', 100 * $this->set->load->share, '%'),
+                new Step('Load of the latest telling set', 'effective share', 100 * $this->set->load->share, '%'),
+                $this->set->seconds === null
+                    ? new Step('Reps to failure of that set', $this->set->reckoned(), $this->set->repsToFailure(), 'reps')
+                    : new Step('Seconds of that set', 'as they were timed', $this->set->seconds, 's'),
                 new Step(
                     $this->whatItSays(),
                     $this->set->seconds === null
-                        ? sprintf('load × (1 + (reps to failure − 1) ÷ %.0f)', $curve->k)
+                        ? sprintf(
+                            'load × (1 + (reps to failure − 1) ÷ %.1f)%s',
+                            $curve->k,
+                            $this->set->isTired ? ', and a little for the sets before it' : '',
+                        )
                         : 'load ÷ the part of strength that can be held so long',
-                    100 * exp($this->set->claim($curve)->logShare),
+                    100 * exp($claim->logShare),
                     '%',
                     $this->set->seconds === null ? 'NSCA load chart (memory), Epley 1985, Brzycki 1993' : 'Rohmert 1960 (memory)',
                 ),
@@ -89,7 +99,7 @@ final readonly class CapacityUpdate
                 ),
                 new Step(
                     'Capacity',
-                    'one-rep load as a share of bodyweight; the surer of the two counts more',
+                    'one-rep load as a share of bodyweight; '.$this->weighed($claim),
                     100 * $this->after->share(),
                     '%',
                     self::FILTER,
@@ -109,14 +119,15 @@ final readonly class CapacityUpdate
         };
     }
 
-    private function setInWords(): string
+    /** How far the set moved the estimate. */
+    private function weighed(Claim $claim): string
     {
-        if ($this->set->seconds !== null) {
-            return InWords::seconds($this->set->seconds);
-        }
-        $reserve = $this->set->reserve === null ? 'reserve unknown' : sprintf('%d in reserve', $this->set->reserve);
+        $far = $claim->logShare - log($this->before->share());
+        $part = abs($far) < self::NO_WAY ? null : (log($this->after->share()) - log($this->before->share())) / $far;
 
-        return sprintf('%d clean, %s', $this->set->reps, $reserve);
+        return $part === null || $part < 0.0 || $part > 1.0
+            ? 'the surer of the two counts more'
+            : sprintf('%.0f %% of the way from the estimate to what the set says, as sure as each is', 100 * $part);
     }
 
     /** @return list<string> */

@@ -258,6 +258,32 @@ final readonly class Observation
         return new Claim(Side::AtLeast, log($strength), $unsure);
     }
 
+    /** The reps to failure that it speaks of, where it was counted. */
+    public function repsToFailure(): float
+    {
+        return $this->count()[1];
+    }
+
+    /** How they were reckoned, as “8 clean + 2 left + half a rep begun”. */
+    public function reckoned(): string
+    {
+        $clean = "$this->reps clean";
+
+        return match (true) {
+            $this->reps === 0 => 'not one clean',
+            $this->reserve === null && $this->count()[0] === Side::AtLeast => "$clean, reserve unknown: at the least",
+            $this->reserve === null => "$clean, short of what was asked, + half a rep begun",
+            $this->reserve >= self::FAR_FROM_FAILURE => sprintf(
+                '%s + %.0f believed of %d left: at the least',
+                $clean,
+                self::BELIEVED_OF_FAR,
+                $this->reserve,
+            ),
+            $this->reserve === 0 => "$clean + half a rep begun",
+            default => "$clean + $this->reserve left + half a rep begun",
+        };
+    }
+
     /** Whether it only bounds capacity, from below or from above. */
     public function isBound(): bool
     {

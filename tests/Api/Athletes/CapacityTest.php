@@ -19,7 +19,11 @@ it('explains the very capacity that is shown, from the latest session and the be
     $shown = $this->getJson("/api/athletes/$this->athlete")->json('capacity.share');
     $figures = array_column(($this->why)()['steps'], 'value', 'label');
     expect($figures['Capacity'])->toEqualWithDelta(100 * $shown, 1e-9)
-        ->and(($this->why)()['steps'][0]['how'])->toStartWith('10 clean, 2 in reserve')
+        ->and(($this->why)()['steps'][1]['how'])->toBe('10 clean + 2 left + half a rep begun')
+        ->and(array_column(($this->why)()['sets'], 'on'))->toBe(['2026-03-05', '2026-03-02'])
+        ->and(($this->why)()['sets'][0]['words'])->toEndWith(': 10 clean, 2 in reserve')
+        ->and($this->getJson("/api/athletes/$this->athlete/setup?".http_build_query(['exercise' => json_encode($this->exercise)]))->json('why.sets'))
+        ->toBe(($this->why)()['sets'])
         ->and($figures['Estimate before'])->toBeLessThan($figures['Capacity']);
 });
 

@@ -198,6 +198,7 @@ it('says how a capacity came about, of the movement that is asked for', async ()
         steps: [{ label: 'Capacity', how: 'one-rep load', value, unit: '%', source: '' }],
         uncertainties: [],
         remedies: ['Log a set.'],
+        sets: [{ id: 's', on: '2026-03-02', words: 'Heron band: 8 clean, 2 in reserve' }],
     });
     const { press, sees } = page(
         { capacity, row_capacity: { ...capacity, on: '2026-03-04' } },
@@ -205,6 +206,7 @@ it('says how a capacity came about, of the movement that is asked for', async ()
     );
     await press(/^pull capacity, .*why/);
     await sees('After the session of Mon 2 Mar Capacity 89.9 %');
+    await sees('The sets behind it Mon 2 Mar · Heron band: 8 clean, 2 in reserve');
     await press('close');
     await press(/^row capacity, .*why/);
     await sees('After the session of Wed 4 Mar Capacity 72.1 %');

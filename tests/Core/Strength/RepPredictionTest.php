@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use SteadyRung\Strength\Estimate;
 use SteadyRung\Strength\Filter\CapacityFilter;
 use SteadyRung\Strength\Filter\FeltLoad;
 use SteadyRung\Strength\Filter\Observation;
@@ -39,10 +40,26 @@ it('weighs what a fading help is worth by how much it fades', function (): void 
     expect($width(-0.3))->toBeGreaterThan($width(-0.1))->and($width(-0.1))->toBeGreaterThan($width(0.0));
 });
 
+it('adds up from the capacity to the reps it shows, the error of the set-up and all curves included', function (float $share, float $shape): void {
+    $state = CapacityFilter::usual()->prior(0);
+    foreach (range(0, 40, 4) as $day) {
+        $state = CapacityFilter::usual()->after($state, Observation::reps($day, FeltLoad::of($share, 0.08, 'band', $shape), 7, 0));
+    }
+    $why = Estimate::on(40, $state)->why(FeltLoad::of($share, 0.08, 'band', $shape));
+    $steps = array_column($why->steps, 'value', 'label');
+    preg_match('/1 \+ ([\d.]+) ×/', array_column($why->steps, 'how', 'label')['Reps on the mean curve'], $k);
+    $onMean = 1.0 + (float) $k[1] * ($steps['Capacity'] / ($steps['Load as this athlete’s sets show it'] ?? $steps['Load on the way up']) - 1.0);
+
+    expect($steps['Reps on the mean curve'])->toEqualWithDelta($onMean, 0.05)
+        ->and($steps['Reps on the mean curve'] + ($steps['All curves and swings of form together'] ?? 0.0))
+        ->toEqualWithDelta($steps['Predicted reps'], 0.051)
+        ->and($steps)->toHaveKey('Load as this athlete’s sets show it');
+})->with([[0.8, 0.0], [0.7, -0.2], [0.95, 0.0]]);
+
 it('shows the figures it was made of, in order, and how wide it is', function (): void {
     $why = estimateOf(0.9, 0.03)->why(FeltLoad::of(0.8));
     $figures = array_map(static fn ($step): array => [$step->label, round($step->value, 3), $step->unit], $why->steps);
 
-    expect($figures)->toBe([['Capacity', 90.0, '%'], ['Load on the way up', 80.0, '%'], ['Predicted reps', 4.375, 'reps']])
+    expect($figures)->toBe([['Capacity', 90.0, '%'], ['Load on the way up', 80.0, '%'], ['Reps on the mean curve', 4.375, 'reps'], ['Predicted reps', 4.375, 'reps']])
         ->and($why->uncertainties)->toBe(['Eight sets in ten fall within 2 to 6 reps; capacity is 87–94 %.']);
 });

@@ -17,6 +17,7 @@ final readonly class WhyJson
      * @param  list<StepJson>  $steps
      * @param  list<string>  $uncertainties
      * @param  list<string>  $remedies
+     * @param  list<WhySetJson>  $sets
      */
     public function __construct(
         #[OA\Property]
@@ -27,11 +28,14 @@ final readonly class WhyJson
         public array $uncertainties,
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $remedies,
+        #[OA\Property(description: 'What a figure of training rests on, the latest first.', items: new OA\Items(ref: WhySetJson::class))]
+        public array $sets,
     ) {
     }
 
-    public static function of(string $name, Explanation $why): self
+    /** @param  list<WhySetJson>  $sets */
+    public static function of(string $name, Explanation $why, array $sets = []): self
     {
-        return new self($name, array_map(StepJson::of(...), $why->steps), $why->uncertainties, $why->remedies);
+        return new self($name, array_map(StepJson::of(...), $why->steps), $why->uncertainties, $why->remedies, $sets);
     }
 }

@@ -110,7 +110,7 @@ it('says what would make it surer', function (int $reps, ?int $reserve, array $r
 
     expect($why->remedies)->toBe($remedies)
         ->and($why->uncertainties[1])->toContain('± 2.0 points')
-        ->and(array_column($why->steps, 'label')[3])->toBe('Capacity');
+        ->and(array_column($why->steps, 'label')[4])->toBe('Capacity');
 })->with([
     'reserve unknown' => [3, null, ['Log a set with the reps left in reserve, or one to failure.']],
     'far from failure' => [3, 5, ['Log a set with fewer than four reps left: far from failure it only says “at least so much”.']],
@@ -118,12 +118,31 @@ it('says what would make it surer', function (int $reps, ?int $reserve, array $r
     'near failure' => [8, 1, []],
 ]);
 
+it('adds up: the half rep, the rule, and how far the set moved the estimate', function (int $reps, ?int $reserve, string $reckoned, float $toFailure): void {
+    $before = CapacityFilter::usual()->after(CapacityFilter::usual()->prior(0), Observation::reps(0, FeltLoad::of(0.7), 5, 0));
+    $update = CapacityUpdate::of(CapacityFilter::usual(), $before, Observation::reps(7, FeltLoad::of(0.8), $reps, $reserve, 8));
+    [$load, $counted, $says, $was, $is] = $update->why()->steps;
+    preg_match('/÷ ([\d.]+)\)/', $says->how, $k);
+    preg_match('/; (\d+) % of the way/', $is->how, $part);
+
+    expect([$counted->how, $counted->value])->toBe([$reckoned, $toFailure])
+        ->and($says->value)->toEqualWithDelta($load->value * (1.0 + ($counted->value - 1.0) / (float) $k[1]), 0.05)
+        ->and($part === [] ? $is->value : $was->value * ($says->value / $was->value) ** ($part[1] / 100.0))->toEqualWithDelta($is->value, 0.3);
+})->with([
+    [6, 2, '6 clean + 2 left + half a rep begun', 8.5],
+    [6, 0, '6 clean + half a rep begun', 6.5],
+    [5, null, '5 clean, short of what was asked, + half a rep begun', 5.5],
+    [9, null, '9 clean, reserve unknown: at the least', 9.0],
+    [6, 5, '6 clean + 3 believed of 5 left: at the least', 9.0],
+    [0, null, 'not one clean', 1.0],
+]);
+
 it('says by which rule a set of reps and a timed one were read, and where the rule comes from', function (
     Observation $set,
     string $how,
     string $source,
 ): void {
-    $step = CapacityUpdate::of(CapacityFilter::usual(), null, $set)->why()->steps[1];
+    $step = CapacityUpdate::of(CapacityFilter::usual(), null, $set)->why()->steps[2];
 
     expect($step->how)->toStartWith($how)->and($step->source)->toContain($source);
 })->with([
