@@ -1614,7 +1614,7 @@ export interface components {
             cues: string[];
             cautions: components["schemas"]["Caution"][];
             note: string | null;
-            /** @description What the line is known by; empty for a try or a test. */
+            /** @description What the line is known by; empty for a try, a test or a trial. */
             line: string;
             /** @description What the method itself asks, where that is written otherwise. */
             school: string | null;

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import type { Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import type { SetDraft } from '../domain/queue';
+import { askedReps } from '../domain/sets/asked';
 import ChipRow from '../parts/ChipRow.vue';
 import QuantityField from '../parts/QuantityField.vue';
 import { useCommandQueue } from '../composables/useCommandQueue';
@@ -36,7 +37,7 @@ async function log(): Promise<void> {
               purpose,
               exercise,
               clean_reps: Math.round(amount),
-              ...(!begun && { asked_reps: props.block.amount.low, ...left(reserve.value) }),
+              ...(!begun && { asked_reps: askedReps(props.block), ...left(reserve.value) }),
           };
     const parts = begun ? [{ purpose, exercise: begun.exercise, clean_reps: begun.reps }, set] : [set];
     const kept = await queue.addAsOne(props.id, parts);

@@ -31,7 +31,7 @@ final class SetsBehind
         $days = LoggedSet::sessions($athleteId, $pattern, from: Day::date(Day::number($newest->trained_on) - self::DAYS));
         $ids = array_merge([], ...array_map(static fn (array $day): array => array_keys(Observation::telling($day)), array_values($days)));
 
-        return array_values(LoggedSet::query()->whereKey(array_slice($ids, -self::MOST))
+        return array_values(LoggedSet::query()->whereIn('id', array_slice($ids, -self::MOST))
             ->orderByDesc('trained_on')->orderByDesc('performed_at')->get()
             ->map(static fn (LoggedSet $set): WhySetJson => new WhySetJson($set->id, $set->trained_on, self::words($set)))->all());
     }

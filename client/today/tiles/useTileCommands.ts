@@ -7,6 +7,7 @@ import type { FloorSet } from '../../domain/floor/overlay';
 import type { Tile } from '../../domain/floor/tile';
 import type { Schemas } from '../../domain/http';
 import type { SetDraft } from '../../domain/queue';
+import { askedReps } from '../../domain/sets/asked';
 import { useCommandQueue } from '../../composables/useCommandQueue';
 import { useTick } from '../../composables/useTick';
 import { left } from '../../log/counts';
@@ -120,7 +121,7 @@ export function useTileCommands(): TileCommands {
             await take(tile, String(count), {
                 ...about(tile),
                 clean_reps: count,
-                asked_reps: line.line.aim,
+                asked_reps: askedReps(line.line),
                 ...left(line.line.to_failure ? 0 : null),
                 ...more,
             });

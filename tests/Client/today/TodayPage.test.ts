@@ -57,7 +57,7 @@ it('logs a set as asked with one tap, counts down the rest, and offers each athl
     expect(sentSets(asked)[0]).toMatchObject({
         athlete_id: 'ada',
         clean_reps: 8,
-        asked_reps: 8,
+        asked_reps: 6,
         line: 'main:bands',
         purpose: 'work',
         reserve: null,
