@@ -5,8 +5,8 @@ declare(strict_types=1);
 
 /**
  * Methods and rules of thumb on virtual athletes through the real sessions and calls: failed, lost and wasted sessions, work sets that
- * left more than four (spare), weeks to the first strict rep and after the first day on which it was there, tries missed, calls taken
- * back, lowering volume, soreness. Two of the models were never used to draw a constant. Seeds are the numbers of the athletes, from one
+ * left more than four (spare), of all work and of the main work alone, weeks to the first strict rep and after the first day on which it
+ * was there (none where it came on a good day before that), tries missed, calls taken back, lowering volume, soreness. Two of the models were never used to draw a constant. Seeds are the numbers of the athletes, from one
  * on. Every athlete is drawn once and trained by each, so that they are compared in pairs.
  * Results are kept line by line in a file; a run that was stopped goes on there.
  *
@@ -78,7 +78,7 @@ function outcome(iterable $days, Trainee $trainee): array
 {
     $out = [
         'sets' => 0, 'failed' => 0, 'sessions' => 0, 'lost' => 0, 'wasted' => 0, 'weeks' => 52.0, 'lowerings' => 0, 'sore' => 0,
-        'able' => 52.0, 'missed' => 0, 'bad_runs' => 0, 'wasted_sets' => 0, 'reversals' => 0,
+        'able' => 52.0, 'missed' => 0, 'bad_runs' => 0, 'wasted_sets' => 0, 'main' => 0, 'wasted_main' => 0, 'reversals' => 0,
     ];
     $short = 0;
     $changes = [];
@@ -90,6 +90,9 @@ function outcome(iterable $days, Trainee $trainee): array
         $out['able'] = $trainee->athlete->capacityShare() >= 1.0 ? min($out['able'], $day / 7.0) : $out['able'];
         $out['missed'] += $came->missedTries();
         $out['wasted_sets'] += $came->wastedSets();
+        $main = $of instanceof TrainedDay ? $of->mainCame() : $came;
+        $out['main'] += $main->work();
+        $out['wasted_main'] += $main->wastedSets();
         $short = $came->isShort() ? $short + 1 : 0;
         $out['bad_runs'] += $short === SHORT_RUN ? 1 : 0;
         $out['sets'] += $came->work();
@@ -185,7 +188,7 @@ foreach ($policies as $policy) {
             static fn (array $o): bool => $o['policy'] === $policy && $o['seed'] <= $count && ($model === 'all' || $o['model'] === $model),
         ));
         $waits = array_map(
-            static fn (array $o): float => $o['weeks'] - $o['able'],
+            static fn (array $o): float => max(0.0, $o['weeks'] - min($o['weeks'], $o['able'])),
             array_filter($of, static fn (array $o): bool => $o['able'] < 52.0 || $o['weeks'] < 52.0),
         );
         $late = array_filter($waits, static fn (float $w): bool => $w > 0.0);
@@ -204,7 +207,7 @@ foreach ($policies as $policy) {
     }
 }
 printf(
-    "%-16s %-16s %5s %13s %13s %13s %13s %13s %15s %13s\n",
+    "%-16s %-16s %5s %13s %13s %13s %13s %13s %13s %15s %13s\n",
     'policy',
     'model',
     'n',
@@ -212,6 +215,7 @@ printf(
     'lost % (se)',
     'wasted % (se)',
     'spare % (se)',
+    'of main (se)',
     'weeks (se)',
     'lowerings (se)',
     'sore % (se)',
@@ -223,7 +227,7 @@ foreach ($policies as $policy) {
             static fn (array $o): bool => $o['policy'] === $policy && $o['seed'] <= $count && ($model === 'all' || $o['model'] === $model),
         ));
         printf(
-            "%-16s %-16s %5d %13s %13s %13s %13s %13s %15s %13s\n",
+            "%-16s %-16s %5d %13s %13s %13s %13s %13s %13s %15s %13s\n",
             $policy,
             $model,
             count($of),
@@ -231,6 +235,7 @@ foreach ($policies as $policy) {
             share($of, 'lost', 'sessions'),
             share($of, 'wasted', 'sessions'),
             share($of, 'wasted_sets', 'sets'),
+            share($of, 'wasted_main', 'main'),
             mean($of, 'weeks'),
             mean($of, 'lowerings'),
             share($of, 'sore', 'sessions'),

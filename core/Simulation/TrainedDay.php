@@ -6,6 +6,7 @@ namespace SteadyRung\Simulation;
 
 use SteadyRung\Call\Call;
 use SteadyRung\Method\Place;
+use SteadyRung\Method\SessionPart;
 use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Plan\Session\Session;
 
@@ -29,5 +30,18 @@ final readonly class TrainedDay
     public function came(): DaySets
     {
         return new DaySets($this->sets);
+    }
+
+    /** The same of the main work alone, without what is done beside it. */
+    public function mainCame(): DaySets
+    {
+        $main = [];
+        foreach ($this->session->blocks as $block) {
+            if ($block->part === SessionPart::Main && $block->rung() !== null) {
+                $main[$block->rung()->exercise->work()] = true;
+            }
+        }
+
+        return new DaySets(array_values(array_filter($this->sets, static fn (Done $d): bool => isset($main[$d->work ?? '']))));
     }
 }

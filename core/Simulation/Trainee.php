@@ -194,10 +194,8 @@ final class Trainee
     /** What the rung asks in truth: a band's error stays as long as the band. */
     private function trueShare(Rung $rung): float
     {
-        $share = $rung->load->effectiveShare();
+        $load = FeltLoad::ofRung($rung);
 
-        return $rung->load->shareSd > 0.0
-            ? $share * exp(-$this->athlete->errorOf($rung->exercise->work(), min($this->bandSd, $rung->load->shareSd) / $share))
-            : $share;
+        return $load->share * exp(-$this->athlete->errorOf($rung->exercise->work(), min($this->bandSd, $load->shareSd) / $load->share));
     }
 }

@@ -49,7 +49,7 @@ final readonly class LoadOfSet
             'carried_kg' => $rung->load::kg($rung->load->meanN),
             'carried_share' => $rung->share(),
             'effective_share' => $rung->load->effectiveShare(),
-            'share_sd' => $rung->load->shareSd,
+            'share_sd' => FeltLoad::ofRung($rung)->shareSd,
             'shape' => $rung->load->demand->shape,
             'travel_m' => $exercise->style->movement->isTimed() ? null : $rung->load->romM,
         ]);

@@ -23,6 +23,9 @@ final readonly class FeltLoad
 
     public const SHAPE = [-2.0, 2.0];
 
+    /** Of what a band gives, or takes (prototypes). */
+    private const LEAST_BAND_SD = 0.04;
+
     private function __construct(public float $share, public float $shareSd, public ?string $key, public float $shape)
     {
     }
@@ -47,7 +50,15 @@ final readonly class FeltLoad
 
     public static function ofRung(Rung $rung): self
     {
-        return self::of($rung->load->effectiveShare(), $rung->load->shareSd, self::keyOf($rung), $rung->load->demand->shape);
+        return self::of($rung->load->effectiveShare(), self::believedSd($rung), self::keyOf($rung), $rung->load->demand->shape);
+    }
+
+    /** Of bands no better than hitch, wear and warmth let it be, however well they were measured. */
+    private static function believedSd(Rung $rung): float
+    {
+        $helps = $rung->setup instanceof BandHelp ? max(0.0, 1.0 - $rung->share()) : ($rung->setup instanceof BandPullDown ? $rung->share() : 0.0);
+
+        return max($rung->load->shareSd, self::LEAST_BAND_SD * $helps);
     }
 
     /** The same wherever the same work is done, for as long as its bands are measured as they are. */
