@@ -35,7 +35,7 @@ final class Judge
     {
         $rules = [
             new Stay, new ReferForBody, new RestWhenSore, new RestWhenFallingOff, new StepDownBelowFloor, new StepDownUnclean,
-            new SwitchExercise, new ClimbByDate, new ClimbWhenGateMet, new ClimbWhenEasy, new TestWhenBuilderEnds, new TestWhenLikely,
+            new SwitchExercise, new ClimbByDate, new ClimbWhenTried, new ClimbWhenGateMet, new ClimbWhenEasy, new TestWhenBuilderEnds, new TestWhenLikely,
         ];
         usort($rules, static fn (Rule $a, Rule $b): int => $a->verdict()->rank() <=> $b->verdict()->rank());
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Call\Situation;
 
+use SteadyRung\Exercise\Rung;
 use SteadyRung\Plan\Diary\LimitingFactor;
 use SteadyRung\Plan\Session\Strict\BuilderOver;
 use SteadyRung\Plan\Session\Strict\StrictGoal;
@@ -27,6 +28,7 @@ final readonly class Signs
      * @param  bool  $endsStage  whether the next rung is of the next stage
      * @param  int|null  $endsAfterDays  of a stage of a calendar
      * @param  BuilderOver|null  $over  the builder whose weeks are over
+     * @param  Rung|null  $tried  a harder one that two trials running were passed on
      * @param  string|null  $lacks  what the next stage still asks for beside the gate
      */
     public function __construct(
@@ -46,6 +48,7 @@ final readonly class Signs
         public ?BuilderOver $over = null,
         public ?Overdue $overdue = null,
         public ?int $endsAfterDays = null,
+        public ?Rung $tried = null,
     ) {
     }
 }

@@ -98,6 +98,7 @@ final readonly class SituationOf
             overdue: Overdue::of($this->context, $this->course, $this->standard, $lacks),
             endsAfterDays: $this->context->place->stage->endsAfterDays(),
             lacks: $lacks,
+            tried: $this->course->tried,
         );
     }
 

@@ -73,6 +73,6 @@ final readonly class Arranged
 
     private function belowReachM(FootHelped $choice): float
     {
-        return -$choice->setup($this->kit)->reach->gapM($this->body);
+        return $this->body->reachM - ($this->kit->bar($choice->barId)->heightM - $choice->footing->heightM($this->kit));
     }
 }

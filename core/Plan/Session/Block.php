@@ -34,7 +34,7 @@ final readonly class Block
      *   foretold
      * @param  list<string>  $cues
      * @param  list<Caution>  $cautions
-     * @param  string  $line  key of the line it was written from; empty for a try or a test
+     * @param  string  $line  key of the line it was written from, or “trial”; empty for a try or a test
      * @param  string|null  $school  what the method itself asks, where that is written otherwise
      * @param  Begun|null  $begun  what each set begins on, where it is mixed: the amount is what follows on this
      * @param  int  $brakedSets  of hopped reps, from the first, whose way down is controlled: they count as lowerings

@@ -26,6 +26,7 @@ final readonly class Course
     /**
      * @param  list<Stage>  $passed  stages that this gear, the house or the screen has nothing for on the way up
      * @param  Stage|null  $awaited  the next stage, where nothing of it is likely yet
+     * @param  Rung|null  $tried  where the next step up was passed in trials
      */
     private function __construct(
         public Place $now,
@@ -33,6 +34,7 @@ final readonly class Course
         public ?Place $down,
         public array $passed,
         public ?Stage $awaited = null,
+        public ?Rung $tried = null,
     ) {
     }
 
@@ -52,13 +54,15 @@ final readonly class Course
             self::climbs($context, $now) => self::climbing($context, $now->rung, $now->stage->work()),
             default => new Steps($now->rung, null, null),
         };
+        $tried = Trial::passed($context, $now->rung, $now->stage->work());
+        $steps = $tried === null ? $steps : new Steps($now->rung, $tried, $steps->down);
         $isOver = self::isOver($context, $now->stage);
         $within = $steps->up !== null && ! $isOver && self::isInStage($now, $steps->up) ? $now->on($steps->up) : null;
         [$next, $passed, $awaited] = $within === null ? self::after($context, $now->stage) : [null, [], null];
         $next ??= $passed === [] && $awaited === null ? self::weighted($context, $now) : null;
         $down = $steps->down !== null ? $now->on($steps->down) : self::before($context, $now->stage, $now->rung);
 
-        return new self($now, $within ?? $next, $down, $passed, $awaited);
+        return new self($now, $within ?? $next, $down, $passed, $awaited, $within === null ? null : $tried);
     }
 
     /** That the next stage is not likely yet, in words. */

@@ -24,7 +24,7 @@ use SteadyRung\Strength\StrictTry;
  */
 final readonly class Pick
 {
-    private const LIKELY = 0.8;
+    public const LIKELY = 0.8;
 
     /** One rep less than asked, as likely as this, lets somebody come back to a rung (prototypes). */
     private const LIKELY_AGAIN = 0.85;

@@ -85,11 +85,14 @@ final readonly class SessionWriter
 
                 continue;
             }
+            $isWork = $line instanceof AskedLine && $line->school === $this->course->now->stage->work();
+            $trial = $isWork && $refused === null && $line->change === null ? Trial::block($this->context, $this->course) : null;
+            [$trial] = $trial === null ? [null] : $hard->within($trial);
             [$block, $notes[]] = $hard->within($block);
             if ($block !== null) {
                 $lowered += $block->lowerings();
+                array_push($blocks, ...($trial === null ? [] : [$trial]));
                 $blocks[] = $block;
-                $isWork = $line instanceof AskedLine && $line->school === $this->course->now->stage->work();
                 $mixed = $isWork ? $writer->mixed($block) : null;
                 [$mixed] = $mixed === null ? [null] : $hard->within($mixed);
                 array_push($blocks, ...($mixed === null ? [] : [$mixed]));

@@ -15,6 +15,7 @@ use SteadyRung\Method\Accessory;
 use SteadyRung\Method\SessionPart;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Session\Block;
+use SteadyRung\Plan\Session\Trial;
 use SteadyRung\Strength\RepPrediction;
 
 /**
@@ -65,7 +66,7 @@ final readonly class BlockJson
         public array $cautions,
         #[OA\Property]
         public ?string $note,
-        #[OA\Property(description: 'What the line is known by; empty for a try or a test.')]
+        #[OA\Property(description: 'What the line is known by; empty for a try, a test or a trial.')]
         public string $line,
         #[OA\Property(description: 'What the method itself asks, where that is written otherwise.')]
         public ?string $school,
@@ -99,7 +100,7 @@ final readonly class BlockJson
             cues: $block->cues,
             cautions: array_map(CautionJson::of(...), $block->cautions),
             note: $block->note,
-            line: $block->line,
+            line: $block->line === Trial::LINE ? '' : $block->line,
             school: $block->school,
             by_hand: ByHandJson::of($block->byHand),
             begun: BegunJson::of($block->begun),
