@@ -105,7 +105,7 @@ it('reaches every verdict on the way, but the referral that nobody simulated nee
         $ways = new SearchedRungs(new RungSearch(gymWithHoist()), athlete(70, 1.75, 2.1));
         foreach (
             Apprenticeship::of(
-                new Trainee(VirtualAthlete::drawn(ResponseModel::Spells, $seed, 0.9), 0.06, 0.9),
+                new Trainee(VirtualAthlete::drawn(ResponseModel::Spells, $seed, 0.9, reserveBias: 2.0, formSd: 0.09), 0.06, 3.0),
                 Catalogue::method($key),
                 HouseRules::of(['lowering' => 'each-session']),
                 $ways,

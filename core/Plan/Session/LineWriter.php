@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Plan\Session;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\FormFault;
 use SteadyRung\Exercise\Practice;
@@ -22,6 +23,8 @@ use SteadyRung\Method\Stage;
 use SteadyRung\Plan\Context\AskedLine;
 use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Diary\Done;
+use SteadyRung\Plan\Diary\LoweringDose;
+use SteadyRung\Plan\Diary\StickingPoint;
 use SteadyRung\Plan\Session\Line\Begun;
 use SteadyRung\Plan\Session\Line\Growth;
 use SteadyRung\Plan\Session\Line\HeldSeconds;
@@ -141,6 +144,10 @@ final readonly class LineWriter
         if ($isLowering && is_string($left)) {
             return $left;
         }
+        $dose = $isLowering && $asked->change === null ? LoweringDose::of($this->context->diary, $this->context->today) : null;
+        $most = max(1, ($dose?->lowerings((float) $rung->exercise->style->seconds) ?? 0) - $lowered);
+        $isByDose = $dose !== null && $most < min((int) $left, $line->lowerings());
+        $left = $dose === null ? $left : min((int) $left, $most);
         [$sets, $amount] = $isLowering ? LoweringsLeft::fit($line->sets, $line->amount, (int) $left) : [$line->sets, $line->amount];
         $sets = $this->context->isEased() && $line->part === SessionPart::Main ? max(1, $sets - 1) : $sets;
         $first = $this->predicted($line, $rung);
@@ -170,7 +177,9 @@ final readonly class LineWriter
                 && $this->context->rules->says(HouseRule::Failure, 'first-tracked') ? ['The first set is the one that counts.'] : []
             ),
             ...$this->touches($asked, $rung),
-            ...($isCut ? [$this->cut($asked)] : []),
+            ...($isByDose ? ["The method asks {$line->sets} × {$line->amount->words()}. {$dose->words($most)}"] : []),
+            ...($isCut && ! $isByDose ? [$this->cut($asked)] : []),
+            ...($line->part === SessionPart::Main ? array_filter([$this->sticks($rung)]) : []),
         ];
 
         return $this->block(
@@ -270,6 +279,14 @@ final readonly class LineWriter
             repS: $work->repS,
             begun: new Begun($up, $mixed->firstReps),
         );
+    }
+
+    /** What the help is where the pull fails, where somebody told it. */
+    private function sticks(Rung $rung): ?string
+    {
+        return $rung->exercise->setup->kind()->lane() === Lane::Pull && $rung->exercise->style->movement === Movement::Full
+            ? StickingPoint::of($this->context->diary, $this->context->today)?->words($rung)
+            : null;
     }
 
     /** What the week came to so far, and comes to with this session. */

@@ -6,6 +6,7 @@ namespace SteadyRung\Plan\Session;
 
 use SteadyRung\Exercise\Choices\Arrangement;
 use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Style\Grip;
 use SteadyRung\Exercise\Style\Movement;
@@ -16,6 +17,7 @@ use SteadyRung\Method\House\HouseRule;
 use SteadyRung\Method\Prescription;
 use SteadyRung\Method\SessionPart;
 use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Diary\StickingPoint;
 use SteadyRung\Plan\Session\Line\HeldSeconds;
 use SteadyRung\Strength\StrictTry;
 
@@ -353,9 +355,24 @@ final readonly class Pick
         $as = $hardest === null
             ? []
             : array_filter(array_slice($rungs, 0, $low), static fn (Rung $r): bool => $hardest->share() - $r->share() <= self::AS_HARD);
-        usort($as, static fn (Rung $a, Rung $b): int => [self::pieces($a), -$a->share()] <=> [self::pieces($b), -$b->share()]);
+        $shape = $this->shape($allowed);
+        usort($as, static fn (Rung $a, Rung $b): int => [$shape($a), self::pieces($a), -$a->share()] <=> [$shape($b), self::pieces($b), -$b->share()]);
 
         return $as[0] ?? null;
+    }
+
+    /**
+     * Of rungs hardly easier or harder what comes first by its shape: the help where the pull fails while reps are built, away from there
+     * in a part of the way; nothing where nobody told where it fails.
+     *
+     * @return \Closure(Rung): float
+     */
+    private function shape(AllowedExercises $allowed): \Closure
+    {
+        $sticks = $allowed->kind->lane() === Lane::Pull ? StickingPoint::of($this->context->diary, $this->context->today) : null;
+        $sign = $allowed->movement === Movement::Full ? 1.0 : -1.0;
+
+        return static fn (Rung $rung): float => $sticks === null ? 0.0 : $sign * round($sticks->carries($rung), 2);
     }
 
     /** How much there is to set up. */

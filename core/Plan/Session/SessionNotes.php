@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Plan\Session;
 
 use SteadyRung\Exercise\Choices\ChoiceKind;
+use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Method\Builders\Builder;
 use SteadyRung\Method\House\HouseRule;
 use SteadyRung\Method\House\HouseRules;
@@ -12,6 +13,7 @@ use SteadyRung\Method\Prescription;
 use SteadyRung\Method\Stage;
 use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Diary\PushAndPull;
+use SteadyRung\Plan\Diary\ToldReserve;
 use SteadyRung\Plan\Session\Strict\BuilderOver;
 use SteadyRung\Plan\Weeks\Comeback;
 use SteadyRung\Safety\Caution;
@@ -51,6 +53,11 @@ final readonly class SessionNotes
             AlsoAsked::lacks($this->context, $this->course),
             $this->course->awaits(),
             $this->pushAndPull(),
+            ToldReserve::of(
+                $this->context->diary,
+                $this->context->estimates->fall(Pattern::Pull),
+                $this->context->today,
+            )?->words(),
             $this->kipping(),
             $this->context->isClimber ? Caution::ClimbersLoad->text() : null,
             $this->course->passed === []

@@ -127,7 +127,7 @@ it('keeps the caps of lowering: fifteen a session and thirty a week at first, tw
         expect(implode(' ', $session->notes))->toContain('Lowering left out');
     }
 })->with([
-    'none yet' => [[9 => 1], 14],
+    'none yet this week' => [[16 => 12, 9 => 12], 14],
     'one day this week' => [[2 => 15], 14],
     'the week’s thirty nearly there' => [[2 => 24], 6],
     'two days this week' => [[1 => 5, 2 => 5], null],
