@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Simulation;
 
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Method\Measure;
@@ -28,6 +29,11 @@ final class Trainee
     private const LONGEST_GRIP_S = 90.0;
 
     private const UNTOLD = 0.15;
+
+    /** Level rows for ten come well before the first pull-up (judgement). */
+    private const ROW_STRENGTH = 1.1;
+
+    private const ROW_STRENGTH_SD = 0.1;
 
     /** Lowerings that make sore, and how much of that is got used to with each session of them (judgement). */
     private const SORE_PER_LOWERING = 0.28;
@@ -191,11 +197,18 @@ final class Trainee
         return max(0.0, floor(Endurance::seconds($this->trueShare($rung) / ($this->athlete->capacityShare() * $factor))));
     }
 
+    /** Of rows and pull-downs against the pull: an athlete’s own. */
+    private function rowStrength(): float
+    {
+        return self::ROW_STRENGTH * exp($this->athlete->errorOf('rows', self::ROW_STRENGTH_SD));
+    }
+
     /** What the rung asks in truth: a band's error stays as long as the band. */
     private function trueShare(Rung $rung): float
     {
         $load = FeltLoad::ofRung($rung);
+        $strength = $rung->exercise->setup->kind()->lane() === Lane::Pull ? 1.0 : $this->rowStrength();
 
-        return $load->share * exp(-$this->athlete->errorOf($rung->exercise->work(), min($this->bandSd, $load->shareSd) / $load->share));
+        return $load->share / $strength * exp(-$this->athlete->errorOf($rung->exercise->work(), min($this->bandSd, $load->shareSd) / $load->share));
     }
 }

@@ -43,7 +43,7 @@ enum TryPace: string
     {
         return match ($this) {
             self::Rare => [[0.25, 10]],
-            self::Usual => [[0.20, 5]],
+            self::Usual => [[0.15, 5]],
             self::Often => [[0.10, 4], [0.02, 28]],
         };
     }

@@ -202,7 +202,7 @@ enum HouseRule: string
         ]],
         'tries' => ['Tries at the first strict rep', [
             'usual' => [
-                'from a chance of one in five',
+                'from a chance of one in seven',
                 'First and fresh, five days apart: a miss costs no work, and the first rep is found sooner (ours).',
             ],
             'rare' => ['from a chance of one in four', 'Ten days apart: fewer misses, for whom they discourage.'],

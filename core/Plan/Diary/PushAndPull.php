@@ -36,6 +36,6 @@ final readonly class PushAndPull
     public function words(): string
     {
         return sprintf('Four weeks: %d sets of pull, %d of push.', $this->pull, $this->push)
-            .($this->push < self::LEAST_PUSH * $this->pull ? ' The push lags: no pull day without it.' : '');
+            .($this->push < self::LEAST_PUSH * $this->pull ? ' The push lags behind: add some to each pull day.' : '');
     }
 }

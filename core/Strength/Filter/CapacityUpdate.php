@@ -127,7 +127,7 @@ final readonly class CapacityUpdate
 
         return $part === null || $part < 0.0 || $part > 1.0
             ? 'the surer of the two counts more'
-            : sprintf('%.0f %% of the way from the estimate to what the set says, as sure as each is', 100 * $part);
+            : sprintf('%.0f %% of the way from the estimate to what the set says: the surer counts more', 100 * $part);
     }
 
     /** @return list<string> */

@@ -14,8 +14,8 @@ function missed(array $missedDaysAgo): Tries
 it('tries from a chance on, so many days apart, as the house has it', function (TryPace $pace, float $chance, int $daysAgo, bool $isDue): void {
     expect(missed([$daysAgo])->isDue($chance, $pace, 1000))->toBe($isDue);
 })->with([
-    'usual' => [TryPace::Usual, 0.2, 5, true],
-    'usual, less likely' => [TryPace::Usual, 0.199, 5, false],
+    'usual' => [TryPace::Usual, 0.15, 5, true],
+    'usual, less likely' => [TryPace::Usual, 0.149, 5, false],
     'usual, too soon' => [TryPace::Usual, 0.9, 4, false],
     'rare' => [TryPace::Rare, 0.25, 10, true],
     'rare, less likely' => [TryPace::Rare, 0.249, 10, false],

@@ -83,7 +83,7 @@ it('chooses cues that answer what was seen lately', function (): void {
     )->toBe(FormFault::LegsKick->cue());
 });
 
-it('begins with a fresh try from a chance of one in five on, five days apart, and calls it a test where it is likely', function (
+it('begins with a fresh try from a chance of one in seven on, five days apart, and calls it a test where it is likely', function (
     int $mm,
     int $reps,
     ?int $triedDaysAgo,
@@ -99,8 +99,8 @@ it('begins with a fresh try from a chance of one in five on, five days apart, an
     expect($tries[0]->purpose ?? null)->toBe($purpose);
 })->with([
     'hardly' => [32, 5, null, null],
-    'not quite one in five' => [22, 3, null, null],
-    'one in five' => [22, 4, null, Purpose::Try],
+    'not quite one in seven' => [22, 3, null, null],
+    'likelier than that' => [22, 4, null, Purpose::Try],
     'an even chance' => [22, 5, null, Purpose::Test],
     'likely' => [13, 9, null, Purpose::Test],
     'likely, but tried four days ago' => [13, 9, 4, null],

@@ -112,7 +112,7 @@ it('tells who pushes beside the pull whether both are in step', function (int $p
     expect(SessionWriter::write($context)->notes)->toContain($said);
 })->with([
     [6, 'Four weeks: 12 sets of pull, 6 of push.'],
-    [5, 'Four weeks: 12 sets of pull, 5 of push. The push lags: no pull day without it.'],
+    [5, 'Four weeks: 12 sets of pull, 5 of push. The push lags behind: add some to each pull day.'],
 ]);
 
 it('holds a stage until the second condition of its gate is met', function (int $strict, ?string $lacks): void {
