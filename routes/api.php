@@ -138,6 +138,7 @@ Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group
 
     Route::get('methods', [MethodController::class, 'index']);
     Route::put('methods', [MethodController::class, 'keep']);
+    Route::get('methods/outcomes', [MethodController::class, 'outcomes']);
     Route::post('methods/check', [MethodController::class, 'check']);
     Route::get('library', [MethodController::class, 'library']);
     Route::get('methods/{method}', [MethodController::class, 'show']);

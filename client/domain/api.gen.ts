@@ -1189,6 +1189,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/methods/outcomes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What this gym’s own log says of its methods and rules. */
+        get: operations["outcomes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/methods/{method}": {
         parameters: {
             query?: never;
@@ -2707,6 +2724,50 @@ export interface components {
             rungs: components["schemas"]["Rung"][];
             accessories: components["schemas"]["Accessory"][];
         };
+        /** @description What this gym's own log says of its methods and rules. */
+        OutcomeList: {
+            /** @description Looked back over so many. */
+            weeks: number;
+            methods: components["schemas"]["Outcome"][];
+            rules: components["schemas"]["RuleOutcome"][];
+        };
+        /** @description What followed from a method, or from a position of a rule. */
+        Outcome: {
+            key: string;
+            name: string;
+            /** @description Followed for four weeks at the least. */
+            athletes: number;
+            /**
+             * Format: float
+             * @description Weeks each was followed for, in the mean.
+             */
+            weeks: number;
+            /**
+             * Format: float
+             * @description Of pull capacity a week, in %, shrunk to what is known beforehand.
+             */
+            gain: number;
+            /**
+             * Format: float
+             * @description Eight in ten lie between this and the next.
+             */
+            gain_low: number;
+            /** Format: float */
+            gain_high: number;
+            /**
+             * Format: float
+             * @description Part of the work sets, 0–1.
+             */
+            failed: number;
+            /**
+             * Format: float
+             * @description Part of the times that soreness was told, 0–1.
+             */
+            sore: number;
+            /** @description Whether there are enough to tell. */
+            known: boolean;
+            words: string;
+        };
         /** @description Sets that were computed from a mass or a measurement that does not stand any more. */
         OutdatedSets: {
             sets: number;
@@ -3036,6 +3097,12 @@ export interface components {
             effects: components["schemas"]["RuleEffect"][];
             /** @description How many athletes were looked at: those trained last. */
             looked_at: number;
+        };
+        /** @description What followed from each position of a rule that not all keep to alike. */
+        RuleOutcome: {
+            rule: string;
+            point: string;
+            positions: components["schemas"]["Outcome"][];
         };
         /** @description A set-up of this gym's gear for one athlete. */
         Rung: {
@@ -6629,6 +6696,35 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    outcomes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutcomeList"];
+                };
             };
             /** @description A problem. */
             default: {

@@ -194,6 +194,7 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('PUT /api/kit/floor', body: ['floor' => 'rubber']);
 
     $ask('GET /api/methods');
+    $ask('GET /api/methods/outcomes');
     $own = ['key' => 'ours', 'name' => 'Ours'] + $ask('GET /api/methods/{method}', ['method' => 'band-taper'])->json();
     $ask('POST /api/methods/check', body: $own);
     $ask('PUT /api/methods', body: $own);

@@ -205,7 +205,7 @@ it('keeps to what a cleared condition still forbids, and pauses for pain told of
 it('says of a row in use that its heels slip on this floor', function (): void {
     $row = ['setup' => ['kind' => 'row', 'anchor_height_m' => 2.6, 'strap_m' => 1.5, 'heel_mark_m' => 0.2]];
     $log = array_map(
-        static fn (array $entry): array => ['exercise' => isset($entry['asked']) ? $row : $entry['exercise']] + $entry,
+        static fn (array $entry): array => (isset($entry['asked']) ? ['exercise' => $row, 'reps' => 7] : []) + $entry,
         planned()['log'],
     );
     $of = static fn (string $floor): array => planned(

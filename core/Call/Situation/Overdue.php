@@ -70,6 +70,12 @@ final readonly class Overdue
             && ! $d->isPart
             && $d->kind === $work->allowed[0]->kind
             && $d->style->movement === $work->allowed[0]->movement);
+        $last = [];
+        foreach ($counted as $done) {
+            $last = $last !== [] && $last[0]->day === $done->day ? [...$last, $done] : [$done];
+        }
+        $counts = array_map(static fn (Done $d): int => $d->count($standard->measure), $last);
+        $isMet = $counts !== [] && (new SessionResult($context->today, $counts))->meets($standard);
         $best = $counted === [] ? 0 : max(array_map(static fn (Done $d): int => $d->count($standard->measure), $counted));
 
         return match (true) {
@@ -80,6 +86,7 @@ final readonly class Overdue
                 $standard->measure === Measure::Seconds ? InWords::seconds((float) $best) : "$best clean",
                 $standard->words(),
             ),
+            $lacks === null && $isMet => 'Its gate was met; what comes next is not likely enough yet.',
             default => $lacks ?? sprintf('Single sets come up to it, whole sessions do not: the gate asks %s.', $standard->words()),
         };
     }

@@ -48,7 +48,17 @@ final readonly class SituationOf
 
         return $rung === null
             ? null
-            : (new self($context, $course, $rung, Standard::at($context->place->stage, $rung, $context->rules)))->situation();
+            : (new self($context, $course, $rung, self::standard($context, $course, $rung)))->situation();
+    }
+
+    private static function standard(AthleteContext $context, Course $course, Rung $rung): Standard
+    {
+        $stage = $context->place->stage;
+        $isItsOwn = $stage->work()->meansOf($rung) !== null;
+
+        return $course->endsStage() && $isItsOwn
+            ? Standard::ending($stage, $context->rules)
+            : Standard::at($stage, $rung, $context->rules);
     }
 
     private function situation(): Situation
@@ -95,7 +105,7 @@ final readonly class SituationOf
             daysAtStage: $today - $this->context->place->since,
             endsStage: $this->course->endsStage(),
             over: BuilderOver::of($this->context),
-            overdue: Overdue::of($this->context, $this->course, $this->standard, $lacks),
+            overdue: Overdue::of($this->context, $this->course, Standard::ending($this->context->place->stage, $this->context->rules), $lacks),
             endsAfterDays: $this->context->place->stage->endsAfterDays(),
             lacks: $lacks,
             tried: $this->course->tried,

@@ -33,15 +33,35 @@ final readonly class Standard
         return new self(count: 5, floor: 2);
     }
 
-    /** The gate of a stage; on a rung that is none of its work, lowerings are held against their own. */
+    /**
+     * From rung to rung of a stage that climbs the least of what its sets are asked, else the gate of the stage; on a rung that is none of
+     * its work, lowerings are held against their own.
+     */
     public static function at(Stage $stage, ?Rung $rung, HouseRules $rules): self
     {
-        $isItsOwn = $rung === null || $stage->work()->meansOf($rung) !== null;
+        $work = $stage->work();
+        $isItsOwn = $rung === null || $work->meansOf($rung) !== null;
+        $gate = self::of($stage->gate, $rules);
 
-        return ! $isItsOwn && $rung->lane() === Lane::Seconds ? self::lowering() : self::of($stage->gate, $rules);
+        return match (true) {
+            ! $isItsOwn && $rung->lane() === Lane::Seconds => self::lowering(),
+            $work->climbs && $gate->measure === Measure::Reps => $gate->counting(min($gate->count, $work->amount->low)),
+            default => $gate,
+        };
     }
 
-    public static function of(Gate $gate, HouseRules $rules): self
+    /** What ends a stage: its gate. */
+    public static function ending(Stage $stage, HouseRules $rules): self
+    {
+        return self::of($stage->gate, $rules);
+    }
+
+    private function counting(int $count): self
+    {
+        return new self($this->sets, $count, min($this->floor, $count), $this->sessions, $this->chance, $this->measure, $this->leastDays);
+    }
+
+    private static function of(Gate $gate, HouseRules $rules): self
     {
         return new self(
             $rules->setsFor($gate),

@@ -14,8 +14,10 @@ use App\Models\Gym\User;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use App\Queries\Methods\MethodQuery;
+use App\Queries\Methods\OutcomeQuery;
 use App\Responses\Methods\LibraryResponse;
 use App\Responses\Methods\MethodListResponse;
+use App\Responses\Methods\OutcomeListResponse;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -43,6 +45,17 @@ final class MethodController
     public function library(): JsonResponse
     {
         return new JsonResponse(LibraryResponse::whole());
+    }
+
+    #[OA\Get(
+        path: '/api/methods/outcomes',
+        operationId: 'outcomes',
+        description: 'What this gym’s own log says of its methods and rules.',
+        responses: [new Answer(200, OutcomeListResponse::class)],
+    )]
+    public function outcomes(OutcomeQuery $reading): JsonResponse
+    {
+        return new JsonResponse($reading->of());
     }
 
     #[OA\Get(

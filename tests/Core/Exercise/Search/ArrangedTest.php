@@ -107,6 +107,6 @@ it('begins a squat pull with the lightest weight, however strong, and climbs and
         ->and([$call->verdict, $call->next?->exercise->setup->lapIds])->toBe([$verdict, $next]);
 })->with([
     'met' => [13, 'w15', Verdict::Climb, ['w25']],
-    'between' => [10, 'w15', Verdict::Stay, ['w15']],
+    'between' => [9, 'w15', Verdict::Stay, ['w15']],
     'missed' => [4, 'w25', Verdict::StepDown, ['w15']],
 ]);

@@ -15,7 +15,7 @@ use SteadyRung\Plan\Session\SessionWriter;
 require_once __DIR__.'/../../Support/plan.php';
 
 /** So many lowerings of three seconds each on a day. */
-function lowered(int $daysAgo, int $reps): Done
+function loweredOn(int $daysAgo, int $reps): Done
 {
     $rung = rung(smallGym(), Exercise::of(new StrictPull, Movement::Lowering, seconds: 3.0), athlete(70, 1.75, 2.1));
 
@@ -30,7 +30,7 @@ function doseOf(array $reps, array $soreness = []): LoweringDose
 {
     $signals = array_map(static fn (int $ago, int $told): Signal => Signal::of(WEDNESDAY - $ago, $told), array_keys($soreness), $soreness);
 
-    return LoweringDose::of(new Diary(array_map(lowered(...), array_keys($reps), $reps), signals: $signals), WEDNESDAY);
+    return LoweringDose::of(new Diary(array_map(loweredOn(...), array_keys($reps), $reps), signals: $signals), WEDNESDAY);
 }
 
 it('begins at eight lowerings of three seconds, and follows the soreness told one to three days after', function (
@@ -59,7 +59,7 @@ it('asks fewer of longer ones', function (): void {
 
 it('is written in the place of what the school asks, said for what it is, and never beyond the caps', function (array $reps, int $most, string $said): void {
     $rung = rung(smallGym(), Exercise::of(new StrictPull, Movement::Lowering, seconds: 3.0), athlete(70, 1.75, 2.1));
-    $done = [...sessionsOn(bandRung(13), 4, 8, 2, 20), ...array_map(lowered(...), array_keys($reps), $reps)];
+    $done = [...sessionsOn(bandRung(13), 4, 8, 2, 20), ...array_map(loweredOn(...), array_keys($reps), $reps)];
     $block = blocksOf(SessionWriter::write(athleteContext($done, 'lowering', $rung, method: smallMethod(8))), SessionPart::Main)[0];
 
     expect($block->lowerings())->toBeLessThanOrEqual($most)->toBeGreaterThan($most - 3)->and($block->note)->toContain($said);
