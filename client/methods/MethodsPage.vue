@@ -7,6 +7,7 @@ import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
 import BringMethod from './BringMethod.vue';
 import LibraryCards from './LibraryCards.vue';
+import OwnLog from './OwnLog.vue';
 import StageStrip from './StageStrip.vue';
 import { kindWords, weeksOf, type Method } from './stages';
 
@@ -62,6 +63,7 @@ const disputed = (method: Method) => method.says.filter((s) => s.rule in SHORT);
         Figures are customary among coaches, with no single source; what we filled in is marked on each method’s page. Weeks are usual ones,
         not a promise.
     </p>
+    <OwnLog />
     <LibraryCards />
 </template>
 

@@ -8,6 +8,7 @@ use App\Context\Gym\CurrentGym;
 use App\Context\Gym\GymDay;
 use App\Context\Methods\Methods;
 use App\Formats\Day;
+use App\Formats\Methods\Catalogue;
 use App\Models\Athletes\Athlete;
 use App\Models\Athletes\CapacityRecord;
 use App\Models\Log\LoggedSet;
@@ -111,7 +112,7 @@ final readonly class OutcomeQuery
             ->orderBy('trained_on')->toBase()->get(['athlete_id', 'trained_on', 'share'])->groupBy('athlete_id');
         $sets = LoggedSet::standingOf($ids)->where('trained_on', '>=', $from)->where('purpose', Purpose::Work)->whereNotNull('asked_reps')
             ->whereNotNull('clean_reps')->groupBy('athlete_id', 'trained_on')
-            ->selectRaw('athlete_id, trained_on, count(*) AS sets, count(*) FILTER (WHERE clean_reps < ? * asked_reps) AS failed', [Done::FAILED])
+            ->selectRaw('athlete_id, trained_on, count(*) AS sets, count(*) FILTER (WHERE clean_reps < ?::float * asked_reps) AS failed', [Done::FAILED])
             ->get()->groupBy('athlete_id');
         $told = SignalRecord::query()->whereIn('athlete_id', $ids)->where('told_for', '>=', $from)->whereNotNull('soreness')
             ->toBase()->get(['athlete_id', 'told_for', 'soreness'])->groupBy('athlete_id');
@@ -142,13 +143,14 @@ final readonly class OutcomeQuery
     private static function since(array $athletes): array
     {
         $keys = array_column($athletes, 'method_key', 'id');
-        $since = $other = [];
+        $since = [];
+        $other = array_map(static fn (string $key): bool => $key !== Catalogue::USUAL, $keys);
         $moves = PlaceChange::query()->whereIn('athlete_id', array_keys($keys))->orderBy('made_at')->toBase()->get(['athlete_id', 'method_key', 'since']);
         foreach ($moves as $move) {
             if ($move->method_key !== $keys[$move->athlete_id]) {
                 $other[$move->athlete_id] = true;
                 unset($since[$move->athlete_id]);
-            } elseif (isset($other[$move->athlete_id])) {
+            } elseif ($other[$move->athlete_id]) {
                 $since[$move->athlete_id] ??= $move->since;
             }
         }
