@@ -148,7 +148,7 @@ final readonly class SituationOf
             );
     }
 
-    /** Another exercise of the stage, or of the lane, at about the same share. */
+    /** Another exercise of the stage at about the same share: in the same lane, unless it does not take hold or its gear is not there. */
     private function instead(): ?Rung
     {
         $pick = new Pick($this->context);
@@ -163,7 +163,10 @@ final readonly class SituationOf
             }
         }
         $sameLane = array_values(array_filter($others, static fn (Rung $r): bool => $r->exercise->setup->kind()->lane() === $lane));
-        $others = Pick::nearestFirst(array_filter($sameLane === [] ? $others : $sameLane, $this->isWorthASwitch(...)), $this->rung);
+        $lastDay = $this->context->diary->lastDay($this->context->today);
+        $takesNoHold = $lastDay !== null && $this->context->diary->signalOf($lastDay)?->takesHold === false;
+        $isAnyLane = $sameLane === [] && ($takesNoHold || $this->context->missing !== null);
+        $others = Pick::nearestFirst(array_filter($isAnyLane ? $others : $sameLane, $this->isWorthASwitch(...)), $this->rung);
         $isNear = $others !== []
             && ($this->rung->exercise->style->movement->isTimed() || abs($others[0]->share() - $this->rung->share()) <= self::SAME_SHARE);
 

@@ -57,6 +57,7 @@ final readonly class Course
         $tried = Trial::passed($context, $now->rung, $now->stage->work());
         $steps = $tried === null ? $steps : new Steps($now->rung, $tried, $steps->down);
         $isOver = self::isOver($context, $now->stage);
+        $steps = $steps->up === null && ! $isOver ? self::byOtherMeans($context, $now, $steps) : $steps;
         $within = $steps->up !== null && ! $isOver && self::isInStage($now, $steps->up) ? $now->on($steps->up) : null;
         [$next, $passed, $awaited] = $within === null ? self::after($context, $now->stage) : [null, [], null];
         $next ??= $passed === [] && $awaited === null ? self::weighted($context, $now) : null;
@@ -112,6 +113,19 @@ final readonly class Course
         $easier = $context->failedLast() || $context->isEased() ? $pick->easier($work, $now) : null;
 
         return new Steps($now, $steps->up, $easier ?? $steps->down);
+    }
+
+    /** Where nothing harder is left of what is in use, the next of the stage’s own that is, short of the share the stage ends at. */
+    private static function byOtherMeans(AthleteContext $context, Place $now, Steps $steps): Steps
+    {
+        $work = $now->stage->work();
+        if (! $work->climbs || $now->rung === null || $now->rung->share() >= $now->stage->endsAtShare - Steps::SMALLEST) {
+            return $steps;
+        }
+        $pick = new Pick($context);
+        $own = array_merge([], ...array_map($pick->rungs(...), $pick->allowed($work)));
+
+        return new Steps($now->rung, Steps::nearestUp($now->rung, $own), $steps->down);
     }
 
     /** Whether a stage of a calendar has had its weeks. */

@@ -110,7 +110,7 @@ final readonly class Trial
 
     private function due(Course $course): ?Rung
     {
-        $last = $this->sets()[0] ?? null;
+        $last = array_values(array_filter($this->sets(), fn (Done $d): bool => $d->day < $this->context->today))[0] ?? null;
         if ($last !== null && $this->isPassed($last)) {
             return $this->rungOf($last);
         }
@@ -164,26 +164,33 @@ final readonly class Trial
     }
 
     /**
-     * The trials of the rung in use, the latest first: the first set of a day, on something harder, with work on the rung after it.
+     * The trials of the rung in use, the latest first: a set on something harder of its lane, with work on the rung after it that day.
      *
      * @return list<Done>
      */
     private function sets(): array
     {
-        $days = array_flip(array_map(static fn (Done $d): int => $d->day, $this->onRung()));
-        $first = [];
+        $trials = $harder = [];
         foreach ($this->context->diary->done as $done) {
-            if (isset($days[$done->day]) && $done->purpose === Purpose::Work && $done->lane() === $this->now->lane() && $done->strictReps() === 0) {
-                $first[$done->day] ??= $done;
+            if ($done->purpose !== Purpose::Work || $done->isPart || $done->day > $this->context->today) {
+                continue;
+            }
+            if ($this->isHarder($done)) {
+                $harder[$done->day] ??= $done;
+            } elseif ($done->isOn($this->now) && isset($harder[$done->day])) {
+                $trials[$done->day] = $harder[$done->day];
             }
         }
 
-        return array_reverse(array_values(array_filter(
-            $first,
-            fn (Done $d): bool => $d->style->movement === Movement::Full
-                && $d->kind !== ChoiceKind::Strict
-                && $d->share - $this->now->share() >= Steps::SMALLEST,
-        )));
+        return array_reverse(array_values($trials));
+    }
+
+    private function isHarder(Done $done): bool
+    {
+        return $done->lane() === $this->now->lane()
+            && $done->style->movement === Movement::Full
+            && $done->kind !== ChoiceKind::Strict
+            && $done->share - $this->now->share() >= Steps::SMALLEST;
     }
 
     private function isPassed(Done $trial): bool

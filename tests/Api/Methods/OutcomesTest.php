@@ -49,7 +49,7 @@ it('follows a method from the day it was begun, and tells the rules apart that n
     $rules = array_column(($this->outcomes)()['rules'], 'positions', 'rule');
 
     expect($methods)->toBe(['rows-first' => 0, 'steady-ladder' => 1])
-        ->and(array_column($rules['lowering'], 'athletes', 'key'))->toBe(['twice-capped' => 1, 'never' => 0])
+        ->and(array_column($rules['lowering'], 'athletes', 'key'))->toBe(['now-and-then' => 1, 'never' => 0])
         ->and($rules)->not->toHaveKey('legs');
 });
 
