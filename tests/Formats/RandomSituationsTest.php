@@ -77,7 +77,7 @@ function faultsOfSituations(): array
             && ! $b->isSore()
             && $s->refused === null
             && mainOf($s, $b) !== null
-            && mainOf($s, $b)->rung()->key() !== (new Pick($b))->of($b->place->stage->work())?->key(),
+            && mainOf($s, $b)->rung()->exercise->setup->key() !== (new Pick($b))->of($b->place->stage->work())?->exercise->setup->key(),
         'of several means the hardest is begun with' => static function (AthleteContext $b, Session $s): bool {
             $main = $b->place->rung === null ? mainOf($s, $b) : null;
             if (

@@ -84,6 +84,7 @@ it('puts the athlete on the set-up an override names', function (): void {
 });
 
 it('keeps the verdict on another set-up that the coach chose, under its name, and refuses what the call says itself', function (): void {
+    $this->postJson("/api/athletes/$this->athlete/place", ['id' => uuid(), 'method' => 'band-taper', 'stage' => 'bands'])->assertCreated();
     $call = meetGate($this);
     $kept = ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'climb', 'reason' => 'That one is in the rack'];
     foreach ([null, $call['call']['next']['exercise'], exercise($this->bar, $this->bands[32])] as $i => $wrong) {
