@@ -115,11 +115,11 @@ final readonly class Course
         return new Steps($now, $steps->up, $easier ?? $steps->down);
     }
 
-    /** Where nothing harder is left of what is in use, the next of the stage’s own that is, short of the share the stage ends at. */
+    /** Where nothing harder is left in another lane than the stage is meant for, the next in that one: rows end no stage of pulls. */
     private static function byOtherMeans(AthleteContext $context, Place $now, Steps $steps): Steps
     {
         $work = $now->stage->work();
-        if (! $work->climbs || $now->rung === null || $now->rung->share() >= $now->stage->endsAtShare - Steps::SMALLEST) {
+        if (! $work->climbs || $now->rung === null || $now->rung->lane() === $work->allowed[0]->lane()) {
             return $steps;
         }
         $pick = new Pick($context);
