@@ -3068,6 +3068,11 @@ export interface components {
             overdue: boolean;
             method_name: string;
             stage_name: string;
+            /** @description Of the stages of the method. */
+            stage_number: number;
+            stages: number;
+            /** @description The first reason of the call. */
+            why: string | null;
             /** @description Whether part of it is kept but cannot be read any more. */
             damaged: boolean;
         };
@@ -3817,7 +3822,7 @@ export interface operations {
                 /** @description Words of the name, in any order. */
                 search?: string;
                 tag?: string;
-                order?: "name" | "last-session" | "stage";
+                order?: "call" | "name" | "last-session" | "stage";
                 /** @description Overdue, paused, or those set aside. */
                 show?: "all" | "overdue" | "paused" | "archived";
             };

@@ -19,7 +19,7 @@ type Show = NonNullable<Query['show']>;
 const SETTLE_MS = 200;
 
 const router = useRouter();
-const address = useAddress({ page: '1', search: '', tag: '', order: 'name', show: 'all' });
+const address = useAddress({ page: '1', search: '', tag: '', order: 'call', show: 'all' });
 const typed = ref(address.value.search);
 const page = computed({ get: () => Number(address.value.page) || 1, set: (n) => address.set({ page: String(n) }) });
 const roster = useRead(
@@ -32,7 +32,7 @@ const roster = useRead(
                         page: page.value,
                         ...(address.value.search.trim() && { search: address.value.search.trim() }),
                         ...(address.value.tag && { tag: address.value.tag }),
-                        ...(address.value.order !== 'name' && { order: address.value.order as Order }),
+                        order: address.value.order as Order,
                         ...(address.value.show !== 'all' && { show: address.value.show as Show }),
                     },
                 },
@@ -45,6 +45,7 @@ watchDebounced(typed, (search) => address.set({ search, page: '1' }), { debounce
 const people = computed(() => roster.value.value?.items ?? []);
 const tags = computed(() => (roster.value.value?.tags ?? []).map((tag) => ({ value: tag, label: tag })));
 const orders = [
+    { value: 'call', label: 'By call' },
     { value: 'name', label: 'By name' },
     { value: 'last-session', label: 'By last session' },
     { value: 'stage', label: 'By stage' },

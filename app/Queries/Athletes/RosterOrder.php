@@ -9,6 +9,7 @@ namespace App\Queries\Athletes;
  */
 enum RosterOrder: string
 {
+    case Call = 'call';
     case Name = 'name';
     case LastSession = 'last-session';
     case Stage = 'stage';

@@ -17,7 +17,10 @@ use App\Queries\Page;
 use App\Responses\Athletes\CapacityResponse;
 use App\Responses\Athletes\RosterEntryResponse;
 use App\Responses\Athletes\RosterPageResponse;
+use Illuminate\Database\Query\Expression;
 use Illuminate\Support\Collection;
+use SteadyRung\Call\Rules\Stay;
+use SteadyRung\Call\Verdict;
 use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Method;
@@ -55,6 +58,9 @@ final readonly class RosterQuery
         if ($tag !== null) {
             $query->whereRaw('tags @> ?::jsonb', [json_encode([$tag], JSON_THROW_ON_ERROR)]);
         }
+        if ($order === RosterOrder::Call) {
+            $query->orderByRaw(self::byCall());
+        }
         if ($order === RosterOrder::LastSession) {
             $query->orderByRaw('last_trained_on DESC NULLS LAST');
         }
@@ -84,9 +90,22 @@ final readonly class RosterQuery
         );
     }
 
+    /** Whoever waits for a coach first, in the calls’ order of precedence: pauses, then open calls, who is to stay after them, then the others. */
+    private static function byCall(): string
+    {
+        $ranks = implode(' ', array_map(
+            static fn (Verdict $v): string => "WHEN '$v->value' THEN {$v->rank()}",
+            Verdict::cases(),
+        ));
+
+        return '(SELECT CASE coalesce(c.override_verdict, c.verdict) '.$ranks.' END FROM calls c '
+            .'WHERE c.gym_id = athletes.gym_id AND c.athlete_id = athletes.id AND c.decided_at IS NULL) NULLS LAST';
+    }
+
     /** @param  array<string, CapacityRecord>  $capacities by athlete and movement */
     private function entry(Athlete $athlete, ?CallRecord $call, array $capacities, Method $method): RosterEntryResponse
     {
+        $stage = LoadAthleteContext::stage($method, $athlete->stage_key);
         $rung = null;
         $damaged = false;
         try {
@@ -110,7 +129,10 @@ final readonly class RosterQuery
             last_trained_on: $athlete->last_trained_on,
             overdue: $athlete->last_trained_on !== null && $athlete->last_trained_on < $this->days->daysAgo(Week::OVERDUE_DAYS),
             method_name: $method->name,
-            stage_name: LoadAthleteContext::stage($method, $athlete->stage_key)->name,
+            stage_name: $stage->name,
+            stage_number: 1 + (int) array_search($stage, $method->stages, true),
+            stages: count($method->stages),
+            why: $call === null ? null : str_replace(Stay::LAST, '', (string) $call->getAttribute('why')),
             damaged: $damaged,
         );
     }
@@ -124,7 +146,8 @@ final readonly class RosterQuery
     private function calls(array $ids): Collection
     {
         $midnight = $this->days->startOfToday();
-        $columns = ['athlete_id', 'verdict', 'decision', 'override_verdict', 'decided_at'];
+        $why = new Expression("coalesce(call->'reasons'->0->>'text', call->'reasons'->>0) AS why");
+        $columns = ['athlete_id', 'verdict', 'decision', 'override_verdict', 'decided_at', $why];
         $open = CallRecord::query()->whereIn('athlete_id', $ids)->whereNull('decided_at')->get($columns)->keyBy('athlete_id');
         $decided = CallRecord::query()->whereIn('athlete_id', $ids)
             ->where('decided_at', '>=', $midnight)

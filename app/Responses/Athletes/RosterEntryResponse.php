@@ -49,6 +49,12 @@ final readonly class RosterEntryResponse
         public string $method_name,
         #[OA\Property]
         public string $stage_name,
+        #[OA\Property(description: 'Of the stages of the method.')]
+        public int $stage_number,
+        #[OA\Property]
+        public int $stages,
+        #[OA\Property(description: 'The first reason of the call.')]
+        public ?string $why,
         #[OA\Property(description: 'Whether part of it is kept but cannot be read any more.')]
         public bool $damaged,
     ) {

@@ -20,6 +20,9 @@ use SteadyRung\Setup\WarningCode;
  */
 final readonly class Stay implements Rule
 {
+    /** How it begins to tell the last counts. */
+    public const LAST = 'Last session on this set-up: ';
+
     public function verdict(): Verdict
     {
         return Verdict::Stay;
@@ -44,7 +47,7 @@ final readonly class Stay implements Rule
                     $latest === null
                         ? 'No session on this set-up yet.'
                         : sprintf(
-                            'Last session on this set-up: %s%s.',
+                            self::LAST.'%s%s.',
                             $latest->counts(),
                             $situation->standard->measure === Measure::Seconds ? ' s' : ' clean',
                         ),

@@ -22,6 +22,9 @@ const entry = (name: string, changes: Partial<Schemas['RosterEntry']> = {}): Sch
     overdue: false,
     method_name: 'Band taper',
     stage_name: 'Bands',
+    stage_number: 3,
+    stages: 8,
+    why: null,
     damaged: false,
     ...changes,
 });
@@ -30,6 +33,7 @@ const aldith = entry('Aldith', {
     setup_share: 0.67,
     capacity: { share: 0.9, low80: 0.86, high80: 0.93, on: '2026-03-02' },
     verdict: 'climb',
+    why: 'Every set at 8 in 2 sessions running.',
 });
 
 function roster(items: readonly Schemas['RosterEntry'][] = [aldith, entry('Brae', { paused: true })], next: number | null = null) {
@@ -48,18 +52,18 @@ it('shows who is on what, how strong, and what the call is; a pause counts as a 
     await sees('Aldith');
     const rows = [...document.querySelectorAll('tbody tr')].map((row) => words(row.innerHTML));
     expect(rows).toEqual([
-        'Aldith Gym and climbing · 61.0 kg Heron 44 mm, foot Bands Band taper 67 % 90 % 86–93 % – Climb',
-        'Brae Gym and climbing · 61.0 kg No set-up chosen yet Bands Band taper – no baseline – Refer',
+        'Climb Every set at 8 in 2 sessions running. Aldith Heron 44 mm foot 67 % one rep 86–93 % never Bands 3 of 8',
+        'Refer Pulling is paused Brae none yet – no baseline never Bands 3 of 8',
     ]);
 });
 
 it('looks for a name on the first page, whatever page was shown, and says when there is nobody', async () => {
     const { press, fill, asked, sees, path } = roster([aldith], 2);
     await press('Later names');
-    await eventually(() => expect(asked.at(-1)!.query).toEqual({ page: '2' }));
+    await eventually(() => expect(asked.at(-1)!.query).toEqual({ page: '2', order: 'call' }));
     await fill('Find by name', 'zz');
     await sees('Nobody here is called “zz”.');
-    expect(asked.at(-1)!.query).toEqual({ page: '1', search: 'zz' });
+    expect(asked.at(-1)!.query).toEqual({ page: '1', search: 'zz', order: 'call' });
     expect(path()).toBe('/?search=zz');
 });
 
@@ -90,8 +94,8 @@ it('says how to begin in an empty gym, and offers to try again without a connect
 it('opens the only hit with Enter, sorts by the last session, and shows whose call was decided today', async () => {
     const brae = entry('Brae Tull', { verdict: 'stay', decided: 'accepted', last_trained_on: '2026-03-18', tags: ['Tuesday'] });
     const { asked, choose, sees, fill, user, path } = roster([brae]);
-    await sees('Gym and climbing · 61.0 kg · Tuesday');
-    await sees('Wed 18 Mar Stay accepted today');
+    await sees('Stay accepted today Brae Tull Tuesday');
+    await sees('Wed 18 Mar');
     await choose('Sorted', 'By last session');
     await eventually(() => expect(asked.at(-1)!.query).toMatchObject({ order: 'last-session' }));
     await fill('Find by name', 'tull brae');
