@@ -82,19 +82,29 @@ function more(key: string): void {
 </template>
 
 <style scoped>
+/* One line that never wraps: the name and what is pressed stand whole, the facts give way. */
 .head {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: baseline;
+    display: grid;
+    grid-template-columns: minmax(min-content, max-content) minmax(0, 1fr) auto;
+    align-items: center;
     gap: var(--space-hair) var(--space-wide);
-    margin-bottom: var(--space-base);
+    min-height: 60px;
+}
+
+h1 {
+    white-space: nowrap;
 }
 
 .facts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 var(--space-wide);
+    overflow: hidden;
     color: var(--color-slate);
+    font-size: var(--type-small);
+    text-overflow: ellipsis;
+    white-space: nowrap;
+}
+
+.facts > span {
+    margin-right: var(--space-base);
 }
 
 .facts .why {
@@ -103,12 +113,18 @@ function more(key: string): void {
 }
 
 .actions {
-    margin-left: auto;
+    flex-wrap: nowrap;
 }
 
 @media (max-width: 720px) {
+    .head {
+        grid-template-columns: minmax(0, 1fr) auto;
+    }
+
     h1 {
-        font-size: 22px;
+        overflow: hidden;
+        font-size: var(--type-wide);
+        text-overflow: ellipsis;
     }
 
     .wide {
@@ -124,9 +140,9 @@ function more(key: string): void {
     }
 
     .facts {
+        grid-column: 1 / -1;
         order: 3;
-        gap: 0 var(--space-base);
-        font-size: var(--type-small);
+        white-space: normal;
     }
 }
 </style>

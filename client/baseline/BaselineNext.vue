@@ -87,7 +87,7 @@ header {
 }
 
 .rest {
-    font: 700 22px/1 var(--type-text);
+    font: 700 var(--type-wide) / 1 var(--type-text);
     font-variant-numeric: tabular-nums;
 }
 

@@ -105,11 +105,11 @@ function toggle(id: string): void {
     .sheet :deep(.setup-card) {
         gap: 5px;
         padding: 9px 12px;
-        font-size: 13px;
+        font-size: var(--type-small);
     }
 
     .sheet :deep(h2) {
-        font-size: 16px;
+        font-size: var(--type-base);
     }
 
     .sheet :deep(.asks) {
@@ -118,7 +118,7 @@ function toggle(id: string): void {
     }
 
     .sheet :deep(.asks b) {
-        font-size: 30px;
+        font-size: var(--type-title);
     }
 
     .sheet :deep(.side-view) {
@@ -126,7 +126,7 @@ function toggle(id: string): void {
     }
 
     .sheet :deep(.cautions) {
-        font-size: 10.5px;
+        font-size: var(--type-small);
     }
 }
 

@@ -96,7 +96,7 @@ const watched = computed(() => {
 }
 
 h2 {
-    font-size: 22px;
+    font-size: var(--type-wide);
     line-height: 1.15;
 }
 
@@ -127,7 +127,7 @@ h2 {
 }
 
 .asks b {
-    font: 700 40px/1 var(--type-display);
+    font: 700 var(--type-figure) / 1 var(--type-display);
     white-space: nowrap;
 }
 
@@ -137,7 +137,7 @@ h2 {
 
 .cautions {
     padding-left: 16px;
-    font-size: 12px;
+    font-size: var(--type-small);
 }
 
 .paused {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import type { Schemas } from '../domain/http';
 import { callWord, confidenceWords, decisionWords } from '../domain/words';
 import CallMark from '../parts/CallMark.vue';
@@ -22,6 +22,13 @@ const word = useDecision(
 );
 const { busy, problem, settled, undoable } = word;
 const overriding = ref(false);
+/** Changed gear is said without being asked. */
+const whyOpen = ref(false);
+watch(
+    () => props.call.id,
+    () => (whyOpen.value = props.call.changed !== null),
+    { immediate: true },
+);
 const made = computed(() => props.call.call);
 </script>
 
@@ -37,6 +44,13 @@ const made = computed(() => props.call.call);
                     <b v-if="made.stage_name">next stage, {{ made.stage_name }} ·</b>
                 </NextFigures>
             </div>
+        </div>
+        <ProblemNote v-if="problem" :problem="problem" />
+        <GateMarks v-if="made.verdict !== 'refer'" :reasons="made.reasons" />
+        <div class="foot">
+            <button type="button" class="quiet small" :aria-expanded="whyOpen" @click="whyOpen = !whyOpen">
+                Why? · {{ confidenceWords[made.confidence].toLowerCase() }}
+            </button>
             <div v-if="settled" class="row actions" role="status">
                 <strong>{{ decisionWords(settled) }}</strong>
                 <NButton v-if="undoable" @click="word.takeBack">Undo</NButton>
@@ -46,12 +60,7 @@ const made = computed(() => props.call.call);
                 <NButton v-if="made.verdict !== 'refer'" @click="overriding = true">Otherwise…</NButton>
             </div>
         </div>
-        <ProblemNote v-if="problem" :problem="problem" />
-        <GateMarks v-if="made.verdict !== 'refer'" :reasons="made.reasons" />
-        <details :open="call.changed !== null">
-            <summary class="small">Why? · {{ confidenceWords[made.confidence].toLowerCase() }}</summary>
-            <CallReasons :call="made" :changed="call.changed" />
-        </details>
+        <CallReasons v-if="whyOpen" :call="made" :changed="call.changed" />
         <OverridePanel v-model:open="overriding" :call="call" :decide="word.decide" />
     </section>
 </template>
@@ -66,6 +75,7 @@ const made = computed(() => props.call.call);
     display: flex;
     align-items: center;
     gap: var(--space-hair) var(--space-base);
+    padding-bottom: var(--space-small);
 }
 
 .settled .next {
@@ -79,26 +89,15 @@ const made = computed(() => props.call.call);
     min-width: 0;
 }
 
-.actions {
-    flex-wrap: nowrap;
-    margin-left: auto;
-}
-
-summary {
+.foot {
     display: flex;
     align-items: center;
+    justify-content: space-between;
+    gap: var(--space-base);
     min-height: var(--target);
-    color: var(--color-slate);
-    cursor: pointer;
 }
 
-@media (max-width: 720px) {
-    .top {
-        flex-wrap: wrap;
-    }
-
-    .next {
-        flex-basis: 180px;
-    }
+.actions {
+    flex-wrap: nowrap;
 }
 </style>

@@ -107,7 +107,7 @@ li {
     align-items: center;
     min-height: var(--target);
     overflow-wrap: anywhere;
-    font-size: 16px;
+    font-size: var(--type-base);
     font-weight: 650;
     text-decoration: none;
 }

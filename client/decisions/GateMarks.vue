@@ -60,14 +60,14 @@ li {
 .bar {
     position: relative;
     height: 7px;
-    border-radius: 4px;
+    border-radius: var(--radius-small);
     background: var(--color-sunk);
 }
 
 .bar i {
     position: absolute;
     inset: 0 auto 0 0;
-    border-radius: 4px;
+    border-radius: var(--radius-small);
     background: var(--color-slate);
 }
 

@@ -86,7 +86,7 @@ svg {
 
 text {
     fill: var(--color-dust);
-    font-size: 13px;
+    font-size: var(--type-small);
 }
 
 .axis {

@@ -59,7 +59,7 @@ const arc = computed(() => {
 
 text {
     fill: var(--color-graphite);
-    font: 600 12.5px var(--type-text);
+    font: 600 var(--type-small) var(--type-text);
     paint-order: stroke;
     stroke: var(--color-card);
     stroke-width: 4px;
@@ -69,7 +69,7 @@ text {
 /* A sheet shown smaller than it is laid out keeps its words legible. */
 @media screen and (max-width: 720px) {
     text {
-        font-size: 16px;
+        font-size: var(--type-base);
     }
 }
 </style>

@@ -65,7 +65,7 @@ const words = computed(() => `${props.name}, from the side, to scale: ${props.vi
 
 .caption {
     fill: var(--color-graphite);
-    font: 700 14px var(--type-display);
+    font: 700 var(--type-base) var(--type-display);
 }
 
 .floor {

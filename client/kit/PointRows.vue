@@ -76,7 +76,7 @@ legend {
     border-radius: var(--radius-small);
     background: var(--color-card);
     color: inherit;
-    font: 600 15px var(--type-text);
+    font: 600 var(--type-base) var(--type-text);
     cursor: pointer;
 }
 

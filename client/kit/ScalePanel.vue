@@ -108,7 +108,7 @@ function stop(): void {
 
 .reading b {
     min-width: 92px;
-    font-size: 32px;
+    font-size: var(--type-title);
     line-height: 1;
     text-align: right;
 }

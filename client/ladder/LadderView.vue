@@ -98,7 +98,7 @@ const middle = computed(() => ladder.value?.start?.key ?? rungs.value.find((r) =
     border-width: 0 0 3px;
     background: none;
     color: var(--color-slate);
-    font: 600 16px/1 var(--type-text);
+    font: 600 var(--type-base) / 1 var(--type-text);
     cursor: pointer;
 }
 

@@ -92,7 +92,7 @@ button {
 .bar {
     position: relative;
     height: 6px;
-    border-radius: 3px;
+    border-radius: var(--radius-small);
     background: var(--color-sunk);
 }
 
@@ -100,7 +100,7 @@ button {
     position: absolute;
     top: 0;
     height: 6px;
-    border-radius: 3px;
+    border-radius: var(--radius-small);
 }
 
 .best {

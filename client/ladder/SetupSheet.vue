@@ -145,7 +145,7 @@ const facts = computed(() => {
 }
 
 .travel td {
-    font-size: 17px;
+    font-size: var(--type-large);
     font-weight: 600;
 }
 

@@ -35,7 +35,7 @@ defineProps<{ hold: ReturnType<typeof useHold>; rests: string; runs: string }>()
 }
 
 b {
-    font-size: 24px;
+    font-size: var(--type-wide);
     line-height: 1.1;
 }
 </style>

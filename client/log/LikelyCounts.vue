@@ -50,13 +50,13 @@ button {
     border-radius: var(--radius-base);
     background: var(--color-card);
     color: inherit;
-    font: 600 13px/1.1 var(--type-text);
+    font: 600 var(--type-small) / 1.1 var(--type-text);
     cursor: pointer;
     touch-action: manipulation;
 }
 
 b {
-    font: 700 30px/1 var(--type-text);
+    font: 700 var(--type-title) / 1 var(--type-text);
 }
 
 .likely {
@@ -66,7 +66,7 @@ b {
 }
 
 .other {
-    font-size: 15px;
+    font-size: var(--type-base);
 }
 
 @media (max-width: 720px) {
@@ -79,11 +79,11 @@ b {
     }
 
     b {
-        font-size: 26px;
+        font-size: var(--type-title);
     }
 
     .other {
-        font-size: 13px;
+        font-size: var(--type-small);
     }
 }
 </style>

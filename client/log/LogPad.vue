@@ -208,7 +208,7 @@ async function tellOnly(): Promise<void> {
 
 @media (max-width: 720px) {
     .head h2 {
-        font-size: 16px;
+        font-size: var(--type-base);
     }
 
     .pad {
@@ -221,7 +221,7 @@ async function tellOnly(): Promise<void> {
         gap: var(--space-small);
         margin: 0 calc(-1 * var(--space-base));
         border-radius: var(--radius-base) var(--radius-base) 0 0;
-        box-shadow: 0 -2px 8px rgb(0 0 0 / 8%);
+        box-shadow: 0 -2px 8px var(--shade-soft);
     }
 
     .rest {
@@ -235,6 +235,6 @@ async function tellOnly(): Promise<void> {
 
 .watch {
     margin-left: auto;
-    font: 700 28px/1 var(--type-text);
+    font: 700 var(--type-title) / 1 var(--type-text);
 }
 </style>

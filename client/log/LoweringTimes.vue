@@ -69,7 +69,7 @@ li > button:not(.n-button) {
     border-radius: var(--radius-small);
     background: var(--color-card);
     color: inherit;
-    font: 600 15px/1 var(--type-text);
+    font: 600 var(--type-base) / 1 var(--type-text);
     cursor: pointer;
 }
 

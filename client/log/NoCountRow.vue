@@ -69,14 +69,14 @@ button {
 
 b {
     padding: 1px 7px;
-    border-radius: 9px;
+    border-radius: var(--radius-base);
     background: var(--color-graphite);
     color: var(--color-paper);
 }
 
 kbd {
     color: var(--color-dust);
-    font: 400 12px var(--type-text);
+    font: 400 var(--type-small) var(--type-text);
 }
 
 @media (max-width: 720px) {

@@ -132,7 +132,7 @@ small {
 
 button small {
     color: var(--color-dust);
-    font-size: 11px;
+    font-size: var(--type-small);
     font-weight: 400;
 }
 
@@ -150,7 +150,7 @@ button {
     border-radius: var(--radius-small);
     background: none;
     color: inherit;
-    font: 700 17px/1 var(--type-text);
+    font: 700 var(--type-large) / 1 var(--type-text);
     white-space: nowrap;
     cursor: pointer;
 }

@@ -30,7 +30,7 @@ const before = computed(() => props.done.length - shown.value.length);
 
 <style scoped>
 small {
-    font: 400 15px/1.4 var(--type-text);
+    font: 400 var(--type-base) / 1.4 var(--type-text);
     white-space: nowrap;
 }
 
@@ -38,7 +38,7 @@ small {
     display: flex;
     flex: none;
     gap: 8px;
-    font: 700 22px/1 var(--type-text);
+    font: 700 var(--type-wide) / 1 var(--type-text);
 }
 
 .waits {

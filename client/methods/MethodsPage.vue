@@ -85,7 +85,7 @@ const disputed = (method: Method) => method.says.filter((s) => s.rule in SHORT);
 .legend i {
     width: 16px;
     height: 14px;
-    border-radius: 3px;
+    border-radius: var(--radius-small);
 }
 
 .list {
@@ -112,7 +112,7 @@ const disputed = (method: Method) => method.says.filter((s) => s.rule in SHORT);
 }
 
 .name {
-    font: 650 17px/1.2 var(--type-display);
+    font: 650 var(--type-large) / 1.2 var(--type-display);
     text-decoration: none;
 }
 

@@ -86,7 +86,7 @@ td {
 
 thead th {
     color: var(--color-dust);
-    font-size: 13px;
+    font-size: var(--type-small);
     font-weight: 600;
 }
 

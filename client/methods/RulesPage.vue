@@ -141,7 +141,7 @@ section + section {
 }
 
 section h2 {
-    font-size: 16px;
+    font-size: var(--type-base);
 }
 
 .changed {
@@ -154,7 +154,7 @@ section h2 {
     display: grid;
     gap: var(--space-small);
     margin-top: var(--space-base);
-    box-shadow: 0 -6px 18px rgb(36 39 44 / 12%);
+    box-shadow: 0 -6px 18px var(--shade-soft);
 }
 
 @media (max-width: 960px) {

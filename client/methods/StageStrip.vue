@@ -50,9 +50,9 @@ const stages = computed(() =>
 li {
     min-width: 0;
     padding: 5px 6px;
-    border-radius: 4px 4px 0 0;
+    border-radius: var(--radius-small) var(--radius-small) 0 0;
     overflow: hidden;
-    font-size: 12px;
+    font-size: var(--type-small);
     line-height: 1.2;
 }
 

@@ -42,7 +42,7 @@ button {
     border-radius: var(--radius-small);
     background: var(--color-card);
     color: inherit;
-    font: 600 16px/1 var(--type-text);
+    font: 600 var(--type-base) / 1 var(--type-text);
     cursor: pointer;
 }
 

@@ -18,7 +18,7 @@ defineProps<{ number: number; of: number }>();
 i {
     flex: 1;
     height: 18px;
-    border-radius: 4px;
+    border-radius: var(--radius-small);
     background: var(--color-sunk);
     print-color-adjust: exact;
 }

@@ -37,7 +37,7 @@ const emit = defineEmits<{ undo: [] }>();
     border-radius: var(--radius-base);
     background: var(--color-graphite);
     color: var(--color-paper);
-    box-shadow: 0 6px 20px rgb(36 39 44 / 30%);
+    box-shadow: 0 6px 20px var(--shade-deep);
 }
 
 .undo {

@@ -47,7 +47,7 @@ const shown = (step: Schemas['Step']): string => `${step.value.toFixed(DECIMALS[
 
 h3 {
     margin-top: var(--space-small);
-    font-size: 14px;
+    font-size: var(--type-base);
 }
 
 .sets {

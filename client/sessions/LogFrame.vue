@@ -22,3 +22,12 @@ watch(
         <slot v-else />
     </div>
 </template>
+
+<style scoped>
+/* A mouse needs no thumb's width. */
+@media (min-width: 721px) and (pointer: fine) {
+    button {
+        min-height: 28px;
+    }
+}
+</style>

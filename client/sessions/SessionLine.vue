@@ -99,11 +99,11 @@ li + li {
 }
 
 .count {
-    font: 700 19px/1.2 var(--type-display);
+    font: 700 var(--type-wide) / 1.2 var(--type-display);
 }
 
 .first .count {
-    font-size: 22px;
+    font-size: var(--type-wide);
 }
 
 .what {
@@ -113,7 +113,7 @@ li + li {
 
 .name {
     overflow-wrap: anywhere;
-    font-size: 16px;
+    font-size: var(--type-base);
     font-weight: 650;
     text-decoration: none;
 }
@@ -149,7 +149,7 @@ a.name {
 
     .count,
     .first .count {
-        font-size: 18px;
+        font-size: var(--type-large);
     }
 
     .likely,
@@ -177,7 +177,7 @@ a.name {
 
     .count,
     .first .count {
-        font-size: 16px;
+        font-size: var(--type-base);
     }
 }
 </style>

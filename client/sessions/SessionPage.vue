@@ -69,7 +69,7 @@ const written = computed(() => session.value.value);
     .sheet {
         grid-template-columns: minmax(0, 1fr);
         gap: 10px;
-        font-size: 12px;
+        font-size: var(--type-small);
     }
 }
 </style>

@@ -81,7 +81,7 @@ const said = (d: CalendarDay): string =>
     border: 2px solid transparent;
     border-radius: var(--radius-small);
     background: var(--color-sunk);
-    font: 600 14px/1 var(--type-text);
+    font: 600 var(--type-base) / 1 var(--type-text);
     font-variant-numeric: tabular-nums;
 }
 

@@ -12,6 +12,7 @@ export const tokens = {
         dust: '#666a70',
         line: '#d9cfc0',
         edge: '#8d857a',
+        ink: '#17191c',
         climb: '#1c6a50',
         stay: '#3a5472',
         down: '#865400',
@@ -40,6 +41,7 @@ export const tokens = {
         dust: '#b9b3a6',
         line: '#383d44',
         edge: '#7d848e',
+        ink: '#17191c',
         climb: '#7fc7a6',
         stay: '#a3bddb',
         down: '#e3b566',
@@ -62,11 +64,15 @@ export const tokens = {
         text: "'Archivo Variable', 'Helvetica Neue', Arial, sans-serif",
         small: '13px',
         base: '15px',
-        large: '18px',
-        title: '26px',
+        large: '17px',
+        wide: '20px',
+        title: '28px',
         figure: '40px',
     },
+    shade: { soft: 'rgb(36 39 44 / 12%)', deep: 'rgb(36 39 44 / 30%)' },
     target: '44px',
+    dense: '40px',
+    page: '1680px',
 } as const;
 
 export function cssVariables(): string {

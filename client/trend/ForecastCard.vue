@@ -79,13 +79,13 @@ td:nth-child(2) {
 
 .rail {
     height: 10px;
-    border-radius: 2px;
+    border-radius: var(--radius-small);
     background: var(--color-sunk);
 }
 
 .rail div {
     height: 100%;
-    border-radius: 2px;
+    border-radius: var(--radius-small);
     background: var(--color-climb);
 }
 

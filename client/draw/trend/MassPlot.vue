@@ -56,7 +56,7 @@ line {
 
 text {
     fill: var(--color-dust);
-    font-size: 12px;
+    font-size: var(--type-small);
 }
 
 polyline {

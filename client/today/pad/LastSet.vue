@@ -90,7 +90,7 @@ onScopeDispose(keep);
 }
 
 h2 {
-    font-size: 17px;
+    font-size: var(--type-large);
 }
 
 summary {

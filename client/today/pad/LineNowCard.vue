@@ -60,13 +60,13 @@ const facts = computed(() => {
 }
 
 h2 {
-    font-size: 19px;
+    font-size: var(--type-wide);
 }
 
 ul {
     padding-left: 18px;
     color: var(--color-slate);
-    font-size: 14px;
+    font-size: var(--type-base);
 }
 
 .caution {

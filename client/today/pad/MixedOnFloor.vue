@@ -67,7 +67,7 @@ function log(clean: number, then: number): void {
 }
 
 h2 {
-    font-size: 17px;
+    font-size: var(--type-large);
 }
 
 .grid {

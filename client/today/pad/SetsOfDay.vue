@@ -51,7 +51,7 @@ const coaches = computed(() => new Set(props.tile.athlete.sets.map((s) => s.by))
 <style scoped>
 h2 {
     margin-bottom: 4px;
-    font-size: 17px;
+    font-size: var(--type-large);
 }
 
 ul {
@@ -69,7 +69,7 @@ li {
 
 .name {
     min-width: 0;
-    font-size: 14px;
+    font-size: var(--type-base);
 }
 
 .sets {
@@ -87,7 +87,7 @@ button {
     border-radius: var(--radius-small);
     background: none;
     color: inherit;
-    font: 650 16px var(--type-text);
+    font: 650 var(--type-base) var(--type-text);
     cursor: pointer;
 }
 </style>

@@ -39,9 +39,9 @@ i {
     min-width: 22px;
     height: 22px;
     padding: 0 4px;
-    border-radius: 11px;
+    border-radius: 50%;
     background: var(--color-ply);
-    font: 650 12px/22px var(--type-text);
+    font: 650 var(--type-small) / 1.7 var(--type-text);
     text-align: center;
 }
 

@@ -103,7 +103,7 @@ section {
     grid-template-columns: minmax(0, 1fr) minmax(96px, 120px);
     gap: 8px;
     padding: 6px 6px 6px 10px;
-    border-radius: 8px;
+    border-radius: var(--radius-small);
     box-shadow: inset 0 0 0 2px var(--color-graphite);
 }
 
@@ -122,12 +122,12 @@ section {
 }
 
 .who b {
-    font: 650 18px var(--type-display);
+    font: 650 var(--type-large) var(--type-display);
 }
 
 .who span:not(.note) {
     color: var(--color-slate);
-    font-size: 13px;
+    font-size: var(--type-small);
     line-height: 1.25;
 }
 
@@ -136,7 +136,7 @@ section {
     border: 1px dashed var(--color-timber);
     border-radius: var(--radius-small);
     color: var(--color-bark);
-    font-size: 14px;
+    font-size: var(--type-base);
     font-weight: 600;
 }
 
@@ -159,7 +159,7 @@ li {
 
 .rest {
     color: var(--color-bark);
-    font: 650 26px/1 var(--type-display);
+    font: 650 var(--type-title) / 1 var(--type-display);
 }
 
 .note {
@@ -168,7 +168,7 @@ li {
 }
 
 .free {
-    font-size: 14px;
+    font-size: var(--type-base);
 }
 
 .board + .free {

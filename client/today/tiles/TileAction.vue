@@ -86,7 +86,7 @@ function logLowered(): void {
     min-width: 0;
     min-height: 56px;
     border: 1.5px solid var(--color-edge);
-    border-radius: 8px;
+    border-radius: var(--radius-small);
     background: none;
     color: inherit;
     font: inherit;
@@ -118,12 +118,12 @@ function logLowered(): void {
 .watch.on,
 .typed {
     background: var(--color-timber) !important;
-    color: #17191c !important;
+    color: var(--color-ink) !important;
 }
 
 .watch.on small,
 .typed small {
-    color: #17191c !important;
+    color: var(--color-ink) !important;
 }
 
 .split {
@@ -140,12 +140,12 @@ function logLowered(): void {
 }
 
 b {
-    font: 700 var(--tile-aim, 32px) / 1 var(--type-display);
+    font: 700 var(--tile-aim, var(--type-title)) / 1 var(--type-display);
 }
 
 small {
     color: var(--color-dust);
-    font-size: 12px;
+    font-size: var(--type-small);
     font-weight: 600;
     line-height: 1.15;
 }

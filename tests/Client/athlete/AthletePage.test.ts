@@ -91,7 +91,7 @@ it('marks no gate on a referral, and says its cautions once', async () => {
     await sees('Pulling is paused');
     await sees('Stop pulling. A licensed clinician looks at it.');
     expect(text()).not.toContain('4 of 1 ');
-    expect(document.querySelector<HTMLDetailsElement>('.call details')!.open).toBe(false);
+    expect(document.querySelector('.call [aria-expanded]')?.getAttribute('aria-expanded')).toBe('false');
 });
 
 it('takes down what was done before the pain, that day, when asked to', async () => {
