@@ -66,7 +66,7 @@ async function reps(): Promise<void> {
         <HangTimer v-if="line.timed" v-bind="words" :save="timed" />
         <template v-else>
             <ChipRow label="Clean reps" :chips="counts" :value="clean" @pick="clean = $event" />
-            <ChipRow label="In reserve" show-label :chips="reserveChips" :value="reserve" @pick="reserve = $event" />
+            <ChipRow label="In reserve" show-label :chips="reserveChips" :unanswered="null" :value="reserve" @pick="reserve = $event" />
             <div>
                 <NButton type="primary" size="large" :disabled="clean === null" @click="reps">Log {{ clean ?? '' }} clean</NButton>
             </div>

@@ -86,7 +86,14 @@ async function submit(): Promise<void> {
             <ChipRow label="Where" :chips="attaches" :value="draft.attach" @pick="draft.attach = $event" />
         </template>
         <ChipRow label="Clean reps" show-label :chips="counts" :value="draft.clean" @pick="draft.clean = $event" />
-        <ChipRow label="In reserve" show-label :chips="reserveChips" :value="draft.reserve" @pick="draft.reserve = $event" />
+        <ChipRow
+            label="In reserve"
+            show-label
+            :chips="reserveChips"
+            :unanswered="null"
+            :value="draft.reserve"
+            @pick="draft.reserve = $event"
+        />
         <p v-if="error" class="error" role="alert">{{ error }}</p>
         <div><NButton attr-type="submit" type="primary" size="large" :loading="busy">Log reps</NButton></div>
     </form>

@@ -50,7 +50,14 @@ const save = (): Promise<void> =>
             <SecondsForm v-if="set.hang_s !== null" :seconds="set.hang_s" @keep="correct({ hang_s: $event }, `${seconds($event)} held`)" />
             <form v-else class="stack" @submit.prevent="save">
                 <ChipRow label="Clean reps" show-label :chips="counts" :value="draft.clean" @pick="draft.clean = $event" />
-                <ChipRow label="In reserve" show-label :chips="reserveChips" :value="draft.reserve" @pick="draft.reserve = $event" />
+                <ChipRow
+                    label="In reserve"
+                    show-label
+                    :chips="reserveChips"
+                    :unanswered="null"
+                    :value="draft.reserve"
+                    @pick="draft.reserve = $event"
+                />
                 <NoCountRow v-model="draft.noCounts" v-model:open="draft.open" />
                 <div class="row">
                     <NButton attr-type="submit" type="primary" size="large">Correct it</NButton>

@@ -7,6 +7,7 @@ const props = defineProps<{
     prediction: Schemas['Prediction'] | null;
     last: number | null;
     aim: number;
+    /** Typed or timed; without it what is asked is what Enter logs. */
     picked: number | null;
     busy: boolean;
 }>();
@@ -14,7 +15,9 @@ const emit = defineEmits<{ log: [count: number]; other: [] }>();
 
 const counts = computed(() => likelyCounts(props.prediction, props.last, props.aim));
 const noteOf = (count: number): string =>
-    [count === props.aim ? 'goal' : '', count === props.last ? 'last' : ''].filter(Boolean).join(' · ');
+    [count === props.aim ? 'asked' : '', count === props.last ? 'last' : '', count === counts.value.likely ? 'likely' : '']
+        .filter(Boolean)
+        .join(' · ');
 </script>
 
 <template>
@@ -23,7 +26,7 @@ const noteOf = (count: number): string =>
             v-for="count in counts.around"
             :key="count"
             type="button"
-            :class="{ likely: count === (picked ?? counts.likely) }"
+            :class="{ next: count === (picked ?? aim) }"
             :disabled="busy"
             @click="emit('log', count)"
         >
@@ -59,7 +62,7 @@ b {
     font: 700 var(--type-title) / 1 var(--type-text);
 }
 
-.likely {
+.next {
     border-color: var(--color-graphite);
     background: var(--color-graphite);
     color: var(--color-paper);

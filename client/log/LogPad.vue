@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef } from 'vue';
-import { likelyCounts } from '../domain/sets/likely';
 import { lowered, timesOf } from '../domain/sets/lowered';
 import type { Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
@@ -55,13 +54,12 @@ const mixedOpen = ref(false);
 const isOnThis = (w: Waiting): boolean => JSON.stringify(waitingSet(w)?.exercise) === JSON.stringify(props.rung.exercise);
 const waiting = computed(() => queue.pending.filter((w) => w.athleteId === props.athleteId && isWholeSet(w) && isOnThis(w)));
 const last = computed(() => props.before[props.done.length + waiting.value.length] ?? props.before.at(-1) ?? null);
-const likely = computed(() => likelyCounts(props.rung.prediction, last.value, props.standard.gate_reps).likely);
 /** A shorter one was a slip of the thumb. */
 const LEAST_SPLIT_S = 0.3;
 
 const isLowering = computed(() => props.rung.exercise.movement === 'lowering');
 const pad = usePad(
-    () => logClean(pad.count.value ?? (draft.lowered.length || likely.value)),
+    () => logClean(asGiven.value),
     (elapsedS, halfS) => {
         const one = lowered(elapsedS, halfS);
         if (isLowering.value) {
@@ -72,6 +70,8 @@ const pad = usePad(
     },
 );
 const draft = pad.draft;
+/** What Enter logs: what was typed or timed, else what is asked. */
+const asGiven = computed(() => pad.count.value ?? (draft.lowered.length || props.standard.gate_reps));
 const painOpen = computed(() => draft.pain !== null && toldPain(draft) === null);
 const noCountsOpen = computed({ get: () => pad.mode.value === 'no-count', set: (open) => (pad.mode.value = open ? 'no-count' : 'count') });
 
@@ -125,7 +125,7 @@ async function tellOnly(): Promise<void> {
             </div>
             <SetsToday :done="done" :waiting="waiting" :sets="standard.sets" />
         </header>
-        <LoweringCaps v-if="lowering" :left="lowering" :next="pad.count.value ?? (draft.lowered.length || likely)" />
+        <LoweringCaps v-if="lowering" :left="lowering" :next="asGiven" />
         <LoweringTimes v-if="isLowering" v-model="draft.lowered" :hold="pad.hold" :asked="rung.exercise.seconds ?? 3" @log="logClean" />
         <LikelyCounts
             :prediction="rung.prediction"
@@ -146,6 +146,7 @@ async function tellOnly(): Promise<void> {
             label="In reserve"
             show-label
             :chips="reserveChips"
+            :unanswered="null"
             :value="draft.reserve"
             :class="{ asked: pad.mode.value === 'reserve' }"
             @pick="draft.reserve = $event"

@@ -28,7 +28,7 @@ function say(word: 'no' | 'yes'): void {
 
 <template>
     <div class="pain">
-        <ChipRow label="Pain" show-label :chips="answers" :value="answer" @pick="say" />
+        <ChipRow label="Pain" show-label :chips="answers" :value="answer" unanswered="no" @pick="say" />
         <template v-if="pain">
             <ChipRow label="Where" show-label :chips="places" :value="pain.place" @pick="pain = { ...pain, place: $event }" />
             <ChipRow label="Level of 10" show-label :chips="levels" :value="pain.level" @pick="pain = { ...pain, level: $event }" />

@@ -4,6 +4,8 @@ const props = defineProps<{
     showLabel?: boolean;
     chips: readonly { value: T; label: string; reason?: string }[];
     value: T | readonly T[] | null;
+    /** What stands where nobody answered: it is not shown as an answer. */
+    unanswered?: T;
 }>();
 
 /** One chip is picked, or several are. */
@@ -15,7 +17,14 @@ const emit = defineEmits<{ pick: [value: T] }>();
     <div class="chips" :class="{ reasoned: chips.some((c) => c.reason) }" role="group" :aria-label="label">
         <span v-if="showLabel" class="label small" aria-hidden="true">{{ label }}</span>
         <template v-for="chip in chips" :key="String(chip.value)">
-            <button type="button" :aria-pressed="isPicked(chip.value)" @click="emit('pick', chip.value)">{{ chip.label }}</button>
+            <button
+                type="button"
+                :class="{ open: unanswered !== undefined && chip.value === unanswered }"
+                :aria-pressed="isPicked(chip.value)"
+                @click="emit('pick', chip.value)"
+            >
+                {{ chip.label }}
+            </button>
             <span v-if="chip.reason" class="small dim">{{ chip.reason }}</span>
         </template>
     </div>
@@ -50,6 +59,12 @@ button[aria-pressed='true'] {
     background: var(--color-graphite);
     border-color: var(--color-graphite);
     color: var(--color-paper);
+}
+
+button.open[aria-pressed='true'] {
+    border: 1.5px dashed var(--color-edge);
+    background: var(--color-card);
+    color: var(--color-slate);
 }
 
 /* One under the other, with what speaks for each beside it. */

@@ -61,7 +61,14 @@ async function log(): Promise<void> {
                 <NButton attr-type="submit" type="primary">Log set {{ done + 1 }}</NButton>
             </div>
             <p v-if="!isHold && !block.begun" class="small dim">In reserve</p>
-            <ChipRow v-if="!isHold && !block.begun" label="In reserve" :chips="reserveChips" :value="reserve" @pick="reserve = $event" />
+            <ChipRow
+                v-if="!isHold && !block.begun"
+                label="In reserve"
+                :chips="reserveChips"
+                :unanswered="null"
+                :value="reserve"
+                @pick="reserve = $event"
+            />
         </form>
     </LogFrame>
 </template>

@@ -66,7 +66,14 @@ onScopeDispose(keep);
             <small class="dim">{{ at }}</small>
         </h2>
         <template v-if="set.clean_reps !== null">
-            <ChipRow label="In reserve" show-label :chips="reserveChips" :value="seen.reserve ?? null" @pick="tell(left($event))" />
+            <ChipRow
+                label="In reserve"
+                show-label
+                :chips="reserveChips"
+                :unanswered="null"
+                :value="seen.reserve ?? null"
+                @pick="tell(left($event))"
+            />
             <ChipRow label="No-count" show-label :chips="noCounts" :value="null" @pick="addNoCount" />
         </template>
         <ChipRow label="Faults" show-label :chips="faults" :value="seen.faults ?? []" @pick="toggleFault" />

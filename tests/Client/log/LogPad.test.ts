@@ -50,10 +50,18 @@ function pad({
 
 const COUNTS = 'Clean reps: one tap logs';
 
+it('fills the key of what is asked, and logs that with Enter, whatever is likely', async () => {
+    const { user, sent } = pad({ rung: { ...heron, prediction: { reps: 10.4, low80: 9, high80: 12, clipped: false } } });
+    expect(document.querySelector('.next b')?.textContent).toBe('8');
+    await user.keyboard('{Enter}');
+    await eventually(() => expect(sent()).toHaveLength(1));
+    expect(sent()[0]).toMatchObject({ clean_reps: 8, asked_reps: 8 });
+});
+
 it('logs a likely count with one tap, on the set-up it shows, with the aim and last time marked', async () => {
     const { sent, press, emitted, text } = pad({ before: [9, 8] });
     expect(text()).toContain('carries 46.9 kg, 67 % · likely 6–10');
-    expect(text()).toContain('8 goal 9 last');
+    expect(text()).toContain('8 asked · likely 9 last');
     await press(/^9/, COUNTS);
     await eventually(() => expect(sent()).toHaveLength(1));
 
