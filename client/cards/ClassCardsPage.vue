@@ -126,7 +126,7 @@ function toggle(id: string): void {
     }
 
     .sheet :deep(.cautions) {
-        font-size: var(--type-small);
+        font-size: var(--type-print);
     }
 }
 

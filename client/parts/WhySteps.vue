@@ -9,7 +9,7 @@ const shown = (step: Schemas['Step']): string => `${step.value.toFixed(DECIMALS[
 </script>
 
 <template>
-    <ol class="steps">
+    <ol class="steps" tabindex="0" aria-label="How it came about">
         <li v-for="step in why.steps" :key="step.label">
             <span class="label">{{ step.label }}</span>
             <strong>{{ shown(step) }}</strong>

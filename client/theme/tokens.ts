@@ -68,6 +68,8 @@ export const tokens = {
         wide: '20px',
         title: '28px',
         figure: '40px',
+        /** On paper, where a card must fit its sheet. */
+        print: '10.5px',
     },
     shade: { soft: 'rgb(36 39 44 / 12%)', deep: 'rgb(36 39 44 / 30%)' },
     target: '44px',

@@ -14,7 +14,7 @@ const OVERRIDE = "//*[@role='dialog']";
 function becauseOf(Page $page, string $reason, bool $said = true): Page
 {
     Wait::until(function () use ($page, $reason, $said): bool {
-        $page->script('document.querySelector(".call details")?.setAttribute("open", "")');
+        $page->script('document.querySelector(".call [aria-expanded=false]")?.click()');
 
         return str_contains($page->text(), $reason) === $said;
     }, "The call gives another reason than: $reason");

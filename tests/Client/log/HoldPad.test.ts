@@ -72,5 +72,5 @@ it('logs a hold of any set-up on the device while the server is away', async () 
     await fill('Seconds', '12');
     await press('Log hang');
     await eventually(() => expect(emitted<[string, string]>('logged')[0]?.[1]).toBe('12 s hold'));
-    expect(useCommandQueue().pending.map((w) => w.athleteId)).toEqual(['jolyon']);
+    await eventually(() => expect(useCommandQueue().pending.map((w) => w.athleteId)).toEqual(['jolyon']));
 });
