@@ -8,25 +8,32 @@ import { kindWords } from '../domain/words';
 import type { Athlete, Movement } from '../composables/useAthlete';
 
 const props = defineProps<{ athlete: Athlete }>();
-const emit = defineEmits<{ baseline: []; edit: []; archive: [archived: boolean]; why: [movement: Movement] }>();
+const emit = defineEmits<{ baseline: []; place: []; edit: []; archive: [archived: boolean]; why: [movement: Movement] }>();
 
 const router = useRouter();
-const body = computed(() => {
-    const { mass_kg, stature_m, reach_m, reach_source } = props.athlete;
-    return `${mass(mass_kg)} · ${length(stature_m)} · reach ${length(reach_m)}${reach_source === 'measured' ? '' : ', estimated'}`;
-});
 const capacities = computed(() => {
     const known = (c: Schemas['Capacity']): string => percentRange(c.low80, c.high80);
     const { capacity, row_capacity } = props.athlete;
     return [
-        ...(capacity ? [{ name: 'pull capacity', value: known(capacity), why: 'pull' as const }] : []),
-        ...(row_capacity ? [{ name: 'row capacity', value: known(row_capacity), why: 'row' as const }] : []),
+        ...(capacity ? [{ words: 'one rep at', name: 'pull capacity', value: known(capacity), why: 'pull' as const }] : []),
+        ...(row_capacity ? [{ words: 'one row at', name: 'row capacity', value: known(row_capacity), why: 'row' as const }] : []),
     ];
 });
-const tags = computed(() =>
-    [kindWords[props.athlete.kind], ...props.athlete.tags, ...(props.athlete.archived ? ['archived'] : [])].join(' · '),
-);
+/** What is seldom looked for stands where there is room. */
+const more = computed(() => {
+    const { kind, tags, archived, stature_m, reach_m, reach_source } = props.athlete;
+    return [
+        length(stature_m),
+        `reach ${length(reach_m)}${reach_source === 'measured' ? '' : ', estimated'}`,
+        kindWords[kind],
+        ...tags,
+        ...(archived ? ['archived'] : []),
+    ].join(' · ');
+});
+const loadable = computed(() => props.athlete.paused_on === null && !['refer', 'not-yet'].includes(props.athlete.screen.outcome ?? ''));
 const actions = computed(() => [
+    { key: 'baseline', label: 'Baseline', disabled: !loadable.value },
+    { key: 'place', label: 'Stage and method' },
     { key: 'trend', label: 'Trend' },
     { key: 'body', label: 'Body' },
     { key: 'screens', label: 'Screens' },
@@ -35,14 +42,14 @@ const actions = computed(() => [
     { key: 'archive', label: props.athlete.archived ? 'Bring back' : 'Archive' },
 ]);
 
-function more(key: string): void {
-    if (['trend', 'body', 'screens', 'card'].includes(key)) {
-        void router.push(`/people/${props.athlete.id}/${key}`);
-    } else if (key === 'edit') {
-        emit('edit');
-    } else {
-        emit('archive', !props.athlete.archived);
-    }
+function act(key: string): void {
+    const here: Record<string, () => void> = {
+        baseline: () => emit('baseline'),
+        place: () => emit('place'),
+        edit: () => emit('edit'),
+        archive: () => emit('archive', !props.athlete.archived),
+    };
+    (here[key] ?? (() => void router.push(`/people/${props.athlete.id}/${key}`)))();
 }
 </script>
 
@@ -50,23 +57,18 @@ function more(key: string): void {
     <header class="head">
         <h1>{{ athlete.name }}</h1>
         <p class="facts">
-            <span>{{ body }}</span>
+            <b>{{ mass(athlete.mass_kg) }}</b>
             <span v-for="c in capacities" :key="c.name">
-                {{ c.name }}
+                {{ c.words }}
                 <button type="button" class="why" :aria-label="`${c.name}, ${c.value}: why?`" @click="emit('why', c.why)">
                     {{ c.value }}
                 </button>
             </span>
             <span v-if="capacities.length === 0">no baseline yet</span>
-            <span class="dim">{{ tags }}</span>
+            <span class="dim more">{{ more }}</span>
         </p>
+        <slot />
         <div class="row actions no-print">
-            <NButton
-                :disabled="athlete.paused_on !== null || athlete.screen.outcome === 'refer' || athlete.screen.outcome === 'not-yet'"
-                @click="emit('baseline')"
-            >
-                Baseline
-            </NButton>
             <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/session`" custom>
                 <NButton @click="navigate">Session</NButton>
             </RouterLink>
@@ -76,35 +78,36 @@ function more(key: string): void {
             <RouterLink v-slot="{ navigate }" :to="`/people/${athlete.id}/card`" custom>
                 <NButton class="wide" @click="navigate">Card</NButton>
             </RouterLink>
-            <NDropdown trigger="click" :options="actions" @select="more"><NButton>More</NButton></NDropdown>
+            <NDropdown trigger="click" :options="actions" @select="act"><NButton>More</NButton></NDropdown>
         </div>
     </header>
 </template>
 
 <style scoped>
-/* One line that never wraps: the name and what is pressed stand whole, the facts give way. */
+/* One line that never wraps: the name and what is pressed stand whole, the rest gives way. */
 .head {
-    display: grid;
-    grid-template-columns: minmax(min-content, max-content) minmax(0, 1fr) auto;
+    display: flex;
     align-items: center;
-    gap: var(--space-hair) var(--space-wide);
-    min-height: 60px;
+    gap: var(--space-broad);
+    height: 60px;
+    margin-top: calc(-1 * var(--space-small));
+    white-space: nowrap;
 }
 
 h1 {
-    white-space: nowrap;
+    flex: none;
+    overflow: hidden;
+    padding-bottom: 2px;
+    text-overflow: ellipsis;
 }
 
 .facts {
-    overflow: hidden;
+    flex: none;
     color: var(--color-slate);
-    font-size: var(--type-small);
-    text-overflow: ellipsis;
-    white-space: nowrap;
 }
 
-.facts > span {
-    margin-right: var(--space-base);
+.facts > * + * {
+    margin-left: var(--space-wide);
 }
 
 .facts .why {
@@ -113,18 +116,31 @@ h1 {
 }
 
 .actions {
+    flex: none;
     flex-wrap: nowrap;
+    margin-left: auto;
+}
+
+@media (max-width: 1599px) {
+    .more {
+        display: none;
+    }
+}
+
+@media (max-width: 1100px) {
+    .facts {
+        display: none;
+    }
 }
 
 @media (max-width: 720px) {
     .head {
-        grid-template-columns: minmax(0, 1fr) auto;
+        gap: var(--space-small);
     }
 
     h1 {
-        overflow: hidden;
+        flex: 0 1 auto;
         font-size: var(--type-wide);
-        text-overflow: ellipsis;
     }
 
     .wide {
@@ -137,12 +153,6 @@ h1 {
 
     .actions :deep(.n-button) {
         padding: 0 var(--space-small);
-    }
-
-    .facts {
-        grid-column: 1 / -1;
-        order: 3;
-        white-space: normal;
     }
 }
 </style>

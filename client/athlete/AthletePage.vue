@@ -8,6 +8,7 @@ import PastCalls from '../decisions/PastCalls.vue';
 import type { Exercise } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
+import ForecastLine from '../trend/ForecastLine.vue';
 import CallMark from '../parts/CallMark.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
@@ -21,6 +22,7 @@ import AthleteHead from './AthleteHead.vue';
 import BaselinePanel from '../baseline/BaselinePanel.vue';
 import CapacityPanel from './CapacityPanel.vue';
 import CorrectPanel from '../log/CorrectPanel.vue';
+import GearNotes from './GearNotes.vue';
 import HoldPad from '../log/HoldPad.vue';
 import LogPad from '../log/LogPad.vue';
 import StartHere from './StartHere.vue';
@@ -47,6 +49,7 @@ const screenOpen = ref(false);
 const afterOpen = ref(false);
 const correcting = shallowRef<Schemas['Set']>();
 const pastOpen = ref(false);
+const placing = ref(false);
 
 const athlete = page.athlete.value;
 useTitle(() => `${athlete.value?.name ?? 'Athlete'} · Steady Rung`);
@@ -58,11 +61,6 @@ const today = computed(() => counted.value.filter((s) => s.trained_on === day.va
 /** While pulling is paused only what was done before the pain is taken down, that day, and only when asked for. */
 const beforePain = ref(false);
 const padOpen = computed(() => !athlete.value?.paused_on || (beforePain.value && athlete.value.paused_on === day.value));
-
-/** Bands in use that somebody should look at first. */
-const due = computed(() =>
-    (kit.value.value?.bands ?? []).filter((b) => b.wear.due && athlete.value?.rung?.exercise.setup.band_ids?.includes(b.id)),
-);
 
 async function choose(exercise: Exercise): Promise<void> {
     const result = await page.choose(exercise);
@@ -144,9 +142,11 @@ useKeys((key) => {
             @baseline="baselineOpen = true"
             @edit="router.push(`/people/${id}/edit`)"
             @archive="archive"
+            @place="placing = true"
             @why="explained = $event"
-        />
-        <PlaceLine :athlete="athlete" @placed="page.reload" />
+        >
+            <PlaceLine v-model:open="placing" :athlete="athlete" @placed="page.reload" />
+        </AthleteHead>
         <ProblemNote v-if="problem" :problem="problem" class="gap" />
         <ProblemNote v-if="kit.problem.value" :problem="kit.problem.value" class="gap" retry @retry="kit.reload" />
         <div class="columns">
@@ -167,13 +167,7 @@ useKeys((key) => {
                 </p>
                 <ScreenCard :athlete="athlete" @screen="screenOpen = true" />
                 <PausedCard v-if="athlete.paused_on" :athlete="athlete" :clear="page.clear" @undo="page.undoPain" />
-                <div v-if="athlete.rung_lost" class="card lost" role="alert">
-                    {{ athlete.rung_lost }} Choose another set-up on the scale.
-                </div>
-                <p v-for="band in due" :key="band.id" class="due small" role="status">
-                    <RouterLink :to="{ path: '/kit', query: { band: band.id } }">{{ band.name }}</RouterLink>
-                    : look at it before the next set. {{ band.wear.text }}
-                </p>
+                <GearNotes :athlete="athlete" :kit="kit.value.value" />
                 <HoldPad
                     v-if="athlete.rung && padOpen && athlete.rung.exercise.movement === 'hold'"
                     :athlete-id="id"
@@ -205,9 +199,8 @@ useKeys((key) => {
                     @baseline="baselineOpen = true"
                     @choose="choose"
                 />
-                <button v-if="!athlete.archived" type="button" class="quiet" @click="afterOpen = true">
-                    How was it? Soreness, effort, what failed first…
-                </button>
+            </div>
+            <div class="stack log-column">
                 <SetLog
                     :sets="page.sets.value"
                     :older="page.older.value"
@@ -215,6 +208,10 @@ useKeys((key) => {
                     @take-back="page.takeBack"
                     @correct="correcting = $event"
                 />
+                <ForecastLine v-if="athlete.capacity" :id="id" />
+                <button v-if="!athlete.archived" type="button" class="quiet small" @click="afterOpen = true">
+                    How was it? Soreness, effort, what failed first…
+                </button>
                 <details
                     v-if="athlete.capacity || athlete.row_capacity"
                     class="card"

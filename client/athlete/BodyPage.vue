@@ -5,6 +5,8 @@ import MassPlot from '../draw/trend/MassPlot.vue';
 import { api, outcome, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { day, shortLength, mass } from '../domain/units';
+import CautionBox from '../parts/CautionBox.vue';
+import PageHead from '../parts/PageHead.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
@@ -42,13 +44,9 @@ async function takeBack(weighing: string): Promise<void> {
 <template>
     <ReadNote :read="body" waits="Loading the body…" />
     <template v-if="body.value.value">
-        <div class="page-head">
-            <h1>
-                <RouterLink :to="`/people/${id}`">{{ body.value.value.name }}</RouterLink>
-                · body
-            </h1>
+        <PageHead title="body" :back="{ to: `/people/${id}`, name: body.value.value.name }">
             <RouterLink class="tap edit" :to="`/people/${id}/edit`">Change height or reach</RouterLink>
-        </div>
+        </PageHead>
         <div class="columns">
             <section class="card stack" aria-label="Mass over time">
                 <h2>Mass: {{ mass(body.value.value.mass_kg) }}</h2>
@@ -79,11 +77,13 @@ async function takeBack(weighing: string): Promise<void> {
             </section>
             <section class="card stack" aria-label="Proportions">
                 <h2>What everything is computed from</h2>
-                <p v-if="body.value.value.reach_source === 'estimated'" class="small hint">
-                    The reach is estimated from height, ± {{ shortLength(body.value.value.reach_sd_m) }}.
-                    <RouterLink :to="`/people/${id}/edit`">Measure it</RouterLink>
-                    : floor to the middle of a closed fist overhead, shoes on. It replaces the estimate everywhere at once.
-                </p>
+                <CautionBox v-if="body.value.value.reach_source === 'estimated'" class="small">
+                    <p>
+                        The reach is estimated from height, ± {{ shortLength(body.value.value.reach_sd_m) }}.
+                        <RouterLink :to="`/people/${id}/edit`">Measure it</RouterLink>
+                        : floor to the middle of a closed fist overhead, shoes on. It replaces the estimate everywhere at once.
+                    </p>
+                </CautionBox>
                 <table>
                     <thead>
                         <tr>
@@ -123,12 +123,6 @@ async function takeBack(weighing: string): Promise<void> {
 
 .edit {
     font-weight: 600;
-}
-
-.hint {
-    padding: var(--space-small) var(--space-base);
-    background: var(--color-downTint);
-    border-radius: var(--radius-small);
 }
 
 table {

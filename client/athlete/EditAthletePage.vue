@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, mapResult, outcome, type Result, type Schemas } from '../domain/http';
+import PageHead from '../parts/PageHead.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
 import AthleteForm from '../body/AthleteForm.vue';
@@ -36,7 +37,7 @@ async function save(input: Schemas['AthleteInput']): Promise<Result<unknown>> {
 </script>
 
 <template>
-    <div class="page-head"><h1>Change an athlete</h1></div>
+    <PageHead title="change" :back="{ to: `/people/${id}`, name: start?.name ?? 'Athlete' }" />
     <ReadNote :read="athlete" waits="Loading the athlete…" />
     <AthleteForm v-if="start" :start="start" verb="Save" :stored="stored" :save="save" @cancel="router.push(`/people/${id}`)" />
 </template>

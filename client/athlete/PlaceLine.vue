@@ -1,6 +1,4 @@
 <script setup lang="ts">
-import { ref } from 'vue';
-import { day } from '../domain/units';
 import StageSteps from '../parts/StageSteps.vue';
 import PlacePanel from './PlacePanel.vue';
 import type { Athlete } from '../composables/useAthlete';
@@ -8,7 +6,7 @@ import type { Athlete } from '../composables/useAthlete';
 defineProps<{ athlete: Athlete }>();
 const emit = defineEmits<{ placed: [] }>();
 
-const open = ref(false);
+const open = defineModel<boolean>('open', { required: true });
 
 function placed(): void {
     open.value = false;
@@ -17,15 +15,12 @@ function placed(): void {
 </script>
 
 <template>
-    <div class="place small">
-        <RouterLink :to="`/methods/${athlete.place.method}`">{{ athlete.place.method_name }}</RouterLink>
-        <StageSteps class="steps" :number="athlete.place.number" :of="athlete.place.of" />
-        <span class="stage">
+    <div class="place">
+        <StageSteps v-if="athlete.place.of > 1" class="steps" :number="athlete.place.number" :of="athlete.place.of" />
+        <button type="button" class="quiet" title="Change the stage or the method" @click="open = true">
             <b>{{ athlete.place.stage_name }}</b>
             <template v-if="athlete.builder">with {{ athlete.builder.name.toLowerCase() }}</template>
-            <span class="dim">since {{ day(athlete.place.since) }} · gate {{ athlete.place.gate }}</span>
-        </span>
-        <button type="button" class="quiet no-print" @click="open = true">Change stage…</button>
+        </button>
         <PlacePanel v-model:open="open" :athlete="athlete" @placed="placed" />
     </div>
 </template>
@@ -33,43 +28,38 @@ function placed(): void {
 <style scoped>
 .place {
     display: flex;
-    flex-wrap: wrap;
+    flex: 0 1 auto;
     align-items: center;
-    gap: 0 var(--space-base);
-    margin: calc(-1 * var(--space-small)) 0 var(--space-hair);
-}
-
-.place > a {
-    font-weight: 700;
+    gap: var(--space-small);
+    min-width: 0;
 }
 
 .steps {
-    width: 130px;
+    flex: none;
+    width: calc(var(--steps, 8) * 16px);
     margin: 0;
 }
 
 .steps :deep(i) {
-    height: 10px;
+    height: 9px;
 }
 
-.place span > .dim {
-    margin-left: 6px;
+button.quiet {
+    overflow: hidden;
+    text-decoration: underline dotted;
+    text-overflow: ellipsis;
+    text-underline-offset: 4px;
+    white-space: nowrap;
+}
+
+@media (max-width: 1100px) {
+    button.quiet {
+        display: none;
+    }
 }
 
 @media (max-width: 720px) {
     .place {
-        flex-wrap: nowrap;
-        white-space: nowrap;
-    }
-
-    .stage {
-        flex: 1;
-        overflow: hidden;
-        text-overflow: ellipsis;
-    }
-
-    .steps,
-    .stage > .dim {
         display: none;
     }
 }

@@ -91,6 +91,12 @@ async function submit(): Promise<void> {
 
 <template>
     <SidePanel v-model:open="open" :title="`Method of ${athlete.name}`">
+        <p class="now">
+            <RouterLink :to="`/methods/${athlete.place.method}`">{{ athlete.place.method_name }}</RouterLink>
+            , stage {{ athlete.place.number }} of {{ athlete.place.of }},
+            <b>{{ athlete.place.stage_name }}</b>
+            since {{ day(athlete.place.since) }}. Gate: {{ athlete.place.gate }}.
+        </p>
         <form class="stack" @submit.prevent="submit">
             <ReadNote :read="methods" waits="Loading the methods…" />
             <FormField label="Method">
@@ -150,6 +156,10 @@ async function submit(): Promise<void> {
 </template>
 
 <style scoped>
+.now {
+    margin-bottom: var(--space-base);
+}
+
 .history {
     margin-top: var(--space-broad);
 }

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { api, outcome } from '../domain/http';
 import { day, percent } from '../domain/units';
 import { conditionWords, limitWords, outcomeWords, overheadWords, painWords } from '../domain/words';
+import PageHead from '../parts/PageHead.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
 import { useDayOf, useHourOf } from '../composables/useToday';
@@ -56,12 +57,7 @@ const answers = computed(() => {
 <template>
     <ReadNote :read="screens" waits="Loading the screens…" />
     <template v-if="screens.value.value">
-        <div class="page-head">
-            <h1>
-                <RouterLink :to="`/people/${id}`">{{ athlete.value.value?.name ?? 'Athlete' }}</RouterLink>
-                · screens
-            </h1>
-        </div>
+        <PageHead title="screens" :back="{ to: `/people/${id}`, name: athlete.value.value?.name ?? 'Athlete' }" />
         <p v-if="screens.value.value.items.length === 0" class="card">Not screened yet. The screen is taken on the athlete’s page.</p>
         <div v-else class="columns">
             <ul class="card list">

@@ -4,12 +4,14 @@ import { computed } from 'vue';
 import FigureLine from '../draw/trend/FigureLine.vue';
 import TrendPlot from '../draw/trend/TrendPlot.vue';
 import WorkBars from '../draw/trend/WorkBars.vue';
-import { api, outcome, type Schemas } from '../domain/http';
+import type { Schemas } from '../domain/http';
 import { mass, seconds } from '../domain/units';
 import ChipRow from '../parts/ChipRow.vue';
+import PageHead from '../parts/PageHead.vue';
 import ReadNote from '../parts/ReadNote.vue';
+import TabRow from '../parts/TabRow.vue';
 import { useAddress } from '../composables/useAddress';
-import { useRead } from '../composables/useRead';
+import { useTrend } from '../composables/useTrend';
 import ForecastCard from '../trend/ForecastCard.vue';
 import ScoreCard from '../trend/ScoreCard.vue';
 
@@ -26,21 +28,10 @@ const RANGES: { value: Trend['range']; label: string }[] = [
 const MOVEMENTS: Record<Trend['pattern'], string> = { pull: 'Pull', chin: 'Chin-up', row: 'Row', pulldown: 'Pull-down' };
 
 const address = useAddress({ range: 'season', pattern: '' });
-const read = useRead(
-    () => ['trend', props.id, address.value.range, address.value.pattern],
-    () =>
-        outcome(
-            api.GET('/api/athletes/{athlete}/trend', {
-                params: {
-                    path: { athlete: props.id },
-                    query: {
-                        range: address.value.range as Trend['range'],
-                        ...(address.value.pattern === '' ? {} : { pattern: address.value.pattern as Trend['pattern'] }),
-                    },
-                },
-            }),
-        ),
-    { previous: true },
+const read = useTrend(
+    () => props.id,
+    () => address.value.range as Trend['range'],
+    () => (address.value.pattern || undefined) as Trend['pattern'] | undefined,
 );
 const trend = read.value;
 /** Time begins where there is something to show. */
@@ -60,22 +51,18 @@ useTitle(() => `${trend.value?.name ?? 'Athlete'}, trend · Steady Rung`);
 <template>
     <ReadNote :read="read" waits="Loading the trend…" />
     <template v-if="trend">
-        <div class="page-head">
-            <h1>
-                <RouterLink :to="`/people/${id}`">{{ trend.name }}</RouterLink>
-                · trend
-            </h1>
-            <div class="row choices no-print">
-                <ChipRow
+        <PageHead title="trend" :back="{ to: `/people/${id}`, name: trend.name }">
+            <div class="row choices">
+                <TabRow
                     v-if="movements.length > 1"
                     label="Movement"
-                    :chips="movements"
-                    :value="trend.pattern"
-                    @pick="address.set({ pattern: $event })"
+                    :tabs="movements"
+                    :model-value="trend.pattern"
+                    @update:model-value="address.set({ pattern: $event })"
                 />
                 <ChipRow label="Range" :chips="RANGES" :value="trend.range" @pick="address.set({ range: $event })" />
             </div>
-        </div>
+        </PageHead>
         <div class="columns">
             <section class="card chart" aria-label="Capacity">
                 <h2 class="what">{{ MOVEMENTS[trend.pattern] }} capacity, share of bodyweight</h2>

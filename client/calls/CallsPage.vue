@@ -3,6 +3,8 @@ import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { api, outcome, type Schemas } from '../domain/http';
 import { verdictLooks, verdicts } from '../domain/words';
+import CallMark from '../parts/CallMark.vue';
+import PageHead from '../parts/PageHead.vue';
 import PageTurner from '../parts/PageTurner.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useKeys } from '../composables/useKeys';
@@ -73,13 +75,9 @@ useKeys((key) => {
 </script>
 
 <template>
-    <div class="page-head">
-        <h1>
-            Calls
-            <span v-if="waiting > 0" class="dim small">{{ waiting }} to decide</span>
-        </h1>
+    <PageHead title="Calls" :about="waiting > 0 ? `${waiting} to decide` : undefined">
         <p class="small dim keys">↑↓ choose · Enter accept · O otherwise · W why · U undo</p>
-    </div>
+    </PageHead>
     <ReadNote :read="queue" waits="Loading the calls…" />
     <div v-if="queue.value.value && waiting === 0 && isFresh" class="card stack">
         <h2>No calls are waiting</h2>
@@ -87,9 +85,8 @@ useKeys((key) => {
     </div>
     <template v-else-if="queue.value.value">
         <section v-for="group in groups" :key="group.verdict" :aria-label="group.looks.word" class="group">
-            <header :style="{ color: `var(--color-${group.looks.tone})` }">
-                <svg viewBox="0 0 20 21" aria-hidden="true"><path :d="group.looks.shape" /></svg>
-                <h2>{{ group.looks.word }}</h2>
+            <header>
+                <h2><CallMark :verdict="group.verdict" /></h2>
                 <span class="dim">{{ counts?.[group.verdict] }}</span>
                 <span v-if="group.verdict === 'stay'" class="row fold">
                     <button v-if="groups.length > 1" type="button" class="quiet" :aria-expanded="unfolded" @click="unfolded = !unfolded">
@@ -122,11 +119,6 @@ useKeys((key) => {
 </template>
 
 <style scoped>
-h1 .small {
-    margin-left: var(--space-small);
-    font: 400 var(--type-base) var(--type-text);
-}
-
 .group {
     margin-bottom: var(--space-base);
 }
@@ -136,15 +128,6 @@ header {
     align-items: center;
     gap: var(--space-small);
     min-height: var(--target);
-}
-
-header svg {
-    width: 24px;
-    height: 26px;
-    fill: none;
-    stroke: currentColor;
-    stroke-width: 2.2;
-    stroke-linecap: round;
 }
 
 .fold {

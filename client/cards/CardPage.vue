@@ -32,10 +32,7 @@ const shown = computed(() => (card.value.value ? cautionsOf(card.value.value.set
         <RouterLink :to="`/people/${id}/setups`">Choose one</RouterLink>
         .
     </p>
-    <PrintSheet v-if="card.value.value" title="Set-up card" paper="A5">
-        <template #actions>
-            <RouterLink class="tap" :to="`/people/${id}`">Back to {{ card.value.value.athlete.name }}</RouterLink>
-        </template>
+    <PrintSheet v-if="card.value.value" title="card" paper="A5" :back="{ to: `/people/${id}`, name: card.value.value.athlete.name }">
         <SetupCard
             class="single"
             :athlete="card.value.value.athlete"

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { momentWords } from '../domain/words';
 import { useCautions } from '../composables/useCautions';
+import PageHead from '../parts/PageHead.vue';
 
 const cautions = useCautions();
 void cautions.load();
@@ -11,7 +12,7 @@ const groups = computed(() =>
 </script>
 
 <template>
-    <div class="page-head"><h1>Cautions</h1></div>
+    <PageHead title="Cautions" />
     <p class="lead">These stand where they matter, too. They defer to licensed clinicians, to the makers of the gear and to local codes.</p>
     <div class="groups">
         <section v-for="group in groups" :key="group.words" class="card stack">

@@ -22,45 +22,44 @@ const word = useDecision(
 );
 const { busy, problem, settled, undoable } = word;
 const overriding = ref(false);
-/** Changed gear is said without being asked. */
 const whyOpen = ref(false);
 watch(
     () => props.call.id,
-    () => (whyOpen.value = props.call.changed !== null),
-    { immediate: true },
+    () => (whyOpen.value = false),
 );
 const made = computed(() => props.call.call);
+/** As many as lie beside the link to all of them. */
+const MARKS = 2;
 </script>
 
 <template>
     <section class="card call" :class="{ settled }" :aria-label="`Call for ${call.athlete_name}`">
-        <div class="top">
-            <CallMark :verdict="made.verdict" :word="callWord(made)" large />
-            <div v-if="made.next" class="next">
+        <CallMark :verdict="made.verdict" :word="callWord(made)" large />
+        <div class="next">
+            <template v-if="made.next">
                 <button type="button" class="why" :aria-label="`${made.next.name}: why?`" @click="emit('open', made.next)">
                     {{ made.next.name }}
                 </button>
                 <NextFigures :call="made" :next="made.next">
                     <b v-if="made.stage_name">next stage, {{ made.stage_name }} ·</b>
                 </NextFigures>
-            </div>
+            </template>
         </div>
-        <ProblemNote v-if="problem" :problem="problem" />
-        <GateMarks v-if="made.verdict !== 'refer'" :reasons="made.reasons" />
-        <div class="foot">
-            <button type="button" class="quiet small" :aria-expanded="whyOpen" @click="whyOpen = !whyOpen">
-                Why? · {{ confidenceWords[made.confidence].toLowerCase() }}
-            </button>
-            <div v-if="settled" class="row actions" role="status">
-                <strong>{{ decisionWords(settled) }}</strong>
-                <NButton v-if="undoable" @click="word.takeBack">Undo</NButton>
-            </div>
-            <div v-else class="row actions">
-                <NButton type="primary" :loading="busy" @click="once(() => void word.accept())">Accept</NButton>
-                <NButton v-if="made.verdict !== 'refer'" @click="overriding = true">Otherwise…</NButton>
-            </div>
+        <div v-if="settled" class="row actions" role="status">
+            <strong>{{ decisionWords(settled) }}</strong>
+            <NButton v-if="undoable" @click="word.takeBack">Undo</NButton>
         </div>
-        <CallReasons v-if="whyOpen" :call="made" :changed="call.changed" />
+        <div v-else class="row actions">
+            <NButton type="primary" :loading="busy" @click="once(() => void word.accept())">Accept</NButton>
+            <button v-if="made.verdict !== 'refer'" type="button" class="quiet" @click="overriding = true">Otherwise…</button>
+        </div>
+        <GateMarks v-if="made.verdict !== 'refer'" class="marks" :reasons="made.reasons.slice(0, MARKS)" />
+        <button type="button" class="quiet small why-so" :aria-expanded="whyOpen" @click="whyOpen = !whyOpen">
+            Why? · {{ confidenceWords[made.confidence].toLowerCase() }}
+        </button>
+        <ProblemNote v-if="problem" class="whole" :problem="problem" />
+        <p v-if="call.changed" class="small changed whole">{{ call.changed }}</p>
+        <CallReasons v-if="whyOpen" class="whole" :call="made" />
         <OverridePanel v-model:open="overriding" :call="call" :decide="word.decide" />
     </section>
 </template>
@@ -68,14 +67,10 @@ const made = computed(() => props.call.call);
 <style scoped>
 .call {
     display: grid;
-    padding-bottom: var(--space-small);
-}
-
-.top {
-    display: flex;
+    grid-template: minmax(48px, auto) minmax(var(--target), auto) / auto minmax(0, 1fr) auto;
     align-items: center;
-    gap: var(--space-hair) var(--space-base);
-    padding-bottom: var(--space-small);
+    gap: var(--space-small) var(--space-base);
+    padding: var(--space-base) var(--space-wide) var(--space-small);
 }
 
 .settled .next {
@@ -85,19 +80,56 @@ const made = computed(() => props.call.call);
 
 .next {
     display: grid;
-    flex: 1 1 0;
     min-width: 0;
-}
-
-.foot {
-    display: flex;
-    align-items: center;
-    justify-content: space-between;
-    gap: var(--space-base);
-    min-height: var(--target);
 }
 
 .actions {
     flex-wrap: nowrap;
+    justify-content: flex-end;
+    gap: var(--space-base);
+}
+
+.marks {
+    grid-column: 1 / 3;
+}
+
+.why-so {
+    grid-column: 3;
+    justify-self: end;
+}
+
+.whole {
+    grid-column: 1 / -1;
+}
+
+.changed {
+    color: var(--color-bark);
+    font-weight: 600;
+}
+
+@media (max-width: 1100px) {
+    .call {
+        grid-template: auto / auto minmax(0, 1fr);
+        gap: 2px var(--space-base);
+    }
+
+    .actions {
+        justify-content: flex-start;
+    }
+
+    .next {
+        grid-row: 2;
+        grid-column: 1 / -1;
+    }
+
+    .marks {
+        grid-row: 3;
+        grid-column: 1 / -1;
+    }
+
+    .why-so {
+        grid-column: 2;
+        grid-row: 4;
+    }
 }
 </style>

@@ -10,7 +10,7 @@ const marks = computed(() => marksOf(props.reasons));
 
 <template>
     <ul v-if="marks.length > 0" class="marks small">
-        <li v-for="mark in marks" :key="mark.text" :class="{ met: mark.met }">
+        <li v-for="mark in marks" :key="mark.text">
             <span class="text">{{ mark.text }}</span>
             <span v-if="mark.dots.length > 0" class="dots" aria-hidden="true">
                 <i v-for="(full, i) in mark.dots" :key="i" :class="{ full }" />
@@ -19,7 +19,7 @@ const marks = computed(() => marksOf(props.reasons));
                 <i :style="{ width: `${mark.part}%` }" />
                 <b :style="{ left: `${mark.gate}%` }" />
             </span>
-            <strong>{{ mark.words }}</strong>
+            <strong :class="{ said: mark.dots.length > 0 }">{{ mark.words }}</strong>
         </li>
     </ul>
 </template>
@@ -27,34 +27,41 @@ const marks = computed(() => marksOf(props.reasons));
 <style scoped>
 .marks {
     display: grid;
-    gap: 6px;
+    min-width: 0;
     margin: 0;
-    padding: var(--space-small) 0 0;
-    border-top: 1px solid var(--color-line);
+    padding: 0;
     list-style: none;
 }
 
 li {
     display: grid;
-    grid-template-columns: minmax(0, 1.4fr) minmax(70px, 1fr) auto;
+    grid-template-columns: minmax(0, 1fr) 96px 92px;
     align-items: center;
     gap: var(--space-base);
+    min-height: 22px;
+}
+
+.text {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
 }
 
 .dots {
     display: flex;
-    gap: 6px;
+    gap: 5px;
 }
 
 .dots i {
-    width: 12px;
-    height: 12px;
-    border: 2px solid var(--color-slate);
+    width: 11px;
+    height: 11px;
+    border: 1.5px solid var(--color-edge);
     border-radius: 50%;
 }
 
 .dots .full {
-    background: var(--color-slate);
+    border-color: var(--color-graphite);
+    background: var(--color-graphite);
 }
 
 .bar {
@@ -68,21 +75,30 @@ li {
     position: absolute;
     inset: 0 auto 0 0;
     border-radius: var(--radius-small);
-    background: var(--color-slate);
+    background: var(--color-graphite);
 }
 
 .bar b {
     position: absolute;
-    top: -4px;
+    top: -3px;
     width: 2px;
-    height: 15px;
-    background: var(--color-graphite);
+    height: 13px;
+    background: var(--color-bark);
 }
 
-.met .dots .full,
-.met .bar i {
-    border-color: var(--color-climb);
-    background: var(--color-climb);
+@media (max-width: 1100px) {
+    li {
+        grid-template-columns: minmax(0, 1fr) auto;
+    }
+
+    .text {
+        white-space: normal;
+    }
+
+    .bar,
+    .said {
+        display: none;
+    }
 }
 
 /* On a phone the call is one line; its reasons open under it. */
@@ -90,10 +106,5 @@ li {
     .marks {
         display: none;
     }
-}
-
-strong {
-    min-width: 56px;
-    text-align: right;
 }
 </style>

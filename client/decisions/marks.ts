@@ -9,10 +9,16 @@ export interface Mark {
     part: number;
     gate: number;
     words: string;
-    met: boolean;
 }
 
 const MOST_DOTS = 6;
+
+/** Without what the mark beside it draws, and without what is said in brackets. */
+const briefly = (text: string): string =>
+    text
+        .replace(/\.$/, '')
+        .replace(/: [^:]*; it needs .*$/, '')
+        .replace(/ \([^()]*\)$/, '');
 
 /** What decided it, as marks against the gate: dots where it is counted, a bar where it is a chance. */
 export function marksOf(reasons: readonly Schemas['Evidence'][]): Mark[] {
@@ -23,7 +29,7 @@ export function marksOf(reasons: readonly Schemas['Evidence'][]): Mark[] {
         const isChance = threshold < 1;
         return [
             {
-                text: text.replace(/\.$/, ''),
+                text: briefly(text),
                 dots:
                     isChance || threshold > MOST_DOTS
                         ? []
@@ -31,7 +37,6 @@ export function marksOf(reasons: readonly Schemas['Evidence'][]): Mark[] {
                 part: Math.min(100, Math.round(100 * (isChance ? figure : figure / (2 * threshold)))),
                 gate: isChance ? 100 * threshold : 50,
                 words: isChance ? chanceWords(figure) : `${Number(figure.toFixed(1))} of ${threshold}`,
-                met: figure >= threshold,
             },
         ];
     });

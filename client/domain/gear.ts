@@ -46,9 +46,3 @@ export function figureText({ figures }: Gear): string {
             return length(figures.height_m ?? 0);
     }
 }
-
-/** The first part of a set-up's name, and the rest. */
-export function splitName(name: string): [string, string] {
-    const [first = '', ...rest] = name.replace(/^(Row|Foot help|Band pull-down|Pull-down|Legs in front), /, '').split(', ');
-    return [first, rest.join(' · ')];
-}

@@ -5,20 +5,18 @@ type Call = Schemas['Call'];
 
 export type Verdict = Call['verdict'];
 
-const RAILS = 'M5 1.5v18M15 1.5v18';
-
 /**
- * Word, shape and tone of each verdict: the one table that marks, lists and filters are made from. Shapes are drawn in 20 × 21: two
- * rails, the rung in use whole, and where the next one lies in pieces.
+ * Word, tone and shape of each verdict: the one table that marks, lists and filters are made from. Shapes are drawn in 20 × 21: two
+ * rails, the rung in use, and what comes: bent up where one climbs, down where one steps down.
  */
-export const verdictLooks: Record<Verdict, { word: string; shape: string; tone: string }> = {
-    refer: { word: 'Refer', shape: `${RAILS}M1 10.5h18`, tone: 'refer' },
-    rest: { word: 'Rest', shape: `${RAILS}M5 18h10M5 14.6h10`, tone: 'rest' },
-    'step-down': { word: 'Step down', shape: `${RAILS}M5 6h10M5 15h2.6M8.8 15h2.4M12.4 15h2.6`, tone: 'down' },
-    switch: { word: 'Switch', shape: `${RAILS}M5 7.5h5.6M9.4 13.5h5.6`, tone: 'switch' },
-    climb: { word: 'Climb', shape: `${RAILS}M5 15h10M5 6h2.6M8.8 6h2.4M12.4 6h2.6`, tone: 'climb' },
-    test: { word: 'Test', shape: `${RAILS}M5 4.5h10M7.3 13a2.7 2.7 0 1 0 5.4 0a2.7 2.7 0 1 0-5.4 0`, tone: 'test' },
-    stay: { word: 'Stay', shape: `${RAILS}M5 10.5h10`, tone: 'stay' },
+export const verdictLooks: Record<Verdict, { word: string; tone: string; now?: string; next?: string }> = {
+    refer: { word: 'Refer', tone: 'refer', next: 'M1 10.5h18' },
+    rest: { word: 'Rest', tone: 'rest', now: 'M5 17.5h10', next: 'M5 13h10' },
+    'step-down': { word: 'Step down', tone: 'down', now: 'M5 5.5h10', next: 'M5 11l5 5 5-5' },
+    switch: { word: 'Switch', tone: 'switch', now: 'M5 7.5h5', next: 'M10 13.5h5' },
+    climb: { word: 'Climb', tone: 'climb', now: 'M5 15.5h10', next: 'M5 10l5-5 5 5' },
+    test: { word: 'Test', tone: 'test', now: 'M5 4.5h10', next: 'M7.3 13a2.7 2.7 0 1 0 5.4 0a2.7 2.7 0 1 0-5.4 0' },
+    stay: { word: 'Stay', tone: 'stay', now: 'M5 10.5h10' },
 };
 
 /** In the order of precedence the API states, the most urgent first. */

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { useMediaQuery } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { splitName } from '../domain/gear';
 import type { Schemas } from '../domain/http';
-import { likely, mass, percent, percentRange } from '../domain/units';
+import { leads } from '../domain/leads';
+import { intervalText, mass, percent, percentRange } from '../domain/units';
 
 type Rung = Schemas['Rung'];
 
@@ -26,10 +26,11 @@ const emit = defineEmits<{ open: [rung: Rung] }>();
 
 /** About so many round the one in use: most of them are still to come. */
 const BELOW = 1;
-const ABOVE = { phone: 1, wide: 3 };
+const ABOVE = { phone: 1, usual: 3, wide: 7 };
 
 const phone = useMediaQuery('(max-width: 720px)');
-const ahead = computed(() => (phone.value ? ABOVE.phone : ABOVE.wide));
+const wide = useMediaQuery('(min-width: 1600px) and (min-height: 1000px)');
+const ahead = computed(() => ABOVE[phone.value ? 'phone' : wide.value ? 'wide' : 'usual']);
 
 const whole = ref(false);
 const now = computed(() => {
@@ -41,46 +42,56 @@ const now = computed(() => {
 });
 const low = computed(() => (whole.value ? 0 : Math.max(0, Math.min(now.value - BELOW, props.rungs.length - BELOW - ahead.value - 1))));
 const high = computed(() => (whole.value ? props.rungs.length : Math.min(props.rungs.length, low.value + BELOW + ahead.value + 1)));
-const shown = computed(() =>
-    props.rungs
-        .slice(low.value, high.value)
-        .map((r) => ({ ...r, name: splitName(r.rung.name), next: r.rung.key === props.nextKey && !r.chosen }))
-        .reverse(),
-);
+const shown = computed(() => {
+    const those = props.rungs.slice(low.value, high.value).reverse();
+    const names = leads(those.map((r) => r.rung.name));
+    return those.map((r, i) => ({ ...r, ...names[i], next: r.rung.key === props.nextKey && !r.chosen }));
+});
 const above = computed(() => props.rungs.length - high.value);
 const goal = computed(() => props.rungs.at(-1));
 const points = (share: number): string => `${share < 0 ? '−' : '+'}${Math.abs(Math.round(100 * share))}`;
 
-/** What it carries beside the one in use, where it can be said at all. */
-function carries(rung: Rung): string {
-    const range = rung.carried.share_range;
-    if (range) {
-        return `carries ${percentRange(range[0] ?? 0, range[1] ?? 1)}`;
-    }
-    const more =
-        rung.carried.carried_kg.mean - (props.rungs.find((r) => r.chosen)?.rung.carried.carried_kg.mean ?? rung.carried.carried_kg.mean);
-    const beside = Math.abs(more) < 0.05 ? '' : `, ${mass(Math.abs(more))} ${more > 0 ? 'more' : 'less'}`;
-    return `carries ${mass(rung.carried.carried_kg.mean)}${beside}`;
+/** In kilos; of help that is only bounded, the range. */
+function carries({ carried }: Rung): string {
+    const [least, most] = carried.share_range ?? [];
+    return least === undefined || most === undefined ? mass(carried.carried_kg.mean) : percentRange(least, most);
 }
 </script>
 
 <template>
     <div class="ladder">
-        <button v-if="above > 0" type="button" class="more small" @click="whole = true">
-            ▲ {{ above }} more to {{ percent(goal?.rung.carried.share.mean ?? 1) }}
-        </button>
+        <div class="heads small dim">
+            <span>of weight</span>
+            <button v-if="above > 0" type="button" class="more small" @click="whole = true">
+                ▲ {{ above }} more to {{ percent(goal?.rung.carried.share.mean ?? 1) }}
+            </button>
+            <span>carries</span>
+            <span>
+                likely
+                <i>reps</i>
+            </span>
+        </div>
         <ol>
             <li v-for="(r, i) in shown" :key="r.rung.key" :class="{ chosen: r.chosen, next: r.next }">
                 <span class="share">{{ percent(r.rung.carried.share.mean) }}</span>
                 <span class="rail" aria-hidden="true"><i /></span>
                 <button type="button" :data-rung="r.rung.key" :data-share="r.rung.carried.share.mean" @click="emit('open', r.rung)">
                     <span class="name">
-                        {{ r.name[0] }}
+                        {{ r.lead }}
                         <em v-if="r.chosen">now</em>
                         <em v-else-if="r.next">next</em>
                     </span>
-                    <span v-if="r.rung.prediction" class="likely">{{ likely(r.rung.prediction) }}</span>
-                    <span class="small dim what">{{ [r.name[1], carries(r.rung)].filter(Boolean).join(' · ') }}</span>
+                    <span class="kilos">
+                        <span class="unseen">carries</span>
+                        {{ carries(r.rung) }}
+                    </span>
+                    <span class="likely">
+                        <template v-if="r.rung.prediction">
+                            <span class="unseen">likely reps</span>
+                            {{ intervalText(r.rung.prediction) }}
+                        </template>
+                    </span>
+                    <span class="small dim what">{{ r.rest }}</span>
                 </button>
                 <span
                     v-if="r.step !== null && (i < shown.length - 1 || low === 0)"
@@ -91,8 +102,8 @@ function carries(rung: Rung): string {
                 </span>
             </li>
         </ol>
-        <button v-if="low > 0" type="button" class="more small" @click="whole = true">▼ {{ low }} easier</button>
-        <button v-else-if="whole && rungs.length > BELOW + ahead + 1" type="button" class="more small" @click="whole = false">
+        <button v-if="low > 0" type="button" class="more under small" @click="whole = true">▼ {{ low }} easier</button>
+        <button v-else-if="whole && rungs.length > BELOW + ahead + 1" type="button" class="more under small" @click="whole = false">
             Only those round now
         </button>
     </div>

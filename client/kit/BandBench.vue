@@ -9,6 +9,7 @@ import { limits } from '../domain/limits.gen';
 import { toTyped } from '../domain/units';
 import { statusWords } from '../domain/words';
 import ComputeAgain from '../log/outdated/ComputeAgain.vue';
+import CautionBox from '../parts/CautionBox.vue';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import QuantityField from '../parts/QuantityField.vue';
@@ -106,7 +107,7 @@ const spans = computed(() =>
             </div>
             <ProblemNote v-if="saving.problem.value" typed :problem="saving.problem.value" />
             <SavedElsewhere :found="saving.found.value" :words="words" @both="saving.saveBoth" @theirs="emit('reopen')" />
-            <p v-if="learned.value.value?.advice" class="advice" role="status">{{ learned.value.value.advice }}</p>
+            <CautionBox v-if="learned.value.value?.advice" role="status">{{ learned.value.value.advice }}</CautionBox>
             <ComputeAgain
                 v-if="band"
                 :key="band.measured_on ?? ''"
@@ -148,16 +149,18 @@ const spans = computed(() =>
             </FormField>
             <ScalePanel :draft="draft" @live="live = $event" />
             <PointRows :draft="draft" />
-            <ul v-if="doubts.length > 0" class="doubts small" role="status">
-                <li v-for="doubt in doubts" :key="doubt.code">{{ doubt.text }}</li>
-            </ul>
+            <CautionBox v-if="doubts.length > 0" class="small" role="status">
+                <ul>
+                    <li v-for="doubt in doubts" :key="doubt.code">{{ doubt.text }}</li>
+                </ul>
+            </CautionBox>
             <NCheckbox v-if="doubts.some((d) => grave.includes(d.code))" v-model:checked="draft.typed.sure">
                 It is right: keep these readings
             </NCheckbox>
             <p v-if="draft.errors.sure" class="small wrong" role="alert">{{ draft.errors.sure }}</p>
         </div>
         <div class="stack">
-            <div class="page-head state">
+            <div class="card-head">
                 <h2>{{ band ? band.name : 'A new band' }}</h2>
                 <p v-if="sureness" class="small">{{ sureness }}</p>
             </div>
@@ -173,13 +176,6 @@ const spans = computed(() =>
 </template>
 
 <style scoped>
-.advice {
-    padding: var(--space-small) var(--space-base);
-    border-radius: var(--radius-small);
-    background: var(--color-downTint);
-    font-weight: 600;
-}
-
 .bench {
     display: grid;
     grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
@@ -204,19 +200,9 @@ const spans = computed(() =>
     gap: var(--space-small);
 }
 
-.doubts {
-    padding: var(--space-small) var(--space-small) var(--space-small) 24px;
-    background: var(--color-downTint);
-    border-radius: var(--radius-small);
-}
-
 .wrong {
     color: var(--color-refer);
     font-weight: 600;
-}
-
-.state {
-    margin: 0;
 }
 
 @media (max-width: 960px) {

@@ -57,7 +57,7 @@ async function save(): Promise<void> {
 
 <template>
     <section class="card stack" aria-label="Inspections">
-        <div class="page-head head">
+        <div class="card-head">
             <h2>Inspections</h2>
             <p class="small" :class="{ due: band.wear.due }">{{ band.wear.due ? 'Due. ' : '' }}{{ band.wear.text }}</p>
         </div>
@@ -95,10 +95,6 @@ async function save(): Promise<void> {
 </template>
 
 <style scoped>
-.head {
-    margin: 0;
-}
-
 .columns {
     display: grid;
     grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);

@@ -21,7 +21,7 @@ const PATHS: Record<GearKind, string> = {
 <template>
     <nav class="card list" aria-label="Gear">
         <section aria-label="Bands">
-            <div class="page-head head">
+            <div class="card-head">
                 <h2>Bands</h2>
                 <NButton size="small" aria-label="Add a band" @click="emit('pick', { kind: 'band', id: null })">Add</NButton>
             </div>
@@ -48,7 +48,7 @@ const PATHS: Record<GearKind, string> = {
             </ul>
         </section>
         <section v-for="kind in gearKinds" :key="kind" :aria-label="gearWords[kind].many">
-            <div class="page-head head">
+            <div class="card-head">
                 <h2>{{ gearWords[kind].many }}</h2>
                 <NButton size="small" :aria-label="`Add a ${gearWords[kind].one}`" @click="emit('pick', { kind, id: null })">Add</NButton>
             </div>
@@ -72,10 +72,6 @@ const PATHS: Record<GearKind, string> = {
     display: grid;
     gap: var(--space-base);
     padding: var(--space-base);
-}
-
-.head {
-    margin-bottom: 2px;
 }
 
 ul {

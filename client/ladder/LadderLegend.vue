@@ -27,7 +27,6 @@ const points = (share: number): string => `${(100 * share).toFixed(1)} %`;
 
 <style scoped>
 .legend {
-    margin-top: var(--space-small);
     color: var(--color-slate);
 }
 

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import LaneLadder, { type RungShown } from '../draw/LaneLadder.vue';
 import type { Schemas } from '../domain/http';
 import ReadNote from '../parts/ReadNote.vue';
+import TabRow from '../parts/TabRow.vue';
 import type { Read } from '../composables/useRead';
 import LadderLegend from './LadderLegend.vue';
 import SecondsStrip from './SecondsStrip.vue';
@@ -14,16 +15,19 @@ const props = defineProps<{ ladders: Read<Ladders>; athlete: Athlete }>();
 const emit = defineEmits<{ open: [rung: Schemas['Rung']] }>();
 
 const LANES = [
-    { lane: 'pull', name: 'Pull' },
-    { lane: 'row', name: 'Row' },
-    { lane: 'pulldown', name: 'Pull-down' },
+    { value: 'pull', label: 'Pull' },
+    { value: 'row', label: 'Row' },
+    { value: 'pulldown', label: 'Pull-down' },
 ] as const;
-type LaneName = (typeof LANES)[number]['lane'];
+type LaneName = (typeof LANES)[number]['value'];
 
 /** The lane in use, until another is tapped. */
 const tapped = ref<LaneName>();
-const used = computed(() => LANES.find(({ lane }) => props.ladders.value.value?.[lane].now !== null)?.lane ?? 'pull');
-const lane = computed(() => tapped.value ?? (props.ladders.value.value ? used.value : 'pull'));
+const used = computed(() => LANES.find(({ value }) => props.ladders.value.value?.[value].now !== null)?.value ?? 'pull');
+const lane = computed({
+    get: () => tapped.value ?? (props.ladders.value.value ? used.value : 'pull'),
+    set: (to) => (tapped.value = to),
+});
 const ladder = computed((): Ladder | undefined => props.ladders.value.value?.[lane.value]);
 
 /** Nobody climbs to where no rep is expected yet. */
@@ -53,12 +57,7 @@ const middle = computed(() => ladder.value?.start?.key ?? rungs.value.find((r) =
 </script>
 
 <template>
-    <div class="lanes" role="tablist" aria-label="Lane">
-        <button v-for="one in LANES" :key="one.lane" type="button" role="tab" :aria-selected="lane === one.lane" @click="tapped = one.lane">
-            {{ one.name }}
-        </button>
-        <span class="small dim">share of bodyweight carried</span>
-    </div>
+    <TabRow v-model="lane" class="lanes" label="Lane" :tabs="LANES" />
     <ReadNote :read="ladders" waits="Looking through every set-up this kit allows…" />
     <template v-if="ladder && ladders.value.value">
         <LaneLadder
@@ -84,33 +83,6 @@ const middle = computed(() => ladder.value?.start?.key ?? rungs.value.find((r) =
 </template>
 
 <style scoped>
-.lanes {
-    display: flex;
-    align-items: baseline;
-    gap: var(--space-wide);
-    margin-bottom: var(--space-small);
-}
-
-.lanes button {
-    min-height: var(--target);
-    padding: 0;
-    border: solid transparent;
-    border-width: 0 0 3px;
-    background: none;
-    color: var(--color-slate);
-    font: 600 var(--type-base) / 1 var(--type-text);
-    cursor: pointer;
-}
-
-.lanes button[aria-selected='true'] {
-    border-color: var(--color-timber);
-    color: var(--color-graphite);
-}
-
-.lanes span {
-    margin-left: auto;
-}
-
 /* What loads keeps its room. */
 .room {
     min-height: 470px;
@@ -121,10 +93,6 @@ const middle = computed(() => ladder.value?.start?.key ?? rungs.value.find((r) =
     .lanes {
         order: 1;
         margin: var(--space-small) 0 0;
-    }
-
-    .lanes span {
-        display: none;
     }
 
     .room {

@@ -37,7 +37,7 @@ const band = computed(() => props.kit?.bands.find((b) => b.id === props.page.sho
             @open="emit('open', $event)"
         />
         <div class="row foot">
-            <RouterLink class="tap small" :to="`/people/${athlete.id}/setups`">Any other set-up, movement or grip…</RouterLink>
+            <RouterLink class="tap small" :to="`/people/${athlete.id}/setups`">Any other set-up…</RouterLink>
             <NSelect
                 v-if="isLadder"
                 :virtual-scroll="false"
@@ -63,16 +63,20 @@ const band = computed(() => props.kit?.bands.find((b) => b.id === props.page.sho
 
 <style scoped>
 .pick {
-    width: 170px;
+    width: 158px;
 }
 
 .length {
-    width: 160px;
+    width: 158px;
+}
+
+.scale {
+    padding-block: var(--space-small);
 }
 
 .foot {
-    margin-top: var(--space-small);
     justify-content: flex-end;
+    min-height: var(--target);
 }
 
 .foot a {

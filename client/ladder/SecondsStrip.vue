@@ -71,8 +71,7 @@ const strips = computed(() =>
     display: grid;
     grid-template-columns: repeat(3, minmax(0, 1fr));
     gap: var(--space-base);
-    margin-top: var(--space-small);
-    padding-top: var(--space-small);
+    padding-top: var(--space-hair);
     border-top: 1px solid var(--color-line);
 }
 
@@ -87,6 +86,12 @@ button {
     font: inherit;
     text-align: left;
     cursor: pointer;
+}
+
+@media (max-width: 1100px) {
+    span small {
+        display: none;
+    }
 }
 
 .bar {

@@ -5,6 +5,7 @@ import SideView from '../draw/SideView.vue';
 import type { Exercise } from '../domain/gear';
 import type { Schemas } from '../domain/http';
 import { chanceWords, intervalText, length, mass, massRange, percent, percentRange, secondsWords } from '../domain/units';
+import CautionBox from '../parts/CautionBox.vue';
 import WhySteps from '../parts/WhySteps.vue';
 
 const props = defineProps<{ athleteId: string; setup: Schemas['SetupAnswer'] }>();
@@ -68,10 +69,12 @@ const facts = computed(() => {
 </script>
 
 <template>
-    <p v-if="setup.reason" class="misfit" role="alert">
-        <strong>Does not fit.</strong>
-        {{ setup.reason }}
-    </p>
+    <CautionBox v-if="setup.reason" stops role="alert">
+        <p>
+            <strong>Does not fit.</strong>
+            {{ setup.reason }}
+        </p>
+    </CautionBox>
     <template v-else-if="carried && setup.view">
         <SideView :view="setup.view" :name="setup.name" />
         <table v-if="rows.length > 0" class="travel">
@@ -91,21 +94,25 @@ const facts = computed(() => {
             </tbody>
         </table>
         <p v-for="line in sureness" :key="line" class="sureness">{{ line }}</p>
-        <p v-if="setup.safer" class="misfit">
-            <strong>Not yet.</strong>
-            {{ chanceWords(setup.rung?.seconds?.chance['3'] ?? 0) }} to last 3 s; it needs 4 in 5. Lower in a band first:
-            {{ setup.safer.name }}.
+        <CautionBox v-if="setup.safer">
+            <p>
+                <strong>Not yet.</strong>
+                {{ chanceWords(setup.rung?.seconds?.chance['3'] ?? 0) }} to last 3 s; it needs 4 in 5. Lower in a band first:
+                {{ setup.safer.name }}.
+            </p>
             <NButton size="small" @click="emit('choose', setup.safer.exercise)">Put on that</NButton>
-        </p>
+        </CautionBox>
         <dl v-if="facts.length > 0" class="facts small">
             <div v-for="fact in facts" :key="fact.name">
                 <dt>{{ fact.name }}</dt>
                 <dd>{{ fact.text }}</dd>
             </div>
         </dl>
-        <ul v-if="carried.warnings.length > 0" class="warnings">
-            <li v-for="warning in carried.warnings" :key="warning.code + warning.text">{{ warning.text }}</li>
-        </ul>
+        <CautionBox v-if="carried.warnings.length > 0">
+            <ul>
+                <li v-for="warning in carried.warnings" :key="warning.code + warning.text">{{ warning.text }}</li>
+            </ul>
+        </CautionBox>
         <slot />
         <div class="row">
             <NButton
@@ -179,18 +186,5 @@ const facts = computed(() => {
 .print {
     padding: 0 var(--space-small);
     font-weight: 600;
-}
-
-.misfit {
-    padding: var(--space-base);
-    border-left: 5px solid var(--color-down);
-    background: var(--color-downTint);
-    border-radius: var(--radius-small);
-}
-
-.warnings {
-    padding: var(--space-small) var(--space-small) var(--space-small) 24px;
-    background: var(--color-downTint);
-    border-radius: var(--radius-small);
 }
 </style>

@@ -17,7 +17,7 @@ const emit = defineEmits<{ close: []; logged: [id: string, text: string] }>();
 
 const counts = countChips(20);
 const queue = useCommandQueue();
-const draft = reactive({ clean: 0, reserve: null as number | null, noCounts: {} as Partial<Record<NoCountReason, number>>, open: true });
+const draft = reactive({ clean: 0, reserve: null as number | null, noCounts: {} as Partial<Record<NoCountReason, number>> });
 
 watch(
     () => props.set,
@@ -58,7 +58,7 @@ const save = (): Promise<void> =>
                     :value="draft.reserve"
                     @pick="draft.reserve = $event"
                 />
-                <NoCountRow v-model="draft.noCounts" v-model:open="draft.open" />
+                <NoCountRow v-model="draft.noCounts" />
                 <div class="row">
                     <NButton attr-type="submit" type="primary" size="large">Correct it</NButton>
                     <NButton size="large" @click="emit('close')">Cancel</NButton>

@@ -24,7 +24,7 @@ async function save({ hang_s }: { hang_s: number }): Promise<boolean> {
 
 <template>
     <section class="card stack" aria-label="Log a set">
-        <header class="page-head head">
+        <header class="card-head">
             <div>
                 <h2>{{ rung.name }}</h2>
                 <p class="small dim">
@@ -39,10 +39,6 @@ async function save({ hang_s }: { hang_s: number }): Promise<boolean> {
 </template>
 
 <style scoped>
-.head {
-    margin: 0;
-}
-
 .done {
     font-weight: 700;
 }

@@ -48,7 +48,7 @@ button {
     display: grid;
     place-content: center;
     justify-items: center;
-    min-height: 84px;
+    min-height: 118px;
     border: 1.5px solid var(--color-edge);
     border-radius: var(--radius-base);
     background: var(--color-card);
@@ -59,7 +59,7 @@ button {
 }
 
 b {
-    font: 700 var(--type-title) / 1 var(--type-text);
+    font: 700 var(--type-key) / 1.25 var(--type-text);
 }
 
 .next {
@@ -72,6 +72,12 @@ b {
     font-size: var(--type-base);
 }
 
+@media (max-width: 1100px) {
+    b {
+        font-size: var(--type-title);
+    }
+}
+
 @media (max-width: 720px) {
     .counts {
         gap: 5px;
@@ -79,10 +85,6 @@ b {
 
     button {
         min-height: 64px;
-    }
-
-    b {
-        font-size: var(--type-title);
     }
 
     .other {

@@ -6,7 +6,6 @@ import type { Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { isWholeSet, waitingSet, type Waiting } from '../domain/queue';
 import { likely as likelyText, mass, percent } from '../domain/units';
-import { faultWords } from '../domain/words';
 import ChipRow from '../parts/ChipRow.vue';
 import DateField from '../parts/DateField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
@@ -14,10 +13,8 @@ import { useOnce } from '../composables/useOnce';
 import LikelyCounts from './LikelyCounts.vue';
 import LoweringCaps from './LoweringCaps.vue';
 import LoweringTimes from './LoweringTimes.vue';
-import ManyChips from '../parts/ManyChips.vue';
 import MixedSet from './MixedSet.vue';
-import NoCountRow from './NoCountRow.vue';
-import PainRow from './PainRow.vue';
+import SeenRow from './SeenRow.vue';
 import SetsToday from './SetsToday.vue';
 import { toldPain, usePad } from './usePad';
 import { useTaking } from './useTaking';
@@ -48,7 +45,7 @@ const { queue, today, otherDay, on, take, takeMixed } = useTaking(
 const once = useOnce();
 const [problem, others] = [shallowRef<Problem>(), ref(false)];
 /** On a phone what is seldom needed waits behind a tap. */
-const rest = ref(false);
+const unfolded = ref(false);
 const mixedOpen = ref(false);
 /** Of this exercise alone: what is done on another one says nothing of it. */
 const isOnThis = (w: Waiting): boolean => JSON.stringify(waitingSet(w)?.exercise) === JSON.stringify(props.rung.exercise);
@@ -115,7 +112,7 @@ async function tellOnly(): Promise<void> {
 
 <template>
     <section class="card pad" aria-label="Log a set">
-        <header class="page-head head">
+        <header class="card-head">
             <div>
                 <h2>{{ rung.name }}</h2>
                 <p class="small dim">
@@ -151,27 +148,33 @@ async function tellOnly(): Promise<void> {
             :class="{ asked: pad.mode.value === 'reserve' }"
             @pick="draft.reserve = $event"
         />
-        <button type="button" class="rest quiet small" :aria-expanded="rest" @click="rest = !rest">
-            {{ rest ? 'Less' : 'No-count, pain, another day…' }}
+        <button type="button" class="fold quiet small" :aria-expanded="unfolded" @click="unfolded = !unfolded">
+            {{ unfolded ? 'Less' : 'No-count, pain, another day…' }}
         </button>
-        <div class="stack more" :class="{ shown: rest || painOpen || noCountsOpen }">
-            <NoCountRow v-model="draft.noCounts" v-model:open="noCountsOpen" />
-            <ManyChips v-model="draft.faults" label="Faults" :words="faultWords" />
-            <PainRow v-model="draft.pain">
-                <p v-if="painOpen" class="small ask">Say where and how much, then log the set or tell the pain alone.</p>
-                <ProblemNote v-if="problem" typed :problem="problem" />
-                <div><NButton size="large" :disabled="painOpen" @click="tellOnly">Tell the pain without a set</NButton></div>
-            </PainRow>
-            <div class="row">
-                <NButton size="large" :aria-pressed="otherDay" @click="otherDay = !otherDay">
-                    {{ otherDay ? 'Log for today' : 'For another day…' }}
-                </NButton>
-                <NButton v-if="ladder && ladder.length > 0" size="large" :aria-expanded="mixedOpen" @click="mixedOpen = !mixedOpen">
-                    Mixed set…
-                </NButton>
-                <DateField v-if="otherDay" v-model="on" label="Done on" :latest="today" />
+        <div class="stack more" :class="{ shown: unfolded || painOpen || noCountsOpen }">
+            <SeenRow v-model="draft" v-model:no-counts-open="noCountsOpen">
                 <p v-if="pad.hold.holding.value && !isLowering" class="watch" role="timer">{{ pad.hold.elapsedS.value.toFixed(1) }} s</p>
-            </div>
+                <span class="row seldom">
+                    <button
+                        v-if="ladder && ladder.length > 0"
+                        type="button"
+                        class="quiet"
+                        :aria-expanded="mixedOpen"
+                        @click="mixedOpen = !mixedOpen"
+                    >
+                        Mixed set…
+                    </button>
+                    <button type="button" class="quiet" :aria-pressed="otherDay" @click="otherDay = !otherDay">
+                        {{ otherDay ? 'Log for today' : 'For another day…' }}
+                    </button>
+                </span>
+                <template #pain>
+                    <p v-if="painOpen" class="small ask">Say where and how much, then log the set or tell the pain alone.</p>
+                    <ProblemNote v-if="problem" typed :problem="problem" />
+                    <div><NButton size="large" :disabled="painOpen" @click="tellOnly">Tell the pain without a set</NButton></div>
+                </template>
+            </SeenRow>
+            <DateField v-if="otherDay" v-model="on" label="Done on" :latest="today" />
             <MixedSet v-if="mixedOpen" :now="rung" :next="next" :rungs="ladder ?? []" :busy="painOpen" @log="mix" />
         </div>
     </section>
@@ -180,12 +183,7 @@ async function tellOnly(): Promise<void> {
 <style scoped>
 .pad {
     display: grid;
-    gap: var(--space-base);
-}
-
-.head {
-    margin: 0;
-    flex-wrap: nowrap;
+    gap: 10px;
 }
 
 .typed {
@@ -203,12 +201,20 @@ async function tellOnly(): Promise<void> {
     font-weight: 600;
 }
 
-.rest {
+.fold {
     display: none;
 }
 
+.seldom {
+    margin-left: auto;
+}
+
+h2 {
+    font-size: var(--type-wide);
+}
+
 @media (max-width: 720px) {
-    .head h2 {
+    .card-head h2 {
         font-size: var(--type-base);
     }
 
@@ -225,7 +231,7 @@ async function tellOnly(): Promise<void> {
         box-shadow: 0 -2px 8px var(--shade-soft);
     }
 
-    .rest {
+    .fold {
         display: block;
     }
 

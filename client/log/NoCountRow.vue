@@ -4,8 +4,6 @@ import { useSession } from '../composables/useSession';
 import { noCountWordsTo, type NoCountReason } from '../domain/words';
 
 const counts = defineModel<Partial<Record<NoCountReason, number>>>({ required: true });
-/** Whether the reasons are shown; by key each is its number. */
-const open = defineModel<boolean>('open', { required: true });
 
 const session = useSession();
 const words = computed(() => noCountWordsTo(session.me?.pull_top));
@@ -17,45 +15,17 @@ function add(reason: NoCountReason): void {
 </script>
 
 <template>
-    <details class="no-counts" :open="open" @toggle="open = ($event.target as HTMLDetailsElement).open">
-        <summary>
-            No-counts
-            <b v-if="total > 0">{{ total }}</b>
-            <span v-else class="dim small">none</span>
-        </summary>
-        <div class="row">
-            <button v-for="(word, reason, i) in words" :key="reason" type="button" @click="add(reason)">
-                <kbd aria-hidden="true">{{ i + 1 }}</kbd>
-                {{ word }}
-                <b v-if="counts[reason]">{{ counts[reason] }}</b>
-            </button>
-            <button v-if="total > 0" type="button" @click="counts = {}">Clear</button>
-        </div>
-    </details>
+    <div class="row" role="group" aria-label="No-counts">
+        <button v-for="(word, reason, i) in words" :key="reason" type="button" @click="add(reason)">
+            <kbd aria-hidden="true">{{ i + 1 }}</kbd>
+            {{ word }}
+            <b v-if="counts[reason]">{{ counts[reason] }}</b>
+        </button>
+        <button v-if="total > 0" type="button" @click="counts = {}">Clear</button>
+    </div>
 </template>
 
 <style scoped>
-summary {
-    display: flex;
-    align-items: center;
-    gap: var(--space-small);
-    min-height: var(--target);
-    padding: 0 10px;
-    border: 1px solid var(--color-line);
-    border-radius: var(--radius-small);
-    font-weight: 600;
-    cursor: pointer;
-}
-
-summary::before {
-    content: '+';
-    color: var(--color-bark);
-}
-
-details[open] summary {
-    margin-bottom: 6px;
-}
-
 button {
     height: var(--target);
     padding: 0 12px;

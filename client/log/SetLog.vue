@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core';
 import { NButton, NPopover } from 'naive-ui';
 import { computed, ref } from 'vue';
 import type { Schemas } from '../domain/http';
@@ -26,9 +27,10 @@ const lines = computed(() => {
 });
 
 /** The last sessions are what a coach looks at; the rest is a tap away. */
-const LAST = 3;
+const LAST = { usual: 3, wide: 12 };
+const wide = useMediaQuery('(min-width: 1600px) and (min-height: 1000px)');
 const whole = ref(false);
-const shown = computed(() => (whole.value ? lines.value : lines.value.slice(0, LAST)));
+const shown = computed(() => (whole.value ? lines.value : lines.value.slice(0, LAST[wide.value ? 'wide' : 'usual'])));
 
 /** What ended a mixed set is marked with a plus. */
 const counted = (set: LoggedSet): string =>
@@ -41,7 +43,7 @@ const missed = (set: LoggedSet): string =>
 </script>
 
 <template>
-    <section class="card" aria-label="Log">
+    <section class="card log" aria-label="Log">
         <h2 class="unseen">Log</h2>
         <p v-if="sets.length === 0" class="dim">Nothing logged yet.</p>
         <ul class="lines">
@@ -95,7 +97,7 @@ const missed = (set: LoggedSet): string =>
                 </span>
             </li>
         </ul>
-        <button v-if="!whole && (lines.length > shown.length || older)" type="button" class="all small" @click="whole = true">
+        <button v-if="!whole && (lines.length > shown.length || older)" type="button" class="quiet small" @click="whole = true">
             The whole log
         </button>
         <NButton v-else-if="older" class="older" @click="emit('older')">Older sets</NButton>
@@ -103,6 +105,10 @@ const missed = (set: LoggedSet): string =>
 </template>
 
 <style scoped>
+.log {
+    padding-block: 6px 0;
+}
+
 .lines {
     list-style: none;
 }
@@ -110,9 +116,9 @@ const missed = (set: LoggedSet): string =>
 .lines li {
     display: grid;
     grid-template-columns: 84px minmax(150px, 1fr) minmax(0, auto);
+    min-height: 32px;
     align-items: center;
     gap: var(--space-small);
-    padding: 3px 0;
     border-bottom: 1px solid var(--color-line);
 }
 
@@ -126,11 +132,16 @@ em {
     font-style: normal;
 }
 
-small {
+.what small {
+    margin-left: 4px;
+    white-space: nowrap;
+}
+
+.sets small {
     display: block;
 }
 
-button small {
+.sets button small {
     color: var(--color-dust);
     font-size: var(--type-small);
     font-weight: 400;
@@ -143,9 +154,9 @@ button small {
     gap: 2px;
 }
 
-button {
-    min-width: 40px;
-    height: 40px;
+.sets button {
+    min-width: 36px;
+    height: 32px;
     border: 1px solid transparent;
     border-radius: var(--radius-small);
     background: none;
@@ -155,7 +166,7 @@ button {
     cursor: pointer;
 }
 
-button:hover {
+.sets button:hover {
     border-color: var(--color-line);
 }
 
@@ -167,14 +178,7 @@ i {
     font-style: normal;
 }
 
-.all {
-    width: auto;
-    color: var(--color-slate);
-    font: inherit;
-    text-decoration: underline;
-}
-
 .older {
-    margin-top: var(--space-base);
+    margin-block: var(--space-small);
 }
 </style>

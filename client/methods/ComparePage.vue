@@ -3,6 +3,7 @@ import { NButton, NProgress, NSelect } from 'naive-ui';
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { api, outcome } from '../domain/http';
 import type { Problem } from '../domain/problems';
+import PageHead from '../parts/PageHead.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
@@ -66,16 +67,11 @@ onScopeDispose(stop);
 </script>
 
 <template>
-    <div class="page-head">
-        <div>
-            <h1>Two methods compared</h1>
-            <p class="dim">
-                On {{ ATHLETES }} virtual athletes like {{ athlete.value.value?.name ?? 'this one' }}, a year each or to the first strict
-                rep.
-            </p>
-        </div>
-        <RouterLink class="tap" :to="`/people/${id}`">Back to {{ athlete.value.value?.name ?? 'the athlete' }}</RouterLink>
-    </div>
+    <PageHead
+        title="two methods compared"
+        :back="{ to: `/people/${id}`, name: athlete.value.value?.name ?? 'Athlete' }"
+        :about="`On ${ATHLETES} virtual athletes like them, a year each or to the first strict rep.`"
+    />
     <ReadNote :read="methods" waits="Loading the methods…" />
     <div class="card stack">
         <div class="row">

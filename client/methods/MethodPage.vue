@@ -6,6 +6,7 @@ import { api, outcome } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { percent } from '../domain/units';
 import CautionNote from '../parts/CautionNote.vue';
+import PageHead from '../parts/PageHead.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
@@ -58,18 +59,11 @@ async function kept(key: string): Promise<void> {
         <RouterLink to="/methods">All methods</RouterLink>
     </p>
     <template v-if="shown">
-        <div class="page-head">
-            <div>
-                <h1>{{ shown.name }}</h1>
-                <p class="dim">{{ shown.idea }}</p>
-            </div>
-            <div class="row no-print">
-                <RouterLink class="tap" to="/methods">All methods</RouterLink>
-                <NButton @click="take">Export</NButton>
-                <NButton v-if="shown.own" @click="drop">Drop</NButton>
-                <NButton type="primary" @click="editing = true">{{ shown.own ? 'Change' : 'Copy and change' }}</NButton>
-            </div>
-        </div>
+        <PageHead :title="shown.name" :about="shown.idea" :back="{ to: '/methods', name: 'Methods' }">
+            <NButton @click="take">Export</NButton>
+            <NButton v-if="shown.own" @click="drop">Drop</NButton>
+            <NButton type="primary" @click="editing = true">{{ shown.own ? 'Change' : 'Copy and change' }}</NButton>
+        </PageHead>
         <ProblemNote v-if="problem" :problem="problem" />
         <div class="card">
             <StageStrip :method="shown" />

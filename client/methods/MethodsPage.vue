@@ -3,6 +3,7 @@ import { NButton } from 'naive-ui';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, outcome } from '../domain/http';
+import PageHead from '../parts/PageHead.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
 import BringMethod from './BringMethod.vue';
@@ -23,16 +24,10 @@ const disputed = (method: Method) => method.says.filter((s) => s.rule in SHORT);
 </script>
 
 <template>
-    <div class="page-head">
-        <div>
-            <h1>Methods</h1>
-            <p class="dim">Side by side: width for the weeks it usually takes, height for the share it ends at.</p>
-        </div>
-        <div class="row">
-            <BringMethod @brought="methods.put($event)" />
-            <NButton @click="router.push('/methods/rules')">House rules</NButton>
-        </div>
-    </div>
+    <PageHead title="Methods" about="Width for the weeks a stage usually takes, height for the share it ends at.">
+        <BringMethod @brought="methods.put($event)" />
+        <NButton @click="router.push('/methods/rules')">House rules</NButton>
+    </PageHead>
     <ul class="legend small" aria-label="Legend">
         <li v-for="(word, kind) in kindWords" :key="kind">
             <i :class="kind" />

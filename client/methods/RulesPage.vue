@@ -5,6 +5,7 @@ import { api, mapResult, outcome, type Schemas } from '../domain/http';
 import { same } from '../domain/merge';
 import type { Problem } from '../domain/problems';
 import ChipRow from '../parts/ChipRow.vue';
+import PageHead from '../parts/PageHead.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import SavedElsewhere from '../parts/SavedElsewhere.vue';
@@ -89,16 +90,11 @@ async function leave(): Promise<void> {
 </script>
 
 <template>
-    <div class="page-head">
-        <div>
-            <h1>House rules</h1>
-            <p class="dim">
-                Where coaches disagree, the gym settles it. Sessions and calls keep to it; what is left at its default is as each method
-                says, where it says something.
-            </p>
-        </div>
-        <RouterLink class="tap" to="/methods">All methods</RouterLink>
-    </div>
+    <PageHead
+        title="House rules"
+        :back="{ to: '/methods', name: 'Methods' }"
+        about="Where coaches disagree, the gym settles it. A rule left at its default is as each method says."
+    />
     <ReadNote :read="rules" waits="Loading the house rules…" />
     <div v-if="list.length > 0" class="card list">
         <section v-for="rule in list" :key="rule.key" :class="{ changed: draft[rule.key] !== rule.position }">

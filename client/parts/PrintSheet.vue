@@ -1,39 +1,24 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
+import PageHead from './PageHead.vue';
 
-/** What a sheet is about is printed above it, where it does not say so itself. */
-const props = defineProps<{ title: string; paper: 'A5' | 'A4'; about?: string | undefined }>();
+/** The head is printed above a sheet that does not say itself what it is about. */
+const props = defineProps<{
+    title: string;
+    paper: 'A5' | 'A4';
+    printed?: boolean;
+    about?: string | undefined;
+    back?: { to: string; name: string } | undefined;
+}>();
 
 const print = (): void => window.print();
 </script>
 
 <template>
     <component :is="'style'">@page { size: {{ props.paper }}; margin: 9mm; }</component>
-    <div class="page-head no-print">
-        <h1>{{ title }}</h1>
-        <div class="row">
-            <slot name="actions" />
-            <NButton type="primary" @click="print">Print on {{ paper }}</NButton>
-        </div>
-    </div>
-    <header v-if="about" class="on-paper">
-        <h1>{{ title }}</h1>
-        <p>{{ about }}</p>
-    </header>
+    <PageHead :title="title" :about="about" :back="back" :class="{ 'no-print': !printed }">
+        <slot name="actions" />
+        <NButton type="primary" @click="print">Print on {{ paper }}</NButton>
+    </PageHead>
     <slot />
 </template>
-
-<style scoped>
-.on-paper {
-    display: none;
-}
-
-@media print {
-    .on-paper {
-        display: flex;
-        justify-content: space-between;
-        align-items: baseline;
-        margin-bottom: var(--space-small);
-    }
-}
-</style>

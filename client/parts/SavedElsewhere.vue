@@ -2,6 +2,7 @@
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
 import type { Difference } from '../domain/merge';
+import CautionBox from './CautionBox.vue';
 
 /** What another page saved since the form began, and what to do about it. */
 const props = defineProps<{ found: readonly Difference[] | undefined; words: (path: string, value: unknown) => string }>();
@@ -12,31 +13,19 @@ const verb = computed(() => (props.found?.every(collides) ? 'Save mine' : 'Save 
 </script>
 
 <template>
-    <div v-if="found" class="elsewhere stack" role="alert">
-        <p>Another window saved this since you began; yours is not saved yet.</p>
-        <ul>
-            <li v-for="one in found" :key="one.path">
-                <strong>{{ words(one.path, one.theirs) }}</strong>
-                <template v-if="collides(one)">; here: {{ words(one.path, one.mine) }}</template>
-            </li>
-        </ul>
-        <div class="row">
-            <NButton @click="emit('both')">{{ verb }}</NButton>
-            <NButton @click="emit('theirs')">Take theirs</NButton>
+    <CautionBox v-if="found" role="alert">
+        <div class="stack">
+            <p>Another window saved this since you began; yours is not saved yet.</p>
+            <ul>
+                <li v-for="one in found" :key="one.path">
+                    <strong>{{ words(one.path, one.theirs) }}</strong>
+                    <template v-if="collides(one)">; here: {{ words(one.path, one.mine) }}</template>
+                </li>
+            </ul>
+            <div class="row">
+                <NButton @click="emit('both')">{{ verb }}</NButton>
+                <NButton @click="emit('theirs')">Take theirs</NButton>
+            </div>
         </div>
-    </div>
+    </CautionBox>
 </template>
-
-<style scoped>
-.elsewhere {
-    padding: var(--space-small) var(--space-base);
-    border: 1px solid var(--color-down);
-    border-left-width: 5px;
-    border-radius: var(--radius-small);
-    background: var(--color-downTint);
-}
-
-ul {
-    padding-left: var(--space-wide);
-}
-</style>

@@ -18,16 +18,18 @@ defineProps<{ number: number; of: number }>();
 i {
     flex: 1;
     height: 18px;
-    border-radius: var(--radius-small);
-    background: var(--color-sunk);
+    background: var(--color-ply);
+    opacity: 0.55;
     print-color-adjust: exact;
 }
 
 .past {
+    opacity: 1;
     background: var(--color-timber);
 }
 
 .now {
+    opacity: 1;
     background: var(--color-graphite);
 }
 </style>

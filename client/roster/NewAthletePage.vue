@@ -3,6 +3,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { useRouter } from 'vue-router';
 import { api, outcome, type Result, type Schemas } from '../domain/http';
 import AthleteForm from '../body/AthleteForm.vue';
+import PageHead from '../parts/PageHead.vue';
 
 const router = useRouter();
 const id = uuidv7();
@@ -17,6 +18,6 @@ async function save(input: Schemas['AthleteInput']): Promise<Result<unknown>> {
 </script>
 
 <template>
-    <div class="page-head"><h1>Add an athlete</h1></div>
+    <PageHead title="Add an athlete" :back="{ to: '/people', name: 'People' }" />
     <AthleteForm verb="Add athlete" :save="save" @cancel="router.push('/people')" />
 </template>

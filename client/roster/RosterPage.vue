@@ -5,6 +5,7 @@ import { computed, ref, useTemplateRef } from 'vue';
 import { useRouter } from 'vue-router';
 import type { paths } from '../domain/api.gen';
 import { api, outcome } from '../domain/http';
+import PageHead from '../parts/PageHead.vue';
 import PageTurner from '../parts/PageTurner.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useAddress } from '../composables/useAddress';
@@ -87,49 +88,46 @@ async function open(): Promise<void> {
 </script>
 
 <template>
-    <div class="page-head">
-        <h1>People</h1>
-        <div class="row">
-            <NInput
-                ref="box"
-                v-model:value="typed"
-                class="find"
-                clearable
-                placeholder="Find by name ( / )"
-                :input-props="{ 'aria-label': 'Find by name', maxlength: 80 }"
-                @keydown="key"
-            />
-            <NSelect
-                v-if="tags.length > 0"
-                :virtual-scroll="false"
-                class="pick"
-                clearable
-                :value="address.value.tag || null"
-                :options="tags"
-                placeholder="All classes"
-                aria-label="Class"
-                @update:value="address.set({ tag: $event ?? '', page: '1' })"
-            />
-            <NSelect
-                :virtual-scroll="false"
-                class="pick"
-                :value="address.value.order"
-                :options="orders"
-                aria-label="Sorted"
-                @update:value="address.set({ order: $event, page: '1' })"
-            />
-            <NSelect
-                :virtual-scroll="false"
-                class="pick"
-                :value="address.value.show"
-                :options="shows"
-                aria-label="Shown"
-                @update:value="address.set({ show: $event, page: '1' })"
-            />
-            <NButton @click="router.push({ path: '/cards', query: address.value.tag ? { tag: address.value.tag } : {} })">Cards</NButton>
-            <NButton type="primary" @click="router.push('/people/new')">Add an athlete</NButton>
-        </div>
-    </div>
+    <PageHead title="People">
+        <NInput
+            ref="box"
+            v-model:value="typed"
+            class="find"
+            clearable
+            placeholder="Find by name ( / )"
+            :input-props="{ 'aria-label': 'Find by name', maxlength: 80 }"
+            @keydown="key"
+        />
+        <NSelect
+            v-if="tags.length > 0"
+            :virtual-scroll="false"
+            class="pick"
+            clearable
+            :value="address.value.tag || null"
+            :options="tags"
+            placeholder="All classes"
+            aria-label="Class"
+            @update:value="address.set({ tag: $event ?? '', page: '1' })"
+        />
+        <NSelect
+            :virtual-scroll="false"
+            class="pick"
+            :value="address.value.order"
+            :options="orders"
+            aria-label="Sorted"
+            @update:value="address.set({ order: $event, page: '1' })"
+        />
+        <NSelect
+            :virtual-scroll="false"
+            class="pick"
+            :value="address.value.show"
+            :options="shows"
+            aria-label="Shown"
+            @update:value="address.set({ show: $event, page: '1' })"
+        />
+        <NButton @click="router.push({ path: '/cards', query: address.value.tag ? { tag: address.value.tag } : {} })">Cards</NButton>
+        <NButton type="primary" @click="router.push('/people/new')">Add an athlete</NButton>
+    </PageHead>
     <ReadNote :read="roster" waits="Loading the people…" />
     <div v-if="roster.value.value && people.length === 0" class="card stack">
         <p v-if="narrowed">

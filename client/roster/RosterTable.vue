@@ -2,7 +2,8 @@
 import { useRouter } from 'vue-router';
 import type { Schemas } from '../domain/http';
 import { day, percent, percentRange } from '../domain/units';
-import { verdictLooks } from '../domain/words';
+import type { Verdict } from '../domain/words';
+import CallMark from '../parts/CallMark.vue';
 import RangeOnScale from './RangeOnScale.vue';
 
 type Entry = Schemas['RosterEntry'];
@@ -10,7 +11,7 @@ type Entry = Schemas['RosterEntry'];
 defineProps<{ people: readonly Entry[] }>();
 
 const router = useRouter();
-const lookOf = (a: Entry) => (a.verdict ? verdictLooks[a.verdict] : a.paused ? verdictLooks.refer : undefined);
+const verdictOf = ({ verdict, paused }: Entry): Verdict | undefined => verdict ?? (paused ? 'refer' : undefined);
 /** The part of a set-up that tells it apart, and where it is. */
 function partsOf(name: string | null): [string, string] {
     const at = name?.lastIndexOf(', ') ?? -1;
@@ -36,17 +37,8 @@ const whyOf = (a: Entry): string => (a.decided ? `${a.decided} today` : (a.why ?
             <tbody>
                 <tr v-for="athlete in people" :key="athlete.id" @click="router.push(`/people/${athlete.id}`)">
                     <td class="call">
-                        <span
-                            v-if="lookOf(athlete)"
-                            class="verdict"
-                            :class="{ settled: athlete.decided }"
-                            :style="{
-                                '--tone': `var(--color-${lookOf(athlete)!.tone})`,
-                                '--tint': `var(--color-${lookOf(athlete)!.tone}Tint)`,
-                            }"
-                        >
-                            <svg viewBox="0 0 20 21" aria-hidden="true"><path :d="lookOf(athlete)!.shape" /></svg>
-                            <b>{{ lookOf(athlete)!.word }}</b>
+                        <span v-if="verdictOf(athlete)" class="verdict" :class="{ settled: athlete.decided }">
+                            <CallMark :verdict="verdictOf(athlete)!" />
                             <small class="why-line" :title="whyOf(athlete)">{{ whyOf(athlete) }}</small>
                         </span>
                         <span v-else class="small dim">no call</span>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import CautionBox from '../parts/CautionBox.vue';
 import PrintSheet from '../parts/PrintSheet.vue';
 import { api, outcome } from '../domain/http';
 import { day } from '../domain/units';
@@ -22,15 +23,20 @@ const written = computed(() => session.value.value);
 
 <template>
     <ReadNote :read="session" waits="Writing the session…" />
-    <PrintSheet v-if="written" :title="name" :about="`session for ${day(written.on)} · ${written.minutes} min`" paper="A4">
-        <template #actions>
-            <span class="dim">session for {{ day(written.on) }} · {{ written.minutes }} min</span>
-            <RouterLink class="tap" :to="`/people/${id}`">Back to {{ name }}</RouterLink>
-        </template>
-        <p v-if="written.refused" class="card refused" role="status">
-            <strong>{{ written.refused.text }}</strong>
-            <template v-if="written.refused.next_on">Next from {{ day(written.refused.next_on) }} on.</template>
-        </p>
+    <PrintSheet
+        v-if="written"
+        title="session"
+        paper="A4"
+        printed
+        :about="`${day(written.on)} · about ${written.minutes} min`"
+        :back="{ to: `/people/${id}`, name }"
+    >
+        <CautionBox v-if="written.refused" class="refused" role="status">
+            <p>
+                <strong>{{ written.refused.text }}</strong>
+                <template v-if="written.refused.next_on">Next from {{ day(written.refused.next_on) }} on.</template>
+            </p>
+        </CautionBox>
         <div class="sheet">
             <SessionLines
                 v-if="written.blocks.length > 0 || written.left_out.length > 0"
@@ -55,8 +61,6 @@ const written = computed(() => session.value.value);
 
 .refused {
     margin-bottom: var(--space-base);
-    border-color: var(--color-down);
-    background: var(--color-downTint);
 }
 
 @media (max-width: 960px) {

@@ -23,11 +23,14 @@ const shown = computed(() => weeks.value.value);
 
 <template>
     <ReadNote :read="weeks" waits="Laying out the weeks…" />
-    <PrintSheet v-if="shown" :title="name" :about="`weeks ahead, as of ${day(shown.today)}`" paper="A4">
-        <template #actions>
-            <span class="dim">weeks ahead</span>
-            <RouterLink class="tap" :to="`/people/${id}`">Back to {{ name }}</RouterLink>
-        </template>
+    <PrintSheet
+        v-if="shown"
+        title="weeks ahead"
+        paper="A4"
+        printed
+        :about="`as of ${day(shown.today)}`"
+        :back="{ to: `/people/${id}`, name }"
+    >
         <div class="sheet">
             <WeekGrid :weeks="shown" />
             <aside class="side">

@@ -6,6 +6,7 @@ import { api, mapResult, outcome, type Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import type { Problem } from '../domain/problems';
 import FormField from '../parts/FormField.vue';
+import PageHead from '../parts/PageHead.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import SavedElsewhere from '../parts/SavedElsewhere.vue';
 import { useElsewhere } from '../composables/useElsewhere';
@@ -55,7 +56,7 @@ const takeTheirs = (): void => void Object.assign(typed, elsewhere.take());
 </script>
 
 <template>
-    <div class="page-head"><h1>Settings</h1></div>
+    <PageHead title="Settings" />
     <p v-if="session.me?.demo" class="card demo">
         This is the demo: its people, gear and history are invented. For a gym of your own, stop it and run bin/steady start --empty in a
         fresh folder.

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { NButton, NInput } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { splitName, type Choice, type Exercise } from '../domain/gear';
+import type { Choice, Exercise } from '../domain/gear';
+import { leads } from '../domain/leads';
 import { api, outcome, type Result, type Schemas } from '../domain/http';
 import { parseNumber, percent, repsText } from '../domain/units';
 import FormField from '../parts/FormField.vue';
@@ -19,6 +20,8 @@ const QUESTIONS: Partial<Record<Choice['kind'], { label: string; unit: string; s
 
 const text = ref('');
 const answer = shallowRef<Result<Answer>>();
+/** The answers, each led by what tells it apart. */
+const names = computed(() => leads(answer.value?.ok ? answer.value.value.items.map((rung) => rung.name) : []));
 const question = computed(() => QUESTIONS[props.kind]);
 
 watch(
@@ -81,10 +84,10 @@ async function ask(): Promise<void> {
         </p>
         <p v-else-if="answer?.ok && answer.value.items.length === 0" class="small wrong" role="alert">{{ answer.value.reason }}</p>
         <ul v-else-if="answer?.ok && kind !== 'foot'" class="answers">
-            <li v-for="rung in answer.value.items" :key="rung.key">
+            <li v-for="(rung, i) in answer.value.items" :key="rung.key">
                 <button type="button" @click="emit('take', rung.exercise)">
-                    <strong>{{ splitName(rung.name)[0] }}</strong>
-                    <span class="small">{{ splitName(rung.name)[1] }}</span>
+                    <strong>{{ names[i]?.lead }}</strong>
+                    <span class="small">{{ names[i]?.rest }}</span>
                     <span class="small">
                         {{ percent(rung.carried.share.mean) }}
                         <template v-if="rung.carried.friction !== null">, grip {{ rung.carried.friction.toFixed(1) }}</template>

@@ -5,6 +5,7 @@ import { api, outcome, type Schemas } from '../domain/http';
 import { everyKind, kinds, momentsOf } from '../domain/kinds';
 import type { Problem } from '../domain/problems';
 import { askSetup } from '../domain/setups';
+import CautionBox from '../parts/CautionBox.vue';
 import CautionNote from '../parts/CautionNote.vue';
 import ChipRow from '../parts/ChipRow.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
@@ -68,10 +69,12 @@ async function choose(): Promise<void> {
         </section>
         <section class="card stack" aria-label="What it is">
             <ProblemNote v-if="problem" :problem="problem" />
-            <p v-if="refusal" class="refusal" role="alert">
-                <strong>Cannot be.</strong>
-                {{ refusal }}
-            </p>
+            <CautionBox v-if="refusal" stops role="alert">
+                <p>
+                    <strong>Cannot be.</strong>
+                    {{ refusal }}
+                </p>
+            </CautionBox>
             <ProblemNote v-else-if="setup.problem.value" :problem="setup.problem.value" retry @retry="setup.reload" />
             <p v-else-if="!exercise" class="dim">Something is missing on the left: choose the gear and its figures.</p>
             <template v-else-if="setup.value.value">
@@ -93,13 +96,6 @@ async function choose(): Promise<void> {
     grid-template-columns: minmax(0, 5fr) minmax(0, 6fr);
     gap: var(--space-wide);
     align-items: start;
-}
-
-.refusal {
-    padding: var(--space-base);
-    border-left: 5px solid var(--color-refer);
-    background: var(--color-referTint);
-    border-radius: var(--radius-small);
 }
 
 @media (max-width: 860px) {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { api, outcome } from '../domain/http';
+import PageHead from '../parts/PageHead.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
 import ClassWork from './ClassWork.vue';
@@ -17,12 +18,7 @@ const athlete = useRead(['athlete', props.id], () =>
     <ReadNote :read="kit" waits="Loading the kit…" />
     <ReadNote :read="athlete" waits="Loading the athlete…" />
     <template v-if="kit.value.value && athlete.value.value">
-        <div class="page-head">
-            <h1>
-                <RouterLink :to="`/people/${id}`">{{ athlete.value.value.name }}</RouterLink>
-                · any set-up
-            </h1>
-        </div>
+        <PageHead title="any set-up" :back="{ to: `/people/${id}`, name: athlete.value.value.name }" />
         <SetupBuilder :kit="kit.value.value" :athlete="athlete.value.value" @chosen="athlete.put($event)" />
         <ClassWork :athlete-id="id" />
     </template>

@@ -68,6 +68,8 @@ export const tokens = {
         wide: '20px',
         title: '28px',
         figure: '40px',
+        /** On keys, read from afar. */
+        key: '46px',
         /** On paper, where a card must fit its sheet. */
         print: '10.5px',
     },

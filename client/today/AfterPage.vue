@@ -9,6 +9,7 @@ import { day } from '../domain/units';
 import { gaveOutWords, verdicts } from '../domain/words';
 import CallMark from '../parts/CallMark.vue';
 import ChipRow from '../parts/ChipRow.vue';
+import PageHead from '../parts/PageHead.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { dayKey } from '../composables/reads';
 import { useCommandQueue } from '../composables/useCommandQueue';
@@ -56,10 +57,7 @@ const tell = (id: string, told: { gave_out?: keyof typeof gaveOutWords; effort?:
 </script>
 
 <template>
-    <header class="page-head">
-        <h1>{{ floor.value.value?.class.name ?? 'The class' }}, {{ day(on) }}</h1>
-        <RouterLink class="tap" to="/today">Back to Today</RouterLink>
-    </header>
+    <PageHead :title="`${floor.value.value?.class.name ?? 'The class'}, ${day(on)}`" :back="{ to: '/today', name: 'Today' }" />
     <ReadNote :read="floor" waits="Reading the class…" />
     <div v-if="floor.value.value" class="stack">
         <section v-if="mine.length > 0" class="card calls" aria-label="Calls of this class">

@@ -4,6 +4,7 @@ import { computed, ref, shallowRef } from 'vue';
 import { api, outcome, type Schemas } from '../domain/http';
 import { refusalWords, type Problem } from '../domain/problems';
 import { day } from '../domain/units';
+import PageHead from '../parts/PageHead.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useCommandQueue } from '../composables/useCommandQueue';
@@ -46,13 +47,9 @@ function saved(list: Schemas['ClassList'] | undefined): void {
 </script>
 
 <template>
-    <header class="page-head">
-        <h1>Classes</h1>
-        <div class="row">
-            <RouterLink class="tap" to="/today">Today</RouterLink>
-            <NButton type="primary" @click="editing = 'new'">Make a class</NButton>
-        </div>
-    </header>
+    <PageHead title="classes" :back="{ to: '/today', name: 'Today' }">
+        <NButton type="primary" @click="editing = 'new'">Make a class</NButton>
+    </PageHead>
     <ReadNote :read="classes" waits="Looking for classes…" />
     <ProblemNote v-if="problem" :problem="problem" />
     <div v-if="classes.value.value" class="stack">

@@ -54,10 +54,7 @@ function split(): void {
 </script>
 
 <template>
-    <PrintSheet :title="shown?.task ?? 'Class workout'" :about="day(on)" paper="A4">
-        <template #actions>
-            <RouterLink class="tap" to="/today">Back to Today</RouterLink>
-        </template>
+    <PrintSheet :title="shown?.task ?? 'class workout'" paper="A4" printed :about="day(on)" :back="{ to: '/today', name: 'Today' }">
         <form class="ask no-print" @submit.prevent="split">
             <FormField
                 v-slot="{ inputProps, status }"

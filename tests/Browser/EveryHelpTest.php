@@ -135,7 +135,7 @@ it('takes a coach from the tape measure to the printed card', function (): void 
         $page->click(WebDriverBy::cssSelector('.manner summary'))->press('Under')->see(', under grip');
 
         // 5. The ladder, longer and shorter; put on the lowest of its rungs.
-        $page->go('/people/'.KERENSA)->see('Biggest step')->see('share of bodyweight carried');
+        $page->go('/people/'.KERENSA)->see('Biggest step')->see('of weight');
         $page->choose('Length of the ladder', '5 rungs at most');
         $five = count($page->fetched('athletes/'.KERENSA.'/ladder?lane=pull&most_rungs=5')['rungs']);
         Wait::until(

@@ -73,22 +73,22 @@ it('copies a method, refuses it broken with the reason, keeps it mended, and ass
         $page->fill('Name', 'Rows at the Mill')->fill('Gate, reps', '99')->see('cannot be finished');
         $page->fill('Gate, reps', '10')->dontSee('cannot be finished')->press('Save', $dialog)->see('Rows at the Mill')->see('Drop');
         $page->go(ELSPETH)
-            ->see('Change stage')
-            ->press('Change stage…')
+            ->more('Stage and method')
             ->see('Put on this stage')
             ->choose('Method', 'Rows at the Mill', $dialog)
             ->see('1 Rows, step by step to level');
-        $page->press('Put on this stage', $dialog)->see('Rows at the Mill')->see('3 × 10 in 2 sessions');
+        $page->press('Put on this stage', $dialog)->dontSee('Put on this stage');
+        $page->more('Stage and method')->see('Rows at the Mill')->see('Gate: 3 × 10 in 2 sessions');
         $page->go('/methods/rows-first-ours')->see('Drop')->press('Drop')->see('1 athlete is on it. Assign another method first.');
         $page->go(ELSPETH)
-            ->press('Change stage…')
+            ->more('Stage and method')
             ->see('Put on this stage')
             ->choose('Method', 'Band taper', $dialog)
             ->press('3 Bands, thickest needed first')
             ->press('Put on this stage', $dialog)
             ->dontSee('Put on this stage')
-            ->see('since');
-        $page->go('/methods/rows-first-ours')->see('Drop')->press('Drop')->see('Side by side')->dontSee('Rows at the Mill');
+            ->see('Bands, thickest needed first');
+        $page->go('/methods/rows-first-ours')->see('Drop')->press('Drop')->see('Width for the weeks')->dontSee('Rows at the Mill');
         expect(array_filter(
             $page->consoleErrors(),
             static fn (string $error): bool => preg_match('~methods/(check|rows-first-ours)~', $error) !== 1,

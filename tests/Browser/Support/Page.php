@@ -190,6 +190,14 @@ final class Page
         }
     }
 
+    /** Picks what the menu behind More offers. */
+    public function more(string $option): self
+    {
+        $wanted = "//*[contains(@class,'n-dropdown-option-body__label')][normalize-space(.)=".self::quote($option).']';
+
+        return $this->press('More')->click(WebDriverBy::xpath($wanted), $option);
+    }
+
     public function key(string $keys): self
     {
         return $this->keyAt('body', $keys);

@@ -75,7 +75,7 @@ $views = [
         PHONE,
         '/people/01900000-0000-7000-8000-000000000113',
         'Not screened yet',
-        fn (Page $page) => $page->press('Baseline')->see('Skip this step'),
+        fn (Page $page) => $page->more('Baseline')->see('Skip this step'),
     ],
     'session' => [LAPTOP, JOLYON_PAGE.'/session', 'Weeks ahead', null],
     'weeks' => [LAPTOP, JOLYON_PAGE.'/weeks', 'What comes, about when', null],

@@ -12,7 +12,7 @@ it('fills the form with what is known, and changes only what was changed', async
         'GET /api/cautions': () => ({ items: [] }),
     });
     const { value, fill, press, path, sees } = show(EditAthletePage, { id: 'jolyon' }, await at('/people/jolyon/edit'));
-    await sees('Change an athlete');
+    await sees('‹ Jolyon Thatch · change');
     await eventually(() =>
         expect([value('Name'), value('Bodyweight'), value('Height'), value(/Measured reach/)]).toEqual([
             'Jolyon Thatch',

@@ -10,13 +10,15 @@ const line = async (changes: Partial<typeof jolyon> = {}) => {
         'GET /api/library': () => ({ builders: [] }),
         'GET /api/athletes/jolyon/place': () => ({ moves: [] }),
     });
-    return show(PlaceLine, { athlete: { ...jolyon, ...changes } }, await at('/people/jolyon'));
+    return show(PlaceLine, { open: false, athlete: { ...jolyon, ...changes } }, await at('/people/jolyon'));
 };
 
-it('says the method, the stage, since when, and what leads on', async () => {
-    const { text } = await line();
-    expect(text()).toMatch(/Steady ladder The ladder since Sun 1 Feb · gate 3 × 8 in 2 sessions/);
-    expect(document.querySelector('a')?.getAttribute('href')).toBe('/methods/steady-ladder');
+it('says the stage, and behind it the method, since when, and what leads on', async () => {
+    const { press, sees } = await line();
+    await press('The ladder');
+    await sees(/Steady ladder , stage 1 of 2, The ladder since Sun 1 Feb\. Gate: 3 × 8 in 2 sessions\./);
+    await sees('Put on this stage');
+    expect(document.querySelector('.now a')?.getAttribute('href')).toBe('/methods/steady-ladder');
 });
 
 it('counts the stages for whoever cannot see them', async () => {
@@ -28,10 +30,4 @@ it('counts the stages for whoever cannot see them', async () => {
 it('names what stands in the place of strict work', async () => {
     const { text } = await line({ builder: { key: 'one-more', name: 'One more', idea: '', weeks: [3, 6], lines: [] } as never });
     expect(text()).toContain('with one more');
-});
-
-it('opens the change of a stage', async () => {
-    const { press, sees } = await line();
-    await press('Change stage…');
-    await sees('Put on this stage');
 });

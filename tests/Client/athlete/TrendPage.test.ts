@@ -86,9 +86,9 @@ it('goes through the sessions by the arrow keys, and says each', async () => {
 });
 
 it('asks for another range and another movement', async () => {
-    const { press, asked } = page();
+    const { press, user, asked } = page();
     await press('Year');
-    await press('Row');
+    await user.click(screen.getByRole('tab', { name: 'Row' }));
     expect(asked.at(-1)!.query).toMatchObject({ range: 'year', pattern: 'row' });
 });
 

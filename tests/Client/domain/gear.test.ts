@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { figureText, gearKinds, gearWords, inUse, splitName, type Gear, type Kit } from '../../../client/domain/gear';
+import { figureText, gearKinds, gearWords, inUse, type Gear, type Kit } from '../../../client/domain/gear';
 import { everyKind, momentsOf } from '../../../client/domain/kinds';
 import { gradeWords, scaleStateWords } from '../../../client/domain/words';
 
@@ -29,15 +29,6 @@ it('offers only what is in use, of the kind asked for', () => {
     expect(inUse(kit, 'bar')).toHaveLength(1);
     expect(inUse(kit, 'plate')).toEqual([]);
     expect(inUse(undefined, 'bar')).toEqual([]);
-});
-
-it.each([
-    ['Rook 32 mm, foot, Beam bar', ['Rook 32 mm', 'foot · Beam bar']],
-    ['Row, North rings 160 cm, mark +30 cm, High box', ['North rings 160 cm', 'mark +30 cm · High box']],
-    ['Foot help, Thin plate + Block plate, Beam bar', ['Thin plate + Block plate', 'Beam bar']],
-    ['Unassisted pull-up', ['Unassisted pull-up', '']],
-])('splits the name of a set-up: %s', (name, parts) => {
-    expect(splitName(name)).toEqual(parts);
 });
 
 it('has a word for everything it can show', () => {

@@ -67,9 +67,9 @@ it('shows about five rungs round the one in use, each with its share, step and l
 
     expect(attributes(html, 'data-rung')).toEqual(['at-0.8', 'at-0.75', 'next', 'band:foot:a', 'below']);
     expect(text).toContain('Heron 44 mm now');
-    expect(text).toContain('likely 6–10');
+    expect(text).toContain('carries 46.9 kg likely reps 6–10');
     expect(text).toContain('Rook 32 mm next');
-    expect(text).toContain('foot · Beam bar · carries 49.7 kg, 2.8 kg more');
+    expect(text).toContain('Rook 32 mm next carries 49.7 kg likely reps 5–9 foot · Beam bar');
     expect(text).toContain('2 more to 100 %');
     expect(text).toContain('1 easier');
     expect(text).toContain('+3');

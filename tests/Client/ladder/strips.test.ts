@@ -32,12 +32,14 @@ it('says nothing of what the gym cannot do', async () => {
 it('marks what decided a call against its gate: counts as dots, a chance in words', async () => {
     const reasons = [
         { text: 'Sessions at the gate.', figure: 2, threshold: 2 },
-        { text: '5 clean on the next set-up.', figure: 0.6, threshold: 0.8 },
+        { text: '5 clean on the next set-up: 3 in 5; it needs 4 in 5.', figure: 0.6, threshold: 0.8 },
+        { text: 'Every set at 8 (3 sets or more each).', figure: 1, threshold: 2 },
         { text: 'No figure here.' },
     ];
     const html = await markup(GateMarks, { reasons });
     expect(words(html)).toContain('Sessions at the gate 2 of 2');
     expect(words(html)).toContain('5 clean on the next set-up 3 in 5');
-    expect(html.match(/class="met"/g)).toHaveLength(1);
+    expect(words(html)).toContain('Every set at 8 1 of 2');
+    expect(html.match(/class="full"/g)).toHaveLength(3);
     expect(html).not.toContain('No figure here');
 });

@@ -43,7 +43,7 @@ it('trains the same athletes by both, a few at a time, with progress, and says w
         'POST /api/athletes/jolyon/comparisons': () => ({ athletes: [12, 14, 16, 18].map(one) }),
     });
     const { press, sees, text } = show(ComparePage, { id: 'jolyon' });
-    await sees('like Jolyon Thatch');
+    await sees('60 virtual athletes');
     await press('Compare');
     await sees('60 of 60');
     const posts = asked.filter((a) => a.command.startsWith('POST')).map((a) => a.body as { method: string; from: number });

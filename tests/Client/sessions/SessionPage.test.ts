@@ -85,7 +85,7 @@ it('shows each part with its counts, what is likely in the first and the last se
     expect(text()).toContain('rest 2.5 min');
     expect(text()).toContain('46.9 kg, 67 % · steady up, two seconds down');
     expect(text()).toMatch(/Warm-up.*Main.*Accessory/);
-    expect(text()).toContain('session for Fri 27 Nov · 31 min');
+    expect(text()).toContain('Fri 27 Nov · about 31 min');
     expect(text()).toContain('Look for nicks.');
     expect(text()).toContain('Needs Beam bar, Heron 44 mm');
     expect(text()).toContain('Cautions Two weeks away: nothing harder than last time.');
