@@ -2574,6 +2574,14 @@ export interface components {
             trunk: string[];
             accessories: components["schemas"]["Accessory"][];
         };
+        /** @description What was counted of a line: clean reps, seconds or metres of each set. */
+        LineDone: {
+            today: number[];
+            /** @description Of the last day before. */
+            last: number[];
+            /** Format: date */
+            last_on: string | null;
+        };
         /** @description A line of the written session as the coach wants it, for the next session or from now on. */
         LineInput: {
             /** Format: uuid */
@@ -3251,6 +3259,8 @@ export interface components {
             on: string;
             place: components["schemas"]["Place"];
             blocks: components["schemas"]["Block"][];
+            /** @description Of each of the blocks, in their order. */
+            done: components["schemas"]["LineDone"][];
             minutes: number;
             gear: string[];
             notes: string[];

@@ -12,7 +12,7 @@ defineProps<{ title: string; about?: string | undefined; back?: { to: string; na
                         <span aria-hidden="true">‹&nbsp;</span>
                         {{ back.name }}
                     </RouterLink>
-                    <span aria-hidden="true">·</span>
+                    <span class="dot" aria-hidden="true">·</span>
                 </template>
                 {{ title }}
             </h1>
@@ -46,6 +46,10 @@ h1 a {
     align-items: center;
     min-height: var(--target);
     text-decoration: none;
+}
+
+.dot {
+    margin-inline: 0.25em;
 }
 
 h1 a:hover {

@@ -1,16 +1,14 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
-import { v7 as uuidv7 } from 'uuid';
 import { computed, ref } from 'vue';
-import { serverTime } from '../domain/clock';
 import { readQuantity } from '../domain/fields';
 import type { Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import QuantityField from '../parts/QuantityField.vue';
-import { useCommandQueue } from '../composables/useCommandQueue';
-import LogFrame from './LogFrame.vue';
 
-const props = defineProps<{ id: string; block: Schemas['Block'] }>();
+/** How a set of work beside the pull is told: how much, and with what. */
+const props = defineProps<{ block: Schemas['Block']; done: number }>();
+const emit = defineEmits<{ log: [amount: number, loadKg: number | null] }>();
 
 const MEASURES = {
     reps: { label: 'Reps', unit: 'reps', key: 'reps' },
@@ -22,41 +20,25 @@ const MEASURES = {
 const much = ref(String(props.block.amount.high));
 const load = ref('');
 const errors = ref<{ much?: string | undefined; load?: string | undefined }>({});
-const done = ref(0);
-const queue = useCommandQueue();
 const measure = computed(() => MEASURES[props.block.amount.measure]);
 const range = computed(() => limits.BesideInput[measure.value.key]);
 /** As asked is one tap; the load stays for the next set. */
-async function log(): Promise<void> {
+function log(): void {
     const amount = readQuantity(much.value, measure.value.unit, range.value, true);
     const kg = readQuantity(load.value, 'kg', limits.BesideInput.load_kg, false);
     errors.value = { much: amount.error, load: kg.error };
-    if (amount.error !== undefined || kg.error !== undefined || props.block.accessory === null) {
-        return;
-    }
-    const made = await queue.tell(props.id, {
-        beside: {
-            id: uuidv7(),
-            performed_at: serverTime.now().toISOString(),
-            accessory: props.block.accessory,
-            [measure.value.key]: amount.value,
-            load_kg: kg.value ?? null,
-        },
-    });
-    if (made) {
-        done.value += 1;
+    if (amount.error === undefined && kg.error === undefined && amount.value !== undefined) {
+        emit('log', amount.value, kg.value ?? null);
     }
 }
 </script>
 
 <template>
-    <LogFrame :block="block" :done="done">
-        <form class="row" novalidate @submit.prevent="log">
-            <QuantityField v-model="much" :label="measure.label" :unit="measure.unit" :limits="range" :error="errors.much" />
-            <QuantityField v-model="load" label="Load" optional unit="kg" :limits="limits.BesideInput.load_kg" :error="errors.load" />
-            <NButton attr-type="submit" type="primary">Log set {{ done + 1 }}</NButton>
-        </form>
-    </LogFrame>
+    <form class="row" novalidate @submit.prevent="log">
+        <QuantityField v-model="much" :label="measure.label" :unit="measure.unit" :limits="range" :error="errors.much" />
+        <QuantityField v-model="load" label="Load" optional unit="kg" :limits="limits.BesideInput.load_kg" :error="errors.load" />
+        <NButton attr-type="submit" type="primary">Log set {{ done + 1 }}</NButton>
+    </form>
 </template>
 
 <style scoped>

@@ -1,183 +1,141 @@
 <script setup lang="ts">
-import { computed } from 'vue';
-import type { Schemas } from '../domain/http';
-import { intervalText, mass, percent, secondsRange } from '../domain/units';
+import { NButton } from 'naive-ui';
+import { computed, ref } from 'vue';
+import { clock, day, intervalText, mass, percent, secondsRange } from '../domain/units';
+import { askedReps } from '../domain/sets/asked';
+import { useOnce } from '../composables/useOnce';
 import BesideLog from './BesideLog.vue';
 import PullLog from './PullLog.vue';
+import type { LineShown } from './useDone';
+import { useLineLog } from './useLineLog';
 
-const props = defineProps<{ id: string; block: Schemas['Block'] }>();
-defineEmits<{ change: []; putBack: [] }>();
+const props = defineProps<{ id: string; shown: LineShown; active: boolean }>();
+const emit = defineEmits<{ logged: [count: number]; change: []; putBack: [] }>();
 
-const rest = (s: number): string => (s >= 120 ? `rest ${Number((s / 60).toFixed(1))} min` : s === 0 ? 'no rest' : `rest ${s} s`);
+const block = computed(() => props.shown.block);
 /** Of a mixed set, what it begins with. */
-const begun = computed(() => (props.block.begun ? `${props.block.begun.reps} + ` : ''));
+const begun = computed(() => (block.value.begun ? `${block.value.begun.reps} + ` : ''));
 const count = computed(
     () =>
-        `${props.block.sets} × ${begun.value}${props.block.amount.measure === 'total_reps' ? `(${props.block.amount.words})` : props.block.amount.words}`,
+        `${block.value.sets} × ${begun.value}${block.value.amount.measure === 'total_reps' ? `(${block.value.amount.words})` : block.value.amount.words}`,
 );
 /** Sets tire: the first likely count, and the last where it is another. */
-const likely = computed(() => {
-    const { expected } = props.block;
-    const [first, last] = [expected[0], expected.at(-1)];
-    if (first && last) {
-        const then = intervalText(last);
-        return `likely ${intervalText(first)}${expected.length > 1 && then !== intervalText(first) ? `, last ${then}` : ''}`;
-    }
-    const s = props.block.seconds;
-    return s ? `likely ${secondsRange(s.low80, s.high80)}` : '';
+const likely = computed((): string[] => {
+    const { expected, seconds } = block.value;
+    const counts = [expected[0], expected.at(-1)].filter((p) => p !== undefined).map(intervalText);
+    return [...new Set(seconds ? [secondsRange(seconds.low80, seconds.high80)] : counts)];
 });
 const load = computed(() => {
-    const carried = props.block.rung?.carried;
+    const carried = block.value.rung?.carried;
     return carried ? `${mass(carried.carried_kg.mean)}, ${percent(carried.share.mean)}` : '';
 });
 const about = computed(() =>
     [
-        props.block.begun ? `${props.block.begun.reps} on ${props.block.begun.name}, then on this, no rest between` : '',
+        block.value.begun ? `${block.value.begun.reps} on ${block.value.begun.name}, then on this, no rest between` : '',
         load.value,
-        props.block.tempo,
-        props.block.to_failure ? 'to failure' : '',
-        props.block.per_side ? 'each side' : '',
-        props.block.group ? `round ${props.block.group}` : '',
+        block.value.tempo,
+        block.value.to_failure ? 'to failure' : '',
+        block.value.per_side ? 'each side' : '',
+        block.value.group ? `round ${block.value.group}` : '',
     ]
         .filter(Boolean)
         .join(' · '),
 );
 const hand = computed(() => {
-    const { by_hand, school } = props.block;
+    const { by_hand, school } = block.value;
     return by_hand
         ? `By hand, ${by_hand.lasts ? 'from now on' : 'for the next session'}${school ? `; the method asks ${school}` : ''}.`
         : '';
 });
 const card = computed(() => {
-    const exercise = props.block.rung?.exercise;
+    const exercise = block.value.rung?.exercise;
     return exercise ? { path: `/people/${props.id}/card`, query: { exercise: JSON.stringify(exercise) } } : undefined;
 });
+
+const once = useOnce();
+const log = useLineLog(() => props.id);
+const open = ref(false);
+const left = computed(() => Math.max(0, block.value.sets - props.shown.counts.length));
+/** What one tap logs: as asked, where that is all there is to tell. */
+const asked = computed(() => {
+    const { rung, amount, to_failure, begun } = block.value;
+    const isTold = rung !== null && rung.exercise.movement !== 'hold' && amount.measure === 'reps' && !to_failure && begun === null;
+    return isTold ? askedReps(block.value) : undefined;
+});
+
+function kept(is: boolean, amount: number): void {
+    if (is) {
+        emit('logged', Math.floor(amount));
+        open.value = left.value > 1 && open.value;
+    }
+}
+
+const pull = async (amount: number, reserve: number | null): Promise<void> => kept(await log.pull(block.value, amount, reserve), amount);
+const beside = async (amount: number, kg: number | null): Promise<void> => kept(await log.beside(block.value, amount, kg), amount);
 </script>
 
 <template>
-    <li :class="{ first: block.part === 'test' || block.part === 'main' }">
+    <li :class="{ active, done: left === 0 }">
         <strong class="count">{{ count }}</strong>
         <div class="what">
             <RouterLink v-if="card" class="name" :to="card">{{ block.name }}</RouterLink>
             <span v-else class="name">{{ block.name }}</span>
-            <span v-if="about" class="small dim">{{ about }}</span>
+            <span class="small dim">
+                {{ about }}
+                <button v-if="block.line" type="button" class="quiet small no-print" @click="emit('change')">
+                    Change
+                    <span class="unseen">: {{ block.name }}</span>
+                </button>
+            </span>
             <span class="small cues">{{ block.cues.join(' ') }}</span>
             <span v-if="block.note" class="small note">{{ block.note }}</span>
             <span v-if="block.by_hand" class="small hand">
                 {{ hand }}
-                <button type="button" class="quiet small no-print" @click="$emit('putBack')">
+                <button type="button" class="quiet small no-print" @click="emit('putBack')">
                     Back to the method
                     <span class="unseen">: {{ block.name }}</span>
                 </button>
             </span>
-            <BesideLog v-if="block.accessory" :id="id" :block="block" />
-            <PullLog v-else-if="block.rung && block.part !== 'warm-up'" :id="id" :block="block" />
+            <span class="boxes" :class="{ shown: active }" aria-hidden="true">
+                <i v-for="(n, k) in shown.counts" :key="k" class="full">{{ n }}</i>
+                <i v-for="k in left" :key="`left-${k}`" />
+            </span>
         </div>
-        <strong class="likely">{{ likely }}</strong>
-        <span class="small rest">
-            <span class="dim">{{ rest(block.rest_s) }}</span>
-            <button v-if="block.line" type="button" class="quiet small no-print" @click="$emit('change')">
-                Change
+        <span class="figure last" :title="shown.lastOn === null ? '' : day(shown.lastOn)">
+            <span class="head">last time</span>
+            {{ shown.last.join(' ') || '–' }}
+        </span>
+        <span class="figure likely">
+            <span class="head">likely</span>
+            <b v-for="(one, k) in likely" :key="k">{{ k === 0 ? one : `last ${one}` }}</b>
+        </span>
+        <span class="figure">
+            <span class="head">rest</span>
+            {{ block.rest_s === 0 ? 'none' : clock(block.rest_s) }}
+        </span>
+        <div class="acts no-print">
+            <span v-if="left === 0" class="all" role="status">
+                <span aria-hidden="true">✓</span>
+                <span class="unseen">done:</span>
+                {{ shown.counts.join(' ') }}
+            </span>
+            <NButton v-else-if="active && asked !== undefined" type="primary" class="ask" @click="once(() => void pull(asked!, null))">
+                Log {{ asked }}
+            </NButton>
+            <NButton v-else :type="active ? 'primary' : 'default'" :aria-expanded="open" @click="open = !open">
+                {{ shown.counts.length === 0 ? 'Log' : `${shown.counts.length} of ${block.sets}` }}
+                <span class="unseen">: {{ block.name }}</span>
+            </NButton>
+            <button v-if="active && asked !== undefined" type="button" class="quiet small" :aria-expanded="open" @click="open = !open">
+                Other…
                 <span class="unseen">: {{ block.name }}</span>
             </button>
-        </span>
+        </div>
+        <div v-if="open && left > 0" class="form no-print">
+            <BesideLog v-if="block.accessory" :block="block" :done="shown.counts.length" @log="beside" />
+            <PullLog v-else-if="block.rung" :block="block" :done="shown.counts.length" @log="pull" />
+        </div>
     </li>
 </template>
 
-<style scoped>
-li {
-    display: grid;
-    grid-template-columns: 118px minmax(0, 1fr) 150px 84px;
-    gap: 2px var(--space-base);
-    align-items: baseline;
-    padding: 10px 0;
-    break-inside: avoid;
-}
-
-li + li {
-    border-top: 1px solid var(--color-sunk);
-}
-
-.count {
-    font: 700 var(--type-wide) / 1.2 var(--type-display);
-}
-
-.first .count {
-    font-size: var(--type-wide);
-}
-
-.what {
-    display: grid;
-    min-width: 0;
-}
-
-.name {
-    overflow-wrap: anywhere;
-    font-size: var(--type-base);
-    font-weight: 650;
-    text-decoration: none;
-}
-
-a.name {
-    text-decoration: underline;
-    text-decoration-color: var(--color-line);
-}
-
-.cues {
-    color: var(--color-slate);
-}
-
-.note {
-    color: var(--color-bark);
-    font-weight: 600;
-}
-
-.hand {
-    color: var(--color-bark);
-}
-
-.rest {
-    display: grid;
-    justify-items: end;
-    text-align: right;
-}
-
-@media (max-width: 720px) {
-    li {
-        grid-template-columns: 92px minmax(0, 1fr);
-    }
-
-    .count,
-    .first .count {
-        font-size: var(--type-large);
-    }
-
-    .likely,
-    .rest {
-        grid-column: 2;
-        text-align: left;
-    }
-
-    .rest {
-        display: flex;
-        justify-content: space-between;
-        align-items: center;
-    }
-
-    .likely:empty {
-        display: none;
-    }
-}
-
-@media print {
-    li {
-        grid-template-columns: 80px minmax(0, 1fr) 100px 60px;
-        padding: 5px 0;
-    }
-
-    .count,
-    .first .count {
-        font-size: var(--type-base);
-    }
-}
-</style>
+<style scoped src="./session-line.css"></style>

@@ -7,8 +7,9 @@ import { partWords } from '../domain/words';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ChangeLine from './ChangeLine.vue';
 import SessionLine from './SessionLine.vue';
+import type { DoneLines, LineShown } from './useDone';
 
-const props = defineProps<{ id: string; blocks: readonly Schemas['Block'][]; leftOut: readonly Schemas['LeftOut'][] }>();
+const props = defineProps<{ id: string; done: DoneLines; leftOut: readonly Schemas['LeftOut'][] }>();
 const emit = defineEmits<{ changed: [session: Schemas['Session']] }>();
 
 const open = ref(false);
@@ -37,13 +38,13 @@ async function putBack(line: string): Promise<void> {
 
 /** In parts, each under its own word. */
 const parts = computed(() => {
-    const made: { part: Schemas['Block']['part']; lines: Schemas['Block'][] }[] = [];
-    for (const block of props.blocks) {
+    const made: { part: Schemas['Block']['part']; lines: LineShown[] }[] = [];
+    for (const line of props.done.lines.value) {
         const last = made.at(-1);
-        if (last?.part === block.part) {
-            last.lines.push(block);
+        if (last?.part === line.block.part) {
+            last.lines.push(line);
         } else {
-            made.push({ part: block.part, lines: [block] });
+            made.push({ part: line.block.part, lines: [line] });
         }
     }
     return made;
@@ -52,16 +53,24 @@ const parts = computed(() => {
 
 <template>
     <div class="card lines">
+        <p class="heads small dim" aria-hidden="true">
+            <span>sets × reps</span>
+            <span>last time</span>
+            <span>likely</span>
+            <span>rest</span>
+        </p>
         <section v-for="(part, i) in parts" :key="i" :aria-label="partWords[part.part]">
             <h2>{{ partWords[part.part] }}</h2>
             <ul>
                 <SessionLine
-                    v-for="(block, n) in part.lines"
+                    v-for="(line, n) in part.lines"
                     :id="id"
-                    :key="`${block.line}${n}`"
-                    :block="block"
-                    @change="change(block)"
-                    @put-back="putBack(block.line)"
+                    :key="`${line.block.line}${n}`"
+                    :shown="line"
+                    :active="line.block === done.now.value?.block"
+                    @logged="done.add(line.block, $event)"
+                    @change="change(line.block)"
+                    @put-back="putBack(line.block.line)"
                 />
             </ul>
         </section>
@@ -85,19 +94,36 @@ const parts = computed(() => {
     padding: 0;
 }
 
+.heads,
 section {
     display: grid;
     grid-template-columns: 92px minmax(0, 1fr);
-    padding: 0 var(--space-wide);
+}
+
+.heads {
+    grid-template-columns: 96px minmax(0, 1fr) 72px 64px 40px 104px;
+    gap: var(--space-base);
+    padding: var(--space-small) var(--space-wide) var(--space-small) 0;
+}
+
+.heads span {
+    text-align: right;
+}
+
+.heads span:first-child {
+    grid-column: 1 / 3;
+    padding-left: 120px;
+    text-align: left;
+}
+
+section {
+    padding-left: var(--space-wide);
+    border-top: 1px solid var(--color-line);
     break-inside: avoid;
 }
 
-section + section {
-    border-top: 1px solid var(--color-line);
-}
-
 h2 {
-    padding-top: 15px;
+    padding-top: 22px;
     color: var(--color-bark);
     font-size: var(--type-base);
 }
@@ -114,14 +140,33 @@ footer {
     border-top: 1px solid var(--color-line);
 }
 
-@media (max-width: 720px) {
+@media (max-width: 960px) {
+    .heads {
+        display: none;
+    }
+
     section {
         grid-template-columns: minmax(0, 1fr);
-        padding: 0 var(--space-base);
+        padding-left: 0;
     }
 
     h2 {
-        padding-top: var(--space-base);
+        padding: var(--space-base) var(--space-base) 0;
+    }
+}
+
+@media print {
+    .heads {
+        display: none;
+    }
+
+    section {
+        grid-template-columns: minmax(0, 1fr);
+        padding: 0;
+    }
+
+    h2 {
+        padding-top: 6px;
     }
 }
 </style>

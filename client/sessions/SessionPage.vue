@@ -8,6 +8,7 @@ import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
 import SessionLines from './SessionLines.vue';
 import SessionSide from './SessionSide.vue';
+import { useDone } from './useDone';
 import { useWhose } from '../composables/useWhose';
 
 const props = defineProps<{ id: string }>();
@@ -19,18 +20,20 @@ const session = useRead(
     { kept: false },
 );
 const written = computed(() => session.value.value);
+const done = useDone(
+    () => props.id,
+    () => written.value,
+);
+const about = computed(() => {
+    const { on, minutes } = written.value!;
+    const { sets } = done;
+    return `${day(on)} · about ${minutes} min${sets.value.done > 0 ? ` · ${sets.value.done} of ${sets.value.of} sets done` : ''}`;
+});
 </script>
 
 <template>
     <ReadNote :read="session" waits="Writing the session…" />
-    <PrintSheet
-        v-if="written"
-        title="session"
-        paper="A4"
-        printed
-        :about="`${day(written.on)} · about ${written.minutes} min`"
-        :back="{ to: `/people/${id}`, name }"
-    >
+    <PrintSheet v-if="written" title="session" paper="A4" printed :about="about" :back="{ to: `/people/${id}`, name }">
         <CautionBox v-if="written.refused" class="refused" role="status">
             <p>
                 <strong>{{ written.refused.text }}</strong>
@@ -41,7 +44,7 @@ const written = computed(() => session.value.value);
             <SessionLines
                 v-if="written.blocks.length > 0 || written.left_out.length > 0"
                 :id="id"
-                :blocks="written.blocks"
+                :done="done"
                 :left-out="written.left_out"
                 @changed="session.put($event)"
             />
@@ -54,7 +57,7 @@ const written = computed(() => session.value.value);
 <style scoped>
 .sheet {
     display: grid;
-    grid-template-columns: minmax(0, 1fr) 320px;
+    grid-template-columns: minmax(0, 1fr) 308px;
     gap: var(--space-wide);
     align-items: start;
 }
@@ -73,7 +76,6 @@ const written = computed(() => session.value.value);
     .sheet {
         grid-template-columns: minmax(0, 1fr);
         gap: 10px;
-        font-size: var(--type-small);
     }
 }
 </style>

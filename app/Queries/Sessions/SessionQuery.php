@@ -12,11 +12,14 @@ use App\Formats\Json\Sessions\BlockJson;
 use App\Models\Athletes\Athlete;
 use App\Responses\Sessions\CalendarResponse;
 use App\Responses\Sessions\LeftOutResponse;
+use App\Responses\Sessions\LineDoneResponse;
 use App\Responses\Sessions\OtherRungsResponse;
 use App\Responses\Sessions\RefusalResponse;
 use App\Responses\Sessions\SessionResponse;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Plan\Context\AthleteContext;
+use SteadyRung\Plan\Session\Block;
+use SteadyRung\Plan\Session\Line\LineDone;
 use SteadyRung\Plan\Session\Pick;
 use SteadyRung\Plan\Session\SessionWriter;
 use SteadyRung\Plan\Weeks\Calendar;
@@ -61,6 +64,10 @@ final readonly class SessionQuery
             on: Day::date($context->today),
             place: PlaceJson::of($context->method, $session->place->stage, $session->place->since),
             blocks: array_map(BlockJson::of(...), $session->blocks),
+            done: array_map(
+                static fn (Block $b): LineDoneResponse => LineDoneResponse::of(LineDone::of($b, $context->diary, $context->today)),
+                $session->blocks,
+            ),
             minutes: $session->minutes(),
             gear: $session->gear,
             notes: [

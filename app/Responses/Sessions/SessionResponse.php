@@ -16,6 +16,7 @@ final readonly class SessionResponse
 {
     /**
      * @param  list<BlockJson>  $blocks
+     * @param  list<LineDoneResponse>  $done
      * @param  list<string>  $gear
      * @param  list<string>  $notes
      * @param  list<LeftOutResponse>  $left_out
@@ -27,6 +28,8 @@ final readonly class SessionResponse
         public PlaceJson $place,
         #[OA\Property(items: new OA\Items(ref: BlockJson::class))]
         public array $blocks,
+        #[OA\Property(description: 'Of each of the blocks, in their order.', items: new OA\Items(ref: LineDoneResponse::class))]
+        public array $done,
         #[OA\Property]
         public int $minutes,
         #[OA\Property(items: new OA\Items(type: 'string'))]

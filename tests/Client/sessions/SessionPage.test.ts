@@ -48,8 +48,10 @@ const curl = block({
     line: 'accessory:curl',
 });
 
+const undone: Schemas['LineDone'] = { today: [], last: [], last_on: null };
 const written = (changes: Partial<Schemas['Session']> = {}): Schemas['Session'] => ({
     on: '2026-11-27',
+    done: (changes.blocks ?? [1, 2, 3]).map(() => undone),
     place: jolyon.place,
     blocks: [
         block({ part: 'warm-up', name: 'Band pull-apart in front', rung: null, accessory: 'pull-apart', expected: [], cautions: [] }),
@@ -81,8 +83,7 @@ function page(session: Schemas['Session'] = written(), answers: Parameters<typeo
 it('shows each part with its counts, what is likely in the first and the last set, cues, cautions, gear and length', async () => {
     const { sees, text } = page();
     await sees('3 × 8–10');
-    expect(text()).toContain('likely 7–11, last 4–8');
-    expect(text()).toContain('rest 2.5 min');
+    expect(text()).toContain('likely 7–11 last 4–8 rest 2:30');
     expect(text()).toContain('46.9 kg, 67 % · steady up, two seconds down');
     expect(text()).toMatch(/Warm-up.*Main.*Accessory/);
     expect(text()).toContain('Fri 27 Nov · about 31 min');
@@ -112,7 +113,7 @@ async function logging(isAway: () => boolean) {
                 : { outcomes: (body as Schemas['QueueInput']).commands.map((d) => ({ id: d.beside?.id, stored: null, problem: null })) },
     });
     useCommandQueue().serve(COACH);
-    await shown.press(/Log it/);
+    await shown.press(/^Log : Curl/);
     return { ...shown, beside: () => sentCommands(shown.asked).map((d) => d.beside) };
 }
 
@@ -206,7 +207,7 @@ it('logs a mixed set as one, begun on one set-up and ended on the other', async 
     useCommandQueue().serve(COACH);
     await sees('2 on Unassisted pull-up, then on this, no rest between');
     expect(text()).toContain('1 × 2 + ');
-    await press(/^Log it/);
+    await press(/^Log : Heron/);
     await press('Log set 1');
     await eventually(() => expect(sent).toHaveLength(2));
     expect(sent).toMatchObject([
@@ -226,7 +227,7 @@ it('logs a pulling line on its own set-up, with the reps asked and the reserve',
         },
     });
     useCommandQueue().serve(COACH);
-    await press(/^Log it/);
+    await press(/^Other/);
     await fill('Clean reps', '600');
     await press('Log set 1');
     await sees('600 reps is outside');
@@ -236,6 +237,27 @@ it('logs a pulling line on its own set-up, with the reps asked and the reserve',
     await sees('Log set 2');
     await eventually(() => expect(sent).toHaveLength(1));
     expect(sent[0]).toMatchObject({ exercise: heron.exercise, clean_reps: 9, asked_reps: 8, reserve: 2, purpose: 'work' });
+});
+
+it('logs the line whose turn it is as asked with one tap, ticks it off, and goes on to the next', async () => {
+    const sent: unknown[] = [];
+    const done = [{ today: [9], last: [10, 10, 9], last_on: '2026-11-24' }, undone];
+    const { press, sees, text } = page(written({ blocks: [block({ sets: 2 }), curl], done }), {
+        'POST /api/commands': ({ body }) => {
+            const sets = setsIn(body);
+            sent.push(...sets);
+            return { outcomes: sets.map((s) => ({ id: s.id, stored: set({ id: s.id }), problem: null })) };
+        },
+    });
+    useCommandQueue().serve(COACH);
+    await sees('last time 10 10 9');
+    expect(text()).toContain('1 of 4 sets done');
+    expect(document.querySelectorAll('li.active .boxes .full')).toHaveLength(1);
+    await press('Log 8');
+    await sees('done: 9 8');
+    expect(text()).toContain('2 of 4 sets done');
+    expect(document.querySelector('li.active .name')?.textContent).toBe('Curl');
+    expect(sent).toMatchObject([{ exercise: heron.exercise, clean_reps: 8, asked_reps: 8, reserve: null, purpose: 'work' }]);
 });
 
 it('counts a line in the unit of what is done instead, and takes its usual amount', () => {
