@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { ticks } from 'd3-array';
+import { forceIn } from '../domain/units';
 
 const props = defineProps<{
     curve: Schemas['BandCurve'];
@@ -14,7 +15,7 @@ const props = defineProps<{
 
 const WIDTH = 420;
 const HEIGHT = 300;
-const BOX = { left: 56, right: 12, top: 14, bottom: 46 };
+const BOX = { left: 56, right: 58, top: 14, bottom: 46 };
 const SHOWN_STRETCH_PART = 0.75;
 
 const shown = computed(() => props.curve.curve.slice(0, Math.ceil(props.curve.curve.length * SHOWN_STRETCH_PART)));
@@ -52,6 +53,7 @@ const words = computed(() => {
                 <template v-for="kg in ticks(0, most, 6)" :key="kg">
                     <line :x1="BOX.left" :x2="WIDTH - BOX.right" :y1="y(kg)" :y2="y(kg)" />
                     <text :x="BOX.left - 8" :y="y(kg) + 4" text-anchor="end">{{ kg }}</text>
+                    <text :x="WIDTH - BOX.right + 6" :y="y(kg) + 4">{{ Math.round(Number(forceIn(kg, 'N'))) }}</text>
                 </template>
                 <text v-for="cm in ticks(low, high, 6)" :key="cm" :x="x(cm / 100)" :y="HEIGHT - BOX.bottom + 18" text-anchor="middle">
                     {{ cm }}
@@ -68,6 +70,7 @@ const words = computed(() => {
             <circle v-if="live" class="live" :cx="x(live.lengthM)" :cy="y(live.forceKg)" r="7" />
             <text class="axis" :x="(WIDTH + BOX.left) / 2" :y="HEIGHT - 6" text-anchor="middle">length in use, cm</text>
             <text class="axis" :transform="`translate(14 ${HEIGHT / 2 - 16}) rotate(-90)`" text-anchor="middle">pull, kg</text>
+            <text class="axis" :transform="`translate(${WIDTH - 8} ${HEIGHT / 2 - 16}) rotate(-90)`" text-anchor="middle">pull, N</text>
         </svg>
         <figcaption class="small dim">{{ caption }}</figcaption>
     </figure>

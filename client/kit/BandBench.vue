@@ -210,6 +210,10 @@ const spans = computed(() =>
         grid-template-columns: minmax(0, 1fr);
     }
 
+    .bench > :last-child {
+        order: -1;
+    }
+
     .name {
         grid-template-columns: minmax(0, 1fr);
     }

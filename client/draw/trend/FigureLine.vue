@@ -5,6 +5,7 @@ import { line } from 'd3-shape';
 import { computed } from 'vue';
 import type { Schemas } from '../../domain/http';
 import { day } from '../../domain/units';
+import SmallAxes from './SmallAxes.vue';
 import { moment } from './time';
 import { BOX, HEIGHT, useSmallChart } from './useSmallChart';
 
@@ -51,11 +52,11 @@ const range = computed(() => {
             role="img"
             :aria-label="`${name}: ${range}, last ${last ? words(last.figure) : ''}.`"
         >
+            <SmallAxes :axes="{ x, y }" :width="width" :words="words" />
             <path :d="path" />
             <template v-if="figures.length < DOTS">
                 <circle v-for="f in figures" :key="f.on" :cx="x(moment(f.on))" :cy="y(f.figure)" r="2.5" />
             </template>
-            <text :x="BOX.left" :y="HEIGHT - 4">{{ range }}</text>
         </svg>
         <p v-else-if="last" class="small dim">Once so far, {{ day(last.on) }}.</p>
         <p v-else class="small dim">Nothing logged in this time.</p>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core';
+import { useElementSize, useWindowSize } from '@vueuse/core';
 import { bisector, max, min } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
@@ -13,6 +13,8 @@ const props = defineProps<{ trend: Schemas['Trend']; from: string }>();
 
 const BOX = { left: 52, right: 14, top: 22, bottom: 30 };
 const NARROW_PX = 560;
+/** Of the window, for what stands above and below the plot. */
+const REST_PX = 420;
 const ROOM = 0.03;
 const DAYS_A_WEEK = 7;
 const DAY_MS = 86_400_000;
@@ -28,7 +30,9 @@ const MARKS = [
 const frame = useTemplateRef<HTMLElement>('frame');
 const { width: measured } = useElementSize(frame);
 const width = computed(() => Math.max(300, measured.value));
-const height = computed(() => (width.value < NARROW_PX ? 300 : 380));
+const { height: windowPx } = useWindowSize();
+/** As high as the window leaves room for, with the small charts below. */
+const height = computed(() => (width.value < NARROW_PX ? 300 : Math.min(620, Math.max(380, windowPx.value - REST_PX))));
 const inner = computed(() => ({ right: width.value - BOX.right, bottom: height.value - BOX.bottom }));
 
 const today = computed(() => moment(props.trend.today));
@@ -157,7 +161,18 @@ function step(by: number): void {
                     <svg width="14" height="14" aria-hidden="true"><TrendMark :kind="m.kind" :x="7" :y="7" /></svg>
                     {{ m.text }}
                 </li>
-                <li>shaded: 8 in 10</li>
+                <li>
+                    <i class="line" aria-hidden="true" />
+                    likely
+                </li>
+                <li v-if="trend.ahead.length > 0">
+                    <i class="dashes" aria-hidden="true" />
+                    to come
+                </li>
+                <li>
+                    <i class="shade" aria-hidden="true" />
+                    8 in 10
+                </li>
             </ul>
         </figcaption>
     </figure>

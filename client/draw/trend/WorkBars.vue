@@ -4,6 +4,7 @@ import { scaleLinear } from 'd3-scale';
 import { computed } from 'vue';
 import type { Schemas } from '../../domain/http';
 import { day, seconds } from '../../domain/units';
+import SmallAxes from './SmallAxes.vue';
 import { moment } from './time';
 import { BOX, HEIGHT, useSmallChart } from './useSmallChart';
 
@@ -29,6 +30,7 @@ const bars = computed(() => {
     }));
 });
 const last = computed(() => props.work.at(-1));
+const kilojoules = (kj: number): string => `${Math.round(kj)} kJ`;
 const words = computed(() =>
     last.value
         ? `${last.value.kj.toFixed(1)} kJ${last.value.controlled_s > 0 ? `, ${seconds(last.value.controlled_s)} controlled` : ''}`
@@ -49,8 +51,8 @@ const words = computed(() =>
             role="img"
             :aria-label="`Work this ${each}: at most ${most.toFixed(1)} kJ; the last, from ${last ? day(last.from) : ''}, ${words}.`"
         >
+            <SmallAxes :axes="{ x, y }" :width="width" :words="kilojoules" />
             <rect v-for="(b, i) in bars" :key="i" :x="b.x" :y="b.y" :width="b.width" :height="b.height" />
-            <text :x="BOX.left" :y="HEIGHT - 4">up to {{ most.toFixed(1) }} kJ</text>
         </svg>
         <p v-else class="small dim">Nothing logged in this time.</p>
     </section>

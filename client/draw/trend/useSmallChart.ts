@@ -4,7 +4,7 @@ import { computed, useTemplateRef, type ComputedRef } from 'vue';
 import { moment, timeAxis } from './time';
 
 export const HEIGHT = 96;
-export const BOX = { left: 6, right: 8, top: 10, bottom: 20 };
+export const BOX = { left: 54, right: 8, top: 10, bottom: 22 };
 const NARROWEST_PX = 160;
 
 /** A small chart as wide as the element "frame" of its component, with time from one day to another. */

@@ -55,7 +55,7 @@ it('names in its legend only what it shows, and draws no strict line where rows 
     const { text } = show(TrendPlot, { trend: trend({ pattern: 'row', marks: [], first_rep_on: null, breaks: [] }), from: '2025-12-01' });
     expect(svgTexts()).not.toContain('one strict rep');
     expect(text()).not.toContain('baseline');
-    expect(text()).toContain('shaded: 8 in 10');
+    expect(text()).toContain('likely to come 8 in 10');
 });
 
 it('keeps what the paths are made of finite, from one session to many', () => {
