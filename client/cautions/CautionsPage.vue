@@ -31,9 +31,13 @@ const groups = computed(() =>
 }
 
 .groups {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(min(360px, 100%), 1fr));
-    gap: var(--space-wide);
+    columns: 360px;
+    column-gap: var(--space-wide);
+}
+
+.groups section {
+    margin-bottom: var(--space-wide);
+    break-inside: avoid;
 }
 
 ul {

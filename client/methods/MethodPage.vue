@@ -21,6 +21,11 @@ const router = useRouter();
 const caps = useCaps();
 const methods = useRead(['methods'], () => outcome(api.GET('/api/methods')));
 const shown = computed(() => methods.value.value?.methods.find((m) => m.key === props.method));
+/** What every stage begins or ends with is said once. */
+const everywhere = computed(() => {
+    const stages = shown.value?.stages ?? [];
+    return stages.length < 2 ? [] : (stages[0]?.lines ?? []).filter((line) => stages.every((s) => s.lines.includes(line)));
+});
 const editing = ref(false);
 const problem = shallowRef<Problem>();
 
@@ -81,7 +86,7 @@ async function kept(key: string): Promise<void> {
                     </h2>
                     <p class="small dim">{{ weeksText(stage.weeks) }} · ends at {{ percent(stage.ends_at_share) }}</p>
                     <ul class="lines small">
-                        <li v-for="(line, n) in stage.lines" :key="n">{{ line }}</li>
+                        <li v-for="line in stage.lines.filter((l) => !everywhere.includes(l))" :key="line">{{ line }}</li>
                     </ul>
                     <p class="gate">
                         <b>Gate</b>
@@ -96,6 +101,12 @@ async function kept(key: string): Promise<void> {
                 </li>
             </ol>
             <div class="stack">
+                <section v-if="everywhere.length > 0" class="card">
+                    <h2>In every session</h2>
+                    <ul class="lines small">
+                        <li v-for="line in everywhere" :key="line">{{ line }}</li>
+                    </ul>
+                </section>
                 <section class="card">
                     <h2>Where coaches disagree</h2>
                     <dl class="small">

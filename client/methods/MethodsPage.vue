@@ -41,7 +41,7 @@ const disputed = (method: Method) => method.says.filter((s) => s.rule in SHORT);
                 <RouterLink class="name" :to="`/methods/${method.key}`">{{ method.name }}</RouterLink>
                 <span class="small dim">{{ method.idea }}</span>
             </div>
-            <StageStrip :method="method" :longest="longest" />
+            <div class="stages"><StageStrip :method="method" :longest="longest" /></div>
             <div class="facts small">
                 <strong>{{ method.per_week[0] === method.per_week[1] ? method.per_week[0] : method.per_week.join('–') }} a week</strong>
                 <span v-for="one in disputed(method)" :key="one.rule">{{ SHORT[one.rule] }}: {{ one.words }}</span>
@@ -129,7 +129,7 @@ const disputed = (method: Method) => method.says.filter((s) => s.rule in SHORT);
         grid-template-columns: minmax(0, 1fr) auto;
     }
 
-    .list .strip,
+    .list .stages,
     .facts {
         grid-column: 1 / -1;
     }

@@ -96,10 +96,16 @@ async function leave(): Promise<void> {
         about="Where coaches disagree, the gym settles it. A rule left at its default is as each method says."
     />
     <ReadNote :read="rules" waits="Loading the house rules…" />
-    <div v-if="list.length > 0" class="card list">
-        <section v-for="rule in list" :key="rule.key" :class="{ changed: draft[rule.key] !== rule.position }">
+    <div v-if="list.length > 0" class="list">
+        <section v-for="rule in list" :key="rule.key" class="card" :class="{ changed: draft[rule.key] !== rule.position }">
             <h2>{{ rule.point }}</h2>
-            <ChipRow :label="rule.point" :chips="chips(rule)" :value="draft[rule.key] ?? null" @pick="pick(rule, $event)" />
+            <ChipRow
+                :label="rule.point"
+                :chips="chips(rule)"
+                :usual="rule.default"
+                :value="draft[rule.key] ?? null"
+                @pick="pick(rule, $event)"
+            />
         </section>
     </div>
     <div v-if="changed.length > 0" class="card bar" role="region" aria-label="What would change">
@@ -121,19 +127,16 @@ async function leave(): Promise<void> {
 
 <style scoped>
 .list {
-    padding: 0;
+    columns: 2;
+    column-gap: var(--space-base);
 }
 
 section {
     display: grid;
-    grid-template-columns: 220px minmax(0, 1fr);
-    gap: var(--space-base) var(--space-broad);
-    align-items: start;
-    padding: 12px var(--space-wide);
-}
-
-section + section {
-    border-top: 1px solid var(--color-line);
+    gap: var(--space-small);
+    margin-bottom: var(--space-base);
+    padding: var(--space-base) var(--space-wide);
+    break-inside: avoid;
 }
 
 section h2 {
@@ -154,8 +157,8 @@ section h2 {
 }
 
 @media (max-width: 960px) {
-    section {
-        grid-template-columns: minmax(0, 1fr);
+    .list {
+        columns: 1;
     }
 }
 </style>

@@ -6,6 +6,8 @@ const props = defineProps<{
     value: T | readonly T[] | null;
     /** What stands where nobody answered: it is not shown as an answer. */
     unanswered?: T;
+    /** What most have: picked, it is quiet. */
+    usual?: T | undefined;
 }>();
 
 /** One chip is picked, or several are. */
@@ -19,7 +21,7 @@ const emit = defineEmits<{ pick: [value: T] }>();
         <template v-for="chip in chips" :key="String(chip.value)">
             <button
                 type="button"
-                :class="{ open: unanswered !== undefined && chip.value === unanswered }"
+                :class="{ open: unanswered !== undefined && chip.value === unanswered, usual: usual !== undefined && chip.value === usual }"
                 :aria-pressed="isPicked(chip.value)"
                 @click="emit('pick', chip.value)"
             >
@@ -67,17 +69,23 @@ button.open[aria-pressed='true'] {
     color: var(--color-slate);
 }
 
+button.usual[aria-pressed='true'] {
+    border: 2px solid var(--color-graphite);
+    background: var(--color-card);
+    color: var(--color-graphite);
+}
+
 /* One under the other, with what speaks for each beside it. */
 .reasoned {
     display: grid;
     grid-template-columns: minmax(0, 2fr) minmax(0, 3fr);
-    gap: 6px var(--space-base);
+    gap: 4px var(--space-base);
 }
 
 .reasoned button {
     height: auto;
-    min-height: var(--target);
-    padding: 6px 10px;
+    min-height: var(--dense);
+    padding: 4px 10px;
     line-height: 1.25;
     text-align: left;
 }

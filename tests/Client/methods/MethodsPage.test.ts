@@ -63,7 +63,12 @@ it('stands the methods side by side: stages in order, times a week, the disputed
     expect(text()).toContain('bands: the usual help');
     expect(text()).toContain('3 on it');
     expect(text()).toContain('no gear for Stage rows');
-    expect([...document.querySelectorAll('.strip li')].map((li) => li.className)).toEqual(['row-kind', 'timed', 'strict-kind']);
+    expect([...document.querySelectorAll('.strip span')].map((one) => [one.className, one.textContent.trim()])).toEqual([
+        ['row-kind', '1'],
+        ['timed', '2'],
+        ['strict-kind', '3'],
+    ]);
+    expect(text()).toMatch(/1 Stage \w+.* 2 Stage \w+.* 3 Stage \w+/);
 });
 
 it('brings a method in from a file, and keeps nothing of one that is wrong', async () => {
