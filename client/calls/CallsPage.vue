@@ -84,30 +84,38 @@ useKeys((key) => {
         <p>Log a set for an athlete and the call for next time stands here.</p>
     </div>
     <template v-else-if="queue.value.value">
-        <section v-for="group in groups" :key="group.verdict" :aria-label="group.looks.word" class="group">
-            <header>
-                <h2><CallMark :verdict="group.verdict" /></h2>
-                <span class="dim">{{ counts?.[group.verdict] }}</span>
-                <span v-if="group.verdict === 'stay'" class="row fold">
-                    <button v-if="groups.length > 1" type="button" class="quiet" :aria-expanded="unfolded" @click="unfolded = !unfolded">
-                        {{ unfolded ? 'Fold' : 'Show each with what is missing' }}
-                    </button>
-                    <NButton @click="acceptAll(group.calls)">Accept {{ group.calls.length }}</NButton>
-                </span>
-            </header>
-            <ul v-show="isOpen(group.verdict)" class="card">
-                <CallRow
-                    v-for="call in group.calls"
-                    :key="call.id"
-                    ref="rows"
-                    :data-call="call.id"
-                    :call="call"
-                    :chosen="chosen === call.id"
-                    @choose="chosen = call.id"
-                    @decided="queue.reload"
-                />
-            </ul>
-        </section>
+        <div class="groups">
+            <section v-for="group in groups" :key="group.verdict" :aria-label="group.looks.word" class="group">
+                <header>
+                    <h2><CallMark :verdict="group.verdict" /></h2>
+                    <span class="dim">{{ counts?.[group.verdict] }}</span>
+                    <span v-if="group.verdict === 'stay'" class="row fold">
+                        <button
+                            v-if="groups.length > 1"
+                            type="button"
+                            class="quiet"
+                            :aria-expanded="unfolded"
+                            @click="unfolded = !unfolded"
+                        >
+                            {{ unfolded ? 'Fold' : 'Show each with what is missing' }}
+                        </button>
+                        <NButton @click="acceptAll(group.calls)">Accept {{ group.calls.length }}</NButton>
+                    </span>
+                </header>
+                <ul v-show="isOpen(group.verdict)" class="card">
+                    <CallRow
+                        v-for="call in group.calls"
+                        :key="call.id"
+                        ref="rows"
+                        :data-call="call.id"
+                        :call="call"
+                        :chosen="chosen === call.id"
+                        @choose="chosen = call.id"
+                        @decided="queue.reload"
+                    />
+                </ul>
+            </section>
+        </div>
         <p v-for="one in queue.value.value.damaged" :key="one.id" class="card" role="alert">
             The call of
             <RouterLink :to="`/people/${one.id}`">{{ one.name }}</RouterLink>
@@ -121,6 +129,17 @@ useKeys((key) => {
 <style scoped>
 .group {
     margin-bottom: var(--space-base);
+}
+
+@media (min-width: 1600px) {
+    .groups {
+        columns: 2;
+        column-gap: var(--space-wide);
+    }
+
+    .group {
+        break-inside: avoid;
+    }
 }
 
 header {

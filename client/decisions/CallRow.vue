@@ -58,7 +58,7 @@ defineExpose({
         @focusin="emit('choose')"
     >
         <RouterLink class="athlete" :to="`/people/${call.athlete_id}`">{{ call.athlete_name }}</RouterLink>
-        <RowMarks :mark="mark" :fallback="made.reasons[0]?.text ?? ''" />
+        <RowMarks class="marks" :mark="mark" :fallback="made.reasons[0]?.text ?? ''" />
         <div class="next">
             <template v-if="made.next">
                 <span>
@@ -141,14 +141,40 @@ li {
     padding-bottom: var(--space-small);
 }
 
-@media (max-width: 960px) {
+/* Two rows to a call: where there are two columns of them, and on a tablet. */
+@media (max-width: 1100px), (min-width: 1600px) {
+    li {
+        grid-template-columns: minmax(0, 5fr) minmax(0, 8fr);
+    }
+
+    .actions {
+        grid-column: 2;
+        justify-content: flex-start;
+        margin-left: calc(-1 * var(--space-hair));
+    }
+
+    .next {
+        grid-row: 1;
+        grid-column: 2;
+    }
+
+    .marks {
+        grid-row: 2;
+        grid-column: 1;
+    }
+}
+
+@media (max-width: 720px) {
     li {
         grid-template-columns: minmax(0, 1fr);
         padding: var(--space-base);
     }
 
+    .next,
+    .marks,
     .actions {
-        justify-content: flex-start;
+        grid-row: auto;
+        grid-column: 1;
     }
 }
 </style>

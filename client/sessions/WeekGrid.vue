@@ -61,7 +61,7 @@ const said = (d: CalendarDay): string =>
 
 .row {
     display: grid;
-    grid-template-columns: 44px repeat(7, minmax(32px, 62px)) minmax(0, 1fr);
+    grid-template-columns: 44px repeat(7, minmax(32px, 1fr)) minmax(0, 240px);
     gap: 3px;
     align-items: center;
 }
@@ -86,7 +86,9 @@ const said = (d: CalendarDay): string =>
 }
 
 .past {
+    background: none;
     color: var(--color-dust);
+    font-weight: 400;
 }
 
 .planned {
@@ -96,8 +98,9 @@ const said = (d: CalendarDay): string =>
 }
 
 .trained {
-    background: var(--color-graphite);
-    color: var(--color-paper);
+    background: var(--color-ply);
+    color: var(--color-graphite);
+    font-weight: 600;
 }
 
 .off {

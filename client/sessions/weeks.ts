@@ -1,4 +1,5 @@
 import type { Schemas } from '../domain/http';
+import { aboutDay, strictName, whenWords } from '../trend/foretold';
 
 const DAY_MS = 86_400_000;
 const DAYS = 7;
@@ -37,12 +38,14 @@ export function weeksOf(weeks: Schemas['Weeks']): CalendarWeek[] {
     return Array.from({ length: WEEKS }, (_, w) => {
         const days = Array.from({ length: DAYS }, (_unused, d) => dayOf(weeks, iso(first + (w * DAYS + d) * DAY_MS)));
         const within = (on: string | null): boolean => on !== null && on >= days[0]!.on && on <= days[DAYS - 1]!.on;
-        const { stages, comebacks } = weeks.calendar;
+        const { stages, comebacks, next } = weeks.calendar;
         return {
             from: days[0]!.on,
             days,
             stages: stages.filter((s) => within(s.from)).map((s) => s.name),
             notes: [
+                ...(next && within(next.median_on) ? [`${strictName(next.reps)}, ${whenWords(next)}`] : []),
+                ...stages.filter((s) => within(s.to)).map((s) => `${s.name}, gate ${aboutDay(s.to)}`),
                 ...weeks.time_off.filter((t) => within(t.from)).map((t) => t.why),
                 ...comebacks
                     .filter((c) => within(c.on))

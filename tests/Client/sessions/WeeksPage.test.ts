@@ -33,8 +33,9 @@ it('lays days out from the Monday before last, with what is done, planned and of
     expect(at('2026-12-25')?.off?.why).toBe('Mill closed');
     expect(rows.find((r) => r.from === '2027-01-04')).toMatchObject({
         stages: ['Strict pull-ups'],
-        notes: ['Back after 35 days: screen and baselines first'],
+        notes: ['The ladder, gate about 8 Jan 2027', 'Back after 35 days: screen and baselines first'],
     });
+    expect(rows.find((r) => r.from === '2027-01-11')?.notes).toEqual(['First strict rep, about 15 Jan 2027']);
     expect(rows.find((r) => r.from === '2026-12-14')?.notes).toEqual(['Mill closed']);
 });
 
