@@ -4,14 +4,14 @@ import { computed, defineAsyncComponent } from 'vue';
 import AppShell from './shell/AppShell.vue';
 import { useSession } from './composables/useSession';
 import { themeOverrides } from './theme/naive';
-import { useFloorTheme } from './theme/useFloorTheme';
+import { useTheme } from './theme/useTheme';
 
 /** Who is signed in needs neither. */
 const FirstPage = defineAsyncComponent(() => import('./sign-in/FirstPage.vue'));
 const SignIn = defineAsyncComponent(() => import('./sign-in/SignIn.vue'));
 
 const session = useSession();
-const theme = useFloorTheme();
+const theme = useTheme();
 const overrides = computed(() => themeOverrides(theme.colors));
 void session.ask();
 </script>

@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router';
+import { useSession } from './composables/useSession';
 
 export const router = createRouter({
     history: createWebHistory(),
@@ -48,6 +49,12 @@ export const router = createRouter({
         { path: '/calls', component: () => import('./calls/CallsPage.vue'), meta: { title: 'Calls' } },
         { path: '/kit', component: () => import('./kit/KitPage.vue'), meta: { title: 'Kit' } },
         { path: '/settings', component: () => import('./settings/SettingsPage.vue'), meta: { title: 'Settings' } },
+        {
+            path: '/parts',
+            component: () => import('./dev/PartsPage.vue'),
+            beforeEnter: (to) => (to.query['dev'] !== undefined && useSession().me?.demo === true) || '/settings',
+            meta: { title: 'Parts' },
+        },
         { path: '/cautions', component: () => import('./cautions/CautionsPage.vue'), meta: { title: 'Cautions' } },
         { path: '/:rest(.*)*', component: () => import('./shell/NothingHere.vue'), meta: { title: 'Nothing here' } },
     ],

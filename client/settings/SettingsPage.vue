@@ -13,6 +13,7 @@ import { useElsewhere } from '../composables/useElsewhere';
 import { useLeaving } from '../composables/useLeaving';
 import { useSession } from '../composables/useSession';
 import CoachesCard from './CoachesCard.vue';
+import DeviceCard from './DeviceCard.vue';
 import PasswordForm from './PasswordForm.vue';
 import TimeZoneField from '../parts/TimeZoneField.vue';
 
@@ -90,24 +91,19 @@ const takeTheirs = (): void => void Object.assign(typed, elsewhere.take());
         </form>
         <PasswordForm :email="session.me?.email ?? ''" />
         <CoachesCard />
+        <DeviceCard />
     </div>
 </template>
 
 <style scoped>
 .columns {
     display: grid;
-    grid-template-columns: repeat(2, minmax(0, 460px));
+    grid-template-columns: repeat(auto-fit, minmax(min(360px, 100%), 1fr));
     gap: var(--space-wide);
     align-items: start;
 }
 
 .demo {
     margin-bottom: var(--space-base);
-}
-
-@media (max-width: 720px) {
-    .columns {
-        grid-template-columns: minmax(0, 1fr);
-    }
 }
 </style>

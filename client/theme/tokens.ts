@@ -92,5 +92,5 @@ export function cssVariables(): string {
         }
     }
     const atNight = Object.entries(dark).map(([name, value]) => `--color-${name}: ${value};`);
-    return `:root { ${lines.join(' ')} } :root[data-theme='dark'] { color-scheme: dark; ${atNight.join(' ')} }`;
+    return `:root { ${lines.join(' ')} } @media screen { :root[data-theme='dark'] { color-scheme: dark; ${atNight.join(' ')} } }`;
 }

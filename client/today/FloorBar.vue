@@ -5,7 +5,7 @@ import type { Tile } from '../domain/floor/tile';
 import type { Schemas } from '../domain/http';
 import { day } from '../domain/units';
 import { useHourOf } from '../composables/useToday';
-import { useFloorTheme } from '../theme/useFloorTheme';
+import { useTheme } from '../theme/useTheme';
 import type { Held } from './useClasses';
 
 /** The class, how it is looked at, and what goes with it. */
@@ -23,7 +23,7 @@ const sound = defineModel<boolean>('sound', { required: true });
 const buzz = defineModel<boolean>('buzz', { required: true });
 const emit = defineEmits<{ pick: [key: string]; who: []; gear: [] }>();
 
-const theme = useFloorTheme();
+const theme = useTheme();
 const hour = useHourOf();
 const others = computed(() =>
     props.list.held.map((h) => ({
@@ -89,7 +89,7 @@ async function stayAwake(): Promise<void> {
                     <RouterLink v-if="held" class="button" :to="`/today/${held.id}/${held.on}/after`">Afterwards: who did what</RouterLink>
                     <RouterLink class="button" to="/today/classes">Classes and their days</RouterLink>
                     <button type="button" :aria-pressed="theme.isDark" @click="theme.toggle">
-                        {{ theme.isDark ? 'Light floor' : 'Dark floor' }}
+                        {{ theme.isDark ? 'Light' : 'Dark' }}
                     </button>
                     <button type="button" :aria-pressed="sound" @click="sound = !sound">
                         {{ sound ? 'Tone at the end of a rest: on' : 'Tone at the end of a rest: off' }}

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { useMediaQuery, useWakeLock } from '@vueuse/core';
-import { computed, defineAsyncComponent, nextTick, onMounted, onScopeDispose, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, nextTick, onMounted, ref, watch } from 'vue';
 import { isStation } from '../domain/floor/stations';
 import type { Tile } from '../domain/floor/tile';
 import { isAway } from '../domain/problems';
 import ReadNote from '../parts/ReadNote.vue';
 import { useEver } from '../composables/useEver';
 import type { Read } from '../composables/useRead';
-import { useFloorTheme } from '../theme/useFloorTheme';
 import AthleteTile from './tiles/AthleteTile.vue';
 import FloorBar from './FloorBar.vue';
 import NoClass from './NoClass.vue';
@@ -23,10 +22,6 @@ const FloorPad = defineAsyncComponent(() => import('./pad/FloorPad.vue'));
 const GearToday = defineAsyncComponent(() => import('./GearToday.vue'));
 const StationBoard = defineAsyncComponent(() => import('./tiles/StationBoard.vue'));
 const WhoComes = defineAsyncComponent(() => import('./WhoComes.vue'));
-
-const theme = useFloorTheme();
-theme.enter(true);
-onScopeDispose(() => theme.enter(false));
 
 const { classes, held, pick, isPickRead } = useClasses();
 const floor = useFloor(() => held.value);

@@ -9,7 +9,7 @@ use Tests\Browser\Support\Page;
 const JOLYON = '/people/01900000-0000-7000-8000-000000000109';
 const FENWICK = '/people/01900000-0000-7000-8000-000000000105';
 
-it('has no serious accessibility violation and no console error on any page', function (int $width, int $height): void {
+it('has no serious accessibility violation and no console error on any page', function (int $width, int $height, string $theme): void {
     $page = Page::open(Instance::url(), $width, $height);
     $look = function (string $name) use ($page): void {
         expect($page->accessibilityViolations())->toBe([], $name)->and($page->consoleErrors())->toBe([], $name);
@@ -18,6 +18,8 @@ it('has no serious accessibility violation and no console error on any page', fu
     };
     try {
         $page->forget()->visit('/people')->see('Sign in');
+        $page->script("localStorage.setItem('steady-rung.theme', '$theme')");
+        $page->visit('/people')->see('Sign in');
         $look('sign-in');
         $page->signIn()->see('Aldith Farrow');
         $look('people');
@@ -96,12 +98,16 @@ it('has no serious accessibility violation and no console error on any page', fu
         $look('calls');
         $page->go('/cautions')->see('Bands');
         $look('cautions');
+        $page->visit('/parts?dev')->see('Parts')->see('What speaks for one.');
+        $look('parts');
+        expect($page->script('return document.documentElement.dataset.theme'))->toBe($theme);
         $page->go('/nowhere')->see('Nothing here');
         $look('nothing here');
     } finally {
+        $page->script("localStorage.removeItem('steady-rung.theme')");
         $page->close();
     }
-})->with(['tablet and laptop' => [1280, 800], 'phone' => [390, 844]]);
+})->with(['laptop, light' => [1280, 800, 'light'], 'phone, dark' => [390, 844, 'dark']]);
 
 it('has targets of 44 px where the coach taps', function (): void {
     $page = Page::open(Instance::url(), 390, 844);

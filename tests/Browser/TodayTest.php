@@ -75,7 +75,7 @@ it('goes through a whole class by thumb alone, on targets large enough, in both 
     try {
         $page->signIn()->go('/today')->see('as asked');
         foreach (['light', 'dark'] as $theme) {
-            $page->script("localStorage.setItem('steady-rung.floor', '$theme')");
+            $page->script("localStorage.setItem('steady-rung.theme', '$theme')");
             $page->visit('/today')->see('as asked');
             $small = $page->script(
                 'return [...document.querySelectorAll("main button, main a, main summary")].filter((e) => e.checkVisibility()).filter((e) => { const r = e.getBoundingClientRect(); return r.height < 43.5 || r.width < 43.5; }).map((e) => e.outerHTML.slice(0, 120))',
@@ -103,7 +103,7 @@ it('goes through a whole class by thumb alone, on targets large enough, in both 
             ->and($page->consoleErrors())->toBe([])
             ->and(refused($page))->toBe([]);
     } finally {
-        $page->script("localStorage.setItem('steady-rung.floor', 'light')");
+        $page->script("localStorage.setItem('steady-rung.theme', 'light')");
         $page->close();
     }
 });

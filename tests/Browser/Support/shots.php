@@ -25,7 +25,7 @@ $measuring = function (Page $page): void {
     $page->see('Measured')->see('at the knee');
 };
 $floor = static fn (string $theme, ?Closure $then = null): Closure => static function (Page $page) use ($theme, $then): void {
-    $page->script("localStorage.setItem('steady-rung.floor', '$theme')");
+    $page->script("localStorage.setItem('steady-rung.theme', '$theme')");
     $page->visit('/today')->see('as asked');
     $then === null ?: $then($page);
 };

@@ -3,6 +3,7 @@ import { defineComponent, h } from 'vue';
 import { lastCoach } from '../../../client/domain/device';
 import SettingsPage from '../../../client/settings/SettingsPage.vue';
 import { useSession } from '../../../client/composables/useSession';
+import { useTheme } from '../../../client/theme/useTheme';
 import { me } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { fault, refuse, serve, type Asked } from '../support/server';
@@ -94,4 +95,16 @@ it('adds a coach, and keeps what was typed where the email is taken', async () =
         [bodies[0]!.id, 'taken@mill.example'],
         [bodies[0]!.id, 'bea@mill.example'],
     ]);
+});
+
+it.each([
+    ['Light', 'light', '#fbfaf6'],
+    ['Dark', 'dark', '#17191c'],
+    ['As the device has it', 'light', '#fbfaf6'],
+])('makes this device %s, and keeps it', async (label, theme, paper) => {
+    const { press } = await settings({});
+    await press(label, 'Light or dark');
+    await eventually(() => expect(document.documentElement.dataset['theme']).toBe(theme));
+    expect(useTheme().colors.paper).toBe(paper);
+    expect(localStorage.getItem('steady-rung.theme')).toBe(label.startsWith('As') ? 'device' : theme);
 });
