@@ -1,3 +1,4 @@
+import { until } from '@vueuse/core';
 import { createRouter, createWebHistory } from 'vue-router';
 import { useSession } from './composables/useSession';
 
@@ -52,7 +53,11 @@ export const router = createRouter({
         {
             path: '/parts',
             component: () => import('./dev/PartsPage.vue'),
-            beforeEnter: (to) => (to.query['dev'] !== undefined && useSession().me?.demo === true) || '/settings',
+            beforeEnter: async (to) => {
+                const session = useSession();
+                await until(() => session.asked).toBe(true);
+                return (to.query['dev'] !== undefined && session.me?.demo === true) || '/settings';
+            },
             meta: { title: 'Parts' },
         },
         { path: '/cautions', component: () => import('./cautions/CautionsPage.vue'), meta: { title: 'Cautions' } },

@@ -121,19 +121,26 @@ h1 {
     margin-left: auto;
 }
 
-@media (max-width: 1599px) {
+@media screen and (max-width: 1599px) {
     .more {
         display: none;
     }
 }
 
-@media (max-width: 1100px) {
+@media screen and (max-width: 1100px) {
+    .head {
+        position: relative;
+        margin-bottom: var(--space-base);
+    }
+
     .facts {
-        display: none;
+        position: absolute;
+        top: calc(100% - 10px);
+        font-size: var(--type-small);
     }
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     .head {
         gap: var(--space-small);
     }

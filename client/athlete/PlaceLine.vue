@@ -52,13 +52,13 @@ button.quiet {
     white-space: nowrap;
 }
 
-@media (max-width: 1100px) {
+@media screen and (max-width: 1100px) {
     button.quiet {
         display: none;
     }
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     .place {
         display: none;
     }

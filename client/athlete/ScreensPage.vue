@@ -135,7 +135,7 @@ section ul {
     padding-left: 18px;
 }
 
-@media (max-width: 960px) {
+@media screen and (max-width: 960px) {
     .columns {
         grid-template-columns: minmax(0, 1fr);
     }

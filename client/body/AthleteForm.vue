@@ -209,7 +209,7 @@ async function submit(agreed = false): Promise<void> {
     margin-right: var(--space-wide);
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     .form {
         grid-template-columns: minmax(0, 1fr);
     }

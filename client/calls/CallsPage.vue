@@ -131,7 +131,7 @@ useKeys((key) => {
     margin-bottom: var(--space-base);
 }
 
-@media (min-width: 1600px) {
+@media screen and (min-width: 1600px) {
     .groups {
         columns: 2;
         column-gap: var(--space-wide);
@@ -163,7 +163,7 @@ ul > * + * {
     border-top: 1px solid var(--color-line);
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     .keys {
         display: none;
     }

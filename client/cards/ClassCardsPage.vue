@@ -5,6 +5,7 @@ import { useRoute } from 'vue-router';
 import { cautionsOf } from '../domain/kinds';
 import type { Problem } from '../domain/problems';
 import { day } from '../domain/units';
+import CautionBox from '../parts/CautionBox.vue';
 import ChipRow from '../parts/ChipRow.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import { useCautions } from '../composables/useCautions';
@@ -32,8 +33,11 @@ const problem = shallowRef<Problem>();
 const loading = ref(true);
 
 const shown = computed(() => cards.value.filter((c) => !left.value.includes(c.athlete.id)));
-/** As many as a small card has room for. */
-const MOST_CAUTIONS = 2;
+
+/** What small cards have no room for holds for whoever is on such a set-up, and stands once. */
+const shared = computed(() => [
+    ...new Set(shown.value.flatMap(({ setup }) => cautionsOf(setup.exercise, cautions.items).map((c) => c.text))),
+]);
 
 /** All who are on a set-up, not only those of one page; a few are asked at once. */
 async function load(): Promise<void> {
@@ -77,11 +81,17 @@ function toggle(id: string): void {
                 :key="card.athlete.id"
                 :athlete="card.athlete"
                 :setup="card.setup"
-                :cautions="cautionsOf(card.setup.exercise, cautions.items).slice(0, MOST_CAUTIONS)"
+                :cautions="columns === 1 ? cautionsOf(card.setup.exercise, cautions.items) : []"
+                :small="columns > 1"
                 :on="day(today)"
                 :gym="session.me?.gym_name ?? ''"
             />
         </div>
+        <CautionBox v-if="columns > 1 && shared.length > 0" class="shared">
+            <ul>
+                <li v-for="text in shared" :key="text">{{ text }}</li>
+            </ul>
+        </CautionBox>
     </PrintSheet>
 </template>
 
@@ -96,37 +106,14 @@ function toggle(id: string): void {
     gap: 14px;
 }
 
-/* Two rows of cards and more on a sheet. */
+.shared {
+    margin-top: var(--space-wide);
+    break-inside: avoid;
+}
+
 @media print {
     .sheet {
         gap: 8px;
-    }
-
-    .sheet :deep(.setup-card) {
-        gap: 5px;
-        padding: 9px 12px;
-        font-size: var(--type-small);
-    }
-
-    .sheet :deep(h2) {
-        font-size: var(--type-base);
-    }
-
-    .sheet :deep(.asks) {
-        gap: 0 10px;
-        padding: 3px 0;
-    }
-
-    .sheet :deep(.asks b) {
-        font-size: var(--type-title);
-    }
-
-    .sheet :deep(.side-view) {
-        max-height: 48mm;
-    }
-
-    .sheet :deep(.cautions) {
-        font-size: var(--type-print);
     }
 }
 

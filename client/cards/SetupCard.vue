@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import SideView from '../draw/SideView.vue';
+import { dimensionText } from '../draw/toScale';
 import type { Schemas } from '../domain/http';
 import { likely, mass, percentRange, restText, secondsWords } from '../domain/units';
 
@@ -10,6 +11,8 @@ const props = defineProps<{
     cautions: readonly Schemas['Caution'][];
     on: string;
     gym: string;
+    /** One of several on a sheet, which says once what holds for all. */
+    small?: boolean;
 }>();
 
 const MOST_WARNINGS = 2;
@@ -48,7 +51,7 @@ const watched = computed(() => {
 </script>
 
 <template>
-    <article class="setup-card" :aria-label="`Card of ${athlete.name}`">
+    <article class="setup-card" :class="{ small }" :aria-label="`Card of ${athlete.name}`">
         <header>
             <h2>{{ setup.name }}</h2>
             <p class="who">
@@ -60,7 +63,11 @@ const watched = computed(() => {
         <p v-if="athlete.paused_on" class="paused">Pulling is paused for pain. A licensed clinician looks at it first.</p>
         <p v-else-if="setup.reason" class="paused">{{ setup.reason }}</p>
         <template v-if="setup.rung && setup.view">
-            <SideView :view="setup.view" :name="setup.name" :width-px="460" :height-px="370" />
+            <template v-if="small">
+                <SideView bare :view="setup.view" :name="setup.name" :width-px="330" :height-px="180" />
+                <p class="measures">{{ setup.view.dimensions.map(dimensionText).join(' · ') }}</p>
+            </template>
+            <SideView v-else :view="setup.view" :name="setup.name" :width-px="460" :height-px="370" />
             <div v-if="!athlete.paused_on" class="asks">
                 <b>{{ asks }}</b>
                 <div>
@@ -78,7 +85,7 @@ const watched = computed(() => {
                 </div>
             </div>
         </template>
-        <ul class="cautions">
+        <ul v-if="watched.length > 0" class="cautions">
             <li v-for="text in watched" :key="text">{{ text }}</li>
         </ul>
     </article>
@@ -113,7 +120,6 @@ h2 {
 
 .when {
     margin-left: auto;
-    font-size: var(--type-small);
 }
 
 .asks {
@@ -137,7 +143,6 @@ h2 {
 
 .cautions {
     padding-left: 16px;
-    font-size: var(--type-small);
 }
 
 .paused {
@@ -147,9 +152,33 @@ h2 {
     font-weight: 700;
 }
 
+/* Four to a sheet. */
+.small {
+    gap: 5px;
+    align-content: start;
+    padding: 9px 12px;
+    line-height: 1.3;
+}
+
+.small h2 {
+    font-size: var(--type-large);
+}
+
+.small .asks {
+    padding: 3px 0;
+}
+
+.small .asks b {
+    font-size: var(--type-title);
+}
+
 @media print {
     .setup-card :deep(.side-view) {
         max-height: 80mm;
+    }
+
+    .small :deep(.side-view) {
+        max-height: 48mm;
     }
 }
 </style>

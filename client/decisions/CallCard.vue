@@ -107,7 +107,7 @@ const MARKS = 2;
     font-weight: 600;
 }
 
-@media (max-width: 1100px) {
+@media screen and (max-width: 1100px) {
     .call {
         grid-template: auto / auto minmax(0, 1fr);
         gap: 2px var(--space-base);

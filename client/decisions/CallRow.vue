@@ -77,7 +77,7 @@ defineExpose({
             <span>{{ decisionWords(settled) }}</span>
             <NButton v-if="undoable" @click="word.takeBack">Undo</NButton>
         </div>
-        <div v-else class="actions">
+        <div v-else class="actions no-print">
             <NButton :type="chosen ? 'primary' : 'default'" :loading="busy" @click="accept">Accept</NButton>
             <NButton v-if="made.verdict !== 'refer'" quaternary @click="other">Otherwise…</NButton>
             <NButton quaternary :aria-expanded="open" @click="why">Why</NButton>
@@ -141,8 +141,8 @@ li {
     padding-bottom: var(--space-small);
 }
 
-/* Two rows to a call: where there are two columns of them, and on a tablet. */
-@media (max-width: 1100px), (min-width: 1600px) {
+/* Two rows to a call: where there are two columns of them, on a tablet and on paper. */
+@media print, screen and (max-width: 1100px), screen and (min-width: 1600px) {
     li {
         grid-template-columns: minmax(0, 5fr) minmax(0, 8fr);
     }
@@ -164,7 +164,7 @@ li {
     }
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     li {
         grid-template-columns: minmax(0, 1fr);
         padding: var(--space-base);

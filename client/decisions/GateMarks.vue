@@ -86,7 +86,7 @@ li {
     background: var(--color-bark);
 }
 
-@media (max-width: 1100px) {
+@media screen and (max-width: 1100px) {
     li {
         grid-template-columns: minmax(0, 1fr) auto;
     }
@@ -102,7 +102,7 @@ li {
 }
 
 /* On a phone the call is one line; its reasons open under it. */
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     .marks {
         display: none;
     }

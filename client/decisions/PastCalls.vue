@@ -58,7 +58,7 @@ small {
     display: block;
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     li {
         grid-template-columns: 84px 1fr;
     }

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { dimensionText, type Sheet } from './toScale';
 
-const props = defineProps<{ dimension: Schemas['Dimension']; sheet: Sheet }>();
+const props = defineProps<{ dimension: Schemas['Dimension']; sheet: Sheet; under: boolean }>();
 
 const TICK_PX = 5;
 const CHAR_PX = 6.6;
@@ -17,16 +17,15 @@ const isAngle = computed(() => props.dimension.unit === '°');
 const longPx = computed(() => Math.hypot(to.value.x - from.value.x, to.value.y - from.value.y));
 const along = computed(() => ({ x: (to.value.x - from.value.x) / longPx.value, y: (to.value.y - from.value.y) / longPx.value }));
 const upright = computed(() => Math.abs(along.value.x) < 0.3);
-const level = computed(() => Math.abs(along.value.y) < 0.1);
 const turned = computed(() => upright.value && longPx.value > text.value.length * CHAR_PX);
 const tick = computed(() => ({ x: -along.value.y * TICK_PX, y: along.value.x * TICK_PX }));
-/** Long upright measurements are labelled along the line, level ones under it, others beside it. */
+/** Long upright measurements are labelled along the line, level and low ones under it, others beside it. */
 const label = computed(() => {
     const middle = { x: (from.value.x + to.value.x) / 2, y: (from.value.y + to.value.y) / 2 };
     if (turned.value) {
         return { ...middle, x: middle.x - 5, anchor: 'middle' };
     }
-    return level.value
+    return props.under || Math.abs(along.value.y) < 0.1
         ? { ...middle, y: from.value.y + UNDER_PX, anchor: 'middle' }
         : { x: middle.x + 9, y: middle.y - 3, anchor: 'start' };
 });
@@ -67,7 +66,7 @@ text {
 }
 
 /* A sheet shown smaller than it is laid out keeps its words legible. */
-@media screen and (max-width: 720px) {
+@media print, screen and (max-width: 720px) {
     text {
         font-size: var(--type-base);
     }

@@ -4,17 +4,24 @@ import type { Schemas } from '../domain/http';
 import DimensionLine from './DimensionLine.vue';
 import GearLine from './GearLine.vue';
 import StickFigure from './StickFigure.vue';
-import { dimensionText, gearAt, layOut } from './toScale';
+import { dimensionText, gearAt, isUnderFloor, layOut } from './toScale';
 
-const props = withDefaults(defineProps<{ view: Schemas['SideView']; name: string; widthPx?: number; heightPx?: number }>(), {
-    widthPx: 460,
-    heightPx: 400,
-});
+const props = withDefaults(
+    defineProps<{
+        view: Schemas['SideView'];
+        name: string;
+        widthPx?: number;
+        heightPx?: number;
+        /** Without the measurements, which stand elsewhere. */
+        bare?: boolean;
+    }>(),
+    { widthPx: 460, heightPx: 400 },
+);
 
 /** Boxes and machines stand behind the body; what it hangs by is drawn over it, and never over the arms. */
 const BEHIND: Schemas['Line']['part'][] = ['box', 'step', 'weight', 'post'];
 
-const sheets = computed(() => layOut(props.view, props.widthPx, props.heightPx));
+const sheets = computed(() => layOut(props.bare ? { ...props.view, dimensions: [] } : props.view, props.widthPx, props.heightPx));
 const isRow = computed(() => props.view.gear.some((line) => line.part === 'heel-mark'));
 const figures = computed(() => {
     const { start, finish } = sheets.value;
@@ -50,7 +57,15 @@ const words = computed(() => `${props.name}, from the side, to scale: ${props.vi
                 {{ figure.caption }}
             </text>
         </g>
-        <DimensionLine v-for="dimension in view.dimensions" :key="dimension.label" :dimension="dimension" :sheet="sheets.start" />
+        <template v-if="!bare">
+            <DimensionLine
+                v-for="dimension in view.dimensions"
+                :key="dimension.label"
+                :dimension="dimension"
+                :sheet="sheets.start"
+                :under="isUnderFloor(dimension, view.start.hip.x_m)"
+            />
+        </template>
     </svg>
 </template>
 

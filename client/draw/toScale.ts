@@ -30,6 +30,12 @@ const BETWEEN_PX = 34;
 
 const LEAST_SPAN_M = 0.5;
 
+/** A measurement that low left of the body, as of a box, is labelled under the floor: beside it stand the feet. */
+const LOW_M = 0.6;
+
+export const isUnderFloor = ({ from, to }: Pick<Schemas['Dimension'], 'from' | 'to'>, bodyM: number): boolean =>
+    from.y_m === 0 && (to.y_m === 0 || (to.y_m < LOW_M && to.x_m < bodyM));
+
 interface Panel {
     leastM: number;
     mostM: number;
@@ -63,7 +69,7 @@ export const gearAt = (view: Pick<SideView, 'gear'>, finish: boolean): SideView[
  * and beside it the body at the finish.
  */
 export function layOut(view: SideView, widthPx: number, heightPx: number): { start: Sheet; finish: Sheet | undefined } {
-    const bottomPx = MARGIN_PX.bottom + (view.dimensions.some((d) => d.from.y_m === 0 && d.to.y_m === 0) ? UNDER_FLOOR_PX : 0);
+    const bottomPx = MARGIN_PX.bottom + (view.dimensions.some((d) => isUnderFloor(d, view.start.hip.x_m)) ? UNDER_FLOOR_PX : 0);
     const places = (finish: boolean): Place[] => gearAt(view, finish).flatMap((line) => line.points);
     const start = panelOf([...stickPlaces(view.start), ...places(false), ...view.dimensions.flatMap((d) => [d.from, d.to])]);
     const finish = view.finish ? panelOf([...stickPlaces(view.finish), ...places(true)]) : undefined;

@@ -205,7 +205,7 @@ const spans = computed(() =>
     font-weight: 600;
 }
 
-@media (max-width: 960px) {
+@media screen and (max-width: 960px) {
     .bench {
         grid-template-columns: minmax(0, 1fr);
     }

@@ -119,7 +119,7 @@ td {
     white-space: normal;
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     th,
     td {
         padding-inline: 2px;

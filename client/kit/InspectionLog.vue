@@ -124,7 +124,7 @@ async function save(): Promise<void> {
     font-weight: 600;
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     .columns {
         grid-template-columns: minmax(0, 1fr);
     }

@@ -111,7 +111,7 @@ li button[aria-current='true'] .dim {
     color: var(--color-down);
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     li button {
         min-height: var(--target);
     }

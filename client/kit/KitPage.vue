@@ -114,7 +114,7 @@ function saved(id: string): void {
 }
 
 /* What is picked far down the list is seen where one looks. */
-@media (min-width: 721px) {
+@media screen and (min-width: 721px) {
     .beside {
         position: sticky;
         top: var(--space-base);
@@ -123,7 +123,7 @@ function saved(id: string): void {
     }
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     .columns {
         grid-template-columns: minmax(0, 1fr);
     }

@@ -75,7 +75,7 @@ function pull(toM: number): void {
     accent-color: var(--color-graphite);
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     .pull {
         grid-template-columns: 1fr 132px;
     }

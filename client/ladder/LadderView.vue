@@ -89,7 +89,7 @@ const middle = computed(() => ladder.value?.start?.key ?? rungs.value.find((r) =
 }
 
 /* Under a thumb the two rungs that matter come first; the other lanes stand below them. */
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     .lanes {
         order: 1;
         margin: var(--space-small) 0 0;

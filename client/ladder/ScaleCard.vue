@@ -83,7 +83,7 @@ const band = computed(() => props.kit?.bands.find((b) => b.id === props.page.sho
     margin-right: auto;
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     .scale {
         display: flex;
         flex-direction: column;

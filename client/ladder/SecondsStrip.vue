@@ -88,7 +88,7 @@ button {
     cursor: pointer;
 }
 
-@media (max-width: 1100px) {
+@media screen and (max-width: 1100px) {
     span small {
         display: none;
     }

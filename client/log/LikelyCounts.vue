@@ -72,13 +72,13 @@ b {
     font-size: var(--type-base);
 }
 
-@media (max-width: 1100px) {
+@media screen and (max-width: 1100px) {
     b {
         font-size: var(--type-title);
     }
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     .counts {
         gap: 5px;
     }

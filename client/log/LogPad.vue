@@ -213,7 +213,7 @@ h2 {
     font-size: var(--type-wide);
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     .card-head h2 {
         font-size: var(--type-base);
     }

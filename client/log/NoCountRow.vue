@@ -49,7 +49,7 @@ kbd {
     font: 400 var(--type-small) var(--type-text);
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     kbd {
         display: none;
     }

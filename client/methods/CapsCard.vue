@@ -150,7 +150,7 @@ function takeTheirs(): void {
     align-items: end;
 }
 
-@media (max-width: 960px) {
+@media screen and (max-width: 960px) {
     .figures {
         grid-template-columns: minmax(0, 1fr);
     }

@@ -99,7 +99,7 @@ ol {
     padding: 3px 0;
 }
 
-@media (max-width: 960px) {
+@media screen and (max-width: 960px) {
     .cards {
         grid-template-columns: minmax(0, 1fr);
     }

@@ -186,7 +186,7 @@ dd {
     font-weight: 600;
 }
 
-@media (max-width: 960px) {
+@media screen and (max-width: 960px) {
     .columns {
         grid-template-columns: minmax(0, 1fr);
     }

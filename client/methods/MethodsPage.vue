@@ -124,7 +124,7 @@ const disputed = (method: Method) => method.says.filter((s) => s.rule in SHORT);
     text-align: right;
 }
 
-@media (max-width: 960px) {
+@media screen and (max-width: 960px) {
     .list li {
         grid-template-columns: minmax(0, 1fr) auto;
     }

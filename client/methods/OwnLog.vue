@@ -107,7 +107,7 @@ button {
     justify-self: start;
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     section {
         overflow-x: auto;
     }

@@ -156,7 +156,7 @@ section h2 {
     box-shadow: 0 -6px 18px var(--shade-soft);
 }
 
-@media (max-width: 960px) {
+@media screen and (max-width: 960px) {
     .list {
         columns: 1;
     }

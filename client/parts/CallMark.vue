@@ -27,7 +27,7 @@ defineProps<{ verdict: Verdict; word?: string; large?: boolean }>();
     font-size: var(--type-title);
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     .large {
         font-size: var(--type-wide);
     }

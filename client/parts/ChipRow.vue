@@ -90,7 +90,7 @@ button.usual[aria-pressed='true'] {
     text-align: left;
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     .reasoned {
         grid-template-columns: minmax(0, 1fr);
     }

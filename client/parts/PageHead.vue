@@ -58,7 +58,7 @@ h1 a:hover {
     text-underline-offset: 4px;
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     h1 {
         font-size: var(--type-wide);
     }

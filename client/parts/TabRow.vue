@@ -41,7 +41,7 @@ button[aria-selected='true'] {
     color: var(--color-graphite);
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     button {
         min-height: var(--target);
     }

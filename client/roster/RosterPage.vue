@@ -151,7 +151,7 @@ async function open(): Promise<void> {
     width: 144px;
 }
 
-@media (max-width: 720px) {
+@media screen and (max-width: 720px) {
     .find,
     .pick {
         width: calc(50vw - 24px);

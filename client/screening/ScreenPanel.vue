@@ -191,7 +191,7 @@ legend {
 }
 
 /* As wide as its longest question, so that the answers stand under one another. */
-@media (min-width: 721px) {
+@media screen and (min-width: 721px) {
     form :deep(.label) {
         min-width: 106px;
     }

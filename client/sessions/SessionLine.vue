@@ -96,10 +96,6 @@ const beside = async (amount: number, kg: number | null): Promise<void> => kept(
                     <span class="unseen">: {{ block.name }}</span>
                 </button>
             </span>
-            <span class="boxes" :class="{ shown: active }" aria-hidden="true">
-                <i v-for="(n, k) in shown.counts" :key="k" class="full">{{ n }}</i>
-                <i v-for="k in left" :key="`left-${k}`" />
-            </span>
         </div>
         <span class="figure last" :title="shown.lastOn === null ? '' : day(shown.lastOn)">
             <span class="head">last time</span>
@@ -112,6 +108,10 @@ const beside = async (amount: number, kg: number | null): Promise<void> => kept(
         <span class="figure">
             <span class="head">rest</span>
             {{ block.rest_s === 0 ? 'none' : clock(block.rest_s) }}
+        </span>
+        <span class="boxes" :class="{ shown: active }" aria-hidden="true">
+            <i v-for="(n, k) in shown.counts" :key="k" class="full">{{ n }}</i>
+            <i v-for="k in left" :key="`left-${k}`" />
         </span>
         <div class="acts no-print">
             <span v-if="left === 0" class="all" role="status">

@@ -140,7 +140,7 @@ footer {
     border-top: 1px solid var(--color-line);
 }
 
-@media (max-width: 960px) {
+@media screen and (max-width: 960px) {
     .heads {
         display: none;
     }
@@ -157,16 +157,25 @@ footer {
 
 @media print {
     .heads {
-        display: none;
+        grid-template-columns: 84px minmax(0, 1fr) 70px 66px 44px;
+        padding: 4px 10px;
+    }
+
+    .heads span:first-child {
+        padding-left: 0;
     }
 
     section {
+        position: relative;
         grid-template-columns: minmax(0, 1fr);
         padding: 0;
     }
 
     h2 {
-        padding-top: 6px;
+        position: absolute;
+        top: 4px;
+        left: 10px;
+        padding: 0;
     }
 }
 </style>

@@ -66,7 +66,7 @@ const about = computed(() => {
     margin-bottom: var(--space-base);
 }
 
-@media (max-width: 960px) {
+@media print, screen and (max-width: 960px) {
     .sheet {
         grid-template-columns: minmax(0, 1fr);
     }
@@ -74,8 +74,7 @@ const about = computed(() => {
 
 @media print {
     .sheet {
-        grid-template-columns: minmax(0, 1fr);
-        gap: 10px;
+        gap: 8px;
     }
 }
 </style>

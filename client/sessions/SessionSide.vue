@@ -16,10 +16,10 @@ const cautions = computed(() => [...new Map(props.session.blocks.flatMap((b) => 
         <section class="card">
             <h2>{{ session.place.method_name }}</h2>
             <p class="small dim">
-                stage {{ session.place.number }} of {{ session.place.of }}, {{ session.place.stage_name }}, since
-                {{ day(session.place.since) }}
+                stage {{ session.place.number }} of {{ session.place.of }}, {{ session.place.stage_name }}
+                <span class="no-print">, since {{ day(session.place.since) }}</span>
             </p>
-            <StageSteps :number="session.place.number" :of="session.place.of" />
+            <StageSteps class="no-print" :number="session.place.number" :of="session.place.of" />
             <dl class="small">
                 <dt>Gate</dt>
                 <dd>{{ session.place.gate }}</dd>
@@ -60,6 +60,11 @@ dd {
         grid-template-columns: repeat(2, minmax(0, 1fr));
         gap: 8px;
         align-items: start;
+    }
+
+    .side > :nth-child(2) {
+        order: 1;
+        grid-column: 1 / -1;
     }
 }
 </style>

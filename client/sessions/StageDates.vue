@@ -45,4 +45,16 @@ strong {
 .spread:empty {
     display: none;
 }
+
+@media print {
+    li {
+        grid-template-columns: minmax(0, 1fr) auto auto;
+        padding: 1px 0;
+    }
+
+    .spread {
+        grid-column: 3;
+        min-width: 300px;
+    }
+}
 </style>

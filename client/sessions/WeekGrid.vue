@@ -138,7 +138,13 @@ const said = (d: CalendarDay): string =>
     margin-left: var(--space-base);
 }
 
-@media (max-width: 720px) {
+@media print {
+    .day {
+        height: 28px;
+    }
+}
+
+@media screen and (max-width: 720px) {
     .grid {
         padding: var(--space-base);
     }

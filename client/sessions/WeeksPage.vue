@@ -54,7 +54,7 @@ const shown = computed(() => weeks.value.value);
     align-items: start;
 }
 
-@media (max-width: 960px) {
+@media print, screen and (max-width: 960px) {
     .sheet {
         grid-template-columns: minmax(0, 1fr);
     }

@@ -98,7 +98,7 @@ async function choose(): Promise<void> {
     align-items: start;
 }
 
-@media (max-width: 860px) {
+@media screen and (max-width: 860px) {
     .columns {
         grid-template-columns: minmax(0, 1fr);
     }

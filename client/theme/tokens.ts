@@ -70,8 +70,6 @@ export const tokens = {
         figure: '40px',
         /** On keys, read from afar. */
         key: '46px',
-        /** On paper, where a card must fit its sheet. */
-        print: '10.5px',
     },
     shade: { soft: 'rgb(36 39 44 / 12%)', deep: 'rgb(36 39 44 / 30%)' },
     target: '44px',
@@ -91,6 +89,7 @@ export function cssVariables(): string {
             lines.push(`--${group}-${name}: ${value};`);
         }
     }
+    const paper = `@media print { :root { --type-small: ${tokens.type.base}; } }`; // 11 pt at least
     const atNight = Object.entries(dark).map(([name, value]) => `--color-${name}: ${value};`);
-    return `:root { ${lines.join(' ')} } @media screen { :root[data-theme='dark'] { color-scheme: dark; ${atNight.join(' ')} } }`;
+    return `:root { ${lines.join(' ')} } @media screen { :root[data-theme='dark'] { color-scheme: dark; ${atNight.join(' ')} } } ${paper}`;
 }

@@ -151,7 +151,7 @@ h2 {
     list-style: none;
 }
 
-@media (max-width: 960px) {
+@media screen and (max-width: 960px) {
     article {
         grid-template-columns: minmax(0, 1fr);
     }

@@ -194,7 +194,7 @@ watch(
     font-weight: 600;
 }
 
-@media (min-width: 1100px) and (max-height: 860px) {
+@media screen and (min-width: 1100px) and (max-height: 860px) {
     .fixed {
         grid-auto-rows: minmax(0, calc((100dvh - 56px - 60px - 8px - 8px * (max(3, var(--rows)) - 1)) / max(3, var(--rows))));
     }

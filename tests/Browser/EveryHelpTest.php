@@ -275,10 +275,10 @@ it('prints a card on one page of A5, legibly, and a class several to a page of A
     try {
         $page->signIn()->go('/people/'.KERENSA.'/card')->see('Print on A5');
         expect($page->printedPages())->toBe(1);
-        $smallest = $page->printedTypePt('.setup-card', 130);
-        expect($smallest)->toBeGreaterThanOrEqual(7.5);
+        expect($page->printedTypePt('.setup-card', 130))->toBeGreaterThanOrEqual(11);
 
         $page->go('/cards')->see('Merrin Stope')->see('carries');
+        expect($page->printedTypePt('.setup-card', 94))->toBeGreaterThanOrEqual(11);
         $cards = (int) $page->script('return document.querySelectorAll(".setup-card").length');
         expect($cards)->toBeGreaterThan(10)->and($page->printedPages())->toBeLessThanOrEqual((int) ceil($cards / 4));
     } finally {

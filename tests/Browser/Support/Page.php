@@ -305,7 +305,8 @@ final class Page
     /** The smallest type of an element laid out so many mm wide, in points as printed. */
     public function printedTypePt(string $selector, int $widthMm): float
     {
-        return (float) $this->driver->executeScript(<<<'JS'
+        $this->tools->execute('Emulation.setEmulatedMedia', ['media' => 'print']);
+        $smallest = (float) $this->driver->executeScript(<<<'JS'
             const [selector, widthMm] = arguments, card = document.querySelector(selector);
             card.style.width = widthMm + 'mm';
             const sizes = [...card.querySelectorAll('*')].filter((e) => [...e.childNodes].some((n) => n.nodeType === 3 && n.data.trim())).map((e) => {
@@ -315,6 +316,9 @@ final class Page
             card.style.width = '';
             return Math.min(...sizes);
             JS, [$selector, $widthMm]);
+        $this->tools->execute('Emulation.setEmulatedMedia', ['media' => '']);
+
+        return $smallest;
     }
 
     /** A thumb on the first thing shown that matches, wherever it stands. */

@@ -65,10 +65,11 @@ it('gives every colour of the day one of the night, and each to the style sheet'
 const raw = import.meta.glob<string>('../../../client/**/*.{vue,css}', { query: '?raw', import: 'default', eager: true });
 
 it.each([
-    ['size of type', /font(-size)?:[^;{}]*?[\d.]+px/g],
-    ['radius', /border-radius:[^;{}]*?[\d.]+px/g],
-    ['colour', /#[0-9a-f]{6}\b|#[0-9a-f]{3}\b(?=;)|\brgba?\(|\bhsla?\(/gi],
-])('takes every %s from the tokens', (_, pattern) => {
+    ['raw size of type', /font(-size)?:[^;{}]*?[\d.]+px/g],
+    ['raw radius', /border-radius:[^;{}]*?[\d.]+px/g],
+    ['raw colour', /#[0-9a-f]{6}\b|#[0-9a-f]{3}\b(?=;)|\brgba?\(|\bhsla?\(/gi],
+    ['rule for a narrow screen that would reach paper', /@media \([^{]*-width/g],
+])('takes every size from the tokens, and keeps paper apart: no %s', (_, pattern) => {
     const found = Object.entries(raw).flatMap(([file, text]) => {
         const styles = file.endsWith('.css') ? text : (text.match(/<style[\s\S]*?<\/style>/g) ?? []).join('\n');
         return (styles.match(pattern) ?? []).map((hit) => `${file.slice(file.indexOf('client/'))}: ${hit}`);
