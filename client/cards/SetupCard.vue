@@ -64,10 +64,10 @@ const watched = computed(() => {
         <p v-else-if="setup.reason" class="paused">{{ setup.reason }}</p>
         <template v-if="setup.rung && setup.view">
             <template v-if="small">
-                <SideView bare :view="setup.view" :name="setup.name" :width-px="330" :height-px="180" />
+                <SideView bare :view="setup.view" :name="setup.name" :width-px="320" :height-px="176" />
                 <p class="measures">{{ setup.view.dimensions.map(dimensionText).join(' · ') }}</p>
             </template>
-            <SideView v-else :view="setup.view" :name="setup.name" :width-px="460" :height-px="370" />
+            <SideView v-else :view="setup.view" :name="setup.name" :width-px="440" :height-px="300" />
             <div v-if="!athlete.paused_on" class="asks">
                 <b>{{ asks }}</b>
                 <div>

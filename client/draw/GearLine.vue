@@ -5,7 +5,7 @@ import { through, type Sheet } from './toScale';
 
 const props = defineProps<{ line: Schemas['Line']; sheet: Sheet }>();
 
-const LEAST_STROKE_PX = 2.5;
+const LEAST_STROKE_PX = 1.8;
 const LEAST_SPOT_PX = 4.5;
 
 /** A band is drawn bowed in front of the body, so that neither hides the other; its ends are where they are. */

@@ -306,12 +306,13 @@ final class Page
     public function printedTypePt(string $selector, int $widthMm): float
     {
         $this->tools->execute('Emulation.setEmulatedMedia', ['media' => 'print']);
+        Wait::until(fn (): mixed => $this->driver->executeScript('return matchMedia("print").matches'), 'The page is not shown as paper.');
         $smallest = (float) $this->driver->executeScript(<<<'JS'
             const [selector, widthMm] = arguments, card = document.querySelector(selector);
             card.style.width = widthMm + 'mm';
             const sizes = [...card.querySelectorAll('*')].filter((e) => [...e.childNodes].some((n) => n.nodeType === 3 && n.data.trim())).map((e) => {
                 const svg = e.closest('svg');
-                return parseFloat(getComputedStyle(e).fontSize) * (svg ? svg.clientWidth / svg.viewBox.baseVal.width : 1) * 0.75;
+                return parseFloat(getComputedStyle(e).fontSize) * (svg ? Math.min(svg.clientWidth / svg.viewBox.baseVal.width, svg.clientHeight / svg.viewBox.baseVal.height) : 1) * 0.75;
             });
             card.style.width = '';
             return Math.min(...sizes);
