@@ -165,8 +165,8 @@ useKeys((key) => {
                     <CallMark :verdict="athlete.decided.override_verdict ?? athlete.decided.call.verdict" />
                     {{ athlete.decided.decision === 'accepted' ? 'accepted today' : 'overridden today' }}
                 </p>
-                <ScreenCard :athlete="athlete" @screen="screenOpen = true" />
                 <PausedCard v-if="athlete.paused_on" :athlete="athlete" :clear="page.clear" @undo="page.undoPain" />
+                <ScreenCard :athlete="athlete" @screen="screenOpen = true" />
                 <GearNotes :athlete="athlete" :kit="kit.value.value" />
                 <HoldPad
                     v-if="athlete.rung && padOpen && athlete.rung.exercise.movement === 'hold'"

@@ -171,7 +171,7 @@ td:nth-child(2) {
     cursor: pointer;
 }
 
-@media screen and (max-width: 720px) {
+@media screen and (max-width: 1100px) {
     .columns {
         grid-template-columns: minmax(0, 1fr);
     }

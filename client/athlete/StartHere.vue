@@ -16,7 +16,7 @@ const starts = computed(() => (props.ladders ? [props.ladders.pull, props.ladder
 </script>
 
 <template>
-    <section class="card stack" aria-label="Where to begin">
+    <section class="card stack start-here" aria-label="Where to begin">
         <h2>No set-up yet</h2>
         <p v-if="!athlete.capacity && !athlete.row_capacity">
             Start with a baseline, about twenty minutes. Then every set-up shows the reps to expect.
@@ -36,7 +36,7 @@ const starts = computed(() => (props.ladders ? [props.ladders.pull, props.ladder
         </template>
         <p v-else>Open a set-up on the scale and put {{ athlete.name }} on it.</p>
         <div v-if="!athlete.paused_on && !barred">
-            <NButton :type="athlete.capacity ? 'default' : 'primary'" @click="emit('baseline')">Log a baseline</NButton>
+            <NButton :type="athlete.capacity || athlete.screen.due ? 'default' : 'primary'" @click="emit('baseline')">Log a baseline</NButton>
         </div>
     </section>
 </template>

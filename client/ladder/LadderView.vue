@@ -33,7 +33,7 @@ const ladder = computed((): Ladder | undefined => props.ladders.value.value?.[la
 /** Nobody climbs to where no rep is expected yet. */
 const LEAST_REPS = 1;
 
-/** The rung in use stands between the one below and the ladder that leads up from it; before one is in use, what was tried and where to begin. */
+/** Nothing is likely while pulling is paused. The rung in use stands between the one below and the ladder that leads up from it; before one is in use, what was tried and where to begin. */
 const rungs = computed((): RungShown[] => {
     const of = ladder.value;
     if (!of) {
@@ -48,7 +48,8 @@ const rungs = computed((): RungShown[] => {
             shown.push({ rung, step: null, chosen: false });
         }
     }
-    const sorted = shown.sort((a, b) => a.rung.carried.share.mean - b.rung.carried.share.mean);
+    const likely = (r: RungShown): RungShown => (props.athlete.paused_on ? { ...r, rung: { ...r.rung, prediction: null } } : r);
+    const sorted = shown.map(likely).sort((a, b) => a.rung.carried.share.mean - b.rung.carried.share.mean);
     return sorted.map((r, i) =>
         r.chosen && i > 0 ? { ...r, step: r.rung.carried.share.mean - (sorted[i - 1]?.rung.carried.share.mean ?? 0) } : r,
     );

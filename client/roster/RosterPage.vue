@@ -151,6 +151,16 @@ async function open(): Promise<void> {
     width: 144px;
 }
 
+@media screen and (max-width: 1100px) {
+    .find {
+        width: 150px;
+    }
+
+    .pick {
+        width: 116px;
+    }
+}
+
 @media screen and (max-width: 720px) {
     .find,
     .pick {

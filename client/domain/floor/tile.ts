@@ -167,7 +167,7 @@ export function tileOf(athlete: FloorAthlete, nowMs: number, known: Known = {}):
 }
 
 /** Who needs something before anything else first, who is not here last, the others in their order. */
-const rank = ({ turn }: Tile): number => (turn === 'away' ? 2 : turn === 'first' ? 0 : 1);
+const rank = ({ turn }: Tile): number => ({ up: 0, rest: 0, done: 0, first: 1, away: 2 })[turn];
 
 /** Tiles in the order in which the class was first seen: nothing moves under a thumb, whatever is told meanwhile. */
 export function orderKept(): (tiles: readonly Tile[]) => Tile[] {

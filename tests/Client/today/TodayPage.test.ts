@@ -215,7 +215,7 @@ it('stops before the lowering that the caps leave no room for', async () => {
     expect(tile('Bo Marsh')).toContain('No lowering is left today: 15 a session are the cap.');
 });
 
-it('puts who needs a screen first with the way there, and logs nothing for who is paused', async () => {
+it('puts who needs a screen after who can train, with the way there, and logs nothing for who is paused', async () => {
     const { text } = await floor(
         day(
             athlete('Ada'),
@@ -225,9 +225,9 @@ it('puts who needs a screen first with the way there, and logs nothing for who i
     );
     await eventually(() =>
         expect([...document.querySelectorAll('[data-athlete]')].map((t) => (t as HTMLElement).dataset['athlete'])).toEqual([
+            'ada',
             'zed',
             'cy',
-            'ada',
         ]),
     );
     expect(document.querySelector('[aria-label="Zed Marsh"] a')?.getAttribute('href')).toBe('/people/zed/screens');

@@ -102,7 +102,7 @@ it('tells of a set that two coaches, or two devices, logged, until somebody says
     expect(twice([mine, other], { mine: new Set() })).toBeUndefined();
 });
 
-it('puts who needs something first and who is away last, and moves nobody once the class was seen', () => {
+it('puts who can train first, then who needs something, and who is away last, and moves nobody once the class was seen', () => {
     const athletes = [
         athlete('Ada', [line()], { coming: false }),
         athlete('Bo'),
@@ -112,12 +112,12 @@ it('puts who needs something first and who is away last, and moves nobody once t
     ];
     const inOrder = orderKept();
     expect(inOrder(athletes.map((a) => tileOf(a, 0))).map((t) => [t.athlete.id, t.turn])).toEqual([
-        ['cy', 'first'],
-        ['di', 'first'],
         ['bo', 'up'],
         ['ed', 'up'],
+        ['cy', 'first'],
+        ['di', 'first'],
         ['ada', 'away'],
     ]);
     const later = athletes.map((a) => tileOf({ ...a, coming: a.id !== 'bo', paused: a.id === 'ed' }, 0));
-    expect(inOrder([...later, tileOf(athlete('Flo'), 0)]).map((t) => t.athlete.id)).toEqual(['cy', 'di', 'bo', 'ed', 'flo', 'ada']);
+    expect(inOrder([...later, tileOf(athlete('Flo'), 0)]).map((t) => t.athlete.id)).toEqual(['bo', 'ed', 'flo', 'cy', 'di', 'ada']);
 });
