@@ -36,7 +36,9 @@ const starts = computed(() => (props.ladders ? [props.ladders.pull, props.ladder
         </template>
         <p v-else>Open a set-up on the scale and put {{ athlete.name }} on it.</p>
         <div v-if="!athlete.paused_on && !barred">
-            <NButton :type="athlete.capacity || athlete.screen.due ? 'default' : 'primary'" @click="emit('baseline')">Log a baseline</NButton>
+            <NButton :type="athlete.capacity || athlete.screen.due ? 'default' : 'primary'" @click="emit('baseline')">
+                Log a baseline
+            </NButton>
         </div>
     </section>
 </template>

@@ -67,7 +67,7 @@ const watched = computed(() => {
                 <SideView bare :view="setup.view" :name="setup.name" :width-px="320" :height-px="176" />
                 <p class="measures">{{ setup.view.dimensions.map(dimensionText).join(' · ') }}</p>
             </template>
-            <SideView v-else :view="setup.view" :name="setup.name" :width-px="440" :height-px="300" />
+            <SideView v-else :view="setup.view" :name="setup.name" :width-px="440" :height-px="340" />
             <div v-if="!athlete.paused_on" class="asks">
                 <b>{{ asks }}</b>
                 <div>
@@ -173,8 +173,14 @@ h2 {
 }
 
 @media print {
+    .setup-card:not(.small) {
+        gap: 5px;
+        padding: 10px 14px;
+        line-height: 1.3;
+    }
+
     .setup-card :deep(.side-view) {
-        max-height: 80mm;
+        max-height: 90mm;
     }
 
     .small :deep(.side-view) {

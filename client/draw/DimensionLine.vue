@@ -19,7 +19,7 @@ const along = computed(() => ({ x: (to.value.x - from.value.x) / longPx.value, y
 const upright = computed(() => Math.abs(along.value.x) < 0.3);
 const turned = computed(() => upright.value && longPx.value > text.value.length * CHAR_PX);
 const tick = computed(() => ({ x: -along.value.y * TICK_PX, y: along.value.x * TICK_PX }));
-/** Long upright measurements are labelled along the line, level and low ones under it, others beside it. */
+/** Long upright measurements are labelled along the line, level and low ones under it, a sloping strap's on its left, others beside it. */
 const label = computed(() => {
     const middle = { x: (from.value.x + to.value.x) / 2, y: (from.value.y + to.value.y) / 2 };
     if (turned.value) {
@@ -27,7 +27,9 @@ const label = computed(() => {
     }
     return props.under || Math.abs(along.value.y) < 0.1
         ? { ...middle, y: from.value.y + UNDER_PX, anchor: 'middle' }
-        : { x: middle.x + 9, y: middle.y - 3, anchor: 'start' };
+        : upright.value
+          ? { x: middle.x + 9, y: middle.y - 3, anchor: 'start' }
+          : { x: middle.x - 9, y: middle.y - 3, anchor: 'end' };
 });
 const arc = computed(() => {
     const end = { x: from.value.x + along.value.x * ARC_PX, y: from.value.y + along.value.y * ARC_PX };
@@ -38,7 +40,7 @@ const arc = computed(() => {
 <template>
     <g v-if="isAngle" class="dimension" :data-dimension="dimension.label" :data-value="dimension.value">
         <path :d="arc" fill="none" />
-        <text :x="from.x - 8" :y="from.y - ARC_PX - 14" text-anchor="middle">{{ text }}</text>
+        <text :x="from.x + 8" :y="from.y - ARC_PX" text-anchor="start">{{ text }}</text>
     </g>
     <g v-else-if="longPx > 0" class="dimension" :data-dimension="dimension.label" :data-value="dimension.value">
         <line :x1="from.x" :y1="from.y" :x2="to.x" :y2="to.y" data-measure />

@@ -110,7 +110,7 @@ it('goes from an athlete and a band to the next call, on a phone', function (): 
         becauseOf($page, 'Last session on this set-up', said: false);
         becauseOf(tapCount($page, 8), 'Last session on this set-up: 8 clean.');
         $page->press('No-count, pain, another day…')
-            ->click(WebDriverBy::cssSelector('.no-counts summary'))
+            ->click(WebDriverBy::xpath("//button[normalize-space(.)='No-count']"))
             ->press('3 Swing')
             ->press('other')
             ->press('6', "//*[@aria-label='Clean reps']");
@@ -129,7 +129,7 @@ it('goes from an athlete and a band to the next call, on a phone', function (): 
             ->press('Decide', OVERRIDE)
             ->dontSee('Needed: what instead')
             ->see('Overridden');
-        $page->press('Pain', "//*[@aria-label='Pain']")->press('Elbow')->press('4', "//*[@aria-label='Level of 10']");
+        $page->click(WebDriverBy::xpath("//button[normalize-space(.)='Pain']"))->press('Elbow')->press('4', "//*[@aria-label='Level of 10']");
         tapCount($page, 8)->see('Refer')->see('Pulling is paused')->see('A licensed clinician looks at it');
         $page->fill('Clearing note', 'Seen by the physiotherapist')->press('Clear with this note')->dontSee('Pulling is paused.');
 
