@@ -7,6 +7,7 @@ use App\Http\Controllers\Athletes\BaselineController;
 use App\Http\Controllers\Athletes\BodyController;
 use App\Http\Controllers\Athletes\CapacityController;
 use App\Http\Controllers\Calls\CallController;
+use App\Http\Controllers\Export\ExportController;
 use App\Http\Controllers\Floor\ClassController;
 use App\Http\Controllers\Floor\PulseController;
 use App\Http\Controllers\Gym\HealthController;
@@ -54,6 +55,8 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::get('me', [SignInController::class, 'show']);
     Route::post('sign-out', [SignInController::class, 'signOut']);
     Route::put('password', [SettingsController::class, 'password']);
+    Route::get('export', [ExportController::class, 'gym']);
+    Route::get('athletes/{athlete}/export', [ExportController::class, 'athlete']);
     Route::get('coaches', [SettingsController::class, 'coaches']);
     Route::post('coaches', [SettingsController::class, 'take']);
     Route::get('cautions', CautionController::class);

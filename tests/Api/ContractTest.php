@@ -218,6 +218,8 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('PUT /api/settings', body: ['gym_name' => 'The Loft', 'timezone' => 'Europe/Lisbon', 'coach_name' => 'Ines']);
     $ask('POST /api/coaches', body: ['id' => uuid(), 'name' => 'Bea', 'email' => 'bea@one.example', 'password' => 'chalk on the hands']);
     $ask('GET /api/coaches');
+    $ask('GET /api/export');
+    $ask('GET /api/athletes/{athlete}/export', $of);
     $ask('PUT /api/password', body: ['present' => 'right-password', 'new' => 'a longer one']);
     $ask('POST /api/sign-out');
     $ask('POST /api/sign-in', body: ['email' => 'bea@one.example', 'password' => 'chalk on the hands']);

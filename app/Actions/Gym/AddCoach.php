@@ -11,7 +11,7 @@ use App\Problems\Problem;
 use Illuminate\Database\ConnectionInterface;
 
 /**
- * Takes one more coach into the gym, so that the log says who logged what.
+ * Takes one more coach into the gym, so that the log says who logged what; who came with an export is given a password.
  */
 final readonly class AddCoach
 {
@@ -29,7 +29,13 @@ final readonly class AddCoach
             if ($known !== null) {
                 return $known;
             }
-            if (User::query()->where('gym_id', $this->gym->id())->where('email', $taken->email)->exists()) {
+            $here = User::query()->where('gym_id', $this->gym->id())->where('email', $taken->email)->first();
+            if ($here?->password === User::NO_PASSWORD) {
+                $here->fill(['name' => $taken->name, 'password' => $taken->password])->save();
+
+                return $here;
+            }
+            if ($here !== null) {
                 throw Problem::invalid('/email', 'With this email there is an account already.');
             }
             if (User::query()->whereKey($taken->id)->exists()) {

@@ -34,4 +34,17 @@ final readonly class RecordLook
             'looked_at' => $this->clock->now(),
         ]);
     }
+
+    /** At all screens of an athlete, or of the gym. */
+    public function atAllOf(?Athlete $athlete, User $coach): void
+    {
+        ScreeningLook::query()->insertUsing(
+            ['id', 'gym_id', 'screening_id', 'user_id', 'looked_at'],
+            ScreeningRecord::query()->when($athlete !== null, static fn ($q) => $q->where('athlete_id', $athlete?->id))
+                ->toBase()->selectRaw('gen_random_uuid(), gym_id, id, ?::uuid, ?::timestamptz', [
+                    $coach->id,
+                    $this->clock->now()->format('Y-m-d H:i:s.uP'),
+                ]),
+        );
+    }
 }

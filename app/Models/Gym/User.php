@@ -19,6 +19,9 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  */
 final class User extends Authenticatable
 {
+    /** Of a coach who came with an export and was given none yet; no password has this hash. */
+    public const NO_PASSWORD = '$2y$12$.....................................................';
+
     public $incrementing = false;
 
     protected $table = 'users';

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Export;
+
+use App\Context\Gym\CurrentGym;
+use App\Formats\Export\ExportLine;
+use App\Formats\Export\ExportTable;
+use App\Models\Athletes\Athlete;
+use Illuminate\Contracts\Encryption\Encrypter;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
+
+/**
+ * Everything of the gym, or of one athlete, a line at a time and never more than a few rows in memory.
+ */
+final readonly class ExportQuery
+{
+    private const AT_ONCE = 500;
+
+    public function __construct(private ConnectionInterface $db, private CurrentGym $gym, private Encrypter $encrypter)
+    {
+    }
+
+    /** @return \Generator<string> lines of the form that ExportLine tells */
+    public function lines(?Athlete $athlete = null): \Generator
+    {
+        yield ExportLine::header($this->ofGym(), now()->toIso8601ZuluString('microsecond'), $athlete?->id);
+        $rows = 0;
+        foreach (ExportTable::cases() as $table) {
+            foreach ($this->rows($table, $athlete) as $row) {
+                $rows++;
+                yield ExportLine::row($table, $row);
+            }
+        }
+        yield ExportLine::end($rows);
+    }
+
+    /** @return array<string, mixed> */
+    private function ofGym(): array
+    {
+        $columns = implode(', ', ExportLine::OF_GYM);
+        /** @var object{row: string} $found */
+        $found = $this->db->selectOne("SELECT row_to_json(g) AS row FROM (SELECT $columns FROM gyms WHERE id = ?) g", [$this->gym->id()]);
+
+        return (array) json_decode($found->row, false, flags: JSON_THROW_ON_ERROR);
+    }
+
+    /** @return \Generator<string> each a JSON object */
+    private function rows(ExportTable $table, ?Athlete $athlete): \Generator
+    {
+        $key = $table->key();
+        $columns = $table->columns();
+        $after = null;
+        do {
+            $page = $this->of($table, $athlete)->select($columns)->orderByRaw(implode(', ', $key))->limit(self::AT_ONCE)
+                ->when($after !== null, static fn (Builder $q) => $q->whereRaw(
+                    sprintf('(%s) > (%s)', implode(', ', $key), implode(', ', array_fill(0, count($key), '?'))),
+                    $after ?? [],
+                ));
+            $found = $this->db->select("SELECT row_to_json(t) AS row FROM ({$page->toSql()}) t", $page->getBindings());
+            foreach ($found as $one) {
+                /** @var object{row: string} $one */
+                $row = json_decode($one->row, false, flags: JSON_THROW_ON_ERROR);
+                assert($row instanceof \stdClass);
+                $after = array_map(static fn (string $column): mixed => $row->{$column}, $key);
+                yield $table->sealed() === [] ? $one->row : $this->opened($table, $row);
+            }
+        } while (count($found) === self::AT_ONCE);
+    }
+
+    private function of(ExportTable $table, ?Athlete $athlete): Builder
+    {
+        $rows = $this->db->table($table->value)->where("$table->value.gym_id", $this->gym->id());
+        $column = $table->athleteColumn();
+
+        return match (true) {
+            $athlete === null => $rows,
+            $column !== null => $rows->where($column, $athlete->id),
+            $table === ExportTable::ScreeningLooks => $rows->whereIn(
+                'screening_id',
+                $this->db->table('screenings')->where('gym_id', $this->gym->id())->where('athlete_id', $athlete->id)->select('id'),
+            ),
+            default => $rows->whereRaw('false'),
+        };
+    }
+
+    private function opened(ExportTable $table, \stdClass $row): string
+    {
+        foreach ($table->sealed() as $column) {
+            $plain = $this->encrypter->decrypt($row->{$column}, false);
+            $row->{$column} = json_decode(is_string($plain) ? $plain : '', false, flags: JSON_THROW_ON_ERROR);
+        }
+
+        return ExportLine::json($row);
+    }
+}
