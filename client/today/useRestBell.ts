@@ -38,7 +38,8 @@ export function useRestBell(tiles: () => readonly Tile[]): { sound: Ref<boolean>
             if (sound.value) {
                 ring();
             }
-            if (buzz.value && canBuzz) {
+            // A page that nobody touched yet may not buzz.
+            if (buzz.value && canBuzz && navigator.userActivation?.hasBeenActive !== false) {
                 navigator.vibrate(BUZZ_MS);
             }
         },

@@ -87,7 +87,8 @@ $views = [
 foreach ($views as $name => [[$width, $height], $path, $text, $then]) {
     $page = Page::open(Instance::url(), $width, $height);
     try {
-        $page->signIn()->visit($path)->see($text);
+        $page->signIn()->script("localStorage.setItem('steady-rung.theme', 'light')");
+        $page->visit($path)->see($text);
         $then === null ?: $then($page);
         if ($width > 500) {
             $page->script('window.scrollTo(0, 0)');
