@@ -38,6 +38,7 @@ const actions = computed(() => [
     { key: 'body', label: 'Body' },
     { key: 'screens', label: 'Screens' },
     { key: 'card', label: 'Card' },
+    { key: 'export', label: 'Export' },
     { key: 'edit', label: 'Change' },
     { key: 'archive', label: props.athlete.archived ? 'Bring back' : 'Archive' },
 ]);
@@ -46,6 +47,7 @@ function act(key: string): void {
     const here: Record<string, () => void> = {
         baseline: () => emit('baseline'),
         place: () => emit('place'),
+        export: () => location.assign(`/api/athletes/${props.athlete.id}/export`),
         edit: () => emit('edit'),
         archive: () => emit('archive', !props.athlete.archived),
     };

@@ -14,6 +14,7 @@ import { useLeaving } from '../composables/useLeaving';
 import { useSession } from '../composables/useSession';
 import CoachesCard from './CoachesCard.vue';
 import DeviceCard from './DeviceCard.vue';
+import ExportCard from './ExportCard.vue';
 import PasswordForm from './PasswordForm.vue';
 import TimeZoneField from '../parts/TimeZoneField.vue';
 
@@ -92,6 +93,7 @@ const takeTheirs = (): void => void Object.assign(typed, elsewhere.take());
         <PasswordForm :email="session.me?.email ?? ''" />
         <CoachesCard />
         <DeviceCard />
+        <ExportCard />
     </div>
 </template>
 

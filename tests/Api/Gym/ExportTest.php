@@ -13,6 +13,8 @@ use App\Models\Screening\ScreeningLook;
 use App\Queries\Export\ExportQuery;
 use Illuminate\Support\Facades\DB;
 
+require_once __DIR__.'/../Support/contract.php';
+
 /** A text with each coach by their address. */
 function byAddress(string $text): string
 {
@@ -119,6 +121,17 @@ it('refuses what is damaged with the line and the reason, and stores nothing of 
         'The database takes none of the lines up to here',
     ],
 ]);
+
+it('keeps to its schema, and the schema to the database', function (): void {
+    fillGym($this);
+    $schema = json_decode((string) file_get_contents(base_path('docs/formats/export.schema.json')), flags: JSON_THROW_ON_ERROR);
+    foreach (ExportTable::cases() as $table) {
+        expect(array_keys(get_object_vars($schema->{'$defs'}->{$table->value}->properties->row->properties)))->toBe($table->columns(), $table->value);
+    }
+    foreach (app(ExportQuery::class)->lines() as $line) {
+        expect(offDocument($line, $schema))->toBe('', $line);
+    }
+});
 
 it('comes into no gym where there are athletes', function (): void {
     fillGym($this);

@@ -17,6 +17,12 @@ async function settings(answers: Record<string, (asked: Asked) => unknown>, who 
     return { asked, commands: (command: string) => asked.filter((a) => a.command === command).map((a) => a.body), ...shown };
 }
 
+it('offers everything as a file, and says what stands in it', async () => {
+    const { sees } = await settings({});
+    await sees('Answers of screens and pain notes stand in it');
+    expect(document.querySelector('[aria-label="Export"] a')?.getAttribute('href')).toBe('/api/export');
+});
+
 it('keeps the gym, its time zone and the coach’s name, and shows them from then on', async () => {
     const { fill, press, sees, commands, value } = await settings({
         'PUT /api/settings': ({ body }) => ({ ...me, gym_name: (body as { gym_name: string }).gym_name }),
