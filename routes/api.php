@@ -17,6 +17,7 @@ use App\Http\Controllers\Kit\BandController;
 use App\Http\Controllers\Kit\BenchController;
 use App\Http\Controllers\Kit\GearController;
 use App\Http\Controllers\Kit\KitController;
+use App\Http\Controllers\Log\LogController;
 use App\Http\Controllers\Log\QueueController;
 use App\Http\Controllers\Log\RecomputationController;
 use App\Http\Controllers\Log\SetController;
@@ -55,6 +56,8 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::get('me', [SignInController::class, 'show']);
     Route::post('sign-out', [SignInController::class, 'signOut']);
     Route::put('password', [SettingsController::class, 'password']);
+    Route::get('log', [LogController::class, 'index']);
+    Route::get('log.csv', [LogController::class, 'csv']);
     Route::get('export', [ExportController::class, 'gym']);
     Route::get('athletes/{athlete}/export', [ExportController::class, 'athlete']);
     Route::get('coaches', [SettingsController::class, 'coaches']);

@@ -38,6 +38,7 @@ const actions = computed(() => [
     { key: 'body', label: 'Body' },
     { key: 'screens', label: 'Screens' },
     { key: 'card', label: 'Card' },
+    { key: 'log', label: 'Log' },
     { key: 'export', label: 'Export' },
     { key: 'edit', label: 'Change' },
     { key: 'archive', label: props.athlete.archived ? 'Bring back' : 'Archive' },
@@ -47,6 +48,7 @@ function act(key: string): void {
     const here: Record<string, () => void> = {
         baseline: () => emit('baseline'),
         place: () => emit('place'),
+        log: () => void router.push({ path: '/log', query: { athlete: props.athlete.id } }),
         export: () => location.assign(`/api/athletes/${props.athlete.id}/export`),
         edit: () => emit('edit'),
         archive: () => emit('archive', !props.athlete.archived),

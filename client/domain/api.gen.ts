@@ -1172,6 +1172,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The sets of the gym that stand, newest first; of the last 90 days, if nothing is said. */
+        get: operations["log"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The same as a table, whole; asked for as the log is. */
+        get: operations["logTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/me": {
         parameters: {
             query?: never;
@@ -2657,6 +2691,27 @@ export interface components {
              * @description When it was told; what was told later stands.
              */
             told_at: string;
+        };
+        LogEntry: {
+            /** Format: uuid */
+            athlete_id: string;
+            athlete_name: string;
+            set: components["schemas"]["Set"];
+        };
+        LogPage: {
+            items: components["schemas"]["LogEntry"][];
+            /** @description The next page, if there is one. */
+            next_page: number | null;
+            /**
+             * Format: date
+             * @description The first day that was looked through.
+             */
+            from: string;
+            /**
+             * Format: date
+             * @description The last.
+             */
+            to: string;
         };
         /** @description Lowerings that the caps leave, today and this week. */
         LoweringLeft: {
@@ -6682,6 +6737,73 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Library"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    log: {
+        parameters: {
+            query?: {
+                page?: number;
+                athlete?: string;
+                tag?: string;
+                /** @description Words that its name holds. */
+                exercise?: string;
+                purpose?: "baseline" | "work" | "test" | "try";
+                from?: string;
+                to?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogPage"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    logTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
             /** @description A problem. */

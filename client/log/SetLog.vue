@@ -4,6 +4,7 @@ import { NButton, NPopover } from 'naive-ui';
 import { computed, ref } from 'vue';
 import type { Schemas } from '../domain/http';
 import { day, mass, percent, seconds } from '../domain/units';
+import { linesOf } from './lines';
 import { noCountWords, painWords, type NoCountReason } from '../domain/words';
 
 type LoggedSet = Schemas['Set'];
@@ -11,20 +12,7 @@ type LoggedSet = Schemas['Set'];
 const props = defineProps<{ sets: readonly LoggedSet[]; older: boolean }>();
 const emit = defineEmits<{ older: []; takeBack: [setId: string]; correct: [set: LoggedSet] }>();
 
-/** Sets in a row on one day and one set-up make one line. */
-const lines = computed(() => {
-    const made: { key: string; first: LoggedSet; sets: LoggedSet[] }[] = [];
-    for (const set of props.sets) {
-        const key = [set.trained_on, set.purpose, set.setup_key ?? 'hang'].join('|');
-        const last = made.at(-1);
-        if (last?.key === key) {
-            last.sets.unshift(set);
-        } else {
-            made.push({ key, first: set, sets: [set] });
-        }
-    }
-    return made;
-});
+const lines = computed(() => linesOf(props.sets, (set) => set));
 
 /** The last sessions are what a coach looks at; the rest is a tap away. */
 const LAST = { usual: 3, wide: 12 };
@@ -47,7 +35,7 @@ const missed = (set: LoggedSet): string =>
         <h2 class="unseen">Log</h2>
         <p v-if="sets.length === 0" class="dim">Nothing logged yet.</p>
         <ul class="lines">
-            <li v-for="line in shown" :key="line.key + line.first.id">
+            <li v-for="line in shown" :key="line.key">
                 <span class="when">{{ day(line.first.trained_on) }}</span>
                 <span class="what">
                     {{ line.first.setup_name ?? 'Dead hang' }}
@@ -57,7 +45,7 @@ const missed = (set: LoggedSet): string =>
                     </small>
                 </span>
                 <span class="sets">
-                    <NPopover v-for="set in line.sets" :key="set.id" trigger="click" placement="bottom">
+                    <NPopover v-for="set in line.all" :key="set.id" trigger="click" placement="bottom">
                         <template #trigger>
                             <button type="button" :class="{ pain: set.pain }">
                                 <span aria-hidden="true">{{ counted(set) }}</span>

@@ -125,6 +125,7 @@ async function open(): Promise<void> {
             aria-label="Shown"
             @update:value="address.set({ show: $event, page: '1' })"
         />
+        <NButton @click="router.push('/log')">Log</NButton>
         <NButton @click="router.push({ path: '/cards', query: address.value.tag ? { tag: address.value.tag } : {} })">Cards</NButton>
         <NButton type="primary" @click="router.push('/people/new')">Add an athlete</NButton>
     </PageHead>

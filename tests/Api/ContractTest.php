@@ -219,6 +219,8 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('POST /api/coaches', body: ['id' => uuid(), 'name' => 'Bea', 'email' => 'bea@one.example', 'password' => 'chalk on the hands']);
     $ask('GET /api/coaches');
     $ask('GET /api/export');
+    $ask('GET /api/log', query: 'exercise=band');
+    $ask('GET /api/log.csv');
     $ask('GET /api/athletes/{athlete}/export', $of);
     $ask('PUT /api/password', body: ['present' => 'right-password', 'new' => 'a longer one']);
     $ask('POST /api/sign-out');

@@ -96,6 +96,8 @@ it('has no serious accessibility violation and no console error on any page', fu
         $page->go('/calls')->see('Refer');
         $page->press('Why');
         $look('calls');
+        $page->go('/log')->see('Table (CSV)')->see('Jolyon Thatch');
+        $look('log');
         $page->go('/cautions')->see('Bands');
         $look('cautions');
         $page->visit('/parts?dev')->see('Parts')->see('What speaks for one.');

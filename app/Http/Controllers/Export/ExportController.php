@@ -7,11 +7,11 @@ namespace App\Http\Controllers\Export;
 use App\Actions\Screening\RecordLook;
 use App\Context\Gym\CurrentGym;
 use App\Http\Docs\FileAnswer;
+use App\Http\FileOfLines;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
 use App\Queries\Export\ExportQuery;
 use Illuminate\Http\Request;
-use Illuminate\Support\Str;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -38,7 +38,7 @@ final readonly class ExportController
         $coach = $request->user();
         $this->look->atAllOf(null, $coach);
 
-        return $this->file($this->gym->gym()->name, $this->export->lines());
+        return FileOfLines::of($this->export->lines(), self::JSON_LINES, $this->gym->gym()->name, 'jsonl');
     }
 
     #[OA\Get(
@@ -53,20 +53,6 @@ final readonly class ExportController
         $coach = $request->user();
         $this->look->atAllOf($athlete, $coach);
 
-        return $this->file($athlete->name, $this->export->lines($athlete));
-    }
-
-    /** @param  iterable<string>  $lines */
-    private function file(string $of, iterable $lines): StreamedResponse
-    {
-        return new StreamedResponse(static function () use ($lines): void {
-            foreach ($lines as $line) {
-                echo $line;
-            }
-        }, headers: [
-            'Content-Type' => self::JSON_LINES,
-            'Content-Disposition' => sprintf('attachment; filename="%s.jsonl"', Str::slug($of)),
-            'X-Accel-Buffering' => 'no',
-        ]);
+        return FileOfLines::of($this->export->lines($athlete), self::JSON_LINES, $athlete->name, 'jsonl');
     }
 }
