@@ -156,6 +156,7 @@ Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group
     Route::post('house-rules/effects', [HouseRuleController::class, 'effects']);
 
     Route::get('calls', [CallController::class, 'index']);
+    Route::get('reminders', [CallController::class, 'reminders']);
     Route::get('calls/overrides', [CallController::class, 'overrides']);
     Route::put('calls/{call}/decision', [CallController::class, 'decide']);
     Route::delete('calls/{call}/decision', [CallController::class, 'takeBack']);

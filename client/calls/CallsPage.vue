@@ -11,6 +11,7 @@ import { useKeys } from '../composables/useKeys';
 import { useRead } from '../composables/useRead';
 import CallRow from '../decisions/CallRow.vue';
 import OverridesCard from './OverridesCard.vue';
+import ReminderList from './ReminderList.vue';
 
 type Row = InstanceType<typeof CallRow>;
 
@@ -79,6 +80,7 @@ useKeys((key) => {
         <p class="small dim keys">↑↓ choose · Enter accept · O otherwise · W why · U undo</p>
     </PageHead>
     <ReadNote :read="queue" waits="Loading the calls…" />
+    <ReminderList />
     <div v-if="queue.value.value && waiting === 0 && isFresh" class="card stack">
         <h2>No calls are waiting</h2>
         <p>Log a set for an athlete and the call for next time stands here.</p>

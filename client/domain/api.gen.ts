@@ -1374,6 +1374,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reminders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["reminders"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/settings": {
         parameters: {
             query?: never;
@@ -3128,6 +3144,23 @@ export interface components {
              * @description From when on it can be.
              */
             next_on: string | null;
+        };
+        ReminderList: {
+            /** @description The most pressing first. */
+            items: components["schemas"]["Reminder"][];
+        };
+        Reminder: {
+            /** @enum {string} */
+            kind: "screen" | "inspection" | "away" | "weighing" | "goal";
+            /**
+             * Format: uuid
+             * @description Of whom; none where it is of a band.
+             */
+            athlete_id: string | null;
+            /** Format: uuid */
+            band_id: string | null;
+            name: string;
+            text: string;
         };
         /** @description Whether a piece of gear is out of use. */
         RetirementInput: {
@@ -7172,6 +7205,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Recomputation"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    reminders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReminderList"];
                 };
             };
             /** @description A problem. */

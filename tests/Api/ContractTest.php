@@ -221,6 +221,7 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('GET /api/export');
     $ask('GET /api/log', query: 'exercise=band');
     $ask('GET /api/log.csv');
+    $ask('GET /api/reminders');
     $ask('GET /api/athletes/{athlete}/export', $of);
     $ask('PUT /api/password', body: ['present' => 'right-password', 'new' => 'a longer one']);
     $ask('POST /api/sign-out');

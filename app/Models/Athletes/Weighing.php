@@ -40,6 +40,17 @@ final class Weighing extends Record
         return $row?->mass_kg;
     }
 
+    /**
+     * @param  list<string>  $athleteIds
+     * @return array<string, string> the day of the latest of each
+     */
+    public static function lastOf(array $athleteIds): array
+    {
+        /** @var array<string, string> */
+        return self::notReplaced()->whereIn('athlete_id', $athleteIds)->whereNull('replaces_id')->groupBy('athlete_id')
+            ->selectRaw('athlete_id, max(weighed_on) AS on_day')->pluck('on_day', 'athlete_id')->all();
+    }
+
     /** @return Builder<self> */
     private static function standing(string $athleteId): Builder
     {

@@ -216,6 +216,21 @@ final class LoggedSet extends Record
     }
 
     /**
+     * @param  list<string>  $athleteIds
+     * @return array<string, string> the day of the first strict rep of each, where it came after a day
+     */
+    public static function firstStrictOf(array $athleteIds, string $after): array
+    {
+        $strict = static fn (): Builder => self::standingAnywhere()->where(static fn (Builder $q) => $q->whereRaw(self::STRICT));
+        $lately = $strict()->whereIn('athlete_id', $athleteIds)->where('trained_on', '>', $after)->groupBy('athlete_id')
+            ->selectRaw('athlete_id, min(trained_on) AS on_day')->pluck('on_day', 'athlete_id')->all();
+        $before = $strict()->whereIn('athlete_id', array_keys($lately))->where('trained_on', '<=', $after)->distinct()->pluck('athlete_id')->all();
+
+        /** @var array<string, string> */
+        return array_diff_key($lately, array_flip($before));
+    }
+
+    /**
      * What the sessions of some days say of a capacity, by day and by the ids of the sets, first set first; what was done tired from
      * another exercise says nothing.
      *

@@ -17,10 +17,12 @@ use App\Models\Calls\CallRecord;
 use App\Models\Gym\User;
 use App\Queries\Calls\CallQueueQuery;
 use App\Queries\Calls\OverrideQuery;
+use App\Queries\Calls\ReminderQuery;
 use App\Responses\Calls\CallPageResponse;
 use App\Responses\Calls\CallQueueResponse;
 use App\Responses\Calls\KeptCallResponse;
 use App\Responses\Calls\OverrideListResponse;
+use App\Responses\Calls\ReminderListResponse;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -60,6 +62,12 @@ final class CallController
     public function past(Athlete $athlete, Request $request, CallQueueQuery $view): JsonResponse
     {
         return new JsonResponse($view->past($athlete, PageInput::read($request)->page));
+    }
+
+    #[OA\Get(path: '/api/reminders', operationId: 'reminders', responses: [new Answer(200, ReminderListResponse::class)])]
+    public function reminders(ReminderQuery $reading): JsonResponse
+    {
+        return new JsonResponse($reading->list());
     }
 
     #[OA\Get(
