@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Export;
 
 use App\Context\Gym\CurrentGym;
+use App\Context\Gym\ExportColumns;
 use App\Formats\Export\ExportLine;
 use App\Formats\Export\ExportTable;
 use App\Models\Athletes\Athlete;
@@ -116,7 +117,7 @@ final class BringIn
             $this->store($number - 1);
             $this->table = $table;
         }
-        $strange = array_diff(array_keys((array) $row), $this->columns[$table->value] ??= $table->columns());
+        $strange = array_diff(array_keys((array) $row), $this->columns[$table->value] ??= ExportColumns::of($table));
         $strange === [] || throw BadExport::at($number, sprintf('%s has no “%s”.', $table->value, implode('”, “', $strange)));
         foreach ($table->sealed() as $column) {
             $row->{$column} = $this->encrypter->encrypt(json_encode($row->{$column} ?? null, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false);

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Formats\Export;
 
-use Illuminate\Support\Facades\Schema;
-
 /**
  * What of a gym is exported, in an order in which no row names a later one. Sheets, sessions of browsers, queues and the like follow from it
  * or belong to one installation, and are not.
@@ -53,15 +51,9 @@ enum ExportTable: string
     }
 
     /** @return list<string> what stays where it is: of the gym, of the installation, or a password */
-    private function left(): array
+    public function left(): array
     {
         return ['gym_id', ...($this === self::Users ? ['password', 'remember_token'] : [])];
-    }
-
-    /** @return list<string> */
-    public function columns(): array
-    {
-        return array_values(array_diff(Schema::getColumnListing($this->value), $this->left()));
     }
 
     /** @return list<string> columns encrypted at rest and plain in an export */

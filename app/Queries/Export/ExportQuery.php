@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Export;
 
 use App\Context\Gym\CurrentGym;
+use App\Context\Gym\ExportColumns;
 use App\Formats\Export\ExportLine;
 use App\Formats\Export\ExportTable;
 use App\Models\Athletes\Athlete;
@@ -51,7 +52,7 @@ final readonly class ExportQuery
     private function rows(ExportTable $table, ?Athlete $athlete): \Generator
     {
         $key = $table->key();
-        $columns = $table->columns();
+        $columns = ExportColumns::of($table);
         $after = null;
         do {
             $page = $this->of($table, $athlete)->select($columns)->orderByRaw(implode(', ', $key))->limit(self::AT_ONCE)
