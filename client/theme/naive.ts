@@ -69,5 +69,5 @@ export const themeOverrides = (color: Colours): GlobalThemeOverrides => ({
         textColorPressed: color.graphite,
     },
     Input: { border: `1px solid ${color.edge}`, boxShadowFocus: `0 0 0 3px ${color.ply}`, color: color.card, colorFocus: color.card },
-    Drawer: { color: color.paper, titleTextColor: color.graphite },
+    Drawer: { color: color.paper, titleTextColor: color.graphite, closeSize: tokens.target, closeIconSize: type.wide },
 });

@@ -119,6 +119,8 @@ it('has targets of 44 px where the coach taps', function (): void {
             'return [...document.querySelectorAll("[aria-label=\"Log a set\"] button, [aria-label=\"Log a set\"] summary, nav a")].filter((b) => b.getClientRects().length && (b.getBoundingClientRect().height < 44 || b.getBoundingClientRect().width < 44)).map((b) => b.innerText)',
         );
         expect($small)->toBe([]);
+        $page->more('Baseline')->see('Skip this step');
+        expect($page->script('return document.querySelector(".n-drawer .n-base-close").getBoundingClientRect().width'))->toBeGreaterThanOrEqual(44);
     } finally {
         $page->close();
     }
