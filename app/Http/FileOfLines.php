@@ -22,7 +22,6 @@ final readonly class FileOfLines
         }, headers: [
             'Content-Type' => $mediaType,
             'Content-Disposition' => sprintf('attachment; filename="%s.%s"', Str::slug($name), $ending),
-            'X-Accel-Buffering' => 'no',
         ]);
     }
 }

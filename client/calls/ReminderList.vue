@@ -50,6 +50,9 @@ li {
 }
 
 li a {
+    display: flex;
+    align-items: center;
+    min-height: var(--target);
     font-weight: 650;
     text-decoration: none;
 }

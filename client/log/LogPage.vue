@@ -163,6 +163,9 @@ li em {
 }
 
 li a {
+    display: flex;
+    align-items: center;
+    min-height: var(--target);
     font-weight: 600;
     text-decoration: none;
 }

@@ -12,22 +12,37 @@ use App\Models\Athletes\Athlete;
 use Illuminate\Contracts\Encryption\Encrypter;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
+use Psr\Clock\ClockInterface;
 
 /**
- * Everything of the gym, or of one athlete, a line at a time and never more than a few rows in memory.
+ * Everything of the gym, or of one athlete, as it was at one moment; a line at a time and never more than a few rows in memory.
  */
 final readonly class ExportQuery
 {
     private const AT_ONCE = 500;
 
-    public function __construct(private ConnectionInterface $db, private CurrentGym $gym, private Encrypter $encrypter)
+    public function __construct(private ConnectionInterface $db, private CurrentGym $gym, private Encrypter $encrypter, private ClockInterface $clock)
     {
     }
 
     /** @return \Generator<string> lines of the form that ExportLine tells */
     public function lines(?Athlete $athlete = null): \Generator
     {
-        yield ExportLine::header($this->ofGym(), now()->toIso8601ZuluString('microsecond'), $athlete?->id);
+        $this->db->beginTransaction();
+        if ($this->db->transactionLevel() === 1) {
+            $this->db->statement('SET TRANSACTION ISOLATION LEVEL REPEATABLE READ, READ ONLY');
+        }
+        try {
+            yield from $this->of($athlete);
+        } finally {
+            $this->db->rollBack();
+        }
+    }
+
+    /** @return \Generator<string> */
+    private function of(?Athlete $athlete): \Generator
+    {
+        yield ExportLine::header($this->ofGym(), $this->clock->now()->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d\TH:i:s.u\Z'), $athlete?->id);
         $rows = 0;
         foreach (ExportTable::cases() as $table) {
             foreach ($this->rows($table, $athlete) as $row) {
@@ -55,7 +70,7 @@ final readonly class ExportQuery
         $columns = ExportColumns::of($table);
         $after = null;
         do {
-            $page = $this->of($table, $athlete)->select($columns)->orderByRaw(implode(', ', $key))->limit(self::AT_ONCE)
+            $page = $this->table($table, $athlete)->select($columns)->orderByRaw(implode(', ', $key))->limit(self::AT_ONCE)
                 ->when($after !== null, static fn (Builder $q) => $q->whereRaw(
                     sprintf('(%s) > (%s)', implode(', ', $key), implode(', ', array_fill(0, count($key), '?'))),
                     $after ?? [],
@@ -71,7 +86,7 @@ final readonly class ExportQuery
         } while (count($found) === self::AT_ONCE);
     }
 
-    private function of(ExportTable $table, ?Athlete $athlete): Builder
+    private function table(ExportTable $table, ?Athlete $athlete): Builder
     {
         $rows = $this->db->table($table->value)->where("$table->value.gym_id", $this->gym->id());
         $column = $table->athleteColumn();
