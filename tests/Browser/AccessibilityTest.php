@@ -120,7 +120,7 @@ it('has targets of 44 px where the coach taps', function (): void {
         );
         expect($small)->toBe([]);
         $page->more('Baseline')->see('Skip this step');
-        expect($page->script('return document.querySelector(".n-drawer .n-base-close").getBoundingClientRect().width'))->toBeGreaterThanOrEqual(44);
+        expect($page->script('return parseFloat(getComputedStyle(document.querySelector(".n-drawer .n-base-close"), "::before").width)'))->toBeGreaterThanOrEqual(44);
     } finally {
         $page->close();
     }
