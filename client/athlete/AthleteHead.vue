@@ -134,12 +134,12 @@ h1 {
 @media screen and (max-width: 1100px) {
     .head {
         position: relative;
-        margin-bottom: var(--space-base);
+        margin-bottom: var(--space-wide);
     }
 
     .facts {
         position: absolute;
-        top: calc(100% - 10px);
+        top: calc(100% - 12px);
         font-size: var(--type-small);
     }
 }
