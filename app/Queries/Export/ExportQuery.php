@@ -6,6 +6,7 @@ namespace App\Queries\Export;
 
 use App\Context\Gym\CurrentGym;
 use App\Context\Gym\ExportColumns;
+use App\Context\Gym\OneMoment;
 use App\Formats\Export\ExportLine;
 use App\Formats\Export\ExportTable;
 use App\Models\Athletes\Athlete;
@@ -21,26 +22,18 @@ final readonly class ExportQuery
 {
     private const AT_ONCE = 500;
 
-    public function __construct(private ConnectionInterface $db, private CurrentGym $gym, private Encrypter $encrypter, private ClockInterface $clock)
+    public function __construct(private ConnectionInterface $db, private CurrentGym $gym, private Encrypter $encrypter, private ClockInterface $clock, private OneMoment $moment)
     {
     }
 
     /** @return \Generator<string> lines of the form that ExportLine tells */
     public function lines(?Athlete $athlete = null): \Generator
     {
-        $this->db->beginTransaction();
-        if ($this->db->transactionLevel() === 1) {
-            $this->db->statement('SET TRANSACTION ISOLATION LEVEL REPEATABLE READ, READ ONLY');
-        }
-        try {
-            yield from $this->of($athlete);
-        } finally {
-            $this->db->rollBack();
-        }
+        return $this->moment->of($this->read($athlete));
     }
 
     /** @return \Generator<string> */
-    private function of(?Athlete $athlete): \Generator
+    private function read(?Athlete $athlete): \Generator
     {
         yield ExportLine::header($this->ofGym(), $this->clock->now()->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d\TH:i:s.u\Z'), $athlete?->id);
         $rows = 0;
