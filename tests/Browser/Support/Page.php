@@ -305,21 +305,25 @@ final class Page
     /** The smallest type of an element laid out so many mm wide, in points as printed. */
     public function printedTypePt(string $selector, int $widthMm): float
     {
-        $this->tools->execute('Emulation.setEmulatedMedia', ['media' => 'print']);
-        Wait::until(fn (): mixed => $this->driver->executeScript('return matchMedia("print").matches'), 'The page is not shown as paper.');
-        $smallest = (float) $this->driver->executeScript(<<<'JS'
-            const [selector, widthMm] = arguments, card = document.querySelector(selector);
-            card.style.width = widthMm + 'mm';
-            const sizes = [...card.querySelectorAll('*')].filter((e) => [...e.childNodes].some((n) => n.nodeType === 3 && n.data.trim())).map((e) => {
-                const svg = e.closest('svg');
-                return parseFloat(getComputedStyle(e).fontSize) * (svg ? Math.min(svg.clientWidth / svg.viewBox.baseVal.width, svg.clientHeight / svg.viewBox.baseVal.height) : 1) * 0.75;
-            });
-            card.style.width = '';
-            return Math.min(...sizes);
-            JS, [$selector, $widthMm]);
+        $smallest = Wait::until(function () use ($selector, $widthMm): mixed {
+            $this->tools->execute('Emulation.setEmulatedMedia', ['media' => 'print']);
+
+            return $this->driver->executeScript(<<<'JS'
+                const css = getComputedStyle(document.documentElement);
+                if (css.getPropertyValue('--type-small') !== css.getPropertyValue('--type-base')) return null; // not as paper yet
+                const [selector, widthMm] = arguments, card = document.querySelector(selector);
+                card.style.width = widthMm + 'mm';
+                const sizes = [...card.querySelectorAll('*')].filter((e) => [...e.childNodes].some((n) => n.nodeType === 3 && n.data.trim())).map((e) => {
+                    const svg = e.closest('svg');
+                    return parseFloat(getComputedStyle(e).fontSize) * (svg ? Math.min(svg.clientWidth / svg.viewBox.baseVal.width, svg.clientHeight / svg.viewBox.baseVal.height) : 1) * 0.75;
+                });
+                card.style.width = '';
+                return Math.min(...sizes);
+                JS, [$selector, $widthMm]);
+        }, 'The page is not shown as paper.');
         $this->tools->execute('Emulation.setEmulatedMedia', ['media' => '']);
 
-        return $smallest;
+        return (float) $smallest;
     }
 
     /** A thumb on the first thing shown that matches, wherever it stands. */
