@@ -5,7 +5,7 @@ import { day } from '../domain/units';
 import ReadNote from '../parts/ReadNote.vue';
 import SidePanel from '../parts/SidePanel.vue';
 import { useRead } from '../composables/useRead';
-import WhySteps from '../parts/WhySteps.vue';
+import WhySteps from '../parts/marks/WhySteps.vue';
 import type { Athlete, Movement } from '../composables/useAthlete';
 
 const props = defineProps<{ athlete: Athlete; movement: Movement | undefined }>();

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import StageSteps from '../parts/StageSteps.vue';
+import StageSteps from '../parts/marks/StageSteps.vue';
 import PlacePanel from './PlacePanel.vue';
 import type { Athlete } from '../composables/useAthlete';
 

@@ -11,7 +11,7 @@ import PageHead from '../parts/PageHead.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import TabRow from '../parts/TabRow.vue';
 import { useAddress } from '../composables/useAddress';
-import { useTrend } from '../composables/useTrend';
+import { useTrend } from '../trend/useTrend';
 import ForecastCard from '../trend/ForecastCard.vue';
 import ScoreCard from '../trend/ScoreCard.vue';
 

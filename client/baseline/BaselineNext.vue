@@ -7,7 +7,7 @@ import type { Schemas } from '../domain/http';
 import type { SetDraft } from '../domain/queue';
 import { clock, mass } from '../domain/units';
 import ChipRow from '../parts/ChipRow.vue';
-import HangTimer from '../log/HangTimer.vue';
+import HangTimer from '../log/held/HangTimer.vue';
 import { countChips, left, reserveChips } from '../log/counts';
 
 const props = defineProps<{ line: Schemas['BaselineLine']; restedFrom: number | undefined; save: (draft: SetDraft) => Promise<boolean> }>();

@@ -14,7 +14,7 @@ import { useCommandQueue } from '../composables/useCommandQueue';
 import BaselineNext from './BaselineNext.vue';
 import BaselineReps from './BaselineReps.vue';
 import BaselineSteps from './BaselineSteps.vue';
-import HangTimer from '../log/HangTimer.vue';
+import HangTimer from '../log/held/HangTimer.vue';
 import type { Athlete } from '../composables/useAthlete';
 
 const props = defineProps<{

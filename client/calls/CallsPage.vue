@@ -3,7 +3,7 @@ import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { api, outcome, type Schemas } from '../domain/http';
 import { verdictLooks, verdicts } from '../domain/words';
-import CallMark from '../parts/CallMark.vue';
+import CallMark from '../parts/marks/CallMark.vue';
 import PageHead from '../parts/PageHead.vue';
 import PageTurner from '../parts/PageTurner.vue';
 import ReadNote from '../parts/ReadNote.vue';

@@ -3,7 +3,7 @@ import { NButton } from 'naive-ui';
 import { computed, ref, watch } from 'vue';
 import type { Schemas } from '../domain/http';
 import { callWord, confidenceWords, decisionWords } from '../domain/words';
-import CallMark from '../parts/CallMark.vue';
+import CallMark from '../parts/marks/CallMark.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import { useOnce } from '../composables/useOnce';
 import CallReasons from './CallReasons.vue';

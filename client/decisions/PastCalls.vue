@@ -3,7 +3,7 @@ import { ref } from 'vue';
 import { api, outcome } from '../domain/http';
 import { day } from '../domain/units';
 import { callWord, decisionWords } from '../domain/words';
-import CallMark from '../parts/CallMark.vue';
+import CallMark from '../parts/marks/CallMark.vue';
 import PageTurner from '../parts/PageTurner.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';

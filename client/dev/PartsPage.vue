@@ -7,7 +7,7 @@ import { marksOf } from '../decisions/marks';
 import type { Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { verdicts } from '../domain/words';
-import CallMark from '../parts/CallMark.vue';
+import CallMark from '../parts/marks/CallMark.vue';
 import CautionBox from '../parts/CautionBox.vue';
 import ChipRow from '../parts/ChipRow.vue';
 import DateField from '../parts/DateField.vue';
@@ -21,11 +21,11 @@ import ProblemNote from '../parts/ProblemNote.vue';
 import QuantityField from '../parts/QuantityField.vue';
 import SavedElsewhere from '../parts/SavedElsewhere.vue';
 import SidePanel from '../parts/SidePanel.vue';
-import StageSteps from '../parts/StageSteps.vue';
+import StageSteps from '../parts/marks/StageSteps.vue';
 import TabRow from '../parts/TabRow.vue';
 import TimeZoneField from '../parts/TimeZoneField.vue';
 import UndoBar from '../parts/UndoBar.vue';
-import WhySteps from '../parts/WhySteps.vue';
+import WhySteps from '../parts/marks/WhySteps.vue';
 
 /** Every part in each of its states, for whoever builds with them. */
 const chips = [

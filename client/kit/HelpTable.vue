@@ -6,7 +6,7 @@ import { api, outcome, type Schemas } from '../domain/http';
 import { mass, percent } from '../domain/units';
 import ProblemNote from '../parts/ProblemNote.vue';
 import { useRead } from '../composables/useRead';
-import WhySteps from '../parts/WhySteps.vue';
+import WhySteps from '../parts/marks/WhySteps.vue';
 
 const props = defineProps<{ help: readonly Schemas['Help'][]; kit: Kit }>();
 const athlete = defineModel<string | null>('athlete', { required: true });

@@ -8,7 +8,7 @@ import CautionNote from '../parts/CautionNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import SidePanel from '../parts/SidePanel.vue';
 import { useRead } from '../composables/useRead';
-import HoldLog from '../log/HoldLog.vue';
+import HoldLog from '../log/held/HoldLog.vue';
 import SetupSheet from './SetupSheet.vue';
 
 const props = defineProps<{

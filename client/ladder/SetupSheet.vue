@@ -6,7 +6,7 @@ import type { Exercise } from '../domain/gear';
 import type { Schemas } from '../domain/http';
 import { chanceWords, intervalText, length, mass, massRange, percent, percentRange, secondsWords } from '../domain/units';
 import CautionBox from '../parts/CautionBox.vue';
-import WhySteps from '../parts/WhySteps.vue';
+import WhySteps from '../parts/marks/WhySteps.vue';
 
 const props = defineProps<{ athleteId: string; setup: Schemas['SetupAnswer'] }>();
 const emit = defineEmits<{ choose: [exercise: Exercise] }>();

@@ -9,7 +9,7 @@ import ChipRow from '../parts/ChipRow.vue';
 import SidePanel from '../parts/SidePanel.vue';
 import { useCommandQueue } from '../composables/useCommandQueue';
 import NoCountRow from './NoCountRow.vue';
-import SecondsForm from './SecondsForm.vue';
+import SecondsForm from './held/SecondsForm.vue';
 import { countChips, left, reserveChips } from './counts';
 
 const props = defineProps<{ set: Schemas['Set'] | undefined; athleteId: string }>();

@@ -4,7 +4,7 @@ import type { Lowered } from '../domain/sets/lowered';
 import { noCountWords, painPlaceWords, type NoCountReason } from '../domain/words';
 import { useKeys } from '../composables/useKeys';
 import { useDigits } from './useDigits';
-import { useHold } from './useHold';
+import { useHold } from './held/useHold';
 
 export const MOST_REPS = 30;
 const MOST_RESERVE = 5;

@@ -3,7 +3,7 @@ import { useRouter } from 'vue-router';
 import type { Schemas } from '../domain/http';
 import { day, percent, percentRange } from '../domain/units';
 import type { Verdict } from '../domain/words';
-import CallMark from '../parts/CallMark.vue';
+import CallMark from '../parts/marks/CallMark.vue';
 import RangeOnScale from './RangeOnScale.vue';
 
 type Entry = Schemas['RosterEntry'];

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { day } from '../domain/units';
-import StageSteps from '../parts/StageSteps.vue';
+import StageSteps from '../parts/marks/StageSteps.vue';
 import WeeksAhead from './WeeksAhead.vue';
 
 const props = defineProps<{ id: string; session: Schemas['Session'] }>();

@@ -7,7 +7,7 @@ import { countWords, tileOf, type Tile } from '../domain/floor/tile';
 import { api, outcome } from '../domain/http';
 import { day } from '../domain/units';
 import { gaveOutWords, verdicts } from '../domain/words';
-import CallMark from '../parts/CallMark.vue';
+import CallMark from '../parts/marks/CallMark.vue';
 import ChipRow from '../parts/ChipRow.vue';
 import PageHead from '../parts/PageHead.vue';
 import ReadNote from '../parts/ReadNote.vue';

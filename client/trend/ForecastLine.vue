@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { chanceWords } from '../domain/units';
-import { useTrend } from '../composables/useTrend';
+import { useTrend } from './useTrend';
 import { strictName, whenWords } from './foretold';
 
 const props = defineProps<{ id: string }>();

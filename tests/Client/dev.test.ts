@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import PartsPage from '../../client/dev/PartsPage.vue';
 import { show } from './support/screen';
 
-const parts = Object.keys(import.meta.glob('../../client/parts/*.vue')).map((file) => file.replace(/.*\/|\.vue$/g, ''));
+const parts = Object.keys(import.meta.glob('../../client/parts/**/*.vue')).map((file) => file.replace(/.*\/|\.vue$/g, ''));
 const page = Object.values(
     import.meta.glob<string>('../../client/dev/PartsPage.vue', { query: '?raw', import: 'default', eager: true }),
 )[0]!;

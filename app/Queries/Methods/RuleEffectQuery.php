@@ -6,8 +6,8 @@ namespace App\Queries\Methods;
 
 use App\Context\Athletes\LoadAthleteContext;
 use App\Models\Athletes\Athlete;
-use App\Responses\Methods\RuleEffectResponse;
-use App\Responses\Methods\RuleEffectsResponse;
+use App\Responses\Methods\Rules\RuleEffectResponse;
+use App\Responses\Methods\Rules\RuleEffectsResponse;
 use SteadyRung\Call\House\RuleEffects;
 use SteadyRung\Method\House\HouseRules;
 

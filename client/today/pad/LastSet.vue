@@ -9,7 +9,7 @@ import ChipRow from '../../parts/ChipRow.vue';
 import { useHourOf } from '../../composables/useToday';
 import { useSession } from '../../composables/useSession';
 import { countChips, left, reserveChips } from '../../log/counts';
-import SecondsForm from '../../log/SecondsForm.vue';
+import SecondsForm from '../../log/held/SecondsForm.vue';
 import type { TileCommands } from '../tiles/useTileCommands';
 
 /** A set of today as it was seen: each tap tells more of it, and a moment later the log has it as a correction. */

@@ -3,7 +3,7 @@ import { effectScope, type EffectScope } from 'vue';
 import { useOnce } from '../../../client/composables/useOnce';
 import { useUndo } from '../../../client/composables/useUndo';
 import { useDigits } from '../../../client/log/useDigits';
-import { useHold } from '../../../client/log/useHold';
+import { useHold } from '../../../client/log/held/useHold';
 
 let scope: EffectScope;
 const within = <T>(use: () => T): T => scope.run(use) as T;

@@ -1,7 +1,7 @@
 import { fireEvent, screen } from '@testing-library/vue';
 import { expect, it, vi } from 'vitest';
-import HoldLog from '../../../client/log/HoldLog.vue';
-import HoldPad from '../../../client/log/HoldPad.vue';
+import HoldLog from '../../../client/log/held/HoldLog.vue';
+import HoldPad from '../../../client/log/held/HoldPad.vue';
 import { useCommandQueue } from '../../../client/composables/useCommandQueue';
 import { COACH, heron, jolyon, set } from '../support/samples';
 import { eventually, show } from '../support/screen';

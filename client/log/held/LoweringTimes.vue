@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
-import { isUneven, type Lowered } from '../domain/sets/lowered';
-import { seconds } from '../domain/units';
+import { isUneven, type Lowered } from '../../domain/sets/lowered';
+import { seconds } from '../../domain/units';
 import HoldButton from './HoldButton.vue';
 import type { useHold } from './useHold';
 

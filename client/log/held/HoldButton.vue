@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import PressButton from '../parts/PressButton.vue';
+import PressButton from '../../parts/PressButton.vue';
 import type { useHold } from './useHold';
 
 /** A stopwatch under the thumb: it runs while it is held. */

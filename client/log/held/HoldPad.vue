@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Schemas } from '../domain/http';
-import { mass, percent, secondsWords, seconds } from '../domain/units';
-import { useCommandQueue } from '../composables/useCommandQueue';
+import type { Schemas } from '../../domain/http';
+import { mass, percent, secondsWords, seconds } from '../../domain/units';
+import { useCommandQueue } from '../../composables/useCommandQueue';
 import HangTimer from './HangTimer.vue';
 
 const props = defineProps<{ athleteId: string; rung: Schemas['Rung']; standard: Schemas['Standard']; today: readonly Schemas['Set'][] }>();

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { seconds } from '../domain/units';
-import type { Exercise } from '../domain/gear';
-import { useCommandQueue } from '../composables/useCommandQueue';
+import { seconds } from '../../domain/units';
+import type { Exercise } from '../../domain/gear';
+import { useCommandQueue } from '../../composables/useCommandQueue';
 import HangTimer from './HangTimer.vue';
 
 const props = defineProps<{ athleteId: string; exercise: Exercise }>();

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { verdictLooks, type Verdict } from '../domain/words';
+import { verdictLooks, type Verdict } from '../../domain/words';
 
 /** A verdict as a ladder: the rung in use in graphite, what comes in the verdict's own tone. */
 defineProps<{ verdict: Verdict; large?: boolean }>();

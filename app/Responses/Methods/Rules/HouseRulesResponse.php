@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Responses\Methods;
+namespace App\Responses\Methods\Rules;
 
 use OpenApi\Attributes as OA;
 use SteadyRung\Method\House\HouseRule;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Schemas } from '../domain/http';
-import CautionNote from '../parts/CautionNote.vue';
+import type { Schemas } from '../../domain/http';
+import CautionNote from '../../parts/CautionNote.vue';
 
 /** The reps of the next set, as it would be logged. */
 const props = defineProps<{ left: Schemas['LoweringLeft']; next: number }>();

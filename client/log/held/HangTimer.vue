@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
-import { limits } from '../domain/limits.gen';
-import QuantityField from '../parts/QuantityField.vue';
-import { useQuantity } from '../composables/useQuantity';
+import { limits } from '../../domain/limits.gen';
+import QuantityField from '../../parts/QuantityField.vue';
+import { useQuantity } from '../../composables/useQuantity';
 import HoldButton from './HoldButton.vue';
 import { useHold } from './useHold';
 

@@ -1,6 +1,6 @@
 import { toValue, type MaybeRefOrGetter } from 'vue';
 import { api, outcome, type Schemas } from '../domain/http';
-import { useRead, type Read } from './useRead';
+import { useRead, type Read } from '../composables/useRead';
 
 type Trend = Schemas['Trend'];
 

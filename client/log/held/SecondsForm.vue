@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { watch } from 'vue';
-import { limits } from '../domain/limits.gen';
-import QuantityField from '../parts/QuantityField.vue';
-import { useQuantity } from '../composables/useQuantity';
+import { limits } from '../../domain/limits.gen';
+import QuantityField from '../../parts/QuantityField.vue';
+import { useQuantity } from '../../composables/useQuantity';
 
 /** How long something was held, typed otherwise than it was timed. */
 const props = defineProps<{ seconds: number }>();

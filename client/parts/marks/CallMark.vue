@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { verdictLooks, type Verdict } from '../domain/words';
+import { verdictLooks, type Verdict } from '../../domain/words';
 import VerdictIcon from './VerdictIcon.vue';
 
 defineProps<{ verdict: Verdict; word?: string; large?: boolean }>();

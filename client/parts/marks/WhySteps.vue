@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Schemas } from '../domain/http';
-import { day } from '../domain/units';
+import type { Schemas } from '../../domain/http';
+import { day } from '../../domain/units';
 
 defineProps<{ why: Schemas['Why'] }>();
 
