@@ -20,6 +20,7 @@ import PressButton from '../parts/PressButton.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import QuantityField from '../parts/QuantityField.vue';
 import SavedElsewhere from '../parts/SavedElsewhere.vue';
+import SelectFilter from '../parts/SelectFilter.vue';
 import SidePanel from '../parts/SidePanel.vue';
 import StageSteps from '../parts/marks/StageSteps.vue';
 import TabRow from '../parts/TabRow.vue';
@@ -37,6 +38,7 @@ const reasoned = chips.map((chip) => ({ ...chip, reason: `What speaks for ${chip
 const one = ref<string>('one');
 const tab = ref<'one' | 'two' | 'three'>('one');
 const many = ref<('one' | 'two')[]>(['one']);
+const picked = ref('');
 const text = ref('70');
 const on = ref('2026-11-27');
 const zone = ref('Europe/London');
@@ -84,6 +86,7 @@ const away: Problem = { code: 'away', detail: 'The server is away.', faults: [] 
             <TabRow v-model="tab" label="Lane" :tabs="chips" />
             <ChipRow label="Picked" show-label :chips="chips" :value="one" @pick="one = $event" />
             <ChipRow label="Not asked" show-label :chips="chips" value="one" unanswered="one" />
+            <SelectFilter label="Narrowed" none="All of them" :options="chips" :value="picked" @pick="picked = $event" />
             <ManyChips v-model="many" label="Several" :words="{ one: 'One', two: 'Two' }" />
             <ChipRow label="As most have it" :chips="reasoned" value="one" usual="one" />
             <ChipRow label="Otherwise" :chips="reasoned" value="two" usual="one" />

@@ -2728,6 +2728,8 @@ export interface components {
              * @description The last.
              */
             to: string;
+            /** @description In use on the roster. */
+            tags: string[];
         };
         /** @description Lowerings that the caps leave, today and this week. */
         LoweringLeft: {

@@ -1,19 +1,20 @@
 <script setup lang="ts">
-import { NInput, NSelect } from 'naive-ui';
+import { NInput } from 'naive-ui';
 import { watchDebounced } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import type { paths } from '../domain/api.gen';
-import { countWords } from '../domain/floor/tile';
 import { api, outcome } from '../domain/http';
-import { day, mass, percent } from '../domain/units';
+import { day } from '../domain/units';
 import DateField from '../parts/DateField.vue';
 import PageHead from '../parts/PageHead.vue';
 import PageTurner from '../parts/PageTurner.vue';
 import ReadNote from '../parts/ReadNote.vue';
+import SelectFilter from '../parts/SelectFilter.vue';
 import { useAddress } from '../composables/useAddress';
 import { useRead } from '../composables/useRead';
 import { useToday } from '../composables/useToday';
-import { linesOf } from './lines';
+import { counted, linesOf } from './lines';
+import WhatDone from './WhatDone.vue';
 
 type Query = NonNullable<paths['/api/log']['get']['parameters']['query']>;
 
@@ -39,7 +40,6 @@ const log = useRead(
     () => outcome(api.GET('/api/log', { params: { query: { ...asked.value, page: page.value } } })),
     { previous: true },
 );
-const roster = useRead(['roster', 'tags'], () => outcome(api.GET('/api/athletes', { params: { query: {} } })));
 
 const items = computed(() => log.value.value?.items ?? []);
 const lines = computed(() =>
@@ -49,7 +49,7 @@ const lines = computed(() =>
         (entry) => entry.athlete_id,
     ),
 );
-const tags = computed(() => (roster.value.value?.tags ?? []).map((tag) => ({ value: tag, label: tag })));
+const tags = computed(() => (log.value.value?.tags ?? []).map((tag) => ({ value: tag, label: tag })));
 const purposes = [
     { value: 'work', label: 'Work' },
     { value: 'test', label: 'Tests' },
@@ -68,34 +68,28 @@ const table = computed(() => `/api/log.csv?${new URLSearchParams(asked.value as 
             placeholder="Exercise, band, bar"
             :input-props="{ 'aria-label': 'Exercise', maxlength: 80 }"
         />
-        <NSelect
+        <SelectFilter
             v-if="tags.length > 0"
-            :virtual-scroll="false"
-            class="pick"
-            clearable
-            :value="address.value.tag || null"
+            label="Class"
+            none="All classes"
             :options="tags"
-            placeholder="All classes"
-            aria-label="Class"
-            @update:value="address.set({ tag: $event ?? '', page: '1' })"
+            :value="address.value.tag"
+            @pick="address.set({ tag: $event, page: '1' })"
         />
-        <NSelect
-            :virtual-scroll="false"
-            class="pick"
-            clearable
-            :value="address.value.purpose || null"
+        <SelectFilter
+            label="Done as"
+            none="Everything"
             :options="purposes"
-            placeholder="Everything"
-            aria-label="Done as"
-            @update:value="address.set({ purpose: $event ?? '', page: '1' })"
+            :value="address.value.purpose"
+            @pick="address.set({ purpose: $event, page: '1' })"
         />
         <a class="tap" :href="table" download>Table (CSV)</a>
     </PageHead>
     <div class="row days">
         <DateField v-model="from" label="From" :latest="today" />
         <DateField v-model="to" label="To" :latest="today" />
-        <p v-if="address.value.athlete && items[0]">
-            Only {{ items[0].athlete_name }}.
+        <p v-if="address.value.athlete">
+            Only {{ items[0]?.athlete_name ?? 'one athlete' }}.
             <button type="button" class="quiet" @click="address.set({ athlete: '', page: '1' })">Everybody</button>
         </p>
     </div>
@@ -105,15 +99,9 @@ const table = computed(() => `/api/log.csv?${new URLSearchParams(asked.value as 
         <li v-for="line in lines" :key="line.key">
             <span class="when dim">{{ day(line.first.set.trained_on) }}</span>
             <RouterLink :to="`/people/${line.first.athlete_id}`">{{ line.first.athlete_name }}</RouterLink>
-            <span>
-                {{ line.first.set.setup_name ?? 'Dead hang' }}
-                <em v-if="line.first.set.purpose !== 'work'">· {{ line.first.set.purpose }}</em>
-                <small v-if="line.first.set.carried_kg !== null && line.first.set.carried_share !== null" class="dim">
-                    {{ mass(line.first.set.carried_kg) }}, {{ percent(line.first.set.carried_share) }}
-                </small>
-            </span>
+            <WhatDone :set="line.first.set" />
             <span class="counts">
-                <b v-for="entry in line.all" :key="entry.set.id">{{ countWords(entry.set) }}</b>
+                <b v-for="entry in line.all" :key="entry.set.id">{{ counted(entry.set) }}</b>
             </span>
         </li>
     </ul>
@@ -123,10 +111,6 @@ const table = computed(() => `/api/log.csv?${new URLSearchParams(asked.value as 
 <style scoped>
 .find {
     width: 200px;
-}
-
-.pick {
-    width: 144px;
 }
 
 .days {
@@ -152,16 +136,6 @@ li + li {
     border-top: 1px solid var(--color-line);
 }
 
-li small {
-    margin-left: var(--space-hair);
-    white-space: nowrap;
-}
-
-li em {
-    color: var(--color-bark);
-    font-style: normal;
-}
-
 li a {
     display: flex;
     align-items: center;
@@ -179,8 +153,7 @@ li a {
 }
 
 @media screen and (max-width: 720px) {
-    .find,
-    .pick {
+    .find {
         width: calc(50vw - 24px);
     }
 

@@ -3,9 +3,10 @@ import { useMediaQuery } from '@vueuse/core';
 import { NButton, NPopover } from 'naive-ui';
 import { computed, ref } from 'vue';
 import type { Schemas } from '../domain/http';
-import { day, mass, percent, seconds } from '../domain/units';
-import { linesOf } from './lines';
+import { day } from '../domain/units';
 import { noCountWords, painWords, type NoCountReason } from '../domain/words';
+import { counted, linesOf } from './lines';
+import WhatDone from './WhatDone.vue';
 
 type LoggedSet = Schemas['Set'];
 
@@ -20,9 +21,6 @@ const wide = useMediaQuery('(min-width: 1600px) and (min-height: 1000px)');
 const whole = ref(false);
 const shown = computed(() => (whole.value ? lines.value : lines.value.slice(0, LAST[wide.value ? 'wide' : 'usual'])));
 
-/** What ended a mixed set is marked with a plus. */
-const counted = (set: LoggedSet): string =>
-    set.hang_s === null ? `${set.part_of === null ? '' : '+'}${set.clean_reps}` : seconds(set.hang_s);
 const missedCount = (set: LoggedSet): number => Object.values(set.no_counts).reduce((sum, n) => sum + n, 0);
 const missed = (set: LoggedSet): string =>
     Object.entries(set.no_counts)
@@ -37,13 +35,7 @@ const missed = (set: LoggedSet): string =>
         <ul class="lines">
             <li v-for="line in shown" :key="line.key">
                 <span class="when">{{ day(line.first.trained_on) }}</span>
-                <span class="what">
-                    {{ line.first.setup_name ?? 'Dead hang' }}
-                    <em v-if="line.first.purpose !== 'work'">· {{ line.first.purpose }}</em>
-                    <small v-if="line.first.carried_kg !== null && line.first.carried_share !== null" class="dim">
-                        {{ mass(line.first.carried_kg) }}, {{ percent(line.first.carried_share) }}
-                    </small>
-                </span>
+                <WhatDone class="what" :set="line.first" />
                 <span class="sets">
                     <NPopover v-for="set in line.all" :key="set.id" trigger="click" placement="bottom">
                         <template #trigger>
@@ -113,16 +105,6 @@ const missed = (set: LoggedSet): string =>
 .when {
     color: var(--color-dust);
     font-size: var(--type-small);
-}
-
-em {
-    color: var(--color-bark);
-    font-style: normal;
-}
-
-.what small {
-    margin-left: 4px;
-    white-space: nowrap;
 }
 
 .sets small {

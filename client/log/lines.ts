@@ -1,3 +1,4 @@
+import { countWords } from '../domain/floor/tile';
 import type { Schemas } from '../domain/http';
 
 type LoggedSet = Schemas['Set'];
@@ -7,6 +8,9 @@ export interface LogLine<T> {
     first: T;
     all: T[];
 }
+
+/** What was counted of a set; what ended a mixed set is marked with a plus. */
+export const counted = (set: LoggedSet): string => `${set.part_of === null ? '' : '+'}${countWords(set)}`;
 
 /** Sets, newest first, of one day, one person and one set-up make one line, in the order they were done. */
 export function linesOf<T>(entries: readonly T[], setOf: (entry: T) => LoggedSet, whose: (entry: T) => string = () => ''): LogLine<T>[] {

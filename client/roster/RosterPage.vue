@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NButton, NInput, NSelect } from 'naive-ui';
+import { NButton, NInput } from 'naive-ui';
 import { watchDebounced } from '@vueuse/core';
 import { computed, ref, useTemplateRef } from 'vue';
 import { useRouter } from 'vue-router';
@@ -8,6 +8,7 @@ import { api, outcome } from '../domain/http';
 import PageHead from '../parts/PageHead.vue';
 import PageTurner from '../parts/PageTurner.vue';
 import ReadNote from '../parts/ReadNote.vue';
+import SelectFilter from '../parts/SelectFilter.vue';
 import { useAddress } from '../composables/useAddress';
 import { useKeys } from '../composables/useKeys';
 import { useRead } from '../composables/useRead';
@@ -98,33 +99,16 @@ async function open(): Promise<void> {
             :input-props="{ 'aria-label': 'Find by name', maxlength: 80 }"
             @keydown="key"
         />
-        <NSelect
+        <SelectFilter
             v-if="tags.length > 0"
-            :virtual-scroll="false"
-            class="pick"
-            clearable
-            :value="address.value.tag || null"
+            label="Class"
+            none="All classes"
             :options="tags"
-            placeholder="All classes"
-            aria-label="Class"
-            @update:value="address.set({ tag: $event ?? '', page: '1' })"
+            :value="address.value.tag"
+            @pick="address.set({ tag: $event, page: '1' })"
         />
-        <NSelect
-            :virtual-scroll="false"
-            class="pick"
-            :value="address.value.order"
-            :options="orders"
-            aria-label="Sorted"
-            @update:value="address.set({ order: $event, page: '1' })"
-        />
-        <NSelect
-            :virtual-scroll="false"
-            class="pick"
-            :value="address.value.show"
-            :options="shows"
-            aria-label="Shown"
-            @update:value="address.set({ show: $event, page: '1' })"
-        />
+        <SelectFilter label="Sorted" :options="orders" :value="address.value.order" @pick="address.set({ order: $event, page: '1' })" />
+        <SelectFilter label="Shown" :options="shows" :value="address.value.show" @pick="address.set({ show: $event, page: '1' })" />
         <NButton @click="router.push('/log')">Log</NButton>
         <NButton @click="router.push({ path: '/cards', query: address.value.tag ? { tag: address.value.tag } : {} })">Cards</NButton>
         <NButton type="primary" @click="router.push('/people/new')">Add an athlete</NButton>
@@ -148,23 +132,14 @@ async function open(): Promise<void> {
     width: 200px;
 }
 
-.pick {
-    width: 144px;
-}
-
 @media screen and (max-width: 1100px) {
     .find {
         width: 150px;
     }
-
-    .pick {
-        width: 116px;
-    }
 }
 
 @media screen and (max-width: 720px) {
-    .find,
-    .pick {
+    .find {
         width: calc(50vw - 24px);
     }
 }

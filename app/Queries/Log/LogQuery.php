@@ -45,6 +45,7 @@ final readonly class LogQuery
             $page->next,
             $filter->from,
             $filter->to,
+            Athlete::tagsInUse(),
         );
     }
 

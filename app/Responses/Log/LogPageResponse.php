@@ -9,7 +9,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class LogPageResponse
 {
-    /** @param  list<LogEntryResponse>  $items */
+    /**
+     * @param  list<LogEntryResponse>  $items
+     * @param  list<string>  $tags
+     */
     public function __construct(
         #[OA\Property(items: new OA\Items(ref: LogEntryResponse::class))]
         public array $items,
@@ -19,6 +22,8 @@ final readonly class LogPageResponse
         public string $from,
         #[OA\Property(description: 'The last.', format: 'date')]
         public string $to,
+        #[OA\Property(description: 'In use on the roster.', items: new OA\Items(type: 'string'))]
+        public array $tags,
     ) {
     }
 }

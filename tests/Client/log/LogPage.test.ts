@@ -13,8 +13,7 @@ const entries = [
 
 async function log(address = '/log', items = entries) {
     const asked = serve({
-        'GET /api/log': () => ({ items, next_page: items.length > 0 ? 2 : null, from: '2025-12-05', to: '2026-03-05' }),
-        'GET /api/athletes': () => ({ items: [], next_page: null, tags: ['evening'] }),
+        'GET /api/log': () => ({ items, next_page: items.length > 0 ? 2 : null, from: '2025-12-05', to: '2026-03-05', tags: ['evening'] }),
     });
     const shown = show(LogPage, {}, await at(address));
     const last = (): Asked => asked.filter((a) => a.command === 'GET /api/log').at(-1)!;
