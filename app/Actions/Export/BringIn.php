@@ -35,7 +35,8 @@ final class BringIn
     /** @var list<\stdClass> */
     private array $waiting = [];
 
-    private ?ExportTable $table = null;
+    /** @var array{ExportTable, list<string>}|null the table and the columns of what waits */
+    private ?array $batch = null;
 
     public function __construct(
         private readonly ConnectionInterface $db,
@@ -54,35 +55,34 @@ final class BringIn
     {
         return $this->db->transaction(function () use ($lines): int {
             $gym = Gym::query()->lockForUpdate()->findOrFail($this->gym->id());
-            [$this->waiting, $this->table, $this->coaches] = [[], null, []];
+            [$this->waiting, $this->batch, $this->coaches] = [[], null, []];
             if (Athlete::query()->exists()) {
                 throw BadExport::at(0, 'There are athletes in this gym already. An export comes into an empty one.');
             }
-            $rows = 0;
-            $ended = $begun = false;
-            $number = 0;
+            [$of, $rows, $number, $ended] = [null, 0, 0, false];
             foreach ($lines as $line) {
                 $number++;
-                $read = $this->read($number, $line, $ended);
-                if (! $begun) {
-                    $this->begin($gym, $number, $read);
-                    $begun = true;
+                $read = self::read($number, $line, $ended);
+                if ($of === null) {
+                    $of = self::header($number, $read);
                 } elseif (isset($read->rows)) {
                     $ended = true;
-                    $read->rows === $rows || throw BadExport::at($number, sprintf('It tells of %s rows, and %d came.', self::shown($read->rows), $rows));
+                    $read->rows === $rows
+                        || throw BadExport::at($number, sprintf('It tells of %s rows, and %d came.', self::shown($read->rows), $rows));
                 } else {
                     $this->take($number, $read);
                     $rows++;
                 }
             }
-            $ended || throw BadExport::at($number, 'It ends before its last line: the file is not whole.');
+            $of !== null && $ended || throw BadExport::at($number, 'It ends before its last line: the file is not whole.');
             $this->store($number);
+            $this->settle($gym, $of);
 
             return $rows;
         });
     }
 
-    private function read(int $number, string $line, bool $ended): \stdClass
+    private static function read(int $number, string $line, bool $ended): \stdClass
     {
         ! $ended || throw BadExport::at($number, 'There is more after the last line.');
         strlen($line) <= self::LONGEST_LINE || throw BadExport::at($number, 'The line is longer than a megabyte.');
@@ -91,57 +91,85 @@ final class BringIn
         return $read instanceof \stdClass ? $read : throw BadExport::at($number, 'This is not a JSON object in UTF-8.');
     }
 
-    private function begin(Gym $gym, int $number, \stdClass $header): void
+    /** What it says of the gym itself. */
+    private static function header(int $number, \stdClass $header): \stdClass
     {
+        $version = $header->version ?? null;
         ($header->format ?? null) === ExportLine::FORMAT || throw BadExport::at($number, 'This is not an export of Steady Rung.');
-        ($header->version ?? null) === ExportLine::VERSION || throw BadExport::at($number, sprintf(
+        $version === ExportLine::VERSION || throw BadExport::at($number, sprintf(
             'It is of version %s of the format; this program reads %d.',
-            self::shown($header->version ?? null),
+            self::shown($version),
             ExportLine::VERSION,
         ));
         ($header->athlete ?? null) === null || throw BadExport::at($number, 'It is of one athlete, not of a gym.');
         $of = $header->gym ?? null;
-        $of instanceof \stdClass || throw BadExport::at($number, 'It does not say of which gym it is.');
-        $this->insert($number, 'UPDATE gyms SET '.implode(', ', array_map(
-            static fn (string $column): string => "$column = g.$column",
-            array_intersect(ExportLine::OF_GYM, array_keys((array) $of)),
-        )).' FROM json_populate_record(null::gyms, ?) g WHERE gyms.id = ?', [ExportLine::json($of), $gym->id]);
+
+        return $of instanceof \stdClass ? $of : throw BadExport::at($number, 'It does not say of which gym it is.');
+    }
+
+    /** The gym’s own row comes last, for it names coaches. */
+    private function settle(Gym $gym, \stdClass $of): void
+    {
+        $columns = array_intersect(ExportLine::OF_GYM, array_keys((array) $of));
+        if ($columns !== []) {
+            $to = implode(', ', array_map(static fn (string $column): string => "$column = g.$column", $columns));
+            $this->ask(1, "UPDATE gyms SET $to FROM json_populate_record(null::gyms, ?) g WHERE gyms.id = ?", [
+                ExportLine::json($this->withCoaches($of)),
+                $gym->id,
+            ]);
+        }
     }
 
     private function take(int $number, \stdClass $read): void
     {
         $table = is_string($read->table ?? null) ? ExportTable::tryFrom($read->table) : null;
         $row = $read->row ?? null;
-        $table !== null && $row instanceof \stdClass || throw BadExport::at($number, 'It names no table that is known, or has no row.');
-        if ($table !== $this->table || count($this->waiting) === self::AT_ONCE || array_keys((array) $row) !== array_keys((array) ($this->waiting[0] ?? $row))) {
-            $this->store($number - 1);
-            $this->table = $table;
-        }
-        $strange = array_diff(array_keys((array) $row), $this->columns[$table->value] ??= ExportColumns::of($table));
+        $table !== null && $row instanceof \stdClass
+            || throw BadExport::at($number, 'It names no table that is known, or has no row.');
+        $columns = array_keys((array) $row);
+        $strange = array_diff($columns, $this->columns[$table->value] ??= ExportColumns::of($table));
         $strange === [] || throw BadExport::at($number, sprintf('%s has no “%s”.', $table->value, implode('”, “', $strange)));
-        foreach ($table->sealed() as $column) {
-            $row->{$column} = $this->encrypter->encrypt(json_encode($row->{$column} ?? null, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false);
-        }
         if ($table === ExportTable::Users) {
             $this->know($number, $row);
 
             return;
         }
+        if ([$table, $columns] !== $this->batch || count($this->waiting) === self::AT_ONCE) {
+            $this->store($number - 1);
+            $this->batch = [$table, $columns];
+        }
+        $this->waiting[] = $this->withCoaches($this->sealed($number, $table, $row));
+    }
+
+    private function sealed(int $number, ExportTable $table, \stdClass $row): \stdClass
+    {
+        foreach ($table->sealed() as $column) {
+            $plain = $row->{$column} ?? null;
+            $plain instanceof \stdClass || throw BadExport::at($number, "$table->value has no {$column} here.");
+            $row->{$column} = $this->encrypter->encrypt(ExportLine::json($plain), false);
+        }
+
+        return $row;
+    }
+
+    private function withCoaches(\stdClass $row): \stdClass
+    {
         foreach ((array) $row as $column => $value) {
             $row->{$column} = is_string($value) ? $this->coaches[$value] ?? $value : $value;
         }
-        $row->gym_id = $this->gym->id();
-        $this->waiting[] = $row;
+
+        return $row;
     }
 
     private function know(int $number, \stdClass $coach): void
     {
         [$id, $name, $email] = [$coach->id ?? null, $coach->name ?? null, $coach->email ?? null];
-        is_string($id) && is_string($name) && is_string($email) || throw BadExport::at($number, 'A coach has an id, a name and an address.');
+        is_string($id) && is_string($name) && is_string($email)
+            || throw BadExport::at($number, 'A coach has an id, a name and an address.');
         $here = User::query()->where('gym_id', $this->gym->id())->where('email', $email)->first();
         $this->coaches[$id] = $here->id ?? (string) Str::uuid7();
         if ($here === null) {
-            $this->insert($number, 'INSERT INTO users (id, gym_id, name, email, password) VALUES (?, ?, ?, ?, ?)', [
+            $this->ask($number, 'INSERT INTO users (id, gym_id, name, email, password) VALUES (?, ?, ?, ?, ?)', [
                 $this->coaches[$id], $this->gym->id(), $name, $email, User::NO_PASSWORD,
             ]);
         }
@@ -149,25 +177,26 @@ final class BringIn
 
     private function store(int $number): void
     {
-        if ($this->waiting === [] || $this->table === null) {
-            return;
+        if ($this->waiting !== [] && $this->batch !== null) {
+            [$table, $columns] = $this->batch;
+            $columns = implode(', ', $columns);
+            $this->ask(
+                $number,
+                "INSERT INTO {$table->value} (gym_id, $columns) SELECT ?, $columns FROM json_populate_recordset(null::{$table->value}, ?)",
+                [$this->gym->id(), ExportLine::json($this->waiting)],
+            );
+            $this->waiting = [];
         }
-        $columns = implode(', ', array_keys((array) $this->waiting[0]));
-        $this->insert(
-            $number,
-            "INSERT INTO {$this->table->value} ($columns) SELECT $columns FROM json_populate_recordset(null::{$this->table->value}, ?)",
-            [ExportLine::json($this->waiting)],
-        );
-        $this->waiting = [];
     }
 
     /** @param  list<string>  $bindings */
-    private function insert(int $number, string $sql, array $bindings): void
+    private function ask(int $number, string $sql, array $bindings): void
     {
         try {
             $this->db->statement($sql, $bindings);
         } catch (QueryException $refused) {
-            throw BadExport::at($number, 'The database takes none of the lines up to here: '.strtok($refused->getPrevious()?->getMessage() ?? '', "\n"));
+            $why = strtok($refused->getPrevious()?->getMessage() ?? '', "\n");
+            throw BadExport::at($number, "The database takes none of the lines up to here: $why");
         }
     }
 

@@ -25,13 +25,12 @@ final readonly class AddCoach
     public function take(CoachTaken $taken): User
     {
         return $this->db->transaction(function () use ($taken): User {
-            $known = User::query()->where('gym_id', $this->gym->id())->where('email', $taken->email)->find($taken->id);
-            if ($known !== null) {
-                return $known;
-            }
             $here = User::query()->where('gym_id', $this->gym->id())->where('email', $taken->email)->first();
+            if ($here !== null && in_array($taken->id, [$here->id, $here->let_in_as], true)) {
+                return $here;
+            }
             if ($here?->password === User::NO_PASSWORD) {
-                $here->fill(['name' => $taken->name, 'password' => $taken->password])->save();
+                $here->fill(['name' => $taken->name, 'password' => $taken->password, 'let_in_as' => $taken->id])->save();
 
                 return $here;
             }

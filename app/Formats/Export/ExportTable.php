@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Formats\Export;
 
 /**
- * What of a gym is exported, in an order in which no row names a later one. Sheets, sessions of browsers, queues and the like follow from it
- * or belong to one installation, and are not.
+ * What of a gym is exported, in an order in which no row names a later one. Sheets, sessions of browsers, queues and the like follow from
+ * it or belong to one installation, and are not.
  */
 enum ExportTable: string
 {
@@ -53,7 +53,7 @@ enum ExportTable: string
     /** @return list<string> what stays where it is: of the gym, of the installation, or a password */
     public function left(): array
     {
-        return ['gym_id', ...($this === self::Users ? ['password', 'remember_token'] : [])];
+        return ['gym_id', ...($this === self::Users ? ['password', 'remember_token', 'let_in_as'] : [])];
     }
 
     /** @return list<string> columns encrypted at rest and plain in an export */
@@ -67,7 +67,8 @@ enum ExportTable: string
     {
         return match ($this) {
             self::Athletes => 'id',
-            self::Users, self::Gear, self::Bands, self::BandInspections, self::OwnMethods, self::Classes, self::ScreeningLooks, self::SetBands => null,
+            self::Users, self::Gear, self::Bands, self::BandInspections, self::OwnMethods, self::Classes => null,
+            self::ScreeningLooks, self::SetBands => null,
             default => 'athlete_id',
         };
     }

@@ -15,6 +15,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $email
  * @property string $password
+ * @property string|null $let_in_as what the command called them that gave a password to who came with an export
  * @property Gym $gym
  */
 final class User extends Authenticatable

@@ -22,8 +22,13 @@ final readonly class ExportQuery
 {
     private const AT_ONCE = 500;
 
-    public function __construct(private ConnectionInterface $db, private CurrentGym $gym, private Encrypter $encrypter, private ClockInterface $clock, private OneMoment $moment)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private CurrentGym $gym,
+        private Encrypter $encrypter,
+        private ClockInterface $clock,
+        private OneMoment $moment,
+    ) {
     }
 
     /** @return \Generator<string> lines of the form that ExportLine tells */
@@ -35,7 +40,8 @@ final readonly class ExportQuery
     /** @return \Generator<string> */
     private function read(?Athlete $athlete): \Generator
     {
-        yield ExportLine::header($this->ofGym(), $this->clock->now()->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d\TH:i:s.u\Z'), $athlete?->id);
+        $now = $this->clock->now()->setTimezone(new \DateTimeZone('UTC'));
+        yield ExportLine::header($this->ofGym(), $now->format('Y-m-d\TH:i:s.u\Z'), $athlete?->id);
         $rows = 0;
         foreach (ExportTable::cases() as $table) {
             foreach ($this->rows($table, $athlete) as $row) {

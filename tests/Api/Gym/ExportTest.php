@@ -54,6 +54,8 @@ function fillGym(Tests\ApiTestCase $test): string
     $test->postJson("/api/athletes/$other/pain", ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 4]])->assertSuccessful();
     addClass($test);
     followLog();
+    $coach = User::query()->where('email', 'coach@one.example')->value('id');
+    DB::table('gyms')->where('id', app(CurrentGym::class)->id())->update(['caps_raised_by' => $coach, 'caps_raised_at' => '2026-03-05 12:00:00Z']);
     $test->getJson("/api/athletes/$id")->assertOk();
 
     return $id;
@@ -89,6 +91,7 @@ it('lets a coach who came with it in, once a password was given', function (): v
 
     $taken = ['id' => uuid(), 'name' => 'Beatrix', 'email' => 'bea@one.example', 'password' => 'other chalk'];
     $this->postJson('/api/coaches', $taken)->assertCreated();
+    $this->postJson('/api/coaches', $taken)->assertCreated();
     $this->postJson('/api/coaches', ['id' => uuid()] + $taken)->assertStatus(422);
     $bea = User::query()->where('gym_id', app(CurrentGym::class)->id())->where('email', 'bea@one.example')->sole();
     expect($bea->name)->toBe('Beatrix')->and(password_verify('other chalk', $bea->password))->toBeTrue();
@@ -111,6 +114,10 @@ it('refuses what is damaged with the line and the reason, and stores nothing of 
         'a table of the server' => [fn (array $l): array => [$l[0], '{"table":"sessions","row":{}}'], 'It names no table that is known'],
         'a column there is not' => [fn (array $l): array => [$l[0], '{"table":"gear","row":{"id":"x","price":1}}'], 'gear has no “price”.'],
         'another gym’s key' => [fn (array $l): array => [$l[0], '{"table":"gear","row":{"gym_id":"x"}}'], 'gear has no “gym_id”.'],
+        'a screen without its answers' => [
+            fn (array $l): array => array_map(fn (string $line): string => str_replace('"answers":', '"outcome":', $line), $l),
+            'screenings has no answers here.',
+        ],
         'a value that is none' => [
             fn (array $l): array => array_map(fn (string $line): string => str_replace('"mass_kg":70', '"mass_kg":"heavy"', $line), $l),
             'The database takes none of the lines up to here',
