@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Context\Kit;
 
 use App\Context\Gym\CurrentGym;
+use App\Formats\Day;
 use Illuminate\Database\ConnectionInterface;
 use SteadyRung\Kit\Band\InspectionDue;
 
@@ -33,6 +34,12 @@ final readonly class BandWear
         }
 
         return $wear;
+    }
+
+    /** @param  array{inspected_on: string|null, uses: int}  $wear */
+    public static function due(array $wear, int $today): InspectionDue
+    {
+        return InspectionDue::after($wear['inspected_on'] === null ? null : $today - Day::number($wear['inspected_on']), $wear['uses']);
     }
 
     private const SQL = <<<'SQL'

@@ -47,13 +47,13 @@ final class Weighing extends Record
     public static function lastOf(array $athleteIds): array
     {
         /** @var array<string, string> */
-        return self::notReplaced()->whereIn('athlete_id', $athleteIds)->whereNull('replaces_id')->groupBy('athlete_id')
+        return self::standing(...$athleteIds)->groupBy('athlete_id')
             ->selectRaw('athlete_id, max(weighed_on) AS on_day')->pluck('on_day', 'athlete_id')->all();
     }
 
     /** @return Builder<self> */
-    private static function standing(string $athleteId): Builder
+    private static function standing(string ...$athleteIds): Builder
     {
-        return self::notReplaced()->where('athlete_id', $athleteId)->whereNull('replaces_id');
+        return self::notReplaced()->whereIn('athlete_id', $athleteIds)->whereNull('replaces_id');
     }
 }

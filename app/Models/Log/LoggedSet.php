@@ -224,7 +224,8 @@ final class LoggedSet extends Record
         $strict = static fn (): Builder => self::standingAnywhere()->where(static fn (Builder $q) => $q->whereRaw(self::STRICT));
         $lately = $strict()->whereIn('athlete_id', $athleteIds)->where('trained_on', '>', $after)->groupBy('athlete_id')
             ->selectRaw('athlete_id, min(trained_on) AS on_day')->pluck('on_day', 'athlete_id')->all();
-        $before = $strict()->whereIn('athlete_id', array_keys($lately))->where('trained_on', '<=', $after)->distinct()->pluck('athlete_id')->all();
+        $before = $strict()->whereIn('athlete_id', array_keys($lately))->where('trained_on', '<=', $after)
+            ->distinct()->pluck('athlete_id')->all();
 
         /** @var array<string, string> */
         return array_diff_key($lately, array_flip($before));

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models\Screening;
 
+use App\Models\Athletes\Athlete;
 use App\Models\Casts\PainCast;
+use App\Models\Log\LoggedSet;
 use App\Models\Record;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use SteadyRung\Safety\Pain;
 
 /**
@@ -37,5 +40,35 @@ final class PainReport extends Record
             $since !== null,
             static fn ($q) => $q->where('told_at', '>', $since),
         )->orderByDesc('told_at')->first();
+    }
+
+    /**
+     * Of some athletes those of whom pain was told since their last screen, by itself or with a set, and not undone.
+     *
+     * @param  list<string>  $athleteIds
+     * @return list<string>
+     */
+    public static function sinceScreen(array $athleteIds): array
+    {
+        /** @var list<string> */
+        return Athlete::query()->whereIn('athletes.id', $athleteIds)->whereNotNull('screened_at')
+            ->where(static fn (Builder $q) => $q
+                ->whereExists(self::afterScreen(self::query(), 'told_at'))
+                ->orWhereExists(self::afterScreen(LoggedSet::query(), 'pain_told_at')))
+            ->pluck('id')->all();
+    }
+
+    /**
+     * @template R of Record
+     *
+     * @param  Builder<R>  $told
+     * @return Builder<R>
+     */
+    private static function afterScreen(Builder $told, string $at): Builder
+    {
+        $table = $told->getModel()->getTable();
+
+        return PainUndoing::leftOut($told, $at)->where(static fn (Builder $q) => $q->whereColumn("$table.athlete_id", 'athletes.id')
+            ->whereColumn("$table.$at", '>', 'athletes.screened_at'));
     }
 }

@@ -15,7 +15,6 @@ use App\Queries\Screening\ScreeningQuery;
 use App\Responses\Calls\ReminderListResponse;
 use App\Responses\Calls\ReminderResponse;
 use Illuminate\Database\Eloquent\Builder;
-use SteadyRung\Kit\Band\InspectionDue;
 use SteadyRung\Plan\Diary\Reminder;
 
 /**
@@ -33,7 +32,8 @@ final readonly class ReminderQuery
     {
         $found = [...$this->ofBands(), ...$this->ofAthletes()];
         $order = array_flip(array_column(Reminder::cases(), 'value'));
-        usort($found, static fn (ReminderResponse $a, ReminderResponse $b): int => [$order[$a->kind->value], $a->name] <=> [$order[$b->kind->value], $b->name]);
+        $place = static fn (ReminderResponse $one): array => [$order[$one->kind->value], $one->name];
+        usort($found, static fn (ReminderResponse $a, ReminderResponse $b): int => $place($a) <=> $place($b));
 
         return new ReminderListResponse($found);
     }
@@ -45,7 +45,7 @@ final readonly class ReminderQuery
         $today = Day::number($this->days->today());
         $found = [];
         foreach ($this->wear->of(array_map(strval(...), array_keys($bands->all()))) as $id => $wear) {
-            $due = InspectionDue::after($wear['inspected_on'] === null ? null : $today - Day::number($wear['inspected_on']), $wear['uses']);
+            $due = BandWear::due($wear, $today);
             if ($due->isDue) {
                 $found[] = new ReminderResponse(Reminder::Inspection, null, (string) $id, (string) $bands[$id], $due->text);
             }
@@ -58,16 +58,18 @@ final readonly class ReminderQuery
     private function ofAthletes(): array
     {
         $today = Day::number($this->days->today());
-        $athletes = Athlete::query()->whereNull('archived_at')
-            ->where(fn (Builder $q) => $q->whereNull('last_trained_on')->orWhere('last_trained_on', '>=', $this->days->daysAgo(Reminder::FORGOTTEN_DAYS)))
-            ->orderByRaw('last_trained_on DESC NULLS LAST')->orderBy('id')->limit(self::MOST_ATHLETES)->get();
-        $ids = array_values($athletes->map(static fn (Athlete $a): string => $a->id)->all());
+        $since = $this->days->daysAgo(Reminder::FORGOTTEN_DAYS);
+        $athletes = array_values(Athlete::query()->whereNull('archived_at')
+            ->where(static fn (Builder $q) => $q->whereNull('last_trained_on')->orWhere('last_trained_on', '>=', $since))
+            ->orderByRaw('last_trained_on DESC NULLS LAST')->orderBy('id')->limit(self::MOST_ATHLETES)->get()->all());
+        $ids = array_column($athletes, 'id');
+        $screens = $this->screens->dueOf($athletes);
         [$weighed, $first] = [Weighing::lastOf($ids), LoggedSet::firstStrictOf($ids, $this->days->daysAgo(Reminder::NEWS_DAYS))];
         $found = [];
         foreach ($athletes as $athlete) {
             $trained = self::day($athlete->last_trained_on);
             $said = [
-                Reminder::Screen->value => $this->screens->due($athlete)?->words(),
+                Reminder::Screen->value => $screens[$athlete->id]?->words(),
                 Reminder::Away->value => $athlete->paused_at === null ? Reminder::away($today, $trained) : null,
                 Reminder::Weighing->value => Reminder::weighing($today, self::day($weighed[$athlete->id] ?? null), $trained),
                 Reminder::Goal->value => Reminder::goal($today, self::day($first[$athlete->id] ?? null)),

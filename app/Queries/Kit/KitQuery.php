@@ -18,7 +18,6 @@ use App\Responses\Kit\BandResponse;
 use App\Responses\Kit\DamagedResponse;
 use App\Responses\Kit\GearResponse;
 use App\Responses\Kit\KitResponse;
-use SteadyRung\Kit\Band\InspectionDue;
 use SteadyRung\Kit\Kit;
 
 /**
@@ -61,9 +60,8 @@ final readonly class KitQuery
     /** @param  array{inspected_on: string|null, uses: int}  $wear */
     private static function due(array $wear, int $today): WearJson
     {
-        $on = $wear['inspected_on'];
-        $due = InspectionDue::after($on === null ? null : $today - Day::number($on), $wear['uses']);
+        $due = BandWear::due($wear, $today);
 
-        return new WearJson($on, $wear['uses'], $due->isDue, $due->text);
+        return new WearJson($wear['inspected_on'], $wear['uses'], $due->isDue, $due->text);
     }
 }

@@ -8,7 +8,6 @@ use App\Context\Gym\GymDay;
 use App\Formats\Day;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
-use App\Models\Log\LoggedSet;
 use App\Models\Screening\PainReport;
 use App\Models\Screening\ScreeningLook;
 use App\Models\Screening\ScreeningRecord;
@@ -92,8 +91,27 @@ final readonly class ScreeningQuery
 
     public function due(Athlete $athlete): ?ScreenDue
     {
+        return $this->dueOf([$athlete])[$athlete->id];
+    }
+
+    /**
+     * @param  list<Athlete>  $athletes
+     * @return array<string, ScreenDue|null> by their ids
+     */
+    public function dueOf(array $athletes): array
+    {
+        $pained = array_flip(PainReport::sinceScreen(array_column($athletes, 'id')));
+        $due = [];
+        foreach ($athletes as $athlete) {
+            $due[$athlete->id] = $this->dueAfter($athlete, isset($pained[$athlete->id]));
+        }
+
+        return $due;
+    }
+
+    private function dueAfter(Athlete $athlete, bool $pain): ?ScreenDue
+    {
         $at = $athlete->screened_at;
-        $pain = $at !== null && (PainReport::latestOf($athlete->id, $at) !== null || LoggedSet::painTold($athlete->id, $at)->exists());
 
         return ScreenDue::on(
             Day::number($this->days->today()),

@@ -21,7 +21,8 @@ final readonly class LogInput
 
     public static function read(Request $request, string $today): self
     {
-        $json = JsonObject::ofQuery($request->query->all(), 'page')->allowing('page', 'athlete', 'tag', 'exercise', 'purpose', 'from', 'to');
+        $json = JsonObject::ofQuery($request->query->all(), 'page')
+            ->allowing('page', 'athlete', 'tag', 'exercise', 'purpose', 'from', 'to');
         $to = $json->has('to') ? $json->date('to', $today) : $today;
         $from = $json->has('from') ? $json->date('from', $today) : LogFilter::before($to);
 
