@@ -33,7 +33,10 @@ const ladder = computed((): Ladder | undefined => props.ladders.value.value?.[la
 /** Nobody climbs to where no rep is expected yet. */
 const LEAST_REPS = 1;
 
-/** Nothing is likely while pulling is paused. The rung in use stands between the one below and the ladder that leads up from it; before one is in use, what was tried and where to begin. */
+/**
+ * The rung in use stands between the one below and the ladder that leads up from it; before one is in use, what was tried and where to
+ * begin. Nothing is likely while pulling is paused.
+ */
 const rungs = computed((): RungShown[] => {
     const of = ladder.value;
     if (!of) {

@@ -7,7 +7,10 @@ beforeEach(function (): void {
         fn (array $one): string => "{$one['kind']} {$one['name']}",
         $this->getJson('/api/reminders')->assertOk()->json('items'),
     );
-    $this->screened = fn (string $id) => $this->postJson("/api/athletes/$id/screenings", ['id' => uuid(), 'overhead' => 'level'])->assertCreated();
+    $this->screened = fn (string $id) => $this->postJson(
+        "/api/athletes/$id/screenings",
+        ['id' => uuid(), 'overhead' => 'level'],
+    )->assertCreated();
 });
 
 it('reminds of a screen until there is one, and again after pain', function (): void {
@@ -25,7 +28,8 @@ it('reminds of a screen until there is one, and again after pain', function (): 
 it('reminds of a band until it is looked at, and no more once it is retired', function (): void {
     $band = addBand($this, 29, 'Rook');
     expect(($this->reminders)())->toBe(['inspection Rook']);
-    $this->postJson("/api/bands/$band/inspections", ['id' => uuid(), 'inspected_on' => '2026-03-02', 'finding' => 'sound'])->assertSuccessful();
+    $looked = ['id' => uuid(), 'inspected_on' => '2026-03-02', 'finding' => 'sound'];
+    $this->postJson("/api/bands/$band/inspections", $looked)->assertSuccessful();
     expect(($this->reminders)())->toBe([]);
     $other = addBand($this, 44, 'Heron');
     $this->putJson("/api/bands/$other/retirement", ['retired' => true])->assertOk();

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Illuminate\Support\Facades\DB;
+
 beforeEach(function (): void {
     [$bar, $bands] = [addBar($this), [addBand($this, 29, 'Rook'), addBand($this, 44, 'Heron')]];
     $this->ada = addAthlete($this, name: '=Ada', tags: ['evening']);
@@ -10,7 +12,8 @@ beforeEach(function (): void {
     logSession($this, $this->ada, exercise($bar, $bands[0]), [8, 7]);
     $this->clock->set('2026-03-05T18:00:00Z');
     logSession($this, $this->bo, exercise($bar, $bands[1], 'knee'), [6]);
-    $this->postJson("/api/athletes/$this->ada/sets", set($this, null, 0, clean_reps: null, reserve: null, purpose: 'test', hang_s: 31.5))->assertCreated();
+    $hang = set($this, null, 0, clean_reps: null, reserve: null, purpose: 'test', hang_s: 31.5);
+    $this->postJson("/api/athletes/$this->ada/sets", $hang)->assertCreated();
     $this->found = fn (string $query): array => array_map(
         fn (array $one): string => "{$one['athlete_name']} {$one['set']['trained_on']} ".($one['set']['clean_reps'] ?? 'hang'),
         $this->getJson("/api/log?$query")->assertOk()->json('items'),
@@ -52,17 +55,18 @@ it('gives the same as a table that a spreadsheet opens, with no formula in it', 
     $text = $this->get('/api/log.csv?purpose=work')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->streamedContent();
     $rows = array_map(fn (string $line): array => str_getcsv($line, escape: ''), explode("\r\n", trim($text)));
     $table = array_map(fn (array $row): array => array_combine($rows[0], $row), array_slice($rows, 1));
+    $carried = $this->getJson("/api/log?athlete=$this->ada&purpose=work")->json('items.0.set.carried_kg');
     expect(array_column($table, 'athlete'))->toBe(['Bo', "'=Ada", "'=Ada"])
         ->and(array_column($table, 'clean_reps'))->toBe(['6', '7', '8'])
         ->and($table[1]['exercise'])->toBe('Rook, foot, Bar')
-        ->and((float) $table[1]['carried_kg'])->toBe(round($this->getJson("/api/log?athlete=$this->ada&purpose=work")->json('items.0.set.carried_kg'), 2))
+        ->and((float) $table[1]['carried_kg'])->toBe(round($carried, 2))
         ->and($table[1]['coach'])->toBe('Coach');
 });
 
 it('writes a table of more rows than it reads at once, each once', function (): void {
-    $one = (array) Illuminate\Support\Facades\DB::table('logged_sets')->where('athlete_id', $this->bo)->first();
+    $one = (array) DB::table('logged_sets')->where('athlete_id', $this->bo)->first();
     foreach (range(1, 3) as $ignored) {
-        Illuminate\Support\Facades\DB::table('logged_sets')->insert(array_map(
+        DB::table('logged_sets')->insert(array_map(
             fn (): array => ['id' => uuid(), 'fingerprint' => null, 'note' => uuid()] + $one,
             range(1, 400),
         ));
