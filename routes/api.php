@@ -26,6 +26,8 @@ use App\Http\Controllers\Methods\CapController;
 use App\Http\Controllers\Methods\HouseRuleController;
 use App\Http\Controllers\Methods\MethodController;
 use App\Http\Controllers\Methods\PlaceController;
+use App\Http\Controllers\Own\LinkController;
+use App\Http\Controllers\Own\OwnController;
 use App\Http\Controllers\Screening\CautionController;
 use App\Http\Controllers\Screening\ClearanceController;
 use App\Http\Controllers\Screening\PainController;
@@ -36,6 +38,7 @@ use App\Http\Controllers\Setups\LadderController;
 use App\Http\Controllers\Setups\ScaleController;
 use App\Http\Controllers\Setups\SetupController;
 use App\Http\Controllers\Trend\TrendController;
+use App\Http\Middleware\EnterByLink;
 use App\Http\Middleware\EnterGym;
 use App\Http\Middleware\RecalculateFirst;
 use App\Http\Middleware\RecordScreeningLook;
@@ -79,6 +82,7 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
 
 Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group(function (): void {
     Route::put('settings', [SettingsController::class, 'change']);
+    Route::put('settings/athletes-tell', [SettingsController::class, 'tells']);
     Route::put('kit/floor', [KitController::class, 'floor']);
     Route::post('gear', [GearController::class, 'store']);
     Route::put('gear/{gear}', [GearController::class, 'update']);
@@ -127,6 +131,10 @@ Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group
     Route::post('athletes/{athlete}/pain', PainController::class);
     Route::get('athletes/{athlete}/calls', [CallController::class, 'past']);
 
+    Route::get('athletes/{athlete}/link', [LinkController::class, 'show']);
+    Route::post('athletes/{athlete}/link', [LinkController::class, 'give']);
+    Route::delete('athletes/{athlete}/link', [LinkController::class, 'end']);
+
     Route::get('athletes/{athlete}/session', [SessionController::class, 'show']);
     Route::get('athletes/{athlete}/session/others', [SessionController::class, 'others']);
     Route::get('athletes/{athlete}/class-work', [SessionController::class, 'classWork']);
@@ -161,3 +169,15 @@ Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group
     Route::put('calls/{call}/decision', [CallController::class, 'decide']);
     Route::delete('calls/{call}/decision', [CallController::class, 'takeBack']);
 });
+
+/** An athlete's own page. The link is shown in a header and not in a cookie, so no other site can use it. */
+Route::middleware([EnterByLink::class, RecalculateFirst::class])->prefix('my')
+    ->withoutMiddleware(EnsureFrontendRequestsAreStateful::class)->group(function (): void {
+        Route::get('', [OwnController::class, 'show']);
+        Route::post('sets', [OwnController::class, 'log']);
+        Route::post('sets/{set}/withdrawal', [OwnController::class, 'takeBack']);
+        Route::post('soreness', [OwnController::class, 'sore']);
+        Route::post('pain', [OwnController::class, 'pain']);
+        Route::post('pain/undoing', [OwnController::class, 'undoPain']);
+        Route::post('coming', [OwnController::class, 'coming']);
+    });

@@ -36,6 +36,8 @@ enum ProblemCode: string
     case Busy = 'busy';
     case Founded = 'founded';
     case WrongPassword = 'wrong-password';
+    case LinkEnded = 'link-ended';
+    case NotAllowed = 'not-allowed';
     case Away = 'away';
     case Fault = 'fault';
 
@@ -44,10 +46,11 @@ enum ProblemCode: string
         return match ($this) {
             self::BadJson, self::BadRequest => 400,
             self::SignedOut => 401,
-            self::ForeignOrigin => 403,
+            self::ForeignOrigin, self::NotAllowed => 403,
             self::NotFound => 404,
             self::MethodNotAllowed => 405,
             self::IdTaken, self::PullingPaused, self::CallChanged, self::CallDecided, self::ReferStands, self::ScaleAway, self::KitFull, self::LastWeighing, self::MethodInUse, self::Founded => 409,
+            self::LinkEnded => 410,
             self::BodyTooLarge => 413,
             self::PageExpired => 419,
             self::Invalid, self::WrongSignIn, self::WrongPassword, self::DoesNotFit => 422,
@@ -83,6 +86,8 @@ enum ProblemCode: string
             self::MethodInUse => 'Somebody is on this method',
             self::Founded => 'There is a gym already',
             self::WrongPassword => 'The password is another',
+            self::LinkEnded => 'This link has ended',
+            self::NotAllowed => 'The gym does not allow this',
             self::Busy => 'Busy with something long',
             self::Away => 'The server is away',
             self::Fault => 'Something went wrong here',

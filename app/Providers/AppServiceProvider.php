@@ -14,6 +14,7 @@ use App\Actions\RefreshAthlete;
 use App\Actions\Screening\WatchPain;
 use App\Context\Athletes\CapacityBefore;
 use App\Context\Athletes\LearnedFall;
+use App\Context\Athletes\LinkToken;
 use App\Context\Athletes\LoadAthleteContext;
 use App\Context\Athletes\LoadChangesByHand;
 use App\Context\Athletes\LoadEstimate;
@@ -68,6 +69,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->alias(CurrentGym::class, GymScope::class);
         $this->app->singleton(ClockInterface::class, static fn (): ClockInterface => new FactoryImmutable);
         $this->app->singleton(ChangeTicket::class, static fn (): ChangeTicket => new ChangeTicket((string) config('app.key')));
+        $this->app->singleton(LinkToken::class, static fn (): LinkToken => new LinkToken((string) config('app.key')));
         $this->app->singleton(
             HangingScale::class,
             static fn (): HangingScale => new HangingScale((string) config('devices.scale_address')),

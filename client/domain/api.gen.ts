@@ -270,6 +270,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The link that stands, and when it was looked by. */
+        get: operations["ownLink"];
+        put?: never;
+        /** @description A new link; the one before ends. */
+        post: operations["giveLink"];
+        delete: operations["endLink"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/outdated-sets": {
         parameters: {
             query?: never;
@@ -1291,6 +1309,121 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/my": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The athlete’s own page; the token of the link stands in the header Athlete-Link. */
+        get: operations["ownPage"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/my/coming": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tellComing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/my/pain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Pulling is paused at once, as if the coach had told it. */
+        post: operations["tellOwnPain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/my/pain/undoing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description For ten minutes, of what was told here. */
+        post: operations["undoOwnPain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/my/sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["logFromHome"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/my/sets/{set}/withdrawal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBackFromHome"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/my/soreness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tellSoreness"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/password": {
         parameters: {
             query?: never;
@@ -1399,6 +1532,23 @@ export interface paths {
         };
         get?: never;
         put: operations["changeSettings"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings/athletes-tell": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description What athletes may tell on their own page. */
+        put: operations["changeTells"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1689,12 +1839,27 @@ export interface components {
             /** Format: float */
             load_kg?: number | null;
         };
+        /** @description The best set on one set-up that a coach saw. */
+        Best: {
+            /** @description None of a dead hang. */
+            name: string | null;
+            /** Format: float */
+            carried_share: number | null;
+            clean_reps: number | null;
+            /** Format: float */
+            hang_s: number | null;
+            /**
+             * Format: date
+             * @description When it was done first.
+             */
+            on: string;
+        };
         /** @description One line of a written session. */
         Block: {
             /** @enum {string} */
             part: "warm-up" | "test" | "main" | "accessory" | "trunk";
             /** @enum {string|null} */
-            purpose: "baseline" | "work" | "test" | "try" | null;
+            purpose: "baseline" | "work" | "test" | "try" | "home" | null;
             name: string;
             rung: components["schemas"]["Rung"] | null;
             /** @enum {string|null} */
@@ -2510,6 +2675,21 @@ export interface components {
             top_m: number | null;
             why: components["schemas"]["Why"] | null;
         };
+        /** @description A set as an athlete counted it by themselves. */
+        HomeSetInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            performed_at: string;
+            exercise: components["schemas"]["Exercise"];
+            clean_reps?: number | null;
+            /**
+             * Format: float
+             * @description Of a hold.
+             */
+            hang_s?: number | null;
+            reserve?: number | null;
+        };
         /** @description A disputed point with its positions, and how this gym settles it. */
         HouseRule: {
             key: string;
@@ -2708,6 +2888,22 @@ export interface components {
              */
             told_at: string;
         };
+        /** @description A link for an athlete, and how long it opens their page. */
+        LinkInput: {
+            /** Format: uuid */
+            id: string;
+            /** @description From today on. */
+            days: number;
+        };
+        /** @description The link to an athlete's own page; nothing of it is there where none was given, and no address where it has expired. */
+        LinkStanding: {
+            /** @description Behind the address of this installation; the part after # never leaves the device. */
+            path: string | null;
+            /** Format: date */
+            last_on: string | null;
+            /** @description The latest, newest first. */
+            looks: string[];
+        };
         LogEntry: {
             /** Format: uuid */
             athlete_id: string;
@@ -2756,6 +2952,8 @@ export interface components {
              * @enum {string}
              */
             pull_top: "chin" | "chest";
+            /** @description What athletes may tell on their own page. */
+            athletes_tell: ("sets" | "pain" | "soreness" | "coming")[];
         };
         MethodList: {
             methods: components["schemas"]["MethodStrip"][];
@@ -2916,6 +3114,115 @@ export interface components {
             verdict: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay";
             times: number;
         };
+        /** @description A class that an athlete may come to. */
+        OwnClass: {
+            /** Format: uuid */
+            class_id: string;
+            name: string;
+            /** Format: date */
+            on: string;
+            /** Format: date-time */
+            starts_at: string;
+            coming: boolean;
+        };
+        /** @description Where an athlete stands on the way to a strict pull-up: what the arms carry now, next, and carried at first. */
+        OwnLadder: {
+            name: string;
+            /** Format: float */
+            share: number;
+            /** Format: float */
+            carried_kg: number;
+            /** Format: float */
+            mass_kg: number;
+            /** @description Where the coach was advised to climb. */
+            next_name: string | null;
+            /** Format: float */
+            next_share: number | null;
+            /**
+             * Format: float
+             * @description Of the first set of work.
+             */
+            began_share: number | null;
+            /** Format: date */
+            began_on: string | null;
+        };
+        /** @description One line of their session, as an athlete needs it. */
+        OwnLine: {
+            name: string;
+            exercise: components["schemas"]["Exercise"] | null;
+            view: components["schemas"]["SideView"] | null;
+            sets: number;
+            amount: components["schemas"]["Amount"];
+            /** @description Of one set: reps, seconds or metres. */
+            aim: number;
+            to_failure: boolean;
+            per_side: boolean;
+            tempo: string | null;
+            rest_s: number;
+            likely: components["schemas"]["Prediction"] | null;
+            cues: string[];
+            cautions: components["schemas"]["Caution"][];
+        };
+        /** @description What an athlete sees of themselves. */
+        OwnPage: {
+            gym_name: string;
+            name: string;
+            /** Format: date */
+            today: string;
+            /**
+             * Format: date
+             * @description Until when the link opens this page.
+             */
+            last_on: string;
+            /** @description What the gym lets athletes tell. */
+            tells: ("sets" | "pain" | "soreness" | "coming")[];
+            /** @description Whether pulling is paused until the coach clears it. */
+            paused: boolean;
+            /**
+             * Format: uuid
+             * @description The pain told here that it is paused for; none where somebody else told it.
+             */
+            pain_told: string | null;
+            /** @description As told today. */
+            soreness: number | null;
+            session: components["schemas"]["OwnSession"] | null;
+            ladder: components["schemas"]["OwnLadder"] | null;
+            capacity: components["schemas"]["Capacity"] | null;
+            forecast: components["schemas"]["Forecast"] | null;
+            /** @description The latest, newest first. */
+            sets: components["schemas"]["OwnSet"][];
+            bests: components["schemas"]["Best"][];
+            /** @description Theirs in the week to come. */
+            classes: components["schemas"]["OwnClass"][];
+        };
+        /** @description The next session of an athlete, for them to read. */
+        OwnSession: {
+            /**
+             * Format: date
+             * @description When it comes; none where the coach has to look first.
+             */
+            on: string | null;
+            minutes: number;
+            lines: components["schemas"]["OwnLine"][];
+        };
+        /** @description A set as its athlete sees it; what a coach wrote beside it stays with the coach. */
+        OwnSet: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            on: string;
+            /** Format: date-time */
+            performed_at: string;
+            /** @enum {string} */
+            purpose: "baseline" | "work" | "test" | "try" | "home";
+            /** @description None of a dead hang. */
+            name: string | null;
+            clean_reps: number | null;
+            /** Format: float */
+            hang_s: number | null;
+            /** @description Whether they logged it themselves. */
+            is_own: boolean;
+        };
         /** @description Pain as JSON. */
         Pain: {
             /** @enum {string} */
@@ -2935,9 +3242,9 @@ export interface components {
             told_id: string;
             /**
              * Format: uuid
-             * @description The coach who told it.
+             * @description The coach who told it; none where the athlete did.
              */
-            by: string;
+            by: string | null;
             /** Format: date-time */
             at: string;
         };
@@ -3058,7 +3365,7 @@ export interface components {
          * @description Every problem the API answers with; the codes are permanent.
          * @enum {string}
          */
-        ProblemCode: "bad-json" | "bad-request" | "invalid" | "signed-out" | "wrong-sign-in" | "too-many-tries" | "foreign-origin" | "page-expired" | "not-found" | "method-not-allowed" | "body-too-large" | "id-taken" | "pulling-paused" | "does-not-fit" | "call-changed" | "call-decided" | "refer-stands" | "scale-away" | "kit-full" | "last-weighing" | "method-in-use" | "busy" | "founded" | "wrong-password" | "away" | "fault";
+        ProblemCode: "bad-json" | "bad-request" | "invalid" | "signed-out" | "wrong-sign-in" | "too-many-tries" | "foreign-origin" | "page-expired" | "not-found" | "method-not-allowed" | "body-too-large" | "id-taken" | "pulling-paused" | "does-not-fit" | "call-changed" | "call-decided" | "refer-stands" | "scale-away" | "kit-full" | "last-weighing" | "method-in-use" | "busy" | "founded" | "wrong-password" | "link-ended" | "not-allowed" | "away" | "fault";
         /** @description Problem Details, RFC 9457. */
         Problem: {
             type: string;
@@ -3400,7 +3707,7 @@ export interface components {
             /** Format: date-time */
             performed_at: string;
             /** @enum {string} */
-            purpose: "baseline" | "work" | "test" | "try";
+            purpose: "baseline" | "work" | "test" | "try" | "home";
             exercise?: components["schemas"]["Exercise"] | null;
             clean_reps?: number | null;
             /** @description Reps that did not count, by reason. */
@@ -3453,7 +3760,7 @@ export interface components {
             /** Format: date */
             trained_on: string;
             /** @enum {string} */
-            purpose: "baseline" | "work" | "test" | "try";
+            purpose: "baseline" | "work" | "test" | "try" | "home";
             exercise: components["schemas"]["Exercise"] | null;
             /** @description The same for the same set-up. */
             setup_key: string | null;
@@ -3490,9 +3797,9 @@ export interface components {
             line: string | null;
             /**
              * Format: uuid
-             * @description The coach who logged it.
+             * @description The coach who logged it; none where the athlete did.
              */
-            by: string;
+            by: string | null;
             /** @description What it taught of the capacity; none where it tells nothing. */
             taught: string | null;
             /** @description Whether its pain was told by mistake. */
@@ -3541,7 +3848,7 @@ export interface components {
             /** @enum {string} */
             part: "warm-up" | "test" | "main" | "accessory" | "trunk";
             /** @enum {string} */
-            purpose: "baseline" | "work" | "test" | "try";
+            purpose: "baseline" | "work" | "test" | "try" | "home";
             name: string;
             rung: components["schemas"]["SheetRung"] | null;
             /** @enum {string|null} */
@@ -3615,6 +3922,17 @@ export interface components {
             /** @description Whether they climbed that day. */
             wall_day?: boolean | null;
         };
+        /** @description How sore an athlete is, as they tell it themselves. */
+        SorenessInput: {
+            /** Format: uuid */
+            id: string;
+            /**
+             * Format: date
+             * @description The day it is about.
+             */
+            on: string;
+            soreness: number;
+        };
         /** @description A place in a side view in m: x right of the plumb line, y up from the floor. */
         Spot: {
             /** Format: float */
@@ -3684,6 +4002,10 @@ export interface components {
             id: string;
             /** Format: uuid */
             set_id: string;
+        };
+        /** @description What athletes may tell on their own page. */
+        TellsInput: {
+            tells: ("sets" | "pain" | "soreness" | "coming")[];
         };
         /** @description The gym is closed, or an athlete is away, from one day to another. */
         TimeOffInput: {
@@ -4545,6 +4867,110 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Ladder"];
                 };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    ownLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinkStanding"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    giveLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LinkInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinkStanding"];
+                };
+            };
+            /** @description Stored. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinkStanding"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    endLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description A problem. */
             default: {
@@ -6793,7 +7219,7 @@ export interface operations {
                 tag?: string;
                 /** @description Words that its name holds. */
                 exercise?: string;
-                purpose?: "baseline" | "work" | "test" | "try";
+                purpose?: "baseline" | "work" | "test" | "try" | "home";
                 from?: string;
                 to?: string;
             };
@@ -7063,6 +7489,262 @@ export interface operations {
             };
         };
     };
+    ownPage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnPage"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tellComing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ComingInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnPage"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tellOwnPain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PainReportInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnPage"];
+                };
+            };
+            /** @description Stored. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnPage"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoOwnPain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PainUndoneInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnPage"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    logFromHome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HomeSetInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnPage"];
+                };
+            };
+            /** @description Stored. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnPage"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeBackFromHome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                set: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WithdrawalInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnPage"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tellSoreness: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SorenessInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnPage"];
+                };
+            };
+            /** @description Stored. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnPage"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     changePassword: {
         parameters: {
             query?: never;
@@ -7259,6 +7941,39 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["SettingsInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeTells: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TellsInput"];
             };
         };
         responses: {

@@ -199,6 +199,20 @@ export const limits = {
             high: 8
         }
     },
+    HomeSetInput: {
+        clean_reps: {
+            low: 0,
+            high: 100
+        },
+        hang_s: {
+            low: 0,
+            high: 600
+        },
+        reserve: {
+            low: 0,
+            high: 5
+        }
+    },
     InspectionInput: {
         note: {
             longest: 500
@@ -231,6 +245,12 @@ export const limits = {
         },
         rung_key: {
             longest: 500
+        }
+    },
+    LinkInput: {
+        days: {
+            low: 1,
+            high: 365
         }
     },
     PainReportInput: {
@@ -352,6 +372,12 @@ export const limits = {
         },
         felt_worked: {
             longest: 200
+        }
+    },
+    SorenessInput: {
+        soreness: {
+            low: 0,
+            high: 5
         }
     },
     TimeOffInput: {

@@ -212,6 +212,25 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('POST /api/house-rules/effects', body: ['trunk' => 'later']);
     $ask('PUT /api/house-rules', body: ['trunk' => 'later']);
 
+    $linked = ['athlete' => addAthlete($this, tags: ['evening'])];
+    $link = $ask('POST /api/athletes/{athlete}/link', $linked, ['id' => uuid(), 'days' => 30])->json('path');
+    $ask('GET /api/athletes/{athlete}/link', $linked);
+    $ask('PUT /api/settings/athletes-tell', body: ['tells' => ['sets', 'pain', 'soreness', 'coming']]);
+    $class = addClass($this, name: 'Own', first_on: $this->clock->now()->format('Y-m-d'));
+    $now = $this->clock->now()->format(DATE_RFC3339);
+    $today = $this->getJson('/api/classes')->json('today');
+    $this->withHeader('Athlete-Link', substr((string) $link, strlen('/my#')));
+    $ask('GET /api/my');
+    $home = ['id' => uuid(), 'performed_at' => $now, 'exercise' => $exercise, 'clean_reps' => 6];
+    $ask('POST /api/my/sets', body: $home);
+    $ask('POST /api/my/sets/{set}/withdrawal', ['set' => $home['id']], ['id' => uuid()]);
+    $ask('POST /api/my/soreness', body: ['id' => uuid(), 'on' => $today, 'soreness' => 1]);
+    $ask('POST /api/my/coming', body: ['id' => uuid(), 'class_id' => $class, 'on' => $today, 'coming' => false, 'told_at' => $now]);
+    $pain = uuid();
+    $ask('POST /api/my/pain', body: ['id' => $pain, 'pain' => ['place' => 'wrist', 'level' => 2]]);
+    $ask('POST /api/my/pain/undoing', body: ['id' => uuid(), 'told_id' => $pain]);
+    $ask('DELETE /api/athletes/{athlete}/link', $linked);
+
     $ask('GET /api/health');
     $ask('GET /api/cautions');
     $ask('GET /api/me');

@@ -112,7 +112,7 @@ final class BringIn
     {
         $columns = array_intersect(ExportLine::OF_GYM, array_keys((array) $of));
         if ($columns !== []) {
-            $to = implode(', ', array_map(static fn (string $column): string => "$column = g.$column", $columns));
+            $to = implode(', ', array_map(static fn (string $column): string => "$column = coalesce(g.$column, gyms.$column)", $columns));
             $this->ask(1, "UPDATE gyms SET $to FROM json_populate_record(null::gyms, ?) g WHERE gyms.id = ?", [
                 ExportLine::json($this->withCoaches($of)),
                 $gym->id,

@@ -24,7 +24,7 @@ final readonly class SetComing
     }
 
     /** @throws Problem if there is no such class on that day */
-    public function tell(string $athleteId, User $coach, ComingTold $told): void
+    public function tell(string $athleteId, ?User $coach, ComingTold $told): void
     {
         $class = GymClass::query()->find($told->class_id);
         if ($class === null || ! $class->toCore()->isOn(Day::number($told->on))) {
@@ -40,7 +40,7 @@ final readonly class SetComing
                 $told->on,
                 $athlete->id,
                 $told->coming ? 'true' : 'false',
-                $coach->id,
+                $coach?->id,
                 $told->told_at->format('Y-m-d H:i:s.uP'),
             ],
         ));

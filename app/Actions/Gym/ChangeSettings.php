@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Gym;
 
 use App\Context\Gym\CurrentGym;
+use App\Models\Gym\AthletesTell;
 use App\Models\Gym\Gym;
 use App\Models\Gym\User;
 use App\Problems\Problem;
@@ -29,6 +30,14 @@ final readonly class ChangeSettings
 
             return $coach->refresh();
         });
+    }
+
+    /** @param  list<AthletesTell>  $tells */
+    public function athletesTell(array $tells): void
+    {
+        Gym::query()->findOrFail($this->gym->id())
+            ->fill(['athletes_tell' => array_values(array_unique(array_map(static fn (AthletesTell $t): string => $t->value, $tells)))])
+            ->save();
     }
 
     /** @throws Problem if the present password is another */

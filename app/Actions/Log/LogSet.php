@@ -44,7 +44,7 @@ final readonly class LogSet
      * @throws Problem if pulling is paused, the set-up does not fit, or the id holds another set
      * @throws CoreError if the gear cannot make the set-up
      */
-    public function log(string $athleteId, User $coach, SetDone $done): Inserted
+    public function log(string $athleteId, ?User $coach, SetDone $done): Inserted
     {
         $outcome = $this->logAll($athleteId, $coach, [$done])[0];
 
@@ -57,7 +57,7 @@ final readonly class LogSet
      * @param  non-empty-list<SetDone>  $sets
      * @return non-empty-list<Inserted<LoggedSet>|Problem|CoreError>
      */
-    public function logAll(string $athleteId, User $coach, array $sets): array
+    public function logAll(string $athleteId, ?User $coach, array $sets): array
     {
         return $this->athletes->during($athleteId, function (Athlete $athlete) use ($coach, $sets): array {
             $this->followDaysBefore($athlete, $sets);
@@ -94,7 +94,7 @@ final readonly class LogSet
     }
 
     /** @return Inserted<LoggedSet> */
-    private function take(Athlete $athlete, User $coach, SetDone $done): Inserted
+    private function take(Athlete $athlete, ?User $coach, SetDone $done): Inserted
     {
         $replaced = $done->replaces_id === null
             ? null
@@ -132,7 +132,7 @@ final readonly class LogSet
         RecalculateDue::later($athlete, min($days), array_values(array_filter($patterns)));
     }
 
-    private function row(Athlete $athlete, User $coach, SetDone $done, ?LoggedSet $replaced): LoggedSet
+    private function row(Athlete $athlete, ?User $coach, SetDone $done, ?LoggedSet $replaced): LoggedSet
     {
         $day = $this->days->of($done->performed_at);
         $now = $this->clock->now();
@@ -141,7 +141,7 @@ final readonly class LogSet
         return new LoggedSet([
             'id' => $done->id,
             'athlete_id' => $athlete->id,
-            'user_id' => $coach->id,
+            'user_id' => $coach?->id,
             'replaces_id' => $replaced?->id,
             'part_of' => $replaced === null ? $done->part_of : $replaced->part_of,
             'withdrawn' => false,

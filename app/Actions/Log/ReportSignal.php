@@ -29,11 +29,11 @@ final readonly class ReportSignal
      *
      * @throws Problem if the id holds something else
      */
-    public function tell(Athlete $athlete, User $coach, SignalTold $told): Inserted
+    public function tell(Athlete $athlete, ?User $coach, SignalTold $told): Inserted
     {
         return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($coach, $told): Inserted {
             $stored = $this->storeOnce->store(new SignalRecord([
-                'id' => $told->id, 'athlete_id' => $athlete->id, 'user_id' => $coach->id, 'told_for' => $told->on, 'soreness' => $told->soreness,
+                'id' => $told->id, 'athlete_id' => $athlete->id, 'user_id' => $coach?->id, 'told_for' => $told->on, 'soreness' => $told->soreness,
                 'symptoms' => array_map(static fn (Symptom $s): string => $s->value, $told->symptoms), 'gave_out' => $told->gave_out?->value, 'effort' => $told->effort,
                 'takes_hold' => $told->takes_hold, 'felt_worked' => $told->felt_worked, 'wall_day' => $told->wall_day, 'told_at' => $this->clock->now(),
             ]), $told, ['athlete' => $athlete->id]);

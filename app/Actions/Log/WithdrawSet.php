@@ -33,7 +33,7 @@ final readonly class WithdrawSet
      *
      * @throws Problem if another row replaced the set already
      */
-    public function withdraw(Athlete $athlete, string $setId, User $coach, string $id): Inserted
+    public function withdraw(Athlete $athlete, string $setId, ?User $coach, string $id): Inserted
     {
         return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($setId, $coach, $id): Inserted {
             $set = LoggedSet::query()->where('athlete_id', $athlete->id)->find($setId)
@@ -41,7 +41,7 @@ final readonly class WithdrawSet
             $stored = $this->storeOnce->store(new LoggedSet([
                 'id' => $id,
                 'athlete_id' => $athlete->id,
-                'user_id' => $coach->id,
+                'user_id' => $coach?->id,
                 'replaces_id' => $set->id,
                 'withdrawn' => true,
                 'purpose' => $set->purpose,

@@ -32,7 +32,7 @@ final readonly class ReportPain
      *
      * @throws Problem if the id holds another report
      */
-    public function tell(Athlete $athlete, User $coach, PainTold $told): Inserted
+    public function tell(Athlete $athlete, ?User $coach, PainTold $told): Inserted
     {
         return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($coach, $told): Inserted {
             return $this->note($athlete, $coach, $told, $this->clock->now());
@@ -44,12 +44,12 @@ final readonly class ReportPain
      *
      * @return Inserted<PainReport>
      */
-    public function note(Athlete $athlete, User $coach, PainTold $told, \DateTimeInterface $at): Inserted
+    public function note(Athlete $athlete, ?User $coach, PainTold $told, \DateTimeInterface $at): Inserted
     {
         $stored = $this->storeOnce->store(new PainReport([
             'id' => $told->id,
             'athlete_id' => $athlete->id,
-            'user_id' => $coach->id,
+            'user_id' => $coach?->id,
             'pain' => $told->pain,
             'note' => $told->note,
             'told_at' => $at,

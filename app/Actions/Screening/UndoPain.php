@@ -35,7 +35,7 @@ final readonly class UndoPain
     }
 
     /** @throws Problem if no such thing was told, somebody else told it, or it is too long ago */
-    public function undo(Athlete $athlete, User $coach, PainUndone $undone): void
+    public function undo(Athlete $athlete, ?User $coach, PainUndone $undone): void
     {
         $this->athletes->during($athlete->id, function (Athlete $athlete) use ($coach, $undone): void {
             if (PainUndoing::query()->where('told_id', $undone->told_id)->exists()) {
@@ -43,7 +43,7 @@ final readonly class UndoPain
             }
             [$by, $at] = $this->told($athlete->id, $undone->told_id)
                 ?? throw new Problem(ProblemCode::NotFound, 'No pain and no symptom was told under this id.');
-            if ($by !== $coach->id) {
+            if ($by !== $coach?->id) {
                 throw new Problem(
                     ProblemCode::PullingPaused,
                     'Somebody else told it. Only they can undo it; otherwise clear it with a note.',
@@ -56,7 +56,7 @@ final readonly class UndoPain
                 new PainUndoing([
                     'id' => $undone->id,
                     'athlete_id' => $athlete->id,
-                    'user_id' => $coach->id,
+                    'user_id' => $coach?->id,
                     'told_id' => $undone->told_id,
                     'told_at' => $at,
                     'undone_at' => $this->clock->now(),
@@ -69,7 +69,7 @@ final readonly class UndoPain
                     'id' => (string) Str::uuid7(),
                     'gym_id' => $report->gym_id,
                     'athlete_id' => $athlete->id,
-                    'user_id' => $coach->id,
+                    'user_id' => $coach?->id,
                     'told_id' => $report->id,
                     'told_at' => $report->told_at,
                     'undone_at' => $this->clock->now(),
@@ -99,7 +99,7 @@ final readonly class UndoPain
                 ->filter(static fn (PainReport $r): bool => $r->pain->level === null && $r->pain->place === $with->pain->place);
     }
 
-    /** @return array{string, \DateTimeInterface}|null by whom and when */
+    /** @return array{string|null, \DateTimeInterface}|null by whom and when */
     private function told(string $athleteId, string $toldId): ?array
     {
         $report = PainReport::query()->where('athlete_id', $athleteId)->find($toldId);

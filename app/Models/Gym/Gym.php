@@ -18,6 +18,7 @@ use SteadyRung\Safety\CapLimits;
  * @property Floor $floor what the heels stand on
  * @property bool $to_replay whether what follows from the log must be followed anew
  * @property array<string, string> $house_rules position by rule, where it is not the default
+ * @property list<string> $athletes_tell on their own page: AthletesTell
  * @property array<string, int> $caps figures by key, where they are not the usual ones
  * @property string|null $caps_raised_by the coach who answers for a cap above the usual
  * @property CarbonImmutable|null $caps_raised_at
@@ -42,6 +43,7 @@ final class Gym extends Model
         'to_replay' => false,
         'house_rules' => '{}',
         'caps' => '{}',
+        'athletes_tell' => '["pain","soreness","coming"]',
     ];
 
     /** @var array<string, string> */
@@ -53,8 +55,14 @@ final class Gym extends Model
         'to_replay' => 'boolean',
         'house_rules' => 'array',
         'caps' => 'array',
+        'athletes_tell' => 'array',
         'caps_raised_at' => 'immutable_datetime',
     ];
+
+    public function lets(AthletesTell $tell): bool
+    {
+        return in_array($tell->value, $this->athletes_tell, true);
+    }
 
     public function capLimits(): CapLimits
     {

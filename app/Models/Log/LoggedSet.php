@@ -27,7 +27,7 @@ use SteadyRung\Strength\Reps\Seconds;
  * One row of the append-only log; a correction or a withdrawal is a new row that names the one it replaces.
  *
  * @property string $athlete_id
- * @property string $user_id
+ * @property string|null $user_id the coach; none where the athlete told it by their link
  * @property string|null $replaces_id
  * @property string|null $part_of the set it goes on from, on another exercise
  * @property bool $withdrawn
@@ -68,8 +68,8 @@ use SteadyRung\Strength\Reps\Seconds;
  */
 final class LoggedSet extends Record
 {
-    /** What makes a set one of strict reps: the whole pull, by the arms alone, under all of bodyweight. */
-    public const STRICT = "effective_share >= 0.999 AND clean_reps >= 1 AND coalesce(exercise->>'movement', 'full') = 'full'";
+    /** What makes a set one of strict reps: the whole pull, by the arms alone, under all of bodyweight, seen by a coach. */
+    public const STRICT = "effective_share >= 0.999 AND clean_reps >= 1 AND coalesce(exercise->>'movement', 'full') = 'full' AND purpose <> 'home'";
 
     /** What is computed of the body, the gear and the exercise; all else was told. */
     public const COMPUTED = [

@@ -11,7 +11,7 @@ use Carbon\CarbonImmutable;
  * What was told after a session or before the next.
  *
  * @property string $athlete_id
- * @property string $user_id
+ * @property string|null $user_id the coach; none where the athlete told it by their link
  * @property string $told_for the day it is about
  * @property int|null $soreness
  * @property list<string> $symptoms

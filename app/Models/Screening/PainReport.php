@@ -16,7 +16,7 @@ use SteadyRung\Safety\Pain;
  * Pain told without a set.
  *
  * @property string $athlete_id
- * @property string $user_id
+ * @property string|null $user_id the coach; none where the athlete told it by their link
  * @property Pain $pain
  * @property string|null $note
  * @property CarbonImmutable $told_at

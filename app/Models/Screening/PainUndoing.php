@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Builder;
  * Pain or a symptom that was told by mistake: of a report, a set or a signal.
  *
  * @property string $athlete_id
- * @property string $user_id
+ * @property string|null $user_id the coach; none where the athlete told it by their link
  * @property string $told_id the report, set or signal
  * @property CarbonImmutable $told_at
  * @property CarbonImmutable $undone_at

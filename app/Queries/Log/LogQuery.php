@@ -86,7 +86,7 @@ final readonly class LogQuery
                     implode(' ', $set->faults ?? []),
                     $pain?->level,
                     $set->note,
-                    $coaches[$set->user_id] ?? '',
+                    $coaches[(string) $set->user_id] ?? 'athlete',
                 ]);
             }
             $last = $some === [] ? null : $some[count($some) - 1];

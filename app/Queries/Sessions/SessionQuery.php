@@ -21,6 +21,7 @@ use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Session\Block;
 use SteadyRung\Plan\Session\Line\LineDone;
 use SteadyRung\Plan\Session\Pick;
+use SteadyRung\Plan\Session\Session;
 use SteadyRung\Plan\Session\SessionWriter;
 use SteadyRung\Plan\Weeks\Calendar;
 
@@ -57,7 +58,7 @@ final readonly class SessionQuery
     /** As something else that is known would have it. */
     public function written(AthleteContext $context): SessionResponse
     {
-        $session = SessionWriter::write(self::ofTheDay($context));
+        $session = self::inForce($context);
         $begun = $context->begun();
 
         return new SessionResponse(
@@ -78,6 +79,12 @@ final readonly class SessionQuery
             left_out: array_map(LeftOutResponse::of(...), $session->leftOut),
             calendar: CalendarResponse::of(Calendar::of($context), $context->today),
         );
+    }
+
+    /** The session as it stands today. */
+    public static function inForce(AthleteContext $context): Session
+    {
+        return SessionWriter::write(self::ofTheDay($context));
     }
 
     /** A session that was begun stands as it was written, until the day is over. */

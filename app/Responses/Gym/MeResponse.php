@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Responses\Gym;
 
+use App\Models\Gym\AthletesTell;
 use App\Models\Gym\User;
 use OpenApi\Attributes as OA;
 use SteadyRung\Body\PullTop;
@@ -14,6 +15,7 @@ use SteadyRung\Body\PullTop;
 #[OA\Schema]
 final readonly class MeResponse
 {
+    /** @param  list<string>  $athletes_tell */
     public function __construct(
         #[OA\Property]
         public string $name,
@@ -29,6 +31,11 @@ final readonly class MeResponse
         public bool $demo,
         #[OA\Property(description: 'What comes to the bar at the top of a rep, as the house rules have it.')]
         public PullTop $pull_top,
+        #[OA\Property(
+            description: 'What athletes may tell on their own page.',
+            items: new OA\Items(type: 'string', enum: AthletesTell::class),
+        )]
+        public array $athletes_tell,
     ) {
     }
 
@@ -42,6 +49,7 @@ final readonly class MeResponse
             key: "$user->gym_id.$user->id",
             demo: $user->gym->is_demo,
             pull_top: $user->gym->houseRules()->pullTop(),
+            athletes_tell: $user->gym->athletes_tell,
         );
     }
 }

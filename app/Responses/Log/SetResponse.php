@@ -73,8 +73,8 @@ final readonly class SetResponse
         public bool $to_failure,
         #[OA\Property(description: 'The line of the written session that it was done for.')]
         public ?string $line,
-        #[OA\Property(description: 'The coach who logged it.', format: 'uuid')]
-        public string $by,
+        #[OA\Property(description: 'The coach who logged it; none where the athlete did.', format: 'uuid')]
+        public ?string $by,
         #[OA\Property(description: 'What it taught of the capacity; none where it tells nothing.')]
         public ?string $taught,
         #[OA\Property(description: 'Whether its pain was told by mistake.')]

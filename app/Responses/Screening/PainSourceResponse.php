@@ -17,8 +17,8 @@ final readonly class PainSourceResponse
     public function __construct(
         #[OA\Property(format: 'uuid')]
         public string $told_id,
-        #[OA\Property(description: 'The coach who told it.', format: 'uuid')]
-        public string $by,
+        #[OA\Property(description: 'The coach who told it; none where the athlete did.', format: 'uuid')]
+        public ?string $by,
         #[OA\Property(format: 'date-time')]
         public string $at,
     ) {

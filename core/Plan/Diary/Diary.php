@@ -162,7 +162,7 @@ final readonly class Diary
             static fn (Done $d): bool => $d->day >= $monday
             && $d->day <= $today
             && $d->lowerings() > 0
-            && $d->purpose === Purpose::Work,
+            && $d->purpose->isTraining(),
         );
     }
 

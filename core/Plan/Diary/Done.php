@@ -92,10 +92,10 @@ final readonly class Done
         return $this->style->pattern($this->kind);
     }
 
-    /** Reps of the whole pull with all of bodyweight. */
+    /** Reps of the whole pull with all of bodyweight, where somebody saw them. */
     public function strictReps(): int
     {
-        return $this->share >= 1.0 - self::SAME_SHARE && $this->style->movement === Movement::Full && $this->pattern() === Pattern::Pull
+        return $this->purpose !== Purpose::Home && $this->share >= 1.0 - self::SAME_SHARE && $this->style->movement === Movement::Full && $this->pattern() === Pattern::Pull
             ? (int) $this->reps
             : 0;
     }
@@ -140,7 +140,7 @@ final readonly class Done
     /** A pull, a lowering or a hold on top with little or unknown reserve; tries, tests and baselines are none. */
     public function isHardVertical(): bool
     {
-        return $this->purpose === Purpose::Work && $this->kind->lane() === Lane::Pull && ! $this->style->isStraightArmed()
+        return $this->purpose->isTraining() && $this->kind->lane() === Lane::Pull && ! $this->style->isStraightArmed()
             && ($this->reserve === null || $this->reserve <= self::HARD_RESERVE);
     }
 

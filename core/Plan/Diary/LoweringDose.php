@@ -90,7 +90,7 @@ final readonly class LoweringDose
     {
         $seconds = [];
         foreach ($diary->done as $done) {
-            if ($done->day < $today && $done->purpose === Purpose::Work && $done->lowerings() > 0) {
+            if ($done->day < $today && $done->purpose->isTraining() && $done->lowerings() > 0) {
                 $seconds[$done->day] = ($seconds[$done->day] ?? 0.0)
                     + $done->lowerings() * ($done->seconds ?? (float) $done->style->seconds);
             }

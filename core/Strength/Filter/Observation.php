@@ -34,6 +34,9 @@ final readonly class Observation
 
     private const UNTOLD_SD = 0.8;
 
+    /** Of a count that nobody saw: how clean the reps were, and whether all were (judgement). */
+    private const UNSEEN_SD = 1.5;
+
     /** The second load of a baseline is done a little tired, in log capacity. */
     private const TIRED = 0.03;
 
@@ -134,7 +137,8 @@ final readonly class Observation
 
     /**
      * Of the sets of one day, in their order, those that tell of capacity: each test, the first set that is none and no warm-up, the first
-     * that is timed, and the second load of a baseline, which is done a little tired. What comes after them is done too tired to tell.
+     * that is timed, the second load of a baseline, which is done a little tired, and the first that nobody saw. What comes after them is
+     * done too tired to tell.
      *
      * @template K of array-key
      *
@@ -144,10 +148,11 @@ final readonly class Observation
     public static function telling(array $day): array
     {
         $telling = [];
-        $first = $second = $timed = null;
+        $first = $second = $timed = $unseen = null;
         foreach ($day as $key => $set) {
             $tells = match (true) {
                 $set->occasion === Occasion::WarmUp => null,
+                $set->occasion === Occasion::Home => $unseen === null ? $unseen = $set : null,
                 $set->seconds !== null => $timed === null ? $timed = $set : null,
                 $set->occasion === Occasion::Test => $set,
                 $first === null => $first = $set,
@@ -207,6 +212,7 @@ final readonly class Observation
             return $this->claimOfSeconds();
         }
         [$side, $n, $repSd] = $this->count();
+        $repSd = $this->occasion === Occasion::Home ? hypot($repSd, self::UNSEEN_SD) : $repSd;
         $perRep = 1.0 / ($curve->k + $n - 1.0);
 
         return new Claim(

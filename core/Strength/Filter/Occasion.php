@@ -14,4 +14,7 @@ enum Occasion
     case Work;
     case Baseline;
     case Test;
+
+    /** Told by who did it; nobody saw the reps. */
+    case Home;
 }

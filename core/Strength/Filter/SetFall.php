@@ -122,7 +122,7 @@ final readonly class SetFall
     private static function ofDay(array $day): array
     {
         $curve = RepCurve::steady();
-        $day = array_values(array_filter($day, static fn (PacedSet $s): bool => $s->set->occasion !== Occasion::WarmUp));
+        $day = array_values(array_filter($day, static fn (PacedSet $s): bool => ! in_array($s->set->occasion, [Occasion::WarmUp, Occasion::Home], true)));
         $w = $wt = $wy = $wtt = $wty = 0.0;
         $telling = array_filter(
             $day,

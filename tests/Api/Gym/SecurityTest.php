@@ -56,7 +56,8 @@ it('needs a sign-in for every route but the sign-in and the health check', funct
             continue;
         }
         $asked++;
-        $this->json($method, (string) preg_replace('/\{\w+\}/', uuid(), $path))->assertStatus(401)->assertJsonPath('code', 'signed-out');
+        [$status, $code] = str_starts_with($path, '/api/my') ? [410, 'link-ended'] : [401, 'signed-out'];
+        $this->json($method, (string) preg_replace('/\{\w+\}/', uuid(), $path))->assertStatus($status)->assertJsonPath('code', $code);
     }
 
     expect($asked)->toBeGreaterThan(20);
@@ -70,6 +71,7 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
     $screening = uuid();
     $this->postJson("/api/athletes/$athlete/screenings", ['id' => $screening, 'overhead' => 'level'])->assertCreated();
     $class = addClass($this);
+    $this->postJson("/api/athletes/$athlete/link", ['id' => uuid(), 'days' => 30])->assertCreated();
     followLog();
     $ids = [
         'ticket' => 'x',
@@ -90,6 +92,10 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
 
     $this->signInAs($this->makeCoach('coach@two.example'));
     [$ownBar, $ownBand] = [addBar($this), addBand($this)];
+    $linked = addAthlete($this);
+    $link = $this->postJson("/api/athletes/$linked/link", ['id' => uuid(), 'days' => 30])->assertCreated()->json('path');
+    $this->putJson('/api/settings/athletes-tell', ['tells' => ['sets', 'pain', 'soreness', 'coming']])->assertOk();
+    $this->withHeader('Athlete-Link', substr((string) $link, strlen('/my#')));
     $asked = 0;
     foreach (everyRoute() as [$method, $path]) {
         if (! str_contains($path, '{')) {
@@ -101,6 +107,9 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
             ->assertStatus(404);
     }
     expect($asked)->toBeGreaterThan(22);
+    foreach (['/pain/undoing' => ['told_id' => $set['id']], '/coming' => ['class_id' => $class, 'on' => '2026-03-02', 'coming' => true, 'told_at' => '2026-03-02T17:00:00Z']] as $path => $body) {
+        $this->postJson("/api/my$path", ['id' => uuid(), ...$body])->assertNotFound();
+    }
 
     // Another gym's gear cannot be used either, and its set ids say nothing.
     $own = addAthlete($this);
@@ -112,7 +121,7 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
     )->assertNotFound();
     $this->postJson("/api/athletes/$own/sets", set($this, exercise($ownBar, $ownBand), 5, replaces_id: $set['id']))->assertNotFound();
     $this->postJson("/api/athletes/$own/sets", ['id' => $set['id']] + set($this, exercise($ownBar, $ownBand), 5))->assertCreated();
-    $this->getJson('/api/athletes')->assertJsonCount(1, 'items');
+    $this->getJson('/api/athletes')->assertJsonCount(2, 'items');
 
     $this->signInAs($this->coach);
     expect([

@@ -10,6 +10,7 @@ use App\Actions\Gym\CoachTaken;
 use App\Actions\Gym\FoundGym;
 use App\Actions\Gym\GymFounded;
 use App\Actions\Gym\SlowSignIns;
+use App\Actions\Own\TellsGiven;
 use App\Context\Gym\CurrentGym;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
@@ -18,6 +19,7 @@ use App\Http\Docs\RequestBody;
 use App\Http\Requests\Gym\PasswordInput;
 use App\Http\Requests\Gym\ReadSettings;
 use App\Http\Requests\Gym\SettingsInput;
+use App\Http\Requests\ReadInput;
 use App\Http\WebGuard;
 use App\Models\Gym\User;
 use App\Problems\Problem;
@@ -65,6 +67,22 @@ final class SettingsController
         $asked = SettingsInput::read($json);
 
         return new JsonResponse(MeResponse::of($settings->gym($coach, $asked->gym_name, $asked->timezone, $asked->coach_name)));
+    }
+
+    #[OA\Put(
+        path: '/api/settings/athletes-tell',
+        operationId: 'changeTells',
+        description: 'What athletes may tell on their own page.',
+        requestBody: new RequestBody(TellsGiven::class),
+        responses: [new Answer(200, MeResponse::class)],
+    )]
+    public function tells(Request $request, JsonObject $json, ReadInput $inputs, ChangeSettings $settings): JsonResponse
+    {
+        /** @var User $coach */
+        $coach = $request->user();
+        $settings->athletesTell($inputs->of(TellsGiven::class, $json)->tells);
+
+        return new JsonResponse(MeResponse::of($coach->refresh()));
     }
 
     #[OA\Put(

@@ -10,7 +10,6 @@ use SteadyRung\Method\Prescription;
 use SteadyRung\Plan\Context\AthleteContext;
 use SteadyRung\Plan\Diary\AccessoryWork;
 use SteadyRung\Plan\Diary\Done;
-use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Diary\Week;
 
 /**
@@ -39,7 +38,7 @@ final class OftenEnough
     {
         $monday = Week::monday($context->today);
         $done = $line->accessory === null
-            ? array_filter($context->diary->done, static fn (Done $d): bool => $d->purpose === Purpose::Work && self::isOf($line, $d))
+            ? array_filter($context->diary->done, static fn (Done $d): bool => $d->purpose->isTraining() && self::isOf($line, $d))
             : array_filter($context->diary->beside, static fn (AccessoryWork $b): bool => $b->accessory === $line->accessory);
         $days = array_unique(array_map(static fn (Done|AccessoryWork $one): int => $one->day, $done));
         sort($days);

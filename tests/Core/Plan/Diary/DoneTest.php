@@ -34,6 +34,14 @@ it('counts strict reps of the whole pull by the arms alone, over every movement,
     }
 });
 
+it('counts nothing for strict or for a gate that was done at home, but counts it as hard', function (): void {
+    $style = ExecutionStyle::of(ChoiceKind::Strict, Movement::Full);
+    $done = static fn (Purpose $purpose): Done => new Done(1, $purpose, ChoiceKind::Strict, $style, 1.0, FeltLoad::of(1.0), reps: 4, reserve: 0);
+
+    expect($done(Purpose::Work)->strictReps())->toBe(4)->and($done(Purpose::Home)->strictReps())->toBe(0)
+        ->and($done(Purpose::Home)->isHardVertical())->toBeTrue()->and($done(Purpose::Try)->isHardVertical())->toBeFalse();
+});
+
 it('is done on a rung that is the same in kind, movement, place, grip and share, and on no other', function (): void {
     $rung = bandRung(29);
     $on = fn (mixed ...$other): bool => done(1, $rung, ...['work' => null, ...$other])->isOn($rung);

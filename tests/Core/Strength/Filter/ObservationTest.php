@@ -84,6 +84,14 @@ it('tells by tests, the first set that is none, the first that is timed, and the
         )->toEqualWithDelta(0.03, 1e-12);
 });
 
+it('takes a count that nobody saw as less sure, by a rep and a half, and only the first of a day beside what was seen', function (): void {
+    $set = static fn (Occasion $occasion): Observation => Observation::reps(0, FeltLoad::of(0.8, 0.0, 'a'), 6, 0, occasion: $occasion);
+    $sd = static fn (Occasion $occasion): float => sqrt($set($occasion)->claim(RepCurve::steady())->variance) * (26 + 6.5);
+
+    expect($sd(Occasion::Work))->toEqualWithDelta(0.5, 1e-9)->and($sd(Occasion::Home))->toEqualWithDelta(hypot(0.5, 1.5), 1e-9)
+        ->and(array_keys(Observation::telling([$set(Occasion::Home), $set(Occasion::Home), $set(Occasion::Work)])))->toBe([0, 2]);
+});
+
 it('takes what only says "at least" before harder work for a warm-up, and lets the first work set teach', function (): void {
     $set = static fn (float $share, int $reps, ?int $reserve, ?int $target = 8, Occasion $occasion = Occasion::Work): Observation => Observation::reps(
         0,
