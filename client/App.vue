@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { NConfigProvider } from 'naive-ui';
 import { computed, defineAsyncComponent } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import AppShell from './shell/AppShell.vue';
 import { useSession } from './composables/useSession';
 import { themeOverrides } from './theme/naive';
@@ -13,12 +14,16 @@ const SignIn = defineAsyncComponent(() => import('./sign-in/SignIn.vue'));
 const session = useSession();
 const theme = useTheme();
 const overrides = computed(() => themeOverrides(theme.colors));
-void session.ask();
+/** An athlete's own page asks for nobody who works here. */
+const here = useRoute();
+const router = useRouter();
+void router.isReady().then(() => (here.meta['own'] ? undefined : session.ask()));
 </script>
 
 <template>
     <NConfigProvider :theme-overrides="overrides" preflight-style-disabled>
-        <div v-if="session.seen" :inert="!session.signedIn">
+        <RouterView v-if="here.meta['own']" />
+        <div v-else-if="session.seen" :inert="!session.signedIn">
             <AppShell>
                 <RouterView v-slot="{ Component, route }">
                     <component :is="Component" :key="route.path" />

@@ -51,6 +51,7 @@ foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off', 'class', 
 
 Route::get('health', HealthController::class)->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
 Route::get('pulse/{ticket}', PulseController::class)->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
+Route::get('cautions', CautionController::class)->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
 Route::post('sign-in', [SignInController::class, 'signIn']);
 Route::post('gym', [SettingsController::class, 'found']);
 
@@ -65,7 +66,6 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::get('athletes/{athlete}/export', [ExportController::class, 'athlete']);
     Route::get('coaches', [SettingsController::class, 'coaches']);
     Route::post('coaches', [SettingsController::class, 'take']);
-    Route::get('cautions', CautionController::class);
     Route::get('kit', [KitController::class, 'show']);
     Route::get('bands/{band}/inspections', [BandController::class, 'inspections']);
     Route::get('classes', [ClassController::class, 'index']);

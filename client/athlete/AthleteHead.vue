@@ -38,6 +38,7 @@ const actions = computed(() => [
     { key: 'body', label: 'Body' },
     { key: 'screens', label: 'Screens' },
     { key: 'card', label: 'Card' },
+    { key: 'link', label: 'Own page' },
     { key: 'log', label: 'Log' },
     { key: 'export', label: 'Export' },
     { key: 'edit', label: 'Change' },

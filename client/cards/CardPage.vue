@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
+import { api, outcome } from '../domain/http';
 import { cautionsOf } from '../domain/kinds';
 import { day } from '../domain/units';
 import ReadNote from '../parts/ReadNote.vue';
@@ -22,6 +23,15 @@ void cautions.load();
 const card = useRead(['card', props.id, route.query.exercise], () =>
     loadCard(props.id, typeof route.query.exercise === 'string' ? route.query.exercise : undefined),
 );
+/** Who has a link to their own page finds it on the card. */
+const link = useRead(
+    ['link', props.id],
+    () => outcome(api.GET('/api/athletes/{athlete}/link', { params: { path: { athlete: props.id } } })),
+    {
+        kept: false,
+    },
+);
+const own = computed(() => (link.value.value?.path ? `${location.origin}${link.value.value.path}` : undefined));
 const shown = computed(() => (card.value.value ? cautionsOf(card.value.value.setup.exercise, cautions.items) : []));
 </script>
 
@@ -40,6 +50,7 @@ const shown = computed(() => (card.value.value ? cautionsOf(card.value.value.set
             :cautions="shown"
             :on="day(today)"
             :gym="session.me?.gym_name ?? ''"
+            :own="own"
         />
     </PrintSheet>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
 import SideView from '../draw/SideView.vue';
 import { dimensionText } from '../draw/toScale';
 import type { Schemas } from '../domain/http';
@@ -11,9 +11,13 @@ const props = defineProps<{
     cautions: readonly Schemas['Caution'][];
     on: string;
     gym: string;
+    /** Address of the athlete's own page. */
+    own?: string | undefined;
     /** One of several on a sheet, which says once what holds for all. */
     small?: boolean;
 }>();
+
+const QrCode = defineAsyncComponent(() => import('../parts/QrCode.vue'));
 
 const MOST_WARNINGS = 2;
 const MOST_CAUTIONS = 3;
@@ -85,9 +89,15 @@ const watched = computed(() => {
                 </div>
             </div>
         </template>
-        <ul v-if="watched.length > 0" class="cautions">
-            <li v-for="text in watched" :key="text">{{ text }}</li>
-        </ul>
+        <div class="foot">
+            <ul v-if="watched.length > 0" class="cautions">
+                <li v-for="text in watched" :key="text">{{ text }}</li>
+            </ul>
+            <figure v-if="own">
+                <QrCode :address="own" :width-px="96" />
+                <figcaption>your own page</figcaption>
+            </figure>
+        </div>
     </article>
 </template>
 
@@ -141,8 +151,25 @@ h2 {
     color: var(--color-slate);
 }
 
+.foot {
+    display: flex;
+    gap: var(--space-base);
+    justify-content: space-between;
+}
+
 .cautions {
     padding-left: 16px;
+}
+
+figure {
+    flex: none;
+    text-align: center;
+}
+
+figcaption {
+    color: var(--color-slate);
+    font-size: var(--type-small);
+    line-height: 1.1;
 }
 
 .paused {

@@ -3121,8 +3121,8 @@ export interface components {
             name: string;
             /** Format: date */
             on: string;
-            /** Format: date-time */
-            starts_at: string;
+            /** @description Where the gym is, as 18:30. */
+            at: string;
             coming: boolean;
         };
         /** @description Where an athlete stands on the way to a strict pull-up: what the arms carry now, next, and carried at first. */

@@ -35,6 +35,8 @@ export const whatToDo: Record<ProblemCode, string> = {
     'method-in-use': '',
     founded: '',
     'wrong-password': '',
+    'link-ended': '',
+    'not-allowed': '',
     busy: '',
     away: '',
     offline: 'No connection.',

@@ -52,6 +52,7 @@ const lines = computed(() =>
 const tags = computed(() => (log.value.value?.tags ?? []).map((tag) => ({ value: tag, label: tag })));
 const purposes = [
     { value: 'work', label: 'Work' },
+    { value: 'home', label: 'By themselves' },
     { value: 'test', label: 'Tests' },
     { value: 'try', label: 'Tries' },
     { value: 'baseline', label: 'Baselines' },

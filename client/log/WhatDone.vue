@@ -9,7 +9,7 @@ defineProps<{ set: Schemas['Set'] }>();
 <template>
     <span>
         {{ set.setup_name ?? 'Dead hang' }}
-        <em v-if="set.purpose !== 'work'">· {{ set.purpose }}</em>
+        <em v-if="set.purpose !== 'work'">· {{ set.purpose === 'home' ? 'by themselves' : set.purpose }}</em>
         <small v-if="set.carried_kg !== null && set.carried_share !== null" class="dim">
             {{ mass(set.carried_kg) }}, {{ percent(set.carried_share) }}
         </small>

@@ -16,7 +16,7 @@ watch(
     (is) => {
         const shown = route.query.panel === id;
         if (is && !shown) {
-            const there = { query: { ...route.query, panel: id } };
+            const there = { query: { ...route.query, panel: id }, hash: route.hash };
             void (route.query.panel === undefined ? router.push(there) : router.replace(there));
         } else if (!is && shown) {
             router.back();

@@ -15,6 +15,7 @@ import { useSession } from '../composables/useSession';
 import CoachesCard from './CoachesCard.vue';
 import DeviceCard from './DeviceCard.vue';
 import ExportCard from './ExportCard.vue';
+import TellsCard from './TellsCard.vue';
 import PasswordForm from './PasswordForm.vue';
 import TimeZoneField from '../parts/TimeZoneField.vue';
 
@@ -92,6 +93,7 @@ const takeTheirs = (): void => void Object.assign(typed, elsewhere.take());
         </form>
         <PasswordForm :email="session.me?.email ?? ''" />
         <CoachesCard />
+        <TellsCard />
         <DeviceCard />
         <ExportCard />
     </div>

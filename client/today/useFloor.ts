@@ -32,7 +32,7 @@ export interface Floor {
     nowMs: Readonly<Ref<number>>;
     /** Whether the server could not be asked for news. */
     isAlone: Ref<boolean>;
-    coachName: (id: string) => string;
+    coachName: (id: string | null) => string;
     switchTo: (tile: Tile, rung: SheetRung | undefined) => void;
     keepBoth: (setId: string) => void;
     coming: (athleteId: string, coming: boolean) => Promise<unknown>;
@@ -110,7 +110,7 @@ export function useFloor(held: () => Held | undefined): Floor {
         gear,
         nowMs,
         isAlone,
-        coachName: (id) => day.value.value?.coaches.find((c) => c.id === id)?.name ?? 'Another coach',
+        coachName: (id) => (id === null ? 'The athlete' : (day.value.value?.coaches.find((c) => c.id === id)?.name ?? 'Another coach')),
         switchTo: ({ athlete, now: line }, rung) =>
             line &&
             void queue.tell(athlete.id, {

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\Own\GiveLink;
+use App\Actions\Own\LinkGiven;
 use App\Context\Floor\ChangeFeed;
 use App\Context\Gym\CurrentGym;
 use App\Models\Athletes\Athlete;
 use App\Models\Athletes\AthleteKind;
+use App\Models\Gym\AthletesTell;
 use App\Models\Gym\Gym;
 use App\Models\Gym\User;
 use App\Models\Kit\Band;
@@ -25,6 +28,8 @@ use SteadyRung\Simulation\ResponseModel;
  */
 final class DemoGym
 {
+    private const LINK_DAYS = 180;
+
     private const SEED = 20260301;
 
     private const GEAR = [
@@ -103,7 +108,10 @@ final class DemoGym
 
     private function make(): void
     {
-        $gym = Gym::query()->create(['id' => self::id(1), 'name' => 'Hollowbrook Mill', 'timezone' => 'Europe/London', 'is_demo' => true]);
+        $gym = Gym::query()->create([
+            'id' => self::id(1), 'name' => 'Hollowbrook Mill', 'timezone' => 'Europe/London', 'is_demo' => true,
+            'athletes_tell' => array_column(AthletesTell::cases(), 'value'),
+        ]);
         $this->current->enter($gym);
         $coach = User::query()->create([
             'id' => self::id(2), 'gym_id' => $gym->id, 'name' => 'Coach at the Mill',
@@ -130,6 +138,7 @@ final class DemoGym
                 self::last($today, $i, $demo),
                 self::SEED + $i,
             );
+            $this->app->make(GiveLink::class)->give($athlete, $coach, new LinkGiven(self::id(400 + $i), self::LINK_DAYS));
         });
     }
 

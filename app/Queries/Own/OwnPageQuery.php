@@ -125,27 +125,27 @@ final readonly class OwnPageQuery
                 $held[0]->id,
                 $held[0]->name,
                 $held[0]->on,
-                $held[0]->starts_at,
+                $held[2],
                 $held[1],
             ),
             array_slice($this->held($athlete), 0, self::CLASSES_SHOWN),
         );
     }
 
-    /** @return list<array{HeldClassResponse, bool}> what is to come of the athlete's classes, and whether they come */
+    /** @return list<array{HeldClassResponse, bool, string}> what is to come of the athlete's classes, whether they come, and when it begins */
     private function held(Athlete $athlete): array
     {
         $list = $this->classes->list();
-        $tags = array_column($list->items, 'tags', 'id');
+        $classes = array_column($list->items, null, 'id');
         $held = [];
         foreach ($list->held as $one) {
             if ($one->on < $list->today) {
                 continue;
             }
             $said = ClassComer::of($one->id, $one->on)[$athlete->id] ?? null;
-            $isTheirs = array_intersect($tags[$one->id] ?? [], $athlete->tags) !== [];
+            $isTheirs = array_intersect($classes[$one->id]->tags, $athlete->tags) !== [];
             if ($said !== null || $isTheirs) {
-                $held[] = [$one, $said ?? true];
+                $held[] = [$one, $said ?? true, $classes[$one->id]->at];
             }
         }
 

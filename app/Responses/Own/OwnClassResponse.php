@@ -19,8 +19,8 @@ final readonly class OwnClassResponse
         public string $name,
         #[OA\Property(format: 'date')]
         public string $on,
-        #[OA\Property(format: 'date-time')]
-        public string $starts_at,
+        #[OA\Property(description: 'Where the gym is, as 18:30.')]
+        public string $at,
         #[OA\Property]
         public bool $coming,
     ) {

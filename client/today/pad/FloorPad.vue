@@ -17,7 +17,7 @@ import TellOnFloor from './TellOnFloor.vue';
 import type { TileCommands } from '../tiles/useTileCommands';
 
 /** Everything of one athlete that is not the one tap: another count, what was seen, another exercise, what was told. */
-const props = defineProps<{ tile: Tile | undefined; commands: TileCommands; on: string; coachName: (id: string) => string }>();
+const props = defineProps<{ tile: Tile | undefined; commands: TileCommands; on: string; coachName: (id: string | null) => string }>();
 const emit = defineEmits<{ close: []; switch: [rung: SheetRung | undefined]; away: [] }>();
 
 const counts = countChips(15);

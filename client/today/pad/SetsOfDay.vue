@@ -4,7 +4,7 @@ import type { FloorSet } from '../../domain/floor/overlay';
 import { countWords, type Tile } from '../../domain/floor/tile';
 
 /** Everything of today, line by line; a tap on a set corrects it. */
-const props = defineProps<{ tile: Tile; coachName: (id: string) => string }>();
+const props = defineProps<{ tile: Tile; coachName: (id: string | null) => string }>();
 const emit = defineEmits<{ correct: [set: FloorSet] }>();
 
 const lines = computed(() => [

@@ -21,7 +21,7 @@ const props = defineProps<{
     clash: Clash | undefined;
     /** Names of gear that is out today. */
     out: ReadonlySet<string>;
-    coachName: (id: string) => string;
+    coachName: (id: string | null) => string;
 }>();
 const emit = defineEmits<{ open: []; choose: []; keepBoth: [setId: string]; here: [] }>();
 

@@ -11,6 +11,7 @@ export const me: Schemas['Me'] = {
     key: COACH,
     demo: false,
     pull_top: 'chin',
+    athletes_tell: ['pain', 'soreness', 'coming'],
 };
 
 const at = (x_m: number, y_m: number) => ({ x_m, y_m });
