@@ -13,6 +13,7 @@ use App\Http\Controllers\Floor\PulseController;
 use App\Http\Controllers\Gym\HealthController;
 use App\Http\Controllers\Gym\SettingsController;
 use App\Http\Controllers\Gym\SignInController;
+use App\Http\Controllers\Import\ImportController;
 use App\Http\Controllers\Kit\BandController;
 use App\Http\Controllers\Kit\BenchController;
 use App\Http\Controllers\Kit\GearController;
@@ -45,7 +46,7 @@ use App\Http\Middleware\RecordScreeningLook;
 use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
-foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off', 'class', 'recomputation'] as $key) {
+foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off', 'class', 'recomputation', 'import'] as $key) {
     Route::pattern($key, '[0-9a-fA-F]{8}-([0-9a-fA-F]{4}-){3}[0-9a-fA-F]{12}');
 }
 
@@ -149,6 +150,13 @@ Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group
     Route::post('athletes/{athlete}/comparisons', [PlaceController::class, 'compare']);
     Route::post('athletes/{athlete}/signals', [SignalController::class, 'tell']);
     Route::post('athletes/{athlete}/accessories', [SignalController::class, 'beside']);
+
+    Route::get('imports', [ImportController::class, 'index']);
+    Route::post('imports', [ImportController::class, 'take']);
+    Route::get('imports/{import}', [ImportController::class, 'show']);
+    Route::put('imports/{import}/mapping', [ImportController::class, 'map']);
+    Route::post('imports/{import}/order', [ImportController::class, 'order']);
+    Route::post('imports/{import}/undoing', [ImportController::class, 'undo']);
 
     Route::get('methods', [MethodController::class, 'index']);
     Route::put('methods', [MethodController::class, 'keep']);

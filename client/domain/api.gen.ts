@@ -1141,6 +1141,90 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["imports"];
+        put?: never;
+        /** @description A table with commas, semicolons or tabs, 8 MB at the most; nothing of the gym is changed by it. */
+        post: operations["takeFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/imports/{import}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["import"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/imports/{import}/mapping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description What its columns tell; what would become of it is answered, and nothing is brought in yet. */
+        put: operations["mapImport"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/imports/{import}/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Brings it in, by the queue. */
+        post: operations["orderImport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/imports/{import}/undoing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Takes back what came with it; later corrections stay. */
+        post: operations["undoImport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kit": {
         parameters: {
             query?: never;
@@ -1611,6 +1695,15 @@ export interface components {
         /** @description Whether an athlete is set aside. */
         ArchiveInput: {
             archived: boolean;
+        };
+        AskedMatch: {
+            /** @enum {string} */
+            field: "name" | "date" | "time" | "exercise" | "reps" | "seconds" | "help" | "added" | "carried" | "share" | "reserve" | "bodyweight" | "height" | "reach" | "tags" | "note";
+            text: string;
+            /** @description So many have it. */
+            lines: number;
+            /** @description None where nobody knows. */
+            target: string | null;
         };
         /** @description Who an athlete is, and the body everything is computed from. */
         AthleteInput: {
@@ -2334,6 +2427,11 @@ export interface components {
             id: string;
             name: string;
         };
+        /**
+         * @description What comes first in a date of numbers alone; one that begins with the year, or names the month, is read in any.
+         * @enum {string}
+         */
+        DateForm: "day-first" | "month-first";
         /** @description The coach's word: accepted as it is, or overridden with another verdict and a reason, and a set-up if it changes. */
         DecisionInput: {
             /** @description The version of the call that the coach saw. */
@@ -2365,6 +2463,25 @@ export interface components {
             ways_up: {
                 [key: string]: ("pull" | "step" | "foot" | "hop")[];
             };
+        };
+        /** @description What would become of a file as its columns are taken now. */
+        DryRun: {
+            import: components["schemas"]["Import"];
+            /** @description Lines that would come. */
+            ready: number;
+            /** @description Lines that are there already. */
+            known: number;
+            refused_count: number;
+            /** @description The first of them. */
+            refused: components["schemas"]["RefusedLine"][];
+            /** @description Names and exercises, and what each is taken for. */
+            asked: components["schemas"]["AskedMatch"][];
+            /** @description Some cells of each column. */
+            samples: string[][];
+            /** @description Who a name can be. */
+            athletes: components["schemas"]["MatchTarget"][];
+            /** @description What an exercise can be. */
+            exercises: components["schemas"]["MatchTarget"][];
         };
         /** @description One figure a rule looked at, in words, with the threshold it was held against. */
         Evidence: {
@@ -2708,6 +2825,61 @@ export interface components {
         HouseRules: {
             rules: components["schemas"]["HouseRule"][];
         };
+        /** @description A file that is to be brought in or was, with what its columns are taken for. */
+        Import: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "people" | "weighings" | "sets";
+            name: string;
+            lines: number;
+            /** @enum {string} */
+            state: "waiting" | "running" | "ended" | "stopped" | "undone";
+            /** @description Lines that came. */
+            taken: number;
+            /** @description Lines that were there already. */
+            known: number;
+            /** @description Lines that were left out. */
+            refused: number;
+            /** Format: date-time */
+            made_at: string;
+            /** @enum {string} */
+            dates: "day-first" | "month-first";
+            columns: components["schemas"]["ImportColumn"][];
+            /** @description What a column can tell. */
+            fields: components["schemas"]["ImportFieldOffered"][];
+        };
+        ImportColumn: {
+            title: string;
+            /**
+             * @description None where it is not brought in.
+             * @enum {string|null}
+             */
+            field: "name" | "date" | "time" | "exercise" | "reps" | "seconds" | "help" | "added" | "carried" | "share" | "reserve" | "bodyweight" | "height" | "reach" | "tags" | "note" | null;
+            unit: string | null;
+        };
+        /**
+         * @description What a column of a file tells.
+         * @enum {string}
+         */
+        ImportField: "name" | "date" | "time" | "exercise" | "reps" | "seconds" | "help" | "added" | "carried" | "share" | "reserve" | "bodyweight" | "height" | "reach" | "tags" | "note";
+        ImportFieldOffered: {
+            /** @enum {string} */
+            field: "name" | "date" | "time" | "exercise" | "reps" | "seconds" | "help" | "added" | "carried" | "share" | "reserve" | "bodyweight" | "height" | "reach" | "tags" | "note";
+            needed: boolean;
+            units: string[];
+        };
+        /**
+         * @description What the lines of a file are about.
+         * @enum {string}
+         */
+        ImportKind: "people" | "weighings" | "sets";
+        ImportList: {
+            /** @description The latest, newest first. */
+            items: components["schemas"]["Import"][];
+        };
+        /** @enum {string} */
+        ImportState: "waiting" | "running" | "ended" | "stopped" | "undone";
         /** @description A look at a band. */
         InspectionInput: {
             /** Format: uuid */
@@ -2935,6 +3107,23 @@ export interface components {
             a_week: number;
             /** @description Why none is left today. */
             full: string | null;
+        };
+        MappingInput: {
+            columns: {
+                field: components["schemas"]["ImportField"] | null;
+                unit: string | null;
+            }[];
+            dates: components["schemas"]["DateForm"];
+            matches?: {
+                /** @enum {string} */
+                field: "name" | "exercise";
+                text: string;
+                target: string;
+            }[];
+        };
+        MatchTarget: {
+            target: string;
+            name: string;
         };
         /** @description The coach who is signed in. */
         Me: {
@@ -3453,6 +3642,11 @@ export interface components {
              * @description From when on it can be.
              */
             next_on: string | null;
+        };
+        RefusedLine: {
+            /** @description Of the file, its first line being 1. */
+            line: number;
+            why: string;
         };
         ReminderList: {
             /** @description The most pressing first. */
@@ -7107,6 +7301,209 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RuleEffects"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    imports: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeFile: {
+        parameters: {
+            query: {
+                id: string;
+                kind: components["schemas"]["ImportKind"];
+                name: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description Taken before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryRun"];
+                };
+            };
+            /** @description Taken. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryRun"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    import: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                import: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Import"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    mapImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                import: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MappingInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryRun"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    orderImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                import: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Import"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                import: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Import"];
                 };
             };
             /** @description A problem. */

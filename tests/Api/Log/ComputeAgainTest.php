@@ -4,18 +4,8 @@ declare(strict_types=1);
 
 use App\Actions\Log\ComputeAgain;
 use App\Actions\ReplayLog;
-use App\Context\Gym\CurrentGym;
 use App\Models\Log\LoggedSet;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
-
-/** What waits in the queue is done, as the worker does it. */
-function workOff(): void
-{
-    $gym = app(CurrentGym::class)->id();
-    Artisan::call('queue:work', ['--stop-when-empty' => true, '--tries' => 3, '--backoff' => 0, '--sleep' => 0, '--quiet' => true]);
-    app(CurrentGym::class)->enter($gym); // a worker forgets it between two jobs
-}
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Actions\RecalculateDue;
+use App\Context\Gym\CurrentGym;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
 use SteadyRung\Kit\Band\RubberLaw;
 use Tests\ApiTestCase;
@@ -99,6 +101,14 @@ function logSession(ApiTestCase $test, string $athlete, array $exercise, array $
 function followLog(): void
 {
     app(RecalculateDue::class)->now();
+}
+
+/** What waits in the queue is done, as the worker does it. */
+function workOff(): void
+{
+    $gym = app(CurrentGym::class)->id();
+    Artisan::call('queue:work', ['--stop-when-empty' => true, '--tries' => 3, '--backoff' => 0, '--sleep' => 0, '--quiet' => true]);
+    app(CurrentGym::class)->enter($gym); // a worker forgets it between two jobs
 }
 
 /** Makes a weekly class of the day it is and answers the id. */

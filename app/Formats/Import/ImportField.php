@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\Import;
+
+use OpenApi\Attributes as OA;
+
+/**
+ * What a column of a file tells.
+ */
+#[OA\Schema(type: 'string')]
+enum ImportField: string
+{
+    case Name = 'name';
+    case Date = 'date';
+    case Time = 'time';
+    case Exercise = 'exercise';
+    case Reps = 'reps';
+    case Seconds = 'seconds';
+    case Help = 'help';
+    case Added = 'added';
+    case Carried = 'carried';
+    case Share = 'share';
+    case Reserve = 'reserve';
+    case Bodyweight = 'bodyweight';
+    case Height = 'height';
+    case Reach = 'reach';
+    case Tags = 'tags';
+    case Note = 'note';
+
+    private const MASS = ['kg', 'lb'];
+
+    private const LENGTH = ['cm', 'm', 'in'];
+
+    /** @return list<string> its usual one first; none where it has none */
+    public function units(): array
+    {
+        return match ($this) {
+            self::Help, self::Added, self::Carried, self::Bodyweight => self::MASS,
+            self::Height, self::Reach => self::LENGTH,
+            default => [],
+        };
+    }
+
+    /** What the head of such a column may be called. */
+    private function heads(): string
+    {
+        return match ($this) {
+            self::Name => 'name|athlete|member|climber|client|who|person|full name',
+            self::Date => 'date|day|when|on|datum|trained on|weighed on',
+            self::Time => 'time|hour|clock|at',
+            self::Exercise => 'exercise|set-?up|movement|lift|variation|band|what',
+            self::Reps => 'reps?|clean reps|repetitions|count|clean',
+            self::Seconds => 'seconds|secs?|hang|hold|duration|hang s',
+            self::Help => 'help|assist(ance|ed)?|support|band help',
+            self::Added => 'added|extra|plus|belt|weighted|added weight|added load',
+            self::Carried => 'carried|load|carried kg|resistance',
+            self::Share => 'share|carried percent|percent|%|of bodyweight|percent of bodyweight',
+            self::Reserve => 'reserve|rir|reps in reserve|left|in reserve',
+            self::Bodyweight => 'bodyweight|body ?weight|weight|mass|bw|bodyweight kg',
+            self::Height => 'height|stature|tall',
+            self::Reach => 'reach|fist|overhead reach',
+            self::Tags => 'tags?|class|classes|group|groups',
+            self::Note => 'notes?|comments?|remarks?',
+        };
+    }
+
+    /** Whether a column of this title is most likely this. */
+    public function isCalled(string $title): bool
+    {
+        $words = trim((string) preg_replace('~\s*[(\[].*$|[_\s]+~u', ' ', mb_strtolower($title)));
+
+        return preg_match("~^(?:{$this->heads()})(?:\\s*(?:kg|lbs?|cm|m|in|s))?$~u", $words) === 1;
+    }
+
+    /** The unit that a title names: "Bodyweight (lb)", "height_cm". */
+    public function unitIn(string $title): ?string
+    {
+        foreach ($this->units() as $unit) {
+            if (preg_match("~(?:[\\s_(\\[,]|^){$unit}s?(?:[\\s)\\],.]|$)~i", $title) === 1) {
+                return $unit;
+            }
+        }
+
+        return $this->units()[0] ?? null;
+    }
+}
