@@ -49,6 +49,7 @@ export const router = createRouter({
         { path: '/methods/:method', component: () => import('./methods/MethodPage.vue'), props: true, meta: { title: 'Method' } },
         { path: '/cards', component: () => import('./cards/ClassCardsPage.vue'), meta: { title: 'Cards of the class' } },
         { path: '/log', component: () => import('./log/LogPage.vue'), meta: { title: 'Log' } },
+        { path: '/imports', component: () => import('./imports/ImportsPage.vue'), meta: { title: 'Bring in' } },
         { path: '/calls', component: () => import('./calls/CallsPage.vue'), meta: { title: 'Calls' } },
         { path: '/kit', component: () => import('./kit/KitPage.vue'), meta: { title: 'Kit' } },
         { path: '/settings', component: () => import('./settings/SettingsPage.vue'), meta: { title: 'Settings' } },

@@ -36,6 +36,7 @@ enum ProblemCode: string
     case Busy = 'busy';
     case Founded = 'founded';
     case WrongPassword = 'wrong-password';
+    case BadTable = 'bad-table';
     case LinkEnded = 'link-ended';
     case NotAllowed = 'not-allowed';
     case Away = 'away';
@@ -53,7 +54,7 @@ enum ProblemCode: string
             self::LinkEnded => 410,
             self::BodyTooLarge => 413,
             self::PageExpired => 419,
-            self::Invalid, self::WrongSignIn, self::WrongPassword, self::DoesNotFit => 422,
+            self::Invalid, self::BadTable, self::WrongSignIn, self::WrongPassword, self::DoesNotFit => 422,
             self::TooManyTries => 429,
             self::Fault => 500,
             self::Away, self::Busy => 503,
@@ -86,6 +87,7 @@ enum ProblemCode: string
             self::MethodInUse => 'Somebody is on this method',
             self::Founded => 'There is a gym already',
             self::WrongPassword => 'The password is another',
+            self::BadTable => 'This file cannot be read',
             self::LinkEnded => 'This link has ended',
             self::NotAllowed => 'The gym does not allow this',
             self::Busy => 'Busy with something long',

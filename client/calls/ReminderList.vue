@@ -19,7 +19,7 @@ const items = computed(() => read.value.value?.items ?? []);
 
 <template>
     <details v-if="items.length > 0" class="card reminders">
-        <summary>{{ items.length }} {{ items.length === 1 ? 'reminder' : 'reminders' }} beside the calls</summary>
+        <summary>{{ items.length }} {{ items.length === 1 ? 'reminder' : 'reminders' }}</summary>
         <ul>
             <li v-for="one in items" :key="`${one.kind} ${one.athlete_id ?? one.band_id}`">
                 <span class="dim">{{ kinds[one.kind].word }}</span>

@@ -3554,7 +3554,7 @@ export interface components {
          * @description Every problem the API answers with; the codes are permanent.
          * @enum {string}
          */
-        ProblemCode: "bad-json" | "bad-request" | "invalid" | "signed-out" | "wrong-sign-in" | "too-many-tries" | "foreign-origin" | "page-expired" | "not-found" | "method-not-allowed" | "body-too-large" | "id-taken" | "pulling-paused" | "does-not-fit" | "call-changed" | "call-decided" | "refer-stands" | "scale-away" | "kit-full" | "last-weighing" | "method-in-use" | "busy" | "founded" | "wrong-password" | "link-ended" | "not-allowed" | "away" | "fault";
+        ProblemCode: "bad-json" | "bad-request" | "invalid" | "signed-out" | "wrong-sign-in" | "too-many-tries" | "foreign-origin" | "page-expired" | "not-found" | "method-not-allowed" | "body-too-large" | "id-taken" | "pulling-paused" | "does-not-fit" | "call-changed" | "call-decided" | "refer-stands" | "scale-away" | "kit-full" | "last-weighing" | "method-in-use" | "busy" | "founded" | "wrong-password" | "bad-table" | "link-ended" | "not-allowed" | "away" | "fault";
         /** @description Problem Details, RFC 9457. */
         Problem: {
             type: string;

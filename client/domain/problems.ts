@@ -35,6 +35,7 @@ export const whatToDo: Record<ProblemCode, string> = {
     'method-in-use': '',
     founded: '',
     'wrong-password': '',
+    'bad-table': '',
     'link-ended': '',
     'not-allowed': '',
     busy: '',

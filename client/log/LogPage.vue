@@ -95,7 +95,7 @@ const table = computed(() => `/api/log.csv?${new URLSearchParams(asked.value as 
         </p>
     </div>
     <ReadNote :read="log" waits="Looking through the log…" />
-    <p v-if="log.value.value && items.length === 0" class="card">Nothing was logged so, on these days.</p>
+    <p v-if="log.value.value && items.length === 0" class="card">No sets match on these days.</p>
     <ul v-else-if="items.length > 0" class="card" aria-label="Log">
         <li v-for="line in lines" :key="line.key">
             <span class="when dim">{{ day(line.first.set.trained_on) }}</span>

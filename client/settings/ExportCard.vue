@@ -10,8 +10,8 @@ import CautionBox from '../parts/CautionBox.vue';
             JSON, and another install of Steady Rung can begin from it.
         </p>
         <CautionBox class="small">
-            Answers of screens and pain notes stand in it for everybody to read. Keep it where only you can open it. That you exported them
-            is noted.
+            It holds the answers of screens and pain notes, readable to anybody who opens it. Keep it where only you can. That you exported
+            them is noted.
         </CautionBox>
         <a class="tap" href="/api/export" download>Export the gym</a>
         <p class="small dim">What belongs to one athlete: on their page, More, Export.</p>

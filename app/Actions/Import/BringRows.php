@@ -76,12 +76,12 @@ final readonly class BringRows
             if ($import->ended_at !== null || $import->failed_at !== null) {
                 return;
             }
-            $rows = new ImportRows($this->computed, $this->days, $this->gym, ImportNames::ofGym());
+            $rows = new ImportRows($this->computed, $this->days, $this->gym, ImportNames::ofGym(), $import);
             $touched = new Touched;
-            foreach (ImportLine::of($import)->lazy(self::AT_ONCE)->chunk(self::AT_ONCE) as $lines) {
+            foreach (ImportLine::of($import)->lazyById(self::AT_ONCE, 'line')->chunk(self::AT_ONCE) as $lines) {
                 $good = [];
                 foreach ($lines as $line) {
-                    $row = $rows->of($import, $line);
+                    $row = $rows->of($line);
                     $row->refused === null ? $good[] = $row : $import->refused++;
                 }
                 [$new, $known] = RowIds::of($import, $good);

@@ -33,18 +33,19 @@ final readonly class DryRun
     public function of(Import $import): DryRunTold
     {
         $names = ImportNames::ofGym();
-        $rows = new ImportRows($this->computed, $this->days, $this->gym, $names);
+        $rows = new ImportRows($this->computed, $this->days, $this->gym, $names, $import);
+        $columns = ImportColumns::of($import);
         $ready = $known = $refusedCount = 0;
         $refused = $asked = [];
-        foreach (ImportLine::of($import)->lazy(self::AT_ONCE)->chunk(self::AT_ONCE) as $lines) {
+        foreach (ImportLine::of($import)->lazyById(self::AT_ONCE, 'line')->chunk(self::AT_ONCE) as $lines) {
             $good = [];
             foreach ($lines as $line) {
-                $row = $rows->of($import, $line);
+                $row = $rows->of($line);
                 $row->refused === null ? $good[] = $row : $refusedCount++;
                 if ($row->refused !== null && count($refused) < self::MOST_REFUSED) {
                     $refused[] = $row;
                 }
-                $this->ask($import, $line, $names, $asked);
+                $this->ask($import->kind, $columns->read($line), $names, $asked);
             }
             [$new, $there] = RowIds::of($import, $good);
             $ready += count($new);
@@ -60,14 +61,13 @@ final readonly class DryRun
      *
      * @param  array<string, int>  $asked  lines by field and text
      */
-    private function ask(Import $import, ImportLine $line, ImportNames $names, array &$asked): void
+    private function ask(ImportKind $kind, ReadCells $cells, ImportNames $names, array &$asked): void
     {
-        $cells = ReadCells::of($import, $line);
         $name = $cells->text(ImportField::Name);
-        if ($import->kind !== ImportKind::People && $name !== '' && ! $names->isHere($name)) {
+        if ($kind !== ImportKind::People && $name !== '' && ! $names->isHere($name)) {
             $asked["name\n".$name] = ($asked["name\n".$name] ?? 0) + 1;
         }
-        $exercise = $import->kind === ImportKind::Sets ? $cells->text(ImportField::Exercise) : '';
+        $exercise = $kind === ImportKind::Sets ? $cells->text(ImportField::Exercise) : '';
         if ($exercise !== '') {
             $asked["exercise\n".$exercise] = ($asked["exercise\n".$exercise] ?? 0) + 1;
         }
@@ -93,7 +93,7 @@ final readonly class DryRun
     /** @return list<list<string>> cells of each column */
     private function samples(Import $import): array
     {
-        $some = ImportLine::of($import)->whereNull('fault')->limit(self::SAMPLES)->get();
+        $some = ImportLine::of($import)->whereNull('fault')->orderBy('line')->limit(self::SAMPLES)->get();
 
         return array_map(
             static fn (int $i): array => array_values($some->map(static fn (ImportLine $l): string => $l->cells[$i] ?? '')->all()),

@@ -41,6 +41,14 @@ final class ImportRows
     /** Sets without a time stand so far apart, from noon on. */
     private const APART_S = 240;
 
+    private readonly ImportKind $kind;
+
+    private readonly ImportColumns $columns;
+
+    private readonly string $today;
+
+    private readonly \DateTimeZone $zone;
+
     /** @var array<string, int> how often the same stood in the file before */
     private array $seen = [];
 
@@ -50,22 +58,26 @@ final class ImportRows
     /** @var array<string, array{array<string, mixed>, list<string>}|string> what is computed of a set, or why it cannot be */
     private array $loads = [];
 
-    public function __construct(private readonly LoadOfSet $computed, private readonly GymDay $days, private readonly CurrentGym $gym, private readonly ImportNames $names)
+    public function __construct(private readonly LoadOfSet $computed, GymDay $days, CurrentGym $gym, private readonly ImportNames $names, Import $import)
     {
+        $this->kind = $import->kind;
+        $this->columns = ImportColumns::of($import);
+        $this->today = $days->today();
+        $this->zone = new \DateTimeZone($gym->timezone());
     }
 
-    public function of(Import $import, ImportLine $line): ImportRow
+    public function of(ImportLine $line): ImportRow
     {
         if ($line->fault !== null) {
             return ImportRow::refused($line->line, $line->fault);
         }
-        $cells = ReadCells::of($import, $line);
+        $cells = $this->columns->read($line);
         try {
-            foreach ($import->kind->needed() as $field) {
+            foreach ($this->kind->needed() as $field) {
                 $cells->has($field) || throw BadCell::needed($field);
             }
 
-            return match ($import->kind) {
+            return match ($this->kind) {
                 ImportKind::People => $this->person($line->line, $cells),
                 ImportKind::Weighings => $this->weighing($line->line, $cells),
                 ImportKind::Sets => $this->set($line->line, $cells),
@@ -231,7 +243,7 @@ final class ImportRows
     {
         $day = $cells->day() ?? throw BadCell::at(ImportField::Date, $cells->text(ImportField::Date), 'a date');
 
-        return $day <= $this->days->today() && $day >= '1990-01-01'
+        return $day <= $this->today && $day >= '1990-01-01'
             ? $day
             : throw BadCell::at(ImportField::Date, $cells->text(ImportField::Date), 'a day from 1990 to today');
     }
@@ -239,7 +251,7 @@ final class ImportRows
     private function moment(Athlete $athlete, string $day, ?string $time): string
     {
         $nth = $this->ofDay["$athlete->id $day"] = ($this->ofDay["$athlete->id $day"] ?? -1) + 1;
-        $at = new \DateTimeImmutable($day.' '.($time ?? '12:00'), new \DateTimeZone($this->gym->timezone()));
+        $at = new \DateTimeImmutable($day.' '.($time ?? '12:00'), $this->zone);
 
         return $at->modify(sprintf('+%d seconds', $time === null ? $nth * self::APART_S : $nth))->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s.uP');
     }

@@ -7,37 +7,20 @@ namespace App\Actions\Import;
 use App\Formats\Import\ImportField;
 use App\Formats\Table\DateForm;
 use App\Formats\Table\Quantity;
-use App\Models\Import\Import;
-use App\Models\Import\ImportLine;
 
 /**
  * The cells of a line by what their columns tell, in SI.
  */
 final readonly class ReadCells
 {
-    /**
-     * @param  array<string, array{int, string}>  $columns  place and unit by field
-     * @param  list<string>  $cells
-     */
-    private function __construct(private array $columns, private DateForm $dates, private array $cells)
+    /** @param  list<string>  $cells */
+    public function __construct(private ImportColumns $of, private array $cells)
     {
-    }
-
-    public static function of(Import $import, ImportLine $line): self
-    {
-        $columns = [];
-        foreach ($import->mapping['columns'] as $i => $column) {
-            if ($column['field'] !== null) {
-                $columns[$column['field']] ??= [$i, (string) $column['unit']];
-            }
-        }
-
-        return new self($columns, DateForm::from($import->mapping['dates']), $line->cells);
     }
 
     public function text(ImportField $field): string
     {
-        return $this->cells[$this->columns[$field->value][0] ?? -1] ?? '';
+        return $this->cells[$this->of->columns[$field->value][0] ?? -1] ?? '';
     }
 
     public function has(ImportField $field): bool
@@ -47,7 +30,7 @@ final readonly class ReadCells
 
     public function day(): ?string
     {
-        return $this->dates->read($this->text(ImportField::Date));
+        return $this->of->dates->read($this->text(ImportField::Date));
     }
 
     public function time(): ?string
@@ -92,6 +75,6 @@ final readonly class ReadCells
     {
         $text = $this->text($field);
 
-        return $text === '' ? null : $read($text, $this->columns[$field->value][1]) ?? throw BadCell::at($field, $text, $what);
+        return $text === '' ? null : $read($text, $this->of->columns[$field->value][1]) ?? throw BadCell::at($field, $text, $what);
     }
 }

@@ -48,14 +48,14 @@ final readonly class TakeFile
         try {
             $records = [...Records::of(PlainText::of($bytes))];
         } catch (BadTable $bad) {
-            throw new Problem(ProblemCode::Invalid, $bad->getMessage());
+            throw new Problem(ProblemCode::BadTable, $bad->getMessage());
         }
         $head = array_shift($records);
         match (true) {
-            $head === null, $records === [] => throw new Problem(ProblemCode::Invalid, 'There is no line under the titles of the columns.'),
-            $head->fault !== null => throw new Problem(ProblemCode::Invalid, "Line $head->line: $head->fault The first line names the columns."),
+            $head === null, $records === [] => throw new Problem(ProblemCode::BadTable, 'There is no line under the titles of the columns.'),
+            $head->fault !== null => throw new Problem(ProblemCode::BadTable, "Line $head->line: $head->fault The first line names the columns."),
             count($records) > self::MOST_LINES => throw new Problem(
-                ProblemCode::Invalid,
+                ProblemCode::BadTable,
                 sprintf('A file may have %d lines at the most; bring it in in parts.', self::MOST_LINES),
             ),
             default => null,
@@ -80,13 +80,20 @@ final readonly class TakeFile
                         'import_id' => $id,
                         'line' => $r->line,
                         'cells' => json_encode($r->cells, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
-                        'fault' => $r->fault,
+                        'fault' => $r->fault ?? self::tooManyCells($r, count($head->cells)),
                     ], $some));
                 }
             }
 
             return $stored;
         });
+    }
+
+    private static function tooManyCells(Record $record, int $columns): ?string
+    {
+        return implode('', array_slice($record->cells, $columns)) !== ''
+            ? sprintf('There are %d cells and %d columns.', count($record->cells), $columns)
+            : null;
     }
 
     private function forgetOld(): void

@@ -29,9 +29,9 @@ final class ImportLine extends Model
     /** @var array<string, string> */
     protected $casts = ['cells' => 'array'];
 
-    /** @return Builder<self> in order */
+    /** @return Builder<self> */
     public static function of(Import $import): Builder
     {
-        return self::query()->where('import_id', $import->id)->orderBy('line');
+        return self::query()->where('import_id', $import->id);
     }
 }

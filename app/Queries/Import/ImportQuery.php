@@ -58,7 +58,7 @@ final readonly class ImportQuery
         usort($setups, static fn (MatchTargetResponse $a, MatchTargetResponse $b): int => strcasecmp($a->name, $b->name));
 
         return [
-            new MatchTargetResponse(ImportMatch::SHARE, 'Another gym’s gear: the share it tells, else the count alone'),
+            new MatchTargetResponse(ImportMatch::SHARE, 'Other gear, by its share'),
             new MatchTargetResponse('{"setup":{"kind":"strict"}}', 'Strict pull-up'),
             new MatchTargetResponse('{"setup":{"kind":"strict"},"grip":"under"}', 'Strict chin-up'),
             new MatchTargetResponse(ImportMatch::HANG, 'Dead hang'),

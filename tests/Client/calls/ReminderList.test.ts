@@ -19,7 +19,7 @@ it('leads from each reminder to where it is seen to', async () => {
         }),
     });
     const { sees } = show(ReminderList);
-    await sees('5 reminders beside the calls');
+    await sees('5 reminders');
     await eventually(() =>
         expect([...document.querySelectorAll('a')].map((a) => a.getAttribute('href'))).toEqual([
             '/people/ada/screens',

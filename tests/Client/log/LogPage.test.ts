@@ -62,5 +62,5 @@ it('keeps to one athlete until everybody is asked for, and says when there is no
 
 it('says when nothing was logged so', async () => {
     const { sees } = await log('/log?exercise=nothing', []);
-    await sees('Nothing was logged so, on these days.');
+    await sees('No sets match on these days.');
 });

@@ -41,7 +41,7 @@ export function serve(answers: Record<string, Answer>): Asked[] {
         const asked = {
             command: `${request.method} ${url.pathname}`,
             query: Object.fromEntries(url.searchParams),
-            body: text === '' ? null : (JSON.parse(text) as unknown),
+            body: text === '' || request.headers.get('Content-Type') === 'text/csv' ? text || null : (JSON.parse(text) as unknown),
         };
         all.push(asked);
         const answer = answers[asked.command];
