@@ -60,9 +60,10 @@ abstract class ApiTestCase extends TestCase
     /**
      * Sends a body as it is, well-formed or not.
      *
+     * @param  array<string, string>  $headers
      * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
      */
-    public function raw(string $method, string $path, string $body): TestResponse
+    public function raw(string $method, string $path, string $body, array $headers = []): TestResponse
     {
         return $this->call(
             $method,
@@ -74,6 +75,7 @@ abstract class ApiTestCase extends TestCase
                 'Content-Type' => 'application/json',
                 'Accept' => 'application/json',
                 'Origin' => 'http://127.0.0.1:8080',
+                ...$headers,
             ]),
             $body,
         );

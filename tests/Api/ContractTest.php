@@ -231,6 +231,21 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('POST /api/my/pain/undoing', body: ['id' => uuid(), 'told_id' => $pain]);
     $ask('DELETE /api/athletes/{athlete}/link', $linked);
 
+    $import = uuid();
+    $file = $this->call('POST', "/api/imports?id=$import&kind=sets&name=log.csv", server: $this->transformHeadersToServerVars(
+        ['Content-Type' => 'text/csv', 'Accept' => 'application/json', 'Origin' => 'http://127.0.0.1:8080'],
+    ), content: "date,name,exercise,reps\n2026-03-01,Ada M,Pull-up,1\n");
+    expect($file->status())->toBe(201);
+    expectDocumented($file, 'POST', '/api/imports');
+    $this->asked['POST /api/imports'] = true;
+    $columns = array_map(fn (array $c): array => ['field' => $c['field'], 'unit' => $c['unit']], $file->json('import.columns'));
+    $ask('PUT /api/imports/{import}/mapping', ['import' => $import], ['columns' => $columns, 'dates' => 'day-first']);
+    $ask('POST /api/imports/{import}/order', ['import' => $import]);
+    workOff();
+    $ask('GET /api/imports/{import}', ['import' => $import]);
+    $ask('POST /api/imports/{import}/undoing', ['import' => $import]);
+    $ask('GET /api/imports');
+
     $ask('GET /api/health');
     $ask('GET /api/cautions');
     $ask('GET /api/me');

@@ -78,7 +78,7 @@ final readonly class BringRows
             }
             $rows = new ImportRows($this->computed, $this->days, $this->gym, ImportNames::ofGym(), $import);
             $touched = new Touched;
-            foreach (ImportLine::of($import)->lazyById(self::AT_ONCE, 'line')->chunk(self::AT_ONCE) as $lines) {
+            foreach (ImportLine::of($import)->lazy(self::AT_ONCE)->chunk(self::AT_ONCE) as $lines) {
                 $good = [];
                 foreach ($lines as $line) {
                     $row = $rows->of($line);

@@ -37,7 +37,7 @@ final readonly class DryRun
         $columns = ImportColumns::of($import);
         $ready = $known = $refusedCount = 0;
         $refused = $asked = [];
-        foreach (ImportLine::of($import)->lazyById(self::AT_ONCE, 'line')->chunk(self::AT_ONCE) as $lines) {
+        foreach (ImportLine::of($import)->lazy(self::AT_ONCE)->chunk(self::AT_ONCE) as $lines) {
             $good = [];
             foreach ($lines as $line) {
                 $row = $rows->of($line);
@@ -93,7 +93,7 @@ final readonly class DryRun
     /** @return list<list<string>> cells of each column */
     private function samples(Import $import): array
     {
-        $some = ImportLine::of($import)->whereNull('fault')->orderBy('line')->limit(self::SAMPLES)->get();
+        $some = ImportLine::of($import)->whereNull('fault')->limit(self::SAMPLES)->get();
 
         return array_map(
             static fn (int $i): array => array_values($some->map(static fn (ImportLine $l): string => $l->cells[$i] ?? '')->all()),

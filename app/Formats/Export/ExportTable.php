@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Formats\Export;
 
 /**
- * What of a gym is exported, in an order in which no row names a later one. Sheets, sessions of browsers, queues and the like follow from
- * it or belong to one installation, and are not.
+ * What of a gym is exported, in an order in which no row names a later one. Sheets, sessions of browsers, links of athletes, files that
+ * were brought in, queues and the like follow from it or belong to one installation, and are not.
  */
 enum ExportTable: string
 {
@@ -53,7 +53,11 @@ enum ExportTable: string
     /** @return list<string> what stays where it is: of the gym, of the installation, or a password */
     public function left(): array
     {
-        return ['gym_id', ...($this === self::Users ? ['password', 'remember_token', 'let_in_as'] : [])];
+        return ['gym_id', ...match ($this) {
+            self::Users => ['password', 'remember_token', 'let_in_as'],
+            self::Athletes, self::Weighings, self::LoggedSets => ['import_id'],
+            default => [],
+        }];
     }
 
     /** @return list<string> columns encrypted at rest and plain in an export */

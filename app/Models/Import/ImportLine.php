@@ -29,9 +29,9 @@ final class ImportLine extends Model
     /** @var array<string, string> */
     protected $casts = ['cells' => 'array'];
 
-    /** @return Builder<self> */
+    /** @return Builder<self> in order */
     public static function of(Import $import): Builder
     {
-        return self::query()->where('import_id', $import->id);
+        return self::query()->where('import_id', $import->id)->orderBy('line');
     }
 }

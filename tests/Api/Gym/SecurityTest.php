@@ -72,6 +72,8 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
     $this->postJson("/api/athletes/$athlete/screenings", ['id' => $screening, 'overhead' => 'level'])->assertCreated();
     $class = addClass($this);
     $this->postJson("/api/athletes/$athlete/link", ['id' => uuid(), 'days' => 30])->assertCreated();
+    $import = uuid();
+    $this->call('POST', "/api/imports?id=$import&kind=people&name=a.csv", server: ['HTTP_ORIGIN' => 'http://127.0.0.1:8080'], content: "name\nBea\n")->assertCreated();
     followLog();
     $ids = [
         'ticket' => 'x',
@@ -85,6 +87,7 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
         'weighing' => $athlete,
         'recomputation' => $this->postJson('/api/recomputations', ['id' => uuid(), 'athlete_id' => $athlete])->json('id'),
         'off' => $athlete,
+        'import' => $import,
         'method' => 'not-theirs',
         'call' => CallRecord::query()->firstOrFail()->id,
     ];

@@ -37,20 +37,27 @@ $workout = static function (Page $page): void {
     $path = $page->script('return document.querySelector("a[href$=workout]").getAttribute("href")');
     $page->visit($path.'?task='.rawurlencode('21-15-9 pull-ups'))->see('in a row');
 };
-$withoutNetwork = static function (Page $page) use ($logTwo): void {
-    $page->script('return navigator.serviceWorker.ready.then(() => 1)');
-    usleep(2_000_000); // the client is put on the device
-    $page->offline(true);
-    $page->visit('/today')->see('as asked')->see('No server');
-    $logTwo($page);
-    $page->see('wait');
+$ownPage = static function (Page $page): void {
+    $page->visit((string) $page->script('return document.querySelector("input[readonly]").value.replace(location.origin, "")'));
+    $page->see('Where you are');
+};
+$oldLog = static function (Page $page): void {
+    $page->script(<<<'JS'
+        const who = ['Jolyon Thatch', '"Farrow, Aldith"', 'Merrin Stope', 'Joel'], what = ['Thick green band', 'Pull-up', 'Assisted machine'];
+        const line = (_, i) => `${1 + i}.${1 + (i % 9)}.2025,${who[i % 4]},${what[i % 3]},${i % 7},${20 + i},1,`;
+        const text = ['Date,Athlete,Exercise,Reps,Assistance (lb),RIR,Comment', ...Array.from({ length: 28 }, line), '31.2.2025,Jolyon Thatch,Pull-up,1,,,'].join('\n');
+        const box = document.querySelector('input[type=file]'), data = new DataTransfer();
+        data.items.add(new File([text], 'old-log.csv', { type: 'text/csv' }));
+        box.files = data.files;
+        box.dispatchEvent(new Event('change'));
+        JS);
+    $page->see('would be left out');
 };
 $views = [
     'today' => [LAPTOP, '/today', 'as asked', $floor('light', $logTwo)],
     'today-dark' => [LAPTOP, '/today', 'as asked', $floor('dark')],
     'workout' => [LAPTOP, '/today', 'as asked', $workout],
     'today-phone' => [PHONE, '/today', 'as asked', $floor('light')],
-    'today-offline' => [LAPTOP, '/today', 'as asked', $floor('dark', $withoutNetwork)],
     'people' => [LAPTOP, '/people', 'Aldith Farrow', null],
     'athlete' => [LAPTOP, JOLYON_PAGE, 'Biggest step', null],
     'athlete-phone' => [PHONE, JOLYON_PAGE, 'In reserve', null],
@@ -71,16 +78,12 @@ $views = [
         'Not screened yet',
         fn (Page $page) => $page->press('Screen')->see('Both arms overhead'),
     ],
-    'baseline' => [
-        PHONE,
-        '/people/01900000-0000-7000-8000-000000000113',
-        'Not screened yet',
-        fn (Page $page) => $page->more('Baseline')->see('Skip this step'),
-    ],
     'session' => [LAPTOP, JOLYON_PAGE.'/session', 'Weeks ahead', null],
     'weeks' => [LAPTOP, JOLYON_PAGE.'/weeks', 'What comes, about when', null],
     'methods' => [LAPTOP, '/methods', 'Band taper', null],
     'house-rules' => [LAPTOP, '/methods/rules', 'Grip width', null],
+    'own-page' => [PHONE, JOLYON_PAGE.'/link', 'Copy the link', $ownPage],
+    'import' => [LAPTOP, '/imports', 'What is in the file?', $oldLog],
     'calls' => [LAPTOP, '/calls', 'Refer', null],
 ];
 

@@ -19,7 +19,7 @@ async function settings(answers: Record<string, (asked: Asked) => unknown>, who 
 
 it('offers everything as a file, and says what stands in it', async () => {
     const { sees } = await settings({});
-    await sees('Answers of screens and pain notes stand in it');
+    await sees('It holds the answers of screens and pain notes');
     expect(document.querySelector('[aria-label="Export"] a')?.getAttribute('href')).toBe('/api/export');
 });
 
