@@ -18,9 +18,15 @@ document.head.prepend(variables);
 const app = createApp(App).use(VueQueryPlugin, { queryClient: makeReads() }).use(createPinia()).use(router);
 app.mount('#app');
 
-/** The page goes on with the newer program, also where it was loaded before there was any on this device. */
+const ASK_AGAIN_MS = 1_000;
+
+/**
+ * The page goes on with the newer program, also where it was loaded before there was any on this device. A browser whose program is just
+ * then busy forgets that the newer one was to take over, so it is asked until it does.
+ */
 async function takeOver(): Promise<void> {
     navigator.serviceWorker.addEventListener('controllerchange', () => location.reload(), { once: true });
+    setInterval(() => void update(true), ASK_AGAIN_MS);
     await update(true);
 }
 

@@ -10,7 +10,7 @@ import CautionBox from '../parts/CautionBox.vue';
 import ChipRow from '../parts/ChipRow.vue';
 import PageHead from '../parts/PageHead.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
-import QrCode from '../parts/QrCode.vue';
+import QrCode from '../draw/QrCode.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
 import { useSession } from '../composables/useSession';

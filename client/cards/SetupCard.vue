@@ -17,7 +17,7 @@ const props = defineProps<{
     small?: boolean;
 }>();
 
-const QrCode = defineAsyncComponent(() => import('../parts/QrCode.vue'));
+const QrCode = defineAsyncComponent(() => import('../draw/QrCode.vue'));
 
 const MOST_WARNINGS = 2;
 const MOST_CAUTIONS = 3;

@@ -11,11 +11,12 @@ export const useNewVersion = defineStore('new-version', () => {
     const takeOver = shallowRef<() => Promise<void>>();
 
     function offer(take: () => Promise<void>): void {
-        takeOver.value = take;
+        let taken: Promise<void> | undefined;
+        takeOver.value = () => (taken ??= take());
         router.afterEach((to, from) => {
             const isBetween = to.path.split('/')[1] !== from.path.split('/')[1] && to.query['panel'] === undefined;
             if (isBetween && from.meta['floor'] !== true) {
-                void take();
+                void takeOver.value?.();
             }
         });
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Import;
 
+use App\Actions\Athletes\AthleteParticulars;
 use App\Actions\Log\LoadOfSet;
 use App\Context\Gym\CurrentGym;
 use App\Context\Gym\GymDay;
@@ -58,8 +59,13 @@ final class ImportRows
     /** @var array<string, array{array<string, mixed>, list<string>}|string> what is computed of a set, or why it cannot be */
     private array $loads = [];
 
-    public function __construct(private readonly LoadOfSet $computed, GymDay $days, CurrentGym $gym, private readonly ImportNames $names, Import $import)
-    {
+    public function __construct(
+        private readonly LoadOfSet $computed,
+        GymDay $days,
+        CurrentGym $gym,
+        private readonly ImportNames $names,
+        Import $import,
+    ) {
         $this->kind = $import->kind;
         $this->columns = ImportColumns::of($import);
         $this->today = $days->today();
@@ -105,7 +111,13 @@ final class ImportRows
             'mass_kg' => $body->massKg,
             'stature_m' => $body->statureM,
             'reach_m' => $cells->m(ImportField::Reach),
-            'tags' => json_encode(array_map(static fn (string $t): string => mb_substr($t, 0, 24), array_slice($tags, 0, 8)), JSON_THROW_ON_ERROR),
+            'tags' => json_encode(
+                array_map(
+                    static fn (string $t): string => mb_substr($t, 0, AthleteParticulars::LONGEST_TAG),
+                    array_slice($tags, 0, AthleteParticulars::MOST_TAGS),
+                ),
+                JSON_THROW_ON_ERROR,
+            ),
         ], $this->identity('person', ImportMatch::key($name)));
     }
 
@@ -162,10 +174,8 @@ final class ImportRows
     /** @return array{array<string, mixed>, list<string>} */
     private function load(Athlete $athlete, string $target, string $text, float $massKg, ReadCells $cells, bool $isHeld): array
     {
-        $none = array_fill_keys(
-            ['exercise', 'setup_key', 'work_key', 'load_key', 'held_at', 'pattern', 'carried_kg', 'carried_share', 'effective_share', 'share_sd', 'shape', 'travel_m'],
-            null,
-        ) + ['setup_name' => mb_substr($text, 0, 160)];
+        $none = [...array_fill_keys(['exercise', 'held_at', ...LoggedSet::COMPUTED], null), 'setup_name' => mb_substr($text, 0, 160)];
+        unset($none['mass_kg']);
         if ($target === ImportMatch::HANG) {
             $isHeld || throw BadCell::because('A hang is told by its seconds.');
 
@@ -180,7 +190,7 @@ final class ImportRows
 
         return [$share === null ? $none : [
             ...$none,
-            'pattern' => (preg_match('/\brows?\b/i', $text) === 1 ? Pattern::Row : (preg_match('/\bchin/i', $text) === 1 ? Pattern::Chin : Pattern::Pull))->value,
+            'pattern' => self::pattern($text)->value,
             'carried_kg' => $share * $massKg,
             'carried_share' => $share,
             'effective_share' => $share,
@@ -199,7 +209,10 @@ final class ImportRows
             return $refused->getMessage();
         }
 
-        return [array_intersect_key($row->getAttributes(), array_flip(['exercise', ...LoggedSet::COMPUTED])), $row->exercise?->setup->bandIds() ?? []];
+        return [
+            array_intersect_key($row->getAttributes(), array_flip(['exercise', ...LoggedSet::COMPUTED])),
+            $row->exercise?->setup->bandIds() ?? [],
+        ];
     }
 
     /** Of bodyweight, as the line tells it: by itself, by what is carried, by what helps, or by what is added. */
@@ -220,6 +233,15 @@ final class ImportRows
         }
 
         return $told;
+    }
+
+    private static function pattern(string $text): Pattern
+    {
+        return match (true) {
+            preg_match('/\brows?\b/i', $text) === 1 => Pattern::Row,
+            preg_match('/\bchin/i', $text) === 1 => Pattern::Chin,
+            default => Pattern::Pull,
+        };
     }
 
     private static function exercise(string $target): Exercise
@@ -253,13 +275,15 @@ final class ImportRows
         $nth = $this->ofDay["$athlete->id $day"] = ($this->ofDay["$athlete->id $day"] ?? -1) + 1;
         $at = new \DateTimeImmutable($day.' '.($time ?? '12:00'), $this->zone);
 
-        return $at->modify(sprintf('+%d seconds', $time === null ? $nth * self::APART_S : $nth))->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s.uP');
+        $afterS = $time === null ? $nth * self::APART_S : $nth;
+
+        return $at->modify("+$afterS seconds")->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s.uP');
     }
 
     /** The same that stands several times in a file is told apart by which it is. */
     private function identity(string $what, string|float|int|null ...$parts): string
     {
-        $text = implode('|', [$what, ...array_map(static fn (string|float|int|null $p): string => json_encode($p, JSON_THROW_ON_ERROR), $parts)]);
+        $text = json_encode([$what, ...$parts], JSON_THROW_ON_ERROR);
         $nth = $this->seen[$text] = ($this->seen[$text] ?? 0) + 1;
 
         return "$text|$nth";

@@ -82,7 +82,9 @@ final readonly class MappingGiven
     {
         $match->allowing('field', 'text', 'target');
         $field = $match->choice('field', ImportField::class);
-        in_array($field, [ImportField::Name, ImportField::Exercise], true) || throw $match->fault('field', 'Only names and exercises are matched.');
+        if (! in_array($field, [ImportField::Name, ImportField::Exercise], true)) {
+            throw $match->fault('field', 'Only names and exercises are matched.');
+        }
 
         return [$field, ImportMatch::key($match->text('text', Records::LONGEST_CELL)), $match->text('target', self::LONGEST_TARGET)];
     }

@@ -48,16 +48,13 @@ final readonly class TakeFile
         try {
             $records = [...Records::of(PlainText::of($bytes))];
         } catch (BadTable $bad) {
-            throw new Problem(ProblemCode::BadTable, $bad->getMessage());
+            throw self::bad($bad->getMessage());
         }
         $head = array_shift($records);
         match (true) {
-            $head === null, $records === [] => throw new Problem(ProblemCode::BadTable, 'There is no line under the titles of the columns.'),
-            $head->fault !== null => throw new Problem(ProblemCode::BadTable, "Line $head->line: $head->fault The first line names the columns."),
-            count($records) > self::MOST_LINES => throw new Problem(
-                ProblemCode::BadTable,
-                sprintf('A file may have %d lines at the most; bring it in in parts.', self::MOST_LINES),
-            ),
+            $head === null, $records === [] => throw self::bad('There is no line under the titles of the columns.'),
+            $head->fault !== null => throw self::bad("Line $head->line: $head->fault The first line names the columns."),
+            count($records) > self::MOST_LINES => throw self::bad(sprintf('A file may have %d lines at the most; bring it in in parts.', self::MOST_LINES)),
             default => null,
         };
 
@@ -89,6 +86,11 @@ final readonly class TakeFile
         });
     }
 
+    private static function bad(string $why): Problem
+    {
+        return new Problem(ProblemCode::BadTable, $why);
+    }
+
     private static function tooManyCells(Record $record, int $columns): ?string
     {
         return implode('', array_slice($record->cells, $columns)) !== ''
@@ -116,7 +118,8 @@ final readonly class TakeFile
             $left = array_filter($left, static fn (ImportField $f): bool => $f !== $found);
             $columns[] = ['field' => $found?->value, 'unit' => $found?->unitIn($title)];
             if ($found === ImportField::Date) {
-                $dates = array_values(array_map(static fn (Record $r): string => $r->cells[$i] ?? '', array_slice($records, 0, self::SAMPLED)));
+                $some = array_slice($records, 0, self::SAMPLED);
+                $dates = array_values(array_map(static fn (Record $r): string => $r->cells[$i] ?? '', $some));
             }
         }
 

@@ -15,6 +15,7 @@ use App\Models\Log\LoggedSet;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 use SteadyRung\Exercise\Choices\Pattern;
 
@@ -36,7 +37,9 @@ final readonly class UndoImport
             if ($locked->undone_at !== null) {
                 return;
             }
-            $locked->ended_at !== null || throw new Problem(ProblemCode::IdTaken, 'This file was not brought in, so there is nothing to undo.');
+            if ($locked->ended_at === null) {
+                throw new Problem(ProblemCode::IdTaken, 'This file was not brought in, so there is nothing to undo.');
+            }
             match ($locked->kind) {
                 ImportKind::People => $this->people($locked),
                 ImportKind::Weighings => $this->weighings($locked),
@@ -65,8 +68,14 @@ final readonly class UndoImport
                 $taken = $standing->whereIn('id', $ofAthlete->modelKeys());
                 $left = $standing->count() === $taken->count() ? $taken->skip(1) : $taken;
                 Weighing::query()->insert($left->map(static fn (Weighing $w): array => [
-                    'gym_id' => $import->gym_id, 'id' => (string) \Illuminate\Support\Str::uuid7(), 'athlete_id' => $athlete->id,
-                    'weighed_on' => $w->weighed_on, 'mass_kg' => $w->mass_kg, 'replaces_id' => $w->id, 'created_at' => $now, 'updated_at' => $now,
+                    'gym_id' => $import->gym_id,
+                    'id' => (string) Str::uuid7(),
+                    'athlete_id' => $athlete->id,
+                    'weighed_on' => $w->weighed_on,
+                    'mass_kg' => $w->mass_kg,
+                    'replaces_id' => $w->id,
+                    'created_at' => $now,
+                    'updated_at' => $now,
                 ])->values()->all());
                 $athlete->mass_kg = Weighing::latestFirst($athlete->id)->firstOrFail()->mass_kg;
                 RecalculateDue::later($athlete, (string) $ofAthlete->min('weighed_on'), []);
@@ -77,8 +86,8 @@ final readonly class UndoImport
     private function sets(Import $import, User $coach): void
     {
         $standing = LoggedSet::standingAnywhere()->where('import_id', $import->id);
-        $touched = (clone $standing)->toBase()->groupBy('athlete_id')
-            ->selectRaw("athlete_id, min(trained_on) AS first_on, string_agg(DISTINCT pattern, ',') AS patterns")->orderBy('athlete_id')->get();
+        $touched = (clone $standing)->toBase()->groupBy('athlete_id')->orderBy('athlete_id')
+            ->selectRaw("athlete_id, min(trained_on) AS first_on, string_agg(DISTINCT pattern, ',') AS patterns")->get();
         LoggedSet::query()->insertUsing(
             ['id', 'gym_id', 'athlete_id', 'user_id', 'replaces_id', 'withdrawn', 'purpose', 'performed_at', 'trained_on', 'mass_kg', 'logged_at'],
             $standing->toBase()->selectRaw(

@@ -40,7 +40,10 @@ final readonly class HomeSet implements Checked
     {
         $isHold = $this->exercise->style->movement === Movement::Hold;
         match (true) {
-            $isHold !== ($this->hang_s !== null) => throw $json->fault('hang_s', 'A hold is logged by its seconds, everything else by its reps.'),
+            $isHold !== ($this->hang_s !== null) => throw $json->fault(
+                'hang_s',
+                'A hold is logged by its seconds, everything else by its reps.',
+            ),
             $isHold === ($this->clean_reps !== null) => throw $json->fault('clean_reps', 'Say how many reps were clean.'),
             $isHold && $this->reserve !== null => throw $json->fault('reserve', 'A hold has no reserve.'),
             default => null,

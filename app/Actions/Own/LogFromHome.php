@@ -11,6 +11,7 @@ use App\Models\Athletes\Athlete;
 use App\Models\Log\LoggedSet;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
+use Illuminate\Database\Eloquent\Builder;
 use Psr\Clock\ClockInterface;
 use SteadyRung\CoreError;
 use SteadyRung\Plan\Diary\Purpose;
@@ -44,7 +45,10 @@ final readonly class LogFromHome
         }
         $others = $this->lately($athlete)->whereKeyNot($set->id)->limit(self::MOST_IN_THAT_TIME)->count();
         if ($others >= self::MOST_IN_THAT_TIME) {
-            throw new Problem(ProblemCode::TooManyTries, sprintf('%d sets in two days are all that is taken here.', self::MOST_IN_THAT_TIME));
+            throw new Problem(
+                ProblemCode::TooManyTries,
+                sprintf('%d sets in two days are all that is taken here.', self::MOST_IN_THAT_TIME),
+            );
         }
 
         return $this->log->log($athlete->id, null, $set->done());
@@ -59,8 +63,8 @@ final readonly class LogFromHome
         $this->withdraw->withdraw($athlete, $setId, null, $id);
     }
 
-    /** @return \Illuminate\Database\Eloquent\Builder<LoggedSet> */
-    private function lately(Athlete $athlete): \Illuminate\Database\Eloquent\Builder
+    /** @return Builder<LoggedSet> */
+    private function lately(Athlete $athlete): Builder
     {
         $from = \DateTimeImmutable::createFromInterface($this->clock->now())->modify(sprintf('-%d seconds', self::OLDEST_S));
 
