@@ -14,10 +14,11 @@ const SignIn = defineAsyncComponent(() => import('./sign-in/SignIn.vue'));
 const session = useSession();
 const theme = useTheme();
 const overrides = computed(() => themeOverrides(theme.colors));
-/** An athlete's own page asks for nobody who works here. */
+/** An athlete's own page asks for nobody who works here; what is entered by who does may wait for the answer. */
 const here = useRoute();
-const router = useRouter();
-void router.isReady().then(() => (here.meta['own'] ? undefined : session.ask()));
+if (useRouter().resolve(location.pathname).meta['own'] !== true) {
+    void session.ask();
+}
 </script>
 
 <template>

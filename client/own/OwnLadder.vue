@@ -6,7 +6,8 @@ import { spread } from '../draw/spread';
 import { strictName, whenWords } from '../trend/foretold';
 
 const props = defineProps<{
-    ladder: Schemas['OwnLadder'];
+    /** None of who is on rows, whose shares are another matter. */
+    ladder: Schemas['OwnLadder'] | null;
     capacity: Schemas['Capacity'] | null;
     forecast: Schemas['Forecast'] | null;
 }>();
@@ -15,38 +16,36 @@ const HEIGHT_PX = 214;
 const TOP_PX = 22;
 const BOTTOM_PX = 196;
 const APART_PX = 44;
+const ALMOST_ALL = 0.999;
+const SAME = 0.005;
+const BELOW = 0.06;
 
-const shares = computed(() => {
-    const { share, next_share, began_share } = props.ladder;
-    const began = began_share !== null && Math.abs(began_share - share) > 0.005 ? began_share : null;
-    return { strict: 1, next: next_share, now: share, began };
+/** What is named on the rails, from the top down. */
+const named = computed(() => {
+    const { ladder } = props;
+    if (ladder === null) {
+        return [];
+    }
+    const { share, next_name, next_share, began_share, began_on } = ladder;
+    const isThere = share >= ALMOST_ALL;
+    return [
+        ...(isThere ? [] : [{ kind: 'strict', share: 1, head: 'a strict pull-up', text: '' }]),
+        ...(next_name !== null && next_share !== null ? [{ kind: 'next', share: next_share, head: `next: ${next_name}`, text: '' }] : []),
+        { kind: 'now', share, head: `you carry ${mass(ladder.carried_kg)} of ${mass(ladder.mass_kg)}`, text: ladder.name },
+        ...(began_share !== null && began_on !== null && Math.abs(began_share - share) > SAME
+            ? [{ kind: 'began', share: began_share, head: '', text: `began here on ${day(began_on)}` }]
+            : []),
+    ].sort((a, b) => b.share - a.share);
 });
-/** The ladder is drawn from a little below the lowest rung that is named, so that the way left is seen at its length. */
-const least = computed(() => Math.min(...Object.values(shares.value).filter((s): s is number => s !== null)) - 0.06);
-const most = computed(() => Math.max(1, props.ladder.share, props.ladder.next_share ?? 0));
+/** The ladder is drawn from a little below the lowest that is named, so that the way left is seen at its length. */
+const least = computed(() => Math.min(...named.value.map((m) => m.share)) - BELOW);
+const most = computed(() => Math.max(1, ...named.value.map((m) => m.share)));
 const yOf = (share: number): number => BOTTOM_PX - ((share - least.value) / (most.value - least.value)) * (BOTTOM_PX - TOP_PX);
 
 const marks = computed(() => {
-    const { ladder } = props;
-    const next = ladder.next_name;
-    const isThere = ladder.share >= 0.999;
-    const all = [
-        ...(isThere ? [] : [{ kind: 'strict', share: 1, head: 'a strict pull-up', text: '' }]),
-        ...(next !== null && ladder.next_share !== null
-            ? [{ kind: 'next', share: ladder.next_share, head: `next: ${next}`, text: '' }]
-            : []),
-        { kind: 'now', share: ladder.share, head: `you carry ${mass(ladder.carried_kg)} of ${mass(ladder.mass_kg)}`, text: ladder.name },
-        ...(shares.value.began !== null && ladder.began_on !== null
-            ? [{ kind: 'began', share: shares.value.began, head: '', text: `began here on ${day(ladder.began_on)}` }]
-            : []),
-    ].sort((a, b) => b.share - a.share);
-    const places = spread(
-        all.map((m) => yOf(m.share)),
-        APART_PX,
-        TOP_PX,
-        BOTTOM_PX,
-    );
-    return all.map((mark, i) => ({ ...mark, y: yOf(mark.share), textY: places[i] ?? yOf(mark.share) }));
+    const wanted = named.value.map((m) => yOf(m.share));
+    const places = spread(wanted, APART_PX, TOP_PX, BOTTOM_PX);
+    return named.value.map((mark, i) => ({ ...mark, y: yOf(mark.share), textY: places[i] ?? yOf(mark.share) }));
 });
 const rungs = computed(() => {
     const step = 0.1;
@@ -67,7 +66,7 @@ const chance = computed(() => {
 <template>
     <section class="card stack" aria-label="Where you are">
         <h2>Where you are</h2>
-        <div class="picture" role="img" :aria-label="marks.map((m) => `${percent(m.share)}: ${m.head} ${m.text}`).join('; ')">
+        <div v-if="ladder" class="picture" role="img" :aria-label="marks.map((m) => `${percent(m.share)}: ${m.head} ${m.text}`).join('; ')">
             <svg :viewBox="`0 0 96 ${HEIGHT_PX}`" width="96" :height="HEIGHT_PX" aria-hidden="true">
                 <path class="rail" :d="`M62 8V${HEIGHT_PX - 8}M88 8V${HEIGHT_PX - 8}`" />
                 <path v-for="y in rungs" :key="y" class="rung" :d="`M62 ${y}H88`" />

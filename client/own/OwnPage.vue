@@ -83,7 +83,7 @@ async function hurts(pain: Parameters<typeof own.tellPain>[0]): Promise<void> {
                     <p v-if="!isToday" class="small dim">As it stands now; what you do and tell until then may change it.</p>
                     <OwnLines :lines="lines" />
                 </template>
-                <OwnLadder v-if="page.ladder" :ladder="page.ladder" :capacity="page.capacity" :forecast="page.forecast" />
+                <OwnLadder v-if="page.ladder || page.forecast" :ladder="page.ladder" :capacity="page.capacity" :forecast="page.forecast" />
                 <OwnSore v-if="lets('soreness')" :soreness="page.soreness" @tell="own.tellSore" />
                 <OwnClasses v-if="page.classes.length > 0" :classes="page.classes" :free="lets('coming')" @tell="own.tellComing" />
                 <OwnDone :sets="page.sets" :bests="page.bests" />

@@ -25,6 +25,7 @@ use App\Responses\Own\OwnPageResponse;
 use App\Responses\Own\OwnSessionResponse;
 use App\Responses\Own\OwnSetResponse;
 use App\Responses\Trend\ForecastResponse;
+use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Weeks\Calendar;
@@ -64,7 +65,7 @@ final readonly class OwnPageQuery
             paused: $isPaused,
             pain_told: $this->painTold($athlete),
             soreness: $this->soreness($athlete),
-            session: $isPaused ? null : OwnSessionResponse::of(SessionQuery::inForce($context), $calendar, $context->today, $athlete->toCore()),
+            session: $isPaused ? null : OwnSessionResponse::of(SessionQuery::inForce($context), $calendar, $athlete->toCore()),
             ladder: $this->ladder($athlete, $seen),
             capacity: $isPaused ? null : $seen->capacity,
             forecast: $isPaused || $calendar->next === null ? null : ForecastResponse::of($calendar->next, $context->today),
@@ -85,7 +86,7 @@ final readonly class OwnPageQuery
 
     private function ladder(Athlete $athlete, AthleteResponse $seen): ?OwnLadderResponse
     {
-        if ($seen->rung === null) {
+        if ($seen->rung === null || $athlete->chosen?->lane() !== Lane::Pull) {
             return null;
         }
         $first = LoggedSet::standing($athlete->id)->where('pattern', Pattern::Pull)->where('purpose', Purpose::Work)

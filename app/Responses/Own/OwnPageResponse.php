@@ -41,7 +41,7 @@ final readonly class OwnPageResponse
         public ?int $soreness,
         #[OA\Property(description: 'None while paused.')]
         public ?OwnSessionResponse $session,
-        #[OA\Property(description: 'None before a set-up was chosen.')]
+        #[OA\Property(description: 'None before a set-up for pulls was chosen: shares of rows are another matter.')]
         public ?OwnLadderResponse $ladder,
         #[OA\Property]
         public ?CapacityResponse $capacity,

@@ -28,9 +28,9 @@ final readonly class OwnSessionResponse
     ) {
     }
 
-    public static function of(Session $session, Calendar $calendar, int $today, Body $body): self
+    public static function of(Session $session, Calendar $calendar, Body $body): self
     {
-        $next = $session->refused === null ? $today : $calendar->sessions[0] ?? null;
+        $next = $calendar->sessions[0] ?? null;
 
         return new self(
             $next === null ? null : Day::date($next),

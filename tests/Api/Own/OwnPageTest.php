@@ -59,6 +59,15 @@ it('shows an athlete their own session, place, chance, sets and bests, and nothi
         ->not->toContain('screen');
 });
 
+it('says when the next session is, and draws no ladder of pulls for who is on rows', function (): void {
+    byLink($this, $this->token, 'GET', '')->assertJsonPath('session.on', fn (string $on): bool => $on > '2026-03-02'); // trained today
+    $this->clock->passSeconds(86400 * 3);
+    byLink($this, $this->token, 'GET', '')->assertJsonPath('session.on', '2026-03-05')->assertJsonPath('ladder.began_on', '2026-03-02');
+    $rings = addGear($this, 'Rings', ['kind' => 'rings', 'anchor_height_m' => 2.45, 'straps_m' => [1.4]]);
+    $this->putJson("/api/athletes/$this->athlete/setup", exerciseOn(['kind' => 'row', 'ring_id' => $rings, 'strap_m' => 1.4, 'heel_mark_m' => 0.15]))->assertOk();
+    byLink($this, $this->token, 'GET', '')->assertOk()->assertJsonPath('ladder', null)->assertJsonPath('forecast.reps', 1);
+});
+
 it('opens to a link that stands alone: none, made up, ended, expired, followed by another, of one archived', function (): void {
     byLink($this, null, 'GET', '')->assertStatus(410)->assertJsonPath('code', 'link-ended');
     byLink($this, substr($this->token, 0, -1).'A', 'GET', '')->assertStatus(410);

@@ -138,6 +138,13 @@ it('tells soreness, who comes and where it hurts; then nothing is to be pulled, 
     await sees('Your session today');
 });
 
+it('draws no ladder of pulls for who is on rows, and still tells the chance', async () => {
+    const { sees, text } = await open({ 'GET /api/my': () => page({ ladder: null }) });
+    await sees('1 in 2 within 4 weeks');
+    expect(text()).not.toContain('a strict pull-up 100');
+    expect(text()).not.toContain('you carry');
+});
+
 it('asks for nothing that the gym does not take there, and says when the link has ended or is missing', async () => {
     const quiet = await open({ 'GET /api/my': () => page({ tells: [], session: { on: '2026-03-05', minutes: 20, lines: [line({})] } }) });
     await quiet.sees('Your next session: Thu 5 Mar');
