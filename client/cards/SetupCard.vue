@@ -63,6 +63,10 @@ const watched = computed(() => {
                 <span v-if="carries">· {{ carries }}</span>
                 <span class="when">{{ gym }} · {{ on }}</span>
             </p>
+            <figure v-if="own" class="own">
+                <QrCode :address="own" :width-px="60" />
+                <figcaption>your page</figcaption>
+            </figure>
         </header>
         <p v-if="athlete.paused_on" class="paused">Pulling is paused for pain. A licensed clinician looks at it first.</p>
         <p v-else-if="setup.reason" class="paused">{{ setup.reason }}</p>
@@ -89,15 +93,9 @@ const watched = computed(() => {
                 </div>
             </div>
         </template>
-        <div class="foot">
-            <ul v-if="watched.length > 0" class="cautions">
-                <li v-for="text in watched" :key="text">{{ text }}</li>
-            </ul>
-            <figure v-if="own">
-                <QrCode :address="own" :width-px="96" />
-                <figcaption>your own page</figcaption>
-            </figure>
-        </div>
+        <ul v-if="watched.length > 0" class="cautions">
+            <li v-for="text in watched" :key="text">{{ text }}</li>
+        </ul>
     </article>
 </template>
 
@@ -151,25 +149,25 @@ h2 {
     color: var(--color-slate);
 }
 
-.foot {
-    display: flex;
-    gap: var(--space-base);
-    justify-content: space-between;
-}
-
 .cautions {
     padding-left: 16px;
 }
 
-figure {
-    flex: none;
+header:has(.own) {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    column-gap: var(--space-base);
+    align-items: start;
+}
+
+.own {
+    grid-area: 1 / 2 / span 2;
     text-align: center;
 }
 
 figcaption {
-    color: var(--color-slate);
     font-size: var(--type-small);
-    line-height: 1.1;
+    line-height: 1;
 }
 
 .paused {
@@ -208,6 +206,16 @@ figcaption {
 
     .setup-card :deep(.side-view) {
         max-height: 90mm;
+    }
+
+    /* Room for the code in the head. */
+    .setup-card:has(.own) {
+        gap: 3px;
+        padding-block: 4px;
+    }
+
+    .setup-card:has(.own) :deep(.side-view) {
+        max-height: 88mm;
     }
 
     .small :deep(.side-view) {
