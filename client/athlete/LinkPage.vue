@@ -3,7 +3,7 @@ import { NButton, NInput } from 'naive-ui';
 import { useClipboard } from '@vueuse/core';
 import { v7 as uuidv7 } from 'uuid';
 import { computed, ref, shallowRef } from 'vue';
-import { api, outcome } from '../domain/http';
+import { api, outcome, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { day } from '../domain/units';
 import CautionBox from '../parts/CautionBox.vue';
@@ -66,7 +66,7 @@ async function end(): Promise<void> {
     }
 }
 
-const tellWords: Record<string, string> = {
+const tellWords: Record<Schemas['Me']['athletes_tell'][number], string> = {
     sets: 'log sets they did by themselves',
     pain: 'say that it hurts, which pauses the pulling at once',
     soreness: 'say how sore they are',

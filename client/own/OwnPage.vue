@@ -16,7 +16,7 @@ import OwnLines from './OwnLines.vue';
 import OwnPain from './OwnPain.vue';
 import OwnSet from './OwnSet.vue';
 import OwnSore from './OwnSore.vue';
-import { useOwn } from './useOwn';
+import { useOwn, type OwnPage } from './useOwn';
 
 useHead();
 const own = useOwn();
@@ -24,7 +24,7 @@ const undo = useUndo();
 const page = computed(() => own.page.value.value);
 const [setOpen, painOpen] = [ref(false), ref(false)];
 const [setAsked, painAsked] = [useEver(setOpen), useEver(painOpen)];
-const lets = (tell: string): boolean => page.value?.tells.includes(tell as never) ?? false;
+const lets = (tell: OwnPage['tells'][number]): boolean => page.value?.tells.includes(tell) ?? false;
 
 const lines = computed(() => page.value?.session?.lines ?? []);
 const doable = computed(() => lines.value.filter((line) => line.exercise !== null));

@@ -2,6 +2,7 @@
 import { NButton } from 'naive-ui';
 import { computed, ref, watch } from 'vue';
 import type { Schemas } from '../domain/http';
+import { limits } from '../domain/limits.gen';
 import type { Problem } from '../domain/problems';
 import CautionBox from '../parts/CautionBox.vue';
 import ChipRow from '../parts/ChipRow.vue';
@@ -13,8 +14,7 @@ const props = defineProps<{ lines: readonly Schemas['OwnLine'][]; busy: boolean;
 const emit = defineEmits<{ log: [set: Omit<Schemas['HomeSetInput'], 'id' | 'performed_at'>, words: string] }>();
 const open = defineModel<boolean>('open', { required: true });
 
-const MOST_REPS = 100;
-const MOST_S = 600;
+const { clean_reps: reps, hang_s: held } = limits.HomeSetInput;
 const STEP_S = 5;
 
 const picked = ref(mainOf(props.lines));
@@ -26,7 +26,7 @@ const reserve = ref<number | null>(null);
 watch([line, open], () => ([count.value, reserve.value] = [line.value?.aim ?? 0, null]), { immediate: true });
 
 const step = computed(() => (isHold.value ? STEP_S : 1));
-const change = (by: number): number => (count.value = Math.min(isHold.value ? MOST_S : MOST_REPS, Math.max(0, count.value + by)));
+const change = (by: number): number => (count.value = Math.min(isHold.value ? held.high : reps.high, Math.max(0, count.value + by)));
 const unit = computed(() => (isHold.value ? 'seconds' : count.value === 1 ? 'clean rep' : 'clean reps'));
 const reserves = [0, 1, 2, 3].map((value) => ({ value, label: value === 3 ? '3 or more' : String(value) }));
 

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { limits } from '../domain/limits.gen';
 import ChipRow from '../parts/ChipRow.vue';
 
 defineProps<{ soreness: number | null }>();
 const emit = defineEmits<{ tell: [soreness: number] }>();
 
-const MOST = 5;
+const MOST = limits.SorenessInput.soreness.high;
 const chips = Array.from({ length: MOST + 1 }, (_, value) => ({ value, label: String(value) }));
 </script>
 

@@ -7,7 +7,6 @@ namespace App\Actions\Import;
 use App\Actions\LockAthlete;
 use App\Actions\Log\LoadOfSet;
 use App\Actions\RecalculateDue;
-use App\Context\Gym\CurrentGym;
 use App\Context\Gym\GymDay;
 use App\Formats\Import\ImportKind;
 use App\Models\Athletes\Athlete;
@@ -27,11 +26,9 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class BringRows
 {
-    private const AT_ONCE = 1000;
-
     public function __construct(
         private ConnectionInterface $db,
-        private CurrentGym $gym,
+        private ReadImport $reading,
         private LockAthlete $athletes,
         private LoadOfSet $computed,
         private GymDay $days,
@@ -76,17 +73,11 @@ final readonly class BringRows
             if ($import->ended_at !== null || $import->failed_at !== null) {
                 return;
             }
-            $rows = new ImportRows($this->computed, $this->days, $this->gym, ImportNames::ofGym(), $import);
             $touched = new Touched;
-            foreach (ImportLine::of($import)->lazy(self::AT_ONCE)->chunk(self::AT_ONCE) as $lines) {
-                $good = [];
-                foreach ($lines as $line) {
-                    $row = $rows->of($line);
-                    $row->refused === null ? $good[] = $row : $import->refused++;
-                }
-                [$new, $known] = RowIds::of($import, $good);
-                $import->known += $known;
-                $import->taken += $this->store($import, $new, $touched);
+            foreach ($this->reading->parts($import, ImportNames::ofGym()) as $part) {
+                $import->refused += count($part->refused);
+                $import->known += $part->known;
+                $import->taken += $this->store($import, $part->new, $touched);
             }
             $this->follow($import, $touched);
             ImportLine::query()->where('import_id', $import->id)->delete();
@@ -99,9 +90,7 @@ final readonly class BringRows
         Import::query()->whereKey($importId)->whereNull('ended_at')->update(['failed_at' => $this->clock->now()]);
     }
 
-    /**
-     * @param  array<string, ImportRow>  $new  by key
-     */
+    /** @param  array<string, ImportRow>  $new  by key */
     private function store(Import $import, array $new, Touched $touched): int
     {
         if ($new === []) {
@@ -122,14 +111,16 @@ final readonly class BringRows
 
             return $count;
         }
-        $this->noteBands($import, $new);
-        foreach ($new as $row) {
+        $worn = [];
+        foreach ($new as $id => $row) {
+            $worn[] = [$id, $row->columns['trained_on'] ?? '', $row->bandIds];
             $touched->note(
                 $row->columns['athlete_id'],
                 $row->columns['trained_on'] ?? $row->columns['weighed_on'],
                 $row->columns['pattern'] ?? null,
             );
         }
+        $this->computed->noteWear($worn);
 
         return $count;
     }
@@ -146,20 +137,6 @@ final readonly class BringRows
             ...$own, 'id' => $id, 'athlete_id' => $id, 'weighed_on' => $this->days->today(), 'mass_kg' => $row->columns['mass_kg'],
             'created_at' => $now, 'updated_at' => $now,
         ], array_keys($new), $new));
-    }
-
-    /** @param  array<string, ImportRow>  $new */
-    private function noteBands(Import $import, array $new): void
-    {
-        $worn = [];
-        foreach ($new as $id => $row) {
-            foreach ($row->bandIds as $band) {
-                $worn[] = ['gym_id' => $import->gym_id, 'band_id' => $band, 'trained_on' => $row->columns['trained_on'], 'set_id' => $id];
-            }
-        }
-        foreach (array_chunk($worn, self::AT_ONCE) as $some) {
-            $this->db->table('set_bands')->insertOrIgnore($some);
-        }
     }
 
     private function follow(Import $import, Touched $touched): void

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Import;
 
-use App\Actions\Log\LoadOfSet;
-use App\Context\Gym\CurrentGym;
-use App\Context\Gym\GymDay;
 use App\Formats\Import\ImportField;
 use App\Formats\Import\ImportKind;
 use App\Models\Athletes\Athlete;
@@ -22,38 +19,30 @@ final readonly class DryRun
 
     public const MOST_ASKED = 100;
 
-    private const AT_ONCE = 1000;
-
     private const SAMPLES = 3;
 
-    public function __construct(private LoadOfSet $computed, private GymDay $days, private CurrentGym $gym)
+    public function __construct(private ReadImport $reading)
     {
     }
 
     public function of(Import $import): DryRunTold
     {
         $names = ImportNames::ofGym();
-        $rows = new ImportRows($this->computed, $this->days, $this->gym, $names, $import);
         $columns = ImportColumns::of($import);
         $ready = $known = $refusedCount = 0;
         $refused = $asked = [];
-        foreach (ImportLine::of($import)->lazy(self::AT_ONCE)->chunk(self::AT_ONCE) as $lines) {
-            $good = [];
-            foreach ($lines as $line) {
-                $row = $rows->of($line);
-                $row->refused === null ? $good[] = $row : $refusedCount++;
-                if ($row->refused !== null && count($refused) < self::MOST_REFUSED) {
-                    $refused[] = $row;
-                }
-                $this->ask($import->kind, $columns->read($line), $names, $asked);
+        foreach ($this->reading->parts($import, $names) as $part) {
+            $ready += count($part->new);
+            $known += $part->known;
+            $refusedCount += count($part->refused);
+            array_push($refused, ...array_slice($part->refused, 0, self::MOST_REFUSED - count($refused)));
+            foreach ($part->lines as $line) {
+                self::ask($import->kind, $columns->read($line), $names, $asked);
             }
-            [$new, $there] = RowIds::of($import, $good);
-            $ready += count($new);
-            $known += $there;
         }
         arsort($asked);
 
-        return new DryRunTold($ready, $known, $refusedCount, $refused, self::asked($asked, $names), $this->samples($import));
+        return new DryRunTold($ready, $known, $refusedCount, $refused, self::asked($asked, $names), self::samples($import));
     }
 
     /**
@@ -61,7 +50,7 @@ final readonly class DryRun
      *
      * @param  array<string, int>  $asked  lines by field and text
      */
-    private function ask(ImportKind $kind, ReadCells $cells, ImportNames $names, array &$asked): void
+    private static function ask(ImportKind $kind, ReadCells $cells, ImportNames $names, array &$asked): void
     {
         $name = $cells->text(ImportField::Name);
         if ($kind !== ImportKind::People && $name !== '' && ! $names->isHere($name)) {
@@ -91,7 +80,7 @@ final readonly class DryRun
     }
 
     /** @return list<list<string>> cells of each column */
-    private function samples(Import $import): array
+    private static function samples(Import $import): array
     {
         $some = ImportLine::of($import)->whereNull('fault')->limit(self::SAMPLES)->get();
 

@@ -64,8 +64,8 @@ final class ImportNames
         $key = ImportMatch::key($text);
 
         return $this->exercises[$key] ?? match (true) {
-            preg_match(self::PULL, $key) === 1 => '{"setup":{"kind":"strict"}}',
-            preg_match(self::CHIN, $key) === 1 => '{"setup":{"kind":"strict"},"grip":"under"}',
+            preg_match(self::PULL, $key) === 1 => ImportMatch::PULL_UP,
+            preg_match(self::CHIN, $key) === 1 => ImportMatch::CHIN_UP,
             preg_match(self::HANG, $key) === 1 => ImportMatch::HANG,
             default => ImportMatch::SHARE,
         };

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Import;
 
+use Ramsey\Uuid\Uuid;
+
 /**
  * What a line of a file becomes: a row to be stored, or why it is left out.
  */
@@ -40,10 +42,6 @@ final readonly class ImportRow
     /** Its key: made of what it is (a UUID of version 8, RFC 9562), and of how often it was brought in and undone before. */
     public function id(string $gymId, int $undone): string
     {
-        $bytes = substr(hash('sha256', "$gymId\n$this->identity\n$undone", true), 0, 16);
-        $bytes[6] = chr((ord($bytes[6]) & 0x0F) | 0x80);
-        $bytes[8] = chr((ord($bytes[8]) & 0x3F) | 0x80);
-
-        return implode('-', sscanf(bin2hex($bytes), '%8s%4s%4s%4s%12s') ?? []);
+        return Uuid::uuid8(substr(hash('sha256', "$gymId\n$this->identity\n$undone", true), 0, 16))->toString();
     }
 }

@@ -28,7 +28,7 @@ use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Strength\Filter\Observation;
 
 /**
- * Makes rows of the lines of a file. Nothing is stored by it, so that a dry run and the import are the same.
+ * Makes rows of the lines of a file, in their order.
  */
 final class ImportRows
 {
@@ -98,11 +98,8 @@ final class ImportRows
         $name = $cells->text(ImportField::Name);
         mb_strlen($name) <= 80 || throw BadCell::because('The name is longer than 80 letters.');
         $this->names->athlete($name) instanceof Athlete && throw BadCell::because('Somebody of this name is here already.');
-        $body = Body::of(
-            (float) $cells->kg(ImportField::Bodyweight),
-            (float) $cells->m(ImportField::Height),
-            $cells->m(ImportField::Reach),
-        );
+        $reachM = $cells->m(ImportField::Reach);
+        $body = Body::of((float) $cells->kg(ImportField::Bodyweight), (float) $cells->m(ImportField::Height), $reachM);
         $tags = array_values(array_filter(array_map(trim(...), preg_split('/[,;\/]/', $cells->text(ImportField::Tags)) ?: [])));
 
         return ImportRow::of($line, [
@@ -110,7 +107,7 @@ final class ImportRows
             'kind' => 'gym',
             'mass_kg' => $body->massKg,
             'stature_m' => $body->statureM,
-            'reach_m' => $cells->m(ImportField::Reach),
+            'reach_m' => $reachM,
             'tags' => json_encode(
                 array_map(
                     static fn (string $t): string => mb_substr($t, 0, AthleteParticulars::LONGEST_TAG),
@@ -274,7 +271,6 @@ final class ImportRows
     {
         $nth = $this->ofDay["$athlete->id $day"] = ($this->ofDay["$athlete->id $day"] ?? -1) + 1;
         $at = new \DateTimeImmutable($day.' '.($time ?? '12:00'), $this->zone);
-
         $afterS = $time === null ? $nth * self::APART_S : $nth;
 
         return $at->modify("+$afterS seconds")->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s.uP');

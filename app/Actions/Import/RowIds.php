@@ -31,8 +31,9 @@ final class RowIds
                 $byId[$row->id($import->gym_id, $undone)] = $row;
             }
             $there = self::table($import->kind)->whereIn('id', array_keys($byId))->pluck('import_id', 'id')->all();
-            $taken = Import::query()->whereIn('id', array_filter(array_unique($there)))->whereNotNull('undone_at')->pluck('id')->flip()->all();
-            $again = array_filter($there, static fn (?string $by): bool => $by !== null && isset($taken[$by]));
+            $undoneImports = Import::query()->whereIn('id', array_filter(array_unique($there)))->whereNotNull('undone_at')
+                ->pluck('id')->flip()->all();
+            $again = array_filter($there, static fn (?string $by): bool => $by !== null && isset($undoneImports[$by]));
             $known += count($there) - count($again);
             $new += array_diff_key($byId, $there);
             $rows = array_values(array_intersect_key($byId, $again));

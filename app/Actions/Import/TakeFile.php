@@ -54,7 +54,9 @@ final readonly class TakeFile
         match (true) {
             $head === null, $records === [] => throw self::bad('There is no line under the titles of the columns.'),
             $head->fault !== null => throw self::bad("Line $head->line: $head->fault The first line names the columns."),
-            count($records) > self::MOST_LINES => throw self::bad(sprintf('A file may have %d lines at the most; bring it in in parts.', self::MOST_LINES)),
+            count($records) > self::MOST_LINES => throw self::bad(
+                sprintf('A file may have %d lines at the most; bring it in in parts.', self::MOST_LINES),
+            ),
             default => null,
         };
 
@@ -100,7 +102,7 @@ final readonly class TakeFile
 
     private function forgetOld(): void
     {
-        $before = \DateTimeImmutable::createFromInterface($this->clock->now())->modify(sprintf('-%d days', self::FORGOTTEN_DAYS));
+        $before = $this->clock->now()->modify(sprintf('-%d days', self::FORGOTTEN_DAYS));
         ImportLine::query()->whereIn('import_id', Import::query()->where('made_at', '<', $before)->select('id'))->delete();
     }
 

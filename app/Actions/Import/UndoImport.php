@@ -89,7 +89,10 @@ final readonly class UndoImport
         $touched = (clone $standing)->toBase()->groupBy('athlete_id')->orderBy('athlete_id')
             ->selectRaw("athlete_id, min(trained_on) AS first_on, string_agg(DISTINCT pattern, ',') AS patterns")->get();
         LoggedSet::query()->insertUsing(
-            ['id', 'gym_id', 'athlete_id', 'user_id', 'replaces_id', 'withdrawn', 'purpose', 'performed_at', 'trained_on', 'mass_kg', 'logged_at'],
+            [
+                'id', 'gym_id', 'athlete_id', 'user_id', 'replaces_id', 'withdrawn', 'purpose', 'performed_at', 'trained_on', 'mass_kg',
+                'logged_at',
+            ],
             $standing->toBase()->selectRaw(
                 'gen_random_uuid(), gym_id, athlete_id, ?::uuid, id, true, purpose, performed_at, trained_on, mass_kg, ?::timestamptz',
                 [$coach->id, $this->clock->now()->format('Y-m-d H:i:s.uP')],

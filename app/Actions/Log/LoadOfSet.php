@@ -20,6 +20,8 @@ use SteadyRung\Strength\Filter\FeltLoad;
  */
 final readonly class LoadOfSet
 {
+    private const AT_ONCE = 1000;
+
     public function __construct(private ConnectionInterface $db, private CurrentGym $gym, private FindLadderPath $ways)
     {
     }
@@ -58,15 +60,20 @@ final readonly class LoadOfSet
     /** For the wear of each band. */
     public function noteBands(LoggedSet $row): void
     {
-        $ids = $row->exercise?->setup->bandIds() ?? [];
-        $this->db->table('set_bands')->insert(array_map(
-            fn (string $id): array => [
-                'gym_id' => $this->gym->id(),
-                'band_id' => $id,
-                'trained_on' => $row->trained_on,
-                'set_id' => $row->id,
-            ],
-            $ids,
-        ));
+        $this->noteWear([[$row->id, $row->trained_on, $row->exercise?->setup->bandIds() ?? []]]);
+    }
+
+    /** @param  list<array{string, string, list<string>}>  $sets  key, day and bands of each */
+    public function noteWear(array $sets): void
+    {
+        $worn = [];
+        foreach ($sets as [$id, $on, $bandIds]) {
+            foreach ($bandIds as $band) {
+                $worn[] = ['gym_id' => $this->gym->id(), 'band_id' => $band, 'trained_on' => $on, 'set_id' => $id];
+            }
+        }
+        foreach (array_chunk($worn, self::AT_ONCE) as $some) {
+            $this->db->table('set_bands')->insertOrIgnore($some);
+        }
     }
 }

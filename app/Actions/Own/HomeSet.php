@@ -10,7 +10,6 @@ use App\Formats\Json\Setups\ExerciseJson;
 use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Exercise;
-use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Strength\Filter\Observation;
 
@@ -38,16 +37,7 @@ final readonly class HomeSet implements Checked
 
     public function check(JsonObject $json): void
     {
-        $isHold = $this->exercise->style->movement === Movement::Hold;
-        match (true) {
-            $isHold !== ($this->hang_s !== null) => throw $json->fault(
-                'hang_s',
-                'A hold is logged by its seconds, everything else by its reps.',
-            ),
-            $isHold === ($this->clean_reps !== null) => throw $json->fault('clean_reps', 'Say how many reps were clean.'),
-            $isHold && $this->reserve !== null => throw $json->fault('reserve', 'A hold has no reserve.'),
-            default => null,
-        };
+        $this->done()->check($json);
     }
 
     public function done(): SetDone

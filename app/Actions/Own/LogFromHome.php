@@ -66,7 +66,7 @@ final readonly class LogFromHome
     /** @return Builder<LoggedSet> */
     private function lately(Athlete $athlete): Builder
     {
-        $from = \DateTimeImmutable::createFromInterface($this->clock->now())->modify(sprintf('-%d seconds', self::OLDEST_S));
+        $from = $this->clock->now()->modify(sprintf('-%d seconds', self::OLDEST_S));
 
         return LoggedSet::standing($athlete->id)->where('purpose', Purpose::Home)->whereNull('user_id')->where('performed_at', '>=', $from);
     }

@@ -22,7 +22,7 @@ final readonly class NoteLook
 
     public function by(AthleteLink $link): void
     {
-        $now = \DateTimeImmutable::createFromInterface($this->clock->now());
+        $now = $this->clock->now();
         $lately = AthleteLinkLook::query()->where('link_id', $link->id)
             ->where('looked_at', '>', $now->modify(sprintf('-%d seconds', self::ONE_LOOK_S)))->exists();
         $lately || AthleteLinkLook::query()->create([

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Context\Athletes;
 
 use App\Models\Athletes\AthleteLink;
+use Ramsey\Uuid\Uuid;
 
 /**
  * What stands behind the # of an athlete's link: its id and a seal over it (HMAC-SHA-256, RFC 2104, cut to 128 bits). Nothing of it is
@@ -20,7 +21,7 @@ final readonly class LinkToken
 
     public function of(AthleteLink $link): string
     {
-        $id = (string) hex2bin(str_replace('-', '', $link->id));
+        $id = Uuid::fromString($link->id)->getBytes();
 
         return rtrim(strtr(base64_encode($id.$this->seal($id)), '+/', '-_'), '=');
     }
@@ -32,7 +33,7 @@ final readonly class LinkToken
         $id = substr($bytes, 0, 16);
 
         return strlen($bytes) === 16 + self::SEAL_BYTES && hash_equals($this->seal($id), substr($bytes, 16))
-            ? implode('-', sscanf(bin2hex($id), '%8s%4s%4s%4s%12s') ?? [])
+            ? Uuid::fromBytes($id)->toString()
             : null;
     }
 

@@ -24,8 +24,8 @@ enum ImportKind: string
             self::Weighings => [ImportField::Name, ImportField::Date, ImportField::Bodyweight],
             self::Sets => [
                 ImportField::Name, ImportField::Date, ImportField::Time, ImportField::Exercise, ImportField::Reps, ImportField::Seconds,
-                ImportField::Help, ImportField::Added, ImportField::Carried, ImportField::Share, ImportField::Reserve, ImportField::Bodyweight,
-                ImportField::Note,
+                ImportField::Help, ImportField::Added, ImportField::Carried, ImportField::Share, ImportField::Reserve,
+                ImportField::Bodyweight, ImportField::Note,
             ],
         };
     }

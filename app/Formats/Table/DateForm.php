@@ -15,7 +15,18 @@ enum DateForm: string
     case DayFirst = 'day-first';
     case MonthFirst = 'month-first';
 
-    private const MONTHS = ['jan' => 1, 'feb' => 2, 'mar' => 3, 'apr' => 4, 'may' => 5, 'jun' => 6, 'jul' => 7, 'aug' => 8, 'sep' => 9, 'oct' => 10, 'nov' => 11, 'dec' => 12];
+    private const MONTHS = [
+        'jan' => 1, 'feb' => 2, 'mar' => 3, 'apr' => 4, 'may' => 5, 'jun' => 6,
+        'jul' => 7, 'aug' => 8, 'sep' => 9, 'oct' => 10, 'nov' => 11, 'dec' => 12,
+    ];
+
+    private const YEAR_FIRST = '~^(\d{4})[./-]?(\d{2})[./-]?(\d{2})(?!\d)~';
+
+    private const NUMBERS = '~^(\d{1,2})[./-]\s?(\d{1,2})[./-]\s?(\d{4}|\d{2})(?!\d)~';
+
+    private const DAY_MONTH = '~^(?:[a-z]{2,9},?\s+)?(\d{1,2})(?:st|nd|rd|th)?\.?[\s-]+([a-z]{3})[a-z]*\.?,?[\s-]+(\d{4}|\d{2})(?!\d)~i';
+
+    private const MONTH_DAY = '~^(?:[a-z]{2,9},?\s+)?([a-z]{3})[a-z]*\.?\s+(\d{1,2})(?:st|nd|rd|th)?,?\s+(\d{4}|\d{2})(?!\d)~i';
 
     /**
      * What the dates of a column can only be; day first where they may be either.
@@ -37,16 +48,10 @@ enum DateForm: string
     public function read(string $text): ?string
     {
         [$year, $month, $day] = match (true) {
-            preg_match('~^(\d{4})[./-]?(\d{2})[./-]?(\d{2})(?!\d)~', $text, $p) === 1 => [$p[1], (int) $p[2], $p[3]],
-            preg_match('~^(\d{1,2})[./-]\s?(\d{1,2})[./-]\s?(\d{4}|\d{2})(?!\d)~', $text, $p) === 1 => $this === self::DayFirst
-                ? [$p[3], (int) $p[2], $p[1]]
-                : [$p[3], (int) $p[1], $p[2]],
-            preg_match('~^(?:[a-z]{2,9},?\s+)?(\d{1,2})(?:st|nd|rd|th)?\.?[\s-]+([a-z]{3})[a-z]*\.?,?[\s-]+(\d{4}|\d{2})(?!\d)~i', $text, $p) === 1 => [
-                $p[3], self::MONTHS[strtolower($p[2])] ?? 0, $p[1],
-            ],
-            preg_match('~^(?:[a-z]{2,9},?\s+)?([a-z]{3})[a-z]*\.?\s+(\d{1,2})(?:st|nd|rd|th)?,?\s+(\d{4}|\d{2})(?!\d)~i', $text, $p) === 1 => [
-                $p[3], self::MONTHS[strtolower($p[1])] ?? 0, $p[2],
-            ],
+            preg_match(self::YEAR_FIRST, $text, $p) === 1 => [$p[1], (int) $p[2], $p[3]],
+            preg_match(self::NUMBERS, $text, $p) === 1 => $this === self::DayFirst ? [$p[3], (int) $p[2], $p[1]] : [$p[3], (int) $p[1], $p[2]],
+            preg_match(self::DAY_MONTH, $text, $p) === 1 => [$p[3], self::MONTHS[strtolower($p[2])] ?? 0, $p[1]],
+            preg_match(self::MONTH_DAY, $text, $p) === 1 => [$p[3], self::MONTHS[strtolower($p[1])] ?? 0, $p[2]],
             default => ['0', 0, '0'],
         };
         $full = strlen($year) === 2 ? 2000 + (int) $year : (int) $year;

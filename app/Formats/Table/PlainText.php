@@ -13,7 +13,9 @@ final class PlainText
     public static function of(string $bytes): string
     {
         if (str_starts_with($bytes, "PK\x03\x04")) {
-            throw new BadTable('This is a spreadsheet file and no table of text. Choose it on the page of imports, which reads it, or save it as CSV.');
+            throw new BadTable(
+                'This is a spreadsheet file and no table of text. Choose it on the page of imports, which reads it, or save it as CSV.',
+            );
         }
         $encoding = self::encoding($bytes);
         $text = $encoding === 'UTF-8' ? $bytes : (string) mb_convert_encoding($bytes, 'UTF-8', $encoding);

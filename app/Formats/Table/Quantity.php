@@ -12,7 +12,10 @@ final class Quantity
 {
     private const TO_KG = ['kg' => 1.0, 'g' => 0.001, 'lb' => 0.45359237, 'lbs' => 0.45359237, 'pounds' => 0.45359237];
 
-    private const TO_M = ['m' => 1.0, 'cm' => 0.01, 'mm' => 0.001, 'in' => 0.0254, 'inch' => 0.0254, 'inches' => 0.0254, '"' => 0.0254, '″' => 0.0254, 'ft' => 0.3048];
+    private const TO_M = [
+        'm' => 1.0, 'cm' => 0.01, 'mm' => 0.001,
+        'in' => 0.0254, 'inch' => 0.0254, 'inches' => 0.0254, '"' => 0.0254, '″' => 0.0254, 'ft' => 0.3048,
+    ];
 
     private const FEET = '~^(\d)\s*(?:\'|’|′|ft\.?|feet)\s*(?:(\d{1,2}(?:[.,]\d+)?)\s*(?:"|”|″|in\.?|inches)?)?$~iu';
 

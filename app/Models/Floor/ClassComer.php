@@ -28,6 +28,20 @@ final class ClassComer extends Model
     /** @var array<string, string> */
     protected $casts = ['coming' => 'boolean'];
 
+    /**
+     * What was said of one athlete, from a day on.
+     *
+     * @param  list<string>  $classIds
+     * @return array<string, bool> by class and day, as "id 2026-01-31"
+     */
+    public static function saidOf(string $athleteId, array $classIds, string $from): array
+    {
+        return self::query()->whereIn('class_id', $classIds)->where('held_on', '>=', $from)->where('athlete_id', $athleteId)
+            ->get(['class_id', 'held_on', 'coming'])
+            ->mapWithKeys(static fn (self $c): array => ["$c->class_id $c->held_on" => $c->coming])
+            ->all();
+    }
+
     /** @return array<string, bool> by athlete */
     public static function of(string $classId, string $on): array
     {

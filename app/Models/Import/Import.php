@@ -32,7 +32,10 @@ final class Import extends Record
 
     protected $table = 'imports';
 
-    protected $attributes = ['ordered_at' => null, 'ended_at' => null, 'failed_at' => null, 'undone_at' => null, 'taken' => 0, 'known' => 0, 'refused' => 0];
+    protected $attributes = [
+        'ordered_at' => null, 'ended_at' => null, 'failed_at' => null, 'undone_at' => null,
+        'taken' => 0, 'known' => 0, 'refused' => 0,
+    ];
 
     protected $casts = [
         'kind' => ImportKind::class,

@@ -28,6 +28,10 @@ final class ImportMatch extends Model
     /** A dead hang. */
     public const HANG = 'hang';
 
+    public const PULL_UP = '{"setup":{"kind":"strict"}}';
+
+    public const CHIN_UP = '{"setup":{"kind":"strict"},"grip":"under"}';
+
     public $incrementing = false;
 
     public $timestamps = false;

@@ -69,7 +69,8 @@ use SteadyRung\Strength\Reps\Seconds;
 final class LoggedSet extends Record
 {
     /** What makes a set one of strict reps: the whole pull, by the arms alone, under all of bodyweight, seen by a coach. */
-    public const STRICT = "effective_share >= 0.999 AND clean_reps >= 1 AND coalesce(exercise->>'movement', 'full') = 'full' AND purpose <> 'home'";
+    public const STRICT = "effective_share >= 0.999 AND clean_reps >= 1 AND coalesce(exercise->>'movement', 'full') = 'full'"
+        ." AND purpose <> 'home'";
 
     /** What is computed of the body, the gear and the exercise; all else was told. */
     public const COMPUTED = [

@@ -59,8 +59,8 @@ final readonly class ImportQuery
 
         return [
             new MatchTargetResponse(ImportMatch::SHARE, 'Other gear, by its share'),
-            new MatchTargetResponse('{"setup":{"kind":"strict"}}', 'Strict pull-up'),
-            new MatchTargetResponse('{"setup":{"kind":"strict"},"grip":"under"}', 'Strict chin-up'),
+            new MatchTargetResponse(ImportMatch::PULL_UP, 'Strict pull-up'),
+            new MatchTargetResponse(ImportMatch::CHIN_UP, 'Strict chin-up'),
             new MatchTargetResponse(ImportMatch::HANG, 'Dead hang'),
             ...$setups,
             new MatchTargetResponse(ImportMatch::LEAVE, 'Nothing: leave these lines out'),

@@ -133,20 +133,18 @@ final readonly class OwnPageQuery
         );
     }
 
-    /** @return list<array{HeldClassResponse, bool, string}> what is to come of the athlete's classes, whether they come, and when it begins */
+    /** @return list<array{HeldClassResponse, bool, string}> the athlete's classes to come, whether they come, and when each begins */
     private function held(Athlete $athlete): array
     {
         $list = $this->classes->list();
         $classes = array_column($list->items, null, 'id');
+        $told = ClassComer::saidOf($athlete->id, array_keys($classes), $list->today);
         $held = [];
         foreach ($list->held as $one) {
-            if ($one->on < $list->today) {
-                continue;
-            }
-            $said = ClassComer::of($one->id, $one->on)[$athlete->id] ?? null;
-            $isTheirs = array_intersect($classes[$one->id]->tags, $athlete->tags) !== [];
-            if ($said !== null || $isTheirs) {
-                $held[] = [$one, $said ?? true, $classes[$one->id]->at];
+            $class = $classes[$one->id];
+            $said = $told["$one->id $one->on"] ?? null;
+            if ($one->on >= $list->today && ($said !== null || array_intersect($class->tags, $athlete->tags) !== [])) {
+                $held[] = [$one, $said ?? true, $class->at];
             }
         }
 

@@ -95,7 +95,10 @@ final readonly class Done
     /** Reps of the whole pull with all of bodyweight, where somebody saw them. */
     public function strictReps(): int
     {
-        return $this->purpose !== Purpose::Home && $this->share >= 1.0 - self::SAME_SHARE && $this->style->movement === Movement::Full && $this->pattern() === Pattern::Pull
+        return $this->purpose !== Purpose::Home
+            && $this->share >= 1.0 - self::SAME_SHARE
+            && $this->style->movement === Movement::Full
+            && $this->pattern() === Pattern::Pull
             ? (int) $this->reps
             : 0;
     }

@@ -27,7 +27,10 @@ final readonly class PushAndPull
         $pull = count(array_filter($beside, static fn (AccessoryWork $b): bool => $b->accessory->isPull()))
             + count(array_filter(
                 $diary->done,
-                static fn (Done $d): bool => $d->day > $since && $d->day <= $today && $d->purpose->isTraining() && ! $d->style->isStraightArmed(),
+                static fn (Done $d): bool => $d->day > $since
+                    && $d->day <= $today
+                    && $d->purpose->isTraining()
+                    && ! $d->style->isStraightArmed(),
             ));
 
         return $push + $pull === 0 ? null : new self($push, $pull);

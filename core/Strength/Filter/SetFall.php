@@ -122,7 +122,8 @@ final readonly class SetFall
     private static function ofDay(array $day): array
     {
         $curve = RepCurve::steady();
-        $day = array_values(array_filter($day, static fn (PacedSet $s): bool => ! in_array($s->set->occasion, [Occasion::WarmUp, Occasion::Home], true)));
+        $saysNothing = [Occasion::WarmUp, Occasion::Home];
+        $day = array_values(array_filter($day, static fn (PacedSet $s): bool => ! in_array($s->set->occasion, $saysNothing, true)));
         $w = $wt = $wy = $wtt = $wty = 0.0;
         $telling = array_filter(
             $day,

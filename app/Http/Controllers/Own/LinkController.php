@@ -54,8 +54,7 @@ final readonly class LinkController
     {
         /** @var User $coach */
         $coach = $request->user();
-        $given = $inputs->of(LinkGiven::class, $json);
-        $stored = $json->build(static fn () => $give->give($athlete, $coach, $given));
+        $stored = $give->give($athlete, $coach, $inputs->of(LinkGiven::class, $json));
 
         return new JsonResponse($this->reading->of($athlete), $stored->isNew ? 201 : 200);
     }

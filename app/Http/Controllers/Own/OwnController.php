@@ -98,8 +98,7 @@ final readonly class OwnController
     public function sore(Athlete $athlete, AthleteLink $link, JsonObject $json, ReadInput $inputs, ReportSignal $tell): JsonResponse
     {
         $this->allow(AthletesTell::Soreness);
-        $told = $inputs->of(SorenessTold::class, $json);
-        $stored = $tell->tell($athlete, null, $json->build($told->signal(...)));
+        $stored = $tell->tell($athlete, null, $inputs->of(SorenessTold::class, $json)->signal());
 
         return $this->anew($athlete, $link, $stored->isNew);
     }
