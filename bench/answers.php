@@ -44,7 +44,8 @@ $day = $at->format('Y-m-d');
 $paths = [
     'health',
     'me',
-    'coaches',
+    'staff',
+    'sessions',
     'cautions',
     'kit',
     'classes',

@@ -3,15 +3,18 @@ import { NConfigProvider } from 'naive-ui';
 import { computed, defineAsyncComponent } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import AppShell from './shell/AppShell.vue';
-import { useSession } from './composables/useSession';
+import { useSession, type Right } from './composables/useSession';
 import { themeOverrides } from './theme/naive';
 import { useTheme } from './theme/useTheme';
 
-/** Who is signed in needs neither. */
+/** Who is signed in needs none of them, or seldom. */
 const FirstPage = defineAsyncComponent(() => import('./sign-in/FirstPage.vue'));
+const NotYours = defineAsyncComponent(() => import('./shell/NotYours.vue'));
 const SignIn = defineAsyncComponent(() => import('./sign-in/SignIn.vue'));
 
 const session = useSession();
+/** A page stays under the front door while nobody is signed in. */
+const opens = (right: Right | undefined): boolean => right === undefined || !session.signedIn || session.may(right);
 const theme = useTheme();
 const overrides = computed(() => themeOverrides(theme.colors));
 /** An athlete's own page asks for nobody who works here; what is entered by who does may wait for the answer. */
@@ -27,7 +30,7 @@ if (useRouter().resolve(location.pathname).meta['own'] !== true) {
         <div v-else-if="session.seen" :inert="!session.signedIn">
             <AppShell>
                 <RouterView v-slot="{ Component, route }">
-                    <component :is="Component" :key="route.path" />
+                    <component :is="opens(route.meta['right']) ? Component : NotYours" :key="route.path" />
                 </RouterView>
             </AppShell>
         </div>

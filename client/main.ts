@@ -6,6 +6,7 @@ import { createApp } from 'vue';
 import { registerSW } from 'virtual:pwa-register';
 import App from './App.vue';
 import { makeReads } from './composables/reads';
+import { useSession } from './composables/useSession';
 import { useNewVersion } from './composables/useNewVersion';
 import { router } from './router';
 import './theme/base.css';
@@ -16,6 +17,7 @@ variables.textContent = cssVariables();
 document.head.prepend(variables);
 
 const app = createApp(App).use(VueQueryPlugin, { queryClient: makeReads() }).use(createPinia()).use(router);
+app.config.globalProperties.$may = (right) => useSession().may(right);
 app.mount('#app');
 
 const ASK_AGAIN_MS = 1_000;

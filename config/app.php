@@ -13,6 +13,7 @@ use Illuminate\Filesystem\FilesystemServiceProvider;
 use Illuminate\Foundation\Providers\ConsoleSupportServiceProvider;
 use Illuminate\Foundation\Providers\FoundationServiceProvider;
 use Illuminate\Hashing\HashServiceProvider;
+use Illuminate\Mail\MailServiceProvider;
 use Illuminate\Pipeline\PipelineServiceProvider;
 use Illuminate\Queue\QueueServiceProvider;
 use Illuminate\Session\SessionServiceProvider;
@@ -35,7 +36,7 @@ return [
     'providers' => [
         AuthServiceProvider::class, BusServiceProvider::class, CacheServiceProvider::class, ConsoleSupportServiceProvider::class,
         CookieServiceProvider::class, DatabaseServiceProvider::class, EncryptionServiceProvider::class, FilesystemServiceProvider::class,
-        FoundationServiceProvider::class, HashServiceProvider::class, PipelineServiceProvider::class, QueueServiceProvider::class,
+        FoundationServiceProvider::class, HashServiceProvider::class, MailServiceProvider::class, PipelineServiceProvider::class, QueueServiceProvider::class,
         SessionServiceProvider::class, TranslationServiceProvider::class, ValidationServiceProvider::class, ViewServiceProvider::class,
         AppServiceProvider::class,
     ],

@@ -38,15 +38,21 @@ use App\Http\Controllers\Sessions\WeeksController;
 use App\Http\Controllers\Setups\LadderController;
 use App\Http\Controllers\Setups\ScaleController;
 use App\Http\Controllers\Setups\SetupController;
+use App\Http\Controllers\Staff\AccountController;
+use App\Http\Controllers\Staff\MailboxController;
+use App\Http\Controllers\Staff\PasswordLinkController;
+use App\Http\Controllers\Staff\StaffController;
 use App\Http\Controllers\Trend\TrendController;
 use App\Http\Middleware\EnterByLink;
 use App\Http\Middleware\EnterGym;
 use App\Http\Middleware\RecalculateFirst;
 use App\Http\Middleware\RecordScreeningLook;
+use App\Models\Gym\Right;
+use Illuminate\Auth\Middleware\Authorize;
 use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
-foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off', 'class', 'recomputation', 'import'] as $key) {
+foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off', 'class', 'recomputation', 'import', 'member'] as $key) {
     Route::pattern($key, '[0-9a-fA-F]{8}-([0-9a-fA-F]{4}-){3}[0-9a-fA-F]{12}');
 }
 
@@ -55,127 +61,172 @@ Route::get('pulse/{ticket}', PulseController::class)->withoutMiddleware(EnsureFr
 Route::get('cautions', CautionController::class)->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
 Route::post('sign-in', [SignInController::class, 'signIn']);
 Route::post('gym', [SettingsController::class, 'found']);
+Route::post('password-links', [PasswordLinkController::class, 'ask']);
+Route::get('password-link', [PasswordLinkController::class, 'show']);
+Route::put('password-link', [PasswordLinkController::class, 'choose']);
 
-/** The floor, where what is logged is followed when somebody looks at what follows from it, and what follows from no log at all. */
+/**
+ * The floor, where what is logged is followed when somebody looks at what follows from it, and what follows from no log at all. Who is
+ * signed in may see their gym; what needs a right says which.
+ */
 Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
+    Route::put('me', [SettingsController::class, 'name']);
     Route::get('me', [SignInController::class, 'show']);
     Route::post('sign-out', [SignInController::class, 'signOut']);
+    Route::get('sessions', [AccountController::class, 'sessions']);
+    Route::delete('sessions/{session}', [AccountController::class, 'endSession']);
+    Route::post('second-factor', [AccountController::class, 'begin']);
+    Route::put('second-factor', [AccountController::class, 'confirm']);
+    Route::post('second-factor/end', [AccountController::class, 'end']);
     Route::put('password', [SettingsController::class, 'password']);
     Route::get('log', [LogController::class, 'index']);
     Route::get('log.csv', [LogController::class, 'csv']);
-    Route::get('export', [ExportController::class, 'gym']);
-    Route::get('athletes/{athlete}/export', [ExportController::class, 'athlete']);
-    Route::get('coaches', [SettingsController::class, 'coaches']);
-    Route::post('coaches', [SettingsController::class, 'take']);
     Route::get('kit', [KitController::class, 'show']);
     Route::get('bands/{band}/inspections', [BandController::class, 'inspections']);
     Route::get('classes', [ClassController::class, 'index']);
-    Route::post('classes', [ClassController::class, 'store']);
-    Route::put('classes/{class}', [ClassController::class, 'update']);
-    Route::delete('classes/{class}', [ClassController::class, 'end']);
     Route::get('classes/{class}/days/{on}', [ClassController::class, 'day']);
     Route::get('classes/{class}/days/{on}/news', [ClassController::class, 'news']);
     Route::get('classes/{class}/days/{on}/workout', [ClassController::class, 'workout']);
-    Route::post('commands', QueueController::class);
-    Route::post('deeds', QueueController::class);
-    Route::post('athletes/{athlete}/sets', [SetController::class, 'store']);
+
+    Route::middleware(Authorize::using(Right::Log))->group(function (): void {
+        Route::post('commands', QueueController::class);
+        Route::post('deeds', QueueController::class);
+        Route::post('athletes/{athlete}/sets', [SetController::class, 'store']);
+    });
+
+    Route::middleware(Authorize::using(Right::Coach))->group(function (): void {
+        Route::post('classes', [ClassController::class, 'store']);
+        Route::put('classes/{class}', [ClassController::class, 'update']);
+        Route::delete('classes/{class}', [ClassController::class, 'end']);
+    });
+
+    Route::middleware(Authorize::using(Right::Health))->group(function (): void {
+        Route::get('athletes/{athlete}/export', [ExportController::class, 'athlete']);
+    });
+
+    Route::middleware(Authorize::using(Right::Records))->group(function (): void {
+        Route::get('export', [ExportController::class, 'gym']);
+    });
+
+    Route::middleware(Authorize::using(Right::Gym))->group(function (): void {
+        Route::get('staff', [StaffController::class, 'index']);
+        Route::post('staff', [StaffController::class, 'invite']);
+        Route::put('staff/{member}/role', [StaffController::class, 'role']);
+        Route::delete('staff/{member}', [StaffController::class, 'leave']);
+        Route::delete('staff/{member}/second-factor', [StaffController::class, 'endSecondFactor']);
+        Route::get('mailbox', MailboxController::class);
+    });
 });
 
 Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group(function (): void {
-    Route::put('settings', [SettingsController::class, 'change']);
-    Route::put('settings/athletes-tell', [SettingsController::class, 'tells']);
-    Route::put('kit/floor', [KitController::class, 'floor']);
-    Route::post('gear', [GearController::class, 'store']);
-    Route::put('gear/{gear}', [GearController::class, 'update']);
-    Route::put('gear/{gear}/retirement', [GearController::class, 'retire']);
-    Route::post('bands', [BandController::class, 'store']);
-    Route::put('bands/{band}', [BandController::class, 'update']);
-    Route::put('bands/{band}/retirement', [BandController::class, 'retire']);
-    Route::post('bands/{band}/inspections', [BandController::class, 'inspect']);
-
     Route::get('bench/scale', [BenchController::class, 'scale']);
-    Route::put('bench/scale/zero', [BenchController::class, 'zero']);
-    Route::put('bench/scale/hang', [BenchController::class, 'hang']);
-    Route::post('bench/curve', [BenchController::class, 'curve']);
-
     Route::get('bands/{band}/learned', [BandController::class, 'learned']);
     Route::get('athletes', [AthleteController::class, 'index']);
-    Route::post('athletes', [AthleteController::class, 'store']);
     Route::get('athletes/{athlete}', [AthleteController::class, 'show']);
-    Route::put('athletes/{athlete}', [AthleteController::class, 'update']);
-    Route::put('athletes/{athlete}/archive', [AthleteController::class, 'archive']);
     Route::get('athletes/{athlete}/scale', [ScaleController::class, 'show']);
     Route::get('athletes/{athlete}/instead', [ScaleController::class, 'instead']);
     Route::get('athletes/{athlete}/body', [BodyController::class, 'show']);
-    Route::post('athletes/{athlete}/weighings', [BodyController::class, 'weigh']);
-    Route::post('athletes/{athlete}/weighings/{weighing}/withdrawal', [BodyController::class, 'takeBack']);
     Route::get('athletes/{athlete}/outdated-sets', [RecomputationController::class, 'ofAthlete']);
     Route::get('bands/{band}/outdated-sets', [RecomputationController::class, 'ofBand']);
-    Route::post('recomputations', [RecomputationController::class, 'order']);
     Route::get('recomputations/{recomputation}', [RecomputationController::class, 'show']);
-    Route::put('recomputations/{recomputation}/resumption', [RecomputationController::class, 'resume']);
     Route::get('athletes/{athlete}/capacity', CapacityController::class);
-    Route::get('athletes/{athlete}/screenings', [ScreeningController::class, 'index']);
-    Route::post('athletes/{athlete}/screenings', [ScreeningController::class, 'store']);
-    Route::get('athletes/{athlete}/screenings/{screening}', [ScreeningController::class, 'show'])->middleware(RecordScreeningLook::class);
     Route::get('athletes/{athlete}/baseline', BaselineController::class);
     Route::get('athletes/{athlete}/trend', TrendController::class);
     Route::get('athletes/{athlete}/ladder', LadderController::class);
     Route::get('athletes/{athlete}/setup', [SetupController::class, 'show']);
-    Route::put('athletes/{athlete}/setup', [SetupController::class, 'choose']);
     Route::get('athletes/{athlete}/heel-mark', [SetupController::class, 'heelMark']);
     Route::get('athletes/{athlete}/standing-height', [SetupController::class, 'standingHeight']);
     Route::get('athletes/{athlete}/for-reps', [SetupController::class, 'forReps']);
     Route::get('athletes/{athlete}/sets', [SetController::class, 'index']);
-    Route::post('athletes/{athlete}/sets/{set}/withdrawal', [SetController::class, 'withdraw']);
-    Route::post('athletes/{athlete}/clearances', ClearanceController::class);
-    Route::post('athletes/{athlete}/pain', PainController::class);
     Route::get('athletes/{athlete}/calls', [CallController::class, 'past']);
-
-    Route::get('athletes/{athlete}/link', [LinkController::class, 'show']);
-    Route::post('athletes/{athlete}/link', [LinkController::class, 'give']);
-    Route::delete('athletes/{athlete}/link', [LinkController::class, 'end']);
-
     Route::get('athletes/{athlete}/session', [SessionController::class, 'show']);
     Route::get('athletes/{athlete}/session/others', [SessionController::class, 'others']);
     Route::get('athletes/{athlete}/class-work', [SessionController::class, 'classWork']);
-    Route::post('athletes/{athlete}/session/tried', [SessionController::class, 'try']);
-    Route::post('athletes/{athlete}/session/changes', [SessionController::class, 'change']);
-    Route::delete('athletes/{athlete}/session/changes', [SessionController::class, 'putBack']);
     Route::get('athletes/{athlete}/weeks', [WeeksController::class, 'show']);
-    Route::post('athletes/{athlete}/time-off', [WeeksController::class, 'off']);
-    Route::delete('athletes/{athlete}/time-off/{off}', [WeeksController::class, 'takeBack']);
     Route::get('athletes/{athlete}/place', [PlaceController::class, 'history']);
-    Route::post('athletes/{athlete}/place', [PlaceController::class, 'place']);
-    Route::post('athletes/{athlete}/comparisons', [PlaceController::class, 'compare']);
-    Route::post('athletes/{athlete}/signals', [SignalController::class, 'tell']);
-    Route::post('athletes/{athlete}/accessories', [SignalController::class, 'beside']);
-
-    Route::get('imports', [ImportController::class, 'index']);
-    Route::post('imports', [ImportController::class, 'take']);
-    Route::get('imports/{import}', [ImportController::class, 'show']);
-    Route::put('imports/{import}/mapping', [ImportController::class, 'map']);
-    Route::post('imports/{import}/order', [ImportController::class, 'order']);
-    Route::post('imports/{import}/undoing', [ImportController::class, 'undo']);
-
     Route::get('methods', [MethodController::class, 'index']);
-    Route::put('methods', [MethodController::class, 'keep']);
     Route::get('methods/outcomes', [MethodController::class, 'outcomes']);
-    Route::post('methods/check', [MethodController::class, 'check']);
     Route::get('library', [MethodController::class, 'library']);
     Route::get('methods/{method}', [MethodController::class, 'show']);
-    Route::delete('methods/{method}', [MethodController::class, 'drop']);
     Route::get('caps', [CapController::class, 'show']);
-    Route::put('caps', [CapController::class, 'settle']);
     Route::get('house-rules', [HouseRuleController::class, 'show']);
-    Route::put('house-rules', [HouseRuleController::class, 'settle']);
-    Route::post('house-rules/effects', [HouseRuleController::class, 'effects']);
-
     Route::get('calls', [CallController::class, 'index']);
     Route::get('reminders', [CallController::class, 'reminders']);
     Route::get('calls/overrides', [CallController::class, 'overrides']);
-    Route::put('calls/{call}/decision', [CallController::class, 'decide']);
-    Route::delete('calls/{call}/decision', [CallController::class, 'takeBack']);
+
+    Route::middleware(Authorize::using(Right::Log))->group(function (): void {
+        Route::post('athletes/{athlete}/weighings', [BodyController::class, 'weigh']);
+        Route::post('athletes/{athlete}/weighings/{weighing}/withdrawal', [BodyController::class, 'takeBack']);
+        Route::post('athletes/{athlete}/sets/{set}/withdrawal', [SetController::class, 'withdraw']);
+        Route::post('athletes/{athlete}/pain', PainController::class);
+        Route::post('athletes/{athlete}/signals', [SignalController::class, 'tell']);
+        Route::post('athletes/{athlete}/accessories', [SignalController::class, 'beside']);
+    });
+
+    Route::middleware(Authorize::using(Right::Coach))->group(function (): void {
+        Route::post('athletes', [AthleteController::class, 'store']);
+        Route::put('athletes/{athlete}', [AthleteController::class, 'update']);
+        Route::put('athletes/{athlete}/archive', [AthleteController::class, 'archive']);
+        Route::post('recomputations', [RecomputationController::class, 'order']);
+        Route::put('recomputations/{recomputation}/resumption', [RecomputationController::class, 'resume']);
+        Route::put('athletes/{athlete}/setup', [SetupController::class, 'choose']);
+        Route::get('athletes/{athlete}/link', [LinkController::class, 'show']);
+        Route::post('athletes/{athlete}/link', [LinkController::class, 'give']);
+        Route::delete('athletes/{athlete}/link', [LinkController::class, 'end']);
+        Route::post('athletes/{athlete}/session/tried', [SessionController::class, 'try']);
+        Route::post('athletes/{athlete}/session/changes', [SessionController::class, 'change']);
+        Route::delete('athletes/{athlete}/session/changes', [SessionController::class, 'putBack']);
+        Route::post('athletes/{athlete}/time-off', [WeeksController::class, 'off']);
+        Route::delete('athletes/{athlete}/time-off/{off}', [WeeksController::class, 'takeBack']);
+        Route::post('athletes/{athlete}/place', [PlaceController::class, 'place']);
+        Route::post('athletes/{athlete}/comparisons', [PlaceController::class, 'compare']);
+        Route::put('calls/{call}/decision', [CallController::class, 'decide']);
+        Route::delete('calls/{call}/decision', [CallController::class, 'takeBack']);
+    });
+
+    Route::middleware(Authorize::using(Right::Health))->group(function (): void {
+        Route::get('athletes/{athlete}/screenings', [ScreeningController::class, 'index']);
+        Route::post('athletes/{athlete}/screenings', [ScreeningController::class, 'store']);
+        Route::get('athletes/{athlete}/screenings/{screening}', [ScreeningController::class, 'show'])->middleware(RecordScreeningLook::class);
+        Route::post('athletes/{athlete}/clearances', ClearanceController::class);
+    });
+
+    Route::middleware(Authorize::using(Right::Kit))->group(function (): void {
+        Route::put('kit/floor', [KitController::class, 'floor']);
+        Route::post('gear', [GearController::class, 'store']);
+        Route::put('gear/{gear}', [GearController::class, 'update']);
+        Route::put('gear/{gear}/retirement', [GearController::class, 'retire']);
+        Route::post('bands', [BandController::class, 'store']);
+        Route::put('bands/{band}', [BandController::class, 'update']);
+        Route::put('bands/{band}/retirement', [BandController::class, 'retire']);
+        Route::post('bands/{band}/inspections', [BandController::class, 'inspect']);
+        Route::put('bench/scale/zero', [BenchController::class, 'zero']);
+        Route::put('bench/scale/hang', [BenchController::class, 'hang']);
+        Route::post('bench/curve', [BenchController::class, 'curve']);
+    });
+
+    Route::middleware(Authorize::using(Right::Rules))->group(function (): void {
+        Route::put('methods', [MethodController::class, 'keep']);
+        Route::post('methods/check', [MethodController::class, 'check']);
+        Route::delete('methods/{method}', [MethodController::class, 'drop']);
+        Route::put('caps', [CapController::class, 'settle']);
+        Route::put('house-rules', [HouseRuleController::class, 'settle']);
+        Route::post('house-rules/effects', [HouseRuleController::class, 'effects']);
+    });
+
+    Route::middleware(Authorize::using(Right::Records))->group(function (): void {
+        Route::get('imports', [ImportController::class, 'index']);
+        Route::post('imports', [ImportController::class, 'take']);
+        Route::get('imports/{import}', [ImportController::class, 'show']);
+        Route::put('imports/{import}/mapping', [ImportController::class, 'map']);
+        Route::post('imports/{import}/order', [ImportController::class, 'order']);
+        Route::post('imports/{import}/undoing', [ImportController::class, 'undo']);
+    });
+
+    Route::middleware(Authorize::using(Right::Gym))->group(function (): void {
+        Route::put('settings', [SettingsController::class, 'change']);
+        Route::put('settings/athletes-tell', [SettingsController::class, 'tells']);
+    });
 });
 
 /** An athlete's own page. The link is shown in a header and not in a cookie, so no other site can use it. */

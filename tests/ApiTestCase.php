@@ -6,6 +6,7 @@ namespace Tests;
 
 use App\Context\Gym\CurrentGym;
 use App\Models\Gym\Gym;
+use App\Models\Gym\Role;
 use App\Models\Gym\User;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Foundation\Testing\WithCachedConfig;
@@ -35,6 +36,7 @@ abstract class ApiTestCase extends TestCase
         $this->signInAs($this->coach);
     }
 
+    /** The owner of a gym of their own. */
     public function makeCoach(string $email): User
     {
         $gym = Gym::query()->create(['id' => (string) Str::uuid7(), 'name' => "Gym of $email", 'timezone' => 'Europe/London']);
@@ -45,6 +47,7 @@ abstract class ApiTestCase extends TestCase
             'name' => 'Coach',
             'email' => $email,
             'password' => 'right-password',
+            'role' => Role::Owner,
         ]);
     }
 

@@ -196,6 +196,14 @@ final readonly class JsonObject
         return preg_match('/[\p{L}\p{N}\p{P}\p{S}]/u', $text) === 1 ? trim($text) : throw $this->missing($key, 'text that can be seen');
     }
 
+    /** An e-mail address in small letters. */
+    public function email(string $key): string
+    {
+        $email = mb_strtolower($this->text($key, 200));
+
+        return filter_var($email, FILTER_VALIDATE_EMAIL) === false ? throw $this->fault($key, 'This is not an e-mail address.') : $email;
+    }
+
     /** Text taken as it is, spaces and all, and never repeated in a refusal. */
     public function secret(string $key, int $most): string
     {

@@ -31,6 +31,7 @@ use App\Formats\Unreadable;
 use App\Http\Requests\Log\QueueInput;
 use App\Http\Requests\Log\ReadQueued;
 use App\Models\Athletes\Athlete;
+use App\Models\Gym\Right;
 use App\Models\Gym\User;
 use App\Models\Log\LoggedSet;
 use App\Problems\Problem;
@@ -39,6 +40,7 @@ use App\Problems\ProblemJson;
 use App\Responses\Log\QueuedOutcomeResponse;
 use App\Responses\Log\QueueOutcomeResponse;
 use App\Responses\Log\SetResponse;
+use Illuminate\Contracts\Auth\Access\Gate;
 use Illuminate\Contracts\Debug\ExceptionHandler;
 use SteadyRung\CoreError;
 
@@ -60,6 +62,7 @@ final readonly class CommandQueue
         private SetComing $coming,
         private ChangeGear $gear,
         private SaveClass $classes,
+        private Gate $gate,
         private ExceptionHandler $faults,
     ) {
     }
@@ -102,7 +105,12 @@ final readonly class CommandQueue
 
     private function ofGym(User $coach, GearTold|ClassGiven $command): void
     {
-        $command instanceof GearTold ? $this->gear->outToday($command) : $this->classes->make($coach, $command);
+        if ($command instanceof GearTold) {
+            $this->gear->outToday($command);
+        } else {
+            $this->gate->forUser($coach)->authorize(Right::Coach);
+            $this->classes->make($coach, $command);
+        }
     }
 
     /**

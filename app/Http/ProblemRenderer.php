@@ -8,6 +8,7 @@ use App\Formats\Unreadable;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use App\Problems\ProblemJson;
+use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\LostConnectionException;
@@ -47,6 +48,10 @@ final class ProblemRenderer
                 ProblemCode::SignedOut,
                 'Sign in, then try again. Nothing typed is lost.',
             ),
+            $error instanceof AuthorizationException => new Problem(
+                ProblemCode::NotAllowed,
+                'Your role here does not include this. A coach or the owner of the gym can do it.',
+            ),
             $error instanceof TokenMismatchException => self::pageExpired(),
             $error instanceof PostTooLargeException => new Problem(ProblemCode::BodyTooLarge, 'A request may be 1 MB at the most.'),
             $error instanceof ModelNotFoundException => self::notFound(),
@@ -60,6 +65,7 @@ final class ProblemRenderer
                 'The database is starting. Nothing typed is lost: try again in a moment.',
                 retryAfterS: 2,
             ),
+            $error instanceof HttpExceptionInterface && $error->getPrevious() instanceof AuthorizationException => self::problem($error->getPrevious()),
             $error instanceof HttpExceptionInterface => self::http($error->getStatusCode()),
             default => new Problem(
                 ProblemCode::Fault,

@@ -18,6 +18,8 @@ final class QuietSessions implements \SessionHandlerInterface
     /** Idle time is known to this precision. */
     private const FRESH_S = 60;
 
+    private const AGENT_LETTERS = 250;
+
     private const LONGEST_S = 7 * 86400;
 
     private const ANONYMOUS_S = 3600;
@@ -29,6 +31,7 @@ final class QuietSessions implements \SessionHandlerInterface
         private readonly ConnectionInterface $db,
         private readonly ClockInterface $clock,
         private readonly int $idleMinutes,
+        private readonly ?string $agent,
     ) {
     }
 
@@ -72,6 +75,7 @@ final class QuietSessions implements \SessionHandlerInterface
                     'payload' => $payload,
                     'last_activity' => $now,
                     'began_at' => $row['began_at'] ?? $now,
+                    'agent' => $this->agent === null ? null : mb_substr(mb_scrub($this->agent), 0, self::AGENT_LETTERS),
                 ]],
                 ['id'],
                 ['user_id', 'payload', 'last_activity'],

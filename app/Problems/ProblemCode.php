@@ -39,6 +39,8 @@ enum ProblemCode: string
     case BadTable = 'bad-table';
     case LinkEnded = 'link-ended';
     case NotAllowed = 'not-allowed';
+    case CodeNeeded = 'code-needed';
+    case LastOwner = 'last-owner';
     case Away = 'away';
     case Fault = 'fault';
 
@@ -50,11 +52,11 @@ enum ProblemCode: string
             self::ForeignOrigin, self::NotAllowed => 403,
             self::NotFound => 404,
             self::MethodNotAllowed => 405,
-            self::IdTaken, self::PullingPaused, self::CallChanged, self::CallDecided, self::ReferStands, self::ScaleAway, self::KitFull, self::LastWeighing, self::MethodInUse, self::Founded => 409,
+            self::IdTaken, self::PullingPaused, self::CallChanged, self::CallDecided, self::ReferStands, self::ScaleAway, self::KitFull, self::LastWeighing, self::MethodInUse, self::Founded, self::LastOwner => 409,
             self::LinkEnded => 410,
             self::BodyTooLarge => 413,
             self::PageExpired => 419,
-            self::Invalid, self::BadTable, self::WrongSignIn, self::WrongPassword, self::DoesNotFit => 422,
+            self::Invalid, self::BadTable, self::WrongSignIn, self::WrongPassword, self::CodeNeeded, self::DoesNotFit => 422,
             self::TooManyTries => 429,
             self::Fault => 500,
             self::Away, self::Busy => 503,
@@ -90,6 +92,8 @@ enum ProblemCode: string
             self::BadTable => 'This file cannot be read',
             self::LinkEnded => 'This link has ended',
             self::NotAllowed => 'The gym does not allow this',
+            self::CodeNeeded => 'The code of your phone is needed',
+            self::LastOwner => 'A gym needs an owner',
             self::Busy => 'Busy with something long',
             self::Away => 'The server is away',
             self::Fault => 'Something went wrong here',

@@ -12,6 +12,7 @@ use App\Actions\InsertOnce;
 use App\Actions\LockAthlete;
 use App\Actions\RefreshAthlete;
 use App\Actions\Screening\WatchPain;
+use App\Actions\Staff\SendPasswordLink;
 use App\Context\Athletes\CapacityBefore;
 use App\Context\Athletes\LearnedFall;
 use App\Context\Athletes\LinkToken;
@@ -31,8 +32,11 @@ use App\Context\Setups\KeptAnswers;
 use App\Context\Setups\LaneCandidates;
 use App\Context\Trend\Forecasts;
 use App\Devices\HangingScale;
+use App\Devices\Mailbox;
 use App\Formats\JsonObject;
 use App\Http\QuietSessions;
+use App\Models\Gym\Right;
+use App\Models\Gym\User;
 use App\Models\GymScope;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
@@ -43,7 +47,9 @@ use Illuminate\Database\Connection;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Mail\MailManager;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use Psr\Clock\ClockInterface;
@@ -74,6 +80,7 @@ final class AppServiceProvider extends ServiceProvider
             HangingScale::class,
             static fn (): HangingScale => new HangingScale((string) config('devices.scale_address')),
         );
+        $this->app->when(SendPasswordLink::class)->needs('$address')->giveConfig('app.url');
         $this->app->bind(JsonObject::class, static fn (Application $app): JsonObject => self::body($app->make(Request::class)));
     }
 
@@ -83,6 +90,24 @@ final class AppServiceProvider extends ServiceProvider
         $this->keepDatesImmutable();
         $this->refuseSloppyModels();
         $this->keepSessionsQuietly();
+        $this->letRolesDecide();
+        $this->deliverMailToTheMailbox();
+    }
+
+    private function letRolesDecide(): void
+    {
+        foreach (Right::cases() as $right) {
+            Gate::define($right, static fn (User $member): bool => $member->role->may($right));
+        }
+    }
+
+    private function deliverMailToTheMailbox(): void
+    {
+        $this->app->singleton(Mailbox::class, static fn (): Mailbox => new Mailbox((string) config('mail.mailers.mailbox.path')));
+        $this->app->afterResolving(
+            MailManager::class,
+            fn (MailManager $mail) => $mail->extend('mailbox', fn (): Mailbox => $this->app->make(Mailbox::class)),
+        );
     }
 
     private function keepDatesImmutable(): void
@@ -105,6 +130,7 @@ final class AppServiceProvider extends ServiceProvider
                 $this->app->make(ConnectionInterface::class),
                 $this->app->make(ClockInterface::class),
                 (int) config('session.lifetime'),
+                $this->app->make('request')->userAgent(),
             ),
         );
     }

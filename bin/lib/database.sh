@@ -97,7 +97,8 @@ stop_database() {
 write_environment() { # port
     (
         umask 077
-        cat >"$STEADY_VAR/.env.new" <<TEXT
+        cat "$STEADY_VAR/mail.env" >"$STEADY_VAR/.env.new" 2>/dev/null || true # what stands first holds
+        cat >>"$STEADY_VAR/.env.new" <<TEXT
 APP_NAME="Steady Rung"
 APP_ENV=production
 APP_KEY=base64:$(secret application)

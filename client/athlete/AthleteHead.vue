@@ -6,11 +6,13 @@ import type { Schemas } from '../domain/http';
 import { length, mass, percentRange } from '../domain/units';
 import { kindWords } from '../domain/words';
 import type { Athlete, Movement } from '../composables/useAthlete';
+import { useSession } from '../composables/useSession';
 
 const props = defineProps<{ athlete: Athlete }>();
 const emit = defineEmits<{ baseline: []; place: []; edit: []; archive: [archived: boolean]; why: [movement: Movement] }>();
 
 const router = useRouter();
+const session = useSession();
 const capacities = computed(() => {
     const known = (c: Schemas['Capacity']): string => percentRange(c.low80, c.high80);
     const { capacity, row_capacity } = props.athlete;
@@ -33,16 +35,20 @@ const more = computed(() => {
 const loadable = computed(() => props.athlete.paused_on === null && !['refer', 'not-yet'].includes(props.athlete.screen.outcome ?? ''));
 const actions = computed(() => [
     { key: 'baseline', label: 'Baseline', disabled: !loadable.value },
-    { key: 'place', label: 'Stage and method' },
+    ...(session.may('coach') ? [{ key: 'place', label: 'Stage and method' }] : []),
     { key: 'trend', label: 'Trend' },
     { key: 'body', label: 'Body' },
-    { key: 'screens', label: 'Screens' },
+    ...(session.may('health') ? [{ key: 'screens', label: 'Screens' }] : []),
     { key: 'card', label: 'Card' },
-    { key: 'link', label: 'Own page' },
+    ...(session.may('coach') ? [{ key: 'link', label: 'Own page' }] : []),
     { key: 'log', label: 'Log' },
-    { key: 'export', label: 'Export' },
-    { key: 'edit', label: 'Change' },
-    { key: 'archive', label: props.athlete.archived ? 'Bring back' : 'Archive' },
+    ...(session.may('health') ? [{ key: 'export', label: 'Export' }] : []),
+    ...(session.may('coach')
+        ? [
+              { key: 'edit', label: 'Change' },
+              { key: 'archive', label: props.athlete.archived ? 'Bring back' : 'Archive' },
+          ]
+        : []),
 ]);
 
 function act(key: string): void {

@@ -45,7 +45,7 @@ async function takeBack(weighing: string): Promise<void> {
     <ReadNote :read="body" waits="Loading the body…" />
     <template v-if="body.value.value">
         <PageHead title="body" :back="{ to: `/people/${id}`, name: body.value.value.name }">
-            <RouterLink class="tap edit" :to="`/people/${id}/edit`">Change height or reach</RouterLink>
+            <RouterLink v-if="$may('coach')" class="tap edit" :to="`/people/${id}/edit`">Change height or reach</RouterLink>
         </PageHead>
         <div class="columns">
             <section class="card stack" aria-label="Mass over time">
@@ -80,7 +80,8 @@ async function takeBack(weighing: string): Promise<void> {
                 <CautionBox v-if="body.value.value.reach_source === 'estimated'" class="small">
                     <p>
                         The reach is estimated from height, ± {{ shortLength(body.value.value.reach_sd_m) }}.
-                        <RouterLink :to="`/people/${id}/edit`">Measure it</RouterLink>
+                        <RouterLink v-if="$may('coach')" :to="`/people/${id}/edit`">Measure it</RouterLink>
+                        <template v-else>Measure it</template>
                         : floor to the middle of a closed fist overhead, shoes on. It replaces the estimate everywhere at once.
                     </p>
                 </CautionBox>

@@ -97,7 +97,7 @@ async function submit(): Promise<void> {
             <b>{{ athlete.place.stage_name }}</b>
             since {{ day(athlete.place.since) }}. Gate: {{ athlete.place.gate }}.
         </p>
-        <form class="stack" @submit.prevent="submit">
+        <form v-if="$may('coach')" class="stack" @submit.prevent="submit">
             <ReadNote :read="methods" waits="Loading the methods…" />
             <FormField label="Method">
                 <NSelect
@@ -137,7 +137,9 @@ async function submit(): Promise<void> {
                 <NButton @click="open = false">Cancel</NButton>
             </div>
         </form>
-        <RouterLink class="tap" :to="`/people/${athlete.id}/compare`">Compare two methods for {{ athlete.name }}</RouterLink>
+        <RouterLink v-if="$may('coach')" class="tap" :to="`/people/${athlete.id}/compare`">
+            Compare two methods for {{ athlete.name }}
+        </RouterLink>
         <section v-if="history.value.value && history.value.value.moves.length > 0" class="history small">
             <h2>So far</h2>
             <ul>

@@ -31,10 +31,10 @@ const starts = computed(() => (props.ladders ? [props.ladders.pull, props.ladder
                         <template v-if="start.prediction">· {{ likely(start.prediction) }}</template>
                     </p>
                 </div>
-                <NButton type="primary" @click="emit('choose', start.exercise)">Put on this</NButton>
+                <NButton v-if="$may('coach')" type="primary" @click="emit('choose', start.exercise)">Put on this</NButton>
             </div>
         </template>
-        <p v-else>Open a set-up on the scale and put {{ athlete.name }} on it.</p>
+        <p v-else-if="$may('coach')">Open a set-up on the scale and put {{ athlete.name }} on it.</p>
         <div v-if="!athlete.paused_on && !barred">
             <NButton :type="athlete.capacity || athlete.screen.due ? 'default' : 'primary'" @click="emit('baseline')">
                 Log a baseline

@@ -9,12 +9,14 @@ import PageTurner from '../parts/PageTurner.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useKeys } from '../composables/useKeys';
 import { useRead } from '../composables/useRead';
+import { useSession } from '../composables/useSession';
 import CallRow from '../decisions/CallRow.vue';
 import OverridesCard from './OverridesCard.vue';
 import ReminderList from './ReminderList.vue';
 
 type Row = InstanceType<typeof CallRow>;
 
+const session = useSession();
 const page = ref(1);
 const queue = useRead(
     () => ['calls', page.value],
@@ -64,10 +66,12 @@ useKeys((key) => {
     const actions: Record<string, () => unknown> = {
         ArrowDown: () => step(1),
         ArrowUp: () => step(-1),
-        Enter: acceptAndGoOn,
-        o: () => row()?.other(),
         w: () => row()?.why(),
-        u: () => row()?.undo(),
+        ...(session.may('coach') && {
+            Enter: acceptAndGoOn,
+            o: () => row()?.other(),
+            u: () => row()?.undo(),
+        }),
     };
     const action = actions[key];
     action?.();
@@ -77,7 +81,7 @@ useKeys((key) => {
 
 <template>
     <PageHead title="Calls" :about="waiting > 0 ? `${waiting} to decide` : undefined">
-        <p class="small dim keys">↑↓ choose · Enter accept · O otherwise · W why · U undo</p>
+        <p class="small dim keys">{{ $may('coach') ? '↑↓ choose · Enter accept · O otherwise · W why · U undo' : '↑↓ choose · W why' }}</p>
     </PageHead>
     <ReadNote :read="queue" waits="Loading the calls…" />
     <ReminderList />
@@ -101,7 +105,7 @@ useKeys((key) => {
                         >
                             {{ unfolded ? 'Fold' : 'Show each with what is missing' }}
                         </button>
-                        <NButton @click="acceptAll(group.calls)">Accept {{ group.calls.length }}</NButton>
+                        <NButton v-if="$may('coach')" @click="acceptAll(group.calls)">Accept {{ group.calls.length }}</NButton>
                     </span>
                 </header>
                 <ul v-show="isOpen(group.verdict)" class="card">

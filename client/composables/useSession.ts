@@ -10,6 +10,7 @@ import { keepReads } from './reads';
 import { useCommandQueue } from './useCommandQueue';
 
 type Me = Schemas['Me'];
+export type Right = Me['rights'][number];
 
 /** Who is signed in. Losing the session keeps the page and what was typed in it. */
 export const useSession = defineStore('session', () => {
@@ -86,8 +87,8 @@ export const useSession = defineStore('session', () => {
         return undefined;
     }
 
-    const signIn = async (email: string, password: string): Promise<Problem | undefined> =>
-        begin(await outcome(api.POST('/api/sign-in', { body: { email, password } })));
+    const signIn = async (body: Schemas['SignInInput']): Promise<Problem | undefined> =>
+        begin(await outcome(api.POST('/api/sign-in', { body })));
     const found = async (body: Schemas['FoundingInput']): Promise<Problem | undefined> =>
         begin(await outcome(api.POST('/api/gym', { body })));
 
@@ -113,8 +114,12 @@ export const useSession = defineStore('session', () => {
         void lastCoach.keep(who);
     }
 
+    /** Whether the role of who is signed in includes it; whom an earlier program remembered may look until the server tells. */
+    const may = (right: Right): boolean => (me.value as Partial<Me> | undefined)?.rights?.includes(right) ?? false;
+
     return {
         me,
+        may,
         coachId: computed(() => coachOf(me.value?.key ?? '')),
         asked,
         seen,

@@ -47,9 +47,9 @@ const MARKS = 2;
         </div>
         <div v-if="settled" class="row actions" role="status">
             <strong>{{ decisionWords(settled) }}</strong>
-            <NButton v-if="undoable" @click="word.takeBack">Undo</NButton>
+            <NButton v-if="undoable && $may('coach')" @click="word.takeBack">Undo</NButton>
         </div>
-        <div v-else class="row actions">
+        <div v-else-if="$may('coach')" class="row actions">
             <NButton type="primary" :loading="busy" @click="once(() => void word.accept())">Accept</NButton>
             <button v-if="made.verdict !== 'refer'" type="button" class="quiet" @click="overriding = true">Otherwise…</button>
         </div>

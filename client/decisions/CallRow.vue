@@ -75,11 +75,11 @@ defineExpose({
         </div>
         <div v-if="settled" class="actions" role="status">
             <span>{{ decisionWords(settled) }}</span>
-            <NButton v-if="undoable" @click="word.takeBack">Undo</NButton>
+            <NButton v-if="undoable && $may('coach')" @click="word.takeBack">Undo</NButton>
         </div>
         <div v-else class="actions no-print">
-            <NButton :type="chosen ? 'primary' : 'default'" :loading="busy" @click="accept">Accept</NButton>
-            <NButton v-if="made.verdict !== 'refer'" quaternary @click="other">Otherwise…</NButton>
+            <NButton v-if="$may('coach')" :type="chosen ? 'primary' : 'default'" :loading="busy" @click="accept">Accept</NButton>
+            <NButton v-if="made.verdict !== 'refer' && $may('coach')" quaternary @click="other">Otherwise…</NButton>
             <NButton quaternary :aria-expanded="open" @click="why">Why</NButton>
         </div>
         <ProblemNote v-if="problem" class="whole" :problem="problem" />

@@ -976,22 +976,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/coaches": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["coaches"];
-        put?: never;
-        post: operations["takeCoach"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/commands": {
         parameters: {
             query?: never;
@@ -1308,6 +1292,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/mailbox": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description In the demo, where no mail server is set. */
+        get: operations["mailbox"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/me": {
         parameters: {
             query?: never;
@@ -1316,7 +1317,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["me"];
-        put?: never;
+        put: operations["changeName"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1524,6 +1525,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/password-link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["passwordLink"];
+        put: operations["choosePassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/password-links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description A link is mailed to whoever has an account under the address; the answer does not tell whether anybody has. */
+        post: operations["forgotPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pulse/{ticket}": {
         parameters: {
             query?: never;
@@ -1607,6 +1641,72 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/second-factor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["confirmSecondFactor"];
+        /** @description It is asked for as soon as a code of it was shown. */
+        post: operations["beginSecondFactor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/second-factor/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description With a code of it, or one for recovery, as proof. */
+        post: operations["endSecondFactor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sessions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions/{session}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["endSession"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/settings": {
         parameters: {
             query?: never;
@@ -1667,6 +1767,73 @@ export interface paths {
         put?: never;
         post: operations["signOut"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/staff": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["staff"];
+        put?: never;
+        /** @description Mails an invitation. Asked again under the same address it is mailed again, with what is told then. */
+        post: operations["inviteMember"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/staff/{member}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** @description They are signed out everywhere and can sign in no more; what they logged and decided stays theirs. */
+        delete: operations["memberLeaves"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/staff/{member}/role": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeRole"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/staff/{member}/second-factor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** @description For who lost their phone and their recovery codes. */
+        delete: operations["endSecondFactorOf"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2256,6 +2423,10 @@ export interface components {
             /** @description added; worn in a row; in the lap with foot help. */
             weight_ids?: string[] | null;
         };
+        /** @description The password chosen by a link. */
+        ChosenPasswordInput: {
+            password: string;
+        };
         Class: {
             /** Format: uuid */
             id: string;
@@ -2339,23 +2510,16 @@ export interface components {
             on: string;
             note: string;
         };
+        /** @description Somebody who works in the gym, by name. */
         Coach: {
             /** Format: uuid */
             id: string;
             name: string;
         };
-        /** @description One more coach of a gym. */
-        CoachInput: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-            email: string;
-            /** @description To begin with; they change it themselves. */
-            password: string;
-        };
-        /** @description The coaches of a gym. */
-        CoachList: {
-            items: components["schemas"]["Coach"][];
+        /** @description The code that a phone shows. */
+        CodeInput: {
+            /** @description Six figures. */
+            code: string;
         };
         /** @description The first session after time away. */
         Comeback: {
@@ -2482,6 +2646,11 @@ export interface components {
             athletes: components["schemas"]["MatchTarget"][];
             /** @description What an exercise can be. */
             exercises: components["schemas"]["MatchTarget"][];
+        };
+        /** @description The address of an account. */
+        EmailInput: {
+            /** Format: email */
+            email: string;
         };
         /** @description One figure a rule looked at, in words, with the threshold it was held against. */
         Evidence: {
@@ -2903,6 +3072,25 @@ export interface components {
             finding: "sound" | "nick" | "chalking" | "thinning" | "other";
             note: string | null;
         };
+        /** @description The link of an invitation, told once; it was mailed too. */
+        Invitation: {
+            /** Format: uuid */
+            id: string;
+            /** @description To be opened at the address of this installation. */
+            path: string;
+            /** Format: date-time */
+            expires_at: string;
+        };
+        /** @description Somebody is asked to work in the gym. */
+        InvitationInput: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: email */
+            email: string;
+            /** @enum {string} */
+            role: "owner" | "coach" | "assistant";
+        };
         /** @description A call as it was stored, and the coach's word on it. */
         KeptCall: {
             /** Format: uuid */
@@ -3000,6 +3188,14 @@ export interface components {
             words: string;
             /** @description From now on; else for the next session. */
             lasts: boolean;
+        };
+        /** @description A letter in plain text. */
+        Letter: {
+            to: string;
+            subject: string;
+            /** Format: date-time */
+            sent_at: string;
+            text: string;
         };
         /** @description What goes with any method: builders after the first rep, variations of classes, the ladders of grip and trunk, work beside the pull. */
         Library: {
@@ -3108,6 +3304,10 @@ export interface components {
             /** @description Why none is left today. */
             full: string | null;
         };
+        /** @description Letters that were sent to nobody, the latest first. */
+        Mailbox: {
+            items: components["schemas"]["Letter"][];
+        };
         MappingInput: {
             columns: {
                 field: components["schemas"]["ImportField"] | null;
@@ -3125,7 +3325,7 @@ export interface components {
             target: string;
             name: string;
         };
-        /** @description The coach who is signed in. */
+        /** @description Who is signed in. */
         Me: {
             name: string;
             email: string;
@@ -3143,6 +3343,34 @@ export interface components {
             pull_top: "chin" | "chest";
             /** @description What athletes may tell on their own page. */
             athletes_tell: ("sets" | "pain" | "soreness" | "coming")[];
+            /** @enum {string} */
+            role: "owner" | "coach" | "assistant";
+            /** @description What the role may do. */
+            rights: ("log" | "coach" | "health" | "kit" | "rules" | "records" | "gym")[];
+            /** @description Whether a code of their phone is asked for beside the password. */
+            second_factor: boolean;
+            /** @description How many recovery codes are left. */
+            recovery_codes: number;
+        };
+        /** @description Somebody who works in a gym, was asked to, or has left. */
+        Member: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            email: string;
+            /** @enum {string} */
+            role: "owner" | "coach" | "assistant";
+            /** @description Asked to come, and has chosen no password yet. */
+            invited: boolean;
+            /** Format: date-time */
+            left_at: string | null;
+            /** @description Whether a code of their phone is asked for beside the password. */
+            second_factor: boolean;
+            /**
+             * Format: date-time
+             * @description When a device they are signed in on was last heard of.
+             */
+            seen_at: string | null;
         };
         MethodList: {
             methods: components["schemas"]["MethodStrip"][];
@@ -3196,6 +3424,10 @@ export interface components {
             hand_kg: number;
             /** @description Whether a partner holds the band. */
             partner: boolean;
+        };
+        /** @description What somebody who works here is called. */
+        NameInput: {
+            name: string;
         };
         /** @description A set-up that does not fit, and why. */
         NamedMisfit: {
@@ -3452,6 +3684,14 @@ export interface components {
             present: string;
             new: string;
         };
+        /** @description Whom a link to choose a password is for. */
+        PasswordLink: {
+            name: string;
+            email: string;
+            gym_name: string;
+            /** @enum {string} */
+            purpose: "invitation" | "forgotten";
+        };
         PlaceHistory: {
             moves: components["schemas"]["PlaceMove"][];
         };
@@ -3554,7 +3794,7 @@ export interface components {
          * @description Every problem the API answers with; the codes are permanent.
          * @enum {string}
          */
-        ProblemCode: "bad-json" | "bad-request" | "invalid" | "signed-out" | "wrong-sign-in" | "too-many-tries" | "foreign-origin" | "page-expired" | "not-found" | "method-not-allowed" | "body-too-large" | "id-taken" | "pulling-paused" | "does-not-fit" | "call-changed" | "call-decided" | "refer-stands" | "scale-away" | "kit-full" | "last-weighing" | "method-in-use" | "busy" | "founded" | "wrong-password" | "bad-table" | "link-ended" | "not-allowed" | "away" | "fault";
+        ProblemCode: "bad-json" | "bad-request" | "invalid" | "signed-out" | "wrong-sign-in" | "too-many-tries" | "foreign-origin" | "page-expired" | "not-found" | "method-not-allowed" | "body-too-large" | "id-taken" | "pulling-paused" | "does-not-fit" | "call-changed" | "call-decided" | "refer-stands" | "scale-away" | "kit-full" | "last-weighing" | "method-in-use" | "busy" | "founded" | "wrong-password" | "bad-table" | "link-ended" | "not-allowed" | "code-needed" | "last-owner" | "away" | "fault";
         /** @description Problem Details, RFC 9457. */
         Problem: {
             type: string;
@@ -3633,6 +3873,10 @@ export interface components {
              */
             undoes_id?: string | null;
         };
+        /** @description Codes that sign in once each, for when the phone is lost; told once. */
+        RecoveryCodes: {
+            codes: string[];
+        };
         Refusal: {
             /** @enum {string} */
             code: "paused" | "screen" | "baselines" | "nothing-fits" | "too-soon" | "week-full";
@@ -3668,6 +3912,11 @@ export interface components {
         /** @description Whether a piece of gear is out of use. */
         RetirementInput: {
             retired: boolean;
+        };
+        /** @description The role somebody gets. */
+        RoleInput: {
+            /** @enum {string} */
+            role: "owner" | "coach" | "assistant";
         };
         /** @description One athlete in one line. */
         RosterEntry: {
@@ -3865,6 +4114,13 @@ export interface components {
             reasons: string[];
             looks: components["schemas"]["ScreeningLook"][];
         };
+        /** @description What a phone needs to make codes, told once. */
+        SecondFactor: {
+            /** @description To type into the phone (base32). */
+            secret: string;
+            /** @description What a QR code for the phone holds (otpauth). */
+            address: string;
+        };
         /** @description Controlled seconds to expect of a lowering or a hold. */
         Seconds: {
             /** Format: float */
@@ -3877,6 +4133,10 @@ export interface components {
             chance: {
                 [key: string]: number;
             };
+        };
+        /** @description Where somebody is signed in, the latest first. */
+        SessionList: {
+            items: components["schemas"]["SignedIn"][];
         };
         /** @description The next session of an athlete, as it is written today. */
         Session: {
@@ -4003,11 +4263,10 @@ export interface components {
             /** @description Whether part of it is kept but cannot be read any more. */
             damaged: boolean;
         };
-        /** @description What can be set of a gym and its coach. */
+        /** @description What can be set of a gym. */
         SettingsInput: {
             gym_name: string;
             timezone: string;
-            coach_name: string;
         };
         /** @description One set-up for one athlete: what it carries, how it looks and how the figures came about; or why it does not fit. */
         SetupAnswer: {
@@ -4095,6 +4354,8 @@ export interface components {
         SignInInput: {
             email: string;
             password: string;
+            /** @description Of the phone, or one for recovery, where a second factor is in use. */
+            code?: string | null;
         };
         /** @description What was told after a session or before the next, one tap each, none required. */
         SignalInput: {
@@ -4116,6 +4377,25 @@ export interface components {
             /** @description Whether they climbed that day. */
             wall_day?: boolean | null;
         };
+        /** @description A browser in which somebody is signed in. */
+        SignedIn: {
+            /** @description What it is ended by. */
+            id: string;
+            /** @description What the browser calls itself. */
+            agent: string | null;
+            /**
+             * Format: date-time
+             * @description When it was signed in.
+             */
+            began_at: string;
+            /**
+             * Format: date-time
+             * @description When it was last heard of, to a minute.
+             */
+            seen_at: string;
+            /** @description Whether it is the one that asks. */
+            here: boolean;
+        };
         /** @description How sore an athlete is, as they tell it themselves. */
         SorenessInput: {
             /** Format: uuid */
@@ -4133,6 +4413,10 @@ export interface components {
             x_m: number;
             /** Format: float */
             y_m: number;
+        };
+        /** @description Who works in a gym, those who have left last. */
+        Staff: {
+            items: components["schemas"]["Member"][];
         };
         /** @description A stage as a method's strip shows it. */
         StageStrip: {
@@ -6923,68 +7207,6 @@ export interface operations {
             };
         };
     };
-    coaches: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CoachList"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    takeCoach: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CoachInput"];
-            };
-        };
-        responses: {
-            /** @description Done. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CoachList"];
-                };
-            };
-            /** @description A problem. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
     sendCommands: {
         parameters: {
             query?: never;
@@ -7675,6 +7897,35 @@ export interface operations {
             };
         };
     };
+    mailbox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Mailbox"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     me: {
         parameters: {
             query?: never;
@@ -7683,6 +7934,39 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeName: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NameInput"];
+            };
+        };
         responses: {
             /** @description Done. */
             200: {
@@ -8173,6 +8457,97 @@ export interface operations {
             };
         };
     };
+    passwordLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PasswordLink"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    choosePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChosenPasswordInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    forgotPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EmailInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     pulse: {
         parameters: {
             query?: never;
@@ -8328,6 +8703,157 @@ export interface operations {
             };
         };
     };
+    confirmSecondFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CodeInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecoveryCodes"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    beginSecondFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SecondFactor"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    endSecondFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CodeInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    sessions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    endSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                session: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     changeSettings: {
         parameters: {
             query?: never;
@@ -8442,6 +8968,165 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    staff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Staff"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    inviteMember: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InvitationInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invitation"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    memberLeaves: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                member: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Staff"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeRole: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                member: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoleInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Staff"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    endSecondFactorOf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                member: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Staff"];
+                };
             };
             /** @description A problem. */
             default: {

@@ -77,6 +77,11 @@ export const limits = {
             high: 60
         }
     },
+    ChosenPasswordInput: {
+        password: {
+            longest: 72
+        }
+    },
     ClassInput: {
         name: {
             longest: 80
@@ -98,15 +103,9 @@ export const limits = {
             longest: 500
         }
     },
-    CoachInput: {
-        name: {
-            longest: 80
-        },
-        email: {
-            longest: 200
-        },
-        password: {
-            longest: 72
+    CodeInput: {
+        code: {
+            longest: 20
         }
     },
     ComparisonInput: {
@@ -128,6 +127,11 @@ export const limits = {
         },
         reason: {
             longest: 500
+        }
+    },
+    EmailInput: {
+        email: {
+            longest: 200
         }
     },
     FoundingInput: {
@@ -218,6 +222,14 @@ export const limits = {
             longest: 500
         }
     },
+    InvitationInput: {
+        name: {
+            longest: 80
+        },
+        email: {
+            longest: 200
+        }
+    },
     LineInput: {
         line: {
             longest: 160
@@ -251,6 +263,11 @@ export const limits = {
         days: {
             low: 1,
             high: 365
+        }
+    },
+    NameInput: {
+        name: {
+            longest: 80
         }
     },
     PainReportInput: {
@@ -348,9 +365,6 @@ export const limits = {
         },
         timezone: {
             longest: 64
-        },
-        coach_name: {
-            longest: 80
         }
     },
     SignInInput: {
@@ -359,6 +373,9 @@ export const limits = {
         },
         password: {
             longest: 200
+        },
+        code: {
+            longest: 20
         }
     },
     SignalInput: {

@@ -38,6 +38,8 @@ export const whatToDo: Record<ProblemCode, string> = {
     'bad-table': '',
     'link-ended': '',
     'not-allowed': '',
+    'code-needed': '',
+    'last-owner': '',
     busy: '',
     away: '',
     offline: 'No connection.',

@@ -26,7 +26,7 @@ async function undo(one: Schemas['Import']): Promise<void> {
 function words(one: Schemas['Import']): string {
     const came = `${countOf(one.kind, one.taken)} came in`;
     const rest = [
-        one.known > 0 ? `${linesOf(one.known)} were here already` : '',
+        one.known > 0 ? `${linesOf(one.known)} ${one.known === 1 ? 'was' : 'were'} here already` : '',
         one.refused > 0 ? `${linesOf(one.refused)} left out` : '',
     ];
     return {

@@ -85,7 +85,7 @@ const spans = computed(() =>
 </script>
 
 <template>
-    <form class="card bench" novalidate @submit.prevent="saving.save">
+    <form class="card bench" :inert="!$may('kit')" novalidate @submit.prevent="saving.save">
         <div class="stack">
             <div class="name">
                 <FormField v-slot="{ inputProps, status }" label="Name or shop tag" :error="draft.errors.name">
@@ -97,10 +97,10 @@ const spans = computed(() =>
                     />
                 </FormField>
                 <div class="row actions">
-                    <NButton attr-type="submit" type="primary" :loading="saving.busy.value">
+                    <NButton v-if="$may('kit')" attr-type="submit" type="primary" :loading="saving.busy.value">
                         {{ saving.stored.value ? 'Save' : 'Add band' }}
                     </NButton>
-                    <NButton v-if="band" @click="saving.retire(!band.retired)">
+                    <NButton v-if="band && $may('kit')" @click="saving.retire(!band.retired)">
                         {{ band.retired ? 'Take back into use' : 'Retire' }}
                     </NButton>
                 </div>

@@ -60,7 +60,7 @@ const uses = [
 </script>
 
 <template>
-    <form class="card stack" novalidate @submit.prevent="saving.save">
+    <form class="card stack" :inert="!$may('kit')" novalidate @submit.prevent="saving.save">
         <h2>{{ gear ? gear.name : `Add a ${gearWords[kind].one}` }}</h2>
         <ProblemNote v-if="saving.problem.value" typed :problem="saving.problem.value" />
         <SavedElsewhere :found="saving.found.value" :words="words" @both="saving.saveBoth" @theirs="emit('reopen')" />
@@ -116,10 +116,12 @@ const uses = [
             />
         </FormField>
         <div class="row">
-            <NButton attr-type="submit" type="primary" :loading="saving.busy.value">
+            <NButton v-if="$may('kit')" attr-type="submit" type="primary" :loading="saving.busy.value">
                 {{ saving.stored.value ? 'Save' : `Add ${gearWords[kind].one}` }}
             </NButton>
-            <NButton v-if="gear" @click="saving.retire(!gear.retired)">{{ gear.retired ? 'Take back into use' : 'Retire' }}</NButton>
+            <NButton v-if="gear && $may('kit')" @click="saving.retire(!gear.retired)">
+                {{ gear.retired ? 'Take back into use' : 'Retire' }}
+            </NButton>
         </div>
     </form>
 </template>

@@ -63,7 +63,7 @@ async function save(): Promise<void> {
         </div>
         <ProblemNote v-if="problem" typed :problem="problem" />
         <div class="columns">
-            <form class="stack" novalidate @submit.prevent="save">
+            <form v-if="$may('kit')" class="stack" novalidate @submit.prevent="save">
                 <ChipRow label="Found" :chips="findings" :value="finding" @pick="finding = $event" />
                 <div class="pair">
                     <DateField v-model="on" label="Looked at on" :latest="today" />

@@ -23,7 +23,9 @@ const PATHS: Record<GearKind, string> = {
         <section aria-label="Bands">
             <div class="card-head">
                 <h2>Bands</h2>
-                <NButton size="small" aria-label="Add a band" @click="emit('pick', { kind: 'band', id: null })">Add</NButton>
+                <NButton v-if="$may('kit')" size="small" aria-label="Add a band" @click="emit('pick', { kind: 'band', id: null })">
+                    Add
+                </NButton>
             </div>
             <p v-if="kit.bands.length === 0" class="dim small">
                 No bands yet. Width, thickness and hung length are enough for an estimate; readings of a hanging scale make it sure.
@@ -50,7 +52,14 @@ const PATHS: Record<GearKind, string> = {
         <section v-for="kind in gearKinds" :key="kind" :aria-label="gearWords[kind].many">
             <div class="card-head">
                 <h2>{{ gearWords[kind].many }}</h2>
-                <NButton size="small" :aria-label="`Add a ${gearWords[kind].one}`" @click="emit('pick', { kind, id: null })">Add</NButton>
+                <NButton
+                    v-if="$may('kit')"
+                    size="small"
+                    :aria-label="`Add a ${gearWords[kind].one}`"
+                    @click="emit('pick', { kind, id: null })"
+                >
+                    Add
+                </NButton>
             </div>
             <ul>
                 <li v-for="item in kit.gear.filter((g) => g.figures.kind === kind)" :key="item.id">

@@ -67,7 +67,7 @@ function saved(id: string): void {
     <div v-if="kit.value.value" class="columns">
         <div class="stack">
             <KitList :kit="kit.value.value" :open="open" @pick="pick" />
-            <section class="card stack floor" aria-label="Floor">
+            <section class="card stack floor" aria-label="Floor" :inert="!$may('kit')">
                 <h2>Floor under the rows</h2>
                 <ChipRow label="What the floor is of" :chips="floors" :value="kit.value.value.floor" @pick="putFloor" />
                 <p class="small dim">Slippery here? Block the heels: rows that would slip stand in a ladder only then.</p>

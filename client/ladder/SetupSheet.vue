@@ -100,7 +100,7 @@ const facts = computed(() => {
                 {{ chanceWords(setup.rung?.seconds?.chance['3'] ?? 0) }} to last 3 s; it needs 4 in 5. Lower in a band first:
                 {{ setup.safer.name }}.
             </p>
-            <NButton size="small" @click="emit('choose', setup.safer.exercise)">Put on that</NButton>
+            <NButton v-if="$may('coach')" size="small" @click="emit('choose', setup.safer.exercise)">Put on that</NButton>
         </CautionBox>
         <dl v-if="facts.length > 0" class="facts small">
             <div v-for="fact in facts" :key="fact.name">
@@ -116,7 +116,7 @@ const facts = computed(() => {
         <slot />
         <div class="row">
             <NButton
-                v-if="setup.exercise.movement !== 'hold'"
+                v-if="setup.exercise.movement !== 'hold' && $may('coach')"
                 type="primary"
                 size="large"
                 :disabled="setup.chosen"

@@ -99,7 +99,7 @@ function takeTheirs(): void {
 </script>
 
 <template>
-    <form class="card stack" novalidate @submit.prevent="save()">
+    <form class="card stack" :inert="!$may('rules')" novalidate @submit.prevent="save()">
         <div>
             <h2>Caps</h2>
             <p class="small dim">
@@ -129,7 +129,13 @@ function takeTheirs(): void {
         <SavedElsewhere :found="elsewhere.found.value" :words="words" @both="save(true)" @theirs="takeTheirs" />
         <FaultList v-if="problem" :problem="problem" />
         <div class="row">
-            <NButton attr-type="submit" type="primary" :loading="saving" :disabled="!isChanged || (raised.length > 0 && !acknowledged)">
+            <NButton
+                v-if="$may('rules')"
+                attr-type="submit"
+                type="primary"
+                :loading="saving"
+                :disabled="!isChanged || (raised.length > 0 && !acknowledged)"
+            >
                 Save the caps
             </NButton>
             <NButton v-if="isChanged && known" @click="asKnown(known)">Leave as they were</NButton>

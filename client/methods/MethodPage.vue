@@ -66,8 +66,8 @@ async function kept(key: string): Promise<void> {
     <template v-if="shown">
         <PageHead :title="shown.name" :about="shown.idea" :back="{ to: '/methods', name: 'Methods' }">
             <NButton @click="take">Export</NButton>
-            <NButton v-if="shown.own" @click="drop">Drop</NButton>
-            <NButton type="primary" @click="editing = true">{{ shown.own ? 'Change' : 'Copy and change' }}</NButton>
+            <NButton v-if="shown.own && $may('rules')" @click="drop">Drop</NButton>
+            <NButton v-if="$may('rules')" type="primary" @click="editing = true">{{ shown.own ? 'Change' : 'Copy and change' }}</NButton>
         </PageHead>
         <ProblemNote v-if="problem" :problem="problem" />
         <div class="card">

@@ -25,7 +25,7 @@ const disputed = (method: Method) => method.says.filter((s) => s.rule in SHORT);
 
 <template>
     <PageHead title="Methods" about="Width for the weeks a stage usually takes, height for the share it ends at.">
-        <BringMethod @brought="methods.put($event)" />
+        <BringMethod v-if="$may('rules')" @brought="methods.put($event)" />
         <NButton @click="router.push('/methods/rules')">House rules</NButton>
     </PageHead>
     <ul class="legend small" aria-label="Legend">

@@ -96,7 +96,7 @@ async function leave(): Promise<void> {
         about="Where coaches disagree, the gym settles it. A rule left at its default is as each method says."
     />
     <ReadNote :read="rules" waits="Loading the house rules…" />
-    <div v-if="list.length > 0" class="list">
+    <div v-if="list.length > 0" class="list" :inert="!$may('rules')">
         <section v-for="rule in list" :key="rule.key" class="card" :class="{ changed: draft[rule.key] !== rule.position }">
             <h2>{{ rule.point }}</h2>
             <ChipRow

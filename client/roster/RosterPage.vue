@@ -110,9 +110,9 @@ async function open(): Promise<void> {
         <SelectFilter label="Sorted" :options="orders" :value="address.value.order" @pick="address.set({ order: $event, page: '1' })" />
         <SelectFilter label="Shown" :options="shows" :value="address.value.show" @pick="address.set({ show: $event, page: '1' })" />
         <NButton @click="router.push('/log')">Log</NButton>
-        <NButton @click="router.push('/imports')">Bring in</NButton>
+        <NButton v-if="$may('records')" @click="router.push('/imports')">Bring in</NButton>
         <NButton @click="router.push({ path: '/cards', query: address.value.tag ? { tag: address.value.tag } : {} })">Cards</NButton>
-        <NButton type="primary" @click="router.push('/people/new')">Add an athlete</NButton>
+        <NButton v-if="$may('coach')" type="primary" @click="router.push('/people/new')">Add an athlete</NButton>
     </PageHead>
     <ReadNote :read="roster" waits="Loading the people…" />
     <div v-if="roster.value.value && people.length === 0" class="card stack">
@@ -121,7 +121,7 @@ async function open(): Promise<void> {
         </p>
         <template v-else>
             <h2>No athletes yet</h2>
-            <p>Add the first one: name, bodyweight and height are enough to see every set-up in kilograms.</p>
+            <p v-if="$may('coach')">Add the first one: name, bodyweight and height are enough to see every set-up in kilograms.</p>
         </template>
     </div>
     <RosterTable v-else-if="people.length > 0" :people="people" />

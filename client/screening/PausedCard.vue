@@ -50,7 +50,8 @@ async function submit(): Promise<void> {
         <p v-if="athlete.pain && athlete.paused_on">{{ painWords(athlete.pain) }}, on {{ day(athlete.paused_on) }}.</p>
         <div v-if="mistaken"><NButton @click="emit('undo', mistaken)">Undo: no pain, tapped by mistake</NButton></div>
         <CautionNote :moments="['pain']" />
-        <form class="stack" @submit.prevent="submit">
+        <p v-if="!$may('health')" class="small">A coach clears it, with a note.</p>
+        <form v-else class="stack" @submit.prevent="submit">
             <ProblemNote v-if="problem" :problem="problem" />
             <FormField v-slot="{ inputProps, status }" label="Clearing note" :error="error">
                 <NInput

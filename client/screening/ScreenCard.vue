@@ -14,7 +14,12 @@ const speaks = computed(() => props.athlete.screen.due !== null || props.athlete
 <template>
     <section v-if="speaks" class="card screen" aria-label="Screen">
         <ScreenStanding :screen="athlete.screen" />
-        <NButton :type="athlete.screen.due ? 'primary' : 'default'" :ghost="athlete.screen.outcome !== null" @click="emit('screen')">
+        <NButton
+            v-if="$may('health')"
+            :type="athlete.screen.due ? 'primary' : 'default'"
+            :ghost="athlete.screen.outcome !== null"
+            @click="emit('screen')"
+        >
             {{ athlete.screen.outcome === null ? 'Screen' : 'Screen again' }}
         </NButton>
     </section>

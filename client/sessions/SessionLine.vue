@@ -82,7 +82,7 @@ const beside = async (amount: number, kg: number | null): Promise<void> => kept(
             <span v-else class="name">{{ block.name }}</span>
             <span class="small dim">
                 {{ about }}
-                <button v-if="block.line" type="button" class="quiet small no-print" @click="emit('change')">
+                <button v-if="block.line && $may('coach')" type="button" class="quiet small no-print" @click="emit('change')">
                     Change
                     <span class="unseen">: {{ block.name }}</span>
                 </button>
@@ -91,7 +91,7 @@ const beside = async (amount: number, kg: number | null): Promise<void> => kept(
             <span v-if="block.note" class="small note">{{ block.note }}</span>
             <span v-if="block.by_hand" class="small hand">
                 {{ hand }}
-                <button type="button" class="quiet small no-print" @click="emit('putBack')">
+                <button v-if="$may('coach')" type="button" class="quiet small no-print" @click="emit('putBack')">
                     Back to the method
                     <span class="unseen">: {{ block.name }}</span>
                 </button>

@@ -77,13 +77,13 @@ const parts = computed(() => {
         <footer class="no-print">
             <p v-for="one in leftOut" :key="one.line" class="small">
                 Left out by hand, {{ one.lasts ? 'from now on' : 'for the next session' }}: {{ one.words }}.
-                <button type="button" class="quiet small" @click="putBack(one.line)">
+                <button v-if="$may('coach')" type="button" class="quiet small" @click="putBack(one.line)">
                     Put it back
                     <span class="unseen">: {{ one.words }}</span>
                 </button>
             </p>
             <ProblemNote v-if="problem" :problem="problem" />
-            <NButton size="small" @click="change()">Add a line</NButton>
+            <NButton v-if="$may('coach')" size="small" @click="change()">Add a line</NButton>
         </footer>
         <ChangeLine :id="id" v-model:open="open" :block="changing" @changed="changed" />
     </div>

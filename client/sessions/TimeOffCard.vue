@@ -73,7 +73,7 @@ async function takeBack(off: string): Promise<void> {
                     <b>{{ off.why }}</b>
                     {{ day(off.from) }} – {{ day(off.to) }}, {{ off.of_gym ? 'the whole gym' : name }}
                 </span>
-                <button type="button" class="quiet small no-print" @click="takeBack(off.id)">
+                <button v-if="$may('coach')" type="button" class="quiet small no-print" @click="takeBack(off.id)">
                     Take back
                     <span class="unseen">: {{ off.why }}</span>
                 </button>
@@ -81,7 +81,7 @@ async function takeBack(off: string): Promise<void> {
         </ul>
         <p v-else class="small dim">None noted. A closed gym or a holiday moves the sessions and the stages.</p>
         <ProblemNote v-if="problem" typed :problem="problem" />
-        <form class="stack no-print" novalidate @submit.prevent="add">
+        <form v-if="$may('coach')" class="stack no-print" novalidate @submit.prevent="add">
             <div class="pair">
                 <DateField v-model="draft.from" label="From" :error="errors.from" />
                 <DateField v-model="draft.to" label="To" :error="errors.to" />

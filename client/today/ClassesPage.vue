@@ -48,7 +48,7 @@ function saved(list: Schemas['ClassList'] | undefined): void {
 
 <template>
     <PageHead title="classes" :back="{ to: '/today', name: 'Today' }">
-        <NButton type="primary" @click="editing = 'new'">Make a class</NButton>
+        <NButton v-if="$may('coach')" type="primary" @click="editing = 'new'">Make a class</NButton>
     </PageHead>
     <ReadNote :read="classes" waits="Looking for classes…" />
     <ProblemNote v-if="problem" :problem="problem" />
@@ -81,7 +81,7 @@ function saved(list: Schemas['ClassList'] | undefined): void {
                         <template v-if="one.weekly && one.last_on">Until {{ day(one.last_on) }}.</template>
                     </p>
                 </div>
-                <div class="row">
+                <div v-if="$may('coach')" class="row">
                     <NButton @click="editing = one">Change</NButton>
                     <NButton quaternary @click="end(one)">End it</NButton>
                 </div>
@@ -97,7 +97,7 @@ function saved(list: Schemas['ClassList'] | undefined): void {
             <NButton quaternary @click="queue.drop(one.id)">Drop it</NButton>
         </section>
         <p v-if="classes.value.value.items.length + waiting.length === 0 && editing !== 'new'" class="card dim">
-            No class yet. Make one, give it a tag that your athletes have, and it is on Today.
+            {{ $may('coach') ? 'No class yet. Make one, give it a tag that your athletes have, and it is on Today.' : 'No class yet.' }}
         </p>
     </div>
 </template>

@@ -74,7 +74,7 @@ function walkIn(id: string): void {
             </ul>
             <p v-else-if="asked.trim() !== '' && !others.busy.value" class="dim">
                 Nobody of that name is left to add.
-                <RouterLink to="/people/new">Add an athlete</RouterLink>
+                <RouterLink v-if="$may('coach')" to="/people/new">Add an athlete</RouterLink>
             </p>
         </div>
     </SidePanel>

@@ -12,6 +12,7 @@ use App\Models\Athletes\Athlete;
 use App\Models\Athletes\AthleteKind;
 use App\Models\Gym\AthletesTell;
 use App\Models\Gym\Gym;
+use App\Models\Gym\Role;
 use App\Models\Gym\User;
 use App\Models\Kit\Band;
 use App\Models\Kit\BandInspection;
@@ -115,7 +116,7 @@ final class DemoGym
         $this->current->enter($gym);
         $coach = User::query()->create([
             'id' => self::id(2), 'gym_id' => $gym->id, 'name' => 'Coach at the Mill',
-            'email' => 'coach@hollowbrook.example', 'password' => 'chalk-and-rope',
+            'email' => 'coach@hollowbrook.example', 'password' => 'chalk-and-rope', 'role' => Role::Owner,
         ]);
         $this->kit($gym);
         $this->inspections($gym, $coach);

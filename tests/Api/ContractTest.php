@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 
 require_once __DIR__.'/Support/contract.php';
@@ -249,9 +250,16 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('GET /api/health');
     $ask('GET /api/cautions');
     $ask('GET /api/me');
-    $ask('PUT /api/settings', body: ['gym_name' => 'The Loft', 'timezone' => 'Europe/Lisbon', 'coach_name' => 'Ines']);
-    $ask('POST /api/coaches', body: ['id' => uuid(), 'name' => 'Bea', 'email' => 'bea@one.example', 'password' => 'chalk on the hands']);
-    $ask('GET /api/coaches');
+    $ask('PUT /api/settings', body: ['gym_name' => 'The Loft', 'timezone' => 'Europe/Lisbon']);
+    $ask('PUT /api/me', body: ['name' => 'Ines']);
+    $bea = $ask('POST /api/staff', body: ['id' => uuid(), 'name' => 'Bea', 'email' => 'bea@one.example', 'role' => 'coach']);
+    $ask('GET /api/staff');
+    $ask('PUT /api/staff/{member}/role', ['member' => $bea->json('id')], ['role' => 'assistant']);
+    $ask('DELETE /api/staff/{member}/second-factor', ['member' => $bea->json('id')]);
+    $this->withHeader('Password-Link', substr((string) $bea->json('path'), strlen('/password#')));
+    $ask('GET /api/password-link');
+    $ask('PUT /api/password-link', body: ['password' => 'chalk on the hands']);
+    $ask('POST /api/password-links', body: ['email' => 'bea@one.example']);
     $ask('GET /api/export');
     $ask('GET /api/log', query: 'exercise=band');
     $ask('GET /api/log.csv');
@@ -260,6 +268,16 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('PUT /api/password', body: ['present' => 'right-password', 'new' => 'a longer one']);
     $ask('POST /api/sign-out');
     $ask('POST /api/sign-in', body: ['email' => 'bea@one.example', 'password' => 'chalk on the hands']);
+    $this->signInAs($this->coach->refresh());
+    $ask('DELETE /api/staff/{member}', ['member' => $bea->json('id')]);
+    DB::table('sessions')->insert(['id' => 'elsewhere', 'user_id' => $this->coach->id, 'payload' => '', 'last_activity' => 1, 'began_at' => 1]);
+    $ask('DELETE /api/sessions/{session}', ['session' => $ask('GET /api/sessions')->json('items.0.id')]);
+    $secret = $ask('POST /api/second-factor')->assertCreated()->json('secret');
+    $codes = $ask('PUT /api/second-factor', body: ['code' => phoneCode((string) $secret, $this->clock->now())])->json('codes');
+    $ask('POST /api/second-factor/end', body: ['code' => $codes[0]]);
+    DB::table('gyms')->update(['is_demo' => true]);
+    config(['mail.default' => 'mailbox']);
+    $ask('GET /api/mailbox');
 
     $left = array_diff(
         array_map(fn (array $r): string => implode(' ', $r), everyRoute()),

@@ -6,7 +6,7 @@ use Illuminate\Support\Facades\DB;
 
 require_once __DIR__.'/Support/everyRoute.php';
 
-const WITHOUT_A_BODY = ['/api/imports/{import}/order', '/api/imports/{import}/undoing', '/api/sign-out', '/api/bench/scale/zero', '/api/recomputations/{recomputation}/resumption'];
+const WITHOUT_A_BODY = ['/api/imports/{import}/order', '/api/imports/{import}/undoing', '/api/sign-out', '/api/second-factor', '/api/bench/scale/zero', '/api/recomputations/{recomputation}/resumption'];
 
 /** How many rows stand in each table that a request could write. */
 function rowCounts(): array
@@ -42,13 +42,14 @@ it('never breaks and never half-writes, whatever the body', function (string $bo
         'set' => $set['id'],
         'weighing' => $athlete,
         'import' => uuid(),
+        'member' => $this->coach->id,
         'recomputation' => $athlete,
         'call' => $this->getJson('/api/calls')->json('items.0.id'),
     ];
     $this->call('POST', "/api/imports?id={$ids['import']}&kind=people&name=a.csv", server: ['HTTP_ORIGIN' => 'http://127.0.0.1:8080'], content: "name\nBea\n")->assertCreated();
     $link = $this->postJson("/api/athletes/$athlete/link", ['id' => uuid(), 'days' => 30])->json('path');
     $this->putJson('/api/settings/athletes-tell', ['tells' => ['sets', 'pain', 'soreness', 'coming']])->assertOk();
-    $this->link = substr((string) $link, strlen('/my#'));
+    $headers = ['Athlete-Link' => substr((string) $link, strlen('/my#')), 'Password-Link' => passwordLink($this->coach)];
     $before = rowCounts();
 
     foreach (everyRoute() as [$method, $path]) {
@@ -56,7 +57,7 @@ it('never breaks and never half-writes, whatever the body', function (string $bo
             continue;
         }
         $address = (string) preg_replace_callback('/\{(\w+)\}/', fn (array $m): string => $ids[$m[1]], $path);
-        $response = $this->raw($method, $address, $body, ['Athlete-Link' => $this->link]);
+        $response = $this->raw($method, $address, $body, $headers);
         expect($response->getStatusCode())->toBeIn(
             [400, 413, 422],
             "$method $path answered {$response->getStatusCode()}: {$response->getContent()}",

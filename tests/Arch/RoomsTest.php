@@ -48,7 +48,7 @@ arch('the core declares strict types')
     ->toUseStrictTypes();
 
 /** The rooms of the shell in their order: each may use only the core and those before it. */
-const SHELL = ['Formats', 'Problems', 'Devices', 'Models', 'Context', 'Responses', 'Queries', 'Actions', 'Http', 'Console', 'Providers'];
+const SHELL = ['Formats', 'Problems', 'Devices', 'Models', 'Context', 'Responses', 'Queries', 'Mail', 'Actions', 'Http', 'Console', 'Providers'];
 
 it('has no circle between the rooms of the shell', function (): void {
     $root = dirname(__DIR__, 2);
@@ -73,7 +73,7 @@ arch('formats know the core and nothing of the web')
 
 arch('devices know the core and nothing of the shell')
     ->expect('App\Devices')
-    ->toOnlyUse(['SteadyRung', 'App\Devices', 'Random']);
+    ->toOnlyUse(['SteadyRung', 'App\Devices', 'Random', 'Symfony\Component\Mailer']);
 
 arch('what is known, asked, answered and done knows no HTTP, and no facades')
     ->expect(['App\Context', 'App\Queries', 'App\Responses', 'App\Actions'])

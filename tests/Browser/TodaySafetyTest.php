@@ -98,13 +98,10 @@ function coaches(int $many): array
     $all = [['coach@hollowbrook.example', '01900000-0000-7000-8000-000000000002']];
     while (count($all) < $many) {
         $all[] = [$email = 'coach-'.substr($id = uuid(), -6).'@hollowbrook.example', $id];
-        expect(
-            $http->send(
-                'POST',
-                '/api/coaches',
-                ['id' => $id, 'name' => "Second Coach $email", 'email' => $email, 'password' => PASSWORD],
-            )[0],
-        )->toBe(201);
+        [$status, $invitation] = $http->send('POST', '/api/staff', ['id' => $id, 'name' => "Second Coach $email", 'email' => $email, 'role' => 'coach']);
+        expect($status)->toBe(201);
+        $link = ['Password-Link' => substr((string) $invitation['path'], strlen('/password#'))];
+        expect($http->send('PUT', '/api/password-link', ['password' => PASSWORD], headers: $link)[0])->toBe(204);
     }
 
     return $all;

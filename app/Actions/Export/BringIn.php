@@ -10,6 +10,7 @@ use App\Formats\Export\ExportLine;
 use App\Formats\Export\ExportTable;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\Gym;
+use App\Models\Gym\Role;
 use App\Models\Gym\User;
 use Illuminate\Contracts\Encryption\Encrypter;
 use Illuminate\Database\ConnectionInterface;
@@ -169,8 +170,9 @@ final class BringIn
         $here = User::query()->where('gym_id', $this->gym->id())->where('email', $email)->first();
         $this->coaches[$id] = $here->id ?? (string) Str::uuid7();
         if ($here === null) {
-            $this->ask($number, 'INSERT INTO users (id, gym_id, name, email, password) VALUES (?, ?, ?, ?, ?)', [
+            $this->ask($number, 'INSERT INTO users (id, gym_id, name, email, password, role, left_at) VALUES (?, ?, ?, ?, ?, ?, ?)', [
                 $this->coaches[$id], $this->gym->id(), $name, $email, User::NO_PASSWORD,
+                (Role::tryFrom($coach->role ?? '') ?? Role::Coach)->value, $coach->left_at ?? null,
             ]);
         }
     }

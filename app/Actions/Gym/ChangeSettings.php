@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Gym;
 
+use App\Actions\Staff\EndSessions;
 use App\Context\Gym\CurrentGym;
 use App\Models\Gym\AthletesTell;
 use App\Models\Gym\Gym;
@@ -14,22 +15,26 @@ use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Database\ConnectionInterface;
 
 /**
- * Changes the gym's name and time zone, the coach's name, or the password; with a new password every other device is signed out.
+ * Changes the gym's name and time zone, the name of who is signed in, or the password; with a new password every other device is signed out.
  */
 final readonly class ChangeSettings
 {
-    public function __construct(private ConnectionInterface $db, private CurrentGym $gym, private Hasher $hasher)
+    public function __construct(private ConnectionInterface $db, private CurrentGym $gym, private Hasher $hasher, private EndSessions $sessions)
     {
     }
 
-    public function gym(User $coach, string $gymName, string $timezone, string $coachName): User
+    public function gym(User $member, string $gymName, string $timezone): User
     {
-        return $this->db->transaction(function () use ($coach, $gymName, $timezone, $coachName): User {
-            Gym::query()->findOrFail($this->gym->id())->fill(['name' => $gymName, 'timezone' => $timezone])->save();
-            $coach->fill(['name' => $coachName])->save();
+        Gym::query()->findOrFail($this->gym->id())->fill(['name' => $gymName, 'timezone' => $timezone])->save();
 
-            return $coach->refresh();
-        });
+        return $member->refresh();
+    }
+
+    public function name(User $member, string $name): User
+    {
+        $member->fill(['name' => $name])->save();
+
+        return $member;
     }
 
     /** @param  list<AthletesTell>  $tells */
@@ -48,8 +53,7 @@ final readonly class ChangeSettings
         }
         $this->db->transaction(function () use ($coach, $new, $keptSession): void {
             $coach->fill(['password' => $new])->save();
-            $this->db->table('sessions')->where('user_id', $coach->id)->where('id', '<>', $keptSession)->delete();
-            $this->db->table('known_devices')->where('user_id', $coach->id)->delete();
+            $this->sessions->of($coach, but: $keptSession);
         });
     }
 }

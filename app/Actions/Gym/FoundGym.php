@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Gym;
 
 use App\Models\Gym\Gym;
+use App\Models\Gym\Role;
 use App\Models\Gym\User;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
@@ -36,6 +37,7 @@ final readonly class FoundGym
                 'name' => $command->coach_name,
                 'email' => $command->email,
                 'password' => $command->password,
+                'role' => Role::Owner,
             ]);
         });
     }

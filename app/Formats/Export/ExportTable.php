@@ -54,7 +54,7 @@ enum ExportTable: string
     public function left(): array
     {
         return ['gym_id', ...match ($this) {
-            self::Users => ['password', 'remember_token', 'let_in_as'],
+            self::Users => ['password', 'remember_token', 'second_factor', 'second_factor_at', 'second_factor_step', 'recovery_codes'],
             self::Athletes, self::Weighings, self::LoggedSets => ['import_id'],
             default => [],
         }];

@@ -92,6 +92,7 @@ final readonly class ReadInput
 
         return match (true) {
             ($property['format'] ?? '') === 'uuid' => $json->uuid($key),
+            ($property['format'] ?? '') === 'email' => $json->email($key),
             ($property['format'] ?? '') === 'date' => $json->date(
                 $key,
                 self::has($parameter, UntilToday::class) ? $this->days->today() : self::LATEST,

@@ -4,24 +4,33 @@ declare(strict_types=1);
 
 namespace App\Models\Gym;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
 /**
- * A coach.
+ * Somebody who works in a gym.
  *
  * @property string $id
  * @property string $gym_id
  * @property string $name
  * @property string $email
  * @property string $password
- * @property string|null $let_in_as what the command called them that gave a password to who came with an export
+ * @property Role $role
+ * @property CarbonImmutable|null $left_at
+ * @property string|null $second_factor the secret that their phone makes codes of
+ * @property CarbonImmutable|null $second_factor_at since when a code is asked for
+ * @property int|null $second_factor_step the last one whose code was used
+ * @property list<string> $recovery_codes hashes of those not used yet
  * @property Gym $gym
  */
 final class User extends Authenticatable
 {
-    /** Of a coach who came with an export and was given none yet; no password has this hash. */
-    public const NO_PASSWORD = '$2y$12$.....................................................';
+    /** Of who was invited, or came with an export, and has chosen none yet; no password has this hash. */
+    public const NO_PASSWORD = '$2y$04$.....................................................';
+
+    /** One address may have an account in several gyms. */
+    public const MOST_GYMS = 5;
 
     public $incrementing = false;
 
@@ -31,10 +40,36 @@ final class User extends Authenticatable
 
     protected $guarded = [];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'second_factor', 'recovery_codes'];
+
+    protected $attributes = [
+        'left_at' => null,
+        'second_factor' => null,
+        'second_factor_at' => null,
+        'second_factor_step' => null,
+        'recovery_codes' => '[]',
+    ];
 
     /** @var array<string, string> */
-    protected $casts = ['password' => 'hashed'];
+    protected $casts = [
+        'password' => 'hashed',
+        'role' => Role::class,
+        'left_at' => 'immutable_datetime',
+        'second_factor' => 'encrypted',
+        'second_factor_at' => 'immutable_datetime',
+        'second_factor_step' => 'integer',
+        'recovery_codes' => 'array',
+    ];
+
+    public function waits(): bool
+    {
+        return $this->left_at === null && $this->password === self::NO_PASSWORD;
+    }
+
+    public function isHere(): bool
+    {
+        return $this->left_at === null && $this->password !== self::NO_PASSWORD;
+    }
 
     /** @return BelongsTo<Gym, $this> */
     public function gym(): BelongsTo

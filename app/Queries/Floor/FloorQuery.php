@@ -14,6 +14,7 @@ use App\Models\Athletes\Athlete;
 use App\Models\Floor\ClassComer;
 use App\Models\Floor\GymClass;
 use App\Models\Floor\LineSwitch;
+use App\Models\Gym\User;
 use App\Models\Kit\Band;
 use App\Models\Kit\Gear;
 use App\Models\Log\AccessorySet;
@@ -25,7 +26,7 @@ use App\Responses\Floor\ClassDayResponse;
 use App\Responses\Floor\FloorAthleteResponse;
 use App\Responses\Floor\FloorPieceResponse;
 use App\Responses\Floor\SheetResponse;
-use App\Responses\Gym\CoachListResponse;
+use App\Responses\Gym\CoachResponse;
 use App\Responses\Log\AccessorySetResponse;
 use App\Responses\Log\SetResponse;
 use App\Responses\Screening\PainSourceResponse;
@@ -47,6 +48,8 @@ final readonly class FloorQuery
 
     /** Who stays a little longer is still of the class. */
     private const AFTER_MIN = 60;
+
+    private const MOST_COACHES = 100;
 
     public function __construct(
         private ClassQuery $classes,
@@ -76,9 +79,17 @@ final readonly class FloorQuery
                 $comers->left,
             ),
             gear: $this->pieces(),
-            coaches: CoachListResponse::ofGym($this->gym->id())->items,
+            coaches: $this->coaches(),
             roster: $this->roster(array_column($athletes, 'id')),
         );
+    }
+
+    /** @return list<CoachResponse> by whose name a set is known */
+    private function coaches(): array
+    {
+        $members = User::query()->where('gym_id', $this->gym->id())->orderBy('name')->orderBy('id')->limit(self::MOST_COACHES)->get(['id', 'name']);
+
+        return array_values($members->map(static fn (User $u): CoachResponse => new CoachResponse($u->id, $u->name))->all());
     }
 
     public function since(GymClass $class, string $on, int $cursor): ChangesResponse

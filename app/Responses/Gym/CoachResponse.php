@@ -6,6 +6,9 @@ namespace App\Responses\Gym;
 
 use OpenApi\Attributes as OA;
 
+/**
+ * Somebody who works in the gym, by name.
+ */
 #[OA\Schema(schema: 'Coach')]
 final readonly class CoachResponse
 {

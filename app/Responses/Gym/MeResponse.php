@@ -5,17 +5,22 @@ declare(strict_types=1);
 namespace App\Responses\Gym;
 
 use App\Models\Gym\AthletesTell;
+use App\Models\Gym\Right;
+use App\Models\Gym\Role;
 use App\Models\Gym\User;
 use OpenApi\Attributes as OA;
 use SteadyRung\Body\PullTop;
 
 /**
- * The coach who is signed in.
+ * Who is signed in.
  */
 #[OA\Schema]
 final readonly class MeResponse
 {
-    /** @param  list<string>  $athletes_tell */
+    /**
+     * @param  list<string>  $athletes_tell
+     * @param  list<string>  $rights
+     */
     public function __construct(
         #[OA\Property]
         public string $name,
@@ -36,6 +41,14 @@ final readonly class MeResponse
             items: new OA\Items(type: 'string', enum: AthletesTell::class),
         )]
         public array $athletes_tell,
+        #[OA\Property]
+        public Role $role,
+        #[OA\Property(description: 'What the role may do.', items: new OA\Items(type: 'string', enum: Right::class))]
+        public array $rights,
+        #[OA\Property(description: 'Whether a code of their phone is asked for beside the password.')]
+        public bool $second_factor,
+        #[OA\Property(description: 'How many recovery codes are left.')]
+        public int $recovery_codes,
     ) {
     }
 
@@ -50,6 +63,10 @@ final readonly class MeResponse
             demo: $user->gym->is_demo,
             pull_top: $user->gym->houseRules()->pullTop(),
             athletes_tell: $user->gym->athletes_tell,
+            role: $user->role,
+            rights: array_column($user->role->rights(), 'value'),
+            second_factor: $user->second_factor_at !== null,
+            recovery_codes: count($user->recovery_codes),
         );
     }
 }

@@ -35,7 +35,7 @@ const ended = computed(() => {
 </script>
 
 <template>
-    <div v-if="touched || order" class="again small" role="status" aria-live="polite">
+    <div v-if="(touched || order) && $may('coach')" class="again small" role="status" aria-live="polite">
         <p v-if="running && order">Computing again: {{ order.done }} of {{ count(order.sets) }}.</p>
         <p v-else-if="order?.state === 'stopped'">
             It stopped after {{ count(order.done) }}.

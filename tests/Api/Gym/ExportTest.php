@@ -9,6 +9,7 @@ use App\Context\Gym\CurrentGym;
 use App\Context\Gym\ExportColumns;
 use App\Formats\Export\ExportTable;
 use App\Models\Athletes\Athlete;
+use App\Models\Gym\Role;
 use App\Models\Gym\User;
 use App\Models\Screening\ScreeningLook;
 use App\Queries\Export\ExportQuery;
@@ -37,7 +38,7 @@ function exported(?Athlete $athlete = null): array
 /** @return array<string, string> a second coach */
 function bea(): array
 {
-    return ['id' => uuid(), 'name' => 'Bea', 'email' => 'bea@one.example', 'password' => 'chalk on the hands'];
+    return ['id' => uuid(), 'name' => 'Bea', 'email' => 'bea@one.example', 'role' => 'assistant'];
 }
 
 /** Something of every kind, told by two coaches. */
@@ -46,7 +47,7 @@ function fillGym(Tests\ApiTestCase $test): string
     [$bar, $rings] = [addBar($test), addGear($test, 'Rings', ['kind' => 'rings', 'anchor_height_m' => 2.5, 'straps_m' => [1.1, 1.4]])];
     $bands = array_map(fn (int $mm): string => addBand($test, $mm, "Band $mm"), [13, 29, 44]);
     [$id, $other] = [addAthlete($test, name: 'Ада "=1+1"', tags: ['evening']), addAthlete($test, name: 'Bo')];
-    $test->postJson('/api/coaches', bea())->assertCreated();
+    $test->postJson('/api/staff', bea())->assertCreated();
     $test->postJson("/api/athletes/$id/screenings", ['id' => uuid(), 'overhead' => 'level', 'note' => null] + [])->assertCreated();
     $exercise = exercise($bar, $bands[1]);
     foreach ([[8, 8, 7], [9, 8, 8], [10, 9, 9]] as $i => $counts) {
@@ -93,24 +94,23 @@ it('comes into an empty gym as it went out, answers alike there, and follows fro
     $bea = User::query()->where('gym_id', app(CurrentGym::class)->id())->where('email', 'bea@one.example')->first();
     expect(array_values(array_diff($came, $out)))->toBe([])->and(array_values(array_diff($out, $came)))->toBe([])
         ->and($answers())->toBe($answered)
-        ->and($bea)->not->toBeNull();
+        ->and($bea?->role)->toBe(Role::Assistant);
 
     app(ReplayLog::class)->ofGym();
     expect($answers())->toBe($answered);
 });
 
-it('lets a coach who came with it in, once a password was given', function (): void {
-    $this->postJson('/api/coaches', bea())->assertCreated();
+it('lets who came with it in, once they are invited', function (): void {
+    $this->postJson('/api/staff', bea())->assertCreated();
     $lines = iterator_to_array(app(ExportQuery::class)->lines(), false);
     $this->signInAs($this->makeCoach('new@two.example'));
     app(BringIn::class)->into($lines);
     $bea = fn (): User => User::query()->where('gym_id', app(CurrentGym::class)->id())->where('email', 'bea@one.example')->sole();
     expect($bea()->password)->toBe(User::NO_PASSWORD);
 
-    $taken = ['id' => uuid(), 'name' => 'Beatrix', 'email' => 'bea@one.example', 'password' => 'other chalk'];
-    $this->postJson('/api/coaches', $taken)->assertCreated();
-    $this->postJson('/api/coaches', $taken)->assertCreated();
-    $this->postJson('/api/coaches', ['id' => uuid()] + $taken)->assertStatus(422);
+    $path = $this->postJson('/api/staff', ['name' => 'Beatrix'] + bea())->assertCreated()->assertJsonPath('id', $bea()->id)->json('path');
+    $this->withHeader('Password-Link', substr((string) $path, strlen('/password#')))
+        ->putJson('/api/password-link', ['password' => 'other chalk'])->assertNoContent();
     expect($bea()->name)->toBe('Beatrix')->and(password_verify('other chalk', $bea()->password))->toBeTrue();
 });
 

@@ -11,7 +11,7 @@ const IDLE_MINUTES = 120;
 beforeEach(function (): void {
     DB::table('sessions')->delete();
     /** As each request has it: a store of its own. */
-    $this->store = fn (): QuietSessions => new QuietSessions(DB::connection(), $this->clock, IDLE_MINUTES);
+    $this->store = fn (): QuietSessions => new QuietSessions(DB::connection(), $this->clock, IDLE_MINUTES, 'A browser');
     $this->signedIn = fn (string $more = ''): string => 'a:1:{s:50:"login_web_'.str_repeat('a', 40)."\";s:36:\"{$this->coach->id}\";}$more";
     /** A request of a session: reads it, writes it, and answers what was read and how many times something was written. */
     $this->request = function (string $id, ?string $changed = null): array {

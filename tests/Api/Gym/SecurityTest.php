@@ -10,7 +10,9 @@ use Illuminate\Support\Facades\DB;
 
 require_once __DIR__.'/../Support/everyRoute.php';
 
-const PUBLIC_ROUTES = ['/api/health', '/api/sign-in', '/api/gym', '/api/cautions', '/api/pulse/{ticket}'];
+const PUBLIC_ROUTES = [
+    '/api/health', '/api/sign-in', '/api/gym', '/api/cautions', '/api/pulse/{ticket}', '/api/password-links', '/api/password-link',
+];
 
 /** A body each route would take, so that only the ids are wrong. */
 function bodyFor(string $path, string $bar, string $band): array
@@ -32,6 +34,7 @@ function bodyFor(string $path, string $bar, string $band): array
         str_ends_with($path, '/pain') => ['id' => uuid(), 'pain' => ['place' => 'knee', 'level' => 2]],
         str_ends_with($path, '/clearances') => ['id' => uuid(), 'note' => 'Seen'],
         str_ends_with($path, '/decision') => ['version' => 1, 'decision' => 'accepted'],
+        str_ends_with($path, '/role') => ['role' => 'assistant'],
         str_ends_with($path, '/retirement') => ['retired' => true],
         str_contains($path, '/classes') => [
             'id' => uuid(),
@@ -71,6 +74,7 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
     $screening = uuid();
     $this->postJson("/api/athletes/$athlete/screenings", ['id' => $screening, 'overhead' => 'level'])->assertCreated();
     $class = addClass($this);
+    DB::table('sessions')->insert(['id' => 'theirs', 'user_id' => $this->coach->id, 'payload' => '', 'last_activity' => 1, 'began_at' => 1]);
     $this->postJson("/api/athletes/$athlete/link", ['id' => uuid(), 'days' => 30])->assertCreated();
     $import = uuid();
     $this->call('POST', "/api/imports?id=$import&kind=people&name=a.csv", server: ['HTTP_ORIGIN' => 'http://127.0.0.1:8080'], content: "name\nBea\n")->assertCreated();
@@ -88,6 +92,8 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
         'recomputation' => $this->postJson('/api/recomputations', ['id' => uuid(), 'athlete_id' => $athlete])->json('id'),
         'off' => $athlete,
         'import' => $import,
+        'member' => $this->coach->id,
+        'session' => hash('sha256', 'theirs'),
         'method' => 'not-theirs',
         'call' => CallRecord::query()->firstOrFail()->id,
     ];

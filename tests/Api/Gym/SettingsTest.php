@@ -26,7 +26,7 @@ it('makes the first gym and its coach once, and signs the coach in', function ()
             ->assertJsonPath('errors.0.pointer', "/$field")
             ->assertJsonMissing(['value' => 'short']);
     }
-    $this->postJson('/api/gym', FOUNDING)->assertCreated()->assertJsonPath('gym_name', 'The Loft')->assertJsonPath('demo', false);
+    $this->postJson('/api/gym', FOUNDING)->assertCreated()->assertJsonPath('gym_name', 'The Loft')->assertJsonPath('demo', false)->assertJsonPath('role', 'owner');
     $this->getJson('/api/me')->assertOk()->assertJsonPath('email', 'ines@loft.example');
     $this->getJson('/api/health')->assertJsonPath('founded', true);
     $this->postJson('/api/gym', FOUNDING)->assertStatus(409)->assertJsonPath('code', 'founded');
@@ -35,9 +35,10 @@ it('makes the first gym and its coach once, and signs the coach in', function ()
 it('changes the gym, the time zone and the coach', function (): void {
     $this->putJson(
         '/api/settings',
-        ['gym_name' => 'New name', 'timezone' => 'America/Lima', 'coach_name' => 'Ines'],
+        ['gym_name' => 'New name', 'timezone' => 'America/Lima'],
     )->assertOk()->assertJsonPath('gym_name', 'New name')->assertJsonPath('timezone', 'America/Lima');
-    $this->putJson('/api/settings', ['gym_name' => 'New name', 'timezone' => 'Mars', 'coach_name' => 'Ines'])->assertStatus(422);
+    $this->putJson('/api/settings', ['gym_name' => 'New name', 'timezone' => 'Mars'])->assertStatus(422);
+    $this->putJson('/api/me', ['name' => 'Ines'])->assertOk()->assertJsonPath('name', 'Ines');
 });
 
 it('changes the password with the present one, and signs other devices out', function (): void {
@@ -75,50 +76,4 @@ it('takes no password that the hash would cut, or that is the account’s own na
     $change('right-password', 'a longer one')->assertStatus(429)->assertJsonPath('code', 'too-many-tries');
     $this->clock->passSeconds(10);
     $change('right-password', str_repeat('ä', 36))->assertNoContent();
-});
-
-it('tells who takes a coach in nothing of other gyms: one address may have an account in each', function (): void {
-    $this->makeCoach('bea@two.example');
-    $bea = ['id' => uuid(), 'name' => 'Bea', 'email' => 'bea@two.example', 'password' => 'chalk on the hands'];
-    $this->postJson('/api/coaches', $bea)->assertCreated()->assertJsonCount(2, 'items');
-    $this->app->make(AuthManager::class)->forgetGuards();
-    $gym = fn (string $password): ?string => $this->postJson(
-        '/api/sign-in',
-        ['email' => 'bea@two.example', 'password' => $password],
-    )->json('gym_name');
-
-    expect($gym('chalk on the hands'))->toBe('Gym of coach@one.example')
-        ->and($gym('right-password'))->toBe('Gym of bea@two.example')
-        ->and($gym('neither of them'))->toBeNull();
-});
-
-it('takes one more coach into the gym, whose sets are known as theirs', function (): void {
-    $bea = ['id' => uuid(), 'name' => 'Bea', 'email' => 'Bea@one.example', 'password' => 'chalk on the hands'];
-    foreach (['email' => 'bea', 'password' => 'short', 'name' => '', 'id' => '7'] as $field => $wrong) {
-        $this->postJson('/api/coaches', [$field => $wrong] + $bea)->assertStatus(422)->assertJsonPath('errors.0.pointer', "/$field");
-    }
-    $this->postJson('/api/coaches', $bea)
-        ->assertCreated()
-        ->assertJsonPath('items.*.name', ['Bea', 'Coach'])
-        ->assertJsonMissingPath('items.0.password');
-    $this->postJson('/api/coaches', $bea)->assertCreated()->assertJsonCount(2, 'items');
-    $this->postJson('/api/coaches', ['id' => uuid()] + $bea)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/email');
-    $this->postJson('/api/coaches', ['email' => 'cy@one.example'] + $bea)->assertStatus(409)->assertJsonPath('code', 'id-taken');
-
-    $athlete = addAthlete($this);
-    $this->signInAs(User::query()->findOrFail($bea['id']));
-    $this->postJson(
-        "/api/athletes/$athlete/sets",
-        set($this, null, 0, clean_reps: null, reserve: null, hang_s: 20, purpose: 'baseline'),
-    )->assertCreated()->assertJsonPath('by', $bea['id']);
-    $this->postJson(
-        '/api/sign-in',
-        ['email' => 'bea@one.example', 'password' => 'chalk on the hands'],
-    )->assertOk()->assertJsonPath('gym_name', 'Gym of coach@one.example');
-});
-
-it('shows no gym the coaches of another', function (): void {
-    $this->signInAs($this->makeCoach('coach@two.example'));
-
-    $this->getJson('/api/coaches')->assertOk()->assertJsonCount(1, 'items');
 });

@@ -28,11 +28,12 @@ final class Http
 
     /**
      * @param  array<string, mixed>|string|null  $body
+     * @param  array<string, string>  $headers
      * @return array{int, mixed} the status, 0 if there was no answer, and the JSON
      */
-    public function send(string $method, string $path, array|string|null $body = null, bool $withToken = true): array
+    public function send(string $method, string $path, array|string|null $body = null, bool $withToken = true, array $headers = []): array
     {
-        $this->ask($this->curl, $method, $path, $body, $withToken);
+        $this->ask($this->curl, $method, $path, $body, $withToken, $headers);
         $answer = curl_exec($this->curl);
 
         return [
@@ -79,8 +80,11 @@ final class Http
         };
     }
 
-    /** @param  array<string, mixed>|string|null  $body */
-    private function ask(\CurlHandle $curl, string $method, string $path, array|string|null $body, bool $withToken): void
+    /**
+     * @param  array<string, mixed>|string|null  $body
+     * @param  array<string, string>  $headers
+     */
+    private function ask(\CurlHandle $curl, string $method, string $path, array|string|null $body, bool $withToken, array $headers = []): void
     {
         curl_setopt_array($curl, [
             CURLOPT_URL => $this->base.$path,
@@ -92,6 +96,7 @@ final class Http
                 'Content-Type: application/json',
                 'Accept: application/json',
                 "Origin: $this->base",
+                ...array_map(static fn (string $name, string $value): string => "$name: $value", array_keys($headers), $headers),
                 ...($withToken ? ['X-XSRF-TOKEN: '.$this->token()] : []),
             ],
         ]);

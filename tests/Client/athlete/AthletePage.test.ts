@@ -1,8 +1,7 @@
 import { expect, it } from 'vitest';
 import AthletePage from '../../../client/athlete/AthletePage.vue';
-import { lastCoach } from '../../../client/domain/device';
 import type { Schemas } from '../../../client/domain/http';
-import { useSession } from '../../../client/composables/useSession';
+import { useCommandQueue } from '../../../client/composables/useCommandQueue';
 import { band, bandView, call, heron, jolyon, kit, me, rook, set, practice } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, sentSets, serve, setsIn, type Asked, takenBack } from '../support/server';
@@ -41,7 +40,7 @@ function page(athlete: Partial<Schemas['Athlete']> = {}, answers: Record<string,
         ...answers,
     });
     const shown = show(AthletePage, { id: 'jolyon' });
-    void lastCoach.keep(me).then(useSession().ask);
+    useCommandQueue().serve(me.key);
     return { asked, count: (command: string) => asked.filter((a) => a.command === command).length, ...shown };
 }
 
@@ -50,7 +49,6 @@ const COUNTS = 'Clean reps: one tap logs';
 it('offers to undo a logged set, takes it back once, and freshens the log', async () => {
     const { press, sees, asked, count } = page({}, { 'POST /api/athletes/jolyon/sets/new/withdrawal': () => null });
     await sees('In reserve');
-    await eventually(() => expect(useSession().signedIn).toBe(true));
     await press(/^8/, COUNTS);
     await sees('Logged 8 clean.');
     await eventually(() => expect(sentSets(asked)).toHaveLength(1));
@@ -269,7 +267,6 @@ it('corrects a set on screen with a row that names it', async () => {
     const done = set({ id: 'old', trained_on: '2026-03-18', reserve: 1 });
     const { press, sees, asked, count } = page({}, { [`GET ${A}/sets`]: () => ({ items: [done], next_page: null }) });
     await sees('Wed 18 Mar');
-    await eventually(() => expect(useSession().signedIn).toBe(true));
     await press(/^8, open/);
     await press('Correct');
     await press('6', 'Clean reps');

@@ -78,7 +78,7 @@ const forms: Record<string, Form> = {
         now: (other) => (other ? { ...me, timezone: 'Europe/Berlin' } : me),
         saved: 'PUT /api/settings',
         answer: me,
-        others: { 'GET /api/coaches': () => ({ items: [] }) },
+        others: {},
         before: async () => {
             await lastCoach.keep(me);
             await useSession().ask();

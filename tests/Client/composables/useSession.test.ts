@@ -35,9 +35,9 @@ it('keeps what is to be ended through a wrong password, and forgets it with a ri
     let isRight = false;
     const { goodbyes } = signedOutOffline(() => (isRight ? me : refuse(422, 'wrong-sign-in', 'Email or password is wrong.')));
     await useSession().signOut();
-    await useSession().signIn('coach@example.org', 'guess');
+    await useSession().signIn({ email: 'coach@example.org', password: 'guess' });
     expect(await unsaidGoodbye.read()).toBe(true);
     isRight = true;
-    await useSession().signIn('coach@example.org', 'chalk-and-rope');
+    await useSession().signIn({ email: 'coach@example.org', password: 'chalk-and-rope' });
     expect([goodbyes(), await unsaidGoodbye.read()]).toEqual([1, false]);
 });

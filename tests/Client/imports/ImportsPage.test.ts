@@ -97,7 +97,7 @@ it('brings it in, says how many came, and undoes it', async () => {
     await press('Bring in 10 sets');
     await sees('Bringing in 12 lines of log.csv…');
     await sees('10 sets came in.');
-    await sees('10 sets came in, 1 line were here already, 1 line left out');
+    await sees('10 sets came in, 1 line was here already, 1 line left out');
     await press('Undo log.csv');
     await sees('10 sets came in, and was undone');
     expect(asked.some((a) => a.command === 'POST /api/imports/i/undoing')).toBe(true);

@@ -3,7 +3,7 @@ import LinkPage from '../../../client/athlete/LinkPage.vue';
 import type { Schemas } from '../../../client/domain/http';
 import OwnPage from '../../../client/own/OwnPage.vue';
 import TellsCard from '../../../client/settings/TellsCard.vue';
-import { bandView, foretold, jolyon, rook } from '../support/samples';
+import { bandView, foretold, jolyon, me, rook } from '../support/samples';
 import { at, eventually, show } from '../support/screen';
 import { refuse, serve, type Asked } from '../support/server';
 
@@ -182,7 +182,7 @@ it('gives a link for so long, shows it as a code that can be read, and ends it w
 
 it('settles at once what athletes may tell', async () => {
     const asked = serve({ 'PUT /api/settings/athletes-tell': () => ({ athletes_tell: ['pain'] }) });
-    const { press, sees } = show(TellsCard);
+    const { press, sees } = show(TellsCard, {}, undefined, { ...me, athletes_tell: [] });
     await sees('They cannot say here that it hurts.');
     await press('That it hurts');
     await eventually(() => expect(bodyOf(asked, 'PUT /api/settings/athletes-tell')).toEqual({ tells: ['pain'] }));

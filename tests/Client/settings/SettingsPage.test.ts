@@ -10,7 +10,7 @@ import { fault, refuse, serve, type Asked } from '../support/server';
 
 async function settings(answers: Record<string, (asked: Asked) => unknown>, who = me) {
     await lastCoach.keep(who);
-    const asked = serve({ 'GET /api/me': () => who, 'GET /api/coaches': () => ({ items: [{ id: 'coach', name: 'Coach' }] }), ...answers });
+    const asked = serve({ 'GET /api/me': () => who, 'GET /api/sessions': () => ({ items: [] }), ...answers });
     const shown = show(defineComponent({ setup: () => () => (useSession().signedIn ? h(SettingsPage) : null) }));
     await useSession().ask();
     await shown.sees('Settings');
@@ -23,7 +23,7 @@ it('offers everything as a file, and says what stands in it', async () => {
     expect(document.querySelector('[aria-label="Export"] a')?.getAttribute('href')).toBe('/api/export');
 });
 
-it('keeps the gym, its time zone and the coach’s name, and shows them from then on', async () => {
+it('keeps the gym and its time zone, and shows them from then on', async () => {
     const { fill, press, sees, commands, value } = await settings({
         'PUT /api/settings': ({ body }) => ({ ...me, gym_name: (body as { gym_name: string }).gym_name }),
     });
@@ -31,7 +31,7 @@ it('keeps the gym, its time zone and the coach’s name, and shows them from the
     await fill('Gym', 'Weir House');
     await press('Save');
     await sees('Saved.');
-    expect(commands('PUT /api/settings')).toEqual([{ gym_name: 'Weir House', timezone: 'Europe/London', coach_name: 'Coach' }]);
+    expect(commands('PUT /api/settings')).toEqual([{ gym_name: 'Weir House', timezone: 'Europe/London' }]);
     expect(useSession().me?.gym_name).toBe('Weir House');
 });
 
@@ -72,35 +72,79 @@ it('says of the demo that it is one', async () => {
     await sees('its people, gear and history are invented');
 });
 
-it('adds a coach, and keeps what was typed where the email is taken', async () => {
-    const bodies: { id: string; email: string }[] = [];
-    const { fill, press, sees, value, text } = await settings({
-        'POST /api/coaches': ({ body }) => (
-            bodies.push(body as (typeof bodies)[number]),
-            bodies.length === 1
-                ? refuse(422, 'invalid', '', [fault('/email', 'With this email there is an account already.')])
-                : {
-                      items: [
-                          { id: 'bea', name: 'Bea' },
-                          { id: 'coach', name: 'Coach' },
-                      ],
-                  }
-        ),
+it('keeps one’s own name, and says what is wrong with it', async () => {
+    const { fill, press, sees, commands } = await settings({
+        'PUT /api/me': ({ body }) =>
+            (body as { name: string }).name === ''
+                ? refuse(422, 'invalid', '', [fault('/name', 'This must be given: text.')])
+                : { ...me, ...(body as object) },
     });
-    await fill('Name of one more', 'Bea');
-    await fill('Their email', 'taken@mill.example');
-    await fill('A password to begin with', 'chalk on the hands');
-    await press('Add the coach');
-    await sees('With this email there is an account already.');
-    expect([value('Name of one more'), value('A password to begin with')]).toEqual(['Bea', 'chalk on the hands']);
-    await fill('Their email', 'bea@mill.example');
-    await press('Add the coach');
-    await sees('Bea can sign in.');
-    expect(text()).toContain('Bea, Coach');
-    expect(bodies.map((b) => [b.id, b.email])).toEqual([
-        [bodies[0]!.id, 'taken@mill.example'],
-        [bodies[0]!.id, 'bea@mill.example'],
-    ]);
+    await fill('Your name', '');
+    await press('Save your name');
+    await sees('This must be given: text.');
+    await fill('Your name', 'Ines');
+    await press('Save your name');
+    await eventually(() => expect(useSession().me?.name).toBe('Ines'));
+    expect(commands('PUT /api/me')).toEqual([{ name: '' }, { name: 'Ines' }]);
+});
+
+it('shows who does not own the gym their own account alone', async () => {
+    const { sees, text } = await settings({}, { ...me, role: 'coach', rights: ['log', 'coach', 'health', 'kit', 'rules'] });
+    await sees('Where you are signed in');
+    for (const card of ['Time zone', 'Export the gym', 'What athletes may tell', 'Who works here']) {
+        expect(text()).not.toContain(card);
+    }
+});
+
+it('sets a code beside the password up, shows the recovery codes once, and ends it with one', async () => {
+    let who = me;
+    const { fill, press, sees, text, commands } = await settings({
+        'GET /api/me': () => who,
+        'POST /api/second-factor': () => ({ secret: 'MZXW6YTB', address: 'otpauth://totp/Mill?secret=MZXW6YTB' }),
+        'PUT /api/second-factor': ({ body }) =>
+            (body as { code: string }).code === '123456'
+                ? ((who = { ...me, second_factor: true, recovery_codes: 10 }), { codes: ['ab23', 'cd45'] })
+                : refuse(422, 'invalid', '', [fault('/code', 'The phone shows another code just now.')]),
+        'POST /api/second-factor/end': () => ((who = me), null),
+    });
+    await press('Set it up');
+    await sees('MZXW6YTB');
+    expect(document.querySelector('[aria-label="Second factor"] svg.qr')).not.toBeNull();
+    await fill('Code', '000000');
+    await press('Switch it on');
+    await sees('The phone shows another code just now.');
+    await fill('Code', '123456');
+    await press('Switch it on');
+    await sees('ab23 cd45');
+    await press('I have them');
+    await sees('10 recovery codes are left');
+    expect(text()).not.toContain('ab23');
+    await fill('Code', 'cd45');
+    await press('End it');
+    await sees('Set it up');
+    expect(commands('POST /api/second-factor/end')).toEqual([{ code: 'cd45' }]);
+});
+
+it('lists where one is signed in, in plain words, and signs out elsewhere', async () => {
+    const at = '2026-03-02T18:00:00Z';
+    let items = [
+        {
+            id: 'a',
+            agent: 'Mozilla/5.0 (Windows NT 10.0) AppleWebKit/537.36 Chrome/156 Safari/537.36',
+            began_at: at,
+            seen_at: at,
+            here: true,
+        },
+        { id: 'b', agent: 'Mozilla/5.0 (iPhone; like Mac OS X) Version/18 Safari/604', began_at: at, seen_at: at, here: false },
+    ];
+    const { press, sees, text } = await settings({
+        'GET /api/sessions': () => ({ items }),
+        'DELETE /api/sessions/b': () => ((items = items.slice(0, 1)), null),
+    });
+    await sees('Chrome on Windows');
+    expect(text()).toContain('Safari on iOS');
+    await press('Sign out');
+    await eventually(() => expect(text()).not.toContain('Safari on iOS'));
 });
 
 it.each([

@@ -11,7 +11,7 @@ it('makes a gym and its coach, beside each field what cannot be, and is signed i
         'POST /api/gym': () =>
             strict ? refuse(422, 'invalid', 'Some of it cannot be.', [fault('/password', 'It must be of 10 characters or more.')]) : me,
     });
-    const { fill, press, sees, value } = show(FirstPage);
+    const { fill, press, sees, value } = show(FirstPage, {}, undefined, null);
     await fill('Gym', 'Weir House');
     await fill('Your name', 'Ottilie');
     await fill('Email', 'me@weir.example');

@@ -12,6 +12,10 @@ export const me: Schemas['Me'] = {
     demo: false,
     pull_top: 'chin',
     athletes_tell: ['pain', 'soreness', 'coming'],
+    role: 'owner',
+    rights: ['log', 'coach', 'health', 'kit', 'rules', 'records', 'gym'],
+    second_factor: false,
+    recovery_codes: 0,
 };
 
 const at = (x_m: number, y_m: number) => ({ x_m, y_m });

@@ -2,8 +2,12 @@ import { PointerEventsCheckLevel, userEvent, type UserEvent } from '@testing-lib
 import { fireEvent, render, screen, within } from '@testing-library/vue';
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
 import { createPinia, type Pinia } from 'pinia';
+import App from '../../../client/App.vue';
+import { useSession } from '../../../client/composables/useSession';
+import type { Schemas } from '../../../client/domain/http';
+import { me } from './samples';
 import { expect, vi } from 'vitest';
-import type { Component } from 'vue';
+import type { App as VueApp, Component } from 'vue';
 import { createMemoryHistory, createRouter, type Router } from 'vue-router';
 import { wordsOf } from './render';
 import { PATIENCE_MS } from './patience';
@@ -51,8 +55,8 @@ export async function endQueues(): Promise<void> {
     }
 }
 
-/** A component on a page, used as a person uses it: by names, labels and words. */
-export function show(component: Component, props: Record<string, unknown> = {}, router = routes()): Shown {
+/** A component on a page, used as a person uses it: by names, labels and words. But for the whole program somebody is signed in. */
+export function show(component: Component, props: Record<string, unknown> = {}, router = routes(), who: Schemas['Me'] | null = me): Shown {
     const user = userEvent.setup({
         pointerEventsCheck: PointerEventsCheckLevel.Never,
         advanceTimers: (ms) => (vi.isFakeTimers() ? vi.advanceTimersByTime(ms) : undefined),
@@ -60,10 +64,16 @@ export function show(component: Component, props: Record<string, unknown> = {}, 
     });
     const pinia = createPinia();
     stores.push(pinia);
+    const signedIn = (app: VueApp): void =>
+        app.runWithContext(() => {
+            const session = useSession(pinia);
+            session.me = component === App ? undefined : (who ?? undefined);
+            app.config.globalProperties.$may = session.may;
+        });
     const client = new QueryClient({ defaultOptions: { queries: { retryDelay: 0 } } });
     const { emitted, rerender } = render(component, {
         props,
-        global: { plugins: [[VueQueryPlugin, { queryClient: client }], pinia, router] },
+        global: { plugins: [[VueQueryPlugin, { queryClient: client }], pinia, router, signedIn] },
     });
     const text = (): string => wordsOf(document.body);
     const place = async (inside?: string) => (inside === undefined ? screen : within(await screen.findByLabelText(inside)));

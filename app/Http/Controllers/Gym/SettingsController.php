@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Gym;
 
-use App\Actions\Gym\AddCoach;
 use App\Actions\Gym\ChangeSettings;
-use App\Actions\Gym\CoachTaken;
 use App\Actions\Gym\FoundGym;
 use App\Actions\Gym\GymFounded;
 use App\Actions\Gym\SlowSignIns;
 use App\Actions\Own\TellsGiven;
-use App\Context\Gym\CurrentGym;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Nothing;
 use App\Http\Docs\RequestBody;
+use App\Http\Requests\Gym\NameInput;
 use App\Http\Requests\Gym\PasswordInput;
 use App\Http\Requests\Gym\ReadSettings;
 use App\Http\Requests\Gym\SettingsInput;
@@ -24,7 +22,6 @@ use App\Http\WebGuard;
 use App\Models\Gym\User;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
-use App\Responses\Gym\CoachListResponse;
 use App\Responses\Gym\MeResponse;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -66,7 +63,21 @@ final class SettingsController
         $coach = $request->user();
         $asked = SettingsInput::read($json);
 
-        return new JsonResponse(MeResponse::of($settings->gym($coach, $asked->gym_name, $asked->timezone, $asked->coach_name)));
+        return new JsonResponse(MeResponse::of($settings->gym($coach, $asked->gym_name, $asked->timezone)));
+    }
+
+    #[OA\Put(
+        path: '/api/me',
+        operationId: 'changeName',
+        requestBody: new RequestBody(NameInput::class),
+        responses: [new Answer(200, MeResponse::class)],
+    )]
+    public function name(Request $request, JsonObject $json, ReadInput $inputs, ChangeSettings $settings): JsonResponse
+    {
+        /** @var User $coach */
+        $coach = $request->user();
+
+        return new JsonResponse(MeResponse::of($settings->name($coach, $inputs->of(NameInput::class, $json)->name)));
     }
 
     #[OA\Put(
@@ -107,24 +118,5 @@ final class SettingsController
         $request->session()->put('password_hash_web', $coach->getAuthPassword());
 
         return new Response(status: 204);
-    }
-
-    #[OA\Get(path: '/api/coaches', operationId: 'coaches', responses: [new Answer(200, CoachListResponse::class)])]
-    public function coaches(CurrentGym $gym): JsonResponse
-    {
-        return new JsonResponse(CoachListResponse::ofGym($gym->id()));
-    }
-
-    #[OA\Post(
-        path: '/api/coaches',
-        operationId: 'takeCoach',
-        requestBody: new RequestBody(CoachTaken::class),
-        responses: [new Answer(201, CoachListResponse::class)],
-    )]
-    public function take(JsonObject $json, AddCoach $take, CurrentGym $gym): JsonResponse
-    {
-        $take->take(ReadSettings::coach($json));
-
-        return new JsonResponse(CoachListResponse::ofGym($gym->id()), 201);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Gym;
 
 use App\Actions\Gym\SlowSignIns;
+use App\Actions\Staff\SecondFactor;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Nothing;
@@ -24,10 +25,7 @@ use OpenApi\Attributes as OA;
 
 final readonly class SignInController
 {
-    /** One address may have an account in several gyms; the password tells which. */
-    private const MOST_ACCOUNTS = 5;
-
-    public function __construct(private WebGuard $web)
+    public function __construct(private WebGuard $web, private SecondFactor $factor)
     {
     }
 
@@ -52,7 +50,8 @@ final readonly class SignInController
             throw new Problem(ProblemCode::ForeignOrigin, 'Sign in from the application’s own page.');
         }
         $input = SignInInput::read($json);
-        $accounts = User::query()->with('gym')->where('email', $input->email)->orderBy('id')->limit(self::MOST_ACCOUNTS)->get();
+        $accounts = User::query()->with('gym')->where('email', $input->email)->whereNull('left_at')
+            ->orderBy('id')->limit(User::MOST_GYMS)->get(); // the password tells in which of them
         $device = $accounts->map(static fn (User $u): ?string => $devices->of($request, $u))->filter()->first();
         $slow->begin($input->email, (string) $request->ip(), $device);
         if ($accounts->isEmpty()) {
@@ -62,6 +61,13 @@ final readonly class SignInController
         if ($user === null) {
             $slow->failed($input->email, (string) $request->ip(), $device);
             throw new Problem(ProblemCode::WrongSignIn, 'Check both and try again.');
+        }
+        if ($user->second_factor_at !== null && $input->code === null) {
+            throw new Problem(ProblemCode::CodeNeeded, 'Type the code that your phone shows, or one of your recovery codes.');
+        }
+        if ($user->second_factor_at !== null && ! $this->factor->opens($user, $input->code)) {
+            $slow->failed($input->email, (string) $request->ip(), $device);
+            throw Problem::invalid('/code', 'This code is another, or was used. Wait for the next one.');
         }
         $slow->succeeded($input->email, (string) $request->ip(), $device);
         $this->web->enter($request, $user);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Gym;
 
-use App\Actions\Gym\CoachTaken;
 use App\Actions\Gym\GymFounded;
 use App\Formats\JsonObject;
 
@@ -14,7 +13,7 @@ final class ReadSettings
     {
         $json->allowing('gym_name', 'timezone', 'coach_name', 'email', 'password');
 
-        $email = self::email($json);
+        $email = $json->email('email');
 
         return new GymFounded(
             $json->name('gym_name', 80),
@@ -23,15 +22,6 @@ final class ReadSettings
             $email,
             self::password($json, 'password', $email),
         );
-    }
-
-    public static function coach(JsonObject $json): CoachTaken
-    {
-        $json->allowing('id', 'name', 'email', 'password');
-
-        $email = self::email($json);
-
-        return new CoachTaken($json->uuid('id'), $json->name('name', 80), $email, self::password($json, 'password', $email));
     }
 
     public static function timezone(JsonObject $json): string
@@ -61,12 +51,5 @@ final class ReadSettings
             ),
             default => $password,
         };
-    }
-
-    private static function email(JsonObject $json): string
-    {
-        $email = mb_strtolower($json->text('email', 200));
-
-        return filter_var($email, FILTER_VALIDATE_EMAIL) === false ? throw $json->fault('email', 'This is not an e-mail address.') : $email;
     }
 }

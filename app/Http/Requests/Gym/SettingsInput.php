@@ -8,7 +8,7 @@ use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
 
 /**
- * What can be set of a gym and its coach.
+ * What can be set of a gym.
  */
 #[OA\Schema]
 final readonly class SettingsInput
@@ -18,15 +18,13 @@ final readonly class SettingsInput
         public string $gym_name,
         #[OA\Property(maxLength: 64)]
         public string $timezone,
-        #[OA\Property(maxLength: 80)]
-        public string $coach_name,
     ) {
     }
 
     public static function read(JsonObject $json): self
     {
-        $json->allowing('gym_name', 'timezone', 'coach_name');
+        $json->allowing('gym_name', 'timezone');
 
-        return new self($json->name('gym_name', 80), ReadSettings::timezone($json), $json->name('coach_name', 80));
+        return new self($json->name('gym_name', 80), ReadSettings::timezone($json));
     }
 }

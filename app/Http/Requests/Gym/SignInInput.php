@@ -15,13 +15,15 @@ final readonly class SignInInput
         public string $email,
         #[OA\Property(maxLength: 200)]
         public string $password,
+        #[OA\Property(description: 'Of the phone, or one for recovery, where a second factor is in use.', maxLength: 20)]
+        public ?string $code = null,
     ) {
     }
 
     public static function read(JsonObject $json): self
     {
-        $json->allowing('email', 'password');
+        $json->allowing('email', 'password', 'code');
 
-        return new self(mb_strtolower($json->text('email', 200)), $json->secret('password', 200));
+        return new self(mb_strtolower($json->text('email', 200)), $json->secret('password', 200), $json->optionalText('code', 20));
     }
 }
