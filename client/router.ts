@@ -44,6 +44,12 @@ export const router = createRouter({
             props: true,
             meta: { title: 'Own page', right: 'coach' },
         },
+        {
+            path: '/people/:id/erase',
+            component: () => import('./erase/ErasePage.vue'),
+            props: true,
+            meta: { title: 'Erase', right: 'gym' },
+        },
         { path: '/people/:id/setups', component: () => import('./setups/SetupsPage.vue'), props: true, meta: { title: 'Any set-up' } },
         { path: '/people/:id/card', component: () => import('./cards/CardPage.vue'), props: true, meta: { title: 'Card' } },
         { path: '/people/:id/session', component: () => import('./sessions/SessionPage.vue'), props: true, meta: { title: 'Session' } },

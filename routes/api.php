@@ -7,6 +7,7 @@ use App\Http\Controllers\Athletes\BaselineController;
 use App\Http\Controllers\Athletes\BodyController;
 use App\Http\Controllers\Athletes\CapacityController;
 use App\Http\Controllers\Calls\CallController;
+use App\Http\Controllers\Erase\ErasureController;
 use App\Http\Controllers\Export\ExportController;
 use App\Http\Controllers\Floor\ClassController;
 use App\Http\Controllers\Floor\PulseController;
@@ -226,6 +227,10 @@ Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group
     Route::middleware(Authorize::using(Right::Gym))->group(function (): void {
         Route::put('settings', [SettingsController::class, 'change']);
         Route::put('settings/athletes-tell', [SettingsController::class, 'tells']);
+        Route::put('settings/erasure', [SettingsController::class, 'erasure']);
+        Route::get('erasures', [ErasureController::class, 'index']);
+        Route::get('athletes/{athlete}/erasure', [ErasureController::class, 'ahead']);
+        Route::post('athletes/{athlete}/erasure', [ErasureController::class, 'order']);
     });
 });
 

@@ -8,6 +8,7 @@ use App\Actions\Athletes\StoreForecast;
 use App\Actions\Athletes\UpdateCapacity;
 use App\Actions\Calls\MakeCall;
 use App\Actions\Calls\RemakeCalls;
+use App\Actions\Erase\EraseAthlete;
 use App\Actions\InsertOnce;
 use App\Actions\LockAthlete;
 use App\Actions\RefreshAthlete;
@@ -45,6 +46,7 @@ use Carbon\FactoryImmutable;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\ConnectionResolverInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Mail\MailManager;
@@ -80,6 +82,8 @@ final class AppServiceProvider extends ServiceProvider
             HangingScale::class,
             static fn (): HangingScale => new HangingScale((string) config('devices.scale_address')),
         );
+        $this->app->when(EraseAthlete::class)->needs(ConnectionInterface::class)
+            ->give(static fn (Application $app): ConnectionInterface => $app->make(ConnectionResolverInterface::class)->connection((string) config('database.eraser')));
         $this->app->when(SendPasswordLink::class)->needs('$address')->giveConfig('app.url');
         $this->app->bind(JsonObject::class, static fn (Application $app): JsonObject => self::body($app->make(Request::class)));
     }

@@ -4,6 +4,8 @@ PG_USER=postgres
 PG_OWNER=steady      # owns the tables; used to bring them up to date and for nothing else
 PG_APP=steady_app    # what the application signs in as
 PG_WORKER=steady_worker # what long work signs in as: slower statements, few connections
+PG_ERASER=steady_eraser # what erases an athlete signs in as: of all tables it may change and delete what is kept of people
+ERASED="athletes weighings screenings screening_looks clearances pain_reports pain_undoings signals athlete_links athlete_link_looks class_comers line_switches time_off session_sheets news accessory_sets logged_sets place_changes calls forecasts capacity_states line_changes recomputations import_lines import_matches"
 APPEND_ONLY="logged_sets set_bands clearances pain_reports band_inspections weighings screenings screening_looks forecasts pain_undoings"
 
 # Root may not run PostgreSQL, so its user does; where that user cannot reach this folder the cluster stands beside its home.
@@ -139,12 +141,18 @@ grant_to_app() { # database
         DO \$\$ BEGIN CREATE ROLE $PG_WORKER LOGIN; EXCEPTION WHEN duplicate_object THEN NULL; END \$\$;
         ALTER ROLE $PG_WORKER LOGIN NOSUPERUSER NOCREATEDB NOCREATEROLE CONNECTION LIMIT 4 PASSWORD '$(secret worker-database)';
         ALTER ROLE $PG_WORKER SET timezone = 'UTC'; ALTER ROLE $PG_WORKER SET statement_timeout = '50s';
-        ALTER ROLE $PG_WORKER SET lock_timeout = '10s'; ALTER ROLE $PG_WORKER SET idle_in_transaction_session_timeout = '60s'"
-    sql "$1" "REVOKE CREATE ON SCHEMA public FROM PUBLIC; GRANT USAGE ON SCHEMA public TO $PG_APP, $PG_WORKER;
+        ALTER ROLE $PG_WORKER SET lock_timeout = '10s'; ALTER ROLE $PG_WORKER SET idle_in_transaction_session_timeout = '60s';
+        DO \$\$ BEGIN CREATE ROLE $PG_ERASER LOGIN; EXCEPTION WHEN duplicate_object THEN NULL; END \$\$;
+        ALTER ROLE $PG_ERASER LOGIN NOSUPERUSER NOCREATEDB NOCREATEROLE CONNECTION LIMIT 2 PASSWORD '$(secret eraser-database)';
+        ALTER ROLE $PG_ERASER SET timezone = 'UTC'; ALTER ROLE $PG_ERASER SET statement_timeout = '50s';
+        ALTER ROLE $PG_ERASER SET lock_timeout = '10s'; ALTER ROLE $PG_ERASER SET idle_in_transaction_session_timeout = '60s'"
+    sql "$1" "REVOKE CREATE ON SCHEMA public FROM PUBLIC; GRANT USAGE ON SCHEMA public TO $PG_APP, $PG_WORKER, $PG_ERASER;
         GRANT SELECT, INSERT, UPDATE, DELETE ON ALL TABLES IN SCHEMA public TO $PG_APP, $PG_WORKER;
         GRANT USAGE ON ALL SEQUENCES IN SCHEMA public TO $PG_APP, $PG_WORKER;
         REVOKE INSERT, UPDATE, DELETE ON migrations FROM $PG_APP, $PG_WORKER;
-        REVOKE UPDATE, DELETE ON ${APPEND_ONLY// /, } FROM $PG_APP, $PG_WORKER"
+        REVOKE UPDATE, DELETE ON ${APPEND_ONLY// /, } FROM $PG_APP, $PG_WORKER;
+        REVOKE DELETE ON athletes, erasures, signals FROM $PG_APP, $PG_WORKER;
+        GRANT SELECT, UPDATE, DELETE ON ${ERASED// /, } TO $PG_ERASER; GRANT SELECT, UPDATE ON erasures TO $PG_ERASER"
 }
 
 migrate_and_seed() {

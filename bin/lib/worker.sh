@@ -7,6 +7,7 @@ start_worker() {
     (
         # Handed on as the environment: what stands among the arguments of a program everybody may read.
         export DB_USERNAME="$PG_WORKER" DB_PASSWORD="$(secret worker-database)" DB_PERSISTENT=false LOG_CHANNEL=kept
+        export DB_ERASER_USERNAME="$PG_ERASER" DB_ERASER_PASSWORD="$(secret eraser-database)"
         export APP_CONFIG_CACHE=var/no-such/config.php APP_ROUTES_CACHE=var/no-such/routes.php APP_EVENTS_CACHE=var/no-such/events.php
         as_app_user setsid bash "$ROOT/bin/server/worker.sh" "$ROOT" "$RUN/worker.pid" >>"$LOG/worker.log" 2>&1 9>&- &
     )

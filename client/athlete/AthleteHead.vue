@@ -49,6 +49,7 @@ const actions = computed(() => [
               { key: 'archive', label: props.athlete.archived ? 'Bring back' : 'Archive' },
           ]
         : []),
+    ...(session.may('gym') ? [{ key: 'erase', label: 'Erase' }] : []),
 ]);
 
 function act(key: string): void {

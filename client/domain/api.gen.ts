@@ -185,6 +185,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/erasure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What erasing them would do. */
+        get: operations["erasureAhead"];
+        put?: never;
+        /** @description Orders it; a job of the queue does it. It cannot be undone. */
+        post: operations["eraseAthlete"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/export": {
         parameters: {
             query?: never;
@@ -993,6 +1011,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/erasures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["erasures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/export": {
         parameters: {
             query?: never;
@@ -1733,6 +1767,22 @@ export interface paths {
         get?: never;
         /** @description What athletes may tell on their own page. */
         put: operations["changeTells"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings/erasure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["settleErasure"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2652,6 +2702,59 @@ export interface components {
             /** Format: email */
             email: string;
         };
+        /** @description What becomes of the training of an athlete who is erased. */
+        ErasedLogInput: {
+            /** @enum {string} */
+            log: "anonymous" | "removed";
+        };
+        /** @description How much of something is kept of an athlete, and what would become of it. */
+        ErasedPart: {
+            /** @enum {string} */
+            part: "screens" | "health" | "own-page" | "attendance" | "weighings" | "sets" | "course" | "wear";
+            rows: number;
+            /** @enum {string} */
+            fate: "erased" | "nameless" | "kept";
+        };
+        /** @description How far an order to erase an athlete is. */
+        Erasure: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            log: "anonymous" | "removed";
+            /** Format: date-time */
+            ordered_at: string;
+            /** @description Who ordered it. */
+            by: string;
+            /** Format: date-time */
+            ended_at: string | null;
+            /** @description Whether it was tried and nothing of it was done. */
+            failed: boolean;
+            /** @description So many entries were erased. */
+            rows: number;
+        };
+        /** @description What erasing an athlete would do, as the gym has settled it; and the last order, if one was given. */
+        ErasureAhead: {
+            name: string;
+            /** @enum {string} */
+            log: "anonymous" | "removed";
+            parts: components["schemas"]["ErasedPart"][];
+        };
+        /**
+         * @description An athlete is to be erased. Their name is typed, and what becomes of their training is as it was shown, so that nothing else is erased
+         *     than was meant.
+         */
+        ErasureInput: {
+            /** Format: uuid */
+            id: string;
+            /** @description As the athlete is called. */
+            name: string;
+            /** @enum {string} */
+            log: "anonymous" | "removed";
+        };
+        /** @description Who was erased, without their names, the latest first. */
+        ErasureList: {
+            items: components["schemas"]["Erasure"][];
+        };
         /** @description One figure a rule looked at, in words, with the threshold it was held against. */
         Evidence: {
             text: string;
@@ -3343,6 +3446,11 @@ export interface components {
             pull_top: "chin" | "chest";
             /** @description What athletes may tell on their own page. */
             athletes_tell: ("sets" | "pain" | "soreness" | "coming")[];
+            /**
+             * @description What becomes of the training of an athlete who is erased.
+             * @enum {string}
+             */
+            erased_log: "anonymous" | "removed";
             /** @enum {string} */
             role: "owner" | "coach" | "assistant";
             /** @description What the role may do. */
@@ -5177,6 +5285,72 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ComparedList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    erasureAhead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErasureAhead"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    eraseAthlete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ErasureInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Erasure"];
                 };
             };
             /** @description A problem. */
@@ -7240,6 +7414,35 @@ export interface operations {
             };
         };
     };
+    erasures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErasureList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     exportGym: {
         parameters: {
             query?: never;
@@ -8897,6 +9100,39 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["TellsInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    settleErasure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ErasedLogInput"];
             };
         };
         responses: {

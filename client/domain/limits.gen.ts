@@ -134,6 +134,11 @@ export const limits = {
             longest: 200
         }
     },
+    ErasureInput: {
+        name: {
+            longest: 80
+        }
+    },
     FoundingInput: {
         gym_name: {
             longest: 80

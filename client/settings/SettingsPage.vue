@@ -2,6 +2,7 @@
 import PageHead from '../parts/PageHead.vue';
 import { useSession } from '../composables/useSession';
 import DeviceCard from './DeviceCard.vue';
+import ErasureCard from './ErasureCard.vue';
 import ExportCard from './ExportCard.vue';
 import GymCard from './GymCard.vue';
 import NameForm from './NameForm.vue';
@@ -23,6 +24,7 @@ const session = useSession();
         <div v-if="$may('gym')" class="stack">
             <GymCard />
             <TellsCard />
+            <ErasureCard />
             <ExportCard v-if="$may('records')" />
         </div>
         <div class="stack">

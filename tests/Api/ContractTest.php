@@ -247,6 +247,12 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('POST /api/imports/{import}/undoing', ['import' => $import]);
     $ask('GET /api/imports');
 
+    $ask('PUT /api/settings/erasure', body: ['log' => 'anonymous']);
+    $forgotten = addAthlete($this, name: 'Cy');
+    $ask('GET /api/athletes/{athlete}/erasure', ['athlete' => $forgotten]);
+    $ask('POST /api/athletes/{athlete}/erasure', ['athlete' => $forgotten], ['id' => uuid(), 'name' => 'Cy', 'log' => 'anonymous']);
+    $ask('GET /api/erasures');
+
     $ask('GET /api/health');
     $ask('GET /api/cautions');
     $ask('GET /api/me');

@@ -80,6 +80,9 @@ it('signs in to its database as one who can neither change nor delete what is ap
             'DELETE FROM logged_sets',
             'UPDATE clearances SET note = NULL',
             'DELETE FROM weighings',
+            'DELETE FROM athletes',
+            'DELETE FROM signals',
+            'DELETE FROM erasures',
             'CREATE TABLE own (id int)',
             'DROP TABLE calls',
         ] as $statement
@@ -89,6 +92,15 @@ it('signs in to its database as one who can neither change nor delete what is ap
     expect(
         $app->query('SELECT rolsuper OR rolcreatedb OR rolcreaterole FROM pg_roles WHERE rolname = current_user')->fetchColumn(),
     )->toBeFalse();
+});
+
+it('erases as one who may delete what is kept of people and nothing else, with a password that the web server does not have', function (): void {
+    $eraser = database('steady_eraser', 'eraser-database');
+    expect($eraser->exec("DELETE FROM logged_sets WHERE gym_id = '00000000-0000-0000-0000-000000000000'"))->toBe(0);
+    foreach (['DELETE FROM gyms', 'DELETE FROM bands', 'DELETE FROM set_bands', 'DELETE FROM erasures', 'INSERT INTO logged_sets DEFAULT VALUES', 'SELECT * FROM users', 'DROP TABLE calls'] as $statement) {
+        expect(fn () => $eraser->exec($statement))->toThrow(PDOException::class);
+    }
+    expect((string) file_get_contents(getenv('STEADY_VAR').'/.env'))->not->toContain('ERASER');
 });
 
 it('makes no session for who only asks whether it is well', function (): void {

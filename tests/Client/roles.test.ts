@@ -61,7 +61,7 @@ it('keeps screens, the own page, export and changes out of an assistant’s menu
     const { press, sees, text } = show(AthleteHead, { athlete: jolyon }, undefined, assistant);
     await press('More');
     await sees('Trend');
-    for (const item of ['Screens', 'Own page', 'Export', 'Change', 'Archive', 'Stage and method']) {
+    for (const item of ['Screens', 'Own page', 'Export', 'Change', 'Archive', 'Erase', 'Stage and method']) {
         expect(text()).not.toContain(item);
     }
 });
@@ -74,6 +74,7 @@ it('says of a page for another role whose it is', async () => {
         '/people/:id/edit': 'coach',
         '/people/:id/screens': 'health',
         '/people/:id/link': 'coach',
+        '/people/:id/erase': 'gym',
         '/people/:id/compare': 'coach',
         '/imports': 'records',
         '/staff': 'gym',

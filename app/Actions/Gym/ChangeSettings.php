@@ -6,6 +6,7 @@ namespace App\Actions\Gym;
 
 use App\Actions\Staff\EndSessions;
 use App\Context\Gym\CurrentGym;
+use App\Formats\Erase\ErasedLog;
 use App\Models\Gym\AthletesTell;
 use App\Models\Gym\Gym;
 use App\Models\Gym\User;
@@ -43,6 +44,11 @@ final readonly class ChangeSettings
         Gym::query()->findOrFail($this->gym->id())
             ->fill(['athletes_tell' => array_values(array_unique(array_map(static fn (AthletesTell $t): string => $t->value, $tells)))])
             ->save();
+    }
+
+    public function erasedLog(ErasedLog $log): void
+    {
+        Gym::query()->findOrFail($this->gym->id())->fill(['erased_log' => $log])->save();
     }
 
     /** @throws Problem if the present password is another */

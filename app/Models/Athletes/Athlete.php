@@ -28,6 +28,7 @@ use SteadyRung\Safety\ScreenOutcome;
  * @property SegmentTable $proportions
  * @property list<string> $tags
  * @property CarbonImmutable|null $archived_at
+ * @property CarbonImmutable|null $erased_at since when only their training is left, without a name
  * @property string|null $last_trained_on
  * @property Exercise|null $chosen
  * @property Pain|null $pain
@@ -58,6 +59,7 @@ final class Athlete extends Record
         'tags' => '[]',
         'proportions' => 'average',
         'archived_at' => null,
+        'erased_at' => null,
         'last_trained_on' => null,
         'screened_at' => null,
         'screen_outcome' => null,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Gym;
 
+use App\Formats\Erase\ErasedLog;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use SteadyRung\Kit\Floor;
@@ -19,6 +20,7 @@ use SteadyRung\Safety\CapLimits;
  * @property bool $to_replay whether what follows from the log must be followed anew
  * @property array<string, string> $house_rules position by rule, where it is not the default
  * @property list<string> $athletes_tell on their own page: AthletesTell
+ * @property ErasedLog $erased_log what becomes of the training of who is erased
  * @property array<string, int> $caps figures by key, where they are not the usual ones
  * @property string|null $caps_raised_by the coach who answers for a cap above the usual
  * @property CarbonImmutable|null $caps_raised_at
@@ -43,6 +45,7 @@ final class Gym extends Model
         'to_replay' => false,
         'house_rules' => '{}',
         'caps' => '{}',
+        'erased_log' => 'anonymous',
         'athletes_tell' => '["pain","soreness","coming"]',
     ];
 
@@ -56,6 +59,7 @@ final class Gym extends Model
         'house_rules' => 'array',
         'caps' => 'array',
         'athletes_tell' => 'array',
+        'erased_log' => ErasedLog::class,
         'caps_raised_at' => 'immutable_datetime',
     ];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Responses\Gym;
 
+use App\Formats\Erase\ErasedLog;
 use App\Models\Gym\AthletesTell;
 use App\Models\Gym\Right;
 use App\Models\Gym\Role;
@@ -41,6 +42,8 @@ final readonly class MeResponse
             items: new OA\Items(type: 'string', enum: AthletesTell::class),
         )]
         public array $athletes_tell,
+        #[OA\Property(description: 'What becomes of the training of an athlete who is erased.')]
+        public ErasedLog $erased_log,
         #[OA\Property]
         public Role $role,
         #[OA\Property(description: 'What the role may do.', items: new OA\Items(type: 'string', enum: Right::class))]
@@ -63,6 +66,7 @@ final readonly class MeResponse
             demo: $user->gym->is_demo,
             pull_top: $user->gym->houseRules()->pullTop(),
             athletes_tell: $user->gym->athletes_tell,
+            erased_log: $user->gym->erased_log,
             role: $user->role,
             rights: array_column($user->role->rights(), 'value'),
             second_factor: $user->second_factor_at !== null,

@@ -10,7 +10,12 @@ import { fault, refuse, serve, type Asked } from '../support/server';
 
 async function settings(answers: Record<string, (asked: Asked) => unknown>, who = me) {
     await lastCoach.keep(who);
-    const asked = serve({ 'GET /api/me': () => who, 'GET /api/sessions': () => ({ items: [] }), ...answers });
+    const asked = serve({
+        'GET /api/me': () => who,
+        'GET /api/sessions': () => ({ items: [] }),
+        'GET /api/erasures': () => ({ items: [] }),
+        ...answers,
+    });
     const shown = show(defineComponent({ setup: () => () => (useSession().signedIn ? h(SettingsPage) : null) }));
     await useSession().ask();
     await shown.sees('Settings');
@@ -94,6 +99,20 @@ it('shows who does not own the gym their own account alone', async () => {
     for (const card of ['Time zone', 'Export the gym', 'What athletes may tell', 'Who works here']) {
         expect(text()).not.toContain(card);
     }
+});
+
+it('settles what becomes of the training of who is erased, and says what was', async () => {
+    const one = { id: 'a', log: 'anonymous', ordered_at: '2026-03-02T10:00:00Z', by: 'Ines', ended_at: null, failed: false, rows: 0 };
+    const { press, sees, commands } = await settings({
+        'GET /api/erasures': () => ({
+            items: [one, { ...one, id: 'b', failed: true }, { ...one, id: 'c', ended_at: '2026-03-02T10:00:10Z', rows: 12 }],
+        }),
+        'PUT /api/settings/erasure': ({ body }) => ({ ...me, erased_log: (body as { log: string }).log }),
+    });
+    await sees(/2 Mar.*by Ines: waits.*failed; nothing was erased.*done, 12 entries/);
+    await press('Goes too', 'Training of who is erased');
+    await eventually(() => expect(useSession().me?.erased_log).toBe('removed'));
+    expect(commands('PUT /api/settings/erasure')).toEqual([{ log: 'removed' }]);
 });
 
 it('sets a code beside the password up, shows the recovery codes once, and ends it with one', async () => {

@@ -12,6 +12,7 @@ export const me: Schemas['Me'] = {
     demo: false,
     pull_top: 'chin',
     athletes_tell: ['pain', 'soreness', 'coming'],
+    erased_log: 'anonymous',
     role: 'owner',
     rights: ['log', 'coach', 'health', 'kit', 'rules', 'records', 'gym'],
     second_factor: false,

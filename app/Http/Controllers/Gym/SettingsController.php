@@ -13,6 +13,7 @@ use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Nothing;
 use App\Http\Docs\RequestBody;
+use App\Http\Requests\Gym\ErasedLogInput;
 use App\Http\Requests\Gym\NameInput;
 use App\Http\Requests\Gym\PasswordInput;
 use App\Http\Requests\Gym\ReadSettings;
@@ -92,6 +93,21 @@ final class SettingsController
         /** @var User $coach */
         $coach = $request->user();
         $settings->athletesTell($inputs->of(TellsGiven::class, $json)->tells);
+
+        return new JsonResponse(MeResponse::of($coach->refresh()));
+    }
+
+    #[OA\Put(
+        path: '/api/settings/erasure',
+        operationId: 'settleErasure',
+        requestBody: new RequestBody(ErasedLogInput::class),
+        responses: [new Answer(200, MeResponse::class)],
+    )]
+    public function erasure(Request $request, JsonObject $json, ReadInput $inputs, ChangeSettings $settings): JsonResponse
+    {
+        /** @var User $coach */
+        $coach = $request->user();
+        $settings->erasedLog($inputs->of(ErasedLogInput::class, $json)->log);
 
         return new JsonResponse(MeResponse::of($coach->refresh()));
     }
