@@ -17,6 +17,7 @@ const BENEATH = [
     'trend',
     'body',
     'decisions',
+    'first-day',
     'shell',
 ];
 

@@ -11,6 +11,7 @@ use App\Http\Controllers\Erase\ErasureController;
 use App\Http\Controllers\Export\ExportController;
 use App\Http\Controllers\Floor\ClassController;
 use App\Http\Controllers\Floor\PulseController;
+use App\Http\Controllers\Gym\FirstStepsController;
 use App\Http\Controllers\Gym\HealthController;
 use App\Http\Controllers\Gym\SettingsController;
 use App\Http\Controllers\Gym\SignInController;
@@ -120,6 +121,7 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
 });
 
 Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group(function (): void {
+    Route::get('first-steps', FirstStepsController::class);
     Route::get('bench/scale', [BenchController::class, 'scale']);
     Route::get('bands/{band}/learned', [BandController::class, 'learned']);
     Route::get('athletes', [AthleteController::class, 'index']);

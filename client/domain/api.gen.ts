@@ -1044,6 +1044,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/first-steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["firstSteps"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gear": {
         parameters: {
             query?: never;
@@ -2804,6 +2820,27 @@ export interface components {
             unit?: string | null;
             /** @description The names that are known here. */
             allowed?: string[] | null;
+        };
+        /** @description The athlete a new gym begins with. */
+        FirstAthlete: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
+        /** @description How far a new gym is on its way to the first session, and the gear it may have. */
+        FirstSteps: {
+            /** @description A bar, and something that helps. */
+            gear: boolean;
+            athlete: components["schemas"]["FirstAthlete"] | null;
+            screened: boolean;
+            baseline: boolean;
+            session: boolean;
+            /** @description Usual heights of bars. */
+            bars_m: number[];
+            /** @description Usual heights of boxes. */
+            boxes_m: number[];
+            /** @description Usual loop bands. */
+            bands: components["schemas"]["UsualBand"][];
         };
         /** @description An athlete of a class on its day: the session as it was written, and what was done and told. */
         FloorAthlete: {
@@ -4735,6 +4772,15 @@ export interface components {
              * @description Seconds held or let down under control.
              */
             controlled_s: number;
+        };
+        /** @description A loop band of a usual size. */
+        UsualBand: {
+            /** Format: float */
+            width_mm: number;
+            /** Format: float */
+            thickness_mm: number;
+            /** Format: float */
+            hung_length_m: number;
         };
         /** @description What is done in a class that wants sets of so many reps. */
         Variation: {
@@ -7459,6 +7505,35 @@ export interface operations {
                 };
                 content: {
                     "application/x-ndjson": string;
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    firstSteps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstSteps"];
                 };
             };
             /** @description A problem. */

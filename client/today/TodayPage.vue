@@ -18,6 +18,7 @@ import { useStopwatches } from './tiles/useStopwatches';
 import { useTileCommands } from './tiles/useTileCommands';
 
 /** What is not seen at once is loaded when it is asked for; it is on the device already. */
+const FirstDay = defineAsyncComponent(() => import('../first-day/FirstDay.vue'));
 const FloorPad = defineAsyncComponent(() => import('./pad/FloorPad.vue'));
 const GearToday = defineAsyncComponent(() => import('./GearToday.vue'));
 const StationBoard = defineAsyncComponent(() => import('./tiles/StationBoard.vue'));
@@ -101,7 +102,10 @@ watch(
             @who="whoOpen = true"
             @gear="gearOpen = true"
         />
-        <NoClass v-if="!held" :list="classes.value.value" />
+        <template v-if="!held">
+            <FirstDay v-if="$may('coach')" />
+            <NoClass :list="classes.value.value" />
+        </template>
         <template v-else>
             <ReadNote v-if="!isKnown(floor.day)" :read="floor.day" waits="Writing everybody's session…" />
             <p v-if="floor.day.value.value && tiles.length === 0" class="card empty">

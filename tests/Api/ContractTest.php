@@ -253,6 +253,7 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('POST /api/athletes/{athlete}/erasure', ['athlete' => $forgotten], ['id' => uuid(), 'name' => 'Cy', 'log' => 'anonymous']);
     $ask('GET /api/erasures');
 
+    $ask('GET /api/first-steps');
     $ask('GET /api/health');
     $ask('GET /api/cautions');
     $ask('GET /api/me');
