@@ -69,6 +69,7 @@ export const router = createRouter({
         { path: '/calls', component: () => import('./calls/CallsPage.vue'), meta: { title: 'Calls' } },
         { path: '/kit', component: () => import('./kit/KitPage.vue'), meta: { title: 'Kit' } },
         { path: '/staff', component: () => import('./staff/StaffPage.vue'), meta: { title: 'Staff', right: 'gym' } },
+        { path: '/audit', component: () => import('./staff/AuditPage.vue'), meta: { title: 'What was done', right: 'gym' } },
         { path: '/mailbox', component: () => import('./staff/MailboxPage.vue'), meta: { title: 'Mailbox', right: 'gym' } },
         { path: '/settings', component: () => import('./settings/SettingsPage.vue'), meta: { title: 'Settings' } },
         {

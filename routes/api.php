@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Formats\Audit\AuditEvent;
 use App\Http\Controllers\Athletes\AthleteController;
 use App\Http\Controllers\Athletes\BaselineController;
 use App\Http\Controllers\Athletes\BodyController;
 use App\Http\Controllers\Athletes\CapacityController;
+use App\Http\Controllers\Audit\AuditController;
 use App\Http\Controllers\Calls\CallController;
 use App\Http\Controllers\Erase\ErasureController;
 use App\Http\Controllers\Export\ExportController;
@@ -45,6 +47,7 @@ use App\Http\Controllers\Staff\MailboxController;
 use App\Http\Controllers\Staff\PasswordLinkController;
 use App\Http\Controllers\Staff\StaffController;
 use App\Http\Controllers\Trend\TrendController;
+use App\Http\Middleware\Audited;
 use App\Http\Middleware\EnterByLink;
 use App\Http\Middleware\EnterGym;
 use App\Http\Middleware\RecalculateFirst;
@@ -61,7 +64,8 @@ foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off', 'class', 
 Route::get('health', HealthController::class)->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
 Route::get('pulse/{ticket}', PulseController::class)->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
 Route::get('cautions', CautionController::class)->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
-Route::post('sign-in', [SignInController::class, 'signIn']);
+Route::post('sign-in', [SignInController::class, 'signIn'])
+    ->middleware(Audited::as(AuditEvent::SignedIn));
 Route::post('gym', [SettingsController::class, 'found']);
 Route::post('password-links', [PasswordLinkController::class, 'ask']);
 Route::get('password-link', [PasswordLinkController::class, 'show']);
@@ -76,13 +80,18 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::get('me', [SignInController::class, 'show']);
     Route::post('sign-out', [SignInController::class, 'signOut']);
     Route::get('sessions', [AccountController::class, 'sessions']);
-    Route::delete('sessions/{session}', [AccountController::class, 'endSession']);
+    Route::delete('sessions/{session}', [AccountController::class, 'endSession'])
+        ->middleware(Audited::as(AuditEvent::SessionEnded));
     Route::post('second-factor', [AccountController::class, 'begin']);
-    Route::put('second-factor', [AccountController::class, 'confirm']);
-    Route::post('second-factor/end', [AccountController::class, 'end']);
-    Route::put('password', [SettingsController::class, 'password']);
+    Route::put('second-factor', [AccountController::class, 'confirm'])
+        ->middleware(Audited::as(AuditEvent::SecondFactorOn));
+    Route::post('second-factor/end', [AccountController::class, 'end'])
+        ->middleware(Audited::as(AuditEvent::SecondFactorOff));
+    Route::put('password', [SettingsController::class, 'password'])
+        ->middleware(Audited::as(AuditEvent::PasswordChanged));
     Route::get('log', [LogController::class, 'index']);
-    Route::get('log.csv', [LogController::class, 'csv']);
+    Route::get('log.csv', [LogController::class, 'csv'])
+        ->middleware(Audited::as(AuditEvent::LogExported));
     Route::get('kit', [KitController::class, 'show']);
     Route::get('bands/{band}/inspections', [BandController::class, 'inspections']);
     Route::get('classes', [ClassController::class, 'index']);
@@ -103,20 +112,27 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     });
 
     Route::middleware(Authorize::using(Right::Health))->group(function (): void {
-        Route::get('athletes/{athlete}/export', [ExportController::class, 'athlete']);
+        Route::get('athletes/{athlete}/export', [ExportController::class, 'athlete'])
+            ->middleware(Audited::as(AuditEvent::AthleteExported));
     });
 
     Route::middleware(Authorize::using(Right::Records))->group(function (): void {
-        Route::get('export', [ExportController::class, 'gym']);
+        Route::get('export', [ExportController::class, 'gym'])
+            ->middleware(Audited::as(AuditEvent::GymExported));
     });
 
     Route::middleware(Authorize::using(Right::Gym))->group(function (): void {
         Route::get('staff', [StaffController::class, 'index']);
-        Route::post('staff', [StaffController::class, 'invite']);
-        Route::put('staff/{member}/role', [StaffController::class, 'role']);
-        Route::delete('staff/{member}', [StaffController::class, 'leave']);
-        Route::delete('staff/{member}/second-factor', [StaffController::class, 'endSecondFactor']);
+        Route::post('staff', [StaffController::class, 'invite'])
+            ->middleware(Audited::as(AuditEvent::Invited));
+        Route::put('staff/{member}/role', [StaffController::class, 'role'])
+            ->middleware(Audited::as(AuditEvent::RoleChanged));
+        Route::delete('staff/{member}', [StaffController::class, 'leave'])
+            ->middleware(Audited::as(AuditEvent::MemberLeft));
+        Route::delete('staff/{member}/second-factor', [StaffController::class, 'endSecondFactor'])
+            ->middleware(Audited::as(AuditEvent::SecondFactorOff));
         Route::get('mailbox', MailboxController::class);
+        Route::get('audit', AuditController::class);
     });
 });
 
@@ -161,21 +177,27 @@ Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group
         Route::post('athletes/{athlete}/weighings', [BodyController::class, 'weigh']);
         Route::post('athletes/{athlete}/weighings/{weighing}/withdrawal', [BodyController::class, 'takeBack']);
         Route::post('athletes/{athlete}/sets/{set}/withdrawal', [SetController::class, 'withdraw']);
-        Route::post('athletes/{athlete}/pain', PainController::class);
+        Route::post('athletes/{athlete}/pain', PainController::class)
+            ->middleware(Audited::as(AuditEvent::PainTold));
         Route::post('athletes/{athlete}/signals', [SignalController::class, 'tell']);
         Route::post('athletes/{athlete}/accessories', [SignalController::class, 'beside']);
     });
 
     Route::middleware(Authorize::using(Right::Coach))->group(function (): void {
-        Route::post('athletes', [AthleteController::class, 'store']);
-        Route::put('athletes/{athlete}', [AthleteController::class, 'update']);
-        Route::put('athletes/{athlete}/archive', [AthleteController::class, 'archive']);
+        Route::post('athletes', [AthleteController::class, 'store'])
+            ->middleware(Audited::as(AuditEvent::AthleteAdded));
+        Route::put('athletes/{athlete}', [AthleteController::class, 'update'])
+            ->middleware(Audited::as(AuditEvent::AthleteChanged));
+        Route::put('athletes/{athlete}/archive', [AthleteController::class, 'archive'])
+            ->middleware(Audited::as(AuditEvent::AthleteArchived));
         Route::post('recomputations', [RecomputationController::class, 'order']);
         Route::put('recomputations/{recomputation}/resumption', [RecomputationController::class, 'resume']);
         Route::put('athletes/{athlete}/setup', [SetupController::class, 'choose']);
         Route::get('athletes/{athlete}/link', [LinkController::class, 'show']);
-        Route::post('athletes/{athlete}/link', [LinkController::class, 'give']);
-        Route::delete('athletes/{athlete}/link', [LinkController::class, 'end']);
+        Route::post('athletes/{athlete}/link', [LinkController::class, 'give'])
+            ->middleware(Audited::as(AuditEvent::LinkGiven));
+        Route::delete('athletes/{athlete}/link', [LinkController::class, 'end'])
+            ->middleware(Audited::as(AuditEvent::LinkEnded));
         Route::post('athletes/{athlete}/session/tried', [SessionController::class, 'try']);
         Route::post('athletes/{athlete}/session/changes', [SessionController::class, 'change']);
         Route::delete('athletes/{athlete}/session/changes', [SessionController::class, 'putBack']);
@@ -189,19 +211,28 @@ Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group
 
     Route::middleware(Authorize::using(Right::Health))->group(function (): void {
         Route::get('athletes/{athlete}/screenings', [ScreeningController::class, 'index']);
-        Route::post('athletes/{athlete}/screenings', [ScreeningController::class, 'store']);
-        Route::get('athletes/{athlete}/screenings/{screening}', [ScreeningController::class, 'show'])->middleware(RecordScreeningLook::class);
-        Route::post('athletes/{athlete}/clearances', ClearanceController::class);
+        Route::post('athletes/{athlete}/screenings', [ScreeningController::class, 'store'])
+            ->middleware(Audited::as(AuditEvent::ScreenTaken));
+        Route::get('athletes/{athlete}/screenings/{screening}', [ScreeningController::class, 'show'])->middleware(RecordScreeningLook::class)
+            ->middleware(Audited::as(AuditEvent::ScreenSeen));
+        Route::post('athletes/{athlete}/clearances', ClearanceController::class)
+            ->middleware(Audited::as(AuditEvent::Cleared));
     });
 
     Route::middleware(Authorize::using(Right::Kit))->group(function (): void {
         Route::put('kit/floor', [KitController::class, 'floor']);
-        Route::post('gear', [GearController::class, 'store']);
-        Route::put('gear/{gear}', [GearController::class, 'update']);
-        Route::put('gear/{gear}/retirement', [GearController::class, 'retire']);
-        Route::post('bands', [BandController::class, 'store']);
-        Route::put('bands/{band}', [BandController::class, 'update']);
-        Route::put('bands/{band}/retirement', [BandController::class, 'retire']);
+        Route::post('gear', [GearController::class, 'store'])
+            ->middleware(Audited::as(AuditEvent::GearChanged));
+        Route::put('gear/{gear}', [GearController::class, 'update'])
+            ->middleware(Audited::as(AuditEvent::GearChanged));
+        Route::put('gear/{gear}/retirement', [GearController::class, 'retire'])
+            ->middleware(Audited::as(AuditEvent::GearChanged));
+        Route::post('bands', [BandController::class, 'store'])
+            ->middleware(Audited::as(AuditEvent::BandChanged));
+        Route::put('bands/{band}', [BandController::class, 'update'])
+            ->middleware(Audited::as(AuditEvent::BandChanged));
+        Route::put('bands/{band}/retirement', [BandController::class, 'retire'])
+            ->middleware(Audited::as(AuditEvent::BandChanged));
         Route::post('bands/{band}/inspections', [BandController::class, 'inspect']);
         Route::put('bench/scale/zero', [BenchController::class, 'zero']);
         Route::put('bench/scale/hang', [BenchController::class, 'hang']);
@@ -209,11 +240,15 @@ Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group
     });
 
     Route::middleware(Authorize::using(Right::Rules))->group(function (): void {
-        Route::put('methods', [MethodController::class, 'keep']);
+        Route::put('methods', [MethodController::class, 'keep'])
+            ->middleware(Audited::as(AuditEvent::MethodKept));
         Route::post('methods/check', [MethodController::class, 'check']);
-        Route::delete('methods/{method}', [MethodController::class, 'drop']);
-        Route::put('caps', [CapController::class, 'settle']);
-        Route::put('house-rules', [HouseRuleController::class, 'settle']);
+        Route::delete('methods/{method}', [MethodController::class, 'drop'])
+            ->middleware(Audited::as(AuditEvent::MethodDropped));
+        Route::put('caps', [CapController::class, 'settle'])
+            ->middleware(Audited::as(AuditEvent::CapsSettled));
+        Route::put('house-rules', [HouseRuleController::class, 'settle'])
+            ->middleware(Audited::as(AuditEvent::RulesSettled));
         Route::post('house-rules/effects', [HouseRuleController::class, 'effects']);
     });
 
@@ -222,17 +257,23 @@ Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group
         Route::post('imports', [ImportController::class, 'take']);
         Route::get('imports/{import}', [ImportController::class, 'show']);
         Route::put('imports/{import}/mapping', [ImportController::class, 'map']);
-        Route::post('imports/{import}/order', [ImportController::class, 'order']);
-        Route::post('imports/{import}/undoing', [ImportController::class, 'undo']);
+        Route::post('imports/{import}/order', [ImportController::class, 'order'])
+            ->middleware(Audited::as(AuditEvent::Imported));
+        Route::post('imports/{import}/undoing', [ImportController::class, 'undo'])
+            ->middleware(Audited::as(AuditEvent::ImportUndone));
     });
 
     Route::middleware(Authorize::using(Right::Gym))->group(function (): void {
-        Route::put('settings', [SettingsController::class, 'change']);
-        Route::put('settings/athletes-tell', [SettingsController::class, 'tells']);
-        Route::put('settings/erasure', [SettingsController::class, 'erasure']);
+        Route::put('settings', [SettingsController::class, 'change'])
+            ->middleware(Audited::as(AuditEvent::SettingsChanged));
+        Route::put('settings/athletes-tell', [SettingsController::class, 'tells'])
+            ->middleware(Audited::as(AuditEvent::SettingsChanged));
+        Route::put('settings/erasure', [SettingsController::class, 'erasure'])
+            ->middleware(Audited::as(AuditEvent::SettingsChanged));
         Route::get('erasures', [ErasureController::class, 'index']);
         Route::get('athletes/{athlete}/erasure', [ErasureController::class, 'ahead']);
-        Route::post('athletes/{athlete}/erasure', [ErasureController::class, 'order']);
+        Route::post('athletes/{athlete}/erasure', [ErasureController::class, 'order'])
+            ->middleware(Audited::as(AuditEvent::ErasureOrdered));
     });
 });
 

@@ -660,6 +660,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/audit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Who did what, beside the log; only read. */
+        get: operations["audit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bands": {
         parameters: {
             query?: never;
@@ -2008,6 +2025,24 @@ export interface components {
             screen: components["schemas"]["ScreenStanding"];
             call: components["schemas"]["KeptCall"] | null;
             decided: components["schemas"]["KeptCall"] | null;
+        };
+        /** @description One thing that was done. */
+        AuditEntry: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            event: "signed-in" | "session-ended" | "password-changed" | "second-factor-on" | "second-factor-off" | "invited" | "role-changed" | "member-left" | "settings-changed" | "screen-seen" | "screen-taken" | "cleared" | "pain-told" | "athlete-added" | "athlete-changed" | "athlete-archived" | "link-given" | "link-ended" | "athlete-exported" | "gym-exported" | "log-exported" | "imported" | "import-undone" | "erasure-ordered" | "gear-changed" | "band-changed" | "method-kept" | "method-dropped" | "rules-settled" | "caps-settled";
+            /** @description Who did it. */
+            by: string;
+            /** @description Whom or what it was about, by the name it has now; none of what is gone. */
+            about: string | null;
+        };
+        /** @description A page of what was done, the latest first. */
+        AuditPage: {
+            items: components["schemas"]["AuditEntry"][];
+            next_page: number | null;
         };
         /** @description The curve of a band, from its hung length to the most it may be stretched. */
         BandCurve: {
@@ -6599,6 +6634,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Body"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    audit: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AuditPage"];
                 };
             };
             /** @description A problem. */

@@ -254,6 +254,7 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('GET /api/erasures');
 
     $ask('GET /api/first-steps');
+    $ask('GET /api/audit');
     $ask('GET /api/health');
     $ask('GET /api/cautions');
     $ask('GET /api/me');

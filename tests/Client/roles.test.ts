@@ -78,6 +78,7 @@ it('says of a page for another role whose it is', async () => {
         '/people/:id/compare': 'coach',
         '/imports': 'records',
         '/staff': 'gym',
+        '/audit': 'gym',
         '/mailbox': 'gym',
     });
 });

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\Audit;
+
+/**
+ * What is kept of what was done in a gym, beside the log. The values are permanent.
+ */
+enum AuditEvent: string
+{
+    case SignedIn = 'signed-in';
+    case SessionEnded = 'session-ended';
+    case PasswordChanged = 'password-changed';
+    case SecondFactorOn = 'second-factor-on';
+    case SecondFactorOff = 'second-factor-off';
+    case Invited = 'invited';
+    case RoleChanged = 'role-changed';
+    case MemberLeft = 'member-left';
+    case SettingsChanged = 'settings-changed';
+    case ScreenSeen = 'screen-seen';
+    case ScreenTaken = 'screen-taken';
+    case Cleared = 'cleared';
+    case PainTold = 'pain-told';
+    case AthleteAdded = 'athlete-added';
+    case AthleteChanged = 'athlete-changed';
+    case AthleteArchived = 'athlete-archived';
+    case LinkGiven = 'link-given';
+    case LinkEnded = 'link-ended';
+    case AthleteExported = 'athlete-exported';
+    case GymExported = 'gym-exported';
+    case LogExported = 'log-exported';
+    case Imported = 'imported';
+    case ImportUndone = 'import-undone';
+    case ErasureOrdered = 'erasure-ordered';
+    case GearChanged = 'gear-changed';
+    case BandChanged = 'band-changed';
+    case MethodKept = 'method-kept';
+    case MethodDropped = 'method-dropped';
+    case RulesSettled = 'rules-settled';
+    case CapsSettled = 'caps-settled';
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Actions\Audit\NoteDone;
+use App\Formats\Audit\AuditEvent;
+use App\Models\Gym\User;
+use App\Models\Record;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * What a route does is kept in the audit trail, once it was done; of an export, before the first byte of it goes out.
+ */
+final readonly class Audited
+{
+    /** What an entry may be about: parameters of routes. */
+    private const SUBJECTS = ['athlete', 'member', 'band', 'gear', 'import', 'method'];
+
+    public function __construct(private NoteDone $done)
+    {
+    }
+
+    public static function as(AuditEvent $event): string
+    {
+        return self::class.':'.$event->value;
+    }
+
+    public function handle(Request $request, Closure $next, string $event): Response
+    {
+        /** @var Response $response */
+        $response = $next($request);
+        $who = $request->user();
+        if ($response->isSuccessful() && $who instanceof User) {
+            $this->done->note(AuditEvent::from($event), $who, self::subject($request));
+        }
+
+        return $response;
+    }
+
+    /** @return array{string, string}|null */
+    private static function subject(Request $request): ?array
+    {
+        foreach (self::SUBJECTS as $name) {
+            $value = $request->route($name);
+            if ($value instanceof Record || is_string($value)) {
+                return [$name, $value instanceof Record ? $value->id : $value];
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Responses\Audit;
+
+use App\Formats\Audit\AuditEvent;
+use OpenApi\Attributes as OA;
+
+/**
+ * One thing that was done.
+ */
+#[OA\Schema(schema: 'AuditEntry')]
+final readonly class AuditEntryResponse
+{
+    public function __construct(
+        #[OA\Property(format: 'uuid')]
+        public string $id,
+        #[OA\Property(format: 'date-time')]
+        public string $at,
+        #[OA\Property]
+        public AuditEvent $event,
+        #[OA\Property(description: 'Who did it.')]
+        public string $by,
+        #[OA\Property(description: 'Whom or what it was about, by the name it has now; none of what is gone.')]
+        public ?string $about,
+    ) {
+    }
+}

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { api, outcome } from '../domain/http';
+import { day } from '../domain/units';
+import PageHead from '../parts/PageHead.vue';
+import PageTurner from '../parts/PageTurner.vue';
+import ReadNote from '../parts/ReadNote.vue';
+import { useRead } from '../composables/useRead';
+import { useDayOf, useHourOf } from '../composables/useToday';
+import { doneWords } from './done';
+
+/** Who did what, beside the log. */
+const page = ref(1);
+const trail = useRead(
+    () => ['audit', page.value],
+    () => outcome(api.GET('/api/audit', { params: { query: { page: page.value } } })),
+    { previous: true },
+);
+const [dayOf, hour] = [useDayOf(), useHourOf()];
+</script>
+
+<template>
+    <PageHead
+        title="What was done"
+        :back="{ to: '/settings', name: 'Settings' }"
+        about="Who looked at and changed what of health, took data out, signed in, and changed people, kit and rules. Nothing of it can be changed."
+    />
+    <ReadNote :read="trail" waits="Reading what was done…" />
+    <p v-if="trail.value.value?.items.length === 0" class="card">Nothing yet.</p>
+    <table v-else-if="trail.value.value" class="card">
+        <thead>
+            <tr>
+                <th scope="col">When</th>
+                <th scope="col">Who</th>
+                <th scope="col">What</th>
+                <th scope="col">Whom or what about</th>
+            </tr>
+        </thead>
+        <tbody>
+            <tr v-for="one in trail.value.value.items" :key="one.id">
+                <td>{{ day(dayOf(one.at)) }}, {{ hour(one.at) }}</td>
+                <td>{{ one.by }}</td>
+                <td>
+                    <b>{{ doneWords[one.event] }}</b>
+                </td>
+                <td>{{ one.about }}</td>
+            </tr>
+        </tbody>
+    </table>
+    <PageTurner v-model="page" :next="trail.value.value?.next_page" back="Later" on="Earlier" />
+</template>
+
+<style scoped>
+table {
+    width: 100%;
+    border-collapse: collapse;
+}
+
+th {
+    color: var(--color-dust);
+    font-size: var(--type-small);
+    font-weight: 500;
+    text-align: left;
+}
+
+th,
+td {
+    padding: 7px var(--space-base);
+    overflow-wrap: anywhere;
+}
+
+tr + tr td,
+thead + tbody td {
+    border-top: 1px solid var(--color-line);
+}
+</style>
