@@ -119,6 +119,14 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::middleware(Authorize::using(Right::Records))->group(function (): void {
         Route::get('export', [ExportController::class, 'gym'])
             ->middleware(Audited::as(AuditEvent::GymExported));
+        Route::get('imports', [ImportController::class, 'index']);
+        Route::post('imports', [ImportController::class, 'take']);
+        Route::get('imports/{import}', [ImportController::class, 'show']);
+        Route::put('imports/{import}/mapping', [ImportController::class, 'map']);
+        Route::post('imports/{import}/order', [ImportController::class, 'order'])
+            ->middleware(Audited::as(AuditEvent::Imported));
+        Route::post('imports/{import}/undoing', [ImportController::class, 'undo'])
+            ->middleware(Audited::as(AuditEvent::ImportUndone));
     });
 
     Route::middleware(Authorize::using(Right::Gym))->group(function (): void {
@@ -250,17 +258,6 @@ Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group
         Route::put('house-rules', [HouseRuleController::class, 'settle'])
             ->middleware(Audited::as(AuditEvent::RulesSettled));
         Route::post('house-rules/effects', [HouseRuleController::class, 'effects']);
-    });
-
-    Route::middleware(Authorize::using(Right::Records))->group(function (): void {
-        Route::get('imports', [ImportController::class, 'index']);
-        Route::post('imports', [ImportController::class, 'take']);
-        Route::get('imports/{import}', [ImportController::class, 'show']);
-        Route::put('imports/{import}/mapping', [ImportController::class, 'map']);
-        Route::post('imports/{import}/order', [ImportController::class, 'order'])
-            ->middleware(Audited::as(AuditEvent::Imported));
-        Route::post('imports/{import}/undoing', [ImportController::class, 'undo'])
-            ->middleware(Audited::as(AuditEvent::ImportUndone));
     });
 
     Route::middleware(Authorize::using(Right::Gym))->group(function (): void {

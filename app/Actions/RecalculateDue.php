@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Context\Gym\CurrentGym;
+use App\Context\Gym\GymDay;
 use App\Models\Athletes\Athlete;
+use Illuminate\Contracts\Bus\Dispatcher;
 use Illuminate\Contracts\Debug\ExceptionHandler;
 use SteadyRung\Exercise\Choices\Pattern;
 
@@ -14,8 +17,17 @@ use SteadyRung\Exercise\Choices\Pattern;
  */
 final readonly class RecalculateDue
 {
-    public function __construct(private LockAthlete $athletes, private RefreshAthlete $refresh, private ExceptionHandler $faults)
-    {
+    /** News of longer ago than this are many days to follow: of everybody they are left to the worker. */
+    private const AT_ONCE_DAYS = 400;
+
+    public function __construct(
+        private LockAthlete $athletes,
+        private RefreshAthlete $refresh,
+        private ExceptionHandler $faults,
+        private CurrentGym $gym,
+        private GymDay $days,
+        private Dispatcher $jobs,
+    ) {
     }
 
     /**
@@ -31,6 +43,17 @@ final readonly class RecalculateDue
             ...array_map(static fn (Pattern $p): string => $p->value, $patterns),
         ]));
         $athlete->save();
+    }
+
+    /**
+     * The same for news that came with many others; a job follows them, if nobody looks first.
+     *
+     * @param  list<Pattern>  $patterns
+     */
+    public function byTheWorker(Athlete $athlete, string $day, array $patterns): void
+    {
+        self::later($athlete, $day, $patterns);
+        $this->jobs->dispatch((new FollowLogJob($this->gym->id(), $athlete->id))->afterCommit());
     }
 
     public function of(Athlete $athlete): void
@@ -51,7 +74,7 @@ final readonly class RecalculateDue
     }
 
     /**
-     * One athlete, or everybody of the gym; whether there was anything to follow.
+     * One athlete, or everybody of the gym but those of whom news of long ago came; whether there was anything to follow.
      *
      * @param  string|null  $before  only where something of an earlier day is left
      */
@@ -59,6 +82,7 @@ final readonly class RecalculateDue
     {
         $ids = Athlete::query()->whereNotNull('follow_from')
             ->when($athleteId !== null, static fn ($q) => $q->whereKey($athleteId))
+            ->when($athleteId === null, fn ($q) => $q->where('follow_from', '>=', $this->days->daysAgo(self::AT_ONCE_DAYS)))
             ->when($before !== null, static fn ($q) => $q->where('follow_from', '<', $before))
             ->orderBy('id')->pluck('id');
         foreach ($ids as $id) {

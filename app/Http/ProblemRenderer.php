@@ -53,7 +53,7 @@ final class ProblemRenderer
                 'Your role here does not include this. A coach or the owner of the gym can do it.',
             ),
             $error instanceof TokenMismatchException => self::pageExpired(),
-            $error instanceof PostTooLargeException => new Problem(ProblemCode::BodyTooLarge, 'A request may be 1 MB at the most.'),
+            $error instanceof PostTooLargeException => new Problem(ProblemCode::BodyTooLarge, 'A request may be 1 MB at the most, a file 8 MB.'),
             $error instanceof ModelNotFoundException => self::notFound(),
             self::tookTooLong($error) => new Problem(
                 ProblemCode::Busy,
@@ -105,7 +105,7 @@ final class ProblemRenderer
         return match ($status) {
             404 => self::notFound(),
             405 => new Problem(ProblemCode::MethodNotAllowed, 'This address does not take that method.'),
-            413 => new Problem(ProblemCode::BodyTooLarge, 'A request may be 1 MB at the most.'),
+            413 => new Problem(ProblemCode::BodyTooLarge, 'A request may be 1 MB at the most, a file 8 MB.'),
             419 => self::pageExpired(),
             429 => new Problem(ProblemCode::TooManyTries, 'Wait a minute, then try again.'),
             default => $status < 500

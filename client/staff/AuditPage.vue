@@ -27,26 +27,28 @@ const [dayOf, hour] = [useDayOf(), useHourOf()];
     />
     <ReadNote :read="trail" waits="Reading what was done…" />
     <p v-if="trail.value.value?.items.length === 0" class="card">Nothing yet.</p>
-    <table v-else-if="trail.value.value" class="card">
-        <thead>
-            <tr>
-                <th scope="col">When</th>
-                <th scope="col">Who</th>
-                <th scope="col">What</th>
-                <th scope="col">Whom or what about</th>
-            </tr>
-        </thead>
-        <tbody>
-            <tr v-for="one in trail.value.value.items" :key="one.id">
-                <td>{{ day(dayOf(one.at)) }}, {{ hour(one.at) }}</td>
-                <td>{{ one.by }}</td>
-                <td>
-                    <b>{{ doneWords[one.event] }}</b>
-                </td>
-                <td>{{ one.about }}</td>
-            </tr>
-        </tbody>
-    </table>
+    <div v-else-if="trail.value.value" class="card">
+        <table>
+            <thead>
+                <tr>
+                    <th scope="col">When</th>
+                    <th scope="col">Who</th>
+                    <th scope="col">What</th>
+                    <th scope="col">Whom or what about</th>
+                </tr>
+            </thead>
+            <tbody>
+                <tr v-for="one in trail.value.value.items" :key="one.id">
+                    <td>{{ day(dayOf(one.at)) }}, {{ hour(one.at) }}</td>
+                    <td>{{ one.by }}</td>
+                    <td>
+                        <b>{{ doneWords[one.event] }}</b>
+                    </td>
+                    <td>{{ one.about }}</td>
+                </tr>
+            </tbody>
+        </table>
+    </div>
     <PageTurner v-model="page" :next="trail.value.value?.next_page" back="Later" on="Earlier" />
 </template>
 

@@ -34,6 +34,7 @@ final readonly class BringRows
         private GymDay $days,
         private ClockInterface $clock,
         private Dispatcher $jobs,
+        private RecalculateDue $due,
     ) {
     }
 
@@ -142,13 +143,13 @@ final readonly class BringRows
     private function follow(Import $import, Touched $touched): void
     {
         foreach ($touched->inOrder() as $id => [$day, $patterns]) {
-            $this->athletes->during($id, static function (Athlete $athlete) use ($import, $day, $patterns): void {
+            $this->athletes->during($id, function (Athlete $athlete) use ($import, $day, $patterns): void {
                 if ($import->kind === ImportKind::Weighings) {
                     $athlete->mass_kg = Weighing::latestFirst($athlete->id)->firstOrFail()->mass_kg;
                 } else {
                     $athlete->last_trained_on = (string) LoggedSet::standing($athlete->id)->max('trained_on');
                 }
-                RecalculateDue::later($athlete, $day, $patterns);
+                $this->due->byTheWorker($athlete, $day, $patterns);
             });
         }
     }

@@ -25,8 +25,12 @@ use SteadyRung\Exercise\Choices\Pattern;
  */
 final readonly class UndoImport
 {
-    public function __construct(private ConnectionInterface $db, private LockAthlete $athletes, private ClockInterface $clock)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private LockAthlete $athletes,
+        private ClockInterface $clock,
+        private RecalculateDue $due,
+    ) {
     }
 
     /** @throws Problem if it did not end */
@@ -78,7 +82,7 @@ final readonly class UndoImport
                     'updated_at' => $now,
                 ])->values()->all());
                 $athlete->mass_kg = Weighing::latestFirst($athlete->id)->firstOrFail()->mass_kg;
-                RecalculateDue::later($athlete, (string) $ofAthlete->min('weighed_on'), []);
+                $this->due->byTheWorker($athlete, (string) $ofAthlete->min('weighed_on'), []);
             });
         }
     }
@@ -99,10 +103,10 @@ final readonly class UndoImport
             ),
         );
         foreach ($touched as $one) {
-            $this->athletes->during((string) $one->athlete_id, static function (Athlete $athlete) use ($one): void {
+            $this->athletes->during((string) $one->athlete_id, function (Athlete $athlete) use ($one): void {
                 $last = LoggedSet::standing($athlete->id)->max('trained_on');
                 $athlete->last_trained_on = $last === null ? null : (string) $last;
-                RecalculateDue::later($athlete, (string) $one->first_on, array_values(array_map(
+                $this->due->byTheWorker($athlete, (string) $one->first_on, array_values(array_map(
                     Pattern::from(...),
                     array_filter(explode(',', (string) $one->patterns)),
                 )));

@@ -41,6 +41,7 @@ final readonly class ComputeAgain
         private LoadOfSet $loads,
         private ClockInterface $clock,
         private Dispatcher $jobs,
+        private RecalculateDue $due,
     ) {
     }
 
@@ -127,7 +128,7 @@ final readonly class ComputeAgain
                 }
             }
             if ($days !== []) {
-                RecalculateDue::later($athlete, min($days), $patterns);
+                $this->due->byTheWorker($athlete, min($days), $patterns);
             }
 
             return count($days);

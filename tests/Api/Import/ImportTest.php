@@ -147,3 +147,22 @@ it('refuses what is no table, what is too long, and another file under the same 
     $this->putJson("/api/imports/$id/mapping", ['columns' => [['field' => 'name', 'unit' => 'kg']], 'dates' => 'day-first'])->assertStatus(422);
     $this->putJson("/api/imports/$id/mapping", ['columns' => [], 'dates' => 'day-first', 'matches' => [['field' => 'note', 'text' => 'x', 'target' => 'leave']]])->assertStatus(422);
 });
+
+it('leaves the following of what reaches back for years to the worker, whatever is looked at of the gym meanwhile', function (): void {
+    $id = addAthlete($this, name: 'Ada Mill');
+    $dry = ($this->file)('sets', "date,athlete,exercise,reps,share\n2019-05-06,Ada Mill,Green,8,60\n2019-05-09,Ada Mill,Green,9,60\n")->assertCreated();
+    ($this->map)($dry, [['exercise', 'Green', 'share']])->assertOk()->assertJsonPath('ready', 2);
+    $due = fn (): ?string => Athlete::query()->findOrFail($id)->follow_from;
+    $this->postJson("/api/imports/{$dry->json('import.id')}/order")->assertOk();
+    app(BringRows::class)->bring($dry->json('import.id'));
+    foreach (['/api/athletes', '/api/calls', '/api/kit'] as $path) {
+        $this->getJson($path)->assertOk();
+        expect($due())->toBe('2019-05-06');
+    }
+    workOff();
+    expect($due())->toBeNull()->and(CapacityRecord::query()->where('athlete_id', $id)->exists())->toBeTrue();
+    ($this->undo)($dry)->assertOk();
+    expect($due())->toBe('2019-05-06');
+    $this->getJson("/api/athletes/$id")->assertOk();
+    expect($due())->toBeNull();
+});

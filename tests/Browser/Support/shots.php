@@ -41,6 +41,10 @@ $ownPage = static function (Page $page): void {
     $page->visit((string) $page->script('return document.querySelector("input[readonly]").value.replace(location.origin, "")'));
     $page->see('Where you are');
 };
+$invited = static function (Page $page): void {
+    $page->fill('Name', 'Ottilie Marsh')->fill('Email', 'ottilie@hollowbrook.example')->press('Assistant', "//*[@aria-label='As']")
+        ->press('Send the invitation')->see('is invited.');
+};
 $oldLog = static function (Page $page): void {
     $page->script(<<<'JS'
         const who = ['Jolyon Thatch', '"Farrow, Aldith"', 'Merrin Stope', 'Joel'], what = ['Thick green band', 'Pull-up', 'Assisted machine'];
@@ -55,7 +59,6 @@ $oldLog = static function (Page $page): void {
 };
 $views = [
     'today' => [LAPTOP, '/today', 'as asked', $floor('light', $logTwo)],
-    'today-dark' => [LAPTOP, '/today', 'as asked', $floor('dark')],
     'workout' => [LAPTOP, '/today', 'as asked', $workout],
     'today-phone' => [PHONE, '/today', 'as asked', $floor('light')],
     'people' => [LAPTOP, '/people', 'Aldith Farrow', null],
@@ -84,6 +87,7 @@ $views = [
     'house-rules' => [LAPTOP, '/methods/rules', 'Grip width', null],
     'own-page' => [PHONE, JOLYON_PAGE.'/link', 'Copy the link', $ownPage],
     'import' => [LAPTOP, '/imports', 'What is in the file?', $oldLog],
+    'staff' => [LAPTOP, '/staff', 'Invite somebody', $invited],
     'calls' => [LAPTOP, '/calls', 'Refer', null],
 ];
 
