@@ -7,7 +7,7 @@ import { useDayOf } from '../composables/useToday';
 import ChipRow from '../parts/ChipRow.vue';
 import { roles, roleWords, type Role } from './roles';
 
-const props = defineProps<{ member: Schemas['Member'] }>();
+const props = defineProps<{ member: Schemas['Member']; own: boolean }>();
 const emit = defineEmits<{ role: [role: Role]; again: []; leave: []; endSecondFactor: [] }>();
 
 const dayOf = useDayOf();
@@ -40,7 +40,7 @@ function leave(): void {
             <NButton v-if="member.invited || member.left_at" size="small" @click="emit('again')">
                 {{ member.left_at ? 'Invite back' : 'Invite again' }}
             </NButton>
-            <NButton v-if="member.second_factor" size="small" @click="emit('endSecondFactor')">Phone lost</NButton>
+            <NButton v-if="member.second_factor && !own" size="small" @click="emit('endSecondFactor')">Phone lost</NButton>
             <NButton v-if="!member.left_at" size="small" quaternary @click="asking = true">Leaves…</NButton>
         </div>
         <div v-if="asking" class="ask small" role="alertdialog" :aria-label="`${member.name} leaves`">

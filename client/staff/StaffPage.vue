@@ -60,6 +60,7 @@ async function again({ id, name, email, role }: Member): Promise<void> {
                     v-for="member in staff.value.value?.items ?? []"
                     :key="member.id"
                     :member="member"
+                    :own="member.id === session.coachId"
                     @role="toRole(member, $event)"
                     @again="again(member)"
                     @leave="leave(member)"

@@ -13,7 +13,7 @@ const MOST_FIELDS = 25;
 const MOST_CLICKS = 40;
 
 /** The four fields of the first page and its key; a gym is founded once an install, so here it is there already. */
-const FOUNDING = [4, 1];
+const FIRST_PAGE = [4, 1];
 
 /** A gym with nothing in it, and its owner. */
 function emptyGym(): string
@@ -30,7 +30,7 @@ function emptyGym(): string
 it('goes from an empty gym to the first call in few fields and clicks, each step opening the next', function (): void {
     $email = emptyGym();
     $page = Page::open(Instance::url(), 1280, 800);
-    [$fields, $clicks] = FOUNDING;
+    [$fields, $clicks] = FIRST_PAGE;
     $fill = function (string $label, string $value) use ($page, &$fields): void {
         $page->fill($label, $value);
         $fields++;

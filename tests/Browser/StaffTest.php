@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Tests\Browser\Support\Instance;
 use Tests\Browser\Support\Page;
 
-const KERENSA = '/people/01900000-0000-7000-8000-000000000110';
+const TRAINED_BY_BEA = '/people/01900000-0000-7000-8000-000000000110';
 
 it('takes somebody in by an invitation, from the letter to their first set, and lets them decide nothing', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
@@ -30,7 +30,7 @@ it('takes somebody in by an invitation, from the letter to their first set, and 
         $page->forget()->visit($link[1])->see('Welcome to Hollowbrook Mill');
         expect($page->accessibilityViolations())->toBe([]);
         $page->fill('Password', 'chalk on the hands')->press('Choose and sign in')->see('Sign out');
-        tapCount($page->go(KERENSA)->see('Kerensa'), 8)->see('Logged 8 clean')->dontSee('Otherwise…');
+        tapCount($page->go(TRAINED_BY_BEA)->see('Kerensa'), 8)->see('Logged 8 clean')->dontSee('Otherwise…');
         $page->go('/calls')->see('Calls')->dontSee('Accept')->go('/staff')->see('Not for your role');
         $page->go('/settings')->see('Where you are signed in')->dontSee('Export the gym');
         $page->visit($link[1])->see('has ended');

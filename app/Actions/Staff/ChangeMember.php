@@ -49,9 +49,17 @@ final readonly class ChangeMember
         });
     }
 
-    /** @throws Problem as above; whoever lost their phone signs in with the password alone until they set it up again */
-    public function withoutSecondFactor(string $memberId): User
+    /**
+     * Whoever lost their phone signs in with the password alone until they set it up again.
+     *
+     * @throws Problem as above, or if it is one's own, which a code ends
+     */
+    public function withoutSecondFactor(string $memberId, User $by): User
     {
+        if ($memberId === $by->id) {
+            throw new Problem(ProblemCode::NotAllowed, 'End your own under Settings, with a code of your phone or a recovery code.');
+        }
+
         return $this->during($memberId, fn (User $member): User => $member->fill(SecondFactor::NONE));
     }
 

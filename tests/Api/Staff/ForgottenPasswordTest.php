@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Mail\PasswordLinkMail;
 use App\Models\Gym\Role;
 use Illuminate\Auth\AuthManager;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 
@@ -75,4 +76,13 @@ it('keeps no link that a copy of the database would open', function (): void {
     $token = passwordLink($this->coach);
 
     expect(json_encode(DB::table('password_links')->get()))->not->toContain($token)->and(strlen($token))->toBe(43);
+});
+
+it('lets who has the machine let anybody in again, whatever they lost', function (): void {
+    $this->coach->fill(['second_factor' => 'x', 'second_factor_at' => $this->clock->now()])->save();
+    expect(Artisan::call('steady:let-in', ['email' => 'nobody@one.example']))->toBe(1)
+        ->and(Artisan::call('steady:let-in', ['email' => 'Coach@one.example']))->toBe(0);
+    preg_match('~/password#(\S+)~', Artisan::output(), $link);
+    ($this->choose)($link[1], 'a longer one')->assertNoContent();
+    $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'a longer one'])->assertOk();
 });

@@ -66,6 +66,7 @@ it('is ended with a code as proof, or by the owner for who lost theirs', functio
     ($this->signIn)(null)->assertOk();
 
     ($this->setUp)();
+    $this->deleteJson("/api/staff/{$this->coach->id}/second-factor")->assertStatus(403)->assertJsonPath('code', 'not-allowed');
     $this->signInAs(colleague($this->coach, Role::Owner))->deleteJson("/api/staff/{$this->coach->id}/second-factor")->assertOk();
     ($this->signIn)(null)->assertOk();
 });

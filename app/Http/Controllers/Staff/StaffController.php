@@ -12,10 +12,12 @@ use App\Http\Docs\Answer;
 use App\Http\Docs\RequestBody;
 use App\Http\Requests\ReadInput;
 use App\Http\Requests\Staff\RoleInput;
+use App\Models\Gym\User;
 use App\Queries\Staff\StaffQuery;
 use App\Responses\Staff\InvitationResponse;
 use App\Responses\Staff\StaffResponse;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 
 /**
@@ -79,9 +81,11 @@ final readonly class StaffController
         description: 'For who lost their phone and their recovery codes.',
         responses: [new Answer(200, StaffResponse::class)],
     )]
-    public function endSecondFactor(string $member): JsonResponse
+    public function endSecondFactor(string $member, Request $request): JsonResponse
     {
-        $this->members->withoutSecondFactor($member);
+        /** @var User $owner */
+        $owner = $request->user();
+        $this->members->withoutSecondFactor($member, $owner);
 
         return $this->index();
     }
