@@ -42,6 +42,6 @@ it('shows what would go and what would stay, and erases only who is named', asyn
 
 it('offers what is kept of them before it goes', async () => {
     serve({ [`GET ${A}`]: () => ahead });
-    await show(ErasePage, { id: 'zelda' }).sees('This cannot be undone.');
+    await show(ErasePage, { id: 'zelda' }).sees('This cannot be undone');
     expect(document.querySelector('a[download]')?.getAttribute('href')).toBe('/api/athletes/zelda/export');
 });
