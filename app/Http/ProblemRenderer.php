@@ -48,12 +48,9 @@ final class ProblemRenderer
                 ProblemCode::SignedOut,
                 'Sign in, then try again. Nothing typed is lost.',
             ),
-            $error instanceof AuthorizationException => new Problem(
-                ProblemCode::NotAllowed,
-                'Your role here does not include this. A coach or the owner of the gym can do it.',
-            ),
+            $error instanceof AuthorizationException => self::notAllowed(),
             $error instanceof TokenMismatchException => self::pageExpired(),
-            $error instanceof PostTooLargeException => new Problem(ProblemCode::BodyTooLarge, 'A request may be 1 MB at the most, a file 8 MB.'),
+            $error instanceof PostTooLargeException => self::http(413),
             $error instanceof ModelNotFoundException => self::notFound(),
             self::tookTooLong($error) => new Problem(
                 ProblemCode::Busy,
@@ -65,7 +62,6 @@ final class ProblemRenderer
                 'The database is starting. Nothing typed is lost: try again in a moment.',
                 retryAfterS: 2,
             ),
-            $error instanceof HttpExceptionInterface && $error->getPrevious() instanceof AuthorizationException => self::problem($error->getPrevious()),
             $error instanceof HttpExceptionInterface => self::http($error->getStatusCode()),
             default => new Problem(
                 ProblemCode::Fault,
@@ -103,6 +99,7 @@ final class ProblemRenderer
     private static function http(int $status): Problem
     {
         return match ($status) {
+            403 => self::notAllowed(),
             404 => self::notFound(),
             405 => new Problem(ProblemCode::MethodNotAllowed, 'This address does not take that method.'),
             413 => new Problem(ProblemCode::BodyTooLarge, 'A request may be 1 MB at the most, a file 8 MB.'),
@@ -112,6 +109,11 @@ final class ProblemRenderer
                 ? new Problem(ProblemCode::BadRequest, 'The request cannot be read.')
                 : new Problem(ProblemCode::Away, 'The server is not ready. Try again in a moment.'),
         };
+    }
+
+    private static function notAllowed(): Problem
+    {
+        return new Problem(ProblemCode::NotAllowed, 'Your role here does not include this. A coach or the owner of the gym can do it.');
     }
 
     private static function notFound(): Problem

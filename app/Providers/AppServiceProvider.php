@@ -83,7 +83,8 @@ final class AppServiceProvider extends ServiceProvider
             static fn (): HangingScale => new HangingScale((string) config('devices.scale_address')),
         );
         $this->app->when(EraseAthlete::class)->needs(ConnectionInterface::class)
-            ->give(static fn (Application $app): ConnectionInterface => $app->make(ConnectionResolverInterface::class)->connection((string) config('database.eraser')));
+            ->give(static fn (Application $app): ConnectionInterface => $app->make(ConnectionResolverInterface::class)
+                ->connection((string) config('database.eraser')));
         $this->app->when(SendPasswordLink::class)->needs('$address')->giveConfig('app.url');
         $this->app->bind(JsonObject::class, static fn (Application $app): JsonObject => self::body($app->make(Request::class)));
     }

@@ -63,10 +63,6 @@ it('goes from an empty gym to the first call in few fields and clicks, each step
             $press($log, $next);
             $page->see("$seconds s");
         }
-        $page->click(WebDriverBy::xpath("$next//h2[.='Rows to failure' or .='Reps to failure, first load']"));
-        if (str_contains($page->text(), 'Rows to failure') && $page->script("return document.querySelector('[aria-label=\"Next step\"] h2').textContent === 'Rows to failure'")) {
-            $press('Skip this step');
-        }
         $page->click(WebDriverBy::xpath("$next//h2[.='Reps to failure, first load']"));
         $press('8', $next);
         $press('Log 8 clean');

@@ -172,7 +172,7 @@ final class BringIn
         if ($here === null) {
             $this->ask($number, 'INSERT INTO users (id, gym_id, name, email, password, role, left_at) VALUES (?, ?, ?, ?, ?, ?, ?)', [
                 $this->coaches[$id], $this->gym->id(), $name, $email, User::NO_PASSWORD,
-                (Role::tryFrom($coach->role ?? '') ?? Role::Coach)->value, $coach->left_at ?? null,
+                (Role::tryFrom(is_string($coach->role ?? null) ? $coach->role : '') ?? Role::Coach)->value, $coach->left_at ?? null,
             ]);
         }
     }

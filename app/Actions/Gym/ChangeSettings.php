@@ -16,12 +16,16 @@ use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Database\ConnectionInterface;
 
 /**
- * Changes the gym's name and time zone, the name of who is signed in, or the password; with a new password every other device is signed out.
+ * Changes what is set of the gym, the name of who is signed in, or the password; with a new password every other device is signed out.
  */
 final readonly class ChangeSettings
 {
-    public function __construct(private ConnectionInterface $db, private CurrentGym $gym, private Hasher $hasher, private EndSessions $sessions)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private CurrentGym $gym,
+        private Hasher $hasher,
+        private EndSessions $sessions,
+    ) {
     }
 
     public function gym(User $member, string $gymName, string $timezone): User

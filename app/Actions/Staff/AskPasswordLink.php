@@ -26,7 +26,10 @@ final readonly class AskPasswordLink
     /** @throws Problem if it was asked for too often */
     public function forgotten(string $email, string $address): void
     {
-        $keys = [SlowTries::key('forgotten', $email) => self::FREE_FOR_ACCOUNT, SlowTries::key('forgotten at', $address) => self::FREE_FOR_ADDRESS];
+        $keys = [
+            SlowTries::key('forgotten', $email) => self::FREE_FOR_ACCOUNT,
+            SlowTries::key('forgotten at', $address) => self::FREE_FOR_ADDRESS,
+        ];
         $this->tries->begin(array_keys($keys), 'asked for in a row');
         foreach ($keys as $key => $free) {
             $this->tries->failed($key, $free);

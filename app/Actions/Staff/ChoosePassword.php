@@ -17,8 +17,12 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class ChoosePassword
 {
-    public function __construct(private ConnectionInterface $db, private CurrentGym $gym, private EndSessions $sessions, private ClockInterface $clock)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private CurrentGym $gym,
+        private EndSessions $sessions,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @throws Problem if the link has ended, or whom it was sent to has left */

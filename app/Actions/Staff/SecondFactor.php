@@ -87,6 +87,11 @@ final readonly class SecondFactor
         });
     }
 
+    public static function wrongCode(): Problem
+    {
+        return Problem::invalid('/code', 'This code is another, or was used. Wait for the next one.');
+    }
+
     private static function totp(User $member): ?Totp
     {
         return $member->second_factor === null ? null : new Totp((string) base64_decode($member->second_factor, true));

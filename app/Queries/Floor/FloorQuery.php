@@ -87,7 +87,8 @@ final readonly class FloorQuery
     /** @return list<CoachResponse> by whose name a set is known */
     private function coaches(): array
     {
-        $members = User::query()->where('gym_id', $this->gym->id())->orderBy('name')->orderBy('id')->limit(self::MOST_COACHES)->get(['id', 'name']);
+        $members = User::query()->where('gym_id', $this->gym->id())->orderBy('name')->orderBy('id')
+            ->limit(self::MOST_COACHES)->get(['id', 'name']);
 
         return array_values($members->map(static fn (User $u): CoachResponse => new CoachResponse($u->id, $u->name))->all());
     }

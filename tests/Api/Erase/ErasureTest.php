@@ -16,8 +16,7 @@ const BESIDES = ['erasures', 'import_lines', 'import_matches'];
 /** Somebody of whom everything is kept, who came by a table. */
 function somebodyKept(Tests\ApiTestCase $test): string
 {
-    $import = uuid();
-    $test->call('POST', "/api/imports?id=$import&kind=people&name=a.csv", server: ['HTTP_ORIGIN' => 'http://127.0.0.1:8080'], content: "name,mass kg,height cm,kind\nZelda Quist,61,170,gym\nBo,70,180,gym\n")->assertCreated();
+    $import = addPeopleFile($test, "name,mass kg,height cm,kind\nZelda Quist,61,170,gym\nBo,70,180,gym\n");
     $test->postJson("/api/imports/$import/order")->assertSuccessful();
     workOff();
     $id = Athlete::query()->where('name', 'Zelda Quist')->sole()->id;

@@ -76,8 +76,7 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
     $class = addClass($this);
     DB::table('sessions')->insert(['id' => 'theirs', 'user_id' => $this->coach->id, 'payload' => '', 'last_activity' => 1, 'began_at' => 1]);
     $this->postJson("/api/athletes/$athlete/link", ['id' => uuid(), 'days' => 30])->assertCreated();
-    $import = uuid();
-    $this->call('POST', "/api/imports?id=$import&kind=people&name=a.csv", server: ['HTTP_ORIGIN' => 'http://127.0.0.1:8080'], content: "name\nBea\n")->assertCreated();
+    $import = addPeopleFile($this);
     followLog();
     $ids = [
         'ticket' => 'x',

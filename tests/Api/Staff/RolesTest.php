@@ -45,10 +45,9 @@ function refusedTo(Tests\ApiTestCase $test, Role $role): array
     followLog();
     $test->getJson("/api/athletes/$athlete")->assertOk();
     $test->postJson("/api/athletes/$athlete/screenings", ['id' => $screening = uuid(), 'overhead' => 'level'])->assertCreated();
-    $test->call('POST', '/api/imports?id='.($import = uuid()).'&kind=people&name=a.csv', server: ['HTTP_ORIGIN' => 'http://127.0.0.1:8080'], content: "name\nBea\n")->assertCreated();
     $ids = [
         'athlete' => $athlete, 'gear' => $bar, 'band' => $band, 'class' => addClass($test), 'on' => '2026-03-02', 'screening' => $screening,
-        'import' => $import, 'call' => CallRecord::query()->firstOrFail()->id, 'set' => LoggedSet::query()->firstOrFail()->id,
+        'import' => addPeopleFile($test), 'call' => CallRecord::query()->firstOrFail()->id, 'set' => LoggedSet::query()->firstOrFail()->id,
         'recomputation' => $test->postJson('/api/recomputations', ['id' => uuid(), 'athlete_id' => $athlete])->json('id'),
         'weighing' => $athlete, 'off' => $athlete, 'method' => 'ladder', 'member' => uuid(), 'session' => 'none', 'ticket' => 'x',
     ];

@@ -131,3 +131,13 @@ function addClass(ApiTestCase $test, mixed ...$changes): string
 
     return $id;
 }
+
+/** A table of people that waits to be brought in. */
+function addPeopleFile(ApiTestCase $test, string $text = "name\nBea\n"): string
+{
+    $id = uuid();
+    $test->call('POST', "/api/imports?id=$id&kind=people&name=a.csv", server: ['HTTP_ORIGIN' => 'http://127.0.0.1:8080'], content: $text)
+        ->assertCreated();
+
+    return $id;
+}

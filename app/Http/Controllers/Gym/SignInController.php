@@ -67,7 +67,7 @@ final readonly class SignInController
         }
         if ($user->second_factor_at !== null && ! $this->factor->opens($user, $input->code)) {
             $slow->failed($input->email, (string) $request->ip(), $device);
-            throw Problem::invalid('/code', 'This code is another, or was used. Wait for the next one.');
+            throw SecondFactor::wrongCode();
         }
         $slow->succeeded($input->email, (string) $request->ip(), $device);
         $this->web->enter($request, $user);

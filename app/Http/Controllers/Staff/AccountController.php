@@ -15,7 +15,6 @@ use App\Http\Docs\RequestBody;
 use App\Http\Requests\ReadInput;
 use App\Http\Requests\Staff\CodeInput;
 use App\Models\Gym\User;
-use App\Problems\Problem;
 use App\Queries\Staff\SessionsQuery;
 use App\Responses\Staff\RecoveryCodesResponse;
 use App\Responses\Staff\SecondFactorResponse;
@@ -90,7 +89,7 @@ final readonly class AccountController
         $slow->begin(...$guesses);
         if ($member->second_factor_at !== null && ! $this->factor->opens($member, $code)) {
             $slow->failed(...$guesses);
-            throw Problem::invalid('/code', 'This code is another, or was used. Wait for the next one.');
+            throw SecondFactor::wrongCode();
         }
         $this->factor->end($member->refresh());
 
