@@ -32,7 +32,7 @@ final readonly class InsertOnce
     public function store(Record $row, object $command, array $parents = [], ?\Closure $complete = null): Inserted
     {
         $row->gym_id = $this->gym->id();
-        $row->fingerprint = Fingerprint::of($row->getTable(), $parents, $command);
+        $row->fingerprint = $row->tellsOfHealth() ? null : Fingerprint::of($row->getTable(), $parents, $command);
         try {
             if ($complete !== null) {
                 $complete();

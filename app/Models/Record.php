@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string $id
  * @property string $gym_id
- * @property string|null $fingerprint of the command that stored it; none for rows of the first program
+ * @property string|null $fingerprint of the command that stored it; none for rows of the first program, nor where it would give away health
  */
 abstract class Record extends Model
 {
@@ -48,6 +48,12 @@ abstract class Record extends Model
             ->from("$table as later")
             ->whereColumn('later.gym_id', "$table.gym_id")
             ->whereColumn('later.replaces_id', "$table.id"));
+    }
+
+    /** Whether it says something that nobody may guess at by trying what gives its fingerprint. */
+    public function tellsOfHealth(): bool
+    {
+        return false;
     }
 
     /** Whether the same command would store both rows. */

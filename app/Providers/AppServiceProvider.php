@@ -48,12 +48,14 @@ use Illuminate\Database\Connection;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\ConnectionResolverInterface;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Encryption\Encrypter;
 use Illuminate\Http\Request;
 use Illuminate\Mail\MailManager;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 
 final class AppServiceProvider extends ServiceProvider
@@ -94,9 +96,18 @@ final class AppServiceProvider extends ServiceProvider
         $this->loadMigrationsFrom(glob($this->app->databasePath('migrations/*'), GLOB_ONLYDIR) ?: []);
         $this->keepDatesImmutable();
         $this->refuseSloppyModels();
+        $this->sealRecords();
         $this->keepSessionsQuietly();
         $this->letRolesDecide();
         $this->deliverMailToTheMailbox();
+    }
+
+    private function sealRecords(): void
+    {
+        $key = static fn (?string $kept): string => (string) base64_decode(Str::after((string) $kept, 'base64:'), true);
+        $former = config('records.former_key');
+        $records = new Encrypter($key(config('records.key')), 'AES-256-CBC');
+        Model::encryptUsing($records->previousKeys($former === null ? [] : [$key($former)]));
     }
 
     private function letRolesDecide(): void

@@ -6,7 +6,7 @@ STAMPS="$ROOT/var/stamps"
 PATH="$PATH:/usr/sbin:/sbin"
 CACHE="$STEADY_VAR/cache"
 # An instance is what its own files say, whatever else stands in the caller's environment.
-unset $(compgen -e | grep -E '^(APP|DB|SESSION|CACHE|LOG|QUEUE|BCRYPT|SANCTUM|SCALE)_' || true)
+unset $(compgen -e | grep -E '^(APP|DB|SESSION|CACHE|LOG|RECORDS|QUEUE|BCRYPT|SANCTUM|SCALE)_' || true)
 mkdir -p "$RUN" "$LOG" "$STAMPS" "$CACHE" "$STEADY_VAR/storage/framework/views" "$STEADY_VAR/storage/logs"
 
 say() { printf '%s\n' "$*"; }

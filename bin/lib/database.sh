@@ -41,6 +41,11 @@ as_owner() { # command…: with the owner's word for psql and artisan
         APP_CONFIG_CACHE=var/no-such/config.php APP_ROUTES_CACHE=var/no-such/routes.php "$@"
 }
 
+# While records are sealed anew their former key still opens them (bin/steady rekey).
+former_key() {
+    [ ! -s "$STEADY_VAR/secrets/records.former" ] || echo "RECORDS_FORMER_KEY=base64:$(cat "$STEADY_VAR/secrets/records.former")"
+}
+
 sql() { # database, statements
     as_owner psql -h "$PG_SOCKET" -U "$PG_OWNER" -d "$1" -v ON_ERROR_STOP=1 -qtAc "$2"
 }
@@ -104,6 +109,8 @@ write_environment() { # port
 APP_NAME="Steady Rung"
 APP_ENV=production
 APP_KEY=base64:$(secret application)
+RECORDS_KEY=base64:$(secret records)
+$(former_key)
 APP_URL=http://127.0.0.1:$1
 BCRYPT_ROUNDS=12
 DB_CONNECTION=pgsql

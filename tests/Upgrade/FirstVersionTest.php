@@ -39,6 +39,7 @@ it('shows athletes, logs, calls and the kit as before', function (): void {
     }
     $this->getJson(ALDITH)->assertJsonPath('call.call.verdict', 'climb')->assertJsonPath('call.call.nearly', []);
     $this->getJson(FENWICK)->assertJsonPath('pain.place', 'elbow');
+    expect(DB::table('athletes')->pluck('pain')->implode(''))->not->toBe('')->not->toContain('elbow');
     $this->getJson('/api/calls')->assertOk()->assertJsonPath('damaged', []);
 });
 

@@ -8,11 +8,12 @@ use App\Context\Gym\CurrentGym;
 use App\Context\Gym\ExportColumns;
 use App\Formats\Export\ExportLine;
 use App\Formats\Export\ExportTable;
+use App\Formats\Stored\SealedColumn;
 use App\Models\Athletes\Athlete;
+use App\Models\Casts\Sealed;
 use App\Models\Gym\Gym;
 use App\Models\Gym\Role;
 use App\Models\Gym\User;
-use Illuminate\Contracts\Encryption\Encrypter;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Str;
@@ -42,7 +43,6 @@ final class BringIn
     public function __construct(
         private readonly ConnectionInterface $db,
         private readonly CurrentGym $gym,
-        private readonly Encrypter $encrypter,
     ) {
     }
 
@@ -145,9 +145,14 @@ final class BringIn
     private function sealed(int $number, ExportTable $table, \stdClass $row): \stdClass
     {
         foreach ($table->sealed() as $column) {
-            $plain = $row->{$column} ?? null;
-            $plain instanceof \stdClass || throw BadExport::at($number, "$table->value has no {$column} here.");
-            $row->{$column} = $this->encrypter->encrypt(ExportLine::json($plain), false);
+            $name = $column->column();
+            $plain = $row->{$name} ?? null;
+            $column !== SealedColumn::ScreenAnswers || $plain instanceof \stdClass
+                || throw BadExport::at($number, "$table->value has no $name here.");
+            if ($plain !== null) {
+                $held = (string) Sealed::shut($column, ExportLine::json($plain));
+                $row->{$name} = $column->isJson() ? json_decode($held) : $held;
+            }
         }
 
         return $row;

@@ -12,7 +12,6 @@ use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
 use App\Models\Screening\ScreeningRecord;
 use App\Problems\Problem;
-use Illuminate\Contracts\Encryption\Encrypter;
 use Psr\Clock\ClockInterface;
 
 /**
@@ -25,7 +24,6 @@ final readonly class ScreenAthlete
         private InsertOnce $storeOnce,
         private ReportPain $pain,
         private MakeCall $calls,
-        private Encrypter $encrypter,
         private ClockInterface $clock,
     ) {
     }
@@ -40,17 +38,16 @@ final readonly class ScreenAthlete
         return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($coach, $taken): Inserted {
             $screening = $taken->toCore();
             $limits = $screening->limits();
-            $answers = $taken->answers();
             $found = ['limits' => array_column($limits->barred, 'value'), 'most_share' => $limits->mostShare];
             $stored = $this->storeOnce->store(new ScreeningRecord([
                 'id' => $taken->id,
                 'athlete_id' => $athlete->id,
                 'user_id' => $coach->id,
-                'answers' => ['given' => $answers, 'reasons' => $screening->reasons()],
+                'answers' => ['given' => $taken->answers(), 'reasons' => $screening->reasons()],
                 'outcome' => $screening->outcome(),
                 'screened_at' => $this->clock->now(),
                 ...$found,
-            ]), $this->sealed($answers), ['athlete' => $athlete->id]);
+            ]), $taken, ['athlete' => $athlete->id]);
             if ($stored->isNew) {
                 $athlete->fill([
                     'screened_at' => $stored->record->screened_at,
@@ -63,16 +60,6 @@ final readonly class ScreenAthlete
 
             return $stored;
         });
-    }
-
-    /**
-     * What a screen is known again by tells nobody its answers.
-     *
-     * @param  array<string, mixed>  $answers
-     */
-    private function sealed(array $answers): object
-    {
-        return (object) ['answers' => hash_hmac('sha256', json_encode($answers, JSON_THROW_ON_ERROR), $this->encrypter->getKey())];
     }
 
     private function follow(Athlete $athlete, User $coach, ScreenTaken $taken, ScreeningRecord $record): void

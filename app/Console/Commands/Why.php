@@ -33,7 +33,7 @@ final class Why extends Command
             return self::FAILURE;
         }
         try {
-            $situation = StoredSituation::read((string) $record->getRawOriginal('situation'));
+            $situation = StoredSituation::read($record->keptSituation());
         } catch (Damaged) {
             $this->error('What was kept beside this call is of an earlier program, which kept too little to make it again.');
 

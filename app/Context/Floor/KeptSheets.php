@@ -6,6 +6,9 @@ namespace App\Context\Floor;
 
 use App\Context\Gym\CurrentGym;
 use App\Context\Kit\GymKit;
+use App\Context\Readable;
+use App\Formats\Stored\SealedColumn;
+use App\Models\Casts\Sealed;
 use App\Models\Methods\OwnMethod;
 use App\Models\Sessions\SessionSheet;
 use App\Models\Sessions\TimeOffRecord;
@@ -49,7 +52,8 @@ final readonly class KeptSheets
         foreach ($athleteIds as $id) {
             $known = $kept->get($id);
             $holds = $known !== null && (isset($begun[$id]) || $known->basis === $basis && $known->news >= ($newest[$id] ?? 0));
-            $sheet = $holds ? self::read($known->sheet) : null;
+            $text = $holds ? Readable::orNull(static fn (): string => $known->sheet) : null;
+            $sheet = $text === null ? null : self::read($text);
             if ($sheet === null) {
                 $sheet = $write($id);
                 $this->keep($id, $on, $sheet, $basis, $latest);
@@ -102,7 +106,10 @@ final readonly class KeptSheets
                 'gym_id' => $this->gym->id(),
                 'athlete_id' => $athleteId,
                 'held_on' => $on,
-                'sheet' => json_encode(['v' => self::VERSION] + get_object_vars($sheet), JSON_THROW_ON_ERROR),
+                'sheet' => Sealed::shut(
+                    SealedColumn::Sheet,
+                    json_encode(['v' => self::VERSION] + get_object_vars($sheet), JSON_THROW_ON_ERROR),
+                ),
                 'basis' => $basis,
                 'news' => $news,
                 'written_at' => $this->clock->now(),

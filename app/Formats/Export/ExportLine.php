@@ -41,8 +41,7 @@ final readonly class ExportLine
         return json_encode(['rows' => $rows], self::FLAGS)."\n";
     }
 
-    /** @param  array<mixed>|object  $row */
-    public static function json(array|object $row): string
+    public static function json(mixed $row): string
     {
         return json_encode($row, self::FLAGS);
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Formats\Export;
 
+use App\Formats\Stored\SealedColumn;
+
 /**
  * What of a gym is exported, in an order in which no row names a later one. Sheets, sessions of browsers, links of athletes, files that
  * were brought in, queues and the like follow from it or belong to one installation, and are not.
@@ -60,10 +62,13 @@ enum ExportTable: string
         }];
     }
 
-    /** @return list<string> columns encrypted at rest and plain in an export */
+    /** @return list<SealedColumn> encrypted at rest and plain in an export */
     public function sealed(): array
     {
-        return $this === self::Screenings ? ['answers'] : [];
+        return array_values(array_filter(
+            SealedColumn::of($this->value),
+            fn (SealedColumn $column): bool => ! in_array($column->column(), $this->left(), true),
+        ));
     }
 
     /** Which column names the athlete; none where it belongs to the gym or is found by a set. */

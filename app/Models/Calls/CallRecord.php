@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models\Calls;
 
+use App\Formats\Stored\SealedColumn;
 use App\Models\Casts\ExerciseCast;
-use App\Models\Casts\StoredText;
+use App\Models\Casts\Sealed;
+use App\Models\Casts\SealedText;
 use App\Models\Record;
 use Carbon\CarbonImmutable;
 use SteadyRung\Call\Verdict;
@@ -39,8 +41,8 @@ final class CallRecord extends Record
 
     protected $casts = [
         'verdict' => Verdict::class,
-        'call' => StoredText::class,
-        'situation' => 'array',
+        'call' => SealedText::class,
+        'situation' => Sealed::class,
         'made_at' => 'immutable_datetime',
         'decision' => Decision::class,
         'override_verdict' => Verdict::class,
@@ -49,6 +51,12 @@ final class CallRecord extends Record
         'place_before' => 'array',
         'decided_at' => 'immutable_datetime',
     ];
+
+    /** As StoredSituation reads it. */
+    public function keptSituation(): string
+    {
+        return Sealed::open(SealedColumn::Situation, (string) $this->getRawOriginal('situation'));
+    }
 
     public static function openOf(string $athleteId): ?self
     {

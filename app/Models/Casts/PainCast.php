@@ -10,17 +10,21 @@ use Illuminate\Database\Eloquent\Model;
 use SteadyRung\Safety\Pain;
 
 /**
+ * Kept encrypted.
+ *
  * @implements CastsAttributes<Pain, Pain>
  */
 final class PainCast implements CastsAttributes
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): ?Pain
     {
-        return is_string($value) ? StoredPain::read($value) : null;
+        return is_string($value) ? StoredPain::read(Sealed::open(Sealed::column($model, $key), $value)) : null;
     }
 
     public function set(Model $model, string $key, mixed $value, array $attributes): ?string
     {
-        return $value instanceof Pain ? json_encode(StoredPain::write($value), JSON_THROW_ON_ERROR) : null;
+        return $value instanceof Pain
+            ? Sealed::shut(Sealed::column($model, $key), json_encode(StoredPain::write($value), JSON_THROW_ON_ERROR))
+            : null;
     }
 }

@@ -118,7 +118,7 @@ final class LoggedSet extends Record
 
     protected array $told = [
         'athlete_id', 'replaces_id', 'part_of', 'withdrawn', 'purpose', 'performed_at', 'exercise', 'clean_reps', 'no_counts', 'reserve',
-        'hang_s', 'pain', 'note', 'asked_reps', 'to_failure',
+        'hang_s', 'pain', 'note', 'asked_reps', 'to_failure', 'faults', 'splits_s', 'halves_s', 'line',
     ];
 
     protected $casts = [
@@ -145,6 +145,11 @@ final class LoggedSet extends Record
         'pain_told_at' => 'immutable_datetime',
         'logged_at' => 'immutable_datetime',
     ];
+
+    public function tellsOfHealth(): bool
+    {
+        return $this->pain !== null;
+    }
 
     /**
      * The rows that stand: neither withdrawals nor replaced by a later row.

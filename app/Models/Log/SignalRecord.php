@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Log;
 
+use App\Models\Casts\Sealed;
 use App\Models\Record;
 use Carbon\CarbonImmutable;
 
@@ -28,5 +29,14 @@ final class SignalRecord extends Record
 
     protected $table = 'signals';
 
-    protected $casts = ['symptoms' => 'array', 'takes_hold' => 'boolean', 'wall_day' => 'boolean', 'told_at' => 'immutable_datetime'];
+    protected array $told = [
+        'athlete_id', 'told_for', 'soreness', 'symptoms', 'gave_out', 'effort', 'takes_hold', 'felt_worked', 'wall_day',
+    ];
+
+    protected $casts = ['symptoms' => Sealed::class, 'takes_hold' => 'boolean', 'wall_day' => 'boolean', 'told_at' => 'immutable_datetime'];
+
+    public function tellsOfHealth(): bool
+    {
+        return $this->symptoms !== [];
+    }
 }

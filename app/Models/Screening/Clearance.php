@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Screening;
 
+use App\Models\Casts\Sealed;
 use App\Models\Record;
 use Carbon\CarbonImmutable;
 
@@ -22,7 +23,12 @@ final class Clearance extends Record
 
     protected $table = 'clearances';
 
-    protected $casts = ['cleared_at' => 'immutable_datetime'];
+    protected $casts = ['note' => Sealed::class, 'cleared_at' => 'immutable_datetime'];
+
+    public function tellsOfHealth(): bool
+    {
+        return true;
+    }
 
     public static function latestOf(string $athleteId): ?self
     {

@@ -6,6 +6,7 @@ namespace App\Models\Screening;
 
 use App\Models\Athletes\Athlete;
 use App\Models\Casts\PainCast;
+use App\Models\Casts\Sealed;
 use App\Models\Log\LoggedSet;
 use App\Models\Record;
 use Carbon\CarbonImmutable;
@@ -31,7 +32,12 @@ final class PainReport extends Record
 
     protected array $told = ['athlete_id', 'pain', 'note'];
 
-    protected $casts = ['pain' => PainCast::class, 'told_at' => 'immutable_datetime'];
+    protected $casts = ['pain' => PainCast::class, 'note' => Sealed::class, 'told_at' => 'immutable_datetime'];
+
+    public function tellsOfHealth(): bool
+    {
+        return true;
+    }
 
     /** The latest since a moment that was not undone. */
     public static function latestOf(string $athleteId, ?\DateTimeInterface $since): ?self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Screening;
 
+use App\Models\Casts\Sealed;
 use App\Models\Record;
 use Carbon\CarbonImmutable;
 use SteadyRung\Safety\ScreenOutcome;
@@ -25,11 +26,18 @@ final class ScreeningRecord extends Record
 
     protected $table = 'screenings';
 
+    protected array $told = ['athlete_id', 'answers'];
+
     protected $casts = [
-        'answers' => 'encrypted:array',
+        'answers' => Sealed::class,
         'outcome' => ScreenOutcome::class,
         'limits' => 'array',
         'most_share' => 'float',
         'screened_at' => 'immutable_datetime',
     ];
+
+    public function tellsOfHealth(): bool
+    {
+        return true;
+    }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Sessions;
 
 use App\Models\BelongsToGym;
-use App\Models\Casts\StoredText;
+use App\Models\Casts\SealedText;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -28,5 +28,5 @@ final class SessionSheet extends Model
     public $incrementing = false;
 
     /** @var array<string, string> */
-    protected $casts = ['sheet' => StoredText::class];
+    protected $casts = ['sheet' => SealedText::class];
 }

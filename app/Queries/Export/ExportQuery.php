@@ -10,7 +10,7 @@ use App\Context\Gym\OneMoment;
 use App\Formats\Export\ExportLine;
 use App\Formats\Export\ExportTable;
 use App\Models\Athletes\Athlete;
-use Illuminate\Contracts\Encryption\Encrypter;
+use App\Models\Casts\Sealed;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 use Psr\Clock\ClockInterface;
@@ -25,7 +25,6 @@ final readonly class ExportQuery
     public function __construct(
         private ConnectionInterface $db,
         private CurrentGym $gym,
-        private Encrypter $encrypter,
         private ClockInterface $clock,
         private OneMoment $moment,
     ) {
@@ -104,8 +103,11 @@ final readonly class ExportQuery
     private function opened(ExportTable $table, \stdClass $row): string
     {
         foreach ($table->sealed() as $column) {
-            $plain = $this->encrypter->decrypt($row->{$column}, false);
-            $row->{$column} = json_decode(is_string($plain) ? $plain : '', false, flags: JSON_THROW_ON_ERROR);
+            $held = $row->{$column->column()};
+            if (is_string($held)) {
+                $held = $column->isJson() ? ExportLine::json($held) : $held;
+                $row->{$column->column()} = json_decode(Sealed::open($column, $held), false, flags: JSON_THROW_ON_ERROR);
+            }
         }
 
         return ExportLine::json($row);

@@ -255,9 +255,9 @@ it('says from the command line why a call was made, with the sets behind it', fu
 it('makes every call again from what was kept beside it', function (): void {
     $same = ['verdict', 'rule', 'reasons', 'missing', 'confidence', 'chance', 'nearly', 'cautions', 'mixed'];
     $remade = function (CallRecord $record) use ($same): void {
-        $situation = StoredSituation::read((string) $record->getRawOriginal('situation'));
+        $situation = StoredSituation::read($record->keptSituation());
         $call = json_decode((string) json_encode(StoredCall::write(Judge::call($situation), $situation)), true);
-        $kept = json_decode((string) $record->getRawOriginal('call'), true);
+        $kept = json_decode($record->call, true);
         $only = fn (array $c): array => array_map(fn (string $key): mixed => $c[$key] ?? null, $same);
 
         expect($only($call))->toEqual($only($kept))
