@@ -13,6 +13,7 @@ const BENEATH = [
     'log',
     'baseline',
     'ladder',
+    'consent',
     'screening',
     'trend',
     'body',

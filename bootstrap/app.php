@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Actions\Records\EraseOldHealthJob;
 use App\Formats\Unreadable;
 use App\Http\Middleware\EnterGym;
 use App\Http\Middleware\KeepOutOfCaches;
 use App\Http\ProblemRenderer;
 use App\Problems\Problem;
 use App\Problems\QuietReport;
+use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -33,6 +35,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $exceptions->report(fn (Illuminate\Database\QueryException $fault) => QuietReport::of($fault, app(Psr\Log\LoggerInterface::class)))->stop();
         $exceptions->render(new ProblemRenderer);
     })
+    ->withSchedule(static fn (Schedule $schedule) => $schedule->job(new EraseOldHealthJob)->hourly()) // a small gym’s machine is off at night
     ->create();
 
 $var = getenv('STEADY_VAR') ?: dirname(__DIR__).'/var';

@@ -39,6 +39,12 @@ export const router = createRouter({
             meta: { title: 'Screens', right: 'health' },
         },
         {
+            path: '/people/:id/consent',
+            component: () => import('./athlete/ConsentPage.vue'),
+            props: true,
+            meta: { title: 'Consent', right: 'health' },
+        },
+        {
             path: '/people/:id/link',
             component: () => import('./athlete/LinkPage.vue'),
             props: true,
@@ -71,6 +77,7 @@ export const router = createRouter({
         { path: '/staff', component: () => import('./staff/StaffPage.vue'), meta: { title: 'Staff', right: 'gym' } },
         { path: '/audit', component: () => import('./staff/AuditPage.vue'), meta: { title: 'What was done', right: 'gym' } },
         { path: '/mailbox', component: () => import('./staff/MailboxPage.vue'), meta: { title: 'Mailbox', right: 'gym' } },
+        { path: '/kept', component: () => import('./settings/KeptPage.vue'), meta: { title: 'What is kept, and why' } },
         { path: '/settings', component: () => import('./settings/SettingsPage.vue'), meta: { title: 'Settings' } },
         {
             path: '/parts',

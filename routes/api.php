@@ -9,6 +9,7 @@ use App\Http\Controllers\Athletes\BodyController;
 use App\Http\Controllers\Athletes\CapacityController;
 use App\Http\Controllers\Audit\AuditController;
 use App\Http\Controllers\Calls\CallController;
+use App\Http\Controllers\Consent\ConsentController;
 use App\Http\Controllers\Erase\ErasureController;
 use App\Http\Controllers\Export\ExportController;
 use App\Http\Controllers\Floor\ClassController;
@@ -218,6 +219,11 @@ Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group
     });
 
     Route::middleware(Authorize::using(Right::Health))->group(function (): void {
+        Route::get('athletes/{athlete}/consent', [ConsentController::class, 'show']);
+        Route::post('athletes/{athlete}/consent', [ConsentController::class, 'give'])
+            ->middleware(Audited::as(AuditEvent::ConsentNoted));
+        Route::post('athletes/{athlete}/consent/withdrawal', [ConsentController::class, 'takeBack'])
+            ->middleware(Audited::as(AuditEvent::ConsentTakenBack));
         Route::get('athletes/{athlete}/screenings', [ScreeningController::class, 'index']);
         Route::post('athletes/{athlete}/screenings', [ScreeningController::class, 'store'])
             ->middleware(Audited::as(AuditEvent::ScreenTaken));
@@ -266,6 +272,8 @@ Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group
         Route::put('settings/athletes-tell', [SettingsController::class, 'tells'])
             ->middleware(Audited::as(AuditEvent::SettingsChanged));
         Route::put('settings/erasure', [SettingsController::class, 'erasure'])
+            ->middleware(Audited::as(AuditEvent::SettingsChanged));
+        Route::put('settings/health', [SettingsController::class, 'health'])
             ->middleware(Audited::as(AuditEvent::SettingsChanged));
         Route::get('erasures', [ErasureController::class, 'index']);
         Route::get('athletes/{athlete}/erasure', [ErasureController::class, 'ahead']);

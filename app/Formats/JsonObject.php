@@ -265,11 +265,12 @@ final readonly class JsonObject
         return $this->has($key) ? $this->uuid($key) : null;
     }
 
-    /** A calendar day from the year 2000 on, up to the latest. */
-    public function date(string $key, string $latest): string
+    /** A calendar day from the earliest, of the year 1900 or later, up to the latest. */
+    public function date(string $key, string $latest, string $earliest = '2000-01-01'): string
     {
         $text = $this->text($key, 10);
-        $is = preg_match('/^(20\d\d)-(\d\d)-(\d\d)$/', $text, $m) === 1 && checkdate((int) $m[2], (int) $m[3], (int) $m[1]);
+        $is = preg_match('/^((?:19|20)\d\d)-(\d\d)-(\d\d)$/', $text, $m) === 1 && checkdate((int) $m[2], (int) $m[3], (int) $m[1])
+            && $text >= $earliest;
 
         return match (true) {
             ! $is => throw Unreadable::at($this->at($key), 'This must be a date, as in 2026-01-31.', $text),

@@ -41,6 +41,7 @@ enum ProblemCode: string
     case NotAllowed = 'not-allowed';
     case CodeNeeded = 'code-needed';
     case LastOwner = 'last-owner';
+    case ConsentMissing = 'consent-missing';
     case Away = 'away';
     case Fault = 'fault';
 
@@ -52,7 +53,7 @@ enum ProblemCode: string
             self::ForeignOrigin, self::NotAllowed => 403,
             self::NotFound => 404,
             self::MethodNotAllowed => 405,
-            self::IdTaken, self::PullingPaused, self::CallChanged, self::CallDecided, self::ReferStands, self::ScaleAway, self::KitFull, self::LastWeighing, self::MethodInUse, self::Founded, self::LastOwner => 409,
+            self::IdTaken, self::PullingPaused, self::CallChanged, self::CallDecided, self::ReferStands, self::ScaleAway, self::KitFull, self::LastWeighing, self::MethodInUse, self::Founded, self::LastOwner, self::ConsentMissing => 409,
             self::LinkEnded => 410,
             self::BodyTooLarge => 413,
             self::PageExpired => 419,
@@ -94,6 +95,7 @@ enum ProblemCode: string
             self::NotAllowed => 'The gym does not allow this',
             self::CodeNeeded => 'The code of your phone is needed',
             self::LastOwner => 'A gym needs an owner',
+            self::ConsentMissing => 'Nobody agreed to it yet',
             self::Busy => 'Busy with something long',
             self::Away => 'The server is away',
             self::Fault => 'Something went wrong here',

@@ -11,6 +11,7 @@ use App\Actions\Calls\RemakeCalls;
 use App\Actions\Erase\EraseAthlete;
 use App\Actions\InsertOnce;
 use App\Actions\LockAthlete;
+use App\Actions\Records\EraseOldHealth;
 use App\Actions\RefreshAthlete;
 use App\Actions\Screening\WatchPain;
 use App\Actions\Staff\SendPasswordLink;
@@ -84,7 +85,7 @@ final class AppServiceProvider extends ServiceProvider
             HangingScale::class,
             static fn (): HangingScale => new HangingScale((string) config('devices.scale_address')),
         );
-        $this->app->when(EraseAthlete::class)->needs(ConnectionInterface::class)
+        $this->app->when([EraseAthlete::class, EraseOldHealth::class])->needs(ConnectionInterface::class)
             ->give(static fn (Application $app): ConnectionInterface => $app->make(ConnectionResolverInterface::class)
                 ->connection((string) config('database.eraser')));
         $this->app->when(SendPasswordLink::class)->needs('$address')->giveConfig('app.url');

@@ -38,7 +38,12 @@ const actions = computed(() => [
     ...(session.may('coach') ? [{ key: 'place', label: 'Stage and method' }] : []),
     { key: 'trend', label: 'Trend' },
     { key: 'body', label: 'Body' },
-    ...(session.may('health') ? [{ key: 'screens', label: 'Screens' }] : []),
+    ...(session.may('health')
+        ? [
+              { key: 'screens', label: 'Screens' },
+              { key: 'consent', label: 'Consent' },
+          ]
+        : []),
     { key: 'card', label: 'Card' },
     ...(session.may('coach') ? [{ key: 'link', label: 'Own page' }] : []),
     { key: 'log', label: 'Log' },

@@ -231,7 +231,13 @@ useKeys((key) => {
             @logged="logged"
         />
         <CapacityPanel :athlete="athlete" :movement="explained" @close="explained = undefined" />
-        <ScreenPanel v-model:open="screenOpen" :athlete="athlete" :screen="page.screen" @baseline="baselineOpen = true" />
+        <ScreenPanel
+            v-model:open="screenOpen"
+            :athlete="athlete"
+            :screen="page.screen"
+            @baseline="baselineOpen = true"
+            @agreed="page.reload"
+        />
         <BaselinePanel v-model:open="baselineOpen" :athlete="athlete" :kit="kit.value.value" @logged="logged" @choose="choose" />
         <AfterPanel v-model:open="afterOpen" :athlete="athlete" :tell="page.tell" />
         <CorrectPanel :set="correcting" :athlete-id="id" @close="correcting = undefined" @logged="logged" />

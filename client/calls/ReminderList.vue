@@ -8,6 +8,7 @@ type Reminder = Schemas['Reminder'];
 /** What is to be done about each, and where. */
 const kinds: Record<Reminder['kind'], { word: string; to: (one: Reminder) => string }> = {
     screen: { word: 'Screen', to: (one) => `/people/${one.athlete_id}/screens` },
+    consent: { word: 'Ask for consent', to: (one) => `/people/${one.athlete_id}/consent` },
     inspection: { word: 'Look at the band', to: (one) => `/kit?band=${one.band_id}` },
     away: { word: 'Ask after', to: (one) => `/people/${one.athlete_id}` },
     weighing: { word: 'Weigh', to: (one) => `/people/${one.athlete_id}/body` },

@@ -185,6 +185,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/consent": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["consent"];
+        put?: never;
+        post: operations["giveConsent"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/athletes/{athlete}/consent/withdrawal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description What was kept until then stays until it is erased. */
+        post: operations["takeConsentBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/erasure": {
         parameters: {
             query?: never;
@@ -1823,6 +1856,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/settings/health": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["settleHealthRules"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sign-in": {
         parameters: {
             query?: never;
@@ -2033,7 +2082,7 @@ export interface components {
             /** Format: date-time */
             at: string;
             /** @enum {string} */
-            event: "signed-in" | "session-ended" | "password-changed" | "second-factor-on" | "second-factor-off" | "invited" | "role-changed" | "member-left" | "settings-changed" | "screen-seen" | "screen-taken" | "cleared" | "pain-told" | "athlete-added" | "athlete-changed" | "athlete-archived" | "link-given" | "link-ended" | "athlete-exported" | "gym-exported" | "log-exported" | "imported" | "import-undone" | "erasure-ordered" | "gear-changed" | "band-changed" | "method-kept" | "method-dropped" | "rules-settled" | "caps-settled";
+            event: "signed-in" | "session-ended" | "password-changed" | "second-factor-on" | "second-factor-off" | "invited" | "role-changed" | "member-left" | "settings-changed" | "screen-seen" | "screen-taken" | "consent-noted" | "consent-taken-back" | "cleared" | "pain-told" | "athlete-added" | "athlete-changed" | "athlete-archived" | "link-given" | "link-ended" | "athlete-exported" | "gym-exported" | "log-exported" | "imported" | "import-undone" | "erasure-ordered" | "gear-changed" | "band-changed" | "method-kept" | "method-dropped" | "rules-settled" | "caps-settled";
             /** @description Who did it. */
             by: string;
             /** @description Whom or what it was about, by the name it has now; none of what is gone. */
@@ -2671,6 +2720,50 @@ export interface components {
             kind: "paused" | "screen" | "baselines" | "set-up" | "away" | "sore";
             text: string;
         };
+        /** @description Whether an athlete agrees to what is kept of their health, and to what words. */
+        Consent: {
+            /** @enum {string} */
+            state: "none" | "given" | "other-words" | "of-age" | "withdrawn";
+            /** @description The same, said. */
+            text: string;
+            /** @description What the gym asks now. */
+            words_now: string;
+            /** @description What was agreed to. */
+            words: string | null;
+            /**
+             * Format: date
+             * @description When it was given or taken back.
+             */
+            on: string | null;
+            /** @enum {string|null} */
+            by: "athlete" | "guardian" | null;
+            guardian: string | null;
+            /** Format: date */
+            born_on: string | null;
+            /** @description The coach who noted it. */
+            noted_by: string | null;
+        };
+        /** @description Consent that an athlete, or a guardian for them, gave to the words as they were shown. */
+        ConsentInput: {
+            /** Format: uuid */
+            id: string;
+            /**
+             * Format: date
+             * @description The athlete’s birthday.
+             */
+            born_on: string;
+            /** @enum {string} */
+            by: "athlete" | "guardian";
+            /** @description As they were shown. */
+            words: string;
+            /** @description The guardian, by name. */
+            guardian?: string | null;
+        };
+        /** @description Consent is taken back. */
+        ConsentWithdrawalInput: {
+            /** Format: uuid */
+            id: string;
+        };
         CurvePoint: {
             /** Format: float */
             length_m: number;
@@ -3094,6 +3187,15 @@ export interface components {
             database: boolean;
             /** @description Whether there is a gym; without one the first page makes it. */
             founded: boolean;
+        };
+        /** @description What is asked before answers about health are kept, in what words, and for how long they are. */
+        HealthRulesInput: {
+            /** @enum {string} */
+            consent: "not-asked" | "asked" | "required";
+            /** @description None for the usual words. */
+            consent_words?: string | null;
+            /** @description After so many years what was told of health is erased; none: never. */
+            keep_health_years?: number | null;
         };
         /** @description One day of a class. */
         HeldClass: {
@@ -3523,6 +3625,17 @@ export interface components {
              * @enum {string}
              */
             erased_log: "anonymous" | "removed";
+            /**
+             * @description What is asked before answers about health are kept.
+             * @enum {string}
+             */
+            consent: "not-asked" | "asked" | "required";
+            /** @description What is agreed to. */
+            consent_words: string;
+            /** @description Whether the words are the gym’s own. */
+            own_words: boolean;
+            /** @description After so many years what was told of health is erased; none: never. */
+            keep_health_years: number | null;
             /** @enum {string} */
             role: "owner" | "coach" | "assistant";
             /** @description What the role may do. */
@@ -3795,6 +3908,9 @@ export interface components {
             bests: components["schemas"]["Best"][];
             /** @description Theirs in the week to come. */
             classes: components["schemas"]["OwnClass"][];
+            consent: components["schemas"]["Consent"] | null;
+            /** @description After so many years what was told of health is erased; none: never. */
+            keep_health_years: number | null;
         };
         /** @description The next session of an athlete, for them to read. */
         OwnSession: {
@@ -3974,7 +4090,7 @@ export interface components {
          * @description Every problem the API answers with; the codes are permanent.
          * @enum {string}
          */
-        ProblemCode: "bad-json" | "bad-request" | "invalid" | "signed-out" | "wrong-sign-in" | "too-many-tries" | "foreign-origin" | "page-expired" | "not-found" | "method-not-allowed" | "body-too-large" | "id-taken" | "pulling-paused" | "does-not-fit" | "call-changed" | "call-decided" | "refer-stands" | "scale-away" | "kit-full" | "last-weighing" | "method-in-use" | "busy" | "founded" | "wrong-password" | "bad-table" | "link-ended" | "not-allowed" | "code-needed" | "last-owner" | "away" | "fault";
+        ProblemCode: "bad-json" | "bad-request" | "invalid" | "signed-out" | "wrong-sign-in" | "too-many-tries" | "foreign-origin" | "page-expired" | "not-found" | "method-not-allowed" | "body-too-large" | "id-taken" | "pulling-paused" | "does-not-fit" | "call-changed" | "call-decided" | "refer-stands" | "scale-away" | "kit-full" | "last-weighing" | "method-in-use" | "busy" | "founded" | "wrong-password" | "bad-table" | "link-ended" | "not-allowed" | "code-needed" | "last-owner" | "consent-missing" | "away" | "fault";
         /** @description Problem Details, RFC 9457. */
         Problem: {
             type: string;
@@ -4078,7 +4194,7 @@ export interface components {
         };
         Reminder: {
             /** @enum {string} */
-            kind: "screen" | "inspection" | "away" | "weighing" | "goal";
+            kind: "screen" | "consent" | "inspection" | "away" | "weighing" | "goal";
             /**
              * Format: uuid
              * @description Of whom; none where it is of a band.
@@ -4236,6 +4352,13 @@ export interface components {
             due: string | null;
             /** @description What to do meanwhile, where nothing may be loaded or the arms do not come overhead. */
             mobility: components["schemas"]["Mobility"][];
+            /**
+             * @description Whether they agree to answers being kept; none where the gym does not ask.
+             * @enum {string|null}
+             */
+            consent: "none" | "given" | "other-words" | "of-age" | "withdrawn" | null;
+            /** @description The same, said. */
+            consent_text: string | null;
         };
         /** @description A screen in the history, without its answers. */
         ScreeningEntry: {
@@ -5366,6 +5489,125 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ComparedList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    consent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Consent"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    giveConsent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ConsentInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Consent"];
+                };
+            };
+            /** @description Stored. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Consent"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeConsentBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ConsentWithdrawalInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Consent"];
+                };
+            };
+            /** @description Stored. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Consent"];
                 };
             };
             /** @description A problem. */
@@ -9274,6 +9516,39 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["ErasedLogInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    settleHealthRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HealthRulesInput"];
             };
         };
         responses: {

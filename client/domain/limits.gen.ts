@@ -121,6 +121,14 @@ export const limits = {
             high: 4
         }
     },
+    ConsentInput: {
+        words: {
+            longest: 2000
+        },
+        guardian: {
+            longest: 80
+        }
+    },
     DecisionInput: {
         version: {
             low: 1
@@ -206,6 +214,15 @@ export const limits = {
         length_m: {
             low: 0,
             high: 8
+        }
+    },
+    HealthRulesInput: {
+        consent_words: {
+            longest: 2000
+        },
+        keep_health_years: {
+            low: 1,
+            high: 20
         }
     },
     HomeSetInput: {

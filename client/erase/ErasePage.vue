@@ -4,6 +4,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { computed, ref, shallowRef } from 'vue';
 import { faultText } from '../domain/fields';
 import { api, outcome, type Schemas } from '../domain/http';
+import { partWords } from '../domain/kept';
 import type { Problem } from '../domain/problems';
 import CautionBox from '../parts/CautionBox.vue';
 import FormField from '../parts/FormField.vue';
@@ -11,7 +12,7 @@ import PageHead from '../parts/PageHead.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
-import { fateWords, partWords } from './words';
+import { fateWords } from './words';
 
 const props = defineProps<{ id: string }>();
 

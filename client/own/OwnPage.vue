@@ -4,6 +4,7 @@ import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { useEver } from '../composables/useEver';
 import { useUndo } from '../composables/useUndo';
+import KeptList from '../consent/KeptList.vue';
 import { day } from '../domain/units';
 import CautionBox from '../parts/CautionBox.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
@@ -87,6 +88,18 @@ async function hurts(pain: Parameters<typeof own.tellPain>[0]): Promise<void> {
                 <OwnSore v-if="lets('soreness')" :soreness="page.soreness" @tell="own.tellSore" />
                 <OwnClasses v-if="page.classes.length > 0" :classes="page.classes" :free="lets('coming')" @tell="own.tellComing" />
                 <OwnDone :sets="page.sets" :bests="page.bests" />
+                <details class="card">
+                    <summary>What is kept of you, and why</summary>
+                    <KeptList :years="page.keep_health_years" />
+                    <template v-if="page.consent">
+                        <p>
+                            {{ page.consent.text }}
+                            <template v-if="page.consent.by">On {{ day(page.consent.on ?? '') }}.</template>
+                        </p>
+                        <p class="small dim said">{{ page.consent.words ?? page.consent.words_now }}</p>
+                    </template>
+                    <p class="small">To have it handed out, take consent back or have it erased, ask your coach.</p>
+                </details>
                 <p class="small dim foot">
                     Only you and your coaches see this. Whoever has the link sees it too: keep it to yourself. It opens this page until
                     {{ day(page.last_on) }}.

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { NButton, NInput } from 'naive-ui';
 import { v7 as uuidv7 } from 'uuid';
-import { reactive, ref, shallowRef, watch } from 'vue';
+import { computed, reactive, ref, shallowRef, watch } from 'vue';
 import type { Result, Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import type { Problem } from '../domain/problems';
 import { conditionWords, limitWords, overheadWords } from '../domain/words';
+import ConsentForm from '../consent/ConsentForm.vue';
 import CautionNote from '../parts/CautionNote.vue';
 import ChipRow from '../parts/ChipRow.vue';
 import FormField from '../parts/FormField.vue';
@@ -15,12 +16,13 @@ import ManyChips from '../parts/ManyChips.vue';
 import PainRow from '../log/PainRow.vue';
 import ScreenStanding from './ScreenStanding.vue';
 import { toldPain, type PainDraft } from '../log/usePad';
+import { useSession } from '../composables/useSession';
 import type { Athlete } from '../composables/useAthlete';
 
 type Input = Schemas['ScreeningInput'];
 
 const props = defineProps<{ athlete: Athlete; screen: (found: Input) => Promise<Result<Athlete>> }>();
-const emit = defineEmits<{ baseline: [] }>();
+const emit = defineEmits<{ baseline: []; agreed: [] }>();
 const open = defineModel<boolean>('open', { required: true });
 
 const words = <T extends string>(of: Record<T, string>): { value: T; label: string }[] =>
@@ -46,6 +48,9 @@ const fresh = () => ({
     further: [] as NonNullable<Input['further']>,
     note: '',
 });
+const session = useSession();
+/** Whether to ask first whether the answers may be kept. */
+const isMissing = computed(() => !['given', 'other-words', null].includes(props.athlete.screen.consent));
 const draft = reactive(fresh());
 const asked = [
     { key: 'numb', label: 'Numbness' },
@@ -116,7 +121,11 @@ async function send(found: Input): Promise<void> {
                 <NButton size="large" @click="open = false">Done</NButton>
             </div>
         </div>
-        <form v-else class="stack" @submit.prevent="save">
+        <details v-else-if="isMissing" :open="session.me?.consent === 'required'" class="consent">
+            <summary>{{ athlete.screen.consent_text }}</summary>
+            <ConsentForm :athlete-id="athlete.id" :name="athlete.name" @agreed="emit('agreed')" />
+        </details>
+        <form v-if="!done" class="stack" @submit.prevent="save">
             <ProblemNote v-if="problem" typed :problem="problem" />
             <fieldset>
                 <legend>Both arms overhead, ribs down</legend>
@@ -171,6 +180,14 @@ async function send(found: Input): Promise<void> {
 </template>
 
 <style scoped>
+.consent {
+    margin-bottom: var(--space-base);
+}
+
+.consent summary {
+    font-weight: 600;
+}
+
 fieldset {
     display: grid;
     gap: 6px;

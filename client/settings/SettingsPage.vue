@@ -5,6 +5,7 @@ import DeviceCard from './DeviceCard.vue';
 import ErasureCard from './ErasureCard.vue';
 import ExportCard from './ExportCard.vue';
 import GymCard from './GymCard.vue';
+import HealthCard from './HealthCard.vue';
 import NameForm from './NameForm.vue';
 import PasswordForm from './PasswordForm.vue';
 import SecondFactorCard from './SecondFactorCard.vue';
@@ -24,6 +25,7 @@ const session = useSession();
         <div v-if="$may('gym')" class="stack">
             <GymCard />
             <TellsCard />
+            <HealthCard />
             <ErasureCard />
             <ExportCard v-if="$may('records')" />
         </div>

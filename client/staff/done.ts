@@ -13,6 +13,8 @@ export const doneWords: Record<Schemas['AuditEntry']['event'], string> = {
     'settings-changed': 'changed the settings',
     'screen-seen': 'saw the answers of a screen of',
     'screen-taken': 'took a screen of',
+    'consent-noted': 'noted the consent of',
+    'consent-taken-back': 'noted that consent was taken back by',
     cleared: 'cleared the pain of',
     'pain-told': 'told pain of',
     'athlete-added': 'added an athlete',

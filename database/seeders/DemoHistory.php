@@ -7,6 +7,8 @@ namespace Database\Seeders;
 use App\Actions\Athletes\WeighAthlete;
 use App\Actions\Calls\CallDecision;
 use App\Actions\Calls\DecideCall;
+use App\Actions\Consent\ConsentGiven;
+use App\Actions\Consent\NoteConsent;
 use App\Actions\Inserted;
 use App\Actions\Log\LogSet;
 use App\Actions\Log\ReportSignal;
@@ -35,6 +37,8 @@ use SteadyRung\Exercise\Style\Movement;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Plan\Diary\LimitingFactor;
 use SteadyRung\Plan\Diary\Purpose;
+use SteadyRung\Safety\Consent\ConsentGiver;
+use SteadyRung\Safety\Consent\ConsentWords;
 use SteadyRung\Safety\Overhead;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Safety\PainPlace;
@@ -76,6 +80,7 @@ final class DemoHistory
         private readonly WeighAthlete $weigh,
         private readonly LoadEstimate $estimates,
         private readonly ScreenAthlete $screen,
+        private readonly NoteConsent $consent,
         private readonly MoveAthlete $move,
         private readonly ReportSignal $tell,
         private readonly RecalculateDue $catchUp,
@@ -107,6 +112,12 @@ final class DemoHistory
     private function baseline(DemoAthlete $demo, Athlete $athlete, User $coach, VirtualAthlete $virtual, \DateTimeImmutable $day): void
     {
         $this->clock->set($day);
+        $this->consent->give($athlete, $coach, new ConsentGiven(
+            sprintf('01900000-0000-7000-a000-%012d', $this->seed),
+            sprintf('%d-%02d-%02d', 1976 + $this->seed % 29, 1 + $this->seed % 12, 1 + $this->seed % 28),
+            ConsentGiver::Athlete,
+            ConsentWords::USUAL,
+        ));
         $this->screen->screen($athlete, $coach, new ScreenTaken($this->nextId(), Overhead::Level));
         $rung = $this->startingRung($demo->lane, $athlete, $virtual->capacityShare());
         $row = $this->startingRung(Lane::Row, $athlete, self::ROW_PER_PULL * $virtual->capacityShare());

@@ -55,6 +55,10 @@ it('answers every route as the document says, in a gym with something of everyth
     )->json('id');
     $of = ['athlete' => $id];
     $screen = uuid();
+    $agreed = ['id' => uuid(), 'born_on' => '1990-02-03', 'by' => 'athlete', 'words' => $this->getJson('/api/me')->json('consent_words')];
+    $ask('POST /api/athletes/{athlete}/consent', $of, $agreed);
+    $ask('GET /api/athletes/{athlete}/consent', $of);
+    $ask('POST /api/athletes/{athlete}/consent/withdrawal', $of, ['id' => uuid()]);
     $ask('POST /api/athletes/{athlete}/screenings', $of, ['id' => $screen, 'overhead' => 'level']);
     $ask('GET /api/athletes/{athlete}/screenings', $of);
     $ask('GET /api/athletes/{athlete}/screenings/{screening}', [...$of, 'screening' => $screen]);
@@ -247,6 +251,7 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('POST /api/imports/{import}/undoing', ['import' => $import]);
     $ask('GET /api/imports');
 
+    $ask('PUT /api/settings/health', body: ['consent' => 'asked', 'keep_health_years' => 10]);
     $ask('PUT /api/settings/erasure', body: ['log' => 'anonymous']);
     $forgotten = addAthlete($this, name: 'Cy');
     $ask('GET /api/athletes/{athlete}/erasure', ['athlete' => $forgotten]);

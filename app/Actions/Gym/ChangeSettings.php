@@ -14,6 +14,7 @@ use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Database\ConnectionInterface;
+use SteadyRung\Safety\Consent\ConsentRule;
 
 /**
  * Changes what is set of the gym, the name of who is signed in, or the password; with a new password every other device is signed out.
@@ -53,6 +54,13 @@ final readonly class ChangeSettings
     public function erasedLog(ErasedLog $log): void
     {
         Gym::query()->findOrFail($this->gym->id())->fill(['erased_log' => $log])->save();
+    }
+
+    /** @param  int|null  $keepYears  what was told of health is kept for; none: for good */
+    public function healthRules(ConsentRule $consent, ?string $words, ?int $keepYears): void
+    {
+        Gym::query()->findOrFail($this->gym->id())
+            ->fill(['consent' => $consent, 'consent_words' => $words, 'keep_health_years' => $keepYears])->save();
     }
 
     /** @throws Problem if the present password is another */

@@ -8,11 +8,16 @@ use App\Actions\Calls\MakeCall;
 use App\Actions\Inserted;
 use App\Actions\InsertOnce;
 use App\Actions\LockAthlete;
+use App\Context\Gym\CurrentGym;
+use App\Context\Gym\GymDay;
 use App\Models\Athletes\Athlete;
+use App\Models\Consent\ConsentRecord;
 use App\Models\Gym\User;
 use App\Models\Screening\ScreeningRecord;
 use App\Problems\Problem;
+use App\Problems\ProblemCode;
 use Psr\Clock\ClockInterface;
+use SteadyRung\Safety\Consent\ConsentRule;
 
 /**
  * Takes a screen down: what it leaves to do holds at once for every list of rungs, and pain it told pauses pulling.
@@ -24,6 +29,8 @@ final readonly class ScreenAthlete
         private InsertOnce $storeOnce,
         private ReportPain $pain,
         private MakeCall $calls,
+        private CurrentGym $gym,
+        private GymDay $days,
         private ClockInterface $clock,
     ) {
     }
@@ -31,7 +38,7 @@ final readonly class ScreenAthlete
     /**
      * @return Inserted<ScreeningRecord>
      *
-     * @throws Problem if the id holds another screen
+     * @throws Problem if the id holds another screen, or the gym requires a consent that nobody gave
      */
     public function screen(Athlete $athlete, User $coach, ScreenTaken $taken): Inserted
     {
@@ -47,7 +54,7 @@ final readonly class ScreenAthlete
                 'outcome' => $screening->outcome(),
                 'screened_at' => $this->clock->now(),
                 ...$found,
-            ]), $taken, ['athlete' => $athlete->id]);
+            ]), $taken, ['athlete' => $athlete->id], fn () => $this->mustBeAgreedTo($athlete));
             if ($stored->isNew) {
                 $athlete->fill([
                     'screened_at' => $stored->record->screened_at,
@@ -60,6 +67,14 @@ final readonly class ScreenAthlete
 
             return $stored;
         });
+    }
+
+    private function mustBeAgreedTo(Athlete $athlete): void
+    {
+        $gym = $this->gym->gym();
+        $latest = ConsentRecord::latestOf([$athlete->id])[$athlete->id] ?? null;
+        $gym->consent !== ConsentRule::Required || ConsentRecord::state($latest, $this->days->today(), $gym->consentWords())->stands()
+            || throw new Problem(ProblemCode::ConsentMissing, 'This gym keeps health answers only once somebody agreed to it. Note that first.');
     }
 
     private function follow(Athlete $athlete, User $coach, ScreenTaken $taken, ScreeningRecord $record): void

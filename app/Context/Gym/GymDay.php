@@ -31,6 +31,12 @@ final readonly class GymDay
         return $this->of($this->clock->now());
     }
 
+    /** The beginning of the day so many years before today. */
+    public function yearsAgo(int $years): \DateTimeImmutable
+    {
+        return $this->startOfToday()->modify("-$years years");
+    }
+
     public function daysAgo(int $days): string
     {
         return Day::date(Day::number($this->today()) - $days);

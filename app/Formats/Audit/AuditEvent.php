@@ -20,6 +20,8 @@ enum AuditEvent: string
     case SettingsChanged = 'settings-changed';
     case ScreenSeen = 'screen-seen';
     case ScreenTaken = 'screen-taken';
+    case ConsentNoted = 'consent-noted';
+    case ConsentTakenBack = 'consent-taken-back';
     case Cleared = 'cleared';
     case PainTold = 'pain-told';
     case AthleteAdded = 'athlete-added';

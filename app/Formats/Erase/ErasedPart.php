@@ -37,7 +37,7 @@ enum ErasedPart: string
     {
         return match ($this) {
             self::Screens => ['screening_looks', 'screenings'],
-            self::Health => ['clearances', 'pain_undoings', 'pain_reports', 'signals'],
+            self::Health => ['consents', 'clearances', 'pain_undoings', 'pain_reports', 'signals'],
             self::OwnPage => ['athlete_link_looks', 'athlete_links'],
             self::Attendance => ['class_comers', 'line_switches', 'time_off', 'session_sheets', 'news'],
             self::Weighings => ['weighings'],

@@ -25,6 +25,7 @@ enum ExportTable: string
     case Classes = 'classes';
     case ClassComers = 'class_comers';
     case LineSwitches = 'line_switches';
+    case Consents = 'consents';
     case Screenings = 'screenings';
     case ScreeningLooks = 'screening_looks';
     case Clearances = 'clearances';

@@ -67,7 +67,7 @@ enum SealedColumn: string
             $plain === null, $plain === [] => false,
             ! is_array($plain) => true,
             $this === self::Call => ($plain['verdict'] ?? null) === Verdict::Refer->value,
-            $this === self::Situation => isset($plain['pain']) || ! empty($plain['signs']['symptoms']),
+            $this === self::Situation => isset($plain['pain']) || is_array($plain['signs'] ?? null) && ! empty($plain['signs']['symptoms']),
             $this === self::Sheet => isset($plain['concern']) || isset($plain['refused']),
             default => true,
         };

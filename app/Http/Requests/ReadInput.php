@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Context\Gym\GymDay;
+use App\Formats\Inputs\Birthday;
 use App\Formats\Inputs\Checked;
 use App\Formats\Inputs\CountedBy;
 use App\Formats\Inputs\OneLine;
@@ -93,6 +94,7 @@ final readonly class ReadInput
         return match (true) {
             ($property['format'] ?? '') === 'uuid' => $json->uuid($key),
             ($property['format'] ?? '') === 'email' => $json->email($key),
+            self::has($parameter, Birthday::class) => $json->date($key, $this->days->today(), Birthday::EARLIEST),
             ($property['format'] ?? '') === 'date' => $json->date(
                 $key,
                 self::has($parameter, UntilToday::class) ? $this->days->today() : self::LATEST,

@@ -10,6 +10,8 @@ use Illuminate\Database\Eloquent\Model;
 use SteadyRung\Kit\Floor;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Safety\CapLimits;
+use SteadyRung\Safety\Consent\ConsentRule;
+use SteadyRung\Safety\Consent\ConsentWords;
 
 /**
  * @property string $id
@@ -21,6 +23,9 @@ use SteadyRung\Safety\CapLimits;
  * @property array<string, string> $house_rules position by rule, where it is not the default
  * @property list<string> $athletes_tell on their own page: AthletesTell
  * @property ErasedLog $erased_log what becomes of the training of who is erased
+ * @property ConsentRule $consent
+ * @property string|null $consent_words of the gym’s own
+ * @property int|null $keep_health_years after so many what was told of health is erased; none: never
  * @property array<string, int> $caps figures by key, where they are not the usual ones
  * @property string|null $caps_raised_by the coach who answers for a cap above the usual
  * @property CarbonImmutable|null $caps_raised_at
@@ -29,6 +34,8 @@ use SteadyRung\Safety\CapLimits;
  */
 final class Gym extends Model
 {
+    public const KEEP_HEALTH_YEARS = [1, 20];
+
     public $incrementing = false;
 
     protected $table = 'gyms';
@@ -46,6 +53,9 @@ final class Gym extends Model
         'house_rules' => '{}',
         'caps' => '{}',
         'erased_log' => 'anonymous',
+        'consent' => 'asked',
+        'consent_words' => null,
+        'keep_health_years' => null,
         'athletes_tell' => '["pain","soreness","coming"]',
     ];
 
@@ -60,12 +70,19 @@ final class Gym extends Model
         'caps' => 'array',
         'athletes_tell' => 'array',
         'erased_log' => ErasedLog::class,
+        'consent' => ConsentRule::class,
+        'keep_health_years' => 'integer',
         'caps_raised_at' => 'immutable_datetime',
     ];
 
     public function lets(AthletesTell $tell): bool
     {
         return in_array($tell->value, $this->athletes_tell, true);
+    }
+
+    public function consentWords(): string
+    {
+        return $this->consent_words ?? ConsentWords::USUAL;
     }
 
     public function capLimits(): CapLimits

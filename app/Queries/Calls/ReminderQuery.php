@@ -11,11 +11,13 @@ use App\Models\Athletes\Athlete;
 use App\Models\Athletes\Weighing;
 use App\Models\Kit\Band;
 use App\Models\Log\LoggedSet;
+use App\Queries\Consent\ConsentQuery;
 use App\Queries\Screening\ScreeningQuery;
 use App\Responses\Calls\ReminderListResponse;
 use App\Responses\Calls\ReminderResponse;
 use Illuminate\Database\Eloquent\Builder;
 use SteadyRung\Plan\Diary\Reminder;
+use SteadyRung\Safety\Consent\ConsentState;
 
 /**
  * What a coach is reminded of: of bands in use, and of the athletes seen last.
@@ -24,7 +26,7 @@ final readonly class ReminderQuery
 {
     private const MOST_ATHLETES = 150;
 
-    public function __construct(private GymDay $days, private BandWear $wear, private ScreeningQuery $screens)
+    public function __construct(private GymDay $days, private BandWear $wear, private ScreeningQuery $screens, private ConsentQuery $consents)
     {
     }
 
@@ -64,12 +66,14 @@ final readonly class ReminderQuery
             ->orderByRaw('last_trained_on DESC NULLS LAST')->orderBy('id')->limit(self::MOST_ATHLETES)->get()->all());
         $ids = array_column($athletes, 'id');
         $screens = $this->screens->dueOf($athletes);
+        $consents = array_filter($this->consents->statesOf($ids), static fn (ConsentState $state): bool => ! $state->stands());
         [$weighed, $first] = [Weighing::lastOf($ids), LoggedSet::firstStrictOf($ids, $this->days->daysAgo(Reminder::NEWS_DAYS))];
         $found = [];
         foreach ($athletes as $athlete) {
             $trained = self::day($athlete->last_trained_on);
             $said = [
                 Reminder::Screen->value => $screens[$athlete->id]?->words(),
+                Reminder::Consent->value => $athlete->screened_at === null ? null : ($consents[$athlete->id] ?? null)?->words(),
                 Reminder::Away->value => $athlete->paused_at === null ? Reminder::away($today, $trained) : null,
                 Reminder::Weighing->value => Reminder::weighing($today, self::day($weighed[$athlete->id] ?? null), $trained),
                 Reminder::Goal->value => Reminder::goal($today, self::day($first[$athlete->id] ?? null)),

@@ -14,6 +14,7 @@ use App\Models\Floor\ClassComer;
 use App\Models\Log\LoggedSet;
 use App\Models\Log\SignalRecord;
 use App\Queries\Athletes\AthleteQuery;
+use App\Queries\Consent\ConsentQuery;
 use App\Queries\Floor\ClassQuery;
 use App\Queries\Log\BestQuery;
 use App\Queries\Sessions\SessionQuery;
@@ -29,10 +30,11 @@ use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Weeks\Calendar;
-
 /**
  * Puts together what an athlete sees of themselves: nothing of others, no note of a coach, nothing of their health.
  */
+use SteadyRung\Safety\Consent\ConsentRule;
+
 final readonly class OwnPageQuery
 {
     private const SETS_SHOWN = 8;
@@ -46,6 +48,7 @@ final readonly class OwnPageQuery
         private LoadAthleteContext $contexts,
         private ClassQuery $classes,
         private BestQuery $bests,
+        private ConsentQuery $consents,
     ) {
     }
 
@@ -72,6 +75,8 @@ final readonly class OwnPageQuery
             sets: $this->sets($athlete),
             bests: $this->bests->of($athlete->id),
             classes: $this->classes($athlete),
+            consent: $this->gym->gym()->consent === ConsentRule::NotAsked ? null : $this->consents->of($athlete),
+            keep_health_years: $this->gym->gym()->keep_health_years,
         );
     }
 

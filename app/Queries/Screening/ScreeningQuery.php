@@ -11,6 +11,7 @@ use App\Models\Gym\User;
 use App\Models\Screening\PainReport;
 use App\Models\Screening\ScreeningLook;
 use App\Models\Screening\ScreeningRecord;
+use App\Queries\Consent\ConsentQuery;
 use App\Responses\Screening\MobilityResponse;
 use App\Responses\Screening\ScreeningEntryResponse;
 use App\Responses\Screening\ScreeningListResponse;
@@ -29,13 +30,14 @@ final readonly class ScreeningQuery
 {
     private const MOST = 50;
 
-    public function __construct(private GymDay $days)
+    public function __construct(private GymDay $days, private ConsentQuery $consents)
     {
     }
 
     public function standing(Athlete $athlete): ScreenStandingResponse
     {
         $limits = $athlete->limits();
+        $consent = $this->consents->statesOf([$athlete->id])[$athlete->id] ?? null;
         $stiff = ! $limits->isCleared || $limits->bars(Limit::NoOverhead);
 
         return new ScreenStandingResponse(
@@ -45,6 +47,8 @@ final readonly class ScreeningQuery
             $athlete->screen_most_share,
             $this->due($athlete)?->words(),
             $stiff ? array_map(MobilityResponse::of(...), Mobility::cases()) : [],
+            $consent,
+            $consent?->words(),
         );
     }
 

@@ -11,6 +11,7 @@ use App\Models\Gym\Role;
 use App\Models\Gym\User;
 use OpenApi\Attributes as OA;
 use SteadyRung\Body\PullTop;
+use SteadyRung\Safety\Consent\ConsentRule;
 
 /**
  * Who is signed in.
@@ -44,6 +45,14 @@ final readonly class MeResponse
         public array $athletes_tell,
         #[OA\Property(description: 'What becomes of the training of an athlete who is erased.')]
         public ErasedLog $erased_log,
+        #[OA\Property(description: 'What is asked before answers about health are kept.')]
+        public ConsentRule $consent,
+        #[OA\Property(description: 'What is agreed to.')]
+        public string $consent_words,
+        #[OA\Property(description: 'Whether the words are the gym’s own.')]
+        public bool $own_words,
+        #[OA\Property(description: 'After so many years what was told of health is erased; none: never.')]
+        public ?int $keep_health_years,
         #[OA\Property]
         public Role $role,
         #[OA\Property(description: 'What the role may do.', items: new OA\Items(type: 'string', enum: Right::class))]
@@ -67,6 +76,10 @@ final readonly class MeResponse
             pull_top: $user->gym->houseRules()->pullTop(),
             athletes_tell: $user->gym->athletes_tell,
             erased_log: $user->gym->erased_log,
+            consent: $user->gym->consent,
+            consent_words: $user->gym->consentWords(),
+            own_words: $user->gym->consent_words !== null,
+            keep_health_years: $user->gym->keep_health_years,
             role: $user->role,
             rights: array_column($user->role->rights(), 'value'),
             second_factor: $user->second_factor_at !== null,

@@ -6,6 +6,7 @@ namespace App\Responses\Own;
 
 use App\Models\Gym\AthletesTell;
 use App\Responses\Athletes\CapacityResponse;
+use App\Responses\Consent\ConsentResponse;
 use App\Responses\Log\BestResponse;
 use App\Responses\Trend\ForecastResponse;
 use OpenApi\Attributes as OA;
@@ -53,6 +54,10 @@ final readonly class OwnPageResponse
         public array $bests,
         #[OA\Property(description: 'Theirs in the week to come.', items: new OA\Items(ref: OwnClassResponse::class))]
         public array $classes,
+        #[OA\Property(description: 'What they agreed to; none where the gym does not ask.')]
+        public ?ConsentResponse $consent,
+        #[OA\Property(description: 'After so many years what was told of health is erased; none: never.')]
+        public ?int $keep_health_years,
     ) {
     }
 }

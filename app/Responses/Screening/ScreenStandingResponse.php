@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Responses\Screening;
 
 use OpenApi\Attributes as OA;
+use SteadyRung\Safety\Consent\ConsentState;
 use SteadyRung\Safety\Limit;
 use SteadyRung\Safety\ScreenOutcome;
 
@@ -35,6 +36,10 @@ final readonly class ScreenStandingResponse
             items: new OA\Items(ref: MobilityResponse::class),
         )]
         public array $mobility,
+        #[OA\Property(description: 'Whether they agree to answers being kept; none where the gym does not ask.')]
+        public ?ConsentState $consent,
+        #[OA\Property(description: 'The same, said.')]
+        public ?string $consent_text,
     ) {
     }
 }

@@ -10,6 +10,7 @@ namespace SteadyRung\Plan\Diary;
 enum Reminder: string
 {
     case Screen = 'screen';
+    case Consent = 'consent';
     case Inspection = 'inspection';
     case Away = 'away';
     case Weighing = 'weighing';

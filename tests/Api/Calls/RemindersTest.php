@@ -11,6 +11,22 @@ beforeEach(function (): void {
         "/api/athletes/$id/screenings",
         ['id' => uuid(), 'overhead' => 'level'],
     )->assertCreated();
+    $this->ask = fn (string $rule) => $this->putJson('/api/settings/health', ['consent' => $rule])->assertOk();
+    ($this->ask)('not-asked');
+});
+
+it('reminds of a consent that is missing where answers are kept, until it is there', function (): void {
+    $ada = addAthlete($this, name: 'Ada');
+    ($this->ask)('asked');
+    expect(($this->reminders)())->toBe(['screen Ada']);
+    ($this->screened)($ada);
+    expect(($this->reminders)())->toBe(['consent Ada']);
+    ($this->ask)('not-asked');
+    expect(($this->reminders)())->toBe([]);
+    ($this->ask)('required');
+    $words = $this->getJson('/api/me')->json('consent_words');
+    $this->postJson("/api/athletes/$ada/consent", ['id' => uuid(), 'born_on' => '1990-02-03', 'by' => 'athlete', 'words' => $words]);
+    expect(($this->reminders)())->toBe([]);
 });
 
 it('reminds of a screen until there is one, and again after pain', function (): void {

@@ -31,6 +31,7 @@ function bodyFor(string $path, string $bar, string $band): array
         str_ends_with($path, '/withdrawal') => ['id' => uuid()],
         str_ends_with($path, '/archive') => ['archived' => true],
         str_ends_with($path, '/screenings') => ['id' => uuid(), 'overhead' => 'level'],
+        str_ends_with($path, '/consent') => ['id' => uuid(), 'born_on' => '1990-02-03', 'by' => 'athlete', 'words' => 'Any'],
         str_ends_with($path, '/pain') => ['id' => uuid(), 'pain' => ['place' => 'knee', 'level' => 2]],
         str_ends_with($path, '/clearances') => ['id' => uuid(), 'note' => 'Seen'],
         str_ends_with($path, '/decision') => ['version' => 1, 'decision' => 'accepted'],

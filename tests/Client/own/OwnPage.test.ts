@@ -29,6 +29,8 @@ const page = (changes: Partial<Schemas['OwnPage']> = {}): Schemas['OwnPage'] => 
     name: 'Jolyon',
     today: '2026-03-02',
     last_on: '2026-09-01',
+    consent: null,
+    keep_health_years: null,
     tells: ['sets', 'pain', 'soreness', 'coming'],
     paused: false,
     pain_told: null,

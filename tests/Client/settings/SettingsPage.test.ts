@@ -177,3 +177,31 @@ it.each([
     expect(useTheme().colors.paper).toBe(paper);
     expect(localStorage.getItem('steady-rung.theme')).toBe(label.startsWith('As') ? 'device' : theme);
 });
+
+it('settles consent, its words and how long health is kept, each by itself', async () => {
+    let now = { ...me };
+    const { press, fill, sees, commands } = await settings({
+        'PUT /api/settings/health': ({ body }) => {
+            const asked = body as { consent: 'asked'; consent_words: string | null; keep_health_years: number | null };
+            now = { ...now, ...asked, consent_words: asked.consent_words ?? me.consent_words, own_words: asked.consent_words !== null };
+            return now;
+        },
+    });
+    await press('Required');
+    await sees('No screen is taken without it.');
+    await fill('What they agree to', 'Our own words.');
+    await press('3 years');
+    await sees('erased within the hour');
+    await press('Save the words');
+    await press('Back to the usual words');
+    await eventually(() =>
+        expect(commands('PUT /api/settings/health')).toEqual([
+            { consent: 'required', consent_words: null, keep_health_years: null },
+            { consent: 'required', consent_words: null, keep_health_years: 3 },
+            { consent: 'required', consent_words: 'Our own words.', keep_health_years: 3 },
+            { consent: 'required', consent_words: null, keep_health_years: 3 },
+        ]),
+    );
+    await press('Not asked for');
+    await sees('Nobody is asked');
+});

@@ -14,6 +14,7 @@ use App\Http\Docs\Answer;
 use App\Http\Docs\Nothing;
 use App\Http\Docs\RequestBody;
 use App\Http\Requests\Gym\ErasedLogInput;
+use App\Http\Requests\Gym\HealthRulesInput;
 use App\Http\Requests\Gym\NameInput;
 use App\Http\Requests\Gym\PasswordInput;
 use App\Http\Requests\Gym\ReadSettings;
@@ -108,6 +109,22 @@ final class SettingsController
         /** @var User $coach */
         $coach = $request->user();
         $settings->erasedLog($inputs->of(ErasedLogInput::class, $json)->log);
+
+        return new JsonResponse(MeResponse::of($coach->refresh()));
+    }
+
+    #[OA\Put(
+        path: '/api/settings/health',
+        operationId: 'settleHealthRules',
+        requestBody: new RequestBody(HealthRulesInput::class),
+        responses: [new Answer(200, MeResponse::class)],
+    )]
+    public function health(Request $request, JsonObject $json, ReadInput $inputs, ChangeSettings $settings): JsonResponse
+    {
+        /** @var User $coach */
+        $coach = $request->user();
+        $asked = $inputs->of(HealthRulesInput::class, $json);
+        $settings->healthRules($asked->consent, $asked->consent_words, $asked->keep_health_years);
 
         return new JsonResponse(MeResponse::of($coach->refresh()));
     }
