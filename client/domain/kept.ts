@@ -14,7 +14,7 @@ export const partWords: Record<Part, { name: string; what: string; why: string; 
         name: 'Health',
         what: 'Pain, soreness, symptoms, clearances, and the consent to keep them.',
         why: 'Pain pauses the pulling until somebody clears it; soreness moves the next session.',
-        who: 'Whoever works here sees that pulling is paused, and why. Encrypted, but for soreness.',
+        who: 'Whoever works here sees that pulling is paused, and why. Pain, symptoms and clearances are encrypted.',
     },
     'own-page': {
         name: 'Own page',

@@ -182,6 +182,8 @@ async function send(found: Input): Promise<void> {
 <style scoped>
 .consent {
     margin-bottom: var(--space-base);
+    padding-bottom: var(--space-base);
+    border-bottom: 1px solid var(--color-line);
 }
 
 .consent summary {

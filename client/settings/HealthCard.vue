@@ -62,9 +62,15 @@ const keep = (picked: string): Promise<void> => settle({ keep_health_years: YEAR
     <form class="card stack" aria-label="Health and consent" novalidate @submit.prevent="settle({ consent_words: words.trim() || null })">
         <h2>Health and consent</h2>
         <ProblemNote v-if="problem && problem.faults.length === 0" typed :problem="problem" />
-        <ChipRow label="Consent to health answers" show-label :chips="rules" :value="kept.consent" @pick="settle({ consent: $event })" />
+        <div>
+            <b>Consent to health answers</b>
+            <ChipRow label="Consent to health answers" :chips="rules" :value="kept.consent" @pick="settle({ consent: $event })" />
+        </div>
         <p class="small dim">{{ ruleWords[kept.consent] }}</p>
-        <ChipRow label="Keep what was told of health" show-label :chips="YEARS" :value="String(kept.keep_health_years)" @pick="keep" />
+        <div>
+            <b>Keep what was told of health</b>
+            <ChipRow label="Keep what was told of health" :chips="YEARS" :value="String(kept.keep_health_years)" @pick="keep" />
+        </div>
         <p v-if="kept.keep_health_years !== null" class="small dim">
             Older answers, pain and symptoms are erased within the hour, and cannot be brought back. The last screen, the last clearing note
             and pain that nobody cleared stay.
