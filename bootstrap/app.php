@@ -35,7 +35,9 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $exceptions->report(fn (Illuminate\Database\QueryException $fault) => QuietReport::of($fault, app(Psr\Log\LoggerInterface::class)))->stop();
         $exceptions->render(new ProblemRenderer);
     })
-    ->withSchedule(static fn (Schedule $schedule) => $schedule->job(new EraseOldHealthJob)->hourly()) // a small gym’s machine is off at night
+    ->withSchedule(function (Schedule $schedule): void {
+        $schedule->job(new EraseOldHealthJob)->hourly(); // a small gym’s machine is off at night
+    })
     ->create();
 
 $var = getenv('STEADY_VAR') ?: dirname(__DIR__).'/var';

@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Context\Athletes\LinkUse;
 use App\Formats\Audit\AuditEvent;
 use App\Http\Controllers\Athletes\AthleteController;
 use App\Http\Controllers\Athletes\BaselineController;
 use App\Http\Controllers\Athletes\BodyController;
 use App\Http\Controllers\Athletes\CapacityController;
 use App\Http\Controllers\Audit\AuditController;
+use App\Http\Controllers\Calendars\CalendarController;
 use App\Http\Controllers\Calls\CallController;
 use App\Http\Controllers\Consent\ConsentController;
 use App\Http\Controllers\Erase\ErasureController;
@@ -49,6 +51,7 @@ use App\Http\Controllers\Staff\PasswordLinkController;
 use App\Http\Controllers\Staff\StaffController;
 use App\Http\Controllers\Trend\TrendController;
 use App\Http\Middleware\Audited;
+use App\Http\Middleware\EnterByCalendar;
 use App\Http\Middleware\EnterByLink;
 use App\Http\Middleware\EnterGym;
 use App\Http\Middleware\RecalculateFirst;
@@ -96,6 +99,7 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::get('kit', [KitController::class, 'show']);
     Route::get('bands/{band}/inspections', [BandController::class, 'inspections']);
     Route::get('classes', [ClassController::class, 'index']);
+    Route::get('classes.ics', [CalendarController::class, 'classes']);
     Route::get('classes/{class}/days/{on}', [ClassController::class, 'day']);
     Route::get('classes/{class}/days/{on}/news', [ClassController::class, 'news']);
     Route::get('classes/{class}/days/{on}/workout', [ClassController::class, 'workout']);
@@ -107,6 +111,13 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     });
 
     Route::middleware(Authorize::using(Right::Coach))->group(function (): void {
+        Route::get('people.vcf', [CalendarController::class, 'people'])
+            ->middleware(Audited::as(AuditEvent::PeopleExported));
+        Route::get('class-calendar', [CalendarController::class, 'show']);
+        Route::put('class-calendar', [CalendarController::class, 'give'])
+            ->middleware(Audited::as(AuditEvent::CalendarGiven));
+        Route::delete('class-calendar', [CalendarController::class, 'end'])
+            ->middleware(Audited::as(AuditEvent::CalendarEnded));
         Route::post('classes', [ClassController::class, 'store']);
         Route::put('classes/{class}', [ClassController::class, 'update']);
         Route::delete('classes/{class}', [ClassController::class, 'end']);
@@ -170,6 +181,7 @@ Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group
     Route::get('athletes/{athlete}/session', [SessionController::class, 'show']);
     Route::get('athletes/{athlete}/session/others', [SessionController::class, 'others']);
     Route::get('athletes/{athlete}/class-work', [SessionController::class, 'classWork']);
+    Route::get('athletes/{athlete}/sessions.ics', [CalendarController::class, 'sessions']);
     Route::get('athletes/{athlete}/weeks', [WeeksController::class, 'show']);
     Route::get('athletes/{athlete}/place', [PlaceController::class, 'history']);
     Route::get('methods', [MethodController::class, 'index']);
@@ -280,6 +292,13 @@ Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group
         Route::post('athletes/{athlete}/erasure', [ErasureController::class, 'order'])
             ->middleware(Audited::as(AuditEvent::ErasureOrdered));
     });
+});
+
+/** For calendars that ask by themselves; what opens them stands in the address. */
+Route::prefix('calendars')->withoutMiddleware(EnsureFrontendRequestsAreStateful::class)->group(function (): void {
+    Route::get('classes/{token}.ics', [CalendarController::class, 'classes'])->middleware(EnterByCalendar::to(LinkUse::Classes));
+    Route::get('sessions/{token}.ics', [CalendarController::class, 'sessions'])
+        ->middleware([EnterByCalendar::to(LinkUse::Sessions), RecalculateFirst::class]);
 });
 
 /** An athlete's own page. The link is shown in a header and not in a cookie, so no other site can use it. */

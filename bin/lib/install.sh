@@ -1,6 +1,6 @@
 # What a fresh Debian 12 with PHP, Composer and Node still lacks.
 RUN_PACKAGES=(curl nginx-light php8.2-cli php8.2-fpm php8.2-pgsql php8.2-curl php8.2-intl php8.2-mbstring php8.2-xml php8.2-zip postgresql-15 procps unzip)
-TEST_PACKAGES=(chromium chromium-driver python3-scipy r-base-core)
+TEST_PACKAGES=(chromium chromium-driver python3-scipy python3-icalendar python3-vobject r-base-core)
 NPM_MAJOR=11
 
 package_installed() { [ "$(dpkg-query -W -f='${db:Status-Status}' "$1" 2>/dev/null)" = installed ]; }

@@ -512,6 +512,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/athletes/{athlete}/sessions.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sessionsFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/athletes/{athlete}/sets": {
         parameters: {
             query?: never;
@@ -877,6 +893,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calendars/classes/{token}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description For a calendar that asks by itself. */
+        get: operations["classesCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendars/sessions/{token}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description For a calendar that asks by itself. */
+        get: operations["sessionsCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calls": {
         parameters: {
             query?: never;
@@ -961,6 +1011,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/class-calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["classCalendar"];
+        /** @description The address before ends. */
+        put: operations["giveClassCalendar"];
+        post?: never;
+        delete: operations["endClassCalendar"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes": {
         parameters: {
             query?: never;
@@ -971,6 +1038,22 @@ export interface paths {
         get: operations["classes"];
         put?: never;
         post: operations["makeClass"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["classesFile"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1658,6 +1741,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people.vcf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Who trains and who works here: names, tags, addresses. */
+        get: operations["peopleFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pulse/{ticket}": {
         parameters: {
             query?: never;
@@ -2082,7 +2182,7 @@ export interface components {
             /** Format: date-time */
             at: string;
             /** @enum {string} */
-            event: "signed-in" | "session-ended" | "password-changed" | "second-factor-on" | "second-factor-off" | "invited" | "role-changed" | "member-left" | "settings-changed" | "screen-seen" | "screen-taken" | "consent-noted" | "consent-taken-back" | "cleared" | "pain-told" | "athlete-added" | "athlete-changed" | "athlete-archived" | "link-given" | "link-ended" | "athlete-exported" | "gym-exported" | "log-exported" | "imported" | "import-undone" | "erasure-ordered" | "gear-changed" | "band-changed" | "method-kept" | "method-dropped" | "rules-settled" | "caps-settled";
+            event: "signed-in" | "session-ended" | "password-changed" | "second-factor-on" | "second-factor-off" | "invited" | "role-changed" | "member-left" | "settings-changed" | "screen-seen" | "screen-taken" | "consent-noted" | "consent-taken-back" | "cleared" | "pain-told" | "athlete-added" | "athlete-changed" | "athlete-archived" | "link-given" | "link-ended" | "athlete-exported" | "gym-exported" | "people-exported" | "calendar-given" | "calendar-ended" | "log-exported" | "imported" | "import-undone" | "erasure-ordered" | "gear-changed" | "band-changed" | "method-kept" | "method-dropped" | "rules-settled" | "caps-settled";
             /** @description Who did it. */
             by: string;
             /** @description Whom or what it was about, by the name it has now; none of what is gone. */
@@ -2334,6 +2434,11 @@ export interface components {
         ByHand: {
             /** @description From now on; else for the next session. */
             lasts: boolean;
+        };
+        /** @description A new address for the classes' calendar; the one before ends. */
+        CalendarInput: {
+            /** Format: uuid */
+            id: string;
         };
         /** @description The next sessions and the stages to expect. */
         Calendar: {
@@ -2592,6 +2697,11 @@ export interface components {
             tags: string[];
             /** @description The next days it is held on, the gym's time off left out. */
             next: string[];
+        };
+        /** @description The address at which the classes stand for anybody's calendar. */
+        ClassCalendar: {
+            /** @description Behind the address of this installation; none while none is given out. */
+            path: string | null;
         };
         /** @description One day of a class with everybody who comes: all that the floor needs while the server is away. */
         ClassDay: {
@@ -3908,6 +4018,8 @@ export interface components {
             bests: components["schemas"]["Best"][];
             /** @description Theirs in the week to come. */
             classes: components["schemas"]["OwnClass"][];
+            /** @description Their sessions for a calendar that asks by itself: behind the address of this installation. */
+            calendar: string;
             consent: components["schemas"]["Consent"] | null;
             /** @description After so many years what was told of health is erased; none: never. */
             keep_health_years: number | null;
@@ -6418,6 +6530,37 @@ export interface operations {
             };
         };
     };
+    sessionsFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar; charset=utf-8": string;
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     sets: {
         parameters: {
             query?: {
@@ -7276,6 +7419,68 @@ export interface operations {
             };
         };
     };
+    classesCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar; charset=utf-8": string;
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    sessionsCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar; charset=utf-8": string;
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     openCalls: {
         parameters: {
             query?: {
@@ -7496,6 +7701,97 @@ export interface operations {
             };
         };
     };
+    classCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassCalendar"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    giveClassCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalendarInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassCalendar"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    endClassCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassCalendar"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     classes: {
         parameters: {
             query?: never;
@@ -7554,6 +7850,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClassList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    classesFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar; charset=utf-8": string;
                 };
             };
             /** @description A problem. */
@@ -9122,6 +9447,35 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    peopleFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/vcard; charset=utf-8": string;
+                };
             };
             /** @description A problem. */
             default: {

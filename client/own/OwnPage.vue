@@ -29,6 +29,8 @@ const lets = (tell: OwnPage['tells'][number]): boolean => page.value?.tells.incl
 
 const lines = computed(() => page.value?.session?.lines ?? []);
 const doable = computed(() => lines.value.filter((line) => line.exercise !== null));
+/** What a phone opens with its calendar. */
+const webcal = (path: string): string => `webcal://${location.host}${path}`;
 const isToday = computed(() => page.value?.session?.on === page.value?.today);
 const title = computed(() => {
     const on = page.value?.session?.on;
@@ -87,6 +89,9 @@ async function hurts(pain: Parameters<typeof own.tellPain>[0]): Promise<void> {
                 <OwnLadder v-if="page.ladder || page.forecast" :ladder="page.ladder" :capacity="page.capacity" :forecast="page.forecast" />
                 <OwnSore v-if="lets('soreness')" :soreness="page.soreness" @tell="own.tellSore" />
                 <OwnClasses v-if="page.classes.length > 0" :classes="page.classes" :free="lets('coming')" @tell="own.tellComing" />
+                <p v-if="lines.length > 0" class="card">
+                    <a class="tap" :href="webcal(page.calendar)">Put your sessions into your calendar</a>
+                </p>
                 <OwnDone :sets="page.sets" :bests="page.bests" />
                 <details class="card">
                     <summary>What is kept of you, and why</summary>

@@ -38,6 +38,9 @@ const shown = computed(() => weeks.value.value);
                     <h2>What comes, about when</h2>
                     <StageDates :calendar="shown.calendar" />
                 </section>
+                <p class="no-print">
+                    <a class="tap" :href="`/api/athletes/${id}/sessions.ics`" download>The sessions for a calendar</a>
+                </p>
                 <TimeOffCard :athlete-id="id" :name="name" :weeks="shown" @changed="weeks.put($event)" />
             </aside>
         </div>

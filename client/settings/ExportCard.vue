@@ -14,6 +14,7 @@ import CautionBox from '../parts/CautionBox.vue';
             them is noted.
         </CautionBox>
         <a class="tap" href="/api/export" download>Export the gym</a>
+        <a class="tap" href="/api/people.vcf" download>People as contact cards (vCard)</a>
         <p class="small dim">What belongs to one athlete: on their page, More, Export.</p>
     </section>
 </template>

@@ -9,6 +9,7 @@ import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useCommandQueue } from '../composables/useCommandQueue';
 import { useRead } from '../composables/useRead';
+import CalendarCard from './CalendarCard.vue';
 import ClassForm from './ClassForm.vue';
 
 type GymClass = Schemas['Class'];
@@ -99,6 +100,7 @@ function saved(list: Schemas['ClassList'] | undefined): void {
         <p v-if="classes.value.value.items.length + waiting.length === 0 && editing !== 'new'" class="card dim">
             {{ $may('coach') ? 'No class yet. Make one, give it a tag that your athletes have, and it is on Today.' : 'No class yet.' }}
         </p>
+        <CalendarCard v-if="$may('coach') && classes.value.value.items.length > 0" />
     </div>
 </template>
 

@@ -278,6 +278,16 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('GET /api/log.csv');
     $ask('GET /api/reminders');
     $ask('GET /api/athletes/{athlete}/export', $of);
+    $ask('GET /api/people.vcf');
+    $ask('GET /api/classes.ics');
+    $ask('GET /api/athletes/{athlete}/sessions.ics', $of);
+    $ask('GET /api/class-calendar');
+    $given = $ask('PUT /api/class-calendar', body: ['id' => uuid()])->json('path');
+    $ask('GET /api/calendars/classes/{token}.ics', ['token' => basename($given, '.ics')]);
+    $link = $this->postJson('/api/athletes/'.addAthlete($this).'/link', ['id' => uuid(), 'days' => 30])->json('path');
+    $own = $this->getJson('/api/my', ['Athlete-Link' => substr($link, 4)])->json('calendar');
+    $ask('GET /api/calendars/sessions/{token}.ics', ['token' => basename($own, '.ics')]);
+    $ask('DELETE /api/class-calendar');
     $ask('PUT /api/password', body: ['present' => 'right-password', 'new' => 'a longer one']);
     $ask('POST /api/sign-out');
     $ask('POST /api/sign-in', body: ['email' => 'bea@one.example', 'password' => 'chalk on the hands']);

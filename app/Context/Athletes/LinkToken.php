@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Context\Athletes;
 
-use App\Models\Athletes\AthleteLink;
 use Ramsey\Uuid\Uuid;
 
 /**
- * What stands behind the # of an athlete's link: its id and a seal over it (HMAC-SHA-256, RFC 2104, cut to 128 bits). Nothing of it is
+ * What an address that opens without an account ends with: an id and a seal over it (HMAC-SHA-256, RFC 2104, cut to 128 bits). Nothing of it is
  * stored, so that a copy of the database opens no page, and cards can be printed with it later.
  */
 final readonly class LinkToken
@@ -19,26 +18,26 @@ final readonly class LinkToken
     {
     }
 
-    public function of(AthleteLink $link): string
+    public function of(string $id, LinkUse $use): string
     {
-        $id = Uuid::fromString($link->id)->getBytes();
+        $bytes = Uuid::fromString($id)->getBytes();
 
-        return rtrim(strtr(base64_encode($id.$this->seal($id)), '+/', '-_'), '=');
+        return rtrim(strtr(base64_encode($bytes.$this->seal($bytes, $use)), '+/', '-_'), '=');
     }
 
-    /** The id of the link it was made for; none of one that was made up. */
-    public function linkId(string $token): ?string
+    /** The id it was made of; none of one that was made up, or for another use. */
+    public function idOf(string $token, LinkUse $use): ?string
     {
         $bytes = (string) base64_decode(strtr($token, '-_', '+/'), true);
         $id = substr($bytes, 0, 16);
 
-        return strlen($bytes) === 16 + self::SEAL_BYTES && hash_equals($this->seal($id), substr($bytes, 16))
+        return strlen($bytes) === 16 + self::SEAL_BYTES && hash_equals($this->seal($id, $use), substr($bytes, 16))
             ? Uuid::fromBytes($id)->toString()
             : null;
     }
 
-    private function seal(string $id): string
+    private function seal(string $id, LinkUse $use): string
     {
-        return substr(hash_hmac('sha256', "athlete link $id", $this->secret, true), 0, self::SEAL_BYTES);
+        return substr(hash_hmac('sha256', "$use->value $id", $this->secret, true), 0, self::SEAL_BYTES);
     }
 }

@@ -31,6 +31,9 @@ enum AuditEvent: string
     case LinkEnded = 'link-ended';
     case AthleteExported = 'athlete-exported';
     case GymExported = 'gym-exported';
+    case PeopleExported = 'people-exported';
+    case CalendarGiven = 'calendar-given';
+    case CalendarEnded = 'calendar-ended';
     case LogExported = 'log-exported';
     case Imported = 'imported';
     case ImportUndone = 'import-undone';

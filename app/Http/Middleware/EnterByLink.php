@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Actions\Gym\SlowTries;
 use App\Context\Athletes\LinkToken;
+use App\Context\Athletes\LinkUse;
 use App\Context\Gym\CurrentGym;
 use App\Context\Gym\GymDay;
 use App\Models\Athletes\Athlete;
@@ -33,7 +34,7 @@ final readonly class EnterByLink
     {
         $guesses = SlowTries::key('link', (string) $request->ip());
         $this->tries->begin([$guesses], 'wrong links');
-        $id = $this->tokens->linkId((string) $request->headers->get(self::HEADER));
+        $id = $this->tokens->idOf((string) $request->headers->get(self::HEADER), LinkUse::OwnPage);
         if ($id === null) {
             $this->tries->failed($guesses, self::FREE_GUESSES);
             throw self::ended();

@@ -25,6 +25,7 @@ use SteadyRung\Safety\Consent\ConsentWords;
  * @property ErasedLog $erased_log what becomes of the training of who is erased
  * @property ConsentRule $consent
  * @property string|null $consent_words of the gym’s own
+ * @property string|null $calendar_id what the address of the classes’ calendar is made of
  * @property int|null $keep_health_years after so many what was told of health is erased; none: never
  * @property array<string, int> $caps figures by key, where they are not the usual ones
  * @property string|null $caps_raised_by the coach who answers for a cap above the usual
@@ -56,6 +57,7 @@ final class Gym extends Model
         'consent' => 'asked',
         'consent_words' => null,
         'keep_health_years' => null,
+        'calendar_id' => null,
         'athletes_tell' => '["pain","soreness","coming"]',
     ];
 

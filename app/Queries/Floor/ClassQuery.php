@@ -73,7 +73,7 @@ final readonly class ClassQuery
     }
 
     /** Days on which the gym is closed. */
-    private function closed(string $from): TimeOff
+    public function closed(string $from): TimeOff
     {
         $spans = TimeOffRecord::query()->whereNull('athlete_id')
             ->whereNull('taken_back_at')

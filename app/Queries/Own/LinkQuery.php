@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Own;
 
 use App\Context\Athletes\LinkToken;
+use App\Context\Athletes\LinkUse;
 use App\Context\Gym\GymDay;
 use App\Models\Athletes\Athlete;
 use App\Models\Athletes\AthleteLink;
@@ -32,7 +33,7 @@ final readonly class LinkQuery
 
         return LinkStandingResponse::of(
             $link,
-            $link->isOpen($this->days->today()) ? '/my#'.$this->tokens->of($link) : null,
+            $link->isOpen($this->days->today()) ? '/my#'.$this->tokens->of($link->id, LinkUse::OwnPage) : null,
             array_values($looks->map(static fn (AthleteLinkLook $l): string => $l->looked_at->utc()->format('Y-m-d\TH:i:s\Z'))->all()),
         );
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Queries\Own;
 
+use App\Context\Athletes\LinkToken;
+use App\Context\Athletes\LinkUse;
 use App\Context\Athletes\LoadAthleteContext;
 use App\Context\Gym\CurrentGym;
 use App\Context\Gym\GymDay;
@@ -49,6 +51,7 @@ final readonly class OwnPageQuery
         private ClassQuery $classes,
         private BestQuery $bests,
         private ConsentQuery $consents,
+        private LinkToken $tokens,
     ) {
     }
 
@@ -75,6 +78,7 @@ final readonly class OwnPageQuery
             sets: $this->sets($athlete),
             bests: $this->bests->of($athlete->id),
             classes: $this->classes($athlete),
+            calendar: "/api/calendars/sessions/{$this->tokens->of($link->id, LinkUse::Sessions)}.ics",
             consent: $this->gym->gym()->consent === ConsentRule::NotAsked ? null : $this->consents->of($athlete),
             keep_health_years: $this->gym->gym()->keep_health_years,
         );

@@ -54,6 +54,8 @@ final readonly class OwnPageResponse
         public array $bests,
         #[OA\Property(description: 'Theirs in the week to come.', items: new OA\Items(ref: OwnClassResponse::class))]
         public array $classes,
+        #[OA\Property(description: 'Their sessions for a calendar that asks by itself: behind the address of this installation.')]
+        public string $calendar,
         #[OA\Property(description: 'What they agreed to; none where the gym does not ask.')]
         public ?ConsentResponse $consent,
         #[OA\Property(description: 'After so many years what was told of health is erased; none: never.')]

@@ -33,7 +33,7 @@ const THE_OWNERS = [
 /** What an assistant does not even see: what is kept of an athlete's health, and what opens their own page. */
 const HEALTH = [
     'GET /api/athletes/{athlete}/export', 'GET /api/athletes/{athlete}/screenings', 'GET /api/athletes/{athlete}/screenings/{screening}',
-    'GET /api/athletes/{athlete}/link', 'GET /api/athletes/{athlete}/consent',
+    'GET /api/athletes/{athlete}/link', 'GET /api/athletes/{athlete}/consent', 'GET /api/people.vcf', 'GET /api/class-calendar',
 ];
 
 /** What of the API's routes is refused to a role, in a gym with something of everything. */
@@ -55,7 +55,7 @@ function refusedTo(Tests\ApiTestCase $test, Role $role): array
     $test->signInAs(colleague($who, $role));
     $refused = [];
     foreach (everyRoute() as [$method, $path]) {
-        if ($path === '/api/sign-out' || str_starts_with($path, '/api/my')) {
+        if ($path === '/api/sign-out' || str_starts_with($path, '/api/my') || str_starts_with($path, '/api/calendars')) {
             continue;
         }
         $answer = $test->json($method, (string) preg_replace_callback('/\{(\w+)\}/', fn (array $m): string => $ids[$m[1]], $path));

@@ -30,6 +30,7 @@ const page = (changes: Partial<Schemas['OwnPage']> = {}): Schemas['OwnPage'] => 
     today: '2026-03-02',
     last_on: '2026-09-01',
     consent: null,
+    calendar: '/api/calendars/sessions/abc.ics',
     keep_health_years: null,
     tells: ['sets', 'pain', 'soreness', 'coming'],
     paused: false,
@@ -110,6 +111,24 @@ it('logs a set as it was asked or counted otherwise, under one id until it is an
     asked.length = 0;
     await press('Undo');
     await eventually(() => expect(asked.map((a) => a.command)).toContain(command));
+});
+
+it('offers the sessions for a calendar, and says what is kept and what was agreed to', async () => {
+    const consent = {
+        state: 'given' as const,
+        text: 'Agreed.',
+        words_now: 'Now.',
+        words: 'Then.',
+        on: '2026-03-01',
+        by: 'athlete' as const,
+    };
+    const mine = page({ consent: { ...consent, guardian: null, born_on: '1990-02-03', noted_by: 'Coach' } });
+    const { sees } = await open({ 'GET /api/my': () => mine });
+    await sees('Put your sessions into your calendar');
+    expect(document.querySelector('a[href^=webcal]')?.getAttribute('href')).toBe(
+        `webcal://${location.host}/api/calendars/sessions/abc.ics`,
+    );
+    await sees(/What is kept of you, and why Screens .*Agreed\. On .*1 Mar.* Then\./);
 });
 
 it('tells soreness, who comes and where it hurts; then nothing is to be pulled, and a slip can be undone', async () => {

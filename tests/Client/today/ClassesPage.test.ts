@@ -100,3 +100,25 @@ it('opens the class that runs, else the next of the day, else the last of it, el
         undefined,
     ]);
 });
+
+it('gives out an address for calendars, a new one in its place, and ends it', async () => {
+    let path: string | null = null;
+    const asked = serve({
+        'GET /api/classes': () => list([tuesday]),
+        'GET /api/class-calendar': () => ({ path }),
+        'PUT /api/class-calendar': ({ body }) => ({ path: (path = `/api/calendars/classes/${(body as { id: string }).id}.ics`) }),
+        'DELETE /api/class-calendar': () => ({ path: (path = null) }),
+    });
+    const { press, sees, text } = show(ClassesPage);
+    await press('Give out an address');
+    await sees(`${location.origin}/api/calendars/classes/`);
+    const first = path;
+    await press('A new one; this one ends');
+    await eventually(() => expect(path).not.toBe(first));
+    await sees(String(path));
+    await press('End it', 'In a calendar');
+    await sees('Give out an address');
+    expect(text()).not.toContain('/api/calendars/');
+    expect(asked.filter((a) => a.command === 'PUT /api/class-calendar')).toHaveLength(2);
+    expect(document.querySelector('a[download]')?.getAttribute('href')).toBe('/api/classes.ics');
+});
