@@ -37,14 +37,14 @@ const end = (): Promise<void> => settle(outcome(api.DELETE('/api/class-calendar'
         <ProblemNote v-if="problem" :problem="problem" />
         <template v-if="address">
             <p>
-                Whoever has this address sees the names and hours of the classes, and nobody’s name. Add it to a calendar as one that is
-                subscribed to; it asks again by itself.
+                Whoever has this address sees the names and hours of the classes, and nobody’s name. Subscribe to it in a calendar program;
+                it asks again by itself.
             </p>
             <p class="address">{{ address }}</p>
         </template>
         <div class="row">
             <NButton v-if="address" @click="clipboard.copy(address)">{{ clipboard.copied.value ? 'Copied' : 'Copy the address' }}</NButton>
-            <NButton v-else :loading="busy" @click="give">Give out an address</NButton>
+            <NButton v-else-if="calendar.value.value" :loading="busy" @click="give">Give out an address</NButton>
             <NButton v-if="address" quaternary :loading="busy" @click="give">A new one; this one ends</NButton>
             <NButton v-if="address" quaternary :loading="busy" @click="end">End it</NButton>
             <a class="tap" href="/api/classes.ics" download>As a file</a>
