@@ -7,20 +7,20 @@ import { useNewVersion } from '../composables/useNewVersion';
 import { useSession } from '../composables/useSession';
 import WaitingCommands from './WaitingCommands.vue';
 
-const KeyHelp = defineAsyncComponent(() => import('./KeyHelp.vue'));
+const GuidePanel = defineAsyncComponent(() => import('./GuidePanel.vue'));
 
 const session = useSession();
 const version = useNewVersion();
 const route = useRoute();
 const router = useRouter();
-const keysOpen = ref(false);
-const keysAsked = useEver(keysOpen);
+const guideOpen = ref(false);
+const guideAsked = useEver(guideOpen);
 
 /** Esc leaves a page under an athlete for the athlete; the pages handle what is open first. */
 useKeys((key) => {
     const under = /^(\/people\/[^/]+)\/.+/.exec(route.path)?.[1];
     const actions: Record<string, () => unknown> = {
-        '?': () => (keysOpen.value = !keysOpen.value),
+        '?': () => (guideOpen.value = !guideOpen.value),
         '/': () => route.path !== '/people' && router.push('/people'),
         ...(under && { Escape: () => router.push(under) }),
     };
@@ -70,12 +70,13 @@ const places = [
                     demo
                 </b>
             </span>
+            <button type="button" class="out guide" aria-label="Guide" title="Guide" @click="guideOpen = !guideOpen">?</button>
             <RouterLink to="/settings" class="tap">Settings</RouterLink>
             <button type="button" class="out" @click="session.signOut()">Sign out</button>
         </div>
     </header>
     <main id="main" tabindex="-1" :class="{ floor: route.meta['floor'] }"><slot /></main>
-    <KeyHelp v-if="keysAsked" v-model:open="keysOpen" />
+    <GuidePanel v-if="guideAsked" v-model:open="guideOpen" />
 </template>
 
 <style scoped src="./app-shell.css"></style>
