@@ -6,6 +6,7 @@ import TrendPlot from '../draw/trend/TrendPlot.vue';
 import WorkBars from '../draw/trend/WorkBars.vue';
 import type { Schemas } from '../domain/http';
 import { mass, seconds } from '../domain/units';
+import BestList from '../log/BestList.vue';
 import ChipRow from '../parts/ChipRow.vue';
 import PageHead from '../parts/PageHead.vue';
 import ReadNote from '../parts/ReadNote.vue';
@@ -78,6 +79,10 @@ useTitle(() => `${trend.value?.name ?? 'Athlete'}, trend · Steady Rung`);
                 <section v-if="trend.taught" class="card stack" aria-label="After the last set">
                     <h2>After the last set</h2>
                     <p>{{ trend.taught }}</p>
+                </section>
+                <section v-if="trend.bests.length > 0" class="card stack" aria-label="Best">
+                    <h2>Best on each set-up</h2>
+                    <BestList :bests="trend.bests" />
                 </section>
                 <ScoreCard v-if="trend.forecasts.length > 0" :scores="trend.scores" />
             </div>

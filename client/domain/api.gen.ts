@@ -5021,6 +5021,8 @@ export interface components {
             taught: string | null;
             forecasts: components["schemas"]["Forecast"][];
             scores: components["schemas"]["ForecastScore"][];
+            /** @description The best on each set-up, hardest first, whatever the range. */
+            bests: components["schemas"]["Best"][];
         };
         /** @description The best seconds of each day. */
         TrendSeconds: {

@@ -10,3 +10,7 @@ export const reserveChips: { value: number | null; label: string }[] = [
 
 /** How a reserve is sent. */
 export const left = (reserve: number | null): { reserve: number | null; to_failure: boolean } => ({ reserve, to_failure: reserve === 0 });
+
+/** “8”, “20 s”. */
+export const countOf = (set: { clean_reps: number | null; hang_s: number | null }): string =>
+    set.hang_s === null ? `${set.clean_reps ?? 0}` : `${Math.round(set.hang_s)} s`;

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
-import { day, percent } from '../domain/units';
-import { countOf } from './words';
+import { day } from '../domain/units';
+import BestList from '../log/BestList.vue';
+import { countOf } from '../log/counts';
 
 const props = defineProps<{ sets: readonly Schemas['OwnSet'][]; bests: readonly Schemas['Best'][] }>();
 
@@ -36,18 +37,7 @@ const lines = computed(() => {
         </ul>
         <template v-if="bests.length > 0">
             <h2>Your best</h2>
-            <ul class="list">
-                <li v-for="(best, i) in bests" :key="i">
-                    <span class="dim">{{ day(best.on) }}</span>
-                    <span>
-                        {{ best.name ?? 'Dead hang' }}
-                        <span v-if="best.carried_share !== null && best.clean_reps !== null" class="small dim share">
-                            {{ percent(best.carried_share) }}
-                        </span>
-                    </span>
-                    <b>{{ countOf(best) }}</b>
-                </li>
-            </ul>
+            <BestList :bests="bests" />
         </template>
     </section>
 </template>

@@ -21,7 +21,3 @@ export const mainOf = (lines: readonly Line[]): number =>
         0,
         lines.findIndex((line) => line.view !== null && line.sets > 1),
     );
-
-/** “8 reps”, “20 s”. */
-export const countOf = (set: { clean_reps: number | null; hang_s: number | null }): string =>
-    set.hang_s === null ? `${set.clean_reps ?? 0}` : `${Math.round(set.hang_s)} s`;

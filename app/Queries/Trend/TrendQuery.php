@@ -11,6 +11,7 @@ use App\Formats\Day;
 use App\Models\Athletes\Athlete;
 use App\Models\Athletes\CapacityRecord;
 use App\Models\Log\LoggedSet;
+use App\Queries\Log\BestQuery;
 use App\Responses\Trend\ForecastResponse;
 use App\Responses\Trend\TrendAheadResponse;
 use App\Responses\Trend\TrendMark;
@@ -44,6 +45,7 @@ final readonly class TrendQuery
         private Forecasts $forecasts,
         private ForecastQuery $scores,
         private TrendFigures $queries,
+        private BestQuery $bests,
     ) {
     }
 
@@ -80,6 +82,7 @@ final readonly class TrendQuery
                 in_array($pattern, Forecast::PATTERNS, true) ? $this->forecasts->of($athlete->id, $pattern, $ahead) : [],
             ),
             scores: $this->scores->scores(),
+            bests: $this->bests->of($athlete->id),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Responses\Trend;
 
+use App\Responses\Log\BestResponse;
 use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Choices\Pattern;
 
@@ -23,6 +24,7 @@ final readonly class TrendResponse
      * @param  list<TrendWorkResponse>  $work
      * @param  list<ForecastResponse>  $forecasts
      * @param  list<ForecastScoreResponse>  $scores
+     * @param  list<BestResponse>  $bests
      */
     public function __construct(
         #[OA\Property()]
@@ -61,6 +63,8 @@ final readonly class TrendResponse
         public array $forecasts,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ForecastScoreResponse::class))]
         public array $scores,
+        #[OA\Property(description: 'The best on each set-up, hardest first, whatever the range.', type: 'array', items: new OA\Items(ref: BestResponse::class))]
+        public array $bests,
     ) {
     }
 }

@@ -108,3 +108,15 @@ it('is empty before the first set, and refuses ranges and movements it does not 
     $this->getJson("/api/athletes/$this->athlete/trend?range=week")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/range');
     $this->getJson("/api/athletes/$this->athlete/trend?pattern=press")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pattern');
 });
+
+it('tells the best on each set-up with the first day it was done, whatever the range', function (): void {
+    $exercise = exerciseOn(['kind' => 'strict']);
+    $this->putJson("/api/athletes/$this->athlete/setup", $exercise);
+    foreach (['2026-01-05' => 2, '2026-01-12' => 4, '2026-02-23' => 4, '2026-03-02' => 3] as $day => $reps) {
+        $this->clock->set("{$day}T18:00:00Z");
+        $this->postJson("/api/athletes/$this->athlete/sets", set($this, $exercise, $reps))->assertCreated();
+    }
+    $bests = $this->getJson("/api/athletes/$this->athlete/trend?range=month")->assertOk()->json('bests');
+    $strict = array_values(array_filter($bests, fn (array $best): bool => $best['clean_reps'] === 4));
+    expect($strict)->toHaveCount(1)->and($strict[0])->toMatchArray(['on' => '2026-01-12', 'hang_s' => null]);
+});

@@ -43,6 +43,7 @@ const trend: Schemas['Trend'] = {
     taught: 'As expected: capacity 84 % of bodyweight, as before.',
     forecasts: [forecast(1), forecast(3, { verdict: 'not-foreseeable', median_on: null, within_26: 0.2 })],
     scores: [{ weeks: 8, chance: 0.25, said: 21, came: 5 }],
+    bests: [{ name: 'Jay 29 mm, foot', carried_share: 0.83, clean_reps: 11, hang_s: null, on: '2026-03-05' }],
 };
 
 function page(changes: Partial<Schemas['Trend']> = {}) {
@@ -55,6 +56,13 @@ function page(changes: Partial<Schemas['Trend']> = {}) {
     });
     return { asked, ...show(TrendPage, { id: 'jolyon' }) };
 }
+
+it('shows the best on each set-up, and nothing where nothing was done', async () => {
+    await page().sees(/Best on each set-up Thu 5 Mar Jay 29 mm, foot 83 % 11/);
+    const { sees, text } = page({ bests: [], name: 'Nobody Yet' });
+    await sees('Nobody Yet');
+    expect(text().match(/Best on each set-up/g)).toHaveLength(1);
+});
 
 it('says the chances of the next rep in words, what further ones need, and how forecasts came out', async () => {
     const { sees } = page();

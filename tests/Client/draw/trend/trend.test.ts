@@ -37,6 +37,7 @@ const trend = (changes: Partial<Schemas['Trend']> = {}): Schemas['Trend'] => ({
     taught: null,
     forecasts: [],
     scores: [],
+    bests: [],
     ...changes,
 });
 const svgTexts = (): string[] => [...document.querySelectorAll('svg text')].map((t) => t.textContent.trim());
