@@ -10,7 +10,7 @@ namespace Tests\Browser\Support;
 final class Wait
 {
     /** However busy the machine is; what does not come at all comes too late as well. */
-    public const MOST_S = 12.0;
+    public const MOST_S = 180.0;
 
     private const LOOK_EVERY_US = 40_000;
 
