@@ -72,6 +72,7 @@ it('says of a page for another role whose it is', async () => {
     expect(needed).toEqual({
         '/people/new': 'coach',
         '/people/:id/edit': 'coach',
+        '/people/:id/consent': 'health',
         '/people/:id/screens': 'health',
         '/people/:id/link': 'coach',
         '/people/:id/erase': 'gym',
