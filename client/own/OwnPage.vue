@@ -93,7 +93,7 @@ async function hurts(pain: Parameters<typeof own.tellPain>[0]): Promise<void> {
                     <a class="tap" :href="webcal(page.calendar)">Put your sessions into your calendar</a>
                 </p>
                 <OwnDone :sets="page.sets" :bests="page.bests" />
-                <details class="card">
+                <details class="card kept">
                     <summary>What is kept of you, and why</summary>
                     <KeptList :years="page.keep_health_years" />
                     <template v-if="page.consent">
@@ -131,6 +131,16 @@ async function hurts(pain: Parameters<typeof own.tellPain>[0]): Promise<void> {
 </template>
 
 <style scoped>
+.kept summary {
+    min-height: var(--target);
+    line-height: var(--target);
+    font-weight: 600;
+}
+
+.kept .said {
+    white-space: pre-line;
+}
+
 .own {
     --dock: 76px;
 

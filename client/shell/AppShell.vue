@@ -45,7 +45,7 @@ const places = [
                 <path d="M9 24h14M9 18h14" stroke="currentColor" stroke-width="2.4" />
                 <path d="M9 10h14" stroke="currentColor" stroke-width="4.6" />
             </svg>
-            Steady Rung
+            <span class="name">Steady Rung</span>
         </RouterLink>
         <nav class="places" aria-label="Places">
             <RouterLink
