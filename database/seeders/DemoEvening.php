@@ -96,6 +96,7 @@ final class DemoEvening
         if (GymClass::query()->where('weekly', true)->exists()) {
             return;
         }
+        $now = $this->clock->now()->setTimezone(new \DateTimeZone($gym->timezone));
         $monday = $this->clock->now()->setTimezone(new \DateTimeZone($gym->timezone))->modify('monday this week')->modify('-16 weeks');
         foreach ([['Tuesday evening', 1, self::TUESDAY], ['Thursday evening', 3, self::THURSDAY]] as [$name, $day, $tag]) {
             $this->app->make(SaveClass::class)->make(
@@ -104,7 +105,8 @@ final class DemoEvening
                     (string) Str::uuid7(),
                     $name,
                     $monday->modify("+$day days")->format('Y-m-d'),
-                    '18:30',
+                    // The group in swing is on by itself: who looks in the evening finds the weekly one later.
+                    (int) $now->format('N') === $day + 1 && in_array((int) $now->format('H'), range(16, 19), true) ? '21:15' : '18:30',
                     self::MINUTES,
                     weekly: true,
                     tags: [$tag],
