@@ -104,9 +104,9 @@ final class DemoEvening
                 new ClassGiven(
                     (string) Str::uuid7(),
                     $name,
-                    $monday->modify("+$day days")->format('Y-m-d'),
-                    // The group in swing is on by itself: who looks in the evening finds the weekly one later.
-                    (int) $now->format('N') === $day + 1 && in_array((int) $now->format('H'), range(16, 19), true) ? '21:15' : '18:30',
+                    // Filled while it would be on, it begins next week: the group in swing is on by itself.
+                    $monday->modify(sprintf('+%d days', $day + ($this->isNear($now, $day) ? 17 * 7 : 0)))->format('Y-m-d'),
+                    '18:30',
                     self::MINUTES,
                     weekly: true,
                     tags: [$tag],
@@ -171,5 +171,11 @@ final class DemoEvening
             ? new SetDone($id, $at, $purpose, $exercise, hang_s: (float) $aim, line: $line['line'])
             : new SetDone($id, $at, $purpose, $exercise, max(0, $aim - $i % 2), asked_reps: $aim, reserve: 1, line: $line['line']);
         $this->app->make(LogSet::class)->log($athleteId, $coach, $done);
+    }
+
+    /** Whether an evening on that day of the week, counted from Monday, is on or about to be. */
+    private function isNear(\DateTimeImmutable $now, int $day): bool
+    {
+        return (int) $now->format('N') === $day + 1 && in_array((int) $now->format('H'), range(16, 19), true);
     }
 }
