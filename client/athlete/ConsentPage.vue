@@ -53,7 +53,7 @@ async function takeBack(): Promise<void> {
                 <p>{{ by }}, on {{ day(given.on ?? '') }}. Noted by {{ given.noted_by }}. Born {{ day(given.born_on ?? '') }}.</p>
                 <details v-if="given.state !== 'given'">
                     <summary>The words agreed to</summary>
-                    <p class="said">{{ given.words }}</p>
+                    <p class="as-typed">{{ given.words }}</p>
                 </details>
                 <div class="row">
                     <NButton v-if="given.state === 'given' && !again" @click="again = true">Ask again</NButton>
@@ -83,9 +83,5 @@ async function takeBack(): Promise<void> {
     gap: var(--space-wide);
     align-items: start;
     max-width: 1080px;
-}
-
-.said {
-    white-space: pre-line;
 }
 </style>

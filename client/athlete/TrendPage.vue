@@ -6,7 +6,8 @@ import TrendPlot from '../draw/trend/TrendPlot.vue';
 import WorkBars from '../draw/trend/WorkBars.vue';
 import type { Schemas } from '../domain/http';
 import { mass, seconds } from '../domain/units';
-import BestList from '../log/BestList.vue';
+import { bestLine } from '../log/counts';
+import DayLines from '../log/DayLines.vue';
 import ChipRow from '../parts/ChipRow.vue';
 import PageHead from '../parts/PageHead.vue';
 import ReadNote from '../parts/ReadNote.vue';
@@ -82,7 +83,7 @@ useTitle(() => `${trend.value?.name ?? 'Athlete'}, trend · Steady Rung`);
                 </section>
                 <section v-if="trend.bests.length > 0" class="card stack" aria-label="Best">
                     <h2>Best on each set-up</h2>
-                    <BestList :bests="trend.bests" />
+                    <DayLines :lines="trend.bests.map(bestLine)" />
                 </section>
                 <ScoreCard v-if="trend.forecasts.length > 0" :scores="trend.scores" />
             </div>

@@ -47,7 +47,7 @@ async function submit(): Promise<void> {
 
 <template>
     <form class="stack" novalidate aria-label="Consent" @submit.prevent="submit">
-        <blockquote>{{ session.me?.consent_words }}</blockquote>
+        <blockquote class="as-typed">{{ session.me?.consent_words }}</blockquote>
         <ProblemNote v-if="problem && (problem.faults.length === 0 || error('words'))" typed :problem="problem" />
         <DateField v-model="typed.born_on" label="Birthday" :error="error('born_on')" />
         <div>
@@ -75,7 +75,6 @@ blockquote {
     margin: 0;
     padding: var(--space-small) var(--space-base);
     border-left: 3px solid var(--color-line);
-    white-space: pre-line;
 }
 
 .error {

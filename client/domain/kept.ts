@@ -58,4 +58,5 @@ export const partWords: Record<Part, { name: string; what: string; why: string; 
 export const keptFor = (years: number | null): string =>
     years === null
         ? 'Until it is erased: there is no time after which it goes by itself.'
-        : `${years} ${years === 1 ? 'year' : 'years'}; then it is erased, but for the last screen, the last clearing note and what nobody cleared.`;
+        : `${years} ${years === 1 ? 'year' : 'years'}; then it is erased, ` +
+          'but for the last screen, the last clearing note and what nobody cleared.';

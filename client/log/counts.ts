@@ -1,3 +1,5 @@
+import type { Schemas } from '../domain/http';
+import { percent } from '../domain/units';
 /** Chips to pick a count of reps from, none up to so many. */
 export const countChips = (most: number): { value: number; label: string }[] =>
     Array.from({ length: most + 1 }, (_, n) => ({ value: n, label: String(n) }));
@@ -14,3 +16,17 @@ export const left = (reserve: number | null): { reserve: number | null; to_failu
 /** “8”, “20 s”. */
 export const countOf = (set: { clean_reps: number | null; hang_s: number | null }): string =>
     set.hang_s === null ? `${set.clean_reps ?? 0}` : `${Math.round(set.hang_s)} s`;
+
+export interface DayLine {
+    on: string;
+    name: string;
+    beside?: string | undefined;
+    counts: string[];
+}
+
+export const bestLine = (best: Schemas['Best']): DayLine => ({
+    on: best.on,
+    name: best.name ?? 'Dead hang',
+    beside: best.carried_share !== null && best.clean_reps !== null ? percent(best.carried_share) : undefined,
+    counts: [countOf(best)],
+});

@@ -101,7 +101,7 @@ async function hurts(pain: Parameters<typeof own.tellPain>[0]): Promise<void> {
                             {{ page.consent.text }}
                             <template v-if="page.consent.by">On {{ day(page.consent.on ?? '') }}.</template>
                         </p>
-                        <p class="small dim said">{{ page.consent.words ?? page.consent.words_now }}</p>
+                        <p class="small dim as-typed">{{ page.consent.words ?? page.consent.words_now }}</p>
                     </template>
                     <p class="small">To have it handed out, take consent back or have it erased, ask your coach.</p>
                 </details>
@@ -135,10 +135,6 @@ async function hurts(pain: Parameters<typeof own.tellPain>[0]): Promise<void> {
     min-height: var(--target);
     line-height: var(--target);
     font-weight: 600;
-}
-
-.kept .said {
-    white-space: pre-line;
 }
 
 .own {

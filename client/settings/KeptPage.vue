@@ -11,11 +11,11 @@ const printPage = (): void => window.print();
 <template>
     <PageHead title="What is kept, and why" :about="session.me?.gym_name"><NButton @click="printPage">Print</NButton></PageHead>
     <div class="card stack sheet">
-        <p>Of each athlete. Nothing of it leaves the gym’s own machine unless somebody here exports it, and that is noted.</p>
+        <p>Of each athlete. It leaves the gym’s own machine only where somebody here exports it or gives out a link; both are noted.</p>
         <KeptList :years="session.me?.keep_health_years ?? null" />
         <template v-if="session.me && session.me.consent !== 'not-asked'">
             <h2>What is agreed to</h2>
-            <p class="said">{{ session.me.consent_words }}</p>
+            <p class="as-typed">{{ session.me.consent_words }}</p>
         </template>
         <h2>What an athlete may ask for</h2>
         <p>
@@ -28,10 +28,6 @@ const printPage = (): void => window.print();
 <style scoped>
 .sheet {
     max-width: 820px;
-}
-
-.said {
-    white-space: pre-line;
 }
 
 @media print {

@@ -1,7 +1,7 @@
 /** What each page is for and how it is worked, by its route; the shortest that still helps. */
 export const pages: Record<string, readonly string[]> = {
     '/today': [
-        'Everybody of the class that is on, with what is asked of them next. Tap a count and it is logged; ten seconds long it can be undone.',
+        'Everybody of the class that is on, with what is asked of them next. Tap a count and it is logged; you can undo it for ten seconds.',
         'The least that was asked is filled: Enter logs it. A tile that is boxed waits for the gear somebody else is on.',
         'Without a network it goes on: what waits is sent when the server answers again.',
     ],
@@ -48,7 +48,7 @@ export const pages: Record<string, readonly string[]> = {
     '/cards': ['The cards of a class, four to a sheet.'],
     '/log': ['Everything logged, by person, exercise, class, day or words. What you see can be taken along as a table.'],
     '/imports': [
-        'A spreadsheet of people, weighings or sets. Say what each column is; nothing is stored until you have seen what becomes of each line.',
+        'A spreadsheet of people, weighings or sets. Say what each column is; you see what becomes of each line before any is stored.',
         'One import can be undone as a whole; what was corrected since stays.',
     ],
     '/calls': ['What waits for a decision, the most pressing first, and what else there is to remember.'],
@@ -84,7 +84,7 @@ export const words: readonly (readonly [string, string])[] = [
     ['lowering', 'the way down alone'],
     [
         'mark',
-        'how far the heels of a row stand past the point straight below the rings: the further, the flatter and harder; −5 cm is 5 cm short of it',
+        'how far the heels of a row stand past the point straight below the rings: further is flatter and harder; −5 cm is 5 cm short of it',
     ],
     ['mixed set', 'begun on one set-up and ended, without a rest, on an easier one'],
     ['no-count', 'a rep that does not count, with its reason'],
